@@ -1,0 +1,192 @@
+import type { Arc, ArcPoint } from '../shot/schema';
+import { curvatureAt, pointAt, travelDirectionDeg } from './cubic';
+import { stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { COEFFICIENTS, gaussLength, measureStretch, type StretchTable } from './stretchTable';
+import { wrapDeg } from './vector';
+
+/** An arc measured once: what every question about distance along it is answered from. */
+export interface ArcMeasure {
+  /** Length of the arc (of one lap when it is closed), field units. */
+  readonly length: number;
+  readonly closed: boolean;
+  readonly stretches: readonly StretchTable[];
+  /** Distance from the start of the arc at which each stretch begins; one more entry ends the last. */
+  readonly startDistance: Float64Array;
+  /** What to add to the heading of each stretch's table to unwrap it along the whole arc, degrees. */
+  readonly headingOffsetDeg: Float64Array;
+  /** Heading gained by one lap of a closed arc, degrees; 0 when it is open. */
+  readonly turnPerLapDeg: number;
+}
+
+/** Where something stands on an arc. */
+export interface PlaceOnArc {
+  readonly x: number;
+  readonly y: number;
+  /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
+  readonly headingDeg: number;
+  /** Which stretch it is, and the parameter in it. */
+  readonly stretch: number;
+  readonly t: number;
+}
+
+/** A place that is written over again and again, for loops over many frames. */
+export type PlaceBuffer = { -readonly [K in keyof PlaceOnArc]: PlaceOnArc[K] };
+
+// Points are immutable, so a stretch between the same two points is measured once and for all:
+// moving one point of a long arc measures two stretches, not fifty.
+const stretchTables = new WeakMap<ArcPoint, WeakMap<ArcPoint, StretchTable>>();
+const arcMeasures = new WeakMap<Arc, ArcMeasure>();
+
+function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
+  let tables = stretchTables.get(from);
+  if (!tables) stretchTables.set(from, (tables = new WeakMap()));
+  let table = tables.get(to);
+  if (!table) tables.set(to, (table = measureStretch(stretchBetween(from, to))));
+  return table;
+}
+
+const lastHeading = (table: StretchTable): number =>
+  table.headingDeg[table.headingDeg.length - 1] ?? 0;
+
+/** The measure of an arc, remembered for as long as the arc object lives. */
+export function measureArc(arc: Arc): ArcMeasure {
+  const known = arcMeasures.get(arc);
+  if (known) return known;
+  const count = stretchCount(arc);
+  const stretches = Array.from({ length: count }, (_, i) => stretchTable(...stretchEnds(arc, i)));
+  const startDistance = new Float64Array(count + 1);
+  const headingOffsetDeg = new Float64Array(count);
+  let heading: number | null = null;
+  let firstHeading = 0;
+  stretches.forEach((table, i) => {
+    startDistance[i + 1] = startDistance[i]! + table.length;
+    if (table.length === 0) return;
+    const own = table.headingDeg[0]!;
+    if (heading === null) firstHeading = heading = own;
+    headingOffsetDeg[i] = heading + wrapDeg(own - heading) - own;
+    heading = headingOffsetDeg[i]! + lastHeading(table);
+  });
+  const end = heading ?? 0;
+  const measure: ArcMeasure = {
+    length: startDistance[count]!,
+    closed: arc.closed,
+    stretches,
+    startDistance,
+    headingOffsetDeg,
+    turnPerLapDeg: arc.closed ? end + wrapDeg(firstHeading - end) - firstHeading : 0,
+  };
+  arcMeasures.set(arc, measure);
+  return measure;
+}
+
+/** Index of the last entry that is not above the value, in an increasing array; at most `last`. */
+function lastNotAbove(sorted: Float64Array, value: number, last: number): number {
+  let low = 0;
+  let high = last;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (sorted[middle]! <= value) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
+
+/**
+ * Writes the place at distance `s` from the start of the arc into `place`.
+ * @param s field units; an open arc is clamped to its ends, a closed one counts laps, and headings
+ *   keep turning over laps
+ * @param alone the place of an arc that has no length
+ * @param side which direction to give exactly at a corner: of the travel that leaves or arrives
+ */
+export function writePlace(
+  measure: ArcMeasure,
+  s: number,
+  alone: ArcPoint | undefined,
+  place: PlaceBuffer,
+  side: 'leaving' | 'arriving' = 'leaving',
+): void {
+  const { length, stretches, startDistance } = measure;
+  if (length === 0) {
+    place.x = alone?.x ?? 0;
+    place.y = alone?.y ?? 0;
+    place.headingDeg = 0;
+    place.stretch = 0;
+    place.t = 0;
+    return;
+  }
+  let lap = 0;
+  let rest = s;
+  if (measure.closed) {
+    lap = Math.floor(s / length);
+    if (side === 'arriving' && s > 0 && lap * length === s) lap -= 1;
+    rest = s - lap * length;
+  }
+  rest = Math.min(Math.max(rest, 0), length);
+  let index = lastNotAbove(startDistance, rest, stretches.length - 1);
+  if (side === 'arriving')
+    while (index > 0 && (rest <= startDistance[index]! || stretches[index]!.length === 0)) index--;
+  while (index > 0 && stretches[index]!.length === 0) index--;
+  while (stretches[index]!.length === 0) index++;
+  const table = stretches[index]!;
+  const local = Math.min(rest - startDistance[index]!, table.length);
+  const knots = table.distance;
+  const piece = lastNotAbove(knots, local, knots.length - 2);
+  const from = knots[piece]!;
+  const w = (local - from) / (knots[piece + 1]! - from);
+  const c = table.inverse;
+  const k = piece * COEFFICIENTS;
+  const raw =
+    ((((c[k + 5]! * w + c[k + 4]!) * w + c[k + 3]!) * w + c[k + 2]!) * w + c[k + 1]!) * w + c[k]!;
+  const t = Math.min(Math.max(raw, table.parameter[piece]!), table.parameter[piece + 1]!);
+  const p = table.curve;
+  place.x = ((p.ax * t + p.bx) * t + p.cx) * t + p.dx;
+  place.y = ((p.ay * t + p.by) * t + p.cy) * t + p.dy;
+  place.stretch = index;
+  place.t = t;
+  const near = table.headingDeg[piece]!;
+  place.headingDeg =
+    near +
+    wrapDeg(travelDirectionDeg(p, t, table.size, t >= 1 ? 'arriving' : 'leaving') - near) +
+    measure.headingOffsetDeg[index]! +
+    lap * measure.turnPerLapDeg;
+}
+
+/** An empty place to write into. */
+export const placeBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, stretch: 0, t: 0 });
+
+/**
+ * The place at a distance along an arc.
+ * @param s field units from the start; clamped on an open arc, counted in laps on a closed one
+ * @returns right to 1e-7 of the length; never NaN
+ */
+export function placeAt(arc: Arc, s: number, side: 'leaving' | 'arriving' = 'leaving'): PlaceOnArc {
+  const place = placeBuffer();
+  writePlace(measureArc(arc), s, arc.points[0], place, side);
+  return place;
+}
+
+/** Length of an arc in field units, relative error at most 1e-9; one lap of a closed arc. */
+export const arcLength = (arc: Arc): number => measureArc(arc).length;
+
+/** Signed curvature at a distance along an arc, 1 / field units, positive turning clockwise as seen. */
+export function curvatureAtDistance(arc: Arc, s: number): number {
+  const table = measureArc(arc).stretches;
+  const place = placeAt(arc, s);
+  const stretch = table[place.stretch];
+  return stretch ? curvatureAt(stretch.curve, place.t) : 0;
+}
+
+/** Distance from the start of the arc to parameter `t` of one of its stretches, field units. */
+export function distanceAtParameter(measure: ArcMeasure, stretch: number, t: number): number {
+  const table = measure.stretches[stretch];
+  if (!table) return 0;
+  const piece = lastNotAbove(table.parameter, t, Math.max(0, table.parameter.length - 2));
+  const rest = gaussLength(table.curve, table.parameter[piece]!, t);
+  return measure.startDistance[stretch]! + Math.min(table.distance[piece]! + rest, table.length);
+}
+
+/** Place of a stretch's parameter, without the detour over distance. */
+export const pointOnStretch = (measure: ArcMeasure, stretch: number, t: number) => {
+  const table = measure.stretches[stretch];
+  return table ? pointAt(table.curve, t) : null;
+};

@@ -1,0 +1,37 @@
+import type { Arc, ArcPoint } from '../shot/schema';
+import type { Cubic } from './cubic';
+import { add, mix } from './vector';
+
+const isDrawnIn = (handle: { x: number; y: number }): boolean => handle.x === 0 && handle.y === 0;
+
+/** True when both handles between two neighbours are drawn in: a straight line at steady parameter. */
+export function isStraight(from: ArcPoint, to: ArcPoint): boolean {
+  return isDrawnIn(from.out) && isDrawnIn(to.in);
+}
+
+/** The curve from one point of an arc to the next. */
+export function stretchBetween(from: ArcPoint, to: ArcPoint): Cubic {
+  if (isStraight(from, to))
+    return {
+      start: from,
+      control1: mix(from, to, 1 / 3),
+      control2: mix(from, to, 2 / 3),
+      end: to,
+    };
+  return { start: from, control1: add(from, from.out), control2: add(to, to.in), end: to };
+}
+
+/** How many stretches an arc has: one less than its points, or as many when it is closed. */
+export function stretchCount(arc: Arc): number {
+  const n = arc.points.length;
+  if (n < 2) return 0;
+  return arc.closed ? n : n - 1;
+}
+
+/** The two points at the ends of stretch `index` (0 is the one that leaves the first point). */
+export function stretchEnds(arc: Arc, index: number): readonly [ArcPoint, ArcPoint] {
+  const from = arc.points[index];
+  const to = arc.points[(index + 1) % arc.points.length];
+  if (!from || !to) throw new RangeError(`arc ${arc.id} has no stretch ${index}`);
+  return [from, to];
+}
