@@ -1,7 +1,7 @@
 import type { Arc, ArcPoint } from '../shot/schema';
 import { curvatureAt, pointAt, travelDirectionDeg } from './cubic';
-import { stretchBetween, stretchCount, stretchEnds } from './stretches';
-import { COEFFICIENTS, gaussLength, measureStretch, type StretchTable } from './stretchTable';
+import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { COEFFICIENTS, gaussLength, measureLine, measureStretch, type StretchTable } from './stretchTable';
 import { wrapDeg } from './vector';
 
 /** An arc measured once: what every question about distance along it is answered from. */
@@ -37,11 +37,16 @@ export type PlaceBuffer = { -readonly [K in keyof PlaceOnArc]: PlaceOnArc[K] };
 const stretchTables = new WeakMap<ArcPoint, WeakMap<ArcPoint, StretchTable>>();
 const arcMeasures = new WeakMap<Arc, ArcMeasure>();
 
+function measureBetween(from: ArcPoint, to: ArcPoint): StretchTable {
+  const stretch = stretchBetween(from, to);
+  return isStraight(from, to) ? measureLine(stretch) : measureStretch(stretch);
+}
+
 function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
   let tables = stretchTables.get(from);
   if (!tables) stretchTables.set(from, (tables = new WeakMap()));
   let table = tables.get(to);
-  if (!table) tables.set(to, (table = measureStretch(stretchBetween(from, to))));
+  if (!table) tables.set(to, (table = measureBetween(from, to)));
   return table;
 }
 

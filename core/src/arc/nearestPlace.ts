@@ -1,7 +1,7 @@
 import type { Arc } from '../shot/schema';
 import { type ArcMeasure, distanceAtParameter, measureArc } from './arcMeasure';
-import { type CubicPolynomial, pointAt } from './cubic';
-import type { Vector } from './vector';
+import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
+import { distance, dot, type Vector } from './vector';
 
 /** The nearest place of an arc to somewhere in the field. */
 export interface NearestPlace {
@@ -16,9 +16,10 @@ export interface NearestPlace {
 
 const SAMPLES_PER_PIECE = 4;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
-const REFINEMENTS = 48;
+const REFINEMENTS = 30;
+const NEWTON_STEPS = 4;
 
-/** The parameter of least distance within a bracket, by golden-section search (Kiefer 1953). */
+/** The parameter of least distance within a bracket, by golden-section search (Kiefer 1953), then Newton's. */
 function refine(curve: CubicPolynomial, to: Vector, from: number, until: number): number {
   const away = (t: number): number => {
     const p = pointAt(curve, t);
@@ -30,7 +31,7 @@ function refine(curve: CubicPolynomial, to: Vector, from: number, until: number)
   let b = low + GOLDEN * (high - low);
   let awayA = away(a);
   let awayB = away(b);
-  for (let i = 0; i < REFINEMENTS && high - low > 1e-12; i++) {
+  for (let i = 0; i < REFINEMENTS && high - low > 1e-9; i++) {
     if (awayA < awayB) {
       [high, b, awayB] = [b, a, awayA];
       a = high - GOLDEN * (high - low);
@@ -41,28 +42,53 @@ function refine(curve: CubicPolynomial, to: Vector, from: number, until: number)
       awayB = away(b);
     }
   }
-  const ends = [low, (low + high) / 2, high, from, until];
-  return ends.reduce((best, t) => (away(t) < away(best) ? t : best));
+  let best = [low, (low + high) / 2, high, from, until].reduce((t, u) => (away(u) < away(t) ? u : t));
+  for (let i = 0; i < NEWTON_STEPS; i++) {
+    const p = pointAt(curve, best);
+    const d = derivativeAt(curve, best);
+    const dd = secondDerivativeAt(curve, best);
+    const off = { x: p.x - to.x, y: p.y - to.y };
+    const slope = dot(d, d) + dot(off, dd);
+    const next = slope > 0 ? Math.min(until, Math.max(from, best - dot(off, d) / slope)) : best;
+    if (!(away(next) < away(best))) break;
+    best = next;
+  }
+  return best;
 }
 
-/** Candidates: each sample of the arc that is nearer than its neighbours, with the bracket around it. */
-function brackets(measure: ArcMeasure, to: Vector, isAllowed: (s: number) => boolean) {
-  const found: { stretch: number; from: number; until: number; away: number }[] = [];
+interface Bracket {
+  readonly stretch: number;
+  readonly from: number;
+  readonly until: number;
+  /** No place within the bracket is nearer than this, field units. */
+  readonly atLeast: number;
+}
+
+/** A piece of a bracket is hardly longer than its chord; this is the most it may be. */
+const CHORD_TO_LENGTH = 1.3;
+
+/** The arc in small pieces, the one that may come nearest first. */
+function brackets(measure: ArcMeasure, to: Vector, isAllowed?: (s: number) => boolean): Bracket[] {
+  const found: Bracket[] = [];
   measure.stretches.forEach((table, stretch) => {
     for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
       const t0 = table.parameter[piece]!;
       const step = (table.parameter[piece + 1]! - t0) / SAMPLES_PER_PIECE;
       for (let i = 0; i < SAMPLES_PER_PIECE; i++) {
         const from = t0 + i * step;
-        const middle = pointAt(table.curve, from + step / 2);
-        if (!isAllowed(distanceAtParameter(measure, stretch, from + step / 2))) continue;
-        const away = Math.hypot(middle.x - to.x, middle.y - to.y);
-        found.push({ stretch, from, until: from + step, away });
+        const halfway = from + step / 2;
+        if (isAllowed && !isAllowed(distanceAtParameter(measure, stretch, halfway))) continue;
+        const middle = pointAt(table.curve, halfway);
+        const reach = Math.max(
+          distance(middle, pointAt(table.curve, from)),
+          distance(middle, pointAt(table.curve, from + step)),
+        );
+        const atLeast = distance(middle, to) - reach * CHORD_TO_LENGTH;
+        found.push({ stretch, from, until: from + step, atLeast });
       }
     }
   });
-  found.sort((a, b) => a.away - b.away);
-  return found.slice(0, 6);
+  return found.sort((a, b) => a.atLeast - b.atLeast);
 }
 
 /**
@@ -77,13 +103,14 @@ export function nearestPlace(
   window?: readonly [from: number, until: number],
 ): NearestPlace | null {
   const measure = measureArc(arc);
-  const isAllowed = (s: number): boolean => !window || (s >= window[0] && s <= window[1]);
+  const isAllowed = window && ((s: number): boolean => s >= window[0] && s <= window[1]);
   let best: NearestPlace | null = null;
-  for (const { stretch, from, until } of brackets(measure, to, isAllowed)) {
+  for (const { stretch, from, until, atLeast } of brackets(measure, to, isAllowed)) {
+    if (best && atLeast >= best.away) break;
     const curve = measure.stretches[stretch]!.curve;
     const t = refine(curve, to, from, until);
     const point = pointAt(curve, t);
-    const away = Math.hypot(point.x - to.x, point.y - to.y);
+    const away = distance(point, to);
     if (!best || away < best.away)
       best = { stretch, t, s: distanceAtParameter(measure, stretch, t), point, away };
   }

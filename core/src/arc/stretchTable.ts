@@ -8,12 +8,12 @@ import {
   speedAt,
   travelDirectionDeg,
 } from './cubic';
-import { wrapDeg } from './vector';
+import { directionDeg, distance, wrapDeg } from './vector';
 
-/** Length of a stretch is right to this share of its control polygon. */
-export const LENGTH_TOLERANCE = 1e-11;
+/** Eight nodes over a piece and over its quarters may differ by this share of the control polygon; the quarters, which count, are then far closer. */
+export const LENGTH_TOLERANCE = 1e-9;
 /** A place found by distance is right to this share of the control polygon. */
-export const PLACE_TOLERANCE = 2e-9;
+export const PLACE_TOLERANCE = 1e-8;
 /** Between two knots the travel turns less than this, so that heading unwraps without doubt. */
 const MOST_TURN_DEG = 60;
 /** Pieces shorter than this share of the polygon are not divided further (cusps end here). */
@@ -71,7 +71,7 @@ interface Build {
 /** dt/ds and d²t/ds² at t; null where the curve stands still and neither exists. */
 function inverseSlopes(p: CubicPolynomial, t: number, size: number): readonly [number, number] | null {
   const d = derivativeAt(p, t);
-  const speed = Math.hypot(d.x, d.y);
+  const speed = Math.sqrt(d.x * d.x + d.y * d.y);
   if (speed <= size * 1e-9) return null;
   const dd = secondDerivativeAt(p, t);
   const acceleration = (d.x * dd.x + d.y * dd.y) / speed;
@@ -104,6 +104,10 @@ function quintic(
 const horner = (c: readonly number[], w: number): number =>
   ((((c[5]! * w + c[4]!) * w + c[3]!) * w + c[2]!) * w + c[1]!) * w + c[0]!;
 
+/** How far from its true place, field units, a quintic puts what is at parameter t and share w. */
+const offAt = (curve: CubicPolynomial, fitted: readonly number[], t: number, w: number): number =>
+  Math.abs(horner(fitted, w) - t) * speedAt(curve, t);
+
 /** The parameter as a function of distance over one piece; null where no quintic is close enough. */
 function inversePiece(
   { curve, size }: Build,
@@ -118,12 +122,10 @@ function inversePiece(
   const length = q1 + q2 + q3 + q4;
   const step = (t1 - t0) / 4;
   const fitted = quintic(t0, t1, slopes0, slopes1, length);
-  const off = (t: number, s: number): number =>
-    Math.abs(horner(fitted, s / length) - t) * speedAt(curve, t);
   const worst = Math.max(
-    off(t0 + step, q1),
-    off(t0 + 2 * step, q1 + q2),
-    off(t0 + 3 * step, q1 + q2 + q3),
+    offAt(curve, fitted, t0 + step, q1 / length),
+    offAt(curve, fitted, t0 + 2 * step, (q1 + q2) / length),
+    offAt(curve, fitted, t0 + 3 * step, (q1 + q2 + q3) / length),
   );
   return worst <= size * PLACE_TOLERANCE ? fitted : null;
 }
@@ -133,9 +135,12 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
   const { curve, size } = build;
   const step = (t1 - t0) / 4;
   const tm = t0 + 2 * step;
-  const quarters = [0, 1, 2, 3].map((i) =>
-    gaussLength(curve, t0 + i * step, i === 3 ? t1 : t0 + (i + 1) * step),
-  ) as [number, number, number, number];
+  const quarters = [
+    gaussLength(curve, t0, t0 + step),
+    gaussLength(curve, t0 + step, tm),
+    gaussLength(curve, tm, tm + step),
+    gaussLength(curve, tm + step, t1),
+  ] as const;
   const firstHalf = quarters[0] + quarters[1];
   const secondHalf = quarters[2] + quarters[3];
   const length = firstHalf + secondHalf;
@@ -158,6 +163,24 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
   build.parameter.push(t1);
   build.heading.push(heading + turnIn + turnOut);
   build.inverse.push(...(piece ?? [t0, t1 - t0, 0, 0, 0, 0]));
+}
+
+/** Measures a straight line at steady parameter: exact, in one piece. */
+export function measureLine(cubic: Cubic): StretchTable {
+  const curve = polynomial(cubic);
+  const length = distance(cubic.start, cubic.end);
+  const headingDeg = length > 0 ? directionDeg(curve.cx, curve.cy) : 0;
+  const hasLength = length > SMALLEST_SIZE;
+  return {
+    // The higher coefficients are rounding noise of the thirds.
+    curve: { ...curve, ax: 0, bx: 0, cx: cubic.end.x - cubic.start.x, ay: 0, by: 0, cy: cubic.end.y - cubic.start.y },
+    size: length,
+    length: hasLength ? length : 0,
+    distance: Float64Array.from(hasLength ? [0, length] : [0]),
+    parameter: Float64Array.from(hasLength ? [0, 1] : [0]),
+    headingDeg: Float64Array.from(hasLength ? [headingDeg, headingDeg] : [headingDeg]),
+    inverse: Float64Array.from(hasLength ? [0, 1, 0, 0, 0, 0] : []),
+  };
 }
 
 /**

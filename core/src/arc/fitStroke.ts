@@ -1,0 +1,153 @@
+import type { Cubic } from './cubic';
+import { directionInto, fitCubic } from './fitCubic';
+import { keepSamples } from './keepSamples';
+import { add, directionDeg, distance, scale, subtract, unit, type Vector, wrapDeg, ZERO } from './vector';
+
+/** A point of an arc before it has an id. */
+export interface PointShape {
+  readonly x: number;
+  readonly y: number;
+  readonly in: Vector;
+  readonly out: Vector;
+  readonly kind: 'smooth' | 'corner';
+}
+
+export interface FitOptions {
+  /** How far the stroke may lie from the arc, field units, > 0. */
+  readonly allowedDeviation: number;
+  /** A turn sharper than this within a few deviations is kept as a corner, degrees. */
+  readonly cornerDeg?: number;
+}
+
+const CORNER_DEG = 50;
+/** Directions at a corner are looked for over this many allowed deviations. */
+const CORNER_REACH = 5;
+/** Directions along a smooth stretch are averaged over this many allowed deviations. */
+const DIRECTION_REACH = 6;
+
+function withoutRepeats(samples: readonly Vector[]): Vector[] {
+  const path: Vector[] = [];
+  for (const sample of samples) {
+    if (!Number.isFinite(sample.x) || !Number.isFinite(sample.y)) continue;
+    const before = path[path.length - 1];
+    if (!before || distance(before, sample) > 0) path.push(sample);
+  }
+  return path;
+}
+
+/** Turn at a sample between the directions over `reach` before and after it, degrees ≥ 0. */
+function turnAt(samples: readonly Vector[], at: number, reach: number): number {
+  const back = directionInto(samples, at, -1, reach);
+  const ahead = directionInto(samples, at, 1, reach);
+  return Math.abs(wrapDeg(directionDeg(ahead.x, ahead.y) - directionDeg(-back.x, -back.y)));
+}
+
+/**
+ * Samples at which the stroke breaks its direction. A bend turns less the closer one looks; a corner
+ * turns as much at half the reach as at the whole.
+ */
+function corners(samples: readonly Vector[], allowedDeviation: number, cornerDeg: number): number[] {
+  const reach = allowedDeviation * CORNER_REACH;
+  const ends = [samples[0]!, samples[samples.length - 1]!];
+  return keepSamples(samples, allowedDeviation).filter((at) => {
+    if (ends.some((end) => distance(end, samples[at]!) < reach)) return false;
+    const near = turnAt(samples, at, reach / 2);
+    return near > cornerDeg && near > 0.8 * turnAt(samples, at, reach);
+  });
+}
+
+/** Cubics along the samples, divided where one is not enough. */
+function fitStretch(
+  samples: readonly Vector[],
+  leaving: Vector,
+  arriving: Vector,
+  allowedDeviation: number,
+): Cubic[] {
+  const fit = fitCubic(samples, leaving, arriving);
+  if (fit.deviation <= allowedDeviation || samples.length < 3) return [fit.cubic];
+  const at = Math.min(Math.max(fit.worst, 1), samples.length - 2);
+  const reach = allowedDeviation * DIRECTION_REACH;
+  const back = directionInto(samples, at, -1, reach);
+  const ahead = directionInto(samples, at, 1, reach);
+  let through = unit(subtract(ahead, back));
+  if (through.x === 0 && through.y === 0) through = { x: -back.y, y: back.x };
+  return [
+    ...fitStretch(samples.slice(0, at + 1), leaving, scale(through, -1), allowedDeviation),
+    ...fitStretch(samples.slice(at), through, arriving, allowedDeviation),
+  ];
+}
+
+function pointsOf(stretches: readonly (readonly Cubic[])[]): PointShape[] {
+  const points: PointShape[] = [];
+  stretches.forEach((cubics, part) =>
+    cubics.forEach((cubic, i) => {
+      const before = points.pop();
+      const kind = part > 0 && i === 0 ? 'corner' : 'smooth';
+      points.push(
+        {
+          ...cubic.start,
+          in: before ? before.in : ZERO,
+          out: subtract(cubic.control1, cubic.start),
+          kind,
+        },
+        { ...cubic.end, in: subtract(cubic.control2, cubic.end), out: ZERO, kind: 'smooth' },
+      );
+    }),
+  );
+  return points;
+}
+
+/** Ends have one handle; mirroring it to the outside lets the arc be drawn on from there smoothly. */
+function withOuterHandles(points: PointShape[]): PointShape[] {
+  return points.map((point, i) => {
+    if (i === 0) return { ...point, in: scale(point.out, -1) };
+    if (i === points.length - 1) return { ...point, out: scale(point.in, -1) };
+    return point;
+  });
+}
+
+/**
+ * The points of a smooth arc through a freehand stroke: few points, corners kept, no sample further
+ * from the arc than the allowed deviation.
+ * @param samples where the pointer was, field units, in order
+ * @returns at least two points; two on the same place when the stroke never left it; none for no samples
+ */
+export function fitStroke(
+  samples: readonly Vector[],
+  { allowedDeviation, cornerDeg = CORNER_DEG }: FitOptions,
+): PointShape[] {
+  const path = withoutRepeats(samples);
+  const only = path[0];
+  if (!only) return [];
+  if (path.length === 1) {
+    const still: PointShape = { x: only.x, y: only.y, in: ZERO, out: ZERO, kind: 'smooth' };
+    return [still, still];
+  }
+  const reach = allowedDeviation * DIRECTION_REACH;
+  const breaks = [0, ...corners(path, allowedDeviation, cornerDeg), path.length - 1];
+  const stretches = breaks.slice(1).map((until, i) => {
+    const part = path.slice(breaks[i], until + 1);
+    return fitStretch(
+      part,
+      directionInto(part, 0, 1, reach),
+      directionInto(part, part.length - 1, -1, reach),
+      allowedDeviation,
+    );
+  });
+  return withOuterHandles(pointsOf(stretches));
+}
+
+/** Points of a smooth arc that passes through every given place (centripetal-like handles at thirds). */
+export function smoothThrough(places: readonly Vector[]): PointShape[] {
+  return places.map((place, i) => {
+    const before = places[i - 1];
+    const after = places[i + 1];
+    const through = unit(subtract(after ?? place, before ?? place));
+    const handle = (to: Vector | undefined, sign: 1 | -1): Vector =>
+      to ? scale(through, (sign * distance(place, to)) / 3) : ZERO;
+    return { x: place.x, y: place.y, in: handle(before, -1), out: handle(after, 1), kind: 'smooth' };
+  });
+}
+
+/** Handles as places in the field, for drawing and dragging. */
+export const handlePlace = (point: PointShape, side: 'in' | 'out'): Vector => add(point, point[side]);

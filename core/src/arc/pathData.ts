@@ -1,0 +1,19 @@
+import type { Arc } from '../shot/schema';
+import { stretchBetween, stretchCount, stretchEnds } from './stretches';
+
+const write = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+
+/**
+ * The arc as SVG path data: one M, a C for each stretch, and Z when it is closed.
+ * @param digits decimals of the coordinates, in field units
+ */
+export function pathData(arc: Arc, digits = 3): string {
+  const first = arc.points[0];
+  if (!first) return '';
+  const place = (p: { x: number; y: number }): string => `${write(p.x, digits)} ${write(p.y, digits)}`;
+  const curves = Array.from({ length: stretchCount(arc) }, (_, i) => {
+    const { control1, control2, end } = stretchBetween(...stretchEnds(arc, i));
+    return `C${place(control1)} ${place(control2)} ${place(end)}`;
+  });
+  return `M${place(first)}${curves.join('')}${arc.closed ? 'Z' : ''}`;
+}

@@ -1,0 +1,116 @@
+import { ShotError } from '../errors';
+import { freshId } from '../shot/ids';
+import type { Arc, ArcPoint } from '../shot/schema';
+import { measureArc } from './arcMeasure';
+import { pointAt, split } from './cubic';
+import { fitCubic } from './fitCubic';
+import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
+
+/** How closely the two stretches beside a deleted point are looked at to fit the one that replaces them. */
+const REFIT_SAMPLES = 24;
+
+const replacePoint = (arc: Arc, id: string, change: (point: ArcPoint) => ArcPoint): Arc => ({
+  ...arc,
+  points: arc.points.map((point) => (point.id === id ? change(point) : point)),
+});
+
+function indexOfPoint(arc: Arc, pointId: string): number {
+  const index = arc.points.findIndex((point) => point.id === pointId);
+  if (index < 0) throw new ShotError('unknown-id', `The arc has no point ${pointId}.`);
+  return index;
+}
+
+/** The arc with a point put somewhere else, its handles with it. */
+export const withPointAt = (arc: Arc, pointId: string, { x, y }: Vector): Arc =>
+  replacePoint(arc, pointId, (point) => ({ ...point, x, y }));
+
+/**
+ * The arc with the end of a handle put somewhere in the field. On a smooth point the other handle
+ * turns to stay in line and keeps its length.
+ */
+export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', place: Vector): Arc {
+  return replacePoint(arc, pointId, (point) => {
+    const handle = subtract(place, point);
+    const other = side === 'in' ? 'out' : 'in';
+    if (point.kind === 'corner') return { ...point, [side]: handle };
+    const length = Math.hypot(point[other].x, point[other].y);
+    const line = unit(handle);
+    const turned = line.x === 0 && line.y === 0 ? point[other] : scale(line, -length);
+    return { ...point, [side]: handle, [other]: turned };
+  });
+}
+
+/**
+ * The arc with a further point on stretch `stretch` at parameter `t`. Its shape stays the same, so
+ * every distance along it does too.
+ */
+export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
+  if (!Number.isInteger(stretch) || stretch < 0 || stretch >= stretchCount(arc) || !(t >= 0 && t <= 1))
+    throw new ShotError('out-of-range', 'There is no such place on the arc.');
+  const [from, to] = stretchEnds(arc, stretch);
+  const straight = isStraight(from, to);
+  const [before, after] = split(stretchBetween(from, to), t);
+  const middle: ArcPoint = {
+    id: freshId('p', arc.points),
+    x: before.end.x,
+    y: before.end.y,
+    in: straight ? ZERO : subtract(before.control2, before.end),
+    out: straight ? ZERO : subtract(after.control1, after.start),
+    kind: 'smooth',
+  };
+  const points = arc.points.map((point) => {
+    if (straight) return point;
+    let next = point;
+    if (point.id === from.id) next = { ...next, out: subtract(before.control1, from) };
+    if (point.id === to.id) next = { ...next, in: subtract(after.control2, to) };
+    return next;
+  });
+  return { ...arc, points: [...points.slice(0, stretch + 1), middle, ...points.slice(stretch + 1)] };
+}
+
+/** Places along both stretches beside a point, in order. */
+function samplesBeside(arc: Arc, index: number): Vector[] {
+  const { stretches } = measureArc(arc);
+  const count = arc.points.length;
+  const beside = [(index - 1 + count) % count, index].map((i) => stretches[i]!.curve);
+  return beside.flatMap((curve, part) =>
+    Array.from({ length: REFIT_SAMPLES + (part === 1 ? 1 : 0) }, (_, i) =>
+      pointAt(curve, i / REFIT_SAMPLES),
+    ),
+  );
+}
+
+/**
+ * The arc without a point. The stretch that replaces its two keeps the directions at its ends and
+ * lies as near to the old shape as one cubic can.
+ * @throws ShotError `arc-needs-two-points`
+ */
+export function withoutPoint(arc: Arc, pointId: string): Arc {
+  const index = indexOfPoint(arc, pointId);
+  const count = arc.points.length;
+  if (count <= 2) throw new ShotError('arc-needs-two-points', 'An arc needs at least two points.');
+  const rest = arc.points.filter((point) => point.id !== pointId);
+  const isEnd = index === 0 || index === count - 1;
+  if (isEnd && !arc.closed) return { ...arc, points: rest };
+  const before = arc.points[(index - 1 + count) % count]!;
+  const after = arc.points[(index + 1) % count]!;
+  const middle = arc.points[index]!;
+  if (isStraight(before, middle) && isStraight(middle, after)) return { ...arc, points: rest };
+  const directionOf = (handle: Vector, otherwise: Vector): Vector =>
+    handle.x === 0 && handle.y === 0 ? unit(otherwise) : unit(handle);
+  const { cubic } = fitCubic(
+    samplesBeside(arc, index),
+    directionOf(before.out, subtract(add(middle, middle.in), before)),
+    directionOf(after.in, subtract(add(middle, middle.out), after)),
+  );
+  return {
+    ...arc,
+    points: rest.map((point) => {
+      let next = point;
+      if (point.id === before.id) next = { ...next, out: subtract(cubic.control1, before) };
+      if (point.id === after.id) next = { ...next, in: subtract(cubic.control2, after) };
+      return next;
+    }),
+  };
+}

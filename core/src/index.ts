@@ -1,0 +1,35 @@
+export { ShotError, type ShotErrorCode } from './errors';
+export type { Vector } from './arc/vector';
+export { distance } from './arc/vector';
+export { type Cubic, pointAt, polynomial } from './arc/cubic';
+export {
+  arcLength,
+  type ArcMeasure,
+  curvatureAtDistance,
+  measureArc,
+  placeAt,
+  placeBuffer,
+  type PlaceOnArc,
+  writePlace,
+} from './arc/arcMeasure';
+export { type NearestPlace, nearestPlace } from './arc/nearestPlace';
+export { keepSamples } from './arc/keepSamples';
+export { fitStroke, handlePlace, type PointShape, smoothThrough } from './arc/fitStroke';
+export { pathData } from './arc/pathData';
+export * from './shot/schema';
+export { freshShot, type FreshShot } from './shot/freshShot';
+export { openShot, readShotFile, writeShotFile } from './shot/openShot';
+export { applyEdit, type Edit, type EditArguments, type EditName, edits } from './shot/edits';
+export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
+export { easedDistance, type Ramp, rampOf } from './timing/easedDistance';
+export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/placeInTime';
+export { freshEasing } from './timing/retime';
+export { arrivalShown, type Exposure, exposuresOf, shownFrame } from './spacing/exposures';
+export { roundToStep } from './spacing/roundToStep';
+export { extremeIncrements, type IncrementRow, type IncrementTable, incrementTable } from './spacing/increments';
+export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
+export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/evaluate';
+export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
+export { type ShotCard, shotCard } from './formats/shotCard';
+export { INCREMENT_COLUMNS, readIncrementsCsv, type ReadIncrements, writeIncrementsCsv } from './formats/incrementsCsv';
+export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';

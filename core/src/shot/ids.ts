@@ -1,0 +1,8 @@
+/** An id that none of the parts has: the prefix and the lowest number past all in use. */
+export function freshId(prefix: string, parts: readonly { readonly id: string }[]): string {
+  const used = parts
+    .filter((part) => part.id.startsWith(prefix))
+    .map((part) => Number(part.id.slice(prefix.length)))
+    .filter(Number.isSafeInteger);
+  return `${prefix}${Math.max(0, ...used) + 1}`;
+}

@@ -1,0 +1,160 @@
+import { z } from 'zod';
+
+/** Name of the open format, in every file. */
+export const SHOT_FORMAT = 'humble-pendulum-shot';
+/** Version written by this release; older ones are migrated when they are read. */
+export const SHOT_VERSION = 1;
+
+/** The furthest a coordinate may lie from the field's corner, field units. */
+const FURTHEST = 1e7;
+export const LONGEST_SHOT = 20_000;
+export const LONGEST_NAME = 120;
+
+const id = z.string().min(1).max(64);
+const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
+const coordinate = z.number().min(-FURTHEST).max(FURTHEST);
+const frame = z.number().int().min(1).max(LONGEST_SHOT);
+const degrees = z.number().min(-36_000).max(36_000);
+
+export const vectorSchema = z.object({ x: coordinate, y: coordinate });
+
+/** What shapes an arc. Handles are displacements from the point. A point has no time. */
+export const arcPointSchema = z.object({
+  id,
+  x: coordinate,
+  y: coordinate,
+  in: vectorSchema,
+  out: vectorSchema,
+  kind: z.enum(['smooth', 'corner']),
+});
+
+export const arcSchema = z.object({
+  id,
+  name,
+  closed: z.boolean(),
+  points: z.array(arcPointSchema).min(2).max(5_000),
+});
+
+export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master'] as const;
+
+/** What moves. */
+export const figureSchema = z.object({
+  id,
+  name,
+  artwork: z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
+  /** Height in the field, field units. */
+  height: z.number().min(1).max(FURTHEST),
+});
+
+/** How a span travels from its mark to the next; lengths of leaving and arriving in frames. */
+export const easingSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('even') }),
+  z.object({
+    kind: z.literal('ramped'),
+    leaveFrames: z.number().min(0).max(LONGEST_SHOT),
+    arriveFrames: z.number().min(0).max(LONGEST_SHOT),
+    ramp: z.enum(['steady', 'soft']),
+  }),
+]);
+
+/** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
+export const markSchema = z.object({
+  id,
+  frame,
+  /** Share of the arc's length; laps of a closed arc go on past 1. */
+  fraction: z.number().min(-1_000).max(1_000),
+  kind: z.enum(['stop', 'pass']),
+  easing: easingSchema,
+});
+
+export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);
+
+export const moveSchema = z.object({
+  id,
+  figureId: id,
+  arcId: id,
+  marks: z.array(markSchema).min(2).max(5_000),
+  /** How many frames one drawing or placement is held, from the move's first frame on. */
+  framesHeld: exposureSchema,
+  turnsWithArc: z.boolean(),
+  correctionDeg: degrees,
+});
+
+export const fieldSchema = z.object({
+  width: z.number().min(16).max(20_000),
+  height: z.number().min(16).max(20_000),
+  /** Field units per millimetre on the set or the desk; null until it is known. */
+  unitsPerMm: z.number().min(1e-4).max(1e5).nullable(),
+});
+
+export const sheetSchema = z.object({
+  units: z.enum(['field', 'mm']),
+  /** Step of the ruler in the sheet's units; null leaves increments as they are. */
+  rulerStep: z.number().min(1e-3).max(1e4).nullable(),
+});
+
+export const rateSchema = z.number().min(1).max(240);
+export const lengthSchema = z.number().int().min(2).max(LONGEST_SHOT);
+
+const unchecked = z.object({
+  format: z.literal(SHOT_FORMAT),
+  version: z.literal(SHOT_VERSION),
+  name,
+  /** The film the shot belongs to; empty when it stands alone. */
+  film: z.string().max(LONGEST_NAME),
+  /** Frames per second. */
+  rate: rateSchema,
+  lengthFrames: lengthSchema,
+  field: fieldSchema,
+  figures: z.array(figureSchema).max(200),
+  arcs: z.array(arcSchema).max(200),
+  moves: z.array(moveSchema).max(200),
+  sheet: sheetSchema,
+});
+
+/** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
+export const shotSchema = unchecked.superRefine((shot, context) => {
+  const complain = (path: PropertyKey[], message: string): void =>
+    context.addIssue({ code: 'custom', path, message });
+  const ids = [
+    ...shot.figures,
+    ...shot.arcs,
+    ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
+    ...shot.moves,
+    ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
+  ].map((part) => part.id);
+  if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
+  shot.moves.forEach((move, i) => {
+    if (!shot.figures.some((figure) => figure.id === move.figureId))
+      complain(['moves', i, 'figureId'], `there is no figure ${move.figureId}`);
+    if (!shot.arcs.some((arc) => arc.id === move.arcId))
+      complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
+    move.marks.forEach((mark, j) => {
+      const before = move.marks[j - 1];
+      if (before && mark.frame <= before.frame)
+        complain(['moves', i, 'marks', j, 'frame'], 'marks must follow each other in time');
+      if (mark.frame > shot.lengthFrames)
+        complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
+    });
+  });
+  if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
+    complain(['sheet', 'units'], 'millimetres need a scale');
+});
+
+type Immutable<T> = T extends (infer Item)[]
+  ? readonly Immutable<Item>[]
+  : T extends object
+    ? { readonly [K in keyof T]: Immutable<T[K]> }
+    : T;
+
+export type Shot = Immutable<z.infer<typeof unchecked>>;
+export type Arc = Shot['arcs'][number];
+export type ArcPoint = Arc['points'][number];
+export type Figure = Shot['figures'][number];
+export type Move = Shot['moves'][number];
+export type Mark = Move['marks'][number];
+export type Easing = Mark['easing'];
+export type FramesHeld = Move['framesHeld'];
+export type Field = Shot['field'];
+export type Sheet = Shot['sheet'];
+export type StandInName = (typeof standInNames)[number];

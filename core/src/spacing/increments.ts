@@ -1,0 +1,104 @@
+import { evaluateMove } from '../travel/evaluate';
+import type { Move, Shot } from '../shot/schema';
+import { exposuresOf } from './exposures';
+import { roundToStep } from './roundToStep';
+
+/** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
+export interface IncrementRow {
+  /** First frame of the exposure, and for how many frames it is held. */
+  readonly frame: number;
+  readonly framesHeld: number;
+  /** Distance from the start of the arc, and the same in percent of the arc's length. */
+  readonly place: number;
+  readonly percent: number;
+  readonly x: number;
+  readonly y: number;
+  /** From the exposure before to this one, along the arc, signed; null for the first. */
+  readonly along: number | null;
+  /** The same straight across: what a ruler measures. */
+  readonly straight: number | null;
+  readonly dx: number | null;
+  readonly dy: number | null;
+  readonly headingDeg: number;
+  readonly headingChangeDeg: number | null;
+  /** Travelled since the first exposure, along the arc, signed. */
+  readonly total: number;
+  /** The increment on the ruler: between rounded totals, so that they add up; null for the first. */
+  readonly ruler: number | null;
+  readonly rulerTotal: number;
+}
+
+export interface IncrementTable {
+  readonly rows: readonly IncrementRow[];
+  readonly units: 'field' | 'mm';
+  /** Step that `ruler` and `rulerTotal` are rounded to; null when they are not rounded. */
+  readonly rulerStep: number | null;
+  /** Length of the arc in the table's units. */
+  readonly arcLength: number;
+}
+
+const tables = new WeakMap<Move, { readonly shot: Shot; readonly table: IncrementTable }>();
+
+function build(shot: Shot, move: Move): IncrementTable {
+  const travel = evaluateMove(shot, move);
+  const { units, rulerStep } = shot.sheet;
+  const perUnit = units === 'mm' && shot.field.unitsPerMm ? 1 / shot.field.unitsPerMm : 1;
+  const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
+  const exposures = exposuresOf(move, shot);
+  const first = exposures[0]!.frame - 1;
+  let before: IncrementRow | null = null;
+  const rows = exposures.map(({ frame, framesHeld }): IncrementRow => {
+    const i = frame - 1;
+    const place = travel.place[i]! * perUnit;
+    const x = travel.x[i]! * perUnit;
+    const y = travel.y[i]! * perUnit;
+    const total = (travel.place[i]! - travel.place[first]!) * perUnit;
+    const rulerTotal = round(total);
+    const headingDeg = travel.heading[i]!;
+    const row: IncrementRow = {
+      frame,
+      framesHeld,
+      place,
+      percent: travel.arcLength > 0 ? (100 * travel.place[i]!) / travel.arcLength : 0,
+      x,
+      y,
+      along: before && place - before.place,
+      straight: before && Math.hypot(x - before.x, y - before.y),
+      dx: before && x - before.x,
+      dy: before && y - before.y,
+      headingDeg,
+      headingChangeDeg: before && headingDeg - before.headingDeg,
+      total,
+      // Rounded totals are clean, their difference need not be: 0.3 − 0.1 is not 0.2 in doubles.
+      ruler: before && (rulerStep === null ? total - before.total : round(rulerTotal - before.rulerTotal)),
+      rulerTotal,
+    };
+    before = row;
+    return row;
+  });
+  return { rows, units, rulerStep, arcLength: travel.arcLength * perUnit };
+}
+
+/** The increments of a move, one row for each exposure. Remembered until the shot changes. */
+export function incrementTable(shot: Shot, move: Move): IncrementTable {
+  const known = tables.get(move);
+  if (known && known.shot === shot) return known.table;
+  const table = build(shot, move);
+  tables.set(move, { shot, table });
+  return table;
+}
+
+/** Increments that differ by less than this share of the arc are equal: the first of them is named. */
+const EQUAL = 1e-9;
+
+/** The largest and the smallest increment along the arc, with the frames they arrive on. */
+export function extremeIncrements(table: IncrementTable) {
+  const noise = table.arcLength * EQUAL;
+  const moving = table.rows.filter((row) => row.along !== null);
+  const pick = (isBetter: (a: number, b: number) => boolean): IncrementRow | undefined =>
+    moving.reduce<IncrementRow | undefined>(
+      (best, row) => (!best || isBetter(Math.abs(row.along!), Math.abs(best.along!)) ? row : best),
+      undefined,
+    );
+  return { largest: pick((a, b) => a > b + noise), smallest: pick((a, b) => a < b - noise) };
+}

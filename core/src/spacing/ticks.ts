@@ -1,0 +1,51 @@
+import type { Travel } from '../travel/evaluate';
+import type { Shot } from '../shot/schema';
+import { exposuresOf } from './exposures';
+
+/** One tick of the trail: where the figure is on an exposure, and the line across the arc there. */
+export interface Tick {
+  readonly frame: number;
+  /** Distance from the start of the arc, field units. */
+  readonly place: number;
+  readonly x: number;
+  readonly y: number;
+  /** Unit vector across the arc, to the right of the travel. */
+  readonly acrossX: number;
+  readonly acrossY: number;
+  /** Every fifth exposure, counted from the first, has a longer tick. */
+  readonly isFifth: boolean;
+}
+
+const RADIANS = Math.PI / 180;
+
+/** The ticks of a move, one for each exposure, in the order of time. */
+export function ticksOf(travel: Travel, shot: Shot): Tick[] {
+  return exposuresOf(travel.move, shot).map(({ frame }, index) => {
+    const i = frame - 1;
+    const direction = travel.direction[i]! * RADIANS;
+    return {
+      frame,
+      place: travel.place[i]!,
+      x: travel.x[i]!,
+      y: travel.y[i]!,
+      acrossX: -Math.sin(direction),
+      acrossY: Math.cos(direction),
+      isFifth: index % 5 === 0,
+    };
+  });
+}
+
+/**
+ * Ticks as SVG path data.
+ * @param halfLength from the arc to the end of a tick, field units
+ */
+export function ticksPath(ticks: readonly Tick[], halfLength: number): string {
+  const n = (value: number): number => Math.round(value * 100) / 100;
+  return ticks
+    .map(({ x, y, acrossX, acrossY }) => {
+      const dx = acrossX * halfLength;
+      const dy = acrossY * halfLength;
+      return `M${n(x - dx)} ${n(y - dy)}L${n(x + dx)} ${n(y + dy)}`;
+    })
+    .join('');
+}

@@ -1,0 +1,104 @@
+import { fc } from './property';
+import type { PointShape } from '../arc/fitStroke';
+import { edits } from '../shot/edits';
+import { freshShot } from '../shot/freshShot';
+import type { Arc, ArcPoint, Easing, Move, Shot } from '../shot/schema';
+
+/** Builders and generators for tests. */
+
+export const corner = (x: number, y: number): PointShape => ({
+  x,
+  y,
+  in: { x: 0, y: 0 },
+  out: { x: 0, y: 0 },
+  kind: 'corner',
+});
+
+export const arcOf = (points: readonly PointShape[], closed = false): Arc => ({
+  id: 'arc1',
+  name: 'Arc',
+  closed,
+  points: points.map((point, i): ArcPoint => ({ id: `p${i + 1}`, ...point })),
+});
+
+/** One cubic from its four control places. */
+export function cubicArc(...[a, b, c, d]: [number, number][]): Arc {
+  const zero = { x: 0, y: 0 };
+  return arcOf([
+    { x: a![0], y: a![1], in: zero, out: { x: b![0] - a![0], y: b![1] - a![1] }, kind: 'smooth' },
+    { x: d![0], y: d![1], in: { x: c![0] - d![0], y: c![1] - d![1] }, out: zero, kind: 'smooth' },
+  ]);
+}
+
+/**
+ * A circle of many cubics, close enough to the true one for two decimals.
+ * @param clockwise as seen; it starts at the rightmost point
+ */
+export function circle(radius: number, clockwise = true, stretches = 16): Arc {
+  const sign = clockwise ? 1 : -1;
+  const step = (2 * Math.PI) / stretches;
+  const handle = radius * (4 / 3) * Math.tan(step / 4);
+  return arcOf(
+    Array.from({ length: stretches }, (_, i): PointShape => {
+      const angle = sign * i * step;
+      const tangent = { x: -Math.sin(angle) * sign, y: Math.cos(angle) * sign };
+      return {
+        x: radius * Math.cos(angle),
+        y: radius * Math.sin(angle),
+        in: { x: -tangent.x * handle, y: -tangent.y * handle },
+        out: { x: tangent.x * handle, y: tangent.y * handle },
+        kind: 'smooth',
+      };
+    }),
+    true,
+  );
+}
+
+/** A shot with one arc and one move over all its frames. */
+export function shotAlong(arc: Arc, lengthFrames: number, easing: Easing = { kind: 'even' }): Shot {
+  const empty = freshShot({ name: 'Test', rate: 24, lengthFrames, width: 1920, height: 1080 });
+  const drawn = edits.drawArc(empty, { points: arc.points });
+  return {
+    ...drawn,
+    arcs: [arc],
+    moves: drawn.moves.map((move): Move => ({
+      ...move,
+      arcId: arc.id,
+      marks: move.marks.map((mark) => ({ ...mark, easing })),
+    })),
+  };
+}
+
+export const onlyMove = (shot: Shot): Move => shot.moves[0]!;
+
+const coordinate = fc.double({ min: -2000, max: 2000, noNaN: true }).map((v) => Math.round(v * 100) / 100);
+const vector = fc.record({ x: coordinate, y: coordinate });
+const handle = fc.oneof(vector, fc.constant({ x: 0, y: 0 }));
+
+/** Arcs of every sort: loops, cusps, drawn-in handles, coincident points. */
+export const anyArc = fc
+  .tuple(
+    fc.array(
+      fc.record({
+        x: coordinate,
+        y: coordinate,
+        in: handle,
+        out: handle,
+        kind: fc.constantFrom('smooth' as const, 'corner' as const),
+      }),
+      { minLength: 2, maxLength: 6 },
+    ),
+    fc.boolean(),
+  )
+  .map(([points, closed]) => arcOf(points, closed));
+
+export const anyEasing = (frames: number): fc.Arbitrary<Easing> =>
+  fc.oneof(
+    fc.constant<Easing>({ kind: 'even' }),
+    fc.record({
+      kind: fc.constant('ramped' as const),
+      leaveFrames: fc.integer({ min: 0, max: frames }),
+      arriveFrames: fc.integer({ min: 0, max: frames }),
+      ramp: fc.constantFrom('steady' as const, 'soft' as const),
+    }),
+  );

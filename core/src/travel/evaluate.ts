@@ -1,0 +1,115 @@
+import { type ArcMeasure, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { ShotError } from '../errors';
+import { shownFrame } from '../spacing/exposures';
+import type { Arc, Figure, Move, Shot } from '../shot/schema';
+import { fractionAt } from '../timing/placeInTime';
+
+/**
+ * One move, worked out for every frame of its shot: index 0 is frame 1. All planned values; what is
+ * seen on frame f is at index `shown[f − 1] − 1`.
+ */
+export interface Travel {
+  readonly move: Move;
+  readonly arc: Arc;
+  readonly figure: Figure;
+  /** Length of the arc, field units. */
+  readonly arcLength: number;
+  /** Distance from the start of the arc, field units; may pass the length on a closed arc. */
+  readonly place: Float64Array;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
+  readonly direction: Float64Array;
+  /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
+  readonly heading: Float64Array;
+  /** The frame whose position is seen on each frame. */
+  readonly shown: Int32Array;
+}
+
+/** A shot, worked out: one travel for each move, in the order of the moves. */
+export interface Evaluation {
+  readonly shot: Shot;
+  readonly travels: readonly Travel[];
+}
+
+/** Two places closer than this share of the arc are the same place. */
+const SAME_PLACE = 1e-12;
+
+function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
+  const place = new Float64Array(frameCount);
+  const x = new Float64Array(frameCount);
+  const y = new Float64Array(frameCount);
+  const direction = new Float64Array(frameCount);
+  const heading = new Float64Array(frameCount);
+  const shown = new Int32Array(frameCount);
+  const { length } = measure;
+  for (let i = 0; i < frameCount; i++) {
+    const s = fractionAt(move, i + 1) * length;
+    place[i] = measure.closed ? s : Math.min(Math.max(s, 0), length);
+    shown[i] = shownFrame(move, i + 1);
+  }
+  const at = placeBuffer();
+  const same = length * SAME_PLACE;
+  for (let i = 0; i < frameCount; i++) {
+    const s = place[i]!;
+    const cameForward = i > 0 && s - place[i - 1]! > same;
+    const staysNext = i + 1 < frameCount && Math.abs(place[i + 1]! - s) <= same;
+    // A figure that stops on a corner keeps the heading it arrived with until it leaves.
+    writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+    x[i] = at.x;
+    y[i] = at.y;
+    const stoodStill = i > 0 && Math.abs(s - place[i - 1]!) <= same;
+    direction[i] = stoodStill ? direction[i - 1]! : at.headingDeg;
+    heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
+  }
+  return { place, x, y, direction, heading, shown };
+}
+
+interface Known {
+  readonly arc: Arc;
+  readonly figure: Figure;
+  readonly frameCount: number;
+  readonly travel: Travel;
+}
+
+const travels = new WeakMap<Move, Known>();
+const evaluations = new WeakMap<Shot, Evaluation>();
+
+function findPart<T extends { readonly id: string }>(parts: readonly T[], id: string): T {
+  const part = parts.find((candidate) => candidate.id === id);
+  if (!part) throw new ShotError('unknown-id', `The shot has no part ${id}.`);
+  return part;
+}
+
+/**
+ * One move of a shot, worked out. Remembered until the move, its arc, its figure or the length of the
+ * shot changes.
+ * @throws ShotError `unknown-id`
+ */
+export function evaluateMove(shot: Shot, move: Move): Travel {
+  const arc = findPart(shot.arcs, move.arcId);
+  const figure = findPart(shot.figures, move.figureId);
+  const frameCount = shot.lengthFrames;
+  const known = travels.get(move);
+  if (known && known.arc === arc && known.figure === figure && known.frameCount === frameCount)
+    return known.travel;
+  const measure = measureArc(arc);
+  const travel: Travel = {
+    move,
+    arc,
+    figure,
+    arcLength: measure.length,
+    ...sample(move, arc, measure, frameCount),
+  };
+  travels.set(move, { arc, figure, frameCount, travel });
+  return travel;
+}
+
+/** A whole shot, worked out: the only source of positions for views, exports and the terminal. */
+export function evaluate(shot: Shot): Evaluation {
+  const known = evaluations.get(shot);
+  if (known) return known;
+  const evaluation = { shot, travels: shot.moves.map((move) => evaluateMove(shot, move)) };
+  evaluations.set(shot, evaluation);
+  return evaluation;
+}
