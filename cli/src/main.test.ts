@@ -1,0 +1,79 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { edits, freshShot, type Shot, writeShotFile } from '@humble/core';
+
+const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
+const folder = mkdtempSync(join(tmpdir(), 'humble-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const still = { x: 0, y: 0 };
+const drawn = edits.drawArc(freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }), {
+  points: [
+    { x: 0, y: 0, in: still, out: still, kind: 'corner' },
+    { x: 120, y: 0, in: still, out: still, kind: 'corner' },
+  ],
+});
+const shot: Shot = edits.setEasing(drawn, {
+  moveId: 'move1',
+  markId: 'm1',
+  easing: { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' },
+});
+
+function fileOf(name: string, text: string): string {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+}
+
+const good = fileOf('quay.json', writeShotFile(edits.setSheet(shot, { rulerStep: 0.5 })));
+const run = (...args: string[]) => spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
+
+test('sample --csv prints a header and one line for each exposure, with the published numbers', () => {
+  const [header, ...lines] = execFileSync(process.execPath, [COMMAND, 'sample', good, '--csv'], { encoding: 'utf8' })
+    .trimEnd()
+    .split('\n')
+    .map((line) => line.split(','));
+  expect(lines).toHaveLength(21);
+  const column = (name: string) => lines.map((cells) => Number(cells[header!.indexOf(name)]));
+  [0, 0.714, 2.857, 6.429, 11.429, 17.857, 25.714, 34.286].forEach((place, i) =>
+    expect(column('place')[i]).toBeCloseTo(place, 3),
+  );
+  expect(column('ruler').slice(1, 8)).toEqual([0.5, 2.5, 3.5, 5, 6.5, 7.5, 9]);
+  expect(column('ruler_total').at(-1)).toBe(120);
+});
+
+test('sample --json carries the same rows', () => {
+  const { moves } = JSON.parse(run('sample', good, '--json').stdout);
+  expect(moves).toHaveLength(1);
+  expect(moves[0]).toMatchObject({ move: 'move1', figure: 'Figure 1', units: 'field', rulerStep: 0.5, arcLength: 120 });
+  expect(moves[0].rows[6].place).toBeCloseTo(25.714, 3);
+});
+
+test('check-file says what the shot is', () => {
+  const { stdout, status } = run('check-file', good);
+  expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');
+  expect(status).toBe(0);
+});
+
+test.each([
+  ['a missing file', ['sample', join(folder, 'none.json')], /cannot be read: there is no such file/],
+  ['a folder', ['check-file', folder], /it is a folder/],
+  ['half a file', ['sample', fileOf('half.json', writeShotFile(shot).slice(0, 90))], /not whole JSON/],
+  ['another file', ['check-file', fileOf('other.json', '{}')], /not a Humble Pendulum shot/],
+  ['an unknown command', ['draw', good], /no command “draw”/],
+  ['an unknown option', ['sample', good, '--loud'], /--loud/],
+  ['both formats', ['sample', good, '--csv', '--json'], /one of --csv and --json/],
+  ['no file', ['sample'], /takes one shot file/],
+])('%s: one sentence on stderr, nothing on stdout, exit code 1', (_, args, sentence) => {
+  const { stdout, stderr, status } = run(...args);
+  expect(status).toBe(1);
+  expect(stdout).toBe('');
+  expect(stderr).toMatch(sentence);
+  expect(stderr.trimEnd().split('\n')).toHaveLength(1);
+});
+
+test('without a command it says how it is used', () => {
+  expect(run().stdout).toMatch(/sample SHOT.json/);
+});

@@ -1,0 +1,79 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { incrementTable, readShotFile, type Shot, ShotError, writeIncrementsCsv } from '@humble/core';
+
+const USAGE = `humble-pendulum: plan how something travels, from a terminal
+
+  humble-pendulum sample SHOT.json [--csv | --json]   the increments of every move
+  humble-pendulum check-file SHOT.json                whether the file is a sound shot
+
+Columns are described in docs/file-format.md.`;
+
+/** A mistake in how the command was called; its message is the sentence for the terminal. */
+class UsageError extends Error {}
+
+function readShot(path: string): Shot {
+  let text: string;
+  try {
+    text = readFileSync(path, 'utf8');
+  } catch (error) {
+    const code = (error as NodeJS.ErrnoException).code;
+    const reason = code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : String(code);
+    throw new UsageError(`${path} cannot be read: ${reason}.`);
+  }
+  return readShotFile(text);
+}
+
+/** The increments of every move as JSON, with the same numbers as the CSV, unrounded. */
+function sampleJson(shot: Shot): string {
+  const moves = shot.moves.map((move) => ({
+    move: move.id,
+    figure: shot.figures.find((figure) => figure.id === move.figureId)?.name,
+    ...incrementTable(shot, move),
+  }));
+  return `${JSON.stringify({ shot: shot.name, rate: shot.rate, lengthFrames: shot.lengthFrames, moves }, null, 2)}\n`;
+}
+
+function checkSentence(shot: Shot): string {
+  const count = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
+  return `${shot.name}: a sound shot, ${count(shot.lengthFrames, 'frame')} at ${shot.rate} a second, ${count(shot.arcs.length, 'arc')}, ${count(shot.moves.length, 'move')}.\n`;
+}
+
+function run(args: string[]): string {
+  let parsed;
+  try {
+    parsed = parseArgs({
+      args,
+      allowPositionals: true,
+      options: { csv: { type: 'boolean' }, json: { type: 'boolean' }, help: { type: 'boolean', short: 'h' } },
+    });
+  } catch (error) {
+    throw new UsageError(`${(error as Error).message.split('. ')[0]}.`);
+  }
+  const { values, positionals } = parsed;
+  const [command, path, ...more] = positionals;
+  if (values.help || !command) return `${USAGE}\n`;
+  if (command !== 'sample' && command !== 'check-file')
+    throw new UsageError(`There is no command “${command}”: use sample or check-file.`);
+  if (!path || more.length > 0) throw new UsageError(`${command} takes one shot file.`);
+  if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
+  const shot = readShot(path);
+  if (command === 'check-file') return checkSentence(shot);
+  return values.json ? sampleJson(shot) : writeIncrementsCsv(shot);
+}
+
+/**
+ * Runs one command. What it has to say goes to stdout; a mistake goes to stderr as one sentence.
+ * @param args what follows the command's own name
+ * @returns the exit code: 0, or 1 after a mistake
+ */
+export function main(args: string[]): number {
+  try {
+    process.stdout.write(run(args));
+    return 0;
+  } catch (error) {
+    if (!(error instanceof ShotError) && !(error instanceof UsageError)) throw error;
+    process.stderr.write(`${error.message.replace(/\s+/g, ' ')}\n`);
+    return 1;
+  }
+}

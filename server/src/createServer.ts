@@ -1,0 +1,82 @@
+import compression from 'compression';
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import type { Database } from './database/openDatabase';
+import { applicationRoutes } from './http/application';
+import { onlyFromHere, onlyJson } from './http/guards';
+import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
+import { shotRoutes } from './routes/shots';
+import { createShotService } from './services/shotService';
+
+export interface ServerOptions {
+  readonly database: Database;
+  readonly appFolder: string;
+  readonly log: Logger;
+  /** API requests allowed per minute. */
+  readonly requestsPerMinute?: number;
+}
+
+/** The heaviest body: a shot of 20,000 frames with a mark on each weighs a quarter of it. */
+const BODY_LIMIT = '8mb';
+const REQUESTS_PER_MINUTE = 1200;
+
+const securityHeaders = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      // React Native for the web writes its style sheet at run time.
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'"],
+      workerSrc: ["'self'", 'blob:'],
+      connectSrc: ["'self'"],
+      objectSrc: ["'none'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
+    },
+  },
+  strictTransportSecurity: false,
+});
+
+/** The whole server as an Express application, not listening yet. */
+export function createServer({
+  database,
+  appFolder,
+  log,
+  requestsPerMinute = REQUESTS_PER_MINUTE,
+}: ServerOptions): Express {
+  const server = express();
+  server.disable('x-powered-by');
+  server.use(onlyFromHere, securityHeaders, compression());
+  server.use(
+    '/api',
+    rateLimit({
+      windowMs: 60_000,
+      limit: requestsPerMinute,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      handler: (_request, response) =>
+        sendProblem(response, new Problem(429, 'too-many-requests', 'Too many requests: wait a moment.')),
+    }),
+    onlyJson,
+    express.json({ limit: BODY_LIMIT, strict: false }),
+    (_request, response, next) => {
+      response.set('Cache-Control', 'no-store');
+      next();
+    },
+  );
+  server.get('/api/health', (_request, response) => {
+    response.json({ status: 'ok' });
+  });
+  server.use('/api/shots', shotRoutes(createShotService(database)));
+  server.use('/api', notFound);
+  server.use(applicationRoutes(appFolder));
+  server.use(notFound);
+  server.use(handleErrors(log));
+  return server;
+}

@@ -1,0 +1,48 @@
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Model,
+  type ModelStatic,
+  type Sequelize,
+} from 'sequelize';
+
+/** A row of `shots`: the document as text, and what the list needs without reading it. */
+export interface ShotRecord
+  extends Model<InferAttributes<ShotRecord>, InferCreationAttributes<ShotRecord>> {
+  id: string;
+  /** Grows by one with every save. */
+  revision: number;
+  /** The whole shot in the open format. */
+  document: string;
+  name: string;
+  film: string;
+  lengthFrames: number;
+  rate: number;
+  /** The little picture of the list, as JSON. */
+  card: string;
+  createdAt: CreationOptional<Date>;
+  updatedAt: CreationOptional<Date>;
+  /** When it went to the bin; null while it is in use. */
+  removedAt: Date | null;
+}
+
+export const defineShotRecord = (sequelize: Sequelize): ModelStatic<ShotRecord> =>
+  sequelize.define<ShotRecord>(
+    'Shot',
+    {
+      id: { type: DataTypes.STRING(32), primaryKey: true },
+      revision: { type: DataTypes.INTEGER, allowNull: false },
+      document: { type: DataTypes.TEXT, allowNull: false },
+      name: { type: DataTypes.STRING, allowNull: false },
+      film: { type: DataTypes.STRING, allowNull: false },
+      lengthFrames: { type: DataTypes.INTEGER, allowNull: false },
+      rate: { type: DataTypes.DOUBLE, allowNull: false },
+      card: { type: DataTypes.TEXT, allowNull: false },
+      createdAt: { type: DataTypes.DATE, allowNull: false },
+      updatedAt: { type: DataTypes.DATE, allowNull: false },
+      removedAt: { type: DataTypes.DATE, allowNull: true },
+    },
+    { tableName: 'shots', timestamps: true },
+  );

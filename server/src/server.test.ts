@@ -1,0 +1,164 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { edits, freshShot, type Shot } from '@humble/core';
+import type { Express } from 'express';
+import pino from 'pino';
+import request from 'supertest';
+import { createServer } from './createServer';
+import { type Database, openDatabase } from './database/openDatabase';
+import { loadDemo } from './loadDemo';
+import { createShotService } from './services/shotService';
+
+const still = { x: 0, y: 0 };
+const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }), {
+  points: [
+    { x: 0, y: 300, in: still, out: { x: 100, y: 0 }, kind: 'smooth' },
+    { x: 700, y: 300, in: { x: -100, y: 50 }, out: still, kind: 'smooth' },
+  ],
+});
+
+let folder: string;
+let database: Database;
+let server: Express;
+const log = pino({ level: 'silent' });
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'humble-server-'));
+  writeFileSync(join(folder, 'index.html'), '<title>Humble Pendulum</title>');
+  database = await openDatabase(folder);
+  server = createServer({ database, appFolder: folder, log });
+});
+
+afterEach(async () => {
+  await database.close();
+  rmSync(folder, { recursive: true });
+});
+
+const create = async (): Promise<string> => (await request(server).post('/api/shots').send({ shot }).expect(201)).body.id;
+
+describe('shots', () => {
+  test('are created, listed with their picture, and read', async () => {
+    const id = await create();
+    const { body: list } = await request(server).get('/api/shots').expect(200);
+    expect(list.shots).toHaveLength(1);
+    expect(list.shots[0]).toMatchObject({ id, revision: 1, name: 'Quay', lengthFrames: 21, rate: 12 });
+    expect(list.shots[0].card.ghosts).toHaveLength(6);
+    const { body } = await request(server).get(`/api/shots/${id}`).expect(200);
+    expect(body).toMatchObject({ id, revision: 1, shot });
+  });
+
+  test('a save names its revision, and the one changed last comes first', async () => {
+    const first = await create();
+    await create();
+    const renamed = edits.renameShot(shot, { name: 'Steps' });
+    const { body } = await request(server).put(`/api/shots/${first}`).send({ revision: 1, shot: renamed }).expect(200);
+    expect(body.revision).toBe(2);
+    const { body: list } = await request(server).get('/api/shots');
+    expect(list.shots.map((s: { name: string }) => s.name)).toEqual(['Steps', 'Quay']);
+  });
+
+  test('a stale save is refused with the current document, which stays', async () => {
+    const id = await create();
+    const mine = edits.renameShot(shot, { name: 'Mine' });
+    const theirs = edits.renameShot(shot, { name: 'Theirs' });
+    await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: theirs }).expect(200);
+    const { body, headers } = await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: mine }).expect(409);
+    expect(headers['content-type']).toMatch('application/problem+json');
+    expect(body).toMatchObject({ status: 409, current: { revision: 2, shot: { name: 'Theirs' } } });
+    expect((await request(server).get(`/api/shots/${id}`)).body.shot.name).toBe('Theirs');
+  });
+
+  test('of many saves on one revision exactly one is taken', async () => {
+    const id = await create();
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, (_, i) =>
+        request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: edits.renameShot(shot, { name: `N${i}` }) }),
+      ),
+    );
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409, 409, 409, 409, 409, 409, 409]);
+  });
+
+  test('a duplicate has its own life and a name that tells', async () => {
+    const id = await create();
+    const { body } = await request(server).post(`/api/shots/${id}/duplicate`).expect(201);
+    expect(body.shot.name).toBe('Quay copy');
+    expect(body.id).not.toBe(id);
+    const long = await request(server).post('/api/shots').send({ shot: { ...shot, name: 'x'.repeat(120) } });
+    await request(server).post(`/api/shots/${long.body.id}/duplicate`).expect(201);
+  });
+
+  test('a removed shot leaves the list, cannot be saved, and comes back whole', async () => {
+    const id = await create();
+    await request(server).delete(`/api/shots/${id}`).expect(204);
+    await request(server).delete(`/api/shots/${id}`).expect(204);
+    expect((await request(server).get('/api/shots')).body.shots).toEqual([]);
+    await request(server).get(`/api/shots/${id}`).expect(410);
+    await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot }).expect(410);
+    await request(server).post(`/api/shots/${id}/restore`).expect(200);
+    expect((await request(server).get(`/api/shots/${id}`)).body).toMatchObject({ revision: 1, shot });
+  });
+
+  test('are still there when the database is opened again', async () => {
+    const id = await create();
+    await database.close();
+    database = await openDatabase(folder);
+    server = createServer({ database, appFolder: folder, log });
+    expect((await request(server).get(`/api/shots/${id}`)).body.shot).toEqual(shot);
+  });
+});
+
+describe('a bad request gets a problem, never a server error', () => {
+  const damaged = { ...shot, moves: [{ ...shot.moves[0], arcId: 'gone' }] };
+
+  test.each<[string, number, (server: Express) => request.Test]>([
+    ['half a body', 400, (s) => request(s).post('/api/shots').type('json').send('{"shot": {')],
+    ['a body of null', 400, (s) => request(s).post('/api/shots').type('json').send('null')],
+    ['a body of text', 415, (s) => request(s).post('/api/shots').type('text').send('hello')],
+    ['an unknown charset', 415, (s) => request(s).post('/api/shots').set('Content-Type', 'application/json; charset=x-none').send('{}')],
+    ['a body too large', 413, (s) => request(s).post('/api/shots').send({ shot: 'x'.repeat(9_000_000) })],
+    ['nothing in the body', 400, (s) => request(s).post('/api/shots').send({})],
+    ['another document', 422, (s) => request(s).post('/api/shots').send({ shot: { hello: 1 } })],
+    ['a damaged shot', 422, (s) => request(s).post('/api/shots').send({ shot: damaged })],
+    ['no revision', 400, (s) => request(s).put('/api/shots/abc').send({ shot })],
+    ['an unknown shot', 404, (s) => request(s).get('/api/shots/abc')],
+    ['removing an unknown shot', 404, (s) => request(s).delete('/api/shots/abc')],
+    ['an id that is none', 400, (s) => request(s).get('/api/shots/a%20b')],
+    ['a broken escape', 400, (s) => request(s).get('/api/shots/%E0%A4%A')],
+    ['an unknown address', 404, (s) => request(s).get('/api/films')],
+    ['another host name', 403, (s) => request(s).get('/api/shots').set('Host', 'evil.example')],
+    ['a page from elsewhere', 403, (s) => request(s).post('/api/shots').set('Sec-Fetch-Site', 'cross-site').send({ shot })],
+  ])('%s: %d', async (_, status, send) => {
+    const { body, headers } = await send(server).expect(status);
+    expect(headers['content-type']).toMatch('application/problem+json');
+    expect(body).toMatchObject({ status });
+    expect(body.detail).toMatch(/^[A-Z].*\.$/);
+  });
+
+  test('more requests than allowed are told to wait', async () => {
+    const strict = createServer({ database, appFolder: folder, log, requestsPerMinute: 2 });
+    await request(strict).get('/api/health').expect(200);
+    await request(strict).get('/api/health').expect(200);
+    await request(strict).get('/api/health').expect(429);
+  });
+});
+
+describe('the application', () => {
+  test('is served for every page, with a strict content policy, and not for missing files', async () => {
+    const { text, headers } = await request(server).get('/shot/abc').expect(200);
+    expect(text).toMatch('Humble Pendulum');
+    expect(headers['content-security-policy']).toMatch("script-src 'self'");
+    await request(server).get('/_expo/static/gone.js').expect(404);
+  });
+
+  test('the demo film is put in once, and what was removed stays removed', async () => {
+    const service = createShotService(database);
+    const demo = join(__dirname, '../../demo/shots');
+    await loadDemo(service, demo);
+    const names = (await service.list()).map((entry) => entry.name);
+    expect(names).toEqual(expect.arrayContaining(['Lantern on the hook', 'Rounds of the harbour master']));
+    await service.remove('demo-lantern-on-the-hook');
+    await loadDemo(service, demo);
+    expect(await service.list()).toHaveLength(names.length - 1);
+  });
+});
