@@ -15,6 +15,7 @@ export {
 export { type NearestPlace, nearestPlace } from './arc/nearestPlace';
 export { keepSamples } from './arc/keepSamples';
 export { fitStroke, handlePlace, type PointShape, smoothThrough } from './arc/fitStroke';
+export { nextPointId } from './arc/pointEdits';
 export { pathData } from './arc/pathData';
 export * from './shot/schema';
 export { freshShot, type FreshShot } from './shot/freshShot';
@@ -26,7 +27,8 @@ export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/
 export { freshEasing } from './timing/retime';
 export { arrivalShown, type Exposure, exposuresOf, shownFrame } from './spacing/exposures';
 export { roundToStep } from './spacing/roundToStep';
-export { extremeIncrements, type IncrementRow, type IncrementTable, incrementTable } from './spacing/increments';
+export { extremeIncrements, type IncrementRow, type IncrementTable, incrementTable, seenRow } from './spacing/increments';
+export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
 export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/evaluate';
 export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';

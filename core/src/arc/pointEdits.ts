@@ -41,6 +41,9 @@ export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', plac
   });
 }
 
+/** The id that the next point put into an arc will have. */
+export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
+
 /**
  * The arc with a further point on stretch `stretch` at parameter `t`. Its shape stays the same, so
  * every distance along it does too.
@@ -52,7 +55,7 @@ export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
   const straight = isStraight(from, to);
   const [before, after] = split(stretchBetween(from, to), t);
   const middle: ArcPoint = {
-    id: freshId('p', arc.points),
+    id: nextPointId(arc),
     x: before.end.x,
     y: before.end.y,
     in: straight ? ZERO : subtract(before.control2, before.end),

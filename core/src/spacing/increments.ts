@@ -91,14 +91,26 @@ export function incrementTable(shot: Shot, move: Move): IncrementTable {
 /** Increments that differ by less than this share of the arc are equal: the first of them is named. */
 const EQUAL = 1e-9;
 
-/** The largest and the smallest increment along the arc, with the frames they arrive on. */
+/** The largest and the smallest increment along the arc, holds left out, with the frames they arrive on. */
 export function extremeIncrements(table: IncrementTable) {
   const noise = table.arcLength * EQUAL;
-  const moving = table.rows.filter((row) => row.along !== null);
+  const moving = table.rows.filter((row) => row.along !== null && Math.abs(row.along) > noise);
   const pick = (isBetter: (a: number, b: number) => boolean): IncrementRow | undefined =>
     moving.reduce<IncrementRow | undefined>(
       (best, row) => (!best || isBetter(Math.abs(row.along!), Math.abs(best.along!)) ? row : best),
       undefined,
     );
   return { largest: pick((a, b) => a > b + noise), smallest: pick((a, b) => a < b - noise) };
+}
+
+/** The row whose position is seen on frame f: the last exposure not after it, or the first one. */
+export function seenRow(table: IncrementTable, f: number): IncrementRow {
+  let low = 0;
+  let high = table.rows.length - 1;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (table.rows[middle]!.frame <= f) low = middle;
+    else high = middle - 1;
+  }
+  return table.rows[low]!;
 }

@@ -4,9 +4,10 @@ import { edits } from '../shot/edits';
 import type { FramesHeld, Shot } from '../shot/schema';
 import { evaluate } from '../travel/evaluate';
 import { arrivalShown, exposuresOf, shownFrame } from './exposures';
-import { extremeIncrements, incrementTable } from './increments';
+import { extremeIncrements, incrementTable, seenRow } from './increments';
 import { roundToStep } from './roundToStep';
 import { ticksOf, ticksPath } from './ticks';
+import { unrolledArc } from './unrolledArc';
 
 const line120 = arcOf([corner(0, 0), corner(120, 0)]);
 const steady66 = { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' } as const;
@@ -119,11 +120,45 @@ describe('rounding to a ruler', () => {
   });
 });
 
-test('ticks stand across the arc, every fifth one longer', () => {
+test('on every frame the row of its exposure is seen', () => {
+  const shot = edits.setMoveFrames(held(shotAlong(line120, 40), 3), { moveId: 'move1', first: 4, last: 20 });
+  const table = incrementTable(shot, onlyMove(shot));
+  expect([1, 4, 6, 7, 21, 40].map((f) => seenRow(table, f).frame)).toEqual([4, 4, 4, 7, 19, 22]);
+});
+
+test('ticks stand across the arc, at multiples of five longer', () => {
   const shot = shotAlong(line120, 21);
   const ticks = ticksOf(evaluate(shot).travels[0]!, shot);
-  expect(ticks[5]).toMatchObject({ frame: 6, place: 30, x: 30, isFifth: true });
+  expect(ticks[5]).toMatchObject({ frame: 6, place: 30, x: 30, isFifth: false });
   expect(ticks[5]!.acrossY).toBeCloseTo(1, 12);
-  expect(ticks.filter((tick) => tick.isFifth).map((tick) => tick.frame)).toEqual([1, 6, 11, 16, 21]);
+  expect(ticks.filter((tick) => tick.isFifth).map((tick) => tick.frame)).toEqual([5, 10, 15, 20]);
+  const twos = held(shot, 2);
+  const onTwos = ticksOf(evaluate(twos).travels[0]!, twos).filter((tick) => tick.isFifth);
+  expect(onTwos.map((tick) => tick.frame)).toEqual([1, 11, 21]);
   expect(ticksPath(ticks.slice(5, 6), 4)).toBe('M30 -4L30 4');
+});
+
+describe('the unrolled arc', () => {
+  test('has a tick for each exposure and as many at constant speed', () => {
+    const shot = shotAlong(line120, 21, steady66);
+    const ruler = unrolledArc(shot, onlyMove(shot));
+    expect(ruler).toMatchObject({ from: 0, to: 120, units: 'field' });
+    expect(ruler.ticks[6]!.place).toBeCloseTo(25.714, 3);
+    expect(ruler.even[6]).toBeCloseTo(36, 9);
+    expect(ruler.even).toHaveLength(21);
+  });
+
+  test('joins the two marks of a hold into one post, and compares nothing when the move turns back', () => {
+    const base = shotAlong(line120, 41);
+    const at = (frame: number, fraction: number) => ({ ...onlyMove(base).marks[0]!, id: `m${frame}`, frame, fraction });
+    const withMarks = (...marks: ReturnType<typeof at>[]): Shot => ({ ...base, moves: [{ ...onlyMove(base), marks }] });
+    const held = withMarks(at(1, 0), at(10, 0.5), at(20, 0.5), at(41, 1));
+    expect(unrolledArc(held, onlyMove(held)).posts.map(({ frame, untilFrame, place }) => [frame, untilFrame, place])).toEqual([
+      [1, 1, 0],
+      [10, 20, 60],
+      [41, 41, 120],
+    ]);
+    const back = withMarks(at(1, 0), at(20, 1), at(41, 0.25));
+    expect(unrolledArc(back, onlyMove(back)).even).toEqual([]);
+  });
 });

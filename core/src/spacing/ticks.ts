@@ -12,11 +12,14 @@ export interface Tick {
   /** Unit vector across the arc, to the right of the travel. */
   readonly acrossX: number;
   readonly acrossY: number;
-  /** Every fifth exposure, counted from the first, has a longer tick. */
+  /** Has a longer tick: on ones each frame that is a multiple of five, else every fifth exposure. */
   readonly isFifth: boolean;
 }
 
 const RADIANS = Math.PI / 180;
+
+export const isFifth = (framesHeld: number, frame: number, index: number): boolean =>
+  framesHeld === 1 ? frame % 5 === 0 : index % 5 === 0;
 
 /** The ticks of a move, one for each exposure, in the order of time. */
 export function ticksOf(travel: Travel, shot: Shot): Tick[] {
@@ -30,7 +33,7 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
       y: travel.y[i]!,
       acrossX: -Math.sin(direction),
       acrossY: Math.cos(direction),
-      isFifth: index % 5 === 0,
+      isFifth: isFifth(travel.move.framesHeld, frame, index),
     };
   });
 }

@@ -12,7 +12,7 @@ const MIGRATIONS: readonly Migration[] = [
     name: '001-shots',
     up: async (tables) => {
       await tables.createTable('shots', {
-        id: { type: DataTypes.STRING(32), primaryKey: true },
+        id: { type: DataTypes.STRING(64), primaryKey: true },
         revision: { type: DataTypes.INTEGER, allowNull: false },
         document: { type: DataTypes.TEXT, allowNull: false },
         name: { type: DataTypes.STRING, allowNull: false },

@@ -32,7 +32,7 @@ export const defineShotRecord = (sequelize: Sequelize): ModelStatic<ShotRecord> 
   sequelize.define<ShotRecord>(
     'Shot',
     {
-      id: { type: DataTypes.STRING(32), primaryKey: true },
+      id: { type: DataTypes.STRING(64), primaryKey: true },
       revision: { type: DataTypes.INTEGER, allowNull: false },
       document: { type: DataTypes.TEXT, allowNull: false },
       name: { type: DataTypes.STRING, allowNull: false },

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import type { ShotService } from '../services/shotService';
 
-const idParameter = z.object({ id: z.string().regex(/^[\w-]{1,32}$/) });
+const idParameter = z.object({ id: z.string().regex(/^[\w-]{1,64}$/) });
 const createBody = z.object({ shot: z.unknown() });
 const saveBody = z.object({ revision: z.number().int().min(1), shot: z.unknown() });
 

@@ -1,0 +1,1 @@
+jest.mock('react-native-worklets', () => require('react-native-worklets/src/mock'));

@@ -1,0 +1,1 @@
+export { ShotsScreen as default } from '../screens/ShotsScreen';

@@ -1,0 +1,1 @@
+export { LazyShotScreen as default } from '../../screens/LazyShotScreen';

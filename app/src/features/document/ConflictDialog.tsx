@@ -1,0 +1,27 @@
+import { useState } from 'react';
+import { useSession, useShot } from '../../state/hooks';
+import { settleConflict } from '../../state/openDocument';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Words } from '../../ui/Words';
+
+/** Someone else saved the shot meanwhile: the user says which version stays; the other becomes a copy. */
+export function ConflictDialog() {
+  const shot = useShot();
+  const theirs = useSession((session) => session.theirs);
+  const [isLater, setLater] = useState<object | null>(null);
+  const [isBusy, setBusy] = useState(false);
+  const keep = async (which: 'mine' | 'theirs'): Promise<void> => {
+    setBusy(true);
+    await settleConflict(which);
+    setBusy(false);
+  };
+  return (
+    <Dialog title="Changed somewhere else" isOpen={theirs !== null && isLater !== theirs} onClose={() => setLater(theirs)}>
+      <Words size="body">{`“${shot.name}” was saved in another window or on another device since you opened it.`}</Words>
+      <Words tone="soft">Whichever version you keep here, the other stays as a shot of its own.</Words>
+      <Button label="Keep my version" kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
+      <Button label="Take the other version" disabled={isBusy} onPress={() => void keep('theirs')} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,56 @@
+import ChevronLeft from 'lucide-react-native/icons/chevron-left';
+import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Share from 'lucide-react-native/icons/share';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { View } from 'react-native';
+import { ActionCreators } from 'redux-undo';
+import { useAppDispatch, useAppSelector, useSession, useShot } from '../../state/hooks';
+import type { SaveStatus } from '../../state/sessionSlice';
+import { Button, IconButton } from '../../ui/Button';
+import { writeNumber } from '../../ui/numbers';
+import { Words } from '../../ui/Words';
+
+const STATUS: Record<SaveStatus, string> = {
+  saved: 'saved',
+  unsaved: 'saving…',
+  saving: 'saving…',
+  away: 'server away, kept on this device',
+  conflict: 'changed somewhere else',
+  refused: 'not saved, kept on this device',
+};
+
+interface HeaderProps {
+  readonly isWide: boolean;
+  readonly onBack: () => void;
+  readonly onMenu: () => void;
+  readonly onExport: () => void;
+}
+
+/** The shot's name, how far its edits have come, and the way back. */
+export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
+  const { name, film, lengthFrames, rate } = useShot();
+  const status = useSession(({ document }) => document?.status ?? 'saved');
+  const canUndo = useAppSelector((state) => state.shot.past.length > 0);
+  const canRedo = useAppSelector((state) => state.shot.future.length > 0);
+  const dispatch = useAppDispatch();
+  const isGood = status === 'saved' || status === 'unsaved' || status === 'saving';
+  const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : ''].filter(Boolean).join(' · ');
+  return (
+    <View className="h-[52px] flex-row items-center border-b border-line bg-card">
+      <IconButton label="Back to the shots" icon={ChevronLeft} onPress={onBack} />
+      <View className="min-w-0 flex-1">
+        <Words role="heading" size="body" strong numberOfLines={1}>
+          {name}
+        </Words>
+        <Words size="tiny" tone={isGood ? 'soft' : 'plum'} numberOfLines={1} role="status" aria-live="polite" testID="save-status">
+          {[isGood ? facts : '', STATUS[status]].filter(Boolean).join(' · ')}
+        </Words>
+      </View>
+      <IconButton label="Undo" icon={Undo} disabled={!canUndo} onPress={() => dispatch(ActionCreators.undo())} />
+      <IconButton label="Redo" icon={Redo} disabled={!canRedo} onPress={() => dispatch(ActionCreators.redo())} />
+      {isWide && <Button label="Export" icon={Share} kind="quiet" onPress={onExport} />}
+      <IconButton label="Shot menu" icon={EllipsisVertical} onPress={onMenu} />
+    </View>
+  );
+}

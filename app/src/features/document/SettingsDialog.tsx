@@ -1,0 +1,42 @@
+import { useEdit, useShot } from '../../state/hooks';
+import { Dialog } from '../../ui/Dialog';
+import { NumberField } from '../../ui/NumberField';
+import { Words } from '../../ui/Words';
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/TextField';
+
+interface DialogProps {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+}
+
+const LONGEST_NAME = 120;
+
+/** Name, size of the field, rate and length of the shot. */
+export function SettingsDialog({ isOpen, onClose }: DialogProps) {
+  const { name, field, rate, lengthFrames } = useShot();
+  const edit = useEdit();
+  const [typed, setTyped] = useState<string | null>(null);
+  const rename = (): void => {
+    const next = (typed ?? name).trim();
+    setTyped(null);
+    if (next !== '' && next !== name) edit('renameShot', { name: next });
+  };
+  const close = (): void => {
+    rename();
+    onClose();
+  };
+  const size = { width: field.width, height: field.height };
+  return (
+    <Dialog title="Shot settings" isOpen={isOpen} onClose={close}>
+      <TextField label="Name" value={typed ?? name} onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))} onBlur={rename} onSubmit={rename} />
+      <NumberField label="Rate" unit="a second" value={rate} min={1} max={240} decimals={3} onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)} />
+      <NumberField label="Length" unit="frames" value={lengthFrames} min={2} max={20_000} onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)} />
+      <NumberField label="Field width" unit="units" value={field.width} min={16} max={20_000} step={10} onChange={(width, gesture) => edit('setFieldSize', { ...size, width }, gesture)} />
+      <NumberField label="Field height" unit="units" value={field.height} min={16} max={20_000} step={10} onChange={(height, gesture) => edit('setFieldSize', { ...size, height }, gesture)} />
+      <Words tone="soft">The field is the area the camera sees. Arcs stay where they are when it changes.</Words>
+      <Button label="Done" kind="brass" onPress={close} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,34 @@
+import { View } from 'react-native';
+import { Dialog } from '../../ui/Dialog';
+import { Figures, Words } from '../../ui/Words';
+
+const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
+  ['Space', 'Play or pause'],
+  ['← →', 'One frame back or on'],
+  ['Home End', 'First or last frame'],
+  ['Ctrl Z', 'Undo'],
+  ['Ctrl Shift Z', 'Redo'],
+  ['Delete', 'Delete the selected point'],
+  ['Esc', 'Let go of what is selected'],
+  ['Alt 1 … 4', 'Arc, Figure, Timing, Sheet'],
+  ['?', 'This list'],
+];
+
+interface ShortcutsDialogProps {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+}
+
+export function ShortcutsDialog({ isOpen, onClose }: ShortcutsDialogProps) {
+  return (
+    <Dialog title="Keyboard" isOpen={isOpen} onClose={onClose}>
+      {SHORTCUTS.map(([keys, what]) => (
+        <View key={keys} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
+          <Words size="body">{what}</Words>
+          <Figures tone="soft">{keys}</Figures>
+        </View>
+      ))}
+      <Words tone="soft">Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.</Words>
+    </Dialog>
+  );
+}

@@ -1,0 +1,181 @@
+import { type Arc, fitStroke, nearestPlace, type Travel, type Vector } from '@humble/core';
+import { useMemo, useRef } from 'react';
+import { Gesture } from 'react-native-gesture-handler';
+import { currentFrame, goTo } from '../../state/playhead';
+import { gestureName } from '../../ui/gestureName';
+import { type FieldState, REACH_PX, type Target, targetAt } from './hitTest';
+import { pannedBy, type Projection, toField, type Viewport, zoomedAt } from './viewport';
+
+/** What the field lets happen; each call is one change while something is dragged. */
+export interface FieldActions {
+  readonly strokeGrows: (places: readonly Vector[]) => void;
+  readonly strokeEnds: (points: ReturnType<typeof fitStroke>) => void;
+  readonly pointMoves: (pointId: string, to: Vector, gesture: string) => void;
+  readonly handleMoves: (pointId: string, side: 'in' | 'out', to: Vector, gesture: string) => void;
+  readonly pointTapped: (pointId: string) => void;
+  readonly arcTapped: (stretch: number, t: number) => void;
+  readonly groundTapped: () => void;
+  readonly hovers: (target: Target | null) => void;
+  readonly viewChanges: (viewport: Viewport) => void;
+}
+
+export interface FieldSituation {
+  readonly state: FieldState;
+  readonly viewport: Viewport;
+  readonly projection: Projection;
+  readonly travel: Travel | null;
+}
+
+/** A press that moves less than this is a tap, pixels. */
+const TAP_PX = 5;
+/** How far a fitted arc may lie from the stroke, pixels. */
+const STROKE_DEVIATION_PX = 2.5;
+/** A shorter stroke was a slip of the hand, pixels. */
+const LEAST_STROKE_PX = 12;
+/** Scrubbing along the arc looks this share of its length about where it was, so crossings hold no traps. */
+const SCRUB_WINDOW = 0.12;
+
+/** The exposure whose place is nearest to a distance along the arc; of equals the one nearest in time. */
+export function frameNearestTo(travel: Travel, s: number, from: number): number {
+  let best = from;
+  let least = Infinity;
+  for (let i = 0; i < travel.place.length; i++) {
+    const away = Math.abs(travel.place[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + travel.arcLength);
+    if (away < least) {
+      least = away;
+      best = i + 1;
+    }
+  }
+  return best;
+}
+
+function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): void {
+  const s = travel.place[currentFrame() - 1] ?? 0;
+  const reach = travel.arcLength * SCRUB_WINDOW;
+  const nearest = nearestPlace(arc, place, isFirst ? undefined : [s - reach, s + reach]);
+  if (nearest) goTo(frameNearestTo(travel, nearest.s, currentFrame()));
+}
+
+/** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */
+export function useFieldGestures(situation: FieldSituation, actions: FieldActions) {
+  const live = useRef({ situation, actions });
+  live.current = { situation, actions };
+  return useMemo(() => {
+    const held = {
+      target: null as Target | null,
+      name: '',
+      grip: { x: 0, y: 0 } as Vector,
+      start: { x: 0, y: 0 } as Vector,
+      last: { x: 0, y: 0 } as Vector,
+      hasMoved: false,
+      isPinching: false,
+      stroke: [] as Vector[],
+      focal: { x: 0, y: 0 } as Vector,
+      pinch: 1,
+    };
+    const reach = (): number => REACH_PX / live.current.situation.projection.scale;
+    const inField = (onView: Vector): Vector => toField(live.current.situation.projection, onView);
+    const letGo = (): void => {
+      held.target = null;
+      held.stroke = [];
+      live.current.actions.strokeGrows([]);
+    };
+
+    const begin = (x: number, y: number): void => {
+      const { state } = live.current.situation;
+      const place = inField({ x, y });
+      const target = targetAt(state, place, reach());
+      const at =
+        target.kind === 'point'
+          ? state.arc?.points.find((point) => point.id === target.pointId)
+          : target.kind === 'handle'
+            ? handleEnd(state.arc, target)
+            : undefined;
+      Object.assign(held, {
+        target,
+        name: gestureName('field'),
+        // What is taken hold of does not jump to the pointer.
+        grip: at ? { x: at.x - place.x, y: at.y - place.y } : { x: 0, y: 0 },
+        start: { x, y },
+        last: { x, y },
+        hasMoved: false,
+        stroke: target.kind === 'draw' ? [place] : [],
+      });
+      if (target.kind === 'point') live.current.actions.pointTapped(target.pointId);
+    };
+
+    const update = (x: number, y: number): void => {
+      const { target } = held;
+      const { actions: act, situation: now } = live.current;
+      if (!target || held.isPinching) return;
+      if (!held.hasMoved && Math.hypot(x - held.start.x, y - held.start.y) < TAP_PX) return;
+      const isFirst = !held.hasMoved;
+      held.hasMoved = true;
+      const place = inField({ x, y });
+      const to = { x: place.x + held.grip.x, y: place.y + held.grip.y };
+      if (target.kind === 'draw') {
+        held.stroke.push(place);
+        act.strokeGrows(held.stroke);
+      } else if (target.kind === 'point') act.pointMoves(target.pointId, to, held.name);
+      else if (target.kind === 'handle') act.handleMoves(target.pointId, target.side, to, held.name);
+      else if (target.kind === 'arc' && now.state.step !== 'arc' && now.travel && now.state.arc)
+        scrubTo(now.travel, now.state.arc, place, isFirst);
+      else act.viewChanges(pannedBy(now.viewport, now.projection, x - held.last.x, y - held.last.y));
+      held.last = { x, y };
+    };
+
+    const end = (x: number, y: number): void => {
+      const { target, hasMoved, stroke } = held;
+      const { actions: act, situation: now } = live.current;
+      if (!target || held.isPinching) return letGo();
+      if (target.kind === 'draw') {
+        const length = stroke.reduce((sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - stroke[i - 1]!.x, p.y - stroke[i - 1]!.y) : 0), 0);
+        if (length * now.projection.scale >= LEAST_STROKE_PX)
+          act.strokeEnds(fitStroke(stroke, { allowedDeviation: STROKE_DEVIATION_PX / now.projection.scale }));
+      } else if (!hasMoved && target.kind === 'arc') {
+        if (now.state.step === 'arc') act.arcTapped(target.stretch, target.t);
+        else if (now.travel && now.state.arc) scrubTo(now.travel, now.state.arc, inField({ x, y }), true);
+      } else if (!hasMoved && target.kind === 'ground') act.groundTapped();
+      letGo();
+    };
+
+    const drag = Gesture.Pan()
+      .runOnJS(true)
+      .minDistance(0)
+      .maxPointers(2)
+      .onBegin(({ x, y }) => begin(x, y))
+      .onUpdate(({ x, y, numberOfPointers }) => {
+        if (numberOfPointers < 2) update(x, y);
+      })
+      .onFinalize(({ x, y }) => end(x, y));
+
+    const pinch = Gesture.Pinch()
+      .runOnJS(true)
+      .onStart(({ focalX, focalY }) => {
+        letGo();
+        Object.assign(held, { isPinching: true, focal: { x: focalX, y: focalY }, pinch: 1 });
+      })
+      .onUpdate(({ scale, focalX, focalY }) => {
+        const { viewport, projection } = live.current.situation;
+        const moved = pannedBy(viewport, projection, focalX - held.focal.x, focalY - held.focal.y);
+        const next = zoomedAt(moved, projection, { x: focalX, y: focalY }, scale / held.pinch);
+        Object.assign(held, { focal: { x: focalX, y: focalY }, pinch: scale });
+        live.current.actions.viewChanges(next);
+      })
+      .onFinalize(() => {
+        held.isPinching = false;
+      });
+
+    const hover = Gesture.Hover()
+      .runOnJS(true)
+      .onUpdate(({ x, y }) => live.current.actions.hovers(targetAt(live.current.situation.state, inField({ x, y }), reach())))
+      .onEnd(() => live.current.actions.hovers(null));
+
+    return Gesture.Simultaneous(drag, pinch, hover);
+  }, []);
+}
+
+function handleEnd(arc: Arc | null, { pointId, side }: { pointId: string; side: 'in' | 'out' }): Vector | undefined {
+  const point = arc?.points.find((candidate) => candidate.id === pointId);
+  return point && { x: point.x + point[side].x, y: point.y + point[side].y };
+}

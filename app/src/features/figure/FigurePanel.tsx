@@ -1,0 +1,99 @@
+import { STAND_INS, standInNames } from '@humble/core';
+import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
+import { Pressable, View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { useActiveMove, useEdit, useShot } from '../../state/hooks';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { colour } from '../../ui/colour';
+import { Dial } from '../../ui/Dial';
+import { NumberField } from '../../ui/NumberField';
+import { Toggle } from '../../ui/Toggle';
+import { Words } from '../../ui/Words';
+
+const MOST_TURN_DEG = 3600;
+const PICTURE = 56;
+
+/** What rides the arc, how large it is, and how it sits and turns. */
+export function FigurePanel() {
+  const shot = useShot();
+  const move = useActiveMove();
+  const edit = useEdit();
+  const figure = shot.figures.find(({ id }) => id === move?.figureId);
+  if (!move || !figure)
+    return (
+      <Card title="No figure yet">
+        <Words tone="soft">It comes with the first stroke: draw an arc in the Arc step.</Words>
+      </Card>
+    );
+  const turn = (correctionDeg: number, gesture?: string): void => {
+    edit('setTurning', { moveId: move.id, correctionDeg }, gesture);
+  };
+  return (
+    <View className="gap-3">
+      <Card title="Stand-in" aside={figure.name}>
+        <View role="radiogroup" aria-label="Stand-in" className="flex-row flex-wrap gap-2">
+          {standInNames.map((name) => (
+            <StandInChoice
+              key={name}
+              name={name}
+              isChosen={figure.artwork.standIn === name}
+              onPress={() => edit('setFigure', { figureId: figure.id, standIn: name })}
+            />
+          ))}
+        </View>
+        <NumberField
+          label="Height"
+          unit="units"
+          value={figure.height}
+          min={1}
+          max={20_000}
+          step={10}
+          decimals={1}
+          onChange={(height, gesture) => edit('setFigure', { figureId: figure.id, height }, gesture)}
+        />
+      </Card>
+      <Card title="Turning">
+        <Toggle
+          label="Turn with the arc"
+          value={move.turnsWithArc}
+          onChange={(turnsWithArc) => edit('setTurning', { moveId: move.id, turnsWithArc })}
+        />
+        <View className="mt-2 flex-row flex-wrap items-center gap-4">
+          <Dial label="Correction of the facing" valueDeg={move.correctionDeg} onChange={turn} />
+          <View className="gap-2">
+            <Button label="Turn about" icon={RotateCcw} onPress={() => turn(move.correctionDeg >= 180 ? move.correctionDeg - 180 : move.correctionDeg + 180)} />
+            <Button label="No correction" kind="quiet" disabled={move.correctionDeg === 0} onPress={() => turn(0)} />
+          </View>
+        </View>
+        <NumberField label="Correction" unit="°" value={move.correctionDeg} min={-MOST_TURN_DEG} max={MOST_TURN_DEG} decimals={1} onChange={turn} />
+      </Card>
+    </View>
+  );
+}
+
+interface StandInChoiceProps {
+  readonly name: (typeof standInNames)[number];
+  readonly isChosen: boolean;
+  readonly onPress: () => void;
+}
+
+function StandInChoice({ name, isChosen, onPress }: StandInChoiceProps) {
+  const { label, width, height, silhouette } = STAND_INS[name];
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={isChosen}
+      aria-label={label}
+      onPress={onPress}
+      className={`w-[76px] items-center gap-1 rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+    >
+      <Svg width={PICTURE} height={PICTURE} viewBox={`0 0 ${width} ${height}`}>
+        <Path d={silhouette} fill={colour.ink} />
+      </Svg>
+      <Words size="tiny" tone={isChosen ? 'ink' : 'soft'} className="text-center">
+        {label}
+      </Words>
+    </Pressable>
+  );
+}

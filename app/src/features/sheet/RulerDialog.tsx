@@ -1,0 +1,134 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEdit, useShot } from '../../state/hooks';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { readNumber, writeNumber } from '../../ui/numbers';
+import { Segmented } from '../../ui/Segmented';
+import { TextField } from '../../ui/TextField';
+import { Words } from '../../ui/Words';
+
+const UNITS = [
+  { value: 'field', label: 'Field units' },
+  { value: 'mm', label: 'Millimetres' },
+] as const;
+
+/** Steps found on rulers; any other can be typed. */
+const STEPS = [0.25, 0.5, 1, 2];
+const NOT_ROUNDED = 0;
+const LEAST_SCALE = 1e-4;
+const MOST_SCALE = 1e5;
+
+interface RulerDialogProps {
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+}
+
+/** Units of the sheet, the scale that millimetres need, and the step of the ruler. */
+export function RulerDialog({ isOpen, onClose }: RulerDialogProps) {
+  return (
+    <Dialog title="Ruler and units" isOpen={isOpen} onClose={onClose}>
+      <Scale />
+      <Step />
+      <Button label="Done" kind="brass" onPress={onClose} />
+    </Dialog>
+  );
+}
+
+function Scale() {
+  const { field, sheet } = useShot();
+  const edit = useEdit();
+  const { unitsPerMm, width } = field;
+  const [asked, setAsked] = useState(false);
+  const known = unitsPerMm !== null;
+  return (
+    <View className="gap-2">
+      <Words tone="soft">Units</Words>
+      <Segmented
+        label="Units"
+        value={asked && !known ? 'mm' : sheet.units}
+        options={UNITS}
+        onChange={(units) => {
+          setAsked(units === 'mm');
+          if (units === 'field' || known) edit('setSheet', { units });
+        }}
+      />
+      <View className="flex-row gap-3">
+        <TypedNumber
+          key={`width-${unitsPerMm}`}
+          label="The field is wide"
+          unit="mm"
+          value={known ? width / unitsPerMm : null}
+          isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
+          onChange={(mm) => {
+            edit('setScale', { unitsPerMm: width / mm });
+            if (asked) edit('setSheet', { units: 'mm' });
+          }}
+        />
+        <TypedNumber
+          key={`scale-${unitsPerMm}`}
+          label="Units per mm"
+          value={unitsPerMm}
+          isRight={(scale) => scale >= LEAST_SCALE && scale <= MOST_SCALE}
+          onChange={(scale) => {
+            edit('setScale', { unitsPerMm: scale });
+            if (asked) edit('setSheet', { units: 'mm' });
+          }}
+        />
+      </View>
+      {!known && (
+        <Words tone={asked ? 'plum' : 'soft'}>
+          {asked ? 'Millimetres need a scale: type how wide the field is on the set or on the paper.' : 'With a scale, the sheet can be in millimetres.'}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+function Step() {
+  const { sheet } = useShot();
+  const edit = useEdit();
+  const step = sheet.rulerStep ?? NOT_ROUNDED;
+  const options = [{ value: NOT_ROUNDED, label: 'None' }, ...STEPS.map((value) => ({ value, label: String(value) }))];
+  const setStep = (value: number): void => {
+    edit('setSheet', { rulerStep: value === NOT_ROUNDED ? null : value });
+  };
+  return (
+    <View className="gap-2">
+      <Words tone="soft">Step of the ruler</Words>
+      <Segmented label="Step of the ruler" value={step} options={options} onChange={setStep} />
+      <TypedNumber
+        key={`step-${sheet.rulerStep}`}
+        label="Another step"
+        value={sheet.rulerStep}
+        isRight={(value) => value >= 0.001 && value <= 10_000}
+        onChange={setStep}
+      />
+      <Words tone="soft">Positions are rounded, so that the increments add up to the rounded total.</Words>
+    </View>
+  );
+}
+
+interface TypedNumberProps {
+  readonly label: string;
+  readonly unit?: string;
+  readonly value: number | null;
+  readonly isRight: (value: number) => boolean;
+  readonly onChange: (value: number) => void;
+}
+
+/** A number that may not be there yet. Nonsense is said and changes nothing. */
+function TypedNumber({ label, unit, value, isRight, onChange }: TypedNumberProps) {
+  const written = value === null ? '' : writeNumber(value, 3);
+  const [text, setText] = useState(written);
+  const [error, setError] = useState<string>();
+  const finish = (): void => {
+    if (text === written || text.trim() === '') return;
+    const typed = readNumber(text);
+    if (typed !== null && isRight(typed)) {
+      setError(undefined);
+      onChange(typed);
+    } else setError('A number greater than 0, please.');
+  };
+  return <TextField label={label} unit={unit} isNumber value={text} onChange={setText} onBlur={finish} onSubmit={finish} error={error} className="flex-1" />;
+}

@@ -1,0 +1,112 @@
+import { freshShot, lengthSchema, LONGEST_NAME, rateSchema } from '@humble/core';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
+import { View } from 'react-native';
+import { z } from 'zod';
+import { api, failureSentence } from '../../state/api';
+import { useAppDispatch } from '../../state/hooks';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { fixed, readNumber } from '../../ui/numbers';
+import { Segmented } from '../../ui/Segmented';
+import { TextField } from '../../ui/TextField';
+import { Words } from '../../ui/Words';
+
+const RATES = [12, 24, 25, 30].map((rate) => ({ value: String(rate), label: String(rate) }));
+
+const FIELDS = [
+  { value: '1920 × 1080', label: '16 : 9' },
+  { value: '1440 × 1080', label: '4 : 3' },
+  { value: '1080 × 1080', label: '1 : 1' },
+  { value: '1080 × 1920', label: '9 : 16' },
+] as const;
+
+const typedNumber = (schema: z.ZodNumber, sentence: string) =>
+  z.string().transform((text, context) => {
+    const result = schema.safeParse(readNumber(text));
+    if (result.success) return result.data;
+    context.addIssue({ code: 'custom', message: sentence });
+    return z.NEVER;
+  });
+
+const side = z.number().min(16).max(20_000);
+
+const formSchema = z.object({
+  name: z.string().trim().min(1, 'A name, please.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
+  rate: typedNumber(rateSchema, 'A rate from 1 to 240.'),
+  length: typedNumber(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
+  width: typedNumber(side, 'From 16 to 20 000.'),
+  height: typedNumber(side, 'From 16 to 20 000.'),
+});
+
+type Typed = z.input<typeof formSchema>;
+
+const FRESH: Typed = { name: '', rate: '24', length: '48', width: '1920', height: '1080' };
+
+interface NewShotDialogProps {
+  readonly onClose: () => void;
+  readonly onCreated: (id: string) => void;
+}
+
+/** Name, rate, length and field of a new shot. */
+export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
+  const dispatch = useAppDispatch();
+  const [failure, setFailure] = useState<string | null>(null);
+  const { control, handleSubmit, setValue, formState } = useForm({ resolver: zodResolver(formSchema), defaultValues: FRESH });
+  const typed = useWatch({ control });
+  const rate = readNumber(typed.rate ?? '');
+  const length = readNumber(typed.length ?? '');
+  const create = handleSubmit(async ({ name, rate: perSecond, length: lengthFrames, width, height }) => {
+    const result = await dispatch(
+      api.endpoints.createShot.initiate(freshShot({ name, rate: perSecond, lengthFrames, width, height })),
+    );
+    if (!result.data) return setFailure(failureSentence(result.error));
+    onClose();
+    onCreated(result.data.id);
+  });
+  const field = (name: keyof Typed, label: string, unit?: string, isNumber = true) => (
+    <Controller
+      name={name}
+      control={control}
+      render={({ field: { value, onChange, onBlur }, fieldState: { error } }) => (
+        <TextField label={label} unit={unit} value={value} onChange={onChange} onBlur={onBlur} onSubmit={() => void create()} error={error?.message} isNumber={isNumber} className="flex-1" autoFocus={name === 'name'} />
+      )}
+    />
+  );
+  return (
+    <Dialog title="New shot" isOpen onClose={onClose}>
+      <View>{field('name', 'Name', undefined, false)}</View>
+      <View className="gap-2">
+        <Segmented label="Rate" value={typed.rate ?? ''} options={RATES} onChange={(value) => setValue('rate', value, { shouldValidate: true })} />
+        <View className="flex-row gap-3">
+          {field('rate', 'Rate', 'frames a second')}
+          {field('length', 'Length', 'frames')}
+        </View>
+        <Words tone="soft">{rate && length ? `${fixed(length / rate, 2)} seconds` : ' '}</Words>
+      </View>
+      <View className="gap-2">
+        <Segmented
+          label="Field"
+          value={`${typed.width} × ${typed.height}`}
+          options={FIELDS}
+          onChange={(size) => {
+            const [width = '', height = ''] = size.split(' × ');
+            setValue('width', width, { shouldValidate: true });
+            setValue('height', height, { shouldValidate: true });
+          }}
+        />
+        <View className="flex-row gap-3">
+          {field('width', 'Field width', 'units')}
+          {field('height', 'Field height', 'units')}
+        </View>
+      </View>
+      {failure && (
+        <Words role="alert" tone="plum">
+          {failure}
+        </Words>
+      )}
+      <Button label="Make the shot" kind="brass" disabled={formState.isSubmitting} onPress={() => void create()} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,81 @@
+import { type ShotCard, STAND_INS, standInTransform } from '@humble/core';
+import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
+import { memo } from 'react';
+import { Pressable, View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import type { ShotSummary } from '../../state/api';
+import { IconButton } from '../../ui/Button';
+import { colour } from '../../ui/colour';
+import { fixed, writeNumber } from '../../ui/numbers';
+import { Figures, Words } from '../../ui/Words';
+import { changedAt } from './changedAt';
+
+interface ShotCardViewProps {
+  readonly shot: ShotSummary;
+  readonly columns: number;
+  readonly onOpen: () => void;
+  readonly onMenu: () => void;
+}
+
+/** A shot in the list: its own arc and ghosts, and what it is. */
+export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, onMenu }: ShotCardViewProps) {
+  const { name, lengthFrames, rate, updatedAt, card } = shot;
+  const seconds = fixed(lengthFrames / rate, 2);
+  return (
+    <View style={{ flex: 1, maxWidth: `${100 / columns}%` }} className="overflow-hidden rounded-large border border-line bg-card" testID={`card-${name}`}>
+      <Pressable role="link" aria-label={`Open ${name}, ${lengthFrames} frames, ${seconds} seconds`} onPress={onOpen} className="flex-1">
+        <View className="border-b border-line bg-field">
+          <CardPicture card={card} />
+        </View>
+        <View className="min-h-[96px] flex-1 px-3 pb-3 pt-2">
+          <Words size="body" strong numberOfLines={2} className="pr-8">
+            {name}
+          </Words>
+          <View className="mt-auto pt-2">
+            <Figures tone="soft" size="tiny" numberOfLines={1}>{`${lengthFrames} frames · ${seconds} s`}</Figures>
+            <Figures tone="soft" size="tiny" numberOfLines={1}>
+              {`${writeNumber(rate, 3)} a second · ${changedAt(updatedAt, new Date())}`}
+            </Figures>
+          </View>
+        </View>
+      </Pressable>
+      <View className="absolute bottom-[40px] right-0">
+        <IconButton label={`More for ${name}`} icon={EllipsisVertical} onPress={onMenu} />
+      </View>
+    </View>
+  );
+});
+
+/** Lines on a card are this many hundredths of the field's width. */
+const LINE_SHARE = 0.0085;
+
+function CardPicture({ card }: { readonly card: ShotCard }) {
+  const { width, height, arcs, ticks, ghosts } = card;
+  const line = width * LINE_SHARE;
+  return (
+    <View style={{ aspectRatio: 16 / 9 }}>
+      <Svg width="100%" height="100%" viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="xMidYMid meet">
+        {ghosts.map((ghost, i) => {
+          const standIn = STAND_INS[ghost.standIn];
+          const isLast = i === ghosts.length - 1;
+          const drawn = (line * standIn.height) / ghost.figureHeight;
+          return (
+            <Path
+              key={i}
+              d={standIn.silhouette}
+              transform={standInTransform(standIn, ghost.figureHeight, ghost, ghost.headingDeg)}
+              fill={isLast ? colour.ink : 'none'}
+              stroke={isLast ? colour.ink : colour.cool}
+              strokeWidth={drawn}
+              opacity={0.3 + 0.7 * ghost.strength}
+            />
+          );
+        })}
+        {arcs.map((d) => (
+          <Path key={d} d={d} fill="none" stroke={colour.indigo} strokeWidth={line} strokeLinecap="round" />
+        ))}
+        <Path d={ticks} fill="none" stroke={colour.indigo} strokeWidth={line * 0.8} />
+      </Svg>
+    </View>
+  );
+}

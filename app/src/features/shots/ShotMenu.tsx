@@ -1,0 +1,76 @@
+import { edits, LONGEST_NAME } from '@humble/core';
+import Copy from 'lucide-react-native/icons/copy';
+import FolderOpen from 'lucide-react-native/icons/folder-open';
+import Pencil from 'lucide-react-native/icons/pencil';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { api, failureSentence, type ShotSummary } from '../../state/api';
+import { useAppDispatch } from '../../state/hooks';
+import { said } from '../../state/sessionSlice';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Menu } from '../../ui/Menu';
+import { TextField } from '../../ui/TextField';
+
+interface ShotMenuProps {
+  readonly shot: ShotSummary;
+  readonly onClose: () => void;
+  readonly onOpen: (id: string) => void;
+}
+
+/** What can be done with a shot from the list. */
+export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
+  const dispatch = useAppDispatch();
+  const [isRenaming, setRenaming] = useState(false);
+  const duplicate = async (): Promise<void> => {
+    const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
+    dispatch(said(result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error)));
+  };
+  const remove = async (): Promise<void> => {
+    const result = await dispatch(api.endpoints.removeShot.initiate(shot.id));
+    dispatch(result.error ? said(failureSentence(result.error)) : said(`“${shot.name}” was removed.`, shot.id));
+  };
+  if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;
+  return (
+    <Menu
+      title={shot.name}
+      onClose={onClose}
+      items={[
+        { label: 'Open', icon: FolderOpen, onPress: () => onOpen(shot.id) },
+        { label: 'Rename', icon: Pencil, onPress: () => setRenaming(true), staysOpen: true },
+        { label: 'Duplicate', icon: Copy, onPress: () => void duplicate() },
+        { label: 'Remove', icon: Trash, onPress: () => void remove() },
+      ]}
+    />
+  );
+}
+
+function RenameDialog({ shot, onClose }: { readonly shot: ShotSummary; readonly onClose: () => void }) {
+  const dispatch = useAppDispatch();
+  const [name, setName] = useState(shot.name);
+  const [error, setError] = useState<string>();
+  const rename = async (): Promise<void> => {
+    const next = name.trim();
+    if (next === '') return setError('A name, please.');
+    const request = dispatch(api.endpoints.readShot.initiate(shot.id, { forceRefetch: true }));
+    const current = await request;
+    request.unsubscribe();
+    const result = current.data
+      ? await dispatch(
+          api.endpoints.saveShot.initiate({
+            id: shot.id,
+            revision: current.data.revision,
+            shot: edits.renameShot(current.data.shot, { name: next }),
+          }),
+        )
+      : current;
+    if (result.error) return setError(failureSentence(result.error));
+    onClose();
+  };
+  return (
+    <Dialog title="Rename" isOpen onClose={onClose}>
+      <TextField label="Name" value={name} onChange={(text) => setName(text.slice(0, LONGEST_NAME))} onSubmit={() => void rename()} error={error} autoFocus />
+      <Button label="Rename" kind="brass" onPress={() => void rename()} />
+    </Dialog>
+  );
+}

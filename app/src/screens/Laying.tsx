@@ -1,0 +1,13 @@
+import { View } from 'react-native';
+import { Words } from '../ui/Words';
+
+/** While a shot is fetched. */
+export function Laying() {
+  return (
+    <View className="flex-1 items-center justify-center bg-ground">
+      <Words role="status" tone="soft">
+        Laying out the shot…
+      </Words>
+    </View>
+  );
+}

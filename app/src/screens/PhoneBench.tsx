@@ -1,0 +1,69 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { Field } from '../features/field/Field';
+import { Transport } from '../features/transport/Transport';
+import { ViewControl } from '../features/view/ViewControl';
+import { useSession } from '../state/hooks';
+import type { Step } from '../state/sessionSlice';
+import { useLayout } from '../ui/layout';
+import { StepBar } from './steps';
+import { StepPanel } from './StepPanel';
+
+/** Height of the field by step, as a share of the window's. */
+const FIELD_SHARE: Record<Step, number> = { arc: 0.42, figure: 0.36, timing: 0.29, sheet: 0.25 };
+/** A pull of the handle further than this opens or closes the panel, pixels. */
+const PULL_PX = 24;
+
+/** One hand's width: field, transport, panel and steps from top to bottom. */
+export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
+  const { height } = useLayout();
+  const step = useSession((session) => session.step);
+  const [isTall, setTall] = useState(false);
+  return (
+    <>
+      <View style={{ height: isTall ? 0 : Math.round(height * FIELD_SHARE[step]) }}>
+        <Field controls={<ViewControl />} />
+      </View>
+      <Transport isWide={false} />
+      <View className="min-h-0 flex-1 bg-ground">
+        <PanelHandle isTall={isTall} onChange={setTall} />
+        <StepPanel showsRuler onExport={onExport} />
+      </View>
+      <StepBar isWide={false} />
+    </>
+  );
+}
+
+interface PanelHandleProps {
+  readonly isTall: boolean;
+  readonly onChange: (isTall: boolean) => void;
+}
+
+/** Pulls the panel to full height and back; a tap does the same. */
+function PanelHandle({ isTall, onChange }: PanelHandleProps) {
+  const pull = useMemo(
+    () =>
+      Gesture.Pan()
+        .runOnJS(true)
+        .minDistance(0)
+        .onEnd(({ translationY }) => {
+          if (Math.abs(translationY) < 4) onChange(!isTall);
+          else if (Math.abs(translationY) > PULL_PX) onChange(translationY < 0);
+        }),
+    [isTall, onChange],
+  );
+  return (
+    <GestureDetector gesture={pull} touchAction="none">
+      <View
+        role="button"
+        tabIndex={0}
+        aria-label={isTall ? 'Show the field' : 'Pull the panel up'}
+        collapsable={false}
+        className="h-[24px] cursor-pointer items-center justify-center"
+      >
+        <View className="h-[4px] w-[40px] rounded-full bg-line" />
+      </View>
+    </GestureDetector>
+  );
+}

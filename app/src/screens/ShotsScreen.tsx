@@ -1,0 +1,49 @@
+import Moon from 'lucide-react-native/icons/moon';
+import Sun from 'lucide-react-native/icons/sun';
+import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
+import { useImportShot } from '../features/exchange/useImport';
+import { ShotList } from '../features/shots/ShotList';
+import { sendLeftDrafts } from '../state/autosave';
+import { useAppDispatch, useSettings } from '../state/hooks';
+import { settingsChanged } from '../state/settingsSlice';
+import { store } from '../state/store';
+import { IconButton } from '../ui/Button';
+import { prefetchShotScreen } from './LazyShotScreen';
+import { Messages } from './Messages';
+
+/** The list of shots. */
+export function ShotsScreen() {
+  const router = useRouter();
+  const importShot = useImportShot();
+  const open = (id: string): void => router.push(`/shot/${id}`);
+  useEffect(() => {
+    void sendLeftDrafts(store);
+    prefetchShotScreen();
+  }, []);
+  return (
+    <>
+      <ShotList
+        onOpen={open}
+        onImport={() => {
+          void importShot().then((id) => id && open(id));
+        }}
+        controls={<ThemeButton />}
+      />
+      <Messages />
+    </>
+  );
+}
+
+function ThemeButton() {
+  const { theme } = useSettings();
+  const dispatch = useAppDispatch();
+  const isPaper = theme === 'paper';
+  return (
+    <IconButton
+      label={isPaper ? 'Lamp out' : 'Paper'}
+      icon={isPaper ? Moon : Sun}
+      onPress={() => dispatch(settingsChanged({ theme: isPaper ? 'lampout' : 'paper' }))}
+    />
+  );
+}

@@ -1,0 +1,49 @@
+import { ScrollView, View } from 'react-native';
+import { Field } from '../features/field/Field';
+import { IncrementsTable } from '../features/sheet/IncrementsTable';
+import { UnrolledArc } from '../features/timing/UnrolledArc';
+import { Transport } from '../features/transport/Transport';
+import { ViewControl } from '../features/view/ViewControl';
+import { useSession } from '../state/hooks';
+import { Divider, useDivider } from './Divider';
+import { StepBar } from './steps';
+import { StepPanel } from './StepPanel';
+
+const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
+
+/** A wide screen: steps on the left, the panel on the right, the desk below the field. */
+export function WideBench({ onExport }: { readonly onExport: () => void }) {
+  const panel = useDivider('panel', { fresh: 396, least: 360, most: 640, axis: 'x', grows: 'back' });
+  const desk = useDivider('desk', { fresh: 224, least: 140, most: 480, axis: 'y', grows: 'back' });
+  const numbers = useDivider('numbers', { fresh: 320, least: 240, most: 640, axis: 'x', grows: 'back' });
+  const isSheet = useSession((session) => session.step) === 'sheet';
+  return (
+    <View className="min-h-0 flex-1 flex-row">
+      <StepBar isWide />
+      <View className="min-w-0 flex-1">
+        <View className="min-h-0 flex-1">
+          <Field controls={<ViewControl />} />
+        </View>
+        <Transport isWide />
+        <Divider {...desk} label="Height of the desk" />
+        <View style={{ height: desk.size }} className="flex-row bg-card">
+          <ScrollView className="min-w-0 flex-1" contentContainerClassName="p-4">
+            <UnrolledArc />
+          </ScrollView>
+          {!isSheet && (
+            <>
+              <Divider {...numbers} label="Width of the numbers" />
+              <View style={{ width: numbers.size }} className="pt-1">
+                <IncrementsTable only={DESK_COLUMNS} />
+              </View>
+            </>
+          )}
+        </View>
+      </View>
+      <Divider {...panel} label="Width of the panel" />
+      <View style={{ width: panel.size }} className="bg-ground pt-3">
+        <StepPanel showsRuler={false} onExport={onExport} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,39 @@
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { ConflictDialog } from '../features/document/ConflictDialog';
+import { Header } from '../features/document/Header';
+import { SettingsDialog } from '../features/document/SettingsDialog';
+import { ShortcutsDialog } from '../features/document/ShortcutsDialog';
+import { ExportDialog } from '../features/exchange/ExportDialog';
+import { useLayout } from '../ui/layout';
+import { Messages } from './Messages';
+import { PhoneBench } from './PhoneBench';
+import { ShotActions } from './ShotActions';
+import { useShortcuts } from './useShortcuts';
+import { WideBench } from './WideBench';
+
+export type BenchDialog = 'menu' | 'export' | 'settings' | 'shortcuts' | null;
+
+/** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
+export function Workbench() {
+  const { isWide } = useLayout();
+  const router = useRouter();
+  const [dialog, setDialog] = useState<BenchDialog>(null);
+  useShortcuts(() => setDialog('shortcuts'));
+  const close = (): void => setDialog(null);
+  const openExport = (): void => setDialog('export');
+  const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
+  return (
+    <View className="flex-1 bg-ground">
+      <Header isWide={isWide} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
+      {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
+      {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} />}
+      <ExportDialog isOpen={dialog === 'export'} onClose={close} />
+      <SettingsDialog isOpen={dialog === 'settings'} onClose={close} />
+      <ShortcutsDialog isOpen={dialog === 'shortcuts'} onClose={close} />
+      <ConflictDialog />
+      <Messages />
+    </View>
+  );
+}

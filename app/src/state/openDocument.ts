@@ -1,0 +1,86 @@
+import { edits, type Shot } from '@humble/core';
+import { api, failureOf, failureSentence } from './api';
+import { type Autosave, startAutosave } from './autosave';
+import { draftOf, dropDraft, dropKept, type KeptDraft } from './drafts';
+import { conflictFound, conflictSettled, documentClosed, documentOpened, said, saveMoved, type SaveStatus } from './sessionSlice';
+import { shotClosed, shotOpened } from './shotSlice';
+import { store } from './store';
+
+let autosave: Autosave | null = null;
+const saver = (): Autosave => (autosave ??= startAutosave(store));
+
+export type OpenResult = 'opened' | 'gone' | 'away';
+
+function putOnBench(id: string, shot: Shot, revision: number, status: SaveStatus): void {
+  const step = shot.arcs.length > 0 ? 'timing' : 'arc';
+  store.dispatch(documentOpened({ id, revision, status, step }));
+  saver().settle(status === 'saved' ? shot : null);
+  store.dispatch(shotOpened(shot));
+}
+
+function openDraft(id: string, draft: KeptDraft, status: SaveStatus): void {
+  putOnBench(id, draft.shot, draft.revision, status);
+  void saver().flush();
+}
+
+/** Brings a shot onto the workbench: the server's, or edits of it that never got there. */
+export async function openDocument(id: string): Promise<OpenResult> {
+  const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
+  const [answer, draft] = await Promise.all([request, draftOf(id).catch(() => null)]);
+  request.unsubscribe();
+  if (!answer.data) {
+    const isAway = failureOf(answer.error).kind === 'away';
+    if (isAway && draft) {
+      openDraft(id, draft, 'away');
+      return 'opened';
+    }
+    return isAway ? 'away' : 'gone';
+  }
+  const { revision, shot } = answer.data;
+  if (!draft || JSON.stringify(draft.shot) === JSON.stringify(shot)) {
+    if (draft) void dropKept(draft.key).catch(() => undefined);
+    putOnBench(id, shot, revision, 'saved');
+  } else if (draft.revision === revision) openDraft(id, draft, 'unsaved');
+  else {
+    putOnBench(id, draft.shot, draft.revision, 'conflict');
+    store.dispatch(conflictFound({ revision, shot }));
+  }
+  return 'opened';
+}
+
+/** Takes the shot off the workbench once its edits are sent, or kept. */
+export async function closeDocument(): Promise<void> {
+  await saver().flush();
+  store.dispatch(shotClosed());
+  store.dispatch(documentClosed());
+}
+
+export const saveNow = (): Promise<void> => saver().flush();
+
+const withSuffix = (shot: Shot, suffix: string): Shot =>
+  edits.renameShot(shot, { name: `${shot.name.slice(0, 120 - suffix.length)}${suffix}` });
+
+/**
+ * Ends a conflict. Whichever version is kept, the other becomes a shot of its own: nothing is lost.
+ */
+export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
+  const { session, shot: history } = store.getState();
+  const { document, theirs } = session;
+  const mine = history.present.shot;
+  if (!document || !theirs || !mine) return;
+  const spare = keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
+  const result = await store.dispatch(api.endpoints.createShot.initiate(spare));
+  if (result.error) {
+    store.dispatch(said(failureSentence(result.error)));
+    return;
+  }
+  store.dispatch(conflictSettled());
+  if (keep === 'theirs') {
+    await dropDraft(document.id).catch(() => undefined);
+    putOnBench(document.id, theirs.shot, theirs.revision, 'saved');
+  } else {
+    store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
+    await saver().flush();
+  }
+  store.dispatch(said(`The other version is kept as “${spare.name}”.`));
+}

@@ -1,0 +1,98 @@
+import { useSyncExternalStore } from 'react';
+
+/** Where playback stands. Not application state: it changes many times a second and is never saved. */
+export interface Playhead {
+  readonly frame: number;
+  readonly isPlaying: boolean;
+}
+
+interface Range {
+  readonly lengthFrames: number;
+  /** Frames per second. */
+  readonly rate: number;
+  readonly loops: boolean;
+}
+
+let playhead: Playhead = { frame: 1, isPlaying: false };
+let range: Range = { lengthFrames: 1, rate: 24, loops: true };
+let startedAt = 0;
+let startedFrom = 1;
+let request = 0;
+const listeners = new Set<() => void>();
+
+function set(next: Playhead): void {
+  if (next.frame === playhead.frame && next.isPlaying === playhead.isPlaying) return;
+  playhead = next;
+  listeners.forEach((listener) => listener());
+}
+
+const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(1, Math.round(frame)));
+
+/**
+ * The frame to show so many milliseconds after playback started from a frame. True speed by the clock:
+ * a slow machine drops frames and never slows down. Null when the end is reached and nothing repeats.
+ */
+export function frameAfter(elapsedMs: number, from: number, { lengthFrames, rate, loops }: Range): number | null {
+  const passed = Math.floor((elapsedMs / 1000) * rate + 1e-6);
+  const frame = from + passed;
+  if (frame <= lengthFrames) return frame;
+  return loops ? ((frame - 1) % lengthFrames) + 1 : null;
+}
+
+function tick(now: number): void {
+  const frame = frameAfter(Math.max(0, now - startedAt), startedFrom, range);
+  if (frame === null) {
+    set({ frame: range.lengthFrames, isPlaying: false });
+    return;
+  }
+  set({ frame, isPlaying: true });
+  request = requestAnimationFrame(tick);
+}
+
+function start(from: number): void {
+  cancelAnimationFrame(request);
+  startedAt = performance.now();
+  startedFrom = from;
+  set({ frame: from, isPlaying: true });
+  request = requestAnimationFrame(tick);
+}
+
+export function pause(): void {
+  cancelAnimationFrame(request);
+  set({ ...playhead, isPlaying: false });
+}
+
+export function togglePlay(): void {
+  if (playhead.isPlaying) pause();
+  else start(playhead.frame >= range.lengthFrames ? 1 : playhead.frame);
+}
+
+/** Puts the playhead on a frame and stops playback there. */
+export function goTo(frame: number): void {
+  cancelAnimationFrame(request);
+  set({ frame: within(frame), isPlaying: false });
+}
+
+export const step = (by: number): void => goTo(playhead.frame + by);
+
+/** Fits playback to a shot; a running playback goes on from where it is. */
+export function setRange(next: Range): void {
+  if (next.lengthFrames === range.lengthFrames && next.rate === range.rate && next.loops === range.loops) return;
+  range = next;
+  if (playhead.isPlaying) start(within(playhead.frame));
+  else set({ ...playhead, frame: within(playhead.frame) });
+}
+
+export const currentFrame = (): number => playhead.frame;
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** Something that follows from the playhead; renders again only when it changes. */
+export const usePlayhead = <Value extends string | number | boolean>(pick: (playhead: Playhead) => Value): Value =>
+  useSyncExternalStore(subscribe, () => pick(playhead), () => pick(playhead));
+
+export const useFrame = (): number => usePlayhead(({ frame }) => frame);
+export const useIsPlaying = (): boolean => usePlayhead(({ isPlaying }) => isPlaying);

@@ -1,0 +1,39 @@
+import { applyEdit, type Edit, type Shot } from '@humble/core';
+import { createAction, type UnknownAction } from '@reduxjs/toolkit';
+import undoable, { type StateWithHistory } from 'redux-undo';
+
+export interface ShotState {
+  readonly shot: Shot | null;
+}
+
+/** A shot comes onto the workbench; its history starts here. */
+export const shotOpened = createAction<Shot>('shot/opened');
+/** The workbench is empty again. */
+export const shotClosed = createAction('shot/closed');
+/** One edit of the core; edits that share a gesture are one undo step. */
+export const edited = createAction('shot/edited', (edit: Edit, gesture?: string) => ({
+  payload: edit,
+  meta: { gesture },
+}));
+
+const UNDO_STEPS = 300;
+
+// Written by hand, not with a slice: a slice hands out drafts, and the core remembers what it has worked
+// out by the identity of the real parts.
+function shotReducer(state: ShotState = { shot: null }, action: UnknownAction): ShotState {
+  if (shotOpened.match(action)) return { shot: action.payload };
+  if (shotClosed.match(action)) return { shot: null };
+  if (!edited.match(action) || !state.shot) return state;
+  const shot = applyEdit(state.shot, action.payload);
+  return shot === state.shot ? state : { shot };
+}
+
+export type ShotHistory = StateWithHistory<ShotState>;
+
+export const shotHistory = undoable(shotReducer, {
+  limit: UNDO_STEPS,
+  filter: (action) => edited.match(action),
+  groupBy: (action) => (edited.match(action) ? (action.meta.gesture ?? null) : null),
+  clearHistoryType: [shotOpened.type, shotClosed.type],
+  neverSkipReducer: true,
+});

@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { Figures, Words } from './Words';
+
+interface CardProps {
+  readonly title?: string;
+  /** A short fact beside the title, in figures. */
+  readonly aside?: string;
+  readonly children?: ReactNode;
+  readonly isActive?: boolean;
+}
+
+/** A group of things that belong together. */
+export function Card({ title, aside, children, isActive = false }: CardProps) {
+  return (
+    <View className={`rounded-large border bg-card px-4 py-3 ${isActive ? 'border-brass' : 'border-line'}`}>
+      {title !== undefined && (
+        <View className="mb-1 flex-row items-baseline justify-between gap-3">
+          <Words role="heading" size="body" strong className="shrink">
+            {title}
+          </Words>
+          {aside !== undefined && <Figures tone="soft">{aside}</Figures>}
+        </View>
+      )}
+      {children}
+    </View>
+  );
+}

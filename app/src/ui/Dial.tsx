@@ -1,0 +1,84 @@
+import { useMemo, useRef } from 'react';
+import { View } from 'react-native';
+import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import Svg, { Circle, G, Line } from 'react-native-svg';
+import { colour } from './colour';
+import { gestureName } from './gestureName';
+import { keyNudge } from './keyNudge';
+
+interface DialProps {
+  readonly label: string;
+  readonly valueDeg: number;
+  /** @param gesture the same for every change of one drag */
+  readonly onChange: (valueDeg: number, gesture?: string) => void;
+}
+
+const SIZE = 112;
+const RADIUS = SIZE / 2;
+/** Whole right angles hold the pointer within this many degrees. */
+const DETENT_DEG = 4;
+
+function settled(angleDeg: number): number {
+  const whole = Math.round(angleDeg);
+  const quarter = Math.round(whole / 90) * 90;
+  return Math.abs(whole - quarter) <= DETENT_DEG ? quarter : whole;
+}
+
+/** An angle by hand: the brass pointer follows the finger, 0° points to the right, clockwise is positive. */
+export function Dial({ label, valueDeg, onChange }: DialProps) {
+  const live = useRef({ valueDeg, onChange, name: '', last: 0, reached: 0 });
+  Object.assign(live.current, { valueDeg, onChange });
+  const drag = useMemo(() => {
+    const angle = (x: number, y: number): number => (Math.atan2(y - RADIUS, x - RADIUS) * 180) / Math.PI;
+    return Gesture.Pan()
+      .runOnJS(true)
+      .minDistance(0)
+      .onBegin(({ x, y }) => {
+        Object.assign(live.current, { name: gestureName('dial'), last: angle(x, y), reached: live.current.valueDeg });
+      })
+      .onUpdate(({ x, y }) => {
+        const now = angle(x, y);
+        const turned = ((now - live.current.last + 540) % 360) - 180;
+        live.current.last = now;
+        live.current.reached += turned;
+        const next = settled(live.current.reached);
+        if (next !== live.current.valueDeg) live.current.onChange(next, live.current.name);
+      });
+  }, []);
+  const ticks = Array.from({ length: 24 }, (_, i) => i * 15);
+  return (
+    <GestureDetector gesture={drag} touchAction="none">
+      <View
+        role="slider"
+        tabIndex={0}
+        aria-label={label}
+        aria-valuenow={Math.round(valueDeg)}
+        aria-valuetext={`${Math.round(valueDeg)} degrees`}
+        style={{ width: SIZE, height: SIZE }}
+        className="cursor-grab"
+        {...keyNudge((by) => onChange(Math.round(valueDeg) + by))}
+      >
+        <Svg width={SIZE} height={SIZE} viewBox={`${-RADIUS} ${-RADIUS} ${SIZE} ${SIZE}`}>
+          <Circle r={RADIUS - 2} fill={colour.ground} stroke={colour.line} />
+          {ticks.map((tick) => (
+            <Line
+              key={tick}
+              x1={RADIUS - (tick % 90 === 0 ? 14 : 8)}
+              x2={RADIUS - 4}
+              y1={0}
+              y2={0}
+              stroke={colour.soft}
+              strokeWidth={tick % 90 === 0 ? 1.5 : 1}
+              transform={`rotate(${tick})`}
+            />
+          ))}
+          <G transform={`rotate(${valueDeg})`}>
+            <Line x1={-8} x2={RADIUS - 18} y1={0} y2={0} stroke={colour.brass} strokeWidth={3} strokeLinecap="round" />
+            <Circle cx={RADIUS - 22} r={6} fill={colour.brass} />
+          </G>
+          <Circle r={4} fill={colour.ink} />
+        </Svg>
+      </View>
+    </GestureDetector>
+  );
+}

@@ -1,0 +1,47 @@
+import type { LucideIcon } from 'lucide-react-native';
+import { Pressable } from 'react-native';
+import { colour } from './colour';
+import { Dialog } from './Dialog';
+import { Words } from './Words';
+
+export interface MenuItem {
+  readonly label: string;
+  readonly icon: LucideIcon;
+  readonly onPress: () => void;
+  readonly disabled?: boolean;
+  /** The item goes on in a dialog of its own, in the menu's place. */
+  readonly staysOpen?: boolean;
+}
+
+interface MenuProps {
+  readonly title: string;
+  readonly onClose: () => void;
+  readonly items: readonly MenuItem[];
+}
+
+/** What can be done with something, one verb a line. Shown for as long as it is rendered. */
+export function Menu({ title, onClose, items }: MenuProps) {
+  return (
+    <Dialog title={title} isOpen onClose={onClose}>
+      {items.map(({ label, icon: Icon, onPress, disabled = false, staysOpen = false }) => (
+        <Pressable
+          key={label}
+          role="button"
+          aria-label={label}
+          aria-disabled={disabled}
+          disabled={disabled}
+          onPress={() => {
+            if (!staysOpen) onClose();
+            onPress();
+          }}
+          className={`-mx-2 min-h-[48px] flex-row items-center gap-4 rounded-large px-2 py-2 ${disabled ? 'opacity-40' : ''}`}
+        >
+          <Icon size={20} strokeWidth={1.75} color={colour.soft} />
+          <Words size="body" className="shrink">
+            {label}
+          </Words>
+        </Pressable>
+      ))}
+    </Dialog>
+  );
+}

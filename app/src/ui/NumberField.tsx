@@ -1,0 +1,111 @@
+import Minus from 'lucide-react-native/icons/minus';
+import Plus from 'lucide-react-native/icons/plus';
+import { useMemo, useRef, useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
+import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { colour } from './colour';
+import { gestureName } from './gestureName';
+import { readNumber, writeNumber } from './numbers';
+import { Words } from './Words';
+
+interface NumberFieldProps {
+  readonly label: string;
+  readonly value: number;
+  /** @param gesture the same name for every change of one drag, so that it is one undo step */
+  readonly onChange: (value: number, gesture?: string) => void;
+  readonly min: number;
+  readonly max: number;
+  /** What a press on plus or minus adds, and what 8 pixels of dragging add. */
+  readonly step?: number;
+  readonly decimals?: number;
+  readonly unit?: string;
+  readonly disabled?: boolean;
+}
+
+const PIXELS_PER_STEP = 8;
+
+/** A number with its name and unit: typed, stepped, or dragged sideways. */
+export function NumberField({ label, value, onChange, min, max, step = 1, decimals = 0, unit, disabled = false }: NumberFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
+  const change = (wanted: number, gesture?: string): void => {
+    const next = clamp(wanted);
+    if (next !== value && !disabled) onChange(next, gesture);
+  };
+  const finishTyping = (): void => {
+    const wanted = typed === null ? null : readNumber(typed);
+    setTyped(null);
+    if (wanted !== null) change(wanted);
+  };
+  // The gesture outlives a render: it reads what is current from here.
+  const live = useRef({ value, change, step, from: 0, name: '' });
+  Object.assign(live.current, { value, change, step });
+  const drag = useMemo(
+    () =>
+      Gesture.Pan()
+        .runOnJS(true)
+        .activeOffsetX([-6, 6])
+        .failOffsetY([-14, 14])
+        .onStart(() => Object.assign(live.current, { from: live.current.value, name: gestureName('number') }))
+        .onUpdate(({ translationX }) => {
+          const { from, name, step: by } = live.current;
+          live.current.change(from + Math.round(translationX / PIXELS_PER_STEP) * by, name);
+        }),
+    [],
+  );
+  return (
+    <View className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : ''}`}>
+      <Words size="body" className="shrink">
+        {label}
+      </Words>
+      <View className="flex-row items-center gap-2">
+        <View className="flex-row items-center rounded-large border border-line bg-ground">
+          <Stepper label={`Less: ${label}`} icon={Minus} onPress={() => change(value - step)} disabled={disabled || value <= min} />
+          <GestureDetector gesture={drag} touchAction="pan-y">
+            <View collapsable={false}>
+              <TextInput
+                aria-label={unit ? `${label}, ${unit}` : label}
+                inputMode="decimal"
+                editable={!disabled}
+                value={typed ?? writeNumber(value, decimals)}
+                onChangeText={setTyped}
+                onBlur={finishTyping}
+                onSubmitEditing={finishTyping}
+                selectTextOnFocus
+                className="h-[44px] w-[48px] cursor-ew-resize text-center font-mono text-body text-ink"
+              />
+            </View>
+          </GestureDetector>
+          <Stepper label={`More: ${label}`} icon={Plus} onPress={() => change(value + step)} disabled={disabled || value >= max} />
+        </View>
+        {unit !== undefined && (
+          <Words tone="soft" size="tiny" className="w-[52px]" numberOfLines={1}>
+            {unit}
+          </Words>
+        )}
+      </View>
+    </View>
+  );
+}
+
+interface StepperProps {
+  readonly label: string;
+  readonly icon: typeof Plus;
+  readonly onPress: () => void;
+  readonly disabled: boolean;
+}
+
+function Stepper({ label, icon: Icon, onPress, disabled }: StepperProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={label}
+      aria-disabled={disabled}
+      disabled={disabled}
+      onPress={onPress}
+      className={`h-[44px] w-[44px] items-center justify-center ${disabled ? 'opacity-30' : ''}`}
+    >
+      <Icon size={16} strokeWidth={2} color={colour.soft} />
+    </Pressable>
+  );
+}

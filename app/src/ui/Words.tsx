@@ -1,0 +1,44 @@
+import type { ReactNode } from 'react';
+import { Text, type TextProps } from 'react-native';
+
+type Size = 'tiny' | 'small' | 'body' | 'title' | 'display';
+type Tone = 'ink' | 'soft' | 'brass' | 'plum' | 'moss' | 'onbrass' | 'persimmon' | 'indigo';
+
+interface WordsProps extends Omit<TextProps, 'className'> {
+  readonly children: ReactNode;
+  readonly size?: Size;
+  readonly tone?: Tone;
+  readonly strong?: boolean;
+  readonly className?: string;
+}
+
+const SIZES: Record<Size, string> = {
+  tiny: 'text-tiny',
+  small: 'text-small',
+  body: 'text-body',
+  title: 'text-title',
+  display: 'text-display',
+};
+
+const TONES: Record<Tone, string> = {
+  ink: 'text-ink',
+  soft: 'text-soft',
+  brass: 'text-brass',
+  plum: 'text-plum',
+  moss: 'text-moss',
+  onbrass: 'text-onbrass',
+  persimmon: 'text-persimmon',
+  indigo: 'text-indigo',
+};
+
+/** Running words, in Spline Sans. */
+export function Words({ size = 'small', tone = 'ink', strong = false, className = '', ...rest }: WordsProps) {
+  const face = strong ? 'font-semi' : 'font-sans';
+  return <Text {...rest} className={`${face} ${SIZES[size]} ${TONES[tone]} ${className}`} />;
+}
+
+/** Numbers and their units, in Spline Sans Mono: digits of one width. */
+export function Figures({ size = 'small', tone = 'ink', strong = false, className = '', ...rest }: WordsProps) {
+  const face = strong ? 'font-monosemi' : 'font-mono';
+  return <Text {...rest} className={`${face} ${SIZES[size]} ${TONES[tone]} ${className}`} />;
+}

@@ -1,0 +1,29 @@
+interface KeyEvent {
+  readonly key?: string;
+  readonly nativeEvent?: { readonly key?: string };
+  readonly shiftKey?: boolean;
+  readonly preventDefault: () => void;
+  readonly stopPropagation: () => void;
+}
+
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowRight: 1,
+  ArrowUp: 1,
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  PageUp: 10,
+  PageDown: -10,
+};
+
+/** Props that let the arrow keys work something that is dragged: by 1, by 10 with Shift or the page keys. */
+export function keyNudge(onNudge: (by: number) => void): object {
+  return {
+    onKeyDown: (event: KeyEvent) => {
+      const by = STEPS[event.key ?? event.nativeEvent?.key ?? ''];
+      if (by === undefined) return;
+      event.preventDefault();
+      event.stopPropagation();
+      onNudge(by * (event.shiftKey && Math.abs(by) === 1 ? 10 : 1));
+    },
+  };
+}
