@@ -9,7 +9,8 @@ const UNUSED = new Set(['react-native-reanimated', 'react-native-worklets']);
 // zod brings messages in fifty languages and a translation to and from JSON Schema. The interface speaks
 // one language, and says most of it itself; nothing here asks for a JSON Schema.
 const UNUSED_IN_ZOD = /\/(locales\/index|json-schema-processors|from-json-schema)\.js$/;
-const isUnusedInZod = (context, name) => context.originModulePath.includes('/zod/') && UNUSED_IN_ZOD.test(name);
+const isUnusedInZod = (context, name) =>
+  context.originModulePath.includes('/zod/') && UNUSED_IN_ZOD.test(name);
 
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {

@@ -14,7 +14,12 @@ module.exports = {
         mono: ['SplineSansMono_400Regular'],
         monosemi: ['SplineSansMono_600SemiBold'],
       },
-      fontSize: Object.fromEntries(Object.entries(sizes).map(([name, px]) => [name, [`${px}px`, `${Math.round((px * 1.35) / 2) * 2}px`]])),
+      fontSize: Object.fromEntries(
+        Object.entries(sizes).map(([name, px]) => [
+          name,
+          [`${px}px`, `${Math.round((px * 1.35) / 2) * 2}px`],
+        ]),
+      ),
       borderRadius: { small: '6px', large: '12px' },
     },
   },

@@ -3,5 +3,20 @@ module.exports = {
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
   // Types are checked by `npm run types`; here the tests only run.
-  transform: { '^.+\\.ts$': ['ts-jest', { diagnostics: false, tsconfig: { module: 'commonjs', moduleResolution: 'node10', ignoreDeprecations: '6.0', isolatedModules: true, esModuleInterop: true, target: 'ES2022' } }] },
+  transform: {
+    '^.+\\.ts$': [
+      'ts-jest',
+      {
+        diagnostics: false,
+        tsconfig: {
+          module: 'commonjs',
+          moduleResolution: 'node10',
+          ignoreDeprecations: '6.0',
+          isolatedModules: true,
+          esModuleInterop: true,
+          target: 'ES2022',
+        },
+      },
+    ],
+  },
 };

@@ -9,12 +9,15 @@ const folder = mkdtempSync(join(tmpdir(), 'humble-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
 const still = { x: 0, y: 0 };
-const drawn = edits.drawArc(freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }), {
-  points: [
-    { x: 0, y: 0, in: still, out: still, kind: 'corner' },
-    { x: 120, y: 0, in: still, out: still, kind: 'corner' },
-  ],
-});
+const drawn = edits.drawArc(
+  freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }),
+  {
+    points: [
+      { x: 0, y: 0, in: still, out: still, kind: 'corner' },
+      { x: 120, y: 0, in: still, out: still, kind: 'corner' },
+    ],
+  },
+);
 const shot: Shot = edits.setEasing(drawn, {
   moveId: 'move1',
   markId: 'm1',
@@ -31,7 +34,9 @@ const good = fileOf('quay.json', writeShotFile(edits.setSheet(shot, { rulerStep:
 const run = (...args: string[]) => spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
 
 test('sample --csv prints a header and one line for each exposure, with the published numbers', () => {
-  const [header, ...lines] = execFileSync(process.execPath, [COMMAND, 'sample', good, '--csv'], { encoding: 'utf8' })
+  const [header, ...lines] = execFileSync(process.execPath, [COMMAND, 'sample', good, '--csv'], {
+    encoding: 'utf8',
+  })
     .trimEnd()
     .split('\n')
     .map((line) => line.split(','));
@@ -47,7 +52,13 @@ test('sample --csv prints a header and one line for each exposure, with the publ
 test('sample --json carries the same rows', () => {
   const { moves } = JSON.parse(run('sample', good, '--json').stdout);
   expect(moves).toHaveLength(1);
-  expect(moves[0]).toMatchObject({ move: 'move1', figure: 'Figure 1', units: 'field', rulerStep: 0.5, arcLength: 120 });
+  expect(moves[0]).toMatchObject({
+    move: 'move1',
+    figure: 'Figure 1',
+    units: 'field',
+    rulerStep: 0.5,
+    arcLength: 120,
+  });
   expect(moves[0].rows[6].place).toBeCloseTo(25.714, 3);
 });
 

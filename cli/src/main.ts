@@ -18,7 +18,8 @@ function readShot(path: string): Shot {
     text = readFileSync(path, 'utf8');
   } catch (error) {
     const code = (error as NodeJS.ErrnoException).code;
-    const reason = code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : String(code);
+    const reason =
+      code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : String(code);
     throw new UsageError(`${path} cannot be read: ${reason}.`);
   }
   return readShotFile(text);

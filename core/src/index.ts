@@ -27,11 +27,22 @@ export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/
 export { freshEasing } from './timing/retime';
 export { arrivalShown, type Exposure, exposuresOf, shownFrame } from './spacing/exposures';
 export { roundToStep } from './spacing/roundToStep';
-export { extremeIncrements, type IncrementRow, type IncrementTable, incrementTable, seenRow } from './spacing/increments';
+export {
+  extremeIncrements,
+  type IncrementRow,
+  type IncrementTable,
+  incrementTable,
+  seenRow,
+} from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
 export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/evaluate';
 export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
 export { type ShotCard, shotCard } from './formats/shotCard';
-export { INCREMENT_COLUMNS, readIncrementsCsv, type ReadIncrements, writeIncrementsCsv } from './formats/incrementsCsv';
+export {
+  INCREMENT_COLUMNS,
+  readIncrementsCsv,
+  type ReadIncrements,
+  writeIncrementsCsv,
+} from './formats/incrementsCsv';
 export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';

@@ -7,5 +7,8 @@ import type { ShotService } from './services/shotService';
 export async function loadDemo(service: ShotService, folder: string): Promise<void> {
   const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
   for (const file of files.sort().reverse())
-    await service.createOnce(`demo-${basename(file, '.json')}`, readShotFile(readFileSync(join(folder, file), 'utf8')));
+    await service.createOnce(
+      `demo-${basename(file, '.json')}`,
+      readShotFile(readFileSync(join(folder, file), 'utf8')),
+    );
 }

@@ -13,7 +13,9 @@ const LONGEST_FAREWELL_MS = 3000;
 
 function listen(server: ReturnType<typeof createServer>, port: number): Promise<Server> {
   return new Promise((resolve, reject) => {
-    const listening = server.listen(port, HOST, (error?: Error) => (error ? reject(error) : resolve(listening)));
+    const listening = server.listen(port, HOST, (error?: Error) =>
+      error ? reject(error) : resolve(listening),
+    );
   });
 }
 

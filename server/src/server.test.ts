@@ -11,12 +11,15 @@ import { loadDemo } from './loadDemo';
 import { createShotService } from './services/shotService';
 
 const still = { x: 0, y: 0 };
-const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }), {
-  points: [
-    { x: 0, y: 300, in: still, out: { x: 100, y: 0 }, kind: 'smooth' },
-    { x: 700, y: 300, in: { x: -100, y: 50 }, out: still, kind: 'smooth' },
-  ],
-});
+const shot: Shot = edits.drawArc(
+  freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }),
+  {
+    points: [
+      { x: 0, y: 300, in: still, out: { x: 100, y: 0 }, kind: 'smooth' },
+      { x: 700, y: 300, in: { x: -100, y: 50 }, out: still, kind: 'smooth' },
+    ],
+  },
+);
 
 let folder: string;
 let database: Database;
@@ -35,7 +38,8 @@ afterEach(async () => {
   rmSync(folder, { recursive: true });
 });
 
-const create = async (): Promise<string> => (await request(server).post('/api/shots').send({ shot }).expect(201)).body.id;
+const create = async (): Promise<string> =>
+  (await request(server).post('/api/shots').send({ shot }).expect(201)).body.id;
 
 describe('shots', () => {
   test('are created, listed with their picture, and read', async () => {
@@ -52,7 +56,10 @@ describe('shots', () => {
     const first = await create();
     await create();
     const renamed = edits.renameShot(shot, { name: 'Steps' });
-    const { body } = await request(server).put(`/api/shots/${first}`).send({ revision: 1, shot: renamed }).expect(200);
+    const { body } = await request(server)
+      .put(`/api/shots/${first}`)
+      .send({ revision: 1, shot: renamed })
+      .expect(200);
     expect(body.revision).toBe(2);
     const { body: list } = await request(server).get('/api/shots');
     expect(list.shots.map((s: { name: string }) => s.name)).toEqual(['Steps', 'Quay']);
@@ -63,7 +70,10 @@ describe('shots', () => {
     const mine = edits.renameShot(shot, { name: 'Mine' });
     const theirs = edits.renameShot(shot, { name: 'Theirs' });
     await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: theirs }).expect(200);
-    const { body, headers } = await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: mine }).expect(409);
+    const { body, headers } = await request(server)
+      .put(`/api/shots/${id}`)
+      .send({ revision: 1, shot: mine })
+      .expect(409);
     expect(headers['content-type']).toMatch('application/problem+json');
     expect(body).toMatchObject({ status: 409, current: { revision: 2, shot: { name: 'Theirs' } } });
     expect((await request(server).get(`/api/shots/${id}`)).body.shot.name).toBe('Theirs');
@@ -73,7 +83,9 @@ describe('shots', () => {
     const id = await create();
     const answers = await Promise.all(
       Array.from({ length: 8 }, (_, i) =>
-        request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: edits.renameShot(shot, { name: `N${i}` }) }),
+        request(server)
+          .put(`/api/shots/${id}`)
+          .send({ revision: 1, shot: edits.renameShot(shot, { name: `N${i}` }) }),
       ),
     );
     expect(answers.map((answer) => answer.status).sort()).toEqual([200, 409, 409, 409, 409, 409, 409, 409]);
@@ -84,7 +96,9 @@ describe('shots', () => {
     const { body } = await request(server).post(`/api/shots/${id}/duplicate`).expect(201);
     expect(body.shot.name).toBe('Quay copy');
     expect(body.id).not.toBe(id);
-    const long = await request(server).post('/api/shots').send({ shot: { ...shot, name: 'x'.repeat(120) } });
+    const long = await request(server)
+      .post('/api/shots')
+      .send({ shot: { ...shot, name: 'x'.repeat(120) } });
     await request(server).post(`/api/shots/${long.body.id}/duplicate`).expect(201);
   });
 
@@ -115,10 +129,28 @@ describe('a bad request gets a problem, never a server error', () => {
     ['half a body', 400, (s) => request(s).post('/api/shots').type('json').send('{"shot": {')],
     ['a body of null', 400, (s) => request(s).post('/api/shots').type('json').send('null')],
     ['a body of text', 415, (s) => request(s).post('/api/shots').type('text').send('hello')],
-    ['an unknown charset', 415, (s) => request(s).post('/api/shots').set('Content-Type', 'application/json; charset=x-none').send('{}')],
-    ['a body too large', 413, (s) => request(s).post('/api/shots').send({ shot: 'x'.repeat(9_000_000) })],
+    [
+      'an unknown charset',
+      415,
+      (s) => request(s).post('/api/shots').set('Content-Type', 'application/json; charset=x-none').send('{}'),
+    ],
+    [
+      'a body too large',
+      413,
+      (s) =>
+        request(s)
+          .post('/api/shots')
+          .send({ shot: 'x'.repeat(9_000_000) }),
+    ],
     ['nothing in the body', 400, (s) => request(s).post('/api/shots').send({})],
-    ['another document', 422, (s) => request(s).post('/api/shots').send({ shot: { hello: 1 } })],
+    [
+      'another document',
+      422,
+      (s) =>
+        request(s)
+          .post('/api/shots')
+          .send({ shot: { hello: 1 } }),
+    ],
     ['a damaged shot', 422, (s) => request(s).post('/api/shots').send({ shot: damaged })],
     ['no revision', 400, (s) => request(s).put('/api/shots/abc').send({ shot })],
     ['an unknown shot', 404, (s) => request(s).get('/api/shots/abc')],
@@ -127,7 +159,11 @@ describe('a bad request gets a problem, never a server error', () => {
     ['a broken escape', 400, (s) => request(s).get('/api/shots/%E0%A4%A')],
     ['an unknown address', 404, (s) => request(s).get('/api/films')],
     ['another host name', 403, (s) => request(s).get('/api/shots').set('Host', 'evil.example')],
-    ['a page from elsewhere', 403, (s) => request(s).post('/api/shots').set('Sec-Fetch-Site', 'cross-site').send({ shot })],
+    [
+      'a page from elsewhere',
+      403,
+      (s) => request(s).post('/api/shots').set('Sec-Fetch-Site', 'cross-site').send({ shot }),
+    ],
   ])('%s: %d', async (_, status, send) => {
     const { body, headers } = await send(server).expect(status);
     expect(headers['content-type']).toMatch('application/problem+json');

@@ -1,7 +1,8 @@
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector, type PanGesture } from 'react-native-gesture-handler';
 import { keyNudge } from '../ui/keyNudge';
+import { useLive } from '../ui/useLive';
 
 interface DividerOptions {
   /** Size before it was ever dragged, and its limits, pixels. */
@@ -36,22 +37,20 @@ export function useDivider(name: string, { fresh, least, most, axis, grows }: Di
     setSize(next);
     localStorage.setItem(keyOf(name), String(next));
   };
-  const live = useRef({ size, from: size, resize });
-  Object.assign(live.current, { size, resize });
-  const drag = useMemo(
-    () =>
-      Gesture.Pan()
-        .runOnJS(true)
-        .minDistance(0)
-        .onBegin(() => {
-          live.current.from = live.current.size;
-        })
-        .onUpdate(({ translationX, translationY }) => {
-          const moved = axis === 'x' ? translationX : translationY;
-          live.current.resize(live.current.from + (grows === 'forth' ? moved : -moved));
-        }),
-    [axis, grows],
-  );
+  const live = useLive({ size, resize });
+  const drag = useMemo(() => {
+    const held = { from: 0 };
+    return Gesture.Pan()
+      .runOnJS(true)
+      .minDistance(0)
+      .onBegin(() => {
+        held.from = live().size;
+      })
+      .onUpdate(({ translationX, translationY }) => {
+        const moved = axis === 'x' ? translationX : translationY;
+        live().resize(held.from + (grows === 'forth' ? moved : -moved));
+      });
+  }, [live, axis, grows]);
   return { size, axis, drag, nudge: (by) => resize(size + by * 8) };
 }
 

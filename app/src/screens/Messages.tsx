@@ -16,5 +16,12 @@ export function Messages() {
     const result = await dispatch(api.endpoints.restoreShot.initiate(restoreId!));
     dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.shot.name}” is back.`));
   };
-  return <Toast key={id} text={text} onDone={done} action={restoreId ? { label: 'Bring it back', onPress: () => void restore() } : undefined} />;
+  return (
+    <Toast
+      key={id}
+      text={text}
+      onDone={done}
+      action={restoreId ? { label: 'Bring it back', onPress: () => void restore() } : undefined}
+    />
+  );
 }

@@ -24,7 +24,12 @@ export function ShotActions({ onClose, onOpen }: ShotActionsProps) {
       items={[
         { label: 'Shot settings', icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
         { label: 'Export', icon: Share, onPress: () => onOpen('export'), staysOpen: true },
-        { label: 'Read increments from CSV', icon: FileInput, disabled: !move, onPress: () => void importTiming() },
+        {
+          label: 'Read increments from CSV',
+          icon: FileInput,
+          disabled: !move,
+          onPress: () => void importTiming(),
+        },
         { label: 'Keyboard', icon: Keyboard, onPress: () => onOpen('shortcuts'), staysOpen: true },
       ]}
     />

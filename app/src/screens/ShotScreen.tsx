@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { useAppSelector } from '../state/hooks';
@@ -13,15 +13,17 @@ import { Workbench } from './Workbench';
 export function ShotScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const [result, setResult] = useState<OpenResult | null>(null);
-  const isOpen = useAppSelector(({ session, shot }) => session.document?.id === id && shot.present.shot !== null);
-  const open = useCallback(() => {
+  const isOpen = useAppSelector(
+    ({ session, shot }) => session.document?.id === id && shot.present.shot !== null,
+  );
+  useEffect(() => {
+    void openDocument(id).then(setResult);
+    return () => void closeDocument(id);
+  }, [id]);
+  const retry = (): void => {
     setResult(null);
     void openDocument(id).then(setResult);
-  }, [id]);
-  useEffect(() => {
-    open();
-    return () => void closeDocument();
-  }, [open]);
+  };
   if (isOpen && result === 'opened')
     return (
       <GestureHandlerRootView style={{ flex: 1 }}>
@@ -29,7 +31,7 @@ export function ShotScreen() {
       </GestureHandlerRootView>
     );
   if (result === null || result === 'opened') return <Laying />;
-  return <NotOpened isAway={result === 'away'} onRetry={open} />;
+  return <NotOpened isAway={result === 'away'} onRetry={retry} />;
 }
 
 function NotOpened({ isAway, onRetry }: { readonly isAway: boolean; readonly onRetry: () => void }) {
@@ -40,7 +42,9 @@ function NotOpened({ isAway, onRetry }: { readonly isAway: boolean; readonly onR
         {isAway ? 'The server does not answer' : 'There is no such shot'}
       </Words>
       <Words tone="soft" className="text-center">
-        {isAway ? 'The shot is safe there. Try again when it is back.' : 'It may have been removed. The list shows what there is.'}
+        {isAway
+          ? 'The shot is safe there. Try again when it is back.'
+          : 'It may have been removed. The list shows what there is.'}
       </Words>
       {isAway && <Button label="Try again" kind="brass" onPress={onRetry} />}
       <Button label="To the shots" onPress={() => router.replace('/')} />

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useImportShot } from '../features/exchange/useImport';
 import { ShotList } from '../features/shots/ShotList';
-import { sendLeftDrafts } from '../state/autosave';
+import { watchLeftDrafts } from '../state/autosave';
 import { useAppDispatch, useSettings } from '../state/hooks';
 import { settingsChanged } from '../state/settingsSlice';
 import { store } from '../state/store';
@@ -18,8 +18,8 @@ export function ShotsScreen() {
   const importShot = useImportShot();
   const open = (id: string): void => router.push(`/shot/${id}`);
   useEffect(() => {
-    void sendLeftDrafts(store);
     prefetchShotScreen();
+    return watchLeftDrafts(store);
   }, []);
   return (
     <>

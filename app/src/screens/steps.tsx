@@ -24,7 +24,11 @@ export function StepBar({ isWide }: { readonly isWide: boolean }) {
     <View
       role="tablist"
       aria-label="Steps"
-      className={isWide ? 'w-[84px] border-r border-line bg-card pt-2' : 'h-[60px] flex-row border-t border-line bg-card'}
+      className={
+        isWide
+          ? 'w-[84px] border-r border-line bg-card pt-2'
+          : 'h-[60px] flex-row border-t border-line bg-card'
+      }
     >
       {STEPS.map(({ step, label, icon: Icon }) => {
         const isCurrent = step === current;

@@ -1,8 +1,9 @@
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import { ActionCreators } from 'redux-undo';
 import { useActiveArc, useAppDispatch, useEdit, useSession, useShot } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
 import { pointSelected, redrawingSet, stepChosen } from '../state/sessionSlice';
+import { useLive } from '../ui/useLive';
 import { STEPS } from './steps';
 
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
@@ -38,24 +39,31 @@ export function useShortcuts(onHelp: () => void): void {
   };
   const pressed = (event: KeyboardEvent): void => {
     const at = event.target as HTMLElement;
-    if (TYPING.has(at.tagName) || event.defaultPrevented || document.querySelector('[aria-modal="true"]')) return;
+    if (TYPING.has(at.tagName) || event.defaultPrevented || document.querySelector('[aria-modal="true"]'))
+      return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
     let act: (() => void) | undefined;
-    if (isCommand && key === 'z') act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
+    if (isCommand && key === 'z')
+      act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
     else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
-    else if (event.altKey && /^Digit[1-4]$/.test(event.code)) act = () => dispatch(stepChosen(STEPS[Number(event.code[5]) - 1]!.step));
-    else if (!isCommand && !event.altKey && !(event.key === ' ' && WORKED_BY_KEYS.has(at.getAttribute('role') ?? ''))) act = plain[event.key];
+    else if (event.altKey && /^Digit[1-4]$/.test(event.code))
+      act = () => dispatch(stepChosen(STEPS[Number(event.code[5]) - 1]!.step));
+    else if (
+      !isCommand &&
+      !event.altKey &&
+      !(event.key === ' ' && WORKED_BY_KEYS.has(at.getAttribute('role') ?? ''))
+    )
+      act = plain[event.key];
     if (!act) return;
     event.preventDefault();
     act();
   };
-  const latest = useRef(pressed);
-  latest.current = pressed;
+  const latest = useLive(pressed);
   useEffect(() => {
     if (typeof document === 'undefined') return;
-    const listen = (event: KeyboardEvent): void => latest.current(event);
+    const listen = (event: KeyboardEvent): void => latest()(event);
     document.addEventListener('keydown', listen);
     return () => document.removeEventListener('keydown', listen);
-  }, []);
+  }, [latest]);
 }

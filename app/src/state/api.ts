@@ -81,7 +81,10 @@ interface QueryError {
 export function failureOf(error: unknown): Failure {
   const { status, data } = (error ?? {}) as QueryError;
   if (typeof status !== 'number' || status >= 500 || status === 429) return { kind: 'away' };
-  const problem = (typeof data === 'object' && data !== null ? data : {}) as { detail?: string; current?: StoredShot };
+  const problem = (typeof data === 'object' && data !== null ? data : {}) as {
+    detail?: string;
+    current?: StoredShot;
+  };
   if (status === 409 && problem.current) return { kind: 'stale', current: problem.current };
   const sentence = problem.detail ?? 'The server refused the request.';
   return status === 404 || status === 410 ? { kind: 'gone', sentence } : { kind: 'refused', sentence };

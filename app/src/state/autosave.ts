@@ -14,6 +14,8 @@ const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 10_000;
 
 export interface Autosave {
+  /** Writes what is unsent into the browser now. */
+  readonly keep: () => Promise<void>;
   /** Sends what is unsent now; resolves when the server has answered or is away. */
   readonly flush: () => Promise<void>;
   /** Tells that the shot on the workbench is what the server has: nothing is unsent. */
@@ -147,6 +149,7 @@ export function startAutosave(store: AppStore): Autosave {
   if (typeof window !== 'undefined') window.addEventListener?.('online', comeBack);
 
   return {
+    keep: writeDraft,
     flush,
     settle: (shot) => {
       settled = shot;
@@ -162,11 +165,32 @@ export function startAutosave(store: AppStore): Autosave {
   };
 }
 
-/** Sends drafts that an earlier visit left behind, of shots that are not open. Conflicts wait for their shot. */
-export async function sendLeftDrafts(store: AppStore): Promise<void> {
+/** Left drafts are tried again this often while the server is away, milliseconds. */
+const LEFT_DRAFTS_EVERY_MS = 5000;
+
+/** Sends the drafts of shots that are not open; true when the server was away and some remain. */
+async function sendLeftDrafts(store: AppStore): Promise<boolean> {
   for (const { key, shotId, revision, shot } of await keptDrafts().catch(() => [])) {
     if (store.getState().session.document?.id === shotId) continue;
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id: shotId, revision, shot }));
     if (!result.error) await dropKept(key).catch(() => undefined);
+    else if (failureOf(result.error).kind === 'away') return true;
+    // A conflict waits until its shot is opened: there the user decides.
   }
+  return false;
+}
+
+/** Sends what an earlier visit left unsent, for as long as that takes. Returns what stops it. */
+export function watchLeftDrafts(store: AppStore): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let isStopped = false;
+  const attempt = async (): Promise<void> => {
+    const someRemain = await sendLeftDrafts(store);
+    if (someRemain && !isStopped) timer = setTimeout(() => void attempt(), LEFT_DRAFTS_EVERY_MS);
+  };
+  void attempt();
+  return () => {
+    isStopped = true;
+    clearTimeout(timer);
+  };
 }

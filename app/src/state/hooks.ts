@@ -33,7 +33,11 @@ export const useSession = <Value>(pick: (session: SessionState) => Value): Value
 
 export const useSettings = (): Settings => useAppSelector((state) => state.settings);
 
-export type DoEdit = <Name extends EditName>(name: Name, args: EditArguments<Name>, gesture?: string) => boolean;
+export type DoEdit = <Name extends EditName>(
+  name: Name,
+  args: EditArguments<Name>,
+  gesture?: string,
+) => boolean;
 
 /** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
 export function useEdit(): DoEdit {

@@ -2,11 +2,21 @@ import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence } from './api';
 import { type Autosave, startAutosave } from './autosave';
 import { draftOf, dropDraft, dropKept, type KeptDraft } from './drafts';
-import { conflictFound, conflictSettled, documentClosed, documentOpened, said, saveMoved, type SaveStatus } from './sessionSlice';
+import {
+  conflictFound,
+  conflictSettled,
+  documentClosed,
+  documentOpened,
+  said,
+  saveMoved,
+  type SaveStatus,
+} from './sessionSlice';
 import { shotClosed, shotOpened } from './shotSlice';
 import { store } from './store';
 
 let autosave: Autosave | null = null;
+/** The shot before leaves the workbench before the next one comes. */
+let closing: Promise<void> = Promise.resolve();
 const saver = (): Autosave => (autosave ??= startAutosave(store));
 
 export type OpenResult = 'opened' | 'gone' | 'away';
@@ -25,6 +35,7 @@ function openDraft(id: string, draft: KeptDraft, status: SaveStatus): void {
 
 /** Brings a shot onto the workbench: the server's, or edits of it that never got there. */
 export async function openDocument(id: string): Promise<OpenResult> {
+  await closing;
   const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
   const [answer, draft] = await Promise.all([request, draftOf(id).catch(() => null)]);
   request.unsubscribe();
@@ -48,14 +59,23 @@ export async function openDocument(id: string): Promise<OpenResult> {
   return 'opened';
 }
 
-/** Takes the shot off the workbench once its edits are sent, or kept. */
-export async function closeDocument(): Promise<void> {
-  await saver().flush();
-  store.dispatch(shotClosed());
-  store.dispatch(documentClosed());
-}
+/** A server that does not answer holds the closing up no longer than this, milliseconds. */
+const LONGEST_CLOSE_MS = 2000;
 
-export const saveNow = (): Promise<void> => saver().flush();
+/** Takes a shot off the workbench once its edits are kept in the browser, and sent if that goes quickly. */
+export function closeDocument(id: string): Promise<void> {
+  const close = async (): Promise<void> => {
+    if (store.getState().session.document?.id !== id) return;
+    await saver().keep();
+    const patience = new Promise<void>((resolve) => setTimeout(resolve, LONGEST_CLOSE_MS));
+    await Promise.race([saver().flush(), patience]);
+    if (store.getState().session.document?.id !== id) return;
+    store.dispatch(shotClosed());
+    store.dispatch(documentClosed());
+  };
+  closing = close();
+  return closing;
+}
 
 const withSuffix = (shot: Shot, suffix: string): Shot =>
   edits.renameShot(shot, { name: `${shot.name.slice(0, 120 - suffix.length)}${suffix}` });
@@ -68,7 +88,8 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
   const { document, theirs } = session;
   const mine = history.present.shot;
   if (!document || !theirs || !mine) return;
-  const spare = keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
+  const spare =
+    keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
   const result = await store.dispatch(api.endpoints.createShot.initiate(spare));
   if (result.error) {
     store.dispatch(said(failureSentence(result.error)));

@@ -32,7 +32,11 @@ const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(
  * The frame to show so many milliseconds after playback started from a frame. True speed by the clock:
  * a slow machine drops frames and never slows down. Null when the end is reached and nothing repeats.
  */
-export function frameAfter(elapsedMs: number, from: number, { lengthFrames, rate, loops }: Range): number | null {
+export function frameAfter(
+  elapsedMs: number,
+  from: number,
+  { lengthFrames, rate, loops }: Range,
+): number | null {
   const passed = Math.floor((elapsedMs / 1000) * rate + 1e-6);
   const frame = from + passed;
   if (frame <= lengthFrames) return frame;
@@ -77,7 +81,8 @@ export const step = (by: number): void => goTo(playhead.frame + by);
 
 /** Fits playback to a shot; a running playback goes on from where it is. */
 export function setRange(next: Range): void {
-  if (next.lengthFrames === range.lengthFrames && next.rate === range.rate && next.loops === range.loops) return;
+  if (next.lengthFrames === range.lengthFrames && next.rate === range.rate && next.loops === range.loops)
+    return;
   range = next;
   if (playhead.isPlaying) start(within(playhead.frame));
   else set({ ...playhead, frame: within(playhead.frame) });
@@ -91,8 +96,14 @@ const subscribe = (listener: () => void): (() => void) => {
 };
 
 /** Something that follows from the playhead; renders again only when it changes. */
-export const usePlayhead = <Value extends string | number | boolean>(pick: (playhead: Playhead) => Value): Value =>
-  useSyncExternalStore(subscribe, () => pick(playhead), () => pick(playhead));
+export const usePlayhead = <Value extends string | number | boolean>(
+  pick: (playhead: Playhead) => Value,
+): Value =>
+  useSyncExternalStore(
+    subscribe,
+    () => pick(playhead),
+    () => pick(playhead),
+  );
 
 export const useFrame = (): number => usePlayhead(({ frame }) => frame);
 export const useIsPlaying = (): boolean => usePlayhead(({ isPlaying }) => isPlaying);

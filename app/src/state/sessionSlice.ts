@@ -61,10 +61,16 @@ const session = createSlice({
     documentClosed: (state) => {
       Object.assign(state, { ...initialState, message: state.message });
     },
-    saveMoved: (state, { payload }: PayloadAction<{ readonly status: SaveStatus; readonly revision?: number }>) => {
+    saveMoved: (
+      state,
+      { payload }: PayloadAction<{ readonly status: SaveStatus; readonly revision?: number }>,
+    ) => {
       if (state.document) Object.assign(state.document, payload);
     },
-    conflictFound: (state, { payload }: PayloadAction<{ readonly revision: number; readonly shot: Shot }>) => {
+    conflictFound: (
+      state,
+      { payload }: PayloadAction<{ readonly revision: number; readonly shot: Shot }>,
+    ) => {
       state.theirs = payload as typeof state.theirs;
       if (state.document) state.document.status = 'conflict';
     },

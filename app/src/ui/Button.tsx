@@ -23,7 +23,16 @@ const GROUNDS = {
 } as const;
 
 /** A verb, at least 44 pixels high. */
-export function Button({ label, onPress, icon: Icon, kind = 'plain', disabled = false, pressed, className = '', testID }: ButtonProps) {
+export function Button({
+  label,
+  onPress,
+  icon: Icon,
+  kind = 'plain',
+  disabled = false,
+  pressed,
+  className = '',
+  testID,
+}: ButtonProps) {
   const tone = kind === 'brass' ? 'onbrass' : kind === 'plum' ? 'plum' : 'ink';
   return (
     <Pressable
@@ -37,7 +46,12 @@ export function Button({ label, onPress, icon: Icon, kind = 'plain', disabled = 
       className={`min-h-[44px] flex-row items-center justify-center gap-2 rounded-large px-4 ${GROUNDS[kind]} ${pressed ? 'border-brass bg-brasswash' : ''} ${disabled ? 'opacity-40' : ''} ${className}`}
     >
       {Icon && <Icon size={20} strokeWidth={1.75} color={colour[tone]} />}
-      <Words tone={tone} strong={kind === 'brass'} size={kind === 'brass' ? 'body' : 'small'} numberOfLines={1}>
+      <Words
+        tone={tone}
+        strong={kind === 'brass'}
+        size={kind === 'brass' ? 'body' : 'small'}
+        numberOfLines={1}
+      >
         {label}
       </Words>
     </Pressable>
@@ -55,7 +69,14 @@ interface IconButtonProps {
 }
 
 /** An icon that is clear by itself, on a target of 44 by 44. */
-export function IconButton({ label, icon: Icon, onPress, disabled = false, pressed, expanded }: IconButtonProps) {
+export function IconButton({
+  label,
+  icon: Icon,
+  onPress,
+  disabled = false,
+  pressed,
+  expanded,
+}: IconButtonProps) {
   return (
     <Pressable
       role="button"

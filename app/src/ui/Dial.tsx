@@ -1,10 +1,11 @@
-import { useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, G, Line } from 'react-native-svg';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
 import { keyNudge } from './keyNudge';
+import { useLive } from './useLive';
 
 interface DialProps {
   readonly label: string;
@@ -26,25 +27,24 @@ function settled(angleDeg: number): number {
 
 /** An angle by hand: the brass pointer follows the finger, 0° points to the right, clockwise is positive. */
 export function Dial({ label, valueDeg, onChange }: DialProps) {
-  const live = useRef({ valueDeg, onChange, name: '', last: 0, reached: 0 });
-  Object.assign(live.current, { valueDeg, onChange });
+  const live = useLive({ valueDeg, onChange });
   const drag = useMemo(() => {
     const angle = (x: number, y: number): number => (Math.atan2(y - RADIUS, x - RADIUS) * 180) / Math.PI;
+    const held = { name: '', last: 0, reached: 0 };
     return Gesture.Pan()
       .runOnJS(true)
       .minDistance(0)
       .onBegin(({ x, y }) => {
-        Object.assign(live.current, { name: gestureName('dial'), last: angle(x, y), reached: live.current.valueDeg });
+        Object.assign(held, { name: gestureName('dial'), last: angle(x, y), reached: live().valueDeg });
       })
       .onUpdate(({ x, y }) => {
         const now = angle(x, y);
-        const turned = ((now - live.current.last + 540) % 360) - 180;
-        live.current.last = now;
-        live.current.reached += turned;
-        const next = settled(live.current.reached);
-        if (next !== live.current.valueDeg) live.current.onChange(next, live.current.name);
+        held.reached += ((now - held.last + 540) % 360) - 180;
+        held.last = now;
+        const next = settled(held.reached);
+        if (next !== live().valueDeg) live().onChange(next, held.name);
       });
-  }, []);
+  }, [live]);
   const ticks = Array.from({ length: 24 }, (_, i) => i * 15);
   return (
     <GestureDetector gesture={drag} touchAction="none">
@@ -73,7 +73,15 @@ export function Dial({ label, valueDeg, onChange }: DialProps) {
             />
           ))}
           <G transform={`rotate(${valueDeg})`}>
-            <Line x1={-8} x2={RADIUS - 18} y1={0} y2={0} stroke={colour.brass} strokeWidth={3} strokeLinecap="round" />
+            <Line
+              x1={-8}
+              x2={RADIUS - 18}
+              y1={0}
+              y2={0}
+              stroke={colour.brass}
+              strokeWidth={3}
+              strokeLinecap="round"
+            />
             <Circle cx={RADIUS - 22} r={6} fill={colour.brass} />
           </G>
           <Circle r={4} fill={colour.ink} />

@@ -17,7 +17,12 @@ export function Dialog({ title, isOpen, onClose, children }: DialogProps) {
   const { isWide, height } = useLayout();
   return (
     <Modal visible={isOpen} transparent animationType="none" onRequestClose={onClose}>
-      <View role="dialog" aria-modal aria-label={title} className={`flex-1 ${isWide ? 'items-center justify-center' : 'justify-end'}`}>
+      <View
+        role="dialog"
+        aria-modal
+        aria-label={title}
+        className={`flex-1 ${isWide ? 'items-center justify-center' : 'justify-end'}`}
+      >
         <Pressable aria-hidden tabIndex={-1} onPress={onClose} className="absolute inset-0 bg-veil" />
         <View
           style={{ maxHeight: height - 48 }}

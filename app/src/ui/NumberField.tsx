@@ -1,11 +1,12 @@
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
 import { readNumber, writeNumber } from './numbers';
+import { useLive } from './useLive';
 import { Words } from './Words';
 
 interface NumberFieldProps {
@@ -25,7 +26,17 @@ interface NumberFieldProps {
 const PIXELS_PER_STEP = 8;
 
 /** A number with its name and unit: typed, stepped, or dragged sideways. */
-export function NumberField({ label, value, onChange, min, max, step = 1, decimals = 0, unit, disabled = false }: NumberFieldProps) {
+export function NumberField({
+  label,
+  value,
+  onChange,
+  min,
+  max,
+  step = 1,
+  decimals = 0,
+  unit,
+  disabled = false,
+}: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
   const change = (wanted: number, gesture?: string): void => {
@@ -37,30 +48,35 @@ export function NumberField({ label, value, onChange, min, max, step = 1, decima
     setTyped(null);
     if (wanted !== null) change(wanted);
   };
-  // The gesture outlives a render: it reads what is current from here.
-  const live = useRef({ value, change, step, from: 0, name: '' });
-  Object.assign(live.current, { value, change, step });
-  const drag = useMemo(
-    () =>
-      Gesture.Pan()
-        .runOnJS(true)
-        .activeOffsetX([-6, 6])
-        .failOffsetY([-14, 14])
-        .onStart(() => Object.assign(live.current, { from: live.current.value, name: gestureName('number') }))
-        .onUpdate(({ translationX }) => {
-          const { from, name, step: by } = live.current;
-          live.current.change(from + Math.round(translationX / PIXELS_PER_STEP) * by, name);
-        }),
-    [],
-  );
+  const live = useLive({ value, change, step });
+  const drag = useMemo(() => {
+    const held = { from: 0, name: '' };
+    return Gesture.Pan()
+      .runOnJS(true)
+      .activeOffsetX([-6, 6])
+      .failOffsetY([-14, 14])
+      .onStart(() => {
+        Object.assign(held, { from: live().value, name: gestureName('number') });
+      })
+      .onUpdate(({ translationX }) => {
+        live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);
+      });
+  }, [live]);
   return (
-    <View className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : ''}`}>
+    <View
+      className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : ''}`}
+    >
       <Words size="body" className="shrink">
         {label}
       </Words>
       <View className="flex-row items-center gap-2">
         <View className="flex-row items-center rounded-large border border-line bg-ground">
-          <Stepper label={`Less: ${label}`} icon={Minus} onPress={() => change(value - step)} disabled={disabled || value <= min} />
+          <Stepper
+            label={`Less: ${label}`}
+            icon={Minus}
+            onPress={() => change(value - step)}
+            disabled={disabled || value <= min}
+          />
           <GestureDetector gesture={drag} touchAction="pan-y">
             <View collapsable={false}>
               <TextInput
@@ -76,7 +92,12 @@ export function NumberField({ label, value, onChange, min, max, step = 1, decima
               />
             </View>
           </GestureDetector>
-          <Stepper label={`More: ${label}`} icon={Plus} onPress={() => change(value + step)} disabled={disabled || value >= max} />
+          <Stepper
+            label={`More: ${label}`}
+            icon={Plus}
+            onPress={() => change(value + step)}
+            disabled={disabled || value >= max}
+          />
         </View>
         {unit !== undefined && (
           <Words tone="soft" size="tiny" className="w-[52px]" numberOfLines={1}>

@@ -10,7 +10,12 @@ interface SegmentedProps<Value extends string | number> {
 }
 
 /** One of a few choices, all in sight. */
-export function Segmented<Value extends string | number>({ label, value, options, onChange }: SegmentedProps<Value>) {
+export function Segmented<Value extends string | number>({
+  label,
+  value,
+  options,
+  onChange,
+}: SegmentedProps<Value>) {
   return (
     <View role="radiogroup" aria-label={label} className="flex-row rounded-large bg-desk p-1">
       {options.map((option) => {

@@ -16,7 +16,19 @@ interface TextFieldProps {
 }
 
 /** A line of text with its name above and, when something is wrong, a sentence below. */
-export function TextField({ label, value, onChange, onSubmit, onBlur, error, unit, isNumber = false, placeholder, className = '', autoFocus = false }: TextFieldProps) {
+export function TextField({
+  label,
+  value,
+  onChange,
+  onSubmit,
+  onBlur,
+  error,
+  unit,
+  isNumber = false,
+  placeholder,
+  className = '',
+  autoFocus = false,
+}: TextFieldProps) {
   return (
     <View className={className}>
       <Words tone="soft" className="mb-1">

@@ -21,8 +21,15 @@ export function Toast({ text, action, onDone }: ToastProps) {
     return () => clearTimeout(timer);
   }, [text, onDone]);
   return (
-    <View pointerEvents="box-none" className={`absolute left-0 right-0 items-center px-4 ${isWide ? 'bottom-6' : 'bottom-[84px]'}`}>
-      <View role="status" aria-live="polite" className="max-w-[520px] flex-row items-center gap-3 rounded-large border border-line bg-card py-1 pl-4 pr-1">
+    <View
+      pointerEvents="box-none"
+      className={`absolute left-0 right-0 items-center px-4 ${isWide ? 'bottom-6' : 'bottom-[84px]'}`}
+    >
+      <View
+        role="status"
+        aria-live="polite"
+        className="max-w-[520px] flex-row items-center gap-3 rounded-large border border-line bg-card py-1 pl-4 pr-1"
+      >
         <Words className="shrink py-3 pr-3">{text}</Words>
         {action && <Button label={action.label} kind="quiet" onPress={action.onPress} />}
       </View>

@@ -20,8 +20,12 @@ export function Toggle({ label, value, onChange }: ToggleProps) {
       <Words size="body" className="shrink">
         {label}
       </Words>
-      <View className={`h-[28px] w-[48px] justify-center rounded-full border px-[3px] ${value ? 'border-brass bg-brass' : 'border-soft bg-ground'}`}>
-        <View className={`h-[20px] w-[20px] rounded-full ${value ? 'self-end bg-onbrass' : 'self-start bg-soft'}`} />
+      <View
+        className={`h-[28px] w-[48px] justify-center rounded-full border px-[3px] ${value ? 'border-brass bg-brass' : 'border-soft bg-ground'}`}
+      >
+        <View
+          className={`h-[20px] w-[20px] rounded-full ${value ? 'self-end bg-onbrass' : 'self-start bg-soft'}`}
+        />
       </View>
     </Pressable>
   );

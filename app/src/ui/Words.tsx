@@ -38,7 +38,13 @@ export function Words({ size = 'small', tone = 'ink', strong = false, className 
 }
 
 /** Numbers and their units, in Spline Sans Mono: digits of one width. */
-export function Figures({ size = 'small', tone = 'ink', strong = false, className = '', ...rest }: WordsProps) {
+export function Figures({
+  size = 'small',
+  tone = 'ink',
+  strong = false,
+  className = '',
+  ...rest
+}: WordsProps) {
   const face = strong ? 'font-monosemi' : 'font-mono';
   return <Text {...rest} className={`${face} ${SIZES[size]} ${TONES[tone]} ${className}`} />;
 }

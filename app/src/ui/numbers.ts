@@ -6,7 +6,8 @@ export function readNumber(text: string): number | null {
 }
 
 /** A number with at most so many decimals, and no zeros that say nothing. */
-export const writeNumber = (value: number, decimals: number): string => String(Number(value.toFixed(decimals)) + 0);
+export const writeNumber = (value: number, decimals: number): string =>
+  String(Number(value.toFixed(decimals)) + 0);
 
 /** A number with exactly so many decimals, for columns. A rounded nothing has no minus. */
 export function fixed(value: number, decimals: number): string {

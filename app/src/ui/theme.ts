@@ -3,7 +3,9 @@ export type Theme = 'paper' | 'lampout';
 
 /** The theme the machine asks for when the user has not chosen one. */
 export const preferredTheme = (): Theme =>
-  typeof matchMedia === 'function' && matchMedia('(prefers-color-scheme: dark)').matches ? 'lampout' : 'paper';
+  typeof matchMedia === 'function' && matchMedia('(prefers-color-scheme: dark)').matches
+    ? 'lampout'
+    : 'paper';
 
 /** Puts a theme on the page. */
 export function applyTheme(theme: Theme): void {

@@ -50,8 +50,7 @@ function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
   return table;
 }
 
-const lastHeading = (table: StretchTable): number =>
-  table.headingDeg[table.headingDeg.length - 1] ?? 0;
+const lastHeading = (table: StretchTable): number => table.headingDeg[table.headingDeg.length - 1] ?? 0;
 
 /** The measure of an arc, remembered for as long as the arc object lives. */
 export function measureArc(arc: Arc): ArcMeasure {
@@ -140,8 +139,7 @@ export function writePlace(
   const w = (local - from) / (knots[piece + 1]! - from);
   const c = table.inverse;
   const k = piece * COEFFICIENTS;
-  const raw =
-    ((((c[k + 5]! * w + c[k + 4]!) * w + c[k + 3]!) * w + c[k + 2]!) * w + c[k + 1]!) * w + c[k]!;
+  const raw = ((((c[k + 5]! * w + c[k + 4]!) * w + c[k + 3]!) * w + c[k + 2]!) * w + c[k + 1]!) * w + c[k]!;
   const t = Math.min(Math.max(raw, table.parameter[piece]!), table.parameter[piece + 1]!);
   const p = table.curve;
   place.x = ((p.ax * t + p.bx) * t + p.cx) * t + p.dx;

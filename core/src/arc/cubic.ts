@@ -65,9 +65,7 @@ export function speedAt(p: CubicPolynomial, t: number): number {
 /** Length of the control polygon: never shorter than the stretch itself. */
 export function polygonLength({ start: p, control1: q, control2: r, end: e }: Cubic): number {
   return (
-    Math.hypot(q.x - p.x, q.y - p.y) +
-    Math.hypot(r.x - q.x, r.y - q.y) +
-    Math.hypot(e.x - r.x, e.y - r.y)
+    Math.hypot(q.x - p.x, q.y - p.y) + Math.hypot(r.x - q.x, r.y - q.y) + Math.hypot(e.x - r.x, e.y - r.y)
   );
 }
 

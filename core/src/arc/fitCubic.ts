@@ -17,8 +17,7 @@ const LONGEST_HANDLE = 1.5;
 /** Parameters in proportion to the length of the polyline through the samples. */
 function chordParameters(samples: readonly Vector[]): number[] {
   const along = [0];
-  for (let i = 1; i < samples.length; i++)
-    along.push(along[i - 1]! + distance(samples[i - 1]!, samples[i]!));
+  for (let i = 1; i < samples.length; i++) along.push(along[i - 1]! + distance(samples[i - 1]!, samples[i]!));
   const whole = along[along.length - 1]!;
   return whole > 0 ? along.map((a) => a / whole) : along;
 }
@@ -118,12 +117,7 @@ export function fitCubic(samples: readonly Vector[], leaving: Vector, arriving: 
 }
 
 /** Unit direction from sample `at` towards the samples within a reach (field units) of it. */
-export function directionInto(
-  samples: readonly Vector[],
-  at: number,
-  step: 1 | -1,
-  reach: number,
-): Vector {
+export function directionInto(samples: readonly Vector[], at: number, step: 1 | -1, reach: number): Vector {
   const from = samples[at]!;
   let sum: Vector = { x: 0, y: 0 };
   for (let i = at + step; i >= 0 && i < samples.length; i += step) {

@@ -65,7 +65,9 @@ describe('a stroke becomes an arc', () => {
         (stroke, allowedDeviation) => {
           const arc = arcOf(fitStroke(stroke, { allowedDeviation }));
           for (const sample of stroke) {
-            const away = nearestPlace(arc, sample)?.away ?? Math.hypot(sample.x - arc.points[0]!.x, sample.y - arc.points[0]!.y);
+            const away =
+              nearestPlace(arc, sample)?.away ??
+              Math.hypot(sample.x - arc.points[0]!.x, sample.y - arc.points[0]!.y);
             expect(away).toBeLessThanOrEqual(allowedDeviation + 1e-6);
           }
         },
@@ -76,8 +78,23 @@ describe('a stroke becomes an arc', () => {
 
   test('a tap, a repeat and a sample without a number do not break it', () => {
     expect(fitStroke([], { allowedDeviation: 2 })).toEqual([]);
-    expect(fitStroke([{ x: 5, y: 6 }, { x: 5, y: 6 }], { allowedDeviation: 2 })).toHaveLength(2);
-    const points = fitStroke([{ x: 0, y: 0 }, { x: NaN, y: 4 }, { x: 10, y: 0 }], { allowedDeviation: 2 });
+    expect(
+      fitStroke(
+        [
+          { x: 5, y: 6 },
+          { x: 5, y: 6 },
+        ],
+        { allowedDeviation: 2 },
+      ),
+    ).toHaveLength(2);
+    const points = fitStroke(
+      [
+        { x: 0, y: 0 },
+        { x: NaN, y: 4 },
+        { x: 10, y: 0 },
+      ],
+      { allowedDeviation: 2 },
+    );
     expect(points.map((p) => p.x)).toEqual([0, 10]);
   });
 });

@@ -66,7 +66,15 @@ test('deleting works at the ends, on straight stretches and on a closed arc', ()
 });
 
 test('an arc keeps at least two points, and unknown points are refused', () => {
-  const line = arcOf(fitStroke([{ x: 0, y: 0 }, { x: 9, y: 9 }], { allowedDeviation: 1 }));
+  const line = arcOf(
+    fitStroke(
+      [
+        { x: 0, y: 0 },
+        { x: 9, y: 9 },
+      ],
+      { allowedDeviation: 1 },
+    ),
+  );
   expect(() => withoutPoint(line, 'p1')).toThrow('at least two points');
   expect(() => withoutPoint(line, 'p9')).toThrow('no point p9');
   expect(() => withPointInserted(line, 7, 0.5)).toThrow('no such place');

@@ -78,9 +78,7 @@ function samplesBeside(arc: Arc, index: number): Vector[] {
   const count = arc.points.length;
   const beside = [(index - 1 + count) % count, index].map((i) => stretches[i]!.curve);
   return beside.flatMap((curve, part) =>
-    Array.from({ length: REFIT_SAMPLES + (part === 1 ? 1 : 0) }, (_, i) =>
-      pointAt(curve, i / REFIT_SAMPLES),
-    ),
+    Array.from({ length: REFIT_SAMPLES + (part === 1 ? 1 : 0) }, (_, i) => pointAt(curve, i / REFIT_SAMPLES)),
   );
 }
 

@@ -151,8 +151,7 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
   const turnOut = wrapDeg(travelDirectionDeg(curve, t1, size, 'arriving') - heading - turnIn);
   const lengthIsSure = Math.abs(length - whole) <= size * LENGTH_TOLERANCE;
   const headingIsSure = Math.abs(turnIn) <= MOST_TURN_DEG && Math.abs(turnOut) <= MOST_TURN_DEG;
-  const piece =
-    !small && lengthIsSure && headingIsSure ? inversePiece(build, t0, t1, quarters) : null;
+  const piece = !small && lengthIsSure && headingIsSure ? inversePiece(build, t0, t1, quarters) : null;
   if (!small && !piece) {
     divide(build, t0, tm, firstHalf, depth + 1);
     divide(build, tm, t1, secondHalf, depth + 1);
@@ -173,7 +172,15 @@ export function measureLine(cubic: Cubic): StretchTable {
   const hasLength = length > SMALLEST_SIZE;
   return {
     // The higher coefficients are rounding noise of the thirds.
-    curve: { ...curve, ax: 0, bx: 0, cx: cubic.end.x - cubic.start.x, ay: 0, by: 0, cy: cubic.end.y - cubic.start.y },
+    curve: {
+      ...curve,
+      ax: 0,
+      bx: 0,
+      cx: cubic.end.x - cubic.start.x,
+      ay: 0,
+      by: 0,
+      cy: cubic.end.y - cubic.start.y,
+    },
     size: length,
     length: hasLength ? length : 0,
     distance: Float64Array.from(hasLength ? [0, length] : [0]),

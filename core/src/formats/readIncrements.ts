@@ -21,7 +21,10 @@ function heldIn(frames: readonly PlacedFrame[]): FramesHeld {
   return gaps.size === 1 && (gap === 2 || gap === 3) ? gap : 1;
 }
 
-function marksAt(frames: readonly PlacedFrame[], fractionOf: (row: PlacedFrame, i: number) => number): Mark[] {
+function marksAt(
+  frames: readonly PlacedFrame[],
+  fractionOf: (row: PlacedFrame, i: number) => number,
+): Mark[] {
   return frames.map((row, i): Mark => ({
     id: `m${i + 1}`,
     frame: row.frame,
@@ -34,7 +37,10 @@ function marksAt(frames: readonly PlacedFrame[], fractionOf: (row: PlacedFrame, 
 function checked(shot: Shot): Shot {
   const result = shotSchema.safeParse(shot);
   if (!result.success)
-    throw new ShotError('invalid-csv', `This table does not make a shot: ${result.error.issues[0]?.message}.`);
+    throw new ShotError(
+      'invalid-csv',
+      `This table does not make a shot: ${result.error.issues[0]?.message}.`,
+    );
   return shot;
 }
 

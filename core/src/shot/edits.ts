@@ -143,14 +143,20 @@ export const edits = {
     changeArc(shot, arcId, (arc) => withoutPoint(arc, pointId)),
 
   /** First and last frame of a move; the marks between keep their share of the time. */
-  setMoveFrames: (shot: Shot, { moveId, first, last }: { moveId: string; first: number; last: number }): Shot => {
+  setMoveFrames: (
+    shot: Shot,
+    { moveId, first, last }: { moveId: string; first: number; last: number },
+  ): Shot => {
     if (first < 1 || last > shot.lengthFrames)
       throw new ShotError('out-of-range', `A move lies within frames 1 to ${shot.lengthFrames}.`);
     return changeMove(shot, moveId, (move) => withFrames(move, first, last));
   },
 
   /** Easing of the span that starts at a mark. */
-  setEasing: (shot: Shot, { moveId, markId, easing }: { moveId: string; markId: string; easing: Easing }): Shot =>
+  setEasing: (
+    shot: Shot,
+    { moveId, markId, easing }: { moveId: string; markId: string; easing: Easing },
+  ): Shot =>
     changeMove(shot, moveId, (move) => ({
       ...move,
       marks: changePart(move.marks, markId, (mark) => ({ ...mark, easing })),
@@ -166,7 +172,11 @@ export const edits = {
 
   setFigure: (
     shot: Shot,
-    { figureId, standIn, ...rest }: { figureId: string; standIn?: StandInName } & Partial<Pick<Figure, 'name' | 'height'>>,
+    {
+      figureId,
+      standIn,
+      ...rest
+    }: { figureId: string; standIn?: StandInName } & Partial<Pick<Figure, 'name' | 'height'>>,
   ): Shot =>
     changeFigure(shot, figureId, (figure) => ({
       ...figure,
@@ -182,7 +192,9 @@ export type EditName = keyof typeof edits;
 export type EditArguments<Name extends EditName> = Parameters<(typeof edits)[Name]>[1];
 
 /** One edit as plain data: what a reducer stores and a test writes down. */
-export type Edit = { [Name in EditName]: { readonly name: Name; readonly args: EditArguments<Name> } }[EditName];
+export type Edit = {
+  [Name in EditName]: { readonly name: Name; readonly args: EditArguments<Name> };
+}[EditName];
 
 /** The shot after an edit. @throws ShotError when the edit cannot be done */
 export function applyEdit(shot: Shot, edit: Edit): Shot {

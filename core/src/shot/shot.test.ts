@@ -23,7 +23,11 @@ describe('one stroke to an answer', () => {
       [1, 0],
       [48, 1],
     ]);
-    expect(drawn.moves[0]!.marks[0]!.easing).toMatchObject({ kind: 'ramped', leaveFrames: 12, arriveFrames: 12 });
+    expect(drawn.moves[0]!.marks[0]!.easing).toMatchObject({
+      kind: 'ramped',
+      leaveFrames: 12,
+      arriveFrames: 12,
+    });
     expect(incrementTable(drawn, onlyMove(drawn)).rows[0]).toMatchObject({ x: 0, y: 0, place: 0 });
   });
 
@@ -54,7 +58,9 @@ describe('edits', () => {
   });
 
   test('a move stays within the shot', () => {
-    expect(() => edits.setMoveFrames(shot, { moveId: 'move1', first: 1, last: 49 })).toThrow('frames 1 to 48');
+    expect(() => edits.setMoveFrames(shot, { moveId: 'move1', first: 1, last: 49 })).toThrow(
+      'frames 1 to 48',
+    );
     expect(() => edits.setMoveFrames(shot, { moveId: 'none', first: 1, last: 9 })).toThrow('no part none');
   });
 
@@ -116,7 +122,9 @@ describe('increments as CSV', () => {
     const lines = writeIncrementsCsv(shot).trimEnd().split('\n');
     expect(lines).toHaveLength(22);
     expect(lines[0]).toMatch(/^move,figure,frame,held,place,percent,x,y,along,straight,/);
-    expect(lines[2]).toBe('move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,field');
+    expect(lines[2]).toBe(
+      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,field',
+    );
   });
 
   test('a figure named like a formula cannot run in a spreadsheet', () => {
@@ -160,7 +168,9 @@ describe('increments as CSV', () => {
 
   test('a place beyond the arc is refused by frame, and a table where nothing moves by a sentence', () => {
     const beyond = readIncrementsCsv(`${header}1,0,0,0\n2,500,0,0\n`);
-    expect(() => withTimingFrom(shot, 'move1', beyond)).toThrow('Frame 2: place 500 is not on the arc, which is 120.00 long');
+    expect(() => withTimingFrom(shot, 'move1', beyond)).toThrow(
+      'Frame 2: place 500 is not on the arc, which is 120.00 long',
+    );
     const still = readIncrementsCsv(`${header}1,0,4,4\n2,0,4,4\n`);
     expect(() => shotFromIncrements(still, 'Still', 24)).toThrow('Nothing moves');
   });

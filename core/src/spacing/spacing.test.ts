@@ -23,7 +23,11 @@ describe('exposures', () => {
   });
 
   test('on twos every frame shows the first frame of its exposure, counted from the move', () => {
-    const shot = edits.setMoveFrames(held(shotAlong(line120, 40), 2), { moveId: 'move1', first: 4, last: 20 });
+    const shot = edits.setMoveFrames(held(shotAlong(line120, 40), 2), {
+      moveId: 'move1',
+      first: 4,
+      last: 20,
+    });
     const move = onlyMove(shot);
     expect([3, 4, 5, 6, 7, 8].map((f) => shownFrame(move, f))).toEqual([3, 4, 4, 6, 6, 8]);
   });
@@ -35,9 +39,17 @@ describe('exposures', () => {
   });
 
   test('an arrival between exposures is seen on the next one, or never when the shot is over', () => {
-    const long = edits.setMoveFrames(held(shotAlong(line120, 40), 2), { moveId: 'move1', first: 1, last: 20 });
+    const long = edits.setMoveFrames(held(shotAlong(line120, 40), 2), {
+      moveId: 'move1',
+      first: 1,
+      last: 20,
+    });
     expect(arrivalShown(onlyMove(long), long)).toBe(21);
-    expect(incrementTable(long, onlyMove(long)).rows.at(-1)).toMatchObject({ frame: 21, place: 120, framesHeld: 20 });
+    expect(incrementTable(long, onlyMove(long)).rows.at(-1)).toMatchObject({
+      frame: 21,
+      place: 120,
+      framesHeld: 20,
+    });
     const short = held(shotAlong(line120, 20), 2);
     expect(arrivalShown(onlyMove(short), short)).toBeNull();
     expect(exposuresOf(onlyMove(short), short).at(-1)).toEqual({ frame: 19, framesHeld: 2 });
@@ -150,10 +162,24 @@ describe('the unrolled arc', () => {
 
   test('joins the two marks of a hold into one post, and compares nothing when the move turns back', () => {
     const base = shotAlong(line120, 41);
-    const at = (frame: number, fraction: number) => ({ ...onlyMove(base).marks[0]!, id: `m${frame}`, frame, fraction });
-    const withMarks = (...marks: ReturnType<typeof at>[]): Shot => ({ ...base, moves: [{ ...onlyMove(base), marks }] });
+    const at = (frame: number, fraction: number) => ({
+      ...onlyMove(base).marks[0]!,
+      id: `m${frame}`,
+      frame,
+      fraction,
+    });
+    const withMarks = (...marks: ReturnType<typeof at>[]): Shot => ({
+      ...base,
+      moves: [{ ...onlyMove(base), marks }],
+    });
     const held = withMarks(at(1, 0), at(10, 0.5), at(20, 0.5), at(41, 1));
-    expect(unrolledArc(held, onlyMove(held)).posts.map(({ frame, untilFrame, place }) => [frame, untilFrame, place])).toEqual([
+    expect(
+      unrolledArc(held, onlyMove(held)).posts.map(({ frame, untilFrame, place }) => [
+        frame,
+        untilFrame,
+        place,
+      ]),
+    ).toEqual([
       [1, 1, 0],
       [10, 20, 60],
       [41, 41, 120],

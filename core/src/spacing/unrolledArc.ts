@@ -56,8 +56,15 @@ export function unrolledArc(shot: Shot, move: Move): UnrolledArc {
     units,
     from: Math.min(0, ...places),
     to: Math.max(arcLength, ...places),
-    ticks: rows.map(({ frame, place, along }, index) => ({ frame, place, along, isFifth: isFifth(move.framesHeld, frame, index) })),
-    even: turnsBack ? [] : places.map((_, i) => first + ((last - first) * i) / Math.max(1, places.length - 1)),
+    ticks: rows.map(({ frame, place, along }, index) => ({
+      frame,
+      place,
+      along,
+      isFifth: isFifth(move.framesHeld, frame, index),
+    })),
+    even: turnsBack
+      ? []
+      : places.map((_, i) => first + ((last - first) * i) / Math.max(1, places.length - 1)),
     posts: postsOf(move, arcLength),
   };
 }

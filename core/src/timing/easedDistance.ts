@@ -48,7 +48,6 @@ export function easedDistance(easing: Easing, x: number, frames: number, distanc
   const { leaveFrames, arriveFrames, speed } = rampOf(easing, frames, distance);
   if (x < leaveFrames) return rampedDistance(easing.ramp, x, leaveFrames, speed);
   const left = frames - x;
-  if (left < arriveFrames)
-    return distance - rampedDistance(easing.ramp, left, arriveFrames, speed);
+  if (left < arriveFrames) return distance - rampedDistance(easing.ramp, left, arriveFrames, speed);
   return speed * (leaveFrames / 2 + (x - leaveFrames));
 }

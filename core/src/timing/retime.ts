@@ -32,10 +32,7 @@ export function withFrames(move: Move, first: number, last: number): Move {
     ...move,
     marks: marks.map((mark: Mark, i): Mark => {
       const latest = last - (marks.length - 1 - i);
-      const frame = Math.min(
-        latest,
-        Math.max(before + 1, Math.round(first + (mark.frame - from) * share)),
-      );
+      const frame = Math.min(latest, Math.max(before + 1, Math.round(first + (mark.frame - from) * share)));
       before = frame;
       return { ...mark, frame };
     }),

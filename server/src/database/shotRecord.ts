@@ -9,8 +9,7 @@ import {
 } from 'sequelize';
 
 /** A row of `shots`: the document as text, and what the list needs without reading it. */
-export interface ShotRecord
-  extends Model<InferAttributes<ShotRecord>, InferCreationAttributes<ShotRecord>> {
+export interface ShotRecord extends Model<InferAttributes<ShotRecord>, InferCreationAttributes<ShotRecord>> {
   id: string;
   /** Grows by one with every save. */
   revision: number;

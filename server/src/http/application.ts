@@ -15,7 +15,8 @@ export function applicationRoutes(folder: string): Router {
   router.get('/{*page}', (request, response, next) => {
     const page = join(folder, 'index.html');
     if (request.path.startsWith('/api') || /\.[a-z0-9]+$/i.test(request.path)) return next();
-    if (!existsSync(page)) throw new Problem(404, 'not-built', 'The application is not built: run npm run demo.');
+    if (!existsSync(page))
+      throw new Problem(404, 'not-built', 'The application is not built: run npm run demo.');
     response.set('Cache-Control', 'no-cache').sendFile(page);
   });
   return router;

@@ -17,7 +17,8 @@ export const onlyFromHere: RequestHandler = (request, _response, next) => {
 
 /** A body that is not JSON is refused before it is looked at. */
 export const onlyJson: RequestHandler = (request, _response, next) => {
-  const hasBody = Number(request.headers['content-length'] ?? 0) > 0 || 'transfer-encoding' in request.headers;
+  const hasBody =
+    Number(request.headers['content-length'] ?? 0) > 0 || 'transfer-encoding' in request.headers;
   if (hasBody && !request.is('application/json'))
     throw new Problem(415, 'unsupported-media-type', 'The body must be JSON in UTF-8.');
   next();

@@ -59,12 +59,20 @@ function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof ShotError) return new Problem(422, error.code, error.message);
   if (error instanceof ZodError)
-    return new Problem(400, 'bad-request', `The request is not right: ${error.issues[0]?.path.join('.')} ${error.issues[0]?.message}.`);
+    return new Problem(
+      400,
+      'bad-request',
+      `The request is not right: ${error.issues[0]?.path.join('.')} ${error.issues[0]?.message}.`,
+    );
   const status = statusOf(error);
   if (status === 413) return new Problem(413, 'too-large', 'That is more than a shot may weigh.');
   if (status === 415) return new Problem(415, 'unsupported-media-type', 'The body must be JSON in UTF-8.');
   if (status !== null) return new Problem(status, 'bad-request', 'The request cannot be read.');
-  return new Problem(500, 'server-error', 'Something went wrong on the server. Your work is kept on this device.');
+  return new Problem(
+    500,
+    'server-error',
+    'Something went wrong on the server. Your work is kept on this device.',
+  );
 }
 
 /** The last handler: every error leaves as a problem; only unforeseen ones are logged. */

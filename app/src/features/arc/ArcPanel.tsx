@@ -25,7 +25,10 @@ export function ArcPanel() {
   if (!arc)
     return (
       <Card title="No arc yet">
-        <Words tone="soft">Draw one in the field with a finger or the mouse. A figure sits on its start at once, and a move over all {String(shot.lengthFrames)} frames leaves and arrives slowly.</Words>
+        <Words tone="soft">
+          Draw one in the field with a finger or the mouse. A figure sits on its start at once, and a move
+          over all {String(shot.lengthFrames)} frames leaves and arrives slowly.
+        </Words>
       </Card>
     );
   const selected = arc.points.find((point) => point.id === selectedPointId);
@@ -33,7 +36,12 @@ export function ArcPanel() {
   const isMm = shot.sheet.units === 'mm' && unitsPerMm !== null;
   const length = arcLength(arc) / (isMm ? unitsPerMm : 1);
   const moveTo = (place: { x?: number; y?: number }, gesture?: string): void => {
-    if (selected) edit('movePoint', { arcId: arc.id, pointId: selected.id, to: { x: selected.x, y: selected.y, ...place } }, gesture);
+    if (selected)
+      edit(
+        'movePoint',
+        { arcId: arc.id, pointId: selected.id, to: { x: selected.x, y: selected.y, ...place } },
+        gesture,
+      );
   };
   return (
     <View className="gap-3">
@@ -42,7 +50,11 @@ export function ArcPanel() {
           {`${arc.points.length} points`}
         </Words>
         <View className="flex-row flex-wrap gap-2">
-          <Button label="Add a point" icon={Plus} onPress={() => edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) })} />
+          <Button
+            label="Add a point"
+            icon={Plus}
+            onPress={() => edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) })}
+          />
           <Button
             label={isRedrawing ? 'Keep the old arc' : 'Draw anew'}
             icon={PencilLine}
@@ -53,8 +65,24 @@ export function ArcPanel() {
       </Card>
       {selected ? (
         <Card title="Selected point" aside={selected.kind === 'corner' ? 'corner' : 'smooth'}>
-          <NumberField label="Across" unit="units" value={selected.x} min={-FURTHEST} max={FURTHEST} decimals={1} onChange={(x, gesture) => moveTo({ x }, gesture)} />
-          <NumberField label="Down" unit="units" value={selected.y} min={-FURTHEST} max={FURTHEST} decimals={1} onChange={(y, gesture) => moveTo({ y }, gesture)} />
+          <NumberField
+            label="Across"
+            unit="units"
+            value={selected.x}
+            min={-FURTHEST}
+            max={FURTHEST}
+            decimals={1}
+            onChange={(x, gesture) => moveTo({ x }, gesture)}
+          />
+          <NumberField
+            label="Down"
+            unit="units"
+            value={selected.y}
+            min={-FURTHEST}
+            max={FURTHEST}
+            decimals={1}
+            onChange={(y, gesture) => moveTo({ y }, gesture)}
+          />
           <View className="mt-2 flex-row">
             <Button
               label="Delete this point"
@@ -62,7 +90,8 @@ export function ArcPanel() {
               kind="plum"
               disabled={arc.points.length <= 2}
               onPress={() => {
-                if (edit('deletePoint', { arcId: arc.id, pointId: selected.id })) dispatch(pointSelected(null));
+                if (edit('deletePoint', { arcId: arc.id, pointId: selected.id }))
+                  dispatch(pointSelected(null));
               }}
             />
           </View>

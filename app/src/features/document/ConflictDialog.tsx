@@ -17,7 +17,11 @@ export function ConflictDialog() {
     setBusy(false);
   };
   return (
-    <Dialog title="Changed somewhere else" isOpen={theirs !== null && isLater !== theirs} onClose={() => setLater(theirs)}>
+    <Dialog
+      title="Changed somewhere else"
+      isOpen={theirs !== null && isLater !== theirs}
+      onClose={() => setLater(theirs)}
+    >
       <Words size="body">{`“${shot.name}” was saved in another window or on another device since you opened it.`}</Words>
       <Words tone="soft">Whichever version you keep here, the other stays as a shot of its own.</Words>
       <Button label="Keep my version" kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />

@@ -35,7 +35,9 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
   const canRedo = useAppSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
   const isGood = status === 'saved' || status === 'unsaved' || status === 'saving';
-  const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : ''].filter(Boolean).join(' · ');
+  const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : '']
+    .filter(Boolean)
+    .join(' · ');
   return (
     <View className="h-[52px] flex-row items-center border-b border-line bg-card">
       <IconButton label="Back to the shots" icon={ChevronLeft} onPress={onBack} />
@@ -43,12 +45,29 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
         <Words role="heading" size="body" strong numberOfLines={1}>
           {name}
         </Words>
-        <Words size="tiny" tone={isGood ? 'soft' : 'plum'} numberOfLines={1} role="status" aria-live="polite" testID="save-status">
+        <Words
+          size="tiny"
+          tone={isGood ? 'soft' : 'plum'}
+          numberOfLines={1}
+          role="status"
+          aria-live="polite"
+          testID="save-status"
+        >
           {[isGood ? facts : '', STATUS[status]].filter(Boolean).join(' · ')}
         </Words>
       </View>
-      <IconButton label="Undo" icon={Undo} disabled={!canUndo} onPress={() => dispatch(ActionCreators.undo())} />
-      <IconButton label="Redo" icon={Redo} disabled={!canRedo} onPress={() => dispatch(ActionCreators.redo())} />
+      <IconButton
+        label="Undo"
+        icon={Undo}
+        disabled={!canUndo}
+        onPress={() => dispatch(ActionCreators.undo())}
+      />
+      <IconButton
+        label="Redo"
+        icon={Redo}
+        disabled={!canRedo}
+        onPress={() => dispatch(ActionCreators.redo())}
+      />
       {isWide && <Button label="Export" icon={Share} kind="quiet" onPress={onExport} />}
       <IconButton label="Shot menu" icon={EllipsisVertical} onPress={onMenu} />
     </View>

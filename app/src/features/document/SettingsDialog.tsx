@@ -30,12 +30,51 @@ export function SettingsDialog({ isOpen, onClose }: DialogProps) {
   const size = { width: field.width, height: field.height };
   return (
     <Dialog title="Shot settings" isOpen={isOpen} onClose={close}>
-      <TextField label="Name" value={typed ?? name} onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))} onBlur={rename} onSubmit={rename} />
-      <NumberField label="Rate" unit="a second" value={rate} min={1} max={240} decimals={3} onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)} />
-      <NumberField label="Length" unit="frames" value={lengthFrames} min={2} max={20_000} onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)} />
-      <NumberField label="Field width" unit="units" value={field.width} min={16} max={20_000} step={10} onChange={(width, gesture) => edit('setFieldSize', { ...size, width }, gesture)} />
-      <NumberField label="Field height" unit="units" value={field.height} min={16} max={20_000} step={10} onChange={(height, gesture) => edit('setFieldSize', { ...size, height }, gesture)} />
-      <Words tone="soft">The field is the area the camera sees. Arcs stay where they are when it changes.</Words>
+      <TextField
+        label="Name"
+        value={typed ?? name}
+        onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))}
+        onBlur={rename}
+        onSubmit={rename}
+      />
+      <NumberField
+        label="Rate"
+        unit="a second"
+        value={rate}
+        min={1}
+        max={240}
+        decimals={3}
+        onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)}
+      />
+      <NumberField
+        label="Length"
+        unit="frames"
+        value={lengthFrames}
+        min={2}
+        max={20_000}
+        onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)}
+      />
+      <NumberField
+        label="Field width"
+        unit="units"
+        value={field.width}
+        min={16}
+        max={20_000}
+        step={10}
+        onChange={(width, gesture) => edit('setFieldSize', { ...size, width }, gesture)}
+      />
+      <NumberField
+        label="Field height"
+        unit="units"
+        value={field.height}
+        min={16}
+        max={20_000}
+        step={10}
+        onChange={(height, gesture) => edit('setFieldSize', { ...size, height }, gesture)}
+      />
+      <Words tone="soft">
+        The field is the area the camera sees. Arcs stay where they are when it changes.
+      </Words>
       <Button label="Done" kind="brass" onPress={close} />
     </Dialog>
   );

@@ -28,9 +28,17 @@ export function ExportDialog({ isOpen, onClose }: ExportDialogProps) {
         disabled={shot.moves.length === 0}
         onPress={() => save('-increments.csv', writeIncrementsCsv(shot), 'text/csv')}
       />
-      <Words tone="soft">For a spreadsheet or for paper: one line for each exposure, in the units of the sheet.</Words>
-      <Button label="Shot as a file" icon={FileJson} onPress={() => save('.json', writeShotFile(shot), 'application/json')} />
-      <Words tone="soft">Everything in the shot, as open JSON. It can be read back in here, or by the terminal command.</Words>
+      <Words tone="soft">
+        For a spreadsheet or for paper: one line for each exposure, in the units of the sheet.
+      </Words>
+      <Button
+        label="Shot as a file"
+        icon={FileJson}
+        onPress={() => save('.json', writeShotFile(shot), 'application/json')}
+      />
+      <Words tone="soft">
+        Everything in the shot, as open JSON. It can be read back in here, or by the terminal command.
+      </Words>
     </Dialog>
   );
 }

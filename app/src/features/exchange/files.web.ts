@@ -26,7 +26,8 @@ export function pickFile(accept: string): Promise<PickedFile | null> {
     input.onchange = () => {
       const file = input.files?.[0];
       if (!file) return resolve(null);
-      if (file.size > LARGEST_FILE) return reject(new Error(`“${file.name}” is larger than 8 MB: that is no shot.`));
+      if (file.size > LARGEST_FILE)
+        return reject(new Error(`“${file.name}” is larger than 8 MB: that is no shot.`));
       file.text().then(
         (text) => resolve({ name: file.name, text }),
         () => reject(new Error(`“${file.name}” cannot be read.`)),

@@ -5,14 +5,27 @@ import type { PickedFile } from './files';
 const TABLE_RATE = 24;
 
 /** A file name without its folder and ending, fit for a shot's name. */
-export const titleOf = (fileName: string): string => fileName.replace(/\.[^.]*$/, '').slice(0, 120).trim() || 'Imported shot';
+export const titleOf = (fileName: string): string =>
+  fileName
+    .replace(/\.[^.]*$/, '')
+    .slice(0, 120)
+    .trim() || 'Imported shot';
 
 /** A shot from a file: an open shot file, or a table of increments. @throws ShotError with a sentence */
 export function readShot({ name, text }: PickedFile): Shot {
   const looksLikeJson = /^\uFEFF?\s*[{[]/.test(text) || /\.json$/i.test(name);
-  return looksLikeJson ? readShotFile(text) : shotFromIncrements(readIncrementsCsv(text), titleOf(name), TABLE_RATE);
+  return looksLikeJson
+    ? readShotFile(text)
+    : shotFromIncrements(readIncrementsCsv(text), titleOf(name), TABLE_RATE);
 }
 
 /** A file name from a shot's name: letters, digits and hyphens. */
 export const fileNameOf = (shotName: string, ending: string): string =>
-  `${shotName.normalize('NFKD').replace(/[\u0300-\u036f]/g, '').replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '').toLowerCase() || 'shot'}${ending}`;
+  `${
+    shotName
+      .normalize('NFKD')
+      .replace(/[\u0300-\u036f]/g, '')
+      .replace(/[^A-Za-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .toLowerCase() || 'shot'
+  }${ending}`;

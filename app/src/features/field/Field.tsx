@@ -63,7 +63,8 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
     strokeGrows: (places) => setStroke([...places]),
     strokeEnds,
     pointMoves: (pointId, to, gesture) => arc && edit('movePoint', { arcId: arc.id, pointId, to }, gesture),
-    handleMoves: (pointId, side, to, gesture) => arc && edit('moveHandle', { arcId: arc.id, pointId, side, to }, gesture),
+    handleMoves: (pointId, side, to, gesture) =>
+      arc && edit('moveHandle', { arcId: arc.id, pointId, side, to }, gesture),
     pointTapped: (pointId) => dispatch(pointSelected(pointId)),
     arcTapped: (stretch, t) => {
       if (!arc || !edit('insertPoint', { arcId: arc.id, stretch, t })) return;
@@ -77,24 +78,40 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
   const gesture = useFieldGestures({ state, viewport, projection, travel: active }, actions);
   useWheel(box, (at, factor) => setMoved(zoomedAt(viewport, projection, at, factor)));
 
-  const measured = useCallback(({ nativeEvent: { layout } }: { nativeEvent: { layout: { width: number; height: number } } }) => {
-    setSize({ width: layout.width, height: layout.height });
-  }, []);
+  const measured = useCallback(
+    ({ nativeEvent: { layout } }: { nativeEvent: { layout: { width: number; height: number } } }) => {
+      setSize({ width: layout.width, height: layout.height });
+    },
+    [],
+  );
   const isDrawing = stroke.length > 1;
   const cursor = hovered ? CURSORS[hovered.kind === 'arc' && step !== 'arc' ? 'arc' : hovered.kind] : '';
   return (
     <View ref={box} onLayout={measured} className="flex-1 overflow-hidden bg-desk" testID="field">
       <GestureDetector gesture={gesture} touchAction="none">
-        <View collapsable={false} className={`absolute inset-0 ${arc ? cursor : 'cursor-crosshair'}`} aria-label="The field" role="img">
+        <View
+          collapsable={false}
+          className={`absolute inset-0 ${arc ? cursor : 'cursor-crosshair'}`}
+          aria-label="The field"
+          role="img"
+        >
           {size.width > 0 && (
             <Svg width={size.width} height={size.height}>
-              <G transform={`translate(${projection.offset.x} ${projection.offset.y}) scale(${projection.scale})`}>
+              <G
+                transform={`translate(${projection.offset.x} ${projection.offset.y}) scale(${projection.scale})`}
+              >
                 <FieldPaper {...shot.field} pixel={pixel} />
                 {travels.map((travel) => (
                   <Ghosts key={travel.move.id} travel={travel} shot={shot} pixel={pixel} />
                 ))}
                 <G opacity={isRedrawing ? 0.35 : 1}>
-                  <Guides shot={shot} travels={travels} pixel={pixel} showsTrail={showsTrail} showsNumbers={showsNumbers} />
+                  <Guides
+                    shot={shot}
+                    travels={travels}
+                    pixel={pixel}
+                    showsTrail={showsTrail}
+                    showsNumbers={showsNumbers}
+                  />
                   {travels.map((travel) => (
                     <G key={travel.move.id}>
                       {showsTrail && step !== 'arc' && <Marks travel={travel} pixel={pixel} />}
@@ -106,7 +123,14 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
                   <PointsLayer arc={arc} pixel={pixel} selectedPointId={selectedPointId} hovered={hovered} />
                 )}
                 {isDrawing && (
-                  <Path d={strokePath(stroke)} fill="none" stroke={colour.indigo} strokeWidth={2 * pixel} strokeLinecap="round" strokeLinejoin="round" />
+                  <Path
+                    d={strokePath(stroke)}
+                    fill="none"
+                    stroke={colour.indigo}
+                    strokeWidth={2 * pixel}
+                    strokeLinecap="round"
+                    strokeLinejoin="round"
+                  />
                 )}
               </G>
             </Svg>

@@ -13,7 +13,12 @@ interface TravelProps {
 /** The transform that puts the figure where it stands on a frame. */
 function standing({ figure, x, y, heading }: Travel, frame: number): string {
   const i = frame - 1;
-  return standInTransform(STAND_INS[figure.artwork.standIn], figure.height, { x: x[i]!, y: y[i]! }, heading[i]!);
+  return standInTransform(
+    STAND_INS[figure.artwork.standIn],
+    figure.height,
+    { x: x[i]!, y: y[i]! },
+    heading[i]!,
+  );
 }
 
 /** Pixels of the view in units of the stand-in's own drawing, for outlines of an even width. */
@@ -68,12 +73,24 @@ export const FigureAtPlayhead = memo(function FigureAtPlayhead({ travel, pixel }
   return (
     <G>
       <G transform={standing(travel, seen)} testID="figure">
-        <Path d={silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={1.5 * drawnPixel(travel, pixel)} />
+        <Path
+          d={silhouette}
+          fill={colour.ink}
+          stroke={colour.field}
+          strokeWidth={1.5 * drawnPixel(travel, pixel)}
+        />
         {details.map(({ d, tone }) => (
           <Path key={d} d={d} fill={TONES[tone]} />
         ))}
       </G>
-      <Circle cx={travel.x[seen - 1]} cy={travel.y[seen - 1]} r={3.5 * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.25 * pixel} />
+      <Circle
+        cx={travel.x[seen - 1]}
+        cy={travel.y[seen - 1]}
+        r={3.5 * pixel}
+        fill={colour.brass}
+        stroke={colour.field}
+        strokeWidth={1.25 * pixel}
+      />
     </G>
   );
 });

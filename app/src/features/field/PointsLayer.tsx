@@ -32,16 +32,42 @@ function Handles({ point, pixel, hovered }: { point: ArcPoint; pixel: number; ho
     const isHovered = hovered?.kind === 'handle' && hovered.side === side;
     return (
       <G key={side}>
-        <Line x1={point.x} y1={point.y} x2={end.x} y2={end.y} stroke={colour.field} strokeWidth={3.5 * pixel} />
-        <Line x1={point.x} y1={point.y} x2={end.x} y2={end.y} stroke={colour.brass} strokeWidth={1.25 * pixel} />
-        <Circle cx={end.x} cy={end.y} r={(isHovered ? 7 : 5) * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.5 * pixel} />
+        <Line
+          x1={point.x}
+          y1={point.y}
+          x2={end.x}
+          y2={end.y}
+          stroke={colour.field}
+          strokeWidth={3.5 * pixel}
+        />
+        <Line
+          x1={point.x}
+          y1={point.y}
+          x2={end.x}
+          y2={end.y}
+          stroke={colour.brass}
+          strokeWidth={1.25 * pixel}
+        />
+        <Circle
+          cx={end.x}
+          cy={end.y}
+          r={(isHovered ? 7 : 5) * pixel}
+          fill={colour.brass}
+          stroke={colour.field}
+          strokeWidth={1.5 * pixel}
+        />
       </G>
     );
   });
 }
 
 /** Points of the arc: small squares in line with it, corners turned by 45°; the selected one has its handles. */
-export const PointsLayer = memo(function PointsLayer({ arc, pixel, selectedPointId, hovered }: PointsLayerProps) {
+export const PointsLayer = memo(function PointsLayer({
+  arc,
+  pixel,
+  selectedPointId,
+  hovered,
+}: PointsLayerProps) {
   const turned = directions(arc);
   const selected = arc.points.find((point) => point.id === selectedPointId);
   return (

@@ -6,7 +6,13 @@ export type Target =
   | { readonly kind: 'draw' }
   | { readonly kind: 'point'; readonly pointId: string }
   | { readonly kind: 'handle'; readonly pointId: string; readonly side: 'in' | 'out' }
-  | { readonly kind: 'arc'; readonly stretch: number; readonly t: number; readonly s: number; readonly point: Vector }
+  | {
+      readonly kind: 'arc';
+      readonly stretch: number;
+      readonly t: number;
+      readonly s: number;
+      readonly point: Vector;
+    }
   | { readonly kind: 'ground' };
 
 export interface FieldState {

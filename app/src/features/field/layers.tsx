@@ -9,8 +9,22 @@ interface LayerProps {
   readonly pixel: number;
 }
 
-export const FieldPaper = memo(function FieldPaper({ width, height, pixel }: LayerProps & { width: number; height: number }) {
-  return <Rect x={0} y={0} width={width} height={height} fill={colour.field} stroke={colour.line} strokeWidth={pixel} />;
+export const FieldPaper = memo(function FieldPaper({
+  width,
+  height,
+  pixel,
+}: LayerProps & { width: number; height: number }) {
+  return (
+    <Rect
+      x={0}
+      y={0}
+      width={width}
+      height={height}
+      fill={colour.field}
+      stroke={colour.line}
+      strokeWidth={pixel}
+    />
+  );
 });
 
 const SHORT_TICK_PX = 5;
@@ -65,22 +79,43 @@ export const Guides = memo(function Guides({ shot, travels, pixel, showsTrail, s
   return (
     <G>
       {lines.map(({ id, d }) => (
-        <Path key={id} d={d} fill="none" stroke={colour.field} strokeWidth={4.5 * pixel} strokeLinecap="round" />
+        <Path
+          key={id}
+          d={d}
+          fill="none"
+          stroke={colour.field}
+          strokeWidth={4.5 * pixel}
+          strokeLinecap="round"
+        />
       ))}
       <Path d={halo} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />
       {lines.map(({ id, d }) => (
-        <Path key={id} d={d} fill="none" stroke={colour.indigo} strokeWidth={1.75 * pixel} strokeLinecap="round" testID="arc-line" />
+        <Path
+          key={id}
+          d={d}
+          fill="none"
+          stroke={colour.indigo}
+          strokeWidth={1.75 * pixel}
+          strokeLinecap="round"
+          testID="arc-line"
+        />
       ))}
       <G testID="trail">
         <Path d={short} fill="none" stroke={colour.indigo} strokeWidth={1.25 * pixel} />
         <Path d={long} fill="none" stroke={colour.indigo} strokeWidth={1.5 * pixel} />
       </G>
-      {showsNumbers && trails.flatMap(({ numbers }, i) => numbers.map((tick) => <FrameNumber key={`${i}-${tick.frame}`} tick={tick} pixel={pixel} />))}
+      {showsNumbers &&
+        trails.flatMap(({ numbers }, i) =>
+          numbers.map((tick) => <FrameNumber key={`${i}-${tick.frame}`} tick={tick} pixel={pixel} />),
+        )}
     </G>
   );
 });
 
-function FrameNumber({ tick: { frame, x, y, acrossX, acrossY }, pixel }: LayerProps & { readonly tick: Tick }) {
+function FrameNumber({
+  tick: { frame, x, y, acrossX, acrossY },
+  pixel,
+}: LayerProps & { readonly tick: Tick }) {
   return (
     <Text
       x={x + acrossX * 20 * pixel}
@@ -113,7 +148,11 @@ export const Marks = memo(function Marks({ travel, pixel }: LayerProps & { trave
     const i = Math.min(mark.frame, travel.place.length) - 1;
     const direction = (travel.direction[i]! * Math.PI) / 180;
     const across = { acrossX: -Math.sin(direction), acrossY: Math.cos(direction) };
-    return postPath({ frame: mark.frame, place: 0, x: travel.x[i]!, y: travel.y[i]!, isFifth: false, ...across }, mark.kind, pixel);
+    return postPath(
+      { frame: mark.frame, place: 0, x: travel.x[i]!, y: travel.y[i]!, isFifth: false, ...across },
+      mark.kind,
+      pixel,
+    );
   });
   const d = paths.join('');
   return (

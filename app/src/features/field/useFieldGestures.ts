@@ -1,8 +1,9 @@
 import { type Arc, fitStroke, nearestPlace, type Travel, type Vector } from '@humble/core';
-import { useMemo, useRef } from 'react';
+import { useMemo } from 'react';
 import { Gesture } from 'react-native-gesture-handler';
 import { currentFrame, goTo } from '../../state/playhead';
 import { gestureName } from '../../ui/gestureName';
+import { useLive } from '../../ui/useLive';
 import { type FieldState, REACH_PX, type Target, targetAt } from './hitTest';
 import { pannedBy, type Projection, toField, type Viewport, zoomedAt } from './viewport';
 
@@ -58,8 +59,7 @@ function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): voi
 
 /** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */
 export function useFieldGestures(situation: FieldSituation, actions: FieldActions) {
-  const live = useRef({ situation, actions });
-  live.current = { situation, actions };
+  const live = useLive({ situation, actions });
   return useMemo(() => {
     const held = {
       target: null as Target | null,
@@ -73,16 +73,16 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       focal: { x: 0, y: 0 } as Vector,
       pinch: 1,
     };
-    const reach = (): number => REACH_PX / live.current.situation.projection.scale;
-    const inField = (onView: Vector): Vector => toField(live.current.situation.projection, onView);
+    const reach = (): number => REACH_PX / live().situation.projection.scale;
+    const inField = (onView: Vector): Vector => toField(live().situation.projection, onView);
     const letGo = (): void => {
       held.target = null;
       held.stroke = [];
-      live.current.actions.strokeGrows([]);
+      live().actions.strokeGrows([]);
     };
 
     const begin = (x: number, y: number): void => {
-      const { state } = live.current.situation;
+      const { state } = live().situation;
       const place = inField({ x, y });
       const target = targetAt(state, place, reach());
       const at =
@@ -101,12 +101,12 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
         hasMoved: false,
         stroke: target.kind === 'draw' ? [place] : [],
       });
-      if (target.kind === 'point') live.current.actions.pointTapped(target.pointId);
+      if (target.kind === 'point') live().actions.pointTapped(target.pointId);
     };
 
     const update = (x: number, y: number): void => {
       const { target } = held;
-      const { actions: act, situation: now } = live.current;
+      const { actions: act, situation: now } = live();
       if (!target || held.isPinching) return;
       if (!held.hasMoved && Math.hypot(x - held.start.x, y - held.start.y) < TAP_PX) return;
       const isFirst = !held.hasMoved;
@@ -126,10 +126,13 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
 
     const end = (x: number, y: number): void => {
       const { target, hasMoved, stroke } = held;
-      const { actions: act, situation: now } = live.current;
+      const { actions: act, situation: now } = live();
       if (!target || held.isPinching) return letGo();
       if (target.kind === 'draw') {
-        const length = stroke.reduce((sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - stroke[i - 1]!.x, p.y - stroke[i - 1]!.y) : 0), 0);
+        const length = stroke.reduce(
+          (sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - stroke[i - 1]!.x, p.y - stroke[i - 1]!.y) : 0),
+          0,
+        );
         if (length * now.projection.scale >= LEAST_STROKE_PX)
           act.strokeEnds(fitStroke(stroke, { allowedDeviation: STROKE_DEVIATION_PX / now.projection.scale }));
       } else if (!hasMoved && target.kind === 'arc') {
@@ -156,11 +159,11 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
         Object.assign(held, { isPinching: true, focal: { x: focalX, y: focalY }, pinch: 1 });
       })
       .onUpdate(({ scale, focalX, focalY }) => {
-        const { viewport, projection } = live.current.situation;
+        const { viewport, projection } = live().situation;
         const moved = pannedBy(viewport, projection, focalX - held.focal.x, focalY - held.focal.y);
         const next = zoomedAt(moved, projection, { x: focalX, y: focalY }, scale / held.pinch);
         Object.assign(held, { focal: { x: focalX, y: focalY }, pinch: scale });
-        live.current.actions.viewChanges(next);
+        live().actions.viewChanges(next);
       })
       .onFinalize(() => {
         held.isPinching = false;
@@ -168,14 +171,19 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
 
     const hover = Gesture.Hover()
       .runOnJS(true)
-      .onUpdate(({ x, y }) => live.current.actions.hovers(targetAt(live.current.situation.state, inField({ x, y }), reach())))
-      .onEnd(() => live.current.actions.hovers(null));
+      .onUpdate(({ x, y }) =>
+        live().actions.hovers(targetAt(live().situation.state, inField({ x, y }), reach())),
+      )
+      .onEnd(() => live().actions.hovers(null));
 
     return Gesture.Simultaneous(drag, pinch, hover);
-  }, []);
+  }, [live]);
 }
 
-function handleEnd(arc: Arc | null, { pointId, side }: { pointId: string; side: 'in' | 'out' }): Vector | undefined {
+function handleEnd(
+  arc: Arc | null,
+  { pointId, side }: { pointId: string; side: 'in' | 'out' },
+): Vector | undefined {
   const point = arc?.points.find((candidate) => candidate.id === pointId);
   return point && { x: point.x + point[side].x, y: point.y + point[side].y };
 }

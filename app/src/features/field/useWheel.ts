@@ -1,23 +1,23 @@
 import type { Vector } from '@humble/core';
-import { type RefObject, useEffect, useRef } from 'react';
+import { type RefObject, useEffect } from 'react';
 import type { View } from 'react-native';
+import { useLive } from '../../ui/useLive';
 
 /** Zoom factor of one notch of a mouse wheel (100 units). */
 const NOTCH = 1.15;
 
 /** Calls back with the pointer's place and a zoom factor when the wheel turns over a view. Web only. */
 export function useWheel(view: RefObject<View | null>, onZoom: (at: Vector, factor: number) => void): void {
-  const latest = useRef(onZoom);
-  latest.current = onZoom;
+  const latest = useLive(onZoom);
   useEffect(() => {
     const element = view.current as unknown as HTMLElement | null;
     if (typeof element?.addEventListener !== 'function') return;
     const turned = (event: WheelEvent): void => {
       event.preventDefault();
       const box = element.getBoundingClientRect();
-      latest.current({ x: event.clientX - box.left, y: event.clientY - box.top }, NOTCH ** (-event.deltaY / 100));
+      latest()({ x: event.clientX - box.left, y: event.clientY - box.top }, NOTCH ** (-event.deltaY / 100));
     };
     element.addEventListener('wheel', turned, { passive: false });
     return () => element.removeEventListener('wheel', turned);
-  }, [view]);
+  }, [view, latest]);
 }

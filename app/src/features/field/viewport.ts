@@ -52,7 +52,12 @@ export const toView = ({ scale, offset }: Projection, inField: Vector): Vector =
 });
 
 /** Zooms by a factor about a place of the view, which stays under the pointer. */
-export function zoomedAt(viewport: Viewport, projection: Projection, onView: Vector, factor: number): Viewport {
+export function zoomedAt(
+  viewport: Viewport,
+  projection: Projection,
+  onView: Vector,
+  factor: number,
+): Viewport {
   const zoom = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, viewport.zoom * factor));
   const ratio = viewport.zoom / zoom;
   const held = toField(projection, onView);

@@ -62,11 +62,30 @@ export function FigurePanel() {
         <View className="mt-2 flex-row flex-wrap items-center gap-4">
           <Dial label="Correction of the facing" valueDeg={move.correctionDeg} onChange={turn} />
           <View className="gap-2">
-            <Button label="Turn about" icon={RotateCcw} onPress={() => turn(move.correctionDeg >= 180 ? move.correctionDeg - 180 : move.correctionDeg + 180)} />
-            <Button label="No correction" kind="quiet" disabled={move.correctionDeg === 0} onPress={() => turn(0)} />
+            <Button
+              label="Turn about"
+              icon={RotateCcw}
+              onPress={() =>
+                turn(move.correctionDeg >= 180 ? move.correctionDeg - 180 : move.correctionDeg + 180)
+              }
+            />
+            <Button
+              label="No correction"
+              kind="quiet"
+              disabled={move.correctionDeg === 0}
+              onPress={() => turn(0)}
+            />
           </View>
         </View>
-        <NumberField label="Correction" unit="°" value={move.correctionDeg} min={-MOST_TURN_DEG} max={MOST_TURN_DEG} decimals={1} onChange={turn} />
+        <NumberField
+          label="Correction"
+          unit="°"
+          value={move.correctionDeg}
+          min={-MOST_TURN_DEG}
+          max={MOST_TURN_DEG}
+          decimals={1}
+          onChange={turn}
+        />
       </Card>
     </View>
   );
@@ -86,7 +105,7 @@ function StandInChoice({ name, isChosen, onPress }: StandInChoiceProps) {
       aria-checked={isChosen}
       aria-label={label}
       onPress={onPress}
-      className={`w-[76px] items-center gap-1 rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+      className={`w-[71px] items-center gap-1 rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
     >
       <Svg width={PICTURE} height={PICTURE} viewBox={`0 0 ${width} ${height}`}>
         <Path d={silhouette} fill={colour.ink} />

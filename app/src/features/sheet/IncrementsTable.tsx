@@ -28,13 +28,21 @@ export function IncrementsTable({ only }: IncrementsTableProps) {
   return <Lines table={incrementTable(shot, move)} only={only} />;
 }
 
-function Lines({ table, only }: IncrementsTableProps & { readonly table: ReturnType<typeof incrementTable> }) {
+function Lines({
+  table,
+  only,
+}: IncrementsTableProps & { readonly table: ReturnType<typeof incrementTable> }) {
   const columns = useMemo(() => {
     const all = columnsOf(table);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
   }, [table, only]);
   const data = table.rows as IncrementRow[];
-  const { getRowModel, getHeaderGroups } = useReactTable({ data, columns, getCoreRowModel: getCoreRowModel() });
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
+  const { getRowModel, getHeaderGroups } = useReactTable({
+    data,
+    columns,
+    getCoreRowModel: getCoreRowModel(),
+  });
   const { rows } = getRowModel();
   const list = useRef<FlatList<Row<IncrementRow>>>(null);
   const seen = usePlayhead(({ frame }) => {
@@ -78,7 +86,13 @@ function Lines({ table, only }: IncrementsTableProps & { readonly table: ReturnT
   );
 }
 
-const Line = memo(function Line({ row, isSeen }: { readonly row: Row<IncrementRow>; readonly isSeen: boolean }) {
+const Line = memo(function Line({
+  row,
+  isSeen,
+}: {
+  readonly row: Row<IncrementRow>;
+  readonly isSeen: boolean;
+}) {
   const { frame } = row.original;
   return (
     <Pressable

@@ -78,7 +78,9 @@ function Scale() {
       </View>
       {!known && (
         <Words tone={asked ? 'plum' : 'soft'}>
-          {asked ? 'Millimetres need a scale: type how wide the field is on the set or on the paper.' : 'With a scale, the sheet can be in millimetres.'}
+          {asked
+            ? 'Millimetres need a scale: type how wide the field is on the set or on the paper.'
+            : 'With a scale, the sheet can be in millimetres.'}
         </Words>
       )}
     </View>
@@ -89,7 +91,10 @@ function Step() {
   const { sheet } = useShot();
   const edit = useEdit();
   const step = sheet.rulerStep ?? NOT_ROUNDED;
-  const options = [{ value: NOT_ROUNDED, label: 'None' }, ...STEPS.map((value) => ({ value, label: String(value) }))];
+  const options = [
+    { value: NOT_ROUNDED, label: 'None' },
+    ...STEPS.map((value) => ({ value, label: String(value) })),
+  ];
   const setStep = (value: number): void => {
     edit('setSheet', { rulerStep: value === NOT_ROUNDED ? null : value });
   };
@@ -130,5 +135,17 @@ function TypedNumber({ label, unit, value, isRight, onChange }: TypedNumberProps
       onChange(typed);
     } else setError('A number greater than 0, please.');
   };
-  return <TextField label={label} unit={unit} isNumber value={text} onChange={setText} onBlur={finish} onSubmit={finish} error={error} className="flex-1" />;
+  return (
+    <TextField
+      label={label}
+      unit={unit}
+      isNumber
+      value={text}
+      onChange={setText}
+      onBlur={finish}
+      onSubmit={finish}
+      error={error}
+      className="flex-1"
+    />
+  );
 }

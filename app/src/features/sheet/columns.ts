@@ -6,15 +6,18 @@ const column = createColumnHelper<IncrementRow>();
 
 /** What a cell shows when there is nothing to say: the first exposure has no increment. */
 const NOTHING = '·';
-const or = (value: number | null, write: (value: number) => string): string => (value === null ? NOTHING : write(value));
+const or = (value: number | null, write: (value: number) => string): string =>
+  value === null ? NOTHING : write(value);
 
 /** Decimals that the ruler's step asks for. */
 const decimalsOf = (step: number): number => Math.min(3, (String(step).split('.')[1] ?? '').length);
 
 /** An increment, or the word for none. */
-const increment = (value: number | null): string => or(value, (along) => (Math.abs(along) < 1e-9 ? 'hold' : fixed(along, 2)));
+const increment = (value: number | null): string =>
+  or(value, (along) => (Math.abs(along) < 1e-9 ? 'hold' : fixed(along, 2)));
 
-export type ColumnId = 'frame' | 'held' | 'place' | 'along' | 'ruler' | 'straight' | 'x' | 'y' | 'heading' | 'total';
+export type ColumnId =
+  'frame' | 'held' | 'place' | 'along' | 'ruler' | 'straight' | 'x' | 'y' | 'heading' | 'total';
 
 /** Width of each column, pixels. */
 export const WIDTHS: Readonly<Record<ColumnId, number>> = {
@@ -41,14 +44,26 @@ export function columnsOf({ units, rulerStep }: IncrementTable) {
     column.accessor((row) => increment(row.along), { id: 'along', header: 'along' }),
     ...(rulerStep === null
       ? []
-      : [column.accessor((row) => or(row.ruler, (value) => fixed(value, decimalsOf(ruler))), { id: 'ruler', header: `ruler${unit}` })]),
-    column.accessor((row) => or(row.straight, (value) => fixed(value, 2)), { id: 'straight', header: 'straight' }),
+      : [
+          column.accessor((row) => or(row.ruler, (value) => fixed(value, decimalsOf(ruler))), {
+            id: 'ruler',
+            header: `ruler${unit}`,
+          }),
+        ]),
+    column.accessor((row) => or(row.straight, (value) => fixed(value, 2)), {
+      id: 'straight',
+      header: 'straight',
+    }),
     column.accessor((row) => fixed(row.x, 1), { id: 'x', header: 'x' }),
     column.accessor((row) => fixed(row.y, 1), { id: 'y', header: 'y' }),
     column.accessor((row) => `${signed(row.headingDeg, 1)}°`, { id: 'heading', header: 'heading' }),
-    column.accessor((row) => fixed(rulerStep === null ? row.total : row.rulerTotal, rulerStep === null ? 2 : decimalsOf(ruler)), {
-      id: 'total',
-      header: 'total',
-    }),
+    column.accessor(
+      (row) =>
+        fixed(rulerStep === null ? row.total : row.rulerTotal, rulerStep === null ? 2 : decimalsOf(ruler)),
+      {
+        id: 'total',
+        header: 'total',
+      },
+    ),
   ];
 }

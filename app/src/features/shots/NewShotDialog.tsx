@@ -53,7 +53,10 @@ interface NewShotDialogProps {
 export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
   const dispatch = useAppDispatch();
   const [failure, setFailure] = useState<string | null>(null);
-  const { control, handleSubmit, setValue, formState } = useForm({ resolver: zodResolver(formSchema), defaultValues: FRESH });
+  const { control, handleSubmit, setValue, formState } = useForm({
+    resolver: zodResolver(formSchema),
+    defaultValues: FRESH,
+  });
   const typed = useWatch({ control });
   const rate = readNumber(typed.rate ?? '');
   const length = readNumber(typed.length ?? '');
@@ -70,7 +73,18 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
       name={name}
       control={control}
       render={({ field: { value, onChange, onBlur }, fieldState: { error } }) => (
-        <TextField label={label} unit={unit} value={value} onChange={onChange} onBlur={onBlur} onSubmit={() => void create()} error={error?.message} isNumber={isNumber} className="flex-1" autoFocus={name === 'name'} />
+        <TextField
+          label={label}
+          unit={unit}
+          value={value}
+          onChange={onChange}
+          onBlur={onBlur}
+          onSubmit={() => void create()}
+          error={error?.message}
+          isNumber={isNumber}
+          className="flex-1"
+          autoFocus={name === 'name'}
+        />
       )}
     />
   );
@@ -78,7 +92,12 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
     <Dialog title="New shot" isOpen onClose={onClose}>
       <View>{field('name', 'Name', undefined, false)}</View>
       <View className="gap-2">
-        <Segmented label="Rate" value={typed.rate ?? ''} options={RATES} onChange={(value) => setValue('rate', value, { shouldValidate: true })} />
+        <Segmented
+          label="Rate"
+          value={typed.rate ?? ''}
+          options={RATES}
+          onChange={(value) => setValue('rate', value, { shouldValidate: true })}
+        />
         <View className="flex-row gap-3">
           {field('rate', 'Rate', 'frames a second')}
           {field('length', 'Length', 'frames')}
@@ -106,7 +125,12 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
           {failure}
         </Words>
       )}
-      <Button label="Make the shot" kind="brass" disabled={formState.isSubmitting} onPress={() => void create()} />
+      <Button
+        label="Make the shot"
+        kind="brass"
+        disabled={formState.isSubmitting}
+        onPress={() => void create()}
+      />
     </Dialog>
   );
 }

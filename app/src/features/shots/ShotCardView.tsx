@@ -22,8 +22,17 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
   const { name, lengthFrames, rate, updatedAt, card } = shot;
   const seconds = fixed(lengthFrames / rate, 2);
   return (
-    <View style={{ flex: 1, maxWidth: `${100 / columns}%` }} className="overflow-hidden rounded-large border border-line bg-card" testID={`card-${name}`}>
-      <Pressable role="link" aria-label={`Open ${name}, ${lengthFrames} frames, ${seconds} seconds`} onPress={onOpen} className="flex-1">
+    <View
+      style={{ flex: 1, maxWidth: `${100 / columns}%` }}
+      className="overflow-hidden rounded-large border border-line bg-card"
+      testID={`card-${name}`}
+    >
+      <Pressable
+        role="link"
+        aria-label={`Open ${name}, ${lengthFrames} frames, ${seconds} seconds`}
+        onPress={onOpen}
+        className="flex-1"
+      >
         <View className="border-b border-line bg-field">
           <CardPicture card={card} />
         </View>
@@ -32,7 +41,11 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
             {name}
           </Words>
           <View className="mt-auto pt-2">
-            <Figures tone="soft" size="tiny" numberOfLines={1}>{`${lengthFrames} frames · ${seconds} s`}</Figures>
+            <Figures
+              tone="soft"
+              size="tiny"
+              numberOfLines={1}
+            >{`${lengthFrames} frames · ${seconds} s`}</Figures>
             <Figures tone="soft" size="tiny" numberOfLines={1}>
               {`${writeNumber(rate, 3)} a second · ${changedAt(updatedAt, new Date())}`}
             </Figures>

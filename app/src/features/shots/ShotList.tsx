@@ -13,7 +13,9 @@ import { ShotCardView } from './ShotCardView';
 import { ShotMenu } from './ShotMenu';
 
 // Forms are for the second step: the first screen does not wait for them.
-const NewShotDialog = lazy(() => import('./NewShotDialog').then((module) => ({ default: module.NewShotDialog })));
+const NewShotDialog = lazy(() =>
+  import('./NewShotDialog').then((module) => ({ default: module.NewShotDialog })),
+);
 
 /** A card is at least this wide; as many stand in a row as fit, two on a phone. */
 const CARD_WIDTH = 260;
@@ -36,14 +38,18 @@ const sum = (shots: readonly ShotSummary[]): string => {
 
 /** The first screen: every shot as a card with its own picture. */
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
-  const { data, isLoading, isError, refetch } = useListShotsQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data, isLoading, isError, refetch } = useListShotsQuery(undefined, {
+    refetchOnMountOrArgChange: true,
+  });
   const { width } = useLayout();
   const [isNew, setNew] = useState(false);
   const [chosen, setChosen] = useState<ShotSummary | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
   const columns = Math.min(MOST_COLUMNS, Math.max(LEAST_COLUMNS, Math.floor(width / CARD_WIDTH)));
   const shots = data ?? [];
-  const found = wanted ? shots.filter(({ name, film }) => `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase())) : shots;
+  const found = wanted
+    ? shots.filter(({ name, film }) => `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase()))
+    : shots;
   return (
     <View className="flex-1 bg-ground">
       <View className="w-full max-w-[1360px] flex-1 self-center">
@@ -58,11 +64,24 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
           </View>
           <View className="flex-row">
             {controls}
-            <IconButton label="Search" icon={Search} pressed={wanted !== null} onPress={() => setWanted(wanted === null ? '' : null)} />
+            <IconButton
+              label="Search"
+              icon={Search}
+              pressed={wanted !== null}
+              onPress={() => setWanted(wanted === null ? '' : null)}
+            />
             <IconButton label="Import a shot" icon={FolderInput} onPress={onImport} />
           </View>
         </View>
-        {wanted !== null && <TextField label="Search by name" value={wanted} onChange={setWanted} autoFocus className="px-4 pb-3" />}
+        {wanted !== null && (
+          <TextField
+            label="Search by name"
+            value={wanted}
+            onChange={setWanted}
+            autoFocus
+            className="px-4 pb-3"
+          />
+        )}
         {isError && <AwayNotice onRetry={refetch} hasShots={shots.length > 0} />}
         {isLoading && (
           <Words role="status" tone="soft" className="px-4">
@@ -80,10 +99,23 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
           keyExtractor={(shot) => shot.id}
           contentContainerClassName="gap-3 px-4 pb-4"
           columnWrapperClassName="gap-3"
-          renderItem={({ item }) => <ShotCardView shot={item} columns={columns} onOpen={() => onOpen(item.id)} onMenu={() => setChosen(item)} />}
+          renderItem={({ item }) => (
+            <ShotCardView
+              shot={item}
+              columns={columns}
+              onOpen={() => onOpen(item.id)}
+              onMenu={() => setChosen(item)}
+            />
+          )}
         />
         <View className="border-t border-line px-4 py-3">
-          <Button label="New shot" icon={Plus} kind="brass" onPress={() => setNew(true)} className="h-[52px] w-full max-w-[520px] self-center" />
+          <Button
+            label="New shot"
+            icon={Plus}
+            kind="brass"
+            onPress={() => setNew(true)}
+            className="h-[52px] w-full max-w-[520px] self-center"
+          />
         </View>
       </View>
       <Suspense>{isNew && <NewShotDialog onClose={() => setNew(false)} onCreated={onOpen} />}</Suspense>
@@ -95,7 +127,11 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
 function AwayNotice({ onRetry, hasShots }: { readonly onRetry: () => void; readonly hasShots: boolean }) {
   return (
     <View role="alert" className="mx-4 mb-3 gap-3 rounded-large border border-plum bg-card p-4">
-      <Words size="body">{hasShots ? 'The server does not answer: this list may be old.' : 'The server does not answer, so there is no list to show.'}</Words>
+      <Words size="body">
+        {hasShots
+          ? 'The server does not answer: this list may be old.'
+          : 'The server does not answer, so there is no list to show.'}
+      </Words>
       <Words tone="soft">Edits are kept on this device and sent when it is back.</Words>
       <Button label="Try again" onPress={onRetry} />
     </View>
@@ -109,7 +145,8 @@ function EmptyList() {
         No shots yet
       </Words>
       <Words tone="soft" className="text-center">
-        A shot is one piece of work: a length in frames, a field, and what travels in it. Make one, or import one from a file.
+        A shot is one piece of work: a length in frames, a field, and what travels in it. Make one, or import
+        one from a file.
       </Words>
     </View>
   );

@@ -24,11 +24,15 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
   const [isRenaming, setRenaming] = useState(false);
   const duplicate = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
-    dispatch(said(result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error)));
+    dispatch(
+      said(result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error)),
+    );
   };
   const remove = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.removeShot.initiate(shot.id));
-    dispatch(result.error ? said(failureSentence(result.error)) : said(`“${shot.name}” was removed.`, shot.id));
+    dispatch(
+      result.error ? said(failureSentence(result.error)) : said(`“${shot.name}” was removed.`, shot.id),
+    );
   };
   if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;
   return (
@@ -69,7 +73,14 @@ function RenameDialog({ shot, onClose }: { readonly shot: ShotSummary; readonly 
   };
   return (
     <Dialog title="Rename" isOpen onClose={onClose}>
-      <TextField label="Name" value={name} onChange={(text) => setName(text.slice(0, LONGEST_NAME))} onSubmit={() => void rename()} error={error} autoFocus />
+      <TextField
+        label="Name"
+        value={name}
+        onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
+        onSubmit={() => void rename()}
+        error={error}
+        autoFocus
+      />
       <Button label="Rename" kind="brass" onPress={() => void rename()} />
     </Dialog>
   );

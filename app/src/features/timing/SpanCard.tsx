@@ -42,7 +42,10 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const setEasing = (next: Easing, gesture?: string): void => {
     edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, gesture);
   };
-  if (isHold) return <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />;
+  if (isHold)
+    return (
+      <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />
+    );
   const manner = mannerOf(easing);
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
@@ -68,7 +71,12 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
         </>
       )}
       <View className="mt-2">
-        <Segmented label="Easing" value={manner} options={MANNERS} onChange={(next) => setEasing(inManner(easing, next, frames))} />
+        <Segmented
+          label="Easing"
+          value={manner}
+          options={MANNERS}
+          onChange={(next) => setEasing(inManner(easing, next, frames))}
+        />
       </View>
       <Words tone={isTooLong ? 'plum' : 'soft'} className="mt-2">
         {isTooLong ? `Together more than ${frames} frames: both are shortened in proportion.` : HELP[manner]}

@@ -30,8 +30,23 @@ export function TimingPanel({ showsRuler }: { readonly showsRuler: boolean }) {
       {move && <Spans move={move} />}
       {move && <MoveCard move={move} />}
       <Card title="The shot" aside={`${fixed(shot.lengthFrames / shot.rate, 2)} s`}>
-        <NumberField label="Length" unit="frames" value={shot.lengthFrames} min={2} max={LONGEST_SHOT} onChange={(lengthFrames, gesture) => edit('setLength', { lengthFrames }, gesture)} />
-        <NumberField label="Rate" unit="a second" value={shot.rate} min={1} max={240} decimals={3} onChange={(rate, gesture) => edit('setRate', { rate }, gesture)} />
+        <NumberField
+          label="Length"
+          unit="frames"
+          value={shot.lengthFrames}
+          min={2}
+          max={LONGEST_SHOT}
+          onChange={(lengthFrames, gesture) => edit('setLength', { lengthFrames }, gesture)}
+        />
+        <NumberField
+          label="Rate"
+          unit="a second"
+          value={shot.rate}
+          min={1}
+          max={240}
+          decimals={3}
+          onChange={(rate, gesture) => edit('setRate', { rate }, gesture)}
+        />
       </Card>
     </View>
   );
@@ -49,8 +64,20 @@ function MoveCard({ move }: { readonly move: Move }) {
   const arrival = arrivalShown(move, shot);
   return (
     <Card title="The move" aside={`${last - first} intervals`}>
-      <NumberField label="First frame" value={first} min={1} max={last - least} onChange={(frame, gesture) => setFrames({ first: frame }, gesture)} />
-      <NumberField label="Last frame" value={last} min={first + least} max={shot.lengthFrames} onChange={(frame, gesture) => setFrames({ last: frame }, gesture)} />
+      <NumberField
+        label="First frame"
+        value={first}
+        min={1}
+        max={last - least}
+        onChange={(frame, gesture) => setFrames({ first: frame }, gesture)}
+      />
+      <NumberField
+        label="Last frame"
+        value={last}
+        min={first + least}
+        max={shot.lengthFrames}
+        onChange={(frame, gesture) => setFrames({ last: frame }, gesture)}
+      />
       <View className="mt-2">
         <Segmented
           label="Exposure"
@@ -86,7 +113,12 @@ function Spans({ move }: { readonly move: Move }) {
         </Words>
       )}
       {shown.map((span) => (
-        <SpanCard key={span.from.id} move={move} span={span} isCurrent={spans.length > 1 && spans[current] === span} />
+        <SpanCard
+          key={span.from.id}
+          move={move}
+          span={span}
+          isCurrent={spans.length > 1 && spans[current] === span}
+        />
       ))}
     </View>
   );

@@ -1,5 +1,12 @@
-import { extremeIncrements, incrementTable, type Move, type Shot, type UnrolledArc as Ruler, unrolledArc } from '@humble/core';
-import { memo, useMemo, useRef, useState } from 'react';
+import {
+  extremeIncrements,
+  incrementTable,
+  type Move,
+  type Shot,
+  type UnrolledArc as Ruler,
+  unrolledArc,
+} from '@humble/core';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import Svg, { G, Line, Path, Text } from 'react-native-svg';
@@ -8,6 +15,7 @@ import { currentFrame, goTo, useFrame } from '../../state/playhead';
 import { colour } from '../../ui/colour';
 import { MONO, SANS } from '../../ui/fonts';
 import { fixed } from '../../ui/numbers';
+import { useLive } from '../../ui/useLive';
 import { Figures, Words } from '../../ui/Words';
 import { incrementLabels, nearestTick, type RulerScale, scaleOf } from './rulerScale';
 
@@ -24,17 +32,15 @@ export function UnrolledArc() {
   const [width, setWidth] = useState(0);
   const ruler = useMemo(() => move && unrolledArc(shot, move), [shot, move]);
   const scale = useMemo(() => ruler && scaleOf(ruler, width), [ruler, width]);
-  const live = useRef({ ruler, scale });
-  live.current = { ruler, scale };
+  const live = useLive({ ruler, scale });
   const drag = useMemo(() => {
     const scrub = ({ x }: { x: number }): void => {
-      const { ruler: now, scale: s } = live.current;
-      if (now && s) goTo(nearestTick(now, s, x, currentFrame()));
+      const now = live();
+      if (now.ruler && now.scale) goTo(nearestTick(now.ruler, now.scale, x, currentFrame()));
     };
     return Gesture.Pan().runOnJS(true).minDistance(0).onBegin(scrub).onUpdate(scrub);
-  }, []);
-  if (!move || !ruler)
-    return <Words tone="soft">The arc lies here as a ruler once there is one.</Words>;
+  }, [live]);
+  if (!move || !ruler) return <Words tone="soft">The arc lies here as a ruler once there is one.</Words>;
   return (
     <View>
       <GestureDetector gesture={drag} touchAction="pan-y">
@@ -84,11 +90,26 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, scale, width }: Drawing
         </Text>
       )}
       <Path d={even} stroke={colour.soft} strokeWidth={1} opacity={0.7} />
-      <Line x1={scale.at(ruler.from)} x2={scale.at(ruler.to)} y1={BASE} y2={BASE} stroke={colour.ink} strokeWidth={1.5} />
+      <Line
+        x1={scale.at(ruler.from)}
+        x2={scale.at(ruler.to)}
+        y1={BASE}
+        y2={BASE}
+        stroke={colour.ink}
+        strokeWidth={1.5}
+      />
       <Path d={ticks(false, SHORT)} stroke={colour.indigo} strokeWidth={1.25} />
       <Path d={ticks(true, LONG)} stroke={colour.indigo} strokeWidth={1.5} />
       {incrementLabels(ruler, scale).map(({ x, text }) => (
-        <Text key={x} x={x} y={BASE - LONG - 6} fontSize={11} fontFamily={MONO} textAnchor="middle" fill={colour.indigo}>
+        <Text
+          key={x}
+          x={x}
+          y={BASE - LONG - 6}
+          fontSize={11}
+          fontFamily={MONO}
+          textAnchor="middle"
+          fill={colour.indigo}
+        >
           {text}
         </Text>
       ))}
@@ -99,15 +120,33 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, scale, width }: Drawing
   );
 });
 
-function Post({ post: { frame, untilFrame, place, kind }, scale, width }: { post: Ruler['posts'][number]; scale: RulerScale; width: number }) {
+function Post({
+  post: { frame, untilFrame, place, kind },
+  scale,
+  width,
+}: {
+  post: Ruler['posts'][number];
+  scale: RulerScale;
+  width: number;
+}) {
   const x = scale.at(place);
   const text = frame === untilFrame ? String(frame) : `${frame}–${untilFrame} hold`;
   const half = text.length * 3.4;
-  const d = kind === 'stop' ? `M${x} ${POST_TOP}V${BASE + 5}M${x - 5} ${BASE + 5}h10` : `M${x} ${POST_TOP}V${BASE - 12}M${x} ${BASE - 6}V${BASE + 5}`;
+  const d =
+    kind === 'stop'
+      ? `M${x} ${POST_TOP}V${BASE + 5}M${x - 5} ${BASE + 5}h10`
+      : `M${x} ${POST_TOP}V${BASE - 12}M${x} ${BASE - 6}V${BASE + 5}`;
   return (
     <G>
       <Path d={d} stroke={colour.ink} strokeWidth={2.5} fill="none" />
-      <Text x={Math.min(width - half, Math.max(half, x))} y={BASE + 24} fontSize={11} fontFamily={MONO} textAnchor="middle" fill={colour.ink}>
+      <Text
+        x={Math.min(width - half, Math.max(half, x))}
+        y={BASE + 24}
+        fontSize={11}
+        fontFamily={MONO}
+        textAnchor="middle"
+        fill={colour.ink}
+      >
         {text}
       </Text>
     </G>
@@ -137,7 +176,8 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   return (
     <Words tone="soft" testID="extremes">
       Largest step <Figures strong>{fixed(Math.abs(largest.along!), 2)}</Figures>
-      {unit} at {String(largest.frame)} · smallest <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
+      {unit} at {String(largest.frame)} · smallest{' '}
+      <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
       {unit} at {String(smallest.frame)}
     </Words>
   );

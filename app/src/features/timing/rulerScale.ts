@@ -21,14 +21,18 @@ export function scaleOf({ from, to }: UnrolledArc, width: number): RulerScale {
 const POST_ROOM = 17;
 
 /** Increments to write over the ruler, each above its gap: none over another, none across a post. */
-export function incrementLabels({ ticks, posts }: UnrolledArc, { at }: RulerScale): { x: number; text: string }[] {
+export function incrementLabels(
+  { ticks, posts }: UnrolledArc,
+  { at }: RulerScale,
+): { x: number; text: string }[] {
   const labels: { x: number; text: string }[] = [];
   ticks.forEach(({ place, along }, i) => {
     const before = ticks[i - 1];
     if (along === null || along === 0 || !before) return;
     const x = (at(place) + at(before.place)) / 2;
     const isFree =
-      labels.every((label) => Math.abs(label.x - x) >= LABEL_ROOM) && posts.every((post) => Math.abs(at(post.place) - x) >= POST_ROOM);
+      labels.every((label) => Math.abs(label.x - x) >= LABEL_ROOM) &&
+      posts.every((post) => Math.abs(at(post.place) - x) >= POST_ROOM);
     if (isFree) labels.push({ x, text: fixed(along, 1) });
   });
   return labels;

@@ -1,5 +1,5 @@
 import { type IncrementTable, incrementTable, type Move, type Shot } from '@humble/core';
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
@@ -7,6 +7,7 @@ import { useActiveMove, useShot } from '../../state/hooks';
 import { goTo, step, useFrame } from '../../state/playhead';
 import { colour } from '../../ui/colour';
 import { keyNudge } from '../../ui/keyNudge';
+import { useLive } from '../../ui/useLive';
 
 const HEIGHT = 40;
 const BASE = 34;
@@ -32,7 +33,9 @@ function postsPath(move: Move, lengthFrames: number, width: number): string {
   return move.marks
     .map(({ frame, kind }) => {
       const x = along(frame, lengthFrames, width);
-      return kind === 'stop' ? `M${x} ${BASE + 3}V8M${x - 4} ${BASE + 3}H${x + 4}` : `M${x} ${BASE + 3}V24M${x} 18V8`;
+      return kind === 'stop'
+        ? `M${x} ${BASE + 3}V8M${x - 4} ${BASE + 3}H${x + 4}`
+        : `M${x} ${BASE + 3}V24M${x} 18V8`;
     })
     .join('');
 }
@@ -42,15 +45,14 @@ export function ScrubRail() {
   const shot = useShot();
   const move = useActiveMove();
   const [width, setWidth] = useState(0);
-  const live = useRef({ width, lengthFrames: shot.lengthFrames });
-  live.current = { width, lengthFrames: shot.lengthFrames };
+  const live = useLive({ width, lengthFrames: shot.lengthFrames });
   const drag = useMemo(() => {
     const scrub = ({ x }: { x: number }): void => {
-      const { width: w, lengthFrames } = live.current;
-      goTo(1 + ((x - SIDE) / Math.max(1, w - 2 * SIDE)) * (lengthFrames - 1));
+      const { width: whole, lengthFrames } = live();
+      goTo(1 + ((x - SIDE) / Math.max(1, whole - 2 * SIDE)) * (lengthFrames - 1));
     };
     return Gesture.Pan().runOnJS(true).minDistance(0).onBegin(scrub).onUpdate(scrub);
-  }, []);
+  }, [live]);
   return (
     <GestureDetector gesture={drag} touchAction="none">
       <View
@@ -84,7 +86,11 @@ const RailDrawing = memo(function RailDrawing({ shot, move, width }: RailDrawing
       <Line x1={SIDE} x2={width - SIDE} y1={BASE} y2={BASE} stroke={colour.soft} strokeWidth={1.5} />
       {move && (
         <>
-          <Path d={barsPath(incrementTable(shot, move), lengthFrames, width)} stroke={colour.indigo} strokeWidth={1.75} />
+          <Path
+            d={barsPath(incrementTable(shot, move), lengthFrames, width)}
+            stroke={colour.indigo}
+            strokeWidth={1.75}
+          />
           <Path d={postsPath(move, lengthFrames, width)} stroke={colour.ink} strokeWidth={2.5} fill="none" />
         </>
       )}

@@ -42,7 +42,10 @@ export function Transport({ isWide }: { readonly isWide: boolean }) {
     </View>
   );
   return (
-    <View testID="transport" className={`border-y border-line bg-card ${isWide ? 'flex-row items-center' : ''}`}>
+    <View
+      testID="transport"
+      className={`border-y border-line bg-card ${isWide ? 'flex-row items-center' : ''}`}
+    >
       {isWide && buttons}
       <View className={isWide ? 'flex-1 pr-2' : ''}>
         <ScrubRail />

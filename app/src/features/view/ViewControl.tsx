@@ -28,13 +28,48 @@ export function ViewControl() {
       <Button label="View" icon={Eye} onPress={() => setOpen(true)} />
       <Dialog title="View" isOpen={isOpen} onClose={() => setOpen(false)}>
         <Toggle label="Ghosts" value={showsGhosts} onChange={(value) => change({ showsGhosts: value })} />
-        <NumberField label="Ghosts before" value={ghosts.before} min={0} max={MOST_GHOSTS} disabled={!showsGhosts} onChange={(before) => change({ ghosts: { ...ghosts, before } })} />
-        <NumberField label="Ghosts after" value={ghosts.after} min={0} max={MOST_GHOSTS} disabled={!showsGhosts} onChange={(after) => change({ ghosts: { ...ghosts, after } })} />
-        <NumberField label="One every" unit="exposures" value={ghosts.every} min={1} max={24} disabled={!showsGhosts} onChange={(every) => change({ ghosts: { ...ghosts, every } })} />
+        <NumberField
+          label="Ghosts before"
+          value={ghosts.before}
+          min={0}
+          max={MOST_GHOSTS}
+          disabled={!showsGhosts}
+          onChange={(before) => change({ ghosts: { ...ghosts, before } })}
+        />
+        <NumberField
+          label="Ghosts after"
+          value={ghosts.after}
+          min={0}
+          max={MOST_GHOSTS}
+          disabled={!showsGhosts}
+          onChange={(after) => change({ ghosts: { ...ghosts, after } })}
+        />
+        <NumberField
+          label="One every"
+          unit="exposures"
+          value={ghosts.every}
+          min={1}
+          max={24}
+          disabled={!showsGhosts}
+          onChange={(every) => change({ ghosts: { ...ghosts, every } })}
+        />
         <Words tone="soft">Before: cool outlines. After: warm fills. They rest while the shot plays.</Words>
-        <Toggle label="Trail of ticks" value={showsTrail} onChange={(value) => change({ showsTrail: value })} />
-        <Toggle label="Frame numbers" value={showsNumbers} onChange={(value) => change({ showsNumbers: value })} />
-        <Segmented label="Theme" value={theme} options={THEMES} onChange={(value) => change({ theme: value })} />
+        <Toggle
+          label="Trail of ticks"
+          value={showsTrail}
+          onChange={(value) => change({ showsTrail: value })}
+        />
+        <Toggle
+          label="Frame numbers"
+          value={showsNumbers}
+          onChange={(value) => change({ showsNumbers: value })}
+        />
+        <Segmented
+          label="Theme"
+          value={theme}
+          options={THEMES}
+          onChange={(value) => change({ theme: value })}
+        />
       </Dialog>
     </>
   );

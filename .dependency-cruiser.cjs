@@ -1,0 +1,90 @@
+/** The layers of docs/decisions.md. An import that breaks one fails the build. */
+const only = (name, from, allowed, comment) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path: from, pathNot: '\\.test\\.tsx?$' },
+  to: { path: '^(core|cli|server|app|e2e|bench)/', pathNot: allowed },
+});
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circular',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    only(
+      'core-stands-alone',
+      '^core/src/',
+      ['^core/src/'],
+      'The core knows nothing of interfaces, servers or files.',
+    ),
+    only(
+      'cli-on-core',
+      '^cli/src/',
+      ['^cli/src/', '^core/src/index\\.ts$'],
+      'The terminal command stands on the core.',
+    ),
+    only(
+      'server-on-core',
+      '^server/src/',
+      ['^server/src/', '^core/src/index\\.ts$'],
+      'The server stands on the core.',
+    ),
+    only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
+    only(
+      'state-on-core',
+      '^app/src/state/',
+      ['^app/src/(state|ui)/', '^core/src/index\\.ts$'],
+      'State stands on the core.',
+    ),
+    {
+      name: 'features-apart',
+      comment: 'A feature never imports another; screens put them together.',
+      severity: 'error',
+      from: { path: '^app/src/features/([^/]+)/' },
+      to: { path: '^app/src/(features|screens|app)/', pathNot: '^app/src/features/$1/' },
+    },
+    only(
+      'screens-on-features',
+      '^app/src/screens/',
+      ['^app/src/(screens|features|state|ui)/', '^core/src/index\\.ts$'],
+      'Screens put features together.',
+    ),
+    only(
+      'routes-are-thin',
+      '^app/src/app/',
+      ['^app/src/(app|screens|state|ui)/', '^app/src/global\\.css$'],
+      'A route names its screen.',
+    ),
+    {
+      name: 'core-has-no-io',
+      comment: 'No input or output in the core, and little beyond zod.',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
+      to: {
+        path: 'node_modules|^node:',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse)/',
+        dependencyTypesNot: ['local'],
+      },
+    },
+    {
+      name: 'core-has-no-node',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      extensions: ['.ts', '.tsx', '.web.ts', '.js', '.json', '.d.ts'],
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
+  },
+};

@@ -1,0 +1,45 @@
+const expo = require('eslint-config-expo/flat');
+const prettier = require('eslint-config-prettier');
+
+module.exports = [
+  {
+    ignores: [
+      '**/node_modules/**',
+      'app/dist/**',
+      'app/.expo/**',
+      'e2e/report/**',
+      'e2e/test-results/**',
+      'data/**',
+    ],
+  },
+  ...expo,
+  prettier,
+  {
+    settings: {
+      'import/resolver': {
+        typescript: {
+          project: [
+            'core/tsconfig.json',
+            'cli/tsconfig.json',
+            'server/tsconfig.json',
+            'app/tsconfig.json',
+            'e2e/tsconfig.json',
+            'bench/tsconfig.json',
+          ],
+        },
+      },
+    },
+    rules: {
+      'no-console': 'error',
+      eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    ignores: ['**/*.test.*'],
+    rules: { '@typescript-eslint/no-explicit-any': 'error' },
+  },
+  { files: ['app/jest.setup.js'], languageOptions: { globals: { jest: 'readonly' } } },
+  // The scripts talk to a terminal.
+  { files: ['scripts/**', 'bench/**', 'demo/**'], rules: { 'no-console': 'off' } },
+];

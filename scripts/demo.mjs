@@ -1,0 +1,8 @@
+// Installs what is missing, builds what has changed, and serves the application with the demo film.
+import { buildApplication } from './build.mjs';
+import { serve } from './serve.mjs';
+import { installPackages } from './setup.mjs';
+
+await installPackages();
+await buildApplication();
+serve(['--demo']);

@@ -1,0 +1,8 @@
+// The same as the demo, without the demo film.
+import { buildApplication } from './build.mjs';
+import { serve } from './serve.mjs';
+import { installPackages } from './setup.mjs';
+
+await installPackages();
+await buildApplication();
+serve([]);
