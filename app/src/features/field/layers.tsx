@@ -16,6 +16,7 @@ export const FieldPaper = memo(function FieldPaper({
 }: LayerProps & { width: number; height: number }) {
   return (
     <Rect
+      testID="field-paper"
       x={0}
       y={0}
       width={width}

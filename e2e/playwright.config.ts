@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium, told to keep to this machine. */
+const launchOptions = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: './test-results',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  retries: process.env.CI ? 1 : 0,
+  forbidOnly: Boolean(process.env.CI),
+  reporter: [['list']],
+  use: { launchOptions, trace: 'retain-on-failure', locale: 'en-GB', colorScheme: 'light' },
+  projects: [
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },
+  ],
+});

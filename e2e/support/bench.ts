@@ -1,0 +1,82 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import type { Hand, Spot } from './hand';
+
+export interface NewShot {
+  readonly name: string;
+  readonly rate?: number;
+  readonly length?: number;
+}
+
+/** The workbench as a person uses it. */
+export class Bench {
+  constructor(
+    readonly page: Page,
+    readonly hand: Hand,
+  ) {}
+
+  async makeShot({ name, rate = 24, length = 21 }: NewShot): Promise<void> {
+    await this.page.goto('/');
+    await this.page.getByRole('button', { name: 'New shot' }).click();
+    const dialog = this.page.getByRole('dialog', { name: 'New shot' });
+    await dialog.getByLabel('Name').fill(name);
+    await dialog.getByLabel('Rate, frames a second').fill(String(rate));
+    await dialog.getByLabel('Length, frames').fill(String(length));
+    await dialog.getByRole('button', { name: 'Make the shot' }).click();
+    await expect(this.page.getByTestId('transport')).toBeVisible();
+  }
+
+  /** The place on the page of a place in the field, given as shares of its width and height. */
+  async spot(across: number, down: number): Promise<Spot> {
+    const box = (await this.page.getByTestId('field-paper').boundingBox())!;
+    return { x: box.x + across * box.width, y: box.y + down * box.height };
+  }
+
+  async draw(...shares: [number, number][]): Promise<void> {
+    const spots: Spot[] = [];
+    for (const [across, down] of shares) spots.push(await this.spot(across, down));
+    await this.hand.drag(spots);
+    await expect(this.page.getByTestId('arc-line')).toHaveAttribute('d', /^M/);
+  }
+
+  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
+    await this.page.getByRole('tab', { name }).click();
+  }
+
+  async type(label: string, value: string | number): Promise<void> {
+    const field = this.page.getByLabel(label, { exact: true });
+    await field.fill(String(value));
+    await field.press('Enter');
+  }
+
+  async undo(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Undo' }).click();
+  }
+
+  async redo(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Redo' }).click();
+  }
+
+  get status(): Locator {
+    return this.page.getByTestId('save-status');
+  }
+
+  async saved(): Promise<void> {
+    await expect(this.status).toHaveText(/ saved$|^saved$/);
+  }
+
+  /** The increments by column, as they stand in the table of the Sheet step. */
+  async column(name: string): Promise<string[]> {
+    const table = this.page.getByRole('table', { name: 'Increments' }).first();
+    const heads = await table.getByRole('columnheader').allTextContents();
+    const index = heads.indexOf(name);
+    expect(index, `a column ${name} among ${heads.join(', ')}`).toBeGreaterThanOrEqual(0);
+    const rows = await table.getByRole('row').filter({ has: this.page.getByRole('cell') }).all();
+    return Promise.all(rows.map((row) => row.getByRole('cell').nth(index).innerText()));
+  }
+
+  async arcLength(): Promise<number> {
+    await this.step('Arc');
+    const text = await this.page.getByText(/ (units|mm) long$/).innerText();
+    return Number(text.split(' ')[0]);
+  }
+}

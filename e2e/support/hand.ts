@@ -1,0 +1,67 @@
+import type { CDPSession, Page } from '@playwright/test';
+
+export interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A finger on a phone, a mouse on a wide screen: the same gestures with either. */
+export interface Hand {
+  readonly isFinger: boolean;
+  /** Down on the first spot, through the others, up on the last. */
+  readonly drag: (spots: readonly Spot[]) => Promise<void>;
+  /** The same, with something to look at before it is let go. */
+  readonly hold: (spots: readonly Spot[], whileHeld: () => Promise<void>) => Promise<void>;
+  readonly tap: (spot: Spot) => Promise<void>;
+}
+
+const STEPS_BETWEEN = 6;
+
+function* between(spots: readonly Spot[]): Generator<Spot> {
+  for (let i = 1; i < spots.length; i++)
+    for (let k = 1; k <= STEPS_BETWEEN; k++) {
+      const [from, to] = [spots[i - 1]!, spots[i]!];
+      yield { x: from.x + ((to.x - from.x) * k) / STEPS_BETWEEN, y: from.y + ((to.y - from.y) * k) / STEPS_BETWEEN };
+    }
+}
+
+function finger(page: Page): Hand {
+  let session: CDPSession | null = null;
+  const send = async (type: 'touchStart' | 'touchMove' | 'touchEnd', spot?: Spot): Promise<void> => {
+    session ??= await page.context().newCDPSession(page);
+    await session.send('Input.dispatchTouchEvent', { type, touchPoints: spot ? [spot] : [] });
+  };
+  const hold = async (spots: readonly Spot[], whileHeld: () => Promise<void>): Promise<void> => {
+    await send('touchStart', spots[0]);
+    for (const spot of between(spots)) await send('touchMove', spot);
+    await whileHeld();
+    await send('touchEnd');
+  };
+  return {
+    isFinger: true,
+    hold,
+    drag: (spots) => hold(spots, async () => undefined),
+    tap: async (spot) => {
+      await send('touchStart', spot);
+      await send('touchEnd');
+    },
+  };
+}
+
+function mouse(page: Page): Hand {
+  const hold = async (spots: readonly Spot[], whileHeld: () => Promise<void>): Promise<void> => {
+    await page.mouse.move(spots[0]!.x, spots[0]!.y);
+    await page.mouse.down();
+    for (const spot of between(spots)) await page.mouse.move(spot.x, spot.y);
+    await whileHeld();
+    await page.mouse.up();
+  };
+  return {
+    isFinger: false,
+    hold,
+    drag: (spots) => hold(spots, async () => undefined),
+    tap: (spot) => page.mouse.click(spot.x, spot.y),
+  };
+}
+
+export const handFor = (page: Page, isFinger: boolean): Hand => (isFinger ? finger(page) : mouse(page));

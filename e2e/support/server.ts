@@ -1,0 +1,54 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../..');
+
+/** The real server with a database of its own, which a test may stop, kill and start again. */
+export interface TestServer {
+  readonly address: string;
+  readonly start: () => Promise<void>;
+  readonly stop: (signal?: NodeJS.Signals) => Promise<void>;
+  readonly remove: () => Promise<void>;
+}
+
+async function freePort(): Promise<number> {
+  const probe = createServer();
+  probe.listen(0, '127.0.0.1');
+  await once(probe, 'listening');
+  const { port } = probe.address() as { port: number };
+  probe.close();
+  await once(probe, 'close');
+  return port;
+}
+
+export async function testServer(args: readonly string[] = ['--demo']): Promise<TestServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'humble-e2e-'));
+  const port = await freePort();
+  let child: ChildProcess | null = null;
+
+  const start = async (): Promise<void> => {
+    child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', ...args], {
+      cwd: ROOT,
+      env: { ...process.env, PORT: String(port), HUMBLE_DATA: folder },
+      stdio: ['ignore', 'pipe', 'inherit'],
+    });
+    await once(child.stdout!, 'data');
+  };
+  const stop = async (signal: NodeJS.Signals = 'SIGTERM'): Promise<void> => {
+    if (!child) return;
+    const ended = once(child, 'exit');
+    child.kill(signal);
+    await ended;
+    child = null;
+  };
+  const remove = async (): Promise<void> => {
+    await stop('SIGKILL');
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { address: `http://127.0.0.1:${port}`, start, stop, remove };
+}

@@ -1,0 +1,86 @@
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, test } from '../support/test';
+
+async function download(page: Page, button: string): Promise<{ name: string; text: string }> {
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: button }).click();
+  const file = await waiting;
+  return { name: file.suggestedFilename(), text: readFileSync(await file.path(), 'utf8') };
+}
+
+async function choose(page: Page, press: () => Promise<void>, name: string, text: string): Promise<void> {
+  const waiting = page.waitForEvent('filechooser');
+  await press();
+  const chooser = await waiting;
+  await chooser.setFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) });
+}
+
+const importButton = (page: Page) => () => page.getByRole('button', { name: 'Import a shot' }).click();
+
+test('what is exported can be read back in', async ({ bench, page }) => {
+  await page.goto('/shot/demo-rounds-of-the-harbour-master');
+  await bench.step('Sheet');
+  await page.getByRole('button', { name: 'Export' }).first().click();
+  const csv = await download(page, 'Increments as CSV');
+  expect(csv.name).toBe('rounds-of-the-harbour-master-increments.csv');
+  expect(csv.text.trimEnd().split('\n')).toHaveLength(56);
+  await page.getByRole('button', { name: 'Export' }).first().click();
+  const json = await download(page, 'Shot as a file');
+  expect(json.name).toBe('rounds-of-the-harbour-master.json');
+  const places = await bench.column('place mm');
+
+  // The shot file becomes a shot like the one it came from.
+  const renamed = json.text.replace('Rounds of the harbour master', 'Rounds again');
+  await page.goto('/');
+  await choose(page, importButton(page), 'rounds.json', renamed);
+  await expect(page.getByRole('heading', { name: 'Rounds again' })).toBeVisible();
+  await bench.step('Sheet');
+  expect(await bench.column('place mm')).toEqual(places);
+
+  // The table becomes a shot whose figure stands on the same places at the same times.
+  await page.goto('/');
+  await choose(page, importButton(page), 'From a table.csv', csv.text);
+  await expect(page.getByRole('heading', { name: 'From a table' })).toBeVisible();
+  await bench.step('Sheet');
+  expect((await bench.column('x')).slice(0, 10)).toEqual(csv.text.split('\n').slice(1, 11).map((line) => Number(line.split(',')[6]).toFixed(1)));
+});
+
+test('a table of increments is read into the open shot as timing, one undo step', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Anchor', length: 11 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.step('Sheet');
+  const before = await bench.column('place');
+  const table = ['frame,place,x,y', ...[0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89].map((place, i) => `${i + 1},${place},0,0`)].join('\n');
+  const read = async (name: string, text: string): Promise<void> => {
+    await page.getByRole('button', { name: 'Shot menu' }).click();
+    await choose(page, () => page.getByRole('button', { name: 'Read increments from CSV' }).click(), name, text);
+  };
+  await read('anchor.csv', table);
+  await expect(page.getByText('The timing now follows “anchor.csv”.')).toBeVisible();
+  expect(await bench.column('place')).toEqual(['0.00', '1.00', '2.00', '3.00', '5.00', '8.00', '13.00', '21.00', '34.00', '55.00', '89.00']);
+  await bench.undo();
+  expect(await bench.column('place')).toEqual(before);
+  await read('far.csv', 'frame,place,x,y\n1,0,0,0\n2,99999,0,0\n');
+  await expect(page.getByText(/Frame 2: place 99999 is not on the arc/)).toBeVisible();
+  expect(await bench.column('place')).toEqual(before);
+});
+
+test('a broken file gets a sentence and changes nothing', async ({ page }) => {
+  await page.goto('/');
+  const sum = await page.getByTestId('list-sum').innerText();
+  const whole = readFileSync(new URL('../../demo/shots/lantern-on-the-hook.json', import.meta.url), 'utf8');
+  for (const [name, text, sentence] of [
+    ['half.json', whole.slice(0, 700), /it is not whole JSON/],
+    ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
+    ['later.json', whole.replace('"version": 1', '"version": 9'), /newer release \(version 9/],
+    ['bent.json', whole.replace('"frame": 13', '"frame": 1.5'), /damaged: moves 1, marks 2, frame/],
+    ['words.csv', 'frame,place,x,y\n1,0,0,0\n2,much,0,0\n', /Line 3: place is “much”/],
+    ['nothing.csv', '', /has no column/],
+  ] as const) {
+    await choose(page, importButton(page), name, text);
+    await expect(page.getByText(sentence)).toBeVisible();
+  }
+  await page.reload();
+  await expect(page.getByTestId('list-sum')).toHaveText(sum);
+});

@@ -1,0 +1,90 @@
+import { expect, test } from '../support/test';
+
+test('the demo film is there, with pictures of its own arcs and ghosts', async ({ page }) => {
+  await page.goto('/');
+  for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {
+    const card = page.getByTestId(`card-${name}`);
+    await expect(card).toBeVisible();
+    // Six ghosts, the arc, the ticks.
+    expect(await card.locator('svg').first().locator('path').count()).toBeGreaterThanOrEqual(8);
+  }
+  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('57 frames · 4.75 s');
+  await page.getByRole('link', { name: /Open Rounds of the harbour master/ }).click();
+  await expect(page.getByTestId('transport')).toBeVisible();
+  await expect(page.getByTestId('read-out')).toContainText('mm');
+  await page.getByRole('button', { name: 'Back to the shots' }).click();
+  await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
+});
+
+test('rename, duplicate, remove and bring back', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Old rope', rate: 25, length: 50 });
+  await bench.draw([0.1, 0.4], [0.9, 0.6]);
+  await bench.saved();
+  await page.getByRole('button', { name: 'Back to the shots' }).click();
+  await expect(page.getByTestId('card-Old rope')).toContainText('50 frames · 2.00 s');
+
+  const more = (name: string) => page.getByRole('button', { name: `More for ${name}` }).click();
+  await more('Old rope');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await page.getByLabel('Name').fill('  ');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(page.getByText('A name, please.')).toBeVisible();
+  await page.getByLabel('Name').fill('New rope');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(page.getByTestId('card-New rope')).toBeVisible();
+
+  await more('New rope');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(page.getByTestId('card-New rope copy')).toBeVisible();
+
+  await more('New rope copy');
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByTestId('card-New rope copy')).toBeHidden();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByTestId('card-New rope copy')).toBeVisible();
+  await page.reload();
+  await expect(page.getByTestId('card-New rope copy')).toBeVisible();
+});
+
+test('search finds by name, and says when it finds nothing', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Search' }).click();
+  await page.getByLabel('Search by name').fill('lantern');
+  await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
+  await expect(page.getByTestId('card-Rounds of the harbour master')).toBeHidden();
+  await page.getByLabel('Search by name').fill('zeppelin');
+  await expect(page.getByText('No shot is called “zeppelin”.')).toBeVisible();
+});
+
+test('a new shot with nonsense in it is not made, and each fault has its sentence', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New shot' }).click();
+  const dialog = page.getByRole('dialog', { name: 'New shot' });
+  await dialog.getByLabel('Rate, frames a second').fill('fast');
+  await dialog.getByLabel('Length, frames').fill('12.5');
+  await dialog.getByLabel('Field width, units').fill('0');
+  await dialog.getByRole('button', { name: 'Make the shot' }).click();
+  await expect(dialog.getByText('A name, please.')).toBeVisible();
+  await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
+  await expect(dialog.getByText('A whole number of frames, from 2 to 20 000.')).toBeVisible();
+  await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
+  await dialog.getByRole('radio', { name: '30' }).click();
+  await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('30');
+});
+
+test('a shot that does not exist says so and leads back', async ({ page }) => {
+  await page.goto('/shot/nothing-here');
+  await expect(page.getByText('There is no such shot')).toBeVisible();
+  await page.getByRole('button', { name: 'To the shots' }).click();
+  await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
+});
+
+test('an empty list invites', async ({ page, ownServer }) => {
+  await page.goto(ownServer.address);
+  for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {
+    await page.getByRole('button', { name: `More for ${name}` }).click();
+    await page.getByRole('button', { name: 'Remove' }).click();
+    await expect(page.getByTestId(`card-${name}`)).toBeHidden();
+  }
+  await expect(page.getByText('No shots yet')).toBeVisible();
+});

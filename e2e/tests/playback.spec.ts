@@ -1,0 +1,103 @@
+import { expect, test } from '../support/test';
+
+test('play, pause, step, first, last and scrub', async ({ bench, page, hand }) => {
+  await bench.makeShot({ name: 'Tide', rate: 24, length: 12 });
+  await bench.draw([0.1, 0.4], [0.5, 0.7], [0.9, 0.4]);
+  const count = page.getByTestId('frame-count');
+  const frame = async (): Promise<number> => Number((await count.innerText()).split(' ')[0]);
+  await expect(count).toContainText('1 of 12');
+
+  await page.getByRole('button', { name: 'One frame on' }).click();
+  await page.getByRole('button', { name: 'One frame on' }).click();
+  expect(await frame()).toBe(3);
+  await expect(count).toContainText('0.08 s at 24');
+  await page.getByRole('button', { name: 'One frame back' }).click();
+  expect(await frame()).toBe(2);
+  await page.getByRole('button', { name: 'Last frame' }).click();
+  expect(await frame()).toBe(12);
+
+  // Half a second long, it comes round within the time of a wait: in a loop it never stops by itself.
+  await page.getByRole('button', { name: 'Play' }).click();
+  const seen = new Set<number>();
+  await expect
+    .poll(async () => {
+      seen.add(await frame());
+      return seen.size;
+    })
+    .toBeGreaterThan(3);
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.getByRole('button', { name: 'Pause' }).click();
+
+  // Without the loop it stops on the last frame.
+  await page.getByRole('button', { name: 'Loop: on' }).click();
+  await page.getByRole('button', { name: 'First frame' }).click();
+  await page.getByRole('button', { name: 'Play' }).click();
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+  await expect(count).toContainText('12 of 12');
+
+  const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
+  const at = (f: number) => ({ x: rail.x + 14 + ((f - 1) / 11) * (rail.width - 28), y: rail.y + 20 });
+  await hand.drag([at(12), at(8), at(4)]);
+  await expect(count).toContainText('4 of 12');
+});
+
+test('dragging along the arc or the ruler looks at other frames; the table follows', async ({ bench, page, hand }) => {
+  await bench.makeShot({ name: 'Ferry', length: 21 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.step('Timing');
+  await page.getByRole('radio', { name: 'Even' }).click();
+  const count = page.getByTestId('frame-count');
+  await hand.drag([await bench.spot(0.1, 0.5), await bench.spot(0.3, 0.5), await bench.spot(0.5, 0.5)]);
+  await expect(count).toContainText('11 of 21');
+  const ruler = (await page.getByTestId('unrolled-arc').boundingBox())!;
+  const at = (share: number) => ({ x: ruler.x + 12 + share * (ruler.width - 24), y: ruler.y + 80 });
+  await hand.drag([at(0.5), at(0.7), at(0.75)]);
+  await expect(count).toContainText('16 of 21');
+  await bench.step('Sheet');
+  await expect(page.getByRole('row', { name: 'Frame 16' }).first()).toHaveAttribute('aria-selected', 'true');
+  await page.getByRole('row', { name: 'Frame 12', exact: true }).first().click();
+  await expect(count).toContainText('12 of 21');
+});
+
+test('ghosts: how many before and after, every which exposure, kept on this device', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Nets', length: 41 });
+  await bench.draw([0.1, 0.4], [0.9, 0.6]);
+  await bench.step('Timing');
+  const ghosts = page.getByTestId('ghosts').locator('path');
+  for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+  await expect(ghosts).toHaveCount(5);
+  await page.getByRole('button', { name: 'View' }).click();
+  await bench.type('Ghosts before', 6);
+  await bench.type('Ghosts after', 1);
+  await bench.type('One every, exposures', 3);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(ghosts).toHaveCount(7);
+  await page.reload();
+  for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+  await expect(ghosts).toHaveCount(7);
+});
+
+test('the keyboard works the bench', async ({ bench, page, hand }) => {
+  test.skip(hand.isFinger, 'a phone has no keyboard');
+  await bench.makeShot({ name: 'Signal', length: 24 });
+  await bench.draw([0.1, 0.4], [0.9, 0.6]);
+  const count = page.getByTestId('frame-count');
+  await page.keyboard.press('End');
+  await expect(count).toContainText('24 of 24');
+  await page.keyboard.press('ArrowLeft');
+  await expect(count).toContainText('23 of 24');
+  await page.keyboard.press('Home');
+  await expect(count).toContainText('1 of 24');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByText('Draw how it travels')).toBeVisible();
+  await page.keyboard.press('Control+Shift+z');
+  await expect(page.getByText('Draw how it travels')).toBeHidden();
+  await page.keyboard.press('Alt+3');
+  await expect(page.getByRole('tab', { name: 'Timing' })).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeHidden();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+});
