@@ -18,7 +18,7 @@ export class Bench {
     await this.page.goto('/');
     await this.page.getByRole('button', { name: 'New shot' }).click();
     const dialog = this.page.getByRole('dialog', { name: 'New shot' });
-    await dialog.getByLabel('Name').fill(name);
+    await dialog.getByRole('textbox', { name: 'Name' }).fill(name);
     await dialog.getByLabel('Rate, frames a second').fill(String(rate));
     await dialog.getByLabel('Length, frames').fill(String(length));
     await dialog.getByRole('button', { name: 'Make the shot' }).click();
@@ -70,8 +70,9 @@ export class Bench {
     const heads = await table.getByRole('columnheader').allTextContents();
     const index = heads.indexOf(name);
     expect(index, `a column ${name} among ${heads.join(', ')}`).toBeGreaterThanOrEqual(0);
-    const rows = await table.getByRole('row').filter({ has: this.page.getByRole('cell') }).all();
-    return Promise.all(rows.map((row) => row.getByRole('cell').nth(index).innerText()));
+    const cells = table.locator(`[role=row] [role=cell]:nth-of-type(${index + 1})`);
+    await expect(cells).toHaveCount(Number(await table.getAttribute('aria-rowcount')));
+    return cells.allInnerTexts();
   }
 
   async arcLength(): Promise<number> {

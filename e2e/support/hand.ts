@@ -21,7 +21,10 @@ function* between(spots: readonly Spot[]): Generator<Spot> {
   for (let i = 1; i < spots.length; i++)
     for (let k = 1; k <= STEPS_BETWEEN; k++) {
       const [from, to] = [spots[i - 1]!, spots[i]!];
-      yield { x: from.x + ((to.x - from.x) * k) / STEPS_BETWEEN, y: from.y + ((to.y - from.y) * k) / STEPS_BETWEEN };
+      yield {
+        x: from.x + ((to.x - from.x) * k) / STEPS_BETWEEN,
+        y: from.y + ((to.y - from.y) * k) / STEPS_BETWEEN,
+      };
     }
 }
 

@@ -14,7 +14,6 @@ interface WorkerFixtures {
   readonly server: TestServer;
 }
 
-
 export const test = base.extend<TestFixtures, WorkerFixtures>({
   server: [
     async ({}, use) => {

@@ -5,8 +5,12 @@ import { expect, test } from '../support/test';
 /** Faults that keep someone out, by the rules of WCAG 2.1 A and AA. */
 async function faults(page: Page): Promise<string[]> {
   await page.evaluate(() => document.fonts.ready);
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze();
-  return violations.flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.target.join(' ')} ${node.failureSummary ?? ''}`));
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+    .analyze();
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map((node) => `${id}: ${node.target.join(' ')} ${node.failureSummary ?? ''}`),
+  );
 }
 
 for (const theme of ['light', 'dark'] as const)

@@ -43,7 +43,12 @@ test('what is exported can be read back in', async ({ bench, page }) => {
   await choose(page, importButton(page), 'From a table.csv', csv.text);
   await expect(page.getByRole('heading', { name: 'From a table' })).toBeVisible();
   await bench.step('Sheet');
-  expect((await bench.column('x')).slice(0, 10)).toEqual(csv.text.split('\n').slice(1, 11).map((line) => Number(line.split(',')[6]).toFixed(1)));
+  expect((await bench.column('x')).slice(0, 10)).toEqual(
+    csv.text
+      .split('\n')
+      .slice(1, 11)
+      .map((line) => Number(line.split(',')[6]).toFixed(1)),
+  );
 });
 
 test('a table of increments is read into the open shot as timing, one undo step', async ({ bench, page }) => {
@@ -51,14 +56,34 @@ test('a table of increments is read into the open shot as timing, one undo step'
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Sheet');
   const before = await bench.column('place');
-  const table = ['frame,place,x,y', ...[0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89].map((place, i) => `${i + 1},${place},0,0`)].join('\n');
+  const table = [
+    'frame,place,x,y',
+    ...[0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89].map((place, i) => `${i + 1},${place},0,0`),
+  ].join('\n');
   const read = async (name: string, text: string): Promise<void> => {
     await page.getByRole('button', { name: 'Shot menu' }).click();
-    await choose(page, () => page.getByRole('button', { name: 'Read increments from CSV' }).click(), name, text);
+    await choose(
+      page,
+      () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
+      name,
+      text,
+    );
   };
   await read('anchor.csv', table);
   await expect(page.getByText('The timing now follows “anchor.csv”.')).toBeVisible();
-  expect(await bench.column('place')).toEqual(['0.00', '1.00', '2.00', '3.00', '5.00', '8.00', '13.00', '21.00', '34.00', '55.00', '89.00']);
+  expect(await bench.column('place')).toEqual([
+    '0.00',
+    '1.00',
+    '2.00',
+    '3.00',
+    '5.00',
+    '8.00',
+    '13.00',
+    '21.00',
+    '34.00',
+    '55.00',
+    '89.00',
+  ]);
   await bench.undo();
   expect(await bench.column('place')).toEqual(before);
   await read('far.csv', 'frame,place,x,y\n1,0,0,0\n2,99999,0,0\n');
@@ -68,6 +93,7 @@ test('a table of increments is read into the open shot as timing, one undo step'
 
 test('a broken file gets a sentence and changes nothing', async ({ page }) => {
   await page.goto('/');
+  await expect(page.getByTestId('list-sum')).toContainText('shots');
   const sum = await page.getByTestId('list-sum').innerText();
   const whole = readFileSync(new URL('../../demo/shots/lantern-on-the-hook.json', import.meta.url), 'utf8');
   for (const [name, text, sentence] of [

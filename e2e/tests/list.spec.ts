@@ -26,10 +26,10 @@ test('rename, duplicate, remove and bring back', async ({ bench, page }) => {
   const more = (name: string) => page.getByRole('button', { name: `More for ${name}` }).click();
   await more('Old rope');
   await page.getByRole('button', { name: 'Rename' }).click();
-  await page.getByLabel('Name').fill('  ');
-  await page.getByRole('button', { name: 'Rename' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('  ');
+  await page.getByRole('button', { name: 'Rename', exact: true }).click();
   await expect(page.getByText('A name, please.')).toBeVisible();
-  await page.getByLabel('Name').fill('New rope');
+  await page.getByRole('textbox', { name: 'Name' }).fill('New rope');
   await page.getByRole('button', { name: 'Rename' }).click();
   await expect(page.getByTestId('card-New rope')).toBeVisible();
 

@@ -4,7 +4,11 @@ import { expect, test } from '../support/test';
 const SHOT = '/shot/demo-rounds-of-the-harbour-master';
 const LEAVE = 'Leave slowly over, frames';
 
-test('while the server is away editing goes on, says so, and is sent when it is back', async ({ page, hand, ownServer }) => {
+test('while the server is away editing goes on, says so, and is sent when it is back', async ({
+  page,
+  hand,
+  ownServer,
+}) => {
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   await bench.saved();
@@ -23,7 +27,12 @@ test('while the server is away editing goes on, says so, and is sent when it is 
   await expect(arrive).toHaveValue('3');
 });
 
-test('edits of a tab that was closed while the server was away are sent at the next visit', async ({ page, context, hand, ownServer }) => {
+test('edits of a tab that was closed while the server was away are sent at the next visit', async ({
+  page,
+  context,
+  hand,
+  ownServer,
+}) => {
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   await bench.saved();
@@ -38,7 +47,9 @@ test('edits of a tab that was closed while the server was away are sent at the n
   await next.goto(ownServer.address);
   await expect
     .poll(async () => {
-      const answer = await next.request.get(`${ownServer.address}/api/shots/demo-rounds-of-the-harbour-master`);
+      const answer = await next.request.get(
+        `${ownServer.address}/api/shots/demo-rounds-of-the-harbour-master`,
+      );
       return (await answer.json()).shot.moves[0].marks[0].easing.leaveFrames;
     })
     .toBe(1);
@@ -91,9 +102,11 @@ test('the list says when the server is away, and comes back', async ({ page, own
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByText('The server does not answer. Try again when it is back.')).toBeVisible();
   await page.getByRole('button', { name: 'New shot' }).click();
-  await page.getByLabel('Name').fill('Too early');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Too early');
   await page.getByRole('button', { name: 'Make the shot' }).click();
-  await expect(page.getByRole('alert').getByText('The server does not answer. Try again when it is back.')).toBeVisible();
+  await expect(
+    page.getByRole('alert').getByText('The server does not answer. Try again when it is back.'),
+  ).toBeVisible();
   await ownServer.start();
   await page.getByRole('button', { name: 'Make the shot' }).click();
   await expect(page.getByTestId('transport')).toBeVisible();

@@ -41,7 +41,11 @@ test('play, pause, step, first, last and scrub', async ({ bench, page, hand }) =
   await expect(count).toContainText('4 of 12');
 });
 
-test('dragging along the arc or the ruler looks at other frames; the table follows', async ({ bench, page, hand }) => {
+test('dragging along the arc or the ruler looks at other frames; the table follows', async ({
+  bench,
+  page,
+  hand,
+}) => {
   await bench.makeShot({ name: 'Ferry', length: 21 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
@@ -59,7 +63,10 @@ test('dragging along the arc or the ruler looks at other frames; the table follo
   await expect(count).toContainText('12 of 21');
 });
 
-test('ghosts: how many before and after, every which exposure, kept on this device', async ({ bench, page }) => {
+test('ghosts: how many before and after, every which exposure, kept on this device', async ({
+  bench,
+  page,
+}) => {
   await bench.makeShot({ name: 'Nets', length: 41 });
   await bench.draw([0.1, 0.4], [0.9, 0.6]);
   await bench.step('Timing');

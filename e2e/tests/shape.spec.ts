@@ -2,7 +2,11 @@ import { expect, test } from '../support/test';
 
 const transformOf = /translate\(([-\d.]+)[ ,]([-\d.]+)\)/;
 
-test('points and handles are dragged, inserted and deleted, one undo step each', async ({ bench, page, hand }) => {
+test('points and handles are dragged, inserted and deleted, one undo step each', async ({
+  bench,
+  page,
+  hand,
+}) => {
   await bench.makeShot({ name: 'Hawser', length: 31 });
   await bench.draw([0.1, 0.6], [0.3, 0.35], [0.5, 0.3], [0.7, 0.35], [0.9, 0.6]);
   const line = page.getByTestId('arc-line');
@@ -26,7 +30,9 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   const control = /C([-\d.]+) ([-\d.]+)/.exec(moved)!;
   const onPage = (x: number, y: number) => ({ x: paper.x + x * scale, y: paper.y + y * scale });
   const handle = onPage(Number(control[1]), Number(control[2]));
-  expect(Math.hypot(Number(control[1]) - Number(pointAt[1]), Number(control[2]) - Number(pointAt[2]))).toBeGreaterThan(50);
+  expect(
+    Math.hypot(Number(control[1]) - Number(pointAt[1]), Number(control[2]) - Number(pointAt[2])),
+  ).toBeGreaterThan(50);
   await hand.drag([handle, { x: handle.x + 4, y: handle.y - 18 }, { x: handle.x + 6, y: handle.y - 30 }]);
   await expect(line).not.toHaveAttribute('d', moved);
 
@@ -88,11 +94,16 @@ test('the arc is drawn anew and its timing stays', async ({ bench, page }) => {
   await expect(page.getByTestId('arc-line')).toHaveAttribute('d', before!);
 });
 
-test('the figure turns with the arc, is corrected by the dial, and changes its stand-in', async ({ bench, page, hand }) => {
+test('the figure turns with the arc, is corrected by the dial, and changes its stand-in', async ({
+  bench,
+  page,
+  hand,
+}) => {
   await bench.makeShot({ name: 'Capstan', length: 25 });
   await bench.draw([0.2, 0.2], [0.2, 0.8]);
   const figure = page.getByTestId('figure');
-  const heading = async (): Promise<number> => Number(/rotate\(([-\d.]+)/.exec((await figure.getAttribute('transform'))!)![1]);
+  const heading = async (): Promise<number> =>
+    Number(/rotate\(([-\d.]+)/.exec((await figure.getAttribute('transform'))!)![1]);
   // Straight down as seen is 90 degrees.
   expect(Math.abs((await heading()) - 90)).toBeLessThan(3);
   await bench.step('Figure');

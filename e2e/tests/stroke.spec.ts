@@ -32,7 +32,9 @@ test('from one stroke to a rounded table, which survives a reload', async ({ ben
   await bench.step('Sheet');
   const places = numbers(await bench.column('place'));
   expect(places).toHaveLength(21);
-  places.forEach((place, i) => expect(Math.abs(place - steadyPlace(length, 20, 6, i + 1))).toBeLessThan(0.06));
+  places.forEach((place, i) =>
+    expect(Math.abs(place - steadyPlace(length, 20, 6, i + 1))).toBeLessThan(0.06),
+  );
 
   // Rounded to a ruler: whole steps that add up.
   await page.getByRole('button', { name: 'In units, not rounded' }).click();
@@ -51,7 +53,11 @@ test('from one stroke to a rounded table, which survives a reload', async ({ ben
   expect(numbers((await bench.column('ruler')).slice(1))).toEqual(ruler);
 });
 
-test('timing follows while a value is dragged, and one drag is one undo step', async ({ bench, page, hand }) => {
+test('timing follows while a value is dragged, and one drag is one undo step', async ({
+  bench,
+  page,
+  hand,
+}) => {
   await bench.makeShot({ name: 'Mooring', length: 41 });
   await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
   await bench.step('Timing');
@@ -59,9 +65,9 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   await expect(leave).toHaveValue('10');
   const trail = page.getByTestId('trail').locator('path').first();
   const before = await trail.getAttribute('d');
-  const box = (await leave.boundingBox())!;
+  const box = (await page.getByText('Leave slowly over').boundingBox())!;
   const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await hand.hold([middle, { x: middle.x - 40, y: middle.y }], async () => {
+  await hand.hold([middle, { x: middle.x + 44, y: middle.y }], async () => {
     // While the finger is still down, the field has followed.
     await expect(leave).not.toHaveValue('10');
     await expect(trail).not.toHaveAttribute('d', before!);
@@ -77,10 +83,12 @@ test('length, first and last frame, easing and exposure', async ({ bench, page }
   await bench.draw([0.1, 0.5], [0.9, 0.4]);
   await bench.step('Timing');
   await bench.type('Length, frames', 20);
-  await expect(page.getByLabel('Last frame', { exact: true }).first()).toHaveValue('20');
+  await expect(page.getByLabel('Ends on frame', { exact: true })).toHaveValue('20');
   await page.getByRole('radio', { name: 'Even' }).click();
   await page.getByRole('radio', { name: 'Twos' }).click();
-  await expect(page.getByText('Frame 20 falls between exposures and the shot ends: the arrival is never seen.')).toBeVisible();
+  await expect(
+    page.getByText('Frame 20 falls between exposures and the shot ends: the arrival is never seen.'),
+  ).toBeVisible();
   await bench.type('Length, frames', 21);
   await expect(page.getByText(/falls between exposures/)).toBeHidden();
   await bench.step('Sheet');
@@ -89,7 +97,7 @@ test('length, first and last frame, easing and exposure', async ({ bench, page }
   const along = numbers((await bench.column('along')).slice(1));
   expect(Math.max(...along) - Math.min(...along)).toBeLessThanOrEqual(0.011);
   await bench.step('Timing');
-  await bench.type('First frame', 5);
+  await bench.type('Starts on frame', 5);
   await bench.step('Sheet');
   expect((await bench.column('frame'))[0]).toBe('5');
 });

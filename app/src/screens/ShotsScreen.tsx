@@ -9,7 +9,6 @@ import { useAppDispatch, useSettings } from '../state/hooks';
 import { settingsChanged } from '../state/settingsSlice';
 import { store } from '../state/store';
 import { IconButton } from '../ui/Button';
-import { prefetchShotScreen } from './LazyShotScreen';
 import { Messages } from './Messages';
 
 /** The list of shots. */
@@ -17,10 +16,7 @@ export function ShotsScreen() {
   const router = useRouter();
   const importShot = useImportShot();
   const open = (id: string): void => router.push(`/shot/${id}`);
-  useEffect(() => {
-    prefetchShotScreen();
-    return watchLeftDrafts(store);
-  }, []);
+  useEffect(() => watchLeftDrafts(store), []);
   return (
     <>
       <ShotList

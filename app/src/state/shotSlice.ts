@@ -1,6 +1,6 @@
 import { applyEdit, type Edit, type Shot } from '@humble/core';
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
-import undoable, { type StateWithHistory } from 'redux-undo';
+import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 
 export interface ShotState {
   readonly shot: Shot | null;
@@ -30,10 +30,15 @@ function shotReducer(state: ShotState = { shot: null }, action: UnknownAction): 
 
 export type ShotHistory = StateWithHistory<ShotState>;
 
-export const shotHistory = undoable(shotReducer, {
+const undoableShot = undoable(shotReducer, {
   limit: UNDO_STEPS,
   filter: (action) => edited.match(action),
   groupBy: (action) => (edited.match(action) ? (action.meta.gesture ?? null) : null),
-  clearHistoryType: [shotOpened.type, shotClosed.type],
-  neverSkipReducer: true,
 });
+
+/** The shot and the way it came to be, from the moment it was opened. */
+export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
+  // The library can forget the past on an action, but then counts the state before it as the first step.
+  if (shotOpened.match(action) || shotClosed.match(action)) return newHistory([], shotReducer(undefined, action), []);
+  return undoableShot(history, action);
+}

@@ -25,7 +25,10 @@ interface NumberFieldProps {
 
 const PIXELS_PER_STEP = 8;
 
-/** A number with its name and unit: typed, stepped, or dragged sideways. */
+/**
+ * A number with its name and unit: typed, stepped, or dragged sideways by its name (with a finger by the
+ * number too; with the mouse that selects its text).
+ */
 export function NumberField({
   label,
   value,
@@ -63,49 +66,48 @@ export function NumberField({
       });
   }, [live]);
   return (
-    <View
-      className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : ''}`}
-    >
-      <Words size="body" className="shrink">
-        {label}
-      </Words>
-      <View className="flex-row items-center gap-2">
-        <View className="flex-row items-center rounded-large border border-line bg-ground">
-          <Stepper
-            label={`Less: ${label}`}
-            icon={Minus}
-            onPress={() => change(value - step)}
-            disabled={disabled || value <= min}
-          />
-          <GestureDetector gesture={drag} touchAction="pan-y">
-            <View collapsable={false}>
-              <TextInput
-                aria-label={unit ? `${label}, ${unit}` : label}
-                inputMode="decimal"
-                editable={!disabled}
-                value={typed ?? writeNumber(value, decimals)}
-                onChangeText={setTyped}
-                onBlur={finishTyping}
-                onSubmitEditing={finishTyping}
-                selectTextOnFocus
-                className="h-[44px] w-[48px] cursor-ew-resize text-center font-mono text-body text-ink"
-              />
-            </View>
-          </GestureDetector>
-          <Stepper
-            label={`More: ${label}`}
-            icon={Plus}
-            onPress={() => change(value + step)}
-            disabled={disabled || value >= max}
-          />
+    <GestureDetector gesture={drag} touchAction="pan-y">
+      <View
+        collapsable={false}
+        className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
+      >
+        <Words size="body" className="shrink select-none">
+          {label}
+        </Words>
+        <View className="flex-row items-center gap-2">
+          <View className="flex-row items-center rounded-large border border-line bg-ground">
+            <Stepper
+              label={`Less: ${label}`}
+              icon={Minus}
+              onPress={() => change(value - step)}
+              disabled={disabled || value <= min}
+            />
+            <TextInput
+              aria-label={unit ? `${label}, ${unit}` : label}
+              inputMode="decimal"
+              editable={!disabled}
+              value={typed ?? writeNumber(value, decimals)}
+              onChangeText={setTyped}
+              onBlur={finishTyping}
+              onSubmitEditing={finishTyping}
+              selectTextOnFocus
+              className="h-[44px] w-[48px] text-center font-mono text-body text-ink"
+            />
+            <Stepper
+              label={`More: ${label}`}
+              icon={Plus}
+              onPress={() => change(value + step)}
+              disabled={disabled || value >= max}
+            />
+          </View>
+          {unit !== undefined && (
+            <Words tone="soft" size="tiny" className="w-[52px]" numberOfLines={1}>
+              {unit}
+            </Words>
+          )}
         </View>
-        {unit !== undefined && (
-          <Words tone="soft" size="tiny" className="w-[52px]" numberOfLines={1}>
-            {unit}
-          </Words>
-        )}
       </View>
-    </View>
+    </GestureDetector>
   );
 }
 

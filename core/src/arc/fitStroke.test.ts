@@ -135,6 +135,21 @@ describe('nearest place', () => {
     );
   });
 
+  test('a window narrower than any piece of the arc still holds a place', () => {
+    const line = arcOf(
+      fitStroke(
+        [
+          { x: 0, y: 0 },
+          { x: 1000, y: 0 },
+        ],
+        { allowedDeviation: 1 },
+      ),
+    );
+    expect(nearestPlace(line, { x: 300, y: 50 }, [200, 290])!.s).toBeCloseTo(290, 0);
+    expect(nearestPlace(line, { x: 250, y: 50 }, [200, 290])!.s).toBeCloseTo(250, 6);
+    expect(nearestPlace(line, { x: 250, y: 50 }, [2000, 2100])).toBeNull();
+  });
+
   test('stays on its branch at a crossing when it is given a window', () => {
     const length = arcLength(crossing);
     const first = nearestPlace(crossing, { x: 3, y: 0 }, [0, length * 0.2])!;

@@ -67,18 +67,37 @@ interface Bracket {
 /** A piece of a bracket is hardly longer than its chord; this is the most it may be. */
 const CHORD_TO_LENGTH = 1.3;
 
+/** Ends of a piece of a stretch as parameters, cut to a window of distances; null when nothing is left. */
+function cut(
+  measure: ArcMeasure,
+  stretch: number,
+  piece: number,
+  window: readonly [number, number] | undefined,
+): readonly [number, number] | null {
+  const table = measure.stretches[stretch]!;
+  const ends = [table.parameter[piece]!, table.parameter[piece + 1]!] as const;
+  if (!window) return ends;
+  const begin = measure.startDistance[stretch]!;
+  const from = begin + table.distance[piece]!;
+  const until = begin + table.distance[piece + 1]!;
+  const [least, most] = window;
+  if (until < least || from > most) return null;
+  const share = (s: number): number => ends[0] + ((ends[1] - ends[0]) * (s - from)) / (until - from);
+  // Within one piece parameter and distance are near enough in proportion for the edge of a search.
+  return [from < least ? share(least) : ends[0], until > most ? share(most) : ends[1]];
+}
+
 /** The arc in small pieces, the one that may come nearest first. */
-function brackets(measure: ArcMeasure, to: Vector, isAllowed?: (s: number) => boolean): Bracket[] {
+function brackets(measure: ArcMeasure, to: Vector, window?: readonly [number, number]): Bracket[] {
   const found: Bracket[] = [];
   measure.stretches.forEach((table, stretch) => {
     for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
-      const t0 = table.parameter[piece]!;
-      const step = (table.parameter[piece + 1]! - t0) / SAMPLES_PER_PIECE;
+      const ends = cut(measure, stretch, piece, window);
+      if (!ends) continue;
+      const step = (ends[1] - ends[0]) / SAMPLES_PER_PIECE;
       for (let i = 0; i < SAMPLES_PER_PIECE; i++) {
-        const from = t0 + i * step;
-        const halfway = from + step / 2;
-        if (isAllowed && !isAllowed(distanceAtParameter(measure, stretch, halfway))) continue;
-        const middle = pointAt(table.curve, halfway);
+        const from = ends[0] + i * step;
+        const middle = pointAt(table.curve, from + step / 2);
         const reach = Math.max(
           distance(middle, pointAt(table.curve, from)),
           distance(middle, pointAt(table.curve, from + step)),
@@ -103,9 +122,8 @@ export function nearestPlace(
   window?: readonly [from: number, until: number],
 ): NearestPlace | null {
   const measure = measureArc(arc);
-  const isAllowed = window && ((s: number): boolean => s >= window[0] && s <= window[1]);
   let best: NearestPlace | null = null;
-  for (const { stretch, from, until, atLeast } of brackets(measure, to, isAllowed)) {
+  for (const { stretch, from, until, atLeast } of brackets(measure, to, window)) {
     if (best && atLeast >= best.away) break;
     const curve = measure.stretches[stretch]!.curve;
     const t = refine(curve, to, from, until);

@@ -60,7 +60,13 @@ function Lines({
   const width = columns.reduce((sum, column) => sum + WIDTHS[column.id as ColumnId], 0) + 16;
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
-      <View role="table" aria-label="Increments" style={{ minWidth: width }} className="flex-1">
+      <View
+        role="table"
+        aria-label="Increments"
+        aria-rowcount={rows.length}
+        style={{ minWidth: width }}
+        className="flex-1"
+      >
         <View role="row" className="h-[32px] flex-row items-center border-b border-line pr-4">
           {getHeaderGroups()[0]?.headers.map(({ id, column }) => (
             <View key={id} role="columnheader" style={{ width: WIDTHS[id as ColumnId] }} className="grow">
@@ -77,7 +83,7 @@ function Lines({
           onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
           keyExtractor={(row) => String(row.original.frame)}
           getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
-          initialNumToRender={24}
+          initialNumToRender={20}
           renderItem={({ item, index }) => <Line row={item} isSeen={index === seen} />}
           extraData={seen}
         />

@@ -1,7 +1,7 @@
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { type ShotSummary, useListShotsQuery } from '../../state/api';
 import { Button, IconButton } from '../../ui/Button';
@@ -9,13 +9,9 @@ import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
+import { LazyNewShotDialog } from './LazyNewShotDialog';
 import { ShotCardView } from './ShotCardView';
 import { ShotMenu } from './ShotMenu';
-
-// Forms are for the second step: the first screen does not wait for them.
-const NewShotDialog = lazy(() =>
-  import('./NewShotDialog').then((module) => ({ default: module.NewShotDialog })),
-);
 
 /** A card is at least this wide; as many stand in a row as fit, two on a phone. */
 const CARD_WIDTH = 260;
@@ -118,7 +114,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
           />
         </View>
       </View>
-      <Suspense>{isNew && <NewShotDialog onClose={() => setNew(false)} onCreated={onOpen} />}</Suspense>
+      {isNew && <LazyNewShotDialog onClose={() => setNew(false)} onCreated={onOpen} />}
       {chosen && <ShotMenu shot={chosen} onClose={() => setChosen(null)} onOpen={onOpen} />}
     </View>
   );

@@ -65,14 +65,14 @@ function MoveCard({ move }: { readonly move: Move }) {
   return (
     <Card title="The move" aside={`${last - first} intervals`}>
       <NumberField
-        label="First frame"
+        label="Starts on frame"
         value={first}
         min={1}
         max={last - least}
         onChange={(frame, gesture) => setFrames({ first: frame }, gesture)}
       />
       <NumberField
-        label="Last frame"
+        label="Ends on frame"
         value={last}
         min={first + least}
         max={shot.lengthFrames}

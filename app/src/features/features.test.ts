@@ -1,0 +1,76 @@
+import { edits, freshShot, incrementTable, type Shot, unrolledArc, writeIncrementsCsv, writeShotFile } from '@humble/core';
+import { middleOfLongest } from './arc/middleOfLongest';
+import { fileNameOf, readShot, titleOf } from './exchange/readShot';
+import { columnsOf } from './sheet/columns';
+import { changedAt } from './shots/changedAt';
+import { incrementLabels, nearestTick, scaleOf } from './timing/rulerScale';
+
+const still = { x: 0, y: 0 };
+const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }), {
+  points: [0, 100, 600].map((x) => ({ x, y: 0, in: still, out: still, kind: 'corner' as const })),
+});
+const move = shot.moves[0]!;
+
+describe('the ruler', () => {
+  const ruler = unrolledArc(shot, move);
+  const scale = scaleOf(ruler, 324);
+
+  test('has its true length between its ends', () => {
+    expect(scale.at(0)).toBe(12);
+    expect(scale.at(600)).toBe(312);
+  });
+
+  test('writes increments only where they have room, and never across a post', () => {
+    const labels = incrementLabels(ruler, scale);
+    expect(labels.length).toBeGreaterThan(3);
+    labels.slice(1).forEach(({ x }, i) => expect(x - labels[i]!.x).toBeGreaterThanOrEqual(34));
+    for (const { x } of labels) expect(Math.min(x - 12, 312 - x)).toBeGreaterThanOrEqual(17);
+  });
+
+  test('scrubs to the tick under the finger', () => {
+    const { frame, place } = ruler.ticks[8]!;
+    expect(nearestTick(ruler, scale, scale.at(place) + 1, 1)).toBe(frame);
+  });
+});
+
+describe('the sheet', () => {
+  const ids = (s: Shot) => columnsOf(incrementTable(s, s.moves[0]!)).map((column) => column.id);
+
+  test('has every column, and the ruler’s only when increments are rounded to one', () => {
+    expect(ids(shot)).toEqual(['frame', 'held', 'place', 'along', 'straight', 'x', 'y', 'heading', 'total']);
+    expect(ids(edits.setSheet(shot, { rulerStep: 0.5 }))).toContain('ruler');
+  });
+
+  test('writes a ruler’s numbers with the decimals of its step', () => {
+    const table = incrementTable(edits.setSheet(shot, { rulerStep: 0.25 }), move);
+    const column = columnsOf(table).find(({ id }) => id === 'ruler') as { accessorFn: (row: object, i: number) => string };
+    expect(column.accessorFn(table.rows[0]!, 0)).toBe('·');
+    expect(column.accessorFn(table.rows[5]!, 5)).toMatch(/^\d+\.\d\d$/);
+  });
+});
+
+describe('files', () => {
+  test('a shot file and a table are told apart by what is in them', () => {
+    expect(readShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
+    expect(readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({ name: 'A walk', lengthFrames: 21 });
+    expect(() => readShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
+  });
+
+  test('names are fit for files and for shots', () => {
+    expect(fileNameOf('Crab’s détour / 2', '.json')).toBe('crab-s-detour-2.json');
+    expect(fileNameOf('…', '.json')).toBe('shot.json');
+    expect(titleOf('.csv')).toBe('Imported shot');
+    expect(titleOf('harbour.wall.csv')).toBe('harbour.wall');
+  });
+});
+
+test('a point asked for by button goes into the middle of the longest stretch', () => {
+  expect(middleOfLongest(shot.arcs[0]!)).toEqual({ stretch: 1, t: 0.5 });
+});
+
+test('the last change shows the time today, the day this year, the year before that', () => {
+  const now = new Date(2026, 10, 25, 18, 0);
+  expect(changedAt(new Date(2026, 10, 25, 9, 5).toISOString(), now)).toMatch(/0?9:05/);
+  expect(changedAt(new Date(2026, 2, 3).toISOString(), now)).not.toMatch(/2026/);
+  expect(changedAt(new Date(2025, 2, 3).toISOString(), now)).toMatch(/2025/);
+});

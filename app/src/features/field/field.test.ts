@@ -1,0 +1,98 @@
+import { edits, evaluate, freshShot, type Shot } from '@humble/core';
+import { hintFor, targetAt, type FieldState } from './hitTest';
+import { frameNearestTo } from './useFieldGestures';
+import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
+
+const still = { x: 0, y: 0 };
+const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }), {
+  points: [
+    { x: 100, y: 250, in: still, out: { x: 60, y: 0 }, kind: 'smooth' },
+    { x: 130, y: 250, in: { x: -10, y: 0 }, out: { x: 10, y: 0 }, kind: 'smooth' },
+    { x: 900, y: 250, in: { x: -60, y: 0 }, out: still, kind: 'smooth' },
+  ],
+});
+const arc = shot.arcs[0]!;
+const state: FieldState = { step: 'arc', arc, selectedPointId: null, isRedrawing: false };
+
+describe('what a press takes hold of', () => {
+  test('the nearest of points that lie close', () => {
+    expect(targetAt(state, { x: 112, y: 255 }, 40)).toMatchObject({ kind: 'point', pointId: 'p1' });
+    expect(targetAt(state, { x: 118, y: 255 }, 40)).toMatchObject({ kind: 'point', pointId: 'p2' });
+  });
+
+  test('a handle of the selected point only', () => {
+    expect(targetAt({ ...state, selectedPointId: 'p1' }, { x: 160, y: 250 }, 20)).toEqual({
+      kind: 'handle',
+      pointId: 'p1',
+      side: 'out',
+    });
+    expect(targetAt(state, { x: 160, y: 250 }, 20).kind).toBe('arc');
+  });
+
+  test('the arc within reach, else the ground; points only in the Arc step', () => {
+    expect(targetAt(state, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'arc', stretch: 1 });
+    expect(targetAt(state, { x: 500, y: 300 }, 20).kind).toBe('ground');
+    expect(targetAt({ ...state, step: 'timing' }, { x: 100, y: 250 }, 20).kind).toBe('arc');
+  });
+
+  test('everything is paper before there is an arc, and while it is drawn anew', () => {
+    expect(targetAt({ ...state, arc: null }, { x: 0, y: 0 }, 20).kind).toBe('draw');
+    expect(targetAt({ ...state, isRedrawing: true }, { x: 100, y: 250 }, 20).kind).toBe('draw');
+  });
+
+  test('the hint says what will happen', () => {
+    expect(hintFor(state, { kind: 'point', pointId: 'p1' })).toBe('Drag: move this point.');
+    expect(hintFor({ ...state, arc: null }, null)).toBe('Draw the arc with one stroke.');
+    expect(hintFor({ ...state, isRedrawing: true }, null)).toMatch('anew');
+  });
+});
+
+describe('what is in sight', () => {
+  const view = { width: 532, height: 300 };
+  const whole = wholeField(shot.field);
+  const projection = project(whole, shot.field, view);
+
+  test('the whole field fits, in the middle', () => {
+    expect(toView(projection, { x: 500, y: 250 })).toEqual({ x: 266, y: 150 });
+    expect(projection.scale).toBeCloseTo(0.5, 9);
+    const there = toField(projection, { x: 40, y: 90 });
+    expect(toView(projection, there).x).toBeCloseTo(40, 9);
+  });
+
+  test('what is under the pointer stays there while it zooms', () => {
+    const at = { x: 100, y: 80 };
+    const held = toField(projection, at);
+    const zoomed = project(zoomedAt(whole, projection, at, 3), shot.field, view);
+    expect(zoomed.scale).toBeCloseTo(1.5, 9);
+    expect(toView(zoomed, held).x).toBeCloseTo(at.x, 6);
+    expect(toView(zoomed, held).y).toBeCloseTo(at.y, 6);
+  });
+
+  test('panning moves by pixels', () => {
+    const moved = project(pannedBy(whole, projection, 30, -12), shot.field, view);
+    expect(moved.offset.x - projection.offset.x).toBeCloseTo(30, 9);
+    expect(moved.offset.y - projection.offset.y).toBeCloseTo(-12, 9);
+  });
+});
+
+test('scrubbing finds the frame whose place is nearest; of twins the one nearest in time', () => {
+  const travel = evaluate(shot).travels[0]!;
+  expect(frameNearestTo(travel, travel.place[9]! + 0.1, 1)).toBe(10);
+  const there = shot.moves[0]!.marks;
+  const twice: Shot = {
+    ...shot,
+    moves: [
+      {
+        ...shot.moves[0]!,
+        marks: [
+          { ...there[0]!, easing: { kind: 'even' } },
+          { ...there[0]!, id: 'm3', frame: 11, fraction: 1, easing: { kind: 'even' } },
+          { ...there[1]!, fraction: 0 },
+        ],
+      },
+    ],
+  };
+  const back = evaluate(twice).travels[0]!;
+  expect(frameNearestTo(back, back.place[5]!, 2)).toBe(6);
+  expect(frameNearestTo(back, back.place[5]!, 20)).toBe(16);
+});
