@@ -109,7 +109,9 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
   await bench.step('Figure');
   await page.getByRole('switch', { name: 'Turn with the arc' }).click();
   await expect.poll(heading).toBe(0);
-  const dial = (await page.getByRole('slider', { name: 'Correction of the facing' }).boundingBox())!;
+  const slider = page.getByRole('slider', { name: 'Correction of the facing' });
+  await slider.scrollIntoViewIfNeeded();
+  const dial = (await slider.boundingBox())!;
   const centre = { x: dial.x + dial.width / 2, y: dial.y + dial.height / 2 };
   await hand.drag([
     { x: centre.x + 40, y: centre.y },

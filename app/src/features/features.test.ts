@@ -1,4 +1,12 @@
-import { edits, freshShot, incrementTable, type Shot, unrolledArc, writeIncrementsCsv, writeShotFile } from '@humble/core';
+import {
+  edits,
+  freshShot,
+  incrementTable,
+  type Shot,
+  unrolledArc,
+  writeIncrementsCsv,
+  writeShotFile,
+} from '@humble/core';
 import { middleOfLongest } from './arc/middleOfLongest';
 import { fileNameOf, readShot, titleOf } from './exchange/readShot';
 import { columnsOf } from './sheet/columns';
@@ -6,9 +14,12 @@ import { changedAt } from './shots/changedAt';
 import { incrementLabels, nearestTick, scaleOf } from './timing/rulerScale';
 
 const still = { x: 0, y: 0 };
-const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }), {
-  points: [0, 100, 600].map((x) => ({ x, y: 0, in: still, out: still, kind: 'corner' as const })),
-});
+const shot: Shot = edits.drawArc(
+  freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }),
+  {
+    points: [0, 100, 600].map((x) => ({ x, y: 0, in: still, out: still, kind: 'corner' as const })),
+  },
+);
 const move = shot.moves[0]!;
 
 describe('the ruler', () => {
@@ -43,7 +54,9 @@ describe('the sheet', () => {
 
   test('writes a ruler’s numbers with the decimals of its step', () => {
     const table = incrementTable(edits.setSheet(shot, { rulerStep: 0.25 }), move);
-    const column = columnsOf(table).find(({ id }) => id === 'ruler') as { accessorFn: (row: object, i: number) => string };
+    const column = columnsOf(table).find(({ id }) => id === 'ruler') as {
+      accessorFn: (row: object, i: number) => string;
+    };
     expect(column.accessorFn(table.rows[0]!, 0)).toBe('·');
     expect(column.accessorFn(table.rows[5]!, 5)).toMatch(/^\d+\.\d\d$/);
   });
@@ -52,7 +65,10 @@ describe('the sheet', () => {
 describe('files', () => {
   test('a shot file and a table are told apart by what is in them', () => {
     expect(readShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
-    expect(readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({ name: 'A walk', lengthFrames: 21 });
+    expect(readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({
+      name: 'A walk',
+      lengthFrames: 21,
+    });
     expect(() => readShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
   });
 

@@ -29,7 +29,10 @@ class Server {
     if (this.isAway) throw new TypeError('fetch failed');
     const body = JSON.parse(await (input as Request).text()) as { revision: number; shot: Shot };
     if (body.revision !== this.revision)
-      return this.answer(409, { detail: 'Changed.', current: { id: 'a', revision: this.revision, shot: this.shot } });
+      return this.answer(409, {
+        detail: 'Changed.',
+        current: { id: 'a', revision: this.revision, shot: this.shot },
+      });
     this.saves++;
     this.revision++;
     this.shot = body.shot;

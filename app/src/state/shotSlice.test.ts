@@ -3,16 +3,22 @@ import { ActionCreators } from 'redux-undo';
 import { edited, shotClosed, shotHistory, type ShotHistory, shotOpened } from './shotSlice';
 
 const still = { x: 0, y: 0 };
-const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 48, width: 1920, height: 1080 }), {
-  points: [
-    { x: 0, y: 0, in: still, out: still, kind: 'corner' },
-    { x: 100, y: 0, in: still, out: still, kind: 'corner' },
-  ],
-});
+const shot: Shot = edits.drawArc(
+  freshShot({ name: 'Quay', rate: 24, lengthFrames: 48, width: 1920, height: 1080 }),
+  {
+    points: [
+      { x: 0, y: 0, in: still, out: still, kind: 'corner' },
+      { x: 100, y: 0, in: still, out: still, kind: 'corner' },
+    ],
+  },
+);
 
 type Action = Parameters<typeof shotHistory>[1];
 const run = (...actions: Action[]): ShotHistory =>
-  actions.reduce<ShotHistory>((state, action) => shotHistory(state, action), shotHistory(undefined, { type: 'start' }));
+  actions.reduce<ShotHistory>(
+    (state, action) => shotHistory(state, action),
+    shotHistory(undefined, { type: 'start' }),
+  );
 
 const moved = (x: number, gesture?: string) =>
   edited({ name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } } }, gesture);
@@ -27,7 +33,14 @@ test('the first undo goes back to the shot as it was opened, and no further', ()
 });
 
 test('all changes of one gesture are one step, and the next gesture is another', () => {
-  const done = run(shotOpened(shot), moved(110, 'a'), moved(120, 'a'), moved(130, 'a'), moved(140, 'b'), moved(150, 'b'));
+  const done = run(
+    shotOpened(shot),
+    moved(110, 'a'),
+    moved(120, 'a'),
+    moved(130, 'a'),
+    moved(140, 'b'),
+    moved(150, 'b'),
+  );
   expect(endX(done)).toBe(150);
   const once = shotHistory(done, ActionCreators.undo());
   expect(endX(once)).toBe(130);

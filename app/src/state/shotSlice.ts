@@ -39,6 +39,7 @@ const undoableShot = undoable(shotReducer, {
 /** The shot and the way it came to be, from the moment it was opened. */
 export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
   // The library can forget the past on an action, but then counts the state before it as the first step.
-  if (shotOpened.match(action) || shotClosed.match(action)) return newHistory([], shotReducer(undefined, action), []);
+  if (shotOpened.match(action) || shotClosed.match(action))
+    return newHistory([], shotReducer(undefined, action), []);
   return undoableShot(history, action);
 }

@@ -101,7 +101,7 @@ export function NumberField({
             />
           </View>
           {unit !== undefined && (
-            <Words tone="soft" size="tiny" className="w-[52px]" numberOfLines={1}>
+            <Words tone="soft" size="tiny" className="min-w-[44px]" numberOfLines={1}>
               {unit}
             </Words>
           )}

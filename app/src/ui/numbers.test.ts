@@ -46,7 +46,8 @@ describe.each(['paper', 'lampout'] as const)('the %s theme', (theme) => {
 
   test('words can be read on every ground they stand on', () => {
     for (const ground of ['ground', 'card', 'field', 'desk', 'brasswash'] as const)
-      for (const words of ['ink', 'soft'] as const) expect(contrast(palette[words], palette[ground])).toBeGreaterThanOrEqual(4.5);
+      for (const words of ['ink', 'soft'] as const)
+        expect(contrast(palette[words], palette[ground])).toBeGreaterThanOrEqual(4.5);
     for (const words of ['brass', 'plum', 'indigo'] as const)
       expect(contrast(palette[words], palette.card)).toBeGreaterThanOrEqual(4.5);
     expect(contrast(palette.onbrass, palette.brass)).toBeGreaterThanOrEqual(4.5);

@@ -76,7 +76,12 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
     viewChanges: setMoved,
   };
   const gesture = useFieldGestures({ state, viewport, projection, travel: active }, actions);
-  useWheel(box, (at, factor) => setMoved(zoomedAt(viewport, projection, at, factor)));
+  useWheel(box, (at, factor) =>
+    setMoved((before) => {
+      const current = before ?? wholeField(shot.field);
+      return zoomedAt(current, project(current, shot.field, size), at, factor);
+    }),
+  );
 
   const measured = useCallback(
     ({ nativeEvent: { layout } }: { nativeEvent: { layout: { width: number; height: number } } }) => {

@@ -4,13 +4,16 @@ import { frameNearestTo } from './useFieldGestures';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 
 const still = { x: 0, y: 0 };
-const shot: Shot = edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }), {
-  points: [
-    { x: 100, y: 250, in: still, out: { x: 60, y: 0 }, kind: 'smooth' },
-    { x: 130, y: 250, in: { x: -10, y: 0 }, out: { x: 10, y: 0 }, kind: 'smooth' },
-    { x: 900, y: 250, in: { x: -60, y: 0 }, out: still, kind: 'smooth' },
-  ],
-});
+const shot: Shot = edits.drawArc(
+  freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1000, height: 500 }),
+  {
+    points: [
+      { x: 100, y: 250, in: still, out: { x: 60, y: 0 }, kind: 'smooth' },
+      { x: 130, y: 250, in: { x: -10, y: 0 }, out: { x: 10, y: 0 }, kind: 'smooth' },
+      { x: 900, y: 250, in: { x: -60, y: 0 }, out: still, kind: 'smooth' },
+    ],
+  },
+);
 const arc = shot.arcs[0]!;
 const state: FieldState = { step: 'arc', arc, selectedPointId: null, isRedrawing: false };
 

@@ -66,12 +66,14 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       name: '',
       grip: { x: 0, y: 0 } as Vector,
       start: { x: 0, y: 0 } as Vector,
-      last: { x: 0, y: 0 } as Vector,
       hasMoved: false,
       isPinching: false,
       stroke: [] as Vector[],
       focal: { x: 0, y: 0 } as Vector,
-      pinch: 1,
+      // Where the view was when it was taken hold of: events come faster than renders, so each
+      // counts from here and none is lost.
+      viewport: live().situation.viewport,
+      projection: live().situation.projection,
     };
     const reach = (): number => REACH_PX / live().situation.projection.scale;
     const inField = (onView: Vector): Vector => toField(live().situation.projection, onView);
@@ -97,7 +99,8 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
         // What is taken hold of does not jump to the pointer.
         grip: at ? { x: at.x - place.x, y: at.y - place.y } : { x: 0, y: 0 },
         start: { x, y },
-        last: { x, y },
+        viewport: live().situation.viewport,
+        projection: live().situation.projection,
         hasMoved: false,
         stroke: target.kind === 'draw' ? [place] : [],
       });
@@ -120,8 +123,7 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       else if (target.kind === 'handle') act.handleMoves(target.pointId, target.side, to, held.name);
       else if (target.kind === 'arc' && now.state.step !== 'arc' && now.travel && now.state.arc)
         scrubTo(now.travel, now.state.arc, place, isFirst);
-      else act.viewChanges(pannedBy(now.viewport, now.projection, x - held.last.x, y - held.last.y));
-      held.last = { x, y };
+      else act.viewChanges(pannedBy(held.viewport, held.projection, x - held.start.x, y - held.start.y));
     };
 
     const end = (x: number, y: number): void => {
@@ -156,14 +158,16 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       .runOnJS(true)
       .onStart(({ focalX, focalY }) => {
         letGo();
-        Object.assign(held, { isPinching: true, focal: { x: focalX, y: focalY }, pinch: 1 });
+        const { viewport, projection } = live().situation;
+        Object.assign(held, { isPinching: true, focal: { x: focalX, y: focalY }, viewport, projection });
       })
       .onUpdate(({ scale, focalX, focalY }) => {
-        const { viewport, projection } = live().situation;
-        const moved = pannedBy(viewport, projection, focalX - held.focal.x, focalY - held.focal.y);
-        const next = zoomedAt(moved, projection, { x: focalX, y: focalY }, scale / held.pinch);
-        Object.assign(held, { focal: { x: focalX, y: focalY }, pinch: scale });
-        live().actions.viewChanges(next);
+        const { viewport, projection, focal } = held;
+        const zoomed = zoomedAt(viewport, projection, focal, scale);
+        const nowScale = (projection.scale * zoomed.zoom) / viewport.zoom;
+        live().actions.viewChanges(
+          pannedBy(zoomed, { ...projection, scale: nowScale }, focalX - focal.x, focalY - focal.y),
+        );
       })
       .onFinalize(() => {
         held.isPinching = false;

@@ -1,0 +1,161 @@
+import {
+  type Arc,
+  edits,
+  evaluate,
+  evaluateMove,
+  fitStroke,
+  measureArc,
+  openShot,
+  pathData,
+  placeBuffer,
+  shotCard,
+  writePlace,
+} from '@humble/core';
+import { Bezier } from 'bezier-js';
+import { svgPathProperties } from 'svg-path-properties';
+import { Bench } from 'tinybench';
+import { cubicArc, lengthErrors } from './accuracy';
+import { shotOf, windingArc } from './arcs';
+
+/** Budgets of the design, milliseconds or ratios. */
+const LENGTH_BUDGET = 1e-9;
+const PLACE_RATIO_BUDGET = 50;
+const MOVE_BUDGET_MS = 2;
+const SHOT_BUDGET_MS = 30;
+
+const PLACES = 100;
+
+let failures = 0;
+function verdict(what: string, isKept: boolean): void {
+  if (!isKept) failures++;
+  console.log(`${isKept ? 'kept  ' : 'MISSED'}  ${what}`);
+}
+
+/** Median time of one call in milliseconds. */
+async function medians(tasks: Record<string, () => unknown>): Promise<Record<string, number>> {
+  const bench = new Bench({ time: 600, warmupTime: 200 });
+  for (const [name, task] of Object.entries(tasks)) bench.add(name, task);
+  await bench.run();
+  return Object.fromEntries(
+    bench.tasks.map(({ name, result }) => [
+      name,
+      (result && 'latency' in result ? result.latency.p50 : undefined) ?? Number.NaN,
+    ]),
+  );
+}
+
+/** The same arc as new objects, so that nothing is remembered of it. */
+const forgotten = (arc: Arc): Arc => ({ ...arc, points: arc.points.map((point) => ({ ...point })) });
+
+function accuracy(): void {
+  console.log('\nLength, relative error against chords of 400 000 pieces, extrapolated\n');
+  const rows = [
+    lengthErrors('12 stretches', windingArc(13)),
+    lengthErrors('loop', cubicArc([0, 0], [300, 200], [-200, 200], [100, 0])),
+    lengthErrors('cusp', cubicArc([0, 0], [100, 100], [0, 100], [100, 0])),
+    lengthErrors('handle drawn in', cubicArc([0, 0], [0, 0], [80, 100], [200, 0])),
+  ];
+  console.table(
+    rows.map(({ name, ours, svgPathProperties: properties, bezierJs }) => ({
+      arc: name,
+      ours: ours.toExponential(1),
+      'svg-path-properties': properties.toExponential(1),
+      'bezier-js': bezierJs.toExponential(1),
+    })),
+  );
+  // The reference itself is good to a few parts in 1e11.
+  verdict(
+    `length within ${LENGTH_BUDGET} on every arc`,
+    rows.every(({ ours }) => ours <= LENGTH_BUDGET),
+  );
+}
+
+async function places(): Promise<void> {
+  console.log(`\nPoint at a distance, ${PLACES} places on one path of 12 stretches\n`);
+  const arc = windingArc(13);
+  const measure = measureArc(arc);
+  const properties = new svgPathProperties(pathData(arc, 12));
+  const at = placeBuffer();
+  const beziers = arc.points.slice(1).map((to, i) => {
+    const from = arc.points[i]!;
+    return new Bezier(
+      from.x,
+      from.y,
+      from.x + from.out.x,
+      from.y + from.out.y,
+      to.x + to.in.x,
+      to.y + to.in.y,
+      to.x,
+      to.y,
+    );
+  });
+  // bezier-js has no point at a distance: its users walk its table of points.
+  const tables = beziers.map((bezier) => bezier.getLUT(1000));
+  const walk = (s: number): { x: number; y: number } => {
+    let rest = s;
+    let before = tables[0]![0]!;
+    for (const table of tables)
+      for (const point of table) {
+        rest -= Math.hypot(point.x - before.x, point.y - before.y);
+        if (rest <= 0) return point;
+        before = point;
+      }
+    return before;
+  };
+  const each = (task: (s: number) => unknown) => (): void => {
+    for (let i = 0; i < PLACES; i++) task((i / PLACES) * measure.length);
+  };
+  const times = await medians({
+    ours: each((s) => writePlace(measure, s, undefined, at)),
+    'svg-path-properties': each((s) => properties.getPointAtLength(s)),
+    'bezier-js, walking its table': each(walk),
+  });
+  const ours = times.ours!;
+  console.table(
+    Object.entries(times).map(([name, ms]) => ({
+      name,
+      'µs a place': ((ms * 1000) / PLACES).toFixed(3),
+      'times ours': (ms / ours).toFixed(1),
+    })),
+  );
+  verdict(
+    `1/${PLACE_RATIO_BUDGET} of the time of svg-path-properties`,
+    times['svg-path-properties']! / ours >= PLACE_RATIO_BUDGET,
+  );
+}
+
+async function evaluation(): Promise<void> {
+  console.log('\nEvaluation\n');
+  let one = shotOf(1, 50, 1000);
+  const twenty = shotOf(20, 12, 1000);
+  let x = 0;
+  const stroke = Array.from({ length: 600 }, (_, i) => ({
+    x: i * 3,
+    y: 400 + 200 * Math.sin(i / 40) + (i % 3) * 0.4,
+  }));
+  const large = { ...shotOf(1, 50, 1000) };
+  const text = JSON.stringify(large);
+  const times = await medians({
+    'one move, 1 000 frames on 50 points, one point moved': () => {
+      one = edits.movePoint(one, { arcId: 'arc1', pointId: 'p25', to: { x: 1900 + (x++ % 50), y: 300 } });
+      return evaluateMove(one, one.moves[0]!);
+    },
+    'a shot of 20 moves × 1 000 frames, from nothing': () =>
+      evaluate({
+        ...twenty,
+        arcs: twenty.arcs.map(forgotten),
+        moves: twenty.moves.map((move) => ({ ...move })),
+      }),
+    'a stroke of 600 samples fitted': () => fitStroke(stroke, { allowedDeviation: 4 }),
+    'a shot file opened and its card drawn': () => shotCard(openShot(JSON.parse(text))),
+  });
+  console.table(Object.entries(times).map(([name, ms]) => ({ name, ms: ms.toFixed(3) })));
+  const [move, shot] = Object.values(times) as [number, number];
+  verdict(`one move within ${MOVE_BUDGET_MS} ms`, move <= MOVE_BUDGET_MS);
+  verdict(`twenty moves within ${SHOT_BUDGET_MS} ms`, shot <= SHOT_BUDGET_MS);
+}
+
+accuracy();
+await places();
+await evaluation();
+process.exitCode = failures === 0 ? 0 : 1;
