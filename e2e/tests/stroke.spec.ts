@@ -78,6 +78,23 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   await expect(trail).toHaveAttribute('d', before!);
 });
 
+test('timing follows while a value is typed, and what is no number goes back', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Winch', length: 41 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.step('Timing');
+  const trail = page.getByTestId('trail').locator('path').first();
+  const before = await trail.getAttribute('d');
+  const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
+  await leave.click();
+  await leave.press('Control+a');
+  await leave.pressSequentially('2');
+  await expect(trail).not.toHaveAttribute('d', before!);
+  await leave.pressSequentially('x');
+  await leave.blur();
+  await expect(leave).toHaveValue('10');
+  await expect(trail).toHaveAttribute('d', before!);
+});
+
 test('length, first and last frame, easing and exposure', async ({ bench, page }) => {
   await bench.makeShot({ name: 'Slipway', length: 48 });
   await bench.draw([0.1, 0.5], [0.9, 0.4]);

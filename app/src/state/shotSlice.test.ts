@@ -49,6 +49,21 @@ test('all changes of one gesture are one step, and the next gesture is another',
   expect(endX(shotHistory(twice, ActionCreators.redo()))).toBe(130);
 });
 
+test('a length dragged short and long again brings every mark back', () => {
+  const length = (lengthFrames: number) => edited({ name: 'setLength', args: { lengthFrames } }, 'drag');
+  const many = Array.from({ length: 9 }, (_, i) => ({
+    ...shot.moves[0]!.marks[0]!,
+    id: `m${i}`,
+    frame: 1 + i * i - (i === 8 ? 17 : 0),
+  }));
+  const marked: Shot = { ...shot, moves: [{ ...shot.moves[0]!, marks: many }] };
+  const done = run(shotOpened(marked), length(20), length(9), length(30), length(48));
+  expect(done.present.shot!.moves[0]!.marks.map((mark) => mark.frame)).toEqual(
+    many.map((mark) => mark.frame),
+  );
+  expect(shotHistory(done, ActionCreators.undo()).present.shot).toBe(marked);
+});
+
 test('changes without a gesture are steps of their own', () => {
   const done = run(shotOpened(shot), moved(110), moved(120));
   expect(endX(shotHistory(done, ActionCreators.undo()))).toBe(110);

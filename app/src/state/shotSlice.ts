@@ -10,7 +10,7 @@ export interface ShotState {
 export const shotOpened = createAction<Shot>('shot/opened');
 /** The workbench is empty again. */
 export const shotClosed = createAction('shot/closed');
-/** One edit of the core; edits that share a gesture are one undo step. */
+/** One edit of the core, naming where things come to be, not by how much; edits of one gesture are one undo step. */
 export const edited = createAction('shot/edited', (edit: Edit, gesture?: string) => ({
   payload: edit,
   meta: { gesture },
@@ -36,10 +36,23 @@ const undoableShot = undoable(shotReducer, {
   groupBy: (action) => (edited.match(action) ? (action.meta.gesture ?? null) : null),
 });
 
-/** The shot and the way it came to be, from the moment it was opened. */
+/**
+ * The shot and the way it came to be, from the moment it was opened. Every edit of a gesture is worked out
+ * from the shot as it was when the gesture began: a length that is dragged short and long again brings
+ * each mark back to where it was.
+ */
 export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
   // The library can forget the past on an action, but then counts the state before it as the first step.
   if (shotOpened.match(action) || shotClosed.match(action))
     return newHistory([], shotReducer(undefined, action), []);
+  const began = history?.past[history.past.length - 1];
+  if (
+    history &&
+    began &&
+    edited.match(action) &&
+    action.meta.gesture &&
+    action.meta.gesture === history.group
+  )
+    return newHistory(history.past, shotReducer(began, action), [], history.group);
   return undoableShot(history, action);
 }

@@ -25,6 +25,13 @@ interface NumberFieldProps {
 
 const PIXELS_PER_STEP = 8;
 
+interface Typing {
+  /** The value before the first letter. */
+  readonly from: number;
+  readonly gesture: string;
+  readonly text: string;
+}
+
 /**
  * A number with its name and unit: typed, stepped, or dragged sideways by its name (with a finger by the
  * number too; with the mouse that selects its text).
@@ -40,16 +47,24 @@ export function NumberField({
   unit,
   disabled = false,
 }: NumberFieldProps) {
-  const [typed, setTyped] = useState<string | null>(null);
+  const [typing, setTyping] = useState<Typing | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
   const change = (wanted: number, gesture?: string): void => {
     const next = clamp(wanted);
     if (next !== value && !disabled) onChange(next, gesture);
   };
+  // All that is typed from coming to leaving is one gesture: everything follows letter by letter, and
+  // what turns out to be no number goes back to where it was.
+  const type = (text: string): void => {
+    const now = typing ?? { from: value, gesture: gestureName('typing'), text };
+    setTyping({ ...now, text });
+    const wanted = readNumber(text);
+    if (wanted !== null && wanted === clamp(wanted)) change(wanted, now.gesture);
+  };
   const finishTyping = (): void => {
-    const wanted = typed === null ? null : readNumber(typed);
-    setTyped(null);
-    if (wanted !== null) change(wanted);
+    if (!typing) return;
+    setTyping(null);
+    change(readNumber(typing.text) ?? typing.from, typing.gesture);
   };
   const live = useLive({ value, change, step });
   const drag = useMemo(() => {
@@ -86,8 +101,8 @@ export function NumberField({
               aria-label={unit ? `${label}, ${unit}` : label}
               inputMode="decimal"
               editable={!disabled}
-              value={typed ?? writeNumber(value, decimals)}
-              onChangeText={setTyped}
+              value={typing?.text ?? writeNumber(value, decimals)}
+              onChangeText={type}
               onBlur={finishTyping}
               onSubmitEditing={finishTyping}
               selectTextOnFocus

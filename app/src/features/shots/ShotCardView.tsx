@@ -35,9 +35,14 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
       >
         <View className="border-b border-line bg-field">
           <CardPicture card={card} />
+          {card.arcs.length === 0 && (
+            <View className="absolute inset-0 items-center justify-center">
+              <Words tone="soft">no arc yet</Words>
+            </View>
+          )}
         </View>
         <View className="min-h-[96px] flex-1 px-3 pb-3 pt-2">
-          <Words size="body" strong numberOfLines={2} className="pr-8">
+          <Words size="body" strong numberOfLines={3} className="pr-8">
             {name}
           </Words>
           <View className="mt-auto pt-2">
