@@ -21,6 +21,7 @@ export * from './shot/schema';
 export { freshShot, type FreshShot } from './shot/freshShot';
 export { openShot, readShotFile, writeShotFile } from './shot/openShot';
 export { applyEdit, type Edit, type EditArguments, type EditName, edits } from './shot/edits';
+export { standingPath } from './shot/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
 export { easedDistance, type Ramp, rampOf } from './timing/easedDistance';
 export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/placeInTime';

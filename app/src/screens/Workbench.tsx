@@ -29,9 +29,9 @@ export function Workbench() {
       <Header isWide={isWide} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} />}
-      <ExportDialog isOpen={dialog === 'export'} onClose={close} />
-      <SettingsDialog isOpen={dialog === 'settings'} onClose={close} />
-      <ShortcutsDialog isOpen={dialog === 'shortcuts'} onClose={close} />
+      {dialog === 'export' && <ExportDialog onClose={close} />}
+      {dialog === 'settings' && <SettingsDialog onClose={close} />}
+      {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
       <ConflictDialog />
       <Messages />
     </View>

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { ActionCreators } from 'redux-undo';
-import { useActiveArc, useAppDispatch, useEdit, useSession, useShot } from '../state/hooks';
+import { activeArcOf, useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
 import { pointSelected, redrawingSet, stepChosen } from '../state/sessionSlice';
 import { useLive } from '../ui/useLive';
@@ -14,12 +14,12 @@ const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 's
 export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const arc = useActiveArc();
-  const { lengthFrames } = useShot();
+  const store = useAppStore();
   const selectedPointId = useSession((session) => session.selectedPointId);
   const currentStep = useSession((session) => session.step);
 
   const deleteSelected = (): void => {
+    const arc = activeArcOf(store.getState().shot.present.shot);
     if (!arc || selectedPointId === null || currentStep !== 'arc') return;
     if (edit('deletePoint', { arcId: arc.id, pointId: selectedPointId })) dispatch(pointSelected(null));
   };
@@ -31,7 +31,7 @@ export function useShortcuts(onHelp: () => void): void {
     ArrowLeft: () => step(-1),
     ArrowRight: () => step(1),
     Home: () => goTo(1),
-    End: () => goTo(lengthFrames),
+    End: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
     Delete: deleteSelected,
     Backspace: deleteSelected,
     Escape: letGo,

@@ -1,12 +1,13 @@
 import { type Arc, type EditArguments, type EditName, type Move, type Shot, ShotError } from '@humble/core';
 import { useCallback } from 'react';
-import { useDispatch, useSelector } from 'react-redux';
+import { useDispatch, useSelector, useStore } from 'react-redux';
 import { said, type SessionState } from './sessionSlice';
 import type { Settings } from './settingsSlice';
 import { edited } from './shotSlice';
-import type { AppDispatch, RootState } from './store';
+import type { AppDispatch, AppStore, RootState } from './store';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppStore = useStore.withTypes<AppStore>();
 export const useAppSelector = useSelector.withTypes<RootState>();
 
 /** The shot on the workbench. Only for what is shown while one is open. */
@@ -16,17 +17,27 @@ export function useShot(): Shot {
   return shot;
 }
 
+/** A part of the shot on the workbench: renders again only when that part changes. */
+export function useShotValue<Value>(pick: (shot: Shot) => Value): Value {
+  return useAppSelector((state) => {
+    const { shot } = state.shot.present;
+    if (!shot) throw new Error('no shot is open');
+    return pick(shot);
+  });
+}
+
+/** The arc that an active move of a shot travels along. */
+export function activeArcOf(shot: Shot | null): Arc | null {
+  const arcId = shot?.moves[0]?.arcId;
+  return shot?.arcs.find((arc) => arc.id === arcId) ?? null;
+}
+
 /** The move being worked on, its arc and its figure; null before the first stroke. */
 export function useActiveMove(): Move | null {
   return useAppSelector((state) => state.shot.present.shot?.moves[0] ?? null);
 }
 
-export function useActiveArc(): Arc | null {
-  return useAppSelector(({ shot: { present } }) => {
-    const arcId = present.shot?.moves[0]?.arcId;
-    return present.shot?.arcs.find((arc) => arc.id === arcId) ?? null;
-  });
-}
+export const useActiveArc = (): Arc | null => useAppSelector((state) => activeArcOf(state.shot.present.shot));
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
   useAppSelector((state) => pick(state.session));

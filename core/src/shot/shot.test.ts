@@ -8,6 +8,7 @@ import { applyEdit, edits } from './edits';
 import { freshShot } from './freshShot';
 import { readShotFile, writeShotFile } from './openShot';
 import { type Shot, shotSchema } from './schema';
+import { standingPath } from './standInPath';
 import { STAND_INS, standInTransform } from './standIns';
 
 const line = arcOf([corner(0, 0), corner(120, 0)]);
@@ -191,4 +192,22 @@ test('a stand-in sits with its pivot on the arc', () => {
   expect(transform).toBe('translate(10 20) rotate(45) scale(2) translate(-35 -4)');
   const place = placeAt(line, arcLength(line));
   expect(place.x).toBe(120);
+});
+
+describe('a silhouette as a path in the field', () => {
+  test('has its pivot on the place, its height, and its heading', () => {
+    // The lantern hangs by its ring at (35, 4) of 110; twice as high, turned by a right angle clockwise.
+    const path = standingPath(STAND_INS.lantern, 220, { x: 100, y: 50 }, 90);
+    expect(path.startsWith('M108 42 L108 58 ')).toBe(true);
+    expect(path.endsWith('Z')).toBe(true);
+  });
+
+  test('has every command of every stand-in, and only numbers between them', () => {
+    for (const standIn of Object.values(STAND_INS)) {
+      const path = standingPath(standIn, 120, { x: -3.25, y: 7 }, 33);
+      expect(path.match(/[A-Z]/g)).toEqual(standIn.silhouette.match(/[A-Z]/g));
+      expect(path.match(/-?[\d.]+/g)).toHaveLength(standIn.silhouette.match(/-?[\d.]+/g)!.length);
+      expect(path).not.toMatch(/NaN|e-/);
+    }
+  });
 });

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSession, useShot } from '../../state/hooks';
+import { useSession, useShotValue } from '../../state/hooks';
 import { settleConflict } from '../../state/openDocument';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -7,7 +7,7 @@ import { Words } from '../../ui/Words';
 
 /** Someone else saved the shot meanwhile: the user says which version stays; the other becomes a copy. */
 export function ConflictDialog() {
-  const shot = useShot();
+  const name = useShotValue((shot) => shot.name);
   const theirs = useSession((session) => session.theirs);
   const [isLater, setLater] = useState<object | null>(null);
   const [isBusy, setBusy] = useState(false);
@@ -22,7 +22,7 @@ export function ConflictDialog() {
       isOpen={theirs !== null && isLater !== theirs}
       onClose={() => setLater(theirs)}
     >
-      <Words size="body">{`“${shot.name}” was saved in another window or on another device since you opened it.`}</Words>
+      <Words size="body">{`“${name}” was saved in another window or on another device since you opened it.`}</Words>
       <Words tone="soft">Whichever version you keep here, the other stays as a shot of its own.</Words>
       <Button label="Keep my version" kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
       <Button label="Take the other version" disabled={isBusy} onPress={() => void keep('theirs')} />

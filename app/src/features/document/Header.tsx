@@ -5,7 +5,7 @@ import Share from 'lucide-react-native/icons/share';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch, useAppSelector, useSession, useShot } from '../../state/hooks';
+import { useAppDispatch, useAppSelector, useSession, useShotValue } from '../../state/hooks';
 import type { SaveStatus } from '../../state/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
@@ -29,7 +29,10 @@ interface HeaderProps {
 
 /** The shot's name, how far its edits have come, and the way back. */
 export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
-  const { name, film, lengthFrames, rate } = useShot();
+  const name = useShotValue((shot) => shot.name);
+  const film = useShotValue((shot) => shot.film);
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const rate = useShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
   const canUndo = useAppSelector((state) => state.shot.past.length > 0);
   const canRedo = useAppSelector((state) => state.shot.future.length > 0);

@@ -7,14 +7,13 @@ import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/TextField';
 
 interface DialogProps {
-  readonly isOpen: boolean;
   readonly onClose: () => void;
 }
 
 const LONGEST_NAME = 120;
 
 /** Name, size of the field, rate and length of the shot. */
-export function SettingsDialog({ isOpen, onClose }: DialogProps) {
+export function SettingsDialog({ onClose }: DialogProps) {
   const { name, field, rate, lengthFrames } = useShot();
   const edit = useEdit();
   const [typed, setTyped] = useState<string | null>(null);
@@ -29,7 +28,7 @@ export function SettingsDialog({ isOpen, onClose }: DialogProps) {
   };
   const size = { width: field.width, height: field.height };
   return (
-    <Dialog title="Shot settings" isOpen={isOpen} onClose={close}>
+    <Dialog title="Shot settings" isOpen onClose={close}>
       <TextField
         label="Name"
         value={typed ?? name}

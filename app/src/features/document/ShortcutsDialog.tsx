@@ -15,13 +15,12 @@ const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
 ];
 
 interface ShortcutsDialogProps {
-  readonly isOpen: boolean;
   readonly onClose: () => void;
 }
 
-export function ShortcutsDialog({ isOpen, onClose }: ShortcutsDialogProps) {
+export function ShortcutsDialog({ onClose }: ShortcutsDialogProps) {
   return (
-    <Dialog title="Keyboard" isOpen={isOpen} onClose={onClose}>
+    <Dialog title="Keyboard" isOpen onClose={onClose}>
       {SHORTCUTS.map(([keys, what]) => (
         <View key={keys} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
           <Words size="body">{what}</Words>

@@ -9,19 +9,18 @@ import { saveFile } from './files';
 import { fileNameOf } from './readShot';
 
 interface ExportDialogProps {
-  readonly isOpen: boolean;
   readonly onClose: () => void;
 }
 
 /** What leaves the shot, in open formats. */
-export function ExportDialog({ isOpen, onClose }: ExportDialogProps) {
+export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useShot();
   const save = (ending: string, text: string, type: string): void => {
     saveFile(fileNameOf(shot.name, ending), text, type);
     onClose();
   };
   return (
-    <Dialog title="Export" isOpen={isOpen} onClose={onClose}>
+    <Dialog title="Export" isOpen onClose={onClose}>
       <Button
         label="Increments as CSV"
         icon={Table}

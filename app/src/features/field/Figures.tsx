@@ -1,5 +1,5 @@
-import { ghostFrames, STAND_INS, type Shot, standInTransform, type Travel } from '@humble/core';
-import { memo } from 'react';
+import { ghostFrames, STAND_INS, type Shot, standingPath, standInTransform, type Travel } from '@humble/core';
+import { memo, useDeferredValue, useMemo } from 'react';
 import { Circle, G, Path } from 'react-native-svg';
 import { useFrame, useIsPlaying } from '../../state/playhead';
 import { useSettings } from '../../state/hooks';
@@ -25,38 +25,66 @@ function standing({ figure, x, y, heading }: Travel, frame: number): string {
 const drawnPixel = ({ figure }: Travel, pixel: number): number =>
   (pixel * STAND_INS[figure.artwork.standIn].height) / figure.height;
 
-/** Ghosts fade with their distance from the figure, nearest first. */
-const faded = (index: number, count: number): number => 0.85 - 0.6 * (index / Math.max(1, count));
+/** Ghosts fade in this many steps; those of one step are one shape to draw. */
+const FADES = 4;
 
-/** The figure on other frames: cool outlines before, warm fills after. They rest while the shot plays. */
-export const Ghosts = memo(function Ghosts({ travel, shot, pixel }: TravelProps & { readonly shot: Shot }) {
+interface Faded {
+  readonly d: string;
+  readonly strength: number;
+}
+
+/** Ghosts in shapes of one strength each, the faintest and furthest first. */
+function fadedPaths(travel: Travel, frames: readonly number[]): Faded[] {
+  const { figure, x, y, heading } = travel;
+  const standIn = STAND_INS[figure.artwork.standIn];
+  const fades = Math.min(FADES, frames.length);
+  return Array.from({ length: fades }, (_, step): Faded => {
+    const fade = fades - 1 - step;
+    const from = Math.round((fade * frames.length) / fades);
+    const until = Math.round(((fade + 1) * frames.length) / fades);
+    const d = frames
+      .slice(from, until)
+      .map((frame) =>
+        standingPath(standIn, figure.height, { x: x[frame - 1]!, y: y[frame - 1]! }, heading[frame - 1]!),
+      )
+      .join('');
+    return { d, strength: 0.85 - (0.6 * fade) / fades };
+  });
+}
+
+/**
+ * The figure on other frames: cool outlines before, warm fills after. They rest while the shot plays, and
+ * a drag does not wait for them.
+ */
+export const Ghosts = memo(function Ghosts({
+  travel: latest,
+  shot: latestShot,
+  pixel,
+}: TravelProps & { readonly shot: Shot }) {
+  const travel = useDeferredValue(latest);
+  const shot = useDeferredValue(latestShot);
   const frame = useFrame();
   const isPlaying = useIsPlaying();
   const { ghosts, showsGhosts } = useSettings();
-  if (isPlaying || !showsGhosts) return null;
-  const { before, after } = ghostFrames(travel.move, shot, frame, ghosts);
-  const { silhouette } = STAND_INS[travel.figure.artwork.standIn];
-  const line = 1.25 * drawnPixel(travel, pixel);
+  const paths = useMemo(() => {
+    if (isPlaying || !showsGhosts) return null;
+    const { before, after } = ghostFrames(travel.move, shot, frame, ghosts);
+    return { before: fadedPaths(travel, before), after: fadedPaths(travel, after) };
+  }, [travel, shot, frame, ghosts, isPlaying, showsGhosts]);
+  if (!paths) return null;
   return (
     <G testID="ghosts">
-      {after.toReversed().map((ghost, i) => (
-        <Path
-          key={`a${ghost}`}
-          d={silhouette}
-          transform={standing(travel, ghost)}
-          fill={colour.warm}
-          opacity={0.5 * faded(after.length - 1 - i, after.length)}
-        />
+      {paths.after.map(({ d, strength }) => (
+        <Path key={strength} d={d} fill={colour.warm} opacity={0.5 * strength} />
       ))}
-      {before.toReversed().map((ghost, i) => (
+      {paths.before.map(({ d, strength }) => (
         <Path
-          key={`b${ghost}`}
-          d={silhouette}
-          transform={standing(travel, ghost)}
+          key={strength}
+          d={d}
           fill="none"
           stroke={colour.cool}
-          strokeWidth={line}
-          opacity={faded(before.length - 1 - i, before.length)}
+          strokeWidth={1.25 * pixel}
+          opacity={strength}
         />
       ))}
     </G>

@@ -44,9 +44,10 @@ describe('what a press takes hold of', () => {
   });
 
   test('the hint says what will happen', () => {
-    expect(hintFor(state, { kind: 'point', pointId: 'p1' })).toBe('Drag: move this point.');
-    expect(hintFor({ ...state, arc: null }, null)).toBe('Draw the arc with one stroke.');
-    expect(hintFor({ ...state, isRedrawing: true }, null)).toMatch('anew');
+    const shaping = { step: 'arc', hasArc: true, isRedrawing: false } as const;
+    expect(hintFor(shaping, { kind: 'point', pointId: 'p1' })).toBe('Drag: move this point.');
+    expect(hintFor({ ...shaping, hasArc: false }, null)).toBe('Draw the arc with one stroke.');
+    expect(hintFor({ ...shaping, isRedrawing: true }, null)).toMatch('anew');
   });
 });
 

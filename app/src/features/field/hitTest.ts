@@ -58,10 +58,13 @@ export function targetAt(state: FieldState, place: Vector, reach: number): Targe
 }
 
 /** One line that says what a drag or a tap will do, before it begins. */
-export function hintFor(state: FieldState, hovered: Target | null): string {
-  if (!state.arc) return 'Draw the arc with one stroke.';
-  if (state.isRedrawing) return 'Draw the arc anew with one stroke. Its timing stays.';
-  if (state.step !== 'arc') return 'Drag along the arc to look at another frame.';
+export function hintFor(
+  { step, hasArc, isRedrawing }: { step: Step; hasArc: boolean; isRedrawing: boolean },
+  hovered: Target | null,
+): string {
+  if (!hasArc) return 'Draw the arc with one stroke.';
+  if (isRedrawing) return 'Draw the arc anew with one stroke. Its timing stays.';
+  if (step !== 'arc') return 'Drag along the arc to look at another frame.';
   switch (hovered?.kind) {
     case 'point':
       return 'Drag: move this point.';

@@ -1,5 +1,5 @@
 import { pathData, type Tick, ticksOf, ticksPath, type Travel, type Shot } from '@humble/core';
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { G, Path, Rect, Text } from 'react-native-svg';
 import { colour } from '../../ui/colour';
 import { MONO } from '../../ui/fonts';
@@ -51,19 +51,12 @@ interface GuidesProps extends LayerProps {
   readonly showsNumbers: boolean;
 }
 
-interface TrailPaths {
-  readonly short: string;
-  readonly long: string;
-  readonly numbers: readonly Tick[];
-}
-
-function trailPaths(travel: Travel, shot: Shot, pixel: number): TrailPaths {
+function trailPaths(travel: Travel, shot: Shot, pixel: number): { short: string; long: string } {
   const ticks = ticksOf(travel, shot);
   const some = (isFifth: boolean): Tick[] => ticks.filter((tick) => tick.isFifth === isFifth);
   return {
     short: ticksPath(some(false), SHORT_TICK_PX * pixel),
     long: ticksPath(some(true), LONG_TICK_PX * pixel),
-    numbers: numbered(ticks, pixel),
   };
 }
 
@@ -105,11 +98,18 @@ export const Guides = memo(function Guides({ shot, travels, pixel, showsTrail, s
         <Path d={short} fill="none" stroke={colour.indigo} strokeWidth={1.25 * pixel} />
         <Path d={long} fill="none" stroke={colour.indigo} strokeWidth={1.5 * pixel} />
       </G>
-      {showsNumbers &&
-        trails.flatMap(({ numbers }, i) =>
-          numbers.map((tick) => <FrameNumber key={`${i}-${tick.frame}`} tick={tick} pixel={pixel} />),
-        )}
+      {showsTrail && showsNumbers && <FrameNumbers shot={shot} travels={travels} pixel={pixel} />}
     </G>
+  );
+});
+
+/** A drag does not wait for the numbers. */
+const FrameNumbers = memo(function FrameNumbers(latest: LayerProps & Pick<GuidesProps, 'shot' | 'travels'>) {
+  const { shot, travels, pixel } = useDeferredValue(latest);
+  return travels.flatMap((travel, i) =>
+    numbered(ticksOf(travel, shot), pixel).map((tick) => (
+      <FrameNumber key={`${i}-${tick.frame}`} tick={tick} pixel={pixel} />
+    )),
   );
 });
 

@@ -58,7 +58,7 @@ function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): voi
 }
 
 /** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */
-export function useFieldGestures(situation: FieldSituation, actions: FieldActions) {
+export function useFieldGestures(situation: () => FieldSituation, actions: FieldActions) {
   const live = useLive({ situation, actions });
   return useMemo(() => {
     const held = {
@@ -72,11 +72,11 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       focal: { x: 0, y: 0 } as Vector,
       // Where the view was when it was taken hold of: events come faster than renders, so each
       // counts from here and none is lost.
-      viewport: live().situation.viewport,
-      projection: live().situation.projection,
+      viewport: live().situation().viewport,
+      projection: live().situation().projection,
     };
-    const reach = (): number => REACH_PX / live().situation.projection.scale;
-    const inField = (onView: Vector): Vector => toField(live().situation.projection, onView);
+    const reach = (): number => REACH_PX / live().situation().projection.scale;
+    const inField = (onView: Vector): Vector => toField(live().situation().projection, onView);
     const letGo = (): void => {
       held.target = null;
       held.stroke = [];
@@ -84,7 +84,7 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
     };
 
     const begin = (x: number, y: number): void => {
-      const { state } = live().situation;
+      const { state } = live().situation();
       const place = inField({ x, y });
       const target = targetAt(state, place, reach());
       const at =
@@ -99,8 +99,8 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
         // What is taken hold of does not jump to the pointer.
         grip: at ? { x: at.x - place.x, y: at.y - place.y } : { x: 0, y: 0 },
         start: { x, y },
-        viewport: live().situation.viewport,
-        projection: live().situation.projection,
+        viewport: live().situation().viewport,
+        projection: live().situation().projection,
         hasMoved: false,
         stroke: target.kind === 'draw' ? [place] : [],
       });
@@ -109,7 +109,8 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
 
     const update = (x: number, y: number): void => {
       const { target } = held;
-      const { actions: act, situation: now } = live();
+      const { actions: act } = live();
+      const now = live().situation();
       if (!target || held.isPinching) return;
       if (!held.hasMoved && Math.hypot(x - held.start.x, y - held.start.y) < TAP_PX) return;
       const isFirst = !held.hasMoved;
@@ -128,7 +129,8 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
 
     const end = (x: number, y: number): void => {
       const { target, hasMoved, stroke } = held;
-      const { actions: act, situation: now } = live();
+      const { actions: act } = live();
+      const now = live().situation();
       if (!target || held.isPinching) return letGo();
       if (target.kind === 'draw') {
         const length = stroke.reduce(
@@ -158,7 +160,7 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
       .runOnJS(true)
       .onStart(({ focalX, focalY }) => {
         letGo();
-        const { viewport, projection } = live().situation;
+        const { viewport, projection } = live().situation();
         Object.assign(held, { isPinching: true, focal: { x: focalX, y: focalY }, viewport, projection });
       })
       .onUpdate(({ scale, focalX, focalY }) => {
@@ -176,7 +178,7 @@ export function useFieldGestures(situation: FieldSituation, actions: FieldAction
     const hover = Gesture.Hover()
       .runOnJS(true)
       .onUpdate(({ x, y }) =>
-        live().actions.hovers(targetAt(live().situation.state, inField({ x, y }), reach())),
+        live().actions.hovers(targetAt(live().situation().state, inField({ x, y }), reach())),
       )
       .onEnd(() => live().actions.hovers(null));
 

@@ -1,9 +1,9 @@
-import { type IncrementTable, incrementTable, type Move, type Shot } from '@humble/core';
-import { memo, useMemo, useState } from 'react';
+import { type IncrementTable, incrementTable, type Move } from '@humble/core';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import { useActiveMove, useShot } from '../../state/hooks';
+import { useShot, useShotValue } from '../../state/hooks';
 import { goTo, step, useFrame } from '../../state/playhead';
 import { colour } from '../../ui/colour';
 import { keyNudge } from '../../ui/keyNudge';
@@ -42,14 +42,13 @@ function postsPath(move: Move, lengthFrames: number, width: number): string {
 
 /** The shot from its first frame to its last: exposures, marks, and the playhead to drag. */
 export function ScrubRail() {
-  const shot = useShot();
-  const move = useActiveMove();
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const [width, setWidth] = useState(0);
-  const live = useLive({ width, lengthFrames: shot.lengthFrames });
+  const live = useLive({ width, lengthFrames });
   const drag = useMemo(() => {
     const scrub = ({ x }: { x: number }): void => {
-      const { width: whole, lengthFrames } = live();
-      goTo(1 + ((x - SIDE) / Math.max(1, whole - 2 * SIDE)) * (lengthFrames - 1));
+      const { width: whole, lengthFrames: length } = live();
+      goTo(1 + ((x - SIDE) / Math.max(1, whole - 2 * SIDE)) * (length - 1));
     };
     return Gesture.Pan().runOnJS(true).minDistance(0).onBegin(scrub).onUpdate(scrub);
   }, [live]);
@@ -64,8 +63,8 @@ export function ScrubRail() {
       >
         {width > 0 && (
           <>
-            <RailDrawing shot={shot} move={move} width={width} />
-            <Knob width={width} lengthFrames={shot.lengthFrames} />
+            <RailDrawing width={width} />
+            <Knob width={width} lengthFrames={lengthFrames} />
           </>
         )}
       </View>
@@ -73,13 +72,10 @@ export function ScrubRail() {
   );
 }
 
-interface RailDrawingProps {
-  readonly shot: Shot;
-  readonly move: Move | null;
-  readonly width: number;
-}
-
-const RailDrawing = memo(function RailDrawing({ shot, move, width }: RailDrawingProps) {
+/** The rail follows an edit when the field has: a drag does not wait for it. */
+const RailDrawing = memo(function RailDrawing({ width }: { readonly width: number }) {
+  const shot = useDeferredValue(useShot());
+  const move = shot.moves[0] ?? null;
   const { lengthFrames } = shot;
   return (
     <Svg width={width} height={HEIGHT + 4} style={{ position: 'absolute' }}>

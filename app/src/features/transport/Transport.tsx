@@ -8,7 +8,7 @@ import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo, pause, setRange, step, togglePlay, useFrame, useIsPlaying } from '../../state/playhead';
-import { useAppDispatch, useSettings, useShot } from '../../state/hooks';
+import { useAppDispatch, useSettings, useShotValue } from '../../state/hooks';
 import { settingsChanged } from '../../state/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
@@ -18,7 +18,8 @@ import { ScrubRail } from './ScrubRail';
 
 /** Play, step, loop, and the rail. On a wide screen in one line, on a phone in two. */
 export function Transport({ isWide }: { readonly isWide: boolean }) {
-  const { lengthFrames, rate } = useShot();
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const rate = useShotValue((shot) => shot.rate);
   const { loops } = useSettings();
   const dispatch = useAppDispatch();
   useEffect(() => setRange({ lengthFrames, rate, loops }), [lengthFrames, rate, loops]);
