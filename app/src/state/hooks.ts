@@ -37,7 +37,12 @@ export function useActiveMove(): Move | null {
   return useAppSelector((state) => state.shot.present.shot?.moves[0] ?? null);
 }
 
-export const useActiveArc = (): Arc | null => useAppSelector((state) => activeArcOf(state.shot.present.shot));
+/** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
+export const useActiveArc = <Value>(pick: (arc: Arc, session: SessionState) => Value): Value | null =>
+  useAppSelector((state) => {
+    const arc = activeArcOf(state.shot.present.shot);
+    return arc && pick(arc, state.session);
+  });
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
   useAppSelector((state) => pick(state.session));

@@ -4,8 +4,8 @@ import { Figures, Words } from './Words';
 
 interface CardProps {
   readonly title?: string;
-  /** A short fact beside the title, in figures. */
-  readonly aside?: string;
+  /** A short fact beside the title; text is set in figures. */
+  readonly aside?: ReactNode;
   readonly children?: ReactNode;
   readonly isActive?: boolean;
 }
@@ -19,7 +19,7 @@ export function Card({ title, aside, children, isActive = false }: CardProps) {
           <Words role="heading" size="body" strong className="shrink">
             {title}
           </Words>
-          {aside !== undefined && <Figures tone="soft">{aside}</Figures>}
+          {typeof aside === 'string' ? <Figures tone="soft">{aside}</Figures> : aside}
         </View>
       )}
       {children}
