@@ -89,7 +89,7 @@ export function NumberField({
         <Words size="body" className="shrink select-none">
           {label}
         </Words>
-        <View className="flex-row items-center gap-2">
+        <View className="flex-row items-center gap-1">
           <View className="flex-row items-center rounded-large border border-line bg-ground">
             <Stepper
               label={`Less: ${label}`}
@@ -106,7 +106,7 @@ export function NumberField({
               onBlur={finishTyping}
               onSubmitEditing={finishTyping}
               selectTextOnFocus
-              className="h-[44px] w-[48px] text-center font-mono text-body text-ink"
+              className={`h-[44px] text-center font-mono text-body text-ink ${decimals > 0 ? 'w-[68px]' : 'w-[48px]'}`}
             />
             <Stepper
               label={`More: ${label}`}
@@ -116,7 +116,7 @@ export function NumberField({
             />
           </View>
           {unit !== undefined && (
-            <Words tone="soft" size="tiny" className="min-w-[44px]" numberOfLines={1}>
+            <Words tone="soft" size="tiny" className="min-w-[40px]" numberOfLines={1}>
               {unit}
             </Words>
           )}

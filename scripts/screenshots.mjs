@@ -1,0 +1,103 @@
+// Takes the pictures in docs/screenshots from the demo film: `npm run screenshots`, with the application built.
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ROOT } from './run.mjs';
+
+const PHONE = { width: 390, height: 844 };
+const WIDE = { width: 1280, height: 800 };
+const LANTERN = '/shot/demo-lantern-on-the-hook';
+const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
+
+const step = (page, name) => page.getByRole('tab', { name }).click();
+const goTo = async (page, frame) => {
+  for (let f = 1; f < frame; f++) await page.getByRole('button', { name: 'One frame on' }).click();
+  await page.mouse.move(0, 0);
+};
+
+const PICTURES = [
+  { file: 'phone-list', view: PHONE, theme: 'light', path: '/' },
+  {
+    file: 'phone-timing',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    act: (page) => goTo(page, 26),
+  },
+  {
+    file: 'phone-arc-lamp',
+    view: PHONE,
+    theme: 'dark',
+    path: LANTERN,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await page.getByTestId('point-p4').click();
+      await goTo(page, 8);
+    },
+  },
+  {
+    file: 'phone-sheet',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    act: async (page) => {
+      await step(page, 'Sheet');
+      await goTo(page, 13);
+    },
+  },
+  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: (page) => step(page, 'Figure') },
+  { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },
+  { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: (page) => goTo(page, 28) },
+  {
+    file: 'wide-arc-lamp',
+    view: WIDE,
+    theme: 'dark',
+    path: LANTERN,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await page.getByTestId('point-p4').click();
+      await goTo(page, 8);
+    },
+  },
+];
+
+const folder = mkdtempSync(join(tmpdir(), 'humble-pictures-'));
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--demo'], {
+  cwd: ROOT,
+  env: { ...process.env, PORT: '0', HUMBLE_DATA: folder },
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+const [line] = await once(server.stdout, 'data');
+const address = /http:\/\/\S+/.exec(line.toString())[0];
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+for (const { file, view, theme, path, act } of PICTURES) {
+  const context = await browser.newContext({
+    viewport: view,
+    colorScheme: theme,
+    deviceScaleFactor: view === PHONE ? 2 : 1,
+    locale: 'en-GB',
+  });
+  const page = await context.newPage();
+  await page.goto(address + path);
+  await page.getByTestId(path === '/' ? 'card-Lantern on the hook' : 'transport').waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await act?.(page);
+  await page.screenshot({ path: join(ROOT, `docs/screenshots/${file}.png`) });
+  await context.close();
+}
+await browser.close();
+server.kill('SIGTERM');
+await once(server, 'exit');
+rmSync(folder, { recursive: true });
