@@ -79,6 +79,19 @@ test('a shot that does not exist says so and leads back', async ({ page }) => {
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
 });
 
+test('a removed shot can be brought back from its own address', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Driftwood' });
+  const address = page.url();
+  await page.getByRole('button', { name: 'Back to the shots' }).click();
+  await page.getByRole('button', { name: 'More for Driftwood' }).click();
+  await page.getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByTestId('card-Driftwood')).toBeHidden();
+  await page.goto(address);
+  await expect(page.getByText('This shot was removed')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByTestId('transport')).toBeVisible();
+});
+
 test('an empty list invites', async ({ page, ownServer }) => {
   await page.goto(ownServer.address);
   for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {

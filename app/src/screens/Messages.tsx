@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
-import { api, failureSentence } from '../state/api';
 import { useAppDispatch, useSession } from '../state/hooks';
-import { messageGone, said } from '../state/sessionSlice';
+import { restoreShot } from '../state/openDocument';
+import { messageGone } from '../state/sessionSlice';
 import { Toast } from '../ui/Toast';
 
 /** The latest message, with the way back it offers. */
@@ -11,17 +11,16 @@ export function Messages() {
   const done = useCallback(() => dispatch(messageGone()), [dispatch]);
   if (!message) return null;
   const { id, text, restoreId } = message;
-  const restore = async (): Promise<void> => {
+  const restore = (shotId: string): void => {
     done();
-    const result = await dispatch(api.endpoints.restoreShot.initiate(restoreId!));
-    dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.shot.name}” is back.`));
+    void restoreShot(shotId);
   };
   return (
     <Toast
       key={id}
       text={text}
       onDone={done}
-      action={restoreId ? { label: 'Bring it back', onPress: () => void restore() } : undefined}
+      action={restoreId ? { label: 'Bring it back', onPress: () => restore(restoreId) } : undefined}
     />
   );
 }

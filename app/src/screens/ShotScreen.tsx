@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { useAppSelector } from '../state/hooks';
-import { closeDocument, openDocument, type OpenResult } from '../state/openDocument';
+import { closeDocument, openDocument, type OpenResult, restoreShot } from '../state/openDocument';
 import { Button } from '../ui/Button';
 import { Words } from '../ui/Words';
 import { Laying } from './Laying';
@@ -31,22 +31,37 @@ export function ShotScreen() {
       </GestureHandlerRootView>
     );
   if (result === null || result === 'opened') return <Laying />;
-  return <NotOpened isAway={result === 'away'} onRetry={retry} />;
+  const restore = (): void => {
+    void restoreShot(id).then((shot) => shot && retry());
+  };
+  return <NotOpened result={result} onRetry={retry} onRestore={restore} />;
 }
 
-function NotOpened({ isAway, onRetry }: { readonly isAway: boolean; readonly onRetry: () => void }) {
+interface NotOpenedProps {
+  readonly result: Exclude<OpenResult, 'opened'>;
+  readonly onRetry: () => void;
+  readonly onRestore: () => void;
+}
+
+const REASONS: Record<NotOpenedProps['result'], readonly [title: string, sentence: string]> = {
+  away: ['The server does not answer', 'The shot is safe there. Try again when it is back.'],
+  removed: ['This shot was removed', 'It is still in the bin.'],
+  gone: ['There is no such shot', 'The list shows what there is.'],
+};
+
+function NotOpened({ result, onRetry, onRestore }: NotOpenedProps) {
   const router = useRouter();
+  const [title, sentence] = REASONS[result];
   return (
     <View role="alert" className="flex-1 items-center justify-center gap-3 bg-ground px-8">
       <Words size="title" strong className="text-center">
-        {isAway ? 'The server does not answer' : 'There is no such shot'}
+        {title}
       </Words>
       <Words tone="soft" className="text-center">
-        {isAway
-          ? 'The shot is safe there. Try again when it is back.'
-          : 'It may have been removed. The list shows what there is.'}
+        {sentence}
       </Words>
-      {isAway && <Button label="Try again" kind="brass" onPress={onRetry} />}
+      {result === 'away' && <Button label="Try again" kind="brass" onPress={onRetry} />}
+      {result === 'removed' && <Button label="Bring it back" kind="brass" onPress={onRestore} />}
       <Button label="To the shots" onPress={() => router.replace('/')} />
     </View>
   );

@@ -69,7 +69,7 @@ export const { useListShotsQuery } = api;
 export type Failure =
   | { readonly kind: 'away' }
   | { readonly kind: 'stale'; readonly current: StoredShot }
-  | { readonly kind: 'gone'; readonly sentence: string }
+  | { readonly kind: 'gone' | 'removed'; readonly sentence: string }
   | { readonly kind: 'refused'; readonly sentence: string };
 
 interface QueryError {
@@ -87,7 +87,8 @@ export function failureOf(error: unknown): Failure {
   };
   if (status === 409 && problem.current) return { kind: 'stale', current: problem.current };
   const sentence = problem.detail ?? 'The server refused the request.';
-  return status === 404 || status === 410 ? { kind: 'gone', sentence } : { kind: 'refused', sentence };
+  if (status === 410) return { kind: 'removed', sentence };
+  return { kind: status === 404 ? 'gone' : 'refused', sentence };
 }
 
 export const AWAY_SENTENCE = 'The server does not answer. Try again when it is back.';

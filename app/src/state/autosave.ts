@@ -86,12 +86,10 @@ export function startAutosave(store: AppStore): Autosave {
       const own = [lost, shot].find((candidate) => candidate && JSON.stringify(candidate) === text);
       if (own) await succeeded(id, own, current.revision);
       else store.dispatch(conflictFound({ revision: current.revision, shot: current.shot }));
-    } else if (failure.kind === 'gone') {
-      store.dispatch(saveMoved({ status: 'refused' }));
-      store.dispatch(said(`${failure.sentence} Your edits are kept on this device.`, id));
     } else {
       store.dispatch(saveMoved({ status: 'refused' }));
-      store.dispatch(said(`${failure.sentence} Your edits are kept on this device.`));
+      const restoreId = failure.kind === 'removed' ? id : undefined;
+      store.dispatch(said(`${failure.sentence} Your edits are kept on this device.`, restoreId));
     }
   };
 

@@ -1,5 +1,5 @@
 import { edits, type Shot } from '@humble/core';
-import { api, failureOf, failureSentence } from './api';
+import { api, failureOf, failureSentence, type StoredShot } from './api';
 import { type Autosave, startAutosave } from './autosave';
 import { draftOf, dropDraft, dropKept, type KeptDraft } from './drafts';
 import {
@@ -19,7 +19,7 @@ let autosave: Autosave | null = null;
 let closing: Promise<void> = Promise.resolve();
 const saver = (): Autosave => (autosave ??= startAutosave(store));
 
-export type OpenResult = 'opened' | 'gone' | 'away';
+export type OpenResult = 'opened' | 'gone' | 'removed' | 'away';
 
 function putOnBench(id: string, shot: Shot, revision: number, status: SaveStatus): void {
   const step = shot.arcs.length > 0 ? 'timing' : 'arc';
@@ -39,13 +39,14 @@ export async function openDocument(id: string): Promise<OpenResult> {
   const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
   const [answer, draft] = await Promise.all([request, draftOf(id).catch(() => null)]);
   request.unsubscribe();
-  if (!answer.data) {
-    const isAway = failureOf(answer.error).kind === 'away';
-    if (isAway && draft) {
+  // A failed request still carries the data of an earlier one.
+  if (answer.isError || !answer.data) {
+    const { kind } = failureOf(answer.error);
+    if (kind === 'away' && draft) {
       openDraft(id, draft, 'away');
       return 'opened';
     }
-    return isAway ? 'away' : 'gone';
+    return kind === 'away' || kind === 'removed' ? kind : 'gone';
   }
   const { revision, shot } = answer.data;
   if (!draft || JSON.stringify(draft.shot) === JSON.stringify(shot)) {
@@ -57,6 +58,15 @@ export async function openDocument(id: string): Promise<OpenResult> {
     store.dispatch(conflictFound({ revision, shot }));
   }
   return 'opened';
+}
+
+/** Takes a shot out of the bin, and sends the edits of it that waited for that. */
+export async function restoreShot(id: string): Promise<StoredShot | null> {
+  const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
+  store.dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.shot.name}” is back.`));
+  if (!result.data) return null;
+  if (store.getState().session.document?.id === id) await saver().flush();
+  return result.data;
 }
 
 /** A server that does not answer holds the closing up no longer than this, milliseconds. */

@@ -71,7 +71,9 @@ export function shotAlong(arc: Arc, lengthFrames: number, easing: Easing = { kin
 
 export const onlyMove = (shot: Shot): Move => shot.moves[0]!;
 
-const coordinate = fc.double({ min: -2000, max: 2000, noNaN: true }).map((v) => Math.round(v * 100) / 100);
+const coordinate = fc
+  .double({ min: -2000, max: 2000, noNaN: true })
+  .map((v) => Math.round(v * 100) / 100 + 0);
 const vector = fc.record({ x: coordinate, y: coordinate });
 const handle = fc.oneof(vector, fc.constant({ x: 0, y: 0 }));
 

@@ -59,7 +59,7 @@ function RenameDialog({ shot, onClose }: { readonly shot: ShotSummary; readonly 
     const request = dispatch(api.endpoints.readShot.initiate(shot.id, { forceRefetch: true }));
     const current = await request;
     request.unsubscribe();
-    const result = current.data
+    const result = current.isSuccess
       ? await dispatch(
           api.endpoints.saveShot.initiate({
             id: shot.id,

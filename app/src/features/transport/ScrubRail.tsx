@@ -13,6 +13,8 @@ const HEIGHT = 40;
 const BASE = 34;
 const TALLEST = 20;
 const SIDE = 14;
+/** Bars closer than this would be a solid band: of a long shot some are left out, pixels. */
+const LEAST_APART = 2;
 
 /** Where a frame stands on the rail, pixels. */
 const along = (frame: number, lengthFrames: number, width: number): number =>
@@ -20,8 +22,10 @@ const along = (frame: number, lengthFrames: number, width: number): number =>
 
 /** Bars at the exposures, as tall as the increments that arrive on them. */
 function barsPath(table: IncrementTable, lengthFrames: number, width: number): string {
-  const tallest = Math.max(1e-9, ...table.rows.map((row) => Math.abs(row.along ?? 0)));
+  const tallest = table.rows.reduce((most, row) => Math.max(most, Math.abs(row.along ?? 0)), 1e-9);
+  const every = Math.ceil((table.rows.length * LEAST_APART) / Math.max(1, width - 2 * SIDE));
   return table.rows
+    .filter((_, i) => i % every === 0)
     .map((row) => {
       const x = along(row.frame, lengthFrames, width).toFixed(1);
       return `M${x} ${BASE}V${(BASE - 3 - (Math.abs(row.along ?? 0) / tallest) * TALLEST).toFixed(1)}`;

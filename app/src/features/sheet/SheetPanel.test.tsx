@@ -1,0 +1,63 @@
+import { edits } from '@humble/core';
+import { fireEvent, screen } from '@testing-library/react-native';
+import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
+import { SheetPanel } from './SheetPanel';
+
+const show = (shot = straightShot()) => {
+  const store = benchWith(shot, 'sheet');
+  renderOn(store, <SheetPanel onExport={() => undefined} />);
+  return store;
+};
+
+/** What stands in the cells of a line, the first line being 1. */
+const cells = (row: number): string[] =>
+  screen
+    .getAllByRole('row')
+    [row - 1]!.findAll((node) => typeof node.type === 'string' && node.props.role === 'cell')
+    .map(
+      (cell) => cell.findAll((node) => typeof node.props.children === 'string')[0]!.props.children as string,
+    );
+
+test('has a head and a line for each exposure', () => {
+  show();
+  expect(screen.getByLabelText('Increments').props['aria-rowcount']).toBe(21);
+  expect(cells(1)).toEqual(['1', '1', '0.00', '·', '·', '0.0', '0.0', '0.0°', '0.00']);
+  expect(cells(2)).toEqual(['2', '1', '6.00', '6.00', '6.00', '6.0', '0.0', '0.0°', '6.00']);
+});
+
+test('a step of the ruler brings its column and rounds the total', () => {
+  const store = show(edits.setLength(straightShot(), { lengthFrames: 8 }));
+  fireEvent.press(screen.getByRole('button', { name: 'In units, not rounded' }));
+  fireEvent.press(screen.getByRole('radio', { name: '0.5' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Done' }));
+  expect(shotOn(store).sheet.rulerStep).toBe(0.5);
+  // 120 units in 7 intervals are 17.142857: 17, 34.5, 51.5, 68.5, 85.5, 103, 120.
+  const ruler = [2, 3, 4, 5, 6, 7, 8].map((row) => cells(row)[4]);
+  expect(ruler).toEqual(['17.0', '17.5', '17.0', '17.0', '17.0', '17.5', '17.0']);
+  expect(cells(8).at(-1)).toBe('120.0');
+});
+
+test('millimetres wait for a scale; nonsense for one is said and changes nothing', () => {
+  const store = show();
+  fireEvent.press(screen.getByRole('button', { name: 'In units, not rounded' }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Millimetres' }));
+  expect(screen.getByText(/Millimetres need a scale/)).toBeTruthy();
+  expect(shotOn(store).sheet.units).toBe('field');
+  const width = () => screen.getByLabelText('The field is wide, mm');
+  fireEvent.changeText(width(), '0');
+  fireEvent(width(), 'blur');
+  expect(screen.getByText('A number greater than 0, please.')).toBeTruthy();
+  expect(shotOn(store).field.unitsPerMm).toBeNull();
+  fireEvent.changeText(width(), '480');
+  fireEvent(width(), 'blur');
+  expect(shotOn(store)).toMatchObject({ field: { unitsPerMm: 4 }, sheet: { units: 'mm' } });
+  expect(cells(2).slice(2, 4)).toEqual(['1.50', '1.50']);
+});
+
+test('says what will stand there before there is an arc', () => {
+  show({ ...straightShot(), arcs: [], moves: [], figures: [] });
+  expect(screen.getByText('Increments stand here once there is an arc.')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Export' }).props.accessibilityState?.disabled ?? true).toBe(
+    true,
+  );
+});

@@ -1,0 +1,88 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { goTo, setRange } from '../../state/playhead';
+import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
+import { TimingPanel } from './TimingPanel';
+
+const show = (shot = straightShot()) => {
+  const store = benchWith(shot);
+  renderOn(store, <TimingPanel showsRuler={false} />);
+  return store;
+};
+
+test('an even span that becomes steady gets a ramp of a quarter at each end; soft keeps its frames', () => {
+  const store = show();
+  expect(screen.queryByLabelText('Leave slowly over, frames')).toBeNull();
+  fireEvent.press(screen.getByRole('radio', { name: 'Steady' }));
+  expect(moveOn(store).marks[0]!.easing).toEqual({
+    kind: 'ramped',
+    leaveFrames: 5,
+    arriveFrames: 5,
+    ramp: 'steady',
+  });
+  fireEvent.changeText(screen.getByLabelText('Leave slowly over, frames'), '8');
+  fireEvent(screen.getByLabelText('Leave slowly over, frames'), 'blur');
+  fireEvent.press(screen.getByRole('radio', { name: 'Soft' }));
+  expect(moveOn(store).marks[0]!.easing).toEqual({
+    kind: 'ramped',
+    leaveFrames: 8,
+    arriveFrames: 5,
+    ramp: 'soft',
+  });
+});
+
+test('ramps that do not fit into the span say that they are shortened', () => {
+  show();
+  fireEvent.press(screen.getByRole('radio', { name: 'Steady' }));
+  expect(screen.queryByText(/shortened in proportion/)).toBeNull();
+  for (const name of ['Leave slowly over, frames', 'Arrive slowly over, frames'])
+    fireEvent.changeText(screen.getByLabelText(name), '15');
+  expect(screen.getByText('Together more than 20 frames: both are shortened in proportion.')).toBeTruthy();
+});
+
+test('each span has its card, and a hold says for how long', () => {
+  show(withMarks(straightShot(57), [1, 0], [25, 0.4], [33, 0.4], [57, 1]));
+  expect(screen.getByText('Frames 1 → 25')).toBeTruthy();
+  expect(screen.getAllByText('24 increments')).toHaveLength(2);
+  expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
+  expect(screen.getByText('8 frames')).toBeTruthy();
+  expect(screen.getByText('Frames 33 → 57')).toBeTruthy();
+});
+
+test('of many spans the one at the playhead is shown', () => {
+  setRange({ lengthFrames: 57, rate: 24, loops: true });
+  goTo(1);
+  show(
+    withMarks(
+      straightShot(57),
+      ...Array.from({ length: 15 }, (_, i): [number, number] => [1 + 4 * i, i / 14]),
+    ),
+  );
+  expect(screen.getByText('Span 1 of 14, at the playhead:')).toBeTruthy();
+  act(() => goTo(30));
+  expect(screen.getByText('Span 8 of 14, at the playhead:')).toBeTruthy();
+  expect(screen.getByText('Frames 29 → 33')).toBeTruthy();
+  act(() => goTo(57));
+  expect(screen.getByText('Span 14 of 14, at the playhead:')).toBeTruthy();
+});
+
+test('an arrival between exposures is said, with the frame on which it is seen', () => {
+  const store = show(straightShot(20));
+  fireEvent.press(screen.getByRole('radio', { name: 'Twos' }));
+  expect(moveOn(store).framesHeld).toBe(2);
+  expect(screen.getByText(/the shot ends: the arrival is never seen/)).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Ends on frame'), '14');
+  expect(screen.getByText('Frame 14 falls between exposures: the arrival is seen on frame 15.')).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Ends on frame'), '15');
+  expect(screen.queryByText(/falls between exposures/)).toBeNull();
+});
+
+test('length and rate give the seconds; a move that fills the shot goes with it', () => {
+  const store = show();
+  expect(screen.getByText('1.75 s')).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Length, frames'), '49');
+  fireEvent(screen.getByLabelText('Length, frames'), 'blur');
+  fireEvent.changeText(screen.getByLabelText('Rate, a second'), '24.5');
+  expect(screen.getByText('2.00 s')).toBeTruthy();
+  expect(shotOn(store)).toMatchObject({ lengthFrames: 49, rate: 24.5 });
+  expect(moveOn(store).marks[1]!.frame).toBe(49);
+});
