@@ -39,7 +39,10 @@ module.exports = [
     ignores: ['**/*.test.*'],
     rules: { '@typescript-eslint/no-explicit-any': 'error' },
   },
-  { files: ['app/jest.setup.js'], languageOptions: { globals: { jest: 'readonly' } } },
+  {
+    files: ['app/jest.setup.js'],
+    languageOptions: { globals: { jest: 'readonly', setTimeout: 'readonly', performance: 'readonly' } },
+  },
   // Fixtures of the interface tests are handed on with `use`, which is no hook.
   {
     files: ['e2e/**'],

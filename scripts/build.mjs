@@ -1,8 +1,18 @@
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { fingerprint, isStamped, putStamp } from './fingerprint.mjs';
 import { must, ROOT, seconds } from './run.mjs';
 
 const SOURCES = ['package-lock.json', 'core/src', 'app'];
+
+/** Packs scripts, styles and fonts once, so that the server need not do it for every visitor. */
+function packLargeFiles() {
+  const folder = join(ROOT, 'app/dist');
+  for (const name of readdirSync(folder, { recursive: true }))
+    if (/\.(js|css|ttf)$/.test(name))
+      writeFileSync(join(folder, `${name}.gz`), gzipSync(readFileSync(join(folder, name)), { level: 9 }));
+}
 
 /** Exports the application for the web, unless that was done for these sources. */
 export async function buildApplication() {
@@ -14,6 +24,7 @@ export async function buildApplication() {
   await must('Building the application', 'npm', ['run', 'build', '--workspace', 'app'], {
     env: { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
+  packLargeFiles();
   putStamp(stamp, print);
   console.log(`Application built in ${seconds(since)}.`);
 }

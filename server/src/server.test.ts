@@ -1,6 +1,7 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { edits, freshShot, type Shot } from '@humble/core';
 import type { Express } from 'express';
 import pino from 'pino';
@@ -185,6 +186,23 @@ describe('the application', () => {
     expect(text).toMatch('Humble Pendulum');
     expect(headers['content-security-policy']).toMatch("script-src 'self'");
     await request(server).get('/_expo/static/gone.js').expect(404);
+  });
+
+  test('sends what the build has packed to whoever takes it packed, and the file itself to others', async () => {
+    const code = 'console.log("packed");';
+    mkdirSync(join(folder, '_expo'));
+    writeFileSync(join(folder, '_expo/app.js'), code);
+    writeFileSync(join(folder, '_expo/app.js.gz'), gzipSync(`${code} // from the packed copy`));
+    const taken = await request(server).get('/_expo/app.js').set('Accept-Encoding', 'gzip').expect(200);
+    expect(taken.headers).toMatchObject({
+      'content-encoding': 'gzip',
+      'cache-control': expect.stringMatching('immutable'),
+    });
+    expect(taken.headers['content-type']).toMatch('javascript');
+    expect(taken.text).toMatch('from the packed copy');
+    const plain = await request(server).get('/_expo/app.js').set('Accept-Encoding', 'identity').expect(200);
+    expect(plain.text).toBe(code);
+    await request(server).get('/_expo/..%2f..%2fetc/passwd.js').set('Accept-Encoding', 'gzip').expect(404);
   });
 
   test('the demo film is put in once, and what was removed stays removed', async () => {

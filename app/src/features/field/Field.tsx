@@ -123,7 +123,6 @@ function useFieldActions(
       const arc = activeArc();
       if (!arc || !edit('insertPoint', { arcId: arc.id, stretch, t })) return;
       dispatch(pointSelected(nextPointId(arc)));
-      hovers(null);
     },
     groundTapped: () => dispatch(pointSelected(null)),
   };

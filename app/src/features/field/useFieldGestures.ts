@@ -63,6 +63,7 @@ export function useFieldGestures(situation: () => FieldSituation, actions: Field
   return useMemo(() => {
     const held = {
       target: null as Target | null,
+      hovered: '',
       name: '',
       grip: { x: 0, y: 0 } as Vector,
       start: { x: 0, y: 0 } as Vector,
@@ -175,16 +176,31 @@ export function useFieldGestures(situation: () => FieldSituation, actions: Field
         held.isPinching = false;
       });
 
+    const tellHover = (target: Target | null): void => {
+      const name = target ? nameOf(target) : '';
+      if (name === held.hovered) return;
+      held.hovered = name;
+      live().actions.hovers(target);
+    };
     const hover = Gesture.Hover()
       .runOnJS(true)
-      .onUpdate(({ x, y }) =>
-        live().actions.hovers(targetAt(live().situation().state, inField({ x, y }), reach())),
-      )
-      .onEnd(() => live().actions.hovers(null));
+      .onUpdate(({ x, y }) => {
+        // While something is held, what else lies under the pointer does not matter.
+        if (!held.target) tellHover(targetAt(live().situation().state, inField({ x, y }), reach()));
+      })
+      .onEnd(() => tellHover(null));
 
     return Gesture.Simultaneous(drag, pinch, hover);
   }, [live]);
 }
+
+/** The same name for the same thing under the pointer, wherever on it the pointer is. */
+const nameOf = (target: Target): string =>
+  target.kind === 'handle'
+    ? `handle ${target.pointId} ${target.side}`
+    : target.kind === 'point'
+      ? `point ${target.pointId}`
+      : target.kind;
 
 function handleEnd(
   arc: Arc | null,

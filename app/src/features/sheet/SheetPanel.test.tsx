@@ -3,6 +3,10 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
 import { SheetPanel } from './SheetPanel';
 
+// The list draws its later lines by and by.
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+
 const show = (shot = straightShot()) => {
   const store = benchWith(shot, 'sheet');
   renderOn(store, <SheetPanel onExport={() => undefined} />);
