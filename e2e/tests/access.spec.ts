@@ -15,6 +15,7 @@ async function faults(page: Page): Promise<string[]> {
 
 for (const theme of ['light', 'dark'] as const)
   test(`every step can be read and named, ${theme}`, async ({ page, bench }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: theme });
     await page.goto('/');
     await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();

@@ -72,6 +72,11 @@ test('two windows on one shot: neither version is lost', async ({ page, context,
   await leaveHere.fill('2');
   await leaveHere.press('Enter');
   await expect(page.getByRole('dialog', { name: 'Changed somewhere else' })).toBeVisible();
+  // It can be put off, and is found again in the shot's menu.
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(mine.status).toHaveText('changed somewhere else');
+  await page.getByRole('button', { name: 'Shot menu' }).click();
+  await page.getByRole('button', { name: 'Choose between two versions' }).click();
   await page.getByRole('button', { name: 'Keep my version' }).click();
   await mine.saved();
   await page.reload();

@@ -1,9 +1,11 @@
+import GitCompare from 'lucide-react-native/icons/git-compare';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { useImportTiming } from '../features/exchange/useImport';
-import { useActiveMove, useShot } from '../state/hooks';
+import { useActiveMove, useAppDispatch, useSession, useShot } from '../state/hooks';
+import { conflictPutOff } from '../state/sessionSlice';
 import { Menu } from '../ui/Menu';
 import type { BenchDialog } from './Workbench';
 
@@ -17,11 +19,19 @@ export function ShotActions({ onClose, onOpen }: ShotActionsProps) {
   const { name } = useShot();
   const move = useActiveMove();
   const importTiming = useImportTiming();
+  const isConflictOpen = useSession((session) => session.theirs !== null);
+  const dispatch = useAppDispatch();
+  const settle = {
+    label: 'Choose between two versions',
+    icon: GitCompare,
+    onPress: () => dispatch(conflictPutOff(false)),
+  };
   return (
     <Menu
       title={name}
       onClose={onClose}
       items={[
+        ...(isConflictOpen ? [settle] : []),
         { label: 'Shot settings', icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
         { label: 'Export', icon: Share, onPress: () => onOpen('export'), staysOpen: true },
         {

@@ -140,6 +140,17 @@ test('a save by someone else is a conflict; nothing is sent until it is settled,
   expect(mockKept.get('a')?.shot.name).toBe('Mine too');
 });
 
+test('the draft of an edit that was undone before it was sent does not come back', async () => {
+  store.dispatch(rename('A'));
+  await jest.advanceTimersByTimeAsync(300);
+  expect(mockKept.get('a')?.shot.name).toBe('A');
+  store.dispatch({ type: '@@redux-undo/UNDO' });
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(status()).toBe('saved');
+  expect(server.saves).toBe(0);
+  expect(mockKept.size).toBe(0);
+});
+
 test('an edit undone before it was sent needs no save', async () => {
   store.dispatch(rename('A'));
   store.dispatch({ type: '@@redux-undo/UNDO' });

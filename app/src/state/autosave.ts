@@ -37,22 +37,34 @@ export function startAutosave(store: AppStore): Autosave {
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
   let draftTimer: ReturnType<typeof setTimeout> | undefined;
   let underWay: Promise<void> | null = null;
+  let draftWork: Promise<void> = Promise.resolve();
 
   const openShot = (): Shot | null => store.getState().shot.present.shot;
   const openDocument = () => store.getState().session.document;
   const isUnsent = (): boolean => openShot() !== null && openShot() !== settled;
 
-  const writeDraft = async (): Promise<void> => {
+  /** Drafts are written and dropped one after the other: a late write must not bring back a dropped one. */
+  const nextDraftWork = (work: () => Promise<void>): Promise<void> => (draftWork = draftWork.then(work));
+
+  const dropOwnDraft = (id: string): Promise<void> => {
     clearTimeout(draftTimer);
     draftTimer = undefined;
-    const shot = openShot();
-    const document = openDocument();
-    if (!shot || !document || shot === settled) return;
-    try {
-      await keepDraft({ shotId: document.id, revision: document.revision, shot, at: Date.now() });
-    } catch {
-      store.dispatch(said('This browser keeps nothing: leave the page open until the shot is saved.'));
-    }
+    return nextDraftWork(() => dropDraft(id).catch(() => undefined));
+  };
+
+  const writeDraft = (): Promise<void> => {
+    clearTimeout(draftTimer);
+    draftTimer = undefined;
+    return nextDraftWork(async () => {
+      const shot = openShot();
+      const document = openDocument();
+      if (!shot || !document || shot === settled) return;
+      try {
+        await keepDraft({ shotId: document.id, revision: document.revision, shot, at: Date.now() });
+      } catch {
+        store.dispatch(said('This browser keeps nothing: leave the page open until the shot is saved.'));
+      }
+    });
   };
 
   const schedule = (ms: number): void => {
@@ -69,7 +81,7 @@ export function startAutosave(store: AppStore): Autosave {
       unsentSince = Date.now();
       await writeDraft();
       schedule(REST_MS);
-    } else await dropDraft(id).catch(() => undefined);
+    } else await dropOwnDraft(id);
   };
 
   const failed = async (id: string, shot: Shot, error: unknown): Promise<void> => {
@@ -103,7 +115,7 @@ export function startAutosave(store: AppStore): Autosave {
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id, revision, shot }));
     if (openDocument()?.id !== id) {
       // The workbench moved on while this was under way; its draft goes only with its success.
-      if (!result.error) await dropDraft(id).catch(() => undefined);
+      if (!result.error) await dropOwnDraft(id);
       return;
     }
     if (result.error) await failed(id, shot, result.error);
@@ -122,11 +134,14 @@ export function startAutosave(store: AppStore): Autosave {
     const shot = openShot();
     if (shot === before) return;
     before = shot;
+    const document = openDocument();
     if (!isUnsent()) {
-      if (shot && openDocument()?.status === 'unsaved') store.dispatch(saveMoved({ status: 'saved' }));
+      // Undone before it was sent: the draft of what was undone must not come back at the next visit.
+      if (!shot || !document) return;
+      void dropOwnDraft(document.id);
+      if (document.status === 'unsaved') store.dispatch(saveMoved({ status: 'saved' }));
       return;
     }
-    const document = openDocument();
     if (!document) return;
     if (document.status === 'saved' || document.status === 'refused') {
       unsentSince = Date.now();

@@ -34,6 +34,8 @@ export interface SessionState {
   readonly document: OpenDocument | null;
   /** What the server holds when it refused a stale save. */
   readonly theirs: { readonly revision: number; readonly shot: Shot } | null;
+  /** The user looked at the conflict and will settle it later. */
+  readonly isConflictPutOff: boolean;
   readonly step: Step;
   readonly selectedPointId: string | null;
   /** The next stroke draws the arc anew. */
@@ -44,6 +46,7 @@ export interface SessionState {
 const initialState: SessionState = {
   document: null,
   theirs: null,
+  isConflictPutOff: false,
   step: 'arc',
   selectedPointId: null,
   isRedrawing: false,
@@ -72,7 +75,11 @@ const session = createSlice({
       { payload }: PayloadAction<{ readonly revision: number; readonly shot: Shot }>,
     ) => {
       state.theirs = payload as typeof state.theirs;
+      state.isConflictPutOff = false;
       if (state.document) state.document.status = 'conflict';
+    },
+    conflictPutOff: (state, { payload }: PayloadAction<boolean>) => {
+      state.isConflictPutOff = payload;
     },
     conflictSettled: (state) => {
       state.theirs = null;
@@ -102,6 +109,7 @@ const session = createSlice({
 
 export const {
   conflictFound,
+  conflictPutOff,
   conflictSettled,
   documentClosed,
   documentOpened,

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { useSession, useShotValue } from '../../state/hooks';
+import { useAppDispatch, useSession, useShotValue } from '../../state/hooks';
 import { settleConflict } from '../../state/openDocument';
+import { conflictPutOff } from '../../state/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
@@ -9,7 +10,8 @@ import { Words } from '../../ui/Words';
 export function ConflictDialog() {
   const name = useShotValue((shot) => shot.name);
   const theirs = useSession((session) => session.theirs);
-  const [isLater, setLater] = useState<object | null>(null);
+  const isPutOff = useSession((session) => session.isConflictPutOff);
+  const dispatch = useAppDispatch();
   const [isBusy, setBusy] = useState(false);
   const keep = async (which: 'mine' | 'theirs'): Promise<void> => {
     setBusy(true);
@@ -19,8 +21,8 @@ export function ConflictDialog() {
   return (
     <Dialog
       title="Changed somewhere else"
-      isOpen={theirs !== null && isLater !== theirs}
-      onClose={() => setLater(theirs)}
+      isOpen={theirs !== null && !isPutOff}
+      onClose={() => dispatch(conflictPutOff(true))}
     >
       <Words size="body">{`“${name}” was saved in another window or on another device since you opened it.`}</Words>
       <Words tone="soft">Whichever version you keep here, the other stays as a shot of its own.</Words>
