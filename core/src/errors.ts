@@ -5,6 +5,9 @@ export type ShotErrorCode =
   | 'newer-version'
   | 'invalid-shot'
   | 'invalid-csv'
+  | 'invalid-path'
+  | 'invalid-svg'
+  | 'invalid-picture'
   | 'unknown-id'
   | 'arc-needs-two-points'
   | 'out-of-range';

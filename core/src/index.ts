@@ -14,10 +14,37 @@ export {
 } from './arc/arcMeasure';
 export { type NearestPlace, nearestPlace } from './arc/nearestPlace';
 export { keepSamples } from './arc/keepSamples';
-export { fitStroke, handlePlace, type PointShape, smoothThrough } from './arc/fitStroke';
+export { fitStroke } from './arc/fitStroke';
+export { handlePlace, PLAIN, type PointShape, smoothThrough } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
+export { type ShapePoints, shapePoints } from './arc/readyShapes';
+export {
+  freshShape,
+  type FreshShapeKind,
+  SHAPE_KINDS,
+  type ShapeHandle,
+  shapeHandles,
+  transformedShape,
+  withShapeHandle,
+} from './arc/shapeHandles';
+export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
+export {
+  applyTo,
+  compose,
+  mirrorAbout,
+  rotationAbout,
+  scalingAbout,
+  type Transform,
+  translation,
+} from './arc/transform';
+export type { Rest } from './arc/fromHere';
+export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
+export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
 export * from './shot/schema';
+export { LONGEST_SEQUENCE, PICTURE_TYPES } from './shot/backdropSchema';
+export { type LengthUnit, MILLIMETRES, pictureOn } from './shot/backdropEdits';
+export type { FreshArc } from './shot/arcEdits';
 export { freshShot, type FreshShot } from './shot/freshShot';
 export { openShot, readShotFile, writeShotFile } from './shot/openShot';
 export { applyEdit, type Edit, type EditArguments, type EditName, edits } from './shot/edits';
@@ -47,3 +74,6 @@ export {
   writeIncrementsCsv,
 } from './formats/incrementsCsv';
 export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';
+export { type DrawnPath, readSvgDrawing } from './formats/svgDrawing';
+export { readPathData, type SubPath } from './formats/svgPathData';
+export { fittingTransform, importedPoints } from './formats/importedArc';

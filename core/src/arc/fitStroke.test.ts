@@ -1,9 +1,10 @@
 import { arcOf } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { arcLength, placeAt } from './arcMeasure';
-import { fitStroke, smoothThrough } from './fitStroke';
+import { fitStroke } from './fitStroke';
 import { keepSamples } from './keepSamples';
 import { nearestPlace } from './nearestPlace';
+import { smoothThrough } from './smoothing';
 import type { Vector } from './vector';
 
 const along = (count: number, place: (u: number) => Vector): Vector[] =>

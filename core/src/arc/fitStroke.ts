@@ -1,16 +1,8 @@
 import type { Cubic } from './cubic';
 import { directionInto, fitCubic } from './fitCubic';
 import { keepSamples } from './keepSamples';
-import { add, directionDeg, distance, scale, subtract, unit, type Vector, wrapDeg, ZERO } from './vector';
-
-/** A point of an arc before it has an id. */
-export interface PointShape {
-  readonly x: number;
-  readonly y: number;
-  readonly in: Vector;
-  readonly out: Vector;
-  readonly kind: 'smooth' | 'corner';
-}
+import type { PointShape } from './smoothing';
+import { directionDeg, distance, scale, subtract, unit, type Vector, wrapDeg, ZERO } from './vector';
 
 export interface FitOptions {
   /** How far the stroke may lie from the arc, field units, > 0. */
@@ -136,18 +128,3 @@ export function fitStroke(
   });
   return withOuterHandles(pointsOf(stretches));
 }
-
-/** Points of a smooth arc that passes through every given place (centripetal-like handles at thirds). */
-export function smoothThrough(places: readonly Vector[]): PointShape[] {
-  return places.map((place, i) => {
-    const before = places[i - 1];
-    const after = places[i + 1];
-    const through = unit(subtract(after ?? place, before ?? place));
-    const handle = (to: Vector | undefined, sign: 1 | -1): Vector =>
-      to ? scale(through, (sign * distance(place, to)) / 3) : ZERO;
-    return { x: place.x, y: place.y, in: handle(before, -1), out: handle(after, 1), kind: 'smooth' };
-  });
-}
-
-/** Handles as places in the field, for drawing and dragging. */
-export const handlePlace = (point: PointShape, side: 'in' | 'out'): Vector => add(point, point[side]);

@@ -1,9 +1,10 @@
 import { ShotError } from '../errors';
 import { freshId } from '../shot/ids';
-import type { Arc, ArcPoint } from '../shot/schema';
+import type { Arc, ArcPoint, PointKind, Shaping } from '../shot/schema';
 import { measureArc } from './arcMeasure';
 import { pointAt, split } from './cubic';
 import { fitCubic } from './fitCubic';
+import { withKind, withShapedHandles } from './smoothing';
 import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
 
@@ -21,25 +22,81 @@ function indexOfPoint(arc: Arc, pointId: string): number {
   return index;
 }
 
+/** The arc with its shaped points rounded off by where their neighbours are now. */
+export const withRounding = (arc: Arc): Arc => {
+  const points = withShapedHandles(arc.points, arc.closed);
+  return points === arc.points ? arc : { ...arc, points };
+};
+
+/** An arc whose points no longer follow from a ready shape. */
+const byHand = (arc: Arc): Arc => (arc.shape ? { ...arc, shape: null } : arc);
+
 /** The arc with a point put somewhere else, its handles with it. */
 export const withPointAt = (arc: Arc, pointId: string, { x, y }: Vector): Arc =>
-  replacePoint(arc, pointId, (point) => ({ ...point, x, y }));
+  withRounding(byHand(replacePoint(arc, pointId, (point) => ({ ...point, x, y }))));
+
+/** The arc with several points moved by the same way. */
+export function withPointsMoved(arc: Arc, pointIds: readonly string[], by: Vector): Arc {
+  const chosen = new Set(pointIds);
+  return withRounding({
+    ...byHand(arc),
+    points: arc.points.map((point) =>
+      chosen.has(point.id) ? { ...point, x: point.x + by.x, y: point.y + by.y } : point,
+    ),
+  });
+}
 
 /**
- * The arc with the end of a handle put somewhere in the field. On a smooth point the other handle
- * turns to stay in line and keeps its length.
+ * The arc with the end of a handle put somewhere in the field. On a smooth point the other handle turns
+ * to stay in line and keeps its length; on an even one it mirrors.
  */
 export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', place: Vector): Arc {
-  return replacePoint(arc, pointId, (point) => {
+  const moved = replacePoint(arc, pointId, (before) => {
+    const point: ArcPoint = { ...before, shaping: null };
     const handle = subtract(place, point);
     const other = side === 'in' ? 'out' : 'in';
     if (point.kind === 'corner') return { ...point, [side]: handle };
+    if (point.kind === 'even') return { ...point, [side]: handle, [other]: scale(handle, -1) };
     const length = Math.hypot(point[other].x, point[other].y);
     const line = unit(handle);
     const turned = line.x === 0 && line.y === 0 ? point[other] : scale(line, -length);
     return { ...point, [side]: handle, [other]: turned };
   });
+  return withRounding(byHand(moved));
 }
+
+/** The arc with points of another kind: smooth, even or corner. */
+export function withPointsOfKind(arc: Arc, pointIds: readonly string[], kind: PointKind): Arc {
+  const chosen = new Set(pointIds);
+  const count = arc.points.length;
+  const neighbour = (i: number): ArcPoint | undefined =>
+    arc.closed ? arc.points[(i + count) % count] : arc.points[i];
+  return withRounding({
+    ...byHand(arc),
+    points: arc.points.map((point, i) =>
+      chosen.has(point.id) ? withKind(point, kind, neighbour(i - 1), neighbour(i + 1)) : point,
+    ),
+  });
+}
+
+/** The arc with points that round themselves off by their neighbours from now on, tighter, sharper or leaning. */
+export function withPointsShaped(arc: Arc, pointIds: readonly string[], shaping: Shaping): Arc {
+  const chosen = new Set(pointIds);
+  return withRounding({
+    ...byHand(arc),
+    points: arc.points.map((point) =>
+      chosen.has(point.id) ? { ...point, kind: shaping.sharpen === 0 ? 'smooth' : 'corner', shaping } : point,
+    ),
+  });
+}
+
+/** A point with one handle of another length: it is shaped by hand now, and even no more. */
+const withOneHandle = (point: ArcPoint, side: 'in' | 'out', handle: Vector): ArcPoint => ({
+  ...point,
+  [side]: handle,
+  kind: point.kind === 'even' ? 'smooth' : point.kind,
+  shaping: null,
+});
 
 /** The id that the next point put into an arc will have. */
 export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
@@ -61,15 +118,16 @@ export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
     in: straight ? ZERO : subtract(before.control2, before.end),
     out: straight ? ZERO : subtract(after.control1, after.start),
     kind: 'smooth',
+    shaping: null,
   };
   const points = arc.points.map((point) => {
     if (straight) return point;
     let next = point;
-    if (point.id === from.id) next = { ...next, out: subtract(before.control1, from) };
-    if (point.id === to.id) next = { ...next, in: subtract(after.control2, to) };
+    if (point.id === from.id) next = withOneHandle(next, 'out', subtract(before.control1, from));
+    if (point.id === to.id) next = withOneHandle(next, 'in', subtract(after.control2, to));
     return next;
   });
-  return { ...arc, points: [...points.slice(0, stretch + 1), middle, ...points.slice(stretch + 1)] };
+  return { ...byHand(arc), points: [...points.slice(0, stretch + 1), middle, ...points.slice(stretch + 1)] };
 }
 
 /** Places along both stretches beside a point, in order. */
@@ -93,11 +151,13 @@ export function withoutPoint(arc: Arc, pointId: string): Arc {
   if (count <= 2) throw new ShotError('arc-needs-two-points', 'An arc needs at least two points.');
   const rest = arc.points.filter((point) => point.id !== pointId);
   const isEnd = index === 0 || index === count - 1;
-  if (isEnd && !arc.closed) return { ...arc, points: rest };
+  if (isEnd && !arc.closed) return withRounding({ ...byHand(arc), points: rest });
   const before = arc.points[(index - 1 + count) % count]!;
   const after = arc.points[(index + 1) % count]!;
   const middle = arc.points[index]!;
-  if (isStraight(before, middle) && isStraight(middle, after)) return { ...arc, points: rest };
+  if (isStraight(before, middle) && isStraight(middle, after)) return { ...byHand(arc), points: rest };
+  if (before.shaping && middle.shaping && after.shaping)
+    return withRounding({ ...byHand(arc), points: rest });
   const directionOf = (handle: Vector, otherwise: Vector): Vector =>
     handle.x === 0 && handle.y === 0 ? unit(otherwise) : unit(handle);
   const { cubic } = fitCubic(
@@ -106,12 +166,16 @@ export function withoutPoint(arc: Arc, pointId: string): Arc {
     directionOf(after.in, subtract(add(middle, middle.out), after)),
   );
   return {
-    ...arc,
+    ...byHand(arc),
     points: rest.map((point) => {
       let next = point;
-      if (point.id === before.id) next = { ...next, out: subtract(cubic.control1, before) };
-      if (point.id === after.id) next = { ...next, in: subtract(cubic.control2, after) };
+      if (point.id === before.id) next = withOneHandle(next, 'out', subtract(cubic.control1, before));
+      if (point.id === after.id) next = withOneHandle(next, 'in', subtract(cubic.control2, after));
       return next;
     }),
   };
 }
+
+/** The arc without several points, one after the other. @throws ShotError `arc-needs-two-points` */
+export const withoutPoints = (arc: Arc, pointIds: readonly string[]): Arc =>
+  pointIds.reduce(withoutPoint, arc);

@@ -1,8 +1,8 @@
 import { arcLength, measureArc } from '../arc/arcMeasure';
-import { smoothThrough } from '../arc/fitStroke';
+import { smoothThrough } from '../arc/smoothing';
 import { distance } from '../arc/vector';
 import { ShotError } from '../errors';
-import { withFreshMove } from '../shot/edits';
+import { arcEdits } from '../shot/arcEdits';
 import { freshShot } from '../shot/freshShot';
 import { type FramesHeld, type Mark, type Move, type Shot, shotSchema } from '../shot/schema';
 import type { PlacedFrame, ReadIncrements } from './incrementsCsv';
@@ -98,7 +98,7 @@ export function shotFromIncrements(table: ReadIncrements, name: string, rate: nu
   const height = Math.max(FIELD_HEIGHT, ...places.map((place) => Math.ceil(place.y)));
   const lengthFrames = Math.max(2, table.frames[table.frames.length - 1]!.frame);
   const empty = checked(freshShot({ name, rate, lengthFrames, width, height }));
-  const drawn = withFreshMove(empty, { points: smoothThrough(distinct) });
+  const drawn = arcEdits.drawArc(empty, { points: smoothThrough(distinct) });
   const measure = measureArc(drawn.arcs[0]!);
   const marks = marksAt(table.frames, (_, i) => measure.startDistance[pointOf[i]!]! / measure.length);
   return checked({

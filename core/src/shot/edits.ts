@@ -1,82 +1,10 @@
-import type { PointShape } from '../arc/fitStroke';
-import { withHandleAt, withPointAt, withPointInserted, withoutPoint } from '../arc/pointEdits';
-import type { Vector } from '../arc/vector';
+import { arcEdits } from './arcEdits';
+import { backdropEdits } from './backdropEdits';
+import { changeArc, changeFigure, changeMove, changePart } from './parts';
 import { ShotError } from '../errors';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
-import { freshEasing, withFrames } from '../timing/retime';
-import { freshId } from './ids';
-import type { Arc, Easing, Field, Figure, FramesHeld, Move, Shot, StandInName } from './schema';
-
-/** Height of a fresh stand-in as a share of the field's height. */
-const FRESH_FIGURE_SHARE = 0.16;
-
-function changePart<T extends { readonly id: string }>(
-  parts: readonly T[],
-  id: string,
-  change: (part: T) => T,
-): readonly T[] {
-  const index = parts.findIndex((part) => part.id === id);
-  const part = parts[index];
-  if (!part) throw new ShotError('unknown-id', `The shot has no part ${id}.`);
-  const next = change(part);
-  return next === part ? parts : parts.map((other, i) => (i === index ? next : other));
-}
-
-const changeArc = (shot: Shot, id: string, change: (arc: Arc) => Arc): Shot => ({
-  ...shot,
-  arcs: changePart(shot.arcs, id, change),
-});
-const changeMove = (shot: Shot, id: string, change: (move: Move) => Move): Shot => ({
-  ...shot,
-  moves: changePart(shot.moves, id, change),
-});
-const changeFigure = (shot: Shot, id: string, change: (figure: Figure) => Figure): Shot => ({
-  ...shot,
-  figures: changePart(shot.figures, id, change),
-});
-
-const withIds = (points: readonly PointShape[]): Arc['points'] =>
-  points.map((point, i) => ({ id: `p${i + 1}`, ...point }));
-
-/**
- * The shot with an arc drawn, a stand-in on its start, and a move over the whole shot that leaves and
- * arrives slowly.
- */
-export function withFreshMove(shot: Shot, { points }: { points: readonly PointShape[] }): Shot {
-  const arcId = freshId('arc', shot.arcs);
-  const figureId = freshId('figure', shot.figures);
-  const number = shot.arcs.length + 1;
-  const intervals = shot.lengthFrames - 1;
-  const even: Easing = { kind: 'even' };
-  return {
-    ...shot,
-    arcs: [...shot.arcs, { id: arcId, name: `Arc ${number}`, closed: false, points: withIds(points) }],
-    figures: [
-      ...shot.figures,
-      {
-        id: figureId,
-        name: `Figure ${number}`,
-        artwork: { kind: 'stand-in', standIn: 'peg' },
-        height: Math.max(1, Math.round(shot.field.height * FRESH_FIGURE_SHARE)),
-      },
-    ],
-    moves: [
-      ...shot.moves,
-      {
-        id: freshId('move', shot.moves),
-        figureId,
-        arcId,
-        marks: [
-          { id: 'm1', frame: 1, fraction: 0, kind: 'stop', easing: freshEasing(intervals) },
-          { id: 'm2', frame: shot.lengthFrames, fraction: 1, kind: 'stop', easing: even },
-        ],
-        framesHeld: 1,
-        turnsWithArc: true,
-        correctionDeg: 0,
-      },
-    ],
-  };
-}
+import { withFrames } from '../timing/retime';
+import type { Easing, Field, Figure, FramesHeld, Keeps, Move, Shot, StandInName } from './schema';
 
 /**
  * A move in a shot of another length: one that went to the last frame still does; one that would go
@@ -122,25 +50,8 @@ export const edits = {
     return { ...shot, sheet: { ...shot.sheet, ...sheet } };
   },
 
-  drawArc: withFreshMove,
-
-  /** Another shape for an arc; what travels along it keeps its shares of the length. */
-  redrawArc: (shot: Shot, { arcId, points }: { arcId: string; points: readonly PointShape[] }): Shot =>
-    changeArc(shot, arcId, (arc) => ({ ...arc, points: withIds(points) })),
-
-  movePoint: (shot: Shot, { arcId, pointId, to }: { arcId: string; pointId: string; to: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointAt(arc, pointId, to)),
-
-  moveHandle: (
-    shot: Shot,
-    { arcId, pointId, side, to }: { arcId: string; pointId: string; side: 'in' | 'out'; to: Vector },
-  ): Shot => changeArc(shot, arcId, (arc) => withHandleAt(arc, pointId, side, to)),
-
-  insertPoint: (shot: Shot, { arcId, stretch, t }: { arcId: string; stretch: number; t: number }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointInserted(arc, stretch, t)),
-
-  deletePoint: (shot: Shot, { arcId, pointId }: { arcId: string; pointId: string }): Shot =>
-    changeArc(shot, arcId, (arc) => withoutPoint(arc, pointId)),
+  ...arcEdits,
+  ...backdropEdits,
 
   /** First and last frame of a move; the marks between keep their share of the time. */
   setMoveFrames: (
@@ -169,6 +80,10 @@ export const edits = {
     shot: Shot,
     { moveId, ...turning }: { moveId: string } & Partial<Pick<Move, 'turnsWithArc' | 'correctionDeg'>>,
   ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
+
+  /** What a move holds on to when its arc changes shape. */
+  setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
+    changeMove(shot, moveId, (move) => ({ ...move, keeps })),
 
   setFigure: (
     shot: Shot,

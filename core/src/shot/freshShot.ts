@@ -24,5 +24,6 @@ export function freshShot({ name, rate, lengthFrames, width, height, film = '' }
     arcs: [],
     moves: [],
     sheet: { units: 'field', rulerStep: null },
+    backdrop: null,
   };
 }

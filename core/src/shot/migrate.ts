@@ -1,8 +1,37 @@
 /** One step of a file from a version to the next. */
 type Migration = (data: object) => object;
 
-/** By the version they start from. The first format is the only one so far, so there is none yet. */
-const MIGRATIONS: ReadonlyMap<number, Migration> = new Map();
+type Parts = readonly object[] | undefined;
+
+const each = (parts: unknown, change: (part: object) => object): unknown =>
+  Array.isArray(parts)
+    ? parts.map((part: unknown) => (typeof part === 'object' && part !== null ? change(part) : part))
+    : parts;
+
+/**
+ * Version 2 adds ready shapes, rounding, colours, hiding and locking of arcs, a backdrop, and what a
+ * move holds on to when its arc changes.
+ */
+const toVersion2: Migration = (data) => {
+  const { arcs, moves } = data as { arcs?: Parts; moves?: Parts };
+  return {
+    ...data,
+    version: 2,
+    backdrop: null,
+    arcs: each(arcs, (arc) => ({
+      ...arc,
+      shape: null,
+      colour: 'indigo',
+      hidden: false,
+      locked: false,
+      points: each((arc as { points?: unknown }).points, (point) => ({ ...point, shaping: null })),
+    })),
+    moves: each(moves, (move) => ({ ...move, keeps: 'fractions' })),
+  };
+};
+
+/** By the version they start from. */
+const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([[1, toVersion2]]);
 
 /** Data of any known version brought to the present one, unchecked. */
 export function migrate(data: object, version: unknown): object {

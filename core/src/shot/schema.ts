@@ -1,22 +1,24 @@
 import { z } from 'zod';
+import { backdropSchema } from './backdropSchema';
+import { coordinate, FURTHEST, readyShapeSchema, vectorSchema } from './readyShapeSchema';
 
 /** Name of the open format, in every file. */
 export const SHOT_FORMAT = 'humble-pendulum-shot';
 /** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 1;
+export const SHOT_VERSION = 2;
 
-/** The furthest a coordinate may lie from the field's corner, field units. */
-const FURTHEST = 1e7;
 export const LONGEST_SHOT = 20_000;
 export const LONGEST_NAME = 120;
 
 const id = z.string().min(1).max(64);
 const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
-const coordinate = z.number().min(-FURTHEST).max(FURTHEST);
 const frame = z.number().int().min(1).max(LONGEST_SHOT);
 const degrees = z.number().min(-36_000).max(36_000);
 
-export const vectorSchema = z.object({ x: coordinate, y: coordinate });
+const setting = z.number().min(-1).max(1);
+
+/** How a point rounds itself off by its neighbours (Kochanek and Bartels 1984); all 0 is plain and smooth. */
+export const shapingSchema = z.object({ tighten: setting, sharpen: setting, lean: setting });
 
 /** What shapes an arc. Handles are displacements from the point. A point has no time. */
 export const arcPointSchema = z.object({
@@ -25,14 +27,23 @@ export const arcPointSchema = z.object({
   y: coordinate,
   in: vectorSchema,
   out: vectorSchema,
-  kind: z.enum(['smooth', 'corner']),
+  kind: z.enum(['smooth', 'even', 'corner']),
+  shaping: shapingSchema.nullable(),
 });
+
+/** Colours that arcs are told apart by; the interface has a tone of each for both themes. */
+export const arcColours = ['indigo', 'moss', 'plum', 'teal', 'graphite'] as const;
 
 export const arcSchema = z.object({
   id,
   name,
   closed: z.boolean(),
   points: z.array(arcPointSchema).min(2).max(5_000),
+  /** What made the points, until one of them is moved by hand. */
+  shape: readyShapeSchema.nullable(),
+  colour: z.enum(arcColours),
+  hidden: z.boolean(),
+  locked: z.boolean(),
 });
 
 export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master'] as const;
@@ -67,6 +78,9 @@ export const markSchema = z.object({
   easing: easingSchema,
 });
 
+/** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
+export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
+
 export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);
 
 export const moveSchema = z.object({
@@ -78,6 +92,7 @@ export const moveSchema = z.object({
   framesHeld: exposureSchema,
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
+  keeps: keepsSchema,
 });
 
 export const fieldSchema = z.object({
@@ -110,6 +125,7 @@ const unchecked = z.object({
   arcs: z.array(arcSchema).max(200),
   moves: z.array(moveSchema).max(200),
   sheet: sheetSchema,
+  backdrop: backdropSchema.nullable(),
 });
 
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
@@ -150,6 +166,14 @@ type Immutable<T> = T extends (infer Item)[]
 export type Shot = Immutable<z.infer<typeof unchecked>>;
 export type Arc = Shot['arcs'][number];
 export type ArcPoint = Arc['points'][number];
+export type Shaping = NonNullable<ArcPoint['shaping']>;
+export type PointKind = ArcPoint['kind'];
+export type ReadyShape = NonNullable<Arc['shape']>;
+export type ShapeKind = ReadyShape['kind'];
+export type ArcColour = Arc['colour'];
+export type Backdrop = NonNullable<Shot['backdrop']>;
+export type Picture = Backdrop['pictures'][number];
+export type Keeps = Move['keeps'];
 export type Figure = Shot['figures'][number];
 export type Move = Shot['moves'][number];
 export type Mark = Move['marks'][number];

@@ -1,8 +1,9 @@
 import { fc } from './property';
-import type { PointShape } from '../arc/fitStroke';
+import type { PointShape } from '../arc/smoothing';
+import { withIds } from '../arc/wholeArc';
 import { edits } from '../shot/edits';
 import { freshShot } from '../shot/freshShot';
-import type { Arc, ArcPoint, Easing, Move, Shot } from '../shot/schema';
+import type { Arc, Easing, Move, Shot } from '../shot/schema';
 
 /** Builders and generators for tests. */
 
@@ -18,7 +19,11 @@ export const arcOf = (points: readonly PointShape[], closed = false): Arc => ({
   id: 'arc1',
   name: 'Arc',
   closed,
-  points: points.map((point, i): ArcPoint => ({ id: `p${i + 1}`, ...point })),
+  points: withIds(points),
+  shape: null,
+  colour: 'indigo',
+  hidden: false,
+  locked: false,
 });
 
 /** One cubic from its four control places. */

@@ -1,0 +1,90 @@
+import { type Cubic, split } from '../arc/cubic';
+import { fromCubics } from '../arc/cubicChain';
+import type { PointShape } from '../arc/smoothing';
+import { applyTo, type Transform } from '../arc/transform';
+import { ShotError } from '../errors';
+import type { SubPath } from './svgPathData';
+
+interface Box {
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+/** Where a cubic turns back in one direction, as parameters within it. */
+function turningPoints(p: number, q: number, r: number, e: number): number[] {
+  const a = e - p + 3 * (q - r);
+  const b = 2 * (p - 2 * q + r);
+  const c = q - p;
+  const inside = (t: number): boolean => t > 0 && t < 1;
+  if (Math.abs(a) < 1e-12 * (Math.abs(b) + Math.abs(c))) return [-c / b].filter(inside);
+  const root = b * b - 4 * a * c;
+  if (root < 0) return [];
+  return [(-b + Math.sqrt(root)) / (2 * a), (-b - Math.sqrt(root)) / (2 * a)].filter(inside);
+}
+
+function extent(p: number, q: number, r: number, e: number): readonly [number, number] {
+  const at = (t: number): number =>
+    (1 - t) ** 3 * p + 3 * (1 - t) ** 2 * t * q + 3 * (1 - t) * t ** 2 * r + t ** 3 * e;
+  const values = [p, e, ...turningPoints(p, q, r, e).map(at)];
+  return [Math.min(...values), Math.max(...values)];
+}
+
+/** The smallest upright box round some cubics. */
+export function boxAround(cubics: readonly Cubic[]): Box {
+  let box: Box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
+  for (const { start, control1, control2, end } of cubics) {
+    const [left, right] = extent(start.x, control1.x, control2.x, end.x);
+    const [top, bottom] = extent(start.y, control1.y, control2.y, end.y);
+    box = {
+      left: Math.min(box.left, left),
+      top: Math.min(box.top, top),
+      right: Math.max(box.right, right),
+      bottom: Math.max(box.bottom, bottom),
+    };
+  }
+  return box;
+}
+
+/** Share of the field that fitted paths fill. */
+const FITTED_SHARE = 0.8;
+
+/** The map that brings paths to the middle of a field, as large as fits with some room round them. */
+export function fittingTransform(
+  paths: readonly SubPath[],
+  field: { readonly width: number; readonly height: number },
+): Transform {
+  const box = boxAround(paths.flatMap(({ cubics }) => cubics));
+  const [width, height] = [box.right - box.left, box.bottom - box.top];
+  const scales = [field.width / width, field.height / height].filter(Number.isFinite);
+  const scale = scales.length > 0 ? FITTED_SHARE * Math.min(...scales) : 1;
+  return {
+    a: scale,
+    b: 0,
+    c: 0,
+    d: scale,
+    e: field.width / 2 - (scale * (box.left + box.right)) / 2,
+    f: field.height / 2 - (scale * (box.top + box.bottom)) / 2,
+  };
+}
+
+const MOST_POINTS = 5_000;
+
+/** The points of an arc along an imported path. @throws ShotError when it is too long for one */
+export function importedPoints({ cubics, closed }: SubPath, transform: Transform): readonly PointShape[] {
+  if (cubics.length >= MOST_POINTS)
+    throw new ShotError(
+      'out-of-range',
+      `This path has ${cubics.length} stretches; an arc holds at most ${MOST_POINTS}.`,
+    );
+  const place = (p: { x: number; y: number }) => applyTo(transform, p);
+  const placed = cubics.map(({ start, control1, control2, end }) => ({
+    start: place(start),
+    control1: place(control1),
+    control2: place(control2),
+    end: place(end),
+  }));
+  // A single closed stretch is one point; an arc has at least two.
+  return fromCubics(closed && placed.length === 1 ? split(placed[0]!, 0.5) : placed, closed);
+}

@@ -1,0 +1,59 @@
+import { arcLength, placeAt } from '../arc/arcMeasure';
+import { nearestPlace } from '../arc/nearestPlace';
+import type { Arc, Mark, Move } from '../shot/schema';
+
+const withFractions = (move: Move, fractionOf: (mark: Mark) => number): Move => ({
+  ...move,
+  marks: move.marks.map((mark) => {
+    const fraction = fractionOf(mark);
+    return fraction === mark.fraction ? mark : { ...mark, fraction };
+  }),
+});
+
+const within = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
+
+const MOST_LAPS = 1_000;
+
+/** On an open arc no place lies past its ends, and on a closed one there is an end to the laps. */
+const onArc = (arc: Arc, fraction: number): number =>
+  arc.closed ? within(fraction, -MOST_LAPS, MOST_LAPS) : within(fraction, 0, 1);
+
+/** A spot is looked for this share of the new length about where its distance would put it, first. */
+const NEAR = 0.25;
+
+/** The fraction of the new arc that lies nearest to where a fraction of the old one was. */
+function nearestFraction(before: Arc, after: Arc, fraction: number): number {
+  const lap = before.closed && after.closed ? Math.floor(fraction) : 0;
+  const was = placeAt(before, (fraction - lap) * arcLength(before));
+  const length = arcLength(after);
+  if (length === 0) return fraction;
+  const about = within((fraction - lap) * arcLength(before), 0, length);
+  const window = [about - NEAR * length, about + NEAR * length] as const;
+  const nearby = nearestPlace(after, was, window);
+  const anywhere = nearestPlace(after, was);
+  // At a crossing the branch near the old distance is meant; elsewhere the nearest is.
+  const isGood = nearby && anywhere && nearby.away <= anywhere.away + 1e-6 * length;
+  const found = isGood ? nearby : anywhere;
+  return found ? lap + found.s / length : fraction;
+}
+
+/** The move on its arc's new shape, holding on to what it was told to. */
+export function keptOnArc(move: Move, before: Arc, after: Arc): Move {
+  if (before === after || move.arcId !== after.id) return move;
+  const [was, is] = [arcLength(before), arcLength(after)];
+  switch (move.keeps) {
+    case 'fractions':
+      return before.closed && !after.closed
+        ? withFractions(move, (mark) => onArc(after, mark.fraction))
+        : move;
+    case 'distances':
+      return is === 0 || was === 0
+        ? move
+        : withFractions(move, ({ fraction }) => onArc(after, (fraction * was) / is));
+    case 'spots':
+      return withFractions(move, ({ fraction }) => nearestFraction(before, after, fraction));
+  }
+}
+
+/** The move along the reversed arc through the same places on the same frames. */
+export const keptInPlace = (move: Move): Move => withFractions(move, ({ fraction }) => 1 - fraction);
