@@ -1,8 +1,9 @@
 /**
  * Writes the demo film "Low Tide" as open shot files. Run `npx tsx demo/build.ts` after a change here.
- * The artwork are the stand-ins of the core, drawn for this project.
+ * The figures are the stand-ins of the core; the set is `pictures/harbour.svg`. All was drawn for this project.
  */
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import {
@@ -10,15 +11,17 @@ import {
   edits,
   freshShot,
   type Mark,
+  measureArc,
   openShot,
-  type PointShape,
+  type Picture,
   type Shot,
   smoothThrough,
   writeShotFile,
 } from '../core/src/index';
+import { checkSvgPicture } from '../core/src/svg';
 
-const FOLDER = join(dirname(fileURLToPath(import.meta.url)), 'shots');
-const RADIANS = Math.PI / 180;
+const DEMO = dirname(fileURLToPath(import.meta.url));
+const FOLDER = join(DEMO, 'shots');
 
 const soft = (leaveFrames: number, arriveFrames: number): Easing => ({
   kind: 'ramped',
@@ -48,22 +51,27 @@ const withMarks = (shot: Shot, marks: Mark[]): Shot => ({
   moves: shot.moves.map((move) => ({ ...move, marks })),
 });
 
-/** Part of a circle about a hanging point, from one angle to another; 0° hangs straight down, right is positive. */
-function swing(hang: { x: number; y: number }, length: number, fromDeg: number, toDeg: number): PointShape[] {
-  const parts = 4;
-  const step = ((toDeg - fromDeg) / parts) * RADIANS;
-  const handle = length * (4 / 3) * Math.tan(step / 4);
-  return Array.from({ length: parts + 1 }, (_, i): PointShape => {
-    const angle = fromDeg * RADIANS + i * step;
-    const along = { x: Math.cos(angle) * handle, y: -Math.sin(angle) * handle };
-    return {
-      x: hang.x + length * Math.sin(angle),
-      y: hang.y + length * Math.cos(angle),
-      in: { x: -along.x, y: -along.y },
-      out: along,
-      kind: 'smooth',
-    };
+/** The drawing of the set, as the server keeps it. */
+function harbour(): Picture {
+  const bytes = readFileSync(join(DEMO, 'pictures/harbour.svg'));
+  return {
+    sha256: createHash('sha256').update(bytes).digest('hex'),
+    type: 'image/svg+xml',
+    name: 'harbour.svg',
+    ...checkSvgPicture(bytes.toString('utf8')),
+  };
+}
+
+/** The scale bar in the drawing of the set: this long in the field, and on the set. */
+const SCALE_BAR = { fieldLength: 800, length: 100, unit: 'mm' } as const;
+
+/** The shot on the set, calibrated by the scale bar, with increments to half a millimetre. */
+function onTheSet(shot: Shot): Shot {
+  const laid = edits.setBackdrop(edits.putBackdrop(shot, { pictures: [harbour()] }), {
+    strength: 0.75,
+    locked: true,
   });
+  return edits.setSheet(edits.calibrate(laid, SCALE_BAR), { units: 'mm', rulerStep: 0.5 });
 }
 
 function lantern(): Shot {
@@ -75,7 +83,17 @@ function lantern(): Shot {
     width: 1920,
     height: 1080,
   });
-  const drawn = edits.drawArc(empty, { points: swing({ x: 960, y: -40 }, 640, -48, 48) });
+  const drawn = edits.drawArc(empty, {
+    name: 'Swing of the lantern',
+    shape: {
+      kind: 'swing',
+      reversed: false,
+      hang: { x: 960, y: -40 },
+      length: 640,
+      fromDeg: -48,
+      toDeg: 48,
+    },
+  });
   const dressed = edits.setFigure(drawn, {
     figureId: 'figure1',
     name: 'Lantern',
@@ -109,7 +127,7 @@ function harbourMaster(): Shot {
     { x: 1130, y: 800 },
     { x: 1740, y: 560 },
   ];
-  const drawn = edits.drawArc(empty, { points: smoothThrough(quay) });
+  const drawn = edits.drawArc(empty, { name: 'Along the quay', points: smoothThrough(quay) });
   const dressed = edits.setFigure(drawn, {
     figureId: 'figure1',
     name: 'Harbour master',
@@ -117,12 +135,8 @@ function harbourMaster(): Shot {
     height: 260,
   });
   const upright = edits.setTurning(dressed, { moveId: 'move1', turnsWithArc: false });
-  const measured = edits.setSheet(edits.setScale(upright, { unitsPerMm: 8 }), {
-    units: 'mm',
-    rulerStep: 0.5,
-  });
   return withMarks(
-    measured,
+    onTheSet(upright),
     marksOf(
       [1, 0, steady(6, 5)],
       [17, 0.31, even],
@@ -134,9 +148,59 @@ function harbourMaster(): Shot {
   );
 }
 
+/**
+ * A cork falls on the planks and bounces. Sideways it goes at a steady speed, so a place's share of the way
+ * across is its share of the time; each bounce is slow at its top.
+ */
+function droppedCork(): Shot {
+  const lengthFrames = 42;
+  const empty = freshShot({
+    name: 'Dropped cork',
+    film: 'Low Tide',
+    rate: 24,
+    lengthFrames,
+    width: 1920,
+    height: 1080,
+  });
+  const [from, to] = [
+    { x: 260, y: 170 },
+    { x: 1640, y: 800 },
+  ];
+  const drawn = edits.drawArc(empty, {
+    name: 'Bounces of the cork',
+    shape: { kind: 'bounces', reversed: false, from, to, count: 4, restitution: 0.66 },
+  });
+  const dressed = edits.setFigure(drawn, {
+    figureId: 'figure1',
+    name: 'Cork',
+    standIn: 'disc',
+    height: 90,
+  });
+  const arc = dressed.arcs[0]!;
+  const { startDistance, length } = measureArc(arc);
+  const places = arc.points.map((point, i) => ({
+    frame: 1 + Math.round(((point.x - from.x) / (to.x - from.x)) * (lengthFrames - 1)),
+    fraction: i === arc.points.length - 1 ? 1 : startDistance[i]! / length,
+    isHit: point.kind === 'corner',
+  }));
+  const marks = places.map(({ frame, fraction, isHit }, i): Mark => {
+    const frames = (places[i + 1]?.frame ?? frame) - frame;
+    const isEnd = i === 0 || i === places.length - 1;
+    return {
+      id: `m${i + 1}`,
+      frame,
+      fraction,
+      kind: isEnd ? 'stop' : 'pass',
+      easing: isHit ? steady(0, frames * 0.7) : steady(frames * 0.7, 0),
+    };
+  });
+  return withMarks(onTheSet(dressed), marks);
+}
+
 mkdirSync(FOLDER, { recursive: true });
 for (const [file, shot] of [
   ['lantern-on-the-hook', lantern()],
   ['rounds-of-the-harbour-master', harbourMaster()],
+  ['dropped-cork', droppedCork()],
 ] as const)
   writeFileSync(join(FOLDER, `${file}.json`), writeShotFile(openShot(shot)));

@@ -6,6 +6,7 @@ export {
   arcLength,
   type ArcMeasure,
   curvatureAtDistance,
+  distanceAtParameter,
   measureArc,
   placeAt,
   placeBuffer,
@@ -15,7 +16,7 @@ export {
 export { type NearestPlace, nearestPlace } from './arc/nearestPlace';
 export { keepSamples } from './arc/keepSamples';
 export { fitStroke } from './arc/fitStroke';
-export { handlePlace, PLAIN, type PointShape, smoothThrough } from './arc/smoothing';
+export { handlePlace, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
 export { type ShapePoints, shapePoints } from './arc/readyShapes';
 export {
@@ -74,6 +75,3 @@ export {
   writeIncrementsCsv,
 } from './formats/incrementsCsv';
 export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';
-export { type DrawnPath, readSvgDrawing } from './formats/svgDrawing';
-export { readPathData, type SubPath } from './formats/svgPathData';
-export { fittingTransform, importedPoints } from './formats/importedArc';

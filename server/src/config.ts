@@ -30,7 +30,7 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Con
     port: PORT,
     dataFolder: HUMBLE_DATA,
     appFolder: HUMBLE_APP,
-    demoFolder: join(CHECKOUT, 'demo/shots'),
+    demoFolder: join(CHECKOUT, 'demo'),
     logLevel: HUMBLE_LOG,
     withDemo: args.includes('--demo'),
   };

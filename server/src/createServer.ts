@@ -7,7 +7,9 @@ import type { Database } from './database/openDatabase';
 import { applicationRoutes } from './http/application';
 import { onlyFromHere, onlyJson } from './http/guards';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
+import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
+import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 
 export interface ServerOptions {
@@ -63,13 +65,13 @@ export function createServer({
       handler: (_request, response) =>
         sendProblem(response, new Problem(429, 'too-many-requests', 'Too many requests: wait a moment.')),
     }),
-    onlyJson,
-    express.json({ limit: BODY_LIMIT, strict: false }),
     (_request, response, next) => {
       response.set('Cache-Control', 'no-store');
       next();
     },
   );
+  server.use('/api/pictures', pictureRoutes(createPictureService(database)));
+  server.use('/api', onlyJson, express.json({ limit: BODY_LIMIT, strict: false }));
   server.get('/api/health', (_request, response) => {
     response.json({ status: 'ok' });
   });

@@ -1,14 +1,25 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { readShotFile } from '@humble/core';
+import type { PictureService } from './services/pictureService';
 import type { ShotService } from './services/shotService';
 
-/** Puts the demo film's shots in, each once: a shot that was changed or removed stays so. */
-export async function loadDemo(service: ShotService, folder: string): Promise<void> {
-  const files = readdirSync(folder).filter((file) => file.endsWith('.json'));
+interface DemoServices {
+  readonly shots: ShotService;
+  readonly pictures: PictureService;
+}
+
+/** Puts the demo film's pictures and shots in, each once: a shot that was changed or removed stays so. */
+export async function loadDemo({ shots, pictures }: DemoServices, folder: string): Promise<void> {
+  const pictureFolder = join(folder, 'pictures');
+  if (existsSync(pictureFolder))
+    for (const file of readdirSync(pictureFolder))
+      await pictures.keep(readFileSync(join(pictureFolder, file)), file);
+  const shotFolder = join(folder, 'shots');
+  const files = readdirSync(shotFolder).filter((file) => file.endsWith('.json'));
   for (const file of files.sort().reverse())
-    await service.createOnce(
+    await shots.createOnce(
       `demo-${basename(file, '.json')}`,
-      readShotFile(readFileSync(join(folder, file), 'utf8')),
+      readShotFile(readFileSync(join(shotFolder, file), 'utf8')),
     );
 }

@@ -5,6 +5,7 @@ import { readConfig } from './config';
 import { createServer } from './createServer';
 import { openDatabase } from './database/openDatabase';
 import { loadDemo } from './loadDemo';
+import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 
 const HOST = '127.0.0.1';
@@ -23,7 +24,11 @@ async function main(): Promise<void> {
   const config = readConfig(process.env, process.argv.slice(2));
   const log = pino({ level: config.logLevel });
   const database = await openDatabase(config.dataFolder);
-  if (config.withDemo) await loadDemo(createShotService(database), config.demoFolder);
+  if (config.withDemo)
+    await loadDemo(
+      { shots: createShotService(database), pictures: createPictureService(database) },
+      config.demoFolder,
+    );
   const server = await listen(createServer({ database, appFolder: config.appFolder, log }), config.port);
   const { port } = server.address() as AddressInfo;
   process.stdout.write(`Humble Pendulum is at http://${HOST}:${port} (Ctrl-C stops it)\n`);

@@ -9,6 +9,7 @@ import request from 'supertest';
 import { createServer } from './createServer';
 import { type Database, openDatabase } from './database/openDatabase';
 import { loadDemo } from './loadDemo';
+import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 
 const still = { x: 0, y: 0 };
@@ -207,12 +208,13 @@ describe('the application', () => {
 
   test('the demo film is put in once, and what was removed stays removed', async () => {
     const service = createShotService(database);
-    const demo = join(__dirname, '../../demo/shots');
-    await loadDemo(service, demo);
+    const demo = join(__dirname, '../../demo');
+    const services = { shots: service, pictures: createPictureService(database) };
+    await loadDemo(services, demo);
     const names = (await service.list()).map((entry) => entry.name);
     expect(names).toEqual(expect.arrayContaining(['Lantern on the hook', 'Rounds of the harbour master']));
     await service.remove('demo-lantern-on-the-hook');
-    await loadDemo(service, demo);
+    await loadDemo(services, demo);
     expect(await service.list()).toHaveLength(names.length - 1);
   });
 });

@@ -1,5 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import { ArcPanel } from '../features/arc/ArcPanel';
+import { BackdropPanel } from '../features/backdrop/BackdropPanel';
 import { FigurePanel } from '../features/figure/FigurePanel';
 import { SheetPanel } from '../features/sheet/SheetPanel';
 import { TimingPanel } from '../features/timing/TimingPanel';
@@ -22,7 +23,7 @@ export function StepPanel({ showsRuler, onExport }: StepPanelProps) {
     );
   return (
     <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6 pt-1" key={step}>
-      {step === 'arc' && <ArcPanel />}
+      {step === 'arc' && <ArcPanel backdrop={<BackdropPanel />} />}
       {step === 'figure' && <FigurePanel />}
       {step === 'timing' && <TimingPanel showsRuler={showsRuler} />}
     </ScrollView>

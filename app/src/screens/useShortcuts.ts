@@ -1,10 +1,11 @@
 import { useEffect } from 'react';
 import { ActionCreators } from 'redux-undo';
-import { activeArcOf, useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks';
+import { useAppDispatch, useAppStore } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
-import { pointSelected, redrawingSet, stepChosen } from '../state/sessionSlice';
+import { stepChosen } from '../state/sessionSlice';
 import { useLive } from '../ui/useLive';
 import { STEPS } from './steps';
+import { useArcKeys } from './useArcKeys';
 
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 /** Roles that have a meaning of their own for Space and the arrows. */
@@ -13,28 +14,14 @@ const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 's
 /** The keys of the workbench. Keys that belong to a field or a control in focus stay there. */
 export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
-  const edit = useEdit();
   const store = useAppStore();
-  const selectedPointId = useSession((session) => session.selectedPointId);
-  const currentStep = useSession((session) => session.step);
-
-  const deleteSelected = (): void => {
-    const arc = activeArcOf(store.getState().shot.present.shot);
-    if (!arc || selectedPointId === null || currentStep !== 'arc') return;
-    if (edit('deletePoint', { arcId: arc.id, pointId: selectedPointId })) dispatch(pointSelected(null));
-  };
-  const letGo = (): void => {
-    dispatch(redrawingSet(false));
-  };
+  const arcKey = useArcKeys();
   const plain: Record<string, () => void> = {
     ' ': togglePlay,
     ArrowLeft: () => step(-1),
     ArrowRight: () => step(1),
     Home: () => goTo(1),
     End: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
-    Delete: deleteSelected,
-    Backspace: deleteSelected,
-    Escape: letGo,
     '?': onHelp,
   };
   const pressed = (event: KeyboardEvent): void => {
@@ -43,8 +30,10 @@ export function useShortcuts(onHelp: () => void): void {
       return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
-    let act: (() => void) | undefined;
-    if (isCommand && key === 'z')
+    let act = arcKey(event);
+    if (act) {
+      // A key of the step goes before one of the bench.
+    } else if (isCommand && key === 'z')
       act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
     else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
     else if (event.altKey && /^Digit[1-4]$/.test(event.code))

@@ -1,9 +1,10 @@
-import { type Arc, type EditArguments, type EditName, type Move, type Shot, ShotError } from '@humble/core';
+import type { Arc, EditArguments, EditName, Move, Shot } from '@humble/core';
 import { useCallback } from 'react';
 import { useDispatch, useSelector, useStore } from 'react-redux';
-import { said, type SessionState } from './sessionSlice';
+import { doEdit } from './doEdit';
+import type { HandState } from './handSlice';
+import type { SessionState } from './sessionSlice';
 import type { Settings } from './settingsSlice';
-import { edited } from './shotSlice';
 import type { AppDispatch, AppStore, RootState } from './store';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
@@ -26,23 +27,33 @@ export function useShotValue<Value>(pick: (shot: Shot) => Value): Value {
   });
 }
 
-/** The arc that an active move of a shot travels along. */
-export function activeArcOf(shot: Shot | null): Arc | null {
-  const arcId = shot?.moves[0]?.arcId;
-  return shot?.arcs.find((arc) => arc.id === arcId) ?? null;
+/** The arc being worked on: the one that was chosen, else the first that carries something, else the first. */
+export function activeArcOf(shot: Shot | null, activeArcId: string | null): Arc | null {
+  if (!shot) return null;
+  const find = (id: string | null | undefined): Arc | undefined => shot.arcs.find((arc) => arc.id === id);
+  return find(activeArcId) ?? find(shot.moves[0]?.arcId) ?? shot.arcs[0] ?? null;
 }
 
-/** The move being worked on, its arc and its figure; null before the first stroke. */
-export function useActiveMove(): Move | null {
-  return useAppSelector((state) => state.shot.present.shot?.moves[0] ?? null);
+export const activeArcIn = (state: RootState): Arc | null =>
+  activeArcOf(state.shot.present.shot, state.hand.activeArcId);
+
+/** The move being worked on: what travels on the active arc; null where there is none. */
+export function activeMoveIn(state: RootState): Move | null {
+  const arc = activeArcIn(state);
+  return (arc && state.shot.present.shot?.moves.find((move) => move.arcId === arc.id)) ?? null;
 }
+
+export const useActiveMove = (): Move | null => useAppSelector(activeMoveIn);
 
 /** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
-export const useActiveArc = <Value>(pick: (arc: Arc, session: SessionState) => Value): Value | null =>
+export const useActiveArc = <Value>(pick: (arc: Arc, hand: HandState) => Value): Value | null =>
   useAppSelector((state) => {
-    const arc = activeArcOf(state.shot.present.shot);
-    return arc && pick(arc, state.session);
+    const arc = activeArcIn(state);
+    return arc && pick(arc, state.hand);
   });
+
+export const useHand = <Value>(pick: (hand: HandState) => Value): Value =>
+  useAppSelector((state) => pick(state.hand));
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
   useAppSelector((state) => pick(state.session));
@@ -58,17 +69,5 @@ export type DoEdit = <Name extends EditName>(
 /** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
 export function useEdit(): DoEdit {
   const dispatch = useAppDispatch();
-  return useCallback<DoEdit>(
-    (name, args, gesture) => {
-      try {
-        dispatch(edited({ name, args } as Parameters<typeof edited>[0], gesture));
-        return true;
-      } catch (error) {
-        if (!(error instanceof ShotError)) throw error;
-        dispatch(said(error.message));
-        return false;
-      }
-    },
-    [dispatch],
-  );
+  return useCallback<DoEdit>((name, args, gesture) => dispatch(doEdit(name, args, gesture)), [dispatch]);
 }

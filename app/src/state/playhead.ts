@@ -89,8 +89,9 @@ export function setRange(next: Range): void {
 }
 
 export const currentFrame = (): number => playhead.frame;
+export const isPlaying = (): boolean => playhead.isPlaying;
 
-const subscribe = (listener: () => void): (() => void) => {
+export const subscribePlayhead = (listener: () => void): (() => void) => {
   listeners.add(listener);
   return () => listeners.delete(listener);
 };
@@ -100,7 +101,7 @@ export const usePlayhead = <Value extends string | number | boolean>(
   pick: (playhead: Playhead) => Value,
 ): Value =>
   useSyncExternalStore(
-    subscribe,
+    subscribePlayhead,
     () => pick(playhead),
     () => pick(playhead),
   );

@@ -37,9 +37,6 @@ export interface SessionState {
   /** The user looked at the conflict and will settle it later. */
   readonly isConflictPutOff: boolean;
   readonly step: Step;
-  readonly selectedPointId: string | null;
-  /** The next stroke draws the arc anew. */
-  readonly isRedrawing: boolean;
   readonly message: Message | null;
 }
 
@@ -48,8 +45,6 @@ const initialState: SessionState = {
   theirs: null,
   isConflictPutOff: false,
   step: 'arc',
-  selectedPointId: null,
-  isRedrawing: false,
   message: null,
 };
 
@@ -86,14 +81,6 @@ const session = createSlice({
     },
     stepChosen: (state, { payload }: PayloadAction<Step>) => {
       state.step = payload;
-      state.isRedrawing = false;
-    },
-    pointSelected: (state, { payload }: PayloadAction<string | null>) => {
-      state.selectedPointId = payload;
-    },
-    redrawingSet: (state, { payload }: PayloadAction<boolean>) => {
-      state.isRedrawing = payload;
-      state.selectedPointId = null;
     },
     said: {
       reducer: (state, { payload }: PayloadAction<Message>) => {
@@ -114,8 +101,6 @@ export const {
   documentClosed,
   documentOpened,
   messageGone,
-  pointSelected,
-  redrawingSet,
   said,
   saveMoved,
   stepChosen,

@@ -11,9 +11,24 @@ export interface Settings {
   readonly showsTrail: boolean;
   readonly showsNumbers: boolean;
   readonly loops: boolean;
+  /** How strongly arcs and trails are drawn, up to 1. */
+  readonly guideStrength: number;
+  readonly showsArrows: boolean;
+  readonly showsComb: boolean;
+  readonly showsGrid: boolean;
+  readonly showsMargins: boolean;
+  /** Side of a square of the grid, field units. */
+  readonly gridSize: number;
+  readonly snapsToGrid: boolean;
+  /** Points of arcs and the middle of the field attract what is dragged. */
+  readonly snapsToPoints: boolean;
+  /** So do the level and upright lines through them. */
+  readonly snapsToLines: boolean;
 }
 
 export const MOST_GHOSTS = 100;
+export const LEAST_GUIDE_STRENGTH = 0.1;
+export const MOST_GRID = 2_000;
 
 const settingsSchema = z.object({
   theme: z.enum(['paper', 'lampout']),
@@ -26,6 +41,15 @@ const settingsSchema = z.object({
   showsTrail: z.boolean(),
   showsNumbers: z.boolean(),
   loops: z.boolean(),
+  guideStrength: z.number().min(LEAST_GUIDE_STRENGTH).max(1),
+  showsArrows: z.boolean(),
+  showsComb: z.boolean(),
+  showsGrid: z.boolean(),
+  showsMargins: z.boolean(),
+  gridSize: z.number().min(1).max(MOST_GRID),
+  snapsToGrid: z.boolean(),
+  snapsToPoints: z.boolean(),
+  snapsToLines: z.boolean(),
 });
 
 const STORAGE_KEY = 'humble-settings';
@@ -37,12 +61,25 @@ const freshSettings = (): Settings => ({
   showsTrail: true,
   showsNumbers: true,
   loops: true,
+  guideStrength: 1,
+  showsArrows: false,
+  showsComb: false,
+  showsGrid: false,
+  showsMargins: false,
+  gridSize: 60,
+  snapsToGrid: false,
+  snapsToPoints: true,
+  snapsToLines: true,
 });
 
 /** Settings of an earlier visit; fresh ones when there are none or they make no sense. */
 export function loadSettings(): Settings {
   try {
-    const stored = settingsSchema.safeParse(JSON.parse(localStorage.getItem(STORAGE_KEY) ?? 'null'));
+    const kept: unknown = JSON.parse(localStorage.getItem(STORAGE_KEY) ?? 'null');
+    // An earlier release knew fewer of them; what it knew still holds.
+    const stored = settingsSchema.safeParse(
+      typeof kept === 'object' && kept !== null ? { ...freshSettings(), ...kept } : null,
+    );
     return stored.success ? stored.data : freshSettings();
   } catch {
     return freshSettings();

@@ -71,7 +71,7 @@ test('changes without a gesture are steps of their own', () => {
 
 test('an edit that cannot be done throws and leaves the shot and its history alone', () => {
   const opened = run(shotOpened(shot));
-  const impossible = edited({ name: 'deletePoint', args: { arcId: 'arc1', pointId: 'p1' } });
+  const impossible = edited({ name: 'deletePoints', args: { arcId: 'arc1', pointIds: ['p1'] } });
   expect(() => shotHistory(opened, impossible)).toThrow('at least two points');
   expect(opened.present.shot).toBe(shot);
 });

@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { applyTheme } from '../ui/theme';
 import { api } from './api';
+import { handReducer } from './handSlice';
 import { sessionReducer } from './sessionSlice';
 import { settingsReducer, storeSettings } from './settingsSlice';
 import { shotHistory } from './shotSlice';
@@ -10,6 +11,7 @@ export const createAppStore = () =>
     reducer: {
       shot: shotHistory,
       session: sessionReducer,
+      hand: handReducer,
       settings: settingsReducer,
       [api.reducerPath]: api.reducer,
     },

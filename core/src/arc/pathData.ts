@@ -1,5 +1,4 @@
-import type { Arc } from '../shot/schema';
-import { stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { type Chain, stretchBetween, stretchCount, stretchEnds } from './stretches';
 
 const write = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 
@@ -7,7 +6,7 @@ const write = (value: number, digits: number): string => String(Number(value.toF
  * The arc as SVG path data: one M, a C for each stretch, and Z when it is closed.
  * @param digits decimals of the coordinates, in field units
  */
-export function pathData(arc: Arc, digits = 3): string {
+export function pathData(arc: Chain, digits = 3): string {
   const first = arc.points[0];
   if (!first) return '';
   const place = (p: { x: number; y: number }): string => `${write(p.x, digits)} ${write(p.y, digits)}`;

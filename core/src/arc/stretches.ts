@@ -1,16 +1,22 @@
-import type { Arc, ArcPoint } from '../shot/schema';
+import type { PointShape } from './smoothing';
 import type { Cubic } from './cubic';
 import { add, mix } from './vector';
+
+/** What stretches need to know of an arc. */
+export interface Chain<Point extends PointShape = PointShape> {
+  readonly points: readonly Point[];
+  readonly closed: boolean;
+}
 
 const isDrawnIn = (handle: { x: number; y: number }): boolean => handle.x === 0 && handle.y === 0;
 
 /** True when both handles between two neighbours are drawn in: a straight line at steady parameter. */
-export function isStraight(from: ArcPoint, to: ArcPoint): boolean {
+export function isStraight(from: PointShape, to: PointShape): boolean {
   return isDrawnIn(from.out) && isDrawnIn(to.in);
 }
 
 /** The curve from one point of an arc to the next. */
-export function stretchBetween(from: ArcPoint, to: ArcPoint): Cubic {
+export function stretchBetween(from: PointShape, to: PointShape): Cubic {
   if (isStraight(from, to))
     return {
       start: from,
@@ -22,16 +28,19 @@ export function stretchBetween(from: ArcPoint, to: ArcPoint): Cubic {
 }
 
 /** How many stretches an arc has: one less than its points, or as many when it is closed. */
-export function stretchCount(arc: Arc): number {
+export function stretchCount(arc: Chain): number {
   const n = arc.points.length;
   if (n < 2) return 0;
   return arc.closed ? n : n - 1;
 }
 
 /** The two points at the ends of stretch `index` (0 is the one that leaves the first point). */
-export function stretchEnds(arc: Arc, index: number): readonly [ArcPoint, ArcPoint] {
+export function stretchEnds<Point extends PointShape>(
+  arc: Chain<Point>,
+  index: number,
+): readonly [Point, Point] {
   const from = arc.points[index];
   const to = arc.points[(index + 1) % arc.points.length];
-  if (!from || !to) throw new RangeError(`arc ${arc.id} has no stretch ${index}`);
+  if (!from || !to) throw new RangeError(`the arc has no stretch ${index}`);
   return [from, to];
 }

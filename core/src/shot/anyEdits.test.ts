@@ -123,6 +123,15 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     }),
   }),
   fc.record({
+    name: fc.constant('drawArcs' as const),
+    args: fc.record({
+      arcs: fc.array(
+        anyArc.map(({ points, closed }) => ({ name: '  ', points, closed })),
+        { maxLength: 3 },
+      ),
+    }),
+  }),
+  fc.record({
     name: fc.constant('shapeArc' as const),
     args: fc.record({
       arcId,

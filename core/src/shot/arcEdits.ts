@@ -29,7 +29,15 @@ import { ShotError } from '../errors';
 import { keptInPlace } from '../timing/keepTiming';
 import { freshId } from './ids';
 import { changeArc, changeArcOnly, findArc } from './parts';
-import { type Arc, arcColours, type PointKind, type ReadyShape, type Shaping, type Shot } from './schema';
+import {
+  type Arc,
+  arcColours,
+  LONGEST_NAME,
+  type PointKind,
+  type ReadyShape,
+  type Shaping,
+  type Shot,
+} from './schema';
 import { withFigureOn } from './withFigure';
 
 type OfArc = { readonly arcId: string };
@@ -56,7 +64,7 @@ function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
     'shape' in fresh ? shapePoints(fresh.shape) : { points: fresh.points, closed: fresh.closed ?? false };
   const arc: Arc = {
     id: freshId('arc', shot.arcs),
-    name: fresh.name ?? `Arc ${freshNumber(shot)}`,
+    name: fresh.name?.trim().slice(0, LONGEST_NAME) || `Arc ${freshNumber(shot)}`,
     closed,
     points: withIds(points),
     shape: 'shape' in fresh ? fresh.shape : null,
@@ -97,6 +105,12 @@ export const arcEdits = {
   drawArc: (shot: Shot, fresh: FreshArc): Shot => {
     const drawn = withArcAdded(shot, fresh);
     return withFigureOn(drawn, lastArc(drawn));
+  },
+
+  /** Several arcs at once, from a drawing. The first of them carries a stand-in, as a single one would. */
+  drawArcs: (shot: Shot, { arcs }: { arcs: readonly FreshArc[] }): Shot => {
+    const [first, ...others] = arcs;
+    return first ? others.reduce(withArcAdded, arcEdits.drawArc(shot, first)) : shot;
   },
 
   /** Another shape for an arc. Points that say which they are keep their ids. */
@@ -205,7 +219,7 @@ export const arcEdits = {
       shape: null,
       points: withMissingIds(first),
     }));
-    return withArcAdded(cut, { name: `${arc.name.slice(0, 108)}, rest`, points: second });
+    return withArcAdded(cut, { name: `${arc.name.slice(0, LONGEST_NAME - 6)}, rest`, points: second });
   },
 
   /**

@@ -1,6 +1,6 @@
 import { arcEdits } from './arcEdits';
 import { backdropEdits } from './backdropEdits';
-import { changeArc, changeFigure, changeMove, changePart } from './parts';
+import { changeFigure, changeMove, changePart } from './parts';
 import { ShotError } from '../errors';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { withFrames } from '../timing/retime';

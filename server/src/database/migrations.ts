@@ -27,6 +27,19 @@ const MIGRATIONS: readonly Migration[] = [
       await tables.addIndex('shots', ['removedAt', 'updatedAt']);
     },
   },
+  {
+    name: '002-pictures',
+    up: async (tables) => {
+      await tables.createTable('pictures', {
+        sha256: { type: DataTypes.STRING(64), primaryKey: true },
+        type: { type: DataTypes.STRING(32), allowNull: false },
+        width: { type: DataTypes.DOUBLE, allowNull: false },
+        height: { type: DataTypes.DOUBLE, allowNull: false },
+        bytes: { type: DataTypes.BLOB, allowNull: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+      });
+    },
+  },
 ];
 
 /** Brings a database to the present shape. */

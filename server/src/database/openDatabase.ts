@@ -2,10 +2,12 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type ModelStatic, Sequelize } from 'sequelize';
 import { migrateDatabase } from './migrations';
+import { definePictureRecord, type PictureRecord } from './pictureRecord';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
 
 export interface Database {
   readonly shots: ModelStatic<ShotRecord>;
+  readonly pictures: ModelStatic<PictureRecord>;
   readonly close: () => Promise<void>;
 }
 
@@ -33,5 +35,9 @@ export async function openDatabase(folder: string): Promise<Database> {
     },
   });
   await migrateDatabase(sequelize);
-  return { shots: defineShotRecord(sequelize), close: () => sequelize.close() };
+  return {
+    shots: defineShotRecord(sequelize),
+    pictures: definePictureRecord(sequelize),
+    close: () => sequelize.close(),
+  };
 }

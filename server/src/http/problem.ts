@@ -28,7 +28,7 @@ const TITLES: Readonly<Record<number, string>> = {
   410: 'Gone',
   413: 'Too large',
   415: 'Unsupported media type',
-  422: 'Not a sound shot',
+  422: 'Not what it should be',
   429: 'Too many requests',
   500: 'Server error',
 };
@@ -65,7 +65,7 @@ function problemOf(error: unknown): Problem {
       `The request is not right: ${error.issues[0]?.path.join('.')} ${error.issues[0]?.message}.`,
     );
   const status = statusOf(error);
-  if (status === 413) return new Problem(413, 'too-large', 'That is more than a shot may weigh.');
+  if (status === 413) return new Problem(413, 'too-large', 'That is more than may be sent at once.');
   if (status === 415) return new Problem(415, 'unsupported-media-type', 'The body must be JSON in UTF-8.');
   if (status !== null) return new Problem(status, 'bad-request', 'The request cannot be read.');
   return new Problem(

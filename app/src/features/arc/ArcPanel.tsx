@@ -1,142 +1,74 @@
-import { arcLength, nextPointId } from '@humble/core';
-import PencilLine from 'lucide-react-native/icons/pencil-line';
-import Plus from 'lucide-react-native/icons/plus';
-import Trash from 'lucide-react-native/icons/trash';
+import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import {
-  activeArcOf,
-  useActiveArc,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useSession,
-  useShotValue,
-} from '../../state/hooks';
-import { pointSelected, redrawingSet } from '../../state/sessionSlice';
-import { Button } from '../../ui/Button';
-import { Card } from '../../ui/Card';
-import { fixed } from '../../ui/numbers';
-import { NumberField } from '../../ui/NumberField';
-import { Figures, Words } from '../../ui/Words';
-import { middleOfLongest } from './middleOfLongest';
+import { activeArcIn, useActiveArc, useAppSelector, useHand } from '../../state/hooks';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+import { ArcCard } from './ArcCard';
+import { ArcList } from './ArcList';
+import { MakeCard } from './MakeCard';
+import { PlaceCard } from './PlaceCard';
+import { PlacingCard } from './PlacingCard';
+import { PointCard } from './PointCard';
+import { PointsCard } from './PointsCard';
+import { ShapeCard } from './ShapeCard';
+import { SketchCard } from './SketchCard';
 
-const FURTHEST = 1e6;
+const PARTS = [
+  { value: 'arc', label: 'This arc' },
+  { value: 'all', label: 'All arcs' },
+  { value: 'backdrop', label: 'Backdrop' },
+] as const;
 
-/** Shaping the arc: its points, by hand in the field and by number here. */
-export function ArcPanel() {
-  const hasArc = useShotValue((shot) => activeArcOf(shot) !== null);
-  const isPointSelected =
-    useActiveArc((arc, session) => arc.points.some(({ id }) => id === session.selectedPointId)) ?? false;
-  if (!hasArc) return <NoArc />;
+type Part = (typeof PARTS)[number]['value'];
+
+/** Making and shaping arcs, by hand in the field and by number here. */
+export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
+  const [part, setPart] = useState<Part>('arc');
   return (
     <View className="gap-3">
-      <ArcCard />
-      {isPointSelected ? (
-        <PointCard />
-      ) : (
-        <Words tone="soft" className="px-1">
-          Tap a point to see its handles and its place in numbers.
-        </Words>
-      )}
+      <Segmented label="What to work on" value={part} options={PARTS} onChange={setPart} />
+      {part === 'arc' && <ThisArc />}
+      {part === 'all' && <ArcList />}
+      {part === 'backdrop' && backdrop}
     </View>
   );
 }
 
-function NoArc() {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+function ThisArc() {
+  const hasArc = useAppSelector((state) => activeArcIn(state) !== null);
+  const tool = useHand((hand) => hand.tool);
+  const hasSketch = useHand((hand) => hand.sketch !== null);
+  const isLocked = useActiveArc((arc) => arc.locked) ?? false;
+  if (tool === 'points') return <PlacingCard />;
+  if (tool === 'stroke') return <SketchCard />;
   return (
-    <Card title="No arc yet">
-      <Words tone="soft">
-        Draw one in the field with a finger or the mouse. A figure sits on its start at once, and a move over
-        all {String(lengthFrames)} frames leaves and arrives slowly.
-      </Words>
-    </Card>
+    <>
+      {hasSketch && <SketchCard />}
+      {hasArc && (isLocked ? <Locked /> : <Shaping />)}
+      <MakeCard />
+    </>
   );
 }
 
-/** Renders for its name and the number of points only; the length follows a drag by itself. */
-function ArcCard() {
-  const name = useActiveArc((arc) => arc.name);
-  const points = useActiveArc((arc) => arc.points.length);
-  const isRedrawing = useSession((session) => session.isRedrawing);
-  const store = useAppStore();
-  const dispatch = useAppDispatch();
-  const edit = useEdit();
-  const addPoint = (): void => {
-    const arc = activeArcOf(store.getState().shot.present.shot);
-    if (arc && edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) }))
-      dispatch(pointSelected(nextPointId(arc)));
-  };
+/** What is selected first, then the arc as a whole. */
+function Shaping() {
+  const selected = useHand((hand) => hand.selectedPointIds.length);
+  const hasPlace = useHand((hand) => hand.place !== null);
   return (
-    <Card title={name ?? ''} aside={<ArcLength />}>
-      <Words tone="soft" className="mb-3">
-        {`${points} points`}
-      </Words>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Add a point" icon={Plus} onPress={addPoint} />
-        <Button
-          label={isRedrawing ? 'Keep the old arc' : 'Draw anew'}
-          icon={PencilLine}
-          pressed={isRedrawing}
-          onPress={() => dispatch(redrawingSet(!isRedrawing))}
-        />
-      </View>
-    </Card>
+    <>
+      {selected === 1 && <PointCard />}
+      {selected > 1 && <PointsCard />}
+      {hasPlace && <PlaceCard />}
+      <ShapeCard />
+      <ArcCard />
+    </>
   );
 }
 
-function ArcLength() {
-  const text = useShotValue((shot) => {
-    const arc = activeArcOf(shot);
-    const { unitsPerMm } = shot.field;
-    const isMm = shot.sheet.units === 'mm' && unitsPerMm !== null;
-    const length = arc ? arcLength(arc) / (isMm ? unitsPerMm : 1) : 0;
-    return `${fixed(length, 1)} ${isMm ? 'mm' : 'units'} long`;
-  });
-  return <Figures tone="soft">{text}</Figures>;
-}
-
-function PointCard() {
-  const arc = useActiveArc((active) => active);
-  const selectedPointId = useSession((session) => session.selectedPointId);
-  const dispatch = useAppDispatch();
-  const edit = useEdit();
-  const selected = arc?.points.find((point) => point.id === selectedPointId);
-  if (!arc || !selected) return null;
-  const moveTo = (place: { x?: number; y?: number }, gesture?: string): void => {
-    edit(
-      'movePoint',
-      { arcId: arc.id, pointId: selected.id, to: { x: selected.x, y: selected.y, ...place } },
-      gesture,
-    );
-  };
-  const remove = (): void => {
-    if (edit('deletePoint', { arcId: arc.id, pointId: selected.id })) dispatch(pointSelected(null));
-  };
-  const range = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
+function Locked() {
   return (
-    <Card title="Selected point" aside={selected.kind}>
-      <NumberField
-        label="Across"
-        value={selected.x}
-        onChange={(x, gesture) => moveTo({ x }, gesture)}
-        {...range}
-      />
-      <NumberField
-        label="Down"
-        value={selected.y}
-        onChange={(y, gesture) => moveTo({ y }, gesture)}
-        {...range}
-      />
-      <View className="mt-2 flex-row">
-        <Button
-          label="Delete this point"
-          icon={Trash}
-          kind="plum"
-          disabled={arc.points.length <= 2}
-          onPress={remove}
-        />
-      </View>
-    </Card>
+    <Words tone="soft" className="px-1">
+      This arc is locked, so nothing here changes it. Unlock it under “All arcs”.
+    </Words>
   );
 }

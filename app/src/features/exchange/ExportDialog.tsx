@@ -5,7 +5,7 @@ import { useShot } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
-import { saveFile } from './files';
+import { saveFile } from '../../ui/files';
 import { fileNameOf } from './readShot';
 
 interface ExportDialogProps {

@@ -1,5 +1,5 @@
 import { readIncrementsCsv, readShotFile, type Shot, shotFromIncrements } from '@humble/core';
-import type { PickedFile } from './files';
+import type { PickedFile } from '../../ui/files';
 
 /** Rate of a shot made from a table, which has none of its own, frames per second. */
 const TABLE_RATE = 24;

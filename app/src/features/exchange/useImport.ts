@@ -3,7 +3,7 @@ import { useCallback } from 'react';
 import { api, failureSentence } from '../../state/api';
 import { useActiveMove, useAppDispatch, useAppSelector, useEdit } from '../../state/hooks';
 import { said } from '../../state/sessionSlice';
-import { pickFile } from './files';
+import { pickFile } from '../../ui/files';
 import { readShot } from './readShot';
 
 const sentenceOf = (error: unknown): string =>

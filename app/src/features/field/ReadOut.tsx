@@ -4,6 +4,7 @@ import { useFrame } from '../../state/playhead';
 import { useActiveMove, useShot } from '../../state/hooks';
 import { fixed } from '../../ui/numbers';
 import { Figures } from '../../ui/Words';
+import { useScene } from './scene';
 
 /** Frame, place, increment and percentage at the playhead. */
 export function ReadOut() {
@@ -20,6 +21,21 @@ export function ReadOut() {
       <Figures tone="soft" numberOfLines={1}>
         frame <Figures strong>{frame}</Figures> · <Figures strong>{fixed(row.place, 1)}</Figures>
         {unit} · step <Figures strong>{step}</Figures> · {fixed(row.percent, 0)}%
+      </Figures>
+    </View>
+  );
+}
+
+/** Where the mouse is, in field units. */
+export function PointerPlace() {
+  const text = useScene(({ pointer }) =>
+    pointer ? `${fixed(pointer.x, 0)} across, ${fixed(pointer.y, 0)} down` : '',
+  );
+  if (!text) return null;
+  return (
+    <View testID="pointer-place" className="rounded-small border border-line bg-card px-3 py-1">
+      <Figures tone="soft" numberOfLines={1}>
+        {text}
       </Figures>
     </View>
   );

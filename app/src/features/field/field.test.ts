@@ -1,6 +1,7 @@
 import { edits, evaluate, freshShot, type Shot } from '@humble/core';
-import { hintFor, targetAt, type FieldState } from './hitTest';
-import { frameNearestTo } from './useFieldGestures';
+import { hintFor, pointsAt, targetAt, type FieldState } from './hitTest';
+import { frameRound, frameGrips } from './frame';
+import { frameNearestTo } from './holds/arcHolds';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 
 const still = { x: 0, y: 0 };
@@ -15,7 +16,16 @@ const shot: Shot = edits.drawArc(
   },
 );
 const arc = shot.arcs[0]!;
-const state: FieldState = { step: 'arc', arc, selectedPointId: null, isRedrawing: false };
+const state: FieldState = {
+  step: 'arc',
+  tool: 'shape',
+  arc,
+  others: [],
+  selectedPointIds: [],
+  grips: [],
+  placed: [],
+  isSelectingSeveral: false,
+};
 
 describe('what a press takes hold of', () => {
   test('the nearest of points that lie close', () => {
@@ -24,7 +34,7 @@ describe('what a press takes hold of', () => {
   });
 
   test('a handle of the selected point only', () => {
-    expect(targetAt({ ...state, selectedPointId: 'p1' }, { x: 160, y: 250 }, 20)).toEqual({
+    expect(targetAt({ ...state, selectedPointIds: ['p1'] }, { x: 160, y: 250 }, 20)).toEqual({
       kind: 'handle',
       pointId: 'p1',
       side: 'out',
@@ -38,16 +48,54 @@ describe('what a press takes hold of', () => {
     expect(targetAt({ ...state, step: 'timing' }, { x: 100, y: 250 }, 20).kind).toBe('arc');
   });
 
-  test('everything is paper before there is an arc, and while it is drawn anew', () => {
-    expect(targetAt({ ...state, arc: null }, { x: 0, y: 0 }, 20).kind).toBe('draw');
-    expect(targetAt({ ...state, isRedrawing: true }, { x: 100, y: 250 }, 20).kind).toBe('draw');
+  test('everything is paper before there is an arc, and while one is drawn', () => {
+    expect(targetAt({ ...state, arc: null }, { x: 0, y: 0 }, 20).kind).toBe('stroke');
+    expect(targetAt({ ...state, tool: 'stroke' }, { x: 100, y: 250 }, 20).kind).toBe('stroke');
+  });
+
+  test('a grip of the frame before a point beneath it, and nothing of an arc that is locked', () => {
+    const grips = frameGrips(frameRound(arc.points, 1)!, { from: { x: 0, y: 0 }, to: { x: 1000, y: 500 } });
+    expect(grips.map(({ grip }) => grip).sort()).toEqual([
+      'move',
+      'scale',
+      'scale',
+      'scale',
+      'scale',
+      'turn',
+    ]);
+    const [corner] = grips;
+    expect(targetAt({ ...state, grips }, corner!.at, 20)).toEqual({ kind: 'grip', grip: 'scale' });
+    const locked = { ...state, arc: { ...arc, locked: true } };
+    expect(targetAt(locked, { x: 100, y: 250 }, 20).kind).toBe('arc');
+    expect(hintFor(locked, null)).toMatch('locked');
+  });
+
+  test('the arc being worked on before another one that crosses it', () => {
+    const other = { ...arc, id: 'arc2', name: 'Jetty', points: arc.points.map((p) => ({ ...p, y: 256 })) };
+    const both = { ...state, others: [other] };
+    expect(targetAt(both, { x: 500, y: 254 }, 20).kind).toBe('arc');
+    expect(targetAt(both, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'other-arc', name: 'Jetty' });
+    expect(hintFor(both, { kind: 'other-arc', arcId: 'arc2', name: 'Jetty' })).toBe('Tap: work on “Jetty”.');
+  });
+
+  test('the first of three placed points closes the arc, of two it does not', () => {
+    const placing = { ...state, tool: 'points' as const, placed: arc.points };
+    expect(targetAt(placing, { x: 104, y: 250 }, 20)).toEqual({ kind: 'placing', closes: true });
+    expect(targetAt({ ...placing, placed: arc.points.slice(1) }, arc.points[1]!, 20)).toEqual({
+      kind: 'placing',
+      closes: false,
+    });
+  });
+
+  test('points that lie close are named the nearest first', () => {
+    const names = pointsAt(arc, { x: 118, y: 250 }, 20).map(({ id }) => id);
+    expect(names).toEqual(['p2', 'p1']);
   });
 
   test('the hint says what will happen', () => {
-    const shaping = { step: 'arc', hasArc: true, isRedrawing: false } as const;
-    expect(hintFor(shaping, { kind: 'point', pointId: 'p1' })).toBe('Drag: move this point.');
-    expect(hintFor({ ...shaping, hasArc: false }, null)).toBe('Draw the arc with one stroke.');
-    expect(hintFor({ ...shaping, isRedrawing: true }, null)).toMatch('anew');
+    expect(hintFor(state, { kind: 'point', pointId: 'p1' })).toMatch('Drag: move this point.');
+    expect(hintFor({ ...state, arc: null }, null)).toBe('Draw the arc with one stroke.');
+    expect(hintFor({ ...state, tool: 'points' }, null)).toMatch('Tap to place');
   });
 });
 

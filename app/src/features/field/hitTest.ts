@@ -1,9 +1,27 @@
-import { type Arc, distance, handlePlace, nearestPlace, type Vector } from '@humble/core';
+import {
+  type Arc,
+  type ArcPoint,
+  distance,
+  handlePlace,
+  nearestPlace,
+  type PointShape,
+  shapeHandles,
+  type Vector,
+} from '@humble/core';
+import type { Tool } from '../../state/handSlice';
 import type { Step } from '../../state/sessionSlice';
+import type { FrameGrip, Grip } from './frame';
 
 /** What a press on the field would take hold of. */
 export type Target =
-  | { readonly kind: 'draw' }
+  | { readonly kind: 'stroke' }
+  /** A further point of the arc that is placed point by point; on the first one it closes. */
+  | { readonly kind: 'placing'; readonly closes: boolean }
+  | { readonly kind: 'centre' }
+  | { readonly kind: 'ruler' }
+  | { readonly kind: 'backdrop' }
+  | { readonly kind: 'grip'; readonly grip: Grip }
+  | { readonly kind: 'shape-handle'; readonly id: string; readonly does: string }
   | { readonly kind: 'point'; readonly pointId: string }
   | { readonly kind: 'handle'; readonly pointId: string; readonly side: 'in' | 'out' }
   | {
@@ -13,68 +31,164 @@ export type Target =
       readonly s: number;
       readonly point: Vector;
     }
+  | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   | { readonly kind: 'ground' };
 
 export interface FieldState {
   readonly step: Step;
+  readonly tool: Tool;
+  /** The arc being worked on, and the others that are to be seen. */
   readonly arc: Arc | null;
-  readonly selectedPointId: string | null;
-  readonly isRedrawing: boolean;
+  readonly others: readonly Arc[];
+  readonly selectedPointIds: readonly string[];
+  /** Grips of what is selected, or of the backdrop while that is moved. */
+  readonly grips: readonly FrameGrip[];
+  /** Points placed so far, point by point. */
+  readonly placed: readonly PointShape[];
+  readonly isSelectingSeveral: boolean;
 }
 
 /** Half of a finger's target, pixels. */
 export const REACH_PX = 22;
+/** The active arc is taken before another one that is no more than this nearer, as a share of the reach. */
+const ACTIVE_FIRST = 0.35;
 
-/**
- * What lies under a place of the field: the nearest point or handle within reach, else the arc, else
- * the ground. Before there is an arc, and while it is drawn anew, everything is paper to draw on.
- * @param reach field units
- */
-export function targetAt(state: FieldState, place: Vector, reach: number): Target {
-  const { arc, step, selectedPointId } = state;
-  if (!arc || state.isRedrawing) return { kind: 'draw' };
-  let best: Target | null = null;
-  let least = reach;
-  if (step === 'arc') {
-    const consider = (candidate: Target, at: Vector): void => {
-      const away = distance(at, place);
-      if (away > least) return;
-      best = candidate;
-      least = away;
-    };
-    const selected = arc.points.find((point) => point.id === selectedPointId);
-    for (const point of arc.points) consider({ kind: 'point', pointId: point.id }, point);
-    // A handle wins over its own point when both are as near.
-    if (selected)
-      for (const side of ['in', 'out'] as const)
-        if (selected[side].x !== 0 || selected[side].y !== 0)
-          consider({ kind: 'handle', pointId: selected.id, side }, handlePlace(selected, side));
-    if (best) return best;
-  }
-  const nearest = nearestPlace(arc, place);
-  if (!nearest || nearest.away > reach) return { kind: 'ground' };
-  const { stretch, t, s, point } = nearest;
-  return { kind: 'arc', stretch, t, s, point };
+type Found = readonly [away: number, target: Target];
+
+/** Points, handles and grips within reach, the nearest first. A handle or a grip wins over a point as near. */
+function thingsAt(state: FieldState, arc: Arc, place: Vector, reach: number): Found[] {
+  const found: Found[] = [];
+  const consider = (target: Target, at: Vector): void => {
+    const away = distance(at, place);
+    if (away <= reach) found.push([away, target]);
+  };
+  for (const { grip, at } of state.grips) consider({ kind: 'grip', grip }, at);
+  if (arc.shape)
+    for (const { id, does, at } of shapeHandles(arc.shape)) consider({ kind: 'shape-handle', id, does }, at);
+  const [only] = state.selectedPointIds.length === 1 ? state.selectedPointIds : [];
+  const selected = arc.points.find((point) => point.id === only);
+  if (selected)
+    for (const side of ['in', 'out'] as const)
+      if (selected[side].x !== 0 || selected[side].y !== 0)
+        consider({ kind: 'handle', pointId: selected.id, side }, handlePlace(selected, side));
+  for (const point of arc.points) consider({ kind: 'point', pointId: point.id }, point);
+  return found.sort(([a], [b]) => a - b);
 }
 
+/** The arc under a place: the active one, or another. */
+function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Target | null {
+  const near = (candidate: Arc) => {
+    const found = nearestPlace(candidate, place);
+    return found && found.away <= reach ? found : null;
+  };
+  const mine = arc && !arc.hidden ? near(arc) : null;
+  let least = mine ? mine.away - ACTIVE_FIRST * reach : reach;
+  let best: Target | null = mine
+    ? { kind: 'arc', stretch: mine.stretch, t: mine.t, s: mine.s, point: mine.point }
+    : null;
+  for (const other of others) {
+    const found = near(other);
+    if (!found || found.away > least) continue;
+    least = found.away;
+    best = { kind: 'other-arc', arcId: other.id, name: other.name };
+  }
+  return best;
+}
+
+/**
+ * All that lies under a place of the field, the first to be taken first: points and handles in order of
+ * their distance, then arcs, then the ground. While something is being made, everything is paper.
+ * @param reach field units
+ */
+export function targetsAt(state: FieldState, place: Vector, reach: number): readonly Target[] {
+  const { arc, step, tool } = state;
+  switch (tool) {
+    case 'stroke':
+      return [{ kind: 'stroke' }];
+    case 'points': {
+      const [first] = state.placed;
+      const closes = state.placed.length > 2 && distance(first!, place) <= reach;
+      return [{ kind: 'placing', closes }];
+    }
+    case 'centre':
+      return [{ kind: 'centre' }];
+    case 'calibrate':
+      return [{ kind: 'ruler' }];
+    case 'backdrop': {
+      const grips = state.grips
+        .map(({ grip, at }): Found => [distance(at, place), { kind: 'grip', grip }])
+        .filter(([away]) => away <= reach)
+        .sort(([a], [b]) => a - b);
+      return [...grips.map(([, target]) => target), { kind: 'backdrop' }];
+    }
+    case 'shape': {
+      if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
+      const canShape = step === 'arc' && arc && !arc.locked && !arc.hidden;
+      const things = canShape ? thingsAt(state, arc, place, reach) : [];
+      const line = arcAt(state, place, reach);
+      return [...things.map(([, target]) => target), ...(line ? [line] : []), { kind: 'ground' }];
+    }
+  }
+}
+
+export const targetAt = (state: FieldState, place: Vector, reach: number): Target =>
+  targetsAt(state, place, reach)[0]!;
+
+/** The points under a place, the nearest first: repeated taps go through them. */
+export const pointsAt = (arc: Arc, place: Vector, reach: number): readonly ArcPoint[] =>
+  arc.points
+    .map((point) => ({ point, away: distance(point, place) }))
+    .filter(({ away }) => away <= reach)
+    .sort((a, b) => a.away - b.away)
+    .map(({ point }) => point);
+
+const GRIPS: Record<Grip, string> = {
+  move: 'Drag: move what is selected.',
+  turn: 'Drag: turn what is selected. Shift: by 15°.',
+  scale: 'Drag: make what is selected larger or smaller.',
+};
+
+const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
+  stroke: 'Draw one stroke.',
+  points: 'Tap to place a point; drag while placing to steer.',
+  centre: 'Tap the centre to turn and scale about.',
+  calibrate: 'Draw a line over something whose length you know.',
+  backdrop: 'Drag to move the backdrop; its grips turn and scale it.',
+};
+
 /** One line that says what a drag or a tap will do, before it begins. */
-export function hintFor(
-  { step, hasArc, isRedrawing }: { step: Step; hasArc: boolean; isRedrawing: boolean },
-  hovered: Target | null,
-): string {
-  if (!hasArc) return 'Draw the arc with one stroke.';
-  if (isRedrawing) return 'Draw the arc anew with one stroke. Its timing stays.';
+export function hintFor(state: FieldState, hovered: Target | null): string {
+  const { arc, step, tool } = state;
+  if (tool !== 'shape') {
+    if (hovered?.kind === 'placing' && hovered.closes) return 'Tap: close the arc here.';
+    if (tool === 'points' && state.placed.length > 1)
+      return 'Double tap or Enter: finish. Tap the first point: close.';
+    return TOOLS[tool];
+  }
+  if (!arc) return 'Draw the arc with one stroke.';
+  if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
   if (step !== 'arc') return 'Drag along the arc to look at another frame.';
+  if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';
   switch (hovered?.kind) {
     case 'point':
-      return 'Drag: move this point.';
+      return 'Drag: move this point. Shift and click: select several.';
     case 'handle':
       return 'Drag: turn and stretch this handle.';
+    case 'shape-handle':
+      return `Drag: ${hovered.does}.`;
+    case 'grip':
+      return GRIPS[hovered.grip];
     case 'arc':
-      return 'Click: a new point here.';
+      return arc.points.length > 0 && state.selectedPointIds.length === arc.points.length
+        ? 'Drag: move the whole arc.'
+        : 'Drag: pull this stretch. Double click: a new point.';
     case 'ground':
-      return 'Drag: move the view. Turn the wheel: zoom.';
+      return state.isSelectingSeveral
+        ? 'Drag: select the points in a box.'
+        : 'Drag: move the view. With Shift: select points in a box.';
     default:
-      return 'Drag a point to shape the arc. Tap the arc for a new point.';
+      return state.isSelectingSeveral
+        ? 'Tap points, or drag a box round them.'
+        : 'Drag a point or a stretch. Tap the arc to work at that place.';
   }
 }

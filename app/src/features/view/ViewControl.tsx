@@ -1,11 +1,12 @@
 import Eye from 'lucide-react-native/icons/eye';
 import { useState } from 'react';
 import { useAppDispatch, useSettings } from '../../state/hooks';
-import { MOST_GHOSTS, settingsChanged } from '../../state/settingsSlice';
+import { LEAST_GUIDE_STRENGTH, MOST_GHOSTS, MOST_GRID, settingsChanged } from '../../state/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
+import { Slider } from '../../ui/Slider';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 
@@ -63,6 +64,56 @@ export function ViewControl() {
           label="Frame numbers"
           value={showsNumbers}
           onChange={(value) => change({ showsNumbers: value })}
+        />
+        <Slider
+          label="Strength of the guides"
+          text={`${Math.round(settings.guideStrength * 100)}%`}
+          value={settings.guideStrength}
+          min={LEAST_GUIDE_STRENGTH}
+          max={1}
+          onChange={(guideStrength) => change({ guideStrength })}
+        />
+        <Toggle
+          label="Arrows along the arc"
+          value={settings.showsArrows}
+          onChange={(value) => change({ showsArrows: value })}
+        />
+        <Toggle
+          label="How tightly it bends"
+          value={settings.showsComb}
+          onChange={(value) => change({ showsComb: value })}
+        />
+        <Toggle
+          label="Safe margins"
+          value={settings.showsMargins}
+          onChange={(value) => change({ showsMargins: value })}
+        />
+        <Toggle label="Grid" value={settings.showsGrid} onChange={(value) => change({ showsGrid: value })} />
+        <NumberField
+          label="Grid squares"
+          unit="units"
+          value={settings.gridSize}
+          min={1}
+          max={MOST_GRID}
+          onChange={(gridSize) => change({ gridSize })}
+        />
+        <Words role="heading" strong className="mt-2">
+          What is dragged is drawn to
+        </Words>
+        <Toggle
+          label="Points and the middle of the field"
+          value={settings.snapsToPoints}
+          onChange={(value) => change({ snapsToPoints: value })}
+        />
+        <Toggle
+          label="Level and upright lines"
+          value={settings.snapsToLines}
+          onChange={(value) => change({ snapsToLines: value })}
+        />
+        <Toggle
+          label="The grid"
+          value={settings.snapsToGrid}
+          onChange={(value) => change({ snapsToGrid: value })}
         />
         <Segmented
           label="Theme"

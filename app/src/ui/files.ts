@@ -9,3 +9,5 @@ export function saveFile(_name: string, _text: string, _type: string): void {
 }
 
 export const pickFile = (_accept: string): Promise<PickedFile | null> => Promise.resolve(null);
+
+export const pickPictures = (_accept: string): Promise<readonly File[]> => Promise.resolve([]);

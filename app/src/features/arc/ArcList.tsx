@@ -1,0 +1,206 @@
+import { type Arc, type ArcColour, arcColours } from '@humble/core';
+import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import ChevronUp from 'lucide-react-native/icons/chevron-up';
+import More from 'lucide-react-native/icons/ellipsis-vertical';
+import Eye from 'lucide-react-native/icons/eye';
+import EyeOff from 'lucide-react-native/icons/eye-off';
+import Lock from 'lucide-react-native/icons/lock';
+import LockOpen from 'lucide-react-native/icons/lock-open';
+import Pencil from 'lucide-react-native/icons/pencil';
+import Trash from 'lucide-react-native/icons/trash';
+import UserMinus from 'lucide-react-native/icons/user-minus';
+import UserPlus from 'lucide-react-native/icons/user-plus';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { activeArcIn, useAppDispatch, useAppSelector, useEdit, useShotValue } from '../../state/hooks';
+import { arcActivated } from '../../state/handSlice';
+import { ARC_TONES } from '../../ui/arcColour';
+import { Button, IconButton } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Dialog } from '../../ui/Dialog';
+import { Menu, type MenuItem } from '../../ui/Menu';
+import { TextField } from '../../ui/TextField';
+import { Words } from '../../ui/Words';
+import { useCalm } from './useCalm';
+
+/** All arcs of the shot, the topmost first. */
+export function ArcList() {
+  const arcs = useCalm(useShotValue((shot) => shot.arcs));
+  const carried = useShotValue((shot) => shot.moves);
+  const activeId = useAppSelector((state) => activeArcIn(state)?.id);
+  const [open, setOpen] = useState<string | null>(null);
+  const opened = arcs.find(({ id }) => id === open);
+  return (
+    <Card title="Arcs" aside={`${arcs.length}`}>
+      {arcs.length === 0 && <Words tone="soft">There is none yet.</Words>}
+      <View role="list" aria-label="Arcs">
+        {[...arcs].reverse().map((arc) => (
+          <ArcRow
+            key={arc.id}
+            arc={arc}
+            isActive={arc.id === activeId}
+            figures={carried.filter((move) => move.arcId === arc.id).length}
+            onMore={() => setOpen(arc.id)}
+          />
+        ))}
+      </View>
+      {opened && (
+        <ArcMenu
+          arc={opened}
+          index={arcs.indexOf(opened)}
+          count={arcs.length}
+          hasFigure={carried.some((move) => move.arcId === opened.id)}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </Card>
+  );
+}
+
+interface ArcRowProps {
+  readonly arc: Arc;
+  readonly isActive: boolean;
+  readonly figures: number;
+  readonly onMore: () => void;
+}
+
+function ArcRow({ arc, isActive, figures, onMore }: ArcRowProps) {
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const { id, name, hidden, locked, colour } = arc;
+  return (
+    <View
+      role="listitem"
+      testID={`arc-row-${name}`}
+      className={`-mx-2 flex-row items-center rounded-large pl-2 ${isActive ? 'bg-brasswash' : ''}`}
+    >
+      <Pressable
+        role="button"
+        aria-label={`Work on ${name}`}
+        aria-pressed={isActive}
+        onPress={() => dispatch(arcActivated(id))}
+        className="min-h-[48px] min-w-0 flex-1 flex-row items-center gap-3"
+      >
+        <View style={{ backgroundColor: ARC_TONES[colour] }} className="h-[4px] w-[20px] rounded-full" />
+        <View className="min-w-0 shrink">
+          <Words strong={isActive} numberOfLines={1}>
+            {name}
+          </Words>
+          <Words tone="soft" size="tiny">
+            {figures === 0
+              ? 'carries nothing'
+              : figures === 1
+                ? 'carries a figure'
+                : `carries ${figures} figures`}
+          </Words>
+        </View>
+      </Pressable>
+      <IconButton
+        label={hidden ? `Show ${name}` : `Hide ${name}`}
+        icon={hidden ? EyeOff : Eye}
+        pressed={hidden}
+        onPress={() => edit('setArc', { arcId: id, hidden: !hidden })}
+      />
+      <IconButton
+        label={locked ? `Unlock ${name}` : `Lock ${name}`}
+        icon={locked ? Lock : LockOpen}
+        pressed={locked}
+        onPress={() => edit('setArc', { arcId: id, locked: !locked })}
+      />
+      <IconButton label={`More for ${name}`} icon={More} onPress={onMore} />
+    </View>
+  );
+}
+
+interface ArcMenuProps {
+  readonly arc: Arc;
+  readonly index: number;
+  readonly count: number;
+  readonly hasFigure: boolean;
+  readonly onClose: () => void;
+}
+
+/** What can be done with one arc of the list. */
+function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
+  const edit = useEdit();
+  const [isNaming, setNaming] = useState(false);
+  const arcId = arc.id;
+  if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
+  const figure: MenuItem = hasFigure
+    ? { label: 'Take the figure off', icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
+    : { label: 'Put a figure on', icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
+  return (
+    <Menu
+      title={arc.name}
+      onClose={onClose}
+      items={[
+        { label: 'Name and colour', icon: Pencil, onPress: () => setNaming(true), staysOpen: true },
+        {
+          label: 'Further up',
+          icon: ChevronUp,
+          disabled: index === count - 1,
+          onPress: () => edit('orderArc', { arcId, to: index + 1 }),
+        },
+        {
+          label: 'Further down',
+          icon: ChevronDown,
+          disabled: index === 0,
+          onPress: () => edit('orderArc', { arcId, to: index - 1 }),
+        },
+        figure,
+        {
+          label: 'Remove this arc',
+          icon: Trash,
+          disabled: arc.locked,
+          onPress: () => edit('removeArc', { arcId }),
+        },
+      ]}
+    />
+  );
+}
+
+const COLOUR_NAMES: Readonly<Record<ArcColour, string>> = {
+  indigo: 'Indigo',
+  moss: 'Moss',
+  plum: 'Plum',
+  teal: 'Teal',
+  graphite: 'Graphite',
+};
+
+function NameDialog({ arc, onClose }: { readonly arc: Arc; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const [name, setName] = useState(arc.name);
+  const [tone, setTone] = useState(arc.colour);
+  const isNamed = name.trim() !== '';
+  const keep = (): void => {
+    if (isNamed && edit('setArc', { arcId: arc.id, name: name.trim().slice(0, 120), colour: tone }))
+      onClose();
+  };
+  return (
+    <Dialog title="Name and colour" isOpen onClose={onClose}>
+      <TextField
+        label="Name"
+        value={name}
+        onChange={setName}
+        onSubmit={keep}
+        error={isNamed ? undefined : 'An arc needs a name.'}
+      />
+      <View role="radiogroup" aria-label="Colour" className="flex-row flex-wrap gap-2">
+        {arcColours.map((colour) => (
+          <Pressable
+            key={colour}
+            role="radio"
+            aria-checked={tone === colour}
+            aria-label={COLOUR_NAMES[colour]}
+            onPress={() => setTone(colour)}
+            className={`min-h-[44px] flex-row items-center gap-2 rounded-large border px-3 ${tone === colour ? 'border-brass bg-brasswash' : 'border-line'}`}
+          >
+            <View style={{ backgroundColor: ARC_TONES[colour] }} className="h-[4px] w-[20px] rounded-full" />
+            <Words>{COLOUR_NAMES[colour]}</Words>
+          </Pressable>
+        ))}
+      </View>
+      <Button label="Keep" kind="brass" onPress={keep} disabled={!isNamed} />
+    </Dialog>
+  );
+}

@@ -1,0 +1,191 @@
+import { pathData } from '@humble/core';
+import {
+  type DrawnPath,
+  fittingTransform,
+  importedPoints,
+  readPathData,
+  readSvgDrawing,
+} from '@humble/core/svg';
+import FileInput from 'lucide-react-native/icons/file-input';
+import { useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import { useAppDispatch, useAppStore, useEdit, useShotValue } from '../../state/hooks';
+import { arcActivated } from '../../state/handSlice';
+import { goTo } from '../../state/playhead';
+import { Button } from '../../ui/Button';
+import { colour } from '../../ui/colour';
+import { Dialog } from '../../ui/Dialog';
+import { pickFile } from '../../ui/files';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+
+const PLACINGS = [
+  { value: 'fitted', label: 'Fitted to the field' },
+  { value: 'kept', label: 'Where it lies' },
+] as const;
+
+const KEPT_IN_PLACE = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
+/** So many paths are shown to choose from. */
+const MOST_PATHS = 60;
+/** So many arcs come in at once. */
+const MOST_AT_ONCE = 20;
+
+const pathsIn = (text: string): readonly DrawnPath[] =>
+  text.trimStart().startsWith('<')
+    ? readSvgDrawing(text)
+    : readPathData(text).map((path, i) => ({ ...path, name: `Path ${i + 1}` }));
+
+/** Arcs from an SVG drawing or from path data. Anything that cannot be read is said, and nothing changes. */
+export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
+  const [text, setText] = useState('');
+  const [paths, setPaths] = useState<readonly DrawnPath[]>([]);
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  const [placing, setPlacing] = useState<'fitted' | 'kept'>('fitted');
+  const [fault, setFault] = useState<string | null>(null);
+  const bringIn = useBringIn();
+
+  const read = (from: string): void => {
+    setText(from.length > LONGEST_SHOWN ? '' : from);
+    setPaths([]);
+    setChosen(new Set());
+    setFault(null);
+    if (from.trim() === '') return;
+    try {
+      const found = pathsIn(from);
+      if (found.length === 0) setFault('There is no path in this.');
+      setPaths(found.slice(0, MOST_PATHS));
+      setChosen(new Set(found.length > 0 ? [0] : []));
+    } catch (error) {
+      setFault(sentenceOf(error));
+    }
+  };
+  const pick = async (): Promise<void> => {
+    try {
+      const file = await pickFile('.svg,image/svg+xml');
+      if (file) read(file.text);
+    } catch (error) {
+      setFault(sentenceOf(error));
+    }
+  };
+  const toggle = (i: number): void => {
+    const next = new Set(chosen);
+    if (!next.delete(i) && next.size < MOST_AT_ONCE) next.add(i);
+    setChosen(next);
+  };
+  const finish = (): void => {
+    const wanted = paths.filter((_, i) => chosen.has(i));
+    const failure = bringIn(wanted, placing);
+    if (failure) setFault(failure);
+    else onClose();
+  };
+  return (
+    <Dialog title="From SVG" isOpen onClose={onClose}>
+      <View className="flex-row">
+        <Button label="Open a file" icon={FileInput} onPress={() => void pick()} />
+      </View>
+      <Words tone="soft">Or paste a drawing, or path data alone:</Words>
+      <TextInput
+        aria-label="SVG or path data"
+        value={text}
+        onChangeText={read}
+        multiline
+        numberOfLines={3}
+        placeholder="M 100 400 C 300 100, 700 100, 900 400"
+        className="h-[76px] rounded-large border border-line bg-ground p-3 font-mono text-small text-ink"
+      />
+      {fault !== null && (
+        <Words role="alert" tone="plum">
+          {fault}
+        </Words>
+      )}
+      {paths.length > 0 && (
+        <>
+          <PathChoice paths={paths} chosen={chosen} onToggle={toggle} />
+          <Segmented label="Where it goes" value={placing} options={PLACINGS} onChange={setPlacing} />
+        </>
+      )}
+      <Button
+        label={chosen.size > 1 ? `Bring in ${chosen.size} arcs` : 'Bring it in'}
+        kind="brass"
+        disabled={chosen.size === 0}
+        onPress={finish}
+      />
+    </Dialog>
+  );
+}
+
+/** Longer texts are read, but not shown for editing. */
+const LONGEST_SHOWN = 20_000;
+
+const sentenceOf = (error: unknown): string =>
+  error instanceof Error ? error.message : 'This cannot be read.';
+
+/** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
+function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
+  const field = useShotValue((shot) => shot.field);
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  return (paths, placing) => {
+    try {
+      const transform = placing === 'fitted' ? fittingTransform(paths, field) : KEPT_IN_PLACE;
+      const arcs = paths.map((path) => ({
+        name: path.name,
+        points: importedPoints(path, transform),
+        closed: path.closed,
+      }));
+      if (!edit('drawArcs', { arcs })) return null;
+      // The first of them carries the figure.
+      const drawn = store.getState().shot.present.shot!.arcs.at(-arcs.length)!;
+      dispatch(arcActivated(drawn.id));
+      goTo(1);
+      return null;
+    } catch (error) {
+      return sentenceOf(error);
+    }
+  };
+}
+
+interface PathChoiceProps {
+  readonly paths: readonly DrawnPath[];
+  readonly chosen: ReadonlySet<number>;
+  readonly onToggle: (index: number) => void;
+}
+
+const PICTURE = { width: 72, height: 56 };
+
+function PathChoice({ paths, chosen, onToggle }: PathChoiceProps) {
+  return (
+    <View className="flex-row flex-wrap gap-2" role="group" aria-label="Paths in the drawing">
+      {paths.map((path, i) => (
+        <Pressable
+          key={i}
+          role="checkbox"
+          aria-checked={chosen.has(i)}
+          aria-label={path.name}
+          onPress={() => onToggle(i)}
+          className={`w-[88px] items-center rounded-large border p-1 ${chosen.has(i) ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+        >
+          <Svg width={PICTURE.width} height={PICTURE.height}>
+            <Path d={pictureOf(path)} fill="none" stroke={colour.indigo} strokeWidth={1.5} />
+          </Svg>
+          <Words size="tiny" numberOfLines={1}>
+            {path.name}
+          </Words>
+        </Pressable>
+      ))}
+    </View>
+  );
+}
+
+function pictureOf(path: DrawnPath): string {
+  try {
+    return pathData({
+      points: importedPoints(path, fittingTransform([path], PICTURE)),
+      closed: path.closed,
+    });
+  } catch {
+    return '';
+  }
+}

@@ -1,0 +1,41 @@
+import FileInput from 'lucide-react-native/icons/file-input';
+import PencilLine from 'lucide-react-native/icons/pencil-line';
+import Shapes from 'lucide-react-native/icons/shapes';
+import Waypoints from 'lucide-react-native/icons/waypoints';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useActiveArc, useAppDispatch, useShotValue } from '../../state/hooks';
+import { strokeAsked, toolChosen } from '../../state/handSlice';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { laterPart } from '../../ui/laterPart';
+import { Words } from '../../ui/Words';
+import { ReadyShapesDialog } from './ReadyShapesDialog';
+
+const BringInDialog = laterPart(() => import('./BringInDialog').then((part) => part.BringInDialog));
+
+/** All the ways to a further arc. */
+export function MakeCard() {
+  const hasArc = useActiveArc(() => true) ?? false;
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const dispatch = useAppDispatch();
+  const [dialog, setDialog] = useState<'shapes' | 'file' | null>(null);
+  const close = (): void => setDialog(null);
+  return (
+    <Card title={hasArc ? 'Draw more' : 'No arc yet'}>
+      <Words tone="soft" className="mb-3">
+        {hasArc
+          ? 'A stroke can be an arc of its own, go on from an end, or replace a stretch.'
+          : `Draw in the field with a finger or the mouse, or begin in another way. A figure sits on the start at once, and a move over all ${lengthFrames} frames leaves and arrives slowly.`}
+      </Words>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="One stroke" icon={PencilLine} onPress={() => dispatch(strokeAsked(null))} />
+        <Button label="Point by point" icon={Waypoints} onPress={() => dispatch(toolChosen('points'))} />
+        <Button label="Ready shape" icon={Shapes} onPress={() => setDialog('shapes')} />
+        <Button label="From SVG" icon={FileInput} onPress={() => setDialog('file')} />
+      </View>
+      {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}
+      {dialog === 'file' && <BringInDialog onClose={close} />}
+    </Card>
+  );
+}

@@ -1,0 +1,146 @@
+import { type Arc, arcLength, nextPointId, placeAt, type Rest } from '@humble/core';
+import Plus from 'lucide-react-native/icons/plus';
+import Scissors from 'lucide-react-native/icons/scissors';
+import Slash from 'lucide-react-native/icons/slash';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { activeArcIn, useActiveArc, useAppDispatch, useAppStore, useEdit, useHand } from '../../state/hooks';
+import { placeSelected, pointsSelected } from '../../state/handSlice';
+import { chosenDistance } from '../../state/selection';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+import { useFromStart } from './useFromStart';
+
+/** The middle of a stretch by length, as its parameter. */
+function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): number {
+  const middle = placeAt(arc, (from + to) / 2);
+  return middle.stretch === stretch ? middle.t : 0.5;
+}
+
+/** A place that was chosen on the arc, and what can be done there. */
+export function PlaceCard() {
+  const arc = useActiveArc((active) => active);
+  const hand = useHand((now) => now);
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const s = arc && chosenDistance(arc, hand);
+  if (!arc || s === null || !hand.place) return null;
+  const { stretch, t } = hand.place;
+  const insert = (at: number): void => {
+    const fresh = nextPointId(arc);
+    if (edit('insertPoint', { arcId: arc.id, stretch, t: at })) dispatch(pointsSelected([fresh]));
+  };
+  const goToDistance = (distance: number): void => {
+    const place = placeAt(arc, distance);
+    dispatch(placeSelected({ stretch: place.stretch, t: place.t }));
+  };
+  const ends = (): readonly [number, number] => [
+    chosenDistance(arc, { ...hand, place: { stretch, t: 0 } })!,
+    chosenDistance(arc, { ...hand, place: { stretch, t: 1 } })!,
+  ];
+  return (
+    <Card title="This place on the arc" isActive>
+      <NumberField
+        label="From the start"
+        unit="units"
+        value={s}
+        min={0}
+        max={arcLength(arc)}
+        decimals={1}
+        onChange={goToDistance}
+      />
+      <View className="mt-1 flex-row flex-wrap gap-2">
+        <Button label="Point here" icon={Plus} onPress={() => insert(t)} />
+        <Button
+          label="Point in the middle"
+          icon={Plus}
+          onPress={() => insert(middleOfStretch(arc, stretch, ...ends()))}
+        />
+        <Button
+          label="Straighten"
+          icon={Slash}
+          onPress={() => edit('straightenStretch', { arcId: arc.id, stretch })}
+        />
+        {!arc.closed && (
+          <Button label="Cut here" icon={Scissors} onPress={() => edit('cutArc', { arcId: arc.id, s })} />
+        )}
+      </View>
+      {!arc.closed && <RestOfArc />}
+    </Card>
+  );
+}
+
+const RESTS = [
+  { value: 'from-here', label: 'From here on' },
+  { value: 'up-to-here', label: 'Up to here' },
+] as const;
+
+/** Turns or shifts what comes after this place, or before it. */
+function RestOfArc() {
+  const place = useHand((hand) => hand.place);
+  const arcId = useActiveArc((arc) => arc.id);
+  const [rest, setRest] = useState<Rest>('from-here');
+  const [done, setDone] = useState({ deg: 0, x: 0, y: 0 });
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const distanceNow = (): number => {
+    const state = store.getState();
+    const arc = activeArcIn(state);
+    return (arc && chosenDistance(arc, state.hand)) ?? 0;
+  };
+  const fromStart = useFromStart({ done, place });
+  const [startDistances] = useState(() => new Map<string, number>());
+  /** Where the turning place lay when the gesture began: the edit counts from there. */
+  const startDistance = (gesture?: string): number => {
+    if (gesture === undefined) return distanceNow();
+    const known = startDistances.get(gesture);
+    if (known !== undefined) return known;
+    const s = distanceNow();
+    startDistances.clear();
+    startDistances.set(gesture, s);
+    return s;
+  };
+  if (!place || arcId === null) return null;
+  const stayAt = (s: number): void => {
+    const arc = activeArcIn(store.getState());
+    if (!arc) return;
+    const { stretch, t } = placeAt(arc, s);
+    dispatch(placeSelected({ stretch, t }));
+  };
+  const turn = (deg: number, gesture?: string): void => {
+    const s = startDistance(gesture);
+    const from = fromStart(gesture).done.deg;
+    if (!edit('turnRest', { arcId, s, rest, deg: deg - from }, gesture)) return;
+    setDone({ ...done, deg });
+    stayAt(s);
+  };
+  const shift = (axis: 'x' | 'y', to: number, gesture?: string): void => {
+    const s = startDistance(gesture);
+    const by = { x: 0, y: 0, [axis]: to - fromStart(gesture).done[axis] };
+    if (!edit('shiftRest', { arcId, s, rest, by }, gesture)) return;
+    setDone({ ...done, [axis]: to });
+    stayAt(rest === 'up-to-here' ? s + Math.hypot(by.x, by.y) : s);
+  };
+  const units = { unit: 'units', min: -1e6, max: 1e6, decimals: 1 };
+  return (
+    <View className="mt-3">
+      <Segmented label="Which part" value={rest} options={RESTS} onChange={setRest} />
+      <NumberField
+        label="Turn by"
+        unit="°"
+        value={done.deg}
+        min={-3600}
+        max={3600}
+        decimals={1}
+        onChange={turn}
+      />
+      <NumberField label="Shift across" value={done.x} onChange={(to, g) => shift('x', to, g)} {...units} />
+      <NumberField label="Shift down" value={done.y} onChange={(to, g) => shift('y', to, g)} {...units} />
+      <Words tone="soft">All gaps between the ticks stay as they are.</Words>
+    </View>
+  );
+}

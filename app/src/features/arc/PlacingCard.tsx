@@ -1,0 +1,38 @@
+import Check from 'lucide-react-native/icons/check';
+import Undo from 'lucide-react-native/icons/undo-2';
+import { View } from 'react-native';
+import { useAppDispatch, useHand } from '../../state/hooks';
+import { toolChosen } from '../../state/handSlice';
+import { finishPlacing, takePlacedBack } from '../../state/placing';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Words } from '../../ui/Words';
+
+/** While an arc is placed point by point. */
+export function PlacingCard() {
+  const count = useHand((hand) => hand.placed.length);
+  const dispatch = useAppDispatch();
+  return (
+    <Card title="Point by point" isActive aside={`${count} points`}>
+      <Words tone="soft" className="mb-3">
+        Tap to place; drag while placing to steer. Tap the first point to close the arc, double tap to finish.
+      </Words>
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="Finish"
+          icon={Check}
+          kind="brass"
+          disabled={count < 2}
+          onPress={() => dispatch(finishPlacing(false))}
+        />
+        <Button
+          label="Take the last back"
+          icon={Undo}
+          disabled={count === 0}
+          onPress={() => dispatch(takePlacedBack())}
+        />
+        <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,193 @@
+import { mirrorAbout, rotationAbout, scalingAbout, type Transform, translation } from '@humble/core';
+import Crosshair from 'lucide-react-native/icons/crosshair';
+import FlipHorizontal from 'lucide-react-native/icons/square-centerline-dashed-horizontal';
+import FlipVertical from 'lucide-react-native/icons/square-centerline-dashed-vertical';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  activeArcIn,
+  useActiveArc,
+  useActiveMove,
+  useAppDispatch,
+  useAppStore,
+  useEdit,
+  useHand,
+} from '../../state/hooks';
+import { type About, aboutChosen, pointsSelected, toolChosen } from '../../state/handSlice';
+import { aboutIn, middleOf, selectedPoints } from '../../state/selection';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+import { KINDS } from './pointKinds';
+import { useCalm } from './useCalm';
+import { useFromStart } from './useFromStart';
+
+const FURTHEST = 1e6;
+
+/** Several points: moved, turned, sized and mirrored together. */
+export function PointsCard() {
+  const arc = useCalm(useActiveArc((active) => active));
+  const hand = useHand((now) => now);
+  const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const points = arc ? selectedPoints(arc, hand) : [];
+  if (!arc || points.length < 2) return null;
+  const isWhole = points.length === arc.points.length;
+  const pointIds = points.map(({ id }) => id);
+  const kinds = new Set(points.map(({ kind }) => kind));
+  return (
+    <Card title={isWhole ? 'The whole arc' : 'Selected points'} aside={`${points.length} points`} isActive>
+      <Placing />
+      <TurningAndMirroring />
+      <View className="my-2">
+        <Segmented
+          label="Kind of these points"
+          value={kinds.size === 1 ? points[0]!.kind : 'mixed'}
+          options={KINDS}
+          onChange={(kind) => {
+            if (kind !== 'mixed') edit('setPointKind', { arcId: arc.id, pointIds, kind });
+          }}
+        />
+      </View>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Let go" onPress={() => dispatch(pointsSelected([]))} />
+        {!isWhole && (
+          <Button
+            label="Delete these points"
+            icon={Trash}
+            kind="plum"
+            onPress={() => {
+              if (edit('deletePoints', { arcId: arc.id, pointIds })) dispatch(pointsSelected([]));
+            }}
+          />
+        )}
+      </View>
+    </Card>
+  );
+}
+
+/** Does a change to the selected points, each of one gesture from where that began. */
+function useTransform(): (transform: Transform, gesture?: string) => void {
+  const edit = useEdit();
+  const store = useAppStore();
+  return (transform, gesture) => {
+    const state = store.getState();
+    const arc = activeArcIn(state);
+    if (arc)
+      edit('transformPoints', { arcId: arc.id, pointIds: state.hand.selectedPointIds, transform }, gesture);
+  };
+}
+
+/** Where the middle of the selection lies and how large it is. */
+function Placing() {
+  const arc = useCalm(useActiveArc((active) => active));
+  const hand = useHand((now) => now);
+  const store = useAppStore();
+  const transform = useTransform();
+  const points = arc ? selectedPoints(arc, hand) : [];
+  const middle = middleOf(points);
+  const size = {
+    x: Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
+    y: Math.max(...points.map(({ y }) => y)) - Math.min(...points.map(({ y }) => y)),
+  };
+  const fromStart = useFromStart({ middle, size, about: aboutIn(store.getState()) ?? middle });
+  const move = (axis: 'x' | 'y', to: number, gesture?: string): void => {
+    const { middle: from } = fromStart(gesture);
+    transform(translation({ x: 0, y: 0, [axis]: to - from[axis] }), gesture);
+  };
+  const grow = (axis: 'x' | 'y', to: number, gesture?: string): void => {
+    const { size: from, about } = fromStart(gesture);
+    if (!(from[axis] > 0) || !(to > 0)) return;
+    const factor = to / from[axis];
+    transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), gesture);
+  };
+  const place = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
+  const extent = { unit: 'units', min: 0.1, max: FURTHEST, decimals: 1 };
+  return (
+    <View>
+      <NumberField
+        label="Middle, across"
+        value={middle.x}
+        onChange={(to, g) => move('x', to, g)}
+        {...place}
+      />
+      <NumberField label="Middle, down" value={middle.y} onChange={(to, g) => move('y', to, g)} {...place} />
+      <NumberField
+        label="Width"
+        value={size.x}
+        disabled={size.x === 0}
+        onChange={(to, g) => grow('x', to, g)}
+        {...extent}
+      />
+      <NumberField
+        label="Height"
+        value={size.y}
+        disabled={size.y === 0}
+        onChange={(to, g) => grow('y', to, g)}
+        {...extent}
+      />
+    </View>
+  );
+}
+
+const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
+  { value: 'middle', label: 'Its middle' },
+  { value: 'figure', label: 'The pivot' },
+  { value: 'chosen', label: 'A centre' },
+];
+
+function TurningAndMirroring() {
+  const about = useHand((hand) => hand.about);
+  const hasCentre = useHand((hand) => hand.centre !== null);
+  const isChoosing = useHand((hand) => hand.tool === 'centre');
+  const hasFigure = useActiveMove() !== null;
+  const selection = useHand((hand) => hand.selectedPointIds);
+  const [turned, setTurned] = useState({ deg: 0, selection });
+  const deg = turned.selection === selection ? turned.deg : 0;
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const transform = useTransform();
+  const fromStart = useFromStart({ deg, about: aboutIn(store.getState()) });
+  const turn = (to: number, gesture?: string): void => {
+    const start = fromStart(gesture);
+    if (!start.about) return;
+    transform(rotationAbout(start.about, to - start.deg), gesture);
+    setTurned({ deg: to, selection });
+  };
+  const mirror = (across: 'left-right' | 'up-down'): void => {
+    const centre = aboutIn(store.getState());
+    if (centre) transform(mirrorAbout(centre, across));
+  };
+  const choose = (next: About): void => {
+    dispatch(next === 'chosen' && !hasCentre ? toolChosen('centre') : aboutChosen(next));
+  };
+  return (
+    <View>
+      <NumberField label="Turn by" unit="°" value={deg} min={-3600} max={3600} decimals={1} onChange={turn} />
+      <Words tone="soft" className="mb-1 mt-1">
+        Turned, sized and mirrored about
+      </Words>
+      <Segmented
+        label="Turned, sized and mirrored about"
+        value={isChoosing ? 'chosen' : about}
+        options={hasFigure ? ABOUT : ABOUT.filter(({ value }) => value !== 'figure')}
+        onChange={choose}
+      />
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        {(about === 'chosen' || isChoosing) && (
+          <Button
+            label={isChoosing ? 'Tap it in the field' : 'Another centre'}
+            icon={Crosshair}
+            pressed={isChoosing}
+            onPress={() => dispatch(toolChosen(isChoosing ? 'shape' : 'centre'))}
+          />
+        )}
+        <Button label="Mirror left and right" icon={FlipHorizontal} onPress={() => mirror('left-right')} />
+        <Button label="Mirror up and down" icon={FlipVertical} onPress={() => mirror('up-down')} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,89 @@
+import { type FreshShapeKind, freshShape, pathData, SHAPE_KINDS, shapePoints } from '@humble/core';
+import { useState } from 'react';
+import { Pressable, View } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import {
+  activeArcIn,
+  useActiveArc,
+  useAppDispatch,
+  useAppStore,
+  useEdit,
+  useShotValue,
+} from '../../state/hooks';
+import { arcActivated } from '../../state/handSlice';
+import { goTo } from '../../state/playhead';
+import { colour } from '../../ui/colour';
+import { Dialog } from '../../ui/Dialog';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+import { SHAPE_NAMES } from './shapeSizes';
+
+const PLACES = [
+  { value: 'further', label: 'As a further arc' },
+  { value: 'instead', label: 'In place of this one' },
+] as const;
+
+/** Ready shapes, each shown as what it is; it comes at a size that fits the field. */
+export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void }) {
+  const field = useShotValue((shot) => shot.field);
+  const canReplace = useActiveArc((arc) => !arc.locked) ?? false;
+  const [where, setWhere] = useState<'further' | 'instead'>('further');
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const choose = (kind: FreshShapeKind): void => {
+    const shape = freshShape(kind, field);
+    const arc = activeArcIn(store.getState());
+    if (where === 'instead' && arc) edit('shapeArc', { arcId: arc.id, shape });
+    else if (edit('drawArc', { shape, name: freshName(SHAPE_NAMES[kind], store.getState()) })) {
+      dispatch(arcActivated(store.getState().shot.present.shot!.arcs.at(-1)!.id));
+      goTo(1);
+    }
+    onClose();
+  };
+  return (
+    <Dialog title="Ready shapes" isOpen onClose={onClose}>
+      {canReplace && <Segmented label="Where it goes" value={where} options={PLACES} onChange={setWhere} />}
+      <View className="flex-row flex-wrap gap-2">
+        {SHAPE_KINDS.map((kind) => (
+          <ShapeButton key={kind} kind={kind} onPress={() => choose(kind)} />
+        ))}
+      </View>
+    </Dialog>
+  );
+}
+
+/** The shape's own name, numbered when an arc has it already. */
+function freshName(name: string, { shot }: ReturnType<ReturnType<typeof useAppStore>['getState']>): string {
+  const taken = new Set(shot.present.shot?.arcs.map((arc) => arc.name));
+  let number = 1;
+  while (taken.has(number === 1 ? name : `${name} ${number}`)) number++;
+  return number === 1 ? name : `${name} ${number}`;
+}
+
+const PICTURE = { width: 96, height: 64 };
+
+function ShapeButton({ kind, onPress }: { readonly kind: FreshShapeKind; readonly onPress: () => void }) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={SHAPE_NAMES[kind]}
+      onPress={onPress}
+      className="w-[31%] items-center rounded-large border border-line bg-ground px-1 py-2"
+    >
+      <Svg width={PICTURE.width} height={PICTURE.height}>
+        <Path
+          d={pathData(shapePoints(freshShape(kind, PICTURE)))}
+          fill="none"
+          stroke={colour.indigo}
+          strokeWidth={2}
+          strokeLinecap="round"
+          strokeLinejoin="round"
+        />
+      </Svg>
+      <Words size="small" className="text-center">
+        {SHAPE_NAMES[kind]}
+      </Words>
+    </Pressable>
+  );
+}

@@ -1,0 +1,41 @@
+import { View } from 'react-native';
+import { useActiveArc, useEdit } from '../../state/hooks';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { Toggle } from '../../ui/Toggle';
+import { Words } from '../../ui/Words';
+import { nameOfShape, shapeSizes } from './shapeSizes';
+
+/** The sizes of a ready shape, for as long as none of its points was moved by hand. */
+export function ShapeCard() {
+  const arcId = useActiveArc((arc) => arc.id);
+  const shape = useActiveArc((arc) => arc.shape);
+  const edit = useEdit();
+  if (!shape || arcId === null) return null;
+  return (
+    <Card title={nameOfShape(shape)}>
+      <Words tone="soft">Its rings in the field have these meanings too. Moving a point sets it free.</Words>
+      <View className="mt-1">
+        {shapeSizes(shape).map(({ with: withSize, ...field }) => (
+          <NumberField
+            key={field.label}
+            {...field}
+            onChange={(value, gesture) => edit('shapeArc', { arcId, shape: withSize(value) }, gesture)}
+          />
+        ))}
+        {shape.kind === 'ellipse' && (
+          <Toggle
+            label="Keep it round"
+            value={shape.isRound}
+            onChange={(isRound) =>
+              edit('shapeArc', {
+                arcId,
+                shape: { ...shape, isRound, radiusY: isRound ? shape.radiusX : shape.radiusY },
+              })
+            }
+          />
+        )}
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,112 @@
+import Check from 'lucide-react-native/icons/check';
+import PencilLine from 'lucide-react-native/icons/pencil-line';
+import { Pressable, View } from 'react-native';
+import { useAppDispatch, useAppSelector, useHand, useShotValue } from '../../state/hooks';
+import { type SketchUse, toolChosen } from '../../state/handSlice';
+import { sketchChanged, sketchKept, sketchRedone } from '../../state/sketch';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { fixed } from '../../ui/numbers';
+import { Slider } from '../../ui/Slider';
+import { Words } from '../../ui/Words';
+
+/** The slider runs over this many powers of two, from the least deviation. */
+const DOUBLINGS = 9;
+/** The least deviation, as a share of the field's width. */
+const LEAST_SHARE = 1 / 8000;
+
+const wordsFor = (use: SketchUse): string => {
+  switch (use.kind) {
+    case 'fresh':
+      return 'An arc of its own';
+    case 'anew':
+      return 'This arc, drawn anew';
+    case 'on':
+      return use.end === 'end' ? 'Goes on from the end' : 'Goes on from the start';
+    case 'stretch':
+      return 'Replaces the stretch between';
+  }
+};
+
+/** A stroke that can still be followed more or less closely, become something else, or be drawn again. */
+export function SketchCard() {
+  const sketch = useHand((hand) => hand.sketch);
+  const points = useAppSelector((state) => state.hand.sketch?.fitted?.length ?? null);
+  const least = useShotValue((shot) => shot.field.width * LEAST_SHARE);
+  const dispatch = useAppDispatch();
+  if (!sketch) return <Waiting />;
+  const isKept = sketch.gesture !== null;
+  return (
+    <Card title="Your stroke" isActive aside={points === null ? 'one moment' : `${points} points`}>
+      {sketch.uses.length > 1 && (
+        <View role="radiogroup" aria-label="What the stroke becomes" className="mb-2">
+          {sketch.uses.map((use, i) => (
+            <UseChoice
+              key={i}
+              use={use}
+              isChosen={use === sketch.use}
+              onChoose={() => dispatch(sketchChanged({ use }))}
+            />
+          ))}
+        </View>
+      )}
+      <Slider
+        label="May lie off the stroke by"
+        text={`${fixed(sketch.deviation, 1)} units`}
+        value={Math.log2(sketch.deviation / least)}
+        min={0}
+        max={DOUBLINGS}
+        onChange={(value) => dispatch(sketchChanged({ deviation: least * 2 ** value }))}
+      />
+      <View className="mt-1 flex-row flex-wrap gap-2">
+        <Button label="Keep it" icon={Check} kind="brass" onPress={() => dispatch(sketchKept())} />
+        <Button label="Draw again" icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
+        {!isKept && <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />}
+      </View>
+    </Card>
+  );
+}
+
+/** Before the stroke. */
+function Waiting() {
+  const isAnew = useHand((hand) => hand.strokeMeans === 'anew');
+  const dispatch = useAppDispatch();
+  return (
+    <Card title={isAnew ? 'Draw it anew' : 'One stroke'} isActive>
+      <Words tone="soft" className="mb-3">
+        {isAnew
+          ? 'The arc stays as it is until you keep the new stroke. Its timing stays in any case.'
+          : 'Begin at an end of the arc to go on from it. Begin and end on the arc to replace what lies between.'}
+      </Words>
+      <View className="flex-row">
+        <Button label="Give up" onPress={() => dispatch(toolChosen('shape'))} />
+      </View>
+    </Card>
+  );
+}
+
+interface UseChoiceProps {
+  readonly use: SketchUse;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+}
+
+function UseChoice({ use, isChosen, onChoose }: UseChoiceProps) {
+  const words = wordsFor(use);
+  return (
+    <Pressable
+      role="radio"
+      aria-checked={isChosen}
+      aria-label={words}
+      onPress={onChoose}
+      className="min-h-[44px] flex-row items-center gap-3"
+    >
+      <View
+        className={`h-[18px] w-[18px] items-center justify-center rounded-full border-2 ${isChosen ? 'border-brass' : 'border-soft'}`}
+      >
+        {isChosen && <View className="h-[8px] w-[8px] rounded-full bg-brass" />}
+      </View>
+      <Words strong={isChosen}>{words}</Words>
+    </Pressable>
+  );
+}

@@ -1,0 +1,43 @@
+import { LONGEST_SEQUENCE, type Picture, PICTURE_TYPES } from '@humble/core';
+import { useEffect, useState } from 'react';
+import { useAppDispatch, useEdit } from '../../state/hooks';
+import { keepPicture } from '../../state/pictures';
+import { said } from '../../state/sessionSlice';
+import { pickPictures } from '../../ui/files';
+
+interface Progress {
+  readonly done: number;
+  readonly of: number;
+  readonly stop: AbortController;
+}
+
+/** Brings pictures to the server one by one and lays them under the shot when all of them are there. */
+export function useBringPictures() {
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  useEffect(() => () => progress?.stop.abort(), [progress?.stop]);
+  const bring = async (): Promise<void> => {
+    const files = await pickPictures([...PICTURE_TYPES, '.svg'].join(','));
+    if (files.length === 0) return;
+    if (files.length > LONGEST_SEQUENCE) {
+      dispatch(said(`A sequence has at most ${LONGEST_SEQUENCE} pictures; these are ${files.length}.`));
+      return;
+    }
+    const stop = new AbortController();
+    const pictures: Picture[] = [];
+    try {
+      for (const file of files) {
+        setProgress({ done: pictures.length, of: files.length, stop });
+        pictures.push(await keepPicture(file, stop.signal));
+      }
+      edit('putBackdrop', { pictures });
+    } catch (error) {
+      if (!stop.signal.aborted)
+        dispatch(said(error instanceof Error ? error.message : 'This is no picture.'));
+    } finally {
+      setProgress(null);
+    }
+  };
+  return { bring, cancel: () => progress?.stop.abort(), progress };
+}

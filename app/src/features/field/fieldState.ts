@@ -1,0 +1,72 @@
+import type { Shot } from '@humble/core';
+import { activeArcIn } from '../../state/hooks';
+import { selectedPoints } from '../../state/selection';
+import type { RootState } from '../../state/store';
+import { type Frame, frameCorners, frameGrips, frameRound } from './frame';
+import type { FieldState } from './hitTest';
+import type { GripsOf } from './layers/AtHand';
+import { type Projection, toField } from './viewport';
+
+/** What of the state decides over what a press takes hold of. */
+export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
+  const { shot } = state.shot.present;
+  const { tool, selectedPointIds, placed, isSelectingSeveral } = state.hand;
+  const arc = activeArcIn(state);
+  return {
+    step: state.session.step,
+    tool,
+    arc,
+    others: shot?.arcs.filter((other) => other !== arc && !other.hidden) ?? [],
+    selectedPointIds,
+    grips: grips(state).grips,
+    placed,
+    isSelectingSeveral,
+  };
+}
+
+function backdropFrame(backdrop: NonNullable<Shot['backdrop']>): Frame | null {
+  const [first] = backdrop.pictures;
+  if (!first) return null;
+  return {
+    centre: { x: backdrop.x, y: backdrop.y },
+    halfWidth: backdrop.width / 2,
+    halfHeight: (backdrop.width * first.height) / first.width / 2,
+    turnDeg: backdrop.turnDeg,
+  };
+}
+
+function frameIn(state: RootState, pixel: number): Frame | null {
+  if (state.session.step !== 'arc') return null;
+  const { tool } = state.hand;
+  if (tool === 'backdrop') {
+    const backdrop = state.shot.present.shot?.backdrop;
+    return backdrop && !backdrop.locked ? backdropFrame(backdrop) : null;
+  }
+  const arc = activeArcIn(state);
+  if (tool !== 'shape' || !arc || arc.locked || arc.hidden) return null;
+  return frameRound(selectedPoints(arc, state.hand), pixel);
+}
+
+/** Grips may lie no nearer to the edge of the view than this, pixels. */
+const EDGE_PX = 18;
+const NOTHING: ReturnType<GripsOf> = { grips: [], corners: [] };
+
+/** The frame round what is selected, as a view of some size shows it. Worked out once for each state. */
+export function gripsFor(
+  projection: Projection,
+  view: { readonly width: number; readonly height: number },
+): GripsOf {
+  let latest: { readonly of: readonly unknown[]; readonly found: ReturnType<GripsOf> } | null = null;
+  return (state) => {
+    const of = [state.shot, state.hand, state.session];
+    if (latest?.of.every((part, i) => part === of[i])) return latest.found;
+    const frame = frameIn(state, 1 / projection.scale);
+    const seen = {
+      from: toField(projection, { x: EDGE_PX, y: EDGE_PX }),
+      to: toField(projection, { x: view.width - EDGE_PX, y: view.height - EDGE_PX }),
+    };
+    const found = frame ? { grips: frameGrips(frame, seen), corners: frameCorners(frame) } : NOTHING;
+    latest = { of, found };
+    return found;
+  };
+}

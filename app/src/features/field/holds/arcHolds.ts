@@ -1,0 +1,86 @@
+import { type Arc, nearestPlace, nextPointId, type Travel, type Vector } from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { arcActivated, placeSelected, pointsSelected } from '../../../state/handSlice';
+import { currentFrame, goTo } from '../../../state/playhead';
+import { activeTravelIn } from '../../../state/selection';
+import { gestureName } from '../../../ui/gestureName';
+import type { Target } from '../hitTest';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { snapper } from './snapping';
+
+type OnArc = Extract<Target, { kind: 'arc' }>;
+
+/**
+ * A place on the arc. Dragging pulls its stretch, or moves the whole arc when all of it is selected; a tap
+ * chooses the place, two put a point there.
+ */
+export function arcHold(context: FieldContext, arc: Arc, { stretch, t, point }: OnArc, start: Pointer): Hold {
+  const { store, situation } = context;
+  if (arc.locked) return {};
+  const name = gestureName('field');
+  const by = { x: point.x - start.place.x, y: point.y - start.place.y };
+  const ids = arc.points.map(({ id }) => id);
+  const isWhole = situation().state.selectedPointIds.length === ids.length;
+  const settle = snapper(context, point, isWhole ? new Set(ids) : undefined);
+  return {
+    drag: (now) => {
+      const to = settle({ x: now.place.x + by.x, y: now.place.y + by.y }, now);
+      store.dispatch(
+        isWhole
+          ? doEdit(
+              'movePoints',
+              { arcId: arc.id, pointIds: ids, by: { x: to.x - point.x, y: to.y - point.y } },
+              name,
+            )
+          : doEdit('pullStretch', { arcId: arc.id, stretch, t, to }, name),
+      );
+    },
+    tap: () => void store.dispatch(placeSelected({ stretch, t })),
+    tapTwice: () => {
+      const fresh = nextPointId(arc);
+      if (store.dispatch(doEdit('insertPoint', { arcId: arc.id, stretch, t })))
+        store.dispatch(pointsSelected([fresh]));
+    },
+  };
+}
+
+/** Another arc than the one being worked on: a tap goes to it. */
+export const otherArcHold = ({ store }: FieldContext, arcId: string): Hold => ({
+  tap: () => void store.dispatch(arcActivated(arcId)),
+});
+
+/** The exposure whose place is nearest to a distance along the arc; of equals the one nearest in time. */
+export function frameNearestTo(travel: Travel, s: number, from: number): number {
+  let best = from;
+  let least = Infinity;
+  for (let i = 0; i < travel.place.length; i++) {
+    const away = Math.abs(travel.place[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + travel.arcLength);
+    if (away < least) {
+      least = away;
+      best = i + 1;
+    }
+  }
+  return best;
+}
+
+/** Scrubbing along the arc looks this share of its length about where it was, so crossings hold no traps. */
+const SCRUB_WINDOW = 0.12;
+
+function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): void {
+  const s = travel.place[currentFrame() - 1] ?? 0;
+  const reach = travel.arcLength * SCRUB_WINDOW;
+  const nearest = nearestPlace(arc, place, isFirst ? undefined : [s - reach, s + reach]);
+  if (nearest) goTo(frameNearestTo(travel, nearest.s, currentFrame()));
+}
+
+/** The arc outside the Arc step: the playhead follows the pointer along it. */
+export function scrubHold({ store }: FieldContext, arc: Arc): Hold {
+  const travel = activeTravelIn(store.getState());
+  if (!travel) return {};
+  let isFirst = true;
+  const follow = ({ place }: Pointer): void => {
+    scrubTo(travel, arc, place, isFirst);
+    isFirst = false;
+  };
+  return { drag: follow, tap: follow };
+}

@@ -1,0 +1,79 @@
+import {
+  type Arc,
+  rotationAbout,
+  scalingAbout,
+  type Transform,
+  translation,
+  type Vector,
+} from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { aboutIn } from '../../../state/selection';
+import { gestureName } from '../../../ui/gestureName';
+import type { Grip } from '../frame';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { snapper, steppedDeg } from './snapping';
+
+const directionDeg = (from: Vector, to: Vector): number =>
+  (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+
+/** How far the pointer has turned about a centre, counting on through whole turns. */
+function turning(centre: Vector, start: Vector): (to: Vector) => number {
+  let last = directionDeg(centre, start);
+  let total = 0;
+  return (to) => {
+    const now = directionDeg(centre, to);
+    total += ((((now - last + 180) % 360) + 360) % 360) - 180;
+    last = now;
+    return total;
+  };
+}
+
+const LEAST_SCALE = 1e-3;
+
+/** How much nearer or further from a centre the pointer is than at the start. */
+function growth(centre: Vector, start: Vector): (to: Vector) => number {
+  const was = Math.hypot(start.x - centre.x, start.y - centre.y);
+  return (to) => (was === 0 ? 1 : Math.max(LEAST_SCALE, Math.hypot(to.x - centre.x, to.y - centre.y) / was));
+}
+
+/** A grip of the frame round the selected points. */
+export function selectionGripHold(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): Hold {
+  const { store, situation } = context;
+  const pointIds = situation().state.selectedPointIds;
+  const about = aboutIn(store.getState()) ?? start.place;
+  const name = gestureName('field');
+  const turned = turning(about, start.place);
+  const grown = growth(about, start.place);
+  const settle = snapper(context, start.place, new Set(pointIds));
+  const transformTo = (now: Pointer): Transform => {
+    if (grip === 'turn') return rotationAbout(about, steppedDeg(turned(now.place), now));
+    if (grip === 'scale') return scalingAbout(about, grown(now.place));
+    const to = settle(now.place, now);
+    return translation({ x: to.x - start.place.x, y: to.y - start.place.y });
+  };
+  return {
+    drag: (now) => {
+      const transform = transformTo(now);
+      store.dispatch(doEdit('transformPoints', { arcId: arc.id, pointIds, transform }, name));
+    },
+  };
+}
+
+/** A grip of the frame round the backdrop, or the backdrop itself. */
+export function backdropHold({ store }: FieldContext, grip: Grip, start: Pointer): Hold {
+  const backdrop = store.getState().shot.present.shot?.backdrop;
+  if (!backdrop || backdrop.locked) return {};
+  const centre = { x: backdrop.x, y: backdrop.y };
+  const name = gestureName('field');
+  const turned = turning(centre, start.place);
+  const grown = growth(centre, start.place);
+  const wanted = (now: Pointer) => {
+    if (grip === 'turn') return { turnDeg: steppedDeg(backdrop.turnDeg + turned(now.place), now) };
+    if (grip === 'scale') return { width: Math.max(1, backdrop.width * grown(now.place)) };
+    return {
+      x: backdrop.x + now.place.x - start.place.x,
+      y: backdrop.y + now.place.y - start.place.y,
+    };
+  };
+  return { drag: (now) => void store.dispatch(doEdit('setBackdrop', wanted(now), name)) };
+}

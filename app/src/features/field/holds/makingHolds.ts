@@ -1,0 +1,100 @@
+import { PLAIN, type PointShape, type Vector } from '@humble/core';
+import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../state/handSlice';
+import { finishPlacing } from '../../../state/placing';
+import { strokeDrawn } from '../../../state/sketch';
+import { gestureName } from '../../../ui/gestureName';
+import { REACH_PX } from '../hitTest';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { setScene } from '../scene';
+import { snapper } from './snapping';
+
+/** How far a fitted arc may lie from the stroke unless the user says otherwise, pixels. */
+const STROKE_DEVIATION_PX = 2.5;
+/** A shorter stroke was a slip of the hand, pixels. */
+const LEAST_STROKE_PX = 12;
+
+const lengthOf = (places: readonly Vector[]): number =>
+  places.reduce(
+    (sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - places[i - 1]!.x, p.y - places[i - 1]!.y) : 0),
+    0,
+  );
+
+/** A stroke with a finger, pen or mouse. */
+export function strokeHold({ store, situation }: FieldContext, start: Pointer): Hold {
+  const stroke = [start.place];
+  return {
+    drag: ({ trail }) => {
+      stroke.push(...trail);
+      setScene({ stroke: [...stroke] });
+    },
+    drop: () => {
+      const { scale } = situation().projection;
+      if (lengthOf(stroke) * scale < LEAST_STROKE_PX) return;
+      void store.dispatch(
+        strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, gestureName('stroke')),
+      );
+    },
+  };
+}
+
+/** A point that is placed; dragging on steers the arc through it. */
+export function placingHold(context: FieldContext, closes: boolean, start: Pointer): Hold {
+  const { store, situation } = context;
+  const before = store.getState().hand.placed;
+  if (closes) return { tap: () => store.dispatch(finishPlacing(true)) };
+  const last = before[before.length - 1];
+  const settle = snapper(context, last ?? start.place);
+  const at =
+    last && start.isShift ? settle(start.place, start) : settle(start.place, { ...start, isShift: false });
+  const still = { x: 0, y: 0 };
+  const plain: PointShape = { ...at, in: still, out: still, kind: 'smooth', shaping: PLAIN };
+  const isAgain =
+    last !== undefined &&
+    Math.hypot(last.x - at.x, last.y - at.y) * situation().projection.scale < LEAST_STROKE_PX;
+  if (isAgain) return { tapTwice: () => store.dispatch(finishPlacing(false)) };
+  store.dispatch(pointsPlaced([...before, plain]));
+  return {
+    cancel: () => store.dispatch(pointsPlaced(before)),
+    drag: ({ place }) => {
+      const out = { x: place.x - at.x, y: place.y - at.y };
+      store.dispatch(
+        pointsPlaced([...before, { ...at, in: { x: -out.x, y: -out.y }, out, kind: 'even', shaping: null }]),
+      );
+    },
+  };
+}
+
+/** A box dragged open over the ground: the points in it are selected, with Shift in addition. */
+export function marqueeHold({ store, situation }: FieldContext, start: Pointer): Hold {
+  const { arc, selectedPointIds } = situation().state;
+  return {
+    drag: ({ place: to }) => {
+      const from = start.place;
+      setScene({ marquee: { from, to } });
+      const isIn = ({ x, y }: Vector): boolean =>
+        x >= Math.min(from.x, to.x) &&
+        x <= Math.max(from.x, to.x) &&
+        y >= Math.min(from.y, to.y) &&
+        y <= Math.max(from.y, to.y);
+      const ids = arc?.points.filter(isIn).map(({ id }) => id) ?? [];
+      store.dispatch(pointsSelected([...new Set([...selectedPointIds, ...ids])]));
+    },
+    tap: () => store.dispatch(pointsSelected([])),
+  };
+}
+
+/** The centre to turn and scale about. */
+export const centreHold = ({ store }: FieldContext, start: Pointer): Hold => ({
+  tap: () => store.dispatch(centreChosen(start.place)),
+  drag: () => undefined,
+  drop: ({ place }) => store.dispatch(centreChosen(place)),
+});
+
+/** A line over something whose length is known. */
+export const rulerHold = (context: FieldContext, start: Pointer): Hold => ({
+  drag: ({ place, isShift }) => {
+    const settle = snapper(context, start.place);
+    const to = isShift ? settle(place, { ...start, isShift }) : place;
+    context.store.dispatch(lineLaid({ from: start.place, to }));
+  },
+});

@@ -1,0 +1,85 @@
+import { type Arc, alongDirections, shapeHandles, type Vector, withShapeHandle } from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { pointsSelected } from '../../../state/handSlice';
+import { gestureName } from '../../../ui/gestureName';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { snapper } from './snapping';
+
+/** What is taken hold of does not jump to the pointer. */
+const grip = (at: Vector, { place }: Pointer): Vector => ({ x: at.x - place.x, y: at.y - place.y });
+const gripped = ({ place }: Pointer, by: Vector): Vector => ({ x: place.x + by.x, y: place.y + by.y });
+
+/** A point, and with it all others that are selected. A tap selects it; with Shift it joins or leaves them. */
+export function pointHold(context: FieldContext, arc: Arc, pointId: string, start: Pointer): Hold {
+  const { store, situation } = context;
+  const { selectedPointIds: before, isSelectingSeveral } = situation().state;
+  const isJoining = start.isShift || isSelectingSeveral;
+  const wasSelected = before.includes(pointId);
+  const point = arc.points.find(({ id }) => id === pointId)!;
+  if (!wasSelected && !isJoining) store.dispatch(pointsSelected([pointId]));
+  const moving = wasSelected ? before : isJoining ? [...before, pointId] : [pointId];
+  const name = gestureName('field');
+  const by = grip(point, start);
+  const settle = snapper(context, point, new Set(moving));
+  return {
+    drag: (now) => {
+      const to = settle(gripped(now, by), now);
+      store.dispatch(
+        moving.length === 1
+          ? doEdit('movePoint', { arcId: arc.id, pointId, to }, name)
+          : doEdit(
+              'movePoints',
+              { arcId: arc.id, pointIds: moving, by: { x: to.x - point.x, y: to.y - point.y } },
+              name,
+            ),
+      );
+    },
+    tap: () => {
+      if (!isJoining) store.dispatch(pointsSelected([pointId]));
+      else
+        store.dispatch(
+          pointsSelected(wasSelected ? before.filter((id) => id !== pointId) : [...before, pointId]),
+        );
+    },
+  };
+}
+
+const HANDLE_STEP_DEG = 15;
+
+/** The end of a handle; with Shift it turns by steps. */
+export function handleHold(
+  { store }: FieldContext,
+  arc: Arc,
+  pointId: string,
+  side: 'in' | 'out',
+  start: Pointer,
+): Hold {
+  const point = arc.points.find(({ id }) => id === pointId)!;
+  const by = grip({ x: point.x + point[side].x, y: point.y + point[side].y }, start);
+  const name = gestureName('field');
+  return {
+    drag: (now) => {
+      const free = gripped(now, by);
+      const to = now.isShift ? alongDirections(point, free, HANDLE_STEP_DEG) : free;
+      store.dispatch(doEdit('moveHandle', { arcId: arc.id, pointId, side, to }, name));
+    },
+  };
+}
+
+/** A handle of a ready shape. */
+export function shapeHandleHold(context: FieldContext, arc: Arc, id: string, start: Pointer): Hold {
+  const { shape } = arc;
+  const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
+  if (!handle) return {};
+  const by = grip(handle.at, start);
+  const name = gestureName('field');
+  const settle = snapper(context, handle.at, new Set(arc.points.map((point) => point.id)));
+  return {
+    drag: (now) => {
+      const to = settle(gripped(now, by), now);
+      context.store.dispatch(
+        doEdit('shapeArc', { arcId: arc.id, shape: withShapeHandle(shape, id, to) }, name),
+      );
+    },
+  };
+}

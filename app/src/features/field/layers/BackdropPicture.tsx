@@ -1,0 +1,32 @@
+import { pictureOn } from '@humble/core';
+import { memo } from 'react';
+import { G, Image } from 'react-native-svg';
+import { useShotValue } from '../../../state/hooks';
+import { usePlayhead } from '../../../state/playhead';
+import { pictureAddress } from '../../../state/pictures';
+
+/** The picture under everything; of a sequence the one that belongs to the playhead. */
+export const BackdropPicture = memo(function BackdropPicture() {
+  const backdrop = useShotValue((shot) => shot.backdrop);
+  const sha256 = usePlayhead(({ frame }) => (backdrop ? pictureOn(backdrop, frame).sha256 : ''));
+  if (!backdrop || backdrop.hidden) return null;
+  const picture = backdrop.pictures.find((candidate) => candidate.sha256 === sha256);
+  if (!picture) return null;
+  const height = (backdrop.width * picture.height) / picture.width;
+  return (
+    <G
+      transform={`translate(${backdrop.x} ${backdrop.y}) rotate(${backdrop.turnDeg})`}
+      opacity={backdrop.strength}
+    >
+      <Image
+        testID="backdrop"
+        href={pictureAddress(sha256)}
+        x={-backdrop.width / 2}
+        y={-height / 2}
+        width={backdrop.width}
+        height={height}
+        preserveAspectRatio="none"
+      />
+    </G>
+  );
+});

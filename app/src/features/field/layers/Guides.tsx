@@ -1,0 +1,227 @@
+import { type ArcColour, ticksOf, type Tick } from '@humble/core';
+import { memo, useDeferredValue, useState } from 'react';
+import { shallowEqual } from 'react-redux';
+import { G, Text } from 'react-native-svg';
+import { activeArcIn, useAppSelector, useSession, useSettings, useShot } from '../../../state/hooks';
+import type { RootState } from '../../../state/store';
+import { ARC_TONES } from '../../../ui/arcColour';
+import { colour } from '../../../ui/colour';
+import { MONO } from '../../../ui/fonts';
+import { LivePath, remembered, usePixel } from '../live';
+import {
+  arrowsPath,
+  combPath,
+  linePath,
+  marksPath,
+  type TickLength,
+  trailPath,
+  visibleArcs,
+  visibleTravels,
+} from './arcPaths';
+
+const shotIn = (state: RootState) => state.shot.present.shot;
+
+/** Arcs to be seen, as “id colour” with the active one last, on top. */
+const arcNames = (state: RootState): string[] => {
+  const shot = shotIn(state);
+  const active = activeArcIn(state);
+  if (!shot) return [];
+  const seen = visibleArcs(shot);
+  return [...seen.filter((arc) => arc !== active), ...seen.filter((arc) => arc === active)].map(
+    ({ id, colour: tone }) => `${tone} ${id}`,
+  );
+};
+
+/** Path data of one arc, found by its id. */
+const lineOf =
+  (id: string) =>
+  (state: RootState): string => {
+    const arc = shotIn(state)?.arcs.find((candidate) => candidate.id === id);
+    return arc ? linePath(arc) : '';
+  };
+
+const linesOfAll = (state: RootState): string => {
+  const shot = shotIn(state);
+  return shot ? visibleArcs(shot).map(linePath).join('') : '';
+};
+
+/**
+ * Arcs, and the trail on them: a hairline across the arc for each exposure, some of them longer. All
+ * have an outline in the contrary tone, drawn beneath all of them, so that they read on anything.
+ */
+export const Guides = memo(function Guides() {
+  const pixel = usePixel();
+  const names = useAppSelector(arcNames, shallowEqual);
+  const activeId = useAppSelector((state) => activeArcIn(state)?.id);
+  const { showsTrail, showsNumbers, guideStrength } = useSettings();
+  return (
+    <G opacity={guideStrength}>
+      <LivePath
+        path={linesOfAll}
+        fill="none"
+        stroke={colour.field}
+        strokeWidth={4.5 * pixel}
+        strokeLinecap="round"
+      />
+      {showsTrail && <TrailHalo />}
+      {names.map((name) => {
+        const [tone, id] = [name.slice(0, name.indexOf(' ')), name.slice(name.indexOf(' ') + 1)];
+        const isActive = id === activeId;
+        return (
+          <LivePath
+            key={id}
+            path={lineOf(id)}
+            fill="none"
+            stroke={ARC_TONES[tone as ArcColour]}
+            strokeWidth={(isActive ? 2 : 1.25) * pixel}
+            opacity={isActive ? 1 : 0.6}
+            strokeLinecap="round"
+            testID={isActive ? 'arc-line' : 'other-arc-line'}
+          />
+        );
+      })}
+      <Aids />
+      {showsTrail && (
+        <G testID="trail">
+          <Trail length="short" width={1.25} />
+          <Trail length="long" width={1.5} />
+        </G>
+      )}
+      {showsTrail && showsNumbers && <FrameNumbers />}
+    </G>
+  );
+});
+
+const useTrail = (lengths: readonly TickLength[]): ((state: RootState) => string) => {
+  const pixel = usePixel();
+  const [paths] = useState(() =>
+    remembered((shot: ReturnType<typeof shotIn>, size: number): string =>
+      shot
+        ? visibleTravels(shot)
+            .flatMap((travel) => lengths.map((length) => trailPath(travel, shot, length, size)))
+            .join('')
+        : '',
+    ),
+  );
+  return (state) => paths(shotIn(state), pixel);
+};
+
+function TrailHalo() {
+  const path = useTrail(BOTH);
+  const pixel = usePixel();
+  return <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
+}
+
+const BOTH = ['short', 'long'] as const;
+
+function Trail({ length, width }: { readonly length: TickLength; readonly width: number }) {
+  const path = useTrail([length]);
+  const pixel = usePixel();
+  return <LivePath path={path} fill="none" stroke={colour.indigo} strokeWidth={width * pixel} />;
+}
+
+/** Which way the active arc runs, and how it bends. */
+function Aids() {
+  const { showsArrows, showsComb } = useSettings();
+  const pixel = usePixel();
+  const activeArc = (state: RootState) => {
+    const arc = activeArcIn(state);
+    return arc && !arc.hidden ? arc : null;
+  };
+  const arrows = (state: RootState): string => {
+    const arc = activeArc(state);
+    return arc ? arrowsPath(arc, pixel) : '';
+  };
+  const comb = (state: RootState): string => {
+    const arc = activeArc(state);
+    return arc ? combPath(arc, pixel) : '';
+  };
+  return (
+    <G>
+      {showsComb && (
+        <LivePath
+          path={comb}
+          fill="none"
+          stroke={colour.cool}
+          strokeWidth={pixel}
+          opacity={0.8}
+          testID="comb"
+        />
+      )}
+      {showsArrows && (
+        <G testID="arrows">
+          <LivePath path={arrows} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+          <LivePath path={arrows} fill="none" stroke={colour.indigo} strokeWidth={2 * pixel} />
+        </G>
+      )}
+    </G>
+  );
+}
+
+/** A frame number is written where ticks leave this much room for it, pixels. */
+const NUMBER_ROOM_PX = 26;
+
+/** Frame numbers at the longer ticks, as many as there is room for. */
+function numbered(ticks: readonly Tick[], pixel: number): Tick[] {
+  const chosen: Tick[] = [];
+  for (const tick of ticks) {
+    if (!tick.isFifth) continue;
+    const isFree = chosen.every(({ x, y }) => Math.hypot(x - tick.x, y - tick.y) >= NUMBER_ROOM_PX * pixel);
+    if (isFree) chosen.push(tick);
+  }
+  return chosen;
+}
+
+/** A drag does not wait for the numbers. */
+function FrameNumbers() {
+  const shot = useDeferredValue(useShot());
+  const pixel = usePixel();
+  return visibleTravels(shot).flatMap((travel) =>
+    numbered(ticksOf(travel, shot), pixel).map((tick) => (
+      <FrameNumber key={`${travel.move.id}-${tick.frame}`} tick={tick} pixel={pixel} />
+    )),
+  );
+}
+
+function FrameNumber({
+  tick: { frame, x, y, acrossX, acrossY },
+  pixel,
+}: {
+  readonly tick: Tick;
+  readonly pixel: number;
+}) {
+  return (
+    <Text
+      x={x + acrossX * 20 * pixel}
+      y={y + acrossY * 20 * pixel + 4 * pixel}
+      fontSize={11 * pixel}
+      fontFamily={MONO}
+      textAnchor="middle"
+      fill={colour.soft}
+    >
+      {String(frame)}
+    </Text>
+  );
+}
+
+/** The marks of all moves on their arcs; outside the Arc step. */
+export const Marks = memo(function Marks() {
+  const pixel = usePixel();
+  const isArcStep = useSession((session) => session.step === 'arc');
+  const { showsTrail } = useSettings();
+  if (isArcStep || !showsTrail) return null;
+  const path = (state: RootState): string => {
+    const shot = shotIn(state);
+    return shot
+      ? visibleTravels(shot)
+          .map((travel) => marksPath(travel, pixel))
+          .join('')
+      : '';
+  };
+  return (
+    <G>
+      <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <LivePath path={path} fill="none" stroke={colour.ink} strokeWidth={2.5 * pixel} />
+    </G>
+  );
+});

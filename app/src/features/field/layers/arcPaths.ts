@@ -1,0 +1,100 @@
+import {
+  type Arc,
+  curvatureComb,
+  directionArrows,
+  evaluate,
+  pathData,
+  type Shot,
+  type Tick,
+  ticksOf,
+  ticksPath,
+  type Travel,
+} from '@humble/core';
+
+/** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
+
+function perPart<Part extends object>(work: (part: Part, pixel: number) => string) {
+  const known = new WeakMap<Part, { pixel: number; d: string }>();
+  return (part: Part, pixel: number): string => {
+    const before = known.get(part);
+    if (before?.pixel === pixel) return before.d;
+    const d = work(part, pixel);
+    known.set(part, { pixel, d });
+    return d;
+  };
+}
+
+const lines = perPart<Arc>((arc) => pathData(arc));
+export const linePath = (arc: Arc): string => lines(arc, 1);
+
+export const visibleArcs = (shot: Shot): readonly Arc[] => shot.arcs.filter((arc) => !arc.hidden);
+
+/** What travels on arcs that are to be seen. */
+export function visibleTravels(shot: Shot): readonly Travel[] {
+  const hidden = new Set(shot.arcs.filter((arc) => arc.hidden).map(({ id }) => id));
+  const { travels } = evaluate(shot);
+  return hidden.size === 0 ? travels : travels.filter(({ move }) => !hidden.has(move.arcId));
+}
+
+const SHORT_TICK_PX = 5;
+const LONG_TICK_PX = 9;
+
+export type TickLength = 'short' | 'long';
+
+/** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
+export function trailPath(travel: Travel, shot: Shot, length: TickLength, pixel: number): string {
+  const isLong = length === 'long';
+  const ticks = ticksOf(travel, shot).filter(({ isFifth }) => isFifth === isLong);
+  return ticksPath(ticks, (isLong ? LONG_TICK_PX : SHORT_TICK_PX) * pixel);
+}
+
+const POST_PX = 13;
+const FOOT_PX = 6;
+
+/** A stop is a short post across the arc with a foot; a pass has no foot and is open at the centre. */
+function postPath(tick: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>, kind: 'stop' | 'pass', pixel: number) {
+  const { x, y, acrossX: ax, acrossY: ay } = tick;
+  const at = (across: number, along: number): string =>
+    `${x + (ax * across + ay * along) * pixel} ${y + (ay * across - ax * along) * pixel}`;
+  if (kind === 'pass') return `M${at(-POST_PX, 0)}L${at(-4, 0)}M${at(4, 0)}L${at(POST_PX, 0)}`;
+  return `M${at(-POST_PX, 0)}L${at(POST_PX, 0)}M${at(POST_PX, -FOOT_PX)}L${at(POST_PX, FOOT_PX)}`;
+}
+
+/** The marks of a move on its arc. */
+export const marksPath = perPart<Travel>(({ move, place, x, y, direction }, pixel) =>
+  move.marks
+    .map(({ frame, kind }) => {
+      const i = Math.min(frame, place.length) - 1;
+      const heading = (direction[i]! * Math.PI) / 180;
+      const across = { acrossX: -Math.sin(heading), acrossY: Math.cos(heading) };
+      return postPath({ x: x[i]!, y: y[i]!, ...across }, kind, pixel);
+    })
+    .join(''),
+);
+
+const ARROW_GAP_PX = 90;
+const ARROW_PX = 6;
+
+/** Arrowheads beside each other along an arc, open and pointing the way it runs. */
+export const arrowsPath = perPart<Arc>((arc, pixel) =>
+  directionArrows(arc, ARROW_GAP_PX * pixel)
+    .map(({ x, y, headingDeg }) => {
+      const turn = (headingDeg * Math.PI) / 180;
+      const [ux, uy] = [Math.cos(turn) * ARROW_PX * pixel, Math.sin(turn) * ARROW_PX * pixel];
+      const wing = (side: number): string => `${x - ux - side * uy * 0.8} ${y - uy + side * ux * 0.8}`;
+      return `M${wing(1)}L${x + ux * 0.4} ${y + uy * 0.4}L${wing(-1)}`;
+    })
+    .join(''),
+);
+
+const COMB_TEETH = 120;
+const COMB_PX = 46;
+/** A bend of a smaller radius counts as this one, pixels: a corner would dwarf all else. */
+const TIGHTEST_PX = 12;
+
+/** Teeth as long as the arc is bent, and the line through their tips. */
+export const combPath = perPart<Arc>((arc, pixel) => {
+  const teeth = curvatureComb(arc, COMB_TEETH, COMB_PX * pixel, 1 / (TIGHTEST_PX * pixel));
+  const tips = teeth.map(({ tipX, tipY }, i) => `${i === 0 ? 'M' : 'L'}${tipX} ${tipY}`).join('');
+  return teeth.map(({ x, y, tipX, tipY }) => `M${x} ${y}L${tipX} ${tipY}`).join('') + tips;
+});

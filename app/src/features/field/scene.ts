@@ -1,0 +1,54 @@
+import type { SnapGuide, Vector } from '@humble/core';
+import { useSyncExternalStore } from 'react';
+import type { Target } from './hitTest';
+
+/**
+ * What stands in the field only while the hand is on it. Not application state: it changes with every
+ * movement of the pointer and is never saved.
+ */
+export interface Scene {
+  /** What lies under the mouse. */
+  readonly hovered: Target | null;
+  /** The stroke that is being drawn; empty when none is. */
+  readonly stroke: readonly Vector[];
+  /** The box that is being dragged open to select points. */
+  readonly marquee: { readonly from: Vector; readonly to: Vector } | null;
+  /** What attracted the thing that is being dragged. */
+  readonly guides: readonly SnapGuide[];
+  /** Where the pointer is, field units; null when it is elsewhere. */
+  readonly pointer: Vector | null;
+  /** Where a finger drags something, in the view: the loupe stands above it. */
+  readonly finger: Vector | null;
+}
+
+export const EMPTY_SCENE: Scene = {
+  hovered: null,
+  stroke: [],
+  marquee: null,
+  guides: [],
+  pointer: null,
+  finger: null,
+};
+
+let scene = EMPTY_SCENE;
+const listeners = new Set<() => void>();
+
+export const currentScene = (): Scene => scene;
+
+export function setScene(some: Partial<Scene>): void {
+  scene = { ...scene, ...some };
+  listeners.forEach((listener) => listener());
+}
+
+export const subscribeScene = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** A part of the scene; renders again only when that part changes. */
+export const useScene = <Value>(pick: (scene: Scene) => Value): Value =>
+  useSyncExternalStore(
+    subscribeScene,
+    () => pick(scene),
+    () => pick(scene),
+  );

@@ -1,0 +1,52 @@
+import type { Vector } from '@humble/core';
+import { type RefObject, useEffect, useState } from 'react';
+import type { View } from 'react-native';
+
+/** What gestures do not tell: the keys held meanwhile, and the places between two of their words. */
+export interface PointerTrail {
+  readonly isShift: () => boolean;
+  /** Where the pointer has been since this was last asked, pixels of the view. */
+  readonly take: () => readonly Vector[];
+}
+
+/** Watches the pointer over a view. Web only; elsewhere there is nothing to add. */
+export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
+  const [kept] = useState(() => {
+    let isShift = false;
+    let trail: Vector[] = [];
+    return {
+      isShift: () => isShift,
+      take: () => {
+        const taken = trail;
+        trail = [];
+        return taken;
+      },
+      see: (shift: boolean, places: readonly Vector[], isFresh: boolean) => {
+        isShift = shift;
+        trail = isFresh ? [...places] : [...trail, ...places];
+      },
+    };
+  });
+  useEffect(() => {
+    const element = view.current as unknown as HTMLElement | null;
+    if (typeof element?.addEventListener !== 'function') return;
+    const seen = (event: PointerEvent): void => {
+      const box = element.getBoundingClientRect();
+      const together = event.getCoalescedEvents?.() ?? [];
+      const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY }) => ({
+        x: clientX - box.left,
+        y: clientY - box.top,
+      }));
+      kept.see(event.shiftKey, places, event.type === 'pointerdown');
+    };
+    // Before the gestures see it, so that they find what belongs to the event they tell of.
+    const options = { capture: true };
+    element.addEventListener('pointerdown', seen, options);
+    element.addEventListener('pointermove', seen, options);
+    return () => {
+      element.removeEventListener('pointerdown', seen, options);
+      element.removeEventListener('pointermove', seen, options);
+    };
+  }, [view, kept]);
+  return kept;
+}

@@ -1,0 +1,91 @@
+import type { Vector } from '@humble/core';
+import { useState } from 'react';
+import { doEdit } from '../state/doEdit';
+import { placeSelected, pointsSelected, severalSet, sketched, toolChosen } from '../state/handSlice';
+import { activeArcIn, useAppStore } from '../state/hooks';
+import { finishPlacing, takePlacedBack } from '../state/placing';
+import { sketchKept } from '../state/sketch';
+import type { AppStore } from '../state/store';
+import { gestureName } from '../ui/gestureName';
+
+const ARROWS: Readonly<Record<string, Vector>> = {
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowRight: { x: 1, y: 0 },
+  ArrowUp: { x: 0, y: -1 },
+  ArrowDown: { x: 0, y: 1 },
+};
+/** Field units of a nudge, and of one with Shift. */
+const NUDGE = 1;
+const FAR_NUDGE = 10;
+/** Nudges in shorter order than this are one undo step. */
+const ONE_RUN_MS = 900;
+
+/** Moves the selected points by small steps; a run of them is one gesture. */
+function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
+  let run = { name: '', total: { x: 0, y: 0 }, until: 0, ids: [] as readonly string[] };
+  return (by, ids) => {
+    const now = performance.now();
+    const goesOn = now < run.until && ids === run.ids;
+    const from = goesOn ? run.total : { x: 0, y: 0 };
+    const total = { x: from.x + by.x, y: from.y + by.y };
+    run = { name: goesOn ? run.name : gestureName('nudge'), total, until: now + ONE_RUN_MS, ids };
+    const arc = activeArcIn(store.getState());
+    if (arc) store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, run.name));
+  };
+}
+
+/** The keys that make and shape arcs; what a key does now, or nothing when it is not one of them. */
+export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined {
+  const store = useAppStore();
+  const [nudge] = useState(() => nudger(store));
+  return (event) => {
+    const state = store.getState();
+    if (state.session.step !== 'arc') return undefined;
+    const { tool, selectedPointIds, place, sketch, isSelectingSeveral } = state.hand;
+    const { dispatch } = store;
+    const arc = activeArcIn(state);
+    const isCommand = event.ctrlKey || event.metaKey;
+    const key = event.key.toLowerCase();
+
+    if (tool === 'points') {
+      if (isCommand && key === 'z' && !event.shiftKey) return () => dispatch(takePlacedBack());
+      if (event.key === 'Backspace') return () => dispatch(takePlacedBack());
+      if (event.key === 'Enter') return () => dispatch(finishPlacing(false));
+    }
+    if (event.key === 'Escape') {
+      if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
+      if (sketch) return () => dispatch(sketched(null));
+      if (place) return () => dispatch(placeSelected(null));
+      if (isSelectingSeveral) return () => dispatch(severalSet(false));
+      return () => dispatch(pointsSelected([]));
+    }
+    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => dispatch(sketchKept());
+    if (!arc || arc.locked || tool !== 'shape') return undefined;
+    const ids = arc.points.map(({ id }) => id);
+    if (isCommand) return key === 'a' ? () => dispatch(pointsSelected(ids)) : undefined;
+    if (event.altKey) return undefined;
+    if (selectedPointIds.length > 0) {
+      const arrow = ARROWS[event.key];
+      const size = event.shiftKey ? FAR_NUDGE : NUDGE;
+      if (arrow && isOnPage(event))
+        return () => nudge({ x: arrow.x * size, y: arrow.y * size }, selectedPointIds);
+      if (event.key === 'Delete' || event.key === 'Backspace')
+        return () => {
+          if (dispatch(doEdit('deletePoints', { arcId: arc.id, pointIds: selectedPointIds })))
+            dispatch(pointsSelected([]));
+        };
+    }
+    if (event.key === 'PageDown' || event.key === 'PageUp') {
+      const by = event.key === 'PageDown' ? 1 : -1;
+      const from = ids.indexOf(selectedPointIds[0] ?? '');
+      const next = from < 0 ? 0 : (from + by + ids.length) % ids.length;
+      return () => dispatch(pointsSelected([ids[next]!]));
+    }
+    return undefined;
+  };
+}
+
+/** Roles whose own keys these are. */
+const WORKED = new Set(['button', 'slider', 'radio', 'switch', 'tab', 'separator', 'link', 'checkbox']);
+const isOnPage = ({ target }: KeyboardEvent): boolean =>
+  !WORKED.has((target as HTMLElement).getAttribute?.('role') ?? '');

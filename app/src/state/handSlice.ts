@@ -1,0 +1,170 @@
+import type { PointShape, StrokeUse, Vector } from '@humble/core';
+import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
+import { ActionTypes } from 'redux-undo';
+import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
+import { edited } from './shotSlice';
+
+/**
+ * What the next press on the field does: shape what is there, draw a stroke, place points one by one,
+ * choose a centre to turn about, lay a line over something of known length, or move the backdrop.
+ */
+export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop';
+
+/** What a stroke is to become: one of the core's uses, or an arc of its own. */
+export type SketchUse = StrokeUse | { readonly kind: 'fresh' };
+
+/** A stroke that is not settled yet: how closely it is followed and what it becomes can still change. */
+export interface Sketch {
+  readonly samples: readonly Vector[];
+  /** How far the arc may lie from the stroke, field units. */
+  readonly deviation: number;
+  /** The arc it could go on; null when there was none to choose. */
+  readonly arcId: string | null;
+  /** All it can become, the likeliest first. */
+  readonly uses: readonly SketchUse[];
+  readonly use: SketchUse;
+  /** Points fitted to it; null until there are any. */
+  readonly fitted: readonly PointShape[] | null;
+  /** The edit it made, for a first stroke, which is an arc at once; null while it changes nothing. */
+  readonly gesture: string | null;
+}
+
+/** A place on the active arc, between its points. */
+export interface ArcPlace {
+  readonly stretch: number;
+  readonly t: number;
+}
+
+/** About what a selection is turned, scaled and mirrored. */
+export type About = 'middle' | 'figure' | 'chosen';
+
+export interface HandState {
+  readonly tool: Tool;
+  /** The arc being worked on; null stands for the first one. */
+  readonly activeArcId: string | null;
+  readonly selectedPointIds: readonly string[];
+  readonly place: ArcPlace | null;
+  /** Dragging over the ground selects points; for fingers, which have no Shift. */
+  readonly isSelectingSeveral: boolean;
+  readonly about: About;
+  /** The centre the user chose, field units. */
+  readonly centre: Vector | null;
+  readonly sketch: Sketch | null;
+  /** What the next stroke is meant for, when the user said so beforehand. */
+  readonly strokeMeans: 'anew' | 'fresh' | null;
+  /** Points placed so far; handles that were steered are theirs, the others follow the neighbours. */
+  readonly placed: readonly PointShape[];
+  /** The line laid over something of known length. */
+  readonly measured: { readonly from: Vector; readonly to: Vector } | null;
+}
+
+const initialState: HandState = {
+  tool: 'shape',
+  activeArcId: null,
+  selectedPointIds: [],
+  place: null,
+  isSelectingSeveral: false,
+  about: 'middle',
+  centre: null,
+  sketch: null,
+  strokeMeans: null,
+  placed: [],
+  measured: null,
+};
+
+const letGo = { selectedPointIds: [], place: null, isSelectingSeveral: false } as const;
+
+const hand = createSlice({
+  name: 'hand',
+  initialState,
+  reducers: {
+    toolChosen: (state, { payload }: PayloadAction<Tool>): HandState => ({
+      ...(state as HandState),
+      // A centre is chosen for what is selected.
+      ...(payload === 'centre' || state.tool === 'centre' ? {} : letGo),
+      tool: payload,
+      strokeMeans: null,
+      sketch: null,
+      placed: [],
+      measured: null,
+    }),
+    strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): HandState => ({
+      ...(state as HandState),
+      ...letGo,
+      tool: 'stroke',
+      strokeMeans: payload,
+      sketch: null,
+    }),
+    arcActivated: (state, { payload }: PayloadAction<string | null>): HandState => ({
+      ...(state as HandState),
+      ...letGo,
+      activeArcId: payload,
+      tool: 'shape',
+      sketch: null,
+    }),
+    pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): HandState => ({
+      ...(state as HandState),
+      selectedPointIds: payload,
+      place: null,
+    }),
+    placeSelected: (state, { payload }: PayloadAction<ArcPlace | null>): HandState => ({
+      ...(state as HandState),
+      place: payload,
+      selectedPointIds: [],
+    }),
+    severalSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.isSelectingSeveral = payload;
+    },
+    aboutChosen: (state, { payload }: PayloadAction<About>) => {
+      state.about = payload;
+    },
+    centreChosen: (state, { payload }: PayloadAction<Vector>): HandState => ({
+      ...(state as HandState),
+      centre: payload,
+      about: 'chosen',
+      tool: 'shape',
+    }),
+    sketched: (state, { payload }: PayloadAction<Sketch | null>): HandState => ({
+      ...(state as HandState),
+      sketch: payload,
+    }),
+    pointsPlaced: (state, { payload }: PayloadAction<readonly PointShape[]>): HandState => ({
+      ...(state as HandState),
+      placed: payload,
+    }),
+    lineLaid: (state, { payload }: PayloadAction<HandState['measured']>): HandState => ({
+      ...(state as HandState),
+      measured: payload,
+    }),
+  },
+  extraReducers: (builder) => {
+    builder
+      // An edit of another kind settles a first stroke: the arc stays as it is.
+      .addCase(edited, (state, { meta }): HandState => {
+        const now = state as HandState;
+        return now.sketch?.gesture && now.sketch.gesture !== meta.gesture ? { ...now, sketch: null } : now;
+      })
+      .addCase(stepChosen, (state): HandState => ({ ...initialState, activeArcId: state.activeArcId }))
+      // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
+      .addMatcher(
+        ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,
+        (state): HandState => ({ ...(state as HandState), sketch: null, place: null }),
+      )
+      .addMatcher(isAnyOf(documentOpened, documentClosed), () => initialState);
+  },
+});
+
+export const {
+  aboutChosen,
+  arcActivated,
+  centreChosen,
+  lineLaid,
+  placeSelected,
+  pointsPlaced,
+  pointsSelected,
+  severalSet,
+  sketched,
+  strokeAsked,
+  toolChosen,
+} = hand.actions;
+export const handReducer = hand.reducer;

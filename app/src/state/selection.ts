@@ -1,0 +1,57 @@
+import {
+  type Arc,
+  type ArcPoint,
+  distanceAtParameter,
+  evaluate,
+  measureArc,
+  type Travel,
+  type Vector,
+} from '@humble/core';
+import type { HandState } from './handSlice';
+import { activeArcIn, activeMoveIn } from './hooks';
+import { currentFrame } from './playhead';
+import type { RootState } from './store';
+
+/** The points of an arc that are selected. */
+export const selectedPoints = (arc: Arc, { selectedPointIds }: HandState): readonly ArcPoint[] =>
+  arc.points.filter(({ id }) => selectedPointIds.includes(id));
+
+/** What travels on the active arc, worked out; null where nothing does. */
+export function activeTravelIn(state: RootState): Travel | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  return (shot && move && evaluate(shot).travels.find((travel) => travel.move.id === move.id)) ?? null;
+}
+
+/** Where the active figure stands at the playhead; null where nothing travels. */
+export function figurePlaceIn(state: RootState): (Vector & { readonly s: number }) | null {
+  const travel = activeTravelIn(state);
+  if (!travel) return null;
+  const i = Math.min(currentFrame(), travel.place.length) - 1;
+  return { x: travel.x[i]!, y: travel.y[i]!, s: travel.place[i]! };
+}
+
+/** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
+export function chosenDistance(arc: Arc, { place }: HandState): number | null {
+  if (!place || !measureArc(arc).stretches[place.stretch]) return null;
+  return distanceAtParameter(measureArc(arc), place.stretch, place.t);
+}
+
+/** The middle of the box round some places. */
+export function middleOf(places: readonly Vector[]): Vector {
+  const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
+  return {
+    x: (Math.min(...xs) + Math.max(...xs)) / 2,
+    y: (Math.min(...ys) + Math.max(...ys)) / 2,
+  };
+}
+
+/** About what the selection is turned, scaled and mirrored; null when nothing is selected. */
+export function aboutIn(state: RootState): Vector | null {
+  const arc = activeArcIn(state);
+  const points = arc ? selectedPoints(arc, state.hand) : [];
+  if (points.length === 0) return null;
+  const { about, centre } = state.hand;
+  if (about === 'chosen' && centre) return centre;
+  return (about === 'figure' ? figurePlaceIn(state) : null) ?? middleOf(points);
+}

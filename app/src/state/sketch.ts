@@ -1,0 +1,127 @@
+import { pointsWithStroke, type PointShape, samplesFor, strokeUses, type Vector } from '@humble/core';
+import { fitAside } from '../workers/fit';
+import { activeArcIn } from './hooks';
+import { ActionCreators } from 'redux-undo';
+import { arcActivated, type Sketch, sketched, type SketchUse, strokeAsked, toolChosen } from './handSlice';
+import { doEdit } from './doEdit';
+import { goTo } from './playhead';
+import type { AppDispatch, RootState } from './store';
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** All that a stroke can become, the likeliest first. */
+function usesOf(state: RootState, samples: readonly Vector[], reach: number): readonly SketchUse[] {
+  const arc = activeArcIn(state);
+  if (!arc) return [{ kind: 'fresh' }];
+  const near = strokeUses(arc, samples, reach).filter(({ kind }) => kind !== 'anew');
+  const far: readonly SketchUse[] =
+    state.hand.strokeMeans === 'anew'
+      ? [{ kind: 'anew' }, { kind: 'fresh' }]
+      : [{ kind: 'fresh' }, { kind: 'anew' }];
+  return state.hand.strokeMeans ? [...far, ...near] : [...near, ...far];
+}
+
+let fits = 0;
+
+/** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
+const fitted =
+  (sketch: Sketch): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const fit = ++fits;
+    dispatch(sketched(sketch));
+    const arc = sketch.arcId === null ? null : activeArcIn(getState());
+    const samples =
+      arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
+    const points = await fitAside(samples, sketch.deviation);
+    if (fit !== fits || getState().hand.sketch !== sketch) return;
+    dispatch(sketched({ ...sketch, fitted: points }));
+    // A first stroke is an arc at once; there is nothing that it could spoil.
+    if (sketch.gesture) dispatch(doEdit('drawArc', { points }, sketch.gesture));
+  };
+
+/**
+ * A stroke came to its end.
+ * @param reach how near to the arc counts as on it, field units
+ * @param deviation how far the arc may lie from the stroke, field units
+ * @param gesture a name for the undo step of a first stroke
+ */
+export const strokeDrawn =
+  (samples: readonly Vector[], reach: number, deviation: number, gesture: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const arc = activeArcIn(getState());
+    const uses = usesOf(getState(), samples, reach);
+    const isFirst = arc === null;
+    if (isFirst) {
+      dispatch(toolChosen('shape'));
+      goTo(1);
+    }
+    await dispatch(
+      fitted({
+        samples,
+        deviation,
+        arcId: arc?.id ?? null,
+        uses,
+        use: uses[0]!,
+        fitted: null,
+        gesture: isFirst ? gesture : null,
+      }),
+    );
+  };
+
+/** Another wish for the stroke: how closely it is followed, or what it becomes. */
+export const sketchChanged =
+  (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): Thunk =>
+  (dispatch, getState) => {
+    const { sketch } = getState().hand;
+    if (sketch) void dispatch(fitted({ ...sketch, ...some }));
+  };
+
+/** The stroke becomes what was chosen. */
+export const sketchKept = (): Thunk => (dispatch, getState) => {
+  const { sketch } = getState().hand;
+  const arc = activeArcIn(getState());
+  if (!sketch?.fitted) return;
+  if (sketch.gesture) dispatch(sketched(null));
+  else if (sketch.use.kind === 'fresh' || !arc) {
+    if (dispatch(doEdit('drawArc', { points: sketch.fitted })))
+      dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
+  } else if (
+    dispatch(
+      doEdit('redrawArc', {
+        arcId: arc.id,
+        points: pointsWithStroke(arc, sketch.use, sketch.fitted),
+        ...(sketch.use.kind === 'anew' && { closed: false }),
+      }),
+    )
+  )
+    dispatch(toolChosen('shape'));
+};
+
+/** The stroke is given up; the next one takes its place. */
+export const sketchRedone = (): Thunk => (dispatch, getState) => {
+  const { sketch, strokeMeans } = getState().hand;
+  if (sketch?.gesture) dispatch(ActionCreators.undo());
+  dispatch(strokeAsked(strokeMeans));
+};
+
+/** The outline that an arc would have. */
+export interface SketchedShape {
+  readonly points: readonly PointShape[];
+  readonly closed: boolean;
+}
+
+let latest: { readonly sketch: Sketch; readonly shape: SketchedShape } | null = null;
+
+/** What the arc would be with the stroke as it is wanted now; null while that is worked out. */
+export function sketchedShape(state: RootState): SketchedShape | null {
+  const { sketch } = state.hand;
+  if (!sketch?.fitted) return null;
+  if (latest?.sketch === sketch) return latest.shape;
+  const arc = activeArcIn(state);
+  const shape =
+    sketch.use.kind === 'fresh' || sketch.use.kind === 'anew' || !arc
+      ? { points: sketch.fitted, closed: false }
+      : { points: pointsWithStroke(arc, sketch.use, sketch.fitted), closed: arc.closed };
+  latest = { sketch, shape };
+  return shape;
+}

@@ -1,0 +1,49 @@
+/** Offers a text to the user as a file. */
+export function saveFile(name: string, text: string, type: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+}
+
+export interface PickedFile {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** The largest text that is read, bytes: what the server would take. */
+const LARGEST_TEXT = 8_000_000;
+
+/** Asks for files; none when the user thinks better of it. */
+function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]> {
+  return new Promise((resolve) => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = accept;
+    input.multiple = multiple;
+    input.oncancel = () => resolve([]);
+    input.onchange = () => resolve([...(input.files ?? [])]);
+    input.click();
+  });
+}
+
+/** Asks for one file of text. Null when the user thinks better of it. @throws Error with a sentence */
+export async function pickFile(accept: string): Promise<PickedFile | null> {
+  const [file] = await askForFiles(accept, false);
+  if (!file) return null;
+  if (file.size > LARGEST_TEXT)
+    throw new Error(`“${file.name}” is larger than 8 MB: that is more than can be read here.`);
+  try {
+    return { name: file.name, text: await file.text() };
+  } catch {
+    throw new Error(`“${file.name}” cannot be read.`);
+  }
+}
+
+/** Asks for pictures, in the order of their names. */
+export async function pickPictures(accept: string): Promise<readonly File[]> {
+  const files = await askForFiles(accept, true);
+  return [...files].sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }));
+}

@@ -1,0 +1,7 @@
+import { fitStroke, type PointShape, type Vector } from '@humble/core';
+
+/** Fits points to a stroke. On the web that happens in a worker, so that the hand is never held up. */
+export const fitAside = (
+  samples: readonly Vector[],
+  allowedDeviation: number,
+): Promise<readonly PointShape[]> => Promise.resolve(fitStroke(samples, { allowedDeviation }));

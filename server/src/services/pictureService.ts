@@ -1,0 +1,31 @@
+import { createHash } from 'node:crypto';
+import type { Picture } from '@humble/core';
+import type { Database } from '../database/openDatabase';
+import { Problem } from '../http/problem';
+import { lookAtPicture } from './lookAtPicture';
+
+export interface StoredPicture {
+  readonly type: string;
+  readonly bytes: Buffer;
+}
+
+/** What can be done with pictures. Each is kept once, by the SHA-256 of its bytes. */
+export function createPictureService({ pictures }: Database) {
+  return {
+    /** Looks at a picture and keeps it. @throws ShotError `invalid-picture` */
+    keep: async (bytes: Buffer, name: string): Promise<Picture> => {
+      const { type, width, height } = await lookAtPicture(bytes);
+      const sha256 = createHash('sha256').update(bytes).digest('hex');
+      await pictures.findOrCreate({ where: { sha256 }, defaults: { sha256, type, width, height, bytes } });
+      return { sha256, type, name, width, height };
+    },
+
+    read: async (sha256: string): Promise<StoredPicture> => {
+      const record = await pictures.findByPk(sha256);
+      if (!record) throw new Problem(404, 'picture-not-found', 'There is no such picture.');
+      return { type: record.type, bytes: record.bytes };
+    },
+  };
+}
+
+export type PictureService = ReturnType<typeof createPictureService>;
