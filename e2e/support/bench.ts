@@ -38,6 +38,63 @@ export class Bench {
     await expect(this.page.getByTestId('arc-line')).toHaveAttribute('d', /^M/);
   }
 
+  /** A stroke over places of the field. */
+  async stroke(...shares: [number, number][]): Promise<void> {
+    const spots: Spot[] = [];
+    for (const [across, down] of shares) spots.push(await this.spot(across, down));
+    await this.hand.drag(spots);
+  }
+
+  async tap(across: number, down: number): Promise<void> {
+    await this.hand.tap(await this.spot(across, down));
+  }
+
+  /** Two taps in short order. */
+  async tapTwice(across: number, down: number): Promise<void> {
+    const spot = await this.spot(across, down);
+    await this.hand.tap(spot);
+    await this.hand.tap(spot);
+  }
+
+  press(name: string | RegExp): Promise<void> {
+    return this.page
+      .getByRole('button', { name, exact: typeof name === 'string' })
+      .first()
+      .click();
+  }
+
+  choose(name: string): Promise<void> {
+    return this.page.getByRole('radio', { name, exact: true }).click();
+  }
+
+  /** A ready shape from the dialog. */
+  async readyShape(name: string): Promise<void> {
+    await this.press('Ready shape');
+    await this.page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
+  }
+
+  get line(): Locator {
+    return this.page.getByTestId('arc-line');
+  }
+
+  get points(): Locator {
+    return this.page.locator('[data-testid^="point-p"]');
+  }
+
+  /** The middle of something that is drawn in the field, on the page. */
+  async middleOf(drawn: Locator): Promise<Spot> {
+    const box = (await drawn.boundingBox())!;
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  }
+
+  field(label: string): Locator {
+    return this.page.getByLabel(label, { exact: true });
+  }
+
+  async number(label: string): Promise<number> {
+    return Number((await this.field(label).inputValue()).replace('−', '-'));
+  }
+
   async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
     await this.page.getByRole('tab', { name }).click();
   }

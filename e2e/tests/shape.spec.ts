@@ -60,38 +60,40 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   await expect(points).toHaveCount(count + 1);
 });
 
-test('a tap on the arc puts a point there and selects it', async ({ bench, page, hand }) => {
+test('two taps on the arc put a point there and select it', async ({ bench, page }) => {
   await bench.makeShot({ name: 'Rope' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  const points = page.locator('[data-testid^="point-"]');
-  const count = await points.count();
-  await expect(page.getByTestId('hint')).toContainText('Drag a point to shape the arc.');
-  await hand.tap(await bench.spot(0.35, 0.5));
-  await expect(points).toHaveCount(count + 1);
+  await bench.press('Keep it');
+  const count = await bench.points.count();
+  await expect(page.getByTestId('hint')).toContainText('Drag a point or a stretch.');
+  await bench.tapTwice(0.35, 0.5);
+  await expect(bench.points).toHaveCount(count + 1);
   await expect(page.getByText('Selected point')).toBeVisible();
-  const across = Number(await page.getByLabel('Across, units', { exact: true }).inputValue());
-  expect(Math.abs(across - 0.35 * 1920)).toBeLessThan(30);
+  expect(Math.abs((await bench.number('Across, units')) - 0.35 * 1920)).toBeLessThan(30);
   // Its place can be typed too.
   await bench.type('Down, units', 300);
-  await expect(page.getByLabel('Down, units', { exact: true })).toHaveValue('300');
-  await expect(page.getByTestId('arc-line')).toHaveAttribute('d', / 300/);
+  await expect(bench.field('Down, units')).toHaveValue('300');
+  await expect(bench.line).toHaveAttribute('d', / 300/);
 });
 
-test('the arc is drawn anew and its timing stays', async ({ bench, page }) => {
+test('the arc is drawn anew when the stroke is kept, and its timing stays', async ({ bench, page }) => {
   await bench.makeShot({ name: 'Buoy', length: 31 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
   await bench.type('Leave slowly over, frames', 3);
   await bench.step('Arc');
-  const before = await page.getByTestId('arc-line').getAttribute('d');
-  await page.getByRole('button', { name: 'Draw anew' }).click();
-  await expect(page.getByTestId('hint')).toContainText('Draw the arc anew');
-  await bench.draw([0.2, 0.2], [0.5, 0.8], [0.8, 0.2]);
-  await expect(page.getByTestId('arc-line')).not.toHaveAttribute('d', before!);
+  const before = (await bench.line.getAttribute('d'))!;
+  await bench.press('Draw anew');
+  await bench.stroke([0.2, 0.2], [0.5, 0.8], [0.8, 0.2]);
+  await expect(page.getByTestId('sketch')).toHaveAttribute('d', /^M/);
+  // Until it is kept, the arc is as it was.
+  await expect(bench.line).toHaveAttribute('d', before);
+  await bench.press('Keep it');
+  await expect(bench.line).not.toHaveAttribute('d', before);
   await bench.step('Timing');
-  await expect(page.getByLabel('Leave slowly over, frames', { exact: true })).toHaveValue('3');
+  await expect(bench.field('Leave slowly over, frames')).toHaveValue('3');
   await bench.undo();
-  await expect(page.getByTestId('arc-line')).toHaveAttribute('d', before!);
+  await expect(bench.line).toHaveAttribute('d', before);
 });
 
 test('the figure turns with the arc, is corrected by the dial, and changes its stand-in', async ({

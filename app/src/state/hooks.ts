@@ -1,6 +1,7 @@
 import type { Arc, EditArguments, EditName, Move, Shot } from '@humble/core';
-import { useCallback } from 'react';
-import { useDispatch, useSelector, useStore } from 'react-redux';
+import { type Context, useCallback } from 'react';
+import { createSelectorHook, type ReactReduxContextValue, useDispatch, useStore } from 'react-redux';
+import { CalmContext } from './calmStore';
 import { doEdit } from './doEdit';
 import type { HandState } from './handSlice';
 import type { SessionState } from './sessionSlice';
@@ -9,7 +10,10 @@ import type { AppDispatch, AppStore, RootState } from './store';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppStore = useStore.withTypes<AppStore>();
-export const useAppSelector = useSelector.withTypes<RootState>();
+/** Something of the state as it is shown: while something is held, that follows a few times a second. */
+export const useAppSelector = createSelectorHook(
+  CalmContext as Context<ReactReduxContextValue | null>,
+).withTypes<RootState>();
 
 /** The shot on the workbench. Only for what is shown while one is open. */
 export function useShot(): Shot {

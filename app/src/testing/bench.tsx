@@ -1,9 +1,9 @@
 import { edits, freshShot, type Mark, type Move, type Shot } from '@humble/core';
 import { render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
-import { Provider } from 'react-redux';
 import { documentOpened, type Step } from '../state/sessionSlice';
 import { shotOpened } from '../state/shotSlice';
+import { StoreProvider } from '../state/StoreProvider';
 import { type AppStore, createAppStore } from '../state/store';
 
 /** Helpers for tests of what stands on the workbench. */
@@ -39,7 +39,7 @@ export function benchWith(shot: Shot, step: Step = 'timing'): AppStore {
 }
 
 export const renderOn = (store: AppStore, element: ReactElement) =>
-  render(<Provider store={store}>{element}</Provider>);
+  render(<StoreProvider store={store}>{element}</StoreProvider>);
 
 export const shotOn = (store: AppStore): Shot => store.getState().shot.present.shot!;
 export const moveOn = (store: AppStore): Move => shotOn(store).moves[0]!;

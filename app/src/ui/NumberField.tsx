@@ -1,6 +1,6 @@
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
-import { useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { colour } from './colour';
@@ -67,6 +67,8 @@ export function NumberField({
     change(readNumber(typing.text) ?? typing.from, typing.gesture);
   };
   const live = useLive({ value, change, step });
+  const less = useCallback(() => live().change(live().value - live().step), [live]);
+  const more = useCallback(() => live().change(live().value + live().step), [live]);
   const drag = useMemo(() => {
     const held = { from: 0, name: '' };
     return Gesture.Pan()
@@ -94,7 +96,7 @@ export function NumberField({
             <Stepper
               label={`Less: ${label}`}
               icon={Minus}
-              onPress={() => change(value - step)}
+              onPress={less}
               disabled={disabled || value <= min}
             />
             <TextInput
@@ -111,7 +113,7 @@ export function NumberField({
             <Stepper
               label={`More: ${label}`}
               icon={Plus}
-              onPress={() => change(value + step)}
+              onPress={more}
               disabled={disabled || value >= max}
             />
           </View>
@@ -133,7 +135,7 @@ interface StepperProps {
   readonly disabled: boolean;
 }
 
-function Stepper({ label, icon: Icon, onPress, disabled }: StepperProps) {
+const Stepper = memo(function Stepper({ label, icon: Icon, onPress, disabled }: StepperProps) {
   return (
     <Pressable
       role="button"
@@ -146,4 +148,4 @@ function Stepper({ label, icon: Icon, onPress, disabled }: StepperProps) {
       <Icon size={16} strokeWidth={2} color={colour.soft} />
     </Pressable>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { PICTURE_TYPES, ShotError } from '@humble/core';
 import { checkSvgPicture } from '@humble/core/svg';
-import { fromBuffer } from 'file-type';
+import fileType from 'file-type';
 import { imageSize } from 'image-size';
 
 export type PictureType = (typeof PICTURE_TYPES)[number];
@@ -50,7 +50,7 @@ const looksLikeText = (bytes: Buffer): boolean => !bytes.subarray(0, 512).includ
  * @throws ShotError `invalid-picture` with a sentence
  */
 export async function lookAtPicture(bytes: Buffer): Promise<SeenPicture> {
-  const found = await fromBuffer(bytes);
+  const found = await fileType.fromBuffer(bytes);
   const type = PICTURE_TYPES.find((known) => known === found?.mime);
   if (!type || type === 'image/svg+xml') {
     const isText = (!found || found.mime === 'application/xml') && looksLikeText(bytes);

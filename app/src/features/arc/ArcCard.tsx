@@ -30,7 +30,6 @@ import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
 import { middleOfLongest } from './middleOfLongest';
-import { useCalm } from './useCalm';
 
 /** The arc as a whole. Renders for its name and the like only; the length follows a drag by itself. */
 export function ArcCard() {
@@ -103,7 +102,7 @@ function useLengthText(pick: (length: number, straight: number) => number): stri
 }
 
 function ArcLength() {
-  const text = useCalm(useLengthText((length) => length));
+  const text = useLengthText((length) => length);
   return <Figures tone="soft">{`${text} long`}</Figures>;
 }
 
@@ -111,7 +110,7 @@ function ArcLength() {
 function Facts() {
   const points = useActiveArc((arc) => arc.points.length) ?? 0;
   const isClosed = useActiveArc((arc) => arc.closed) ?? false;
-  const straight = useCalm(useLengthText((_, across) => across));
+  const straight = useLengthText((_, across) => across);
   return (
     <Words tone="soft" className="mb-3">
       {isClosed ? `${points} points, closed` : `${points} points, ${straight} from end to end`}

@@ -21,11 +21,10 @@ import { Dialog } from '../../ui/Dialog';
 import { Menu, type MenuItem } from '../../ui/Menu';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
-import { useCalm } from './useCalm';
 
 /** All arcs of the shot, the topmost first. */
 export function ArcList() {
-  const arcs = useCalm(useShotValue((shot) => shot.arcs));
+  const arcs = useShotValue((shot) => shot.arcs);
   const carried = useShotValue((shot) => shot.moves);
   const activeId = useAppSelector((state) => activeArcIn(state)?.id);
   const [open, setOpen] = useState<string | null>(null);

@@ -24,6 +24,9 @@ type Part = (typeof PARTS)[number]['value'];
 /** Making and shaping arcs, by hand in the field and by number here. */
 export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
   const [part, setPart] = useState<Part>('arc');
+  const tool = useHand((hand) => hand.tool);
+  if (tool === 'points') return <PlacingCard />;
+  if (tool === 'stroke') return <SketchCard />;
   return (
     <View className="gap-3">
       <Segmented label="What to work on" value={part} options={PARTS} onChange={setPart} />
@@ -36,11 +39,8 @@ export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
 
 function ThisArc() {
   const hasArc = useAppSelector((state) => activeArcIn(state) !== null);
-  const tool = useHand((hand) => hand.tool);
   const hasSketch = useHand((hand) => hand.sketch !== null);
   const isLocked = useActiveArc((arc) => arc.locked) ?? false;
-  if (tool === 'points') return <PlacingCard />;
-  if (tool === 'stroke') return <SketchCard />;
   return (
     <>
       {hasSketch && <SketchCard />}

@@ -2,72 +2,96 @@ import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
-import { useActiveArc, useAppDispatch, useEdit, useHand } from '../../state/hooks';
+import { useActiveArc, useAppDispatch, useEdit } from '../../state/hooks';
 import { pointsSelected } from '../../state/handSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { KINDS } from './pointKinds';
-import { useCalm } from './useCalm';
 
 const FURTHEST = 1e6;
 
+/** The one point that is selected, or something of it. */
+const usePoint = <Value,>(pick: (point: ArcPoint) => Value): Value | null =>
+  useActiveArc((arc, { selectedPointIds }) => {
+    const point = arc.points.find(({ id }) => id === selectedPointIds[0]);
+    return point ? pick(point) : null;
+  });
+
+interface PointProps {
+  readonly arcId: string;
+  readonly pointId: string;
+}
+
 /** One point: its place in numbers, what kind it is, and how it rounds itself off. */
 export function PointCard() {
-  const id = useHand(({ selectedPointIds }) => selectedPointIds[0]);
-  const arc = useActiveArc((active) => active);
-  // While it is dragged the numbers follow a few times a second; the field comes first.
-  const point = useCalm(arc?.points.find((candidate) => candidate.id === id) ?? null);
+  const pointId = usePoint(({ id }) => id);
+  const arcId = useActiveArc((arc) => arc.id);
+  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
+  const isLast = useActiveArc((arc) => arc.points.length <= 2) ?? true;
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  if (!arc || !point || point.id !== id) return null;
-  const arcId = arc.id;
-  const moveTo = (place: { x?: number; y?: number }, gesture?: string): void => {
-    edit('movePoint', { arcId, pointId: id, to: { x: point.x, y: point.y, ...place } }, gesture);
-  };
+  if (arcId === null || pointId === null) return null;
   const remove = (): void => {
-    if (edit('deletePoints', { arcId, pointIds: [id] })) dispatch(pointsSelected([]));
+    if (edit('deletePoints', { arcId, pointIds: [pointId] })) dispatch(pointsSelected([]));
   };
-  const range = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
   return (
     <Card title="Selected point" isActive>
+      <Place arcId={arcId} pointId={pointId} />
+      <Kind arcId={arcId} pointId={pointId} />
+      <Rounding arcId={arcId} pointId={pointId} />
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        {isClosed && (
+          <Button label="Open here" icon={Unlink} onPress={() => edit('openArc', { arcId, pointId })} />
+        )}
+        <Button label="Delete this point" icon={Trash} kind="plum" disabled={isLast} onPress={remove} />
+      </View>
+    </Card>
+  );
+}
+
+const PLACE_RANGE = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 } as const;
+
+function Place({ arcId, pointId }: PointProps) {
+  const x = usePoint((point) => point.x) ?? 0;
+  const y = usePoint((point) => point.y) ?? 0;
+  const edit = useEdit();
+  const moveTo = (to: { x: number; y: number }, gesture?: string): void => {
+    edit('movePoint', { arcId, pointId, to }, gesture);
+  };
+  return (
+    <View>
       <NumberField
         label="Across"
-        value={point.x}
-        onChange={(x, gesture) => moveTo({ x }, gesture)}
-        {...range}
+        value={x}
+        onChange={(to, gesture) => moveTo({ x: to, y }, gesture)}
+        {...PLACE_RANGE}
       />
       <NumberField
         label="Down"
-        value={point.y}
-        onChange={(y, gesture) => moveTo({ y }, gesture)}
-        {...range}
+        value={y}
+        onChange={(to, gesture) => moveTo({ x, y: to }, gesture)}
+        {...PLACE_RANGE}
       />
-      <View className="my-2">
-        <Segmented
-          label="Kind of point"
-          value={point.kind as PointKind | 'mixed'}
-          options={KINDS}
-          onChange={(kind) => {
-            if (kind !== 'mixed') edit('setPointKind', { arcId, pointIds: [id], kind });
-          }}
-        />
-      </View>
-      <Rounding arcId={arcId} point={point} />
-      <View className="mt-2 flex-row flex-wrap gap-2">
-        {arc.closed && (
-          <Button label="Open here" icon={Unlink} onPress={() => edit('openArc', { arcId, pointId: id })} />
-        )}
-        <Button
-          label="Delete this point"
-          icon={Trash}
-          kind="plum"
-          disabled={arc.points.length <= 2}
-          onPress={remove}
-        />
-      </View>
-    </Card>
+    </View>
+  );
+}
+
+function Kind({ arcId, pointId }: PointProps) {
+  const kind = usePoint((point) => point.kind) ?? 'smooth';
+  const edit = useEdit();
+  return (
+    <View className="my-2">
+      <Segmented
+        label="Kind of point"
+        value={kind as PointKind | 'mixed'}
+        options={KINDS}
+        onChange={(next) => {
+          if (next !== 'mixed') edit('setPointKind', { arcId, pointIds: [pointId], kind: next });
+        }}
+      />
+    </View>
   );
 }
 
@@ -78,9 +102,9 @@ const SETTINGS: readonly { readonly key: keyof Shaping; readonly label: string }
 ];
 
 /** How the point rounds itself off by its neighbours. The first change takes its handles over. */
-function Rounding({ arcId, point }: { readonly arcId: string; readonly point: ArcPoint }) {
+function Rounding({ arcId, pointId }: PointProps) {
+  const shaping = usePoint((point) => point.shaping) ?? PLAIN;
   const edit = useEdit();
-  const shaping = point.shaping ?? PLAIN;
   return SETTINGS.map(({ key, label }) => (
     <NumberField
       key={key}
@@ -91,7 +115,7 @@ function Rounding({ arcId, point }: { readonly arcId: string; readonly point: Ar
       step={0.1}
       decimals={2}
       onChange={(value, gesture) =>
-        edit('shapePoints', { arcId, pointIds: [point.id], shaping: { ...shaping, [key]: value } }, gesture)
+        edit('shapePoints', { arcId, pointIds: [pointId], shaping: { ...shaping, [key]: value } }, gesture)
       }
     />
   ));

@@ -22,14 +22,13 @@ import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { KINDS } from './pointKinds';
-import { useCalm } from './useCalm';
 import { useFromStart } from './useFromStart';
 
 const FURTHEST = 1e6;
 
 /** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
-  const arc = useCalm(useActiveArc((active) => active));
+  const arc = useActiveArc((active) => active);
   const hand = useHand((now) => now);
   const edit = useEdit();
   const dispatch = useAppDispatch();
@@ -83,7 +82,7 @@ function useTransform(): (transform: Transform, gesture?: string) => void {
 
 /** Where the middle of the selection lies and how large it is. */
 function Placing() {
-  const arc = useCalm(useActiveArc((active) => active));
+  const arc = useActiveArc((active) => active);
   const hand = useHand((now) => now);
   const store = useAppStore();
   const transform = useTransform();

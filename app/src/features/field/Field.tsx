@@ -67,11 +67,13 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
         {moved && <Button label="Fit" icon={Maximize} onPress={() => setMoved(null)} />}
         {controls}
       </View>
-      <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row justify-between gap-2">
-        {step === 'arc' ? <Hint /> : <ReadOut />}
+      <View pointerEvents="none" className="absolute left-2 top-2 flex-row">
         <PointerPlace />
       </View>
-      <Loupe projection={projection} width={view.width} />
+      <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row">
+        {step === 'arc' ? <Hint /> : <ReadOut />}
+      </View>
+      <Loupe projection={projection} size={view} />
     </View>
   );
 }

@@ -1,4 +1,5 @@
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
+import { View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { useHand } from '../../state/hooks';
 import { AtHand, type GripsOf } from './layers/AtHand';
@@ -9,9 +10,6 @@ import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
 import { PixelContext, useLiveDrawing } from './live';
 import type { Projection } from './viewport';
-
-/** Names the part of the drawing that the loupe shows again. */
-export const HELD_PART = 'held-part';
 
 /** The map from field units to the view, as a transform. */
 export const transformOf = ({ offset, scale }: Projection): string =>
@@ -32,23 +30,38 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   );
   return (
     <PixelContext value={1 / projection.scale}>
-      <Svg width={size.width} height={size.height}>
-        <G transform={transformOf(projection)}>
-          <Paper />
-          <BackdropPicture />
-          <Grid />
-          <Ghosts />
-          <G id={HELD_PART}>
-            <G opacity={standsBack ? 0.35 : 1}>
-              <Guides />
-              <Marks />
-              <FiguresAtPlayhead />
-            </G>
-            <Points />
-            <AtHand grips={grips} />
-          </G>
+      <Layer size={size} projection={projection}>
+        <Paper />
+        <BackdropPicture />
+        <Grid />
+      </Layer>
+      <Layer size={size} projection={projection}>
+        <Ghosts />
+      </Layer>
+      <Layer size={size} projection={projection}>
+        <G opacity={standsBack ? 0.35 : 1}>
+          <Guides />
+          <Marks />
+          <FiguresAtPlayhead />
         </G>
-      </Svg>
+        <Points />
+        <AtHand grips={grips} />
+      </Layer>
     </PixelContext>
   );
 });
+
+interface LayerProps extends Omit<FieldDrawingProps, 'grips'> {
+  readonly children: ReactNode;
+}
+
+/** A sheet of its own, so that what moves on it does not bring what lies beneath to be painted again. */
+function Layer({ size, projection, children }: LayerProps) {
+  return (
+    <View pointerEvents="none" className="absolute inset-0 will-change-transform">
+      <Svg width={size.width} height={size.height}>
+        <G transform={transformOf(projection)}>{children}</G>
+      </Svg>
+    </View>
+  );
+}

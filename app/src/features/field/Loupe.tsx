@@ -1,48 +1,88 @@
 import { View } from 'react-native';
-import Svg, { Circle, G, Use } from 'react-native-svg';
+import Svg, { Circle, ClipPath, Defs, G } from 'react-native-svg';
 import { colour } from '../../ui/colour';
-import { HELD_PART, transformOf } from './FieldDrawing';
-import { useScene } from './scene';
+import { transformOf } from './FieldDrawing';
+import { RulerLine, SnapGuides } from './layers/AtHand';
+import { BackdropPicture } from './layers/BackdropPicture';
+import { ArcLines } from './layers/Guides';
+import { Grid, Paper } from './layers/Paper';
+import { PointDots } from './layers/Points';
+import { LiveGroup, PixelContext } from './live';
+import { currentScene, useScene } from './scene';
 import type { Projection } from './viewport';
 
-const SIZE = 112;
+const RADIUS = 56;
 const ZOOM = 1.6;
 /** Room between the finger and the loupe, pixels. */
 const ABOVE = 76;
+const EDGE = 4;
 
 interface LoupeProps {
   readonly projection: Projection;
-  readonly width: number;
+  readonly size: { readonly width: number; readonly height: number };
 }
 
-/** What lies beneath the finger, shown again above it; beside it where there is no room above. */
-export function Loupe({ projection, width }: LoupeProps) {
-  const finger = useScene((scene) => scene.finger);
+/** Where the middle of the loupe is: above the finger, beside it where there is no room above. */
+function loupePlace(width: number): { x: number; y: number } | null {
+  const { finger } = currentScene();
   if (!finger) return null;
-  const isHigh = finger.y < ABOVE + SIZE / 2;
-  const x = isHigh
-    ? finger.x > width / 2
-      ? finger.x - ABOVE - SIZE / 2
-      : finger.x + ABOVE + SIZE / 2
-    : finger.x;
-  const left = Math.min(width - SIZE - 4, Math.max(4, x - SIZE / 2));
-  const top = isHigh ? 4 : finger.y - ABOVE - SIZE / 2;
-  const half = SIZE / 2;
+  const isHigh = finger.y < ABOVE + RADIUS;
+  const beside = finger.x > width / 2 ? finger.x - ABOVE - RADIUS : finger.x + ABOVE + RADIUS;
+  const x = Math.min(width - RADIUS - EDGE, Math.max(RADIUS + EDGE, isHigh ? beside : finger.x));
+  return { x, y: isHigh ? RADIUS + EDGE : finger.y - ABOVE };
+}
+
+const shift = ({ x, y }: { readonly x: number; readonly y: number }): string => `translate(${x} ${y})`;
+
+/** What a finger hides and the hand must see: the picture, arcs, points and handles, what attracts. */
+function Beneath() {
   return (
-    <View
-      testID="loupe"
-      pointerEvents="none"
-      style={{ left, top, width: SIZE, height: SIZE }}
-      className="absolute overflow-hidden rounded-full border-2 border-brass bg-field"
-    >
-      <Svg width={SIZE} height={SIZE} viewBox={`0 0 ${SIZE} ${SIZE}`}>
-        <G transform={`translate(${half} ${half}) scale(${ZOOM}) translate(${-finger.x} ${-finger.y})`}>
-          <G transform={transformOf(projection)}>
-            <Use href={`#${HELD_PART}`} />
-          </G>
-        </G>
-        <Circle cx={half} cy={half} r={3} fill="none" stroke={colour.persimmon} strokeWidth={1.25} />
-      </Svg>
-    </View>
+    <G>
+      <Paper />
+      <BackdropPicture />
+      <Grid />
+      <ArcLines />
+      <PointDots />
+      <SnapGuides />
+      <RulerLine />
+    </G>
+  );
+}
+
+/** What lies beneath the finger, shown again above it while something is dragged. */
+export function Loupe({ projection, size }: LoupeProps) {
+  const isShown = useScene((scene) => scene.finger !== null);
+  if (!isShown) return null;
+  const place = (): string => shift(loupePlace(size.width) ?? { x: -1000, y: -1000 });
+  const beneath = (): string => {
+    const { finger } = currentScene();
+    return finger ? shift({ x: -finger.x, y: -finger.y }) : '';
+  };
+  return (
+    <PixelContext value={1 / projection.scale}>
+      <View testID="loupe" pointerEvents="none" className="absolute inset-0">
+        <Svg width={size.width} height={size.height}>
+          <Defs>
+            <ClipPath id="loupe-glass">
+              <Circle r={RADIUS} />
+            </ClipPath>
+          </Defs>
+          <LiveGroup place={place}>
+            <Circle r={RADIUS} fill={colour.field} />
+            <G clipPath="url(#loupe-glass)">
+              <G transform={`scale(${ZOOM})`}>
+                <LiveGroup place={beneath}>
+                  <G transform={transformOf(projection)}>
+                    <Beneath />
+                  </G>
+                </LiveGroup>
+              </G>
+            </G>
+            <Circle r={RADIUS} fill="none" stroke={colour.brass} strokeWidth={2} />
+            <Circle r={3} fill="none" stroke={colour.persimmon} strokeWidth={1.25} />
+          </LiveGroup>
+        </Svg>
+      </View>
+    </PixelContext>
   );
 }

@@ -1,10 +1,11 @@
 import { incrementTable, seenRow } from '@humble/core';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useFrame } from '../../state/playhead';
 import { useActiveMove, useShot } from '../../state/hooks';
 import { fixed } from '../../ui/numbers';
 import { Figures } from '../../ui/Words';
-import { useScene } from './scene';
+import { currentScene, useScene } from './scene';
 
 /** Frame, place, increment and percentage at the playhead. */
 export function ReadOut() {
@@ -28,10 +29,24 @@ export function ReadOut() {
 
 /** Where the mouse is, in field units. */
 export function PointerPlace() {
-  const text = useScene(({ pointer }) =>
-    pointer ? `${fixed(pointer.x, 0)} across, ${fixed(pointer.y, 0)} down` : '',
-  );
-  if (!text) return null;
+  const hasPointer = useScene(({ pointer }) => pointer !== null);
+  return hasPointer ? <Coordinates /> : null;
+}
+
+/** How often the numbers follow, milliseconds: faster could not be read. */
+const READABLE_MS = 80;
+
+const coordinates = (): string => {
+  const { pointer } = currentScene();
+  return pointer ? `${fixed(pointer.x, 0)} across, ${fixed(pointer.y, 0)} down` : '';
+};
+
+function Coordinates() {
+  const [text, setText] = useState(coordinates);
+  useEffect(() => {
+    const follow = setInterval(() => setText(coordinates()), READABLE_MS);
+    return () => clearInterval(follow);
+  }, []);
   return (
     <View testID="pointer-place" className="rounded-small border border-line bg-card px-3 py-1">
       <Figures tone="soft" numberOfLines={1}>

@@ -1,4 +1,5 @@
 import { distance, type Vector } from '@humble/core';
+import { calmStoreOf } from '../../state/calmStore';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import type { FieldContext, Hold, Pointer } from './hold';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
@@ -69,6 +70,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     };
   };
   const letGo = (): void => {
+    calmStoreOf(live().context.store).release();
     held.hold = null;
     held.target = null;
     setScene({ ...EMPTY_SCENE, hovered: currentScene().hovered, pointer: currentScene().pointer });
@@ -106,6 +108,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const now = pointer(view);
     held.target = chosenTarget(now);
     held.hold = takeHold(live().context, held.target, now);
+    calmStoreOf(live().context.store).hold();
   };
 
   const update = (view: Vector): void => {
@@ -170,10 +173,11 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   };
 
   const hovers = (view: Vector): void => {
-    const place = inField(view);
     // While something is held, what else lies under the pointer does not matter.
-    const target = held.hold ? held.target : targetAt(situation().state, place, reach());
-    const name = target ? nameOf(target) : '';
+    if (held.hold) return;
+    const place = inField(view);
+    const target = targetAt(situation().state, place, reach());
+    const name = nameOf(target);
     const isNew = name !== held.hovered;
     held.hovered = name;
     setScene(isNew ? { hovered: target, pointer: place } : { pointer: place });

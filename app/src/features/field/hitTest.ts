@@ -189,6 +189,6 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     default:
       return state.isSelectingSeveral
         ? 'Tap points, or drag a box round them.'
-        : 'Drag a point or a stretch. Tap the arc to work at that place.';
+        : 'Drag a point or a stretch. Tap to select.';
   }
 }

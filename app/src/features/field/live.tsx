@@ -16,9 +16,14 @@ type Redraw = () => void;
 
 const shapes = new Set<Redraw>();
 let request = 0;
+let drawn = 0;
+
+/** How often live shapes have been brought up to date: the same number within one frame. */
+export const drawnFrames = (): number => drawn;
 
 function redrawAll(): void {
   request = 0;
+  drawn++;
   shapes.forEach((redraw) => redraw());
 }
 

@@ -35,9 +35,15 @@ const listeners = new Set<() => void>();
 
 export const currentScene = (): Scene => scene;
 
+let request = 0;
+
+/** Changes the scene; who follows it is told once before the next picture. */
 export function setScene(some: Partial<Scene>): void {
   scene = { ...scene, ...some };
-  listeners.forEach((listener) => listener());
+  request ||= requestAnimationFrame(() => {
+    request = 0;
+    listeners.forEach((listener) => listener());
+  });
 }
 
 export const subscribeScene = (listener: () => void): (() => void) => {

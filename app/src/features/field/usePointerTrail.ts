@@ -30,8 +30,10 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
   useEffect(() => {
     const element = view.current as unknown as HTMLElement | null;
     if (typeof element?.addEventListener !== 'function') return;
+    // Asking where the view lies costs a layout of the page; it does not move while something is held.
+    let box = element.getBoundingClientRect();
     const seen = (event: PointerEvent): void => {
-      const box = element.getBoundingClientRect();
+      if (event.type === 'pointerdown') box = element.getBoundingClientRect();
       const together = event.getCoalescedEvents?.() ?? [];
       const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY }) => ({
         x: clientX - box.left,

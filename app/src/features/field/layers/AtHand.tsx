@@ -108,7 +108,8 @@ function Placed() {
   const pixel = usePixel();
   const placed = useHand((hand) => (hand.tool === 'points' ? hand.placed : null));
   if (!placed) return null;
-  const line = (): string => {
+  const line = ({ hand }: RootState): string => {
+    const { placed } = hand;
     const { pointer, hovered, finger } = currentScene();
     const isAhead = pointer !== null && finger === null && hovered?.kind === 'placing' && placed.length > 0;
     const closes = hovered?.kind === 'placing' && hovered.closes;
@@ -124,7 +125,12 @@ function Placed() {
     <G testID="placed">
       <LivePath path={line} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
       <LivePath path={line} fill="none" stroke={colour.indigo} strokeWidth={2 * pixel} />
-      <LivePath path={() => stems(placed)} fill="none" stroke={colour.brass} strokeWidth={1.25 * pixel} />
+      <LivePath
+        path={({ hand }) => stems(hand.placed)}
+        fill="none"
+        stroke={colour.brass}
+        strokeWidth={1.25 * pixel}
+      />
       {placed.map(({ x, y }, i) => (
         <Rect
           key={i}
@@ -241,7 +247,7 @@ function Centre() {
 }
 
 /** The line laid over something of known length. */
-function RulerLine() {
+export function RulerLine() {
   const pixel = usePixel();
   const hasLine = useHand(({ measured }) => measured !== null);
   if (!hasLine) return null;
@@ -265,7 +271,7 @@ function RulerLine() {
 const GUIDE_OVER_PX = 14;
 
 /** What attracted the thing that is dragged. */
-function SnapGuides() {
+export function SnapGuides() {
   const pixel = usePixel();
   const path = (): string =>
     currentScene()

@@ -1,6 +1,8 @@
 import {
   evaluate,
+  type GhostChoice,
   ghostFrames,
+  type Shot,
   STAND_INS,
   type StandInName,
   standingPath,
@@ -14,7 +16,7 @@ import { useAppSelector } from '../../../state/hooks';
 import { currentFrame, isPlaying } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, redrawSoon, usePixel } from '../live';
+import { LiveGroup, LivePath, drawnFrames, redrawSoon, usePixel } from '../live';
 import { visibleTravels } from './arcPaths';
 
 /** Ghosts fade in this many steps; those of one step are one shape to draw. */
@@ -23,7 +25,7 @@ const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
 const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
 
-/** The ghosts of one step of fading, as one shape; 0 is the nearest in time. */
+/** Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time. */
 function fadedPath({ figure, x, y, heading }: Travel, frames: readonly number[], fade: number): string {
   const standIn = STAND_INS[figure.artwork.standIn];
   const from = Math.round((fade * frames.length) / FADES);
@@ -37,50 +39,64 @@ function fadedPath({ figure, x, y, heading }: Travel, frames: readonly number[],
     .join('');
 }
 
-interface GhostPaths {
-  readonly before: readonly string[];
-  readonly after: readonly string[];
+/** Paths in the order they are drawn: those after the playhead, then those before, the faintest first. */
+type GhostPaths = readonly string[];
+
+const NO_GHOSTS: GhostPaths = Array.from({ length: 2 * FADES }, () => '');
+
+/** Work on ghosts takes no more than this of a frame, milliseconds; the rest comes with the next. */
+const GHOST_WORK_MS = 2;
+
+interface GhostWork {
+  readonly inputs: readonly unknown[];
+  readonly parts: readonly (() => string)[];
+  readonly done: string[];
 }
 
-const NO_GHOSTS: GhostPaths = { before: [], after: [] };
-
-/** Ghosts take no more than this share of the time while something is dragged. */
-const GHOST_SHARE = 0.2;
+function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice): GhostWork {
+  const all = visibleTravels(shot).map((travel) => ({
+    travel,
+    ...ghostFrames(travel.move, shot, frame, ghosts),
+  }));
+  const part = (side: 'before' | 'after', fade: number) => () =>
+    all.map((one) => fadedPath(one.travel, one[side], fade)).join('');
+  return {
+    inputs: [shot, frame, ghosts],
+    parts: [...STEPS.map((fade) => part('after', fade)), ...STEPS.map((fade) => part('before', fade))],
+    done: [],
+  };
+}
 
 /**
- * Works ghosts out from the state. They rest while the shot plays, and where there are many of them a drag
- * does not wait for each: what was shown stays until there is time again.
+ * Works ghosts out from the state. They rest while the shot plays. Where there are many of them the work
+ * is spread over some frames, and what was shown stays until it is done: a drag never waits for them.
  */
 function ghostPaths(): (state: RootState) => GhostPaths {
   let shown = NO_GHOSTS;
-  let inputs: readonly unknown[] = [];
-  let freeAt = 0;
-  let later: ReturnType<typeof setTimeout> | undefined;
+  let shownFor: readonly unknown[] = [];
+  let work: GhostWork | null = null;
+  let workedAt = -1;
   return ({ shot: { present }, settings }) => {
     const { shot } = present;
     if (!shot || isPlaying() || !settings.showsGhosts) {
-      inputs = [];
+      work = null;
+      shownFor = [];
       return (shown = NO_GHOSTS);
     }
-    const frame = currentFrame();
-    const wanted = [shot, frame, settings.ghosts];
-    if (wanted.every((input, i) => input === inputs[i])) return shown;
-    const began = performance.now();
-    clearTimeout(later);
-    if (began < freeAt) {
-      later = setTimeout(redrawSoon, freeAt - began);
-      return shown;
+    const wanted = [shot, currentFrame(), settings.ghosts];
+    const isShown = wanted.every((input, i) => input === shownFor[i]);
+    if (isShown || workedAt === drawnFrames()) return shown;
+    workedAt = drawnFrames();
+    work ??= ghostWork(shot, currentFrame(), settings.ghosts);
+    const until = performance.now() + GHOST_WORK_MS;
+    do work.done.push(work.parts[work.done.length]!());
+    while (work.done.length < work.parts.length && performance.now() < until);
+    if (work.done.length === work.parts.length) {
+      shown = work.done;
+      shownFor = work.inputs;
+      work = null;
     }
-    const all = visibleTravels(shot).map((travel) => ({
-      travel,
-      ...ghostFrames(travel.move, shot, frame, settings.ghosts),
-    }));
-    const faded = (side: 'before' | 'after'): string[] =>
-      STEPS.map((fade) => all.map((one) => fadedPath(one.travel, one[side], fade)).join(''));
-    shown = { before: faded('before'), after: faded('after') };
-    inputs = wanted;
-    const now = performance.now();
-    freeAt = now + (now - began) * (1 / GHOST_SHARE - 1);
+    redrawSoon();
     return shown;
   };
 }
@@ -94,19 +110,19 @@ export const Ghosts = memo(function Ghosts() {
       {STEPS.map((fade, i) => (
         <LivePath
           key={fade}
-          path={(state) => paths(state).after[i] ?? ''}
+          path={(state) => paths(state)[i]!}
           fill={colour.warm}
-          opacity={0.5 * strengthOf(fade)}
+          fillOpacity={0.5 * strengthOf(fade)}
         />
       ))}
       {STEPS.map((fade, i) => (
         <LivePath
           key={fade}
-          path={(state) => paths(state).before[i] ?? ''}
+          path={(state) => paths(state)[FADES + i]!}
           fill="none"
           stroke={colour.cool}
           strokeWidth={1.25 * pixel}
-          opacity={strengthOf(fade)}
+          strokeOpacity={strengthOf(fade)}
         />
       ))}
     </G>

@@ -1,13 +1,13 @@
-import { type ArcColour, ticksOf, type Tick } from '@humble/core';
-import { memo, useDeferredValue, useState } from 'react';
+import { type ArcColour, evaluate, ticksOf, type Tick } from '@humble/core';
+import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
-import { activeArcIn, useAppSelector, useSession, useSettings, useShot } from '../../../state/hooks';
+import { activeArcIn, useAppSelector, useSession, useSettings } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
-import { LivePath, remembered, usePixel } from '../live';
+import { LiveGroup, LivePath, remembered, usePixel } from '../live';
 import {
   arrowsPath,
   combPath,
@@ -92,6 +92,17 @@ export const Guides = memo(function Guides() {
   );
 });
 
+/** All arcs alike, for the loupe. */
+export function ArcLines() {
+  const pixel = usePixel();
+  return (
+    <G>
+      <LivePath path={linesOfAll} fill="none" stroke={colour.field} strokeWidth={4.5 * pixel} />
+      <LivePath path={linesOfAll} fill="none" stroke={colour.indigo} strokeWidth={1.75 * pixel} />
+    </G>
+  );
+}
+
 const useTrail = (lengths: readonly TickLength[]): ((state: RootState) => string) => {
   const pixel = usePixel();
   const [paths] = useState(() =>
@@ -172,37 +183,60 @@ function numbered(ticks: readonly Tick[], pixel: number): Tick[] {
   return chosen;
 }
 
-/** A drag does not wait for the numbers. */
+/** Which frame numbers there is room for, as “frame move”. */
+const numberNames =
+  (pixel: number) =>
+  (state: RootState): string[] => {
+    const shot = shotIn(state);
+    if (!shot) return [];
+    return visibleTravels(shot).flatMap((travel) =>
+      numbered(ticksOf(travel, shot), pixel).map(({ frame }) => `${frame} ${travel.move.id}`),
+    );
+  };
+
+/** Frame numbers follow a drag; which of them there is room for is settled a few times a second. */
 function FrameNumbers() {
-  const shot = useDeferredValue(useShot());
   const pixel = usePixel();
-  return visibleTravels(shot).flatMap((travel) =>
-    numbered(ticksOf(travel, shot), pixel).map((tick) => (
-      <FrameNumber key={`${travel.move.id}-${tick.frame}`} tick={tick} pixel={pixel} />
-    )),
-  );
+  const names = useAppSelector(numberNames(pixel), shallowEqual);
+  return names.map((name) => {
+    const frame = name.slice(0, name.indexOf(' '));
+    return <FrameNumber key={name} frame={Number(frame)} moveId={name.slice(frame.length + 1)} />;
+  });
 }
 
-function FrameNumber({
-  tick: { frame, x, y, acrossX, acrossY },
-  pixel,
+/** Room between the arc and a frame number, pixels. */
+const NUMBER_AWAY_PX = 20;
+
+const FrameNumber = memo(function FrameNumber({
+  frame,
+  moveId,
 }: {
-  readonly tick: Tick;
-  readonly pixel: number;
+  readonly frame: number;
+  readonly moveId: string;
 }) {
+  const pixel = usePixel();
+  const place = (state: RootState): string => {
+    const shot = shotIn(state);
+    const travel = shot && evaluate(shot).travels.find(({ move }) => move.id === moveId);
+    if (!travel || frame > travel.x.length) return '';
+    const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
+    const away = NUMBER_AWAY_PX * pixel;
+    const x = travel.x[frame - 1]! - Math.sin(heading) * away;
+    const y = travel.y[frame - 1]! + Math.cos(heading) * away;
+    return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
+  };
+  const type = { y: 4 * pixel, fontSize: 11 * pixel, fontFamily: MONO, textAnchor: 'middle' } as const;
   return (
-    <Text
-      x={x + acrossX * 20 * pixel}
-      y={y + acrossY * 20 * pixel + 4 * pixel}
-      fontSize={11 * pixel}
-      fontFamily={MONO}
-      textAnchor="middle"
-      fill={colour.soft}
-    >
-      {String(frame)}
-    </Text>
+    <LiveGroup place={place}>
+      <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
+        {String(frame)}
+      </Text>
+      <Text {...type} fill={colour.ink}>
+        {String(frame)}
+      </Text>
+    </LiveGroup>
   );
-}
+});
 
 /** The marks of all moves on their arcs; outside the Arc step. */
 export const Marks = memo(function Marks() {

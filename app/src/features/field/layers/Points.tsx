@@ -71,9 +71,8 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
   return (
-    <LiveGroup place={(state) => pointPlace(state, index)}>
+    <LiveGroup place={(state) => pointPlace(state, index)} testID={`point-${id}`}>
       <Rect
-        testID={`point-${id}`}
         x={-half}
         y={-half}
         width={2 * half}
@@ -85,6 +84,33 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
     </LiveGroup>
   );
 });
+
+/** Points and the handles of the selected one as plain dots, for the loupe. */
+export function PointDots() {
+  const pixel = usePixel();
+  const dot = (x: number, y: number, half: number): string =>
+    `M${x - half} ${y - half}h${2 * half}v${2 * half}h${-2 * half}z`;
+  const dots = (state: RootState): string => {
+    const arc = activeArcIn(state);
+    if (!arc || state.session.step !== 'arc') return '';
+    return arc.points.map(({ x, y }) => dot(x, y, 3.5 * pixel)).join('');
+  };
+  const handles = (state: RootState): string => {
+    const { selectedPointIds } = state.hand;
+    const point = selectedPointIds.length === 1 ? pointIn(state, selectedPointIds[0]!) : undefined;
+    if (!point) return '';
+    return SIDES.map((side) => {
+      const end = handlePlace(point, side);
+      return `M${point.x} ${point.y}L${end.x} ${end.y}${dot(end.x, end.y, 3 * pixel)}`;
+    }).join('');
+  };
+  return (
+    <G>
+      <LivePath path={handles} fill={colour.brass} stroke={colour.brass} strokeWidth={pixel} />
+      <LivePath path={dots} fill={colour.field} stroke={colour.indigo} strokeWidth={1.5 * pixel} />
+    </G>
+  );
+}
 
 const SIDES = ['in', 'out'] as const;
 
@@ -123,9 +149,8 @@ function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side:
     return `translate(${end.x} ${end.y})`;
   };
   return (
-    <LiveGroup place={place}>
+    <LiveGroup place={place} testID={`handle-${side}`}>
       <Circle
-        testID={`handle-${side}`}
         r={(isHovered ? 7 : 5) * pixel}
         fill={colour.brass}
         stroke={colour.field}
@@ -154,10 +179,9 @@ function ShapeHandle({ id }: { readonly id: string }) {
   };
   const radius = (isHovered ? 10 : 8) * pixel;
   return (
-    <LiveGroup place={place}>
+    <LiveGroup place={place} testID={`shape-handle-${id}`}>
       <Circle r={radius} fill="none" stroke={colour.field} strokeWidth={6 * pixel} />
       <Circle
-        testID={`shape-handle-${id}`}
         r={radius}
         fill={colour.brasswash}
         fillOpacity={0.6}

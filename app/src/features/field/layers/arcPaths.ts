@@ -41,11 +41,29 @@ const LONG_TICK_PX = 9;
 
 export type TickLength = 'short' | 'long';
 
+interface TrailPaths {
+  readonly lengthFrames: number;
+  readonly pixel: number;
+  readonly short: string;
+  readonly long: string;
+}
+
+const trails = new WeakMap<Travel, TrailPaths>();
+
 /** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
 export function trailPath(travel: Travel, shot: Shot, length: TickLength, pixel: number): string {
-  const isLong = length === 'long';
-  const ticks = ticksOf(travel, shot).filter(({ isFifth }) => isFifth === isLong);
-  return ticksPath(ticks, (isLong ? LONG_TICK_PX : SHORT_TICK_PX) * pixel);
+  const known = trails.get(travel);
+  if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known[length];
+  const ticks = ticksOf(travel, shot);
+  const some = (isLong: boolean): Tick[] => ticks.filter(({ isFifth }) => isFifth === isLong);
+  const paths = {
+    lengthFrames: shot.lengthFrames,
+    pixel,
+    short: ticksPath(some(false), SHORT_TICK_PX * pixel),
+    long: ticksPath(some(true), LONG_TICK_PX * pixel),
+  };
+  trails.set(travel, paths);
+  return paths[length];
 }
 
 const POST_PX = 13;

@@ -1,0 +1,114 @@
+import { deflateSync } from 'node:zlib';
+import { expect, test } from '../support/test';
+
+function png(width: number, height: number): Buffer {
+  const crcOf = (body: Buffer): number => {
+    let crc = 0xffffffff;
+    for (const byte of body) {
+      crc ^= byte;
+      for (let k = 0; k < 8; k++) crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1;
+    }
+    return (crc ^ 0xffffffff) >>> 0;
+  };
+  const chunk = (name: string, data: Buffer): Buffer => {
+    const body = Buffer.concat([Buffer.from(name), data]);
+    const out = Buffer.alloc(body.length + 8);
+    out.writeUInt32BE(data.length, 0);
+    body.copy(out, 4);
+    out.writeUInt32BE(crcOf(body), body.length + 4);
+    return out;
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 0, 0, 0, 0], 8);
+  return Buffer.concat([
+    Buffer.from('89504e470d0a1a0a', 'hex'),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(Buffer.alloc((width + 1) * height, 120))),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
+}
+
+const file = (name: string, buffer: Buffer, mimeType = 'image/png') => ({ name, buffer, mimeType });
+
+test('a picture is laid under the shot, faded, hidden, locked, and calibrated by a line', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Set' });
+  await bench.readyShape('Line');
+  await bench.choose('Backdrop');
+  const choose = async (...files: ReturnType<typeof file>[]): Promise<void> => {
+    const chooser = page.waitForEvent('filechooser');
+    await bench.press(/^(Choose pictures|Other pictures)$/);
+    await (await chooser).setFiles(files);
+  };
+  await choose(file('set.png', png(320, 180)));
+  const picture = page.getByTestId('backdrop');
+  await expect(picture).toHaveAttribute('href', /\/api\/pictures\/[0-9a-f]{64}/);
+  await expect(page.getByText('320 × 180')).toBeVisible();
+
+  // What cannot be used says so and changes nothing.
+  const href = await picture.getAttribute('href');
+  await choose(file('torn.png', png(300, 200).subarray(0, 90)));
+  await expect(page.getByText(/“torn.png”: This picture/)).toBeVisible();
+  await choose(
+    file(
+      'bad.svg',
+      Buffer.from(
+        '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>document.title="run"</script></svg>',
+      ),
+      'image/svg+xml',
+    ),
+  );
+  await expect(page.getByText(/“bad.svg”: This SVG has a script in it/)).toBeVisible();
+  await choose(file('vast.png', png(10_000, 6_000)));
+  await expect(page.getByText(/60 megapixels/)).toBeVisible();
+  await expect(picture).toHaveAttribute('href', href!);
+  expect(await page.title()).not.toBe('run');
+
+  await bench.press('Hide');
+  await expect(picture).toHaveCount(0);
+  await bench.press('Show');
+  await bench.press('Lock');
+  await expect(page.getByRole('button', { name: 'Move by hand' })).toBeDisabled();
+  await bench.press('Unlock');
+  await bench.press('Move by hand');
+  const before = (await picture.boundingBox())!;
+  await bench.stroke([0.3, 0.3], [0.4, 0.4]);
+  await expect.poll(async () => (await picture.boundingBox())!.x).toBeGreaterThan(before.x + 20);
+  await bench.press('Done');
+  await bench.undo();
+
+  // A line over something of 10 cm, half the field wide.
+  await bench.press('Measure something');
+  await bench.stroke([0.25, 0.7], [0.5, 0.7], [0.75, 0.7]);
+  await expect(page.getByTestId('ruler-line')).toBeVisible();
+  await page.getByRole('radio', { name: 'cm' }).click();
+  await page.getByLabel('Its length, cm').fill('10');
+  await bench.press('Keep this scale');
+  await expect(page.getByText(/9\.[56]\d units per mm/)).toBeVisible();
+  await bench.step('Sheet');
+  await expect(page.getByRole('columnheader', { name: 'place mm' }).first()).toBeVisible();
+  await bench.saved();
+  await page.reload();
+  await expect(picture).toHaveAttribute('href', href!);
+});
+
+test('several files make a sequence that follows the playhead', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Tide', length: 9 });
+  await bench.readyShape('Line');
+  await bench.choose('Backdrop');
+  const chooser = page.waitForEvent('filechooser');
+  await bench.press('Choose pictures');
+  await (
+    await chooser
+  ).setFiles([file('t10.png', png(40, 30)), file('t2.png', png(40, 20)), file('t1.png', png(40, 10))]);
+  await expect(page.getByText('3 pictures')).toBeVisible();
+  await bench.type('Frames for each picture', 3);
+  const href = (): Promise<string | null> => page.getByTestId('backdrop').getAttribute('href');
+  const first = await href();
+  await page.getByRole('button', { name: 'Last frame' }).click();
+  await expect.poll(href).not.toBe(first);
+});
