@@ -44,7 +44,7 @@ test('several points are selected, moved, turned and mirrored together', async (
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(length * 1.5);
   if (!hand.isFinger) {
     const across = await bench.number('Middle, across, units');
-    await page.getByTestId('field').click({ position: { x: 4, y: 4 }, modifiers: ['Shift'], trial: true });
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('Shift+ArrowRight');
     await expect.poll(() => bench.number('Middle, across, units')).toBe(across + 11);
@@ -203,7 +203,7 @@ test('aids are shown when asked for: arrows, bending, grid, margins, guide stren
   await page.getByRole('button', { name: 'View' }).click();
   for (const name of ['Arrows along the arc', 'How tightly it bends', 'Safe margins', 'Grid'])
     await page.getByRole('switch', { name, exact: true }).click();
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
   await expect(page.getByTestId('arrows').locator('path').first()).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('comb')).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('grid')).toBeVisible();

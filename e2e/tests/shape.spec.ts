@@ -49,7 +49,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   const count = await points.count();
   await page.getByRole('button', { name: 'Add a point' }).click();
   await expect(points).toHaveCount(count + 1);
-  await points.nth(1).click();
+  await hand.tap(await bench.middleOf(points.nth(1)));
   await page.getByRole('button', { name: 'Delete this point' }).click();
   await expect(points).toHaveCount(count);
   await bench.undo();

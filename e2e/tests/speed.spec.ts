@@ -88,6 +88,7 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
 
   const figures = JSON.stringify({ idle, plain, slowed });
   info.annotations.push({ type: 'drag with 200 ghosts', description: figures });
+  // eslint-disable-next-line no-console -- the figures belong in the run's own words
   console.log(`drag with 200 ghosts: ${figures}`);
   // Machines differ; what counts is that dragging costs little of what this one can show.
   expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.5);

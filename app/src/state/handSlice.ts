@@ -144,7 +144,11 @@ const hand = createSlice({
         const now = state as HandState;
         return now.sketch?.gesture && now.sketch.gesture !== meta.gesture ? { ...now, sketch: null } : now;
       })
-      .addCase(stepChosen, (state): HandState => ({ ...initialState, activeArcId: state.activeArcId }))
+      .addCase(stepChosen, (state, { payload }): HandState => {
+        // Leaving the Arc step lets go of all; choosing it once more does not.
+        const now = state as HandState;
+        return payload === 'arc' ? now : { ...initialState, activeArcId: now.activeArcId };
+      })
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
         ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,

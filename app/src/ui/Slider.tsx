@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
+import { keyNudge } from './keyNudge';
 import { Figures, Words } from './Words';
 
 interface SliderProps {
@@ -17,28 +18,47 @@ interface SliderProps {
   readonly step?: number;
 }
 
+/** The arrow keys go from end to end in so many steps. */
+const NUDGES = 50;
+
 /** A value that is slid between two ends. */
 export function Slider({ label, text, value, onChange, min, max, step = 0 }: SliderProps) {
   const [slide, setSlide] = useState(() => gestureName('slide'));
+  const nudge = (by: number): void => {
+    const next = Math.min(max, Math.max(min, value + (by * (max - min)) / NUDGES));
+    if (next !== value) onChange(next, slide);
+  };
   return (
     <View className="min-h-[64px]">
       <View className="flex-row justify-between">
         <Words>{label}</Words>
         <Figures tone="soft">{text}</Figures>
       </View>
-      <NativeSlider
-        accessibilityLabel={`${label}, ${text}`}
-        value={value}
-        minimumValue={min}
-        maximumValue={max}
-        step={step}
-        onSlidingStart={() => setSlide(gestureName('slide'))}
-        onValueChange={(next) => onChange(next, slide)}
-        minimumTrackTintColor={colour.brass}
-        maximumTrackTintColor={colour.line}
-        thumbTintColor={colour.brass}
-        style={{ height: 44, width: '100%' }}
-      />
+      <View
+        role="slider"
+        tabIndex={0}
+        aria-label={label}
+        aria-valuetext={text}
+        aria-valuenow={Math.round(value * 100) / 100}
+        aria-valuemin={min}
+        aria-valuemax={max}
+        {...keyNudge(nudge)}
+      >
+        <View aria-hidden>
+          <NativeSlider
+            value={value}
+            minimumValue={min}
+            maximumValue={max}
+            step={step}
+            onSlidingStart={() => setSlide(gestureName('slide'))}
+            onValueChange={(next) => onChange(next, slide)}
+            minimumTrackTintColor={colour.brass}
+            maximumTrackTintColor={colour.line}
+            thumbTintColor={colour.brass}
+            style={{ height: 44, width: '100%' }}
+          />
+        </View>
+      </View>
     </View>
   );
 }
