@@ -1,4 +1,4 @@
-import { type Cubic, split } from '../arc/cubic';
+import type { Cubic } from '../arc/cubic';
 import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
@@ -85,6 +85,5 @@ export function importedPoints({ cubics, closed }: SubPath, transform: Transform
     control2: place(control2),
     end: place(end),
   }));
-  // A single closed stretch is one point; an arc has at least two.
-  return fromCubics(closed && placed.length === 1 ? split(placed[0]!, 0.5) : placed, closed);
+  return fromCubics(placed, closed);
 }

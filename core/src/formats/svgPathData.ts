@@ -1,5 +1,5 @@
 import SvgPath from 'svgpath';
-import type { Cubic } from '../arc/cubic';
+import { type Cubic, split } from '../arc/cubic';
 import { roundArc } from '../arc/readyShapes';
 import { applyTo, rotationAbout } from '../arc/transform';
 import { add, distance, mix, type Vector } from '../arc/vector';
@@ -75,8 +75,9 @@ function finished(cubics: readonly Cubic[], closes: boolean): SubPath | null {
     distance(last.end, first.start),
   );
   const isShut = distance(last.end, first.start) <= SAME_PLACE * size;
-  if (isShut && real.length > 1)
-    return { cubics: [...real.slice(0, -1), { ...last, end: first.start }], closed: true };
+  // An arc has at least two points: a single stretch that comes back to its start gets one in its middle.
+  if (isShut && real.length === 1) return { cubics: split({ ...last, end: first.start }, 0.5), closed: true };
+  if (isShut) return { cubics: [...real.slice(0, -1), { ...last, end: first.start }], closed: true };
   return { cubics: [...real, line(last.end, first.start)], closed: true };
 }
 
