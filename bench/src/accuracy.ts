@@ -1,6 +1,7 @@
 import { type Arc, arcLength, measureArc, pathData, pointAt } from '@humble/core';
 import { Bezier } from 'bezier-js';
 import { svgPathProperties } from 'svg-path-properties';
+import { arcThrough } from './arcs';
 
 const REFERENCE_PIECES = 400_000;
 
@@ -65,13 +66,8 @@ export function cubicArc(
   d: [number, number],
 ): Arc {
   const none = { x: 0, y: 0 };
-  return {
-    id: 'arc',
-    name: 'Arc',
-    closed: false,
-    points: [
-      { id: 'p1', x: a[0], y: a[1], in: none, out: { x: b[0] - a[0], y: b[1] - a[1] }, kind: 'smooth' },
-      { id: 'p2', x: d[0], y: d[1], in: { x: c[0] - d[0], y: c[1] - d[1] }, out: none, kind: 'smooth' },
-    ],
-  };
+  return arcThrough([
+    { x: a[0], y: a[1], in: none, out: { x: b[0] - a[0], y: b[1] - a[1] }, kind: 'smooth' },
+    { x: d[0], y: d[1], in: { x: c[0] - d[0], y: c[1] - d[1] }, out: none, kind: 'smooth' },
+  ]);
 }

@@ -1,21 +1,28 @@
-import { type Arc, type ArcPoint, edits, freshShot, type Shot } from '@humble/core';
+import { type Arc, edits, freshShot, type PointShape, type Shot } from '@humble/core';
+
+/** An open arc through points. */
+export const arcThrough = (points: readonly PointShape[]): Arc => ({
+  id: 'arc1',
+  name: 'Arc 1',
+  closed: false,
+  points: points.map((point, i) => ({ shaping: null, ...point, id: `p${i + 1}` })),
+  shape: null,
+  colour: 'indigo',
+  hidden: false,
+  locked: false,
+});
 
 /** A winding arc of so many points, the same on every run. */
-export function windingArc(points: number): Arc {
-  return {
-    id: 'arc1',
-    name: 'Arc 1',
-    closed: false,
-    points: Array.from({ length: points }, (_, i): ArcPoint => ({
-      id: `p${i + 1}`,
+export const windingArc = (points: number): Arc =>
+  arcThrough(
+    Array.from({ length: points }, (_, i): PointShape => ({
       x: i * 80,
       y: 300 + 200 * Math.sin(i * 1.3),
       in: { x: -30, y: -40 * Math.cos(i) },
       out: { x: 30, y: 40 * Math.cos(i) },
       kind: 'smooth',
     })),
-  };
-}
+  );
 
 export function shotOf(moves: number, points: number, lengthFrames: number): Shot {
   let shot = freshShot({ name: 'Bench', rate: 24, lengthFrames, width: 1920, height: 1080 });
