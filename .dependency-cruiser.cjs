@@ -30,15 +30,21 @@ module.exports = {
     only(
       'server-on-core',
       '^server/src/',
-      ['^server/src/', '^core/src/index\\.ts$'],
+      ['^server/src/', '^core/src/(index|svg)\\.ts$', 'node_modules/'],
       'The server stands on the core.',
     ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
     only(
       'state-on-core',
       '^app/src/state/',
-      ['^app/src/(state|ui)/', '^core/src/index\\.ts$'],
+      ['^app/src/(state|ui|workers)/', '^core/src/index\\.ts$'],
       'State stands on the core.',
+    ),
+    only(
+      'workers-on-core',
+      '^app/src/workers/',
+      ['^app/src/workers/', '^core/src/(index|arc/fitStroke)\\.ts$'],
+      'A worker does the work of the core, aside.',
     ),
     {
       name: 'features-apart',
@@ -66,7 +72,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         path: 'node_modules|^node:',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse)/',
+        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|svgpath)/',
         dependencyTypesNot: ['local'],
       },
     },

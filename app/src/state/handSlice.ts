@@ -101,6 +101,8 @@ const hand = createSlice({
       activeArcId: payload,
       tool: 'shape',
       sketch: null,
+      placed: [],
+      measured: null,
     }),
     pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): HandState => ({
       ...(state as HandState),

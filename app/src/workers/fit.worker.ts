@@ -1,4 +1,5 @@
-import { fitStroke } from '@humble/core';
+// By its own way in: the worker needs nothing else of the core.
+import { fitStroke } from '@humble/core/fitStroke';
 import { expose } from 'comlink';
 
 const fitter = { fit: fitStroke };

@@ -16,10 +16,12 @@ import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { CalibrateCard } from './CalibrateCard';
 import { useBringPictures } from './useBringPictures';
+import { useMissingPictures } from './useMissingPictures';
 
 /** What lies under everything: a layout, a photograph of the set, a sequence of them. */
 export function BackdropPanel() {
   const backdrop = useShotValue((shot) => shot.backdrop);
+  const isMissing = useMissingPictures(backdrop);
   const { bring, cancel, progress } = useBringPictures();
   return (
     <View className="gap-3">
@@ -29,6 +31,11 @@ export function BackdropPanel() {
             ? 'It lies under everything and never goes into what is put out.'
             : 'A layout or a photograph of the set: PNG, JPEG, WebP or SVG. Several files make a sequence.'}
         </Words>
+        {isMissing && (
+          <Words role="alert" tone="plum" className="mb-3">
+            This shot came without its pictures. Choose them again; their place is kept.
+          </Words>
+        )}
         <View className="flex-row flex-wrap gap-2">
           {progress ? (
             <Button label="Stop" onPress={cancel} />

@@ -71,7 +71,7 @@ describe('what a press takes hold of', () => {
   });
 
   test('the arc being worked on before another one that crosses it', () => {
-    const other = { ...arc, id: 'arc2', name: 'Jetty', points: arc.points.map((p) => ({ ...p, y: 256 })) };
+    const other = { ...arc, id: 'arc2', name: 'Jetty', points: arc.points.map((p) => ({ ...p, y: 262 })) };
     const both = { ...state, others: [other] };
     expect(targetAt(both, { x: 500, y: 254 }, 20).kind).toBe('arc');
     expect(targetAt(both, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'other-arc', name: 'Jetty' });

@@ -1,8 +1,9 @@
+import UserPlus from 'lucide-react-native/icons/user-plus';
 import { STAND_INS, standInNames } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useActiveMove, useEdit, useShot } from '../../state/hooks';
+import { useActiveArc, useActiveMove, useEdit, useShot } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { colour } from '../../ui/colour';
@@ -19,11 +20,21 @@ export function FigurePanel() {
   const shot = useShot();
   const move = useActiveMove();
   const edit = useEdit();
+  const arcId = useActiveArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   if (!move || !figure)
     return (
       <Card title="No figure yet">
-        <Words tone="soft">It comes with the first stroke: draw an arc in the Arc step.</Words>
+        <Words tone="soft" className={arcId ? 'mb-3' : ''}>
+          {arcId
+            ? 'This arc carries nothing. A figure that is put on it stands on its start and travels to its end.'
+            : 'It comes with the first stroke: draw an arc in the Arc step.'}
+        </Words>
+        {arcId && (
+          <View className="flex-row">
+            <Button label="Put a figure on" icon={UserPlus} onPress={() => edit('putFigureOn', { arcId })} />
+          </View>
+        )}
       </Card>
     );
   const turn = (correctionDeg: number, gesture?: string): void => {

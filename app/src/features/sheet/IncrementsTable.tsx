@@ -22,7 +22,7 @@ export function IncrementsTable({ only }: IncrementsTableProps) {
   if (!move)
     return (
       <View className="p-4">
-        <Words tone="soft">Increments stand here once there is an arc.</Words>
+        <Words tone="soft">Increments stand here once something travels on the arc.</Words>
       </View>
     );
   return <Lines table={incrementTable(shot, move)} only={only} />;

@@ -60,7 +60,7 @@ test('millimetres wait for a scale; nonsense for one is said and changes nothing
 
 test('says what will stand there before there is an arc', () => {
   show({ ...straightShot(), arcs: [], moves: [], figures: [] });
-  expect(screen.getByText('Increments stand here once there is an arc.')).toBeTruthy();
+  expect(screen.getByText('Increments stand here once something travels on the arc.')).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Export' }).props.accessibilityState?.disabled ?? true).toBe(
     true,
   );

@@ -27,6 +27,11 @@ export function TimingPanel({ showsRuler }: { readonly showsRuler: boolean }) {
   return (
     <View className="gap-3">
       {showsRuler && <UnrolledArc />}
+      {!move && (
+        <Card title="Nothing travels here yet">
+          <Words tone="soft">Draw an arc, or put a figure on this one in the Figure step.</Words>
+        </Card>
+      )}
       {move && <Spans move={move} />}
       {move && <MoveCard move={move} />}
       <Card title="The shot" aside={`${fixed(shot.lengthFrames / shot.rate, 2)} s`}>

@@ -40,7 +40,8 @@ export function UnrolledArc() {
     };
     return Gesture.Pan().runOnJS(true).minDistance(0).onBegin(scrub).onUpdate(scrub);
   }, [live]);
-  if (!move || !ruler) return <Words tone="soft">The arc lies here as a ruler once there is one.</Words>;
+  if (!move || !ruler)
+    return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
   return (
     <View>
       <GestureDetector gesture={drag} touchAction="pan-y">
