@@ -11,12 +11,32 @@ const PHONE = { width: 390, height: 844 };
 const WIDE = { width: 1280, height: 800 };
 const LANTERN = '/shot/demo-lantern-on-the-hook';
 const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
+const CORK = '/shot/demo-dropped-cork';
 
 const step = (page, name) => page.getByRole('tab', { name }).click();
 const goTo = async (page, frame) => {
   for (let f = 1; f < frame; f++) await page.getByRole('button', { name: 'One frame on' }).click();
   await page.mouse.move(0, 0);
 };
+
+/** The middle of something drawn in the field. */
+const middleOf = async (page, name) => {
+  const box = await page.getByTestId(name).boundingBox();
+  return [box.x + box.width / 2, box.y + box.height / 2];
+};
+const tap = async (page, name) => page.mouse.click(...(await middleOf(page, name)));
+
+/** A stroke over places given as shares of the field. */
+const stroke = async (page, shares) => {
+  const paper = await page.getByTestId('field-paper').boundingBox();
+  const at = ([x, y]) => [paper.x + x * paper.width, paper.y + y * paper.height];
+  await page.mouse.move(...at(shares[0]));
+  await page.mouse.down();
+  for (const share of shares.slice(1)) await page.mouse.move(...at(share), { steps: 4 });
+  await page.mouse.up();
+};
+const button = (page, name) => page.getByRole('button', { name, exact: true }).click();
+const wave = Array.from({ length: 24 }, (_, i) => [0.15 + 0.03 * i, 0.4 + 0.16 * Math.sin(i / 3)]);
 
 const PICTURES = [
   { file: 'phone-list', view: PHONE, theme: 'light', path: '/' },
@@ -34,7 +54,7 @@ const PICTURES = [
     path: LANTERN,
     act: async (page) => {
       await step(page, 'Arc');
-      await page.getByTestId('point-p4').click();
+      await tap(page, 'point-p3');
       await goTo(page, 8);
     },
   },
@@ -49,6 +69,65 @@ const PICTURES = [
     },
   },
   { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: (page) => step(page, 'Figure') },
+  {
+    file: 'phone-stroke',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await button(page, 'One stroke');
+      await stroke(page, wave);
+      await page.getByTestId('sketch').waitFor();
+      await page.mouse.move(0, 0);
+    },
+  },
+  {
+    file: 'phone-shapes',
+    view: PHONE,
+    theme: 'dark',
+    path: CORK,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await button(page, 'Ready shape');
+    },
+  },
+  {
+    file: 'phone-backdrop',
+    view: PHONE,
+    theme: 'light',
+    path: CORK,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await page.getByRole('radio', { name: 'Backdrop' }).click();
+      await goTo(page, 17);
+    },
+  },
+  {
+    file: 'wide-arcs',
+    view: WIDE,
+    theme: 'light',
+    path: CORK,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await button(page, 'Ready shape');
+      await button(page, 'Wave');
+      await page.keyboard.press('Control+a');
+      await page.getByTestId('selection-frame').waitFor();
+      await page.getByRole('radio', { name: 'All arcs' }).click();
+      await page.mouse.move(0, 0);
+    },
+  },
+  {
+    file: 'wide-bounces',
+    view: WIDE,
+    theme: 'dark',
+    path: CORK,
+    act: async (page) => {
+      await step(page, 'Arc');
+      await goTo(page, 20);
+    },
+  },
   { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },
   { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: (page) => goTo(page, 28) },
   {
@@ -58,7 +137,7 @@ const PICTURES = [
     path: LANTERN,
     act: async (page) => {
       await step(page, 'Arc');
-      await page.getByTestId('point-p4').click();
+      await tap(page, 'point-p3');
       await goTo(page, 8);
     },
   },

@@ -239,3 +239,63 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
   await expect(bench.field('Down, units')).toHaveValue('700');
   expect(await bench.number('Across, units')).toBeGreaterThan(1050);
 });
+
+test('a box round points selects them, and the grips of their frame turn, size and move them', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.makeShot({ name: 'Net' });
+  await bench.readyShape('Wave');
+  const length = await bench.arcLength();
+  const box = [await bench.spot(0.03, 0.05), await bench.spot(0.97, 0.97)];
+  if (hand.isFinger) await bench.press('Select several');
+  else await page.keyboard.down('Shift');
+  await hand.drag(box);
+  if (hand.isFinger) await bench.press('Select several');
+  else await page.keyboard.up('Shift');
+  await expect(page.getByText('The whole arc')).toBeVisible();
+
+  // The move grip hangs below the frame, in its middle.
+  const frame = (await page.getByTestId('selection-frame').boundingBox())!;
+  const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 };
+  const before = await bench.number('Middle, down, units');
+  const below = { x: middle.x, y: frame.y + frame.height - 10 };
+  await hand.drag([below, { x: below.x, y: below.y - 24 }]);
+  await expect.poll(() => bench.number('Middle, down, units')).toBeLessThan(before - 20);
+  await bench.undo();
+  await expect.poll(() => bench.number('Middle, down, units')).toBe(before);
+
+  // The ring on top turns, a corner sizes.
+  const above = { x: middle.x, y: frame.y + 10 };
+  await hand.drag([above, { x: middle.x + 60, y: frame.y + 30 }]);
+  await expect.poll(() => bench.number('Width, units')).not.toBe(0);
+  expect(Math.abs((await bench.arcLength()) - length)).toBeLessThan(0.2);
+  await bench.undo();
+  const corner = { x: frame.x + 10, y: frame.y + 10 };
+  await hand.drag([
+    corner,
+    { x: corner.x + (middle.x - corner.x) / 2, y: corner.y + (middle.y - corner.y) / 2 },
+  ]);
+  await expect.poll(() => bench.arcLength()).toBeLessThan(length * 0.65);
+});
+
+test('two taps on empty ground show the whole field again', async ({ bench, page, hand }) => {
+  await bench.makeShot({ name: 'Horizon' });
+  await bench.readyShape('Line');
+  const paper = page.getByTestId('field-paper');
+  const whole = (await paper.boundingBox())!.width;
+  const ground = await bench.spot(0.5, 0.15);
+  if (hand.isFinger) {
+    await hand.drag([ground, { x: ground.x + 40, y: ground.y + 30 }]);
+    await expect(page.getByRole('button', { name: 'Fit' })).toBeVisible();
+  } else {
+    await page.mouse.move(ground.x, ground.y);
+    await page.mouse.wheel(0, -300);
+    await expect.poll(async () => (await paper.boundingBox())!.width).toBeGreaterThan(whole * 1.2);
+  }
+  await hand.tap(ground);
+  await hand.tap(ground);
+  await expect(page.getByRole('button', { name: 'Fit' })).toHaveCount(0);
+  expect((await paper.boundingBox())!.width).toBeCloseTo(whole, 0);
+});

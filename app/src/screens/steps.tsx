@@ -5,7 +5,8 @@ import Spline from 'lucide-react-native/icons/spline';
 import Timer from 'lucide-react-native/icons/timer';
 import { Pressable, View } from 'react-native';
 import { useAppDispatch, useSession } from '../state/hooks';
-import { type Step, stepChosen } from '../state/sessionSlice';
+import type { Step } from '../state/sessionSlice';
+import { takeStep } from '../state/takeStep';
 import { colour } from '../ui/colour';
 import { Words } from '../ui/Words';
 
@@ -39,7 +40,7 @@ export function StepBar({ isWide }: { readonly isWide: boolean }) {
             role="tab"
             aria-selected={isCurrent}
             aria-label={label}
-            onPress={() => dispatch(stepChosen(step))}
+            onPress={() => dispatch(takeStep(step))}
             className={`items-center justify-center gap-[2px] ${edge} ${isCurrent ? 'border-brass' : 'border-transparent'}`}
           >
             <Icon size={24} strokeWidth={1.75} color={isCurrent ? colour.brass : colour.soft} />

@@ -50,7 +50,7 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
     if (tool === 'points') {
       if (isCommand && key === 'z' && !event.shiftKey) return () => dispatch(takePlacedBack());
       if (event.key === 'Backspace') return () => dispatch(takePlacedBack());
-      if (event.key === 'Enter') return () => dispatch(finishPlacing(false));
+      if (event.key === 'Enter' && isOnPage(event)) return () => dispatch(finishPlacing(false));
     }
     if (event.key === 'Escape') {
       if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
@@ -67,8 +67,7 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
     if (selectedPointIds.length > 0) {
       const arrow = ARROWS[event.key];
       const size = event.shiftKey ? FAR_NUDGE : NUDGE;
-      if (arrow && isOnPage(event))
-        return () => nudge({ x: arrow.x * size, y: arrow.y * size }, selectedPointIds);
+      if (arrow) return () => nudge({ x: arrow.x * size, y: arrow.y * size }, selectedPointIds);
       if (event.key === 'Delete' || event.key === 'Backspace')
         return () => {
           if (dispatch(doEdit('deletePoints', { arcId: arc.id, pointIds: selectedPointIds })))
@@ -85,7 +84,7 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
   };
 }
 
-/** Roles whose own keys these are. */
-const WORKED = new Set(['button', 'slider', 'radio', 'switch', 'tab', 'separator', 'link', 'checkbox']);
+/** What Enter works by itself when it has the focus. */
+const WORKED = new Set(['button', 'radio', 'switch', 'tab', 'link', 'checkbox']);
 const isOnPage = ({ target }: KeyboardEvent): boolean =>
   !WORKED.has((target as HTMLElement).getAttribute?.('role') ?? '');

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useAppStore } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
-import { stepChosen } from '../state/sessionSlice';
+import { takeStep } from '../state/takeStep';
 import { useLive } from '../ui/useLive';
 import { STEPS } from './steps';
 import { useArcKeys } from './useArcKeys';
@@ -37,7 +37,7 @@ export function useShortcuts(onHelp: () => void): void {
       act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
     else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
     else if (event.altKey && /^Digit[1-4]$/.test(event.code))
-      act = () => dispatch(stepChosen(STEPS[Number(event.code[5]) - 1]!.step));
+      act = () => dispatch(takeStep(STEPS[Number(event.code[5]) - 1]!.step));
     else if (
       !isCommand &&
       !event.altKey &&

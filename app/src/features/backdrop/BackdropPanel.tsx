@@ -4,7 +4,7 @@ import EyeOff from 'lucide-react-native/icons/eye-off';
 import Picture from 'lucide-react-native/icons/image';
 import Lock from 'lucide-react-native/icons/lock';
 import LockOpen from 'lucide-react-native/icons/lock-open';
-import Move from 'lucide-react-native/icons/move-3d';
+import Move from 'lucide-react-native/icons/move';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
 import { useAppDispatch, useEdit, useHand, useShotValue } from '../../state/hooks';

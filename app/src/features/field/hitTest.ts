@@ -168,6 +168,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   if (!arc) return 'Draw the arc with one stroke.';
   if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
   if (step !== 'arc') return 'Drag along the arc to look at another frame.';
+  if (arc.hidden) return 'This arc is hidden. Show it in the list of arcs.';
   if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';
   switch (hovered?.kind) {
     case 'point':
