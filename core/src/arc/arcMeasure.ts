@@ -1,5 +1,5 @@
 import type { Arc, ArcPoint } from '../shot/schema';
-import { curvatureAt, pointAt, travelDirectionDeg } from './cubic';
+import { curvatureAt, travelDirectionDeg } from './cubic';
 import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
 import { COEFFICIENTS, gaussLength, measureLine, measureStretch, type StretchTable } from './stretchTable';
 import { wrapDeg } from './vector';
@@ -187,9 +187,3 @@ export function distanceAtParameter(measure: ArcMeasure, stretch: number, t: num
   const rest = gaussLength(table.curve, table.parameter[piece]!, t);
   return measure.startDistance[stretch]! + Math.min(table.distance[piece]! + rest, table.length);
 }
-
-/** Place of a stretch's parameter, without the detour over distance. */
-export const pointOnStretch = (measure: ArcMeasure, stretch: number, t: number) => {
-  const table = measure.stretches[stretch];
-  return table ? pointAt(table.curve, t) : null;
-};

@@ -12,9 +12,9 @@ import {
   arrowsPath,
   combPath,
   linePath,
-  marksPath,
+  postsOf,
   type TickLength,
-  trailPath,
+  trailLines,
   visibleArcs,
   visibleTravels,
 } from './arcPaths';
@@ -109,7 +109,7 @@ const useTrail = (lengths: readonly TickLength[]): ((state: RootState) => string
     remembered((shot: ReturnType<typeof shotIn>, size: number): string =>
       shot
         ? visibleTravels(shot)
-            .flatMap((travel) => lengths.map((length) => trailPath(travel, shot, length, size)))
+            .flatMap((travel) => lengths.map((length) => trailLines(travel, shot, length, size)))
             .join('')
         : '',
     ),
@@ -248,7 +248,7 @@ export const Marks = memo(function Marks() {
     const shot = shotIn(state);
     return shot
       ? visibleTravels(shot)
-          .map((travel) => marksPath(travel, pixel))
+          .map((travel) => postsOf(travel, pixel))
           .join('')
       : '';
   };

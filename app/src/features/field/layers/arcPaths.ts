@@ -51,7 +51,7 @@ interface TrailPaths {
 const trails = new WeakMap<Travel, TrailPaths>();
 
 /** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
-export function trailPath(travel: Travel, shot: Shot, length: TickLength, pixel: number): string {
+export function trailLines(travel: Travel, shot: Shot, length: TickLength, pixel: number): string {
   const known = trails.get(travel);
   if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known[length];
   const ticks = ticksOf(travel, shot);
@@ -79,7 +79,7 @@ function postPath(tick: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>, kind: 'st
 }
 
 /** The marks of a move on its arc. */
-export const marksPath = perPart<Travel>(({ move, place, x, y, direction }, pixel) =>
+export const postsOf = perPart<Travel>(({ move, place, x, y, direction }, pixel) =>
   move.marks
     .map(({ frame, kind }) => {
       const i = Math.min(frame, place.length) - 1;
