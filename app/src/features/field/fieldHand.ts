@@ -73,7 +73,9 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     calmStoreOf(live().context.store).release();
     held.hold = null;
     held.target = null;
-    setScene({ ...EMPTY_SCENE, hovered: currentScene().hovered, pointer: currentScene().pointer });
+    const { hovered, pointer } = currentScene();
+    // A finger that is lifted is nowhere; a mouse still points.
+    setScene({ ...EMPTY_SCENE, hovered, pointer: held.isTouch ? null : pointer });
   };
 
   /** The nearest thing, unless repeated taps went on to one beneath it. */

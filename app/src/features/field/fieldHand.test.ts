@@ -1,0 +1,239 @@
+import { type ArcPoint, edits, freshShot, PLAIN, type Shot } from '@humble/core';
+import { ActionCreators } from 'redux-undo';
+import { pointsPlaced, severalSet, toolChosen } from '../../state/handSlice';
+import { settingsChanged } from '../../state/settingsSlice';
+import type { AppStore } from '../../state/store';
+import { benchWith, shotOn } from '../../testing/bench';
+import { createFieldHand, type FieldHand } from './fieldHand';
+import { fieldStateOf, gripsFor } from './fieldState';
+import { type Viewport, wholeField } from './viewport';
+
+const still = { x: 0, y: 0 };
+const FIELD = { width: 1000, height: 600 };
+/** The view shows the field as it is, a pixel for a unit. */
+const PROJECTION = { scale: 1, offset: { x: 0, y: 0 } };
+const corner = (x: number, y: number) => ({ x, y, in: still, out: still, kind: 'corner' as const });
+
+const empty = freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, ...FIELD });
+const threePoints = (): Shot =>
+  edits.drawArc(empty, { points: [corner(100, 300), corner(400, 300), corner(700, 300)] });
+
+interface Bench {
+  readonly store: AppStore;
+  readonly hand: FieldHand;
+  readonly views: (Viewport | null)[];
+  readonly keys: { shift: boolean };
+  readonly points: () => readonly ArcPoint[];
+  readonly tap: (x: number, y: number) => void;
+  readonly drag: (...places: [number, number][]) => void;
+}
+
+function bench(shot: Shot): Bench {
+  const store = benchWith(shot, 'arc');
+  store.dispatch(settingsChanged({ snapsToPoints: false, snapsToLines: false, snapsToGrid: false }));
+  const grips = gripsFor(PROJECTION, FIELD);
+  const views: (Viewport | null)[] = [];
+  const keys = { shift: false };
+  const context = {
+    store,
+    viewChanges: (view: Viewport | null) => void views.push(view),
+    situation: () => ({
+      state: fieldStateOf(store.getState(), grips),
+      viewport: wholeField(FIELD),
+      projection: PROJECTION,
+    }),
+  };
+  const hand = createFieldHand(() => ({ context, trail: { isShift: () => keys.shift, take: () => [] } }));
+  const at = (x: number, y: number) => ({ x, y });
+  return {
+    store,
+    hand,
+    views,
+    keys,
+    points: () => shotOn(store).arcs[0]!.points,
+    tap: (x, y) => {
+      hand.begin(at(x, y), false);
+      hand.end(at(x, y));
+    },
+    drag: (...places) => {
+      hand.begin(at(...places[0]!), false);
+      places.slice(1).forEach((place) => hand.update(at(...place)));
+      hand.end(at(...places.at(-1)!));
+    },
+  };
+}
+
+const selected = ({ store }: Bench): readonly string[] => store.getState().hand.selectedPointIds;
+
+describe('points', () => {
+  test('are selected by the press and dragged without a jump; one drag is one undo step', () => {
+    const on = bench(threePoints());
+    on.drag([405, 303], [420, 320], [455, 353]);
+    expect(selected(on)).toEqual(['p2']);
+    expect(on.points()[1]).toMatchObject({ x: 450, y: 350 });
+    on.store.dispatch(ActionCreators.undo());
+    expect(on.points()[1]).toMatchObject({ x: 400, y: 300 });
+  });
+
+  test('join the selection with Shift or while several are selected, and then move together', () => {
+    const on = bench(threePoints());
+    on.tap(100, 300);
+    on.keys.shift = true;
+    on.tap(400, 300);
+    expect(selected(on)).toEqual(['p1', 'p2']);
+    on.tap(100, 300);
+    expect(selected(on)).toEqual(['p2']);
+    on.keys.shift = false;
+    on.store.dispatch(severalSet(true));
+    on.tap(700, 300);
+    expect(selected(on)).toEqual(['p2', 'p3']);
+    on.drag([700, 300], [710, 280], [720, 270]);
+    expect(on.points().map(({ x, y }) => [x, y])).toEqual([
+      [100, 300],
+      [420, 270],
+      [720, 270],
+    ]);
+  });
+
+  test('that lie close take turns when the tap comes again, and the one it came to is dragged', () => {
+    const close = edits.drawArc(empty, { points: [corner(100, 300), corner(110, 300), corner(700, 300)] });
+    const on = bench(close);
+    on.tap(103, 300);
+    expect(selected(on)).toEqual(['p1']);
+    on.tap(103, 300);
+    expect(selected(on)).toEqual(['p2']);
+    on.drag([103, 300], [103, 320], [103, 340]);
+    expect(on.points()[1]).toMatchObject({ x: 110, y: 340 });
+    expect(on.points()[0]).toMatchObject({ x: 100, y: 300 });
+  });
+
+  test('stay in line with Shift, and are drawn to a grid when that is wished', () => {
+    const on = bench(threePoints());
+    on.keys.shift = true;
+    on.drag([400, 300], [430, 306], [460, 309]);
+    expect(on.points()[1]).toMatchObject({ x: 460, y: 300 });
+    on.keys.shift = false;
+    on.store.dispatch(settingsChanged({ snapsToGrid: true, gridSize: 50 }));
+    on.drag([460, 300], [480, 330], [503, 348]);
+    expect(on.points()[1]).toMatchObject({ x: 500, y: 350 });
+  });
+});
+
+describe('the arc', () => {
+  test('is pulled between two points, and two taps put a point there', () => {
+    const on = bench(threePoints());
+    on.drag([250, 300], [250, 260], [250, 200]);
+    expect(on.points()).toHaveLength(3);
+    expect(on.points()[0]!.out.y).toBeLessThan(0);
+    on.store.dispatch(ActionCreators.undo());
+    on.tap(550, 302);
+    expect(on.store.getState().hand.place).toMatchObject({ stretch: 1 });
+    on.tap(550, 302);
+    expect(on.points()).toHaveLength(4);
+    expect(on.points()[2]).toMatchObject({ x: expect.closeTo(550, 6), y: expect.closeTo(300, 6) });
+    expect(selected(on)).toEqual([on.points()[2]!.id]);
+  });
+
+  test('moves as a whole when all of it is selected', () => {
+    const on = bench(threePoints());
+    on.keys.shift = true;
+    on.drag([50, 250], [400, 320], [760, 350]);
+    on.keys.shift = false;
+    expect(selected(on)).toEqual(['p1', 'p2', 'p3']);
+    on.drag([250, 300], [255, 290], [260, 280]);
+    expect(on.points().map(({ x, y }) => [x, y])).toEqual([
+      [110, 280],
+      [410, 280],
+      [710, 280],
+    ]);
+  });
+
+  test('is left alone when it is locked', () => {
+    const on = bench(edits.setArc(threePoints(), { arcId: 'arc1', locked: true }));
+    const before = shotOn(on.store);
+    on.drag([400, 300], [430, 340], [460, 380]);
+    on.drag([250, 300], [250, 260], [250, 200]);
+    on.tap(550, 300);
+    on.tap(550, 300);
+    expect(shotOn(on.store)).toBe(before);
+    expect(on.views.length).toBeGreaterThan(0);
+  });
+});
+
+describe('the ground', () => {
+  test('is panned by a drag, lets go with a tap, and shows the whole field with two', () => {
+    const on = bench(threePoints());
+    on.tap(400, 300);
+    on.drag([500, 500], [520, 510], [540, 520]);
+    expect(on.views.at(-1)!.centre).toEqual({ x: 460, y: 280 });
+    expect(selected(on)).toEqual(['p2']);
+    on.tap(500, 500);
+    expect(selected(on)).toEqual([]);
+    on.tap(500, 500);
+    expect(on.views.at(-1)).toBeNull();
+  });
+});
+
+describe('placing points', () => {
+  const placing = (): Bench => {
+    const on = bench(empty);
+    on.store.dispatch(toolChosen('points'));
+    return on;
+  };
+  const placed = ({ store }: Bench) => store.getState().hand.placed;
+
+  test('a tap places a point that rounds itself off, a drag steers it evenly', () => {
+    const on = placing();
+    on.tap(100, 100);
+    on.drag([300, 100], [320, 110], [340, 130]);
+    expect(placed(on)).toEqual([
+      expect.objectContaining({ x: 100, y: 100, shaping: PLAIN }),
+      expect.objectContaining({
+        x: 300,
+        y: 100,
+        kind: 'even',
+        out: { x: 40, y: 30 },
+        in: { x: -40, y: -30 },
+      }),
+    ]);
+  });
+
+  test('a second finger takes back the point that the first one placed', () => {
+    const on = placing();
+    on.store.dispatch(pointsPlaced([]));
+    on.hand.begin({ x: 100, y: 100 }, true);
+    expect(placed(on)).toHaveLength(1);
+    on.hand.pinchBegins({ x: 150, y: 100 });
+    on.hand.pinches(2, { x: 150, y: 100 });
+    on.hand.pinchEnds();
+    expect(placed(on)).toHaveLength(0);
+    expect(on.views.at(-1)!.zoom).toBe(2);
+  });
+
+  test('a tap on the first of three closes the arc', () => {
+    const on = placing();
+    on.tap(100, 100);
+    on.tap(500, 120);
+    on.tap(400, 400);
+    on.tap(104, 98);
+    expect(shotOn(on.store).arcs[0]).toMatchObject({ closed: true });
+    expect(on.points()).toHaveLength(3);
+  });
+
+  test('a double tap on the last one finishes the arc', () => {
+    const on = placing();
+    on.tap(100, 100);
+    on.tap(500, 120);
+    on.tap(502, 121);
+    expect(on.points()).toHaveLength(2);
+    expect(shotOn(on.store).arcs[0]!.closed).toBe(false);
+  });
+});
+
+test('outside the Arc step a drag along the arc looks at other frames and changes nothing', () => {
+  const on = bench(threePoints());
+  const before = shotOn(on.store);
+  on.store.dispatch({ type: 'session/stepChosen', payload: 'timing' });
+  on.drag([120, 300], [300, 300], [690, 302]);
+  expect(shotOn(on.store)).toBe(before);
+});
