@@ -12,7 +12,7 @@ type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) =
 /** All that a stroke can become, the likeliest first. */
 function usesOf(state: RootState, samples: readonly Vector[], reach: number): readonly SketchUse[] {
   const arc = activeArcIn(state);
-  if (!arc) return [{ kind: 'fresh' }];
+  if (!arc || arc.locked) return [{ kind: 'fresh' }];
   const near = strokeUses(arc, samples, reach).filter(({ kind }) => kind !== 'anew');
   const far: readonly SketchUse[] =
     state.hand.strokeMeans === 'anew'
@@ -73,7 +73,8 @@ export const sketchChanged =
   (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): Thunk =>
   (dispatch, getState) => {
     const { sketch } = getState().hand;
-    if (sketch) void dispatch(fitted({ ...sketch, ...some }));
+    // What was fitted for one use says nothing about another.
+    if (sketch) void dispatch(fitted({ ...sketch, ...some, ...(some.use && { fitted: null }) }));
   };
 
 /** The stroke becomes what was chosen. */

@@ -132,6 +132,11 @@ test('a stretch that is pulled goes through where it was pulled to, and no point
 describe('from here on', () => {
   const elbow = arcOf([corner(0, 0), corner(10, 0), corner(20, 0), corner(30, 0)]);
 
+  test('turned by 90° anticlockwise about the third of four places the last one lies at (20, −10)', () => {
+    const turned = withRestTurned(elbow, 20, 'from-here', -90);
+    expect(turned.points.at(-1)).toMatchObject({ x: expect.closeTo(20, 9), y: expect.closeTo(-10, 9) });
+  });
+
   test('turned by 90° about the second of four places the last one comes to lie at (10, 20)', () => {
     const turned = withRestTurned(elbow, 10, 'from-here', 90);
     expect(turned.points.at(-1)).toMatchObject({ x: expect.closeTo(10, 9), y: expect.closeTo(20, 9) });

@@ -110,7 +110,16 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
             set({ locked: !locked });
           }}
         />
-        <Button label="Remove" icon={Trash} kind="plum" onPress={() => edit('removeBackdrop', undefined)} />
+        <Button
+          label="Remove"
+          icon={Trash}
+          kind="plum"
+          disabled={locked}
+          onPress={() => {
+            if (isMoving) dispatch(toolChosen('shape'));
+            edit('removeBackdrop', undefined);
+          }}
+        />
       </View>
       <NumberField label="Middle, across" value={backdrop.x} onChange={(x, g) => set({ x }, g)} {...units} />
       <NumberField label="Middle, down" value={backdrop.y} onChange={(y, g) => set({ y }, g)} {...units} />
