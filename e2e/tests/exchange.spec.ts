@@ -99,7 +99,7 @@ test('a broken file gets a sentence and changes nothing', async ({ page }) => {
   for (const [name, text, sentence] of [
     ['half.json', whole.slice(0, 700), /it is not whole JSON/],
     ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
-    ['later.json', whole.replace('"version": 1', '"version": 9'), /newer release \(version 9/],
+    ['later.json', whole.replace('"version": 2', '"version": 9'), /newer release \(version 9/],
     ['bent.json', whole.replace('"frame": 13', '"frame": 1.5'), /damaged: moves 1, marks 2, frame/],
     ['words.csv', 'frame,place,x,y\n1,0,0,0\n2,much,0,0\n', /Line 3: place is “much”/],
     ['nothing.csv', '', /has no column/],

@@ -14,15 +14,21 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
   await bench.draw(...wave);
   const card = page.getByText('Your stroke');
   await expect(card).toBeVisible();
-  const close = (await bench.line.getAttribute('d'))!;
   // The slider, worked by keys: further from the stroke means fewer points, shown as they change.
   const slider = page.getByRole('slider', { name: /May lie off the stroke/ });
-  await slider.focus();
-  for (let i = 0; i < 40; i++) await page.keyboard.press('ArrowRight');
-  await expect
-    .poll(async () => pointsIn((await bench.line.getAttribute('d'))!))
-    .toBeLessThan(pointsIn(close));
-  const few = pointsIn((await bench.line.getAttribute('d'))!);
+  const count = async (): Promise<number> => pointsIn((await bench.line.getAttribute('d'))!);
+  const slide = async (key: string): Promise<void> => {
+    await slider.focus();
+    for (let i = 0; i < 50; i++) await page.keyboard.press(key);
+  };
+  const first = await count();
+  await slide('ArrowLeft');
+  await expect.poll(count).toBeGreaterThan(first);
+  const many = await count();
+  await slide('ArrowRight');
+  await expect.poll(count).toBeLessThan(many / 2);
+  await expect(slider).toHaveAttribute('aria-valuenow', '9');
+  const few = await count();
   await expect(page.getByText(`${few} points`, { exact: true })).toBeVisible();
   await bench.press('Keep it');
   await expect(card).toBeHidden();

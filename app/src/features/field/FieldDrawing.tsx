@@ -5,7 +5,7 @@ import { useHand } from '../../state/hooks';
 import { AtHand, type GripsOf } from './layers/AtHand';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
-import { Guides, Marks } from './layers/Guides';
+import { FrameNumbers, Guides, Marks } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
 import { PixelContext, useLiveDrawing } from './live';
@@ -37,6 +37,9 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
       </Layer>
       <Layer size={size} projection={projection}>
         <Ghosts />
+      </Layer>
+      <Layer size={size} projection={projection}>
+        <FrameNumbers />
       </Layer>
       <Layer size={size} projection={projection}>
         <G opacity={standsBack ? 0.35 : 1}>

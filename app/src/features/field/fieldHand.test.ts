@@ -112,6 +112,7 @@ describe('points', () => {
     on.keys.shift = true;
     on.drag([400, 300], [430, 306], [460, 309]);
     expect(on.points()[1]).toMatchObject({ x: 460, y: 300 });
+    expect(selected(on)).toEqual(['p2']);
     on.keys.shift = false;
     on.store.dispatch(settingsChanged({ snapsToGrid: true, gridSize: 50 }));
     on.drag([460, 300], [480, 330], [503, 348]);

@@ -121,7 +121,11 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const now = pointer(view);
     if (hold.drag) {
       hold.drag(now);
-      setScene({ finger: held.isTouch && needsLoupe(held.target) ? view : null, pointer: now.place });
+      setScene({
+        finger: held.isTouch && needsLoupe(held.target) ? view : null,
+        pointer: now.place,
+        isDragging: true,
+      });
     } else live().context.viewChanges(pannedBy(viewport, projection, view.x - start.x, view.y - start.y));
   };
 

@@ -5,7 +5,7 @@ import { subscribePlayhead } from '../../state/playhead';
 import type { RootState } from '../../state/store';
 import { type DrawnShape, setShape } from '../../ui/setShape';
 import { useLive } from '../../ui/useLive';
-import { subscribeScene } from './scene';
+import { currentScene, subscribeScene } from './scene';
 
 /**
  * Shapes that follow the shot, the playhead and the hand by themselves, once a frame and without a render:
@@ -15,6 +15,9 @@ import { subscribeScene } from './scene';
 type Redraw = () => void;
 
 const shapes = new Set<Redraw>();
+/** Shapes that follow every so many frames only, while something is held. */
+const lazyShapes = new Set<Redraw>();
+const LAZY_FRAMES = 5;
 let request = 0;
 let drawn = 0;
 
@@ -25,6 +28,7 @@ function redrawAll(): void {
   request = 0;
   drawn++;
   shapes.forEach((redraw) => redraw());
+  if (!currentScene().isDragging || drawn % LAZY_FRAMES === 0) lazyShapes.forEach((redraw) => redraw());
 }
 
 /** Brings live shapes up to date with the next frame. */
@@ -49,6 +53,7 @@ export const usePixel = (): number => useContext(PixelContext);
 function useLiveAttributes(
   shape: RefObject<DrawnShape | null>,
   work: (state: RootState) => Readonly<Record<string, string>>,
+  isLazy = false,
 ): void {
   const store = useAppStore();
   const latest = useLive(work);
@@ -65,12 +70,13 @@ function useLiveAttributes(
       }
     };
     const mine = redraw.current;
-    shapes.add(mine);
+    const mates = isLazy ? lazyShapes : shapes;
+    mates.add(mine);
     mine();
     return () => {
-      shapes.delete(mine);
+      mates.delete(mine);
     };
-  }, [store, latest, shape]);
+  }, [store, latest, shape, isLazy]);
   // A render may bring another way of working it out.
   useLayoutEffect(() => redraw.current?.());
 }
@@ -88,12 +94,14 @@ export function LivePath({ path, ...props }: LivePathProps) {
 
 interface LiveGroupProps extends Omit<GProps, 'transform'> {
   readonly place: (state: RootState) => string;
+  /** It may lag a little while something is dragged. */
+  readonly isLazy?: boolean;
 }
 
 /** A group whose place follows by itself; `place` gives its transform. */
-export function LiveGroup({ place, ...props }: LiveGroupProps) {
+export function LiveGroup({ place, isLazy = false, ...props }: LiveGroupProps) {
   const shape = useRef<DrawnShape>(null);
-  useLiveAttributes(shape, (state) => ({ transform: place(state) }));
+  useLiveAttributes(shape, (state) => ({ transform: place(state) }), isLazy);
   return <G ref={shape as unknown as RefObject<G<unknown>>} {...props} />;
 }
 

@@ -17,6 +17,8 @@ export interface Scene {
   readonly guides: readonly SnapGuide[];
   /** Where the pointer is, field units; null when it is elsewhere. */
   readonly pointer: Vector | null;
+  /** Something is being dragged. */
+  readonly isDragging: boolean;
   /** Where a finger drags something, in the view: the loupe stands above it. */
   readonly finger: Vector | null;
 }
@@ -27,6 +29,7 @@ export const EMPTY_SCENE: Scene = {
   marquee: null,
   guides: [],
   pointer: null,
+  isDragging: false,
   finger: null,
 };
 

@@ -21,8 +21,12 @@ export function pointHold(context: FieldContext, arc: Arc, pointId: string, star
   const name = gestureName('field');
   const by = grip(point, start);
   const settle = snapper(context, point, new Set(moving));
+  let isFirst = true;
   return {
     drag: (now) => {
+      // A point that is dragged with the others is one of them from then on.
+      if (isFirst && isJoining && !wasSelected) store.dispatch(pointsSelected(moving));
+      isFirst = false;
       const to = settle(gripped(now, by), now);
       store.dispatch(
         moving.length === 1

@@ -53,7 +53,7 @@ export const Guides = memo(function Guides() {
   const pixel = usePixel();
   const names = useAppSelector(arcNames, shallowEqual);
   const activeId = useAppSelector((state) => activeArcIn(state)?.id);
-  const { showsTrail, showsNumbers, guideStrength } = useSettings();
+  const { showsTrail, guideStrength } = useSettings();
   return (
     <G opacity={guideStrength}>
       <LivePath
@@ -87,7 +87,6 @@ export const Guides = memo(function Guides() {
           <Trail length="long" width={1.5} />
         </G>
       )}
-      {showsTrail && showsNumbers && <FrameNumbers />}
     </G>
   );
 });
@@ -195,7 +194,16 @@ const numberNames =
   };
 
 /** Frame numbers follow a drag; which of them there is room for is settled a few times a second. */
-function FrameNumbers() {
+export const FrameNumbers = memo(function FrameNumbers() {
+  const { showsTrail, showsNumbers, guideStrength } = useSettings();
+  return showsTrail && showsNumbers ? (
+    <G opacity={guideStrength}>
+      <Numbers />
+    </G>
+  ) : null;
+});
+
+function Numbers() {
   const pixel = usePixel();
   const names = useAppSelector(numberNames(pixel), shallowEqual);
   return names.map((name) => {
@@ -227,7 +235,7 @@ const FrameNumber = memo(function FrameNumber({
   };
   const type = { y: 4 * pixel, fontSize: 11 * pixel, fontFamily: MONO, textAnchor: 'middle' } as const;
   return (
-    <LiveGroup place={place}>
+    <LiveGroup place={place} isLazy>
       <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
         {String(frame)}
       </Text>

@@ -9,6 +9,8 @@ import { LiveGroup, LivePath, usePixel } from '../live';
 import { useScene } from '../scene';
 
 const HALF_PX = 4.5;
+/** Of an arc with more points they are drawn as one shape: plain dots, but for those that are selected. */
+const MOST_POINTS = 250;
 
 const directionsOf = new WeakMap<Arc, readonly number[]>();
 
@@ -49,12 +51,17 @@ export const Points = memo(function Points() {
   }, shallowEqual);
   const selected = useHand(({ selectedPointIds }) => selectedPointIds);
   if (!isArcStep || !isShaping) return null;
+  const chosen = new Set(selected);
+  const isCrowd = ids.length > MOST_POINTS;
   return (
     <G>
+      {isCrowd && <PointDots />}
       {selected.length === 1 && <Handles pointId={selected[0]!} />}
-      {ids.map((id, index) => (
-        <Point key={id} id={id} index={index} isSelected={selected.includes(id)} />
-      ))}
+      {ids.map((id, index) =>
+        !isCrowd || (chosen.has(id) && chosen.size <= MOST_POINTS) ? (
+          <Point key={id} id={id} index={index} isSelected={chosen.has(id)} />
+        ) : null,
+      )}
       <ShapeHandles />
     </G>
   );
@@ -85,7 +92,7 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   );
 });
 
-/** Points and the handles of the selected one as plain dots, for the loupe. */
+/** Points and the handles of the selected one as plain dots, for the loupe and for very many of them. */
 export function PointDots() {
   const pixel = usePixel();
   const dot = (x: number, y: number, half: number): string =>
