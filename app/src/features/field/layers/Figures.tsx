@@ -17,6 +17,7 @@ import { currentFrame, isPlaying } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, LivePath, drawnFrames, redrawSoon, usePixel } from '../live';
+import { currentScene } from '../scene';
 import { visibleTravels } from './arcPaths';
 
 /** Ghosts fade in this many steps; those of one step are one shape to draw. */
@@ -85,7 +86,12 @@ function ghostPaths(): (state: RootState) => GhostPaths {
     }
     const wanted = [shot, currentFrame(), settings.ghosts];
     const isShown = wanted.every((input, i) => input === shownFor[i]);
-    if (isShown || workedAt === drawnFrames()) return shown;
+    // While something is dragged every other frame is left to it alone.
+    const rests = currentScene().isDragging && drawnFrames() % 2 === 1;
+    if (isShown || rests || workedAt === drawnFrames()) {
+      if (rests && !isShown) redrawSoon();
+      return shown;
+    }
     workedAt = drawnFrames();
     work ??= ghostWork(shot, currentFrame(), settings.ghosts);
     const until = performance.now() + GHOST_WORK_MS;

@@ -8,16 +8,7 @@ import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
 import { LiveGroup, LivePath, remembered, usePixel } from '../live';
-import {
-  arrowsPath,
-  combPath,
-  linePath,
-  postsOf,
-  type TickLength,
-  trailLines,
-  visibleArcs,
-  visibleTravels,
-} from './arcPaths';
+import { arrowsPath, combPath, linePath, postsOf, trailLines, visibleArcs, visibleTravels } from './arcPaths';
 
 const shotIn = (state: RootState) => state.shot.present.shot;
 
@@ -83,8 +74,7 @@ export const Guides = memo(function Guides() {
       <Aids />
       {showsTrail && (
         <G testID="trail">
-          <Trail length="short" width={1.25} />
-          <Trail length="long" width={1.5} />
+          <Trail />
         </G>
       )}
     </G>
@@ -102,32 +92,30 @@ export function ArcLines() {
   );
 }
 
-const useTrail = (lengths: readonly TickLength[]): ((state: RootState) => string) => {
+const useTrail = (): ((state: RootState) => string) => {
   const pixel = usePixel();
-  const [paths] = useState(() =>
+  const [lines] = useState(() =>
     remembered((shot: ReturnType<typeof shotIn>, size: number): string =>
       shot
         ? visibleTravels(shot)
-            .flatMap((travel) => lengths.map((length) => trailLines(travel, shot, length, size)))
+            .map((travel) => trailLines(travel, shot, size))
             .join('')
         : '',
     ),
   );
-  return (state) => paths(shotIn(state), pixel);
+  return (state) => lines(shotIn(state), pixel);
 };
 
 function TrailHalo() {
-  const path = useTrail(BOTH);
+  const path = useTrail();
   const pixel = usePixel();
   return <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
 }
 
-const BOTH = ['short', 'long'] as const;
-
-function Trail({ length, width }: { readonly length: TickLength; readonly width: number }) {
-  const path = useTrail([length]);
+function Trail() {
+  const path = useTrail();
   const pixel = usePixel();
-  return <LivePath path={path} fill="none" stroke={colour.indigo} strokeWidth={width * pixel} />;
+  return <LivePath path={path} fill="none" stroke={colour.indigo} strokeWidth={1.35 * pixel} />;
 }
 
 /** Which way the active arc runs, and how it bends. */

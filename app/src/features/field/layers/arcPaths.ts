@@ -39,31 +39,23 @@ export function visibleTravels(shot: Shot): readonly Travel[] {
 const SHORT_TICK_PX = 5;
 const LONG_TICK_PX = 9;
 
-export type TickLength = 'short' | 'long';
-
-interface TrailPaths {
+interface TrailLines {
   readonly lengthFrames: number;
   readonly pixel: number;
-  readonly short: string;
-  readonly long: string;
+  readonly d: string;
 }
 
-const trails = new WeakMap<Travel, TrailPaths>();
+const trails = new WeakMap<Travel, TrailLines>();
 
 /** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
-export function trailLines(travel: Travel, shot: Shot, length: TickLength, pixel: number): string {
+export function trailLines(travel: Travel, shot: Shot, pixel: number): string {
   const known = trails.get(travel);
-  if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known[length];
+  if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known.d;
   const ticks = ticksOf(travel, shot);
   const some = (isLong: boolean): Tick[] => ticks.filter(({ isFifth }) => isFifth === isLong);
-  const paths = {
-    lengthFrames: shot.lengthFrames,
-    pixel,
-    short: ticksPath(some(false), SHORT_TICK_PX * pixel),
-    long: ticksPath(some(true), LONG_TICK_PX * pixel),
-  };
-  trails.set(travel, paths);
-  return paths[length];
+  const d = ticksPath(some(false), SHORT_TICK_PX * pixel) + ticksPath(some(true), LONG_TICK_PX * pixel);
+  trails.set(travel, { lengthFrames: shot.lengthFrames, pixel, d });
+  return d;
 }
 
 const POST_PX = 13;
