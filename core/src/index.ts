@@ -53,7 +53,7 @@ export { standingPath } from './shot/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
 export { easedDistance, type Ramp, rampOf } from './timing/easedDistance';
 export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/placeInTime';
-export { freshEasing } from './timing/retime';
+export { freshEasingOf } from './timing/retime';
 export { arrivalShown, type Exposure, exposuresOf, shownFrame } from './spacing/exposures';
 export { roundToStep } from './spacing/roundToStep';
 export {

@@ -1,5 +1,5 @@
 import { fc } from '../testing/property';
-import { anyArc, anyEasing, arcOf, shotAlong } from '../testing/shapes';
+import { anyArc, everyEasing, arcOf, shotAlong } from '../testing/shapes';
 import { type Rest } from '../arc/fromHere';
 import { nextPointId } from '../arc/pointEdits';
 import { freshShape, SHAPE_KINDS } from '../arc/shapeHandles';
@@ -174,7 +174,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     args: fc.record({
       moveId: fc.constant('move1'),
       markId: fc.constantFrom('m1', 'm2', 'm9'),
-      easing: anyEasing(50),
+      easing: everyEasing(50),
     }),
   }),
   fc.record({

@@ -57,6 +57,9 @@ export const figureSchema = z.object({
   height: z.number().min(1).max(FURTHEST),
 });
 
+const unit = z.number().min(0).max(1);
+const beyond = z.number().min(-4).max(4);
+
 /** How a span travels from its mark to the next; lengths of leaving and arriving in frames. */
 export const easingSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('even') }),
@@ -66,6 +69,28 @@ export const easingSchema = z.discriminatedUnion('kind', [
     arriveFrames: z.number().min(0).max(LONGEST_SHOT),
     ramp: z.enum(['steady', 'soft']),
   }),
+  /** A cubic in the unit square of time and way; y may leave it: anticipation, overshoot. */
+  z.object({ kind: z.literal('curve'), x1: unit, y1: beyond, x2: unit, y2: beyond }),
+  /** Through its marks without a jump of speed at a pass and without overshoot. */
+  z.object({ kind: z.literal('flow') }),
+  /** Slowest at a share of the way. */
+  z.object({ kind: z.literal('slow-place'), at: unit, strength: z.number().min(0).max(0.99) }),
+  /** A swing past the target that dies on it. */
+  z.object({
+    kind: z.literal('settle'),
+    overshoot: z.number().min(0.01).max(0.9),
+    swings: z.number().int().min(1).max(20),
+  }),
+  /** Falls onto the target and bounces. */
+  z.object({
+    kind: z.literal('bounce'),
+    count: z.number().int().min(0).max(20),
+    restitution: z.number().min(0.05).max(0.95),
+  }),
+  /** Stays, and jumps with the next mark. */
+  z.object({ kind: z.literal('snap') }),
+  /** An explicit chart: a share of the way at the end of each of so many equal intervals. */
+  z.object({ kind: z.literal('ticks'), fractions: z.array(beyond).min(1).max(LONGEST_SHOT) }),
 ]);
 
 /** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
@@ -178,6 +203,7 @@ export type Figure = Shot['figures'][number];
 export type Move = Shot['moves'][number];
 export type Mark = Move['marks'][number];
 export type Easing = Mark['easing'];
+export type EasingKind = Easing['kind'];
 export type FramesHeld = Move['framesHeld'];
 export type Field = Shot['field'];
 export type Sheet = Shot['sheet'];

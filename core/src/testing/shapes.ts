@@ -109,3 +109,34 @@ export const anyEasing = (frames: number): fc.Arbitrary<Easing> =>
       ramp: fc.constantFrom('steady' as const, 'soft' as const),
     }),
   );
+
+/** Easings of every kind, those that turn back on their way too. */
+export const everyEasing = (frames: number): fc.Arbitrary<Easing> => {
+  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  const beyond = fc.double({ min: -3, max: 3, noNaN: true });
+  return fc.oneof(
+    anyEasing(frames),
+    fc.record({ kind: fc.constant('curve' as const), x1: share, y1: beyond, x2: share, y2: beyond }),
+    fc.constant<Easing>({ kind: 'flow' }),
+    fc.record({
+      kind: fc.constant('slow-place' as const),
+      at: share,
+      strength: fc.double({ min: 0, max: 0.99, noNaN: true }),
+    }),
+    fc.record({
+      kind: fc.constant('settle' as const),
+      overshoot: fc.double({ min: 0.01, max: 0.9, noNaN: true }),
+      swings: fc.integer({ min: 1, max: 20 }),
+    }),
+    fc.record({
+      kind: fc.constant('bounce' as const),
+      count: fc.integer({ min: 0, max: 20 }),
+      restitution: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+    }),
+    fc.constant<Easing>({ kind: 'snap' }),
+    fc.record({
+      kind: fc.constant('ticks' as const),
+      fractions: fc.array(beyond, { minLength: 1, maxLength: 12 }),
+    }),
+  );
+};

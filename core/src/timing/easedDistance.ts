@@ -1,4 +1,6 @@
 import type { Easing } from '../shot/schema';
+import { cubicEasing } from './cubicEasing';
+import { bounceEasing, settleEasing, slowPlaceEasing, ticksEasing } from './naturalEasings';
 
 /** Frames over which a span really leaves and arrives, and its speed between, per frame. */
 export interface Ramp {
@@ -35,8 +37,31 @@ function rampedDistance(kind: 'steady' | 'soft', x: number, frames: number, spee
   return speed * (x / 2 - (frames / (2 * Math.PI)) * Math.sin((Math.PI * x) / frames));
 }
 
+/** Share of the way of an easing that knows nothing of frames. @param u share of the time, 0 to 1 */
+function easedShare(easing: Exclude<Easing, { kind: 'ramped' }>, u: number): number {
+  switch (easing.kind) {
+    case 'even':
+      return u;
+    case 'curve':
+      return cubicEasing(u, easing);
+    case 'flow':
+      return u * u * (3 - 2 * u);
+    case 'slow-place':
+      return slowPlaceEasing(u, easing.at, easing.strength);
+    case 'settle':
+      return settleEasing(u, easing.overshoot, easing.swings);
+    case 'bounce':
+      return bounceEasing(u, easing.count, easing.restitution);
+    case 'snap':
+      return 0;
+    case 'ticks':
+      return ticksEasing(u, easing.fractions);
+  }
+}
+
 /**
- * How far a span has travelled x frames after its first mark.
+ * How far a span has travelled x frames after its first mark. A span that flows is taken to stop at both
+ * ends here; how it passes through its marks is known to its move alone (`fractionAt`).
  * @param frames length of the span, > 0
  * @param distance of the whole span, signed; any unit, the result has the same
  * @param x real, clamped to [0, frames]
@@ -44,7 +69,7 @@ function rampedDistance(kind: 'steady' | 'soft', x: number, frames: number, spee
 export function easedDistance(easing: Easing, x: number, frames: number, distance: number): number {
   if (x <= 0) return 0;
   if (x >= frames) return distance;
-  if (easing.kind === 'even') return (distance * x) / frames;
+  if (easing.kind !== 'ramped') return distance * easedShare(easing, x / frames);
   const { leaveFrames, arriveFrames, speed } = rampOf(easing, frames, distance);
   if (x < leaveFrames) return rampedDistance(easing.ramp, x, leaveFrames, speed);
   const left = frames - x;

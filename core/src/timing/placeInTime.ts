@@ -1,5 +1,6 @@
 import type { Mark, Move } from '../shot/schema';
 import { easedDistance } from './easedDistance';
+import { flowFraction } from './flow';
 
 /** The frames between two neighbouring marks. */
 export interface Span {
@@ -41,6 +42,7 @@ export function fractionAt(move: Move, frame: number): number {
   }
   const from = marks[low]!;
   const to = marks[high]!;
+  if (from.easing.kind === 'flow') return flowFraction(marks, low, frame);
   const travelled = easedDistance(
     from.easing,
     frame - from.frame,

@@ -1,5 +1,6 @@
 import { ShotError } from '../errors';
-import type { Easing, Mark, Move } from '../shot/schema';
+import type { Easing, EasingKind, Mark, Move } from '../shot/schema';
+import { easedDistance } from './easedDistance';
 import { firstFrame, lastFrame } from './placeInTime';
 
 /** Share of a span that a fresh move leaves and arrives over. */
@@ -37,4 +38,35 @@ export function withFrames(move: Move, first: number, last: number): Move {
       return { ...mark, frame };
     }),
   };
+}
+
+/**
+ * An easing as an explicit chart: the share of the way at the end of each frame of a span.
+ * @param frames length of the span, whole, ≥ 1
+ */
+export const ticksFrom = (easing: Easing, frames: number): Easing => ({
+  kind: 'ticks',
+  fractions: Array.from({ length: frames }, (_, i) => easedDistance(easing, i + 1, frames, 1)),
+});
+
+/** A fresh easing of a kind for a span, as a place to start from; a chart starts as what was there. */
+export function freshEasingOf(kind: EasingKind, frames: number, before: Easing): Easing {
+  switch (kind) {
+    case 'even':
+    case 'flow':
+    case 'snap':
+      return { kind };
+    case 'ramped':
+      return freshEasing(frames);
+    case 'curve':
+      return { kind, x1: 0.4, y1: 0, x2: 0.6, y2: 1 };
+    case 'slow-place':
+      return { kind, at: 0.5, strength: 0.6 };
+    case 'settle':
+      return { kind, overshoot: 0.25, swings: 3 };
+    case 'bounce':
+      return { kind, count: 3, restitution: 0.6 };
+    case 'ticks':
+      return ticksFrom(before, frames);
+  }
 }

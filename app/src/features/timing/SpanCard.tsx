@@ -1,10 +1,15 @@
-import { type Easing, freshEasing, type Move, type Span } from '@humble/core';
+import { type Easing, freshEasingOf, type Move, type Span } from '@humble/core';
+import ChartSpline from 'lucide-react-native/icons/chart-spline';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { useEdit } from '../../state/hooks';
+import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
+import { EasingDialog } from './EasingDialog';
+import { EASING_NAMES, sentenceFor } from './easingNames';
+import { EasingNumbers } from './EasingNumbers';
 
 interface SpanCardProps {
   readonly move: Move;
@@ -12,32 +17,30 @@ interface SpanCardProps {
   readonly isCurrent: boolean;
 }
 
-type Manner = 'even' | 'steady' | 'soft';
+/** The three that are wanted most are one tap away. */
+type Manner = 'even' | 'steady' | 'soft' | 'other';
 
-const MANNERS = [
+const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
   { value: 'even', label: 'Even' },
   { value: 'steady', label: 'Steady' },
   { value: 'soft', label: 'Soft' },
-] as const;
+];
 
-const HELP: Record<Manner, string> = {
-  even: 'The same increment on every frame.',
-  steady: 'Speed grows and falls evenly.',
-  soft: 'Speed grows and falls gently at both ends of the ramp.',
-};
-
-const mannerOf = (easing: Easing): Manner => (easing.kind === 'even' ? 'even' : easing.ramp);
+const mannerOf = (easing: Easing): Manner =>
+  easing.kind === 'even' ? 'even' : easing.kind === 'ramped' ? easing.ramp : 'other';
 
 /** The easing in another manner; a ramp keeps its frames, and a span that had none gets fresh ones. */
 function inManner(easing: Easing, manner: Manner, frames: number): Easing {
+  if (manner === 'other') return easing;
   if (manner === 'even') return { kind: 'even' };
-  const ramp = easing.kind === 'ramped' ? easing : freshEasing(frames);
+  const ramp = easing.kind === 'ramped' ? easing : freshEasingOf('ramped', frames, easing);
   return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
 }
 
-/** How one span leaves and arrives, in frames. */
+/** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
 export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
   const edit = useEdit();
+  const [isChoosing, setChoosing] = useState(false);
   const { easing } = from;
   const setEasing = (next: Easing, gesture?: string): void => {
     edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, gesture);
@@ -50,26 +53,8 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
     <Card title={`Frames ${from.frame} → ${to.frame}`} aside={`${frames} increments`} isActive={isCurrent}>
-      {easing.kind === 'ramped' && (
-        <>
-          <NumberField
-            label="Leave slowly over"
-            unit="frames"
-            value={easing.leaveFrames}
-            min={0}
-            max={frames}
-            onChange={(leaveFrames, gesture) => setEasing({ ...easing, leaveFrames }, gesture)}
-          />
-          <NumberField
-            label="Arrive slowly over"
-            unit="frames"
-            value={easing.arriveFrames}
-            min={0}
-            max={frames}
-            onChange={(arriveFrames, gesture) => setEasing({ ...easing, arriveFrames }, gesture)}
-          />
-        </>
-      )}
+      {manner === 'other' && <Words strong>{EASING_NAMES[easing.kind]}</Words>}
+      <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
       <View className="mt-2">
         <Segmented
           label="Easing"
@@ -78,9 +63,22 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
           onChange={(next) => setEasing(inManner(easing, next, frames))}
         />
       </View>
-      <Words tone={isTooLong ? 'plum' : 'soft'} className="mt-2">
-        {isTooLong ? `Together more than ${frames} frames: both are shortened in proportion.` : HELP[manner]}
+      <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
+        {isTooLong
+          ? `Together more than ${frames} frames: both are shortened in proportion.`
+          : sentenceFor(easing)}
       </Words>
+      <View className="flex-row">
+        <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+      </View>
+      {isChoosing && (
+        <EasingDialog
+          easing={easing}
+          frames={frames}
+          onChoose={(next) => setEasing(next)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
     </Card>
   );
 }
