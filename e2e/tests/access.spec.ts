@@ -28,3 +28,45 @@ for (const theme of ['light', 'dark'] as const)
     await page.getByRole('button', { name: 'View' }).click();
     expect(await faults(page)).toEqual([]);
   });
+
+for (const theme of ['light', 'dark'] as const)
+  test(`making and shaping arcs can be read and named, ${theme}`, async ({ page, bench }) => {
+    test.slow();
+    await page.emulateMedia({ colorScheme: theme });
+    await page.goto('/shot/demo-dropped-cork');
+    await bench.step('Arc');
+    for (const part of ['All arcs', 'Backdrop', 'This arc']) {
+      await bench.choose(part);
+      expect(await faults(page)).toEqual([]);
+    }
+    for (const [opens, title] of [
+      ['Ready shape', 'Ready shapes'],
+      ['From SVG', 'From SVG'],
+      ['Turn round', 'Turn the arc round'],
+    ] as const) {
+      await bench.press(opens);
+      const dialog = page.getByRole('dialog', { name: title });
+      await expect(dialog).toBeVisible();
+      expect(await faults(page)).toEqual([]);
+      await dialog.getByRole('button', { name: 'Close' }).click();
+    }
+    await bench.press('Select all');
+    await expect(page.getByText('The whole arc')).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await bench.press('Let go');
+    await bench.press('At the figure');
+    await expect(page.getByText('This place on the arc')).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await bench.press('Point by point');
+    expect(await faults(page)).toEqual([]);
+    await bench.press('Give up');
+    await bench.press('One stroke');
+    await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
+    await expect(page.getByText('Your stroke')).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+    await bench.press('Give up');
+    await bench.step('Timing');
+    await bench.press('Other easings');
+    await expect(page.getByRole('dialog', { name: 'Easing of this span' })).toBeVisible();
+    expect(await faults(page)).toEqual([]);
+  });

@@ -86,6 +86,8 @@ export function NumberField({
     <GestureDetector gesture={drag} touchAction="pan-y">
       <View
         collapsable={false}
+        role="group"
+        aria-disabled={disabled}
         className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
       >
         <Words size="body" className="shrink select-none">
