@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { deflateSync } from 'node:zlib';
+import { freshShot } from '@humble/core';
 import type { Express } from 'express';
 import pino from 'pino';
 import request from 'supertest';
@@ -73,6 +74,18 @@ test('a picture is kept once, by its contents, and comes back as it went in', as
   expect(back.body.equals(bytes)).toBe(true);
   expect(back.headers['content-type']).toBe('image/png');
   expect(back.headers['cache-control']).toMatch('immutable');
+});
+
+test('pictures and saves that come at the same time are all kept', async () => {
+  const shot = freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 });
+  const { id } = (await request(server).post('/api/shots').send({ shot }).expect(201)).body;
+  const save = async (): Promise<void> => {
+    for (let revision = 1; revision <= 12; revision++)
+      await request(server).put(`/api/shots/${id}`).send({ revision, shot }).expect(200);
+  };
+  const pictures = Array.from({ length: 12 }, (_, i) => send(png(10 + (i % 8), 10)).expect(201));
+  await Promise.all([save(), ...pictures]);
+  expect(await kept()).toBe(8);
 });
 
 test('what a file says it is does not count, what it is does', async () => {

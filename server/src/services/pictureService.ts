@@ -16,7 +16,8 @@ export function createPictureService({ pictures }: Database) {
     keep: async (bytes: Buffer, name: string): Promise<Picture> => {
       const { type, width, height } = await lookAtPicture(bytes);
       const sha256 = createHash('sha256').update(bytes).digest('hex');
-      await pictures.findOrCreate({ where: { sha256 }, defaults: { sha256, type, width, height, bytes } });
+      // One statement, so that it never waits for or breaks into the transaction of a save.
+      await pictures.bulkCreate([{ sha256, type, width, height, bytes }], { ignoreDuplicates: true });
       return { sha256, type, name, width, height };
     },
 
