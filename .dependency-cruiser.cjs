@@ -84,7 +84,6 @@ module.exports = {
     },
   ],
   options: {
-    doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.base.json' },
     enhancedResolveOptions: {

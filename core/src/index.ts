@@ -19,15 +19,8 @@ export { fitStroke } from './arc/fitStroke';
 export { handlePlace, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
 export { type ShapePoints, shapePoints } from './arc/readyShapes';
-export {
-  freshShape,
-  type FreshShapeKind,
-  SHAPE_KINDS,
-  type ShapeHandle,
-  shapeHandles,
-  transformedShape,
-  withShapeHandle,
-} from './arc/shapeHandles';
+export { freshShape, type FreshShapeKind, SHAPE_KINDS } from './arc/freshShape';
+export { type ShapeHandle, shapeHandles, transformedShape, withShapeHandle } from './arc/shapeHandles';
 export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
 export {
   applyTo,

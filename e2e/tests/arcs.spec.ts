@@ -194,52 +194,6 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
   await expect(rows).toHaveCount(1);
 });
 
-test('aids are shown when asked for: arrows, bending, grid, margins, guide strength', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Aids' });
-  await bench.readyShape('Spiral');
-  await page.getByRole('button', { name: 'View' }).click();
-  for (const name of ['Arrows along the arc', 'How tightly it bends', 'Safe margins', 'Grid'])
-    await page.getByRole('switch', { name, exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
-  await expect(page.getByTestId('arrows').locator('path').first()).toHaveAttribute('d', /^M/);
-  await expect(page.getByTestId('comb')).toHaveAttribute('d', /^M/);
-  await expect(page.getByTestId('grid')).toBeVisible();
-  await expect(page.getByTestId('safe-margins')).toBeVisible();
-  // They belong to the person at the desk: another visit shows them too.
-  await page.reload();
-  await expect(page.getByTestId('grid')).toBeVisible();
-});
-
-test('what is dragged is drawn to other points, with the guide shown; Shift keeps it in line', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  test.skip(hand.isFinger, 'a finger has no Shift');
-  await bench.makeShot({ name: 'Guides' });
-  await bench.press('From SVG');
-  const dialog = page.getByRole('dialog', { name: 'From SVG' });
-  await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
-  await dialog.getByRole('radio', { name: 'Where it lies' }).click();
-  await dialog.getByRole('button', { name: 'Bring it in' }).click();
-  const point = await bench.middleOf(bench.points.nth(1));
-  const level = await bench.spot(1050 / 1920, 303 / 1080);
-  await hand.hold([point, level], async () => {
-    await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', /^M/);
-  });
-  await expect(bench.field('Down, units')).toHaveValue('300');
-  await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', '');
-  await bench.undo();
-  await page.keyboard.down('Shift');
-  await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
-  await page.keyboard.up('Shift');
-  await expect(bench.field('Down, units')).toHaveValue('700');
-  expect(await bench.number('Across, units')).toBeGreaterThan(1050);
-});
-
 test('a box round points selects them, and the grips of their frame turn, size and move them', async ({
   bench,
   page,

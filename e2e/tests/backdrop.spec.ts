@@ -78,8 +78,15 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   const before = (await picture.boundingBox())!;
   await bench.stroke([0.3, 0.3], [0.4, 0.4]);
   await expect.poll(async () => (await picture.boundingBox())!.x).toBeGreaterThan(before.x + 20);
-  await bench.press('Done');
+  // Its grips size and turn it: the lower right corner, and the ring on top.
   await bench.undo();
+  await bench.stroke([1, 1], [0.75, 0.75]);
+  await expect.poll(() => bench.number('Width, units')).toBeLessThan(1500);
+  await bench.undo();
+  await bench.stroke([0.5, 0], [0.75, 0.1]);
+  await expect.poll(() => bench.number('Turned by, °')).toBeGreaterThan(5);
+  await bench.undo();
+  await bench.press('Done');
 
   // A line over something of 10 cm, half the field wide.
   await bench.press('Measure something');

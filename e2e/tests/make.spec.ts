@@ -22,6 +22,8 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
     for (let i = 0; i < 50; i++) await page.keyboard.press(key);
   };
   const first = await count();
+  // The fitting is done aside, in a worker.
+  expect(page.workers().length).toBe(1);
   await slide('ArrowLeft');
   await expect.poll(count).toBeGreaterThan(first);
   const many = await count();

@@ -52,6 +52,17 @@ function png(width: number, height: number): Buffer {
   return Buffer.concat([signature, chunk('IHDR', head), chunk('IDAT', rows), chunk('IEND', Buffer.alloc(0))]);
 }
 
+/** Three by two pixels each, as a browser writes them. */
+const JPEG =
+  '/9j/4AAQSkZJRgABAQAAAQABAAD/2wBDAFA3PEY8MlBGQUZaVVBfeMiCeG5uePWvuZHI//////////////////////' +
+  '//////////////////////////////2wBDAVVaWnhpeOuCguv/////////////////////////////////////////' +
+  '////////////////////////////////wAARCAACAAMDASIAAhEBAxEB/8QAFQABAQAAAAAAAAAAAAAAAAAAAAT/xA' +
+  'AUEAEAAAAAAAAAAAAAAAAAAAAA/8QAFAEBAAAAAAAAAAAAAAAAAAAAAP/EABQRAQAAAAAAAAAAAAAAAAAAAAD/2gAM' +
+  'AwEAAhEDEQA/AIgAf//Z';
+const WEBP =
+  'UklGRkYAAABXRUJQVlA4WAoAAAAQAAAAAgAAAQAAQUxQSAcAAAAAAAAAAAAAAFZQOCAYAAAAMAEAnQEqAwACAAdAli' +
+  'WkAANwAP7vuQAA';
+
 const send = (bytes: Buffer | string, type = 'image/png') =>
   request(server)
     .post('/api/pictures')
@@ -86,6 +97,18 @@ test('pictures and saves that come at the same time are all kept', async () => {
   const pictures = Array.from({ length: 12 }, (_, i) => send(png(10 + (i % 8), 10)).expect(201));
   await Promise.all([save(), ...pictures]);
   expect(await kept()).toBe(8);
+});
+
+test.each([
+  ['image/jpeg', JPEG],
+  ['image/webp', WEBP],
+])('a picture of type %s is known by its bytes, and refused when it breaks off', async (type, base64) => {
+  const bytes = Buffer.from(base64, 'base64');
+  const { body } = await send(bytes, 'application/octet-stream').expect(201);
+  expect(body).toMatchObject({ type, width: 3, height: 2 });
+  const torn = await send(bytes.subarray(0, bytes.length - 20)).expect(422);
+  expect(torn.body.detail).toMatch(/breaks off|damaged/);
+  expect(await kept()).toBe(1);
 });
 
 test('what a file says it is does not count, what it is does', async () => {

@@ -3,7 +3,8 @@ import { withShape } from './wholeArc';
 import { arcOf, corner } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { arcLength, measureArc, placeAt } from './arcMeasure';
-import { freshShape, SHAPE_KINDS, shapeHandles, transformedShape, withShapeHandle } from './shapeHandles';
+import { freshShape, SHAPE_KINDS } from './freshShape';
+import { shapeHandles, transformedShape, withShapeHandle } from './shapeHandles';
 import { applyTo, compose, rotationAbout, scalingAbout, translation } from './transform';
 import { shapePoints } from './readyShapes';
 

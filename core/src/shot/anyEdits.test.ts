@@ -2,7 +2,7 @@ import { fc } from '../testing/property';
 import { anyArc, everyEasing, arcOf, shotAlong } from '../testing/shapes';
 import { type Rest } from '../arc/fromHere';
 import { nextPointId } from '../arc/pointEdits';
-import { freshShape, SHAPE_KINDS } from '../arc/shapeHandles';
+import { freshShape, SHAPE_KINDS } from '../arc/freshShape';
 import { mirrorAbout, rotationAbout, scalingAbout } from '../arc/transform';
 import { ShotError } from '../errors';
 import { evaluate } from '../travel/evaluate';

@@ -80,50 +80,33 @@ const RESTS = [
 
 /** Turns or shifts what comes after this place, or before it. */
 function RestOfArc() {
-  const place = useHand((hand) => hand.place);
   const arcId = useActiveArc((arc) => arc.id);
   const [rest, setRest] = useState<Rest>('from-here');
   const [done, setDone] = useState({ deg: 0, x: 0, y: 0 });
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const distanceNow = (): number => {
-    const state = store.getState();
-    const arc = activeArcIn(state);
-    return (arc && chosenDistance(arc, state.hand)) ?? 0;
-  };
-  const fromStart = useFromStart({ done, place });
-  const [startDistances] = useState(() => new Map<string, number>());
-  /** Where the turning place lay when the gesture began: the edit counts from there. */
-  const startDistance = (gesture?: string): number => {
-    if (gesture === undefined) return distanceNow();
-    const known = startDistances.get(gesture);
-    if (known !== undefined) return known;
-    const s = distanceNow();
-    startDistances.clear();
-    startDistances.set(gesture, s);
-    return s;
-  };
-  if (!place || arcId === null) return null;
-  const stayAt = (s: number): void => {
+  const s = useActiveArc((arc, hand) => chosenDistance(arc, hand));
+  const fromStart = useFromStart({ done, s: s ?? 0 });
+  if (s === null || arcId === null) return null;
+  const stayAt = (here: number): void => {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
-    const { stretch, t } = placeAt(arc, s);
+    const { stretch, t } = placeAt(arc, here);
     dispatch(placeSelected({ stretch, t }));
   };
   const turn = (deg: number, gesture?: string): void => {
-    const s = startDistance(gesture);
-    const from = fromStart(gesture).done.deg;
-    if (!edit('turnRest', { arcId, s, rest, deg: deg - from }, gesture)) return;
+    const start = fromStart(gesture);
+    if (!edit('turnRest', { arcId, s: start.s, rest, deg: deg - start.done.deg }, gesture)) return;
     setDone({ ...done, deg });
-    stayAt(s);
+    stayAt(start.s);
   };
   const shift = (axis: 'x' | 'y', to: number, gesture?: string): void => {
-    const s = startDistance(gesture);
-    const by = { x: 0, y: 0, [axis]: to - fromStart(gesture).done[axis] };
-    if (!edit('shiftRest', { arcId, s, rest, by }, gesture)) return;
+    const start = fromStart(gesture);
+    const by = { x: 0, y: 0, [axis]: to - start.done[axis] };
+    if (!edit('shiftRest', { arcId, s: start.s, rest, by }, gesture)) return;
     setDone({ ...done, [axis]: to });
-    stayAt(rest === 'up-to-here' ? s + Math.hypot(by.x, by.y) : s);
+    stayAt(rest === 'up-to-here' ? start.s + Math.hypot(by.x, by.y) : start.s);
   };
   const units = { unit: 'units', min: -1e6, max: 1e6, decimals: 1 };
   return (

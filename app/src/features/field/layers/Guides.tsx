@@ -46,7 +46,7 @@ export const Guides = memo(function Guides() {
   const activeId = useAppSelector((state) => activeArcIn(state)?.id);
   const { showsTrail, guideStrength } = useSettings();
   return (
-    <G opacity={guideStrength}>
+    <G opacity={guideStrength} testID="guides">
       <LivePath
         path={linesOfAll}
         fill="none"
