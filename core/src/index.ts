@@ -13,7 +13,7 @@ export {
   type PlaceOnArc,
   writePlace,
 } from './arc/arcMeasure';
-export { type NearestPlace, nearestPlace } from './arc/nearestPlace';
+export { nearestAbout, type NearestPlace, nearestPlace } from './arc/nearestPlace';
 export { keepSamples } from './arc/keepSamples';
 export { fitStroke } from './arc/fitStroke';
 export { handlePlace, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
@@ -45,9 +45,26 @@ export { applyEdit, type Edit, type EditArguments, type EditName, edits } from '
 export { standingPath } from './shot/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
 export { easedDistance, type Ramp, rampOf } from './timing/easedDistance';
-export { firstFrame, fractionAt, lastFrame, type Span, spansOf } from './timing/placeInTime';
-export { freshEasingOf } from './timing/retime';
-export { arrivalShown, type Exposure, exposuresOf, shownFrame } from './spacing/exposures';
+export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } from './timing/placeInTime';
+export { freshEasingOf, ticksFrom } from './timing/retime';
+export { type CopiedMarks, copiedMarks } from './timing/markEdits';
+export { fractionOfPoint } from './timing/keepTiming';
+export { type SpanKnots, spanArrivingAt, spanKnots, wayOf } from './timing/spanKnots';
+export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
+export { type FrameRun, framesOn, type Stretch, stretchOn } from './timing/whereAndWhen';
+export { type Chart, chartShares, type Toward } from './spacing/charts';
+export { type Pictures, picturesOn } from './spacing/pictures';
+export {
+  arrivalShown,
+  beginsExposure,
+  endsPastShot,
+  type Exposure,
+  exposureFrames,
+  exposuresOf,
+  isSkipped,
+  marksBetweenExposures,
+  shownFrame,
+} from './spacing/exposures';
 export { roundToStep } from './spacing/roundToStep';
 export {
   extremeIncrements,
@@ -55,6 +72,7 @@ export {
   type IncrementTable,
   incrementTable,
   seenRow,
+  type SkippedRow,
 } from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';

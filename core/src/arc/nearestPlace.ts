@@ -134,3 +134,23 @@ export function nearestPlace(
   }
   return best;
 }
+
+/**
+ * The place nearest to a point of the field about a distance on the arc. Round a closed arc the search goes
+ * on across the seam, and the distance is told on the lap that lies nearest to where it began.
+ * @param about distance from the start, field units; any lap of a closed arc
+ * @param reach how far to look to both sides, field units
+ */
+export function nearestAbout(arc: Arc, to: Vector, about: number, reach: number): NearestPlace | null {
+  const { length, closed } = measureArc(arc);
+  const lap = closed && length > 0 ? Math.floor(about / length) * length : 0;
+  const s = about - lap;
+  let best: NearestPlace | null = null;
+  for (const shift of closed ? [0, -length, length] : [0]) {
+    const [from, until] = [s - reach - shift, s + reach - shift];
+    if (until < 0 || from > length) continue;
+    const found = nearestPlace(arc, to, [from, until]);
+    if (found && (!best || found.away < best.away)) best = { ...found, s: lap + found.s + shift };
+  }
+  return best;
+}

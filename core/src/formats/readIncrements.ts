@@ -4,6 +4,7 @@ import { distance } from '../arc/vector';
 import { ShotError } from '../errors';
 import { arcEdits } from '../shot/arcEdits';
 import { freshShot } from '../shot/freshShot';
+import { PLAIN_MARK, PLAIN_TIMING } from '../shot/plainTiming';
 import { type FramesHeld, type Mark, type Move, type Shot, shotSchema } from '../shot/schema';
 import type { PlacedFrame, ReadIncrements } from './incrementsCsv';
 
@@ -26,6 +27,7 @@ function marksAt(
   fractionOf: (row: PlacedFrame, i: number) => number,
 ): Mark[] {
   return frames.map((row, i): Mark => ({
+    ...PLAIN_MARK,
     id: `m${i + 1}`,
     frame: row.frame,
     fraction: fractionOf(row, i),
@@ -69,7 +71,7 @@ export function withTimingFrom(shot: Shot, moveId: string, table: ReadIncrements
   const marks = marksAt(table.frames, (row) =>
     arc.closed ? row.place / length : Math.min(1, row.place / length),
   );
-  const timed: Move = { ...move, marks, framesHeld: heldIn(table.frames) };
+  const timed: Move = { ...move, ...PLAIN_TIMING, marks, framesHeld: heldIn(table.frames) };
   return checked({
     ...shot,
     lengthFrames: Math.max(shot.lengthFrames, marks[marks.length - 1]!.frame),

@@ -26,7 +26,7 @@ import {
   withShape,
 } from '../arc/wholeArc';
 import { ShotError } from '../errors';
-import { keptInPlace } from '../timing/keepTiming';
+import { heldByPoints, keptInPlace, untied } from '../timing/keepTiming';
 import { freshId } from './ids';
 import { changeArc, changeArcOnly, findArc } from './parts';
 import {
@@ -178,8 +178,15 @@ export const arcEdits = {
   /** @param move whether what travels on it stays where it is, or goes the other way from now on */
   reverseArc: (shot: Shot, { arcId, move }: OfArc & { move: 'in-place' | 'turned-round' }): Shot => {
     const turned = changeArcOnly(shot, arcId, reversedArc);
-    if (move === 'turned-round') return turned;
-    return { ...turned, moves: turned.moves.map((one) => (one.arcId === arcId ? keptInPlace(one) : one)) };
+    const arc = findArc(turned, arcId);
+    return {
+      ...turned,
+      moves: turned.moves.map((one) => {
+        if (one.arcId !== arcId) return one;
+        // Turned round, what was tied to a point lies elsewhere: the point stays, the place does not.
+        return move === 'turned-round' ? untied(one) : heldByPoints(keptInPlace(one), arc);
+      }),
+    };
   },
 
   /** Turns what comes after (or before) a place about it. @param s field units from the start */
@@ -197,15 +204,19 @@ export const arcEdits = {
       fraction * was > s || (rest === 'up-to-here' && fraction * was === s)
         ? fraction * was + extra
         : fraction * was;
+    const after = findArc(shifted, arcId);
     return {
       ...shifted,
       moves: shifted.moves.map((move) =>
         move.arcId !== arcId
           ? move
-          : {
-              ...move,
-              marks: move.marks.map((mark) => ({ ...mark, fraction: distanceOf(mark.fraction) / is })),
-            },
+          : heldByPoints(
+              {
+                ...move,
+                marks: move.marks.map((mark) => ({ ...mark, fraction: distanceOf(mark.fraction) / is })),
+              },
+              after,
+            ),
       ),
     };
   },
@@ -240,7 +251,11 @@ export const arcEdits = {
       arcs: joined.arcs.filter((arc) => arc.id !== otherId),
       moves: joined.moves.map((move) =>
         move.arcId === otherId
-          ? { ...move, arcId, marks: move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) })) }
+          ? untied({
+              ...move,
+              arcId,
+              marks: move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) })),
+            })
           : move,
       ),
     };

@@ -1,10 +1,20 @@
 import { arcEdits } from './arcEdits';
 import { backdropEdits } from './backdropEdits';
-import { changeFigure, changeMove, changePart } from './parts';
+import { changeFigure, changeMove, changePart, findArc } from './parts';
 import { ShotError } from '../errors';
+import { timingEdits } from './timingEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { withFrames } from '../timing/retime';
-import type { Easing, Field, Figure, FramesHeld, Keeps, Move, Shot, StandInName } from './schema';
+import {
+  type Easing,
+  type Field,
+  type Figure,
+  type Keeps,
+  lastFrameFor,
+  type Move,
+  type Shot,
+  type StandInName,
+} from './schema';
 
 /**
  * A move in a shot of another length: one that went to the last frame still does; one that would go
@@ -12,9 +22,11 @@ import type { Easing, Field, Figure, FramesHeld, Keeps, Move, Shot, StandInName 
  */
 function inLength(move: Move, before: number, after: number): Move {
   const last = lastFrame(move);
-  if (last !== before && last <= after) return move;
+  if (last < before && last <= after) return move;
   const least = move.marks.length - 1;
-  return withFrames(move, Math.max(1, Math.min(firstFrame(move), after - least)), after);
+  // Round a closed arc it may end one frame past the shot, and goes on doing so.
+  const end = last > before ? after + last - before : after;
+  return withFrames(move, Math.max(1, Math.min(firstFrame(move), end - least)), end);
 }
 
 /** Everything that can be done to a shot: pure functions from a shot and arguments to a shot. */
@@ -52,15 +64,19 @@ export const edits = {
 
   ...arcEdits,
   ...backdropEdits,
+  ...timingEdits,
 
   /** First and last frame of a move; the marks between keep their share of the time. */
   setMoveFrames: (
     shot: Shot,
     { moveId, first, last }: { moveId: string; first: number; last: number },
   ): Shot => {
-    if (first < 1 || last > shot.lengthFrames)
-      throw new ShotError('out-of-range', `A move lies within frames 1 to ${shot.lengthFrames}.`);
-    return changeMove(shot, moveId, (move) => withFrames(move, first, last));
+    return changeMove(shot, moveId, (move) => {
+      const latest = lastFrameFor(shot.lengthFrames, findArc(shot, move.arcId).closed);
+      if (first < 1 || last > latest)
+        throw new ShotError('out-of-range', `A move lies within frames 1 to ${latest}.`);
+      return withFrames(move, first, last);
+    });
   },
 
   /** Easing of the span that starts at a mark. */
@@ -72,9 +88,6 @@ export const edits = {
       ...move,
       marks: changePart(move.marks, markId, (mark) => ({ ...mark, easing })),
     })),
-
-  setFramesHeld: (shot: Shot, { moveId, framesHeld }: { moveId: string; framesHeld: FramesHeld }): Shot =>
-    changeMove(shot, moveId, (move) => ({ ...move, framesHeld })),
 
   setTurning: (
     shot: Shot,

@@ -1,3 +1,5 @@
+import { PLAIN_MARK, PLAIN_TIMING } from './plainTiming';
+
 /** One step of a file from a version to the next. */
 type Migration = (data: object) => object;
 
@@ -30,8 +32,25 @@ const toVersion2: Migration = (data) => {
   };
 };
 
+/** Version 3 adds labels and ties of marks, what a move does outside its marks, exposures by ranges, skips and overrides. */
+const toVersion3: Migration = (data) => {
+  const { moves } = data as { moves?: Parts };
+  return {
+    ...data,
+    version: 3,
+    moves: each(moves, (move) => ({
+      ...move,
+      ...PLAIN_TIMING,
+      marks: each((move as { marks?: unknown }).marks, (mark) => ({ ...mark, ...PLAIN_MARK })),
+    })),
+  };
+};
+
 /** By the version they start from. */
-const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([[1, toVersion2]]);
+const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
+  [1, toVersion2],
+  [2, toVersion3],
+]);
 
 /** Data of any known version brought to the present one, unchecked. */
 export function migrate(data: object, version: unknown): object {

@@ -1,5 +1,7 @@
 import { ShotError } from '../errors';
 import { keptOnArc } from '../timing/keepTiming';
+import { firstFrame, lastFrame } from '../timing/placeInTime';
+import { withFrames } from '../timing/retime';
 import { FURTHEST } from './readyShapeSchema';
 import type { Arc, ArcPoint, Figure, Move, Shot } from './schema';
 
@@ -35,8 +37,24 @@ export function changeArc(shot: Shot, id: string, change: (arc: Arc) => Arc): Sh
   const after = arcs.find((arc) => arc.id === id)!;
   if (!after.points.every(isWithin))
     throw new ShotError('out-of-range', 'That lies too far outside the field.');
-  return { ...shot, arcs, moves: shot.moves.map((move) => keptOnArc(move, before, after)) };
+  const kept = shot.moves.map((move) => keptOnArc(move, before, after));
+  if (!before.closed || after.closed) return { ...shot, arcs, moves: kept };
+  return {
+    ...shot,
+    arcs,
+    moves: kept.map((move) => (move.arcId === id ? withinShot(move, shot.lengthFrames) : move)),
+  };
 }
+
+/** A move that ended one frame past its shot, which it may on a closed arc only. */
+const withinShot = (move: Move, lengthFrames: number): Move =>
+  lastFrame(move) <= lengthFrames
+    ? move
+    : withFrames(
+        move,
+        Math.max(1, Math.min(firstFrame(move), lengthFrames - move.marks.length + 1)),
+        lengthFrames,
+      );
 
 /** The shot with something of an arc changed that is not its shape: its name, its colour. */
 export const changeArcOnly = (shot: Shot, id: string, change: (arc: Arc) => Arc): Shot => ({

@@ -1,18 +1,19 @@
 import { z } from 'zod';
 import { backdropSchema } from './backdropSchema';
+import { id } from './ids';
 import { coordinate, FURTHEST, readyShapeSchema, vectorSchema } from './readyShapeSchema';
+import { LONGEST_SHOT, timingSchema } from './timingSchema';
+
+export * from './timingSchema';
 
 /** Name of the open format, in every file. */
 export const SHOT_FORMAT = 'humble-pendulum-shot';
 /** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 2;
+export const SHOT_VERSION = 3;
 
-export const LONGEST_SHOT = 20_000;
 export const LONGEST_NAME = 120;
 
-const id = z.string().min(1).max(64);
 const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
-const frame = z.number().int().min(1).max(LONGEST_SHOT);
 const degrees = z.number().min(-36_000).max(36_000);
 
 const setting = z.number().min(-1).max(1);
@@ -57,64 +58,13 @@ export const figureSchema = z.object({
   height: z.number().min(1).max(FURTHEST),
 });
 
-const unit = z.number().min(0).max(1);
-const beyond = z.number().min(-4).max(4);
-
-/** How a span travels from its mark to the next; lengths of leaving and arriving in frames. */
-export const easingSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('even') }),
-  z.object({
-    kind: z.literal('ramped'),
-    leaveFrames: z.number().min(0).max(LONGEST_SHOT),
-    arriveFrames: z.number().min(0).max(LONGEST_SHOT),
-    ramp: z.enum(['steady', 'soft']),
-  }),
-  /** A cubic in the unit square of time and way; y may leave it: anticipation, overshoot. */
-  z.object({ kind: z.literal('curve'), x1: unit, y1: beyond, x2: unit, y2: beyond }),
-  /** Through its marks without a jump of speed at a pass and without overshoot. */
-  z.object({ kind: z.literal('flow') }),
-  /** Slowest at a share of the way. */
-  z.object({ kind: z.literal('slow-place'), at: unit, strength: z.number().min(0).max(0.99) }),
-  /** A swing past the target that dies on it. */
-  z.object({
-    kind: z.literal('settle'),
-    overshoot: z.number().min(0.01).max(0.9),
-    swings: z.number().int().min(1).max(20),
-  }),
-  /** Falls onto the target and bounces. */
-  z.object({
-    kind: z.literal('bounce'),
-    count: z.number().int().min(0).max(20),
-    restitution: z.number().min(0.05).max(0.95),
-  }),
-  /** Stays, and jumps with the next mark. */
-  z.object({ kind: z.literal('snap') }),
-  /** An explicit chart: a share of the way at the end of each of so many equal intervals. */
-  z.object({ kind: z.literal('ticks'), fractions: z.array(beyond).min(1).max(LONGEST_SHOT) }),
-]);
-
-/** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
-export const markSchema = z.object({
-  id,
-  frame,
-  /** Share of the arc's length; laps of a closed arc go on past 1. */
-  fraction: z.number().min(-1_000).max(1_000),
-  kind: z.enum(['stop', 'pass']),
-  easing: easingSchema,
-});
-
 /** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
 export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
 
-export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);
-
-export const moveSchema = z.object({
+export const moveSchema = timingSchema.extend({
   id,
   figureId: id,
   arcId: id,
-  marks: z.array(markSchema).min(2).max(5_000),
-  /** How many frames one drawing or placement is held, from the move's first frame on. */
-  framesHeld: exposureSchema,
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
   keeps: keepsSchema,
@@ -153,6 +103,13 @@ const unchecked = z.object({
   backdrop: backdropSchema.nullable(),
 });
 
+/**
+ * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the
+ * figure is where it began, and a loop shows that place once.
+ */
+export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
+  lengthFrames + (isClosed ? 1 : 0);
+
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
 export const shotSchema = unchecked.superRefine((shot, context) => {
   const complain = (path: PropertyKey[], message: string): void =>
@@ -166,16 +123,35 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
   ].map((part) => part.id);
   if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
   shot.moves.forEach((move, i) => {
+    const arc = shot.arcs.find(({ id: arcId }) => arcId === move.arcId);
     if (!shot.figures.some((figure) => figure.id === move.figureId))
       complain(['moves', i, 'figureId'], `there is no figure ${move.figureId}`);
-    if (!shot.arcs.some((arc) => arc.id === move.arcId))
-      complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
+    if (!arc) complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
+    const last = lastFrameFor(shot.lengthFrames, arc?.closed ?? false);
     move.marks.forEach((mark, j) => {
       const before = move.marks[j - 1];
       if (before && mark.frame <= before.frame)
         complain(['moves', i, 'marks', j, 'frame'], 'marks must follow each other in time');
-      if (mark.frame > shot.lengthFrames)
+      if (mark.frame > last)
         complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
+      if (mark.pointId !== null && !arc?.points.some((point) => point.id === mark.pointId))
+        complain(['moves', i, 'marks', j, 'pointId'], `there is no point ${mark.pointId} on the arc`);
+    });
+    move.exposures.forEach((range, j) => {
+      const before = move.exposures[j - 1];
+      if (range.until < range.from || (before && range.from <= before.until))
+        complain(['moves', i, 'exposures', j], 'ranges of exposures must follow each other');
+    });
+    move.skips.forEach(({ frame, cut }, j) => {
+      const before = move.skips[j - 1];
+      // What was taken out stands before a frame, not on it: several may stand before one.
+      if (before && (frame < before.frame || (frame === before.frame && !cut && !before.cut)))
+        complain(['moves', i, 'skips', j, 'frame'], 'frames must follow each other');
+    });
+    move.overrides.forEach(({ frame }, j) => {
+      const before = move.overrides[j - 1];
+      if (before && frame <= before.frame)
+        complain(['moves', i, 'overrides', j, 'frame'], 'frames must follow each other');
     });
   });
   if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
@@ -205,6 +181,10 @@ export type Mark = Move['marks'][number];
 export type Easing = Mark['easing'];
 export type EasingKind = Easing['kind'];
 export type FramesHeld = Move['framesHeld'];
+export type ExposureRange = Move['exposures'][number];
+export type Skip = Move['skips'][number];
+export type Override = Move['overrides'][number];
+export type Outside = Move['before'];
 export type Field = Shot['field'];
 export type Sheet = Shot['sheet'];
 export type StandInName = (typeof standInNames)[number];

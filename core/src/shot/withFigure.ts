@@ -1,6 +1,7 @@
 import { freshEasing } from '../timing/retime';
 import { freshId } from './ids';
-import type { Arc, Easing, Shot } from './schema';
+import { PLAIN_MARK, PLAIN_TIMING } from './plainTiming';
+import { type Arc, type Easing, lastFrameFor, type Shot } from './schema';
 
 /** Height of a fresh stand-in as a share of the field's height. */
 const FRESH_FIGURE_SHARE = 0.16;
@@ -8,15 +9,17 @@ const EVEN: Easing = { kind: 'even' };
 
 /**
  * The shot with a stand-in on the start of an arc and a move over all frames: it leaves and arrives
- * slowly on an open arc; round a closed one it goes evenly, with no pause at the seam.
+ * slowly on an open arc; round a closed one it goes evenly, and is back at the seam one frame after the last,
+ * so that a loop does not pause there.
  */
 export function withFigureOn(shot: Shot, arc: Arc): Shot {
   const figureId = freshId('figure', shot.figures);
   const names = new Set(shot.figures.map(({ name }) => name));
   let number = shot.figures.length + 1;
   while (names.has(`Figure ${number}`)) number++;
+  const last = lastFrameFor(shot.lengthFrames, arc.closed);
   const kind = arc.closed ? 'pass' : 'stop';
-  const easing = arc.closed ? EVEN : freshEasing(shot.lengthFrames - 1);
+  const easing = arc.closed ? EVEN : freshEasing(last - 1);
   return {
     ...shot,
     figures: [
@@ -35,9 +38,10 @@ export function withFigureOn(shot: Shot, arc: Arc): Shot {
         figureId,
         arcId: arc.id,
         marks: [
-          { id: 'm1', frame: 1, fraction: 0, kind, easing },
-          { id: 'm2', frame: shot.lengthFrames, fraction: 1, kind, easing: EVEN },
+          { ...PLAIN_MARK, id: 'm1', frame: 1, fraction: 0, kind, easing },
+          { ...PLAIN_MARK, id: 'm2', frame: last, fraction: 1, kind, easing: EVEN },
         ],
+        ...PLAIN_TIMING,
         framesHeld: 1,
         turnsWithArc: true,
         correctionDeg: 0,

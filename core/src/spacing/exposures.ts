@@ -1,4 +1,4 @@
-import type { Move, Shot } from '../shot/schema';
+import { type FramesHeld, type Move, type Shot } from '../shot/schema';
 import { firstFrame, lastFrame } from '../timing/placeInTime';
 
 /** One drawing or one placement, and the frames it is held for. */
@@ -8,35 +8,107 @@ export interface Exposure {
   readonly framesHeld: number;
 }
 
-/**
- * The frame whose position the figure shows on frame f: the first frame of the exposure that f
- * belongs to. Before the move's first frame nothing moves, so every frame shows itself.
- */
-export function shownFrame(move: Move, f: number): number {
-  const into = f - firstFrame(move);
-  return into <= 0 ? f : f - (into % move.framesHeld);
+type Timing = Pick<Move, 'marks' | 'before' | 'after' | 'framesHeld' | 'exposures' | 'skips'>;
+
+/** How long exposures are held about a frame, and from which frame they are counted there. */
+function countedFrom(move: Timing, f: number): { readonly anchor: number; readonly framesHeld: FramesHeld } {
+  let anchor = firstFrame(move);
+  for (const { from, until, framesHeld } of move.exposures) {
+    if (f < from) break;
+    if (f <= until) return { anchor: from, framesHeld };
+    anchor = Math.max(anchor, until + 1);
+  }
+  return { anchor, framesHeld: move.framesHeld };
+}
+
+/** Whether an exposure begins on a frame by the plan, skipped or not. */
+export function beginsExposure(move: Timing, f: number): boolean {
+  const { anchor, framesHeld } = countedFrom(move, f);
+  return (f - anchor) % framesHeld === 0;
 }
 
 /**
- * The exposures of a move: from its first frame to the first exposure on or after its last one, which
- * stays to the end of the shot. When the last mark falls between exposures and no later one is left
- * in the shot, the arrival is never shown (see `arrivalShown`).
+ * The frames on which a move's exposures begin, those that are skipped among them: from its first frame to
+ * the first one on or after its last mark; through the whole shot where it goes on outside its marks.
+ * A range with another exposure begins with one, and so does what follows it.
  */
-export function exposuresOf(move: Move, shot: Shot): Exposure[] {
-  const exposures: Exposure[] = [];
-  const last = lastFrame(move);
-  for (let frame = firstFrame(move); frame <= shot.lengthFrames; frame += move.framesHeld) {
-    const isLast = frame >= last;
-    const framesLeft = shot.lengthFrames - frame + 1;
-    exposures.push({ frame, framesHeld: isLast ? framesLeft : Math.min(move.framesHeld, framesLeft) });
-    if (isLast) break;
+export function exposureFrames(move: Timing, lengthFrames: number): number[] {
+  const from = move.before === 'hold' ? firstFrame(move) : 1;
+  const last = move.after === 'hold' ? lastFrame(move) : Infinity;
+  const frames: number[] = [];
+  for (let f = from; f <= lengthFrames; f++) {
+    if (f !== from && !beginsExposure(move, f)) continue;
+    frames.push(f);
+    if (f >= last) break;
   }
+  return frames;
+}
+
+/** Whether the exposure that begins on a frame is left out, its frames staying. */
+export const isSkipped = (move: Pick<Move, 'skips'>, f: number): boolean =>
+  move.skips.some(({ frame, cut }) => frame === f && cut === null);
+
+interface Known {
+  readonly lengthFrames: number;
+  readonly exposures: readonly Exposure[];
+}
+
+const known = new WeakMap<Timing, Known>();
+
+/**
+ * The exposures of a move: what is drawn or placed, each held until the next one, the last one to the end
+ * of the shot. When the last mark falls between exposures and no later one is left in the shot, the
+ * arrival is never shown (see `arrivalShown`). Remembered until the move or the length changes.
+ */
+export function exposuresOf(move: Timing, { lengthFrames }: Pick<Shot, 'lengthFrames'>): readonly Exposure[] {
+  const before = known.get(move);
+  if (before?.lengthFrames === lengthFrames) return before.exposures;
+  const left = new Set(move.skips.filter(({ cut }) => cut === null).map(({ frame }) => frame));
+  const frames = exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
+  const exposures = frames.map((frame, i) => ({
+    frame,
+    framesHeld: (frames[i + 1] ?? lengthFrames + 1) - frame,
+  }));
+  known.set(move, { lengthFrames, exposures });
   return exposures;
 }
 
+/** The frame whose position is seen on each frame of a shot: the first of its exposure. Index 0 is frame 1. */
+export function shownFrames(move: Timing, lengthFrames: number): Int32Array {
+  const shown = Int32Array.from({ length: lengthFrames }, (_, i) => i + 1);
+  for (const { frame, framesHeld } of exposuresOf(move, { lengthFrames }))
+    shown.fill(frame, frame - 1, frame - 1 + framesHeld);
+  return shown;
+}
+
+/**
+ * The first frame of the exposure that a frame belongs to. Before the move's first frame nothing moves, so
+ * every frame is its own.
+ */
+export function shownFrame(move: Timing, shot: Pick<Shot, 'lengthFrames'>, f: number): number {
+  let seen = f;
+  for (const { frame } of exposuresOf(move, shot)) {
+    if (frame > f) break;
+    seen = frame;
+  }
+  return seen;
+}
+
+/** Whether a move ends one frame past its shot: round a closed arc it is back where it began then. */
+export const endsPastShot = (move: Timing, { lengthFrames }: Pick<Shot, 'lengthFrames'>): boolean =>
+  lastFrame(move) > lengthFrames;
+
 /** The frame on which the end of the move is first seen; null when the shot ends before it is. */
-export function arrivalShown(move: Move, shot: Shot): number | null {
-  const exposures = exposuresOf(move, shot);
-  const final = exposures[exposures.length - 1];
-  return final && final.frame >= lastFrame(move) ? final.frame : null;
+export function arrivalShown(move: Timing, shot: Pick<Shot, 'lengthFrames'>): number | null {
+  const last = lastFrame(move);
+  return exposuresOf(move, shot).find(({ frame }) => frame >= last)?.frame ?? null;
+}
+
+/** Frames of marks on which no exposure begins, so that what they promise is not seen; the last one apart. */
+export function marksBetweenExposures(move: Timing, shot: Pick<Shot, 'lengthFrames'>): number[] {
+  const frames = new Set(exposuresOf(move, shot).map(({ frame }) => frame));
+  return move.marks
+    .slice(0, -1)
+    .map(({ frame }) => frame)
+    .filter((frame) => !frames.has(frame));
 }

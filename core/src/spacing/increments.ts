@@ -1,6 +1,6 @@
-import { evaluateMove } from '../travel/evaluate';
+import { evaluateMove, type Travel } from '../travel/evaluate';
 import type { Move, Shot } from '../shot/schema';
-import { exposuresOf } from './exposures';
+import { exposureFrames, exposuresOf } from './exposures';
 import { roundToStep } from './roundToStep';
 
 /** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
@@ -8,6 +8,8 @@ export interface IncrementRow {
   /** First frame of the exposure, and for how many frames it is held. */
   readonly frame: number;
   readonly framesHeld: number;
+  /** Put off the plan by hand. */
+  readonly isByHand: boolean;
   /** Distance from the start of the arc, and the same in percent of the arc's length. */
   readonly place: number;
   readonly percent: number;
@@ -28,8 +30,20 @@ export interface IncrementRow {
   readonly rulerTotal: number;
 }
 
+/** An exposure that is left out: where it would have been. */
+export interface SkippedRow {
+  /** Its frame; where its frames were taken out, the frame that it stood before. */
+  readonly frame: number;
+  readonly framesHeld: number;
+  readonly place: number;
+  /** Its frames were taken out of the move. */
+  readonly isCut: boolean;
+}
+
 export interface IncrementTable {
   readonly rows: readonly IncrementRow[];
+  /** What is left out, in order of time. */
+  readonly skipped: readonly SkippedRow[];
   readonly units: 'field' | 'mm';
   /** Step that `ruler` and `rulerTotal` are rounded to; null when they are not rounded. */
   readonly rulerStep: number | null;
@@ -39,6 +53,18 @@ export interface IncrementTable {
 
 const tables = new WeakMap<Move, { readonly shot: Shot; readonly table: IncrementTable }>();
 
+function skippedRows(shot: Shot, { move, place, arcLength }: Travel, perUnit: number): SkippedRow[] {
+  const planned = exposureFrames(move, shot.lengthFrames);
+  return move.skips.flatMap(({ frame, cut }): SkippedRow[] => {
+    if (cut)
+      return [{ frame, framesHeld: cut.framesHeld, place: cut.fraction * arcLength * perUnit, isCut: true }];
+    const i = planned.indexOf(frame);
+    if (i < 1) return [];
+    const framesHeld = (planned[i + 1] ?? shot.lengthFrames + 1) - frame;
+    return [{ frame, framesHeld, place: place[frame - 1]! * perUnit, isCut: false }];
+  });
+}
+
 function build(shot: Shot, move: Move): IncrementTable {
   const travel = evaluateMove(shot, move);
   const { units, rulerStep } = shot.sheet;
@@ -46,6 +72,7 @@ function build(shot: Shot, move: Move): IncrementTable {
   const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
   const exposures = exposuresOf(move, shot);
   const first = exposures[0]!.frame - 1;
+  const byHand = new Set(move.overrides.map(({ frame }) => frame));
   let before: IncrementRow | null = null;
   const rows = exposures.map(({ frame, framesHeld }): IncrementRow => {
     const i = frame - 1;
@@ -58,6 +85,7 @@ function build(shot: Shot, move: Move): IncrementTable {
     const row: IncrementRow = {
       frame,
       framesHeld,
+      isByHand: byHand.has(frame),
       place,
       percent: travel.arcLength > 0 ? (100 * travel.place[i]!) / travel.arcLength : 0,
       x,
@@ -76,7 +104,8 @@ function build(shot: Shot, move: Move): IncrementTable {
     before = row;
     return row;
   });
-  return { rows, units, rulerStep, arcLength: travel.arcLength * perUnit };
+  const arcLength = travel.arcLength * perUnit;
+  return { rows, skipped: skippedRows(shot, travel, perUnit), units, rulerStep, arcLength };
 }
 
 /** The increments of a move, one row for each exposure. Remembered until the shot changes. */

@@ -29,7 +29,7 @@ describe('exposures', () => {
       last: 20,
     });
     const move = onlyMove(shot);
-    expect([3, 4, 5, 6, 7, 8].map((f) => shownFrame(move, f))).toEqual([3, 4, 4, 6, 6, 8]);
+    expect([3, 4, 5, 6, 7, 8].map((f) => shownFrame(move, shot, f))).toEqual([3, 4, 4, 6, 6, 8]);
   });
 
   test('the last exposure stays to the end of the shot', () => {

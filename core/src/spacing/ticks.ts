@@ -1,5 +1,5 @@
 import type { Travel } from '../travel/evaluate';
-import type { Shot } from '../shot/schema';
+import type { Move, Shot } from '../shot/schema';
 import { exposuresOf } from './exposures';
 
 /** One tick of the trail: where the figure is on an exposure, and the line across the arc there. */
@@ -18,8 +18,14 @@ export interface Tick {
 
 const RADIANS = Math.PI / 180;
 
-export const isFifth = (framesHeld: number, frame: number, index: number): boolean =>
-  framesHeld === 1 ? frame % 5 === 0 : index % 5 === 0;
+export const isFifth = (
+  move: Pick<Move, 'framesHeld' | 'exposures'>,
+  frame: number,
+  index: number,
+): boolean =>
+  move.framesHeld === 1 && move.exposures.every(({ framesHeld }) => framesHeld === 1)
+    ? frame % 5 === 0
+    : index % 5 === 0;
 
 /** The ticks of a move, one for each exposure, in the order of time. */
 export function ticksOf(travel: Travel, shot: Shot): Tick[] {
@@ -33,7 +39,7 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
       y: travel.y[i]!,
       acrossX: -Math.sin(direction),
       acrossY: Math.cos(direction),
-      isFifth: isFifth(travel.move.framesHeld, frame, index),
+      isFifth: isFifth(travel.move, frame, index),
     };
   });
 }

@@ -60,7 +60,7 @@ export function unrolledArc(shot: Shot, move: Move): UnrolledArc {
       frame,
       place,
       along,
-      isFifth: isFifth(move.framesHeld, frame, index),
+      isFifth: isFifth(move, frame, index),
     })),
     even: turnsBack
       ? []

@@ -3,7 +3,8 @@ import type { PointShape } from '../arc/smoothing';
 import { withIds } from '../arc/wholeArc';
 import { edits } from '../shot/edits';
 import { freshShot } from '../shot/freshShot';
-import type { Arc, Easing, Move, Shot } from '../shot/schema';
+import { PLAIN_MARK } from '../shot/plainTiming';
+import type { Arc, Easing, Mark, Move, Shot } from '../shot/schema';
 
 /** Builders and generators for tests. */
 
@@ -73,6 +74,27 @@ export function shotAlong(arc: Arc, lengthFrames: number, easing: Easing = { kin
     })),
   };
 }
+
+/** A mark for a test: a stop that leaves evenly, unless it is said otherwise. */
+export const markAt = (frame: number, fraction: number, some: Partial<Mark> = {}): Mark => ({
+  ...PLAIN_MARK,
+  id: `m${frame}`,
+  frame,
+  fraction,
+  kind: 'stop',
+  easing: { kind: 'even' },
+  ...some,
+});
+
+/** The shot with other marks for its only move. */
+export const withMarks = (shot: Shot, ...marks: Mark[]): Shot => ({
+  ...shot,
+  moves: shot.moves.map((move): Move => ({ ...move, marks })),
+});
+
+/** A straight arc of so many units, with a move over all frames of its shot. */
+export const straightShot = (length: number, lengthFrames: number, easing?: Easing): Shot =>
+  shotAlong(arcOf([corner(0, 0), corner(length, 0)]), lengthFrames, easing);
 
 export const onlyMove = (shot: Shot): Move => shot.moves[0]!;
 

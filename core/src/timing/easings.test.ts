@@ -1,4 +1,4 @@
-import { arcOf, corner, everyEasing, onlyMove, shotAlong } from '../testing/shapes';
+import { arcOf, corner, everyEasing, onlyMove, shotAlong, markAt } from '../testing/shapes';
 import { fc } from '../testing/property';
 import type { Easing, Mark, Move } from '../shot/schema';
 import { easedDistance } from './easedDistance';
@@ -10,13 +10,8 @@ const at = (easing: Easing, frames: number, distance: number, ...xs: number[]): 
 const near = (values: readonly number[], digits: number) =>
   values.map((value) => expect.closeTo(value, digits));
 
-const mark = (frame: number, fraction: number, kind: 'stop' | 'pass', easing: Easing): Mark => ({
-  id: `m${frame}`,
-  frame,
-  fraction,
-  kind,
-  easing,
-});
+const mark = (frame: number, fraction: number, kind: 'stop' | 'pass', easing: Easing): Mark =>
+  markAt(frame, fraction, { kind, easing });
 const moveWith = (...marks: Mark[]): Move => ({
   ...onlyMove(shotAlong(arcOf([corner(0, 0), corner(100, 0)]), 500)),
   marks,

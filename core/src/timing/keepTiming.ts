@@ -1,5 +1,6 @@
-import { arcLength, placeAt } from '../arc/arcMeasure';
+import { arcLength, measureArc, placeAt } from '../arc/arcMeasure';
 import { nearestPlace } from '../arc/nearestPlace';
+import { ShotError } from '../errors';
 import type { Arc, Mark, Move } from '../shot/schema';
 
 const withFractions = (move: Move, fractionOf: (mark: Mark) => number): Move => ({
@@ -37,9 +38,42 @@ function nearestFraction(before: Arc, after: Arc, fraction: number): number {
   return found ? lap + found.s / length : fraction;
 }
 
-/** The move on its arc's new shape, holding on to what it was told to. */
+/**
+ * Where a point of an arc lies, as a share of its length.
+ * @param about which lap of a closed arc is meant: the one that lies nearest to this
+ * @throws ShotError `unknown-id`
+ */
+export function fractionOfPoint(arc: Arc, pointId: string, about: number): number {
+  const index = arc.points.findIndex(({ id }) => id === pointId);
+  if (index < 0) throw new ShotError('unknown-id', `The arc has no point ${pointId}.`);
+  const { startDistance, length } = measureArc(arc);
+  if (length === 0) return 0;
+  if (!arc.closed) return index === arc.points.length - 1 ? 1 : startDistance[index]! / length;
+  const onFirstLap = startDistance[index]! / length;
+  return onFirstLap + Math.round(about - onFirstLap);
+}
+
+/** The move with its tied marks where their points are; marks of points that are gone are untied. */
+export function heldByPoints(move: Move, arc: Arc): Move {
+  if (move.marks.every(({ pointId }) => pointId === null)) return move;
+  const ids = new Set(arc.points.map(({ id }) => id));
+  return {
+    ...move,
+    marks: move.marks.map((mark) => {
+      if (mark.pointId === null) return mark;
+      if (!ids.has(mark.pointId)) return { ...mark, pointId: null };
+      return { ...mark, fraction: fractionOfPoint(arc, mark.pointId, mark.fraction) };
+    }),
+  };
+}
+
+/** The move on its arc's new shape, holding on to what it was told to; tied marks go with their points. */
 export function keptOnArc(move: Move, before: Arc, after: Arc): Move {
   if (before === after || move.arcId !== after.id) return move;
+  return heldByPoints(keptAsAsked(move, before, after), after);
+}
+
+function keptAsAsked(move: Move, before: Arc, after: Arc): Move {
   const [was, is] = [arcLength(before), arcLength(after)];
   switch (move.keeps) {
     case 'fractions':
@@ -57,3 +91,9 @@ export function keptOnArc(move: Move, before: Arc, after: Arc): Move {
 
 /** The move along the reversed arc through the same places on the same frames. */
 export const keptInPlace = (move: Move): Move => withFractions(move, ({ fraction }) => 1 - fraction);
+
+/** The move with none of its marks tied to a point of its arc. */
+export const untied = (move: Move): Move => ({
+  ...move,
+  marks: move.marks.map((mark) => (mark.pointId === null ? mark : { ...mark, pointId: null })),
+});

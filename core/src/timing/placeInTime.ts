@@ -1,6 +1,7 @@
 import type { Mark, Move } from '../shot/schema';
 import { easedDistance } from './easedDistance';
 import { flowFraction } from './flow';
+import { fractionOutside } from './outside';
 
 /** The frames between two neighbouring marks. */
 export interface Span {
@@ -12,8 +13,8 @@ export interface Span {
   readonly isHold: boolean;
 }
 
-export const firstFrame = (move: Move): number => move.marks[0]!.frame;
-export const lastFrame = (move: Move): number => move.marks[move.marks.length - 1]!.frame;
+export const firstFrame = (move: Pick<Move, 'marks'>): number => move.marks[0]!.frame;
+export const lastFrame = (move: Pick<Move, 'marks'>): number => move.marks[move.marks.length - 1]!.frame;
 
 /** The spans of a move, in order. */
 export function spansOf(move: Move): Span[] {
@@ -23,26 +24,24 @@ export function spansOf(move: Move): Span[] {
   });
 }
 
-/**
- * Where a move is on a frame, as a share of its arc's length. Before the first mark and after the
- * last one it holds.
- * @param frame real
- */
-export function fractionAt(move: Move, frame: number): number {
-  const { marks } = move;
-  const first = marks[0]!;
-  if (frame <= first.frame) return first.fraction;
+/** The span that a frame between a move's first and last mark lies in: the index of the mark it starts at. */
+export function spanIndexAt({ marks }: Pick<Move, 'marks'>, frame: number): number {
   let low = 0;
   let high = marks.length - 1;
-  if (frame >= marks[high]!.frame) return marks[high]!.fraction;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (marks[middle]!.frame <= frame) low = middle;
     else high = middle;
   }
-  const from = marks[low]!;
-  const to = marks[high]!;
-  if (from.easing.kind === 'flow') return flowFraction(marks, low, frame);
+  return low;
+}
+
+function fractionBetween(marks: Move['marks'], frame: number): number {
+  if (frame <= marks[0]!.frame) return marks[0]!.fraction;
+  const i = spanIndexAt({ marks }, frame);
+  const [from, to] = [marks[i]!, marks[i + 1]!];
+  if (frame >= to.frame) return to.fraction;
+  if (from.easing.kind === 'flow') return flowFraction(marks, i, frame);
   const travelled = easedDistance(
     from.easing,
     frame - from.frame,
@@ -50,4 +49,16 @@ export function fractionAt(move: Move, frame: number): number {
     to.fraction - from.fraction,
   );
   return from.fraction + travelled;
+}
+
+/**
+ * Where a move is on a frame, as a share of its arc's length. Outside its marks it does what it was told
+ * to; on an open arc that may lead past an end.
+ * @param frame real
+ */
+export function fractionAt(move: Pick<Move, 'marks' | 'before' | 'after'>, frame: number): number {
+  const { marks } = move;
+  if (frame >= marks[0]!.frame && frame <= marks[marks.length - 1]!.frame)
+    return fractionBetween(marks, frame);
+  return fractionOutside(move, frame, (inside) => fractionBetween(marks, inside));
 }

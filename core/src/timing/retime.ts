@@ -1,5 +1,6 @@
 import { ShotError } from '../errors';
 import type { Easing, EasingKind, Mark, Move } from '../shot/schema';
+import { takenAlong } from './alongside';
 import { easedDistance } from './easedDistance';
 import { firstFrame, lastFrame } from './placeInTime';
 
@@ -31,6 +32,7 @@ export function withFrames(move: Move, first: number, last: number): Move {
   let before = first - 1;
   return {
     ...move,
+    ...takenAlong(move, (frame) => Math.round(first + (frame - from) * share)),
     marks: marks.map((mark: Mark, i): Mark => {
       const latest = last - (marks.length - 1 - i);
       const frame = Math.min(latest, Math.max(before + 1, Math.round(first + (mark.frame - from) * share)));

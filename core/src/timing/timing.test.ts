@@ -1,4 +1,4 @@
-import { anyEasing, arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
+import { anyEasing, arcOf, corner, onlyMove, shotAlong, markAt } from '../testing/shapes';
 import { fc } from '../testing/property';
 import type { Easing, Mark, Move } from '../shot/schema';
 import { easedDistance, rampOf } from './easedDistance';
@@ -12,13 +12,8 @@ const ramped = (leaveFrames: number, arriveFrames: number, ramp: 'steady' | 'sof
   ramp,
 });
 
-const mark = (frame: number, fraction: number, easing: Easing = { kind: 'even' }): Mark => ({
-  id: `m${frame}`,
-  frame,
-  fraction,
-  kind: 'stop',
-  easing,
-});
+const mark = (frame: number, fraction: number, easing: Easing = { kind: 'even' }): Mark =>
+  markAt(frame, fraction, { easing });
 
 const moveWith = (...marks: Mark[]): Move => ({
   ...onlyMove(shotAlong(arcOf([corner(0, 0), corner(100, 0)]), 500)),

@@ -1,6 +1,7 @@
 import { type ArcMeasure, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
 import { ShotError } from '../errors';
-import { shownFrame } from '../spacing/exposures';
+import { nearestAbout } from '../arc/nearestPlace';
+import { shownFrames } from '../spacing/exposures';
 import type { Arc, Figure, Move, Shot } from '../shot/schema';
 import { fractionAt } from '../timing/placeInTime';
 
@@ -35,18 +36,19 @@ export interface Evaluation {
 /** Two places closer than this share of the arc are the same place. */
 const SAME_PLACE = 1e-12;
 
+/** What is put by hand looks for its place at least this share of the arc to both sides. */
+const NEARBY = 0.02;
+
 function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   const place = new Float64Array(frameCount);
   const x = new Float64Array(frameCount);
   const y = new Float64Array(frameCount);
   const direction = new Float64Array(frameCount);
   const heading = new Float64Array(frameCount);
-  const shown = new Int32Array(frameCount);
   const { length } = measure;
   for (let i = 0; i < frameCount; i++) {
     const s = fractionAt(move, i + 1) * length;
     place[i] = measure.closed ? s : Math.min(Math.max(s, 0), length);
-    shown[i] = shownFrame(move, i + 1);
   }
   const at = placeBuffer();
   const same = length * SAME_PLACE;
@@ -62,7 +64,25 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
     direction[i] = stoodStill ? direction[i - 1]! : at.headingDeg;
     heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
   }
-  return { place, x, y, direction, heading, shown };
+  putByHand(move, arc, length, { place, x, y });
+  return { place, x, y, direction, heading, shown: shownFrames(move, frameCount) };
+}
+
+/** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */
+function putByHand(
+  { overrides }: Move,
+  arc: Arc,
+  length: number,
+  { place, x, y }: Pick<Travel, 'place' | 'x' | 'y'>,
+): void {
+  for (const { frame, dx, dy } of overrides) {
+    const i = frame - 1;
+    if (i >= place.length) continue;
+    x[i]! += dx;
+    y[i]! += dy;
+    const reach = Math.min(length / 2, 2 * Math.hypot(dx, dy) + length * NEARBY);
+    place[i] = nearestAbout(arc, { x: x[i]!, y: y[i]! }, place[i]!, reach)?.s ?? place[i]!;
+  }
 }
 
 interface Known {

@@ -1,0 +1,39 @@
+import type { Move, Skip } from '../shot/schema';
+
+/** What of a move lies on frames besides its marks. */
+type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides'>;
+
+interface OnFrame {
+  readonly frame: number;
+  readonly cut?: Skip['cut'];
+}
+
+/** Parts in the order of their frames, of those on one frame the first; what was taken out is on none. */
+function distinct<Part extends OnFrame>(parts: readonly Part[]): Part[] {
+  const seen = new Set<number>();
+  return [...parts]
+    .sort((a, b) => a.frame - b.frame)
+    .filter(
+      ({ frame, cut }) => frame >= 1 && (Boolean(cut) || (!seen.has(frame) && Boolean(seen.add(frame)))),
+    );
+}
+
+/**
+ * What lies on a move's frames, taken along when its frames change. Of what comes to lie on one frame the
+ * first is kept; ranges that are pushed together share what is left.
+ * @param frameOf the new frame of a frame, whole and never falling
+ */
+export function takenAlong(move: Alongside, frameOf: (frame: number) => number): Alongside {
+  let taken = 0;
+  return {
+    exposures: move.exposures.flatMap((range) => {
+      const from = Math.max(taken + 1, frameOf(range.from));
+      const until = frameOf(range.until + 1) - 1;
+      if (until < from) return [];
+      taken = until;
+      return [{ ...range, from, until }];
+    }),
+    skips: distinct(move.skips.map((skip) => ({ ...skip, frame: frameOf(skip.frame) }))),
+    overrides: distinct(move.overrides.map((override) => ({ ...override, frame: frameOf(override.frame) }))),
+  };
+}

@@ -1,0 +1,50 @@
+import type { Easing } from '../shot/schema';
+import { easedDistance, rampOf } from './easedDistance';
+
+/** The two easings of a span that is divided. */
+export type Halves = readonly [before: Easing, after: Easing];
+
+const EVEN: Easing = { kind: 'even' };
+
+/** Less of the way than this is none: nothing can be scaled to it. */
+const NO_WAY = 1e-9;
+
+/** A stretch of a span as an explicit chart: shares of its own way at the end of each of its frames. */
+function chartOf(easing: Easing, frames: number, from: number, until: number): Easing {
+  const at = (x: number): number => easedDistance(easing, x, frames, 1);
+  const [start, way] = [at(from), at(until) - at(from)];
+  if (Math.abs(way) < NO_WAY) return EVEN;
+  const share = (x: number): number => Math.min(4, Math.max(-4, (at(x) - start) / way));
+  return { kind: 'ticks', fractions: Array.from({ length: until - from }, (_, i) => share(from + i + 1)) };
+}
+
+/** A ramp divided where it goes at its steady speed, so that each part keeps its own end; else null. */
+function rampHalves(easing: Extract<Easing, { kind: 'ramped' }>, x: number, frames: number): Halves | null {
+  const { leaveFrames, arriveFrames } = rampOf(easing, frames, 1);
+  if (x < leaveFrames || x > frames - arriveFrames) return null;
+  return [
+    { ...easing, leaveFrames, arriveFrames: 0 },
+    { ...easing, leaveFrames: 0, arriveFrames },
+  ];
+}
+
+/**
+ * The easings of both parts of a span that is divided on one of its frames, so that every frame stays where
+ * it was. What cannot be said by a number or two becomes an explicit chart.
+ * @param x frames after the start, whole, 0 < x < frames
+ */
+export function splitEasing(easing: Easing, x: number, frames: number): Halves {
+  switch (easing.kind) {
+    case 'even':
+    case 'flow':
+      return [easing, easing];
+    case 'snap':
+      // It stays up to the mark, so the first part does not move at all.
+      return [EVEN, easing];
+    case 'ramped': {
+      const halves = rampHalves(easing, x, frames);
+      if (halves) return halves;
+    }
+  }
+  return [chartOf(easing, frames, 0, x), chartOf(easing, frames, x, frames)];
+}
