@@ -61,7 +61,7 @@ function withMove(shot: Shot, moveId: string, change: (move: Move) => Move, goes
   const after = change(before);
   if (after === before) return shot;
   const needed = framesFor(shot, after);
-  const filled = framesFor(shot, before) >= shot.lengthFrames;
+  const filled = lastFrame(before) >= shot.lengthFrames;
   const others = shot.moves.filter((move) => move !== before).map((move) => framesFor(shot, move));
   const length = goesAlong && filled ? Math.max(2, needed, ...others) : Math.max(shot.lengthFrames, needed);
   if (length > LONGEST_SHOT)

@@ -14,6 +14,9 @@ const frame = z
   .max(LONGEST_SHOT + 1);
 const unit = z.number().min(0).max(1);
 const beyond = z.number().min(-4).max(4);
+/** Share of the way of a span on a chart; a span that all but comes back has large ones. */
+export const FURTHEST_SHARE = 1e6;
+const chartShare = z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
 /** Share of the arc's length; laps of a closed arc go on past 1. */
 const place = z.number().min(-1_000).max(1_000);
 const shift = z.number().min(-FURTHEST).max(FURTHEST);
@@ -48,7 +51,7 @@ export const easingSchema = z.discriminatedUnion('kind', [
   /** Stays, and jumps with the next mark. */
   z.object({ kind: z.literal('snap') }),
   /** An explicit chart: a share of the way at the end of each of so many equal intervals. */
-  z.object({ kind: z.literal('ticks'), fractions: z.array(beyond).min(1).max(LONGEST_SHOT) }),
+  z.object({ kind: z.literal('ticks'), fractions: z.array(chartShare).min(1).max(LONGEST_SHOT) }),
 ]);
 
 /** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */

@@ -1,7 +1,8 @@
 import { ShotError } from '../errors';
-import type { Easing, Move, Shot, Skip } from '../shot/schema';
+import type { Move, Shot, Skip } from '../shot/schema';
 import { exposureFrames } from '../spacing/exposures';
 import { takenAlong } from './alongside';
+import { chartOf } from './chart';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { wayOf } from './spanKnots';
 
@@ -16,12 +17,6 @@ function sharesByFrame(move: Move, index: number): number[] {
   );
 }
 
-const FURTHEST_SHARE = 4;
-const chart = (shares: readonly number[]): Easing => ({
-  kind: 'ticks',
-  fractions: shares.map((share) => Math.min(FURTHEST_SHARE, Math.max(-FURTHEST_SHARE, share))),
-});
-
 /** The move with a chart for one of its spans, and all from a frame on later by so many frames. */
 function recharted(move: Move, index: number, shares: readonly number[], from: number, by: number): Move {
   // A hold is as long as it is; it needs no chart.
@@ -32,7 +27,7 @@ function recharted(move: Move, index: number, shares: readonly number[], from: n
     marks: move.marks.map((mark, i) => ({
       ...mark,
       frame: i > index ? mark.frame + by : mark.frame,
-      easing: i === index && !isHold ? chart(shares) : mark.easing,
+      easing: i === index && !isHold ? chartOf(shares) : mark.easing,
     })),
   };
 }

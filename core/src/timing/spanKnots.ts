@@ -1,6 +1,7 @@
 import { ShotError } from '../errors';
 import { type Easing, type Move, type Shot } from '../shot/schema';
 import { exposuresOf } from '../spacing/exposures';
+import { chartOf } from './chart';
 import { fractionAt, spanIndexAt } from './placeInTime';
 
 /** A span by the frames on which one sees it: its marks, and the exposures between them. */
@@ -41,22 +42,19 @@ export const spanArrivingAt = (move: Pick<Move, 'marks'>, frame: number): number
   return index > 0 && move.marks[index]!.frame === frame ? index - 1 : index;
 };
 
-const FURTHEST_SHARE = 4;
 const EQUAL_STEPS = 1e-9;
 
 /** Places on a chart: those at the knots, and in a straight line between them for each frame. */
 function chartThrough({ frames }: Pick<SpanKnots, 'frames'>, shares: readonly number[]): Easing {
-  const within = (share: number): number => Math.min(FURTHEST_SHARE, Math.max(-FURTHEST_SHARE, share));
   const step = frames[1]! - frames[0]!;
   const isRegular = frames.every((f, i) => i === 0 || Math.abs(f - frames[i - 1]! - step) < EQUAL_STEPS);
-  if (isRegular) return { kind: 'ticks', fractions: shares.slice(1).map(within) };
+  if (isRegular) return chartOf(shares.slice(1));
   const fractions: number[] = [];
   for (let k = 1; k < frames.length; k++) {
     const gap = frames[k]! - frames[k - 1]!;
-    for (let j = 1; j <= gap; j++)
-      fractions.push(within(shares[k - 1]! + ((shares[k]! - shares[k - 1]!) * j) / gap));
+    for (let j = 1; j <= gap; j++) fractions.push(shares[k - 1]! + ((shares[k]! - shares[k - 1]!) * j) / gap);
   }
-  return { kind: 'ticks', fractions };
+  return chartOf(fractions);
 }
 
 /** The move with other shares of the way at the knots of a span: from then on it goes by chart. */

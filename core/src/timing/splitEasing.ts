@@ -1,4 +1,5 @@
 import type { Easing } from '../shot/schema';
+import { chartOf } from './chart';
 import { easedDistance, rampOf } from './easedDistance';
 
 /** The two easings of a span that is divided. */
@@ -10,12 +11,11 @@ const EVEN: Easing = { kind: 'even' };
 const NO_WAY = 1e-9;
 
 /** A stretch of a span as an explicit chart: shares of its own way at the end of each of its frames. */
-function chartOf(easing: Easing, frames: number, from: number, until: number): Easing {
+function chartWithin(easing: Easing, frames: number, from: number, until: number): Easing {
   const at = (x: number): number => easedDistance(easing, x, frames, 1);
   const [start, way] = [at(from), at(until) - at(from)];
   if (Math.abs(way) < NO_WAY) return EVEN;
-  const share = (x: number): number => Math.min(4, Math.max(-4, (at(x) - start) / way));
-  return { kind: 'ticks', fractions: Array.from({ length: until - from }, (_, i) => share(from + i + 1)) };
+  return chartOf(Array.from({ length: until - from }, (_, i) => (at(from + i + 1) - start) / way));
 }
 
 /** A ramp divided where it goes at its steady speed, so that each part keeps its own end; else null. */
@@ -46,5 +46,5 @@ export function splitEasing(easing: Easing, x: number, frames: number): Halves {
       if (halves) return halves;
     }
   }
-  return [chartOf(easing, frames, 0, x), chartOf(easing, frames, x, frames)];
+  return [chartWithin(easing, frames, 0, x), chartWithin(easing, frames, x, frames)];
 }
