@@ -23,12 +23,6 @@ import { checkSvgPicture } from '../core/src/svg';
 const DEMO = dirname(fileURLToPath(import.meta.url));
 const FOLDER = join(DEMO, 'shots');
 
-const soft = (leaveFrames: number, arriveFrames: number): Easing => ({
-  kind: 'ramped',
-  leaveFrames,
-  arriveFrames,
-  ramp: 'soft',
-});
 const steady = (leaveFrames: number, arriveFrames: number): Easing => ({
   kind: 'ramped',
   leaveFrames,
@@ -37,13 +31,18 @@ const steady = (leaveFrames: number, arriveFrames: number): Easing => ({
 });
 const even: Easing = { kind: 'even' };
 
-const marksOf = (...marks: [frame: number, fraction: number, easing?: Easing][]): Mark[] =>
-  marks.map(([frame, fraction, easing = even], i) => ({
+type Some = Partial<Pick<Mark, 'kind' | 'label' | 'easing'>>;
+
+const marksOf = (...marks: [frame: number, fraction: number, some?: Some][]): Mark[] =>
+  marks.map(([frame, fraction, some = {}], i) => ({
     id: `m${i + 1}`,
     frame,
     fraction,
     kind: 'stop',
-    easing,
+    easing: even,
+    pointId: null,
+    label: '',
+    ...some,
   }));
 
 const withMarks = (shot: Shot, marks: Mark[]): Shot => ({
@@ -100,14 +99,12 @@ function lantern(): Shot {
     standIn: 'lantern',
     height: 300,
   });
+  // Let go on one side it passes the bottom four times less and less: a lantern on a hook of 24 cm.
   return withMarks(
     dressed,
     marksOf(
-      [1, 0, soft(6, 6)],
-      [13, 0.92, soft(6, 6)],
-      [25, 0.18, soft(6, 6)],
-      [37, 0.7, soft(5, 6)],
-      [48, 0.5],
+      [1, 0, { label: 'let go', easing: { kind: 'settle', overshoot: 0.72, swings: 3 } }],
+      [48, 0.5, { label: 'at rest' }],
     ),
   );
 }
@@ -135,17 +132,21 @@ function harbourMaster(): Shot {
     height: 260,
   });
   const upright = edits.setTurning(dressed, { moveId: 'move1', turnsWithArc: false });
-  return withMarks(
+  // Past the rope he does not stop: there the move flows through.
+  const timed = withMarks(
     onTheSet(upright),
     marksOf(
-      [1, 0, steady(6, 5)],
-      [17, 0.31, even],
-      [21, 0.31, steady(4, 6)],
-      [35, 0.63, even],
-      [39, 0.63, steady(5, 7)],
-      [55, 1],
+      [1, 0, { label: 'key', easing: steady(6, 5) }],
+      [15, 0.31, { label: 'first bollard' }],
+      [19, 0.31],
+      [33, 0.63, { label: 'second bollard' }],
+      [37, 0.63, { easing: { kind: 'flow' } }],
+      [44, 0.78, { kind: 'pass', label: 'past the rope', easing: { kind: 'flow' } }],
+      [53, 1, { label: 'third bollard' }],
     ),
   );
+  // To the second bollard he goes by a chart: off at once, and slower and slower towards it.
+  return edits.makeChart(timed, { moveId: 'move1', markId: 'm3', chart: { kind: 'favouring', percent: 64 } });
 }
 
 /**
@@ -192,6 +193,8 @@ function droppedCork(): Shot {
       fraction,
       kind: isEnd ? 'stop' : 'pass',
       easing: isHit ? steady(0, frames * 0.7) : steady(frames * 0.7, 0),
+      pointId: null,
+      label: '',
     };
   });
   return withMarks(onTheSet(dressed), marks);

@@ -62,6 +62,22 @@ test('sample --json carries the same rows', () => {
   expect(moves[0].rows[6].place).toBeCloseTo(25.714, 3);
 });
 
+test('chart --svg draws the ladder of a span: the keys, and each drawing between at its place', () => {
+  const charted = edits.makeChart(edits.setLength(shot, { lengthFrames: 5 }), {
+    moveId: 'move1',
+    markId: 'm1',
+    chart: { kind: 'halves', toward: 'end' },
+  });
+  const { stdout, status } = run('chart', fileOf('chart.json', writeShotFile(charted)), '--svg');
+  expect(status).toBe(0);
+  expect(stdout).toMatch(/^<svg [^>]*width="240" height="240"/);
+  expect(stdout).toContain('<title>Quay, frames 1 to 5</title>');
+  // 160 long from 40 on: a half, three quarters and seven eighths of it.
+  for (const y of [40, 120, 160, 180, 200]) expect(stdout).toMatch(new RegExp(`<path d="M(84|95) ${y}h`));
+  expect(stdout).toMatch(/>2<\/text>\s*<text[^>]*>50 %</);
+  expect(stdout).toMatch(/>4<\/text>\s*<text[^>]*>87.5 %</);
+});
+
 test('check-file says what the shot is', () => {
   const { stdout, status } = run('check-file', good);
   expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');
@@ -76,6 +92,9 @@ test.each([
   ['an unknown command', ['draw', good], /no command “draw”/],
   ['an unknown option', ['sample', good, '--loud'], /--loud/],
   ['both formats', ['sample', good, '--csv', '--json'], /one of --csv and --json/],
+  ['a chart of nothing', ['chart', good], /A chart is a picture/],
+  ['a span too many', ['chart', good, '--svg', '--span', '2'], /There is no span 2: the move has 1/],
+  ['a move that is not there', ['chart', good, '--svg', '--move', 'x'], /no move x/],
   ['no file', ['sample'], /takes one shot file/],
 ])('%s: one sentence on stderr, nothing on stdout, exit code 1', (_, args, sentence) => {
   const { stdout, stderr, status } = run(...args);

@@ -1,13 +1,26 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { incrementTable, readShotFile, type Shot, ShotError, writeIncrementsCsv } from '@humble/core';
+import {
+  incrementTable,
+  ladderOf,
+  ladderSvg,
+  readShotFile,
+  type Shot,
+  ShotError,
+  spansOf,
+  writeIncrementsCsv,
+} from '@humble/core';
 
 const USAGE = `humble-pendulum: plan how something travels, from a terminal
 
   humble-pendulum sample SHOT.json [--csv | --json]   the increments of every move
+  humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
+                  [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
 Columns are described in docs/file-format.md.`;
+
+const COMMANDS = ['sample', 'chart', 'check-file'];
 
 /** A mistake in how the command was called; its message is the sentence for the terminal. */
 class UsageError extends Error {}
@@ -35,6 +48,18 @@ function sampleJson(shot: Shot): string {
   return `${JSON.stringify({ shot: shot.name, rate: shot.rate, lengthFrames: shot.lengthFrames, moves }, null, 2)}\n`;
 }
 
+/** The ladder of one span; without a number the first that goes anywhere. */
+function chartPicture(shot: Shot, moveId: string | undefined, span: string | undefined): string {
+  const move = moveId === undefined ? shot.moves[0] : shot.moves.find(({ id }) => id === moveId);
+  if (!move) throw new UsageError(moveId ? `The shot has no move ${moveId}.` : 'Nothing moves in this shot.');
+  const spans = spansOf(move);
+  const index = span === undefined ? spans.findIndex(({ isHold }) => !isHold) : Number(span) - 1;
+  if (!spans[index])
+    throw new UsageError(`There is no span ${span ?? 'that goes anywhere'}: the move has ${spans.length}.`);
+  const { from, to } = spans[index];
+  return ladderSvg(ladderOf(shot, move, index), `${shot.name}, frames ${from.frame} to ${to.frame}`);
+}
+
 function checkSentence(shot: Shot): string {
   const count = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
   return `${shot.name}: a sound shot, ${count(shot.lengthFrames, 'frame')} at ${shot.rate} a second, ${count(shot.arcs.length, 'arc')}, ${count(shot.moves.length, 'move')}.\n`;
@@ -46,7 +71,14 @@ function run(args: string[]): string {
     parsed = parseArgs({
       args,
       allowPositionals: true,
-      options: { csv: { type: 'boolean' }, json: { type: 'boolean' }, help: { type: 'boolean', short: 'h' } },
+      options: {
+        csv: { type: 'boolean' },
+        json: { type: 'boolean' },
+        svg: { type: 'boolean' },
+        move: { type: 'string' },
+        span: { type: 'string' },
+        help: { type: 'boolean', short: 'h' },
+      },
     });
   } catch (error) {
     throw new UsageError(`${(error as Error).message.split('. ')[0]}.`);
@@ -54,11 +86,14 @@ function run(args: string[]): string {
   const { values, positionals } = parsed;
   const [command, path, ...more] = positionals;
   if (values.help || !command) return `${USAGE}\n`;
-  if (command !== 'sample' && command !== 'check-file')
-    throw new UsageError(`There is no command “${command}”: use sample or check-file.`);
+  if (!COMMANDS.includes(command))
+    throw new UsageError(`There is no command “${command}”: use ${COMMANDS.join(', ')}.`);
   if (!path || more.length > 0) throw new UsageError(`${command} takes one shot file.`);
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
+  if (command === 'chart' && !values.svg)
+    throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');
   const shot = readShot(path);
+  if (command === 'chart') return chartPicture(shot, values.move, values.span);
   if (command === 'check-file') return checkSentence(shot);
   return values.json ? sampleJson(shot) : writeIncrementsCsv(shot);
 }

@@ -53,6 +53,8 @@ export { type SpanKnots, spanArrivingAt, spanKnots, wayOf } from './timing/spanK
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export { type FrameRun, framesOn, type Stretch, stretchOn } from './timing/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './spacing/charts';
+export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
+export { ladderSvg } from './formats/ladderSvg';
 export { type Pictures, picturesOn } from './spacing/pictures';
 export {
   arrivalShown,

@@ -1,3 +1,4 @@
+import { anyTimingEdit } from '../testing/anyTimingEdit';
 import { fc } from '../testing/property';
 import { anyArc, everyEasing, arcOf, shotAlong } from '../testing/shapes';
 import { type Rest } from '../arc/fromHere';
@@ -211,18 +212,23 @@ function attempt(shot: Shot, edit: Edit): Shot {
 
 test('after any edits a shot is still sound, every number in it is one, and its file reads back', () => {
   fc.assert(
-    fc.property(anyArc, fc.array(anyEdit, { minLength: 1, maxLength: 12 }), (arc, edits) => {
-      const shot = edits.reduce(attempt, shotAlong(arcOf(arc.points, arc.closed), 48));
-      const checked = shotSchema.safeParse(shot);
-      expect(checked.error?.issues ?? []).toEqual([]);
-      for (const { place: places, x, y, heading } of evaluate(shot).travels)
-        for (const values of [places, x, y, heading]) expect(values.every(Number.isFinite)).toBe(true);
-      const { rows } = incrementTable(shot, shot.moves[0]!);
-      expect(rows[0]!.frame).toBe(shot.moves[0]!.marks[0]!.frame);
-      expect(rows.at(-1)!.frame).toBeLessThanOrEqual(shot.lengthFrames);
-      const text = writeShotFile(shot);
-      expect(JSON.parse(writeShotFile(readShotFile(text)))).toEqual(JSON.parse(text));
-    }),
+    fc.property(
+      anyArc,
+      fc.array(fc.oneof(anyEdit, anyTimingEdit), { minLength: 1, maxLength: 16 }),
+      (arc, edits) => {
+        const shot = edits.reduce(attempt, shotAlong(arcOf(arc.points, arc.closed), 48));
+        const checked = shotSchema.safeParse(shot);
+        expect(checked.error?.issues ?? []).toEqual([]);
+        for (const { place: places, x, y, heading } of evaluate(shot).travels)
+          for (const values of [places, x, y, heading]) expect(values.every(Number.isFinite)).toBe(true);
+        const { rows } = incrementTable(shot, shot.moves[0]!);
+        const { before, marks } = shot.moves[0]!;
+        expect(rows[0]!.frame).toBe(before === 'hold' ? marks[0]!.frame : 1);
+        expect(rows.at(-1)!.frame).toBeLessThanOrEqual(shot.lengthFrames);
+        const text = writeShotFile(shot);
+        expect(JSON.parse(writeShotFile(readShotFile(text)))).toEqual(JSON.parse(text));
+      },
+    ),
   );
 });
 

@@ -1,0 +1,60 @@
+import type { Ladder } from '../spacing/ladder';
+
+const WIDTH = 240;
+const RAIL = 110;
+const KEY_HALF = 26;
+const RUNG_HALF = 15;
+/** Room above and below the keys, for their numbers and for what goes past them. */
+const MARGIN = 40;
+/** A drawing gets so much of the height, within what a page can show. */
+const ROOM_EACH = 26;
+const LEAST_LENGTH = 160;
+const MOST_LENGTH = 900;
+/** Numbers closer than this would lie over each other. */
+const LEAST_APART = 12;
+
+const n = (value: number): string => String(Math.round(value * 100) / 100);
+const safe = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[\u0000-\u001f]/g, ' ');
+
+/** A spacing chart as a picture: the keys as long rungs, the drawings between as short ones with their frames. */
+export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
+  const length = Math.min(MOST_LENGTH, Math.max(LEAST_LENGTH, (rungs.length + 1) * ROOM_EACH));
+  const shares = [0, 1, ...rungs.map(({ share }) => share)];
+  const [least, most] = [Math.min(...shares), Math.max(...shares)];
+  const top = MARGIN - least * length;
+  const height = (most - least) * length + 2 * MARGIN;
+  const at = (share: number): number => top + share * length;
+  const lines = [`<path d="M${RAIL} ${n(at(least))}V${n(at(most))}"/>`];
+  const texts: string[] = [];
+  const write = (share: number, frame: number, beside: string, attributes = ''): void => {
+    const y = n(at(share) + 4);
+    texts.push(`<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frame}</text>`);
+    if (beside) texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${safe(beside)}</text>`);
+  };
+  const key = ({ frame, label }: Ladder['from'], share: number): void => {
+    lines.push(`<path d="M${RAIL - KEY_HALF} ${n(at(share))}h${2 * KEY_HALF}" stroke-width="2.5"/>`);
+    write(share, frame, label, ' font-weight="bold"');
+  };
+  key(from, 0);
+  key(to, 1);
+  const written = [at(0), at(1)];
+  for (const { frame, share } of rungs) {
+    const y = at(share);
+    lines.push(`<path d="M${RAIL - RUNG_HALF} ${n(y)}h${2 * RUNG_HALF}"/>`);
+    if (written.some((other) => Math.abs(other - y) < LEAST_APART)) continue;
+    written.push(y);
+    write(share, frame, `${n(share * 100)} %`);
+  }
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${n(height)}" viewBox="0 0 ${WIDTH} ${n(height)}" role="img">
+<title>${safe(title)}</title>
+<rect width="100%" height="100%" fill="#fff"/>
+<g stroke="#23252A" stroke-width="1.25">
+${lines.join('\n')}
+</g>
+<g fill="#23252A" font-family="'Spline Sans Mono', monospace" font-size="12">
+${texts.join('\n')}
+</g>
+</svg>
+`;
+}

@@ -1,0 +1,85 @@
+import type { Edit } from '../shot/edits';
+import type { FramesHeld, Outside } from '../shot/schema';
+import type { Chart, Toward } from '../spacing/charts';
+import { fc } from './property';
+import { everyEasing } from './shapes';
+
+const moveId = fc.constantFrom('move1', 'move1', 'move1', 'move7');
+const markId = fc.integer({ min: 1, max: 6 }).map((n) => `m${n}`);
+const markIds = fc.uniqueArray(markId, { minLength: 1, maxLength: 3 });
+const frame = fc.integer({ min: -1, max: 60 });
+const fraction = fc.double({ min: -2, max: 3, noNaN: true });
+const takesLater = fc.boolean();
+const outside = fc.constantFrom<Outside>('hold', 'repeat', 'swing', 'continue');
+const framesHeld = fc.constantFrom<FramesHeld>(1, 2, 3);
+const toward = fc.constantFrom<Toward>('start', 'end', 'both');
+const chart: fc.Arbitrary<Chart> = fc.oneof(
+  fc.constant<Chart>({ kind: 'even' }),
+  fc.record({ kind: fc.constantFrom('halves' as const, 'thirds' as const), toward }),
+  fc.record({ kind: fc.constant('favouring' as const), percent: fc.integer({ min: -5, max: 120 }) }),
+);
+
+const edit = (name: Edit['name'], args: Readonly<Record<string, fc.Arbitrary<unknown>>>) =>
+  fc.record({ name: fc.constant(name), args: fc.record(args) }) as unknown as fc.Arbitrary<Edit>;
+
+/** Edits of a timing as a person makes them, sensible or not; ids that are not there included. */
+export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
+  edit('addMark', { moveId, frame, fraction: fc.option(fraction, { nil: undefined }) }),
+  edit('deleteMarks', { moveId, markIds }),
+  edit('moveMarks', { moveId, markIds, byFrames: frame, byFraction: fraction, takesLater }),
+  edit('setMarks', {
+    moveId,
+    markIds,
+    kind: fc.constantFrom('stop', 'pass'),
+    label: fc.constantFrom('key', ''),
+  }),
+  edit('tieMark', { moveId, markId, pointId: fc.constantFrom('p1', 'p2', 'p4', null) }),
+  edit('pasteMarks', {
+    moveId,
+    copied: fc.constant([
+      { frame: 0, fraction: 0.4, kind: 'pass', easing: { kind: 'even' }, label: '' },
+      { frame: 3, fraction: 1.4, kind: 'stop', easing: { kind: 'flow' }, label: 'key' },
+    ]),
+    at: fc.integer({ min: 1, max: 50 }),
+  }),
+  edit('insertHold', {
+    moveId,
+    frame: fc.integer({ min: 1, max: 50 }),
+    frames: fc.integer({ min: -1, max: 9 }),
+    takesLater,
+  }),
+  edit('clearTiming', { moveId }),
+  edit('setOutside', { moveId, before: outside, after: outside }),
+  edit('setEasings', { moveId, markIds, easing: everyEasing(40) }),
+  edit('easingToTicks', { moveId, markId }),
+  edit('moveTick', { moveId, frame, fraction, reachFrames: fc.integer({ min: 0, max: 12 }) }),
+  edit('setIncrement', {
+    moveId,
+    frame,
+    increment: fc.double({ min: -0.3, max: 0.6, noNaN: true }),
+    moves: fc.constantFrom('rest', 'end'),
+  }),
+  edit('drawSpacing', {
+    moveId,
+    markId,
+    drawn: fc.array(fc.tuple(frame, fc.double({ min: -0.1, max: 0.5, noNaN: true })), { maxLength: 5 }),
+  }),
+  edit('makeChart', { moveId, markId, chart }),
+  edit('setDrawingsBetween', { moveId, markId, count: fc.integer({ min: 0, max: 20 }), takesLater }),
+  edit('spreadPictures', {
+    moveId,
+    count: fc.integer({ min: 0, max: 40 }),
+    manner: fc.constantFrom('even', 'eased', 'as-it-is'),
+  }),
+  edit('setFramesHeld', { moveId, framesHeld }),
+  edit('setRangeHeld', {
+    moveId,
+    from: fc.integer({ min: 1, max: 40 }),
+    until: fc.integer({ min: 1, max: 50 }),
+    framesHeld,
+  }),
+  edit('skipExposure', { moveId, frame, closesUp: fc.boolean() }),
+  edit('bringBack', { moveId, frame }),
+  edit('putByHand', { moveId, frame: fc.integer({ min: 1, max: 50 }), dx: fraction, dy: fraction }),
+  edit('backOnPlan', { moveId, frames: fc.constantFrom(undefined, [2, 3, 9]) }),
+);
