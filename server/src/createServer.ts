@@ -7,8 +7,10 @@ import type { Database } from './database/openDatabase';
 import { applicationRoutes } from './http/application';
 import { onlyFromHere, onlyJson } from './http/guards';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
+import { easingRoutes } from './routes/easings';
 import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
+import { createEasingService } from './services/easingService';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 
@@ -76,6 +78,7 @@ export function createServer({
     response.json({ status: 'ok' });
   });
   server.use('/api/shots', shotRoutes(createShotService(database)));
+  server.use('/api/easings', easingRoutes(createEasingService(database)));
   server.use('/api', notFound);
   server.use(applicationRoutes(appFolder));
   server.use(notFound);

@@ -11,7 +11,10 @@ import { middleOfLongest } from './arc/middleOfLongest';
 import { fileNameOf, readShot, titleOf } from './exchange/readShot';
 import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
-import { incrementLabels, nearestTick, scaleOf } from './timing/rulerScale';
+import { frameNear } from './timing/views/timingIn';
+import { type Axis } from './timing/views/axis';
+import { incrementLabels } from './timing/views/rulerPaths';
+import { fixed } from '../ui/numbers';
 
 const still = { x: 0, y: 0 };
 const shot: Shot = edits.drawArc(
@@ -24,15 +27,10 @@ const move = shot.moves[0]!;
 
 describe('the ruler', () => {
   const ruler = unrolledArc(shot, move);
-  const scale = scaleOf(ruler, 324);
-
-  test('has its true length between its ends', () => {
-    expect(scale.at(0)).toBe(12);
-    expect(scale.at(600)).toBe(312);
-  });
+  const axis: Axis = { from: ruler.from, to: ruler.to, start: 12, end: 312 };
 
   test('writes increments only where they have room, and never across a post', () => {
-    const labels = incrementLabels(ruler, scale);
+    const labels = incrementLabels(ruler, axis, (along) => fixed(along, 1));
     expect(labels.length).toBeGreaterThan(3);
     labels.slice(1).forEach(({ x }, i) => expect(x - labels[i]!.x).toBeGreaterThanOrEqual(34));
     for (const { x } of labels) expect(Math.min(x - 12, 312 - x)).toBeGreaterThanOrEqual(17);
@@ -40,7 +38,7 @@ describe('the ruler', () => {
 
   test('scrubs to the tick under the finger', () => {
     const { frame, place } = ruler.ticks[8]!;
-    expect(nearestTick(ruler, scale, scale.at(place) + 1, 1)).toBe(frame);
+    expect(frameNear(ruler, place + 2, 1)).toBe(frame);
   });
 });
 
@@ -57,8 +55,8 @@ describe('the sheet', () => {
     const column = columnsOf(table).find(({ id }) => id === 'ruler') as {
       accessorFn: (row: object, i: number) => string;
     };
-    expect(column.accessorFn(table.rows[0]!, 0)).toBe('·');
-    expect(column.accessorFn(table.rows[5]!, 5)).toMatch(/^\d+\.\d\d$/);
+    expect(column.accessorFn({ kind: 'picture', row: table.rows[0]! }, 0)).toBe('·');
+    expect(column.accessorFn({ kind: 'picture', row: table.rows[5]! }, 5)).toMatch(/^\d+\.\d\d$/);
   });
 });
 

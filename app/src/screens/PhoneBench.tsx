@@ -28,7 +28,7 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
       <Transport isWide={false} />
       <View className="min-h-0 flex-1 bg-ground">
         <PanelHandle isTall={isTall} onChange={setTall} />
-        <StepPanel showsRuler onExport={onExport} />
+        <StepPanel isPhone onExport={onExport} />
       </View>
       <StepBar isWide={false} />
     </>

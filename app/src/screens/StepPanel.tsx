@@ -3,6 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { ArcPanel } from '../features/arc/ArcPanel';
 import { BackdropPanel } from '../features/backdrop/BackdropPanel';
 import { FigurePanel } from '../features/figure/FigurePanel';
+import { IncrementsTable } from '../features/sheet/IncrementsTable';
 import { SheetPanel } from '../features/sheet/SheetPanel';
 import { TimingPanel } from '../features/timing/TimingPanel';
 import type { HandState } from '../state/handSlice';
@@ -10,13 +11,13 @@ import { useHand, useSession } from '../state/hooks';
 import type { Step } from '../state/sessionSlice';
 
 interface StepPanelProps {
-  /** On a phone the ruler belongs to the panel; a wide screen has it in the desk. */
-  readonly showsRuler: boolean;
+  /** On a phone the views of the timing belong to the panel; a wide screen has them in its desk. */
+  readonly isPhone: boolean;
   readonly onExport: () => void;
 }
 
 /** The panel of the current step. The sheet scrolls its own lines, the others as a whole. */
-export function StepPanel({ showsRuler, onExport }: StepPanelProps) {
+export function StepPanel({ isPhone, onExport }: StepPanelProps) {
   const step = useSession((session) => session.step);
   if (step === 'sheet')
     return (
@@ -24,14 +25,16 @@ export function StepPanel({ showsRuler, onExport }: StepPanelProps) {
         <SheetPanel onExport={onExport} />
       </View>
     );
-  return <ScrolledPanel step={step} showsRuler={showsRuler} />;
+  return <ScrolledPanel step={step} isPhone={isPhone} />;
 }
+
+const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
 
 /** What the Arc step shows first: that is brought into sight when it changes. */
 const firstShown = ({ tool, selectedPointIds, place, sketch }: HandState): string =>
   [tool, Math.min(2, selectedPointIds.length), place !== null, sketch !== null].join(' ');
 
-function ScrolledPanel({ step, showsRuler }: { readonly step: Step; readonly showsRuler: boolean }) {
+function ScrolledPanel({ step, isPhone }: { readonly step: Step; readonly isPhone: boolean }) {
   const panel = useRef<ScrollView>(null);
   const first = useHand(firstShown);
   useEffect(() => panel.current?.scrollTo({ y: 0, animated: false }), [first]);
@@ -39,7 +42,9 @@ function ScrolledPanel({ step, showsRuler }: { readonly step: Step; readonly sho
     <ScrollView ref={panel} className="flex-1" contentContainerClassName="px-4 pb-6 pt-1" key={step}>
       {step === 'arc' && <ArcPanel backdrop={<BackdropPanel />} />}
       {step === 'figure' && <FigurePanel />}
-      {step === 'timing' && <TimingPanel showsRuler={showsRuler} />}
+      {step === 'timing' && (
+        <TimingPanel numbers={isPhone ? <IncrementsTable only={PHONE_COLUMNS} canType /> : undefined} />
+      )}
     </ScrollView>
   );
 }

@@ -1,7 +1,8 @@
 import { ScrollView, View } from 'react-native';
 import { Field } from '../features/field/Field';
 import { IncrementsTable } from '../features/sheet/IncrementsTable';
-import { UnrolledArc } from '../features/timing/UnrolledArc';
+import { GraphView } from '../features/timing/views/GraphView';
+import { RulerView } from '../features/timing/views/RulerView';
 import { Transport } from '../features/transport/Transport';
 import { ViewControl } from '../features/view/ViewControl';
 import { useSession } from '../state/hooks';
@@ -14,9 +15,11 @@ const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 /** A wide screen: steps on the left, the panel on the right, the desk below the field. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {
   const panel = useDivider('panel', { fresh: 396, least: 360, most: 640, axis: 'x', grows: 'back' });
-  const desk = useDivider('desk', { fresh: 224, least: 140, most: 480, axis: 'y', grows: 'back' });
-  const numbers = useDivider('numbers', { fresh: 320, least: 240, most: 640, axis: 'x', grows: 'back' });
-  const isSheet = useSession((session) => session.step) === 'sheet';
+  const desk = useDivider('desk', { fresh: 248, least: 190, most: 520, axis: 'y', grows: 'back' });
+  const numbers = useDivider('numbers', { fresh: 268, least: 200, most: 640, axis: 'x', grows: 'back' });
+  const graph = useDivider('graph', { fresh: 290, least: 220, most: 900, axis: 'x', grows: 'forth' });
+  const step = useSession((session) => session.step);
+  const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
   return (
     <View className="min-h-0 flex-1 flex-row">
       <StepBar isWide />
@@ -27,14 +30,18 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         <Transport isWide />
         <Divider {...desk} label="Height of the desk" />
         <View style={{ height: desk.size }} className="flex-row bg-card">
-          <ScrollView className="min-w-0 flex-1" contentContainerClassName="p-4">
-            <UnrolledArc />
+          <View style={{ width: graph.size }} className="p-2">
+            <GraphView height={desk.size - 16} />
+          </View>
+          <Divider {...graph} label="Width of the graph" />
+          <ScrollView className="min-w-0 flex-1" contentContainerClassName="p-3">
+            <RulerView />
           </ScrollView>
           {!isSheet && (
             <>
               <Divider {...numbers} label="Width of the numbers" />
               <View style={{ width: numbers.size }} className="pt-1">
-                <IncrementsTable only={DESK_COLUMNS} />
+                <IncrementsTable only={DESK_COLUMNS} canType={isTiming} />
               </View>
             </>
           )}
@@ -42,7 +49,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
       </View>
       <Divider {...panel} label="Width of the panel" />
       <View style={{ width: panel.size }} className="bg-ground pt-3">
-        <StepPanel showsRuler={false} onExport={onExport} />
+        <StepPanel isPhone={false} onExport={onExport} />
       </View>
     </View>
   );

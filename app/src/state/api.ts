@@ -1,4 +1,4 @@
-import type { Shot, ShotCard } from '@humble/core';
+import type { Easing, Shot, ShotCard } from '@humble/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** One line of the list, as the server sends it. */
@@ -20,6 +20,13 @@ export interface StoredShot {
   readonly shot: Shot;
 }
 
+/** An easing that is kept by a name, for any shot. */
+export interface KeptEasing {
+  readonly id: string;
+  readonly name: string;
+  readonly easing: Easing;
+}
+
 export interface SaveRequest {
   readonly id: string;
   readonly revision: number;
@@ -32,7 +39,7 @@ const LONGEST_WAIT_MS = 15_000;
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: LONGEST_WAIT_MS }),
-  tagTypes: ['List'],
+  tagTypes: ['List', 'Easings'],
   endpoints: (build) => ({
     listShots: build.query<readonly ShotSummary[], void>({
       query: () => '/shots',
@@ -56,6 +63,19 @@ export const api = createApi({
       query: (id) => ({ url: `/shots/${id}`, method: 'DELETE' }),
       invalidatesTags: ['List'],
     }),
+    listEasings: build.query<readonly KeptEasing[], void>({
+      query: () => '/easings',
+      transformResponse: (answer: { easings: KeptEasing[] }) => answer.easings,
+      providesTags: ['Easings'],
+    }),
+    keepEasing: build.mutation<KeptEasing, Omit<KeptEasing, 'id'>>({
+      query: (body) => ({ url: '/easings', method: 'POST', body }),
+      invalidatesTags: ['Easings'],
+    }),
+    removeEasing: build.mutation<void, string>({
+      query: (id) => ({ url: `/easings/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Easings'],
+    }),
     restoreShot: build.mutation<StoredShot, string>({
       query: (id) => ({ url: `/shots/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['List'],
@@ -63,7 +83,7 @@ export const api = createApi({
   }),
 });
 
-export const { useListShotsQuery } = api;
+export const { useListShotsQuery, useListEasingsQuery, useKeepEasingMutation, useRemoveEasingMutation } = api;
 
 /** What went wrong with a request, in terms of what can be done about it. */
 export type Failure =

@@ -15,6 +15,7 @@ export interface CalmStore<State> extends Store<State> {
   readonly hold: () => void;
   /** It is let go; all that was held back is told at once. */
   readonly release: () => void;
+  readonly isHeld: () => boolean;
 }
 
 const known = new WeakMap<Store, CalmStore<unknown>>();
@@ -50,6 +51,7 @@ function calmed<State>(store: Store<State>): CalmStore<State> {
       isHeld = true;
       told = performance.now();
     },
+    isHeld: () => isHeld,
     release: () => {
       isHeld = false;
       tell();

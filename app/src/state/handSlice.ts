@@ -1,4 +1,4 @@
-import type { PointShape, StrokeUse, Vector } from '@humble/core';
+import type { CopiedMarks, PointShape, StrokeUse, Vector } from '@humble/core';
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
@@ -38,6 +38,11 @@ export interface ArcPlace {
 /** About what a selection is turned, scaled and mirrored. */
 export type About = 'middle' | 'figure' | 'chosen';
 
+/** What was chosen to be read in all views: some frames, or a stretch of the arc in shares of its length. */
+export type Chosen =
+  | { readonly by: 'frames'; readonly from: number; readonly until: number }
+  | { readonly by: 'stretch'; readonly from: number; readonly to: number };
+
 export interface HandState {
   readonly tool: Tool;
   /** The arc being worked on; null stands for the first one. */
@@ -56,6 +61,11 @@ export interface HandState {
   readonly placed: readonly PointShape[];
   /** The line laid over something of known length. */
   readonly measured: { readonly from: Vector; readonly to: Vector } | null;
+  readonly selectedMarkIds: readonly string[];
+  /** Frames or a stretch of the arc that is shown in all views. */
+  readonly chosen: Chosen | null;
+  /** Marks to be pasted; they outlive the shot they were copied in. */
+  readonly copied: CopiedMarks | null;
 }
 
 const initialState: HandState = {
@@ -70,6 +80,9 @@ const initialState: HandState = {
   strokeMeans: null,
   placed: [],
   measured: null,
+  selectedMarkIds: [],
+  chosen: null,
+  copied: null,
 };
 
 const letGo = { selectedPointIds: [], place: null, isSelectingSeveral: false } as const;
@@ -99,6 +112,8 @@ const hand = createSlice({
       ...(state as HandState),
       ...letGo,
       activeArcId: payload,
+      selectedMarkIds: [],
+      chosen: null,
       tool: 'shape',
       sketch: null,
       placed: [],
@@ -134,6 +149,18 @@ const hand = createSlice({
       ...(state as HandState),
       placed: payload,
     }),
+    marksSelected: (state, { payload }: PayloadAction<readonly string[]>): HandState => ({
+      ...(state as HandState),
+      selectedMarkIds: payload,
+    }),
+    rangeChosen: (state, { payload }: PayloadAction<Chosen | null>): HandState => ({
+      ...(state as HandState),
+      chosen: payload,
+    }),
+    marksCopied: (state, { payload }: PayloadAction<CopiedMarks>): HandState => ({
+      ...(state as HandState),
+      copied: payload,
+    }),
     lineLaid: (state, { payload }: PayloadAction<HandState['measured']>): HandState => ({
       ...(state as HandState),
       measured: payload,
@@ -149,14 +176,19 @@ const hand = createSlice({
       .addCase(stepChosen, (state, { payload }): HandState => {
         // Leaving the Arc step lets go of all; choosing it once more does not.
         const now = state as HandState;
-        return payload === 'arc' ? now : { ...initialState, activeArcId: now.activeArcId };
+        if (payload === 'arc') return now;
+        const { activeArcId, selectedMarkIds, chosen, copied } = now;
+        return { ...initialState, activeArcId, selectedMarkIds, chosen, copied };
       })
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
         ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,
         (state): HandState => ({ ...(state as HandState), sketch: null, place: null }),
       )
-      .addMatcher(isAnyOf(documentOpened, documentClosed), () => initialState);
+      .addMatcher(isAnyOf(documentOpened, documentClosed), ({ copied }) => ({
+        ...initialState,
+        copied: copied as HandState['copied'],
+      }));
   },
 });
 
@@ -165,9 +197,12 @@ export const {
   arcActivated,
   centreChosen,
   lineLaid,
+  marksCopied,
+  marksSelected,
   placeSelected,
   pointsPlaced,
   pointsSelected,
+  rangeChosen,
   severalSet,
   sketched,
   strokeAsked,

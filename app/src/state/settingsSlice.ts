@@ -24,11 +24,22 @@ export interface Settings {
   readonly snapsToPoints: boolean;
   /** So do the level and upright lines through them. */
   readonly snapsToLines: boolean;
+  /** How many frames to both sides go along with a tick that is dragged. */
+  readonly tickReach: number;
+  /** Marks after one that is moved in time, or after a hold that is put in, come along. */
+  readonly takesLater: boolean;
+  /** What gives way when an increment is typed: the rest of its span, or the end of it. */
+  readonly incrementMoves: 'rest' | 'end';
+  /** Which view of the timing a phone shows. */
+  readonly timingView: TimingView;
 }
+
+export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
 
 export const MOST_GHOSTS = 100;
 export const LEAST_GUIDE_STRENGTH = 0.1;
 export const MOST_GRID = 2_000;
+export const MOST_REACH = 500;
 
 const settingsSchema = z.object({
   theme: z.enum(['paper', 'lampout']),
@@ -50,6 +61,10 @@ const settingsSchema = z.object({
   snapsToGrid: z.boolean(),
   snapsToPoints: z.boolean(),
   snapsToLines: z.boolean(),
+  tickReach: z.number().int().min(0).max(MOST_REACH),
+  takesLater: z.boolean(),
+  incrementMoves: z.enum(['rest', 'end']),
+  timingView: z.enum(['ruler', 'graph', 'chart', 'numbers']),
 });
 
 const STORAGE_KEY = 'humble-settings';
@@ -70,6 +85,10 @@ const freshSettings = (): Settings => ({
   snapsToGrid: false,
   snapsToPoints: true,
   snapsToLines: true,
+  tickReach: 3,
+  takesLater: false,
+  incrementMoves: 'rest',
+  timingView: 'ruler',
 });
 
 /** Settings of an earlier visit; fresh ones when there are none or they make no sense. */

@@ -27,6 +27,8 @@ export function withMarks(shot: Shot, ...places: [frame: number, fraction: numbe
     fraction,
     kind: 'stop',
     easing: { kind: 'even' },
+    pointId: null,
+    label: '',
   }));
   return { ...shot, moves: shot.moves.map((move): Move => ({ ...move, marks })) };
 }

@@ -17,6 +17,8 @@ export interface Travel {
   readonly arcLength: number;
   /** Distance from the start of the arc, field units; may pass the length on a closed arc. */
   readonly place: Float64Array;
+  /** The same by the plan alone, without what is put by hand. */
+  readonly plan: Float64Array;
   readonly x: Float64Array;
   readonly y: Float64Array;
   /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
@@ -64,8 +66,9 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
     direction[i] = stoodStill ? direction[i - 1]! : at.headingDeg;
     heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
   }
+  const plan = move.overrides.length > 0 ? place.slice() : place;
   putByHand(move, arc, length, { place, x, y });
-  return { place, x, y, direction, heading, shown: shownFrames(move, frameCount) };
+  return { place, plan, x, y, direction, heading, shown: shownFrames(move, frameCount) };
 }
 
 /** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */

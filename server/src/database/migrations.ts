@@ -40,6 +40,17 @@ const MIGRATIONS: readonly Migration[] = [
       });
     },
   },
+  {
+    name: '003-easings',
+    up: async (tables) => {
+      await tables.createTable('easings', {
+        id: { type: DataTypes.STRING(64), primaryKey: true },
+        name: { type: DataTypes.STRING, allowNull: false },
+        easing: { type: DataTypes.TEXT, allowNull: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+      });
+    },
+  },
 ];
 
 /** Brings a database to the present shape. */

@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type ModelStatic, Sequelize } from 'sequelize';
+import { defineEasingRecord, type EasingRecord } from './easingRecord';
 import { migrateDatabase } from './migrations';
 import { definePictureRecord, type PictureRecord } from './pictureRecord';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
@@ -8,6 +9,7 @@ import { defineShotRecord, type ShotRecord } from './shotRecord';
 export interface Database {
   readonly shots: ModelStatic<ShotRecord>;
   readonly pictures: ModelStatic<PictureRecord>;
+  readonly easings: ModelStatic<EasingRecord>;
   readonly close: () => Promise<void>;
 }
 
@@ -38,6 +40,7 @@ export async function openDatabase(folder: string): Promise<Database> {
   return {
     shots: defineShotRecord(sequelize),
     pictures: definePictureRecord(sequelize),
+    easings: defineEasingRecord(sequelize),
     close: () => sequelize.close(),
   };
 }

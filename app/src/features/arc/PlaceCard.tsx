@@ -12,7 +12,7 @@ import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
-import { useFromStart } from './useFromStart';
+import { useFromStart } from '../../ui/useFromStart';
 
 /** The middle of a stretch by length, as its parameter. */
 function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): number {

@@ -22,7 +22,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { KINDS } from './pointKinds';
-import { useFromStart } from './useFromStart';
+import { useFromStart } from '../../ui/useFromStart';
 
 const FURTHEST = 1e6;
 

@@ -13,8 +13,8 @@ import { Loupe } from './Loupe';
 import { PointerPlace, ReadOut } from './ReadOut';
 import { useScene } from './scene';
 import { useFieldGestures } from './useFieldGestures';
-import { usePointerTrail } from './usePointerTrail';
-import { useWheel } from './useWheel';
+import { usePointerTrail } from '../../ui/usePointerTrail';
+import { useWheel } from '../../ui/useWheel';
 import { project, type Projection, type Viewport, wholeField, zoomedAt } from './viewport';
 
 const CURSORS: Record<Target['kind'], string> = {

@@ -1,14 +1,15 @@
-import { memo, type ReactNode } from 'react';
+import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { useHand } from '../../state/hooks';
+import { PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
 import { AtHand, type GripsOf } from './layers/AtHand';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
 import { FrameNumbers, Guides, Marks } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
-import { PixelContext, useLiveDrawing } from './live';
+import { subscribeScene } from './scene';
 import type { Projection } from './viewport';
 
 /** The map from field units to the view, as a transform. */
@@ -24,6 +25,7 @@ interface FieldDrawingProps {
 /** What is to be seen in the field. Its parts follow the shot by themselves. */
 export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips }: FieldDrawingProps) {
   useLiveDrawing();
+  useEffect(() => subscribeScene(redrawSoon), []);
   // While a stroke waits to be kept, what is there already stands back.
   const standsBack = useHand(
     ({ tool, sketch, strokeMeans }) => tool === 'stroke' && (sketch !== null || strokeMeans === 'anew'),

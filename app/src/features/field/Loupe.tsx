@@ -7,7 +7,7 @@ import { BackdropPicture } from './layers/BackdropPicture';
 import { ArcLines } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { PointDots } from './layers/Points';
-import { LiveGroup, PixelContext } from './live';
+import { LiveGroup, PixelContext } from '../../state/live';
 import { currentScene, useScene } from './scene';
 import type { Projection } from './viewport';
 

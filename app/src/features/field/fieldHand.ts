@@ -4,7 +4,7 @@ import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import type { FieldContext, Hold, Pointer } from './hold';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
 import { takeHold } from './takeHold';
-import type { PointerTrail } from './usePointerTrail';
+import type { PointerTrail } from '../../ui/usePointerTrail';
 import { pannedBy, toField, zoomedAt } from './viewport';
 
 /** A press that moves less than this is a tap, pixels. */

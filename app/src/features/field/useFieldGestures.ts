@@ -3,7 +3,7 @@ import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { useLive } from '../../ui/useLive';
 import { createFieldHand } from './fieldHand';
 import type { FieldContext } from './hold';
-import type { PointerTrail } from './usePointerTrail';
+import type { PointerTrail } from '../../ui/usePointerTrail';
 
 /** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */
 export function useFieldGestures(context: FieldContext, trail: PointerTrail) {

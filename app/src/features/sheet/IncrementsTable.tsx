@@ -1,11 +1,23 @@
-import { type IncrementRow, incrementTable } from '@humble/core';
+import { incrementTable, type IncrementTable, type Move } from '@humble/core';
 import { getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useEffect, useMemo, useRef, useState } from 'react';
-import { FlatList, Pressable, ScrollView, View } from 'react-native';
-import { useActiveMove, useShot } from '../../state/hooks';
+import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
+import {
+  useActiveMove,
+  useAppDispatch,
+  useAppSelector,
+  useEdit,
+  useSettings,
+  useShot,
+} from '../../state/hooks';
 import { goTo, useIsPlaying, usePlayhead } from '../../state/playhead';
+import { settingsChanged } from '../../state/settingsSlice';
+import { chosenIn } from '../../state/timing';
+import { fixed, readNumber } from '../../ui/numbers';
+import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
+import { linesOf, seenLine, type TableLine } from './lines';
 
 const ROW_HEIGHT = 36;
 const STRONG: readonly string[] = ['frame', 'ruler'];
@@ -13,30 +25,55 @@ const STRONG: readonly string[] = ['frame', 'ruler'];
 interface IncrementsTableProps {
   /** Columns to show; all of them without it. */
   readonly only?: readonly ColumnId[];
+  /** Whether the increment that leads to the picture in sight can be typed. */
+  readonly canType?: boolean;
 }
 
+const MOVES = [
+  { value: 'rest', label: 'The rest adapts' },
+  { value: 'end', label: 'The end moves' },
+] as const;
+
 /** The increments: one line for each exposure, with the one that is seen marked. */
-export function IncrementsTable({ only }: IncrementsTableProps) {
+export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
   const shot = useShot();
   const move = useActiveMove();
+  const { incrementMoves } = useSettings();
+  const dispatch = useAppDispatch();
   if (!move)
     return (
       <View className="p-4">
         <Words tone="soft">Increments stand here once something travels on the arc.</Words>
       </View>
     );
-  return <Lines table={incrementTable(shot, move)} only={only} />;
+  return (
+    <View className="min-h-0 flex-1">
+      {canType && (
+        <View className="px-2 pb-1">
+          <Segmented
+            label="When an increment is typed"
+            value={incrementMoves}
+            options={MOVES}
+            onChange={(moves) => dispatch(settingsChanged({ incrementMoves: moves }))}
+          />
+        </View>
+      )}
+      <Lines table={incrementTable(shot, move)} move={move} only={only} canType={canType} />
+    </View>
+  );
 }
 
-function Lines({
-  table,
-  only,
-}: IncrementsTableProps & { readonly table: ReturnType<typeof incrementTable> }) {
+interface LinesProps extends IncrementsTableProps {
+  readonly table: IncrementTable;
+  readonly move: Move;
+}
+
+function Lines({ table, move, only, canType = false }: LinesProps) {
   const columns = useMemo(() => {
     const all = columnsOf(table);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
   }, [table, only]);
-  const data = table.rows as IncrementRow[];
+  const data = useMemo(() => linesOf(table) as TableLine[], [table]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
   const { getRowModel, getHeaderGroups } = useReactTable({
     data,
@@ -44,12 +81,9 @@ function Lines({
     getCoreRowModel: getCoreRowModel(),
   });
   const { rows } = getRowModel();
-  const list = useRef<FlatList<Row<IncrementRow>>>(null);
-  const seen = usePlayhead(({ frame }) => {
-    let index = 0;
-    while (index + 1 < data.length && data[index + 1]!.frame <= frame) index++;
-    return index;
-  });
+  const list = useRef<FlatList<Row<TableLine>>>(null);
+  const seen = usePlayhead(({ frame }) => seenLine(data, frame));
+  const runs = useAppSelector((state) => chosenIn(state)?.runs);
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
   useEffect(() => {
@@ -58,6 +92,10 @@ function Lines({
     list.current?.scrollToOffset({ offset, animated: false });
   }, [seen, isPlaying, height]);
   const width = columns.reduce((sum, column) => sum + WIDTHS[column.id as ColumnId], 0) + 16;
+  const isChosen = (line: TableLine): boolean =>
+    line.kind === 'picture' &&
+    (runs?.some(({ from, until }) => line.row.frame >= from && line.row.frame <= until) ?? false);
+  const marks = useMemo(() => new Set(move.marks.map(({ frame }) => frame)), [move]);
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
       <View
@@ -80,46 +118,111 @@ function Lines({
           ref={list}
           data={rows}
           className="flex-1"
+          keyboardShouldPersistTaps="handled"
           onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
-          keyExtractor={(row) => String(row.original.frame)}
+          keyExtractor={keyOf}
           getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
           initialNumToRender={20}
-          renderItem={({ item, index }) => <Line row={item} isSeen={index === seen} />}
-          extraData={seen}
+          renderItem={({ item, index }) => (
+            <Line
+              row={item}
+              isSeen={index === seen}
+              isChosen={isChosen(item.original)}
+              isMark={item.original.kind === 'picture' && marks.has(item.original.row.frame)}
+              canType={canType && index === seen}
+              arcLength={table.arcLength}
+              moveId={move.id}
+            />
+          )}
+          extraData={[seen, runs, canType]}
         />
       </View>
     </ScrollView>
   );
 }
 
-const Line = memo(function Line({
-  row,
-  isSeen,
-}: {
-  readonly row: Row<IncrementRow>;
+const keyOf = ({ original }: Row<TableLine>, index: number): string =>
+  original.kind === 'picture'
+    ? String(original.row.frame)
+    : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
+
+interface LineProps {
+  readonly row: Row<TableLine>;
   readonly isSeen: boolean;
-}) {
-  const { frame } = row.original;
+  readonly isChosen: boolean;
+  readonly isMark: boolean;
+  readonly canType: boolean;
+  readonly arcLength: number;
+  readonly moveId: string;
+}
+
+const Line = memo(function Line({ row, isSeen, isChosen, isMark, canType, arcLength, moveId }: LineProps) {
+  const line = row.original;
+  const isSkipped = line.kind === 'skipped';
+  const frame = isSkipped ? line.skipped.frame : line.row.frame;
+  const isByHand = !isSkipped && line.row.isByHand;
+  const along = isSkipped ? null : line.row.along;
+  const said = isSkipped ? ', skipped' : isByHand ? ', put by hand' : isMark ? ', a mark' : '';
   return (
     <Pressable
       role="row"
-      aria-label={`Frame ${frame}`}
+      aria-label={`Frame ${frame}${said}`}
       aria-selected={isSeen}
       onPress={() => goTo(frame)}
       style={{ height: ROW_HEIGHT }}
-      className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : ''}`}
+      className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
     >
-      {row.getAllCells().map(({ id, column, getValue }) => (
-        <View key={id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
-          <Figures
-            strong={STRONG.includes(column.id)}
-            tone={STRONG.includes(column.id) || column.id === 'place' ? 'ink' : 'soft'}
-            className="text-right"
-          >
-            {String(getValue())}
-          </Figures>
-        </View>
-      ))}
+      {row.getAllCells().map(({ id, column, getValue }) => {
+        const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
+        return (
+          <View key={id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
+            {column.id === 'along' && canType && along !== null && arcLength > 0 ? (
+              <TypedIncrement frame={frame} along={along} arcLength={arcLength} moveId={moveId} />
+            ) : (
+              <Figures
+                strong={isStrong}
+                tone={isByHand ? 'persimmon' : isStrong || column.id === 'place' ? 'ink' : 'soft'}
+                className={`text-right ${isSkipped ? 'line-through opacity-60' : ''}`}
+              >
+                {String(getValue())}
+              </Figures>
+            )}
+          </View>
+        );
+      })}
     </Pressable>
   );
 });
+
+interface TypedIncrementProps {
+  readonly frame: number;
+  readonly along: number;
+  readonly arcLength: number;
+  readonly moveId: string;
+}
+
+/** The increment to the picture in sight, to be typed. What is no number, or does not fit, changes nothing. */
+function TypedIncrement({ frame, along, arcLength, moveId }: TypedIncrementProps) {
+  const edit = useEdit();
+  const { incrementMoves } = useSettings();
+  const [text, setText] = useState<string | null>(null);
+  const finish = (): void => {
+    if (text === null) return;
+    setText(null);
+    const typed = readNumber(text);
+    if (typed === null || typed === Number(along.toFixed(2))) return;
+    edit('setIncrement', { moveId, frame, increment: typed / arcLength, moves: incrementMoves });
+  };
+  return (
+    <TextInput
+      aria-label={`Increment to frame ${frame}`}
+      inputMode="decimal"
+      value={text ?? fixed(along, 2)}
+      onChangeText={setText}
+      onBlur={finish}
+      onSubmitEditing={finish}
+      selectTextOnFocus
+      className="h-[32px] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
+    />
+  );
+}

@@ -19,7 +19,9 @@ const cells = (row: number): string[] =>
     .getAllByRole('row')
     [row - 1]!.findAll((node) => typeof node.type === 'string' && node.props.role === 'cell')
     .map(
-      (cell) => cell.findAll((node) => typeof node.props.children === 'string')[0]!.props.children as string,
+      (cell) =>
+        (cell.findAll((node) => typeof node.props.children === 'string')[0]?.props.children ??
+          cell.findAll((node) => typeof node.props.value === 'string')[0]?.props.value) as string,
     );
 
 test('has a head and a line for each exposure', () => {

@@ -22,7 +22,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
         <Button label={label} icon={Ruler} onPress={() => setOpen(true)} className="shrink" />
         <Button label="Export" icon={Share} disabled={!move} onPress={onExport} />
       </View>
-      <IncrementsTable />
+      <IncrementsTable canType />
       <RulerDialog isOpen={isOpen} onClose={() => setOpen(false)} />
     </View>
   );

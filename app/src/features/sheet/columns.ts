@@ -1,13 +1,26 @@
-import type { IncrementRow, IncrementTable } from '@humble/core';
+import type { IncrementRow, IncrementTable, SkippedRow } from '@humble/core';
 import { createColumnHelper } from '@tanstack/react-table';
+import type { TableLine } from './lines';
 import { fixed, signed } from '../../ui/numbers';
 
-const column = createColumnHelper<IncrementRow>();
+const helper = createColumnHelper<TableLine>();
 
 /** What a cell shows when there is nothing to say: the first exposure has no increment. */
 const NOTHING = '·';
 const or = (value: number | null, write: (value: number) => string): string =>
   value === null ? NOTHING : write(value);
+
+/** A column of what is said of a picture; of one that is left out only a few things are known. */
+const column = (
+  write: (row: IncrementRow) => string,
+  id: ColumnId,
+  header: string,
+  writeSkipped: (skipped: SkippedRow) => string = () => '',
+) =>
+  helper.accessor((line) => (line.kind === 'picture' ? write(line.row) : writeSkipped(line.skipped)), {
+    id,
+    header,
+  });
 
 /** Decimals that the ruler's step asks for. */
 const decimalsOf = (step: number): number => Math.min(3, (String(step).split('.')[1] ?? '').length);
@@ -37,33 +50,37 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
 export function columnsOf({ units, rulerStep }: IncrementTable) {
   const unit = units === 'mm' ? ' mm' : '';
   const ruler = rulerStep ?? 1;
+  const ruled = (value: number): string => fixed(value, decimalsOf(ruler));
   return [
-    column.accessor((row) => String(row.frame), { id: 'frame', header: 'frame' }),
-    column.accessor((row) => String(row.framesHeld), { id: 'held', header: 'held' }),
-    column.accessor((row) => fixed(row.place, 2), { id: 'place', header: `place${unit}` }),
-    column.accessor((row) => increment(row.along), { id: 'along', header: 'along' }),
-    ...(rulerStep === null
-      ? []
-      : [
-          column.accessor((row) => or(row.ruler, (value) => fixed(value, decimalsOf(ruler))), {
-            id: 'ruler',
-            header: `ruler${unit}`,
-          }),
-        ]),
-    column.accessor((row) => or(row.straight, (value) => fixed(value, 2)), {
-      id: 'straight',
-      header: 'straight',
-    }),
-    column.accessor((row) => fixed(row.x, 1), { id: 'x', header: 'x' }),
-    column.accessor((row) => fixed(row.y, 1), { id: 'y', header: 'y' }),
-    column.accessor((row) => `${signed(row.headingDeg, 1)}°`, { id: 'heading', header: 'heading' }),
-    column.accessor(
-      (row) =>
-        fixed(rulerStep === null ? row.total : row.rulerTotal, rulerStep === null ? 2 : decimalsOf(ruler)),
-      {
-        id: 'total',
-        header: 'total',
-      },
+    column(
+      (row) => String(row.frame),
+      'frame',
+      'frame',
+      ({ frame, isCut }) => (isCut ? 'out' : String(frame)),
     ),
+    column(
+      (row) => String(row.framesHeld),
+      'held',
+      'held',
+      ({ framesHeld }) => String(framesHeld),
+    ),
+    column(
+      (row) => fixed(row.place, 2),
+      'place',
+      `place${unit}`,
+      ({ place }) => fixed(place, 2),
+    ),
+    column(
+      (row) => increment(row.along),
+      'along',
+      'along',
+      () => 'skip',
+    ),
+    ...(rulerStep === null ? [] : [column((row) => or(row.ruler, ruled), 'ruler', `ruler${unit}`)]),
+    column((row) => or(row.straight, (value) => fixed(value, 2)), 'straight', 'straight'),
+    column((row) => fixed(row.x, 1), 'x', 'x'),
+    column((row) => fixed(row.y, 1), 'y', 'y'),
+    column((row) => `${signed(row.headingDeg, 1)}°`, 'heading', 'heading'),
+    column((row) => (rulerStep === null ? fixed(row.total, 2) : ruled(row.rulerTotal)), 'total', 'total'),
   ];
 }

@@ -5,6 +5,7 @@ import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { EASING_NAMES } from './easingNames';
+import { KeptEasings } from './KeptEasings';
 
 interface EasingDialogProps {
   readonly easing: Easing;
@@ -41,6 +42,13 @@ export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialog
           );
         })}
       </View>
+      <KeptEasings
+        easing={easing}
+        onChoose={(kept) => {
+          onChoose(kept);
+          onClose();
+        }}
+      />
     </Dialog>
   );
 }

@@ -1,8 +1,9 @@
 import { type Easing, freshEasingOf, type Move, type Span } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
+import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit } from '../../state/hooks';
+import { useEdit, useHand } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Segmented } from '../../ui/Segmented';
@@ -40,6 +41,7 @@ function inManner(easing: Easing, manner: Manner, frames: number): Easing {
 /** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
 export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
   const edit = useEdit();
+  const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
   const { easing } = from;
   const setEasing = (next: Easing, gesture?: string): void => {
@@ -49,6 +51,12 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
     return (
       <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />
     );
+  const others = move.marks
+    .slice(0, -1)
+    .filter(({ id, fraction }, i) => id !== from.id && fraction !== move.marks[i + 1]!.fraction)
+    .map(({ id }) => id);
+  const isForSelected = selectedIds.length > 1;
+  const targets = isForSelected ? others.filter((id) => selectedIds.includes(id)) : others;
   const manner = mannerOf(easing);
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
@@ -68,8 +76,15 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
           ? `Together more than ${frames} frames: both are shortened in proportion.`
           : sentenceFor(easing)}
       </Words>
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
         <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+        {targets.length > 0 && (
+          <Button
+            label={isForSelected ? 'To the selected spans' : 'To all spans'}
+            icon={Copy}
+            onPress={() => edit('setEasings', { moveId: move.id, markIds: targets, easing })}
+          />
+        )}
       </View>
       {isChoosing && (
         <EasingDialog

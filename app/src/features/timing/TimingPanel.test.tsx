@@ -5,7 +5,7 @@ import { TimingPanel } from './TimingPanel';
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot);
-  renderOn(store, <TimingPanel showsRuler={false} />);
+  renderOn(store, <TimingPanel />);
   return store;
 };
 

@@ -1,14 +1,43 @@
-import { arrivalShown, firstFrame, lastFrame, LONGEST_SHOT, type Move, spansOf } from '@humble/core';
-import { View } from 'react-native';
-import { useActiveMove, useEdit, useShot } from '../../state/hooks';
-import { usePlayhead } from '../../state/playhead';
+import {
+  arrivalShown,
+  endsPastShot,
+  firstFrame,
+  lastFrame,
+  lastFrameFor,
+  LONGEST_SHOT,
+  type Move,
+  type Outside,
+  spansOf,
+} from '@humble/core';
+import Eraser from 'lucide-react-native/icons/eraser';
+import Images from 'lucide-react-native/icons/images';
+import { type ReactNode, useState } from 'react';
+import { Pressable, View } from 'react-native';
+import { MOST_REACH, settingsChanged } from '../../state/settingsSlice';
+import {
+  useActiveArc,
+  useActiveMove,
+  useAppDispatch,
+  useEdit,
+  useHand,
+  useSettings,
+  useShot,
+} from '../../state/hooks';
+import { goTo, usePlayhead } from '../../state/playhead';
+import { currentSpan } from '../../state/timing';
+import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
-import { Words } from '../../ui/Words';
+import { Figures, Words } from '../../ui/Words';
+import { ChosenCard } from './ChosenCard';
+import { nameOfEasing } from './easingNames';
+import { ExposureCard, ExposuresCard } from './ExposureCard';
+import { MarksCard } from './MarksCard';
+import { PicturesDialog } from './PicturesDialog';
 import { SpanCard } from './SpanCard';
-import { UnrolledArc } from './UnrolledArc';
+import { CurrentChart, TimingViews } from './TimingViews';
 
 const EXPOSURES = [
   { value: 1, label: 'On ones' },
@@ -16,24 +45,34 @@ const EXPOSURES = [
   { value: 3, label: 'Threes' },
 ] as const;
 
-/** A move with more spans than this shows the one at the playhead only. */
+/** Of more spans than this only those about the current one are listed. */
 const MOST_SPANS_SHOWN = 8;
 
-/** When it leaves, when it arrives, and how; the ruler above it on a phone, in the desk on a wide screen. */
-export function TimingPanel({ showsRuler }: { readonly showsRuler: boolean }) {
+interface TimingPanelProps {
+  /** The increments, for a phone, where the panel shows one view of the timing at a time; a wide screen has them in its desk. */
+  readonly numbers?: ReactNode;
+}
+
+/** When it is where: the marks, the spans between them, and how it is exposed. */
+export function TimingPanel({ numbers }: TimingPanelProps) {
   const shot = useShot();
   const move = useActiveMove();
   const edit = useEdit();
   return (
     <View className="gap-3">
-      {showsRuler && <UnrolledArc />}
+      {numbers && <TimingViews numbers={numbers} />}
       {!move && (
         <Card title="Nothing travels here yet">
           <Words tone="soft">Draw an arc, or put a figure on this one in the Figure step.</Words>
         </Card>
       )}
+      {move && <MarksCard move={move} />}
       {move && <Spans move={move} />}
+      {move && !numbers && <CurrentChart />}
+      {move && <ExposureCard move={move} />}
+      {move && <ChosenCard move={move} />}
       {move && <MoveCard move={move} />}
+      {move && <ExposuresCard move={move} />}
       <Card title="The shot" aside={`${fixed(shot.lengthFrames / shot.rate, 2)} s`}>
         <NumberField
           label="Length"
@@ -57,16 +96,27 @@ export function TimingPanel({ showsRuler }: { readonly showsRuler: boolean }) {
   );
 }
 
+const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = [
+  { value: 'hold', label: 'Hold' },
+  { value: 'repeat', label: 'Repeat' },
+  { value: 'swing', label: 'Swing' },
+  { value: 'continue', label: 'Go on' },
+];
+
 function MoveCard({ move }: { readonly move: Move }) {
   const shot = useShot();
   const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const { tickReach } = useSettings();
+  const arc = useActiveArc((active) => active);
+  const [isSpreading, setSpreading] = useState(false);
   const first = firstFrame(move);
   const last = lastFrame(move);
   const least = move.marks.length - 1;
   const setFrames = (frames: { first?: number; last?: number }, gesture?: string): void => {
     edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, gesture);
   };
-  const arrival = arrivalShown(move, shot);
+  const arrival = endsPastShot(move, shot) ? last : arrivalShown(move, shot);
   return (
     <Card title="The move" aside={`${last - first} intervals`}>
       <NumberField
@@ -80,9 +130,14 @@ function MoveCard({ move }: { readonly move: Move }) {
         label="Ends on frame"
         value={last}
         min={first + least}
-        max={shot.lengthFrames}
+        max={lastFrameFor(shot.lengthFrames, arc?.closed ?? false)}
         onChange={(frame, gesture) => setFrames({ last: frame }, gesture)}
       />
+      {endsPastShot(move, shot) && (
+        <Words tone="soft">
+          It is back at its start one frame after the shot: a loop does not pause there.
+        </Words>
+      )}
       <View className="mt-2">
         <Segmented
           label="Exposure"
@@ -98,33 +153,75 @@ function MoveCard({ move }: { readonly move: Move }) {
             : `Frame ${last} falls between exposures: the arrival is seen on frame ${arrival}.`}
         </Words>
       )}
+      {(['before', 'after'] as const).map((end) => (
+        <View key={end} className="mt-3 gap-1">
+          <Words tone="soft">{end === 'before' ? 'Before the first mark' : 'After the last mark'}</Words>
+          <Segmented
+            label={end === 'before' ? 'Before the first mark' : 'After the last mark'}
+            value={move[end]}
+            options={OUTSIDE}
+            onChange={(how) => edit('setOutside', { moveId: move.id, [end]: how })}
+          />
+        </View>
+      ))}
+      <NumberField
+        label="A dragged tick takes along"
+        unit="frames"
+        value={tickReach}
+        min={0}
+        max={MOST_REACH}
+        onChange={(reach) => dispatch(settingsChanged({ tickReach: reach }))}
+      />
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        <Button label="So many pictures" icon={Images} onPress={() => setSpreading(true)} />
+        <Button
+          label="Clear the timing"
+          icon={Eraser}
+          kind="plum"
+          onPress={() => edit('clearTiming', { moveId: move.id })}
+        />
+      </View>
+      {isSpreading && arc && <PicturesDialog move={move} arc={arc} onClose={() => setSpreading(false)} />}
     </Card>
   );
 }
 
+/** The current span with all that can be set of it, the others a line each. */
 function Spans({ move }: { readonly move: Move }) {
   const spans = spansOf(move);
-  const current = usePlayhead(({ frame }) => {
-    const index = spans.findIndex((span) => frame < span.to.frame);
-    return index < 0 ? spans.length - 1 : index;
-  });
-  const isLong = spans.length > MOST_SPANS_SHOWN;
-  const shown = isLong ? spans.slice(current, current + 1) : spans;
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const current = usePlayhead(({ frame }) => currentSpan(move, selected, frame));
+  const half = MOST_SPANS_SHOWN / 2;
+  const start = Math.max(0, Math.min(current - half, spans.length - MOST_SPANS_SHOWN));
+  const shown = spans.slice(start, start + MOST_SPANS_SHOWN);
   return (
     <View className="gap-3">
-      {isLong && (
+      {spans.length > MOST_SPANS_SHOWN && (
         <Words tone="soft" className="px-1">
           {`Span ${current + 1} of ${spans.length}, at the playhead:`}
         </Words>
       )}
-      {shown.map((span) => (
-        <SpanCard
-          key={span.from.id}
-          move={move}
-          span={span}
-          isCurrent={spans.length > 1 && spans[current] === span}
-        />
-      ))}
+      {shown.map((span) =>
+        span === spans[current] ? (
+          <SpanCard key={span.from.id} move={move} span={span} isCurrent={spans.length > 1} />
+        ) : (
+          <Pressable
+            key={span.from.id}
+            role="button"
+            aria-label={`Go to frames ${span.from.frame} to ${span.to.frame}`}
+            onPress={() => goTo(span.from.frame)}
+            className="min-h-[44px] flex-row items-center justify-between gap-3 rounded-large border border-line bg-card px-4"
+          >
+            <Words className="shrink">
+              {span.isHold ? 'Hold ' : ''}
+              <Figures>{`${span.from.frame} → ${span.to.frame}`}</Figures>
+            </Words>
+            <Words tone="soft">
+              {span.isHold ? `${span.frames} frames` : nameOfEasing(span.from.easing)}
+            </Words>
+          </Pressable>
+        ),
+      )}
     </View>
   );
 }

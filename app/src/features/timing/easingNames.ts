@@ -30,3 +30,7 @@ export const sentenceFor = (easing: Easing): string =>
       ? 'Speed grows and falls evenly.'
       : 'Speed grows and falls gently at both ends of the ramp.'
     : SENTENCES[easing.kind];
+
+/** A short name that tells steady and soft ramps apart. */
+export const nameOfEasing = (easing: Easing): string =>
+  easing.kind === 'ramped' ? (easing.ramp === 'steady' ? 'Steady' : 'Soft') : EASING_NAMES[easing.kind];

@@ -8,7 +8,7 @@ import { sketchedShape } from '../../../state/sketch';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import type { FrameGrip } from '../frame';
-import { LiveGroup, LivePath, remembered, usePixel } from '../live';
+import { LiveGroup, LivePath, remembered, usePixel } from '../../../state/live';
 import { currentScene } from '../scene';
 
 /** What is being made, selected or measured: on top of everything, for as long as the hand is at it. */

@@ -16,7 +16,7 @@ import { useAppSelector } from '../../../state/hooks';
 import { currentFrame, isPlaying } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, drawnFrames, redrawSoon, usePixel } from '../live';
+import { LiveGroup, LivePath, drawnFrames, redrawSoon, usePixel } from '../../../state/live';
 import { currentScene } from '../scene';
 import { visibleTravels } from './arcPaths';
 

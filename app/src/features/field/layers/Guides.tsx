@@ -7,7 +7,7 @@ import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
-import { LiveGroup, LivePath, remembered, usePixel } from '../live';
+import { LiveGroup, LivePath, remembered, usePixel } from '../../../state/live';
 import { arrowsPath, combPath, linePath, postsOf, trailLines, visibleArcs, visibleTravels } from './arcPaths';
 
 const shotIn = (state: RootState) => state.shot.present.shot;

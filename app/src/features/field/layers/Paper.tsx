@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
 import { useSettings, useShotValue } from '../../../state/hooks';
 import { colour } from '../../../ui/colour';
-import { usePixel } from '../live';
+import { usePixel } from '../../../state/live';
 
 /** What the camera sees. */
 export const Paper = memo(function Paper() {

@@ -5,7 +5,7 @@ import { Circle, G, Rect } from 'react-native-svg';
 import { activeArcIn, useAppSelector, useHand, useSession } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../live';
+import { LiveGroup, LivePath, usePixel } from '../../../state/live';
 import { useScene } from '../scene';
 
 const HALF_PX = 4.5;

@@ -1,19 +1,23 @@
-import type { Vector } from '@humble/core';
 import { type RefObject, useEffect, useState } from 'react';
 import type { View } from 'react-native';
+
+interface Spot {
+  readonly x: number;
+  readonly y: number;
+}
 
 /** What gestures do not tell: the keys held meanwhile, and the places between two of their words. */
 export interface PointerTrail {
   readonly isShift: () => boolean;
   /** Where the pointer has been since this was last asked, pixels of the view. */
-  readonly take: () => readonly Vector[];
+  readonly take: () => readonly Spot[];
 }
 
 /** Watches the pointer over a view. Web only; elsewhere there is nothing to add. */
 export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
   const [kept] = useState(() => {
     let isShift = false;
-    let trail: Vector[] = [];
+    let trail: Spot[] = [];
     return {
       isShift: () => isShift,
       take: () => {
@@ -21,7 +25,7 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
         trail = [];
         return taken;
       },
-      see: (shift: boolean, places: readonly Vector[], isFresh: boolean) => {
+      see: (shift: boolean, places: readonly Spot[], isFresh: boolean) => {
         isShift = shift;
         trail = isFresh ? [...places] : [...trail, ...places];
       },

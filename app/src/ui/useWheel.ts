@@ -1,13 +1,15 @@
-import type { Vector } from '@humble/core';
 import { type RefObject, useEffect } from 'react';
 import type { View } from 'react-native';
-import { useLive } from '../../ui/useLive';
+import { useLive } from './useLive';
 
 /** Zoom factor of one notch of a mouse wheel (100 units). */
 const NOTCH = 1.15;
 
 /** Calls back with the pointer's place and a zoom factor when the wheel turns over a view. Web only. */
-export function useWheel(view: RefObject<View | null>, onZoom: (at: Vector, factor: number) => void): void {
+export function useWheel(
+  view: RefObject<View | null>,
+  onZoom: (at: { readonly x: number; readonly y: number }, factor: number) => void,
+): void {
   const latest = useLive(onZoom);
   useEffect(() => {
     const element = view.current as unknown as HTMLElement | null;

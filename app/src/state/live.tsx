@@ -1,11 +1,11 @@
 import { createContext, type RefObject, useContext, useEffect, useLayoutEffect, useRef } from 'react';
 import { G, type GProps, Path, type PathProps } from 'react-native-svg';
-import { useAppStore } from '../../state/hooks';
-import { subscribePlayhead } from '../../state/playhead';
-import type { RootState } from '../../state/store';
-import { type DrawnShape, setShape } from '../../ui/setShape';
-import { useLive } from '../../ui/useLive';
-import { currentScene, subscribeScene } from './scene';
+import { type DrawnShape, setShape } from '../ui/setShape';
+import { useLive } from '../ui/useLive';
+import { calmStoreOf } from './calmStore';
+import { useAppStore } from './hooks';
+import { subscribePlayhead } from './playhead';
+import type { RootState } from './store';
 
 /**
  * Shapes that follow the shot, the playhead and the hand by themselves, once a frame and without a render:
@@ -20,6 +20,8 @@ const lazyShapes = new Set<Redraw>();
 const LAZY_FRAMES = 5;
 let request = 0;
 let drawn = 0;
+/** Tells whether something is held; lazy shapes rest meanwhile. */
+let isHeld = (): boolean => false;
 
 /** How often live shapes have been brought up to date: the same number within one frame. */
 export const drawnFrames = (): number => drawn;
@@ -28,7 +30,7 @@ function redrawAll(): void {
   request = 0;
   drawn++;
   shapes.forEach((redraw) => redraw());
-  if (!currentScene().isDragging || drawn % LAZY_FRAMES === 0) lazyShapes.forEach((redraw) => redraw());
+  if (!isHeld() || drawn % LAZY_FRAMES === 0) lazyShapes.forEach((redraw) => redraw());
 }
 
 /** Brings live shapes up to date with the next frame. */
@@ -36,11 +38,12 @@ export function redrawSoon(): void {
   request ||= requestAnimationFrame(redrawAll);
 }
 
-/** Keeps live shapes in step with all they can follow. For the one drawing that holds them. */
+/** Keeps live shapes in step with the shot and the playhead. For each drawing that holds some. */
 export function useLiveDrawing(): void {
   const store = useAppStore();
   useEffect(() => {
-    const stops = [store.subscribe(redrawSoon), subscribePlayhead(redrawSoon), subscribeScene(redrawSoon)];
+    isHeld = calmStoreOf(store).isHeld;
+    const stops = [store.subscribe(redrawSoon), subscribePlayhead(redrawSoon)];
     return () => stops.forEach((stop) => stop());
   }, [store]);
 }

@@ -1,0 +1,117 @@
+import { evaluate, type Move } from '@humble/core';
+import { View } from 'react-native';
+import { rangeChosen } from '../../state/handSlice';
+import { useAppDispatch, useHand, useShot } from '../../state/hooks';
+import { goTo, useFrame } from '../../state/playhead';
+import { whereAndWhen } from '../../state/timing';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { fixed } from '../../ui/numbers';
+import { NumberField } from '../../ui/NumberField';
+import { Figures, Words } from '../../ui/Words';
+
+const runText = ({ from, until }: { from: number; until: number }): string =>
+  from === until ? String(from) : `${from}–${until}`;
+
+/** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
+export function ChosenCard({ move }: { readonly move: Move }) {
+  const shot = useShot();
+  const dispatch = useAppDispatch();
+  const chosen = useHand((hand) => hand.chosen);
+  const frame = useFrame();
+  const travel = evaluate(shot).travels.find((one) => one.move.id === move.id);
+  if (!travel) return null;
+  const { lengthFrames, rate, sheet, field } = shot;
+  const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
+  const unit = sheet.units === 'mm' ? 'mm' : 'units';
+  if (!chosen)
+    return (
+      <Card title="Where and when">
+        <Words tone="soft">
+          Which frames cover a stretch of the arc, and the other way. With Shift, drag over a view; or:
+        </Words>
+        <View className="mt-2 flex-row flex-wrap gap-2">
+          <Button
+            label="Choose frames"
+            onPress={() =>
+              dispatch(
+                rangeChosen({
+                  by: 'frames',
+                  from: frame,
+                  until: Math.min(lengthFrames, frame + Math.round(rate / 2)),
+                }),
+              )
+            }
+          />
+          <Button
+            label="Choose a stretch"
+            onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
+          />
+        </View>
+      </Card>
+    );
+  const { runs, stretch } = whereAndWhen(travel, chosen);
+  const length = travel.arcLength / perUnit;
+  const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
+  return (
+    <Card title="Where and when" aside={`${frames} frames`} isActive>
+      {chosen.by === 'frames' ? (
+        <>
+          <NumberField
+            label="From frame"
+            value={chosen.from}
+            min={1}
+            max={chosen.until}
+            onChange={(from) => dispatch(rangeChosen({ ...chosen, from }))}
+          />
+          <NumberField
+            label="Until frame"
+            value={chosen.until}
+            min={chosen.from}
+            max={lengthFrames}
+            onChange={(until) => dispatch(rangeChosen({ ...chosen, until }))}
+          />
+        </>
+      ) : (
+        <>
+          <NumberField
+            label="From place"
+            unit={unit}
+            value={chosen.from * length}
+            min={0}
+            max={chosen.to * length}
+            decimals={1}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, from: place / length }))}
+          />
+          <NumberField
+            label="To place"
+            unit={unit}
+            value={chosen.to * length}
+            min={chosen.from * length}
+            max={length}
+            decimals={1}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, to: place / length }))}
+          />
+        </>
+      )}
+      <View testID="where-and-when">
+        {chosen.by === 'frames' ? (
+          <Words tone="soft">
+            From <Figures strong>{fixed(stretch.from / perUnit, 1)}</Figures> to{' '}
+            <Figures strong>{fixed(stretch.to / perUnit, 1)}</Figures> {unit} on the arc,{' '}
+            <Figures>{fixed((chosen.until - chosen.from) / rate, 2)}</Figures> s
+          </Words>
+        ) : (
+          <Words tone="soft">
+            {runs.length === 0 ? 'No frame is there.' : 'Frames '}
+            <Figures strong>{runs.map(runText).join(', ')}</Figures>
+          </Words>
+        )}
+      </View>
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        {runs[0] && <Button label={`Go to frame ${runs[0].from}`} onPress={() => goTo(runs[0]!.from)} />}
+        <Button label="Let go" onPress={() => dispatch(rangeChosen(null))} />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,301 @@
+import {
+  type Arc,
+  fractionOfPoint,
+  incrementTable,
+  lastFrameFor,
+  LONGEST_SHOT,
+  type Mark,
+  type Move,
+} from '@humble/core';
+import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
+import Copy from 'lucide-react-native/icons/copy';
+import Flag from 'lucide-react-native/icons/flag';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { marksSelected, severalSet } from '../../state/handSlice';
+import { useActiveArc, useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import { useFrame } from '../../state/playhead';
+import { settingsChanged } from '../../state/settingsSlice';
+import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../state/timing';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
+import { Toggle } from '../../ui/Toggle';
+import { useFromStart } from '../../ui/useFromStart';
+import { Words } from '../../ui/Words';
+import { LabelField } from './LabelField';
+
+const KINDS = [
+  { value: 'stop', label: 'Stop' },
+  { value: 'pass', label: 'Pass' },
+] as const;
+
+/** What can be done with marks: those that are selected, or a new one at the playhead. */
+export function MarksCard({ move }: { readonly move: Move }) {
+  const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = move.marks.filter(({ id }) => selectedIds.includes(id));
+  if (selected.length === 0) return <NoMark move={move} />;
+  return selected.length === 1 ? (
+    <OneMark move={move} mark={selected[0]!} />
+  ) : (
+    <SeveralMarks move={move} marks={selected} />
+  );
+}
+
+function NoMark({ move }: { readonly move: Move }) {
+  const frame = useFrame();
+  const dispatch = useAppDispatch();
+  const copied = useHand((hand) => hand.copied);
+  const mark = move.marks.find((candidate) => candidate.frame === frame);
+  return (
+    <Card title={`Frame ${frame}`} aside={mark ? 'a mark' : undefined}>
+      <View className="flex-row flex-wrap gap-2">
+        {mark ? (
+          <Button label="Select the mark" icon={Flag} onPress={() => dispatch(marksSelected([mark.id]))} />
+        ) : (
+          <Button label="Add a mark" icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
+        )}
+        <Button
+          label="Paste marks"
+          icon={ClipboardPaste}
+          disabled={!copied}
+          onPress={() => dispatch(pasteMarks())}
+        />
+      </View>
+      <HoldRow move={move} frame={frame} />
+      <Together />
+    </Card>
+  );
+}
+
+const FRESH_HOLD = 8;
+
+/** A hold from a frame on. */
+function HoldRow({ move, frame }: { readonly move: Move; readonly frame: number }) {
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const [frames, setFrames] = useState(FRESH_HOLD);
+  return (
+    <View className="mt-1">
+      <NumberField
+        label="Hold for"
+        unit="frames"
+        value={frames}
+        min={1}
+        max={LONGEST_SHOT}
+        onChange={setFrames}
+      />
+      <View className="flex-row">
+        <Button
+          label={`Hold from frame ${frame}`}
+          onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** What goes for every change in time: whether later marks come along; and selecting several with a finger. */
+function Together() {
+  const dispatch = useAppDispatch();
+  const { takesLater } = useSettings();
+  const isSeveral = useHand(({ isSelectingSeveral }) => isSelectingSeveral);
+  return (
+    <>
+      <Toggle
+        label="Later marks move along"
+        value={takesLater}
+        onChange={(value) => dispatch(settingsChanged({ takesLater: value }))}
+      />
+      <Toggle
+        label="Select several, or a range"
+        value={isSeveral}
+        onChange={(value) => dispatch(severalSet(value))}
+      />
+    </>
+  );
+}
+
+function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
+  const shot = useShot();
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const arc = useActiveArc((active) => active);
+  const fromStart = useFromStart(mark);
+  if (!arc) return null;
+  const { arcLength } = incrementTable(shot, move);
+  const index = move.marks.indexOf(mark);
+  const markIds = [mark.id];
+  const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
+  const moveTo = (to: { frame?: number; place?: number }, gesture?: string): void => {
+    const start = fromStart(gesture);
+    edit(
+      'moveMarks',
+      {
+        moveId: move.id,
+        markIds,
+        takesLater,
+        byFrames: (to.frame ?? start.frame) - start.frame,
+        byFraction: to.place === undefined || arcLength === 0 ? 0 : to.place / arcLength - start.fraction,
+      },
+      gesture,
+    );
+  };
+  const before = move.marks[index - 1];
+  const after = move.marks[index + 1];
+  const furthest = arc.closed ? 1_000 * arcLength : arcLength;
+  return (
+    <Card title={`Mark on frame ${mark.frame}`} aside={mark.label || undefined} isActive>
+      <NumberField
+        label="Frame"
+        value={mark.frame}
+        min={before ? before.frame + 1 : 1}
+        max={after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed)}
+        onChange={(frame, gesture) => moveTo({ frame }, gesture)}
+      />
+      <NumberField
+        label="Place"
+        unit={unit}
+        value={mark.fraction * arcLength}
+        min={arc.closed ? -furthest : 0}
+        max={furthest}
+        decimals={2}
+        disabled={mark.pointId !== null}
+        onChange={(place, gesture) => moveTo({ place }, gesture)}
+      />
+      <Segmented
+        label="Kind of mark"
+        value={mark.kind}
+        options={KINDS}
+        onChange={(kind) => edit('setMarks', { moveId: move.id, markIds, kind })}
+      />
+      <LabelField
+        key={mark.id}
+        label={mark.label}
+        onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
+      />
+      <Tie move={move} mark={mark} arc={arc} />
+      {arc.closed && (
+        <View className="mt-2 flex-row flex-wrap gap-2">
+          <Button
+            label="A lap on"
+            onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: 1, takesLater: false })}
+          />
+          <Button
+            label="A lap back"
+            onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: -1, takesLater: false })}
+          />
+        </View>
+      )}
+      <HoldRow move={move} frame={mark.frame} />
+      <Handling count={1} canDelete={move.marks.length > 2} />
+      <Together />
+    </Card>
+  );
+}
+
+function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: readonly Mark[] }) {
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const markIds = marks.map(({ id }) => id);
+  const first = marks[0]!;
+  const fromStart = useFromStart(first);
+  const kind = marks.every((mark) => mark.kind === first.kind) ? first.kind : null;
+  return (
+    <Card title={`${marks.length} marks`} isActive>
+      <NumberField
+        label="The first on frame"
+        value={first.frame}
+        min={1}
+        max={LONGEST_SHOT}
+        onChange={(frame, gesture) =>
+          edit(
+            'moveMarks',
+            { moveId: move.id, markIds, byFrames: frame - fromStart(gesture).frame, takesLater },
+            gesture,
+          )
+        }
+      />
+      <Segmented
+        label="Kind of mark"
+        value={kind ?? 'mixed'}
+        options={KINDS}
+        onChange={(next) => {
+          if (next !== 'mixed') edit('setMarks', { moveId: move.id, markIds, kind: next });
+        }}
+      />
+      <LabelField
+        key={markIds.join(' ')}
+        label={marks.every(({ label }) => label === first.label) ? first.label : ''}
+        onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
+      />
+      <Handling count={marks.length} canDelete={move.marks.length - marks.length >= 2} />
+      <Together />
+    </Card>
+  );
+}
+
+function Handling({ count, canDelete }: { readonly count: number; readonly canDelete: boolean }) {
+  const dispatch = useAppDispatch();
+  const what = count === 1 ? 'mark' : 'marks';
+  return (
+    <View className="mt-2 flex-row flex-wrap gap-2">
+      <Button label={`Copy ${what}`} icon={Copy} onPress={() => dispatch(copySelectedMarks())} />
+      <Button
+        label={`Delete ${what}`}
+        icon={Trash}
+        kind="plum"
+        disabled={!canDelete}
+        onPress={() => dispatch(deleteSelectedMarks())}
+      />
+      <Button label="Let go" onPress={() => dispatch(marksSelected([]))} />
+    </View>
+  );
+}
+
+interface TieProps {
+  readonly move: Move;
+  readonly mark: Mark;
+  readonly arc: Arc;
+}
+
+/** The point that lies nearest to a mark along the arc. */
+function nearestPoint(arc: Arc, { fraction }: Mark): number {
+  const away = arc.points.map(({ id }) => Math.abs(fractionOfPoint(arc, id, fraction) - fraction));
+  return away.indexOf(Math.min(...away));
+}
+
+/** Ties a mark to a point of the arc: then it goes with the point. */
+function Tie({ move, mark, arc }: TieProps) {
+  const edit = useEdit();
+  const tied = arc.points.findIndex(({ id }) => id === mark.pointId);
+  const tie = (index: number | null): void => {
+    const pointId = index === null ? null : arc.points[index]!.id;
+    edit('tieMark', { moveId: move.id, markId: mark.id, pointId });
+  };
+  if (tied < 0) {
+    const nearest = nearestPoint(arc, mark);
+    return (
+      <View className="mt-2 flex-row">
+        <Button label={`Tie to point ${nearest + 1}`} onPress={() => tie(nearest)} />
+      </View>
+    );
+  }
+  return (
+    <View>
+      <NumberField
+        label="Tied to point"
+        value={tied + 1}
+        min={1}
+        max={arc.points.length}
+        onChange={(number) => tie(number - 1)}
+      />
+      <Words tone="soft">It stays with that point when the arc changes.</Words>
+      <View className="mt-1 flex-row">
+        <Button label="Untie" onPress={() => tie(null)} />
+      </View>
+    </View>
+  );
+}

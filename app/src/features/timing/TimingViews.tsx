@@ -1,0 +1,50 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { useActiveMove, useAppDispatch, useHand, useSettings } from '../../state/hooks';
+import { usePlayhead } from '../../state/playhead';
+import { settingsChanged } from '../../state/settingsSlice';
+import { currentSpan } from '../../state/timing';
+import { Segmented } from '../../ui/Segmented';
+import { Words } from '../../ui/Words';
+import { ChartCard } from './ChartCard';
+import { GraphView } from './views/GraphView';
+import { RulerView } from './views/RulerView';
+
+const VIEWS = [
+  { value: 'ruler', label: 'Ruler' },
+  { value: 'graph', label: 'Graph' },
+  { value: 'chart', label: 'Chart' },
+  { value: 'numbers', label: 'Numbers' },
+] as const;
+
+const GRAPH_HEIGHT = 236;
+const NUMBERS_HEIGHT = 236;
+
+/** One view of the timing at a time, beside the field of a phone. @param numbers the increments, from elsewhere */
+export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
+  const { timingView } = useSettings();
+  const dispatch = useAppDispatch();
+  return (
+    <View className="gap-2">
+      <Segmented
+        label="View of the timing"
+        value={timingView}
+        options={VIEWS}
+        onChange={(next) => dispatch(settingsChanged({ timingView: next }))}
+      />
+      {timingView === 'ruler' && <RulerView />}
+      {timingView === 'graph' && <GraphView height={GRAPH_HEIGHT} />}
+      {timingView === 'chart' && <CurrentChart />}
+      {timingView === 'numbers' && <View style={{ height: NUMBERS_HEIGHT }}>{numbers}</View>}
+    </View>
+  );
+}
+
+/** The chart of the span that is worked on. */
+export function CurrentChart() {
+  const move = useActiveMove();
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const index = usePlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
+  if (!move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
+  return <ChartCard move={move} index={index} />;
+}

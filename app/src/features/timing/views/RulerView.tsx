@@ -1,0 +1,268 @@
+import {
+  extremeIncrements,
+  incrementTable,
+  type Move,
+  type Post,
+  type Shot,
+  type UnrolledArc,
+} from '@humble/core';
+import { memo, useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { GestureDetector } from 'react-native-gesture-handler';
+import Svg, { Path, Text } from 'react-native-svg';
+import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
+import { LiveGroup, LivePath, redrawSoon, remembered, useLiveDrawing } from '../../../state/live';
+import { currentFrame } from '../../../state/playhead';
+import { pointAt } from '../../../state/pointed';
+import type { RootState } from '../../../state/store';
+import { chosenIn } from '../../../state/timing';
+import { colour } from '../../../ui/colour';
+import { MONO, SANS } from '../../../ui/fonts';
+import { fixed } from '../../../ui/numbers';
+import { useWheel } from '../../../ui/useWheel';
+import { Figures, Words } from '../../../ui/Words';
+import { at, type Axis, valueAt } from './axis';
+import { takeViewHold } from './holds';
+import {
+  BASE,
+  byHandPath,
+  evenPath,
+  incrementLabels,
+  LONG,
+  postNames,
+  postsPath,
+  SHORT,
+  skippedPath,
+  ticksPath,
+} from './rulerPaths';
+import { useViewKeys } from './useViewKeys';
+import { useViewGestures } from './useViewGestures';
+import { useZoom } from './useZoom';
+import { frameNear, timingIn } from './timingIn';
+import { rulerTargets, targetNear } from './viewTargets';
+import { ViewTools } from './ViewTools';
+
+const HEIGHT = 134;
+const SIDE = 12;
+
+/** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
+export function RulerView() {
+  const shot = useShot();
+  const move = useActiveMove();
+  const ruler = useAppSelector((state) => timingIn(state)?.ruler ?? null);
+  if (!move || !ruler)
+    return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
+  return (
+    <View>
+      <RulerInHand ruler={ruler} />
+      <Extremes shot={shot} move={move} />
+    </View>
+  );
+}
+
+const describe = ({ ticks, to, units }: UnrolledArc): string =>
+  `Unrolled arc: ${ticks.length} positions on ${fixed(to, 1)} ${units === 'mm' ? 'millimetres' : 'field units'}`;
+
+function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
+  const store = useAppStore();
+  const view = useRef<View>(null);
+  const [width, setWidth] = useState(0);
+  const whole = useMemo(() => ({ from: ruler.from, to: ruler.to }), [ruler.from, ruler.to]);
+  const zoom = useZoom(whole);
+  const { from, to } = zoom.range;
+  const axis: Axis = useMemo(
+    () => ({ from, to, start: SIDE, end: Math.max(SIDE + 1, width - SIDE) }),
+    [from, to, width],
+  );
+  const targetAt = (x: number, y: number) => {
+    const now = timingIn(store.getState());
+    // Along the ruler only: a finger may lie anywhere above or below what it takes.
+    return now && y > 20 ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
+  };
+  const frameAt = ({ x }: { readonly x: number }): number => {
+    const now = timingIn(store.getState());
+    return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
+  };
+  const gesture = useViewGestures(view, {
+    take: (start) => {
+      const now = timingIn(store.getState());
+      if (!now) return {};
+      const meaning = ({ x }: { readonly x: number }) => ({ frame: null, place: valueAt(axis, x) });
+      return takeViewHold({ store, ruler: now.ruler, meaning, frameAt }, targetAt(start.x, start.y), start);
+    },
+    hovers: (now) => pointAt(now && frameAt(now)),
+    pinches: (factor, by, middle, isFirst) =>
+      zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x), isFirst),
+  });
+  useWheel(view, ({ x }, factor) => zoom.by(factor, valueAt(axis, x)));
+  const keys = useViewKeys([zoom]);
+  return (
+    <View>
+      <GestureDetector gesture={gesture} touchAction="pan-y">
+        <View
+          ref={view}
+          collapsable={false}
+          testID="unrolled-arc"
+          role="application"
+          tabIndex={0}
+          aria-label={describe(ruler)}
+          onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+          style={{ height: HEIGHT }}
+          className="cursor-ew-resize"
+          {...keys}
+        >
+          {width > 0 && <RulerDrawing axis={axis} width={width} ruler={ruler} />}
+        </View>
+      </GestureDetector>
+      <View pointerEvents="box-none" className="absolute right-0 top-0">
+        <ViewTools zoom={zoom} of="ruler" />
+      </View>
+    </View>
+  );
+}
+
+/** A tick or a post is taken from so far away, pixels. */
+const TAKE_PX = 14;
+
+interface DrawingProps {
+  readonly ruler: UnrolledArc;
+  readonly axis: Axis;
+  readonly width: number;
+}
+
+const isSelectedIn =
+  (selected: readonly string[]) =>
+  ({ markIds }: Post): boolean =>
+    markIds.some((id) => selected.includes(id));
+
+const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
+  useLiveDrawing();
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const paths = useMemo(() => livePaths(axis), [axis]);
+  const end = Math.min(at(axis, ruler.to), axis.end);
+  return (
+    <Svg width={width} height={HEIGHT}>
+      {ruler.even.length > 0 && (
+        <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
+          even, for comparison
+        </Text>
+      )}
+      <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
+      <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} opacity={0.7} />
+      <Path
+        d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
+        stroke={colour.ink}
+        strokeWidth={1.5}
+      />
+      <LivePath path={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+      <LivePath path={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
+      <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
+      <LivePath
+        path={paths.byHand}
+        stroke={colour.persimmon}
+        strokeWidth={1.5}
+        strokeDasharray="4 3"
+        fill={colour.card}
+        testID="ruler-by-hand"
+      />
+      {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
+        <Text
+          key={x}
+          x={x}
+          y={BASE - LONG - 6}
+          fontSize={11}
+          fontFamily={MONO}
+          textAnchor="middle"
+          fill={colour.indigo}
+        >
+          {text}
+        </Text>
+      ))}
+      <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
+      <LivePath
+        path={paths.selected}
+        stroke={colour.brass}
+        strokeWidth={4.5}
+        fill="none"
+        testID="ruler-selected"
+      />
+      {postNames(ruler, axis, isSelectedIn(selected), width).map(({ x, y, text, isSelected }) => (
+        <Text
+          key={`${x} ${y}`}
+          x={x}
+          y={y}
+          fontSize={11}
+          fontFamily={MONO}
+          fontWeight={isSelected ? '600' : '400'}
+          textAnchor="middle"
+          fill={isSelected ? colour.brass : colour.ink}
+        >
+          {text}
+        </Text>
+      ))}
+      <LiveGroup place={paths.needle} testID="ruler-needle">
+        <Path d={`M0 ${BASE}v${-SHORT}`} stroke={colour.brass} strokeWidth={3.5} />
+        <Path d="M-6 34h12l-6 8z" fill={colour.brass} />
+      </LiveGroup>
+    </Svg>
+  );
+});
+
+/** What follows by itself on the ruler. */
+function livePaths(axis: Axis) {
+  const follow = (work: (ruler: UnrolledArc) => string) => {
+    const kept = remembered(work);
+    return (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? kept(ruler) : '';
+    };
+  };
+  const posts = (isMeant: (isSelected: boolean) => boolean) => {
+    const kept = remembered((ruler: UnrolledArc, selected: readonly string[]) => {
+      const isSelected = isSelectedIn(selected);
+      return postsPath(ruler, axis, (post) => isMeant(isSelected(post)));
+    });
+    return (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
+    };
+  };
+  return {
+    short: follow((ruler) => ticksPath(ruler, axis, false)),
+    long: follow((ruler) => ticksPath(ruler, axis, true)),
+    even: follow((ruler) => evenPath(ruler, axis)),
+    skipped: follow((ruler) => skippedPath(ruler, axis)),
+    byHand: follow((ruler) => byHandPath(ruler, axis)),
+    posts: posts((isSelected) => !isSelected),
+    selected: posts((isSelected) => isSelected),
+    needle: (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      if (!ruler) return '';
+      let seen = ruler.ticks[0];
+      for (const tick of ruler.ticks) if (tick.frame <= currentFrame()) seen = tick;
+      return seen ? `translate(${at(axis, seen.place).toFixed(2)} 0)` : '';
+    },
+    chosen: (state: RootState): string => {
+      const now = timingIn(state);
+      const chosen = chosenIn(state);
+      if (!now || !chosen) return '';
+      const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));
+      return `M${a} 20H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;
+    },
+  };
+}
+
+function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) {
+  const table = incrementTable(shot, move);
+  const { largest, smallest } = extremeIncrements(table);
+  if (!largest || !smallest) return null;
+  const unit = table.units === 'mm' ? ' mm' : ' units';
+  return (
+    <Words tone="soft" testID="extremes">
+      Largest step <Figures strong>{fixed(Math.abs(largest.along!), 2)}</Figures>
+      {unit} at {String(largest.frame)} · smallest{' '}
+      <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
+      {unit} at {String(smallest.frame)}
+    </Words>
+  );
+}

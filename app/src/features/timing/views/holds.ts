@@ -1,0 +1,147 @@
+import type { UnrolledArc } from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { marksSelected, rangeChosen } from '../../../state/handSlice';
+import { goTo } from '../../../state/playhead';
+import type { AppStore } from '../../../state/store';
+import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
+import { gestureName } from '../../../ui/gestureName';
+import { currentFrame } from '../../../state/playhead';
+import { timingIn } from './timingIn';
+import { withEasingHandle } from './easingHandles';
+import type { ViewHold, ViewPointer } from './useViewGestures';
+import type { ViewTarget } from './viewTargets';
+
+/** What a pointer on a view stands for; null where the view does not say. */
+export interface Meaning {
+  readonly frame: number | null;
+  /** Units of the ruler. */
+  readonly place: number | null;
+}
+
+export interface HoldOptions {
+  readonly store: AppStore;
+  readonly ruler: UnrolledArc;
+  readonly meaning: (pointer: { readonly x: number; readonly y: number }) => Meaning;
+  /** The frame that is looked at where nothing is taken hold of. */
+  readonly frameAt: (pointer: { readonly x: number; readonly y: number }) => number;
+}
+
+/** A mark: dragged with all that are selected with it, selected by a tap. */
+function markHold(
+  { store, ruler, meaning }: HoldOptions,
+  target: Extract<ViewTarget, { kind: 'mark' }>,
+  start: ViewPointer,
+): ViewHold {
+  const { markIds, frame } = target.post;
+  const { selectedMarkIds: before, isSelectingSeveral } = store.getState().hand;
+  const isJoining = start.isShift || isSelectingSeveral;
+  const wasSelected = markIds.every((id) => before.includes(id));
+  const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
+  const drag = markDrag(store, dragged, markIds[0]!);
+  const began = meaning(start);
+  const move = timingIn(store.getState())?.move;
+  const held = move?.marks.find(({ id }) => id === markIds[0]);
+  let isFirst = true;
+  return {
+    drag: (now) => {
+      if (isFirst) store.dispatch(marksSelected(dragged));
+      isFirst = false;
+      const { frame: toFrame, place } = meaning(now);
+      drag?.to({
+        ...(toFrame !== null && began.frame !== null && { frame: frame + toFrame - began.frame }),
+        ...(place !== null &&
+          began.place !== null &&
+          held &&
+          !held.pointId && { fraction: held.fraction + (place - began.place) / (ruler.length || 1) }),
+      });
+    },
+    tap: () => {
+      if (isJoining && wasSelected)
+        store.dispatch(marksSelected(before.filter((id) => !markIds.includes(id))));
+      else store.dispatch(marksSelected(isJoining ? [...before, ...markIds] : markIds));
+      if (!isJoining) goTo(frame);
+    },
+  };
+}
+
+function tickHold({ store, ruler, meaning }: HoldOptions, frame: number, start: ViewPointer): ViewHold {
+  const drag = tickDrag(store, frame);
+  const tick = ruler.ticks.find((one) => one.frame === frame);
+  const began = meaning(start).place;
+  return {
+    drag: (now) => {
+      const { place } = meaning(now);
+      if (place === null || began === null || !tick) return;
+      goTo(frame);
+      drag?.to({ fraction: (tick.place + place - began) / (ruler.length || 1) });
+    },
+    tap: () => goTo(frame),
+  };
+}
+
+function handleHold(
+  { store, ruler, meaning }: HoldOptions,
+  target: Extract<ViewTarget, { kind: 'handle' }>,
+  start: ViewPointer,
+): ViewHold {
+  const now = timingIn(store.getState());
+  if (!now) return {};
+  const { move } = now;
+  const index = currentSpan(move, store.getState().hand.selectedMarkIds, currentFrame());
+  const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
+  const gesture = gestureName('easing');
+  const frames = to.frame - from.frame;
+  const way = (to.fraction - from.fraction) * ruler.length;
+  const began = meaning(start);
+  const { x, share } = target.handle;
+  return {
+    drag: (pointer) => {
+      const { frame, place } = meaning(pointer);
+      if (frame === null || place === null || began.frame === null || began.place === null) return;
+      const easing = withEasingHandle(
+        from.easing,
+        target.handle.id,
+        { x: x + frame - began.frame, share: share + (place - began.place) / way },
+        frames,
+      );
+      store.dispatch(doEdit('setEasing', { moveId: move.id, markId: from.id, easing }, gesture));
+    },
+  };
+}
+
+/** Empty ground: the playhead follows; with Shift, or where several are selected, a range is chosen. */
+function groundHold({ store, frameAt }: HoldOptions, start: ViewPointer): ViewHold {
+  if (start.isShift || store.getState().hand.isSelectingSeveral) {
+    const began = frameAt(start);
+    return {
+      drag: (now) => {
+        const reached = frameAt(now);
+        const [from, until] = [Math.min(began, reached), Math.max(began, reached)];
+        store.dispatch(rangeChosen({ by: 'frames', from, until }));
+      },
+      tap: () => store.dispatch(rangeChosen(null)),
+    };
+  }
+  const look = (now: ViewPointer): void => goTo(frameAt(now));
+  return {
+    drag: look,
+    tap: (now) => {
+      store.dispatch(marksSelected([]));
+      look(now);
+    },
+  };
+}
+
+/** What a press on a view of the timing holds from then on. */
+export function takeViewHold(options: HoldOptions, target: ViewTarget | null, start: ViewPointer): ViewHold {
+  switch (target?.kind) {
+    case 'mark':
+      return markHold(options, target, start);
+    case 'tick':
+      return tickHold(options, target.frame, start);
+    case 'handle':
+      return handleHold(options, target, start);
+    default:
+      return groundHold(options, start);
+  }
+}

@@ -1,0 +1,71 @@
+import { type Move, spanIndexAt, type UnrolledArc, unrolledArc } from '@humble/core';
+import { activeMoveIn } from '../../../state/hooks';
+import type { RootState } from '../../../state/store';
+import { currentSpan } from '../../../state/timing';
+import { currentFrame } from '../../../state/playhead';
+import { type EasingHandle, easingHandles } from './easingHandles';
+
+/** The active move and its arc as a ruler, as the state has them now; null where nothing travels. */
+export interface TimingNow {
+  readonly move: Move;
+  readonly ruler: UnrolledArc;
+  readonly lengthFrames: number;
+  /** Frames a second. */
+  readonly rate: number;
+  /** Field units in a unit of the ruler. */
+  readonly fieldUnits: number;
+}
+
+export function timingIn(state: RootState): TimingNow | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  if (!shot || !move) return null;
+  const { field, sheet, lengthFrames, rate } = shot;
+  const fieldUnits = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
+  return { move, ruler: unrolledArc(shot, move), lengthFrames, rate, fieldUnits };
+}
+
+/** A handle of an easing where it lies in time and on the arc. */
+export interface PlacedHandle {
+  readonly handle: EasingHandle;
+  readonly frame: number;
+  readonly place: number;
+  readonly stem: { readonly frame: number; readonly place: number } | null;
+}
+
+const NO_HANDLES: readonly PlacedHandle[] = [];
+
+/** The handles of the span that is worked on, in the units of the ruler. */
+export function handlesIn(state: RootState): readonly PlacedHandle[] {
+  const now = timingIn(state);
+  if (!now) return NO_HANDLES;
+  const { move, ruler } = now;
+  const index = currentSpan(move, state.hand.selectedMarkIds, currentFrame());
+  const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
+  if (from.fraction === to.fraction) return NO_HANDLES;
+  const place = (share: number): number =>
+    (from.fraction + share * (to.fraction - from.fraction)) * ruler.length;
+  return easingHandles(from.easing, to.frame - from.frame).map((handle) => ({
+    handle,
+    frame: from.frame + handle.x,
+    place: place(handle.share),
+    stem: handle.stem && { frame: from.frame + handle.stem.x, place: place(handle.stem.share) },
+  }));
+}
+
+/** The exposure whose place is nearest to a place on the ruler; of those on one spot the one nearest in time. */
+export function frameNear({ ticks, length }: UnrolledArc, place: number, from: number): number {
+  let best = from;
+  let least = Infinity;
+  for (const tick of ticks) {
+    const away = Math.abs(tick.place - place) + Math.abs(tick.frame - from) * 1e-9 * (1 + length);
+    if (away < least) {
+      least = away;
+      best = tick.frame;
+    }
+  }
+  return best;
+}
+
+/** The marks of a span as the ends of it, and what is there at the playhead. */
+export const spanAtPlayhead = (move: Move): number => spanIndexAt(move, currentFrame());

@@ -1,0 +1,37 @@
+import { useAppDispatch } from '../../../state/hooks';
+import { nudgeMarks } from '../../../state/nudgeMarks';
+import { deleteSelectedMarks, selectNextMark } from '../../../state/timing';
+import type { Zoom } from './useZoom';
+import { zoomKey } from './ViewTools';
+
+interface KeyEvent {
+  readonly key?: string;
+  readonly nativeEvent?: { readonly key?: string };
+  readonly shiftKey?: boolean;
+  readonly altKey?: boolean;
+  readonly ctrlKey?: boolean;
+  readonly metaKey?: boolean;
+  readonly preventDefault: () => void;
+  readonly stopPropagation: () => void;
+}
+
+/**
+ * Keys of a view of the timing that has the focus: plus, minus and nought zoom; the page keys go from mark to
+ * mark; Alt with the arrows nudges what is selected, by a frame or by a hundredth of the arc; Delete takes it out.
+ */
+export function useViewKeys(zooms: readonly Zoom[]): object {
+  const dispatch = useAppDispatch();
+  return {
+    onKeyDown: (event: KeyEvent) => {
+      if (event.ctrlKey || event.metaKey) return;
+      const key = event.key ?? event.nativeEvent?.key ?? '';
+      if (!zoomKey(key, zooms)) {
+        if (key === 'PageDown' || key === 'PageUp') dispatch(selectNextMark(key === 'PageDown' ? 1 : -1));
+        else if (key === 'Delete' || key === 'Backspace') dispatch(deleteSelectedMarks());
+        else if (!event.altKey || !dispatch(nudgeMarks(key, event.shiftKey ?? false))) return;
+      }
+      event.preventDefault();
+      event.stopPropagation();
+    },
+  };
+}

@@ -1,0 +1,177 @@
+import {
+  copiedMarks,
+  type FrameRun,
+  framesOn,
+  type Mark,
+  type Move,
+  spanIndexAt,
+  type Stretch,
+  stretchOn,
+  type Travel,
+} from '@humble/core';
+import { gestureName } from '../ui/gestureName';
+import { doEdit } from './doEdit';
+import { type Chosen, marksCopied, marksSelected } from './handSlice';
+import { activeMoveIn } from './hooks';
+import { currentFrame, goTo } from './playhead';
+import { activeTravelIn } from './selection';
+import { said } from './sessionSlice';
+import type { AppDispatch, AppStore, RootState } from './store';
+
+/** The marks of the active move that are selected, in order of time. */
+export function selectedMarksIn(state: RootState): readonly Mark[] {
+  const { selectedMarkIds } = state.hand;
+  return activeMoveIn(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
+}
+
+const NO_MARKS: readonly Mark[] = [];
+
+/** The span that is being worked on: the one after the mark that is selected, else the one at the playhead. */
+export function currentSpan(move: Move, selectedMarkIds: readonly string[], frame: number): number {
+  const selected = move.marks.findIndex(({ id }) => selectedMarkIds.includes(id));
+  const last = move.marks.length - 2;
+  return selected >= 0 ? Math.min(selected, last) : Math.min(spanIndexAt(move, frame), last);
+}
+
+/** Frames and stretch of what was chosen: either one gives the other. */
+export interface WhereAndWhen {
+  readonly runs: readonly FrameRun[];
+  /** Field units. */
+  readonly stretch: Stretch;
+}
+
+let latest: { readonly travel: Travel; readonly chosen: Chosen; readonly found: WhereAndWhen } | null = null;
+
+export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
+  if (latest?.travel === travel && latest.chosen === chosen) return latest.found;
+  let found: WhereAndWhen;
+  if (chosen.by === 'frames') {
+    const run = { from: chosen.from, until: Math.min(chosen.until, travel.place.length) };
+    found = { runs: [run], stretch: stretchOn(travel, run) };
+  } else {
+    const stretch = { from: chosen.from * travel.arcLength, to: chosen.to * travel.arcLength };
+    found = { runs: framesOn(travel, stretch), stretch };
+  }
+  latest = { travel, chosen, found };
+  return found;
+}
+
+/** What was chosen on the active move; null when nothing is. */
+export function chosenIn(state: RootState): WhereAndWhen | null {
+  const travel = activeTravelIn(state);
+  return travel && state.hand.chosen ? whereAndWhen(travel, state.hand.chosen) : null;
+}
+
+/** Something of a timing that is dragged: it follows until it is let go, as one gesture. */
+export interface TimingDrag {
+  /** @param to the frame and the share of the arc where it is to be; what is left out stays */
+  readonly to: (to: { readonly frame?: number; readonly fraction?: number }) => void;
+}
+
+/** Marks that are dragged together; what follows counts from one of them. */
+export function markDrag(store: AppStore, markIds: readonly string[], heldId: string): TimingDrag | null {
+  const move = activeMoveIn(store.getState());
+  const held = move?.marks.find(({ id }) => id === heldId);
+  if (!move || !held) return null;
+  const gesture = gestureName('marks');
+  return {
+    to: ({ frame = held.frame, fraction = held.fraction }) => {
+      const { takesLater } = store.getState().settings;
+      store.dispatch(
+        doEdit(
+          'moveMarks',
+          {
+            moveId: move.id,
+            markIds,
+            byFrames: Math.round(frame) - held.frame,
+            byFraction: fraction - held.fraction,
+            takesLater,
+          },
+          gesture,
+        ),
+      );
+    },
+  };
+}
+
+/** The tick of an exposure that is dragged along the arc. */
+export function tickDrag(store: AppStore, frame: number): TimingDrag | null {
+  const move = activeMoveIn(store.getState());
+  if (!move) return null;
+  const gesture = gestureName('tick');
+  return {
+    to: ({ fraction }) => {
+      if (fraction === undefined) return;
+      const reachFrames = store.getState().settings.tickReach;
+      store.dispatch(doEdit('moveTick', { moveId: move.id, frame, fraction, reachFrames }, gesture));
+    },
+  };
+}
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** Selects what stands on a frame of the active move, and nothing when no mark does. */
+export const selectMarkOn =
+  (frame: number): Thunk =>
+  (dispatch, getState) => {
+    const mark = activeMoveIn(getState())?.marks.find((candidate) => candidate.frame === frame);
+    dispatch(marksSelected(mark ? [mark.id] : []));
+  };
+
+/** A further mark at the playhead, or at a place of the arc on a frame; it is selected. */
+export const addMark =
+  (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    if (!move || !dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }))) return false;
+    dispatch(selectMarkOn(frame));
+    return true;
+  };
+
+export const deleteSelectedMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const markIds = getState().hand.selectedMarkIds;
+  if (move && markIds.length > 0 && dispatch(doEdit('deleteMarks', { moveId: move.id, markIds })))
+    dispatch(marksSelected([]));
+};
+
+export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const { selectedMarkIds } = getState().hand;
+  if (!move || selectedMarkIds.length === 0) return;
+  dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
+  const count = selectedMarkIds.length;
+  dispatch(said(count === 1 ? 'The mark is copied.' : `${count} marks are copied.`));
+};
+
+/** Copied marks at the playhead; they are selected. */
+export const pasteMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const { copied } = getState().hand;
+  if (!move || !copied) return;
+  const at = currentFrame();
+  if (!dispatch(doEdit('pasteMarks', { moveId: move.id, copied, at }))) return;
+  const frames = new Set(copied.map(({ frame }) => frame + at));
+  const pasted = activeMoveIn(getState())?.marks.filter(({ frame }) => frames.has(frame)) ?? [];
+  dispatch(marksSelected(pasted.map(({ id }) => id)));
+};
+
+/** Goes on to the mark before or after, and selects it. */
+export const selectNextMark =
+  (by: 1 | -1): Thunk =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    if (!move) return;
+    const { marks } = move;
+    const selected = marks.findIndex(({ id }) => getState().hand.selectedMarkIds.includes(id));
+    const from = currentFrame();
+    const next =
+      selected >= 0
+        ? marks[selected + by]
+        : by > 0
+          ? marks.find(({ frame }) => frame >= from)
+          : [...marks].reverse().find(({ frame }) => frame <= from);
+    if (!next) return;
+    dispatch(marksSelected([next.id]));
+    goTo(next.frame);
+  };

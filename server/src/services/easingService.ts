@@ -1,0 +1,48 @@
+import { type Easing, easingSchema } from '@humble/core';
+import { nanoid } from 'nanoid';
+import type { Database } from '../database/openDatabase';
+import { Problem } from '../http/problem';
+
+/** An easing that is kept by a name. */
+export interface KeptEasing {
+  readonly id: string;
+  readonly name: string;
+  readonly easing: Easing;
+}
+
+const MOST_EASINGS = 500;
+
+/** What can be done with easings that are kept. */
+export function createEasingService({ easings }: Database) {
+  return {
+    list: async (): Promise<KeptEasing[]> => {
+      const records = await easings.findAll({ order: [['name', 'ASC']] });
+      return records.map(({ id, name, easing }) => ({
+        id,
+        name,
+        easing: easingSchema.parse(JSON.parse(easing)),
+      }));
+    },
+
+    /** @throws Problem `too-many-easings` */
+    keep: async (name: string, easing: Easing): Promise<KeptEasing> => {
+      if ((await easings.count()) >= MOST_EASINGS)
+        throw new Problem(
+          422,
+          'too-many-easings',
+          `${MOST_EASINGS} easings are kept already: take some away first.`,
+        );
+      const id = nanoid();
+      await easings.create({ id, name, easing: JSON.stringify(easing) });
+      return { id, name, easing };
+    },
+
+    /** @throws Problem `easing-not-found` */
+    remove: async (id: string): Promise<void> => {
+      if ((await easings.destroy({ where: { id } })) === 0)
+        throw new Problem(404, 'easing-not-found', 'There is no such easing.');
+    },
+  };
+}
+
+export type EasingService = ReturnType<typeof createEasingService>;
