@@ -4,6 +4,7 @@ import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { activeArcIn, useAppSelector, useAppStore, useSession, useShotValue } from '../../state/hooks';
 import { Button } from '../../ui/Button';
+import { useLayout } from '../../ui/layout';
 import { Words } from '../../ui/Words';
 import { FieldDrawing } from './FieldDrawing';
 import { fieldStateOf, gripsFor } from './fieldState';
@@ -28,6 +29,9 @@ const CURSORS: Record<Target['kind'], string> = {
   point: 'cursor-move',
   handle: 'cursor-move',
   arc: 'cursor-pointer',
+  mark: 'cursor-move',
+  tick: 'cursor-move',
+  'by-hand': 'cursor-move',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',
 };
@@ -37,6 +41,7 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
   const size = useShotValue((shot) => shot.field);
   const isEmpty = useAppSelector((state) => activeArcIn(state) === null && state.hand.tool === 'shape');
   const step = useSession((session) => session.step);
+  const { isWide } = useLayout();
   const [view, setView] = useState({ width: 0, height: 0 });
   const [moved, setMoved] = useState<Viewport | null>(null);
   const box = useRef<View>(null);
@@ -70,8 +75,9 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
       <View pointerEvents="none" className="absolute left-2 top-2 flex-row">
         <PointerPlace />
       </View>
-      <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row">
+      <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row gap-2">
         {step === 'arc' ? <Hint /> : <ReadOut />}
+        {step === 'timing' && isWide && <Hint />}
       </View>
       <Loupe projection={projection} size={view} />
     </View>

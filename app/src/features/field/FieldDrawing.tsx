@@ -6,9 +6,10 @@ import { PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
 import { AtHand, type GripsOf } from './layers/AtHand';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
-import { FrameNumbers, Guides, Marks } from './layers/Guides';
+import { FrameNumbers, Guides } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
+import { Marks } from './layers/Timed';
 import { subscribeScene } from './scene';
 import type { Projection } from './viewport';
 

@@ -2,26 +2,37 @@ import { incrementTable, seenRow } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useFrame } from '../../state/playhead';
+import { usePointed } from '../../state/pointed';
 import { useActiveMove, useShot } from '../../state/hooks';
 import { fixed } from '../../ui/numbers';
 import { Figures } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
 
-/** Frame, place, increment and percentage at the playhead. */
+/** Frame, seconds, place, increment and speed: under the pointer in any view, else at the playhead. */
 export function ReadOut() {
   const shot = useShot();
   const move = useActiveMove();
-  const frame = useFrame();
+  const playhead = useFrame();
+  const pointed = usePointed();
   if (!move) return null;
+  const frame = Math.min(shot.lengthFrames, pointed ?? playhead);
   const table = incrementTable(shot, move);
   const row = seenRow(table, frame);
   const unit = table.units === 'mm' ? ' mm' : '';
-  const step = row.frame === frame && row.along !== null ? fixed(row.along, 1) : '–';
+  const step = row.along;
+  // How fast it goes there: the increment over the frames of the picture before.
+  const held = table.rows[table.rows.indexOf(row) - 1]?.framesHeld ?? 1;
+  const speed = step === null ? null : (step / held) * shot.rate;
   return (
-    <View testID="read-out" className="rounded-small border border-line bg-card px-3 py-1">
+    <View
+      testID="read-out"
+      className={`shrink rounded-small border bg-card px-3 py-1 ${pointed === null ? 'border-line' : 'border-brass'}`}
+    >
       <Figures tone="soft" numberOfLines={1}>
-        frame <Figures strong>{frame}</Figures> · <Figures strong>{fixed(row.place, 1)}</Figures>
-        {unit} · step <Figures strong>{step}</Figures> · {fixed(row.percent, 0)}%
+        <Figures strong>{frame}</Figures> · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
+        <Figures strong>{fixed(row.place, 1)}</Figures>
+        {unit} · step <Figures strong>{step === null ? '–' : fixed(step, 1)}</Figures>
+        {speed === null ? '' : ` · ${fixed(speed, 0)}/s`}
       </Figures>
     </View>
   );

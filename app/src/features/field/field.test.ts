@@ -25,6 +25,7 @@ const state: FieldState = {
   grips: [],
   placed: [],
   isSelectingSeveral: false,
+  timed: [],
 };
 
 describe('what a press takes hold of', () => {

@@ -1,9 +1,12 @@
-import { type ArcPoint, edits, freshShot, PLAIN, type Shot } from '@humble/core';
+import { type ArcPoint, edits, evaluate, freshShot, PLAIN, type Shot } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
+import { doEdit } from '../../state/doEdit';
 import { pointsPlaced, severalSet, toolChosen } from '../../state/handSlice';
+import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import type { AppStore } from '../../state/store';
-import { benchWith, shotOn } from '../../testing/bench';
+import { addMark, chosenIn } from '../../state/timing';
+import { benchWith, moveOn, shotOn } from '../../testing/bench';
 import { createFieldHand, type FieldHand } from './fieldHand';
 import { fieldStateOf, gripsFor } from './fieldState';
 import { type Viewport, wholeField } from './viewport';
@@ -231,10 +234,84 @@ describe('placing points', () => {
   });
 });
 
-test('outside the Arc step a drag along the arc looks at other frames and changes nothing', () => {
+test('in the Sheet step a drag along the arc looks at other frames and changes nothing', () => {
   const on = bench(threePoints());
   const before = shotOn(on.store);
-  on.store.dispatch({ type: 'session/stepChosen', payload: 'timing' });
+  on.store.dispatch(stepChosen('sheet'));
   on.drag([120, 300], [300, 300], [690, 302]);
   expect(shotOn(on.store)).toBe(before);
+});
+
+describe('in the Timing step', () => {
+  /** 600 units from 100 on, evenly in 20 frames: a tick every 30 pixels. */
+  const timing = (): Bench => {
+    const drawn = threePoints();
+    const even = edits.setEasing(drawn, { moveId: 'move1', markId: 'm1', easing: { kind: 'even' } });
+    const on = bench(even);
+    on.store.dispatch(settingsChanged({ tickReach: 0, takesLater: false }));
+    on.store.dispatch(stepChosen('timing'));
+    return on;
+  };
+  const places = ({ store }: Bench) => evaluate(shotOn(store)).travels[0]!.place;
+  const marks = ({ store }: Bench) => moveOn(store).marks;
+
+  test('a tick is dragged along the arc; one drag is one undo step', () => {
+    const on = timing();
+    on.drag([402, 302], [406, 310], [412, 305], [420, 302]);
+    expect(places(on)[10]).toBeCloseTo(318, 6);
+    expect(places(on)[9]).toBeCloseTo(270, 6);
+    expect(places(on)[11]).toBeCloseTo(330, 6);
+    on.store.dispatch(ActionCreators.undo());
+    expect(places(on)[10]).toBeCloseTo(300, 6);
+  });
+
+  test('a mark is selected by a tap and dragged in place; the arc does not move', () => {
+    const on = timing();
+    on.store.dispatch(addMark(11));
+    const { arcs } = shotOn(on.store);
+    on.tap(402, 305);
+    expect(on.store.getState().hand.selectedMarkIds).toEqual(['m3']);
+    on.drag([402, 305], [430, 305], [462, 305]);
+    expect(marks(on).map(({ frame, fraction }) => [frame, Math.round(fraction * 600)])).toEqual([
+      [1, 0],
+      [11, 360],
+      [21, 600],
+    ]);
+    expect(shotOn(on.store).arcs).toBe(arcs);
+  });
+
+  test('a mark that is tied to a point stays with it', () => {
+    const on = timing();
+    on.store.dispatch(addMark(11));
+    on.store.dispatch(doEdit('tieMark', { moveId: 'move1', markId: 'm3', pointId: 'p2' }));
+    on.drag([402, 305], [430, 305], [462, 305]);
+    expect(marks(on)[1]).toMatchObject({ fraction: 0.5, pointId: 'p2' });
+  });
+
+  test('two taps put a mark there, on the frame that is nearest', () => {
+    const on = timing();
+    on.tap(446, 308);
+    on.tap(446, 308);
+    const [, added] = marks(on);
+    expect(added).toMatchObject({ frame: 13, kind: 'pass' });
+    expect(added!.fraction).toBeCloseTo(346 / 600, 6);
+    expect(on.store.getState().hand.selectedMarkIds).toEqual([added!.id]);
+  });
+
+  test('with Shift a drag over the arc chooses a stretch, and its frames are known', () => {
+    const on = timing();
+    on.keys.shift = true;
+    on.drag([265, 306], [300, 306], [385, 306]);
+    expect(on.store.getState().hand.chosen).toMatchObject({ by: 'stretch' });
+    expect(chosenIn(on.store.getState())!.runs).toEqual([{ from: 7, until: 10 }]);
+  });
+
+  test('what is put by hand goes where it is dragged, and the others stay', () => {
+    const on = timing();
+    on.store.dispatch(doEdit('putByHand', { moveId: 'move1', frame: 11, dx: 0, dy: 0 }));
+    on.drag([402, 301], [410, 320], [412, 341]);
+    expect(moveOn(on.store).overrides).toEqual([{ frame: 11, dx: 10, dy: 40 }]);
+    const { x, y } = evaluate(shotOn(on.store)).travels[0]!;
+    expect([x[10], y[10], x[9], y[9]]).toEqual([410, 340, 370, 300]);
+  });
 });

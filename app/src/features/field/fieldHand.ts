@@ -205,6 +205,9 @@ const LOUPED = new Set<Target['kind']>([
   'placing',
   'ruler',
   'grip',
+  'mark',
+  'tick',
+  'by-hand',
 ]);
 const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
 
@@ -221,6 +224,11 @@ function nameOf(target: Target): string {
       return `grip ${target.grip}`;
     case 'other-arc':
       return `other-arc ${target.arcId}`;
+    case 'mark':
+      return `mark ${target.markIds.join(' ')}`;
+    case 'tick':
+    case 'by-hand':
+      return `${target.kind} ${target.frame}`;
     case 'placing':
       return target.closes ? 'placing closes' : 'placing';
     default:

@@ -1,9 +1,9 @@
-import type { Shot } from '@humble/core';
+import { placeAt, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
 import { activeArcIn } from '../../state/hooks';
-import { selectedPoints } from '../../state/selection';
+import { activeTravelIn, selectedPoints } from '../../state/selection';
 import type { RootState } from '../../state/store';
 import { type Frame, frameCorners, frameGrips, frameRound } from './frame';
-import type { FieldState } from './hitTest';
+import type { FieldState, TimedThing } from './hitTest';
 import type { GripsOf } from './layers/AtHand';
 import { type Projection, toField } from './viewport';
 
@@ -21,7 +21,48 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
+    timed: state.session.step === 'timing' && arc && !arc.hidden ? timedThings(state) : NOTHING_TIMED,
   };
+}
+
+const NOTHING_TIMED: readonly TimedThing[] = [];
+
+let known: {
+  readonly travel: Travel;
+  readonly lengthFrames: number;
+  readonly things: readonly TimedThing[];
+} | null = null;
+
+/** Marks, ticks and what is put by hand of the active move. Worked out once for each move. */
+function timedThings(state: RootState): readonly TimedThing[] {
+  const { shot } = state.shot.present;
+  const travel = activeTravelIn(state);
+  if (!shot || !travel) return NOTHING_TIMED;
+  const { lengthFrames } = shot;
+  if (known?.travel === travel && known.lengthFrames === lengthFrames) return known.things;
+  const { move, arc, arcLength, x, y } = travel;
+  const { ticks, posts } = unrolledArc(shot, move);
+  const at = (frame: number): Vector => {
+    const i = Math.min(frame, x.length) - 1;
+    return { x: x[i]!, y: y[i]! };
+  };
+  const tied = new Set(move.marks.filter(({ pointId }) => pointId !== null).map(({ id }) => id));
+  const things: TimedThing[] = [
+    ...move.overrides.map(({ frame }) => ({ target: { kind: 'by-hand', frame } as const, at: at(frame) })),
+    ...posts.map(({ markIds, frame }) => ({
+      target: { kind: 'mark', markIds, frame, isTied: markIds.some((id) => tied.has(id)) } as const,
+      at: placeAt(arc, move.marks.find(({ id }) => id === markIds[0])!.fraction * arcLength),
+    })),
+    ...ticks
+      .filter(
+        ({ frame, isByHand }) =>
+          !isByHand &&
+          posts.some(({ untilFrame }, i) => frame > untilFrame && frame < (posts[i + 1]?.frame ?? -Infinity)),
+      )
+      .map(({ frame }) => ({ target: { kind: 'tick', frame } as const, at: at(frame) })),
+  ];
+  known = { travel, lengthFrames, things };
+  return things;
 }
 
 function backdropFrame(backdrop: NonNullable<Shot['backdrop']>): Frame | null {

@@ -31,6 +31,17 @@ export type Target =
       readonly s: number;
       readonly point: Vector;
     }
+  /** A mark of the active move; several when the figure holds there. */
+  | {
+      readonly kind: 'mark';
+      readonly markIds: readonly string[];
+      readonly frame: number;
+      readonly isTied: boolean;
+    }
+  /** The tick of an exposure between two marks. */
+  | { readonly kind: 'tick'; readonly frame: number }
+  /** An exposure that is put off the plan. */
+  | { readonly kind: 'by-hand'; readonly frame: number }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   | { readonly kind: 'ground' };
 
@@ -46,6 +57,14 @@ export interface FieldState {
   /** Points placed so far, point by point. */
   readonly placed: readonly PointShape[];
   readonly isSelectingSeveral: boolean;
+  /** What of the timing can be taken hold of, in the Timing step; the first of equals is taken. */
+  readonly timed: readonly TimedThing[];
+}
+
+/** A part of the timing and where it lies in the field. */
+export interface TimedThing {
+  readonly target: Extract<Target, { kind: 'mark' | 'tick' | 'by-hand' }>;
+  readonly at: Vector;
 }
 
 /** Half of a finger's target, pixels. */
@@ -73,6 +92,27 @@ function thingsAt(state: FieldState, arc: Arc, place: Vector, reach: number): Fo
         consider({ kind: 'handle', pointId: selected.id, side }, handlePlace(selected, side));
   for (const point of arc.points) consider({ kind: 'point', pointId: point.id }, point);
   return found.sort(([a], [b]) => a - b);
+}
+
+/** A mark or what is put by hand is taken before a tick that is no more than this nearer, as a share of the reach. */
+const MARK_FIRST = 0.3;
+/** Ticks are taken from a shorter way: between them the arc itself can be reached. */
+const TICK_REACH = 0.5;
+
+/** The part of the timing under a place. */
+function timedAt({ timed }: FieldState, place: Vector, reach: number): Target | null {
+  let best: Target | null = null;
+  let least = Infinity;
+  for (const { target, at } of timed) {
+    const away = distance(at, place);
+    const isTick = target.kind === 'tick';
+    if (away > (isTick ? TICK_REACH : 1) * reach) continue;
+    const rank = away - (isTick ? 0 : MARK_FIRST * reach);
+    if (rank >= least) continue;
+    least = rank;
+    best = target;
+  }
+  return best;
 }
 
 /** The arc under a place: the active one, or another. */
@@ -125,8 +165,14 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
       if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
       const canShape = step === 'arc' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, place, reach) : [];
+      const timed = timedAt(state, place, reach);
       const line = arcAt(state, place, reach);
-      return [...things.map(([, target]) => target), ...(line ? [line] : []), { kind: 'ground' }];
+      return [
+        ...things.map(([, target]) => target),
+        ...(timed ? [timed] : []),
+        ...(line ? [line] : []),
+        { kind: 'ground' },
+      ];
     }
   }
 }
@@ -156,6 +202,25 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   backdrop: 'Drag to move the backdrop; its grips turn and scale it.',
 };
 
+function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null): string {
+  switch (hovered?.kind) {
+    case 'mark':
+      return hovered.isTied
+        ? `The mark on frame ${hovered.frame} is tied to a point. Tap: select it.`
+        : `Drag: move the mark on frame ${hovered.frame}. Tap: select it.`;
+    case 'tick':
+      return `Drag: move the tick of frame ${hovered.frame}. Tap: look at it.`;
+    case 'by-hand':
+      return `Drag: put frame ${hovered.frame} by hand.`;
+    case 'arc':
+      return isSelectingSeveral
+        ? 'Drag: choose a stretch of the arc.'
+        : 'Drag: look at another frame. Double click: a mark here. Shift: choose a stretch.';
+    default:
+      return 'Drag a tick or a mark along the arc.';
+  }
+}
+
 /** One line that says what a drag or a tap will do, before it begins. */
 export function hintFor(state: FieldState, hovered: Target | null): string {
   const { arc, step, tool } = state;
@@ -167,6 +232,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   }
   if (!arc) return 'Draw the arc with one stroke.';
   if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
+  if (step === 'timing') return timingHint(state, hovered);
   if (step !== 'arc') return 'Drag along the arc to look at another frame.';
   if (arc.hidden) return 'This arc is hidden. Show it in the list of arcs.';
   if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';

@@ -4,6 +4,7 @@ import type { FieldContext, Hold, Pointer } from './hold';
 import { arcHold, otherArcHold, scrubHold } from './holds/arcHolds';
 import { backdropHold, selectionGripHold } from './holds/frameHolds';
 import { centreHold, marqueeHold, placingHold, rulerHold, strokeHold } from './holds/makingHolds';
+import { byHandHold, markHold, stretchHold, tickHold } from './holds/timingHolds';
 import { handleHold, pointHold, shapeHandleHold } from './holds/pointHolds';
 
 /** Empty ground: a tap lets go of what is selected, two show the whole field. */
@@ -18,7 +19,7 @@ function groundHold(context: FieldContext, start: Pointer): Hold {
 
 /** What a press on a target holds from then on. */
 export function takeHold(context: FieldContext, target: Target, start: Pointer): Hold {
-  const { arc, step, tool } = context.situation().state;
+  const { arc, step, tool, isSelectingSeveral } = context.situation().state;
   switch (target.kind) {
     case 'stroke':
       return strokeHold(context, start);
@@ -47,6 +48,15 @@ export function takeHold(context: FieldContext, target: Target, start: Pointer):
     case 'handle':
       return handleHold(context, arc, target.pointId, target.side, start);
     case 'arc':
-      return step === 'arc' ? arcHold(context, arc, target, start) : scrubHold(context, arc);
+      if (step === 'arc') return arcHold(context, arc, target, start);
+      return step === 'timing' && (start.isShift || isSelectingSeveral)
+        ? stretchHold(context, arc, start)
+        : scrubHold(context, arc);
+    case 'mark':
+      return markHold(context, arc, target, start);
+    case 'tick':
+      return tickHold(context, arc, target.frame, start);
+    case 'by-hand':
+      return byHandHold(context, target.frame, start);
   }
 }

@@ -1,8 +1,9 @@
 import { type Arc, nearestPlace, nextPointId, type Travel, type Vector } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
-import { arcActivated, placeSelected, pointsSelected } from '../../../state/handSlice';
+import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../state/handSlice';
 import { currentFrame, goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
+import { addMark } from '../../../state/timing';
 import { gestureName } from '../../../ui/gestureName';
 import type { Target } from '../hitTest';
 import type { FieldContext, Hold, Pointer } from '../hold';
@@ -73,8 +74,11 @@ function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): voi
   if (nearest) goTo(frameNearestTo(travel, nearest.s, currentFrame()));
 }
 
-/** The arc outside the Arc step: the playhead follows the pointer along it. */
-export function scrubHold({ store }: FieldContext, arc: Arc): Hold {
+/**
+ * The arc outside the Arc step: the playhead follows the pointer along it. In the Timing step two taps put a
+ * mark there.
+ */
+export function scrubHold({ store, situation }: FieldContext, arc: Arc): Hold {
   const travel = activeTravelIn(store.getState());
   if (!travel) return {};
   let isFirst = true;
@@ -82,5 +86,19 @@ export function scrubHold({ store }: FieldContext, arc: Arc): Hold {
     scrubTo(travel, arc, place, isFirst);
     isFirst = false;
   };
-  return { drag: follow, tap: follow };
+  const markHere = ({ place }: Pointer): void => {
+    const nearest = nearestPlace(arc, place);
+    if (!nearest || travel.arcLength === 0) return;
+    const frame = frameNearestTo(travel, nearest.s, currentFrame());
+    const lap = arc.closed ? Math.floor(travel.place[frame - 1]! / travel.arcLength) : 0;
+    store.dispatch(addMark(frame, lap + nearest.s / travel.arcLength));
+  };
+  return {
+    drag: follow,
+    tap: (now) => {
+      store.dispatch(marksSelected([]));
+      follow(now);
+    },
+    ...(situation().state.step === 'timing' && { tapTwice: markHere }),
+  };
 }

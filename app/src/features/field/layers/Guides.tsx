@@ -2,13 +2,14 @@ import { type ArcColour, evaluate, ticksOf, type Tick } from '@humble/core';
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
-import { activeArcIn, useAppSelector, useSession, useSettings } from '../../../state/hooks';
+import { activeArcIn, useAppSelector, useSettings } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
 import { LiveGroup, LivePath, remembered, usePixel } from '../../../state/live';
-import { arrowsPath, combPath, linePath, postsOf, trailLines, visibleArcs, visibleTravels } from './arcPaths';
+import { ChosenStretch } from './Timed';
+import { arrowsPath, combPath, linePath, trailLines, visibleArcs, visibleTravels } from './arcPaths';
 
 const shotIn = (state: RootState) => state.shot.present.shot;
 
@@ -47,6 +48,7 @@ export const Guides = memo(function Guides() {
   const { showsTrail, guideStrength } = useSettings();
   return (
     <G opacity={guideStrength} testID="guides">
+      <ChosenStretch />
       <LivePath
         path={linesOfAll}
         fill="none"
@@ -231,27 +233,5 @@ const FrameNumber = memo(function FrameNumber({
         {String(frame)}
       </Text>
     </LiveGroup>
-  );
-});
-
-/** The marks of all moves on their arcs; outside the Arc step. */
-export const Marks = memo(function Marks() {
-  const pixel = usePixel();
-  const isArcStep = useSession((session) => session.step === 'arc');
-  const { showsTrail } = useSettings();
-  if (isArcStep || !showsTrail) return null;
-  const path = (state: RootState): string => {
-    const shot = shotIn(state);
-    return shot
-      ? visibleTravels(shot)
-          .map((travel) => postsOf(travel, pixel))
-          .join('')
-      : '';
-  };
-  return (
-    <G>
-      <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
-      <LivePath path={path} fill="none" stroke={colour.ink} strokeWidth={2.5 * pixel} />
-    </G>
   );
 });

@@ -1,8 +1,8 @@
 import { type Arc, type ArcPoint, handlePlace, measureArc, shapeHandles } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { Circle, G, Rect } from 'react-native-svg';
-import { activeArcIn, useAppSelector, useHand, useSession } from '../../../state/hooks';
+import { Circle, G, Path, Rect } from 'react-native-svg';
+import { activeArcIn, activeMoveIn, useAppSelector, useHand, useSession } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, LivePath, usePixel } from '../../../state/live';
@@ -75,6 +75,9 @@ interface PointProps {
 
 const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const pixel = usePixel();
+  const carries = useAppSelector(
+    (state) => activeMoveIn(state)?.marks.some(({ pointId }) => pointId === id) ?? false,
+  );
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
   return (
@@ -88,9 +91,22 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
         stroke={isSelected || isHovered ? colour.brass : colour.indigo}
         strokeWidth={1.75 * pixel}
       />
+      {carries && <Timed half={half} />}
     </LiveGroup>
   );
 });
+
+/** A point that carries a mark has the mark's post through it: it has a time. */
+function Timed({ half }: { readonly half: number }) {
+  const pixel = usePixel();
+  const d = `M0 ${-2.6 * half}V${2.6 * half}M${-half} ${2.6 * half}H${half}`;
+  return (
+    <G testID="point-with-mark">
+      <Path d={d} stroke={colour.field} strokeWidth={4.5 * pixel} />
+      <Path d={d} stroke={colour.ink} strokeWidth={2 * pixel} />
+    </G>
+  );
+}
 
 /** Points and the handles of the selected one as plain dots, for the loupe and for very many of them. */
 export function PointDots() {

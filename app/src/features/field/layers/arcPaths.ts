@@ -62,25 +62,17 @@ const POST_PX = 13;
 const FOOT_PX = 6;
 
 /** A stop is a short post across the arc with a foot; a pass has no foot and is open at the centre. */
-function postPath(tick: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>, kind: 'stop' | 'pass', pixel: number) {
+export function postPath(
+  tick: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>,
+  kind: 'stop' | 'pass',
+  pixel: number,
+) {
   const { x, y, acrossX: ax, acrossY: ay } = tick;
   const at = (across: number, along: number): string =>
     `${x + (ax * across + ay * along) * pixel} ${y + (ay * across - ax * along) * pixel}`;
   if (kind === 'pass') return `M${at(-POST_PX, 0)}L${at(-4, 0)}M${at(4, 0)}L${at(POST_PX, 0)}`;
   return `M${at(-POST_PX, 0)}L${at(POST_PX, 0)}M${at(POST_PX, -FOOT_PX)}L${at(POST_PX, FOOT_PX)}`;
 }
-
-/** The marks of a move on its arc. */
-export const postsOf = perPart<Travel>(({ move, place, x, y, direction }, pixel) =>
-  move.marks
-    .map(({ frame, kind }) => {
-      const i = Math.min(frame, place.length) - 1;
-      const heading = (direction[i]! * Math.PI) / 180;
-      const across = { acrossX: -Math.sin(heading), acrossY: Math.cos(heading) };
-      return postPath({ x: x[i]!, y: y[i]!, ...across }, kind, pixel);
-    })
-    .join(''),
-);
 
 const ARROW_GAP_PX = 90;
 const ARROW_PX = 6;

@@ -1,0 +1,110 @@
+import { type Arc, arcLength, nearestAbout, nearestPlace } from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { marksSelected, rangeChosen } from '../../../state/handSlice';
+import { activeMoveIn } from '../../../state/hooks';
+import { goTo } from '../../../state/playhead';
+import { activeTravelIn } from '../../../state/selection';
+import { addMark, markDrag, tickDrag } from '../../../state/timing';
+import { gestureName } from '../../../ui/gestureName';
+import type { Target } from '../hitTest';
+import type { FieldContext, Hold, Pointer } from '../hold';
+
+/** What is dragged along the arc is looked for this share of its length about where it was: crossings hold no traps. */
+const WINDOW = 0.15;
+
+/**
+ * Follows a pointer along an arc from a distance on, field units; it may go on round a closed one. What is
+ * taken hold of does not jump to the pointer.
+ */
+function along(arc: Arc, from: number, start: Pointer): (now: Pointer) => number {
+  const reach = WINDOW * arcLength(arc);
+  const began = nearestAbout(arc, start.place, from, reach)?.s ?? from;
+  let s = began;
+  return ({ place }) => {
+    s = nearestAbout(arc, place, s, reach)?.s ?? s;
+    return from + s - began;
+  };
+}
+
+/** A mark: dragged along the arc with all that are selected with it; a tap selects it. */
+export function markHold(
+  { store, situation }: FieldContext,
+  arc: Arc,
+  { markIds, frame, isTied }: Extract<Target, { kind: 'mark' }>,
+  start: Pointer,
+): Hold {
+  const { selectedMarkIds: before } = store.getState().hand;
+  const isJoining = start.isShift || situation().state.isSelectingSeveral;
+  const wasSelected = markIds.every((id) => before.includes(id));
+  const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
+  const held = activeMoveIn(store.getState())?.marks.find(({ id }) => id === markIds[0]);
+  const length = arcLength(arc);
+  const drag = markDrag(store, dragged, markIds[0]!);
+  const follow = held && along(arc, held.fraction * length, start);
+  let isFirst = true;
+  return {
+    drag: (now) => {
+      if (isFirst) store.dispatch(marksSelected(dragged));
+      isFirst = false;
+      if (follow && length > 0 && !isTied) drag?.to({ fraction: follow(now) / length });
+    },
+    tap: () => {
+      if (isJoining)
+        store.dispatch(
+          marksSelected(wasSelected ? before.filter((id) => !markIds.includes(id)) : [...before, ...markIds]),
+        );
+      else {
+        store.dispatch(marksSelected(markIds));
+        goTo(frame);
+      }
+    },
+  };
+}
+
+/** The tick of an exposure: dragged along the arc, its neighbours flow with it. */
+export function tickHold({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): Hold {
+  const travel = activeTravelIn(store.getState());
+  const drag = tickDrag(store, frame);
+  if (!travel || !drag) return {};
+  const follow = along(arc, travel.place[frame - 1]!, start);
+  return {
+    drag: (now) => {
+      goTo(frame);
+      drag.to({ fraction: follow(now) / (travel.arcLength || 1) });
+    },
+    tap: () => goTo(frame),
+    tapTwice: () => void store.dispatch(addMark(frame)),
+  };
+}
+
+/** An exposure that is put by hand: it goes where the pointer goes. */
+export function byHandHold({ store }: FieldContext, frame: number, start: Pointer): Hold {
+  const move = activeMoveIn(store.getState());
+  const override = move?.overrides.find((one) => one.frame === frame);
+  if (!move || !override) return {};
+  const name = gestureName('by-hand');
+  return {
+    drag: ({ place }) => {
+      goTo(frame);
+      const [dx, dy] = [override.dx + place.x - start.place.x, override.dy + place.y - start.place.y];
+      store.dispatch(doEdit('putByHand', { moveId: move.id, frame, dx, dy }, name));
+    },
+    tap: () => goTo(frame),
+  };
+}
+
+/** A stretch of the arc that is chosen by dragging over it. */
+export function stretchHold({ store }: FieldContext, arc: Arc, start: Pointer): Hold {
+  const length = arcLength(arc);
+  const began = nearestPlace(arc, start.place)?.s ?? 0;
+  const follow = along(arc, began, start);
+  return {
+    drag: (now) => {
+      if (length === 0) return;
+      const reached = follow(now);
+      const [from, to] = [Math.min(began, reached) / length, Math.max(began, reached) / length];
+      store.dispatch(rangeChosen({ by: 'stretch', from, to }));
+    },
+    tap: () => void store.dispatch(rangeChosen(null)),
+  };
+}
