@@ -146,7 +146,7 @@ function harbourMaster(): Shot {
     ),
   );
   // To the second bollard he goes by a chart: off at once, and slower and slower towards it.
-  return edits.makeChart(timed, { moveId: 'move1', markId: 'm3', chart: { kind: 'favouring', percent: 64 } });
+  return edits.makeChart(timed, { moveId: 'move1', markId: 'm3', chart: { kind: 'favouring', percent: 57 } });
 }
 
 /**

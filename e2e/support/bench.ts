@@ -132,6 +132,35 @@ export class Bench {
     return cells.allInnerTexts();
   }
 
+  /** Goes to a frame by its number on the rail's knob. */
+  async goTo(frame: number): Promise<void> {
+    const knob = this.page.getByRole('slider', { name: 'Frame', exact: true });
+    await knob.focus();
+    await this.page.keyboard.press('Home');
+    for (let f = 1; f + 10 <= frame; f += 10) await this.page.keyboard.press('PageUp');
+    const now = async (): Promise<number> => Number(await knob.getAttribute('aria-valuenow'));
+    while ((await now()) < frame) await this.page.keyboard.press('ArrowRight');
+    await expect(knob).toHaveAttribute('aria-valuenow', String(frame));
+  }
+
+  /** One of the views of the timing: chosen on a phone, there already on a wide screen. */
+  async view(name: 'Ruler' | 'Graph' | 'Chart' | 'Numbers'): Promise<void> {
+    if (this.hand.isFinger) await this.choose(name);
+  }
+
+  /** A straight stroke over the middle of the field, 1536 units of 1920 long, and an even timing. */
+  async straight(name: string, length: number): Promise<void> {
+    await this.makeShot({ name, length });
+    await this.draw([0.1, 0.5], [0.9, 0.5]);
+    await this.step('Timing');
+    await this.choose('Even');
+  }
+
+  /** Numbers of a column, with the words for none and for a hold as they are. */
+  async numbers(column: string): Promise<number[]> {
+    return (await this.column(column)).map((text) => (text === 'hold' ? 0 : Number(text.replace('−', '-'))));
+  }
+
   async arcLength(): Promise<number> {
     await this.step('Arc');
     const text = await this.page.getByText(/ (units|mm) long$/).innerText();

@@ -14,10 +14,10 @@ const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
 /** A wide screen: steps on the left, the panel on the right, the desk below the field. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {
-  const panel = useDivider('panel', { fresh: 396, least: 360, most: 640, axis: 'x', grows: 'back' });
+  const panel = useDivider('panel', { fresh: 368, least: 360, most: 640, axis: 'x', grows: 'back' });
   const desk = useDivider('desk', { fresh: 248, least: 190, most: 520, axis: 'y', grows: 'back' });
-  const numbers = useDivider('numbers', { fresh: 268, least: 200, most: 640, axis: 'x', grows: 'back' });
-  const graph = useDivider('graph', { fresh: 290, least: 220, most: 900, axis: 'x', grows: 'forth' });
+  const numbers = useDivider('numbers', { fresh: 286, least: 200, most: 640, axis: 'x', grows: 'back' });
+  const graph = useDivider('graph', { fresh: 300, least: 220, most: 900, axis: 'x', grows: 'forth' });
   const step = useSession((session) => session.step);
   const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
   return (

@@ -5,10 +5,10 @@ import {
   everyEasing,
   markAt,
   onlyMove,
+  shotAlong,
   straightShot,
   withMarks,
 } from '../testing/shapes';
-import { shotAlong } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { applyEdit, edits } from '../shot/edits';
 import { type Easing, type Mark, type Move, type Shot, shotSchema } from '../shot/schema';

@@ -28,11 +28,19 @@ export function ReadOut() {
       testID="read-out"
       className={`shrink rounded-small border bg-card px-3 py-1 ${pointed === null ? 'border-line' : 'border-brass'}`}
     >
-      <Figures tone="soft" numberOfLines={1}>
-        <Figures strong>{frame}</Figures> · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
-        <Figures strong>{fixed(row.place, 1)}</Figures>
-        {unit} · step <Figures strong>{step === null ? '–' : fixed(step, 1)}</Figures>
-        {speed === null ? '' : ` · ${fixed(speed, 0)}/s`}
+      <Figures tone="soft" size="tiny" numberOfLines={1}>
+        <Figures strong size="tiny">
+          {frame}
+        </Figures>{' '}
+        · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
+        <Figures strong size="tiny">
+          {fixed(row.place, 1)}
+        </Figures>
+        {unit} · step{' '}
+        <Figures strong size="tiny">
+          {step === null ? '–' : fixed(step, 1)}
+        </Figures>
+        {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || ' units'}/s`}
       </Figures>
     </View>
   );

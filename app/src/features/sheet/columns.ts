@@ -34,11 +34,11 @@ export type ColumnId =
 
 /** Width of each column, pixels. */
 export const WIDTHS: Readonly<Record<ColumnId, number>> = {
-  frame: 64,
-  held: 56,
+  frame: 54,
+  held: 50,
   place: 76,
   along: 68,
-  ruler: 76,
+  ruler: 70,
   straight: 76,
   x: 76,
   y: 76,

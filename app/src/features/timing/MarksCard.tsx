@@ -149,7 +149,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   return (
     <Card title={`Mark on frame ${mark.frame}`} aside={mark.label || undefined} isActive>
       <NumberField
-        label="Frame"
+        label="On frame"
         value={mark.frame}
         min={before ? before.frame + 1 : 1}
         max={after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed)}

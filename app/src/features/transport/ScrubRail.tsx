@@ -1,24 +1,28 @@
-import { type IncrementTable, incrementTable, type Move } from '@humble/core';
+import { type FrameRun, type IncrementTable, incrementTable, lastFrame, type Move } from '@humble/core';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import { useShot, useShotValue } from '../../state/hooks';
-import { goTo, step, useFrame } from '../../state/playhead';
+import {
+  useActiveMove,
+  useAppSelector,
+  useAppStore,
+  useHand,
+  useShot,
+  useShotValue,
+} from '../../state/hooks';
+import { step, useFrame } from '../../state/playhead';
+import { chosenIn } from '../../state/timing';
 import { colour } from '../../ui/colour';
 import { keyNudge } from '../../ui/keyNudge';
 import { useLive } from '../../ui/useLive';
+import { along, railGesture, SIDE } from './railGesture';
 
 const HEIGHT = 40;
 const BASE = 34;
 const TALLEST = 20;
-const SIDE = 14;
 /** Bars closer than this would be a solid band: of a long shot some are left out, pixels. */
 const LEAST_APART = 2;
-
-/** Where a frame stands on the rail, pixels. */
-const along = (frame: number, lengthFrames: number, width: number): number =>
-  SIDE + ((frame - 1) / Math.max(1, lengthFrames - 1)) * (width - 2 * SIDE);
 
 /** Bars at the exposures, as tall as the increments that arrive on them. */
 function barsPath(table: IncrementTable, lengthFrames: number, width: number): string {
@@ -33,8 +37,8 @@ function barsPath(table: IncrementTable, lengthFrames: number, width: number): s
     .join('');
 }
 
-function postsPath(move: Move, lengthFrames: number, width: number): string {
-  return move.marks
+function postsPath(marks: Move['marks'], lengthFrames: number, width: number): string {
+  return marks
     .map(({ frame, kind }) => {
       const x = along(frame, lengthFrames, width);
       return kind === 'stop'
@@ -44,18 +48,32 @@ function postsPath(move: Move, lengthFrames: number, width: number): string {
     .join('');
 }
 
-/** The shot from its first frame to its last: exposures, marks, and the playhead to drag. */
+/** Frames that were chosen, as bands. */
+const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number): string =>
+  runs
+    .map(({ from, until }) => {
+      const [left, right] = [along(from, lengthFrames, width), along(until, lengthFrames, width)];
+      return `M${left} ${BASE}V12H${Math.max(right, left + 2)}V${BASE}Z`;
+    })
+    .join('');
+
+/** What the rail shows: the whole shot, and a move that ends one frame past it. */
+const railFrames = (move: Move | null, lengthFrames: number): number =>
+  move ? Math.max(lengthFrames, lastFrame(move)) : lengthFrames;
+
+/**
+ * The shot from its first frame to its last: exposures, marks, and the playhead to drag. In the Timing step
+ * marks can be dragged in time too.
+ */
 export function ScrubRail() {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const shotFrames = useShotValue((shot) => shot.lengthFrames);
+  const move = useActiveMove();
+  const canMark = useAppSelector(({ session }) => session.step === 'timing');
   const [width, setWidth] = useState(0);
-  const live = useLive({ width, lengthFrames });
-  const drag = useMemo(() => {
-    const scrub = ({ x }: { x: number }): void => {
-      const { width: whole, lengthFrames: length } = live();
-      goTo(1 + ((x - SIDE) / Math.max(1, whole - 2 * SIDE)) * (length - 1));
-    };
-    return Gesture.Pan().runOnJS(true).minDistance(0).onBegin(scrub).onUpdate(scrub);
-  }, [live]);
+  const store = useAppStore();
+  const lengthFrames = railFrames(move, shotFrames);
+  const live = useLive({ width, lengthFrames, move, canMark });
+  const drag = useMemo(() => railGesture(store, live), [store, live]);
   return (
     <GestureDetector gesture={drag} touchAction="none">
       <View
@@ -68,7 +86,7 @@ export function ScrubRail() {
         {width > 0 && (
           <>
             <RailDrawing width={width} />
-            <Knob width={width} lengthFrames={lengthFrames} />
+            <Knob width={width} shotFrames={shotFrames} railFrames={lengthFrames} />
           </>
         )}
       </View>
@@ -79,35 +97,57 @@ export function ScrubRail() {
 /** The rail follows an edit when the field has: a drag does not wait for it. */
 const RailDrawing = memo(function RailDrawing({ width }: { readonly width: number }) {
   const shot = useDeferredValue(useShot());
-  const move = shot.moves[0] ?? null;
-  const { lengthFrames } = shot;
+  const move = useDeferredValue(useActiveMove());
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const runs = useAppSelector((state) => chosenIn(state)?.runs);
+  const isThere = move !== null && shot.moves.includes(move);
+  const lengthFrames = railFrames(move, shot.lengthFrames);
+  const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);
   return (
     <Svg width={width} height={HEIGHT + 4} style={{ position: 'absolute' }}>
+      {runs && <Path d={runsPath(runs, lengthFrames, width)} fill={colour.brasswash} />}
       <Line x1={SIDE} x2={width - SIDE} y1={BASE} y2={BASE} stroke={colour.soft} strokeWidth={1.5} />
-      {move && (
+      {isThere && (
         <>
           <Path
             d={barsPath(incrementTable(shot, move), lengthFrames, width)}
             stroke={colour.indigo}
             strokeWidth={1.75}
           />
-          <Path d={postsPath(move, lengthFrames, width)} stroke={colour.ink} strokeWidth={2.5} fill="none" />
+          <Path
+            d={postsPath(move.marks, lengthFrames, width)}
+            stroke={colour.ink}
+            strokeWidth={2.5}
+            fill="none"
+          />
+          <Path
+            d={postsPath(move.marks.filter(isSelected), lengthFrames, width)}
+            stroke={colour.brass}
+            strokeWidth={4.5}
+            fill="none"
+          />
         </>
       )}
     </Svg>
   );
 });
 
-function Knob({ width, lengthFrames }: { readonly width: number; readonly lengthFrames: number }) {
+interface KnobProps {
+  readonly width: number;
+  readonly shotFrames: number;
+  readonly railFrames: number;
+}
+
+function Knob({ width, shotFrames, railFrames: whole }: KnobProps) {
   const frame = useFrame();
-  const x = along(frame, lengthFrames, width);
+  const x = along(frame, whole, width);
   return (
     <View
       role="slider"
       tabIndex={0}
       aria-label="Frame"
       aria-valuemin={1}
-      aria-valuemax={lengthFrames}
+      aria-valuemax={shotFrames}
       aria-valuenow={frame}
       style={{ position: 'absolute', left: x - 22, top: 0, width: 44, height: HEIGHT + 4 }}
       {...keyNudge(step)}

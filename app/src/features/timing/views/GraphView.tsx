@@ -37,7 +37,7 @@ import { useViewGestures, type ViewPointer } from './useViewGestures';
 import { useViewKeys } from './useViewKeys';
 import { useZoom, type Zoom } from './useZoom';
 import { graphTargets, rulerTargets, targetNear } from './viewTargets';
-import { ViewTools } from './ViewTools';
+import { FitButton } from './ViewTools';
 
 const AXIS_WIDTH = 44;
 const RIGHT = 12;
@@ -169,8 +169,8 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           {width > 0 && <GraphDrawing now={now} axes={axes} size={{ width, height }} tallestOf={tallestOf} />}
         </View>
       </GestureDetector>
-      <View pointerEvents="box-none" className="absolute bottom-[52px] right-2">
-        <ViewTools zoom={both} of="graph" />
+      <View pointerEvents="box-none" className="absolute bottom-0 left-0">
+        <FitButton zoom={both} of="graph" />
       </View>
     </View>
   );

@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
-import { LiveGroup, LivePath, redrawSoon, remembered, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
@@ -40,7 +40,7 @@ import { useViewGestures } from './useViewGestures';
 import { useZoom } from './useZoom';
 import { frameNear, timingIn } from './timingIn';
 import { rulerTargets, targetNear } from './viewTargets';
-import { ViewTools } from './ViewTools';
+import { FitButton } from './ViewTools';
 
 const HEIGHT = 134;
 const SIDE = 12;
@@ -115,7 +115,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
         </View>
       </GestureDetector>
       <View pointerEvents="box-none" className="absolute right-0 top-0">
-        <ViewTools zoom={zoom} of="ruler" />
+        <FitButton zoom={zoom} of="ruler" />
       </View>
     </View>
   );

@@ -1,26 +1,12 @@
 import Maximize from 'lucide-react-native/icons/maximize';
-import ZoomIn from 'lucide-react-native/icons/zoom-in';
-import ZoomOut from 'lucide-react-native/icons/zoom-out';
-import { View } from 'react-native';
 import { IconButton } from '../../../ui/Button';
 import type { Zoom } from './useZoom';
 
 const STEP = 1.6;
 
-/** Closer, further, all of it. @param of what is zoomed, for screen readers */
-export function ViewTools({ zoom, of }: { readonly zoom: Zoom; readonly of: string }) {
-  return (
-    <View className="flex-row">
-      <IconButton
-        label={`Further from the ${of}`}
-        icon={ZoomOut}
-        disabled={!zoom.isZoomed}
-        onPress={() => zoom.by(1 / STEP)}
-      />
-      <IconButton label={`Closer to the ${of}`} icon={ZoomIn} onPress={() => zoom.by(STEP)} />
-      <IconButton label={`All of the ${of}`} icon={Maximize} disabled={!zoom.isZoomed} onPress={zoom.fit} />
-    </View>
-  );
+/** The way back to all of a view that is zoomed. @param of what is zoomed, for screen readers */
+export function FitButton({ zoom, of }: { readonly zoom: Zoom; readonly of: string }) {
+  return zoom.isZoomed ? <IconButton label={`All of the ${of}`} icon={Maximize} onPress={zoom.fit} /> : null;
 }
 
 /** Keys of a view that has the focus: plus, minus and nought zoom. @returns whether the key was one of them */

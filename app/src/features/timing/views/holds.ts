@@ -1,11 +1,10 @@
 import type { UnrolledArc } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
 import { marksSelected, rangeChosen } from '../../../state/handSlice';
-import { goTo } from '../../../state/playhead';
+import { currentFrame, goTo } from '../../../state/playhead';
 import type { AppStore } from '../../../state/store';
 import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
 import { gestureName } from '../../../ui/gestureName';
-import { currentFrame } from '../../../state/playhead';
 import { timingIn } from './timingIn';
 import { withEasingHandle } from './easingHandles';
 import type { ViewHold, ViewPointer } from './useViewGestures';

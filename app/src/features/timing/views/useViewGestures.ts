@@ -3,8 +3,9 @@ import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { calmStoreOf } from '../../../state/calmStore';
 import { useAppStore } from '../../../state/hooks';
+import type { AppStore } from '../../../state/store';
 import { useLive } from '../../../ui/useLive';
-import { usePointerTrail } from '../../../ui/usePointerTrail';
+import { type PointerTrail, usePointerTrail } from '../../../ui/usePointerTrail';
 
 /** Where a pointer is on a view, and how it is held. */
 export interface ViewPointer {
@@ -38,64 +39,88 @@ export interface ViewHand {
 /** A press that moves less than this is a tap, pixels. */
 const TAP_PX = 5;
 
+interface ViewHandNow {
+  readonly hand: ViewHand;
+  readonly trail: PointerTrail;
+}
+
+/** A hand on a view, from press to release. Pixels of the view. */
+function createHand(store: AppStore, live: () => ViewHandNow) {
+  const calm = calmStoreOf(store);
+  let hold: ViewHold | null = null;
+  let start = { x: 0, y: 0 };
+  let focal = { x: 0, y: 0 };
+  let hasMoved = false;
+  let isTouch = false;
+  let isPinching = false;
+  const pointer = (x: number, y: number): ViewPointer => {
+    live().trail.take();
+    return { x, y, isTouch, isShift: live().trail.isShift() };
+  };
+  return {
+    begin: (x: number, y: number, byTouch: boolean): void => {
+      isTouch = byTouch;
+      hasMoved = false;
+      start = { x, y };
+      hold = live().hand.take(pointer(x, y));
+      calm.hold();
+    },
+    update: (x: number, y: number): void => {
+      if (!hold || isPinching) return;
+      if (!hasMoved && Math.hypot(x - start.x, y - start.y) < TAP_PX) return;
+      hasMoved = true;
+      hold.drag?.(pointer(x, y));
+    },
+    end: (x: number, y: number): void => {
+      if (hold && !hasMoved && !isPinching) hold.tap?.(pointer(x, y));
+      hold = null;
+      calm.release();
+    },
+    pinchBegins: (x: number, y: number): void => {
+      isPinching = true;
+      focal = { x, y };
+      live().hand.pinches?.(1, { x: 0, y: 0 }, focal, true);
+    },
+    pinches: (factor: number, x: number, y: number): void => {
+      live().hand.pinches?.(factor, { x: x - focal.x, y: y - focal.y }, focal, false);
+    },
+    pinchEnds: (): void => {
+      isPinching = false;
+    },
+    hovers: (at: { readonly x: number; readonly y: number } | null): void => {
+      if (!hold) live().hand.hovers?.(at);
+    },
+  };
+}
+
+// The callbacks of gestures are compiled with copies of what they close over, so all that changes lives in the hand.
+function viewGestures(store: AppStore, live: () => ViewHandNow) {
+  const hand = createHand(store, live);
+  const drag = Gesture.Pan()
+    .runOnJS(true)
+    .minDistance(0)
+    .maxPointers(2)
+    .onBegin(({ x, y, pointerType }) => hand.begin(x, y, pointerType === PointerType.TOUCH))
+    .onUpdate(({ x, y, numberOfPointers }) => {
+      if (numberOfPointers < 2) hand.update(x, y);
+    })
+    .onFinalize(({ x, y }) => hand.end(x, y));
+  const pinch = Gesture.Pinch()
+    .runOnJS(true)
+    .onStart(({ focalX, focalY }) => hand.pinchBegins(focalX, focalY))
+    .onUpdate(({ scale, focalX, focalY }) => hand.pinches(scale, focalX, focalY))
+    .onFinalize(() => hand.pinchEnds());
+  const hover = Gesture.Hover()
+    .runOnJS(true)
+    .onUpdate(({ x, y }) => hand.hovers({ x, y }))
+    .onEnd(() => hand.hovers(null));
+  return Gesture.Simultaneous(drag, pinch, hover);
+}
+
 /** Drag, pinch and hover on a view of the timing, which outlive its renders. */
 export function useViewGestures(view: RefObject<View | null>, hand: ViewHand) {
   const store = useAppStore();
   const trail = usePointerTrail(view);
   const live = useLive({ hand, trail });
-  return useMemo(() => {
-    const calm = calmStoreOf(store);
-    let hold: ViewHold | null = null;
-    let start = { x: 0, y: 0 };
-    let focal = { x: 0, y: 0 };
-    let hasMoved = false;
-    let isTouch = false;
-    let isPinching = false;
-    const pointer = (x: number, y: number): ViewPointer => {
-      live().trail.take();
-      return { x, y, isTouch, isShift: live().trail.isShift() };
-    };
-    const drag = Gesture.Pan()
-      .runOnJS(true)
-      .minDistance(0)
-      .maxPointers(2)
-      .onBegin(({ x, y, pointerType }) => {
-        isTouch = pointerType === PointerType.TOUCH;
-        hasMoved = false;
-        start = { x, y };
-        hold = live().hand.take(pointer(x, y));
-        calm.hold();
-      })
-      .onUpdate(({ x, y, numberOfPointers }) => {
-        if (!hold || isPinching || numberOfPointers > 1) return;
-        if (!hasMoved && Math.hypot(x - start.x, y - start.y) < TAP_PX) return;
-        hasMoved = true;
-        hold.drag?.(pointer(x, y));
-      })
-      .onFinalize(({ x, y }) => {
-        if (hold && !hasMoved && !isPinching) hold.tap?.(pointer(x, y));
-        hold = null;
-        calm.release();
-      });
-    const pinch = Gesture.Pinch()
-      .runOnJS(true)
-      .onStart(({ focalX, focalY }) => {
-        isPinching = true;
-        focal = { x: focalX, y: focalY };
-        live().hand.pinches?.(1, { x: 0, y: 0 }, focal, true);
-      })
-      .onUpdate(({ scale, focalX, focalY }) =>
-        live().hand.pinches?.(scale, { x: focalX - focal.x, y: focalY - focal.y }, focal, false),
-      )
-      .onFinalize(() => {
-        isPinching = false;
-      });
-    const hover = Gesture.Hover()
-      .runOnJS(true)
-      .onUpdate(({ x, y }) => {
-        if (!hold) live().hand.hovers?.({ x, y });
-      })
-      .onEnd(() => live().hand.hovers?.(null));
-    return Gesture.Simultaneous(drag, pinch, hover);
-  }, [store, live]);
+  return useMemo(() => viewGestures(store, live), [store, live]);
 }

@@ -1,0 +1,389 @@
+import type { Page } from '@playwright/test';
+import type { Bench } from '../support/bench';
+import { expect, test } from '../support/test';
+
+/** The spot of a frame and a place in the distance graph, from its own posts: the first and the last mark. */
+async function graphScale(page: Page) {
+  const box = (await page.getByTestId('distance-graph').boundingBox())!;
+  const d = (await page.getByTestId('graph-curve').getAttribute('d'))!;
+  const spots = [...d.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x, y]) => ({
+    x: box.x + Number(x),
+    y: box.y + Number(y),
+  }));
+  return { box, spots };
+}
+
+const rounded = (value: number, step: number): number => Math.round(value / step) * step;
+
+/** Every increment and every place of a table that must keep its total. */
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+
+async function typeIncrement(bench: Bench, frame: number, value: number): Promise<void> {
+  const field = bench.page.getByLabel(`Increment to frame ${frame}`).first();
+  await field.fill(String(value));
+  await field.press('Enter');
+}
+
+test('from a stroke to a rounded table: three marks, a hold and a dragged tick, by numbers of the hand', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Round table', 41);
+  await bench.goTo(21);
+  await bench.press('Add a mark');
+  await bench.type('Place, units', 600);
+  await page.getByRole('switch', { name: 'Later marks move along' }).click();
+  await bench.press('Hold from frame 21');
+  await expect(page.getByTestId('frame-count')).toContainText('of 49');
+
+  // Evenly 30 units a frame up to the second mark: frame 11 stands at 300. It is dragged by 30 pixels.
+  const paper = (await page.getByTestId('field-paper').boundingBox())!;
+  const unitsPerPixel = 1920 / paper.width;
+  const from = await bench.spot((0.1 * 1920 + 300) / 1920, 0.5);
+  await hand.drag([from, { x: from.x + 12, y: from.y }]);
+  const shift = 12 * unitsPerPixel;
+
+  const check = async (): Promise<void> => {
+    const length = await bench.arcLength();
+    await bench.step('Sheet');
+    const places = await bench.numbers('place');
+    expect(places).toHaveLength(49);
+    // Three frames to both sides go along: by cos²(30°) = 3/4 and cos²(60°) = 1/4 of the shift.
+    const share = new Map([
+      [9, 0.25],
+      [10, 0.75],
+      [11, 1],
+      [12, 0.75],
+      [13, 0.25],
+    ]);
+    const expected = Array.from({ length: 49 }, (_, i) => {
+      const f = i + 1;
+      if (f <= 21) return 30 * (f - 1) + shift * (share.get(f) ?? 0);
+      return f <= 29 ? 600 : 600 + ((length - 600) * (f - 29)) / 20;
+    });
+    places.forEach((place, i) => expect(Math.abs(place - expected[i]!), `frame ${i + 1}`).toBeLessThan(0.6));
+    const ruler = await bench.numbers('ruler');
+    places.slice(1).forEach((place, i) => {
+      const increment = rounded(place - places[0]!, 20) - rounded(places[i]! - places[0]!, 20);
+      expect(ruler[i + 1], `increment to frame ${i + 2}`).toBe(increment);
+    });
+    expect(sum(ruler.slice(1))).toBe(rounded(length, 20));
+  };
+  await bench.step('Sheet');
+  await bench.press('In units, not rounded');
+  await bench.type('Another step', 20);
+  await bench.press('Done');
+  await check();
+  await bench.saved();
+  await page.reload();
+  await check();
+
+  await bench.step('Timing');
+  await bench.undo().catch(() => undefined);
+});
+
+test('marks are dragged in time and place, in the graph and on the rail; one drag is one step back', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Marks', 41);
+  await bench.goTo(21);
+  await bench.press('Add a mark');
+  await bench.view('Graph');
+  const { spots } = await graphScale(page);
+  const pixelsPerFrame = (spots[40]!.x - spots[0]!.x) / 40;
+  // Sideways by four frames, and what strays up and down by less than the dead way does not count.
+  const middle = spots[20]!;
+  const aside = Math.sign(pixelsPerFrame) * (4 * pixelsPerFrame + 9);
+  await hand.drag([middle, { x: middle.x + aside, y: middle.y + 4 }]);
+  await expect(bench.field('On frame')).toHaveValue('25');
+  const length = await bench.arcLength();
+  await bench.step('Timing');
+  expect(await bench.number('Place, units')).toBeCloseTo(length / 2, 0);
+  await bench.undo();
+  await expect(bench.field('On frame')).toHaveValue('21');
+
+  // Upwards it changes its place alone.
+  await hand.drag([middle, { x: middle.x + 2, y: middle.y - 30 }]);
+  await expect(bench.field('On frame')).toHaveValue('21');
+  expect(await bench.number('Place, units')).toBeGreaterThan(length * 0.55);
+  await bench.undo();
+
+  const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
+  const onRail = (frame: number) => ({
+    x: rail.x + 14 + ((frame - 1) / 40) * (rail.width - 28),
+    y: rail.y + 22,
+  });
+  await bench.goTo(1);
+  await hand.drag([onRail(21), onRail(31)]);
+  await expect(bench.field('On frame')).toHaveValue('31');
+});
+
+test('a handle of a curve and the bars of the pace are dragged; the total stays', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Handles', 21);
+  await bench.press('Other easings');
+  await bench.choose('Curve');
+  await bench.view('Graph');
+  const { box, spots } = await graphScale(page);
+  const [first, last] = [spots[0]!, spots[20]!];
+  // The first handle of a fresh curve: 8 of 20 frames in, at no way yet. Four frames on and a fifth up.
+  const grip = { x: first.x + (last.x - first.x) * 0.4, y: first.y };
+  await hand.drag([grip, { x: first.x + (last.x - first.x) * 0.6, y: first.y + (last.y - first.y) * 0.2 }]);
+  await expect(bench.field('First handle, after, frames')).toHaveValue(/^(11\.8|12|12\.2)$/);
+  await expect(bench.field('First handle, at, %')).toHaveValue(/^(19|20|21)$/);
+
+  const foot = box.y + box.height - 4;
+  const bar = (k: number, up: number) => ({
+    x: first.x + ((last.x - first.x) * (k - 0.5)) / 20,
+    y: foot - up,
+  });
+  await hand.drag([bar(3, 40), bar(5, 40), bar(8, 10)]);
+  await expect(page.getByText('By chart').first()).toBeVisible();
+  const length = await bench.arcLength();
+  await bench.step('Sheet');
+  const along = (await bench.numbers('along')).slice(1);
+  expect(sum(along)).toBeCloseTo(length, 0);
+  // Bars drawn to one height are one increment, and the one drawn low is a quarter of them.
+  expect(along[2]! / along[4]!).toBeCloseTo(1, 1);
+  expect(along[7]! / along[4]!).toBeCloseTo(0.25, 1);
+  await bench.undo();
+  const before = (await bench.numbers('along')).slice(1);
+  expect(Math.abs(before[2]! - before[4]!)).toBeGreaterThan(1);
+});
+
+test('ticks and posts are dragged on the ruler; with a view that is zoomed in too', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Ruler', 21);
+  await bench.view('Ruler');
+  const ruler = page.getByTestId('unrolled-arc');
+  const box = (await ruler.boundingBox())!;
+  const onRuler = (share: number) => ({ x: box.x + 12 + share * (box.width - 24), y: box.y + 80 });
+  await hand.drag([onRuler(0.5), onRuler(0.53)]);
+  const length = await bench.arcLength();
+  await bench.step('Sheet');
+  expect((await bench.numbers('place'))[10]! / length).toBeCloseTo(0.53, 2);
+  await bench.step('Timing');
+  // The last post, dragged back: the mark on the last frame is at three quarters.
+  await hand.drag([onRuler(1), onRuler(0.75)]);
+  await expect(bench.field('On frame')).toHaveValue('21');
+  expect((await bench.number('Place, units')) / length).toBeCloseTo(0.75, 2);
+  await ruler.focus();
+  await page.keyboard.press('+');
+  await expect(page.getByRole('button', { name: 'All of the ruler' })).toBeVisible();
+  await page.keyboard.press('0');
+  await expect(page.getByRole('button', { name: 'All of the ruler' })).toHaveCount(0);
+});
+
+test('charts: halves, a rung dragged, the number of drawings, and the nearest easing', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Charts', 5);
+  await bench.view('Chart');
+  await bench.press('Halves');
+  const length = await bench.arcLength();
+  const shares = async (): Promise<number[]> => {
+    await bench.step('Sheet');
+    const places = await bench.numbers('place');
+    await bench.step('Timing');
+    return places.map((place) => Math.round((place / length) * 1000) / 1000);
+  };
+  expect(await shares()).toEqual([0, 0.5, 0.75, 0.875, 1]);
+
+  const ladder = (await page.getByTestId('ladder').boundingBox())!;
+  const rung = (share: number) => ({
+    x: ladder.x + 66,
+    y: ladder.y + 16 + share * (ladder.height - 32),
+  });
+  await hand.drag([rung(0.5), rung(0.25)]);
+  const [, dragged, , third] = await shares();
+  expect(dragged).toBeCloseTo(0.25, 2);
+  expect(third).toBe(0.875);
+
+  await page.getByRole('switch', { name: 'Later marks move along' }).click();
+  await bench.type('Drawings between', 7);
+  await expect(page.getByTestId('frame-count')).toContainText('of 9');
+  await bench.press('Even');
+  await bench.press('Nearest easing');
+  await bench.press('Take Even');
+  await expect(page.getByText('The same increment on every frame.')).toBeVisible();
+});
+
+test('an increment is typed: the rest adapts, or the end moves', async ({ bench, page }) => {
+  await bench.straight('Typed', 9);
+  await bench.goTo(9);
+  await bench.press('Select the mark');
+  await bench.type('Place, units', 800);
+  await bench.press('Let go');
+  await bench.view('Numbers');
+  await bench.goTo(3);
+  await typeIncrement(bench, 3, 160);
+  // 100 and 160 leave 540 for six.
+  await bench.step('Sheet');
+  expect(await bench.column('along')).toEqual(['·', '100.00', '160.00', ...Array(6).fill('90.00')]);
+  await bench.step('Timing');
+  await bench.choose('The end moves');
+  await typeIncrement(bench, 3, 100);
+  await bench.step('Sheet');
+  expect(await bench.column('along')).toEqual(['·', '100.00', '100.00', ...Array(6).fill('90.00')]);
+  expect((await bench.column('place')).at(-1)).toBe('740.00');
+  await bench.step('Timing');
+  await typeIncrement(bench, 3, 5000);
+  await expect(page.getByText(/The arc is too short for that/)).toBeVisible();
+  await bench.step('Sheet');
+  expect((await bench.column('place')).at(-1)).toBe('740.00');
+});
+
+test('pictures are skipped, with the length or without, taken back in, and put by hand', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Skips', 11);
+  const table = page.getByRole('table', { name: 'Increments' }).first();
+  await bench.goTo(4);
+  await bench.press('Skip, keep the length');
+  await bench.step('Sheet');
+  await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
+  await expect(page.getByTestId('frame-count')).toContainText('of 11');
+  const length = await bench.arcLength();
+  await bench.step('Sheet');
+  const column = await bench.column('along');
+  expect(column[3]).toBe('skip');
+  expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
+  await bench.step('Timing');
+  await bench.goTo(4);
+  await bench.press('Take it back in');
+  await bench.press('Skip, close up');
+  await expect(page.getByTestId('frame-count')).toContainText('of 10');
+  await bench.press('Put back what stood before 4');
+  await expect(page.getByTestId('frame-count')).toContainText('of 11');
+
+  await bench.goTo(6);
+  await bench.press('Put it by hand');
+  const from = await bench.spot(0.5, 0.5);
+  await hand.drag([from, { x: from.x, y: from.y + 24 }]);
+  const paper = (await page.getByTestId('field-paper').boundingBox())!;
+  expect(await bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
+  await bench.step('Sheet');
+  await expect(table.getByRole('row', { name: 'Frame 6, put by hand' })).toBeVisible();
+  const straight = await bench.numbers('straight');
+  expect(straight[5]!).toBeGreaterThan(length / 10);
+  expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
+  await bench.step('Timing');
+  await bench.press('Back on the plan');
+  await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
+});
+
+test('exposures by ranges: the plan follows, and what falls between is said', async ({ bench, page }) => {
+  await bench.straight('Ranges', 13);
+  await bench.choose('Twos');
+  await bench.type('From frame', 6);
+  await bench.type('Until frame', 8);
+  await bench.press('Ones');
+  await bench.step('Sheet');
+  expect(await bench.column('frame')).toEqual(['1', '3', '5', '6', '7', '8', '9', '11', '13']);
+  expect(await bench.column('held')).toEqual(['2', '2', '1', '1', '1', '1', '2', '2', '1']);
+  await bench.step('Timing');
+  await bench.goTo(4);
+  await bench.press('Add a mark');
+  await expect(page.getByText('The mark on frame 4 falls between exposures and is not seen.')).toBeVisible();
+});
+
+test('so many pictures on a circle: as many increments, and no pause at the seam', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Round', rate: 12, length: 36 });
+  await bench.readyShape('Circle');
+  await bench.step('Timing');
+  await expect(page.getByText(/a loop does not pause there/)).toBeVisible();
+  await bench.press('So many pictures');
+  await bench.type('Pictures', 20);
+  await expect(page.getByTestId('pictures-said')).toHaveText(
+    'Round a closed arc: 20 pictures, 20 increments, the last of them back to the first picture. 20 frames, 1.67 s.',
+  );
+  await bench.press('Spread them');
+  await expect(page.getByTestId('frame-count')).toContainText('of 20');
+  await bench.step('Sheet');
+  const headings = (await bench.column('heading')).map((text) =>
+    Number(text.replace('−', '-').replace('°', '')),
+  );
+  headings.slice(1).forEach((heading, i) => expect(heading - headings[i]!).toBeCloseTo(18, 0));
+  expect(headings).toHaveLength(20);
+});
+
+test('a stretch of the arc tells its frames, and frames their stretch, in every view', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Where', 21);
+  await bench.press('Choose a stretch');
+  await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11');
+  await expect(page.getByTestId('chosen-stretch')).toHaveAttribute('d', /^M/);
+  await bench.view('Ruler');
+  await expect(page.getByTestId('ruler-chosen')).toHaveAttribute('d', /^M/);
+  await bench.view('Graph');
+  await expect(page.getByTestId('graph-chosen')).toHaveAttribute('d', /^M/);
+  await bench.press('Let go');
+  await page.getByRole('switch', { name: 'Select several, or a range' }).click();
+  await hand.drag([await bench.spot(0.1 + 0.8 * 0.21, 0.5), await bench.spot(0.1 + 0.8 * 0.39, 0.5)]);
+  await expect(page.getByTestId('where-and-when')).toHaveText(/Frames [56]–8/);
+});
+
+test('marks are copied, pasted, labelled, tied and deleted; the timing is cleared', async ({
+  bench,
+  page,
+}) => {
+  await bench.straight('Handling', 41);
+  await bench.goTo(11);
+  await bench.press('Add a mark');
+  await bench.choose('Breakdown');
+  await bench.press('Copy mark');
+  await bench.press('Let go');
+  await bench.goTo(31);
+  await bench.press('Paste marks');
+  await expect(bench.field('On frame')).toHaveValue('31');
+  await expect(page.getByRole('radio', { name: 'Breakdown', exact: true })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  );
+  await bench.press('Tie to point 1');
+  await expect(bench.field('Place, units')).toHaveValue('0');
+  await bench.step('Arc');
+  await expect(page.getByTestId('point-with-mark')).toHaveCount(1);
+  await bench.step('Timing');
+  await bench.press('Untie');
+  await bench.press('Delete mark');
+  await bench.press('Clear the timing');
+  await expect(page.getByText('40 increments')).toBeVisible();
+  await bench.undo();
+  await expect(page.getByText('40 increments')).toHaveCount(0);
+});
+
+test('an easing is kept by name and used in another shot', async ({ bench, page }) => {
+  await bench.straight('One', 21);
+  await bench.choose('Soft');
+  await bench.type('Leave slowly over, frames', 9);
+  await bench.press('Other easings');
+  const name = `Heavy ${Math.random().toString(36).slice(2, 8)}`;
+  await page.getByLabel('Name for this one').fill(name);
+  await bench.press('Keep it');
+  await expect(page.getByRole('button', { name, exact: true })).toBeVisible();
+  await bench.press('Close');
+  await bench.straight('Two', 31);
+  await bench.press('Other easings');
+  await bench.press(name);
+  await expect(bench.field('Leave slowly over, frames')).toHaveValue('9');
+});
