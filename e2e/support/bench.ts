@@ -129,7 +129,10 @@ export class Bench {
     expect(index, `a column ${name} among ${heads.join(', ')}`).toBeGreaterThanOrEqual(0);
     const cells = table.locator(`[role=row] [role=cell]:nth-of-type(${index + 1})`);
     await expect(cells).toHaveCount(Number(await table.getAttribute('aria-rowcount')));
-    return cells.allInnerTexts();
+    // The increment to the picture in sight stands in a field.
+    return cells.evaluateAll((all) =>
+      all.map((cell) => cell.querySelector('input')?.value ?? (cell as HTMLElement).innerText),
+    );
   }
 
   /** Goes to a frame by its number on the rail's knob. */

@@ -55,7 +55,9 @@ export function takeHold(context: FieldContext, target: Target, start: Pointer):
     case 'mark':
       return markHold(context, arc, target, start);
     case 'tick':
-      return tickHold(context, arc, target.frame, start);
+      return start.isShift || isSelectingSeveral
+        ? stretchHold(context, arc, start)
+        : tickHold(context, arc, target.frame, start);
     case 'by-hand':
       return byHandHold(context, target.frame, start);
   }

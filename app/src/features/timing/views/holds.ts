@@ -137,7 +137,9 @@ export function takeViewHold(options: HoldOptions, target: ViewTarget | null, st
     case 'mark':
       return markHold(options, target, start);
     case 'tick':
-      return tickHold(options, target.frame, start);
+      return start.isShift || options.store.getState().hand.isSelectingSeveral
+        ? groundHold(options, start)
+        : tickHold(options, target.frame, start);
     case 'handle':
       return handleHold(options, target, start);
     default:

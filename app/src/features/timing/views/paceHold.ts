@@ -53,5 +53,14 @@ export function paceHold({ store, meaning }: PaceOptions, start: ViewPointer): V
     drawn.delete(frame);
     drawn.set(frame, Math.max(0, increment) / (ruler.length || 1));
   };
-  return { drag: draw, tap: () => goTo(first) };
+  let isFirst = true;
+  return {
+    drag: (pointer) => {
+      // The bar under the press is drawn too, which a tap would not do.
+      if (isFirst) draw(start);
+      isFirst = false;
+      draw(pointer);
+    },
+    tap: () => goTo(first),
+  };
 }
