@@ -18,6 +18,24 @@ export interface CalmStore<State> extends Store<State> {
   readonly isHeld: () => boolean;
 }
 
+/**
+ * Tells listeners one after the other, each in a task of its own: what a listener has to draw is drawn before
+ * the next one is told, and the picture under the hand gets its turn between. What is told meanwhile anew
+ * takes the place of the rest.
+ */
+function oneByOne(listeners: readonly (() => void)[], seen: () => unknown): void {
+  const what = seen();
+  const { port1, port2 } = new MessageChannel();
+  let next = 0;
+  port1.onmessage = () => {
+    const listener = listeners[next++];
+    if (!listener || seen() !== what) return port1.close();
+    listener();
+    port2.postMessage(null);
+  };
+  port2.postMessage(null);
+}
+
 const known = new WeakMap<Store, CalmStore<unknown>>();
 
 function calmed<State>(store: Store<State>): CalmStore<State> {
@@ -32,7 +50,8 @@ function calmed<State>(store: Store<State>): CalmStore<State> {
     if (seen === store.getState()) return;
     seen = store.getState();
     told = performance.now();
-    listeners.forEach((listener) => listener());
+    if (isHeld) oneByOne([...listeners], () => seen);
+    else listeners.forEach((listener) => listener());
   };
   store.subscribe(() => {
     if (!isHeld) tell();

@@ -2,7 +2,6 @@ import { createContext, type RefObject, useContext, useEffect, useLayoutEffect, 
 import { G, type GProps, Path, type PathProps } from 'react-native-svg';
 import { type DrawnShape, setShape } from '../ui/setShape';
 import { useLive } from '../ui/useLive';
-import { calmStoreOf } from './calmStore';
 import { useAppStore } from './hooks';
 import { subscribePlayhead } from './playhead';
 import type { RootState } from './store';
@@ -14,14 +13,23 @@ import type { RootState } from './store';
 
 type Redraw = () => void;
 
-const shapes = new Set<Redraw>();
-/** Shapes that follow every so many frames only, while something is held. */
-const lazyShapes = new Set<Redraw>();
+/** A drawing that holds live shapes. */
+export type LiveView = 'field' | 'ruler' | 'graph' | 'ladder';
+
+interface Shape {
+  readonly view: LiveView;
+  /** It may lag while something is held, wherever that is. */
+  readonly isLazy: boolean;
+}
+
+const shapes = new Map<Redraw, Shape>();
 const LAZY_FRAMES = 5;
+/** While something is held in one view, each of the others follows on one of so many frames, by turns. */
+const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 0 };
+const TURN_COUNT = 3;
 let request = 0;
 let drawn = 0;
-/** Tells whether something is held; lazy shapes rest meanwhile. */
-let isHeld = (): boolean => false;
+let heldView: LiveView | null = null;
 
 /** How often live shapes have been brought up to date: the same number within one frame. */
 export const drawnFrames = (): number => drawn;
@@ -29,9 +37,27 @@ export const drawnFrames = (): number => drawn;
 function redrawAll(): void {
   request = 0;
   drawn++;
-  shapes.forEach((redraw) => redraw());
-  if (!isHeld() || drawn % LAZY_FRAMES === 0) lazyShapes.forEach((redraw) => redraw());
+  shapes.forEach(({ view, isLazy }, redraw) => {
+    const isDue = heldView === null || view === heldView || drawn % TURN_COUNT === TURNS[view] % TURN_COUNT;
+    if (isDue && (heldView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
+  });
+  // The others get their turn when the hand rests, too.
+  if (heldView !== null && drawn % (TURN_COUNT * LAZY_FRAMES) !== 0) redrawSoon();
 }
+
+/** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */
+export function holdView(view: LiveView): void {
+  heldView = view;
+}
+
+/** It is let go: everything is brought up to date. */
+export function releaseView(): void {
+  heldView = null;
+  redrawSoon();
+}
+
+/** Which view live shapes are in. */
+export const LiveViewContext = createContext<LiveView>('field');
 
 /** Brings live shapes up to date with the next frame. */
 export function redrawSoon(): void {
@@ -42,7 +68,6 @@ export function redrawSoon(): void {
 export function useLiveDrawing(): void {
   const store = useAppStore();
   useEffect(() => {
-    isHeld = calmStoreOf(store).isHeld;
     const stops = [store.subscribe(redrawSoon), subscribePlayhead(redrawSoon)];
     return () => stops.forEach((stop) => stop());
   }, [store]);
@@ -61,6 +86,7 @@ function useLiveAttributes(
   const store = useAppStore();
   const latest = useLive(work);
   const redraw = useRef<Redraw | null>(null);
+  const view = useContext(LiveViewContext);
   useEffect(() => {
     const shown: Record<string, string> = {};
     redraw.current = () => {
@@ -73,13 +99,12 @@ function useLiveAttributes(
       }
     };
     const mine = redraw.current;
-    const mates = isLazy ? lazyShapes : shapes;
-    mates.add(mine);
+    shapes.set(mine, { view, isLazy });
     mine();
     return () => {
-      mates.delete(mine);
+      shapes.delete(mine);
     };
-  }, [store, latest, shape, isLazy]);
+  }, [store, latest, shape, isLazy, view]);
   // A render may bring another way of working it out.
   useLayoutEffect(() => redraw.current?.());
 }

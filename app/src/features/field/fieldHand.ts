@@ -1,5 +1,6 @@
 import { distance, type Vector } from '@humble/core';
 import { calmStoreOf } from '../../state/calmStore';
+import { holdView, releaseView } from '../../state/live';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import type { FieldContext, Hold, Pointer } from './hold';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
@@ -71,6 +72,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   };
   const letGo = (): void => {
     calmStoreOf(live().context.store).release();
+    releaseView();
     held.hold = null;
     held.target = null;
     const { hovered, pointer } = currentScene();
@@ -111,6 +113,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     held.target = chosenTarget(now);
     held.hold = takeHold(live().context, held.target, now);
     calmStoreOf(live().context.store).hold();
+    holdView('field');
   };
 
   const update = (view: Vector): void => {

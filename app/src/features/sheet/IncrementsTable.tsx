@@ -123,6 +123,7 @@ function Lines({ table, move, only, canType = false }: LinesProps) {
           keyExtractor={keyOf}
           getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
           initialNumToRender={20}
+          windowSize={5}
           renderItem={({ item, index }) => (
             <Line
               row={item}

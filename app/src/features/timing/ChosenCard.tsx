@@ -1,7 +1,8 @@
 import { evaluate, type Move } from '@humble/core';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../state/handSlice';
-import { useAppDispatch, useHand, useShot } from '../../state/hooks';
+import { useActiveMove, useAppDispatch, useHand, useShot } from '../../state/hooks';
 import { goTo, useFrame } from '../../state/playhead';
 import { whereAndWhen } from '../../state/timing';
 import { Button } from '../../ui/Button';
@@ -14,7 +15,12 @@ const runText = ({ from, until }: { from: number; until: number }): string =>
   from === until ? String(from) : `${from}–${until}`;
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
-export function ChosenCard({ move }: { readonly move: Move }) {
+export const ChosenCard = memo(function ChosenCard() {
+  const move = useActiveMove();
+  return move ? <ChosenCardOf move={move} /> : null;
+});
+
+function ChosenCardOf({ move }: { readonly move: Move }) {
   const shot = useShot();
   const dispatch = useAppDispatch();
   const chosen = useHand((hand) => hand.chosen);

@@ -6,9 +6,9 @@ import {
   type Move,
   shownFrame,
 } from '@humble/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useHand, useShot } from '../../state/hooks';
+import { useActiveMove, useEdit, useHand, useShot } from '../../state/hooks';
 import { useFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -24,7 +24,12 @@ const HELD = [
 ] as const;
 
 /** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
-export function ExposureCard({ move }: { readonly move: Move }) {
+export const ExposureCard = memo(function ExposureCard() {
+  const move = useActiveMove();
+  return move ? <ExposureCardOf move={move} /> : null;
+});
+
+function ExposureCardOf({ move }: { readonly move: Move }) {
   const shot = useShot();
   const frame = useFrame();
   const edit = useEdit();
@@ -106,7 +111,12 @@ export function ExposureCard({ move }: { readonly move: Move }) {
 }
 
 /** How long pictures are held: all over the move, and otherwise on some frames. */
-export function ExposuresCard({ move }: { readonly move: Move }) {
+export const ExposuresCard = memo(function ExposuresCard() {
+  const move = useActiveMove();
+  return move ? <ExposuresCardOf move={move} /> : null;
+});
+
+function ExposuresCardOf({ move }: { readonly move: Move }) {
   const shot = useShot();
   const edit = useEdit();
   const chosen = useHand((hand) => (hand.chosen?.by === 'frames' ? hand.chosen : null));

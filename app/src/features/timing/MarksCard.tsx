@@ -11,10 +11,18 @@ import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Flag from 'lucide-react-native/icons/flag';
 import Trash from 'lucide-react-native/icons/trash';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { marksSelected, severalSet } from '../../state/handSlice';
-import { useActiveArc, useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import {
+  useActiveArc,
+  useActiveMove,
+  useAppDispatch,
+  useEdit,
+  useHand,
+  useSettings,
+  useShot,
+} from '../../state/hooks';
 import { useFrame } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../state/timing';
@@ -33,7 +41,12 @@ const KINDS = [
 ] as const;
 
 /** What can be done with marks: those that are selected, or a new one at the playhead. */
-export function MarksCard({ move }: { readonly move: Move }) {
+export const MarksCard = memo(function MarksCard() {
+  const move = useActiveMove();
+  return move ? <MarksCardOf move={move} /> : null;
+});
+
+function MarksCardOf({ move }: { readonly move: Move }) {
   const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
   const selected = move.marks.filter(({ id }) => selectedIds.includes(id));
   if (selected.length === 0) return <NoMark move={move} />;

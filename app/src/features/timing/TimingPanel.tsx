@@ -11,17 +11,20 @@ import {
 } from '@humble/core';
 import Eraser from 'lucide-react-native/icons/eraser';
 import Images from 'lucide-react-native/icons/images';
-import { type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { MOST_REACH, settingsChanged } from '../../state/settingsSlice';
 import {
+  activeMoveIn,
   useActiveArc,
   useActiveMove,
   useAppDispatch,
+  useAppSelector,
   useEdit,
   useHand,
   useSettings,
   useShot,
+  useShotValue,
 } from '../../state/hooks';
 import { goTo, usePlayhead } from '../../state/playhead';
 import { currentSpan } from '../../state/timing';
@@ -55,46 +58,57 @@ interface TimingPanelProps {
 
 /** When it is where: the marks, the spans between them, and how it is exposed. */
 export function TimingPanel({ numbers }: TimingPanelProps) {
-  const shot = useShot();
-  const move = useActiveMove();
-  const edit = useEdit();
+  const travels = useAppSelector((state) => activeMoveIn(state) !== null);
+  // Each card follows by itself: while something is dragged none of them waits for the others.
   return (
     <View className="gap-3">
       {numbers && <TimingViews numbers={numbers} />}
-      {!move && (
+      {travels ? (
+        <>
+          <MarksCard />
+          <Spans />
+          {!numbers && <CurrentChart />}
+          <ExposureCard />
+          <ChosenCard />
+          <MoveCard />
+          <ExposuresCard />
+        </>
+      ) : (
         <Card title="Nothing travels here yet">
           <Words tone="soft">Draw an arc, or put a figure on this one in the Figure step.</Words>
         </Card>
       )}
-      {move && <MarksCard move={move} />}
-      {move && <Spans move={move} />}
-      {move && !numbers && <CurrentChart />}
-      {move && <ExposureCard move={move} />}
-      {move && <ChosenCard move={move} />}
-      {move && <MoveCard move={move} />}
-      {move && <ExposuresCard move={move} />}
-      <Card title="The shot" aside={`${fixed(shot.lengthFrames / shot.rate, 2)} s`}>
-        <NumberField
-          label="Length"
-          unit="frames"
-          value={shot.lengthFrames}
-          min={2}
-          max={LONGEST_SHOT}
-          onChange={(lengthFrames, gesture) => edit('setLength', { lengthFrames }, gesture)}
-        />
-        <NumberField
-          label="Rate"
-          unit="a second"
-          value={shot.rate}
-          min={1}
-          max={240}
-          decimals={3}
-          onChange={(rate, gesture) => edit('setRate', { rate }, gesture)}
-        />
-      </Card>
+      <ShotCard />
     </View>
   );
 }
+
+const ShotCard = memo(function ShotCard() {
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const rate = useShotValue((shot) => shot.rate);
+  const edit = useEdit();
+  return (
+    <Card title="The shot" aside={`${fixed(lengthFrames / rate, 2)} s`}>
+      <NumberField
+        label="Length"
+        unit="frames"
+        value={lengthFrames}
+        min={2}
+        max={LONGEST_SHOT}
+        onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)}
+      />
+      <NumberField
+        label="Rate"
+        unit="a second"
+        value={rate}
+        min={1}
+        max={240}
+        decimals={3}
+        onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)}
+      />
+    </Card>
+  );
+});
 
 const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = [
   { value: 'hold', label: 'Hold' },
@@ -103,7 +117,12 @@ const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = 
   { value: 'continue', label: 'Go on' },
 ];
 
-function MoveCard({ move }: { readonly move: Move }) {
+const MoveCard = memo(function MoveCard() {
+  const move = useActiveMove();
+  return move ? <MoveCardOf move={move} /> : null;
+});
+
+function MoveCardOf({ move }: { readonly move: Move }) {
   const shot = useShot();
   const edit = useEdit();
   const dispatch = useAppDispatch();
@@ -187,7 +206,12 @@ function MoveCard({ move }: { readonly move: Move }) {
 }
 
 /** The current span with all that can be set of it, the others a line each. */
-function Spans({ move }: { readonly move: Move }) {
+const Spans = memo(function Spans() {
+  const move = useActiveMove();
+  return move ? <SpansOf move={move} /> : null;
+});
+
+function SpansOf({ move }: { readonly move: Move }) {
   const spans = spansOf(move);
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
   const current = usePlayhead(({ frame }) => currentSpan(move, selected, frame));

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useActiveMove, useAppDispatch, useHand, useSettings } from '../../state/hooks';
 import { usePlayhead } from '../../state/playhead';
@@ -41,10 +41,10 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
 }
 
 /** The chart of the span that is worked on. */
-export function CurrentChart() {
+export const CurrentChart = memo(function CurrentChart() {
   const move = useActiveMove();
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
   const index = usePlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   if (!move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
   return <ChartCard move={move} index={index} />;
-}
+});

@@ -47,11 +47,22 @@ interface TrailLines {
 
 const trails = new WeakMap<Travel, TrailLines>();
 
+/** Ticks without those that lie within a pixel of the one drawn before: they would be one line. */
+function apart(ticks: readonly Tick[], pixel: number): readonly Tick[] {
+  let last: Tick | null = null;
+  return ticks.filter((tick) => {
+    const isClose =
+      last !== null && Math.abs(tick.x - last.x) + Math.abs(tick.y - last.y) < pixel && !tick.isFifth;
+    if (!isClose) last = tick;
+    return !isClose;
+  });
+}
+
 /** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
 export function trailLines(travel: Travel, shot: Shot, pixel: number): string {
   const known = trails.get(travel);
   if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known.d;
-  const ticks = ticksOf(travel, shot);
+  const ticks = apart(ticksOf(travel, shot), pixel);
   const some = (isLong: boolean): Tick[] => ticks.filter(({ isFifth }) => isFifth === isLong);
   const d = ticksPath(some(false), SHORT_TICK_PX * pixel) + ticksPath(some(true), LONG_TICK_PX * pixel);
   trails.set(travel, { lengthFrames: shot.lengthFrames, pixel, d });

@@ -5,7 +5,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { calmStoreOf } from '../../../state/calmStore';
 import { useAppSelector, useAppStore, useHand } from '../../../state/hooks';
-import { LiveGroup, LivePath, remembered, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { AppStore, RootState } from '../../../state/store';
@@ -135,7 +135,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       start,
     );
   };
-  const gesture = useViewGestures(view, {
+  const gesture = useViewGestures('graph', view, {
     take,
     hovers: (pointer) =>
       pointAt(pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null),
@@ -215,51 +215,64 @@ const GraphDrawing = memo(function GraphDrawing({ now, axes, size, tallestOf }: 
   const { time, way, pace } = axes;
   const paths = useMemo(() => livePaths(axes, tallestOf), [axes, tallestOf]);
   return (
-    <Svg width={size.width} height={size.height}>
-      <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
-      <Path
-        d={`M${time.start} ${way.start}V${way.end}M${time.start} ${way.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
-        stroke={colour.line}
-        strokeWidth={1}
-      />
-      <LivePath
-        path={paths.projections}
-        stroke={colour.indigo}
-        strokeWidth={1}
-        opacity={0.28}
-        testID="graph-projections"
-      />
-      <LivePath path={paths.axisTicks} stroke={colour.indigo} strokeWidth={1.25} testID="graph-axis-ticks" />
-      <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
-      <LivePath path={paths.curve} stroke={colour.indigo} strokeWidth={2} fill="none" testID="graph-curve" />
-      <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
-      <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.5} />
-      <LivePath path={paths.byHand} fill={colour.card} stroke={colour.persimmon} strokeWidth={1.5} />
-      <LivePath path={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
-      <LivePath path={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
-      <FrameNumbers now={now} axes={axes} />
-      <PlaceNumbers now={now} axes={axes} />
-      <LiveGroup place={paths.playhead} testID="graph-playhead">
-        <Path d={`M0 ${way.end - 6}V${pace.foot}`} stroke={colour.brass} strokeWidth={1.5} />
-        <Path d={`M-5 ${way.end - 8}h10l-5 7z`} fill={colour.brass} />
-      </LiveGroup>
-      <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="graph-posts" />
-      <LivePath
-        path={paths.selected}
-        stroke={colour.brass}
-        strokeWidth={5}
-        fill="none"
-        testID="graph-selected"
-      />
-      <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
-      <LivePath
-        path={paths.knobs}
-        fill={colour.brass}
-        stroke={colour.card}
-        strokeWidth={1.5}
-        testID="graph-knobs"
-      />
-    </Svg>
+    <LiveViewContext value="graph">
+      <Svg width={size.width} height={size.height}>
+        <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
+        <Path
+          d={`M${time.start} ${way.start}V${way.end}M${time.start} ${way.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
+          stroke={colour.line}
+          strokeWidth={1}
+        />
+        <LivePath
+          path={paths.projections}
+          stroke={colour.indigo}
+          strokeWidth={1}
+          opacity={0.28}
+          testID="graph-projections"
+        />
+        <LivePath
+          path={paths.axisTicks}
+          stroke={colour.indigo}
+          strokeWidth={1.25}
+          testID="graph-axis-ticks"
+        />
+        <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
+        <LivePath
+          path={paths.curve}
+          stroke={colour.indigo}
+          strokeWidth={2}
+          fill="none"
+          testID="graph-curve"
+        />
+        <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
+        <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.5} />
+        <LivePath path={paths.byHand} fill={colour.card} stroke={colour.persimmon} strokeWidth={1.5} />
+        <LivePath path={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
+        <LivePath path={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
+        <FrameNumbers now={now} axes={axes} />
+        <PlaceNumbers now={now} axes={axes} />
+        <LiveGroup place={paths.playhead} testID="graph-playhead">
+          <Path d={`M0 ${way.end - 6}V${pace.foot}`} stroke={colour.brass} strokeWidth={1.5} />
+          <Path d={`M-5 ${way.end - 8}h10l-5 7z`} fill={colour.brass} />
+        </LiveGroup>
+        <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="graph-posts" />
+        <LivePath
+          path={paths.selected}
+          stroke={colour.brass}
+          strokeWidth={5}
+          fill="none"
+          testID="graph-selected"
+        />
+        <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
+        <LivePath
+          path={paths.knobs}
+          fill={colour.brass}
+          stroke={colour.card}
+          strokeWidth={1.5}
+          testID="graph-knobs"
+        />
+      </Svg>
+    </LiveViewContext>
   );
 });
 

@@ -5,7 +5,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { doEdit } from '../../../state/doEdit';
 import { activeMoveIn, useAppStore, useShot } from '../../../state/hooks';
-import { LivePath, remembered, useLiveDrawing } from '../../../state/live';
+import { LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame, goTo } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
@@ -51,7 +51,7 @@ export function LadderView({ move, index, height }: LadderProps) {
     }
     return best;
   };
-  const gesture = useViewGestures(view, {
+  const gesture = useViewGestures('ladder', view, {
     take: (start) => {
       const rung = rungAt(start.y);
       const held = now();
@@ -156,53 +156,55 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   });
   const type = { fontSize: 11, fontFamily: MONO } as const;
   return (
-    <Svg width={WIDTH} height={height}>
-      <Path d={`M${RAIL} ${at(axis, least)}V${at(axis, most)}`} stroke={colour.ink} strokeWidth={1.5} />
-      {[
-        { share: 0, mark: from },
-        { share: 1, mark: to },
-      ].map(({ share, mark }) => (
-        <Path
-          key={mark.id}
-          d={`M${RAIL - KEY_HALF} ${at(axis, share)}h${2 * KEY_HALF}`}
-          stroke={colour.ink}
-          strokeWidth={3}
-        />
-      ))}
-      <LivePath path={path} stroke={colour.indigo} strokeWidth={1.75} testID="ladder-rungs" />
-      <LivePath path={seen} stroke={colour.brass} strokeWidth={4} />
-      {[
-        { share: 0, frame: from.frame },
-        { share: 1, frame: to.frame },
-      ].map(({ share, frame }) => (
-        <Text
-          key={frame}
-          {...type}
-          x={RAIL - KEY_HALF - 6}
-          y={at(axis, share) + 4}
-          textAnchor="end"
-          fill={colour.ink}
-        >
-          {String(frame)}
-        </Text>
-      ))}
-      {numbers.map(({ frame, share }) => (
-        <Text
-          key={frame}
-          {...type}
-          x={RAIL - KEY_HALF - 6}
-          y={at(axis, share) + 4}
-          textAnchor="end"
-          fill={colour.soft}
-        >
-          {String(frame)}
-        </Text>
-      ))}
-      {numbers.map(({ frame, share }) => (
-        <Text key={frame} {...type} x={RAIL + KEY_HALF + 6} y={at(axis, share) + 4} fill={colour.indigo}>
-          {`${fixed(share * 100, 1)} %`}
-        </Text>
-      ))}
-    </Svg>
+    <LiveViewContext value="ladder">
+      <Svg width={WIDTH} height={height}>
+        <Path d={`M${RAIL} ${at(axis, least)}V${at(axis, most)}`} stroke={colour.ink} strokeWidth={1.5} />
+        {[
+          { share: 0, mark: from },
+          { share: 1, mark: to },
+        ].map(({ share, mark }) => (
+          <Path
+            key={mark.id}
+            d={`M${RAIL - KEY_HALF} ${at(axis, share)}h${2 * KEY_HALF}`}
+            stroke={colour.ink}
+            strokeWidth={3}
+          />
+        ))}
+        <LivePath path={path} stroke={colour.indigo} strokeWidth={1.75} testID="ladder-rungs" />
+        <LivePath path={seen} stroke={colour.brass} strokeWidth={4} />
+        {[
+          { share: 0, frame: from.frame },
+          { share: 1, frame: to.frame },
+        ].map(({ share, frame }) => (
+          <Text
+            key={frame}
+            {...type}
+            x={RAIL - KEY_HALF - 6}
+            y={at(axis, share) + 4}
+            textAnchor="end"
+            fill={colour.ink}
+          >
+            {String(frame)}
+          </Text>
+        ))}
+        {numbers.map(({ frame, share }) => (
+          <Text
+            key={frame}
+            {...type}
+            x={RAIL - KEY_HALF - 6}
+            y={at(axis, share) + 4}
+            textAnchor="end"
+            fill={colour.soft}
+          >
+            {String(frame)}
+          </Text>
+        ))}
+        {numbers.map(({ frame, share }) => (
+          <Text key={frame} {...type} x={RAIL + KEY_HALF + 6} y={at(axis, share) + 4} fill={colour.indigo}>
+            {`${fixed(share * 100, 1)} %`}
+          </Text>
+        ))}
+      </Svg>
+    </LiveViewContext>
   );
 }

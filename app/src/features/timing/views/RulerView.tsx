@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
-import { LiveGroup, LivePath, remembered, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
@@ -83,7 +83,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
     const now = timingIn(store.getState());
     return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
   };
-  const gesture = useViewGestures(view, {
+  const gesture = useViewGestures('ruler', view, {
     take: (start) => {
       const now = timingIn(store.getState());
       if (!now) return {};
@@ -141,70 +141,72 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
   const paths = useMemo(() => livePaths(axis), [axis]);
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (
-    <Svg width={width} height={HEIGHT}>
-      {ruler.even.length > 0 && (
-        <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
-          even, for comparison
-        </Text>
-      )}
-      <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
-      <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} opacity={0.7} />
-      <Path
-        d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
-        stroke={colour.ink}
-        strokeWidth={1.5}
-      />
-      <LivePath path={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
-      <LivePath path={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
-      <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
-      <LivePath
-        path={paths.byHand}
-        stroke={colour.persimmon}
-        strokeWidth={1.5}
-        strokeDasharray="4 3"
-        fill={colour.card}
-        testID="ruler-by-hand"
-      />
-      {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
-        <Text
-          key={x}
-          x={x}
-          y={BASE - LONG - 6}
-          fontSize={11}
-          fontFamily={MONO}
-          textAnchor="middle"
-          fill={colour.indigo}
-        >
-          {text}
-        </Text>
-      ))}
-      <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
-      <LivePath
-        path={paths.selected}
-        stroke={colour.brass}
-        strokeWidth={4.5}
-        fill="none"
-        testID="ruler-selected"
-      />
-      {postNames(ruler, axis, isSelectedIn(selected), width).map(({ x, y, text, isSelected }) => (
-        <Text
-          key={`${x} ${y}`}
-          x={x}
-          y={y}
-          fontSize={11}
-          fontFamily={MONO}
-          fontWeight={isSelected ? '600' : '400'}
-          textAnchor="middle"
-          fill={isSelected ? colour.brass : colour.ink}
-        >
-          {text}
-        </Text>
-      ))}
-      <LiveGroup place={paths.needle} testID="ruler-needle">
-        <Path d={`M0 ${BASE}v${-SHORT}`} stroke={colour.brass} strokeWidth={3.5} />
-        <Path d="M-6 34h12l-6 8z" fill={colour.brass} />
-      </LiveGroup>
-    </Svg>
+    <LiveViewContext value="ruler">
+      <Svg width={width} height={HEIGHT}>
+        {ruler.even.length > 0 && (
+          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
+            even, for comparison
+          </Text>
+        )}
+        <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
+        <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} opacity={0.7} />
+        <Path
+          d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
+          stroke={colour.ink}
+          strokeWidth={1.5}
+        />
+        <LivePath path={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+        <LivePath path={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
+        <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
+        <LivePath
+          path={paths.byHand}
+          stroke={colour.persimmon}
+          strokeWidth={1.5}
+          strokeDasharray="4 3"
+          fill={colour.card}
+          testID="ruler-by-hand"
+        />
+        {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
+          <Text
+            key={x}
+            x={x}
+            y={BASE - LONG - 6}
+            fontSize={11}
+            fontFamily={MONO}
+            textAnchor="middle"
+            fill={colour.indigo}
+          >
+            {text}
+          </Text>
+        ))}
+        <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
+        <LivePath
+          path={paths.selected}
+          stroke={colour.brass}
+          strokeWidth={4.5}
+          fill="none"
+          testID="ruler-selected"
+        />
+        {postNames(ruler, axis, isSelectedIn(selected), width).map(({ x, y, text, isSelected }) => (
+          <Text
+            key={`${x} ${y}`}
+            x={x}
+            y={y}
+            fontSize={11}
+            fontFamily={MONO}
+            fontWeight={isSelected ? '600' : '400'}
+            textAnchor="middle"
+            fill={isSelected ? colour.brass : colour.ink}
+          >
+            {text}
+          </Text>
+        ))}
+        <LiveGroup place={paths.needle} testID="ruler-needle">
+          <Path d={`M0 ${BASE}v${-SHORT}`} stroke={colour.brass} strokeWidth={3.5} />
+          <Path d="M-6 34h12l-6 8z" fill={colour.brass} />
+        </LiveGroup>
+      </Svg>
+    </LiveViewContext>
   );
 });
 

@@ -43,6 +43,17 @@ export function zoomed(range: Range, about: number, factor: number, whole: Range
   return within({ from: about - share * width, to: about + (1 - share) * width }, whole);
 }
 
+/** Tells whether something lies on pixels where nothing was before: what falls on the same ones is drawn once. */
+export function onFreshPixels(least: number): (pixels: number) => boolean {
+  const taken = new Set<number>();
+  return (pixels) => {
+    const bucket = Math.round(pixels / least);
+    if (taken.has(bucket)) return false;
+    taken.add(bucket);
+    return true;
+  };
+}
+
 /** Round numbers between which a scale of such a width is read: 1, 2 or 5 times a power of ten. */
 export function roundStep(width: number, steps: number): number {
   const rough = Math.max(NARROWEST, width) / Math.max(1, steps);

@@ -1,6 +1,6 @@
 import type { Move, Travel, UnrolledArc } from '@humble/core';
 import type { WhereAndWhen } from '../../../state/timing';
-import { at, type Axis, isInSight } from './axis';
+import { at, type Axis, isInSight, onFreshPixels } from './axis';
 import type { PlacedHandle } from './timingIn';
 
 /** Path data of what stands in the distance graph: frames to the right, places upwards. */
@@ -20,8 +20,12 @@ export function curvePath({ plan }: Travel, fieldUnits: number, { time, way }: G
   let d = '';
   const from = Math.max(1, Math.floor(time.from));
   const to = Math.min(plan.length, Math.ceil(time.to));
-  for (let f = from; f <= to; f++)
-    d += `${d ? 'L' : 'M'}${n(at(time, f))} ${n(at(way, plan[f - 1]! / fieldUnits))}`;
+  // A frame for each half pixel is as fine as it can be seen.
+  const isFresh = onFreshPixels(0.5);
+  for (let f = from; f <= to; f++) {
+    const x = at(time, f);
+    if (isFresh(x) || f === to) d += `${d ? 'L' : 'M'}${n(x)} ${n(at(way, plan[f - 1]! / fieldUnits))}`;
+  }
   return d;
 }
 
@@ -52,13 +56,17 @@ const AXIS_SHORT = 7;
 const AXIS_LONG = 12;
 
 /** The ruler's ticks, on the left of the axis. */
-export const axisTicksPath = ({ ticks }: UnrolledArc, { time, way }: GraphAxes): string =>
-  ticks
-    .filter(({ place }) => isInSight(way, place))
-    .map(
-      ({ place, isFifth }) => `M${n(time.start)} ${n(at(way, place))}h${-(isFifth ? AXIS_LONG : AXIS_SHORT)}`,
-    )
-    .join('');
+export function axisTicksPath({ ticks }: UnrolledArc, { time, way }: GraphAxes): string {
+  const isFresh = { long: onFreshPixels(0.5), short: onFreshPixels(0.5) };
+  let d = '';
+  for (const { place, isFifth } of ticks) {
+    if (!isInSight(way, place)) continue;
+    const y = at(way, place);
+    if (isFresh[isFifth ? 'long' : 'short'](y))
+      d += `M${n(time.start)} ${n(y)}h${-(isFifth ? AXIS_LONG : AXIS_SHORT)}`;
+  }
+  return d;
+}
 
 const DOT = 2.2;
 /** Dots of a crowd would hide the curve. */
@@ -134,14 +142,17 @@ export function barsPath(
   isBackwards: boolean,
 ): string {
   let d = '';
+  // Of bars narrower than a pixel one a pixel is drawn.
+  const isFresh = onFreshPixels(1);
   for (let i = 1; i < ticks.length; i++) {
     const { frame, along } = ticks[i]!;
     const before = ticks[i - 1]!.frame;
     if (along === null || along < 0 !== isBackwards || frame < time.from || before > time.to) continue;
     const [left, right] = [Math.max(time.start, at(time, before)), Math.min(time.end, at(time, frame))];
+    if (right - left < 1 && !isFresh(left)) continue;
     const gap = right - left > 4 ? 1 : 0;
     const height = Math.min(1, Math.abs(along) / tallest) * pace.height;
-    d += `M${n(left)} ${pace.foot}V${n(pace.foot - height)}H${n(right - gap)}V${pace.foot}Z`;
+    d += `M${n(left)} ${pace.foot}V${n(pace.foot - height)}H${n(Math.max(left + 1, right - gap))}V${pace.foot}Z`;
   }
   return d;
 }

@@ -1,5 +1,5 @@
 import type { Post, UnrolledArc } from '@humble/core';
-import { at, type Axis, isInSight } from './axis';
+import { at, type Axis, isInSight, onFreshPixels } from './axis';
 
 /** Path data of what stands on the ruler. */
 
@@ -10,11 +10,19 @@ export const POST_TOP = 44;
 
 const n = (value: number): string => value.toFixed(2);
 
-export const ticksPath = ({ ticks }: UnrolledArc, axis: Axis, isLong: boolean): string =>
-  ticks
-    .filter((tick) => tick.isFifth === isLong && !tick.isByHand && isInSight(axis, tick.place))
-    .map(({ place }) => `M${n(at(axis, place))} ${BASE}v${-(isLong ? LONG : SHORT)}`)
-    .join('');
+/** Ticks that fall on the same half pixel are one. */
+const TICK_APART_PX = 0.5;
+
+export function ticksPath({ ticks }: UnrolledArc, axis: Axis, isLong: boolean): string {
+  const isFresh = onFreshPixels(TICK_APART_PX);
+  let d = '';
+  for (const { place, isFifth, isByHand } of ticks) {
+    if (isFifth !== isLong || isByHand || !isInSight(axis, place)) continue;
+    const x = at(axis, place);
+    if (isFresh(x)) d += `M${n(x)} ${BASE}v${-(isLong ? LONG : SHORT)}`;
+  }
+  return d;
+}
 
 /** What is put by hand: a tick with a lozenge on top. */
 export const byHandPath = ({ ticks }: UnrolledArc, axis: Axis): string =>
@@ -30,11 +38,14 @@ export const skippedPath = ({ skipped }: UnrolledArc, axis: Axis): string =>
     .map(({ place }) => `M${n(at(axis, place))} ${BASE}v${-SHORT}m-5 ${SHORT / 2 + 4}l10 -8`)
     .join('');
 
-export const evenPath = ({ even }: UnrolledArc, axis: Axis): string =>
-  even
-    .filter((place) => isInSight(axis, place))
-    .map((place) => `M${n(at(axis, place))} 22v10`)
+export function evenPath({ even }: UnrolledArc, axis: Axis): string {
+  const isFresh = onFreshPixels(TICK_APART_PX);
+  return even
+    .map((place) => at(axis, place))
+    .filter((x, i) => isInSight(axis, even[i]!) && isFresh(x))
+    .map((x) => `M${n(x)} 22v10`)
     .join('');
+}
 
 /** A stop has a foot; a pass is open at the line. */
 export const postPath = ({ place, kind }: Post, axis: Axis): string => {

@@ -3,6 +3,7 @@ import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { calmStoreOf } from '../../../state/calmStore';
 import { useAppStore } from '../../../state/hooks';
+import { holdView, type LiveView, releaseView } from '../../../state/live';
 import type { AppStore } from '../../../state/store';
 import { useLive } from '../../../ui/useLive';
 import { type PointerTrail, usePointerTrail } from '../../../ui/usePointerTrail';
@@ -45,7 +46,7 @@ interface ViewHandNow {
 }
 
 /** A hand on a view, from press to release. Pixels of the view. */
-function createHand(store: AppStore, live: () => ViewHandNow) {
+function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
   const calm = calmStoreOf(store);
   let hold: ViewHold | null = null;
   let start = { x: 0, y: 0 };
@@ -64,6 +65,7 @@ function createHand(store: AppStore, live: () => ViewHandNow) {
       start = { x, y };
       hold = live().hand.take(pointer(x, y));
       calm.hold();
+      holdView(name);
     },
     update: (x: number, y: number): void => {
       if (!hold || isPinching) return;
@@ -75,6 +77,7 @@ function createHand(store: AppStore, live: () => ViewHandNow) {
       if (hold && !hasMoved && !isPinching) hold.tap?.(pointer(x, y));
       hold = null;
       calm.release();
+      releaseView();
     },
     pinchBegins: (x: number, y: number): void => {
       isPinching = true;
@@ -94,8 +97,8 @@ function createHand(store: AppStore, live: () => ViewHandNow) {
 }
 
 // The callbacks of gestures are compiled with copies of what they close over, so all that changes lives in the hand.
-function viewGestures(store: AppStore, live: () => ViewHandNow) {
-  const hand = createHand(store, live);
+function viewGestures(name: LiveView, store: AppStore, live: () => ViewHandNow) {
+  const hand = createHand(name, store, live);
   const drag = Gesture.Pan()
     .runOnJS(true)
     .minDistance(0)
@@ -118,9 +121,9 @@ function viewGestures(store: AppStore, live: () => ViewHandNow) {
 }
 
 /** Drag, pinch and hover on a view of the timing, which outlive its renders. */
-export function useViewGestures(view: RefObject<View | null>, hand: ViewHand) {
+export function useViewGestures(name: LiveView, view: RefObject<View | null>, hand: ViewHand) {
   const store = useAppStore();
   const trail = usePointerTrail(view);
   const live = useLive({ hand, trail });
-  return useMemo(() => viewGestures(store, live), [store, live]);
+  return useMemo(() => viewGestures(name, store, live), [name, store, live]);
 }
