@@ -16,6 +16,10 @@ const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
   ['Shift drag', 'In line, or a box round points'],
   ['Enter', 'Finish the arc, keep the stroke'],
   ['Esc', 'Let go of what is selected'],
+  ['Page ↑ ↓', 'In a view of the timing: the mark before or after'],
+  ['Alt ← → ↑ ↓', 'There: nudge the marks, or the tick at the playhead'],
+  ['Delete', 'There: delete the selected marks'],
+  ['+ − 0', 'There: closer, further, all of it'],
   ['Alt 1 … 4', 'Arc, Figure, Timing, Sheet'],
   ['?', 'This list'],
 ];

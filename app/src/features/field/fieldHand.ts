@@ -1,9 +1,13 @@
 import { distance, type Vector } from '@humble/core';
 import { calmStoreOf } from '../../state/calmStore';
 import { holdView, releaseView } from '../../state/live';
+import { currentFrame } from '../../state/playhead';
+import { pointAt } from '../../state/pointed';
+import { activeTravelIn } from '../../state/selection';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import type { FieldContext, Hold, Pointer } from './hold';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
+import { frameNearestTo } from './holds/arcHolds';
 import { takeHold } from './takeHold';
 import type { PointerTrail } from '../../ui/usePointerTrail';
 import { pannedBy, toField, zoomedAt } from './viewport';
@@ -190,11 +194,22 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const isNew = name !== held.hovered;
     held.hovered = name;
     setScene(isNew ? { hovered: target, pointer: place } : { pointer: place });
+    pointAt(frameUnder(target));
+  };
+
+  /** The frame that what lies under the pointer stands for, for the read-out. */
+  const frameUnder = (target: Target): number | null => {
+    const { state } = situation();
+    if (state.step === 'arc') return null;
+    if ('frame' in target) return target.frame;
+    const travel = target.kind === 'arc' ? activeTravelIn(live().context.store.getState()) : null;
+    return travel && target.kind === 'arc' ? frameNearestTo(travel, target.s, currentFrame()) : null;
   };
 
   const leaves = (): void => {
     held.hovered = '';
     setScene({ hovered: null, pointer: null });
+    pointAt(null);
   };
 
   return { begin, update, end, pinchBegins, pinches, pinchEnds, hovers, leaves };

@@ -15,6 +15,8 @@ import { gestureName } from '../../../ui/gestureName';
 import { fixed } from '../../../ui/numbers';
 import { at, type Axis, valueAt } from './axis';
 import { useViewGestures } from './useViewGestures';
+import { useViewKeys } from './useViewKeys';
+import type { Zoom } from './useZoom';
 
 const WIDTH = 148;
 const RAIL = 66;
@@ -22,6 +24,8 @@ const KEY_HALF = 24;
 const RUNG_HALF = 14;
 const MARGIN = 16;
 const TAKE_PX = 16;
+/** A ladder shows all of itself. */
+const NO_ZOOM: readonly Zoom[] = [];
 
 interface LadderProps {
   readonly move: Move;
@@ -37,6 +41,7 @@ export function LadderView({ move, index, height }: LadderProps) {
   const view = useRef<View>(null);
   const ladder = ladderOf(shot, move, index);
   const axis = axisOf(ladder, height);
+  const keys = useViewKeys(NO_ZOOM);
   const markId = ladder.from.id;
   const now = (): { readonly ladder: Ladder; readonly move: Move } | null =>
     ladderIn(store.getState(), markId);
@@ -86,10 +91,12 @@ export function LadderView({ move, index, height }: LadderProps) {
         ref={view}
         collapsable={false}
         testID="ladder"
-        role="img"
+        role="application"
+        tabIndex={0}
         aria-label={`Spacing chart of frames ${ladder.from.frame} to ${ladder.to.frame}: ${ladder.rungs.length} drawings between`}
         style={{ width: WIDTH, height }}
         className="cursor-ns-resize"
+        {...keys}
       >
         <LadderDrawing ladder={ladder} axis={axis} height={height} />
       </View>

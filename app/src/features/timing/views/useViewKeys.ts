@@ -1,5 +1,5 @@
 import { useAppDispatch } from '../../../state/hooks';
-import { nudgeMarks } from '../../../state/nudgeMarks';
+import { nudge } from '../../../state/nudges';
 import { deleteSelectedMarks, selectNextMark } from '../../../state/timing';
 import type { Zoom } from './useZoom';
 import { zoomKey } from './ViewTools';
@@ -17,7 +17,7 @@ interface KeyEvent {
 
 /**
  * Keys of a view of the timing that has the focus: plus, minus and nought zoom; the page keys go from mark to
- * mark; Alt with the arrows nudges what is selected, by a frame or by a hundredth of the arc; Delete takes it out.
+ * mark; Alt with the arrows nudges the selected marks, else the tick at the playhead; Delete takes marks out.
  */
 export function useViewKeys(zooms: readonly Zoom[]): object {
   const dispatch = useAppDispatch();
@@ -28,7 +28,7 @@ export function useViewKeys(zooms: readonly Zoom[]): object {
       if (!zoomKey(key, zooms)) {
         if (key === 'PageDown' || key === 'PageUp') dispatch(selectNextMark(key === 'PageDown' ? 1 : -1));
         else if (key === 'Delete' || key === 'Backspace') dispatch(deleteSelectedMarks());
-        else if (!event.altKey || !dispatch(nudgeMarks(key, event.shiftKey ?? false))) return;
+        else if (!event.altKey || !dispatch(nudge(key, event.shiftKey ?? false))) return;
       }
       event.preventDefault();
       event.stopPropagation();

@@ -1,0 +1,299 @@
+import { edits, type Easing, unrolledArc } from '@humble/core';
+import { ActionCreators } from 'redux-undo';
+import { marksSelected, severalSet } from '../../../state/handSlice';
+import { nudge } from '../../../state/nudges';
+import { currentFrame, goTo, setRange } from '../../../state/playhead';
+import { settingsChanged } from '../../../state/settingsSlice';
+import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../state/timing';
+import type { AppStore } from '../../../state/store';
+import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
+import { at, type Axis, onFreshPixels, roundStep, valueAt, within, zoomed } from './axis';
+import { easingHandles, withEasingHandle } from './easingHandles';
+import { barsPath, curvePath, projectionsPath } from './graphPaths';
+import { takeViewHold } from './holds';
+import { paceHold } from './paceHold';
+import { postNames } from './rulerPaths';
+import { handlesIn, timingIn } from './timingIn';
+import { graphTargets, rulerTargets, targetNear } from './viewTargets';
+
+/** 120 units in 20 even frames: 6 a frame. On the axes a frame is 10 pixels and a unit 1, upwards. */
+const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
+const way: Axis = { from: 0, to: 120, start: 120, end: 0 };
+const pointer = (x: number, y: number, isShift = false) => ({ x, y, isShift, isTouch: false });
+
+function bench(): AppStore {
+  setRange({ lengthFrames: 21, rate: 24, loops: true });
+  goTo(1);
+  const store = benchWith(straightShot());
+  store.dispatch(settingsChanged({ tickReach: 0, takesLater: false }));
+  return store;
+}
+
+const now = (store: AppStore) => timingIn(store.getState())!;
+const marks = (store: AppStore) =>
+  moveOn(store).marks.map(({ frame, fraction }) => [frame, Math.round(fraction * 120)]);
+const places = (store: AppStore) =>
+  now(store).ruler.ticks.map(({ place }) => Math.round(place * 1000) / 1000);
+
+/** Takes hold of what lies there in the graph and drags it. */
+function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
+  const { ruler } = now(store);
+  const target = targetNear(graphTargets(ruler, handlesIn(store.getState()), time, way), ...from, 12);
+  const hold = takeViewHold(
+    {
+      store,
+      ruler,
+      meaning: ({ x, y }) => ({ frame: valueAt(time, x), place: valueAt(way, y) }),
+      frameAt: ({ x }) => Math.round(valueAt(time, x)),
+    },
+    target,
+    pointer(...from, isShift),
+  );
+  if (from[0] === to[0] && from[1] === to[1]) hold.tap?.(pointer(...to, isShift));
+  else hold.drag?.(pointer(...to, isShift));
+}
+
+describe('an axis', () => {
+  test('lays values along pixels, upwards too, and reads them back', () => {
+    expect(at(time, 11)).toBe(100);
+    expect(at(way, 30)).toBe(90);
+    expect(valueAt(way, 90)).toBe(30);
+  });
+
+  test('is zoomed about a value that stays where it is, and never leaves the whole', () => {
+    const whole = { from: 0, to: 100 };
+    const closer = zoomed(whole, 25, 2, whole);
+    expect(closer).toEqual({ from: 12.5, to: 62.5 });
+    expect(zoomed(closer, 20, 0.1, whole)).toEqual(whole);
+    expect(within({ from: 90, to: 120 }, whole)).toEqual({ from: 70, to: 100 });
+    expect(zoomed(whole, 50, 1e9, whole).to - zoomed(whole, 50, 1e9, whole).from).toBeCloseTo(0.25, 9);
+  });
+
+  test('is read between round numbers', () => {
+    expect([roundStep(100, 10), roundStep(57, 8), roundStep(1000, 6)]).toEqual([10, 10, 200]);
+  });
+
+  test('what falls on the same pixels is drawn once', () => {
+    const isFresh = onFreshPixels(0.5);
+    expect([10, 10.1, 10.6, 10].map(isFresh)).toEqual([true, false, true, false]);
+  });
+});
+
+describe('handles of an easing', () => {
+  const where = (easing: Easing) =>
+    easingHandles(easing, 20).map(({ x, share }) => [x, Math.round(share * 1000) / 1000]);
+
+  test('lie where they stand for something', () => {
+    expect(where({ kind: 'curve', x1: 0.4, y1: 0, x2: 0.6, y2: 1.2 })).toEqual([
+      [8, 0],
+      [12, 1.2],
+    ]);
+    // 6 frames at half of 1/14 a frame are 3/14 of the way.
+    expect(where({ kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' })).toEqual([
+      [6, 0.214],
+      [14, 0.786],
+    ]);
+    expect(where({ kind: 'settle', overshoot: 0.3, swings: 3 })).toEqual([[5, 1.3]]);
+    expect(where({ kind: 'even' })).toEqual([]);
+  });
+
+  test('dragged they change their number, and no further than it goes', () => {
+    const ramp: Easing = { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' };
+    expect(withEasingHandle(ramp, 'leave', { x: 9.6, share: 0 }, 20)).toMatchObject({ leaveFrames: 10 });
+    expect(withEasingHandle(ramp, 'leave', { x: 19, share: 0 }, 20)).toMatchObject({ leaveFrames: 14 });
+    expect(withEasingHandle(ramp, 'arrive', { x: 11, share: 0 }, 20)).toMatchObject({ arriveFrames: 9 });
+    const curve: Easing = { kind: 'curve', x1: 0.4, y1: 0, x2: 0.6, y2: 1 };
+    expect(withEasingHandle(curve, 'first', { x: -4, share: 0.333 }, 20)).toMatchObject({ x1: 0, y1: 0.33 });
+    const bounce: Easing = { kind: 'bounce', count: 3, restitution: 0.6 };
+    expect(withEasingHandle(bounce, 'hop', { x: 0, share: 0.75 }, 20)).toMatchObject({ restitution: 0.5 });
+  });
+
+  test('of the slowest place the knob is there', () => {
+    const [knob] = easingHandles({ kind: 'slow-place', at: 0.5, strength: 0.6 }, 20);
+    expect(knob!.x).toBeCloseTo(10, 0);
+    expect(knob!.share).toBeCloseTo(0.5, 1);
+  });
+});
+
+describe('a hand in the graph', () => {
+  test('drags a tick in place; its frame stays', () => {
+    const store = bench();
+    drag(store, [100, 60], [140, 57]);
+    expect(places(store).slice(9, 12)).toEqual([54, 63, 66]);
+    expect(currentFrame()).toBe(11);
+  });
+
+  test('drags a mark in time and place, with all that are selected', () => {
+    const store = bench();
+    store.dispatch(addMark(8));
+    store.dispatch(addMark(11));
+    store.dispatch(
+      marksSelected(
+        moveOn(store)
+          .marks.slice(1, 3)
+          .map(({ id }) => id),
+      ),
+    );
+    drag(store, [100, 60], [120, 48]);
+    expect(marks(store)).toEqual([
+      [1, 0],
+      [10, 54],
+      [13, 72],
+      [21, 120],
+    ]);
+    store.dispatch(ActionCreators.undo());
+    expect(marks(store)).toEqual([
+      [1, 0],
+      [8, 42],
+      [11, 60],
+      [21, 120],
+    ]);
+  });
+
+  test('taps select; with Shift they join and leave', () => {
+    const store = bench();
+    drag(store, [0, 120], [0, 120]);
+    expect(store.getState().hand.selectedMarkIds).toEqual(['m1']);
+    drag(store, [200, 0], [200, 0], true);
+    expect(store.getState().hand.selectedMarkIds).toEqual(['m1', 'm2']);
+    drag(store, [0, 120], [0, 120], true);
+    expect(store.getState().hand.selectedMarkIds).toEqual(['m2']);
+  });
+
+  test('drags a handle of the span at the playhead', () => {
+    const store = bench();
+    const curve: Easing = { kind: 'curve', x1: 0.5, y1: 0, x2: 0.6, y2: 1 };
+    store.dispatch({
+      type: 'shot/edited',
+      payload: { name: 'setEasing', args: { moveId: 'move1', markId: 'm1', easing: curve } },
+      meta: {},
+    });
+    drag(store, [100, 120], [60, 96]);
+    expect(moveOn(store).marks[0]!.easing).toEqual({ ...curve, x1: 0.3, y1: 0.2 });
+  });
+
+  test('on empty ground looks at frames; with Shift, or where several are selected, chooses them', () => {
+    const store = bench();
+    drag(store, [50, 20], [130, 20]);
+    expect(currentFrame()).toBe(14);
+    drag(store, [130, 20], [50, 20], true);
+    expect(store.getState().hand.chosen).toEqual({ by: 'frames', from: 6, until: 14 });
+    store.dispatch(severalSet(true));
+    drag(store, [10, 20], [30, 20]);
+    expect(store.getState().hand.chosen).toEqual({ by: 'frames', from: 2, until: 4 });
+  });
+
+  test('a mark is taken before a tick beside it', () => {
+    const { ruler } = now(bench());
+    expect(targetNear(rulerTargets(ruler, { ...way, start: 0, end: 120 }, 0), 4, 0)).toMatchObject({
+      kind: 'mark',
+    });
+    expect(targetNear(rulerTargets(ruler, { ...way, start: 0, end: 120 }, 0), 24, 0)).toMatchObject({
+      kind: 'tick',
+      frame: 5,
+    });
+    expect(targetNear([], 0, 0)).toBeNull();
+  });
+});
+
+test('bars of the pace are drawn by going over them, those between two words of the hand too', () => {
+  const store = bench();
+  const meaning = ({ x, y }: { x: number; y: number }) => ({ frame: valueAt(time, x), increment: 12 - y });
+  const hold = paceHold({ store, meaning }, pointer(5, 2));
+  hold.drag?.(pointer(35, 2));
+  const steps = now(store)
+    .ruler.ticks.slice(1)
+    .map(({ along }) => Math.round(along! * 100) / 100);
+  // Four bars of 10 leave 80 for sixteen.
+  expect(steps).toEqual([10, 10, 10, 10, ...Array(16).fill(5)]);
+});
+
+describe('keys', () => {
+  test('nudge the selected marks; a run of them is one step back', () => {
+    const store = bench();
+    store.dispatch(addMark(11));
+    store.dispatch(nudge('ArrowRight', false));
+    store.dispatch(nudge('ArrowRight', false));
+    store.dispatch(nudge('ArrowUp', true));
+    expect(marks(store)[1]).toEqual([13, 66]);
+    store.dispatch(ActionCreators.undo());
+    expect(marks(store)[1]).toEqual([11, 60]);
+  });
+
+  test('with none selected nudge the tick at the playhead', () => {
+    const store = bench();
+    goTo(11);
+    expect(store.dispatch(nudge('ArrowUp', false))).toBe(true);
+    expect(places(store)[10]).toBe(60.6);
+    goTo(1);
+    expect(store.dispatch(nudge('ArrowUp', false))).toBe(false);
+  });
+
+  test('go from mark to mark', () => {
+    const store = bench();
+    store.dispatch(addMark(11));
+    store.dispatch(selectNextMark(1));
+    expect([currentFrame(), store.getState().hand.selectedMarkIds]).toEqual([21, ['m2']]);
+    store.dispatch(selectNextMark(-1));
+    expect(currentFrame()).toBe(11);
+  });
+
+  test('copied marks are pasted at the playhead and selected', () => {
+    const store = bench();
+    store.dispatch(addMark(5));
+    store.dispatch(copySelectedMarks());
+    goTo(15);
+    store.dispatch(pasteMarks());
+    expect(marks(store)).toEqual([
+      [1, 0],
+      [5, 24],
+      [15, 24],
+      [21, 120],
+    ]);
+    expect(moveOn(store).marks[2]!.id).toBe(store.getState().hand.selectedMarkIds[0]);
+  });
+});
+
+describe('drawings', () => {
+  test('the names of close posts do not lie over each other; those that are selected come first', () => {
+    const shot = withMarks(straightShot(), [1, 0], [3, 0.02], [5, 0.04], [7, 0.06], [21, 1]);
+    const ruler = unrolledArc(shot, shot.moves[0]!);
+    const axis = { from: 0, to: 120, start: 12, end: 312 };
+    const names = postNames(ruler, axis, ({ markIds }) => markIds.includes('m4'), 324);
+    expect(names[0]).toMatchObject({ text: '7', isSelected: true });
+    const rows = new Map<number, number[]>();
+    names.forEach(({ x, y }) => rows.set(y, [...(rows.get(y) ?? []), x]));
+    rows.forEach((xs) =>
+      xs
+        .sort((a, b) => a - b)
+        .slice(1)
+        .forEach((x, i) => expect(x - xs[i]!).toBeGreaterThan(6.7)),
+    );
+  });
+
+  test('the curve has its places, the projections lead to the axis, and bars stand on their foot', () => {
+    const store = bench();
+    const axes = { time, way, pace: { foot: 180, height: 40 } };
+    const { ruler } = now(store);
+    const travel = { plan: Float64Array.from({ length: 21 }, (_, i) => 6 * i) } as Parameters<
+      typeof curvePath
+    >[0];
+    expect(curvePath(travel, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
+    expect(projectionsPath(ruler, axes)).toContain('M0.0 114.0H10.0');
+    expect(barsPath(ruler, axes, 12, false)).toMatch(/^M0\.0 180V160\.0H9\.0V180Z/);
+    expect(barsPath(ruler, axes, 12, true)).toBe('');
+    const turned = edits.moveMarks(shotOn(store), {
+      moveId: 'move1',
+      markIds: ['m1'],
+      byFraction: 1,
+      takesLater: false,
+    });
+    const back = edits.moveMarks(turned, {
+      moveId: 'move1',
+      markIds: ['m2'],
+      byFraction: -0.5,
+      takesLater: false,
+    });
+    expect(barsPath(unrolledArc(back, back.moves[0]!), axes, 12, true)).toMatch(/^M0\.0 180V170\.0/);
+  });
+});
