@@ -58,7 +58,7 @@ function byHandPaths({ move, x, y }: Travel, pixel: number): { lozenges: string;
 const CROSS_PX = 5;
 
 /** What is left out: a cross where each picture would have been. */
-function skippedPath({ move, arc, arcLength, x, y }: Travel, pixel: number): string {
+function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): string {
   const frames = new Set(exposureFrames(move, x.length));
   const r = CROSS_PX * pixel;
   return move.skips
@@ -102,7 +102,7 @@ function livePaths(pixel: number) {
     },
     lozenges: active((travel) => byHandPaths(travel, pixel).lozenges),
     lines: active((travel) => byHandPaths(travel, pixel).lines),
-    skipped: active((travel) => skippedPath(travel, pixel)),
+    skipped: active((travel) => skippedCrosses(travel, pixel)),
   };
 }
 

@@ -21,7 +21,7 @@ import {
   barsPath,
   chosenPath,
   constantPath,
-  curvePath,
+  curveOf,
   dotsPath,
   type GraphAxes,
   graphPostsPath,
@@ -306,7 +306,7 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       return ruler ? kept(ruler, tallestOf(ruler)) : '';
     };
   };
-  const curve = remembered((travel: Travel, fieldUnits: number) => curvePath(travel, fieldUnits, axes));
+  const curve = remembered((travel: Travel, fieldUnits: number) => curveOf(travel, fieldUnits, axes));
   return {
     curve: (state: RootState): string => {
       const now = timingIn(state);

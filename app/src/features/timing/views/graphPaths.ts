@@ -16,7 +16,7 @@ export interface GraphAxes {
 const n = (value: number): string => value.toFixed(1);
 
 /** The plan on every frame. @param fieldUnits in a unit of the graph's places */
-export function curvePath({ plan }: Travel, fieldUnits: number, { time, way }: GraphAxes): string {
+export function curveOf({ plan }: Travel, fieldUnits: number, { time, way }: GraphAxes): string {
   let d = '';
   const from = Math.max(1, Math.floor(time.from));
   const to = Math.min(plan.length, Math.ceil(time.to));

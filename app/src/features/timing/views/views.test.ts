@@ -9,7 +9,7 @@ import type { AppStore } from '../../../state/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { at, type Axis, onFreshPixels, roundStep, valueAt, within, zoomed } from './axis';
 import { easingHandles, withEasingHandle } from './easingHandles';
-import { barsPath, curvePath, projectionsPath } from './graphPaths';
+import { barsPath, curveOf, projectionsPath } from './graphPaths';
 import { takeViewHold } from './holds';
 import { paceHold } from './paceHold';
 import { postNames } from './rulerPaths';
@@ -276,9 +276,9 @@ describe('drawings', () => {
     const axes = { time, way, pace: { foot: 180, height: 40 } };
     const { ruler } = now(store);
     const travel = { plan: Float64Array.from({ length: 21 }, (_, i) => 6 * i) } as Parameters<
-      typeof curvePath
+      typeof curveOf
     >[0];
-    expect(curvePath(travel, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
+    expect(curveOf(travel, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
     expect(projectionsPath(ruler, axes)).toContain('M0.0 114.0H10.0');
     expect(barsPath(ruler, axes, 12, false)).toMatch(/^M0\.0 180V160\.0H9\.0V180Z/);
     expect(barsPath(ruler, axes, 12, true)).toBe('');
