@@ -48,6 +48,37 @@ const PICTURES = [
     act: (page) => goTo(page, 26),
   },
   {
+    file: 'phone-graph-lamp',
+    view: PHONE,
+    theme: 'dark',
+    path: ROUNDS,
+    act: async (page) => {
+      await goTo(page, 44);
+      await button(page, 'Select the mark');
+      await page.getByRole('radio', { name: 'Graph', exact: true }).click();
+    },
+  },
+  {
+    file: 'phone-chart',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    act: async (page) => {
+      await goTo(page, 26);
+      await page.getByRole('radio', { name: 'Chart', exact: true }).click();
+    },
+  },
+  {
+    file: 'phone-numbers',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    act: async (page) => {
+      await goTo(page, 26);
+      await page.getByRole('radio', { name: 'Numbers', exact: true }).click();
+    },
+  },
+  {
     file: 'phone-arc-lamp',
     view: PHONE,
     theme: 'dark',

@@ -19,7 +19,7 @@ import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
-import { EASING_NAMES } from './easingNames';
+import { EASING_NAMES, nameOfEasing } from './easingNames';
 import { LadderView } from './views/LadderView';
 
 interface ChartCardProps {
@@ -152,7 +152,7 @@ function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogP
             </Figures>
           </View>
           <Button
-            label={`Take ${EASING_NAMES[easing.kind]}`}
+            label={`Take ${nameOfEasing(easing)}`}
             onPress={() => {
               onChoose(easing);
               onClose();

@@ -6,7 +6,7 @@ import { TextField } from '../../ui/TextField';
 
 const OWN = 'own';
 const LABELS = [
-  { value: '', label: 'No label' },
+  { value: '', label: 'None' },
   { value: 'key', label: 'Key' },
   { value: 'breakdown', label: 'Breakdown' },
   { value: OWN, label: 'Own' },
