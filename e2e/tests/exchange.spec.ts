@@ -24,7 +24,7 @@ test('what is exported can be read back in', async ({ bench, page }) => {
   await page.getByRole('button', { name: 'Export' }).first().click();
   const csv = await download(page, 'Increments as CSV');
   expect(csv.name).toBe('rounds-of-the-harbour-master-increments.csv');
-  expect(csv.text.trimEnd().split('\n')).toHaveLength(56);
+  expect(csv.text.trimEnd().split('\n')).toHaveLength(54);
   await page.getByRole('button', { name: 'Export' }).first().click();
   const json = await download(page, 'Shot as a file');
   expect(json.name).toBe('rounds-of-the-harbour-master.json');
@@ -99,8 +99,8 @@ test('a broken file gets a sentence and changes nothing', async ({ page }) => {
   for (const [name, text, sentence] of [
     ['half.json', whole.slice(0, 700), /it is not whole JSON/],
     ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
-    ['later.json', whole.replace('"version": 2', '"version": 9'), /newer release \(version 9/],
-    ['bent.json', whole.replace('"frame": 13', '"frame": 1.5'), /damaged: moves 1, marks 2, frame/],
+    ['later.json', whole.replace(/"version": \d+/, '"version": 9'), /newer release \(version 9/],
+    ['bent.json', whole.replace('"frame": 48', '"frame": 1.5'), /damaged: moves 1, marks 2, frame/],
     ['words.csv', 'frame,place,x,y\n1,0,0,0\n2,much,0,0\n', /Line 3: place is “much”/],
     ['nothing.csv', '', /has no column/],
   ] as const) {
