@@ -48,7 +48,7 @@ for (const theme of ['light', 'dark'] as const)
       const dialog = page.getByRole('dialog', { name: title });
       await expect(dialog).toBeVisible();
       expect(await faults(page)).toEqual([]);
-      await dialog.getByRole('button', { name: 'Close' }).click();
+      await dialog.getByRole('button', { name: 'Close', exact: true }).click();
     }
     await bench.press('Select all');
     await expect(page.getByText('The whole arc')).toBeVisible();

@@ -73,7 +73,7 @@ test('two windows on one shot: neither version is lost', async ({ page, context,
   await leaveHere.press('Enter');
   await expect(page.getByRole('dialog', { name: 'Changed somewhere else' })).toBeVisible();
   // It can be put off, and is found again in the shot's menu.
-  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Close', exact: true }).click();
   await expect(mine.status).toHaveText('changed somewhere else');
   await page.getByRole('button', { name: 'Shot menu' }).click();
   await page.getByRole('button', { name: 'Choose between two versions' }).click();

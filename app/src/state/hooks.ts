@@ -1,6 +1,12 @@
 import type { Arc, EditArguments, EditName, Move, Shot } from '@humble/core';
 import { type Context, useCallback } from 'react';
-import { createSelectorHook, type ReactReduxContextValue, useDispatch, useStore } from 'react-redux';
+import {
+  createSelectorHook,
+  type ReactReduxContextValue,
+  shallowEqual,
+  useDispatch,
+  useStore,
+} from 'react-redux';
 import { CalmContext } from './calmStore';
 import { doEdit } from './doEdit';
 import type { HandState } from './handSlice';
@@ -48,6 +54,24 @@ export function activeMoveIn(state: RootState): Move | null {
 }
 
 export const useActiveMove = (): Move | null => useAppSelector(activeMoveIn);
+
+/** Whether two moves have the same marks on the same frames, and all else alike but places and easings. */
+function isSameOnFrames(a: Move | null, b: Move | null): boolean {
+  if (a === b) return true;
+  if (!a || !b || a.marks.length !== b.marks.length) return false;
+  const { marks: marksOfA, ...restOfA } = a;
+  const { marks: marksOfB, ...restOfB } = b;
+  return (
+    shallowEqual(restOfA, restOfB) &&
+    marksOfA.every(({ id, frame }, i) => id === marksOfB[i]!.id && frame === marksOfB[i]!.frame)
+  );
+}
+
+/**
+ * The active move for what shows its frames only: renders again when one of them changes, and not while a tick
+ * or an easing is dragged. Its places and easings may be old ones.
+ */
+export const useFramesOfMove = (): Move | null => useAppSelector(activeMoveIn, isSameOnFrames);
 
 /** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
 export const useActiveArc = <Value>(pick: (arc: Arc, hand: HandState) => Value): Value | null =>

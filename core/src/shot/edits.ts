@@ -2,6 +2,8 @@ import { arcEdits } from './arcEdits';
 import { backdropEdits } from './backdropEdits';
 import { changeFigure, changeMove, changePart, findArc } from './parts';
 import { ShotError } from '../errors';
+import { exposureEdits } from './exposureEdits';
+import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { withFrames } from '../timing/retime';
@@ -65,6 +67,8 @@ export const edits = {
   ...arcEdits,
   ...backdropEdits,
   ...timingEdits,
+  ...spacingEdits,
+  ...exposureEdits,
 
   /** First and last frame of a move; the marks between keep their share of the time. */
   setMoveFrames: (

@@ -1,6 +1,6 @@
 import { incrementTable, type IncrementTable, type Move } from '@humble/core';
 import { getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import {
   useActiveMove,
@@ -20,6 +20,8 @@ import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { linesOf, seenLine, type TableLine } from './lines';
 
 const ROW_HEIGHT = 36;
+/** Beside other views so many screens of lines are kept at hand. */
+const FEW_SCREENS = 5;
 const STRONG: readonly string[] = ['frame', 'ruler'];
 
 interface IncrementsTableProps {
@@ -40,7 +42,11 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   const move = useActiveMove();
   const { incrementMoves } = useSettings();
   const dispatch = useAppDispatch();
-  if (!move)
+  // The lines come when there is time for them: while something is dragged nothing waits for a table.
+  const shown = useDeferredValue(
+    useMemo(() => (move ? { table: incrementTable(shot, move), move } : null), [shot, move]),
+  );
+  if (!move || !shown)
     return (
       <View className="p-4">
         <Words tone="soft">Increments stand here once something travels on the arc.</Words>
@@ -58,7 +64,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
           />
         </View>
       )}
-      <Lines table={incrementTable(shot, move)} move={move} only={only} canType={canType} />
+      <Lines {...shown} only={only} canType={canType} />
     </View>
   );
 }
@@ -68,7 +74,7 @@ interface LinesProps extends IncrementsTableProps {
   readonly move: Move;
 }
 
-function Lines({ table, move, only, canType = false }: LinesProps) {
+const Lines = memo(function Lines({ table, move, only, canType = false }: LinesProps) {
   const columns = useMemo(() => {
     const all = columnsOf(table);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
@@ -123,7 +129,7 @@ function Lines({ table, move, only, canType = false }: LinesProps) {
           keyExtractor={keyOf}
           getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
           initialNumToRender={20}
-          windowSize={5}
+          windowSize={only ? FEW_SCREENS : undefined}
           renderItem={({ item, index }) => (
             <Line
               row={item}
@@ -140,7 +146,7 @@ function Lines({ table, move, only, canType = false }: LinesProps) {
       </View>
     </ScrollView>
   );
-}
+});
 
 const keyOf = ({ original }: Row<TableLine>, index: number): string =>
   original.kind === 'picture'

@@ -1,9 +1,9 @@
-import { evaluate, type Move } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../state/handSlice';
-import { useActiveMove, useAppDispatch, useHand, useShot } from '../../state/hooks';
+import { useAppDispatch, useAppSelector, useHand, useShot, useShotValue } from '../../state/hooks';
 import { goTo, useFrame } from '../../state/playhead';
+import { activeTravelIn } from '../../state/selection';
 import { whereAndWhen } from '../../state/timing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -16,46 +16,51 @@ const runText = ({ from, until }: { from: number; until: number }): string =>
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
 export const ChosenCard = memo(function ChosenCard() {
-  const move = useActiveMove();
-  return move ? <ChosenCardOf move={move} /> : null;
+  const hasChosen = useHand(({ chosen }) => chosen !== null);
+  return hasChosen ? <Chosen /> : <NothingChosen />;
 });
 
-function ChosenCardOf({ move }: { readonly move: Move }) {
+function NothingChosen() {
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const rate = useShotValue((shot) => shot.rate);
+  const frame = useFrame();
+  const dispatch = useAppDispatch();
+  return (
+    <Card title="Where and when">
+      <Words tone="soft">
+        Which frames cover a stretch of the arc, and the other way. With Shift, drag over a view; or:
+      </Words>
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        <Button
+          label="Choose frames"
+          onPress={() =>
+            dispatch(
+              rangeChosen({
+                by: 'frames',
+                from: frame,
+                until: Math.min(lengthFrames, frame + Math.round(rate / 2)),
+              }),
+            )
+          }
+        />
+        <Button
+          label="Choose a stretch"
+          onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
+        />
+      </View>
+    </Card>
+  );
+}
+
+function Chosen() {
   const shot = useShot();
+  const travel = useAppSelector(activeTravelIn);
   const dispatch = useAppDispatch();
   const chosen = useHand((hand) => hand.chosen);
-  const frame = useFrame();
-  const travel = evaluate(shot).travels.find((one) => one.move.id === move.id);
-  if (!travel) return null;
+  if (!travel || !chosen) return null;
   const { lengthFrames, rate, sheet, field } = shot;
   const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
-  if (!chosen)
-    return (
-      <Card title="Where and when">
-        <Words tone="soft">
-          Which frames cover a stretch of the arc, and the other way. With Shift, drag over a view; or:
-        </Words>
-        <View className="mt-2 flex-row flex-wrap gap-2">
-          <Button
-            label="Choose frames"
-            onPress={() =>
-              dispatch(
-                rangeChosen({
-                  by: 'frames',
-                  from: frame,
-                  until: Math.min(lengthFrames, frame + Math.round(rate / 2)),
-                }),
-              )
-            }
-          />
-          <Button
-            label="Choose a stretch"
-            onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
-          />
-        </View>
-      </Card>
-    );
   const { runs, stretch } = whereAndWhen(travel, chosen);
   const length = travel.arcLength / perUnit;
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);

@@ -1,19 +1,18 @@
 import {
   beginsExposure,
   type FramesHeld,
-  incrementTable,
+  isSkipped,
   marksBetweenExposures,
   type Move,
   shownFrame,
 } from '@humble/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useEdit, useHand, useShot } from '../../state/hooks';
+import { useEdit, useFramesOfMove, useHand, useShotValue } from '../../state/hooks';
 import { useFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
-
 import { useFromStart } from '../../ui/useFromStart';
 import { Words } from '../../ui/Words';
 
@@ -25,20 +24,19 @@ const HELD = [
 
 /** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
 export const ExposureCard = memo(function ExposureCard() {
-  const move = useActiveMove();
+  const move = useFramesOfMove();
   return move ? <ExposureCardOf move={move} /> : null;
 });
 
 function ExposureCardOf({ move }: { readonly move: Move }) {
-  const shot = useShot();
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const units = useShotValue(({ sheet }) => sheet.units);
+  const unitsPerMm = useShotValue(({ sheet, field }) => (sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1));
   const frame = useFrame();
   const edit = useEdit();
-  const { skipped, units } = incrementTable(shot, move);
-  const unitsPerMm = units === 'mm' ? (shot.field.unitsPerMm ?? 1) : 1;
-  const isSkippedHere = skipped.some((row) => row.frame === frame && !row.isCut);
-  const shown = shownFrame(move, shot, frame);
-  const on = isSkippedHere ? frame : shown;
-  const cut = skipped.find((row) => row.isCut && row.frame === on);
+  const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
+  const on = isSkippedHere ? frame : shownFrame(move, { lengthFrames }, frame);
+  const cut = move.skips.find((skip) => skip.cut && skip.frame === on);
   const override = move.overrides.find((one) => one.frame === on);
   const fromStart = useFromStart(override);
   const moveId = move.id;
@@ -112,17 +110,17 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
 
 /** How long pictures are held: all over the move, and otherwise on some frames. */
 export const ExposuresCard = memo(function ExposuresCard() {
-  const move = useActiveMove();
+  const move = useFramesOfMove();
   return move ? <ExposuresCardOf move={move} /> : null;
 });
 
 function ExposuresCardOf({ move }: { readonly move: Move }) {
-  const shot = useShot();
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
   const chosen = useHand((hand) => (hand.chosen?.by === 'frames' ? hand.chosen : null));
-  const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: shot.lengthFrames });
+  const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
-  const between = marksBetweenExposures(move, shot);
+  const between = marksBetweenExposures(move, { lengthFrames });
   const hold = (framesHeld: FramesHeld): void => {
     edit('setRangeHeld', { moveId: move.id, from, until, framesHeld });
   };
@@ -146,7 +144,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
             label="Until frame"
             value={until}
             min={from}
-            max={shot.lengthFrames}
+            max={lengthFrames}
             onChange={(value) => setRange({ from, until: value })}
           />
         </>

@@ -1,12 +1,4 @@
-import {
-  type Arc,
-  fractionOfPoint,
-  incrementTable,
-  lastFrameFor,
-  LONGEST_SHOT,
-  type Mark,
-  type Move,
-} from '@humble/core';
+import { incrementTable, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Flag from 'lucide-react-native/icons/flag';
@@ -18,22 +10,30 @@ import {
   useActiveArc,
   useActiveMove,
   useAppDispatch,
+  useAppSelector,
   useEdit,
+  useFramesOfMove,
   useHand,
   useSettings,
   useShot,
 } from '../../state/hooks';
 import { useFrame } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
-import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../state/timing';
+import {
+  addMark,
+  copySelectedMarks,
+  deleteSelectedMarks,
+  pasteMarks,
+  selectedMarksIn,
+} from '../../state/timing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { useFromStart } from '../../ui/useFromStart';
-import { Words } from '../../ui/Words';
 import { LabelField } from './LabelField';
+import { TieField } from './TieField';
 
 const KINDS = [
   { value: 'stop', label: 'Stop' },
@@ -42,14 +42,15 @@ const KINDS = [
 
 /** What can be done with marks: those that are selected, or a new one at the playhead. */
 export const MarksCard = memo(function MarksCard() {
-  const move = useActiveMove();
-  return move ? <MarksCardOf move={move} /> : null;
+  const isSelected = useAppSelector((state) => selectedMarksIn(state).length > 0);
+  return isSelected ? <SelectedMarks /> : <NoMark />;
 });
 
-function MarksCardOf({ move }: { readonly move: Move }) {
+function SelectedMarks() {
+  const move = useActiveMove();
   const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const selected = move.marks.filter(({ id }) => selectedIds.includes(id));
-  if (selected.length === 0) return <NoMark move={move} />;
+  const selected = move?.marks.filter(({ id }) => selectedIds.includes(id)) ?? [];
+  if (!move || selected.length === 0) return null;
   return selected.length === 1 ? (
     <OneMark move={move} mark={selected[0]!} />
   ) : (
@@ -57,10 +58,12 @@ function MarksCardOf({ move }: { readonly move: Move }) {
   );
 }
 
-function NoMark({ move }: { readonly move: Move }) {
+function NoMark() {
+  const move = useFramesOfMove();
   const frame = useFrame();
   const dispatch = useAppDispatch();
   const copied = useHand((hand) => hand.copied);
+  if (!move) return null;
   const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
     <Card title={`Frame ${frame}`} aside={mark ? 'a mark' : undefined}>
@@ -189,7 +192,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         label={mark.label}
         onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
       />
-      <Tie move={move} mark={mark} arc={arc} />
+      <TieField move={move} mark={mark} arc={arc} />
       {arc.closed && (
         <View className="mt-2 flex-row flex-wrap gap-2">
           <Button
@@ -264,51 +267,6 @@ function Handling({ count, canDelete }: { readonly count: number; readonly canDe
         onPress={() => dispatch(deleteSelectedMarks())}
       />
       <Button label="Let go" onPress={() => dispatch(marksSelected([]))} />
-    </View>
-  );
-}
-
-interface TieProps {
-  readonly move: Move;
-  readonly mark: Mark;
-  readonly arc: Arc;
-}
-
-/** The point that lies nearest to a mark along the arc. */
-function nearestPoint(arc: Arc, { fraction }: Mark): number {
-  const away = arc.points.map(({ id }) => Math.abs(fractionOfPoint(arc, id, fraction) - fraction));
-  return away.indexOf(Math.min(...away));
-}
-
-/** Ties a mark to a point of the arc: then it goes with the point. */
-function Tie({ move, mark, arc }: TieProps) {
-  const edit = useEdit();
-  const tied = arc.points.findIndex(({ id }) => id === mark.pointId);
-  const tie = (index: number | null): void => {
-    const pointId = index === null ? null : arc.points[index]!.id;
-    edit('tieMark', { moveId: move.id, markId: mark.id, pointId });
-  };
-  if (tied < 0) {
-    const nearest = nearestPoint(arc, mark);
-    return (
-      <View className="mt-2 flex-row">
-        <Button label={`Tie to point ${nearest + 1}`} onPress={() => tie(nearest)} />
-      </View>
-    );
-  }
-  return (
-    <View>
-      <NumberField
-        label="Tied to point"
-        value={tied + 1}
-        min={1}
-        max={arc.points.length}
-        onChange={(number) => tie(number - 1)}
-      />
-      <Words tone="soft">It stays with that point when the arc changes.</Words>
-      <View className="mt-1 flex-row">
-        <Button label="Untie" onPress={() => tie(null)} />
-      </View>
     </View>
   );
 }

@@ -1,6 +1,6 @@
-import { type Arc, type Move, picturesOn } from '@humble/core';
+import { type Move, picturesOn } from '@humble/core';
 import { useState } from 'react';
-import { useEdit, useShot } from '../../state/hooks';
+import { useEdit, useShotValue } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { fixed } from '../../ui/numbers';
@@ -18,29 +18,29 @@ const MOST_PICTURES = 2_000;
 
 interface PicturesDialogProps {
   readonly move: Move;
-  readonly arc: Arc;
+  readonly isClosed: boolean;
   readonly onClose: () => void;
 }
 
 /** So many pictures on the arc; it says how many increments that makes, and how long it lasts. */
-export function PicturesDialog({ move, arc, onClose }: PicturesDialogProps) {
-  const { rate } = useShot();
+export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps) {
+  const rate = useShotValue((shot) => shot.rate);
   const edit = useEdit();
   const [count, setCount] = useState(20);
   const [manner, setManner] = useState<(typeof MANNERS)[number]['value']>('even');
-  const { intervals, frames, seconds } = picturesOn(arc.closed, { count, framesHeld: move.framesHeld, rate });
+  const { intervals, frames, seconds } = picturesOn(isClosed, { count, framesHeld: move.framesHeld, rate });
   return (
     <Dialog title="So many pictures" isOpen onClose={onClose}>
       <NumberField
         label="Pictures"
         value={count}
-        min={arc.closed ? 3 : 2}
+        min={isClosed ? 3 : 2}
         max={MOST_PICTURES}
         onChange={setCount}
       />
       <Segmented label="Timing of the pictures" value={manner} options={MANNERS} onChange={setManner} />
       <Words testID="pictures-said">
-        {arc.closed
+        {isClosed
           ? `Round a closed arc: ${count} pictures, ${intervals} increments, the last of them back to the first picture.`
           : `On an open arc: ${count} pictures, ${intervals} increments.`}
         {` ${frames} frames, ${fixed(seconds, 2)} s.`}

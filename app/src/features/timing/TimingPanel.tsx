@@ -21,9 +21,9 @@ import {
   useAppDispatch,
   useAppSelector,
   useEdit,
+  useFramesOfMove,
   useHand,
   useSettings,
-  useShot,
   useShotValue,
 } from '../../state/hooks';
 import { goTo, usePlayhead } from '../../state/playhead';
@@ -118,16 +118,16 @@ const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = 
 ];
 
 const MoveCard = memo(function MoveCard() {
-  const move = useActiveMove();
+  const move = useFramesOfMove();
   return move ? <MoveCardOf move={move} /> : null;
 });
 
 function MoveCardOf({ move }: { readonly move: Move }) {
-  const shot = useShot();
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const { tickReach } = useSettings();
-  const arc = useActiveArc((active) => active);
+  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
   const [isSpreading, setSpreading] = useState(false);
   const first = firstFrame(move);
   const last = lastFrame(move);
@@ -135,7 +135,8 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   const setFrames = (frames: { first?: number; last?: number }, gesture?: string): void => {
     edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, gesture);
   };
-  const arrival = endsPastShot(move, shot) ? last : arrivalShown(move, shot);
+  const isPast = endsPastShot(move, { lengthFrames });
+  const arrival = isPast ? last : arrivalShown(move, { lengthFrames });
   return (
     <Card title="The move" aside={`${last - first} intervals`}>
       <NumberField
@@ -149,10 +150,10 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         label="Ends on frame"
         value={last}
         min={first + least}
-        max={lastFrameFor(shot.lengthFrames, arc?.closed ?? false)}
+        max={lastFrameFor(lengthFrames, isClosed)}
         onChange={(frame, gesture) => setFrames({ last: frame }, gesture)}
       />
-      {endsPastShot(move, shot) && (
+      {isPast && (
         <Words tone="soft">
           It is back at its start one frame after the shot: a loop does not pause there.
         </Words>
@@ -200,7 +201,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
           onPress={() => edit('clearTiming', { moveId: move.id })}
         />
       </View>
-      {isSpreading && arc && <PicturesDialog move={move} arc={arc} onClose={() => setSpreading(false)} />}
+      {isSpreading && <PicturesDialog move={move} isClosed={isClosed} onClose={() => setSpreading(false)} />}
     </Card>
   );
 }

@@ -1,0 +1,217 @@
+import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
+import { memo, useMemo } from 'react';
+import Svg, { Path, Text } from 'react-native-svg';
+import { useHand } from '../../../state/hooks';
+import { LiveGroup, LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
+import { currentFrame } from '../../../state/playhead';
+import type { RootState } from '../../../state/store';
+import { chosenIn } from '../../../state/timing';
+import { colour } from '../../../ui/colour';
+import { MONO } from '../../../ui/fonts';
+import { fixed } from '../../../ui/numbers';
+import { at, isInSight, roundStep } from './axis';
+import {
+  axisTicksPath,
+  barsPath,
+  chosenPath,
+  constantPath,
+  curveOf,
+  dotsPath,
+  type GraphAxes,
+  graphPostsPath,
+  knobsPath,
+  projectionsPath,
+  skippedDotsPath,
+  stemsPath,
+} from './graphPaths';
+import { handlesIn, timingIn, type TimingNow } from './timingIn';
+
+interface DrawingProps {
+  readonly now: TimingNow;
+  readonly axes: GraphAxes;
+  readonly size: { readonly width: number; readonly height: number };
+  readonly tallestOf: (ruler: UnrolledArc) => number;
+}
+
+/** What is to be seen in the graph; its shapes follow by themselves. */
+export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, tallestOf }: DrawingProps) {
+  useLiveDrawing();
+  const { time, way, pace } = axes;
+  const paths = useMemo(() => livePaths(axes, tallestOf), [axes, tallestOf]);
+  return (
+    <LiveViewContext value="graph">
+      <Svg width={size.width} height={size.height}>
+        <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
+        <Path
+          d={`M${time.start} ${way.start}V${way.end}M${time.start} ${way.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
+          stroke={colour.line}
+          strokeWidth={1}
+        />
+        <LivePath
+          path={paths.projections}
+          stroke={colour.indigo}
+          strokeWidth={1}
+          opacity={0.28}
+          testID="graph-projections"
+        />
+        <LivePath
+          path={paths.axisTicks}
+          stroke={colour.indigo}
+          strokeWidth={1.25}
+          testID="graph-axis-ticks"
+        />
+        <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
+        <LivePath
+          path={paths.curve}
+          stroke={colour.indigo}
+          strokeWidth={2}
+          fill="none"
+          testID="graph-curve"
+        />
+        <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
+        <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.5} />
+        <LivePath path={paths.byHand} fill={colour.card} stroke={colour.persimmon} strokeWidth={1.5} />
+        <LivePath path={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
+        <LivePath path={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
+        <FrameNumbers now={now} axes={axes} />
+        <PlaceNumbers now={now} axes={axes} />
+        <LiveGroup place={paths.playhead} testID="graph-playhead">
+          <Path d={`M0 ${way.end - 6}V${pace.foot}`} stroke={colour.brass} strokeWidth={1.5} />
+          <Path d={`M-5 ${way.end - 8}h10l-5 7z`} fill={colour.brass} />
+        </LiveGroup>
+        <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="graph-posts" />
+        <LivePath
+          path={paths.selected}
+          stroke={colour.brass}
+          strokeWidth={5}
+          fill="none"
+          testID="graph-selected"
+        />
+        <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
+        <LivePath
+          path={paths.knobs}
+          fill={colour.brass}
+          stroke={colour.card}
+          strokeWidth={1.5}
+          testID="graph-knobs"
+        />
+      </Svg>
+    </LiveViewContext>
+  );
+});
+
+const travelIn = (state: RootState, moveId: string): Travel | undefined =>
+  evaluate(state.shot.present.shot!).travels.find(({ move }) => move.id === moveId);
+
+/** What follows by itself in the graph. */
+function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
+  const follow = (work: (ruler: UnrolledArc) => string) => {
+    const kept = remembered(work);
+    return (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? kept(ruler) : '';
+    };
+  };
+  const posts = (isMeant: (isSelected: boolean) => boolean) => {
+    const kept = remembered((ruler: UnrolledArc, selected: readonly string[]) =>
+      graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))),
+    );
+    return (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
+    };
+  };
+  const bars = (isBackwards: boolean) => {
+    const kept = remembered((ruler: UnrolledArc, tallest: number) =>
+      barsPath(ruler, axes, tallest, isBackwards),
+    );
+    return (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? kept(ruler, tallestOf(ruler)) : '';
+    };
+  };
+  const curve = remembered((travel: Travel, fieldUnits: number) => curveOf(travel, fieldUnits, axes));
+  return {
+    curve: (state: RootState): string => {
+      const now = timingIn(state);
+      const travel = now && travelIn(state, now.move.id);
+      return travel ? curve(travel, now.fieldUnits) : '';
+    },
+    projections: follow((ruler) => projectionsPath(ruler, axes)),
+    axisTicks: follow((ruler) => axisTicksPath(ruler, axes)),
+    constant: follow((ruler) => constantPath(ruler, axes)),
+    dots: follow((ruler) => dotsPath(ruler, axes, false)),
+    byHand: follow((ruler) => dotsPath(ruler, axes, true)),
+    skipped: follow((ruler) => skippedDotsPath(ruler, axes)),
+    posts: posts((isSelected) => !isSelected),
+    selected: posts((isSelected) => isSelected),
+    bars: bars(false),
+    barsBack: bars(true),
+    stems: (state: RootState): string => stemsPath(handlesIn(state), axes),
+    knobs: (state: RootState): string => knobsPath(handlesIn(state), axes),
+    chosen: (state: RootState): string => {
+      const now = timingIn(state);
+      const chosen = chosenIn(state);
+      return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
+    },
+    playhead: (): string =>
+      isInSight(axes.time, currentFrame())
+        ? `translate(${at(axes.time, currentFrame()).toFixed(1)} 0)`
+        : 'translate(-100 0)',
+  };
+}
+
+const NUMBER_ROOM_PX = 26;
+
+/** Frames of marks, and round ones between them where there is room. */
+function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
+  const round: number[] = [];
+  for (let f = Math.ceil(time.from / step) * step; f <= time.to; f += step) round.push(f);
+  const written: { x: number; frame: number; isMark: boolean; isSelected: boolean }[] = [];
+  const write = (frame: number, isMark: boolean, isSelected: boolean): void => {
+    const x = at(time, frame);
+    if (!isInSight(time, frame) || written.some((one) => Math.abs(one.x - x) < NUMBER_ROOM_PX)) return;
+    written.push({ x, frame, isMark, isSelected });
+  };
+  move.marks.filter(({ id }) => selected.includes(id)).forEach(({ frame }) => write(frame, true, true));
+  move.marks.forEach(({ frame }) => write(frame, true, false));
+  round.forEach((frame) => write(frame, false, false));
+  return written.map(({ x, frame, isMark, isSelected }) => (
+    <Text
+      key={frame}
+      x={x}
+      y={way.start + 13}
+      fontSize={11}
+      fontFamily={MONO}
+      textAnchor="middle"
+      fill={isSelected ? colour.brass : isMark ? colour.ink : colour.soft}
+    >
+      {String(frame)}
+    </Text>
+  ));
+}
+
+/** Places of posts on the ruler that stands as the axis, where there is room. */
+function PlaceNumbers({ now: { ruler }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
+  const written: number[] = [];
+  return ruler.posts.map(({ place, markIds }) => {
+    const y = at(way, place);
+    if (!isInSight(way, place) || written.some((other) => Math.abs(other - y) < 13)) return null;
+    written.push(y);
+    return (
+      <Text
+        key={markIds[0]}
+        x={time.start - 15}
+        y={y + 4}
+        fontSize={11}
+        fontFamily={MONO}
+        textAnchor="end"
+        fill={colour.ink}
+      >
+        {fixed(place, 0)}
+      </Text>
+    );
+  });
+}
