@@ -65,6 +65,7 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   await expect(leave).toHaveValue('10');
   const trail = page.getByTestId('trail').locator('path').first();
   const before = await trail.getAttribute('d');
+  await page.getByText('Leave slowly over').scrollIntoViewIfNeeded();
   const box = (await page.getByText('Leave slowly over').boundingBox())!;
   const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
   await hand.hold([middle, { x: middle.x + 44, y: middle.y }], async () => {

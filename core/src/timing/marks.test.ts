@@ -15,7 +15,7 @@ import { type Easing, type Mark, type Move, type Shot, shotSchema } from '../sho
 import { openShot, writeShotFile } from '../shot/openShot';
 import { evaluate } from '../travel/evaluate';
 import { exposuresOf } from '../spacing/exposures';
-import { fractionAt } from './placeInTime';
+import { fractionAt, fractionsOnFrames } from './placeInTime';
 import { copiedMarks } from './markEdits';
 
 const moveId = 'move1';
@@ -286,4 +286,29 @@ test('a file of version 2 opens: its marks are untied, it holds outside them, an
     }
   }
   expect(openShot(file)).toEqual(withHalt());
+});
+
+test('all frames at once are the same as each by itself, after any change of a mark too', () => {
+  fc.assert(
+    fc.property(
+      fc.array(everyEasing(8), { minLength: 3, maxLength: 3 }),
+      fc.constantFrom<Move['after']>('hold', 'repeat', 'swing', 'continue'),
+      fc.integer({ min: -3, max: 3 }),
+      (easings, outside, byFrames) => {
+        const marks = [3, 9, 17, 25].map((f, i) =>
+          markAt(f, [0.1, 0.7, 0.4, 1][i]!, { easing: easings[i % 3] }),
+        );
+        const shot = edits.setOutside(withMarks(straightShot(100, 40), ...marks), {
+          moveId,
+          before: outside,
+          after: outside,
+        });
+        const changed = edits.moveMarks(shot, { moveId, markIds: ['m9'], byFrames, takesLater: false });
+        for (const one of [shot, changed, shot]) {
+          const all = fractionsOnFrames(onlyMove(one), 40);
+          all.forEach((fraction, i) => expect(fraction).toBe(fractionAt(onlyMove(one), i + 1)));
+        }
+      },
+    ),
+  );
 });

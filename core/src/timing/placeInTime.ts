@@ -62,3 +62,48 @@ export function fractionAt(move: Pick<Move, 'marks' | 'before' | 'after'>, frame
     return fractionBetween(marks, frame);
   return fractionOutside(move, frame, (inside) => fractionBetween(marks, inside));
 }
+
+interface KnownSpan {
+  readonly to: Mark;
+  readonly fractions: Float64Array;
+}
+
+const spans = new WeakMap<Mark, KnownSpan>();
+
+/** The places of a span on each of its frames, its first mark's included. Remembered as long as both marks are. */
+function fractionsOfSpan(from: Mark, to: Mark): Float64Array {
+  const known = spans.get(from);
+  if (known?.to === to) return known.fractions;
+  const frames = to.frame - from.frame;
+  const way = to.fraction - from.fraction;
+  const fractions = Float64Array.from(
+    { length: frames },
+    (_, x) => from.fraction + easedDistance(from.easing, x, frames, way),
+  );
+  spans.set(from, { to, fractions });
+  return fractions;
+}
+
+/**
+ * Where a move is on each frame of a shot, as shares of its arc's length: index 0 is frame 1. The same as
+ * `fractionAt` for each of them; of a move that was changed only the spans that are new are worked out.
+ */
+export function fractionsOnFrames(
+  move: Pick<Move, 'marks' | 'before' | 'after'>,
+  frameCount: number,
+): Float64Array {
+  const { marks } = move;
+  const fractions = new Float64Array(frameCount);
+  const [first, last] = [firstFrame(move), lastFrame(move)];
+  for (let f = 1; f < Math.min(first, frameCount + 1); f++) fractions[f - 1] = fractionAt(move, f);
+  for (let i = 0; i + 1 < marks.length; i++) {
+    const [from, to] = [marks[i]!, marks[i + 1]!];
+    if (from.frame > frameCount) break;
+    if (from.easing.kind === 'flow')
+      for (let f = from.frame; f < Math.min(to.frame, frameCount + 1); f++)
+        fractions[f - 1] = fractionAt(move, f);
+    else fractions.set(fractionsOfSpan(from, to).subarray(0, frameCount + 1 - from.frame), from.frame - 1);
+  }
+  for (let f = last; f <= frameCount; f++) fractions[f - 1] = fractionAt(move, f);
+  return fractions;
+}

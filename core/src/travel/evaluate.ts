@@ -3,7 +3,7 @@ import { ShotError } from '../errors';
 import { nearestAbout } from '../arc/nearestPlace';
 import { shownFrames } from '../spacing/exposures';
 import type { Arc, Figure, Move, Shot } from '../shot/schema';
-import { fractionAt } from '../timing/placeInTime';
+import { fractionsOnFrames } from '../timing/placeInTime';
 
 /**
  * One move, worked out for every frame of its shot: index 0 is frame 1. All planned values; what is
@@ -48,8 +48,9 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   const direction = new Float64Array(frameCount);
   const heading = new Float64Array(frameCount);
   const { length } = measure;
+  const fractions = fractionsOnFrames(move, frameCount);
   for (let i = 0; i < frameCount; i++) {
-    const s = fractionAt(move, i + 1) * length;
+    const s = fractions[i]! * length;
     place[i] = measure.closed ? s : Math.min(Math.max(s, 0), length);
   }
   const at = placeBuffer();

@@ -47,12 +47,17 @@ interface TrailLines {
 
 const trails = new WeakMap<Travel, TrailLines>();
 
-/** Ticks without those that lie within a pixel of the one drawn before: they would be one line. */
+/** Ticks nearer than this would be one band, pixels. */
+const LEAST_APART_PX = 2;
+
+/** Ticks without those that lie so near to the one drawn before. */
 function apart(ticks: readonly Tick[], pixel: number): readonly Tick[] {
   let last: Tick | null = null;
   return ticks.filter((tick) => {
     const isClose =
-      last !== null && Math.abs(tick.x - last.x) + Math.abs(tick.y - last.y) < pixel && !tick.isFifth;
+      last !== null &&
+      Math.abs(tick.x - last.x) + Math.abs(tick.y - last.y) < LEAST_APART_PX * pixel &&
+      !tick.isFifth;
     if (!isClose) last = tick;
     return !isClose;
   });

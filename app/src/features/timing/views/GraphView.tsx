@@ -145,7 +145,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           aria-label={`Distance over ${last} frames, and the pace as bars`}
           onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
           style={{ height }}
-          className="cursor-crosshair"
+          className="cursor-crosshair will-change-transform"
           {...keys}
         >
           {width > 0 && <GraphDrawing now={now} axes={axes} size={{ width, height }} tallestOf={tallestOf} />}

@@ -76,8 +76,8 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
   );
   const targetAt = (x: number, y: number) => {
     const now = timingIn(store.getState());
-    // Along the ruler only: a finger may lie anywhere above or below what it takes.
-    return now && y > 20 ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
+    // Above the ticks the needle is dragged; beside them a finger may lie anywhere along the line.
+    return now && y > NEEDLE_ZONE ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
   };
   const frameAt = ({ x }: { readonly x: number }): number => {
     const now = timingIn(store.getState());
@@ -108,7 +108,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
           aria-label={describe(ruler)}
           onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
           style={{ height: HEIGHT }}
-          className="cursor-ew-resize"
+          className="cursor-ew-resize will-change-transform"
           {...keys}
         >
           {width > 0 && <RulerDrawing axis={axis} width={width} ruler={ruler} />}
@@ -121,6 +121,8 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
   );
 }
 
+/** Down to here a drag looks at other frames, pixels. */
+const NEEDLE_ZONE = 42;
 /** A tick or a post is taken from so far away, pixels. */
 const TAKE_PX = 14;
 

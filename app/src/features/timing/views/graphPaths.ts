@@ -20,8 +20,8 @@ export function curveOf({ plan }: Travel, fieldUnits: number, { time, way }: Gra
   let d = '';
   const from = Math.max(1, Math.floor(time.from));
   const to = Math.min(plan.length, Math.ceil(time.to));
-  // A frame for each half pixel is as fine as it can be seen.
-  const isFresh = onFreshPixels(0.5);
+  // A frame for each pixel is as fine as it can be seen.
+  const isFresh = onFreshPixels(1);
   for (let f = from; f <= to; f++) {
     const x = at(time, f);
     if (isFresh(x) || f === to) d += `${d ? 'L' : 'M'}${n(x)} ${n(at(way, plan[f - 1]! / fieldUnits))}`;
@@ -57,7 +57,7 @@ const AXIS_LONG = 12;
 
 /** The ruler's ticks, on the left of the axis. */
 export function axisTicksPath({ ticks }: UnrolledArc, { time, way }: GraphAxes): string {
-  const isFresh = { long: onFreshPixels(0.5), short: onFreshPixels(0.5) };
+  const isFresh = { long: onFreshPixels(1), short: onFreshPixels(1) };
   let d = '';
   for (const { place, isFifth } of ticks) {
     if (!isInSight(way, place)) continue;

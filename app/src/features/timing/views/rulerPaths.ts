@@ -10,8 +10,8 @@ export const POST_TOP = 44;
 
 const n = (value: number): string => value.toFixed(2);
 
-/** Ticks that fall on the same half pixel are one. */
-const TICK_APART_PX = 0.5;
+/** Ticks that fall on the same pixel are one. */
+const TICK_APART_PX = 1;
 
 export function ticksPath({ ticks }: UnrolledArc, axis: Axis, isLong: boolean): string {
   const isFresh = onFreshPixels(TICK_APART_PX);
