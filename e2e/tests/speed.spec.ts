@@ -181,7 +181,7 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   info.annotations.push({ type: 'drag in a long move', description: figures });
   // eslint-disable-next-line no-console -- the figures belong in the run's own words
   console.log(`drag in a long move: ${figures}`);
-  expect(handlePlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.5);
-  expect(tickPlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.5);
+  expect(handlePlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
+  expect(tickPlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.2);
   expect(tickSlowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.1);
 });
