@@ -51,9 +51,7 @@ export class Bench {
 
   /** Two taps in short order. */
   async tapTwice(across: number, down: number): Promise<void> {
-    const spot = await this.spot(across, down);
-    await this.hand.tap(spot);
-    await this.hand.tap(spot);
+    await this.hand.tapTwice(await this.spot(across, down));
   }
 
   press(name: string | RegExp): Promise<void> {

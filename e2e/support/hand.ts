@@ -13,6 +13,8 @@ export interface Hand {
   /** The same, with something to look at before it is let go. */
   readonly hold: (spots: readonly Spot[], whileHeld: () => Promise<void>) => Promise<void>;
   readonly tap: (spot: Spot) => Promise<void>;
+  /** Two taps in short order, however long the page takes for the first. */
+  readonly tapTwice: (spot: Spot) => Promise<void>;
 }
 
 const STEPS_BETWEEN = 6;
@@ -48,6 +50,15 @@ function finger(page: Page): Hand {
       await send('touchStart', spot);
       await send('touchEnd');
     },
+    tapTwice: async (spot) => {
+      session ??= await page.context().newCDPSession(page);
+      await Promise.all([
+        send('touchStart', spot),
+        send('touchEnd'),
+        send('touchStart', spot),
+        send('touchEnd'),
+      ]);
+    },
   };
 }
 
@@ -64,6 +75,7 @@ function mouse(page: Page): Hand {
     hold,
     drag: (spots) => hold(spots, async () => undefined),
     tap: (spot) => page.mouse.click(spot.x, spot.y),
+    tapTwice: (spot) => page.mouse.dblclick(spot.x, spot.y),
   };
 }
 

@@ -100,14 +100,14 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   await expect(bench.field('On frame')).toHaveValue('25');
   const length = await bench.arcLength();
   await bench.step('Timing');
-  expect(await bench.number('Place, units')).toBeCloseTo(length / 2, 0);
+  await expect.poll(() => bench.number('Place, units')).toBeCloseTo(length / 2, 0);
   await bench.undo();
   await expect(bench.field('On frame')).toHaveValue('21');
 
   // Upwards it changes its place alone.
   await hand.drag([middle, { x: middle.x + 2, y: middle.y - 30 }]);
   await expect(bench.field('On frame')).toHaveValue('21');
-  expect(await bench.number('Place, units')).toBeGreaterThan(length * 0.55);
+  await expect.poll(() => bench.number('Place, units')).toBeGreaterThan(length * 0.55);
   await bench.undo();
 
   const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
@@ -174,7 +174,7 @@ test('ticks and posts are dragged on the ruler; with a view that is zoomed in to
   // The last post, dragged back: the mark on the last frame is at three quarters.
   await hand.drag([onRuler(1), onRuler(0.75)]);
   await expect(bench.field('On frame')).toHaveValue('21');
-  expect((await bench.number('Place, units')) / length).toBeCloseTo(0.75, 2);
+  await expect.poll(async () => (await bench.number('Place, units')) / length).toBeCloseTo(0.75, 2);
   await ruler.focus();
   await page.keyboard.press('+');
   await expect(page.getByRole('button', { name: 'All of the ruler' })).toBeVisible();
@@ -274,7 +274,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   const from = await bench.spot(0.5, 0.5);
   await hand.drag([from, { x: from.x, y: from.y + 24 }]);
   const paper = (await page.getByTestId('field-paper').boundingBox())!;
-  expect(await bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
+  await expect.poll(() => bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
   await bench.step('Sheet');
   await expect(table.getByRole('row', { name: 'Frame 6, put by hand' })).toBeVisible();
   const straight = await bench.numbers('straight');

@@ -9,6 +9,8 @@ interface Spot {
 /** What gestures do not tell: the keys held meanwhile, and the places between two of their words. */
 export interface PointerTrail {
   readonly isShift: () => boolean;
+  /** When the pointer last came down, by the event's own clock: a busy page may hear of it late. Milliseconds. */
+  readonly pressedAt: () => number;
   /** Where the pointer has been since this was last asked, pixels of the view. */
   readonly take: () => readonly Spot[];
 }
@@ -17,9 +19,14 @@ export interface PointerTrail {
 export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
   const [kept] = useState(() => {
     let isShift = false;
+    let pressedAt = 0;
     let trail: Spot[] = [];
     return {
       isShift: () => isShift,
+      pressedAt: () => pressedAt,
+      press: (at: number) => {
+        pressedAt = at;
+      },
       take: () => {
         const taken = trail;
         trail = [];
@@ -37,7 +44,10 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
     // Asking where the view lies costs a layout of the page; it does not move while something is held.
     let box = element.getBoundingClientRect();
     const seen = (event: PointerEvent): void => {
-      if (event.type === 'pointerdown') box = element.getBoundingClientRect();
+      if (event.type === 'pointerdown') {
+        box = element.getBoundingClientRect();
+        kept.press(event.timeStamp);
+      }
       const together = event.getCoalescedEvents?.() ?? [];
       const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY }) => ({
         x: clientX - box.left,

@@ -46,7 +46,10 @@ function bench(shot: Shot): Bench {
       projection: PROJECTION,
     }),
   };
-  const hand = createFieldHand(() => ({ context, trail: { isShift: () => keys.shift, take: () => [] } }));
+  const hand = createFieldHand(() => ({
+    context,
+    trail: { isShift: () => keys.shift, take: () => [], pressedAt: () => performance.now() },
+  }));
   const at = (x: number, y: number) => ({ x, y });
   return {
     store,

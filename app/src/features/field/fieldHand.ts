@@ -139,9 +139,10 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   const tap = (hold: Hold, target: Target, now: Pointer): void => {
     const { lastTap } = held;
     const name = nameOf(target);
+    const pressedAt = live().trail.pressedAt();
     const isTwice =
       lastTap !== null &&
-      performance.now() - lastTap.at < TWICE_MS &&
+      pressedAt - lastTap.at < TWICE_MS &&
       distance(lastTap.view, now.view) <= TWICE_PX &&
       (lastTap.target === name || target.kind === 'placing');
     const beneath = pointBeneath(now, target);
@@ -150,7 +151,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     else if (isTwice && hold.tapTwice) hold.tapTwice(now);
     else hold.tap?.(now);
     held.lastTap = {
-      at: isTwice ? -Infinity : performance.now(),
+      at: isTwice ? -Infinity : pressedAt,
       view: now.view,
       target: name,
       pointId: target.kind === 'point' ? (beneath ?? target.pointId) : null,
