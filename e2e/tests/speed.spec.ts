@@ -91,8 +91,8 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
   // eslint-disable-next-line no-console -- the figures belong in the run's own words
   console.log(`drag with 200 ghosts: ${figures}`);
   // Machines differ; what counts is that dragging costs little of what this one can show.
-  expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.5);
-  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.15);
+  expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.35);
+  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.1);
 });
 
 interface LongMove {
@@ -183,5 +183,5 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   console.log(`drag in a long move: ${figures}`);
   expect(handlePlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
   expect(tickPlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.2);
-  expect(tickSlowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.1);
+  expect(tickSlowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.05);
 });
