@@ -24,6 +24,7 @@ import {
   skippedDotsPath,
   stemsPath,
 } from './graphPaths';
+import { followMarks, followRuler } from './follow';
 import { handlesIn, timingIn, type TimingNow } from './timingIn';
 
 interface DrawingProps {
@@ -105,22 +106,8 @@ const travelIn = (state: RootState, moveId: string): Travel | undefined =>
 
 /** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
-  const follow = (work: (ruler: UnrolledArc) => string) => {
-    const kept = remembered(work);
-    return (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      return ruler ? kept(ruler) : '';
-    };
-  };
-  const posts = (isMeant: (isSelected: boolean) => boolean) => {
-    const kept = remembered((ruler: UnrolledArc, selected: readonly string[]) =>
-      graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))),
-    );
-    return (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
-    };
-  };
+  const posts = (isMeant: (isSelected: boolean) => boolean) =>
+    followMarks((ruler, selected) => graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))));
   const bars = (isBackwards: boolean) => {
     const kept = remembered((ruler: UnrolledArc, tallest: number) =>
       barsPath(ruler, axes, tallest, isBackwards),
@@ -137,12 +124,12 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       const travel = now && travelIn(state, now.move.id);
       return travel ? curve(travel, now.fieldUnits) : '';
     },
-    projections: follow((ruler) => projectionsPath(ruler, axes)),
-    axisTicks: follow((ruler) => axisTicksPath(ruler, axes)),
-    constant: follow((ruler) => constantPath(ruler, axes)),
-    dots: follow((ruler) => dotsPath(ruler, axes, false)),
-    byHand: follow((ruler) => dotsPath(ruler, axes, true)),
-    skipped: follow((ruler) => skippedDotsPath(ruler, axes)),
+    projections: followRuler((ruler) => projectionsPath(ruler, axes)),
+    axisTicks: followRuler((ruler) => axisTicksPath(ruler, axes)),
+    constant: followRuler((ruler) => constantPath(ruler, axes)),
+    dots: followRuler((ruler) => dotsPath(ruler, axes, false)),
+    byHand: followRuler((ruler) => dotsPath(ruler, axes, true)),
+    skipped: followRuler((ruler) => skippedDotsPath(ruler, axes)),
     posts: posts((isSelected) => !isSelected),
     selected: posts((isSelected) => isSelected),
     bars: bars(false),

@@ -180,28 +180,17 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
         <LivePath path={path} stroke={colour.indigo} strokeWidth={1.75} testID="ladder-rungs" />
         <LivePath path={seen} stroke={colour.brass} strokeWidth={4} />
         {[
-          { share: 0, frame: from.frame },
-          { share: 1, frame: to.frame },
-        ].map(({ share, frame }) => (
+          { share: 0, frame: from.frame, tone: colour.ink },
+          { share: 1, frame: to.frame, tone: colour.ink },
+          ...numbers.map((rung) => ({ ...rung, tone: colour.soft })),
+        ].map(({ share, frame, tone }) => (
           <Text
             key={frame}
             {...type}
             x={RAIL - KEY_HALF - 6}
             y={at(axis, share) + 4}
             textAnchor="end"
-            fill={colour.ink}
-          >
-            {String(frame)}
-          </Text>
-        ))}
-        {numbers.map(({ frame, share }) => (
-          <Text
-            key={frame}
-            {...type}
-            x={RAIL - KEY_HALF - 6}
-            y={at(axis, share) + 4}
-            textAnchor="end"
-            fill={colour.soft}
+            fill={tone}
           >
             {String(frame)}
           </Text>

@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
-import { LiveGroup, LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
@@ -22,6 +22,7 @@ import { fixed } from '../../../ui/numbers';
 import { useWheel } from '../../../ui/useWheel';
 import { Figures, Words } from '../../../ui/Words';
 import { at, type Axis, valueAt } from './axis';
+import { followMarks, followRuler } from './follow';
 import { takeViewHold } from './holds';
 import {
   BASE,
@@ -214,29 +215,17 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
 
 /** What follows by itself on the ruler. */
 function livePaths(axis: Axis) {
-  const follow = (work: (ruler: UnrolledArc) => string) => {
-    const kept = remembered(work);
-    return (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      return ruler ? kept(ruler) : '';
-    };
-  };
-  const posts = (isMeant: (isSelected: boolean) => boolean) => {
-    const kept = remembered((ruler: UnrolledArc, selected: readonly string[]) => {
+  const posts = (isMeant: (isSelected: boolean) => boolean) =>
+    followMarks((ruler, selected) => {
       const isSelected = isSelectedIn(selected);
       return postsPath(ruler, axis, (post) => isMeant(isSelected(post)));
     });
-    return (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
-    };
-  };
   return {
-    short: follow((ruler) => ticksPath(ruler, axis, false)),
-    long: follow((ruler) => ticksPath(ruler, axis, true)),
-    even: follow((ruler) => evenPath(ruler, axis)),
-    skipped: follow((ruler) => skippedPath(ruler, axis)),
-    byHand: follow((ruler) => byHandPath(ruler, axis)),
+    short: followRuler((ruler) => ticksPath(ruler, axis, false)),
+    long: followRuler((ruler) => ticksPath(ruler, axis, true)),
+    even: followRuler((ruler) => evenPath(ruler, axis)),
+    skipped: followRuler((ruler) => skippedPath(ruler, axis)),
+    byHand: followRuler((ruler) => byHandPath(ruler, axis)),
     posts: posts((isSelected) => !isSelected),
     selected: posts((isSelected) => isSelected),
     needle: (state: RootState): string => {
