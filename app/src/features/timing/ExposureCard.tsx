@@ -121,6 +121,11 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
   const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
   const between = marksBetweenExposures(move, { lengthFrames });
+  // What was skipped or put by hand before the exposures were changed may begin none now.
+  const resting = [...move.skips.filter(({ cut }) => !cut), ...move.overrides]
+    .map(({ frame }) => frame)
+    .filter((frame) => !beginsExposure(move, frame))
+    .sort((a, b) => a - b);
   const hold = (framesHeld: FramesHeld): void => {
     edit('setRangeHeld', { moveId: move.id, from, until, framesHeld });
   };
@@ -171,6 +176,11 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
           />
         </View>
       ))}
+      {resting.length > 0 && (
+        <Words role="status" tone="plum" className="mt-2">
+          {`What was skipped or put by hand on frame ${resting.join(', ')} rests: no exposure begins there now.`}
+        </Words>
+      )}
       {between.length > 0 && (
         <Words role="status" tone="plum" className="mt-2">
           {between.length === 1

@@ -1,3 +1,4 @@
+import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { goTo, setRange } from '../../state/playhead';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
@@ -77,6 +78,17 @@ test('an arrival between exposures is said, with the frame on which it is seen',
   expect(screen.getByText('Frame 14 falls between exposures: the arrival is seen on frame 15.')).toBeTruthy();
   fireEvent.changeText(screen.getByLabelText('Ends on frame'), '15');
   expect(screen.queryByText(/falls between exposures/)).toBeNull();
+});
+
+test('what was put by hand and begins no exposure any more is said to rest', () => {
+  const put = edits.putByHand(straightShot(21), { moveId: 'move1', frame: 4, dx: 2, dy: 0 });
+  const store = show(put);
+  expect(screen.queryByText(/rests: no exposure/)).toBeNull();
+  fireEvent.press(screen.getByRole('radio', { name: 'Twos' }));
+  expect(screen.getByText(/put by hand on frame 4 rests: no exposure begins there now/)).toBeTruthy();
+  fireEvent.press(screen.getByRole('radio', { name: 'On ones' }));
+  expect(screen.queryByText(/rests: no exposure/)).toBeNull();
+  expect(moveOn(store).overrides).toHaveLength(1);
 });
 
 test('length and rate give the seconds; a move that fills the shot goes with it', () => {
