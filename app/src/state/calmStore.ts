@@ -2,7 +2,7 @@ import type { Store, UnknownAction } from '@reduxjs/toolkit';
 import { createContext } from 'react';
 import type { ReactReduxContextValue } from 'react-redux';
 
-/** While something is held, what follows it from afar is told this often, milliseconds. */
+/** While something is held, what follows it from afar is told this often at most, milliseconds. */
 const CALM_MS = 250;
 
 /**
@@ -13,27 +13,42 @@ const CALM_MS = 250;
 export interface CalmStore<State> extends Store<State> {
   /** Something is taken hold of. */
   readonly hold: () => void;
-  /** It is let go; all that was held back is told at once. */
+  /** It is let go: what was held back can be read at once, and everyone is told. */
   readonly release: () => void;
   readonly isHeld: () => boolean;
 }
 
-/**
- * Tells listeners one after the other, each in a task of its own: what a listener has to draw is drawn before
- * the next one is told, and the picture under the hand gets its turn between. What is told meanwhile anew
- * takes the place of the rest.
- */
-function oneByOne(listeners: readonly (() => void)[], seen: () => unknown): void {
-  const what = seen();
-  const { port1, port2 } = new MessageChannel();
-  let next = 0;
-  port1.onmessage = () => {
-    const listener = listeners[next++];
-    if (!listener || seen() !== what) return port1.close();
-    listener();
+/** Telling goes on in a task of its own after so long, milliseconds. */
+const AT_ONCE_MS = 4;
+
+/** Telling takes at most one part in so many of the time. */
+const SHARE = 4;
+
+const nextTask = (): Promise<void> =>
+  new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
     port2.postMessage(null);
-  };
-  port2.postMessage(null);
+  });
+
+/**
+ * Tells listeners one after the other: what a listener has to draw is drawn before the next one is told, and
+ * the picture under the hand gets its turn between. What is told meanwhile anew takes the place of the rest.
+ */
+async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boolean): Promise<void> {
+  let since = performance.now();
+  for (const listener of [...listeners]) {
+    if (!isStillSo()) return;
+    if (listeners.has(listener)) listener();
+    // Rendering waits for the end of what runs now.
+    await Promise.resolve();
+    if (performance.now() - since < AT_ONCE_MS) continue;
+    await nextTask();
+    since = performance.now();
+  }
 }
 
 const known = new WeakMap<Store, CalmStore<unknown>>();
@@ -42,20 +57,34 @@ function calmed<State>(store: Store<State>): CalmStore<State> {
   const listeners = new Set<() => void>();
   let seen = store.getState();
   let isHeld = false;
-  let told = 0;
+  /** When they may be told again. */
+  let due = 0;
   let later: ReturnType<typeof setTimeout> | undefined;
-  const tell = (): void => {
+  const tellInTurn = (): void => {
     clearTimeout(later);
     later = undefined;
     if (seen === store.getState()) return;
-    seen = store.getState();
-    told = performance.now();
-    if (isHeld) oneByOne([...listeners], () => seen);
-    else listeners.forEach((listener) => listener());
+    const told = (seen = store.getState());
+    const began = performance.now();
+    // Not again before this is done and has rested.
+    due = Infinity;
+    void inTurn(listeners, () => seen === told).finally(() => {
+      if (seen !== told) return;
+      const took = performance.now() - began;
+      due = began + Math.max(CALM_MS, SHARE * took);
+      if (seen !== store.getState()) tellSoon();
+    });
+  };
+  const tellSoon = (): void => {
+    if (due < Infinity) later ??= setTimeout(tellInTurn, Math.max(0, due - performance.now()));
   };
   store.subscribe(() => {
-    if (!isHeld) tell();
-    else later ??= setTimeout(tell, Math.max(0, told + CALM_MS - performance.now()));
+    if (isHeld) return tellSoon();
+    if (seen === store.getState()) return;
+    clearTimeout(later);
+    later = undefined;
+    seen = store.getState();
+    listeners.forEach((listener) => listener());
   });
   return {
     dispatch: store.dispatch,
@@ -68,12 +97,12 @@ function calmed<State>(store: Store<State>): CalmStore<State> {
     },
     hold: () => {
       isHeld = true;
-      told = performance.now();
+      due = performance.now() + CALM_MS;
     },
     isHeld: () => isHeld,
     release: () => {
       isHeld = false;
-      tell();
+      tellInTurn();
     },
   };
 }

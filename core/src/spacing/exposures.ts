@@ -49,37 +49,54 @@ export const isSkipped = (move: Pick<Move, 'skips'>, f: number): boolean =>
   move.skips.some(({ frame, cut }) => frame === f && cut === null);
 
 interface Known {
-  readonly lengthFrames: number;
+  /** What the exposures depend on, besides the ranges that they are known by. */
+  readonly on: readonly unknown[];
   readonly exposures: readonly Exposure[];
+  readonly shown: Int32Array;
 }
 
-const known = new WeakMap<Timing, Known>();
+const knownOfMove = new WeakMap<Timing, Known>();
+/** By the ranges of a move, which stay the same object while its marks and easings are worked on. */
+const latestOfRanges = new WeakMap<Timing['exposures'], Known>();
 
-/**
- * The exposures of a move: what is drawn or placed, each held until the next one, the last one to the end
- * of the shot. When the last mark falls between exposures and no later one is left in the shot, the
- * arrival is never shown (see `arrivalShown`). Remembered until the move or the length changes.
- */
-export function exposuresOf(move: Timing, { lengthFrames }: Pick<Shot, 'lengthFrames'>): readonly Exposure[] {
-  const before = known.get(move);
-  if (before?.lengthFrames === lengthFrames) return before.exposures;
+function expose(move: Timing, lengthFrames: number): Known {
+  const { framesHeld, skips, before, after } = move;
+  const on = [lengthFrames, framesHeld, skips, before, after, firstFrame(move), lastFrame(move)];
+  const found = [knownOfMove.get(move), latestOfRanges.get(move.exposures)].find((one) =>
+    one?.on.every((input, i) => input === on[i]),
+  );
+  const exposed = found ?? { on, ...exposedOn(move, lengthFrames) };
+  knownOfMove.set(move, exposed);
+  latestOfRanges.set(move.exposures, exposed);
+  return exposed;
+}
+
+function exposedOn(move: Timing, lengthFrames: number): Omit<Known, 'on'> {
   const left = new Set(move.skips.filter(({ cut }) => cut === null).map(({ frame }) => frame));
   const frames = exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
   const exposures = frames.map((frame, i) => ({
     frame,
     framesHeld: (frames[i + 1] ?? lengthFrames + 1) - frame,
   }));
-  known.set(move, { lengthFrames, exposures });
-  return exposures;
+  const shown = Int32Array.from({ length: lengthFrames }, (_, i) => i + 1);
+  for (const { frame, framesHeld: held } of exposures) shown.fill(frame, frame - 1, frame - 1 + held);
+  return { exposures, shown };
 }
 
+/**
+ * The exposures of a move: what is drawn or placed, each held until the next one, the last one to the end
+ * of the shot. When the last mark falls between exposures and no later one is left in the shot, the
+ * arrival is never shown (see `arrivalShown`). Remembered until something changes that they depend on: the
+ * same object then says that no exposure has.
+ */
+export const exposuresOf = (
+  move: Timing,
+  { lengthFrames }: Pick<Shot, 'lengthFrames'>,
+): readonly Exposure[] => expose(move, lengthFrames).exposures;
+
 /** The frame whose position is seen on each frame of a shot: the first of its exposure. Index 0 is frame 1. */
-export function shownFrames(move: Timing, lengthFrames: number): Int32Array {
-  const shown = Int32Array.from({ length: lengthFrames }, (_, i) => i + 1);
-  for (const { frame, framesHeld } of exposuresOf(move, { lengthFrames }))
-    shown.fill(frame, frame - 1, frame - 1 + framesHeld);
-  return shown;
-}
+export const shownFrames = (move: Timing, lengthFrames: number): Int32Array =>
+  expose(move, lengthFrames).shown;
 
 /**
  * The first frame of the exposure that a frame belongs to. Before the move's first frame nothing moves, so

@@ -53,7 +53,18 @@ export interface IncrementTable {
 
 const tables = new WeakMap<Move, { readonly shot: Shot; readonly table: IncrementTable }>();
 
-function skippedRows(shot: Shot, { move, place, arcLength }: Travel, perUnit: number): SkippedRow[] {
+/** The units in which a shot's places and increments are read. */
+export function readingUnits({ sheet, field }: Pick<Shot, 'sheet' | 'field'>): {
+  readonly units: 'field' | 'mm';
+  /** Of these units in one field unit. */
+  readonly perUnit: number;
+} {
+  return { units: sheet.units, perUnit: sheet.units === 'mm' && field.unitsPerMm ? 1 / field.unitsPerMm : 1 };
+}
+
+/** What is left out of a move, in order of time. */
+export function skippedRows(shot: Shot, { move, place, arcLength }: Travel): SkippedRow[] {
+  const { perUnit } = readingUnits(shot);
   const planned = exposureFrames(move, shot.lengthFrames);
   return move.skips.flatMap(({ frame, cut }): SkippedRow[] => {
     if (cut)
@@ -67,8 +78,8 @@ function skippedRows(shot: Shot, { move, place, arcLength }: Travel, perUnit: nu
 
 function build(shot: Shot, move: Move): IncrementTable {
   const travel = evaluateMove(shot, move);
-  const { units, rulerStep } = shot.sheet;
-  const perUnit = units === 'mm' && shot.field.unitsPerMm ? 1 / shot.field.unitsPerMm : 1;
+  const { rulerStep } = shot.sheet;
+  const { units, perUnit } = readingUnits(shot);
   const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
   const exposures = exposuresOf(move, shot);
   const first = exposures[0]!.frame - 1;
@@ -105,7 +116,7 @@ function build(shot: Shot, move: Move): IncrementTable {
     return row;
   });
   const arcLength = travel.arcLength * perUnit;
-  return { rows, skipped: skippedRows(shot, travel, perUnit), units, rulerStep, arcLength };
+  return { rows, skipped: skippedRows(shot, travel), units, rulerStep, arcLength };
 }
 
 /** The increments of a move, one row for each exposure. Remembered until the shot changes. */

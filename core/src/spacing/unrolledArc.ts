@@ -1,5 +1,7 @@
 import type { Move, Shot } from '../shot/schema';
-import { incrementTable, type SkippedRow } from './increments';
+import { evaluateMove, type Travel } from '../travel/evaluate';
+import { type Exposure, exposuresOf } from './exposures';
+import { readingUnits, type SkippedRow, skippedRows } from './increments';
 import { isFifth } from './ticks';
 
 /** A mark, or two neighbouring ones between which the figure holds, as a post on the ruler. */
@@ -61,31 +63,50 @@ function postsOf(move: Move, length: number): Post[] {
   return posts;
 }
 
+/** The positions of a move's exposures on the ruler. */
+function ticksOn({ move, place }: Travel, exposures: readonly Exposure[], perUnit: number): RulerTick[] {
+  const byHand = new Set(move.overrides.map(({ frame }) => frame));
+  let before: number | null = null;
+  return exposures.map(({ frame }, index) => {
+    const here = place[frame - 1]! * perUnit;
+    const along = before === null ? null : here - before;
+    before = here;
+    return { frame, place: here, along, isFifth: isFifth(move, frame, index), isByHand: byHand.has(frame) };
+  });
+}
+
+/** As many places as there are ticks, at constant speed from the first to the last. */
+function evenPlaces(ticks: readonly RulerTick[]): number[] {
+  const first = ticks[0]!.place;
+  const step = (ticks[ticks.length - 1]!.place - first) / Math.max(1, ticks.length - 1);
+  return ticks.map((_, i) => first + step * i);
+}
+
 function build(shot: Shot, move: Move): UnrolledArc {
-  const { rows, skipped, units, arcLength } = incrementTable(shot, move);
-  const places = rows.map((row) => row.place);
-  const posts = postsOf(move, arcLength);
-  const first = places[0]!;
-  const last = places[places.length - 1]!;
-  const steps = rows.map((row) => row.along ?? 0);
-  const turnsBack = steps.some((step) => step > 0) && steps.some((step) => step < 0);
-  const shown = [...places, ...posts.map(({ place }) => place)];
+  const travel = evaluateMove(shot, move);
+  const { units, perUnit } = readingUnits(shot);
+  const length = travel.arcLength * perUnit;
+  const ticks = ticksOn(travel, exposuresOf(move, shot), perUnit);
+  const posts = postsOf(move, length);
+  let [from, to, goesOn, turnsBack] = [0, length, false, false];
+  for (const { place, along } of ticks) {
+    from = Math.min(from, place);
+    to = Math.max(to, place);
+    goesOn ||= along !== null && along > 0;
+    turnsBack ||= along !== null && along < 0;
+  }
+  for (const { place } of posts) {
+    from = Math.min(from, place);
+    to = Math.max(to, place);
+  }
   return {
     units,
-    length: arcLength,
-    from: shown.reduce((least, place) => Math.min(least, place), 0),
-    to: shown.reduce((most, place) => Math.max(most, place), arcLength),
-    ticks: rows.map(({ frame, place, along, isByHand }, index) => ({
-      frame,
-      place,
-      along,
-      isFifth: isFifth(move, frame, index),
-      isByHand,
-    })),
-    skipped,
-    even: turnsBack
-      ? []
-      : places.map((_, i) => first + ((last - first) * i) / Math.max(1, places.length - 1)),
+    length,
+    from,
+    to,
+    ticks,
+    skipped: skippedRows(shot, travel),
+    even: goesOn && turnsBack ? [] : evenPlaces(ticks),
     posts,
   };
 }

@@ -1,23 +1,24 @@
-import { incrementTable, type IncrementTable, type Move } from '@humble/core';
 import { getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import {
-  useActiveMove,
+  activeMoveIn,
   useAppDispatch,
   useAppSelector,
+  useAppStore,
   useEdit,
   useSettings,
-  useShot,
+  useShotValue,
 } from '../../state/hooks';
 import { goTo, useIsPlaying, usePlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
+import type { RootState } from '../../state/store';
 import { chosenIn } from '../../state/timing';
 import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
-import { linesOf, seenLine, type TableLine } from './lines';
+import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
 
 const ROW_HEIGHT = 36;
 /** Beside other views so many screens of lines are kept at hand. */
@@ -38,15 +39,10 @@ const MOVES = [
 
 /** The increments: one line for each exposure, with the one that is seen marked. */
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
-  const shot = useShot();
-  const move = useActiveMove();
+  const hasMove = useAppSelector((state) => activeMoveIn(state) !== null);
   const { incrementMoves } = useSettings();
   const dispatch = useAppDispatch();
-  // The lines come when there is time for them: while something is dragged nothing waits for a table.
-  const shown = useDeferredValue(
-    useMemo(() => (move ? { table: incrementTable(shot, move), move } : null), [shot, move]),
-  );
-  if (!move || !shown)
+  if (!hasMove)
     return (
       <View className="p-4">
         <Words tone="soft">Increments stand here once something travels on the arc.</Words>
@@ -64,22 +60,21 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
           />
         </View>
       )}
-      <Lines {...shown} only={only} canType={canType} />
+      <Lines only={only} canType={canType} />
     </View>
   );
 }
 
-interface LinesProps extends IncrementsTableProps {
-  readonly table: IncrementTable;
-  readonly move: Move;
-}
-
-const Lines = memo(function Lines({ table, move, only, canType = false }: LinesProps) {
+/** Which lines there are: each reads for itself what it says, so that a drag changes only those it must. */
+const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
+  // They come when there is time for them: while something is dragged nothing waits for a table.
+  const data = useDeferredValue(useAppSelector(linesIn, areOfSame)) as TableLine[];
+  const units = useShotValue(({ sheet }) => sheet.units);
+  const rulerStep = useShotValue(({ sheet }) => sheet.rulerStep);
   const columns = useMemo(() => {
-    const all = columnsOf(table);
+    const all = columnsOf({ units, rulerStep });
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
-  }, [table, only]);
-  const data = useMemo(() => linesOf(table) as TableLine[], [table]);
+  }, [units, rulerStep, only]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
   const { getRowModel, getHeaderGroups } = useReactTable({
     data,
@@ -89,7 +84,6 @@ const Lines = memo(function Lines({ table, move, only, canType = false }: LinesP
   const { rows } = getRowModel();
   const list = useRef<FlatList<Row<TableLine>>>(null);
   const seen = usePlayhead(({ frame }) => seenLine(data, frame));
-  const runs = useAppSelector((state) => chosenIn(state)?.runs);
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
   useEffect(() => {
@@ -98,10 +92,6 @@ const Lines = memo(function Lines({ table, move, only, canType = false }: LinesP
     list.current?.scrollToOffset({ offset, animated: false });
   }, [seen, isPlaying, height]);
   const width = columns.reduce((sum, column) => sum + WIDTHS[column.id as ColumnId], 0) + 16;
-  const isChosen = (line: TableLine): boolean =>
-    line.kind === 'picture' &&
-    (runs?.some(({ from, until }) => line.row.frame >= from && line.row.frame <= until) ?? false);
-  const marks = useMemo(() => new Set(move.marks.map(({ frame }) => frame)), [move]);
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
       <View
@@ -131,17 +121,9 @@ const Lines = memo(function Lines({ table, move, only, canType = false }: LinesP
           initialNumToRender={20}
           windowSize={only ? FEW_SCREENS : undefined}
           renderItem={({ item, index }) => (
-            <Line
-              row={item}
-              isSeen={index === seen}
-              isChosen={isChosen(item.original)}
-              isMark={item.original.kind === 'picture' && marks.has(item.original.row.frame)}
-              canType={canType && index === seen}
-              arcLength={table.arcLength}
-              moveId={move.id}
-            />
+            <Line row={item} isSeen={index === seen} canType={canType && index === seen} />
           )}
-          extraData={[seen, runs, canType]}
+          extraData={[seen, canType]}
         />
       </View>
     </ScrollView>
@@ -154,17 +136,26 @@ const keyOf = ({ original }: Row<TableLine>, index: number): string =>
     : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
 
 interface LineProps {
+  /** Which line it is, and its columns; what it says is read from the state. */
   readonly row: Row<TableLine>;
   readonly isSeen: boolean;
-  readonly isChosen: boolean;
-  readonly isMark: boolean;
   readonly canType: boolean;
-  readonly arcLength: number;
-  readonly moveId: string;
 }
 
-const Line = memo(function Line({ row, isSeen, isChosen, isMark, canType, arcLength, moveId }: LineProps) {
-  const line = row.original;
+const isChosenIn = (state: RootState, line: TableLine | undefined): boolean =>
+  line?.kind === 'picture' &&
+  (chosenIn(state)?.runs.some(({ from, until }) => line.row.frame >= from && line.row.frame <= until) ??
+    false);
+
+const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
+  line?.kind === 'picture' &&
+  (activeMoveIn(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
+
+const Line = memo(function Line({ row, isSeen, canType }: LineProps) {
+  const line = useAppSelector((state) => linesIn(state)[row.index], saysSame);
+  const isChosen = useAppSelector((state) => isChosenIn(state, line));
+  const isMark = useAppSelector((state) => isMarkIn(state, line));
+  if (!line) return null;
   const isSkipped = line.kind === 'skipped';
   const frame = isSkipped ? line.skipped.frame : line.row.frame;
   const isByHand = !isSkipped && line.row.isByHand;
@@ -179,19 +170,19 @@ const Line = memo(function Line({ row, isSeen, isChosen, isMark, canType, arcLen
       style={{ height: ROW_HEIGHT }}
       className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
     >
-      {row.getAllCells().map(({ id, column, getValue }) => {
+      {row.getAllCells().map(({ id, column }) => {
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (
           <View key={id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
-            {column.id === 'along' && canType && along !== null && arcLength > 0 ? (
-              <TypedIncrement frame={frame} along={along} arcLength={arcLength} moveId={moveId} />
+            {column.id === 'along' && canType && along !== null ? (
+              <TypedIncrement frame={frame} along={along} />
             ) : (
               <Figures
                 strong={isStrong}
                 tone={isByHand ? 'persimmon' : isStrong || column.id === 'place' ? 'ink' : 'soft'}
                 className={`text-right ${isSkipped ? 'line-through opacity-60' : ''}`}
               >
-                {String(getValue())}
+                {String(column.accessorFn?.(line, row.index))}
               </Figures>
             )}
           </View>
@@ -204,12 +195,11 @@ const Line = memo(function Line({ row, isSeen, isChosen, isMark, canType, arcLen
 interface TypedIncrementProps {
   readonly frame: number;
   readonly along: number;
-  readonly arcLength: number;
-  readonly moveId: string;
 }
 
 /** The increment to the picture in sight, to be typed. What is no number, or does not fit, changes nothing. */
-function TypedIncrement({ frame, along, arcLength, moveId }: TypedIncrementProps) {
+function TypedIncrement({ frame, along }: TypedIncrementProps) {
+  const store = useAppStore();
   const edit = useEdit();
   const { incrementMoves } = useSettings();
   const [text, setText] = useState<string | null>(null);
@@ -217,8 +207,10 @@ function TypedIncrement({ frame, along, arcLength, moveId }: TypedIncrementProps
     if (text === null) return;
     setText(null);
     const typed = readNumber(text);
-    if (typed === null || typed === Number(along.toFixed(2))) return;
-    edit('setIncrement', { moveId, frame, increment: typed / arcLength, moves: incrementMoves });
+    const move = activeMoveIn(store.getState());
+    const arcLength = tableIn(store.getState())?.arcLength;
+    if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
+    edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });
   };
   return (
     <TextInput

@@ -47,7 +47,7 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
 };
 
 /** The columns of the increments; the ruler's only when increments are rounded to one. */
-export function columnsOf({ units, rulerStep }: IncrementTable) {
+export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | 'rulerStep'>) {
   const unit = units === 'mm' ? ' mm' : '';
   const ruler = rulerStep ?? 1;
   const ruled = (value: number): string => fixed(value, decimalsOf(ruler));

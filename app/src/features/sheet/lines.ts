@@ -1,4 +1,7 @@
-import type { IncrementRow, IncrementTable, SkippedRow } from '@humble/core';
+import { type IncrementRow, type IncrementTable, incrementTable, type SkippedRow } from '@humble/core';
+import { shallowEqual } from 'react-redux';
+import { activeMoveIn } from '../../state/hooks';
+import type { RootState } from '../../state/store';
 
 /** A line of the table: a picture, or one that is left out. */
 export type TableLine =
@@ -29,3 +32,39 @@ export function seenLine(lines: readonly TableLine[], frame: number): number {
   });
   return seen;
 }
+
+/** The increments of the active move, as the state has them; null where nothing travels. */
+export function tableIn(state: RootState): IncrementTable | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  return shot && move && incrementTable(shot, move);
+}
+
+const NO_LINES: readonly TableLine[] = [];
+let latest: { readonly table: IncrementTable; readonly lines: readonly TableLine[] } | null = null;
+
+/** Their lines. */
+export function linesIn(state: RootState): readonly TableLine[] {
+  const table = tableIn(state);
+  if (!table) return NO_LINES;
+  if (latest?.table !== table) latest = { table, lines: linesOf(table) };
+  return latest.lines;
+}
+
+const isOfSame = (a: TableLine, b: TableLine): boolean =>
+  a.kind === 'picture'
+    ? b.kind === 'picture' && a.row.frame === b.row.frame
+    : b.kind === 'skipped' &&
+      a.skipped.frame === b.skipped.frame &&
+      a.skipped.isCut === b.skipped.isCut;
+
+/** Whether lines are of the same pictures, whatever is said of them. */
+export const areOfSame = (a: readonly TableLine[], b: readonly TableLine[]): boolean =>
+  a === b || (a.length === b.length && a.every((line, i) => isOfSame(line, b[i]!)));
+
+/** Whether two lines say the same. */
+export const saysSame = (a: TableLine | undefined, b: TableLine | undefined): boolean =>
+  a === b ||
+  (a?.kind === 'picture'
+    ? b?.kind === 'picture' && shallowEqual(a.row, b.row)
+    : b?.kind === 'skipped' && shallowEqual(a?.skipped, b.skipped));
