@@ -133,6 +133,20 @@ export class Bench {
     );
   }
 
+  /** Path data of a shape that may be drawn in pieces. */
+  async drawn(testId: string): Promise<string> {
+    const shape = this.page.getByTestId(testId);
+    await expect(
+      shape
+        .locator('path[d^=M]')
+        .or(shape.and(this.page.locator('path[d^=M]')))
+        .first(),
+    ).toBeAttached();
+    return shape.evaluate((element) =>
+      [element, ...element.querySelectorAll('path')].map((path) => path.getAttribute('d') ?? '').join(''),
+    );
+  }
+
   /** Goes to a frame by its number on the rail's knob. */
   async goTo(frame: number): Promise<void> {
     const knob = this.page.getByRole('slider', { name: 'Frame', exact: true });

@@ -1,16 +1,16 @@
-import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
 import { expect, test } from '../support/test';
 
-/** The spot of a frame and a place in the distance graph, from its own posts: the first and the last mark. */
-async function graphScale(page: Page) {
-  const box = (await page.getByTestId('distance-graph').boundingBox())!;
-  const d = (await page.getByTestId('graph-curve').getAttribute('d'))!;
+/** Where each frame of the distance graph's curve stands on the page. */
+async function graphScale(bench: Bench) {
+  const box = (await bench.page.getByTestId('distance-graph').boundingBox())!;
+  const d = await bench.drawn('graph-curve');
   const spots = [...d.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(([, x, y]) => ({
     x: box.x + Number(x),
     y: box.y + Number(y),
   }));
-  return { box, spots };
+  // A piece of the curve begins where the one before ended.
+  return { box, spots: spots.filter(({ x }, i) => i === 0 || x > spots[i - 1]!.x) };
 }
 
 const rounded = (value: number, step: number): number => Math.round(value / step) * step;
@@ -91,7 +91,7 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   await bench.goTo(21);
   await bench.press('Add a mark');
   await bench.view('Graph');
-  const { spots } = await graphScale(page);
+  const { spots } = await graphScale(bench);
   const pixelsPerFrame = (spots[40]!.x - spots[0]!.x) / 40;
   // Sideways by four frames, and what strays up and down by less than the dead way does not count.
   const middle = spots[20]!;
@@ -129,7 +129,7 @@ test('a handle of a curve and the bars of the pace are dragged; the total stays'
   await bench.press('Other easings');
   await bench.choose('Curve');
   await bench.view('Graph');
-  const { box, spots } = await graphScale(page);
+  const { box, spots } = await graphScale(bench);
   const [first, last] = [spots[0]!, spots[20]!];
   // The first handle of a fresh curve: 8 of 20 frames in, at no way yet. Four frames on and a fifth up.
   const grip = { x: first.x + (last.x - first.x) * 0.4, y: first.y };

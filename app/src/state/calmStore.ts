@@ -21,8 +21,8 @@ export interface CalmStore<State> extends Store<State> {
 /** Telling goes on in a task of its own after so long, milliseconds. */
 const AT_ONCE_MS = 4;
 
-/** Telling takes at most one part in so many of the time. */
-const SHARE = 4;
+/** Telling, and the rendering that comes of it, takes at most one part in so many of the time. */
+const SHARE = 8;
 
 const nextTask = (): Promise<void> =>
   new Promise((resolve) => {
@@ -37,18 +37,22 @@ const nextTask = (): Promise<void> =>
 /**
  * Tells listeners one after the other: what a listener has to draw is drawn before the next one is told, and
  * the picture under the hand gets its turn between. What is told meanwhile anew takes the place of the rest.
+ * @returns how long that took without the turns of others, milliseconds
  */
-async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boolean): Promise<void> {
+async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boolean): Promise<number> {
+  let took = 0;
   let since = performance.now();
   for (const listener of [...listeners]) {
-    if (!isStillSo()) return;
+    if (!isStillSo()) break;
     if (listeners.has(listener)) listener();
     // Rendering waits for the end of what runs now.
     await Promise.resolve();
     if (performance.now() - since < AT_ONCE_MS) continue;
+    took += performance.now() - since;
     await nextTask();
     since = performance.now();
   }
+  return took + performance.now() - since;
 }
 
 const known = new WeakMap<Store, CalmStore<unknown>>();
@@ -68,9 +72,8 @@ function calmed<State>(store: Store<State>): CalmStore<State> {
     const began = performance.now();
     // Not again before this is done and has rested.
     due = Infinity;
-    void inTurn(listeners, () => seen === told).finally(() => {
+    void inTurn(listeners, () => seen === told).then((took) => {
       if (seen !== told) return;
-      const took = performance.now() - began;
       due = began + Math.max(CALM_MS, SHARE * took);
       if (seen !== store.getState()) tellSoon();
     });

@@ -1,8 +1,19 @@
-import { createContext, type RefObject, useContext, useEffect, useLayoutEffect, useRef } from 'react';
+import {
+  createContext,
+  createRef,
+  memo,
+  type RefObject,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+} from 'react';
 import { G, type GProps, Path, type PathProps } from 'react-native-svg';
 import { type DrawnShape, setShape } from '../ui/setShape';
 import { useLive } from '../ui/useLive';
 import { useAppStore } from './hooks';
+import { PIECES } from './pieces';
 import { subscribePlayhead } from './playhead';
 import type { RootState } from './store';
 
@@ -77,48 +88,78 @@ export function useLiveDrawing(): void {
 export const PixelContext = createContext(1);
 export const usePixel = (): number => useContext(PixelContext);
 
-/** @param work what the attributes are, from the state; asked once a frame, so it must know when nothing changed */
-function useLiveAttributes(
-  shape: RefObject<DrawnShape | null>,
-  work: (state: RootState) => Readonly<Record<string, string>>,
-  isLazy = false,
-): void {
+/** Calls back once a frame, when the turn of its view comes, and after each render. */
+function useRedraw(update: (state: RootState) => void, isLazy = false): void {
   const store = useAppStore();
-  const latest = useLive(work);
+  const latest = useLive(update);
   const redraw = useRef<Redraw | null>(null);
   const view = useContext(LiveViewContext);
   useEffect(() => {
-    const shown: Record<string, string> = {};
-    redraw.current = () => {
-      if (!shape.current) return;
-      const wanted = latest()(store.getState());
-      for (const name in wanted) {
-        if (shown[name] === wanted[name]) continue;
-        shown[name] = wanted[name]!;
-        setShape(shape.current, { [name]: shown[name] });
-      }
-    };
-    const mine = redraw.current;
+    const mine = () => latest()(store.getState());
+    redraw.current = mine;
     shapes.set(mine, { view, isLazy });
     mine();
     return () => {
       shapes.delete(mine);
     };
-  }, [store, latest, shape, isLazy, view]);
+  }, [store, latest, isLazy, view]);
   // A render may bring another way of working it out.
   useLayoutEffect(() => redraw.current?.());
+}
+
+/** Gives a shape an attribute that follows; the same again costs nothing. */
+function following(name: 'd' | 'transform'): (shape: DrawnShape | null, value: string) => void {
+  let shown: string | null = null;
+  return (shape, value) => {
+    if (!shape || shown === value) return;
+    shown = value;
+    setShape(shape, { [name]: value });
+  };
 }
 
 interface LivePathProps extends Omit<PathProps, 'd'> {
   readonly path: (state: RootState) => string;
 }
 
-/** A path whose shape follows by itself. */
+/** A path whose shape follows by itself. The way it is worked out must know when nothing changed. */
 export function LivePath({ path, ...props }: LivePathProps) {
   const shape = useRef<DrawnShape>(null);
-  useLiveAttributes(shape, (state) => ({ d: path(state) }));
+  const [show] = useState(() => following('d'));
+  useRedraw((state) => show(shape.current, path(state)));
   return <Path ref={shape as unknown as RefObject<Path>} d="" {...props} />;
 }
+
+interface LivePiecesProps extends Omit<PathProps, 'd' | 'testID'> {
+  /** Path data of the pieces, `PIECES` of them or none; see `inPieces`. */
+  readonly paths: (state: RootState) => readonly string[];
+  readonly testID?: string;
+}
+
+/** A long path that follows by itself piece by piece: what does not change is not drawn again. */
+export function LivePieces({ paths, testID, ...props }: LivePiecesProps) {
+  const [pieces] = useState(() =>
+    Array.from({ length: PIECES }, () => ({ shape: createRef<DrawnShape>(), show: following('d') })),
+  );
+  useRedraw((state) => {
+    const data = paths(state);
+    pieces.forEach(({ shape, show }, i) => show(shape.current, data[i] ?? ''));
+  });
+  return (
+    <G testID={testID}>
+      {pieces.map(({ shape }, i) => (
+        <Piece key={i} shape={shape} {...props} />
+      ))}
+    </G>
+  );
+}
+
+interface PieceProps extends Omit<PathProps, 'd'> {
+  readonly shape: RefObject<DrawnShape | null>;
+}
+
+const Piece = memo(function Piece({ shape, ...props }: PieceProps) {
+  return <Path ref={shape as unknown as RefObject<Path>} d="" {...props} />;
+});
 
 interface LiveGroupProps extends Omit<GProps, 'transform'> {
   readonly place: (state: RootState) => string;
@@ -129,7 +170,8 @@ interface LiveGroupProps extends Omit<GProps, 'transform'> {
 /** A group whose place follows by itself; `place` gives its transform. */
 export function LiveGroup({ place, isLazy = false, ...props }: LiveGroupProps) {
   const shape = useRef<DrawnShape>(null);
-  useLiveAttributes(shape, (state) => ({ transform: place(state) }), isLazy);
+  const [show] = useState(() => following('transform'));
+  useRedraw((state) => show(shape.current, place(state)), isLazy);
   return <G ref={shape as unknown as RefObject<G<unknown>>} {...props} />;
 }
 

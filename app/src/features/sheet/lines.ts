@@ -54,9 +54,7 @@ export function linesIn(state: RootState): readonly TableLine[] {
 const isOfSame = (a: TableLine, b: TableLine): boolean =>
   a.kind === 'picture'
     ? b.kind === 'picture' && a.row.frame === b.row.frame
-    : b.kind === 'skipped' &&
-      a.skipped.frame === b.skipped.frame &&
-      a.skipped.isCut === b.skipped.isCut;
+    : b.kind === 'skipped' && a.skipped.frame === b.skipped.frame && a.skipped.isCut === b.skipped.isCut;
 
 /** Whether lines are of the same pictures, whatever is said of them. */
 export const areOfSame = (a: readonly TableLine[], b: readonly TableLine[]): boolean =>

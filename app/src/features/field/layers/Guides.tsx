@@ -7,9 +7,9 @@ import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
-import { LiveGroup, LivePath, remembered, usePixel } from '../../../state/live';
+import { LiveGroup, LivePath, LivePieces, usePixel } from '../../../state/live';
 import { ChosenStretch } from './Timed';
-import { arrowsPath, combPath, linePath, trailLines, visibleArcs, visibleTravels } from './arcPaths';
+import { arrowsPath, combPath, linePath, trails, visibleArcs, visibleTravels } from './arcPaths';
 
 const shotIn = (state: RootState) => state.shot.present.shot;
 
@@ -46,6 +46,11 @@ export const Guides = memo(function Guides() {
   const names = useAppSelector(arcNames, shallowEqual);
   const activeId = useAppSelector((state) => activeArcIn(state)?.id);
   const { showsTrail, guideStrength } = useSettings();
+  const [trailsOf] = useState(trails);
+  const trail = (state: RootState): readonly string[] => {
+    const shot = shotIn(state);
+    return shot ? trailsOf(shot, pixel) : [];
+  };
   return (
     <G opacity={guideStrength} testID="guides">
       <ChosenStretch />
@@ -56,7 +61,7 @@ export const Guides = memo(function Guides() {
         strokeWidth={4.5 * pixel}
         strokeLinecap="round"
       />
-      {showsTrail && <TrailHalo />}
+      {showsTrail && <TrailHalo paths={trail} />}
       {names.map((name) => {
         const [tone, id] = [name.slice(0, name.indexOf(' ')), name.slice(name.indexOf(' ') + 1)];
         const isActive = id === activeId;
@@ -74,11 +79,7 @@ export const Guides = memo(function Guides() {
         );
       })}
       <Aids />
-      {showsTrail && (
-        <G testID="trail">
-          <Trail />
-        </G>
-      )}
+      {showsTrail && <Trail paths={trail} />}
     </G>
   );
 });
@@ -94,30 +95,20 @@ export function ArcLines() {
   );
 }
 
-const useTrail = (): ((state: RootState) => string) => {
-  const pixel = usePixel();
-  const [lines] = useState(() =>
-    remembered((shot: ReturnType<typeof shotIn>, size: number): string =>
-      shot
-        ? visibleTravels(shot)
-            .map((travel) => trailLines(travel, shot, size))
-            .join('')
-        : '',
-    ),
-  );
-  return (state) => lines(shotIn(state), pixel);
-};
-
-function TrailHalo() {
-  const path = useTrail();
-  const pixel = usePixel();
-  return <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
+interface TrailProps {
+  readonly paths: (state: RootState) => readonly string[];
 }
 
-function Trail() {
-  const path = useTrail();
+function TrailHalo({ paths }: TrailProps) {
   const pixel = usePixel();
-  return <LivePath path={path} fill="none" stroke={colour.indigo} strokeWidth={1.35 * pixel} />;
+  return <LivePieces paths={paths} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
+}
+
+function Trail({ paths }: TrailProps) {
+  const pixel = usePixel();
+  return (
+    <LivePieces paths={paths} fill="none" stroke={colour.indigo} strokeWidth={1.35 * pixel} testID="trail" />
+  );
 }
 
 /** Which way the active arc runs, and how it bends. */

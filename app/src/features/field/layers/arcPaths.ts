@@ -10,6 +10,8 @@ import {
   ticksPath,
   type Travel,
 } from '@humble/core';
+import { remembered } from '../../../state/live';
+import { inPieces, type Piece } from '../../../state/pieces';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
 
@@ -39,39 +41,36 @@ export function visibleTravels(shot: Shot): readonly Travel[] {
 const SHORT_TICK_PX = 5;
 const LONG_TICK_PX = 9;
 
-interface TrailLines {
-  readonly lengthFrames: number;
-  readonly pixel: number;
-  readonly d: string;
-}
-
-const trails = new WeakMap<Travel, TrailLines>();
-
 /** Ticks nearer than this would be one band, pixels. */
 const LEAST_APART_PX = 2;
 
-/** Ticks without those that lie so near to the one drawn before. */
-function apart(ticks: readonly Tick[], pixel: number): readonly Tick[] {
+/** Hairlines across the arc for a piece of a trail, without those that lie too near to the one before. */
+function hairlines(ticks: ArrayLike<Tick>, { from, until }: Piece, pixel: number): string {
+  const drawn: { readonly short: Tick[]; readonly long: Tick[] } = { short: [], long: [] };
   let last: Tick | null = null;
-  return ticks.filter((tick) => {
+  for (let i = from; i < until; i++) {
+    const tick = ticks[i]!;
     const isClose =
       last !== null &&
       Math.abs(tick.x - last.x) + Math.abs(tick.y - last.y) < LEAST_APART_PX * pixel &&
       !tick.isFifth;
-    if (!isClose) last = tick;
-    return !isClose;
-  });
+    if (isClose) continue;
+    last = tick;
+    drawn[tick.isFifth ? 'long' : 'short'].push(tick);
+  }
+  return ticksPath(drawn.short, SHORT_TICK_PX * pixel) + ticksPath(drawn.long, LONG_TICK_PX * pixel);
 }
 
-/** The trail of a move: a hairline across the arc for each exposure, some of them longer. */
-export function trailLines(travel: Travel, shot: Shot, pixel: number): string {
-  const known = trails.get(travel);
-  if (known?.pixel === pixel && known.lengthFrames === shot.lengthFrames) return known.d;
-  const ticks = apart(ticksOf(travel, shot), pixel);
-  const some = (isLong: boolean): Tick[] => ticks.filter(({ isFifth }) => isFifth === isLong);
-  const d = ticksPath(some(false), SHORT_TICK_PX * pixel) + ticksPath(some(true), LONG_TICK_PX * pixel);
-  trails.set(travel, { lengthFrames: shot.lengthFrames, pixel, d });
-  return d;
+const isSameTick = (a: Tick, b: Tick): boolean =>
+  a.x === b.x && a.y === b.y && a.acrossX === b.acrossX && a.acrossY === b.acrossY && a.isFifth === b.isFifth;
+
+/** The trails of all that can be seen: a hairline across the arc for each exposure, some of them longer. */
+export function trails(): (shot: Shot, pixel: number) => readonly string[] {
+  const pieces = inPieces<Tick, number>({ write: hairlines, isSame: isSameTick });
+  const ticks = remembered((travels: readonly Travel[], shot: Shot) =>
+    travels.flatMap((travel) => ticksOf(travel, shot)),
+  );
+  return (shot, pixel) => pieces(ticks(visibleTravels(shot), shot), pixel);
 }
 
 const POST_PX = 13;

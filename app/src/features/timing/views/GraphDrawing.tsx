@@ -1,8 +1,9 @@
 import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
-import Svg, { Path, Text } from 'react-native-svg';
+import Svg, { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useHand } from '../../../state/hooks';
-import { LiveGroup, LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { inPieces } from '../../../state/pieces';
 import { currentFrame } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { chosenIn } from '../../../state/timing';
@@ -24,7 +25,7 @@ import {
   skippedDotsPath,
   stemsPath,
 } from './graphPaths';
-import { followMarks, followRuler } from './follow';
+import { followMarks, followRuler, followTicks } from './follow';
 import { handlesIn, timingIn, type TimingNow } from './timingIn';
 
 interface DrawingProps {
@@ -33,6 +34,9 @@ interface DrawingProps {
   readonly size: { readonly width: number; readonly height: number };
   readonly tallestOf: (ruler: UnrolledArc) => number;
 }
+
+/** Name of the part of the drawing that the curve may not leave, however it is zoomed. */
+const PLOT = 'graph-plot';
 
 /** What is to be seen in the graph; its shapes follow by themselves. */
 export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, tallestOf }: DrawingProps) {
@@ -48,32 +52,45 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           stroke={colour.line}
           strokeWidth={1}
         />
-        <LivePath
-          path={paths.projections}
+        <LivePieces
+          paths={paths.projections}
           stroke={colour.indigo}
           strokeWidth={1}
-          opacity={0.28}
+          strokeOpacity={0.28}
           testID="graph-projections"
         />
-        <LivePath
-          path={paths.axisTicks}
+        <LivePieces
+          paths={paths.axisTicks}
           stroke={colour.indigo}
           strokeWidth={1.25}
           testID="graph-axis-ticks"
         />
-        <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
-        <LivePath
-          path={paths.curve}
-          stroke={colour.indigo}
-          strokeWidth={2}
-          fill="none"
-          testID="graph-curve"
-        />
+        <Defs>
+          <ClipPath id={PLOT}>
+            <Rect
+              x={time.start}
+              y={way.end - 1}
+              width={time.end - time.start + 1}
+              height={way.start - way.end + 2}
+            />
+          </ClipPath>
+        </Defs>
+        <G clipPath={`url(#${PLOT})`}>
+          <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
+          <LivePieces
+            paths={paths.curve}
+            stroke={colour.indigo}
+            strokeWidth={2}
+            fill="none"
+            testID="graph-curve"
+          />
+          <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
+        </G>
         <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
         <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.5} />
         <LivePath path={paths.byHand} fill={colour.card} stroke={colour.persimmon} strokeWidth={1.5} />
-        <LivePath path={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
-        <LivePath path={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
+        <LivePieces paths={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
+        <LivePieces paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
         <FrameNumbers now={now} axes={axes} />
         <PlaceNumbers now={now} axes={axes} />
         <LiveGroup place={paths.playhead} testID="graph-playhead">
@@ -88,7 +105,6 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           fill="none"
           testID="graph-selected"
         />
-        <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
         <LivePath
           path={paths.knobs}
           fill={colour.brass}
@@ -108,24 +124,20 @@ const travelIn = (state: RootState, moveId: string): Travel | undefined =>
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
   const posts = (isMeant: (isSelected: boolean) => boolean) =>
     followMarks((ruler, selected) => graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))));
-  const bars = (isBackwards: boolean) => {
-    const kept = remembered((ruler: UnrolledArc, tallest: number) =>
-      barsPath(ruler, axes, tallest, isBackwards),
-    );
-    return (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      return ruler ? kept(ruler, tallestOf(ruler)) : '';
-    };
-  };
-  const curve = remembered((travel: Travel, fieldUnits: number) => curveOf(travel, fieldUnits, axes));
+  const bars = (isBackwards: boolean) =>
+    followTicks((ticks, piece, tallest) => barsPath(ticks, axes, tallest, isBackwards, piece), tallestOf);
+  const curve = inPieces<number, number>({
+    write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
+    isSame: Object.is,
+  });
   return {
-    curve: (state: RootState): string => {
+    curve: (state: RootState): readonly string[] => {
       const now = timingIn(state);
       const travel = now && travelIn(state, now.move.id);
-      return travel ? curve(travel, now.fieldUnits) : '';
+      return travel ? curve(travel.plan, now.fieldUnits) : [];
     },
-    projections: followRuler((ruler) => projectionsPath(ruler, axes)),
-    axisTicks: followRuler((ruler) => axisTicksPath(ruler, axes)),
+    projections: followTicks((ticks, piece) => projectionsPath(ticks, axes, piece)),
+    axisTicks: followTicks((ticks, piece) => axisTicksPath(ticks, axes, piece)),
     constant: followRuler((ruler) => constantPath(ruler, axes)),
     dots: followRuler((ruler) => dotsPath(ruler, axes, false)),
     byHand: followRuler((ruler) => dotsPath(ruler, axes, true)),

@@ -11,7 +11,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Path, Text } from 'react-native-svg';
 import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
-import { LiveGroup, LivePath, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { LiveGroup, LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
@@ -22,7 +22,7 @@ import { fixed } from '../../../ui/numbers';
 import { useWheel } from '../../../ui/useWheel';
 import { Figures, Words } from '../../../ui/Words';
 import { at, type Axis, valueAt } from './axis';
-import { followMarks, followRuler } from './follow';
+import { followMarks, followRuler, followTicks } from './follow';
 import { takeViewHold } from './holds';
 import {
   BASE,
@@ -152,14 +152,14 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
           </Text>
         )}
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
-        <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} opacity={0.7} />
+        <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} strokeOpacity={0.7} />
         <Path
           d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
           stroke={colour.ink}
           strokeWidth={1.5}
         />
-        <LivePath path={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
-        <LivePath path={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
+        <LivePieces paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+        <LivePieces paths={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
         <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
         <LivePath
           path={paths.byHand}
@@ -221,8 +221,8 @@ function livePaths(axis: Axis) {
       return postsPath(ruler, axis, (post) => isMeant(isSelected(post)));
     });
   return {
-    short: followRuler((ruler) => ticksPath(ruler, axis, false)),
-    long: followRuler((ruler) => ticksPath(ruler, axis, true)),
+    short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
+    long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
     even: followRuler((ruler) => evenPath(ruler, axis)),
     skipped: followRuler((ruler) => skippedPath(ruler, axis)),
     byHand: followRuler((ruler) => byHandPath(ruler, axis)),

@@ -1,5 +1,6 @@
-import type { UnrolledArc } from '@humble/core';
+import type { RulerTick, UnrolledArc } from '@humble/core';
 import { remembered } from '../../../state/live';
+import { inPieces, type Piece } from '../../../state/pieces';
 import type { RootState } from '../../../state/store';
 import { timingIn } from './timingIn';
 
@@ -20,5 +21,29 @@ export function followMarks(
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
+  };
+}
+
+const isSameTick = (a: RulerTick, b: RulerTick): boolean =>
+  a.place === b.place &&
+  a.along === b.along &&
+  a.frame === b.frame &&
+  a.isFifth === b.isFifth &&
+  a.isByHand === b.isByHand;
+
+const NOTHING: readonly string[] = [];
+
+/**
+ * A long path that follows the ticks of the active move, in pieces.
+ * @param scaleOf what the path depends on besides its ticks
+ */
+export function followTicks(
+  write: (ticks: ArrayLike<RulerTick>, piece: Piece, scale: number) => string,
+  scaleOf: (ruler: UnrolledArc) => number = () => 1,
+): (state: RootState) => readonly string[] {
+  const pieces = inPieces<RulerTick, number>({ write, isSame: isSameTick });
+  return (state) => {
+    const ruler = timingIn(state)?.ruler;
+    return ruler ? pieces(ruler.ticks, scaleOf(ruler)) : NOTHING;
   };
 }

@@ -1,4 +1,5 @@
-import type { Move, Travel, UnrolledArc } from '@humble/core';
+import type { Move, RulerTick, UnrolledArc } from '@humble/core';
+import { type Piece, wholeOf } from '../../../state/pieces';
 import type { WhereAndWhen } from '../../../state/timing';
 import { at, type Axis, isInSight, onFreshPixels } from './axis';
 import type { PlacedHandle } from './timingIn';
@@ -15,16 +16,25 @@ export interface GraphAxes {
 
 const n = (value: number): string => value.toFixed(1);
 
-/** The plan on every frame. @param fieldUnits in a unit of the graph's places */
-export function curveOf({ plan }: Travel, fieldUnits: number, { time, way }: GraphAxes): string {
+/**
+ * The plan on every frame; a piece of it begins where the one before ends.
+ * @param plan field units
+ * @param fieldUnits in a unit of the graph's places
+ */
+export function curveOf(
+  plan: ArrayLike<number>,
+  fieldUnits: number,
+  { time, way }: GraphAxes,
+  { from, until }: Piece = wholeOf(plan),
+): string {
   let d = '';
-  const from = Math.max(1, Math.floor(time.from));
-  const to = Math.min(plan.length, Math.ceil(time.to));
+  const first = Math.max(1, Math.floor(time.from), from);
+  const last = Math.min(until, Math.ceil(time.to));
   // A frame for each pixel is as fine as it can be seen.
   const isFresh = onFreshPixels(1);
-  for (let f = from; f <= to; f++) {
+  for (let f = first; f <= last; f++) {
     const x = at(time, f);
-    if (isFresh(x) || f === to) d += `${d ? 'L' : 'M'}${n(x)} ${n(at(way, plan[f - 1]! / fieldUnits))}`;
+    if (isFresh(x) || f === last) d += `${d ? 'L' : 'M'}${n(x)} ${n(at(way, plan[f - 1]! / fieldUnits))}`;
   }
   return d;
 }
@@ -39,10 +49,15 @@ export function constantPath({ posts }: UnrolledArc, { time, way }: GraphAxes): 
 const LEAST_APART_PX = 3.5;
 
 /** From the curve's exposures to the ruler that stands as the axis. */
-export function projectionsPath({ ticks }: UnrolledArc, { time, way }: GraphAxes): string {
+export function projectionsPath(
+  ticks: ArrayLike<RulerTick>,
+  { time, way }: GraphAxes,
+  { from, until }: Piece = wholeOf(ticks),
+): string {
   let drawn = Infinity;
   let d = '';
-  for (const { frame, place } of ticks) {
+  for (let i = from; i < until; i++) {
+    const { frame, place } = ticks[i]!;
     if (!isInSight(time, frame) || !isInSight(way, place)) continue;
     const y = at(way, place);
     if (Math.abs(y - drawn) < LEAST_APART_PX) continue;
@@ -56,10 +71,15 @@ const AXIS_SHORT = 7;
 const AXIS_LONG = 12;
 
 /** The ruler's ticks, on the left of the axis. */
-export function axisTicksPath({ ticks }: UnrolledArc, { time, way }: GraphAxes): string {
+export function axisTicksPath(
+  ticks: ArrayLike<RulerTick>,
+  { time, way }: GraphAxes,
+  { from, until }: Piece = wholeOf(ticks),
+): string {
   const isFresh = { long: onFreshPixels(1), short: onFreshPixels(1) };
   let d = '';
-  for (const { place, isFifth } of ticks) {
+  for (let i = from; i < until; i++) {
+    const { place, isFifth } = ticks[i]!;
     if (!isInSight(way, place)) continue;
     const y = at(way, place);
     if (isFresh[isFifth ? 'long' : 'short'](y))
@@ -128,6 +148,7 @@ const KNOB = 5.5;
 
 export const knobsPath = (handles: readonly PlacedHandle[], { time, way }: GraphAxes): string =>
   handles
+    .filter(({ frame, place }) => isInSight(time, frame) && isInSight(way, place))
     .map(
       ({ frame, place }) =>
         `M${n(at(time, frame) - KNOB)} ${n(at(way, place))}a${KNOB} ${KNOB} 0 1 0 ${2 * KNOB} 0a${KNOB} ${KNOB} 0 1 0 ${-2 * KNOB} 0`,
@@ -136,15 +157,16 @@ export const knobsPath = (handles: readonly PlacedHandle[], { time, way }: Graph
 
 /** Bars as tall as the increments that lead to each exposure; those of travel backwards are told apart. */
 export function barsPath(
-  { ticks }: UnrolledArc,
+  ticks: ArrayLike<RulerTick>,
   { time, pace }: GraphAxes,
   tallest: number,
   isBackwards: boolean,
+  { from, until }: Piece = wholeOf(ticks),
 ): string {
   let d = '';
   // Of bars narrower than a pixel one a pixel is drawn.
   const isFresh = onFreshPixels(1);
-  for (let i = 1; i < ticks.length; i++) {
+  for (let i = Math.max(1, from); i < until; i++) {
     const { frame, along } = ticks[i]!;
     const before = ticks[i - 1]!.frame;
     if (along === null || along < 0 !== isBackwards || frame < time.from || before > time.to) continue;

@@ -1,4 +1,5 @@
-import type { Post, UnrolledArc } from '@humble/core';
+import type { Post, RulerTick, UnrolledArc } from '@humble/core';
+import { type Piece, wholeOf } from '../../../state/pieces';
 import { at, type Axis, isInSight, onFreshPixels } from './axis';
 
 /** Path data of what stands on the ruler. */
@@ -13,10 +14,16 @@ const n = (value: number): string => value.toFixed(2);
 /** Ticks that fall on the same pixel are one. */
 const TICK_APART_PX = 1;
 
-export function ticksPath({ ticks }: UnrolledArc, axis: Axis, isLong: boolean): string {
+export function ticksPath(
+  ticks: ArrayLike<RulerTick>,
+  axis: Axis,
+  isLong: boolean,
+  { from, until }: Piece = wholeOf(ticks),
+): string {
   const isFresh = onFreshPixels(TICK_APART_PX);
   let d = '';
-  for (const { place, isFifth, isByHand } of ticks) {
+  for (let i = from; i < until; i++) {
+    const { place, isFifth, isByHand } = ticks[i]!;
     if (isFifth !== isLong || isByHand || !isInSight(axis, place)) continue;
     const x = at(axis, place);
     if (isFresh(x)) d += `M${n(x)} ${BASE}v${-(isLong ? LONG : SHORT)}`;

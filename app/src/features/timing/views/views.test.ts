@@ -275,13 +275,13 @@ describe('drawings', () => {
     const store = bench();
     const axes = { time, way, pace: { foot: 180, height: 40 } };
     const { ruler } = now(store);
-    const travel = { plan: Float64Array.from({ length: 21 }, (_, i) => 6 * i) } as Parameters<
-      typeof curveOf
-    >[0];
-    expect(curveOf(travel, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
-    expect(projectionsPath(ruler, axes)).toContain('M0.0 114.0H10.0');
-    expect(barsPath(ruler, axes, 12, false)).toMatch(/^M0\.0 180V160\.0H9\.0V180Z/);
-    expect(barsPath(ruler, axes, 12, true)).toBe('');
+    const plan = Array.from({ length: 21 }, (_, i) => 6 * i);
+    expect(curveOf(plan, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
+    // A piece of it begins where the one before ended.
+    expect(curveOf(plan, 1, axes, { from: 10, until: 12 })).toBe('M90.0 66.0L100.0 60.0L110.0 54.0');
+    expect(projectionsPath(ruler.ticks, axes)).toContain('M0.0 114.0H10.0');
+    expect(barsPath(ruler.ticks, axes, 12, false)).toMatch(/^M0\.0 180V160\.0H9\.0V180Z/);
+    expect(barsPath(ruler.ticks, axes, 12, true)).toBe('');
     const turned = edits.moveMarks(shotOn(store), {
       moveId: 'move1',
       markIds: ['m1'],
@@ -294,6 +294,6 @@ describe('drawings', () => {
       byFraction: -0.5,
       takesLater: false,
     });
-    expect(barsPath(unrolledArc(back, back.moves[0]!), axes, 12, true)).toMatch(/^M0\.0 180V170\.0/);
+    expect(barsPath(unrolledArc(back, back.moves[0]!).ticks, axes, 12, true)).toMatch(/^M0\.0 180V170\.0/);
   });
 });
