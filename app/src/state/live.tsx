@@ -38,22 +38,39 @@ const LAZY_FRAMES = 5;
 /** While something is held in one view, each of the others follows on one of so many frames, by turns. */
 const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 0 };
 const TURN_COUNT = 3;
+/** Where frames come late, the turns of the others come so many times more seldom. */
+const PATIENCE = 3;
+/** Frames that lie further apart than this on average are late, milliseconds. */
+const LATE_MS = 19;
+/** Longer than this nobody moved anything, milliseconds. */
+const PAUSE_MS = 100;
 let request = 0;
 let drawn = 0;
 let heldView: LiveView | null = null;
+let lastFrame = 0;
+let frameMs = 0;
 
 /** How often live shapes have been brought up to date: the same number within one frame. */
 export const drawnFrames = (): number => drawn;
 
-function redrawAll(): void {
+/** @returns on how many frames the other views have one turn each */
+function turnsNow(now: number): number {
+  const since = now - lastFrame;
+  lastFrame = now;
+  if (since < PAUSE_MS) frameMs += (since - frameMs) / 8;
+  return frameMs > LATE_MS ? TURN_COUNT * PATIENCE : TURN_COUNT;
+}
+
+function redrawAll(now: number): void {
   request = 0;
   drawn++;
+  const turns = turnsNow(now);
   shapes.forEach(({ view, isLazy }, redraw) => {
-    const isDue = heldView === null || view === heldView || drawn % TURN_COUNT === TURNS[view] % TURN_COUNT;
+    const isDue = heldView === null || view === heldView || drawn % turns === TURNS[view];
     if (isDue && (heldView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
   });
   // The others get their turn when the hand rests, too.
-  if (heldView !== null && drawn % (TURN_COUNT * LAZY_FRAMES) !== 0) redrawSoon();
+  if (heldView !== null && drawn % (TURN_COUNT * PATIENCE * LAZY_FRAMES) !== 0) redrawSoon();
 }
 
 /** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */

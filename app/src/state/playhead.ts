@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { calmed } from './calm';
 
 /** Where playback stands. Not application state: it changes many times a second and is never saved. */
 export interface Playhead {
@@ -96,15 +97,36 @@ export const subscribePlayhead = (listener: () => void): (() => void) => {
   return () => listeners.delete(listener);
 };
 
-/** Something that follows from the playhead; renders again only when it changes. */
-export const usePlayhead = <Value extends string | number | boolean>(
-  pick: (playhead: Playhead) => Value,
-): Value =>
+/** How often panels follow a playhead that is dragged or plays, milliseconds. */
+const PANELS_MS = 100;
+
+/** The playhead as panels see it: while it is dragged or plays they follow now and then. */
+export const calmPlayhead = calmed({
+  read: () => playhead,
+  follow: subscribePlayhead,
+  everyMs: PANELS_MS,
+  isRestless: ({ isPlaying: plays }) => plays,
+});
+
+type Shown = string | number | boolean;
+
+/** Something that follows from the playhead with every frame; renders again only when it changes. */
+export const usePlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
   useSyncExternalStore(
     subscribePlayhead,
     () => pick(playhead),
     () => pick(playhead),
   );
 
+/** The same for what may lag a little while the playhead is dragged or plays. */
+export const useCalmPlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
+  useSyncExternalStore(
+    calmPlayhead.subscribe,
+    () => pick(calmPlayhead.get()),
+    () => pick(calmPlayhead.get()),
+  );
+
+/** The frame that panels are about. */
+export const useCalmFrame = (): number => useCalmPlayhead(({ frame }) => frame);
 export const useFrame = (): number => usePlayhead(({ frame }) => frame);
 export const useIsPlaying = (): boolean => usePlayhead(({ isPlaying }) => isPlaying);

@@ -10,7 +10,7 @@ import {
   useSettings,
   useShotValue,
 } from '../../state/hooks';
-import { goTo, useIsPlaying, usePlayhead } from '../../state/playhead';
+import { goTo, useIsPlaying, useCalmPlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import type { RootState } from '../../state/store';
 import { chosenIn } from '../../state/timing';
@@ -83,7 +83,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   });
   const { rows } = getRowModel();
   const list = useRef<FlatList<Row<TableLine>>>(null);
-  const seen = usePlayhead(({ frame }) => seenLine(data, frame));
+  const seen = useCalmPlayhead(({ frame }) => seenLine(data, frame));
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
   useEffect(() => {

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../state/handSlice';
 import { useAppDispatch, useAppSelector, useHand, useShot, useShotValue } from '../../state/hooks';
-import { goTo, useFrame } from '../../state/playhead';
+import { goTo, useCalmFrame } from '../../state/playhead';
 import { activeTravelIn } from '../../state/selection';
 import { whereAndWhen } from '../../state/timing';
 import { Button } from '../../ui/Button';
@@ -23,7 +23,7 @@ export const ChosenCard = memo(function ChosenCard() {
 function NothingChosen() {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const rate = useShotValue((shot) => shot.rate);
-  const frame = useFrame();
+  const frame = useCalmFrame();
   const dispatch = useAppDispatch();
   return (
     <Card title="Where and when">

@@ -17,7 +17,7 @@ import {
   useSettings,
   useShot,
 } from '../../state/hooks';
-import { useFrame } from '../../state/playhead';
+import { useCalmFrame } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import {
   addMark,
@@ -60,7 +60,7 @@ function SelectedMarks() {
 
 function NoMark() {
   const move = useFramesOfMove();
-  const frame = useFrame();
+  const frame = useCalmFrame();
   const dispatch = useAppDispatch();
   const copied = useHand((hand) => hand.copied);
   if (!move) return null;

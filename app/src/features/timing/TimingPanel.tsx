@@ -26,7 +26,7 @@ import {
   useSettings,
   useShotValue,
 } from '../../state/hooks';
-import { goTo, usePlayhead } from '../../state/playhead';
+import { goTo, useCalmPlayhead } from '../../state/playhead';
 import { currentSpan } from '../../state/timing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -215,7 +215,7 @@ const Spans = memo(function Spans() {
 function SpansOf({ move }: { readonly move: Move }) {
   const spans = spansOf(move);
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const current = usePlayhead(({ frame }) => currentSpan(move, selected, frame));
+  const current = useCalmPlayhead(({ frame }) => currentSpan(move, selected, frame));
   const half = MOST_SPANS_SHOWN / 2;
   const start = Math.max(0, Math.min(current - half, spans.length - MOST_SPANS_SHOWN));
   const shown = spans.slice(start, start + MOST_SPANS_SHOWN);

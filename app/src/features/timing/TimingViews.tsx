@@ -1,7 +1,7 @@
 import { memo, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useActiveMove, useAppDispatch, useHand, useSettings } from '../../state/hooks';
-import { usePlayhead } from '../../state/playhead';
+import { useCalmPlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import { currentSpan } from '../../state/timing';
 import { Segmented } from '../../ui/Segmented';
@@ -44,7 +44,7 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
 export const CurrentChart = memo(function CurrentChart() {
   const move = useActiveMove();
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const index = usePlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
+  const index = useCalmPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   if (!move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
   return <ChartCard move={move} index={index} />;
 });

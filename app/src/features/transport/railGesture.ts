@@ -61,8 +61,8 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
   return {
     begin: (x: number): void => {
       held = take(x);
-      if (held) calmStoreOf(store).hold();
-      else goTo(frameAt(x));
+      calmStoreOf(store).hold();
+      if (!held) goTo(frameAt(x));
     },
     update: (x: number): void => {
       if (!held) return goTo(frameAt(x));
@@ -71,8 +71,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
       held.drag.to({ frame: held.frame + frameAt(x) - frameAt(held.from) });
     },
     end: (): void => {
-      if (!held) return;
-      if (!held.hasMoved) goTo(held.frame);
+      if (held && !held.hasMoved) goTo(held.frame);
       held = null;
       calmStoreOf(store).release();
     },
