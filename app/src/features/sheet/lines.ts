@@ -24,13 +24,16 @@ export function linesOf({ rows, skipped }: Pick<IncrementTable, 'rows' | 'skippe
   return lines;
 }
 
-/** The line of the picture that is seen on a frame. */
+/** The line of the picture that is seen on a frame: before the first picture, that one. */
 export function seenLine(lines: readonly TableLine[], frame: number): number {
-  let seen = 0;
-  lines.forEach((line, i) => {
-    if (line.kind === 'picture' && (line.row.frame <= frame || seen === 0)) seen = i;
-  });
-  return seen;
+  const isSeen = (line: TableLine): boolean => line.kind === 'picture' && line.row.frame <= frame;
+  const seen = lines.findLastIndex(isSeen);
+  return seen >= 0
+    ? seen
+    : Math.max(
+        0,
+        lines.findIndex(({ kind }) => kind === 'picture'),
+      );
 }
 
 /** The increments of the active move, as the state has them; null where nothing travels. */

@@ -73,11 +73,13 @@ function PlayButton() {
 
 function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; readonly rate: number }) {
   const frame = useFrame();
+  // Frames of four figures and more need their room, and it must not change while they pass.
+  const isLong = lengthFrames >= 1000;
   return (
-    <View testID="frame-count" className="w-[104px] items-end pr-3">
+    <View testID="frame-count" className={`items-end ${isLong ? 'w-[112px] pr-2' : 'w-[104px] pr-3'}`}>
       <Figures size="title" strong numberOfLines={1}>
         {frame}
-        <Figures tone="soft">{` of ${lengthFrames}`}</Figures>
+        <Figures tone="soft" size={isLong ? 'tiny' : 'title'}>{` of ${lengthFrames}`}</Figures>
       </Figures>
       <Figures tone="soft" size="tiny" numberOfLines={1}>
         {`${fixed((frame - 1) / rate, 2)} s at ${writeNumber(rate, 3)}`}
