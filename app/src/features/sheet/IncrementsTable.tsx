@@ -1,4 +1,4 @@
-import { getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
+import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import {
@@ -76,12 +76,13 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
   }, [units, rulerStep, only]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
-  const { getRowModel, getHeaderGroups } = useReactTable({
+  const { getRowModel, getHeaderGroups, getVisibleLeafColumns } = useReactTable({
     data,
     columns,
     getCoreRowModel: getCoreRowModel(),
   });
   const { rows } = getRowModel();
+  const shown = getVisibleLeafColumns();
   const list = useRef<FlatList<Row<TableLine>>>(null);
   const seen = useCalmPlayhead(({ frame }) => seenLine(data, frame));
   const isPlaying = useIsPlaying();
@@ -121,9 +122,14 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
           initialNumToRender={20}
           windowSize={only ? FEW_SCREENS : undefined}
           renderItem={({ item, index }) => (
-            <Line row={item} isSeen={index === seen} canType={canType && index === seen} />
+            <Line
+              index={item.index}
+              columns={shown}
+              isSeen={index === seen}
+              canType={canType && index === seen}
+            />
           )}
-          extraData={[seen, canType]}
+          extraData={[seen, canType, shown]}
         />
       </View>
     </ScrollView>
@@ -136,8 +142,9 @@ const keyOf = ({ original }: Row<TableLine>, index: number): string =>
     : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
 
 interface LineProps {
-  /** Which line it is, and its columns; what it says is read from the state. */
-  readonly row: Row<TableLine>;
+  /** Which line it is; what it says is read from the state. */
+  readonly index: number;
+  readonly columns: readonly Column<TableLine>[];
   readonly isSeen: boolean;
   readonly canType: boolean;
 }
@@ -151,8 +158,8 @@ const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
   (activeMoveIn(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
-const Line = memo(function Line({ row, isSeen, canType }: LineProps) {
-  const line = useAppSelector((state) => linesIn(state)[row.index], saysSame);
+const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) {
+  const line = useAppSelector((state) => linesIn(state)[index], saysSame);
   const isChosen = useAppSelector((state) => isChosenIn(state, line));
   const isMark = useAppSelector((state) => isMarkIn(state, line));
   if (!line) return null;
@@ -170,10 +177,10 @@ const Line = memo(function Line({ row, isSeen, canType }: LineProps) {
       style={{ height: ROW_HEIGHT }}
       className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
     >
-      {row.getAllCells().map(({ id, column }) => {
+      {columns.map((column) => {
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (
-          <View key={id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
+          <View key={column.id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
             {column.id === 'along' && canType && along !== null ? (
               <TypedIncrement frame={frame} along={along} />
             ) : (
@@ -182,7 +189,7 @@ const Line = memo(function Line({ row, isSeen, canType }: LineProps) {
                 tone={isByHand ? 'persimmon' : isStrong || column.id === 'place' ? 'ink' : 'soft'}
                 className={`text-right ${isSkipped ? 'line-through opacity-60' : ''}`}
               >
-                {String(column.accessorFn?.(line, row.index))}
+                {String(column.accessorFn?.(line, index))}
               </Figures>
             )}
           </View>

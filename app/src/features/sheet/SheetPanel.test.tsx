@@ -37,6 +37,8 @@ test('a step of the ruler brings its column and rounds the total', () => {
   fireEvent.press(screen.getByRole('radio', { name: '0.5' }));
   fireEvent.press(screen.getByRole('button', { name: 'Done' }));
   expect(shotOn(store).sheet.rulerStep).toBe(0.5);
+  // The first line says nothing new, and has the column all the same.
+  expect(cells(1)).toEqual(['1', '1', '0.00', '·', '·', '·', '0.0', '0.0', '0.0°', '0.0']);
   // 120 units in 7 intervals are 17.142857: 17, 34.5, 51.5, 68.5, 85.5, 103, 120.
   const ruler = [2, 3, 4, 5, 6, 7, 8].map((row) => cells(row)[4]);
   expect(ruler).toEqual(['17.0', '17.5', '17.0', '17.0', '17.0', '17.5', '17.0']);
