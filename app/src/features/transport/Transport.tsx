@@ -79,7 +79,7 @@ function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; rea
     <View testID="frame-count" className={`items-end ${isLong ? 'w-[112px] pr-2' : 'w-[104px] pr-3'}`}>
       <Figures size="title" strong numberOfLines={1}>
         {frame}
-        <Figures tone="soft" size={isLong ? 'tiny' : 'title'}>{` of ${lengthFrames}`}</Figures>
+        <Figures tone="soft" size={isLong ? 'tiny' : 'small'}>{` of ${lengthFrames}`}</Figures>
       </Figures>
       <Figures tone="soft" size="tiny" numberOfLines={1}>
         {`${fixed((frame - 1) / rate, 2)} s at ${writeNumber(rate, 3)}`}
