@@ -88,3 +88,17 @@ export {
   writeIncrementsCsv,
 } from './formats/incrementsCsv';
 export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';
+export { type TrackedPositions, readTrackedCsv } from './formats/trackedCsv';
+export {
+  gestureFrames,
+  gestureFrom,
+  gestureSeconds,
+  type Moment,
+  momentsOf,
+  type PointerSample,
+  type RawGesture,
+} from './perform/gesture';
+export type { ThinnedGesture, ThinOptions } from './perform/thinGesture';
+export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
+export { type PoseAim, poseAim, type PosePath } from './pose/pose';
+export type { ActingOut } from './shot/gestureEdits';

@@ -36,21 +36,26 @@ function leastSquares(
   let c11 = 0;
   let x0 = 0;
   let x1 = 0;
-  samples.forEach((sample, i) => {
+  const turn = dot(leaving, arriving);
+  // Written out in numbers: a long gesture comes here with millions of samples.
+  for (let i = 0; i < samples.length; i++) {
     const t = parameters[i]!;
     const r = 1 - t;
     const b1 = 3 * t * r * r;
     const b2 = 3 * t * t * r;
-    const a0 = scale(leaving, b1);
-    const a1 = scale(arriving, b2);
-    const base = add(scale(start, r * r * r + b1), scale(end, t * t * t + b2));
-    const rest = subtract(sample, base);
-    c00 += dot(a0, a0);
-    c01 += dot(a0, a1);
-    c11 += dot(a1, a1);
-    x0 += dot(a0, rest);
-    x1 += dot(a1, rest);
-  });
+    const ofStart = r * r * r + b1;
+    const ofEnd = t * t * t + b2;
+    const restX = samples[i]!.x - ofStart * start.x - ofEnd * end.x;
+    const restY = samples[i]!.y - ofStart * start.y - ofEnd * end.y;
+    c00 += b1 * b1;
+    c01 += b1 * b2 * turn;
+    c11 += b2 * b2;
+    x0 += b1 * (leaving.x * restX + leaving.y * restY);
+    x1 += b2 * (arriving.x * restX + arriving.y * restY);
+  }
+  // The directions are of length 1, or 0 where a stretch has none.
+  c00 *= dot(leaving, leaving);
+  c11 *= dot(arriving, arriving);
   const determinant = c00 * c11 - c01 * c01;
   const chord = distance(start, end);
   let length = 0;

@@ -17,14 +17,18 @@ const CORNER_REACH = 5;
 /** Directions along a smooth stretch are averaged over this many allowed deviations. */
 const DIRECTION_REACH = 6;
 
-function withoutRepeats(samples: readonly Vector[]): Vector[] {
+/** Where the stroke went on from: the samples that are not where the one before was, and which they are. */
+function withoutRepeats(samples: readonly Vector[]): { path: Vector[]; which: number[] } {
   const path: Vector[] = [];
-  for (const sample of samples) {
-    if (!Number.isFinite(sample.x) || !Number.isFinite(sample.y)) continue;
+  const which: number[] = [];
+  samples.forEach((sample, i) => {
+    if (!Number.isFinite(sample.x) || !Number.isFinite(sample.y)) return;
     const before = path[path.length - 1];
-    if (!before || distance(before, sample) > 0) path.push(sample);
-  }
-  return path;
+    if (before && distance(before, sample) === 0) return;
+    path.push(sample);
+    which.push(i);
+  });
+  return { path, which };
 }
 
 /** Turn at a sample between the directions over `reach` before and after it, degrees ≥ 0. */
@@ -48,16 +52,44 @@ function corners(samples: readonly Vector[], allowedDeviation: number, cornerDeg
   });
 }
 
+interface FittedCubic {
+  readonly cubic: Cubic;
+  /** How many samples further it ends than it begins. */
+  readonly samples: number;
+}
+
+/** Of more samples than this some are tried first, evenly: what fails for them fails for all. */
+const TRIED_FIRST = 100;
+
+/** Where a cubic through all of the samples is surely off, from a trial with some of them; null when it may do. */
+function failsAt(
+  samples: readonly Vector[],
+  leaving: Vector,
+  arriving: Vector,
+  allowedDeviation: number,
+): number | null {
+  if (samples.length < 2 * TRIED_FIRST) return null;
+  const every = (samples.length - 1) / TRIED_FIRST;
+  const some = Array.from({ length: TRIED_FIRST + 1 }, (_, i) => samples[Math.round(i * every)]!);
+  const { deviation, worst } = fitCubic(some, leaving, arriving);
+  return deviation > allowedDeviation ? Math.round(worst * every) : null;
+}
+
 /** Cubics along the samples, divided where one is not enough. */
 function fitStretch(
   samples: readonly Vector[],
   leaving: Vector,
   arriving: Vector,
   allowedDeviation: number,
-): Cubic[] {
-  const fit = fitCubic(samples, leaving, arriving);
-  if (fit.deviation <= allowedDeviation || samples.length < 3) return [fit.cubic];
-  const at = Math.min(Math.max(fit.worst, 1), samples.length - 2);
+): FittedCubic[] {
+  let worst = failsAt(samples, leaving, arriving, allowedDeviation);
+  if (worst === null) {
+    const fit = fitCubic(samples, leaving, arriving);
+    if (fit.deviation <= allowedDeviation || samples.length < 3)
+      return [{ cubic: fit.cubic, samples: samples.length - 1 }];
+    worst = fit.worst;
+  }
+  const at = Math.min(Math.max(worst, 1), samples.length - 2);
   const reach = allowedDeviation * DIRECTION_REACH;
   const back = directionInto(samples, at, -1, reach);
   const ahead = directionInto(samples, at, 1, reach);
@@ -69,10 +101,10 @@ function fitStretch(
   ];
 }
 
-function pointsOf(stretches: readonly (readonly Cubic[])[]): PointShape[] {
+function pointsOf(stretches: readonly (readonly FittedCubic[])[]): PointShape[] {
   const points: PointShape[] = [];
   stretches.forEach((cubics, part) =>
-    cubics.forEach((cubic, i) => {
+    cubics.forEach(({ cubic }, i) => {
       const before = points.pop();
       const kind = part > 0 && i === 0 ? 'corner' : 'smooth';
       points.push(
@@ -98,22 +130,23 @@ function withOuterHandles(points: PointShape[]): PointShape[] {
   });
 }
 
-/**
- * The points of a smooth arc through a freehand stroke: few points, corners kept, no sample further
- * from the arc than the allowed deviation.
- * @param samples where the pointer was, field units, in order
- * @returns at least two points; two on the same place when the stroke never left it; none for no samples
- */
-export function fitStroke(
+/** Points along a stroke, and the sample of the stroke that each of them stands on. */
+export interface FittedStroke {
+  readonly points: readonly PointShape[];
+  readonly samples: readonly number[];
+}
+
+/** The same as `fitStroke`, with what is known of where each point came from. */
+export function fitStrokeSamples(
   samples: readonly Vector[],
   { allowedDeviation, cornerDeg = CORNER_DEG }: FitOptions,
-): PointShape[] {
-  const path = withoutRepeats(samples);
+): FittedStroke {
+  const { path, which } = withoutRepeats(samples);
   const only = path[0];
-  if (!only) return [];
+  if (!only) return { points: [], samples: [] };
   if (path.length === 1) {
     const still: PointShape = { x: only.x, y: only.y, in: ZERO, out: ZERO, kind: 'smooth' };
-    return [still, still];
+    return { points: [still, still], samples: [which[0]!, samples.length - 1] };
   }
   const reach = allowedDeviation * DIRECTION_REACH;
   const breaks = [0, ...corners(path, allowedDeviation, cornerDeg), path.length - 1];
@@ -126,5 +159,16 @@ export function fitStroke(
       allowedDeviation,
     );
   });
-  return withOuterHandles(pointsOf(stretches));
+  let at = 0;
+  const ends = stretches.flat().map((fitted) => which[(at += fitted.samples)]!);
+  return { points: withOuterHandles(pointsOf(stretches)), samples: [which[0]!, ...ends] };
 }
+
+/**
+ * The points of a smooth arc through a freehand stroke: few points, corners kept, no sample further
+ * from the arc than the allowed deviation.
+ * @param samples where the pointer was, field units, in order
+ * @returns at least two points; two on the same place when the stroke never left it; none for no samples
+ */
+export const fitStroke = (samples: readonly Vector[], options: FitOptions): readonly PointShape[] =>
+  fitStrokeSamples(samples, options).points;

@@ -20,7 +20,7 @@ const REFINEMENTS = 30;
 const NEWTON_STEPS = 4;
 
 /** The parameter of least distance within a bracket, by golden-section search (Kiefer 1953), then Newton's. */
-function refine(curve: CubicPolynomial, to: Vector, from: number, until: number): number {
+export function nearestParameter(curve: CubicPolynomial, to: Vector, from: number, until: number): number {
   const away = (t: number): number => {
     const p = pointAt(curve, t);
     return (p.x - to.x) ** 2 + (p.y - to.y) ** 2;
@@ -126,7 +126,7 @@ export function nearestPlace(
   for (const { stretch, from, until, atLeast } of brackets(measure, to, window)) {
     if (best && atLeast >= best.away) break;
     const curve = measure.stretches[stretch]!.curve;
-    const t = refine(curve, to, from, until);
+    const t = nearestParameter(curve, to, from, until);
     const point = pointAt(curve, t);
     const away = distance(point, to);
     if (!best || away < best.away)

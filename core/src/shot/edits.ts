@@ -3,6 +3,8 @@ import { backdropEdits } from './backdropEdits';
 import { changeFigure, changeMove, changePart, findArc } from './parts';
 import { ShotError } from '../errors';
 import { exposureEdits } from './exposureEdits';
+import { gestureEdits } from './gestureEdits';
+import { poseEdits } from './poseEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
@@ -69,6 +71,8 @@ export const edits = {
   ...timingEdits,
   ...spacingEdits,
   ...exposureEdits,
+  ...poseEdits,
+  ...gestureEdits,
 
   /** First and last frame of a move; the marks between keep their share of the time. */
   setMoveFrames: (

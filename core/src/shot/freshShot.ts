@@ -25,5 +25,6 @@ export function freshShot({ name, rate, lengthFrames, width, height, film = '' }
     moves: [],
     sheet: { units: 'field', rulerStep: null },
     backdrop: null,
+    gestures: [],
   };
 }

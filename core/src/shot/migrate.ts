@@ -46,10 +46,19 @@ const toVersion3: Migration = (data) => {
   };
 };
 
+/** Version 4 adds gestures, and which of them a move was acted with. */
+const toVersion4: Migration = (data) => ({
+  ...data,
+  version: 4,
+  gestures: [],
+  moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, acted: null })),
+});
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
   [2, toVersion3],
+  [3, toVersion4],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

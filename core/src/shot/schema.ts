@@ -1,15 +1,17 @@
 import { z } from 'zod';
 import { backdropSchema } from './backdropSchema';
+import { actedSchema, gestureSchema, MOST_GESTURES } from './gestureSchema';
 import { id } from './ids';
 import { coordinate, FURTHEST, readyShapeSchema, vectorSchema } from './readyShapeSchema';
 import { LONGEST_SHOT, timingSchema } from './timingSchema';
 
+export * from './gestureSchema';
 export * from './timingSchema';
 
 /** Name of the open format, in every file. */
 export const SHOT_FORMAT = 'humble-pendulum-shot';
 /** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 3;
+export const SHOT_VERSION = 4;
 
 export const LONGEST_NAME = 120;
 
@@ -68,6 +70,8 @@ export const moveSchema = timingSchema.extend({
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
   keeps: keepsSchema,
+  /** The gesture that it was acted with; null for none. */
+  acted: actedSchema.nullable(),
 });
 
 export const fieldSchema = z.object({
@@ -99,6 +103,8 @@ const unchecked = z.object({
   figures: z.array(figureSchema).max(200),
   arcs: z.array(arcSchema).max(200),
   moves: z.array(moveSchema).max(200),
+  /** Gestures as they were recorded, those that no move uses included. */
+  gestures: z.array(gestureSchema).max(MOST_GESTURES),
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
 });
@@ -119,6 +125,7 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     ...shot.arcs,
     ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
     ...shot.moves,
+    ...shot.gestures,
     ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
   ].map((part) => part.id);
   if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
@@ -127,6 +134,8 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     if (!shot.figures.some((figure) => figure.id === move.figureId))
       complain(['moves', i, 'figureId'], `there is no figure ${move.figureId}`);
     if (!arc) complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
+    if (move.acted && !shot.gestures.some((gesture) => gesture.id === move.acted!.gestureId))
+      complain(['moves', i, 'acted'], `there is no gesture ${move.acted.gestureId}`);
     const last = lastFrameFor(shot.lengthFrames, arc?.closed ?? false);
     move.marks.forEach((mark, j) => {
       const before = move.marks[j - 1];
@@ -177,6 +186,8 @@ export type Picture = Backdrop['pictures'][number];
 export type Keeps = Move['keeps'];
 export type Figure = Shot['figures'][number];
 export type Move = Shot['moves'][number];
+export type Gesture = Shot['gestures'][number];
+export type Acted = NonNullable<Move['acted']>;
 export type Mark = Move['marks'][number];
 export type Easing = Mark['easing'];
 export type EasingKind = Easing['kind'];

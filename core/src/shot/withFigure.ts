@@ -46,6 +46,7 @@ export function withFigureOn(shot: Shot, arc: Arc): Shot {
         turnsWithArc: true,
         correctionDeg: 0,
         keeps: 'fractions',
+        acted: null,
       },
     ],
   };

@@ -1,0 +1,33 @@
+import { measureArc } from '../arc/arcMeasure';
+import type { Arc, Move } from '../shot/schema';
+import { heldByPoints } from './keepTiming';
+
+/**
+ * The move on an arc some of whose stretches were changed: marks that are tied go with their points, the others
+ * stay on their stretch, at the same share of it. Where a stretch did not change nothing moves.
+ * @param stretchAfter which stretch of the new arc a stretch of the old one has become
+ */
+export function keptOnStretches(
+  move: Move,
+  before: Arc,
+  after: Arc,
+  stretchAfter: (stretch: number) => number,
+): Move {
+  const [was, is] = [measureArc(before), measureArc(after)];
+  if (was.length === 0 || is.length === 0) return heldByPoints(move, after);
+  const moved = (fraction: number): number => {
+    const lap = before.closed ? Math.floor(fraction) : 0;
+    const s = (fraction - lap) * was.length;
+    let stretch = was.stretches.length - 1;
+    while (stretch > 0 && was.startDistance[stretch]! > s) stretch--;
+    const { length } = was.stretches[stretch]!;
+    const share = length > 0 ? Math.min(1, (s - was.startDistance[stretch]!) / length) : 0;
+    const to = stretchAfter(stretch);
+    return lap + (is.startDistance[to]! + share * (is.stretches[to]?.length ?? 0)) / is.length;
+  };
+  const marks = move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) }));
+  const skips = move.skips.map((skip) =>
+    skip.cut ? { ...skip, cut: { ...skip.cut, fraction: moved(skip.cut.fraction) } } : skip,
+  );
+  return heldByPoints({ ...move, marks, skips }, after);
+}
