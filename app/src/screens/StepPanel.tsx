@@ -3,8 +3,10 @@ import { ScrollView, View } from 'react-native';
 import { ArcPanel } from '../features/arc/ArcPanel';
 import { BackdropPanel } from '../features/backdrop/BackdropPanel';
 import { FigurePanel } from '../features/figure/FigurePanel';
+import type { HoldOf } from '../features/figure/PosesCard';
 import { IncrementsTable } from '../features/sheet/IncrementsTable';
 import { SheetPanel } from '../features/sheet/SheetPanel';
+import { HoldHere } from '../features/timing/HoldHere';
 import { TimingPanel } from '../features/timing/TimingPanel';
 import type { HandState } from '../state/handSlice';
 import { useHand, useSession } from '../state/hooks';
@@ -28,6 +30,8 @@ export function StepPanel({ isPhone, onExport }: StepPanelProps) {
   return <ScrolledPanel step={step} isPhone={isPhone} />;
 }
 
+const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />;
+
 const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
 
 /** What the Arc step shows first: that is brought into sight when it changes. */
@@ -41,7 +45,7 @@ function ScrolledPanel({ step, isPhone }: { readonly step: Step; readonly isPhon
   return (
     <ScrollView ref={panel} className="flex-1" contentContainerClassName="px-4 pb-6 pt-1" key={step}>
       {step === 'arc' && <ArcPanel backdrop={<BackdropPanel />} />}
-      {step === 'figure' && <FigurePanel />}
+      {step === 'figure' && <FigurePanel hold={holdHere} />}
       {step === 'timing' && (
         <TimingPanel numbers={isPhone ? <IncrementsTable only={PHONE_COLUMNS} canType /> : undefined} />
       )}

@@ -6,9 +6,10 @@ import { edited } from './shotSlice';
 
 /**
  * What the next press on the field does: shape what is there, draw a stroke, place points one by one,
- * choose a centre to turn about, lay a line over something of known length, or move the backdrop.
+ * choose a centre to turn about, lay a line over something of known length, move the backdrop, or put the
+ * figure in place.
  */
-export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop';
+export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose';
 
 /** What a stroke is to become: one of the core's uses, or an arc of its own. */
 export type SketchUse = StrokeUse | { readonly kind: 'fresh' };

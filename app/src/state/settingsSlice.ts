@@ -1,4 +1,4 @@
-import type { GhostChoice } from '@humble/core';
+import type { GhostChoice, PosePath } from '@humble/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { preferredTheme } from '../ui/theme';
@@ -32,6 +32,8 @@ export interface Settings {
   readonly incrementMoves: 'rest' | 'end';
   /** Which view of the timing a phone shows. */
   readonly timingView: TimingView;
+  /** How the figure gets to a pose that is put. */
+  readonly posePath: PosePath;
 }
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
@@ -65,6 +67,7 @@ const settingsSchema = z.object({
   takesLater: z.boolean(),
   incrementMoves: z.enum(['rest', 'end']),
   timingView: z.enum(['ruler', 'graph', 'chart', 'numbers']),
+  posePath: z.enum(['straight', 'curved']),
 });
 
 const STORAGE_KEY = 'humble-settings';
@@ -89,6 +92,7 @@ const freshSettings = (): Settings => ({
   takesLater: false,
   incrementMoves: 'rest',
   timingView: 'ruler',
+  posePath: 'curved',
 });
 
 /** Settings of an earlier visit; fresh ones when there are none or they make no sense. */

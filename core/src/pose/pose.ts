@@ -10,6 +10,7 @@ import { type Arc, type ArcPoint, LONGEST_SHOT, type Mark, type Move, type Shot 
 import { beginsExposure } from '../spacing/exposures';
 import { keptOnStretches } from '../timing/keepStretches';
 import { markIndex, withMarkOn } from '../timing/markEdits';
+import { freshEasing } from '../timing/retime';
 
 /** How a figure gets from a pose to the next. */
 export type PosePath = 'straight' | 'curved';
@@ -163,6 +164,9 @@ function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, pa
     back.length > 0 ? [{ ...posed(`${freshId}b`, standing, path), out: standing.out }] : [];
   const after = withPointsAfter(arc, insertAt, [fresh, ...again], path);
   const added = 1 + again.length;
+  // Drawn on before or after, the new span leaves and arrives slowly, as a fresh one does.
+  const [isFirst, isLast] = [!previous, !next];
+  const leaves = { easing: freshEasing(Math.abs(mark.frame - anchor.frame)) };
   const before = {
     ...tied,
     moves: tied.moves.map((one) =>
@@ -170,7 +174,8 @@ function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, pa
         ? {
             ...one,
             marks: one.marks.map((other) => {
-              if (other.id === mark.id) return { ...other, pointId: freshId };
+              if (other.id === mark.id) return { ...other, ...(isFirst && leaves), pointId: freshId };
+              if (isLast && other.id === anchor.id) return { ...other, ...leaves };
               return back.includes(other.id) ? { ...other, pointId: again[0]!.id } : other;
             }),
           }
@@ -232,11 +237,11 @@ function withSecondPose(
     ...one,
     marks: isLater
       ? [
-          { ...first, fraction: 0 },
+          { ...first, fraction: 0, easing: freshEasing(frame - first.frame) },
           { ...last, frame, fraction: 1 },
         ]
       : [
-          { ...first, frame, fraction: 0 },
+          { ...first, frame, fraction: 0, easing: freshEasing(first.frame - frame) },
           { ...last, frame: first.frame, fraction: 1 },
         ],
   }));

@@ -1,4 +1,5 @@
 import FileInput from 'lucide-react-native/icons/file-input';
+import PersonStanding from 'lucide-react-native/icons/person-standing';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Shapes from 'lucide-react-native/icons/shapes';
 import Waypoints from 'lucide-react-native/icons/waypoints';
@@ -6,6 +7,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useActiveArc, useAppDispatch, useShotValue } from '../../state/hooks';
 import { strokeAsked, toolChosen } from '../../state/handSlice';
+import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { laterPart } from '../../ui/laterPart';
@@ -32,6 +34,7 @@ export function MakeCard() {
         <Button label="One stroke" icon={PencilLine} onPress={() => dispatch(strokeAsked(null))} />
         <Button label="Point by point" icon={Waypoints} onPress={() => dispatch(toolChosen('points'))} />
         <Button label="Ready shape" icon={Shapes} onPress={() => setDialog('shapes')} />
+        <Button label="Put the figure" icon={PersonStanding} onPress={() => dispatch(posesAsked())} />
         <Button label="From SVG" icon={FileInput} onPress={() => setDialog('file')} />
       </View>
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}

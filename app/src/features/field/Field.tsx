@@ -32,6 +32,7 @@ const CURSORS: Record<Target['kind'], string> = {
   mark: 'cursor-move',
   tick: 'cursor-move',
   'by-hand': 'cursor-move',
+  figure: 'cursor-move',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',
 };
@@ -76,7 +77,7 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
         <PointerPlace />
       </View>
       <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row gap-2">
-        {step === 'arc' ? <Hint /> : <ReadOut />}
+        {step === 'arc' || step === 'figure' ? <Hint /> : <ReadOut />}
         {step === 'timing' && isWide && <Hint />}
       </View>
       <Loupe projection={projection} size={view} />

@@ -26,6 +26,7 @@ const state: FieldState = {
   placed: [],
   isSelectingSeveral: false,
   timed: [],
+  figure: null,
 };
 
 describe('what a press takes hold of', () => {

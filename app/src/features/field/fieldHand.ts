@@ -227,6 +227,7 @@ const LOUPED = new Set<Target['kind']>([
   'mark',
   'tick',
   'by-hand',
+  'figure',
 ]);
 const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
 

@@ -1,9 +1,10 @@
-import { placeAt, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
+import { placeAt, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
 import { activeArcIn } from '../../state/hooks';
 import { activeTravelIn, selectedPoints } from '../../state/selection';
 import type { RootState } from '../../state/store';
 import { type Frame, frameCorners, frameGrips, frameRound } from './frame';
-import type { FieldState, TimedThing } from './hitTest';
+import { currentFrame } from '../../state/playhead';
+import type { FieldState, FigureInPlace, TimedThing } from './hitTest';
 import type { GripsOf } from './layers/AtHand';
 import { type Projection, toField } from './viewport';
 
@@ -21,8 +22,20 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
+    figure: tool === 'pose' || state.session.step === 'figure' ? figureInPlace(state) : null,
     timed: state.session.step === 'timing' && arc && !arc.hidden ? timedThings(state) : NOTHING_TIMED,
   };
+}
+
+/** The active figure at the playhead, and what putting it elsewhere would do. */
+function figureInPlace(state: RootState): FigureInPlace {
+  const travel = activeTravelIn(state);
+  const playhead = currentFrame();
+  if (!travel) return { at: null, height: 0, playhead, frame: playhead, adds: true };
+  const { move, figure, x, y, shown } = travel;
+  const i = shown[Math.min(playhead, x.length) - 1]! - 1;
+  const { frame, markId } = poseAim(move, playhead);
+  return { at: { x: x[i]!, y: y[i]! }, height: figure.height, playhead, frame, adds: markId === null };
 }
 
 const NOTHING_TIMED: readonly TimedThing[] = [];

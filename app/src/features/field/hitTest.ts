@@ -42,6 +42,8 @@ export type Target =
   | { readonly kind: 'tick'; readonly frame: number }
   /** An exposure that is put off the plan. */
   | { readonly kind: 'by-hand'; readonly frame: number }
+  /** The figure of the active move; away from it while one is put in place anywhere. */
+  | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   | { readonly kind: 'ground' };
 
@@ -59,6 +61,19 @@ export interface FieldState {
   readonly isSelectingSeveral: boolean;
   /** What of the timing can be taken hold of, in the Timing step; the first of equals is taken. */
   readonly timed: readonly TimedThing[];
+  /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
+  readonly figure: FigureInPlace | null;
+}
+
+/** The active figure as it stands at the playhead. Field units. */
+export interface FigureInPlace {
+  /** Where its pivot is; null while there is none yet. */
+  readonly at: Vector | null;
+  readonly height: number;
+  /** The frame at the playhead, the frame that a pose lands on, and whether one would be added there. */
+  readonly playhead: number;
+  readonly frame: number;
+  readonly adds: boolean;
 }
 
 /** A part of the timing and where it lies in the field. */
@@ -115,6 +130,17 @@ function timedAt({ timed }: FieldState, place: Vector, reach: number): Target | 
   return best;
 }
 
+/** A figure is taken by its body: within this share of its height from the pivot. */
+const BODY_SHARE = 0.6;
+
+/** The figure, where it can be put: under the pointer, or anywhere while that is what a press does. */
+function figureAt({ figure, tool }: FieldState, place: Vector, reach: number): Target | null {
+  if (!figure) return null;
+  const { at, height, frame, adds } = figure;
+  const isFar = !at || distance(at, place) > Math.max(reach, height * BODY_SHARE);
+  return isFar && tool !== 'pose' ? null : { kind: 'figure', frame, adds, isFar };
+}
+
 /** The arc under a place: the active one, or another. */
 function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Target | null {
   const near = (candidate: Arc) => {
@@ -154,6 +180,8 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
       return [{ kind: 'centre' }];
     case 'calibrate':
       return [{ kind: 'ruler' }];
+    case 'pose':
+      return [figureAt(state, place, reach) ?? { kind: 'ground' }];
     case 'backdrop': {
       const grips = state.grips
         .map(({ grip, at }): Found => [distance(at, place), { kind: 'grip', grip }])
@@ -163,6 +191,7 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
     }
     case 'shape': {
       if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
+      const body = figureAt(state, place, reach);
       const canShape = step === 'arc' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, place, reach) : [];
       const timed = timedAt(state, place, reach);
@@ -170,6 +199,7 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),
+        ...(body ? [body] : []),
         ...(line ? [line] : []),
         { kind: 'ground' },
       ];
@@ -200,7 +230,19 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   centre: 'Tap the centre to turn and scale about.',
   calibrate: 'Draw a line over something whose length you know.',
   backdrop: 'Drag to move the backdrop; its grips turn and scale it.',
+  pose: 'Tap where the figure is to stand on this frame.',
 };
+
+/** What putting the figure elsewhere will do. */
+function poseHint({ figure, tool }: FieldState): string {
+  if (!figure?.at) return TOOLS.pose;
+  const { frame, playhead, adds } = figure;
+  const how = tool === 'pose' ? 'Tap or drag' : 'Drag the figure';
+  const lands = frame === playhead ? '' : `, where the exposure of frame ${playhead} begins`;
+  return adds
+    ? `${how}: a pose on frame ${frame}${lands}, with a mark and a point of its own.`
+    : `${how}: move the pose on frame ${frame}${lands}.`;
+}
 
 function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null): string {
   switch (hovered?.kind) {
@@ -224,6 +266,7 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
 /** One line that says what a drag or a tap will do, before it begins. */
 export function hintFor(state: FieldState, hovered: Target | null): string {
   const { arc, step, tool } = state;
+  if (tool === 'pose') return poseHint(state);
   if (tool !== 'shape') {
     if (hovered?.kind === 'placing' && hovered.closes) return 'Tap: close the arc here.';
     if (tool === 'points' && state.placed.length > 1)
@@ -233,6 +276,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   if (!arc) return 'Draw the arc with one stroke.';
   if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
   if (step === 'timing') return timingHint(state, hovered);
+  if (step === 'figure') return poseHint(state);
   if (step !== 'arc') return 'Drag along the arc to look at another frame.';
   if (arc.hidden) return 'This arc is hidden. Show it in the list of arcs.';
   if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';

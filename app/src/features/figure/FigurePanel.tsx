@@ -3,7 +3,8 @@ import { STAND_INS, standInNames } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useActiveArc, useActiveMove, useEdit, useShot } from '../../state/hooks';
+import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useShot } from '../../state/hooks';
+import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { colour } from '../../ui/colour';
@@ -11,30 +12,39 @@ import { Dial } from '../../ui/Dial';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
+import { type HoldOf, PosesCard } from './PosesCard';
 
 const MOST_TURN_DEG = 3600;
 const PICTURE = 56;
 
 /** What rides the arc, how large it is, and how it sits and turns. */
-export function FigurePanel() {
+export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
   const shot = useShot();
   const move = useActiveMove();
   const edit = useEdit();
+  const dispatch = useAppDispatch();
   const arcId = useActiveArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   if (!move || !figure)
     return (
       <Card title="No figure yet">
-        <Words tone="soft" className={arcId ? 'mb-3' : ''}>
+        <Words tone="soft" className="mb-3">
           {arcId
             ? 'This arc carries nothing. A figure that is put on it stands on its start and travels to its end.'
-            : 'It comes with the first stroke: draw an arc in the Arc step.'}
+            : 'Put it somewhere on a frame, somewhere else on another: the arc and the marks follow. Or draw its arc first, in the Arc step.'}
         </Words>
-        {arcId && (
-          <View className="flex-row">
+        <View className="flex-row">
+          {arcId ? (
             <Button label="Put a figure on" icon={UserPlus} onPress={() => edit('putFigureOn', { arcId })} />
-          </View>
-        )}
+          ) : (
+            <Button
+              label="Put the figure"
+              icon={UserPlus}
+              kind="brass"
+              onPress={() => dispatch(posesAsked())}
+            />
+          )}
+        </View>
       </Card>
     );
   const turn = (correctionDeg: number, gesture?: string): void => {
@@ -42,6 +52,7 @@ export function FigurePanel() {
   };
   return (
     <View className="gap-3">
+      <PosesCard move={move} hold={hold} />
       <Card title="Stand-in" aside={figure.name}>
         <View role="radiogroup" aria-label="Stand-in" className="flex-row flex-wrap gap-2">
           {standInNames.map((name) => (

@@ -3,7 +3,8 @@ import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Flag from 'lucide-react-native/icons/flag';
 import Trash from 'lucide-react-native/icons/trash';
-import { memo, useState } from 'react';
+
+import { memo } from 'react';
 import { View } from 'react-native';
 import { marksSelected, severalSet } from '../../state/handSlice';
 import {
@@ -32,6 +33,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { useFromStart } from '../../ui/useFromStart';
+import { HoldHere } from './HoldHere';
 import { LabelField } from './LabelField';
 import { TieField } from './TieField';
 
@@ -80,36 +82,9 @@ function NoMark() {
           onPress={() => dispatch(pasteMarks())}
         />
       </View>
-      <HoldRow move={move} frame={frame} />
+      <HoldHere move={move} frame={frame} />
       <Together />
     </Card>
-  );
-}
-
-const FRESH_HOLD = 8;
-
-/** A hold from a frame on. */
-function HoldRow({ move, frame }: { readonly move: Move; readonly frame: number }) {
-  const edit = useEdit();
-  const { takesLater } = useSettings();
-  const [frames, setFrames] = useState(FRESH_HOLD);
-  return (
-    <View className="mt-1">
-      <NumberField
-        label="Hold for"
-        unit="frames"
-        value={frames}
-        min={1}
-        max={LONGEST_SHOT}
-        onChange={setFrames}
-      />
-      <View className="flex-row">
-        <Button
-          label={`Hold from frame ${frame}`}
-          onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}
-        />
-      </View>
-    </View>
   );
 }
 
@@ -205,7 +180,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
           />
         </View>
       )}
-      <HoldRow move={move} frame={mark.frame} />
+      <HoldHere move={move} frame={mark.frame} />
       <Handling count={1} canDelete={move.marks.length > 2} />
       <Together />
     </Card>

@@ -1,0 +1,46 @@
+import type { Vector } from '@humble/core';
+import { doEdit } from '../../../state/doEdit';
+import { arcActivated } from '../../../state/handSlice';
+import { activeMoveIn } from '../../../state/hooks';
+import { currentFrame, goTo } from '../../../state/playhead';
+import { figurePlaceIn } from '../../../state/selection';
+import { gestureName } from '../../../ui/gestureName';
+import type { Target } from '../hitTest';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { snapper } from './snapping';
+
+/**
+ * The figure, put in place on the frame at the playhead: the arc and the marks follow. Taken by its body it does
+ * not jump to the pointer; where one is put anywhere it comes to it, and the first one begins an arc.
+ */
+export function poseHold(
+  context: FieldContext,
+  { isFar, frame }: Extract<Target, { kind: 'figure' }>,
+  start: Pointer,
+): Hold {
+  const { store } = context;
+  const name = gestureName('pose');
+  const stands = figurePlaceIn(store.getState());
+  const grip =
+    stands && !isFar ? { x: stands.x - start.place.x, y: stands.y - start.place.y } : { x: 0, y: 0 };
+  const move = activeMoveIn(store.getState());
+  const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
+  const settle = snapper(context, stands ?? start.place, new Set(carrier ? [carrier] : []));
+  const put = (to: Vector): void => {
+    const posed = activeMoveIn(store.getState());
+    const playhead = currentFrame();
+    if (posed) {
+      const { posePath } = store.getState().settings;
+      store.dispatch(doEdit('pose', { moveId: posed.id, frame: playhead, to, path: posePath }, name));
+      return;
+    }
+    if (!store.dispatch(doEdit('beginPoses', { frame: playhead, to }, name))) return;
+    store.dispatch(arcActivated(store.getState().shot.present.shot!.arcs.at(-1)!.id));
+    goTo(playhead);
+  };
+  const at = (now: Pointer): Vector => settle({ x: now.place.x + grip.x, y: now.place.y + grip.y }, now);
+  return {
+    drag: (now) => put(at(now)),
+    ...(isFar && { tap: (now: Pointer) => put(now.place) }),
+  };
+}

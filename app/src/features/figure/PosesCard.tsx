@@ -1,0 +1,122 @@
+import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
+import Trash from 'lucide-react-native/icons/trash';
+import type { ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { useAppDispatch, useEdit, useSettings, useShot } from '../../state/hooks';
+import { goTo, useCalmFrame } from '../../state/playhead';
+import { settingsChanged } from '../../state/settingsSlice';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { Segmented } from '../../ui/Segmented';
+import { Figures, Words } from '../../ui/Words';
+
+const PATHS = [
+  { value: 'straight', label: 'Straight' },
+  { value: 'curved', label: 'Curved' },
+] as const;
+
+const BETWEEN = [...PATHS, { value: 'snap', label: 'Jump' }] as const;
+
+/** Of more poses than this only those about the current one are shown. */
+const MOST_SHOWN = 14;
+
+export type HoldOf = (move: Move, frame: number) => ReactNode;
+
+interface PosesCardProps {
+  readonly move: Move;
+  /** What makes the figure hold from a frame on: that belongs to the timing. */
+  readonly hold: HoldOf;
+}
+
+/** Where the figure is on which frames, and how it gets from one to the next. */
+export function PosesCard({ move, hold }: PosesCardProps) {
+  const frame = useCalmFrame();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const { posePath } = useSettings();
+  const aim = poseAim(move, frame);
+  return (
+    <Card title="Poses" aside={`${move.marks.length} on this arc`}>
+      <Words tone="soft">
+        {aim.markId
+          ? `Drag the figure in the field: the pose on frame ${aim.frame} moves.`
+          : `Drag the figure in the field: it gets a pose on frame ${aim.frame}.`}
+      </Words>
+      {aim.frame !== frame && (
+        <Words role="status" tone="plum" className="mt-1">
+          {`Frame ${frame} is held: a pose lands on frame ${aim.frame}, where its exposure begins.`}
+        </Words>
+      )}
+      <FramesOfPoses move={move} frame={aim.frame} />
+      <Between move={move} frame={frame} />
+      <View className="mt-3 gap-1">
+        <Words tone="soft">New poses are reached</Words>
+        <Segmented
+          label="New poses are reached"
+          value={posePath}
+          options={PATHS}
+          onChange={(path) => dispatch(settingsChanged({ posePath: path }))}
+        />
+      </View>
+      {hold(move, aim.frame)}
+      {aim.markId && (
+        <View className="mt-2 flex-row">
+          <Button
+            label="Take this pose away"
+            icon={Trash}
+            kind="plum"
+            onPress={() => edit('deletePose', { moveId: move.id, markId: aim.markId! })}
+          />
+        </View>
+      )}
+    </Card>
+  );
+}
+
+/** A way to each pose. */
+function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: number }) {
+  const current = spanIndexAt(move, frame);
+  const start = Math.max(0, Math.min(current - MOST_SHOWN / 2, move.marks.length - MOST_SHOWN));
+  return (
+    <View role="group" aria-label="Frames with a pose" className="mt-2 flex-row flex-wrap gap-1">
+      {move.marks.slice(start, start + MOST_SHOWN).map((mark) => (
+        <Pressable
+          key={mark.id}
+          role="button"
+          aria-label={`Go to the pose on frame ${mark.frame}`}
+          aria-pressed={mark.frame === frame}
+          onPress={() => goTo(mark.frame)}
+          className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+        >
+          <Figures strong={mark.frame === frame}>{String(mark.frame)}</Figures>
+        </Pressable>
+      ))}
+    </View>
+  );
+}
+
+/** How the figure gets from the pose at or before the playhead to the next one. */
+function Between({ move, frame }: { readonly move: Move; readonly frame: number }) {
+  const shot = useShot();
+  const edit = useEdit();
+  const index = Math.min(spanIndexAt(move, frame), move.marks.length - 2);
+  const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
+  const how = betweenPoses(shot, move.id, from.id);
+  return (
+    <View className="mt-3 gap-1">
+      <Words tone="soft">{`From frame ${from.frame} to frame ${to.frame}`}</Words>
+      {how === null ? (
+        <Words>The figure holds.</Words>
+      ) : (
+        <Segmented
+          label={`From frame ${from.frame} to frame ${to.frame}`}
+          value={how}
+          options={BETWEEN}
+          onChange={(value: BetweenPoses) =>
+            edit('setBetweenPoses', { moveId: move.id, markId: from.id, how: value })
+          }
+        />
+      )}
+    </View>
+  );
+}
