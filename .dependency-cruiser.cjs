@@ -43,7 +43,7 @@ module.exports = {
     only(
       'workers-on-core',
       '^app/src/workers/',
-      ['^app/src/workers/', '^core/src/(index|arc/fitStroke)\\.ts$'],
+      ['^app/src/workers/', '^core/src/(index|arc/fitStroke|perform/thinGesture)\\.ts$'],
       'A worker does the work of the core, aside.',
     ),
     {

@@ -10,6 +10,8 @@ import {
   type Easing,
   edits,
   freshShot,
+  gestureFrames,
+  gestureFrom,
   type Mark,
   measureArc,
   openShot,
@@ -18,6 +20,7 @@ import {
   smoothThrough,
   writeShotFile,
 } from '../core/src/index';
+import { thinGesture } from '../core/src/perform/thinGesture';
 import { checkSvgPicture } from '../core/src/svg';
 
 const DEMO = dirname(fileURLToPath(import.meta.url));
@@ -200,10 +203,86 @@ function droppedCork(): Shot {
   return withMarks(onTheSet(dressed), marks);
 }
 
+/** A way by its places, and how many seconds each leg of it takes; a leg to the same place is a rest. */
+const DETOUR: readonly (readonly [x: number, y: number, seconds: number])[] = [
+  [1700, 830, 0],
+  [1240, 850, 0.8],
+  [1240, 850, 0.7],
+  [1080, 640, 0.7],
+  [820, 600, 0.6],
+  [640, 760, 0.6],
+  [640, 760, 0.5],
+  [220, 850, 0.5],
+];
+
+/** Reports of a pointer a second. */
+const REPORTS = 60;
+
+/** What a hand did that led the crab along the planks and round a stone: it slows, rests, and trembles a little. */
+function gestureOfDetour() {
+  let seed = 11;
+  const tremble = (): number => {
+    seed = (seed * 16_807) % 2_147_483_647;
+    return (seed / 2_147_483_647 - 0.5) * 3;
+  };
+  const samples = [{ x: DETOUR[0]![0], y: DETOUR[0]![1], ms: 0 }];
+  let began = 0;
+  DETOUR.slice(1).forEach(([x, y, seconds], i) => {
+    const [fromX, fromY] = DETOUR[i]!;
+    const count = Math.round(seconds * REPORTS);
+    for (let k = 1; k <= count; k++) {
+      const t = k / count;
+      const eased = t * t * (3 - 2 * t);
+      // A hand goes in bows, not along a ruler.
+      const bow = Math.sin(Math.PI * eased) * (x === fromX ? 0 : 22);
+      samples.push({
+        x: fromX + (x - fromX) * eased + tremble(),
+        y: fromY + (y - fromY) * eased - bow + tremble(),
+        ms: began + (seconds * 1000 * k) / count,
+      });
+    }
+    began += seconds * 1000;
+  });
+  return gestureFrom(samples, 1);
+}
+
+/** Acted out by hand, then thinned; the gesture is kept, so that it can be thinned again. */
+function crabsDetour(): Shot {
+  const empty = freshShot({
+    name: "Crab's detour",
+    film: 'Low Tide',
+    rate: 24,
+    lengthFrames: 107,
+    width: 1920,
+    height: 1080,
+  });
+  const gesture = gestureOfDetour();
+  const allowedDeviation = 14;
+  const acted = edits.actOut(empty, {
+    moveId: null,
+    gesture,
+    gestureId: 'gesture1',
+    thinned: thinGesture(gesture, { frames: gestureFrames(gesture, 24), allowedDeviation }),
+    allowedDeviation,
+    firstFrame: 1,
+    frames: null,
+  });
+  const fitted = edits.fitLengthTo(acted, { moveId: 'move1' });
+  const named = edits.setArc(fitted, { arcId: 'arc1', name: 'Round the stone' });
+  const dressed = edits.setFigure(named, {
+    figureId: 'figure1',
+    name: 'Crab',
+    standIn: 'crab',
+    height: 110,
+  });
+  return onTheSet(dressed);
+}
+
 mkdirSync(FOLDER, { recursive: true });
 for (const [file, shot] of [
   ['lantern-on-the-hook', lantern()],
   ['rounds-of-the-harbour-master', harbourMaster()],
   ['dropped-cork', droppedCork()],
+  ['crabs-detour', crabsDetour()],
 ] as const)
   writeFileSync(join(FOLDER, `${file}.json`), writeShotFile(openShot(shot)));

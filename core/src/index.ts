@@ -97,7 +97,9 @@ export {
   momentsOf,
   type PointerSample,
   type RawGesture,
+  withRests,
 } from './perform/gesture';
+export { type ActedDeviation, actedDeviation, gestureOf } from './perform/actedDeviation';
 export type { ThinnedGesture, ThinOptions } from './perform/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';

@@ -5,13 +5,16 @@ export interface Spot {
   readonly y: number;
 }
 
+/** Goes on through further spots. */
+export type Go = (spots: readonly Spot[]) => Promise<void>;
+
 /** A finger on a phone, a mouse on a wide screen: the same gestures with either. */
 export interface Hand {
   readonly isFinger: boolean;
   /** Down on the first spot, through the others, up on the last. */
   readonly drag: (spots: readonly Spot[]) => Promise<void>;
   /** The same, with something to look at before it is let go. */
-  readonly hold: (spots: readonly Spot[], whileHeld: () => Promise<void>) => Promise<void>;
+  readonly hold: (spots: readonly Spot[], whileHeld: (go: Go) => Promise<void>) => Promise<void>;
   readonly tap: (spot: Spot) => Promise<void>;
   /** Two taps in short order, however long the page takes for the first. */
   readonly tapTwice: (spot: Spot) => Promise<void>;
@@ -36,10 +39,13 @@ function finger(page: Page): Hand {
     session ??= await page.context().newCDPSession(page);
     await session.send('Input.dispatchTouchEvent', { type, touchPoints: spot ? [spot] : [] });
   };
-  const hold = async (spots: readonly Spot[], whileHeld: () => Promise<void>): Promise<void> => {
-    await send('touchStart', spots[0]);
+  const go: Go = async (spots) => {
     for (const spot of between(spots)) await send('touchMove', spot);
-    await whileHeld();
+  };
+  const hold: Hand['hold'] = async (spots, whileHeld) => {
+    await send('touchStart', spots[0]);
+    await go(spots);
+    await whileHeld(go);
     await send('touchEnd');
   };
   return {
@@ -63,11 +69,14 @@ function finger(page: Page): Hand {
 }
 
 function mouse(page: Page): Hand {
-  const hold = async (spots: readonly Spot[], whileHeld: () => Promise<void>): Promise<void> => {
+  const go: Go = async (spots) => {
+    for (const spot of between(spots)) await page.mouse.move(spot.x, spot.y);
+  };
+  const hold: Hand['hold'] = async (spots, whileHeld) => {
     await page.mouse.move(spots[0]!.x, spots[0]!.y);
     await page.mouse.down();
-    for (const spot of between(spots)) await page.mouse.move(spot.x, spot.y);
-    await whileHeld();
+    await go(spots);
+    await whileHeld(go);
     await page.mouse.up();
   };
   return {

@@ -93,8 +93,9 @@ export function calmed<Value>({ read, follow, everyMs, isRestless }: CalmOptions
   return {
     get: () => seen,
     subscribe: (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
+      const mine = (): void => listener();
+      listeners.add(mine);
+      return () => listeners.delete(mine);
     },
     hold: () => {
       isHeld = true;

@@ -6,10 +6,13 @@ import { edited } from './shotSlice';
 
 /**
  * What the next press on the field does: shape what is there, draw a stroke, place points one by one,
- * choose a centre to turn about, lay a line over something of known length, move the backdrop, or put the
- * figure in place.
+ * choose a centre to turn about, lay a line over something of known length, move the backdrop, put the
+ * figure in place, or record a gesture of the hand.
  */
-export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose';
+export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose' | 'act';
+
+/** Whom a gesture is for: the figure that is worked on, or a further one. */
+export type ActsFor = 'this' | 'further';
 
 /** What a stroke is to become: one of the core's uses, or an arc of its own. */
 export type SketchUse = StrokeUse | { readonly kind: 'fresh' };
@@ -65,6 +68,9 @@ export interface HandState {
   readonly selectedMarkIds: readonly string[];
   /** Frames or a stretch of the arc that is shown in all views. */
   readonly chosen: Chosen | null;
+  readonly actsFor: ActsFor;
+  /** How much of a gesture is thinned, 0 to 1; null when none is. */
+  readonly thinning: number | null;
   /** Marks to be pasted; they outlive the shot they were copied in. */
   readonly copied: CopiedMarks | null;
 }
@@ -83,6 +89,8 @@ const initialState: HandState = {
   measured: null,
   selectedMarkIds: [],
   chosen: null,
+  actsFor: 'this',
+  thinning: null,
   copied: null,
 };
 
@@ -92,16 +100,26 @@ const hand = createSlice({
   name: 'hand',
   initialState,
   reducers: {
-    toolChosen: (state, { payload }: PayloadAction<Tool>): HandState => ({
-      ...(state as HandState),
-      // A centre is chosen for what is selected.
-      ...(payload === 'centre' || state.tool === 'centre' ? {} : letGo),
-      tool: payload,
-      strokeMeans: null,
-      sketch: null,
-      placed: [],
-      measured: null,
-    }),
+    toolChosen: {
+      prepare: (tool: Tool, actsFor: ActsFor = 'this') => ({ payload: { tool, actsFor } }),
+      reducer: (
+        state,
+        { payload: { tool, actsFor } }: PayloadAction<{ tool: Tool; actsFor: ActsFor }>,
+      ): HandState => ({
+        ...(state as HandState),
+        // A centre is chosen for what is selected.
+        ...(tool === 'centre' || state.tool === 'centre' ? {} : letGo),
+        tool,
+        actsFor,
+        strokeMeans: null,
+        sketch: null,
+        placed: [],
+        measured: null,
+      }),
+    },
+    thinningAt: (state, { payload }: PayloadAction<number | null>) => {
+      state.thinning = payload;
+    },
     strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): HandState => ({
       ...(state as HandState),
       ...letGo,
@@ -207,6 +225,7 @@ export const {
   severalSet,
   sketched,
   strokeAsked,
+  thinningAt,
   toolChosen,
 } = hand.actions;
 export const handReducer = hand.reducer;

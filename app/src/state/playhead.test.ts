@@ -1,4 +1,4 @@
-import { currentFrame, frameAfter, goTo, setRange, step } from './playhead';
+import { frameAfter, goTo, setRange, subscribePlayhead } from './playhead';
 
 const range = { lengthFrames: 48, rate: 24, loops: true };
 
@@ -32,4 +32,18 @@ test('the playhead stays within the shot, also when the shot gets shorter', () =
   goTo(40);
   setRange({ ...range, lengthFrames: 12 });
   expect(currentFrame()).toBe(12);
+});
+
+test('a follower that leaves does not take along another that follows with the same function', () => {
+  const told = jest.fn();
+  const [first, second] = [subscribePlayhead(told), subscribePlayhead(told)];
+  first();
+  setRange({ lengthFrames: 21, rate: 24, loops: false });
+  goTo(1);
+  told.mockClear();
+  goTo(5);
+  expect(told).toHaveBeenCalledTimes(1);
+  second();
+  goTo(6);
+  expect(told).toHaveBeenCalledTimes(1);
 });

@@ -18,6 +18,8 @@ let playhead: Playhead = { frame: 1, isPlaying: false };
 let range: Range = { lengthFrames: 1, rate: 24, loops: true };
 let startedAt = 0;
 let startedFrom = 1;
+/** How fast it plays; 1 is true speed. */
+let speed = 1;
 let request = 0;
 const listeners = new Set<() => void>();
 
@@ -45,7 +47,7 @@ export function frameAfter(
 }
 
 function tick(now: number): void {
-  const frame = frameAfter(Math.max(0, now - startedAt), startedFrom, range);
+  const frame = frameAfter(Math.max(0, now - startedAt) * speed, startedFrom, range);
   if (frame === null) {
     set({ frame: range.lengthFrames, isPlaying: false });
     return;
@@ -54,8 +56,9 @@ function tick(now: number): void {
   request = requestAnimationFrame(tick);
 }
 
-function start(from: number): void {
+function start(from: number, at = 1): void {
   cancelAnimationFrame(request);
+  speed = at;
   startedAt = performance.now();
   startedFrom = from;
   set({ frame: from, isPlaying: true });
@@ -71,6 +74,9 @@ export function togglePlay(): void {
   if (playhead.isPlaying) pause();
   else start(playhead.frame >= range.lengthFrames ? 1 : playhead.frame);
 }
+
+/** Plays from a frame on, faster or slower than it is meant. */
+export const playFrom = (frame: number, at: number): void => start(within(frame), at);
 
 /** Puts the playhead on a frame and stops playback there. */
 export function goTo(frame: number): void {
@@ -93,8 +99,10 @@ export const currentFrame = (): number => playhead.frame;
 export const isPlaying = (): boolean => playhead.isPlaying;
 
 export const subscribePlayhead = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
+  // The same function may follow for several: one of them that leaves must not take the others along.
+  const mine = (): void => listener();
+  listeners.add(mine);
+  return () => listeners.delete(mine);
 };
 
 /** How often panels follow a playhead that is dragged or plays, milliseconds. */

@@ -1,4 +1,4 @@
-import type { GhostChoice, PosePath } from '@humble/core';
+import { FASTEST_RECORDING, type GhostChoice, type PosePath, SLOWEST_RECORDING } from '@humble/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { z } from 'zod';
 import { preferredTheme } from '../ui/theme';
@@ -34,6 +34,14 @@ export interface Settings {
   readonly timingView: TimingView;
   /** How the figure gets to a pose that is put. */
   readonly posePath: PosePath;
+  /** How fast gestures are recorded; 1 is true speed. */
+  readonly recordingSpeed: number;
+  /** The hand is counted in before a gesture is recorded. */
+  readonly countsIn: boolean;
+  /** The shot plays while a gesture is recorded. */
+  readonly playsMeanwhile: boolean;
+  /** The way of the hand is shown beneath the arc it became. */
+  readonly showsGesture: boolean;
 }
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
@@ -68,6 +76,10 @@ const settingsSchema = z.object({
   incrementMoves: z.enum(['rest', 'end']),
   timingView: z.enum(['ruler', 'graph', 'chart', 'numbers']),
   posePath: z.enum(['straight', 'curved']),
+  recordingSpeed: z.number().min(SLOWEST_RECORDING).max(FASTEST_RECORDING),
+  countsIn: z.boolean(),
+  playsMeanwhile: z.boolean(),
+  showsGesture: z.boolean(),
 });
 
 const STORAGE_KEY = 'humble-settings';
@@ -93,6 +105,10 @@ const freshSettings = (): Settings => ({
   incrementMoves: 'rest',
   timingView: 'ruler',
   posePath: 'curved',
+  recordingSpeed: 1,
+  countsIn: false,
+  playsMeanwhile: true,
+  showsGesture: true,
 });
 
 /** Settings of an earlier visit; fresh ones when there are none or they make no sense. */

@@ -1,9 +1,11 @@
 import { type RefObject, useEffect, useState } from 'react';
 import type { View } from 'react-native';
 
-interface Spot {
+/** A place of the pointer, pixels of the view, and when it was there by the event's own clock, milliseconds. */
+export interface Spot {
   readonly x: number;
   readonly y: number;
+  readonly at: number;
 }
 
 /** What gestures do not tell: the keys held meanwhile, and the places between two of their words. */
@@ -49,9 +51,10 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
         kept.press(event.timeStamp);
       }
       const together = event.getCoalescedEvents?.() ?? [];
-      const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY }) => ({
+      const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY, timeStamp }) => ({
         x: clientX - box.left,
         y: clientY - box.top,
+        at: timeStamp,
       }));
       kept.see(event.shiftKey, places, event.type === 'pointerdown');
     };

@@ -41,6 +41,19 @@ export function gestureFrom(samples: readonly PointerSample[], speed: number): R
   };
 }
 
+/** A pointer that says nothing for longer than this rests, milliseconds. */
+const SILENCE_MS = 50;
+/** It goes on this long before it says so: the time from one report to the next. */
+const REPORT_MS = 8;
+
+/** What a pointer reported, with its rests: one that lies still says nothing until it moves on. */
+export const withRests = (samples: readonly PointerSample[]): readonly PointerSample[] =>
+  samples.flatMap((sample, i) => {
+    const before = samples[i - 1];
+    const isRest = before !== undefined && sample.ms - before.ms > SILENCE_MS;
+    return isRest ? [{ ...before, ms: sample.ms - REPORT_MS }, sample] : [sample];
+  });
+
 /** How long a gesture lasts in the film, seconds. */
 export const gestureSeconds = ({ ms, speed }: Pick<RawGesture, 'ms' | 'speed'>): number =>
   ((ms[ms.length - 1] ?? 0) / 1000) * speed;

@@ -9,6 +9,7 @@ import {
   momentsOf,
   type PointerSample,
   type RawGesture,
+  withRests,
 } from './gesture';
 import { standstills } from './standstills';
 import { thinGesture, type ThinnedGesture } from './thinGesture';
@@ -93,6 +94,18 @@ describe('a recorded gesture', () => {
       [10, 20],
       [10, 30],
     ]);
+  });
+
+  test('rests where the pointer said nothing for a while', () => {
+    const said = [
+      { x: 0, y: 0, ms: 0 },
+      { x: 10, y: 0, ms: 10 },
+      { x: 20, y: 0, ms: 810 },
+      { x: 30, y: 0, ms: 820 },
+    ];
+    expect(withRests(said)).toEqual([said[0], said[1], { x: 10, y: 0, ms: 802 }, said[2], said[3]]);
+    const { marks } = thin(gestureFrom(withRests(said), 1), 1);
+    expect(marks.some((mark, i) => mark.fraction === marks[i + 1]?.fraction)).toBe(true);
   });
 
   test('whose clock never ran follows its samples evenly', () => {

@@ -1,4 +1,5 @@
 import { gestureFrames, gestureFrom } from '../perform/gesture';
+import { actedDeviation } from '../perform/actedDeviation';
 import { thinGesture } from '../perform/thinGesture';
 import { straightShot } from '../testing/shapes';
 import { evaluate } from '../travel/evaluate';
@@ -42,6 +43,25 @@ test('acted out it gives an arc, a figure and a move, and the shot grows to hold
   expect(x[30]).toBe(x[32]);
   expect(x[60]).toBeCloseTo(1000, 6);
   expect(shotSchema.safeParse(acted).success).toBe(true);
+});
+
+test('how far it is from the hand is told, by hand-made changes too', () => {
+  const [move] = acted.moves;
+  const { largest, frame } = actedDeviation(acted, move!)!;
+  expect(largest).toBeLessThanOrEqual(5);
+  expect(frame).toBeGreaterThanOrEqual(1);
+  const off = edits.putByHand(acted, { moveId: move!.id, frame: 20, dx: 0, dy: 60 });
+  expect(actedDeviation(off, off.moves[0]!)).toEqual({ largest: expect.closeTo(60, 0) as number, frame: 20 });
+  const drawn = straightShot(120, 21);
+  expect(actedDeviation(drawn, drawn.moves[0]!)).toBeNull();
+});
+
+test('a gesture that comes along is kept with what it gives', () => {
+  const args = { moveId: null, gestureId: 'gesture1', allowedDeviation: 5, firstFrame: 1, frames: null };
+  const thinned = thinGesture(gesture, { frames: 60, allowedDeviation: 5 });
+  expect(edits.actOut(empty, { ...args, thinned, gesture })).toEqual(
+    edits.actOut(kept, { ...args, thinned }),
+  );
 });
 
 test('thinned again it is the same move on the same arc', () => {

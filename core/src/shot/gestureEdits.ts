@@ -59,9 +59,16 @@ export const gestureEdits = {
     };
   },
 
-  /** A move that does what a gesture did: on an arc of its own with a stand-in, or the one that is named. */
-  actOut: (shot: Shot, { moveId, ...acting }: ActingOut & { moveId: string | null }): Shot => {
+  /**
+   * A move that does what a gesture did: on an arc of its own with a stand-in, or the one that is named. A
+   * gesture that comes along is kept with it.
+   */
+  actOut: (
+    before: Shot,
+    { moveId, gesture, ...acting }: ActingOut & { moveId: string | null; gesture?: RawGesture },
+  ): Shot => {
     const { gestureId, thinned, allowedDeviation, firstFrame, frames } = acting;
+    const shot = gesture ? gestureEdits.keepGesture(before, { gesture }) : before;
     if (!shot.gestures.some(({ id }) => id === gestureId))
       throw new ShotError('unknown-id', `The shot has no gesture ${gestureId}.`);
     checked(acting);
@@ -74,6 +81,8 @@ export const gestureEdits = {
       ...move,
       // What was put by hand or left out was so on other frames.
       ...PLAIN_TIMING,
+      // A figure that is led by hand stays upright unless it is told to turn.
+      turnsWithArc: moveId === null ? false : move.turnsWithArc,
       marks: withIds(thinned.marks, firstFrame),
       acted: { gestureId, allowedDeviation, frames },
     }));

@@ -49,7 +49,7 @@ export const arcSchema = z.object({
   locked: z.boolean(),
 });
 
-export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master'] as const;
+export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master', 'crab'] as const;
 
 /** What moves. */
 export const figureSchema = z.object({

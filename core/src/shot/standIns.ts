@@ -86,6 +86,19 @@ export const STAND_INS: Readonly<Record<StandInName, StandIn>> = {
       },
     ],
   },
+  crab: {
+    label: 'Crab',
+    width: 120,
+    height: 70,
+    pivot: { x: 60, y: 68 },
+    silhouette:
+      'M60 24C80 24 94 33 96 44C103 43 110 48 113 60L107 61C105 54 101 51 95 51C94 53 92 55 90 57C96 58 100 62 101 69L95 69C94 65 90 63 84 62C77 65 69 66 60 66C51 66 43 65 36 62C30 63 26 65 25 69L19 69C20 62 24 58 30 57C28 55 26 53 25 51C19 51 15 54 13 61L7 60C10 48 17 43 24 44C25 39 28 35 33 31L24 22C15 23 7 17 6 8L16 14L18 2C27 4 32 11 30 19L39 28C45 25 52 24 60 24ZM87 31L81 28L90 19C88 11 93 4 102 2L104 14L114 8C113 17 105 23 96 22Z',
+    details: [
+      { d: 'M49 34C52 34 54 36 54 39C54 42 52 44 49 44C46 44 44 42 44 39C44 36 46 34 49 34Z', tone: 'paper' },
+      { d: 'M71 34C74 34 76 36 76 39C76 42 74 44 71 44C68 44 66 42 66 39C66 36 68 34 71 34Z', tone: 'paper' },
+      { d: 'M46 53L74 53L70 57L50 57Z', tone: 'brass' },
+    ],
+  },
 };
 
 /** SVG transform that puts a stand-in of a given height with its pivot at a place, turned by a heading. */

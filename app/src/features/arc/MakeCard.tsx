@@ -1,4 +1,5 @@
 import FileInput from 'lucide-react-native/icons/file-input';
+import Hand from 'lucide-react-native/icons/hand';
 import PersonStanding from 'lucide-react-native/icons/person-standing';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Shapes from 'lucide-react-native/icons/shapes';
@@ -7,6 +8,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useActiveArc, useAppDispatch, useShotValue } from '../../state/hooks';
 import { strokeAsked, toolChosen } from '../../state/handSlice';
+import { actingAsked } from '../../state/acting';
 import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -35,6 +37,7 @@ export function MakeCard() {
         <Button label="Point by point" icon={Waypoints} onPress={() => dispatch(toolChosen('points'))} />
         <Button label="Ready shape" icon={Shapes} onPress={() => setDialog('shapes')} />
         <Button label="Put the figure" icon={PersonStanding} onPress={() => dispatch(posesAsked())} />
+        <Button label="Act it out" icon={Hand} onPress={() => dispatch(actingAsked('further'))} />
         <Button label="From SVG" icon={FileInput} onPress={() => setDialog('file')} />
       </View>
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}

@@ -3,9 +3,10 @@ import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { activeArcIn, useAppSelector, useAppStore, useSession, useShotValue } from '../../state/hooks';
+import { useCalmFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
-import { Words } from '../../ui/Words';
+import { Figures, Words } from '../../ui/Words';
 import { FieldDrawing } from './FieldDrawing';
 import { fieldStateOf, gripsFor } from './fieldState';
 import { hintFor, type Target } from './hitTest';
@@ -33,6 +34,7 @@ const CURSORS: Record<Target['kind'], string> = {
   tick: 'cursor-move',
   'by-hand': 'cursor-move',
   figure: 'cursor-move',
+  acting: 'cursor-crosshair',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',
 };
@@ -69,6 +71,7 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
         </Ground>
       </GestureDetector>
       {isEmpty && <EmptyField />}
+      <CountIn />
       <View pointerEvents="box-none" className="absolute right-2 top-2 flex-row gap-2">
         {moved && <Button label="Fit" icon={Maximize} onPress={() => setMoved(null)} />}
         {controls}
@@ -120,6 +123,8 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
 
 function Hint() {
   const hovered = useScene((scene) => scene.hovered);
+  // What a figure's drag will do depends on the frame, too.
+  useCalmFrame();
   const text = useAppSelector((state) => hintFor(fieldStateOf(state, NO_GRIPS), hovered));
   return (
     <View testID="hint" className="shrink rounded-small border border-line bg-card px-3 py-1">
@@ -129,6 +134,19 @@ function Hint() {
 }
 
 const NO_GRIPS = () => ({ grips: [], corners: [] });
+
+/** Beats left before a gesture is recorded. */
+function CountIn() {
+  const count = useScene((scene) => scene.count);
+  if (count === null) return null;
+  return (
+    <View pointerEvents="none" role="timer" className="absolute inset-0 items-center justify-center">
+      <Figures size="display" strong tone="brass">
+        {String(count)}
+      </Figures>
+    </View>
+  );
+}
 
 function EmptyField() {
   const isDrawing = useScene(({ stroke }) => stroke.length > 1);

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import Svg, { G } from 'react-native-svg';
 import { useHand } from '../../state/hooks';
 import { PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
+import { ActingOutline, WayOfHand } from './layers/Acting';
 import { AtHand, type GripsOf } from './layers/AtHand';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
@@ -46,10 +47,12 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
       </Layer>
       <Layer size={size} projection={projection}>
         <G opacity={standsBack ? 0.35 : 1}>
+          <WayOfHand />
           <Guides />
           <Marks />
           <FiguresAtPlayhead />
         </G>
+        <ActingOutline />
         <Points />
         <AtHand grips={grips} />
       </Layer>

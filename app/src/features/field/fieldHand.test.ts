@@ -1,73 +1,12 @@
-import { type ArcPoint, edits, evaluate, freshShot, PLAIN, type Shot } from '@humble/core';
+import { edits, evaluate, PLAIN } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../state/doEdit';
 import { pointsPlaced, severalSet, toolChosen } from '../../state/handSlice';
 import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
-import type { AppStore } from '../../state/store';
 import { addMark, chosenIn } from '../../state/timing';
-import { benchWith, moveOn, shotOn } from '../../testing/bench';
-import { createFieldHand, type FieldHand } from './fieldHand';
-import { fieldStateOf, gripsFor } from './fieldState';
-import { type Viewport, wholeField } from './viewport';
-
-const still = { x: 0, y: 0 };
-const FIELD = { width: 1000, height: 600 };
-/** The view shows the field as it is, a pixel for a unit. */
-const PROJECTION = { scale: 1, offset: { x: 0, y: 0 } };
-const corner = (x: number, y: number) => ({ x, y, in: still, out: still, kind: 'corner' as const });
-
-const empty = freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, ...FIELD });
-const threePoints = (): Shot =>
-  edits.drawArc(empty, { points: [corner(100, 300), corner(400, 300), corner(700, 300)] });
-
-interface Bench {
-  readonly store: AppStore;
-  readonly hand: FieldHand;
-  readonly views: (Viewport | null)[];
-  readonly keys: { shift: boolean };
-  readonly points: () => readonly ArcPoint[];
-  readonly tap: (x: number, y: number) => void;
-  readonly drag: (...places: [number, number][]) => void;
-}
-
-function bench(shot: Shot): Bench {
-  const store = benchWith(shot, 'arc');
-  store.dispatch(settingsChanged({ snapsToPoints: false, snapsToLines: false, snapsToGrid: false }));
-  const grips = gripsFor(PROJECTION, FIELD);
-  const views: (Viewport | null)[] = [];
-  const keys = { shift: false };
-  const context = {
-    store,
-    viewChanges: (view: Viewport | null) => void views.push(view),
-    situation: () => ({
-      state: fieldStateOf(store.getState(), grips),
-      viewport: wholeField(FIELD),
-      projection: PROJECTION,
-    }),
-  };
-  const hand = createFieldHand(() => ({
-    context,
-    trail: { isShift: () => keys.shift, take: () => [], pressedAt: () => performance.now() },
-  }));
-  const at = (x: number, y: number) => ({ x, y });
-  return {
-    store,
-    hand,
-    views,
-    keys,
-    points: () => shotOn(store).arcs[0]!.points,
-    tap: (x, y) => {
-      hand.begin(at(x, y), false);
-      hand.end(at(x, y));
-    },
-    drag: (...places) => {
-      hand.begin(at(...places[0]!), false);
-      places.slice(1).forEach((place) => hand.update(at(...place)));
-      hand.end(at(...places.at(-1)!));
-    },
-  };
-}
+import { moveOn, shotOn } from '../../testing/bench';
+import { type Bench, bench, corner, emptyField, threePoints } from '../../testing/fieldBench';
 
 const selected = ({ store }: Bench): readonly string[] => store.getState().hand.selectedPointIds;
 
@@ -102,7 +41,9 @@ describe('points', () => {
   });
 
   test('that lie close take turns when the tap comes again, and the one it came to is dragged', () => {
-    const close = edits.drawArc(empty, { points: [corner(100, 300), corner(110, 300), corner(700, 300)] });
+    const close = edits.drawArc(emptyField, {
+      points: [corner(100, 300), corner(110, 300), corner(700, 300)],
+    });
     const on = bench(close);
     on.tap(103, 300);
     expect(selected(on)).toEqual(['p1']);
@@ -183,7 +124,7 @@ describe('the ground', () => {
 
 describe('placing points', () => {
   const placing = (): Bench => {
-    const on = bench(empty);
+    const on = bench(emptyField);
     on.store.dispatch(toolChosen('points'));
     return on;
   };

@@ -71,7 +71,10 @@ export function createFieldHand(live: () => HandTools): FieldHand {
       place: inField(view),
       isShift: live().trail.isShift(),
       isTouch: held.isTouch,
-      trail: (passed.length > 0 ? passed : [view]).map(inField),
+      trail: (passed.length > 0 ? passed : [{ ...view, at: performance.now() }]).map((spot) => ({
+        ...inField(spot),
+        ms: spot.at,
+      })),
     };
   };
   const letGo = (): void => {
@@ -123,7 +126,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   const update = (view: Vector): void => {
     const { hold, start, viewport, projection } = held;
     if (!hold || held.isPinching) return;
-    if (!held.hasMoved && distance(view, start) < TAP_PX) return;
+    if (!held.hasMoved && !hold.startsAtOnce && distance(view, start) < TAP_PX) return;
     held.hasMoved = true;
     const now = pointer(view);
     if (hold.drag) {
@@ -162,14 +165,14 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const { hold, target } = held;
     if (hold && target && !held.isPinching) {
       const now = pointer(view);
-      if (held.hasMoved) hold.drop?.(now);
+      if (held.hasMoved || hold.startsAtOnce) hold.drop?.(now);
       else tap(hold, target, now);
     }
     letGo();
   };
 
   const pinchBegins = (focal: Vector): void => {
-    if (!held.hasMoved) held.hold?.cancel?.();
+    if (!held.hasMoved || held.hold?.startsAtOnce) held.hold?.cancel?.();
     letGo();
     const { viewport, projection } = situation();
     Object.assign(held, { isPinching: true, focal, viewport, projection });

@@ -1,6 +1,6 @@
 import { placeAt, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
 import { activeArcIn } from '../../state/hooks';
-import { activeTravelIn, selectedPoints } from '../../state/selection';
+import { activeTravelIn, figurePlaceIn, selectedPoints } from '../../state/selection';
 import type { RootState } from '../../state/store';
 import { type Frame, frameCorners, frameGrips, frameRound } from './frame';
 import { currentFrame } from '../../state/playhead';
@@ -32,10 +32,9 @@ function figureInPlace(state: RootState): FigureInPlace {
   const travel = activeTravelIn(state);
   const playhead = currentFrame();
   if (!travel) return { at: null, height: 0, playhead, frame: playhead, adds: true };
-  const { move, figure, x, y, shown } = travel;
-  const i = shown[Math.min(playhead, x.length) - 1]! - 1;
+  const { move, figure } = travel;
   const { frame, markId } = poseAim(move, playhead);
-  return { at: { x: x[i]!, y: y[i]! }, height: figure.height, playhead, frame, adds: markId === null };
+  return { at: figurePlaceIn(state), height: figure.height, playhead, frame, adds: markId === null };
 }
 
 const NOTHING_TIMED: readonly TimedThing[] = [];

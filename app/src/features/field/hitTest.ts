@@ -45,6 +45,8 @@ export type Target =
   /** The figure of the active move; away from it while one is put in place anywhere. */
   | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
+  /** A gesture of the hand that is recorded. */
+  | { readonly kind: 'acting' }
   | { readonly kind: 'ground' };
 
 export interface FieldState {
@@ -180,6 +182,8 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
       return [{ kind: 'centre' }];
     case 'calibrate':
       return [{ kind: 'ruler' }];
+    case 'act':
+      return [{ kind: 'acting' }];
     case 'pose':
       return [figureAt(state, place, reach) ?? { kind: 'ground' }];
     case 'backdrop': {
@@ -231,6 +235,7 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   calibrate: 'Draw a line over something whose length you know.',
   backdrop: 'Drag to move the backdrop; its grips turn and scale it.',
   pose: 'Tap where the figure is to stand on this frame.',
+  act: 'Press and act it out: it is recorded until you lift.',
 };
 
 /** What putting the figure elsewhere will do. */

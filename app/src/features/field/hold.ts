@@ -1,4 +1,4 @@
-import type { Vector } from '@humble/core';
+import type { PointerSample, Vector } from '@humble/core';
 import type { AppStore } from '../../state/store';
 import type { FieldState } from './hitTest';
 import type { Projection, Viewport } from './viewport';
@@ -11,8 +11,8 @@ export interface Pointer {
   readonly place: Vector;
   readonly isShift: boolean;
   readonly isTouch: boolean;
-  /** Where it has been since the last word from it, field units, the latest last. */
-  readonly trail: readonly Vector[];
+  /** Where it has been since the last word from it, the latest last, and when. Field units, milliseconds. */
+  readonly trail: readonly PointerSample[];
 }
 
 /** What the hand meets in the field. */
@@ -39,6 +39,8 @@ export interface Hold {
   readonly tap?: (now: Pointer) => void;
   /** It did so twice in short order, in place of the second tap. */
   readonly tapTwice?: (now: Pointer) => void;
+  /** The smallest movement counts, and a press without any is a drag. */
+  readonly startsAtOnce?: boolean;
   /** A second finger came down: what the press alone did is taken back. */
   readonly cancel?: () => void;
 }

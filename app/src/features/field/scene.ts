@@ -19,6 +19,10 @@ export interface Scene {
   readonly pointer: Vector | null;
   /** Something is being dragged. */
   readonly isDragging: boolean;
+  /** Where the figure is acted out, field units; null when it is not. */
+  readonly acting: Vector | null;
+  /** Beats left before a gesture is recorded; null when none is counted in. */
+  readonly count: number | null;
   /** Where a finger drags something, in the view: the loupe stands above it. */
   readonly finger: Vector | null;
 }
@@ -30,6 +34,8 @@ export const EMPTY_SCENE: Scene = {
   guides: [],
   pointer: null,
   isDragging: false,
+  acting: null,
+  count: null,
   finger: null,
 };
 
@@ -50,8 +56,9 @@ export function setScene(some: Partial<Scene>): void {
 }
 
 export const subscribeScene = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
+  const mine = (): void => listener();
+  listeners.add(mine);
+  return () => listeners.delete(mine);
 };
 
 /** A part of the scene; renders again only when that part changes. */

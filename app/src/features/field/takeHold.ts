@@ -4,6 +4,7 @@ import type { FieldContext, Hold, Pointer } from './hold';
 import { arcHold, otherArcHold, scrubHold } from './holds/arcHolds';
 import { backdropHold, selectionGripHold } from './holds/frameHolds';
 import { centreHold, marqueeHold, placingHold, rulerHold, strokeHold } from './holds/makingHolds';
+import { actHold } from './holds/actHold';
 import { poseHold } from './holds/poseHold';
 import { byHandHold, markHold, stretchHold, tickHold } from './holds/timingHolds';
 import { handleHold, pointHold, shapeHandleHold } from './holds/pointHolds';
@@ -32,6 +33,8 @@ export function takeHold(context: FieldContext, target: Target, start: Pointer):
       return rulerHold(context, start);
     case 'backdrop':
       return backdropHold(context, 'move', start);
+    case 'acting':
+      return actHold(context, start);
     case 'figure':
       return poseHold(context, target, start);
     case 'other-arc':

@@ -3,7 +3,7 @@ import { STAND_INS, standInNames } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useShot } from '../../state/hooks';
+import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useHand, useShot } from '../../state/hooks';
 import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -12,6 +12,7 @@ import { Dial } from '../../ui/Dial';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
+import { ActCard, ThinningCard } from './ActCard';
 import { type HoldOf, PosesCard } from './PosesCard';
 
 const MOST_TURN_DEG = 3600;
@@ -23,36 +24,47 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
   const move = useActiveMove();
   const edit = useEdit();
   const dispatch = useAppDispatch();
+  const isActing = useHand(({ tool }) => tool === 'act');
   const arcId = useActiveArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   if (!move || !figure)
     return (
-      <Card title="No figure yet">
-        <Words tone="soft" className="mb-3">
-          {arcId
-            ? 'This arc carries nothing. A figure that is put on it stands on its start and travels to its end.'
-            : 'Put it somewhere on a frame, somewhere else on another: the arc and the marks follow. Or draw its arc first, in the Arc step.'}
-        </Words>
-        <View className="flex-row">
-          {arcId ? (
-            <Button label="Put a figure on" icon={UserPlus} onPress={() => edit('putFigureOn', { arcId })} />
-          ) : (
-            <Button
-              label="Put the figure"
-              icon={UserPlus}
-              kind="brass"
-              onPress={() => dispatch(posesAsked())}
-            />
-          )}
-        </View>
-      </Card>
+      <View className="gap-3">
+        <Card title="No figure yet">
+          <Words tone="soft" className="mb-3">
+            {arcId
+              ? 'This arc carries nothing. A figure that is put on it stands on its start and travels to its end.'
+              : 'Put it somewhere on a frame, somewhere else on another: the arc and the marks follow. Or draw its arc first, in the Arc step.'}
+          </Words>
+          <View className="flex-row">
+            {arcId ? (
+              <Button
+                label="Put a figure on"
+                icon={UserPlus}
+                onPress={() => edit('putFigureOn', { arcId })}
+              />
+            ) : (
+              <Button
+                label="Put the figure"
+                icon={UserPlus}
+                kind="brass"
+                onPress={() => dispatch(posesAsked())}
+              />
+            )}
+          </View>
+        </Card>
+        <ActCard move={null} />
+      </View>
     );
   const turn = (correctionDeg: number, gesture?: string): void => {
     edit('setTurning', { moveId: move.id, correctionDeg }, gesture);
   };
   return (
     <View className="gap-3">
+      {isActing && <ActCard move={move} />}
+      <ThinningCard move={move} />
       <PosesCard move={move} hold={hold} />
+      {!isActing && <ActCard move={move} />}
       <Card title="Stand-in" aside={figure.name}>
         <View role="radiogroup" aria-label="Stand-in" className="flex-row flex-wrap gap-2">
           {standInNames.map((name) => (

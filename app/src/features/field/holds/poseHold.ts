@@ -21,17 +21,17 @@ export function poseHold(
   const { store } = context;
   const name = gestureName('pose');
   const stands = figurePlaceIn(store.getState());
+  const playhead = currentFrame();
   const grip =
     stands && !isFar ? { x: stands.x - start.place.x, y: stands.y - start.place.y } : { x: 0, y: 0 };
   const move = activeMoveIn(store.getState());
   const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
   const settle = snapper(context, stands ?? start.place, new Set(carrier ? [carrier] : []));
+  // Every edit of a drag is worked out from where the drag began: the first pose stays the first.
   const put = (to: Vector): void => {
-    const posed = activeMoveIn(store.getState());
-    const playhead = currentFrame();
-    if (posed) {
+    if (move) {
       const { posePath } = store.getState().settings;
-      store.dispatch(doEdit('pose', { moveId: posed.id, frame: playhead, to, path: posePath }, name));
+      store.dispatch(doEdit('pose', { moveId: move.id, frame: playhead, to, path: posePath }, name));
       return;
     }
     if (!store.dispatch(doEdit('beginPoses', { frame: playhead, to }, name))) return;

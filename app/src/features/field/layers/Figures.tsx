@@ -12,7 +12,7 @@ import {
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Path } from 'react-native-svg';
-import { useAppSelector } from '../../../state/hooks';
+import { activeMoveIn, useAppSelector } from '../../../state/hooks';
 import { currentFrame, isPlaying } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
@@ -145,6 +145,12 @@ const travelOf = (state: RootState, moveId: string): Travel | undefined => {
 /** The frame that is seen at the playhead. */
 const seenFrame = ({ shown }: Travel): number => shown[Math.min(currentFrame(), shown.length) - 1]!;
 
+/** What is acted out by hand does not play meanwhile: its outline goes with the hand. */
+const isActedNow = (state: RootState, moveId: string): boolean =>
+  currentScene().acting !== null && state.hand.actsFor === 'this' && activeMoveIn(state)?.id === moveId;
+
+const NOWHERE = 'scale(0)';
+
 /** The transform that puts a figure where it stands at the playhead. */
 function standing(travel: Travel | undefined): string {
   if (!travel) return '';
@@ -203,13 +209,16 @@ function FigureAtPlayhead({ moveId, standIn, height }: FigureProps) {
   const outline = (1.5 * pixel * drawnHeight) / height;
   return (
     <G>
-      <LiveGroup place={(state) => standing(travelOf(state, moveId))} testID="figure">
+      <LiveGroup
+        place={(state) => (isActedNow(state, moveId) ? NOWHERE : standing(travelOf(state, moveId)))}
+        testID="figure"
+      >
         <Path d={silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />
         {details.map(({ d, tone }) => (
           <Path key={d} d={d} fill={TONES[tone]} />
         ))}
       </LiveGroup>
-      <LiveGroup place={(state) => pivot(travelOf(state, moveId))}>
+      <LiveGroup place={(state) => (isActedNow(state, moveId) ? NOWHERE : pivot(travelOf(state, moveId)))}>
         <Circle r={3.5 * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.25 * pixel} />
       </LiveGroup>
     </G>

@@ -1,0 +1,59 @@
+import { firstFrame, type PointerSample } from '@humble/core';
+import { gestureRecorded } from '../../../state/acting';
+import { activeMoveIn } from '../../../state/hooks';
+import { pause, playFrom } from '../../../state/playhead';
+import { said } from '../../../state/sessionSlice';
+import type { FieldContext, Hold, Pointer } from '../hold';
+import { setScene } from '../scene';
+
+const BEATS = 3;
+const BEAT_MS = 500;
+
+/**
+ * A gesture, recorded from the press to the release at the pointer's own rate, or from the end of the count
+ * on. An outline of the figure goes with the pointer, and the others play meanwhile.
+ */
+export function actHold({ store }: FieldContext, start: Pointer): Hold {
+  const { countsIn, playsMeanwhile, recordingSpeed } = store.getState().settings;
+  let samples: PointerSample[] = [];
+  let at = start.trail.at(-1)!;
+  let isRecording = false;
+  let beat: ReturnType<typeof setTimeout> | undefined;
+  const begin = (): void => {
+    isRecording = true;
+    samples = [{ ...at, ms: countsIn ? performance.now() : at.ms }];
+    setScene({ count: null, acting: at });
+    const { hand } = store.getState();
+    const move = hand.actsFor === 'this' ? activeMoveIn(store.getState()) : null;
+    if (playsMeanwhile) playFrom(move ? firstFrame(move) : 1, recordingSpeed);
+  };
+  const count = (left: number): void => {
+    if (left === 0) return begin();
+    setScene({ count: left, acting: at });
+    beat = setTimeout(() => count(left - 1), BEAT_MS);
+  };
+  const stop = (): void => {
+    clearTimeout(beat);
+    if (isRecording && playsMeanwhile) pause();
+  };
+  count(countsIn ? BEATS : 0);
+  return {
+    startsAtOnce: true,
+    drag: ({ trail }) => {
+      at = trail.at(-1)!;
+      setScene({ acting: at });
+      if (isRecording) samples.push(...trail.filter(({ ms }) => ms >= samples[0]!.ms));
+    },
+    drop: ({ place }) => {
+      stop();
+      if (!isRecording) {
+        store.dispatch(said('It was let go before the count was over: nothing was recorded.'));
+        return;
+      }
+      // A hand that rests reports nothing: the end of the rest is when it lifts.
+      samples.push({ ...place, ms: performance.now() });
+      void store.dispatch(gestureRecorded(samples));
+    },
+    cancel: stop,
+  };
+}

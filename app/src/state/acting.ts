@@ -1,0 +1,154 @@
+import {
+  firstFrame,
+  type Gesture,
+  gestureFrames,
+  gestureFrom,
+  gestureOf,
+  type Move,
+  type PointerSample,
+  type RawGesture,
+  ShotError,
+  withRests,
+} from '@humble/core';
+import { gestureName } from '../ui/gestureName';
+import { thinAside, type Thinning } from '../workers/thin';
+import { doEdit } from './doEdit';
+import { arcActivated, type ActsFor, thinningAt, toolChosen } from './handSlice';
+import { activeMoveIn } from './hooks';
+import { goTo } from './playhead';
+import { said, stepChosen } from './sessionSlice';
+import type { AppDispatch, RootState } from './store';
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** How far a fresh gesture is thinned unless the user says otherwise, as a share of the field's height. */
+const FRESH_SHARE = 0.008;
+
+export const shotIn = (state: RootState) => state.shot.present.shot!;
+
+/** The field waits for a gesture: for the figure that is worked on, or for a further one. */
+export const actingAsked =
+  (actsFor: ActsFor): Thunk =>
+  (dispatch) => {
+    dispatch(stepChosen('figure'));
+    dispatch(toolChosen('act', actsFor));
+  };
+
+interface Thinned {
+  /** The move that is made again; null for a further one. */
+  readonly moveId: string | null;
+  readonly gestureId: string;
+  /** Field units. */
+  readonly allowedDeviation: number;
+  /** Number of intervals it is fitted to; null for as long as the hand took. */
+  readonly frames: number | null;
+  readonly firstFrame: number;
+  /** A gesture that is kept with it: edits of one step all begin from where the step did. */
+  readonly gesture?: RawGesture;
+}
+
+let running: Thinning | null = null;
+
+/** Stops what is being thinned; the move stays as it was. */
+export const thinningGivenUp = (): Thunk => (dispatch) => {
+  running?.cancel();
+  dispatch(thinningAt(null));
+};
+
+/** Thins a gesture and makes it a move. A later wish takes the place of one that is not done. */
+const thinnedTo =
+  (wish: Thinned, step: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const raw = shotIn(getState()).gestures.find(({ id }) => id === wish.gestureId);
+    if (!raw) return;
+    running?.cancel();
+    const frames = wish.frames ?? gestureFrames(raw, shotIn(getState()).rate);
+    dispatch(thinningAt(0));
+    const mine = thinAside(raw, {
+      frames,
+      allowedDeviation: wish.allowedDeviation,
+      onProgress: (share) => running === mine && dispatch(thinningAt(share)),
+    });
+    running = mine;
+    try {
+      const thinned = await mine.result;
+      if (!thinned || running !== mine) return;
+      if (!dispatch(doEdit('actOut', { ...wish, thinned }, step))) return;
+      if (wish.moveId === null) dispatch(arcActivated(shotIn(getState()).arcs.at(-1)!.id));
+    } catch (error) {
+      dispatch(said(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'));
+    } finally {
+      if (running === mine) {
+        running = null;
+        dispatch(thinningAt(null));
+      }
+    }
+  };
+
+/** What a gesture is for: the move it acts anew, or none. */
+function moveFor(state: RootState): Move | null {
+  return state.hand.actsFor === 'this' ? activeMoveIn(state) : null;
+}
+
+/** A gesture from its samples; null for a slip of the hand. */
+function recorded(samples: readonly PointerSample[], speed: number): RawGesture | null {
+  return samples.length < 3 ? null : gestureFrom(withRests(samples), speed);
+}
+
+/** A gesture came to its end: it is kept, and the figure does what the hand did. One undo step. */
+export const gestureRecorded =
+  (samples: readonly PointerSample[]): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const { settings, shot } = getState();
+    const step = gestureName('act');
+    const move = moveFor(getState());
+    const gesture = recorded(samples, settings.recordingSpeed);
+    // Whatever becomes of it, it is not lost.
+    if (!gesture || !dispatch(doEdit('keepGesture', { gesture }, step))) return;
+    dispatch(toolChosen('shape'));
+    const begin = move ? firstFrame(move) : 1;
+    goTo(begin);
+    await dispatch(
+      thinnedTo(
+        {
+          moveId: move?.id ?? null,
+          gestureId: shotIn(getState()).gestures.at(-1)!.id,
+          allowedDeviation: move?.acted?.allowedDeviation ?? shot.present.shot!.field.height * FRESH_SHARE,
+          frames: null,
+          firstFrame: begin,
+          gesture,
+        },
+        step,
+      ),
+    );
+  };
+
+/** Another wish for an acted move: another of the kept gestures, thinned more or less, or of another length. */
+export const actedChanged =
+  (
+    move: Move,
+    some: Partial<Pick<Thinned, 'gestureId' | 'allowedDeviation' | 'frames'>>,
+    step = gestureName('thin'),
+  ): Thunk<Promise<void>> =>
+  (dispatch) => {
+    const { acted } = move;
+    if (!acted) return Promise.resolve();
+    return dispatch(thinnedTo({ moveId: move.id, ...acted, firstFrame: firstFrame(move), ...some }, step));
+  };
+
+/** The same gesture for a further figure, on an arc of its own. */
+export const actedAgain =
+  (move: Move): Thunk<Promise<void>> =>
+  (dispatch) =>
+    move.acted
+      ? dispatch(
+          thinnedTo({ moveId: null, ...move.acted, firstFrame: firstFrame(move) }, gestureName('again')),
+        )
+      : Promise.resolve();
+
+/** The gesture that the active move was acted with. */
+export function activeGestureIn(state: RootState): Gesture | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  return shot && move ? gestureOf(shot, move) : null;
+}

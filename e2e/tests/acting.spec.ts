@@ -1,0 +1,133 @@
+import type { Bench } from '../support/bench';
+import type { Spot } from '../support/hand';
+import { expect, test } from '../support/test';
+
+const spotsOf = async (bench: Bench, ...shares: [number, number][]): Promise<Spot[]> => {
+  const spots: Spot[] = [];
+  for (const [across, down] of shares) spots.push(await bench.spot(across, down));
+  return spots;
+};
+
+/** Waits by the page's own clock: what is recorded is time itself. */
+const passes = (bench: Bench, ms: number): Promise<unknown> =>
+  bench.page
+    .evaluate(() => performance.now())
+    .then((now) => bench.page.waitForFunction((end) => performance.now() >= end, now + ms, { polling: 20 }));
+
+/** Half across the field, a rest of 0.8 s, and on to the other side. */
+async function actWithRest(bench: Bench): Promise<void> {
+  const [a, b, c] = await spotsOf(bench, [0.15, 0.6], [0.5, 0.4], [0.85, 0.6]);
+  await bench.hand.hold([a!, b!], async (go) => {
+    await expect(bench.page.getByTestId('acting-outline')).toHaveAttribute('d', /^M/);
+    await passes(bench, 800);
+    await go([b!, c!]);
+  });
+  await expect(bench.page.getByTestId('thinned-to')).toBeVisible();
+}
+
+const holdsIn = async (bench: Bench): Promise<number> =>
+  (await bench.column('along')).filter((text) => text === 'hold').length;
+
+const marksIn = async (bench: Bench): Promise<number> =>
+  Number(/(\d+) marks/.exec(await bench.page.getByTestId('thinned-to').innerText())![1]);
+
+test('a gesture with a rest in its middle: the rest is still there after thinning, and after a reload', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Crab', length: 25 });
+  await bench.press('Act it out');
+  await actWithRest(bench);
+  // 0.8 s at 24 frames a second are 19 intervals without a move; fewer where the machine was late.
+  await bench.step('Sheet');
+  expect(await holdsIn(bench)).toBeGreaterThanOrEqual(15);
+
+  await bench.step('Figure');
+  const before = await marksIn(bench);
+  const slider = page.getByRole('slider', { name: 'May be off the hand by' });
+  await slider.focus();
+  for (let i = 0; i < 12; i++) await slider.press('ArrowRight');
+  await expect.poll(() => marksIn(bench)).toBeLessThanOrEqual(before);
+  await expect(page.getByRole('progressbar', { name: 'Thinning' })).toHaveCount(0);
+  await bench.step('Sheet');
+  expect(await holdsIn(bench)).toBeGreaterThanOrEqual(15);
+
+  await bench.saved();
+  const along = await bench.column('along');
+  await page.reload();
+  await bench.step('Sheet');
+  expect(await bench.column('along')).toEqual(along);
+  await bench.step('Figure');
+  await expect(page.getByTestId('thinned-to')).toBeVisible();
+});
+
+test('acted out again the gesture before is kept to choose from, and one undo takes a gesture back', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Crab', length: 25 });
+  await bench.press('Act it out');
+  await actWithRest(bench);
+  await bench.press('Act it out again');
+  await bench.stroke([0.2, 0.3], [0.8, 0.8]);
+  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
+  await page.getByRole('radio', { name: 'Gesture 1' }).click();
+  await expect(page.getByRole('radio', { name: 'Gesture 1' })).toBeChecked();
+  await bench.undo();
+  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
+  await bench.undo();
+  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toHaveCount(0);
+  await expect(page.getByTestId('figure')).toHaveCount(1);
+});
+
+test('poses: the figure is put in place, the arc and the marks grow, and nothing moves when the way changes', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Steps', length: 25 });
+  await bench.press('Put the figure');
+  await bench.tap(0.2, 0.7);
+  await expect(page.getByTestId('figure')).toBeVisible();
+  const dragFigure = async (from: [number, number], to: [number, number]): Promise<void> =>
+    bench.stroke(from, to);
+  await bench.goTo(13);
+  await expect(page.getByTestId('hint')).toContainText('a pose on frame 13');
+  await dragFigure([0.2, 0.7], [0.5, 0.3]);
+  await bench.goTo(25);
+  await expect(page.getByTestId('hint')).toContainText('frame 25');
+  await dragFigure([0.5, 0.3], [0.8, 0.7]);
+  const places = async (): Promise<string[][]> => {
+    await bench.step('Sheet');
+    const [x, y] = [await bench.column('x'), await bench.column('y')];
+    await bench.step('Figure');
+    return [0, 12, 24].map((i) => [x[i]!, y[i]!]);
+  };
+  const curved = await places();
+  [
+    [0.2, 0.7],
+    [0.5, 0.3],
+    [0.8, 0.7],
+  ].forEach(([across, down], i) => {
+    // A pixel of a phone is five units of the field; points and lines attract within seven.
+    expect(Math.abs(Number(curved[i]![0]) - across! * 1920)).toBeLessThan(45);
+    expect(Math.abs(Number(curved[i]![1]) - down! * 1080)).toBeLessThan(45);
+  });
+  // The figure in the field goes with the playhead, whatever step one comes from.
+  await bench.step('Timing');
+  await bench.step('Figure');
+  const figure = page.getByTestId('figure');
+  const stands = await figure.getAttribute('transform');
+  await bench.goTo(6);
+  await expect(figure).not.toHaveAttribute('transform', stands!);
+  const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
+  await between.getByRole('radio', { name: 'Straight' }).click();
+  await expect(between.getByRole('radio', { name: 'Straight' })).toBeChecked();
+  expect(await places()).toEqual(curved);
+  await between.getByRole('radio', { name: 'Jump' }).click();
+  await expect(between.getByRole('radio', { name: 'Jump' })).toBeChecked();
+  expect(await places()).toEqual(curved);
+  await bench.saved();
+  await page.reload();
+  await bench.step('Figure');
+  expect(await places()).toEqual(curved);
+});
