@@ -1,4 +1,4 @@
-import { frameAfter, goTo, setRange, subscribePlayhead } from './playhead';
+import { currentFrame, frameAfter, goTo, setRange, step, subscribePlayhead } from './playhead';
 
 const range = { lengthFrames: 48, rate: 24, loops: true };
 
