@@ -4,6 +4,7 @@ import {
   evaluate,
   evaluateMove,
   fitStroke,
+  gestureFrames,
   measureArc,
   openShot,
   pathData,
@@ -11,17 +12,20 @@ import {
   shotCard,
   writePlace,
 } from '@humble/core';
+import { thinGesture } from '@humble/core/thinGesture';
 import { Bezier } from 'bezier-js';
 import { svgPathProperties } from 'svg-path-properties';
 import { Bench } from 'tinybench';
 import { cubicArc, lengthErrors } from './accuracy';
 import { shotOf, windingArc } from './arcs';
+import { longGesture } from './longGesture';
 
 /** Budgets of the design, milliseconds or ratios. */
 const LENGTH_BUDGET = 1e-9;
 const PLACE_RATIO_BUDGET = 50;
 const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 30;
+const THINNING_BUDGET_MS = 2000;
 
 const PLACES = 100;
 
@@ -155,7 +159,30 @@ async function evaluation(): Promise<void> {
   verdict(`twenty moves within ${SHOT_BUDGET_MS} ms`, shot <= SHOT_BUDGET_MS);
 }
 
+/** Thinning is done once, as it is after a gesture; what is told is the time of that. */
+function thinning(): void {
+  console.log('\nA gesture of five minutes at 120 reports a second, thinned\n');
+  const gesture = longGesture();
+  const rows = [3, 8.6, 20].map((allowedDeviation) => {
+    const began = performance.now();
+    const thinned = thinGesture(gesture, { frames: gestureFrames(gesture, 24), allowedDeviation });
+    return {
+      'allowed, units': allowedDeviation,
+      ms: Math.round(performance.now() - began),
+      points: thinned.points.length,
+      marks: thinned.marks.length,
+      'largest deviation': thinned.deviation.toFixed(2),
+    };
+  });
+  console.table(rows);
+  verdict(
+    `thinned within ${THINNING_BUDGET_MS} ms`,
+    rows.every(({ ms }) => ms <= THINNING_BUDGET_MS),
+  );
+}
+
 accuracy();
 await places();
 await evaluation();
+thinning();
 process.exitCode = failures === 0 ? 0 : 1;

@@ -7,6 +7,7 @@ import {
   type Move,
   type PointerSample,
   type RawGesture,
+  readTrackedCsv,
   ShotError,
   withRests,
 } from '@humble/core';
@@ -15,7 +16,7 @@ import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from './doEdit';
 import { arcActivated, type ActsFor, thinningAt, toolChosen } from './handSlice';
 import { activeMoveIn } from './hooks';
-import { goTo } from './playhead';
+import { goTo, playFrom } from './playhead';
 import { said, stepChosen } from './sessionSlice';
 import type { AppDispatch, RootState } from './store';
 
@@ -45,6 +46,8 @@ interface Thinned {
   readonly firstFrame: number;
   /** A gesture that is kept with it: edits of one step all begin from where the step did. */
   readonly gesture?: RawGesture;
+  /** Its name; one by number without it. */
+  readonly name?: string;
 }
 
 let running: Thinning | null = null;
@@ -72,7 +75,9 @@ const thinnedTo =
     running = mine;
     try {
       const thinned = await mine.result;
-      if (!thinned || running !== mine) return;
+      // Meanwhile another shot may have come onto the workbench.
+      const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
+      if (!thinned || running !== mine || !isThere) return;
       if (!dispatch(doEdit('actOut', { ...wish, thinned }, step))) return;
       if (wish.moveId === null) dispatch(arcActivated(shotIn(getState()).arcs.at(-1)!.id));
     } catch (error) {
@@ -121,6 +126,33 @@ export const gestureRecorded =
         step,
       ),
     );
+    // What the hand did is looked at there and then.
+    if (activeGestureIn(getState())) playFrom(begin, 1);
+  };
+
+/** Positions that were tracked elsewhere become a gesture, and a further figure does the same. One undo step. */
+export const trackedBroughtIn =
+  (table: string, name: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const step = gestureName('tracked');
+    const { rate, field } = shotIn(getState());
+    try {
+      const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
+      if (!dispatch(doEdit('keepGesture', { gesture, name }, step))) return;
+      const gestureId = shotIn(getState()).gestures.at(-1)!.id;
+      dispatch(toolChosen('shape'));
+      goTo(first);
+      const allowedDeviation = field.height * FRESH_SHARE;
+      await dispatch(
+        thinnedTo(
+          { moveId: null, gestureId, allowedDeviation, frames, firstFrame: first, gesture, name },
+          step,
+        ),
+      );
+    } catch (error) {
+      if (!(error instanceof ShotError)) throw error;
+      dispatch(said(error.message));
+    }
   };
 
 /** Another wish for an acted move: another of the kept gestures, thinned more or less, or of another length. */

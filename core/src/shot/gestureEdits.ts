@@ -65,10 +65,15 @@ export const gestureEdits = {
    */
   actOut: (
     before: Shot,
-    { moveId, gesture, ...acting }: ActingOut & { moveId: string | null; gesture?: RawGesture },
+    {
+      moveId,
+      gesture,
+      name,
+      ...acting
+    }: ActingOut & { moveId: string | null; gesture?: RawGesture; name?: string },
   ): Shot => {
     const { gestureId, thinned, allowedDeviation, firstFrame, frames } = acting;
-    const shot = gesture ? gestureEdits.keepGesture(before, { gesture }) : before;
+    const shot = gesture ? gestureEdits.keepGesture(before, { gesture, name }) : before;
     if (!shot.gestures.some(({ id }) => id === gestureId))
       throw new ShotError('unknown-id', `The shot has no gesture ${gestureId}.`);
     checked(acting);

@@ -22,7 +22,8 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
-    figure: tool === 'pose' || state.session.step === 'figure' ? figureInPlace(state) : null,
+    figure:
+      (tool === 'pose' || state.session.step === 'figure') && !arc?.locked ? figureInPlace(state) : null,
     timed: state.session.step === 'timing' && arc && !arc.hidden ? timedThings(state) : NOTHING_TIMED,
   };
 }

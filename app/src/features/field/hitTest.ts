@@ -239,7 +239,8 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
 };
 
 /** What putting the figure elsewhere will do. */
-function poseHint({ figure, tool }: FieldState): string {
+function poseHint({ figure, tool, arc }: FieldState): string {
+  if (arc?.locked) return 'This arc is locked. Unlock it in the list of arcs.';
   if (!figure?.at) return TOOLS.pose;
   const { frame, playhead, adds } = figure;
   const how = tool === 'pose' ? 'Tap or drag' : 'Drag the figure';

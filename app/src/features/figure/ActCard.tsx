@@ -7,16 +7,18 @@ import {
   type Move,
   SLOWEST_RECORDING,
 } from '@humble/core';
+import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import Trash from 'lucide-react-native/icons/trash';
 import { Pressable, View } from 'react-native';
-import { actedAgain, actedChanged, actingAsked, thinningGivenUp } from '../../state/acting';
+import { actedAgain, actedChanged, actingAsked, thinningGivenUp, trackedBroughtIn } from '../../state/acting';
 import { toolChosen } from '../../state/handSlice';
-import { useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import { useActiveArc, useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
 import { settingsChanged } from '../../state/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { pickFile } from '../../ui/files';
 import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
@@ -32,6 +34,11 @@ export function ActCard({ move }: { readonly move: Move | null }) {
 /** Before a gesture: how it is to be recorded. */
 function Asking({ move }: { readonly move: Move | null }) {
   const dispatch = useAppDispatch();
+  const isLocked = useActiveArc((arc) => arc.locked) ?? false;
+  const bringIn = async (): Promise<void> => {
+    const file = await pickFile('.csv,text/csv');
+    if (file) await dispatch(trackedBroughtIn(file.text, file.name.slice(0, 60)));
+  };
   return (
     <Card title="Act it out">
       <Words tone="soft" className="mb-3">
@@ -42,6 +49,7 @@ function Asking({ move }: { readonly move: Move | null }) {
           <Button
             label={move.acted ? 'Act it out again' : 'Act out this figure'}
             icon={Hand}
+            disabled={isLocked}
             onPress={() => dispatch(actingAsked('this'))}
           />
         )}
@@ -50,7 +58,11 @@ function Asking({ move }: { readonly move: Move | null }) {
           icon={move ? UserPlus : Hand}
           onPress={() => dispatch(actingAsked('further'))}
         />
+        <Button label="From tracked positions" icon={FileInput} onPress={() => void bringIn()} />
       </View>
+      <Words tone="soft" size="tiny" className="mt-2">
+        Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.
+      </Words>
     </Card>
   );
 }
