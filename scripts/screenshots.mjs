@@ -12,6 +12,7 @@ const WIDE = { width: 1280, height: 800 };
 const LANTERN = '/shot/demo-lantern-on-the-hook';
 const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
 const CORK = '/shot/demo-dropped-cork';
+const CRAB = '/shot/demo-crabs-detour';
 
 const step = (page, name) => page.getByRole('tab', { name }).click();
 const goTo = async (page, frame) => {
@@ -142,6 +143,36 @@ const PICTURES = [
     act: async (page) => {
       await step(page, 'Arc');
       await goTo(page, 20);
+    },
+  },
+  {
+    file: 'phone-acted',
+    view: PHONE,
+    theme: 'light',
+    path: CRAB,
+    act: async (page) => {
+      await step(page, 'Figure');
+      await goTo(page, 42);
+    },
+  },
+  {
+    file: 'wide-acted-lamp',
+    view: WIDE,
+    theme: 'dark',
+    path: CRAB,
+    act: async (page) => {
+      await step(page, 'Figure');
+      await goTo(page, 42);
+    },
+  },
+  {
+    file: 'phone-poses',
+    view: PHONE,
+    theme: 'dark',
+    path: ROUNDS,
+    act: async (page) => {
+      await step(page, 'Figure');
+      await goTo(page, 26);
     },
   },
   { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },

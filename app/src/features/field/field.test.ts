@@ -1,5 +1,6 @@
 import { edits, evaluate, freshShot, type Shot } from '@humble/core';
-import { hintFor, pointsAt, targetAt, type FieldState } from './hitTest';
+import { hintFor } from './hints';
+import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { frameRound, frameGrips } from './frame';
 import { frameNearestTo } from './holds/arcHolds';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';

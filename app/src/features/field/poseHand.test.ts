@@ -9,7 +9,7 @@ import { posesAsked } from '../../state/posing';
 import { moveOn, shotOn } from '../../testing/bench';
 import { type Bench, bench, emptyField, threePoints } from '../../testing/fieldBench';
 import { fieldStateOf } from './fieldState';
-import { hintFor } from './hitTest';
+import { hintFor } from './hints';
 
 const NO_GRIPS = () => ({ grips: [], corners: [] });
 
