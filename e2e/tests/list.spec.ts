@@ -94,7 +94,12 @@ test('a removed shot can be brought back from its own address', async ({ bench, 
 
 test('an empty list invites', async ({ page, ownServer }) => {
   await page.goto(ownServer.address);
-  for (const name of ['Lantern on the hook', 'Rounds of the harbour master', 'Dropped cork', "Crab's detour"]) {
+  for (const name of [
+    'Lantern on the hook',
+    'Rounds of the harbour master',
+    'Dropped cork',
+    "Crab's detour",
+  ]) {
     await page.getByRole('button', { name: `More for ${name}` }).click();
     await page.getByRole('button', { name: 'Remove' }).click();
     await expect(page.getByTestId(`card-${name}`)).toBeHidden();

@@ -66,11 +66,12 @@ const thinnedTo =
     if (!raw) return;
     running?.cancel();
     const frames = wish.frames ?? gestureFrames(raw, shotIn(getState()).rate);
-    dispatch(thinningAt(0));
+    const { allowedDeviation } = wish;
+    dispatch(thinningAt({ share: 0, allowedDeviation }));
     const mine = thinAside(raw, {
       frames,
-      allowedDeviation: wish.allowedDeviation,
-      onProgress: (share) => running === mine && dispatch(thinningAt(share)),
+      allowedDeviation,
+      onProgress: (share) => running === mine && dispatch(thinningAt({ share, allowedDeviation })),
     });
     running = mine;
     try {

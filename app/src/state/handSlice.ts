@@ -47,6 +47,12 @@ export type Chosen =
   | { readonly by: 'frames'; readonly from: number; readonly until: number }
   | { readonly by: 'stretch'; readonly from: number; readonly to: number };
 
+/** How much of it is done, 0 to 1, and how far it may be off, field units. */
+export interface Thinning {
+  readonly share: number;
+  readonly allowedDeviation: number;
+}
+
 export interface HandState {
   readonly tool: Tool;
   /** The arc being worked on; null stands for the first one. */
@@ -69,8 +75,8 @@ export interface HandState {
   /** Frames or a stretch of the arc that is shown in all views. */
   readonly chosen: Chosen | null;
   readonly actsFor: ActsFor;
-  /** How much of a gesture is thinned, 0 to 1; null when none is. */
-  readonly thinning: number | null;
+  /** The gesture that is being thinned; null when none is. */
+  readonly thinning: Thinning | null;
   /** Marks to be pasted; they outlive the shot they were copied in. */
   readonly copied: CopiedMarks | null;
 }
@@ -117,7 +123,7 @@ const hand = createSlice({
         measured: null,
       }),
     },
-    thinningAt: (state, { payload }: PayloadAction<number | null>) => {
+    thinningAt: (state, { payload }: PayloadAction<Thinning | null>) => {
       state.thinning = payload;
     },
     strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): HandState => ({

@@ -116,12 +116,15 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const { showsGesture } = useSettings();
+  // What is wished for is shown at once; what comes of it when it is done.
+  const wished = useHand((hand) => hand.thinning?.allowedDeviation ?? null);
   const gesture = gestureOf(shot, move);
   const { acted } = move;
   if (!acted || !gesture) return null;
   const arc = shot.arcs.find(({ id }) => id === move.arcId);
   const deviation = actedDeviation(shot, move);
   const least = shot.field.height * LEAST_SHARE;
+  const allowed = wished ?? acted.allowedDeviation;
   const last = move.marks[move.marks.length - 1]!.frame;
   const whole = shot.lengthFrames - move.marks[0]!.frame;
   return (
@@ -129,8 +132,8 @@ export function ThinningCard({ move }: { readonly move: Move }) {
       <Gestures move={move} />
       <Slider
         label="May be off the hand by"
-        text={`${fixed(acted.allowedDeviation, 1)} units`}
-        value={Math.log2(acted.allowedDeviation / least)}
+        text={`${fixed(allowed, 1)} units`}
+        value={Math.log2(allowed / least)}
         min={0}
         max={DOUBLINGS}
         onChange={(value, step) =>
@@ -210,7 +213,7 @@ function Gestures({ move }: { readonly move: Move }) {
 
 /** How far the thinning is; it can be given up. */
 function Progress() {
-  const share = useHand((hand) => hand.thinning);
+  const share = useHand((hand) => hand.thinning?.share ?? null);
   const dispatch = useAppDispatch();
   if (share === null) return null;
   return (
