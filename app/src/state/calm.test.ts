@@ -1,4 +1,4 @@
-import { calmed } from './calm';
+import { calmed, together } from './calm';
 
 /** A number that changes, and who follows it. */
 function changing() {
@@ -8,6 +8,7 @@ function changing() {
     read: () => value,
     follow: (listener) => followers.push(listener),
     everyMs: 100,
+    others: together(),
     isRestless: (number) => number < 0,
   });
   const set = (next: number): void => {
@@ -87,4 +88,51 @@ test('what changes by itself is told as if it were held; its end at once', async
   set(7);
   expect(told).toHaveBeenCalledTimes(2);
   expect(calm.get()).toBe(7);
+});
+
+/** Lets everything that waits for a task of its own have it. */
+const tasks = async (): Promise<void> => {
+  for (let i = 0; i < 4 * EVERYONE; i++)
+    await new Promise<void>((resolve) => {
+      const { port1, port2 } = new MessageChannel();
+      port1.onmessage = () => {
+        port1.close();
+        resolve();
+      };
+      port2.postMessage(null);
+    });
+};
+
+test('where telling takes long it waits for a rest of the hand, and stops when the hand moves on', async () => {
+  const { calm, set } = changing();
+  const heard: number[] = [];
+  const slow = (): void => {
+    heard.push(calm.get());
+    jest.advanceTimersByTime(50);
+  };
+  calm.subscribe(slow);
+  calm.subscribe(slow);
+  calm.hold();
+  set(1);
+  jest.advanceTimersByTime(100);
+  await tasks();
+  expect(heard).toEqual([1, 1]);
+  calm.release();
+
+  calm.hold();
+  for (let value = 2; value < 30; value++) {
+    set(value);
+    jest.advanceTimersByTime(20);
+    await tasks();
+  }
+  expect(heard).toEqual([1, 1]);
+  jest.advanceTimersByTime(120);
+  expect(heard).toEqual([1, 1, 29]);
+  set(30);
+  await tasks();
+  expect(heard).toEqual([1, 1, 29]);
+  jest.advanceTimersByTime(120);
+  await tasks();
+  expect(heard).toEqual([1, 1, 29, 30, 30]);
+  calm.release();
 });

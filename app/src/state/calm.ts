@@ -9,12 +9,23 @@ export interface Calm<Value> {
   readonly isHeld: () => boolean;
 }
 
+/** What things that follow one hand, and tell the same panels, know of each other. */
+export interface Together {
+  /** How long telling everyone took, the heaviest lately, milliseconds. */
+  tellingMs: number;
+  /** When one of them changed last, on the clock of `performance.now`. */
+  changedAt: number;
+}
+
+export const together = (): Together => ({ tellingMs: 0, changedAt: 0 });
+
 interface CalmOptions<Value> {
   readonly read: () => Value;
   /** Calls back after each change, for good. */
   readonly follow: (listener: () => void) => void;
   /** While it is held, listeners are told this often at most, milliseconds. */
   readonly everyMs: number;
+  readonly others: Together;
   /** Whether it changes by itself, as if it were held. */
   readonly isRestless?: (value: Value) => boolean;
 }
@@ -24,6 +35,14 @@ const AT_ONCE_MS = 4;
 
 /** Telling, and the rendering that comes of it, takes at most one part in so many of the time. */
 const SHARE = 8;
+/** The same while something is held and moved. */
+const SHARE_HELD = 16;
+
+/** A heavy telling counts so much less with each lighter one after it. */
+const FORGETTING = 0.7;
+
+/** After so long without a change the hand rests, and nobody minds the telling, milliseconds. */
+const REST_MS = 120;
 
 const nextTask = (): Promise<void> =>
   new Promise((resolve) => {
@@ -56,37 +75,69 @@ async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boole
   return took + performance.now() - since;
 }
 
-/** As a rule listeners hear of each change at once; while it is held, in turn and never for long. */
-export function calmed<Value>({ read, follow, everyMs, isRestless }: CalmOptions<Value>): Calm<Value> {
+/**
+ * As a rule listeners hear of each change at once; while it is held, in turn and never for long: at once when
+ * the hand rests, else as often as the machine can afford by what telling took before.
+ */
+export function calmed<Value>({ read, follow, everyMs, others, isRestless }: CalmOptions<Value>): Calm<Value> {
   const listeners = new Set<() => void>();
   let seen = read();
   let isHeld = false;
-  /** When they may be told again. */
+  /** When they may be told again, whether the hand rests or not. */
   let due = 0;
+  let tookMs = 0;
+  const nextDue = (now: number): number =>
+    now + Math.max(everyMs, isHeld ? SHARE_HELD * others.tellingMs : SHARE * tookMs);
+  /** Not everyone was told the last time. */
+  let owes = false;
+  const isBehind = (): boolean => owes || seen !== read();
   let later: ReturnType<typeof setTimeout> | undefined;
   const tellInTurn = (): void => {
     clearTimeout(later);
     later = undefined;
-    if (seen === read()) return;
+    if (!isBehind()) return;
     const told = (seen = read());
+    owes = false;
     const began = performance.now();
+    const isEarly = began < due && isHeld;
     // Not again before this is done and has rested.
+    const wasDue = due;
     due = Infinity;
-    void inTurn(listeners, () => seen === told).then((took) => {
+    // Those told early only because the hand rested wait again when it moves on.
+    const movesOn = (): boolean => isEarly && isHeld && others.changedAt > began;
+    void inTurn(listeners, () => seen === told && !movesOn()).then((took) => {
+      const isWhole = seen === told && !movesOn();
+      others.tellingMs = Math.max(took, others.tellingMs * (isWhole ? FORGETTING : 1));
       if (seen !== told) return;
-      due = began + Math.max(everyMs, SHARE * took);
-      if (seen !== read()) tellSoon();
+      tookMs = took;
+      owes = !isWhole;
+      due = owes ? wasDue : nextDue(began);
+      if (isBehind()) tellSoon();
     });
   };
   const tellSoon = (): void => {
-    if (due < Infinity) later ??= setTimeout(tellInTurn, Math.max(0, due - performance.now()));
+    if (due === Infinity) return;
+    clearTimeout(later);
+    const now = performance.now();
+    const at = Math.min(due, isHeld ? others.changedAt + REST_MS : Infinity);
+    later = setTimeout(() => tellIfResting(at), Math.max(0, at - now));
+  };
+  /** A timer that comes late tells of a busy machine, not of a hand that rests. */
+  const tellIfResting = (at: number): void => {
+    const now = performance.now();
+    if (now >= due || !isHeld) return tellInTurn();
+    if (now - at > REST_MS / 2) others.changedAt = now;
+    if (now - others.changedAt < REST_MS) tellSoon();
+    else tellInTurn();
   };
   follow(() => {
+    others.changedAt = performance.now();
     if (isHeld || isRestless?.(read())) return tellSoon();
-    if (seen === read()) return;
+    if (!isBehind()) return;
     clearTimeout(later);
     later = undefined;
     due = 0;
+    owes = false;
     seen = read();
     listeners.forEach((listener) => listener());
   });
@@ -99,7 +150,7 @@ export function calmed<Value>({ read, follow, everyMs, isRestless }: CalmOptions
     },
     hold: () => {
       isHeld = true;
-      due = performance.now() + everyMs;
+      due = nextDue(performance.now());
     },
     isHeld: () => isHeld,
     release: () => {

@@ -2,7 +2,7 @@ import type { Store, UnknownAction } from '@reduxjs/toolkit';
 import { createContext } from 'react';
 import type { ReactReduxContextValue } from 'react-redux';
 import { type Calm, calmed } from './calm';
-import { calmPlayhead } from './playhead';
+import { calmPlayhead, handAndPanels } from './playhead';
 
 /** While something is held, what follows it from afar is told this often at most, milliseconds. */
 const CALM_MS = 250;
@@ -21,6 +21,7 @@ function calmOf<State>(store: Store<State>): CalmStore<State> {
     read: store.getState,
     follow: (listener) => void store.subscribe(listener),
     everyMs: CALM_MS,
+    others: handAndPanels,
   });
   return {
     dispatch: store.dispatch,

@@ -36,8 +36,8 @@ interface Shape {
 const shapes = new Map<Redraw, Shape>();
 const LAZY_FRAMES = 5;
 /** While something is held in one view, each of the others follows on one of so many frames, by turns. */
-const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 0 };
-const TURN_COUNT = 3;
+const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 3 };
+const TURN_COUNT = 4;
 /** Where frames come late, the turns of the others come so many times more seldom. */
 const PATIENCE = 3;
 /** Frames that lie further apart than this on average are late, milliseconds. */

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { calmed } from './calm';
+import { calmed, together } from './calm';
 
 /** Where playback stands. Not application state: it changes many times a second and is never saved. */
 export interface Playhead {
@@ -108,11 +108,15 @@ export const subscribePlayhead = (listener: () => void): (() => void) => {
 /** How often panels follow a playhead that is dragged or plays, milliseconds. */
 const PANELS_MS = 100;
 
+/** What the shot and the playhead share: both follow the hand, and panels follow both. */
+export const handAndPanels = together();
+
 /** The playhead as panels see it: while it is dragged or plays they follow now and then. */
 export const calmPlayhead = calmed({
   read: () => playhead,
   follow: subscribePlayhead,
   everyMs: PANELS_MS,
+  others: handAndPanels,
   isRestless: ({ isPlaying: plays }) => plays,
 });
 

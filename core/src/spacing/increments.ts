@@ -64,6 +64,7 @@ export function readingUnits({ sheet, field }: Pick<Shot, 'sheet' | 'field'>): {
 
 /** What is left out of a move, in order of time. */
 export function skippedRows(shot: Shot, { move, place, arcLength }: Travel): SkippedRow[] {
+  if (move.skips.length === 0) return [];
   const { perUnit } = readingUnits(shot);
   const planned = exposureFrames(move, shot.lengthFrames);
   return move.skips.flatMap(({ frame, cut }): SkippedRow[] => {

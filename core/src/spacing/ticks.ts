@@ -18,17 +18,17 @@ export interface Tick {
 
 const RADIANS = Math.PI / 180;
 
-export const isFifth = (
+/** Tells which exposures of a move have a longer tick: by their frame, or by their index. */
+export function fifthsOf(
   move: Pick<Move, 'framesHeld' | 'exposures'>,
-  frame: number,
-  index: number,
-): boolean =>
-  move.framesHeld === 1 && move.exposures.every(({ framesHeld }) => framesHeld === 1)
-    ? frame % 5 === 0
-    : index % 5 === 0;
+): (frame: number, index: number) => boolean {
+  const isOnOnes = move.framesHeld === 1 && move.exposures.every(({ framesHeld }) => framesHeld === 1);
+  return isOnOnes ? (frame) => frame % 5 === 0 : (_, index) => index % 5 === 0;
+}
 
 /** The ticks of a move, one for each exposure, in the order of time. */
 export function ticksOf(travel: Travel, shot: Shot): Tick[] {
+  const isFifth = fifthsOf(travel.move);
   return exposuresOf(travel.move, shot).map(({ frame }, index) => {
     const i = frame - 1;
     const direction = travel.direction[i]! * RADIANS;
@@ -39,7 +39,7 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
       y: travel.y[i]!,
       acrossX: -Math.sin(direction),
       acrossY: Math.cos(direction),
-      isFifth: isFifth(travel.move, frame, index),
+      isFifth: isFifth(frame, index),
     };
   });
 }

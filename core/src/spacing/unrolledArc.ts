@@ -2,7 +2,7 @@ import type { Move, Shot } from '../shot/schema';
 import { evaluateMove, type Travel } from '../travel/evaluate';
 import { type Exposure, exposuresOf } from './exposures';
 import { readingUnits, type SkippedRow, skippedRows } from './increments';
-import { isFifth } from './ticks';
+import { fifthsOf } from './ticks';
 
 /** A mark, or two neighbouring ones between which the figure holds, as a post on the ruler. */
 export interface Post {
@@ -66,12 +66,13 @@ function postsOf(move: Move, length: number): Post[] {
 /** The positions of a move's exposures on the ruler. */
 function ticksOn({ move, place }: Travel, exposures: readonly Exposure[], perUnit: number): RulerTick[] {
   const byHand = new Set(move.overrides.map(({ frame }) => frame));
+  const isFifth = fifthsOf(move);
   let before: number | null = null;
   return exposures.map(({ frame }, index) => {
     const here = place[frame - 1]! * perUnit;
     const along = before === null ? null : here - before;
     before = here;
-    return { frame, place: here, along, isFifth: isFifth(move, frame, index), isByHand: byHand.has(frame) };
+    return { frame, place: here, along, isFifth: isFifth(frame, index), isByHand: byHand.has(frame) };
   });
 }
 

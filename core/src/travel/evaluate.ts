@@ -41,6 +41,21 @@ const SAME_PLACE = 1e-12;
 /** What is put by hand looks for its place at least this share of the arc to both sides. */
 const NEARBY = 0.02;
 
+/** What was found on an arc the last time: where a move changes on a few frames, the others are found again. */
+interface Sampled extends Pick<Travel, 'place' | 'x' | 'y'> {
+  /** Direction of the arc on each frame, degrees. */
+  readonly tangent: Float64Array;
+}
+
+const lastOn = new WeakMap<ArcMeasure, Sampled>();
+
+/** @returns whether a frame and its neighbours have the places that they had before */
+function sameAround(place: Float64Array, before: Float64Array | undefined): (i: number) => boolean {
+  if (before?.length !== place.length) return () => false;
+  const isSame = (i: number): boolean => i < 0 || i >= place.length || place[i] === before[i];
+  return (i) => isSame(i) && isSame(i - 1) && isSame(i + 1);
+}
+
 function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   const place = new Float64Array(frameCount);
   const x = new Float64Array(frameCount);
@@ -55,18 +70,30 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   }
   const at = placeBuffer();
   const same = length * SAME_PLACE;
+  const tangent = new Float64Array(frameCount);
+  const known = lastOn.get(measure);
+  const isKnown = sameAround(place, known?.place);
   for (let i = 0; i < frameCount; i++) {
     const s = place[i]!;
-    const cameForward = i > 0 && s - place[i - 1]! > same;
-    const staysNext = i + 1 < frameCount && Math.abs(place[i + 1]! - s) <= same;
-    // A figure that stops on a corner keeps the heading it arrived with until it leaves.
-    writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
-    x[i] = at.x;
-    y[i] = at.y;
+    if (known && isKnown(i)) {
+      x[i] = known.x[i]!;
+      y[i] = known.y[i]!;
+      tangent[i] = known.tangent[i]!;
+    } else {
+      const cameForward = i > 0 && s - place[i - 1]! > same;
+      const staysNext = i + 1 < frameCount && Math.abs(place[i + 1]! - s) <= same;
+      // A figure that stops on a corner keeps the heading it arrived with until it leaves.
+      writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+      x[i] = at.x;
+      y[i] = at.y;
+      tangent[i] = at.headingDeg;
+    }
     const stoodStill = i > 0 && Math.abs(s - place[i - 1]!) <= same;
-    direction[i] = stoodStill ? direction[i - 1]! : at.headingDeg;
+    direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
     heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
   }
+  // What is put by hand below is no place on the arc.
+  if (move.overrides.length === 0) lastOn.set(measure, { place, x, y, tangent });
   const plan = move.overrides.length > 0 ? place.slice() : place;
   putByHand(move, arc, length, { place, x, y });
   return { place, plan, x, y, direction, heading, shown: shownFrames(move, frameCount) };

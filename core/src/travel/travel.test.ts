@@ -44,6 +44,29 @@ test('nothing is worked out twice: only what an edit touches is new', () => {
   expect(travelOf(moved)).not.toBe(travelOf(shot));
 });
 
+test('a change of the timing finds the same as working everything out anew', () => {
+  let shot = shotAlong(arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]), 41);
+  const addMark = (frame: number, fraction: number) => (one: Shot) => {
+    const [first, ...others] = onlyMove(one).marks;
+    const marks = [first!, ...others, { ...first!, id: `m${frame}`, frame, fraction }];
+    return { ...one, moves: [{ ...onlyMove(one), marks: marks.sort((a, b) => a.frame - b.frame) }] };
+  };
+  const changes: ((shot: Shot) => Shot)[] = [
+    addMark(11, 0.5),
+    // The frame before it now stays at the corner, too, and keeps the heading that it came with.
+    addMark(12, 0.5),
+    (one) => edits.moveTick(one, { moveId: 'move1', frame: 30, fraction: 0.7, reachFrames: 3 }),
+    (one) => edits.setTurning(one, { moveId: 'move1', correctionDeg: 10 }),
+    (one) => edits.moveTick(one, { moveId: 'move1', frame: 5, fraction: 0.3, reachFrames: 1 }),
+  ];
+  for (const change of changes) {
+    travelOf(shot);
+    shot = change(shot);
+    const { x, y, direction, heading } = travelOf(structuredClone(shot));
+    expect(travelOf(shot)).toMatchObject({ x, y, direction, heading });
+  }
+});
+
 test('a shape change keeps the shares of the length', () => {
   const shot = shotAlong(arcOf([corner(0, 0), corner(100, 0)]), 11);
   const moved = edits.movePoint(shot, { arcId: 'arc1', pointId: 'p2', to: { x: 300, y: 0 } });

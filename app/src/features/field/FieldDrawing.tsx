@@ -1,8 +1,9 @@
 import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
-import Svg, { G } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import { useHand } from '../../state/hooks';
 import { PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
+import { Drawing } from '../../ui/Drawing';
 import { ActingOutline, WayOfHand } from './layers/Acting';
 import { AtHand, type GripsOf } from './layers/AtHand';
 import { BackdropPicture } from './layers/BackdropPicture';
@@ -68,9 +69,9 @@ interface LayerProps extends Omit<FieldDrawingProps, 'grips'> {
 function Layer({ size, projection, children }: LayerProps) {
   return (
     <View pointerEvents="none" className="absolute inset-0 will-change-transform">
-      <Svg width={size.width} height={size.height}>
+      <Drawing {...size}>
         <G transform={transformOf(projection)}>{children}</G>
-      </Svg>
+      </Drawing>
     </View>
   );
 }

@@ -1,13 +1,14 @@
 import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
-import Svg, { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
+import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useHand } from '../../../state/hooks';
-import { LiveGroup, LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { inPieces } from '../../../state/pieces';
 import { currentFrame } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { chosenIn } from '../../../state/timing';
 import { colour } from '../../../ui/colour';
+import { ClearSheet, Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { at, isInSight, roundStep } from './axis';
@@ -45,7 +46,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
   const paths = useMemo(() => livePaths(axes, tallestOf), [axes, tallestOf]);
   return (
     <LiveViewContext value="graph">
-      <Svg width={size.width} height={size.height}>
+      <Drawing width={size.width} height={size.height}>
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
         <Path
           d={`M${time.start} ${way.start}V${way.end}M${time.start} ${way.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
@@ -76,6 +77,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           </ClipPath>
         </Defs>
         <G clipPath={`url(#${PLOT})`}>
+          <ClearSheet width={size.width} height={size.height} />
           <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
           <LivePieces
             paths={paths.curve}
@@ -93,10 +95,8 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <LivePieces paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
         <FrameNumbers now={now} axes={axes} />
         <PlaceNumbers now={now} axes={axes} />
-        <LiveGroup place={paths.playhead} testID="graph-playhead">
-          <Path d={`M0 ${way.end - 6}V${pace.foot}`} stroke={colour.brass} strokeWidth={1.5} />
-          <Path d={`M-5 ${way.end - 8}h10l-5 7z`} fill={colour.brass} />
-        </LiveGroup>
+        <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} testID="graph-playhead" />
+        <LivePath path={paths.playheadTop} fill={colour.brass} />
         <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="graph-posts" />
         <LivePath
           path={paths.selected}
@@ -112,7 +112,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           strokeWidth={1.5}
           testID="graph-knobs"
         />
-      </Svg>
+      </Drawing>
     </LiveViewContext>
   );
 });
@@ -130,6 +130,8 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
     isSame: Object.is,
   });
+  const playhead = (path: (x: string) => string): string =>
+    isInSight(axes.time, currentFrame()) ? path(at(axes.time, currentFrame()).toFixed(1)) : '';
   return {
     curve: (state: RootState): readonly string[] => {
       const now = timingIn(state);
@@ -153,10 +155,8 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       const chosen = chosenIn(state);
       return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
     },
-    playhead: (): string =>
-      isInSight(axes.time, currentFrame())
-        ? `translate(${at(axes.time, currentFrame()).toFixed(1)} 0)`
-        : 'translate(-100 0)',
+    playhead: (): string => playhead((x) => `M${x} ${axes.way.end - 6}V${axes.pace.foot}`),
+    playheadTop: (): string => playhead((x) => `M${x} ${axes.way.end - 8}m-5 0h10l-5 7z`),
   };
 }
 

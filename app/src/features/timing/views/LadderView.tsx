@@ -2,7 +2,7 @@ import { type Ladder, ladderOf, type Move, type Rung } from '@humble/core';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import Svg, { Path, Text } from 'react-native-svg';
+import { Path, Text } from 'react-native-svg';
 import { doEdit } from '../../../state/doEdit';
 import { activeMoveIn, useAppStore, useShot } from '../../../state/hooks';
 import { LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
@@ -10,6 +10,7 @@ import { currentFrame, goTo } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
+import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { gestureName } from '../../../ui/gestureName';
 import { fixed } from '../../../ui/numbers';
@@ -164,7 +165,7 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   const type = { fontSize: 11, fontFamily: MONO } as const;
   return (
     <LiveViewContext value="ladder">
-      <Svg width={WIDTH} height={height}>
+      <Drawing width={WIDTH} height={height}>
         <Path d={`M${RAIL} ${at(axis, least)}V${at(axis, most)}`} stroke={colour.ink} strokeWidth={1.5} />
         {[
           { share: 0, mark: from },
@@ -200,7 +201,7 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
             {`${fixed(share * 100, 1)} %`}
           </Text>
         ))}
-      </Svg>
+      </Drawing>
     </LiveViewContext>
   );
 }

@@ -9,14 +9,15 @@ import {
 import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import Svg, { Path, Text } from 'react-native-svg';
+import { Path, Text } from 'react-native-svg';
 import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
-import { LiveGroup, LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { RootState } from '../../../state/store';
 import { chosenIn } from '../../../state/timing';
 import { colour } from '../../../ui/colour';
+import { Drawing } from '../../../ui/Drawing';
 import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { useWheel } from '../../../ui/useWheel';
@@ -145,7 +146,7 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (
     <LiveViewContext value="ruler">
-      <Svg width={width} height={HEIGHT}>
+      <Drawing width={width} height={HEIGHT}>
         {ruler.even.length > 0 && (
           <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
             even, for comparison
@@ -204,17 +205,22 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
             {text}
           </Text>
         ))}
-        <LiveGroup place={paths.needle} testID="ruler-needle">
-          <Path d={`M0 ${BASE}v${-SHORT}`} stroke={colour.brass} strokeWidth={3.5} />
-          <Path d="M-6 34h12l-6 8z" fill={colour.brass} />
-        </LiveGroup>
-      </Svg>
+        <LivePath path={paths.needle} stroke={colour.brass} strokeWidth={3.5} testID="ruler-needle" />
+        <LivePath path={paths.needleHead} fill={colour.brass} />
+      </Drawing>
     </LiveViewContext>
   );
 });
 
 /** What follows by itself on the ruler. */
 function livePaths(axis: Axis) {
+  const needle = (state: RootState, path: (x: string) => string): string => {
+    const ruler = timingIn(state)?.ruler;
+    if (!ruler) return '';
+    let seen = ruler.ticks[0];
+    for (const tick of ruler.ticks) if (tick.frame <= currentFrame()) seen = tick;
+    return seen ? path(at(axis, seen.place).toFixed(2)) : '';
+  };
   const posts = (isMeant: (isSelected: boolean) => boolean) =>
     followMarks((ruler, selected) => {
       const isSelected = isSelectedIn(selected);
@@ -228,13 +234,8 @@ function livePaths(axis: Axis) {
     byHand: followRuler((ruler) => byHandPath(ruler, axis)),
     posts: posts((isSelected) => !isSelected),
     selected: posts((isSelected) => isSelected),
-    needle: (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
-      if (!ruler) return '';
-      let seen = ruler.ticks[0];
-      for (const tick of ruler.ticks) if (tick.frame <= currentFrame()) seen = tick;
-      return seen ? `translate(${at(axis, seen.place).toFixed(2)} 0)` : '';
-    },
+    needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
+    needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
     chosen: (state: RootState): string => {
       const now = timingIn(state);
       const chosen = chosenIn(state);
