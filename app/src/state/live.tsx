@@ -25,7 +25,10 @@ import type { RootState } from './store';
 type Redraw = () => void;
 
 /** A drawing that holds live shapes. */
-export type LiveView = 'field' | 'ruler' | 'graph' | 'ladder';
+export type LiveView = 'field' | 'ghosts' | 'ruler' | 'graph' | 'ladder';
+
+/** What belongs to the field lies on sheets of its own, and follows with it. */
+const OF_FIELD: readonly LiveView[] = ['field', 'ghosts'];
 
 interface Shape {
   readonly view: LiveView;
@@ -34,10 +37,10 @@ interface Shape {
 }
 
 const shapes = new Map<Redraw, Shape>();
-const LAZY_FRAMES = 5;
+const LAZY_FRAMES = 4;
 /** While something is held in one view, each of the others follows on one of so many frames, by turns. */
-const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 3 };
-const TURN_COUNT = 4;
+const TURNS: Readonly<Record<LiveView, number>> = { field: 0, graph: 1, ruler: 2, ladder: 3, ghosts: 4 };
+const TURN_COUNT = 5;
 /** Where frames come late, the turns of the others come so many times more seldom. */
 const PATIENCE = 3;
 /** Frames that lie further apart than this on average are late, milliseconds. */
@@ -65,8 +68,9 @@ function redrawAll(now: number): void {
   request = 0;
   drawn++;
   const turns = turnsNow(now);
+  const held: readonly (LiveView | null)[] = heldView === 'field' ? OF_FIELD : [heldView];
   shapes.forEach(({ view, isLazy }, redraw) => {
-    const isDue = heldView === null || view === heldView || drawn % turns === TURNS[view];
+    const isDue = heldView === null || held.includes(view) || drawn % turns === TURNS[view];
     if (isDue && (heldView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
   });
   // The others get their turn when the hand rests, too.

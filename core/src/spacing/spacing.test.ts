@@ -160,6 +160,19 @@ describe('the unrolled arc', () => {
     expect(ruler.even).toHaveLength(21);
   });
 
+  test('keeps the ticks that an edit leaves where they are, and makes the others anew', () => {
+    const shot = shotAlong(line120, 21, steady66);
+    const before = unrolledArc(shot, onlyMove(shot)).ticks;
+    const moved = edits.moveTick(shot, { moveId: 'move1', frame: 11, fraction: 0.52, reachFrames: 2 });
+    const { ticks } = unrolledArc(moved, onlyMove(moved));
+    const made = ticks.filter((tick, i) => tick !== before[i]).map(({ frame }) => frame);
+    expect(made).toContain(11);
+    // An increment ends at its tick, so the one after those that moved is another one, too.
+    expect(made.every((frame) => frame >= 9 && frame <= 14)).toBe(true);
+    const anew = structuredClone(moved);
+    expect(ticks).toEqual(unrolledArc(anew, onlyMove(anew)).ticks);
+  });
+
   test('joins the two marks of a hold into one post, and compares nothing when the move turns back', () => {
     const base = shotAlong(line120, 41);
     const at = (frame: number, fraction: number) => ({

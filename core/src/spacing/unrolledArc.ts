@@ -1,4 +1,4 @@
-import type { Move, Shot } from '../shot/schema';
+import type { Arc, Move, Shot } from '../shot/schema';
 import { evaluateMove, type Travel } from '../travel/evaluate';
 import { type Exposure, exposuresOf } from './exposures';
 import { readingUnits, type SkippedRow, skippedRows } from './increments';
@@ -63,17 +63,32 @@ function postsOf(move: Move, length: number): Post[] {
   return posts;
 }
 
+/** The ticks last found on an arc: those that stay as they are stay the same objects. */
+const lastOn = new WeakMap<Arc, readonly RulerTick[]>();
+
 /** The positions of a move's exposures on the ruler. */
-function ticksOn({ move, place }: Travel, exposures: readonly Exposure[], perUnit: number): RulerTick[] {
+function ticksOn({ move, arc, place }: Travel, exposures: readonly Exposure[], perUnit: number): RulerTick[] {
   const byHand = new Set(move.overrides.map(({ frame }) => frame));
   const isFifth = fifthsOf(move);
+  const last = lastOn.get(arc);
   let before: number | null = null;
-  return exposures.map(({ frame }, index) => {
+  const ticks = exposures.map(({ frame }, index) => {
     const here = place[frame - 1]! * perUnit;
     const along = before === null ? null : here - before;
     before = here;
-    return { frame, place: here, along, isFifth: isFifth(frame, index), isByHand: byHand.has(frame) };
+    const tick = last?.[index];
+    const isKnown =
+      tick?.frame === frame &&
+      tick.place === here &&
+      tick.along === along &&
+      tick.isFifth === isFifth(frame, index) &&
+      tick.isByHand === byHand.has(frame);
+    return isKnown
+      ? tick
+      : { frame, place: here, along, isFifth: isFifth(frame, index), isByHand: byHand.has(frame) };
   });
+  lastOn.set(arc, ticks);
+  return ticks;
 }
 
 /** As many places as there are ticks, at constant speed from the first to the last. */

@@ -2,7 +2,7 @@ import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
 import { useHand } from '../../state/hooks';
-import { PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
+import { LiveViewContext, PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
 import { Drawing } from '../../ui/Drawing';
 import { ActingOutline, WayOfHand } from './layers/Acting';
 import { AtHand, type GripsOf } from './layers/AtHand';
@@ -40,12 +40,14 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
         <BackdropPicture />
         <Grid />
       </Layer>
-      <Layer size={size} projection={projection}>
-        <Ghosts />
-      </Layer>
-      <Layer size={size} projection={projection}>
-        <FrameNumbers />
-      </Layer>
+      <LiveViewContext value="ghosts">
+        <Layer size={size} projection={projection}>
+          <Ghosts />
+        </Layer>
+        <Layer size={size} projection={projection}>
+          <FrameNumbers />
+        </Layer>
+      </LiveViewContext>
       <Layer size={size} projection={projection}>
         <G opacity={standsBack ? 0.35 : 1}>
           <WayOfHand />

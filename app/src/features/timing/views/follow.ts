@@ -24,12 +24,8 @@ export function followMarks(
   };
 }
 
-const isSameTick = (a: RulerTick, b: RulerTick): boolean =>
-  a.place === b.place &&
-  a.along === b.along &&
-  a.frame === b.frame &&
-  a.isFifth === b.isFifth &&
-  a.isByHand === b.isByHand;
+/** Ticks that stay as they are stay the same objects. */
+const isSameTick: (a: RulerTick, b: RulerTick) => boolean = Object.is;
 
 const NOTHING: readonly string[] = [];
 
