@@ -82,6 +82,63 @@ test('acted out again the gesture before is kept to choose from, and one undo ta
   await expect(page.getByTestId('figure')).toHaveCount(1);
 });
 
+test('with a count the hand waits with the pointer down, and what is let go before it is over records nothing', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'On three', length: 25 });
+  await bench.press('Act it out');
+  await page.getByRole('switch', { name: 'Count me in' }).click();
+  const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
+  const count = page.getByRole('timer');
+  await bench.hand.hold([a!], () => expect(count).toHaveText('3'));
+  await expect(
+    page.getByText('It was let go before the count was over: nothing was recorded.'),
+  ).toBeVisible();
+  await expect(count).toHaveCount(0);
+  await expect(page.getByTestId('figure')).toHaveCount(0);
+  await bench.hand.hold([a!], async (go) => {
+    await expect(count).toHaveText('1');
+    await expect(count).toHaveCount(0);
+    await go([a!, b!]);
+  });
+  await expect(page.getByTestId('figure')).toBeVisible();
+  // It begins where the pointer waited, not before: no hold of a second and a half at its start.
+  await bench.step('Sheet');
+  expect((await bench.column('along')).slice(1, 30)).not.toEqual(Array(29).fill('hold'));
+});
+
+test('poses without a pointer: the first in the middle, others nudged and typed, each to be taken back', async ({
+  bench,
+  page,
+}) => {
+  test.skip(bench.hand.isFinger, 'a phone has no arrow keys');
+  await bench.makeShot({ name: 'By keys', length: 25 });
+  await bench.press('Put the figure');
+  await page.getByRole('button', { name: 'Put it in the middle' }).press('Enter');
+  await expect(page.getByTestId('figure')).toBeVisible();
+  await bench.goTo(25);
+  await bench.type('Figure across, units', 1400);
+  await bench.type('Figure down, units', 300);
+  await bench.goTo(13);
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+Alt+ArrowUp');
+  await page.keyboard.press('Alt+ArrowLeft');
+  const marks = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button');
+  await expect(marks).toHaveText(['1', '13', '25']);
+  const places = async (): Promise<string[]> => {
+    await bench.step('Sheet');
+    const [x, y] = [await bench.column('x'), await bench.column('y')];
+    await bench.step('Figure');
+    return [0, 12, 24].map((i) => `${x[i]} ${y[i]}`);
+  };
+  const [first, nudged, last] = await places();
+  expect([first, last]).toEqual(['960.0 540.0', '1400.0 300.0']);
+  await bench.undo();
+  await expect(marks).toHaveText(['1', '25']);
+  const middle = (await places())[1]!.split(' ').map(Number);
+  expect(nudged).toBe(`${(middle[0]! - 1).toFixed(1)} ${(middle[1]! - 30).toFixed(1)}`);
+});
+
 test('poses: the figure is put in place, the arc and the marks grow, and nothing moves when the way changes', async ({
   bench,
   page,

@@ -3,34 +3,20 @@ import { useState } from 'react';
 import { doEdit } from '../state/doEdit';
 import { placeSelected, pointsSelected, severalSet, sketched, toolChosen } from '../state/handSlice';
 import { activeArcIn, useAppStore } from '../state/hooks';
+import { nudgeRun } from '../state/nudgeRun';
 import { finishPlacing, takePlacedBack } from '../state/placing';
 import { sketchKept } from '../state/sketch';
 import type { AppStore } from '../state/store';
-import { gestureName } from '../ui/gestureName';
-
-const ARROWS: Readonly<Record<string, Vector>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: -1 },
-  ArrowDown: { x: 0, y: 1 },
-};
-/** Field units of a nudge, and of one with Shift. */
-const NUDGE = 1;
-const FAR_NUDGE = 10;
-/** Nudges in shorter order than this are one undo step. */
-const ONE_RUN_MS = 900;
+import { isOnPage, nudgeOf } from './arrows';
 
 /** Moves the selected points by small steps; a run of them is one gesture. */
 function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
-  let run = { name: '', total: { x: 0, y: 0 }, until: 0, ids: [] as readonly string[] };
+  const run = nudgeRun();
   return (by, ids) => {
-    const now = performance.now();
-    const goesOn = now < run.until && ids === run.ids;
-    const from = goesOn ? run.total : { x: 0, y: 0 };
-    const total = { x: from.x + by.x, y: from.y + by.y };
-    run = { name: goesOn ? run.name : gestureName('nudge'), total, until: now + ONE_RUN_MS, ids };
     const arc = activeArcIn(store.getState());
-    if (arc) store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, run.name));
+    if (!arc) return;
+    const { gesture, total } = run(ids.join(' '), by);
+    store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, gesture));
   };
 }
 
@@ -65,9 +51,8 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
     if (isCommand) return key === 'a' ? () => dispatch(pointsSelected(ids)) : undefined;
     if (event.altKey) return undefined;
     if (selectedPointIds.length > 0) {
-      const arrow = ARROWS[event.key];
-      const size = event.shiftKey ? FAR_NUDGE : NUDGE;
-      if (arrow) return () => nudge({ x: arrow.x * size, y: arrow.y * size }, selectedPointIds);
+      const by = nudgeOf(event);
+      if (by) return () => nudge(by, selectedPointIds);
       if (event.key === 'Delete' || event.key === 'Backspace')
         return () => {
           if (dispatch(doEdit('deletePoints', { arcId: arc.id, pointIds: selectedPointIds })))
@@ -83,8 +68,3 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
     return undefined;
   };
 }
-
-/** What Enter works by itself when it has the focus. */
-const WORKED = new Set(['button', 'radio', 'switch', 'tab', 'link', 'checkbox']);
-const isOnPage = ({ target }: KeyboardEvent): boolean =>
-  !WORKED.has((target as HTMLElement).getAttribute?.('role') ?? '');

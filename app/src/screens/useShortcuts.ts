@@ -6,6 +6,7 @@ import { takeStep } from '../state/takeStep';
 import { useLive } from '../ui/useLive';
 import { STEPS } from './steps';
 import { useArcKeys } from './useArcKeys';
+import { useFigureKeys } from './useFigureKeys';
 
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 /** Roles that have a meaning of their own for Space and the arrows. */
@@ -16,6 +17,7 @@ export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
   const store = useAppStore();
   const arcKey = useArcKeys();
+  const figureKey = useFigureKeys();
   const plain: Record<string, () => void> = {
     ' ': togglePlay,
     ArrowLeft: () => step(-1),
@@ -30,7 +32,7 @@ export function useShortcuts(onHelp: () => void): void {
       return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
-    let act = arcKey(event);
+    let act = arcKey(event) ?? figureKey(event);
     if (act) {
       // A key of the step goes before one of the bench.
     } else if (isCommand && key === 'z')

@@ -169,6 +169,23 @@ export const actedChanged =
     return dispatch(thinnedTo({ moveId: move.id, ...acted, firstFrame: firstFrame(move), ...some }, step));
   };
 
+/** A kept gesture for a further figure, whatever it was recorded for. */
+export const gestureUsed =
+  ({ id }: Gesture): Thunk<Promise<void>> =>
+  (dispatch, getState) =>
+    dispatch(
+      thinnedTo(
+        {
+          moveId: null,
+          gestureId: id,
+          allowedDeviation: shotIn(getState()).field.height * FRESH_SHARE,
+          frames: null,
+          firstFrame: 1,
+        },
+        gestureName('again'),
+      ),
+    );
+
 /** The same gesture for a further figure, on an arc of its own. */
 export const actedAgain =
   (move: Move): Thunk<Promise<void>> =>

@@ -79,7 +79,13 @@ async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boole
  * As a rule listeners hear of each change at once; while it is held, in turn and never for long: at once when
  * the hand rests, else as often as the machine can afford by what telling took before.
  */
-export function calmed<Value>({ read, follow, everyMs, others, isRestless }: CalmOptions<Value>): Calm<Value> {
+export function calmed<Value>({
+  read,
+  follow,
+  everyMs,
+  others,
+  isRestless,
+}: CalmOptions<Value>): Calm<Value> {
   const listeners = new Set<() => void>();
   let seen = read();
   let isHeld = false;

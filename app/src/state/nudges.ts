@@ -1,48 +1,35 @@
-import { exposuresOf, type Move } from '@humble/core';
-import { gestureName } from '../ui/gestureName';
+import { exposuresOf, type Move, type Vector } from '@humble/core';
 import { doEdit } from './doEdit';
 import { activeMoveIn } from './hooks';
+import { nudgeRun, type Run } from './nudgeRun';
 import { currentFrame } from './playhead';
 import { activeTravelIn } from './selection';
 import type { AppDispatch, RootState } from './store';
 
-/** Frames and shares of the arc that the arrows move things by; ten times as much with Shift. */
-const STEPS: Readonly<Record<string, { readonly frames: number; readonly share: number }>> = {
-  ArrowLeft: { frames: -1, share: 0 },
-  ArrowRight: { frames: 1, share: 0 },
-  ArrowUp: { frames: 0, share: 0.005 },
-  ArrowDown: { frames: 0, share: -0.005 },
+/** Frames (x) and shares of the arc (y) that the arrows move things by; ten times as much with Shift. */
+const STEPS: Readonly<Record<string, Vector>> = {
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowRight: { x: 1, y: 0 },
+  ArrowUp: { x: 0, y: 0.005 },
+  ArrowDown: { x: 0, y: -0.005 },
 };
 const FAR = 10;
-/** Nudges in shorter order than this are one undo step. */
-const ONE_RUN_MS = 900;
 
 type Nudge = (dispatch: AppDispatch, getState: () => RootState) => boolean;
 
-let run = { of: '', name: '', frames: 0, share: 0, until: 0 };
+const run = nudgeRun();
 
-/** What a run of nudges has come to, counted from where it began. */
-function nudged(of: string, key: string, isFar: boolean): typeof run | null {
+function nudged(of: string, key: string, isFar: boolean): Run | null {
   const step = STEPS[key];
-  if (!step) return null;
-  const now = performance.now();
-  const goesOn = now < run.until && run.of === of;
   const size = isFar ? FAR : 1;
-  run = {
-    of,
-    name: goesOn ? run.name : gestureName('nudge'),
-    frames: (goesOn ? run.frames : 0) + step.frames * size,
-    share: (goesOn ? run.share : 0) + step.share * size,
-    until: now + ONE_RUN_MS,
-  };
-  return run;
+  return step ? run(of, { x: step.x * size, y: step.y * size }) : null;
 }
 
 const isTick = (move: Move, lengthFrames: number, frame: number): boolean =>
   move.marks.every((mark) => mark.frame !== frame) &&
   exposuresOf(move, { lengthFrames }).some((exposure) => exposure.frame === frame);
 
-let tickFrom = { name: '', fraction: 0 };
+let tickFrom = 0;
 
 /**
  * Nudges the selected marks by a key, in time or in place; with none selected the tick at the playhead, in
@@ -65,11 +52,11 @@ export const nudge =
           {
             moveId: move.id,
             markIds,
-            byFrames: to.frames,
-            byFraction: to.share,
+            byFrames: to.total.x,
+            byFraction: to.total.y,
             takesLater: settings.takesLater,
           },
-          to.name,
+          to.gesture,
         ),
       );
       return true;
@@ -78,15 +65,14 @@ export const nudge =
     if (!isTick(move, shot.present.shot.lengthFrames, frame) || travel.arcLength === 0) return false;
     const to = nudged(`tick ${move.id} ${frame}`, key, isFar);
     if (!to) return false;
-    if (tickFrom.name !== to.name)
-      tickFrom = { name: to.name, fraction: travel.plan[frame - 1]! / travel.arcLength };
+    if (to.isFirst) tickFrom = travel.plan[frame - 1]! / travel.arcLength;
     // A tick has no other frame to go to: both pairs of arrows move it along the arc.
-    const by = to.share + to.frames * STEPS.ArrowUp!.share;
+    const by = to.total.y + to.total.x * STEPS.ArrowUp!.y;
     dispatch(
       doEdit(
         'moveTick',
-        { moveId: move.id, frame, fraction: tickFrom.fraction + by, reachFrames: settings.tickReach },
-        to.name,
+        { moveId: move.id, frame, fraction: tickFrom + by, reachFrames: settings.tickReach },
+        to.gesture,
       ),
     );
     return true;

@@ -23,11 +23,14 @@ export function activeTravelIn(state: RootState): Travel | null {
   return (shot && move && evaluate(shot).travels.find((travel) => travel.move.id === move.id)) ?? null;
 }
 
-/** Where the active figure is seen to stand at the playhead; null where nothing travels. */
-export function figurePlaceIn(state: RootState): (Vector & { readonly s: number }) | null {
+/** Where the active figure is seen to stand on a frame; null where nothing travels. */
+export function figurePlaceIn(
+  state: RootState,
+  frame = currentFrame(),
+): (Vector & { readonly s: number }) | null {
   const travel = activeTravelIn(state);
   if (!travel) return null;
-  const i = travel.shown[Math.min(currentFrame(), travel.place.length) - 1]! - 1;
+  const i = travel.shown[Math.min(frame, travel.place.length) - 1]! - 1;
   return { x: travel.x[i]!, y: travel.y[i]!, s: travel.place[i]! };
 }
 

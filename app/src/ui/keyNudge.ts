@@ -2,6 +2,7 @@ interface KeyEvent {
   readonly key?: string;
   readonly nativeEvent?: { readonly key?: string };
   readonly shiftKey?: boolean;
+  readonly altKey?: boolean;
   readonly preventDefault: () => void;
   readonly stopPropagation: () => void;
 }
@@ -20,7 +21,8 @@ export function keyNudge(onNudge: (by: number) => void): object {
   return {
     onKeyDown: (event: KeyEvent) => {
       const by = STEPS[event.key ?? event.nativeEvent?.key ?? ''];
-      if (by === undefined) return;
+      // With Alt the arrows belong to what is in the field.
+      if (by === undefined || event.altKey) return;
       event.preventDefault();
       event.stopPropagation();
       onNudge(by * (event.shiftKey && Math.abs(by) === 1 ? 10 : 1));

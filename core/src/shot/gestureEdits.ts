@@ -81,7 +81,7 @@ export const gestureEdits = {
     const drawn = moveId === null ? arcEdits.drawArc(shot, { points }) : shot;
     const id = moveId ?? drawn.moves[drawn.moves.length - 1]!.id;
     const { arcId } = findMove(drawn, id);
-    const shaped = arcEdits.redrawArc(drawn, { arcId, points, closed: false });
+    const shaped = moveId === null ? drawn : arcEdits.redrawArc(drawn, { arcId, points, closed: false });
     return withMove(shaped, id, (move) => ({
       ...move,
       // What was put by hand or left out was so on other frames.

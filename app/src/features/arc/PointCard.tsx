@@ -7,10 +7,9 @@ import { pointsSelected } from '../../state/handSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
+import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
 import { KINDS } from './pointKinds';
-
-const FURTHEST = 1e6;
 
 /** The one point that is selected, or something of it. */
 const usePoint = <Value,>(pick: (point: ArcPoint) => Value): Value | null =>
@@ -51,30 +50,12 @@ export function PointCard() {
   );
 }
 
-const PLACE_RANGE = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 } as const;
-
 function Place({ arcId, pointId }: PointProps) {
   const x = usePoint((point) => point.x) ?? 0;
   const y = usePoint((point) => point.y) ?? 0;
   const edit = useEdit();
-  const moveTo = (to: { x: number; y: number }, gesture?: string): void => {
-    edit('movePoint', { arcId, pointId, to }, gesture);
-  };
   return (
-    <View>
-      <NumberField
-        label="Across"
-        value={x}
-        onChange={(to, gesture) => moveTo({ x: to, y }, gesture)}
-        {...PLACE_RANGE}
-      />
-      <NumberField
-        label="Down"
-        value={y}
-        onChange={(to, gesture) => moveTo({ x, y: to }, gesture)}
-        {...PLACE_RANGE}
-      />
-    </View>
+    <PlaceFields x={x} y={y} onChange={(to, gesture) => edit('movePoint', { arcId, pointId, to }, gesture)} />
   );
 }
 

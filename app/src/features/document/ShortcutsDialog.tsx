@@ -16,6 +16,7 @@ const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
   ['Shift drag', 'In line, or a box round points'],
   ['Enter', 'Finish the arc, keep the stroke'],
   ['Esc', 'Let go of what is selected'],
+  ['Alt ← → ↑ ↓', 'In the Figure step: nudge the figure, a pose on this frame'],
   ['Page ↑ ↓', 'In a view of the timing: the mark before or after'],
   ['Alt ← → ↑ ↓', 'There: nudge the marks, or the tick at the playhead'],
   ['Delete', 'There: delete the selected marks'],

@@ -5,7 +5,7 @@ import { toolChosen } from '../../state/handSlice';
 import { goTo, setRange } from '../../state/playhead';
 import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
-import { posesAsked } from '../../state/posing';
+import { figureNudged, figurePutInMiddle, posesAsked } from '../../state/posing';
 import { moveOn, shotOn } from '../../testing/bench';
 import { type Bench, bench, emptyField, threePoints } from '../../testing/fieldBench';
 import { fieldStateOf } from './fieldState';
@@ -77,6 +77,30 @@ describe('a figure that is put in place', () => {
     on.drag([400, 300], [400, 260], [400, 200]);
     expect(moveOn(on.store).marks.map(({ frame }) => frame)).toEqual([1, 11, 21]);
     expect(at(on, 11)).toEqual([400, 200]);
+  });
+
+  test('is nudged without a pointer, a run of nudges being one step, and begins in the middle', () => {
+    const on = posing();
+    expect(on.store.dispatch(figureNudged({ x: 1, y: 0 }))).toBe(false);
+    expect(on.store.dispatch(figurePutInMiddle())).toBe(true);
+    const [x, y] = at(on, 1);
+    expect([x, y]).toEqual([500, 300]);
+    expect(on.store.getState().hand.tool).toBe('shape');
+    expect(on.store.dispatch(figurePutInMiddle())).toBe(false);
+    goTo(11);
+    on.store.dispatch(figureNudged({ x: 10, y: 0 }));
+    on.store.dispatch(figureNudged({ x: 0, y: -10 }));
+    on.store.dispatch(figureNudged({ x: 10, y: 0 }));
+    expect([at(on, 1), at(on, 11)]).toEqual([
+      [x, y],
+      [x + 20, y - 10],
+    ]);
+    goTo(1);
+    on.store.dispatch(figureNudged({ x: -5, y: 0 }));
+    expect(at(on, 1)).toEqual([x - 5, y]);
+    on.store.dispatch(ActionCreators.undo());
+    on.store.dispatch(ActionCreators.undo());
+    expect(at(on, 11)).toEqual([x, y]);
   });
 
   test('is not dragged where it is only looked at', () => {

@@ -4,7 +4,7 @@ import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useHand, useShot } from '../../state/hooks';
-import { posesAsked } from '../../state/posing';
+import { figurePutInMiddle, posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { colour } from '../../ui/colour';
@@ -12,7 +12,8 @@ import { Dial } from '../../ui/Dial';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
-import { ActCard, ThinningCard } from './ActCard';
+import { ActCard } from './ActCard';
+import { ThinningCard } from './ThinningCard';
 import { type HoldOf, PosesCard } from './PosesCard';
 
 const MOST_TURN_DEG = 3600;
@@ -24,7 +25,8 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
   const move = useActiveMove();
   const edit = useEdit();
   const dispatch = useAppDispatch();
-  const isActing = useHand(({ tool }) => tool === 'act');
+  const tool = useHand((hand) => hand.tool);
+  const isActing = tool === 'act';
   const arcId = useActiveArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   if (!move || !figure)
@@ -45,10 +47,13 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
               />
             ) : (
               <Button
-                label="Put the figure"
+                label={tool === 'pose' ? 'Put it in the middle' : 'Put the figure'}
                 icon={UserPlus}
                 kind="brass"
-                onPress={() => dispatch(posesAsked())}
+                onPress={() => {
+                  if (tool === 'pose') dispatch(figurePutInMiddle());
+                  else dispatch(posesAsked());
+                }}
               />
             )}
           </View>

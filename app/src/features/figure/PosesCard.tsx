@@ -2,11 +2,14 @@ import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useEdit, useSettings, useShot } from '../../state/hooks';
+import { useAppDispatch, useAppSelector, useEdit, useSettings, useShot } from '../../state/hooks';
 import { goTo, useCalmFrame } from '../../state/playhead';
+import { figurePut } from '../../state/posing';
+import { figurePlaceIn } from '../../state/selection';
 import { settingsChanged } from '../../state/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
 
@@ -47,6 +50,7 @@ export function PosesCard({ move, hold }: PosesCardProps) {
           {`Frame ${frame} is held: a pose lands on frame ${aim.frame}, where its exposure begins.`}
         </Words>
       )}
+      <Place move={move} />
       <FramesOfPoses move={move} frame={aim.frame} />
       <Between move={move} frame={frame} />
       <View className="mt-3 gap-1">
@@ -70,6 +74,22 @@ export function PosesCard({ move, hold }: PosesCardProps) {
         </View>
       )}
     </Card>
+  );
+}
+
+/** Where the figure stands on this frame, to be typed. */
+function Place({ move }: { readonly move: Move }) {
+  const frame = useCalmFrame();
+  const dispatch = useAppDispatch();
+  const x = useAppSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
+  const y = useAppSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
+  return (
+    <PlaceFields
+      of="Figure"
+      x={x}
+      y={y}
+      onChange={(to, gesture) => void dispatch(figurePut({ move, frame, to }, gesture))}
+    />
   );
 }
 

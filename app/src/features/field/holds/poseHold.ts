@@ -1,8 +1,7 @@
 import type { Vector } from '@humble/core';
-import { doEdit } from '../../../state/doEdit';
-import { arcActivated } from '../../../state/handSlice';
 import { activeMoveIn } from '../../../state/hooks';
-import { currentFrame, goTo } from '../../../state/playhead';
+import { currentFrame } from '../../../state/playhead';
+import { figurePut } from '../../../state/posing';
 import { figurePlaceIn } from '../../../state/selection';
 import { gestureName } from '../../../ui/gestureName';
 import type { Target } from '../hitTest';
@@ -28,19 +27,10 @@ export function poseHold(
   const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
   const settle = snapper(context, stands ?? start.place, new Set(carrier ? [carrier] : []));
   // Every edit of a drag is worked out from where the drag began: the first pose stays the first.
-  const put = (to: Vector): void => {
-    if (move) {
-      const { posePath } = store.getState().settings;
-      store.dispatch(doEdit('pose', { moveId: move.id, frame: playhead, to, path: posePath }, name));
-      return;
-    }
-    if (!store.dispatch(doEdit('beginPoses', { frame: playhead, to }, name))) return;
-    store.dispatch(arcActivated(store.getState().shot.present.shot!.arcs.at(-1)!.id));
-    goTo(playhead);
-  };
+  const put = (to: Vector): boolean => store.dispatch(figurePut({ move, frame: playhead, to }, name));
   const at = (now: Pointer): Vector => settle({ x: now.place.x + grip.x, y: now.place.y + grip.y }, now);
   return {
-    drag: (now) => put(at(now)),
-    ...(isFar && { tap: (now: Pointer) => put(now.place) }),
+    drag: (now) => void put(at(now)),
+    ...(isFar && { tap: (now: Pointer) => void put(now.place) }),
   };
 }

@@ -1,0 +1,36 @@
+import { View } from 'react-native';
+import { NumberField } from './NumberField';
+
+/** Further out than this nothing can be typed, field units. */
+const FURTHEST = 1e6;
+const RANGE = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 } as const;
+
+interface PlaceFieldsProps {
+  /** What stands there, where that is not plain: `Figure` gives *Figure across*. */
+  readonly of?: string;
+  /** Field units. */
+  readonly x: number;
+  readonly y: number;
+  readonly onChange: (to: { readonly x: number; readonly y: number }, gesture?: string) => void;
+}
+
+/** A place in the field, to be typed. */
+export function PlaceFields({ of, x, y, onChange }: PlaceFieldsProps) {
+  const [across, down] = of ? [`${of} across`, `${of} down`] : ['Across', 'Down'];
+  return (
+    <View>
+      <NumberField
+        label={across}
+        value={x}
+        onChange={(to, gesture) => onChange({ x: to, y }, gesture)}
+        {...RANGE}
+      />
+      <NumberField
+        label={down}
+        value={y}
+        onChange={(to, gesture) => onChange({ x, y: to }, gesture)}
+        {...RANGE}
+      />
+    </View>
+  );
+}
