@@ -118,8 +118,8 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   await page.getByRole('button', { name: 'Put it in the middle' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
   await bench.goTo(25);
-  await bench.type('Figure across, units', 1400);
-  await bench.type('Figure down, units', 300);
+  await bench.type('Across, units', 1400);
+  await bench.type('Down, units', 300);
   await bench.goTo(13);
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+Alt+ArrowUp');
   await page.keyboard.press('Alt+ArrowLeft');

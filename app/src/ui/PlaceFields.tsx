@@ -6,8 +6,6 @@ const FURTHEST = 1e6;
 const RANGE = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 } as const;
 
 interface PlaceFieldsProps {
-  /** What stands there, where that is not plain: `Figure` gives *Figure across*. */
-  readonly of?: string;
   /** Field units. */
   readonly x: number;
   readonly y: number;
@@ -15,18 +13,17 @@ interface PlaceFieldsProps {
 }
 
 /** A place in the field, to be typed. */
-export function PlaceFields({ of, x, y, onChange }: PlaceFieldsProps) {
-  const [across, down] = of ? [`${of} across`, `${of} down`] : ['Across', 'Down'];
+export function PlaceFields({ x, y, onChange }: PlaceFieldsProps) {
   return (
     <View>
       <NumberField
-        label={across}
+        label="Across"
         value={x}
         onChange={(to, gesture) => onChange({ x: to, y }, gesture)}
         {...RANGE}
       />
       <NumberField
-        label={down}
+        label="Down"
         value={y}
         onChange={(to, gesture) => onChange({ x, y: to }, gesture)}
         {...RANGE}

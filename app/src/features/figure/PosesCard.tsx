@@ -84,12 +84,13 @@ function Place({ move }: { readonly move: Move }) {
   const x = useAppSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
   const y = useAppSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
   return (
-    <PlaceFields
-      of="Figure"
-      x={x}
-      y={y}
-      onChange={(to, gesture) => void dispatch(figurePut({ move, frame, to }, gesture))}
-    />
+    <View className="mt-2">
+      <PlaceFields
+        x={x}
+        y={y}
+        onChange={(to, gesture) => void dispatch(figurePut({ move, frame, to }, gesture))}
+      />
+    </View>
   );
 }
 
