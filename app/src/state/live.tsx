@@ -10,6 +10,7 @@ import {
   useState,
 } from 'react';
 import { G, type GProps, Path, type PathProps } from 'react-native-svg';
+import { muteMoves } from '../ui/muteMoves';
 import { type DrawnShape, setShape } from '../ui/setShape';
 import { useLive } from '../ui/useLive';
 import { useAppStore } from './hooks';
@@ -80,11 +81,13 @@ function redrawAll(now: number): void {
 /** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */
 export function holdView(view: LiveView): void {
   heldView = view;
+  muteMoves(true);
 }
 
 /** It is let go: everything is brought up to date. */
 export function releaseView(): void {
   heldView = null;
+  muteMoves(false);
   redrawSoon();
 }
 

@@ -3,12 +3,25 @@ import { thinGesture, type ThinOptions } from '@humble/core/thinGesture';
 import type { RawGesture } from '@humble/core';
 import { expose } from 'comlink';
 
+/** Progress is told in steps of this share: each is a message, and something to draw. */
+const STEP = 0.02;
+
 const thinner = {
   thin: (
     gesture: RawGesture,
     options: Omit<ThinOptions, 'onProgress'>,
     onProgress: (share: number) => void,
-  ) => thinGesture(gesture, { ...options, onProgress }),
+  ) => {
+    let told = 0;
+    return thinGesture(gesture, {
+      ...options,
+      onProgress: (share) => {
+        if (share - told < STEP) return;
+        told = share;
+        onProgress(share);
+      },
+    });
+  },
 };
 export type Thinner = typeof thinner;
 expose(thinner);
