@@ -22,6 +22,9 @@ const GROUNDS = {
   plum: 'bg-card border border-plum',
 } as const;
 
+/** A long label gives way, its icon does not. */
+const UNSHRUNK = { flexShrink: 0 } as const;
+
 /** A verb, at least 44 pixels high. */
 export function Button({
   label,
@@ -45,7 +48,7 @@ export function Button({
       testID={testID}
       className={`min-h-[44px] flex-row items-center justify-center gap-2 rounded-large px-4 ${GROUNDS[kind]} ${pressed ? 'border-brass bg-brasswash' : ''} ${disabled ? 'opacity-40' : ''} ${className}`}
     >
-      {Icon && <Icon size={20} strokeWidth={1.75} color={colour[tone]} />}
+      {Icon && <Icon size={20} strokeWidth={1.75} color={colour[tone]} style={UNSHRUNK} />}
       <Words
         tone={tone}
         strong={kind === 'brass'}

@@ -34,6 +34,16 @@ test('a gesture is kept whole, under a name of its own', () => {
   expect(edits.keepGesture(kept, { gesture }).gestures[1]!.name).toBe('Gesture 2');
 });
 
+test('gestures that would make the file too large to be saved are refused with a sentence', () => {
+  const count = 100_000;
+  const long = { speed: 1, x: Array(count).fill(1), y: Array(count).fill(2), ms: Array(count).fill(3) };
+  const twice = edits.keepGesture(edits.keepGesture(kept, { gesture: long }), { gesture: long });
+  expect(twice.gestures).toHaveLength(3);
+  expect(() => edits.keepGesture(twice, { gesture: long })).toThrow('delete one first');
+  const fewer = edits.deleteGesture(twice, { gestureId: 'gesture2' });
+  expect(edits.keepGesture(fewer, { gesture: long }).gestures).toHaveLength(3);
+});
+
 test('acted out it gives an arc, a figure and a move, and the shot grows to hold them', () => {
   expect(acted.lengthFrames).toBe(61);
   expect(acted.moves[0]!.acted).toEqual({ gestureId: 'gesture1', allowedDeviation: 5, frames: null });

@@ -7,7 +7,7 @@ import { freshId } from './ids';
 import { findMove, withMove } from './moveChange';
 import { findArc } from './parts';
 import { PLAIN_TIMING } from './plainTiming';
-import { LONGEST_SHOT, type Mark, MOST_GESTURES, type Shot } from './schema';
+import { LONGEST_SHOT, type Mark, MOST_GESTURES, MOST_KEPT_SAMPLES, type Shot } from './schema';
 
 /** What a gesture was thinned to, and how. */
 export interface ActingOut {
@@ -49,6 +49,12 @@ export const gestureEdits = {
       throw new ShotError(
         'out-of-range',
         `A shot keeps at most ${MOST_GESTURES} gestures: delete one first.`,
+      );
+    const kept = shot.gestures.reduce((sum, { ms }) => sum + ms.length, 0);
+    if (kept + gesture.ms.length > MOST_KEPT_SAMPLES)
+      throw new ShotError(
+        'out-of-range',
+        'The gestures of this shot grow too long to be kept: delete one first.',
       );
     return {
       ...shot,

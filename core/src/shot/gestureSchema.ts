@@ -7,6 +7,8 @@ export const SLOWEST_RECORDING = 0.25;
 export const FASTEST_RECORDING = 2;
 export const MOST_SAMPLES = 180_000;
 export const MOST_GESTURES = 50;
+/** Samples of all gestures of a shot together: about half an hour, or 6 MB of a file that may have 8. */
+export const MOST_KEPT_SAMPLES = 250_000;
 const LONGEST_GESTURE_MS = 3_600_000;
 
 /** A gesture as the hand made it, kept whole: where the pointer was in the field, and when. */

@@ -154,12 +154,14 @@ function EmptyField() {
   if (isDrawing) return null;
   return (
     <View pointerEvents="none" className="absolute inset-0 items-center justify-center px-8">
-      <Words size="title" strong className="text-center">
-        Draw how it travels
-      </Words>
-      <Words tone="soft" className="mt-1 text-center">
-        One stroke gives an arc, a figure on it, and its timing.
-      </Words>
+      <View className="rounded-large border border-line bg-card px-5 py-4">
+        <Words size="title" strong className="text-center">
+          Draw how it travels
+        </Words>
+        <Words tone="soft" className="mt-1 text-center">
+          One stroke gives an arc, a figure on it, and its timing.
+        </Words>
+      </View>
     </View>
   );
 }

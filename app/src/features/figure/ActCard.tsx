@@ -1,13 +1,15 @@
 import { FASTEST_RECORDING, gestureSeconds, type Move, SLOWEST_RECORDING } from '@humble/core';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
+import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { actingAsked, gestureUsed, trackedBroughtIn } from '../../state/acting';
 import { toolChosen } from '../../state/handSlice';
-import { useActiveArc, useAppDispatch, useHand, useSettings, useShot } from '../../state/hooks';
+import { useActiveArc, useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import { said } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
-import { Button } from '../../ui/Button';
+import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { pickFile } from '../../ui/files';
 import { fixed } from '../../ui/numbers';
@@ -27,8 +29,12 @@ function Asking({ move }: { readonly move: Move | null }) {
   const dispatch = useAppDispatch();
   const isLocked = useActiveArc((arc) => arc.locked) ?? false;
   const bringIn = async (): Promise<void> => {
-    const file = await pickFile('.csv,text/csv');
-    if (file) await dispatch(trackedBroughtIn(file.text, file.name.slice(0, 60)));
+    try {
+      const file = await pickFile('.csv,text/csv');
+      if (file) await dispatch(trackedBroughtIn(file.text, file.name.slice(0, 60)));
+    } catch (error) {
+      dispatch(said(error instanceof Error ? error.message : 'This file cannot be read.'));
+    }
   };
   return (
     <Card title="Act it out">
@@ -63,20 +69,27 @@ function Asking({ move }: { readonly move: Move | null }) {
 function KeptGestures() {
   const { gestures } = useShot();
   const dispatch = useAppDispatch();
+  const edit = useEdit();
   return (
     <View className="mt-2">
       <ThinningProgress />
       {gestures.length > 0 && <Words tone="soft">A further figure can do what was acted before:</Words>}
-      <View className="mt-1 flex-row flex-wrap gap-2">
-        {gestures.map((gesture) => (
-          <Button
-            key={gesture.id}
-            label={`${gesture.name}, ${fixed(gestureSeconds(gesture), 2)} s`}
-            icon={Hand}
-            onPress={() => void dispatch(gestureUsed(gesture))}
+      {gestures.map((gesture) => (
+        <View key={gesture.id} className="mt-1 flex-row items-center gap-2">
+          <View className="min-w-0 shrink">
+            <Button
+              label={`${gesture.name}, ${fixed(gestureSeconds(gesture), 2)} s`}
+              icon={Hand}
+              onPress={() => void dispatch(gestureUsed(gesture))}
+            />
+          </View>
+          <IconButton
+            label={`Delete the gesture ${gesture.name}`}
+            icon={Trash}
+            onPress={() => edit('deleteGesture', { gestureId: gesture.id })}
           />
-        ))}
-      </View>
+        </View>
+      ))}
     </View>
   );
 }
