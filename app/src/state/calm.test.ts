@@ -9,6 +9,7 @@ function changing() {
     follow: (listener) => followers.push(listener),
     everyMs: 100,
     others: together(),
+    share: 8,
     isRestless: (number) => number < 0,
   });
   const set = (next: number): void => {

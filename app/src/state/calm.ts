@@ -11,7 +11,7 @@ export interface Calm<Value> {
 
 /** What things that follow one hand, and tell the same panels, know of each other. */
 export interface Together {
-  /** How long telling everyone took, the heaviest lately, milliseconds. */
+  /** How long telling the panels took, the heaviest so far: known to one that never told them, milliseconds. */
   tellingMs: number;
   /** When one of them changed last, on the clock of `performance.now`. */
   changedAt: number;
@@ -26,6 +26,8 @@ interface CalmOptions<Value> {
   /** While it is held, listeners are told this often at most, milliseconds. */
   readonly everyMs: number;
   readonly others: Together;
+  /** While it is held and moves on, telling takes at most one part in so many of the time. */
+  readonly share: number;
   /** Whether it changes by itself, as if it were held. */
   readonly isRestless?: (value: Value) => boolean;
 }
@@ -33,10 +35,8 @@ interface CalmOptions<Value> {
 /** Telling goes on in a task of its own after so long, milliseconds. */
 const AT_ONCE_MS = 4;
 
-/** Telling, and the rendering that comes of it, takes at most one part in so many of the time. */
+/** The same where nothing is held and it changes by itself. */
 const SHARE = 8;
-/** The same while something is held and moved. */
-const SHARE_HELD = 16;
 
 /** A heavy telling counts so much less with each lighter one after it. */
 const FORGETTING = 0.7;
@@ -84,6 +84,7 @@ export function calmed<Value>({
   follow,
   everyMs,
   others,
+  share,
   isRestless,
 }: CalmOptions<Value>): Calm<Value> {
   const listeners = new Set<() => void>();
@@ -91,9 +92,10 @@ export function calmed<Value>({
   let isHeld = false;
   /** When they may be told again, whether the hand rests or not. */
   let due = 0;
+  /** How long telling everyone takes, the heaviest lately; 0 while nobody knows. */
   let tookMs = 0;
   const nextDue = (now: number): number =>
-    now + Math.max(everyMs, isHeld ? SHARE_HELD * others.tellingMs : SHARE * tookMs);
+    now + Math.max(everyMs, (isHeld ? share : SHARE) * (tookMs || others.tellingMs));
   /** Not everyone was told the last time. */
   let owes = false;
   const isBehind = (): boolean => owes || seen !== read();
@@ -113,9 +115,9 @@ export function calmed<Value>({
     const movesOn = (): boolean => isEarly && isHeld && others.changedAt > began;
     void inTurn(listeners, () => seen === told && !movesOn()).then((took) => {
       const isWhole = seen === told && !movesOn();
-      others.tellingMs = Math.max(took, others.tellingMs * (isWhole ? FORGETTING : 1));
+      tookMs = Math.max(took, tookMs * (isWhole ? FORGETTING : 1));
+      others.tellingMs = Math.max(took, others.tellingMs);
       if (seen !== told) return;
-      tookMs = took;
       owes = !isWhole;
       due = owes ? wasDue : nextDue(began);
       if (isBehind()) tellSoon();

@@ -22,6 +22,7 @@ function calmOf<State>(store: Store<State>): CalmStore<State> {
     follow: (listener) => void store.subscribe(listener),
     everyMs: CALM_MS,
     others: handAndPanels,
+    share: 16,
   });
   return {
     dispatch: store.dispatch,

@@ -117,6 +117,7 @@ export const calmPlayhead = calmed({
   follow: subscribePlayhead,
   everyMs: PANELS_MS,
   others: handAndPanels,
+  share: 8,
   isRestless: ({ isPlaying: plays }) => plays,
 });
 
