@@ -7,6 +7,9 @@ export interface NewShot {
   readonly length?: number;
 }
 
+/** So many lines of a table are there at once. */
+const MOST_LINES = 160;
+
 /** The workbench as a person uses it. */
 export class Bench {
   constructor(
@@ -126,11 +129,16 @@ export class Bench {
     const index = heads.indexOf(name);
     expect(index, `a column ${name} among ${heads.join(', ')}`).toBeGreaterThanOrEqual(0);
     const cells = table.locator(`[role=row] [role=cell]:nth-of-type(${index + 1})`);
-    await expect(cells).toHaveCount(Number(await table.getAttribute('aria-rowcount')));
+    // A long table has its first lines only, until it is scrolled.
+    const all = Number(await table.getAttribute('aria-rowcount'));
+    const lines = Math.min(MOST_LINES, all);
+    if (lines === all) await expect(cells).toHaveCount(all);
+    else await expect.poll(() => cells.count()).toBeGreaterThanOrEqual(lines);
     // The increment to the picture in sight stands in a field.
-    return cells.evaluateAll((all) =>
-      all.map((cell) => cell.querySelector('input')?.value ?? (cell as HTMLElement).innerText),
+    const texts = await cells.evaluateAll((found) =>
+      found.map((cell) => cell.querySelector('input')?.value ?? (cell as HTMLElement).innerText),
     );
+    return texts.slice(0, lines);
   }
 
   /** Path data of a shape that may be drawn in pieces. */
