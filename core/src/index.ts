@@ -8,6 +8,7 @@ export {
   curvatureAtDistance,
   distanceAtParameter,
   measureArc,
+  measuredOneByOne,
   placeAt,
   placeBuffer,
   type PlaceOnArc,
@@ -103,4 +104,4 @@ export { type ActedDeviation, actedDeviation, gestureOf } from './perform/actedD
 export type { ThinnedGesture, ThinOptions } from './perform/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';
-export type { ActingOut } from './shot/gestureEdits';
+export { type ActingOut, actedPoints } from './shot/gestureEdits';

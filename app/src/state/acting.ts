@@ -1,9 +1,11 @@
 import {
+  actedPoints,
   firstFrame,
   type Gesture,
   gestureFrames,
   gestureFrom,
   gestureOf,
+  measuredOneByOne,
   type Move,
   type PointerSample,
   type RawGesture,
@@ -12,6 +14,7 @@ import {
   withRests,
 } from '@humble/core';
 import { gestureName } from '../ui/gestureName';
+import { inSlices } from '../ui/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from './doEdit';
 import { arcActivated, type ActsFor, thinningAt, toolChosen } from './handSlice';
@@ -55,6 +58,7 @@ let running: Thinning | null = null;
 /** Stops what is being thinned; the move stays as it was. */
 export const thinningGivenUp = (): Thunk => (dispatch) => {
   running?.cancel();
+  running = null;
   dispatch(thinningAt(null));
 };
 
@@ -76,6 +80,8 @@ const thinnedTo =
     running = mine;
     try {
       const thinned = await mine.result;
+      // An arc of thousands of points takes a while to measure; what is measured here stays known.
+      if (thinned) await inSlices(measuredOneByOne(actedPoints(thinned)), () => running === mine);
       // Meanwhile another shot may have come onto the workbench.
       const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
       if (!thinned || running !== mine || !isThere) return;

@@ -1,3 +1,5 @@
+import { nextTask } from '../ui/nextTask';
+
 /** Something that changes often, as those see it who may lag behind. */
 export interface Calm<Value> {
   readonly get: () => Value;
@@ -43,16 +45,6 @@ const FORGETTING = 0.7;
 
 /** After so long without a change the hand rests, and nobody minds the telling, milliseconds. */
 const REST_MS = 120;
-
-const nextTask = (): Promise<void> =>
-  new Promise((resolve) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      resolve();
-    };
-    port2.postMessage(null);
-  });
 
 /**
  * Tells listeners one after the other: what a listener has to draw is drawn before the next one is told, and

@@ -50,6 +50,17 @@ function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
   return table;
 }
 
+/**
+ * Measures the stretches of an open arc one by one, for a long one that must not hold anything up: once this is
+ * through, an arc of the same points is measured at no cost.
+ */
+export function* measuredOneByOne(points: readonly ArcPoint[]): Generator<void> {
+  for (let i = 1; i < points.length; i++) {
+    stretchTable(points[i - 1]!, points[i]!);
+    yield;
+  }
+}
+
 const lastHeading = (table: StretchTable): number => table.headingDeg[table.headingDeg.length - 1] ?? 0;
 
 /** The measure of an arc, remembered for as long as the arc object lives. */

@@ -9,16 +9,18 @@ import { stretchCount } from './stretches';
 import { applyTo, type Transform, turnOf } from './transform';
 import { distance, type Vector, ZERO } from './vector';
 
-/** A point of an arc under an id; whatever else came with its shape is left behind. */
-export const withId = ({ x, y, in: into, out, kind, shaping = null }: PointShape, id: string): ArcPoint => ({
-  id,
-  x,
-  y,
-  in: into,
-  out,
-  kind,
-  shaping,
-});
+const KEYS_OF_POINT = 7;
+
+/**
+ * A point of an arc under an id; whatever else came with its shape is left behind. A point that is one already
+ * stays the same object, so that what was measured of it stays known.
+ */
+export function withId(point: PointShape & { readonly id?: string }, id: string): ArcPoint {
+  const { x, y, in: into, out, kind, shaping = null } = point;
+  const isReady =
+    point.id === id && point.shaping !== undefined && Object.keys(point).length === KEYS_OF_POINT;
+  return isReady ? (point as ArcPoint) : { id, x, y, in: into, out, kind, shaping };
+}
 
 /** Points with fresh ids, p1 onwards. */
 export const withIds = (points: readonly PointShape[]): Arc['points'] =>

@@ -1,9 +1,11 @@
 import { gestureFrames, gestureFrom } from '../perform/gesture';
 import { actedDeviation } from '../perform/actedDeviation';
-import { thinGesture } from '../perform/thinGesture';
+import { measuredOneByOne } from '../arc/arcMeasure';
+import { thinGesture, type ThinnedGesture } from '../perform/thinGesture';
 import { straightShot } from '../testing/shapes';
 import { evaluate } from '../travel/evaluate';
 import { edits } from './edits';
+import { actedPoints } from './gestureEdits';
 import { openShot } from './openShot';
 import { type Shot, shotSchema } from './schema';
 
@@ -17,11 +19,19 @@ const gesture = gestureFrom(
 );
 const empty = edits.removeArc(straightShot(120, 25), { arcId: 'arc1' });
 const kept = edits.keepGesture(empty, { gesture });
+const known = new Map<number, ThinnedGesture>();
+const thinned = (allowedDeviation: number): ThinnedGesture => {
+  const before = known.get(allowedDeviation);
+  if (before) return before;
+  const now = thinGesture(gesture, { frames: gestureFrames(gesture, 24), allowedDeviation });
+  known.set(allowedDeviation, now);
+  return now;
+};
 const acting = (shot: Shot, allowedDeviation = 5, moveId: string | null = null) =>
   edits.actOut(shot, {
     moveId,
     gestureId: 'gesture1',
-    thinned: thinGesture(gesture, { frames: gestureFrames(gesture, 24), allowedDeviation }),
+    thinned: thinned(allowedDeviation),
     allowedDeviation,
     firstFrame: 1,
     frames: null,
@@ -129,4 +139,13 @@ test('a gesture whose times go back, or are too few, is no gesture', () => {
   expect(broken({ ms: [0, 1] })).toBe(false);
   expect(broken({ speed: 3 })).toBe(false);
   expect(broken({})).toBe(true);
+});
+
+test('an arc that was measured stretch by stretch before is the one that is acted', () => {
+  const points = actedPoints(thinned(5));
+  expect([...measuredOneByOne(points)]).toHaveLength(points.length - 1);
+  const shot = acting(kept);
+  // The very same points: what was measured of them is known. Acted again, too.
+  for (const { arcs } of [shot, acting(shot, 5, shot.moves[0]!.id)])
+    arcs[0]!.points.forEach((point, i) => expect(point).toBe(points[i]));
 });

@@ -1,4 +1,4 @@
-import type { PointShape } from '../arc/smoothing';
+import { withIds as pointsWithIds } from '../arc/wholeArc';
 import { ShotError } from '../errors';
 import type { RawGesture } from '../perform/gesture';
 import type { ThinnedGesture } from '../perform/thinGesture';
@@ -7,7 +7,7 @@ import { freshId } from './ids';
 import { findMove, withMove } from './moveChange';
 import { findArc } from './parts';
 import { PLAIN_TIMING } from './plainTiming';
-import { LONGEST_SHOT, type Mark, MOST_GESTURES, MOST_KEPT_SAMPLES, type Shot } from './schema';
+import { type Arc, LONGEST_SHOT, type Mark, MOST_GESTURES, MOST_KEPT_SAMPLES, type Shot } from './schema';
 
 /** What a gesture was thinned to, and how. */
 export interface ActingOut {
@@ -38,8 +38,16 @@ function checked({ thinned: { marks }, firstFrame }: ActingOut): void {
     throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
 }
 
-const pointsOf = (points: readonly PointShape[]): readonly PointShape[] =>
-  points.map((point) => ({ ...point, shaping: null }));
+const known = new WeakMap<ActingOut['thinned'], Arc['points']>();
+
+/** The points of the arc that a thinned gesture gives; the same objects every time. */
+export function actedPoints(thinned: ActingOut['thinned']): Arc['points'] {
+  const before = known.get(thinned);
+  if (before) return before;
+  const points = pointsWithIds(thinned.points.map((point) => ({ ...point, shaping: null })));
+  known.set(thinned, points);
+  return points;
+}
 
 /** Edits that have to do with acting a move out. */
 export const gestureEdits = {
@@ -83,7 +91,7 @@ export const gestureEdits = {
     if (!shot.gestures.some(({ id }) => id === gestureId))
       throw new ShotError('unknown-id', `The shot has no gesture ${gestureId}.`);
     checked(acting);
-    const points = pointsOf(thinned.points);
+    const points = actedPoints(thinned);
     const drawn = moveId === null ? arcEdits.drawArc(shot, { points }) : shot;
     const id = moveId ?? drawn.moves[drawn.moves.length - 1]!.id;
     const { arcId } = findMove(drawn, id);
