@@ -82,6 +82,36 @@ test('acted out again the gesture before is kept to choose from, and one undo ta
   await expect(page.getByTestId('figure')).toHaveCount(1);
 });
 
+test('the way of the hand is shown or not; the shot ends with the gesture, or the gesture with the shot', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Fitting', length: 97 });
+  await bench.press('Act it out');
+  const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
+  await bench.hand.drag([a!, b!]);
+  await expect(page.getByTestId('thinned-to')).toBeVisible();
+  const length = async (): Promise<number> =>
+    Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
+  const toggle = page.getByRole('switch', { name: 'Show the way of the hand' });
+  const way = page.getByTestId('way-of-hand');
+  const isShown = (await toggle.getAttribute('aria-checked')) === 'true';
+  if (!isShown) await toggle.click();
+  await expect(way).toHaveAttribute('d', /^M/);
+  await toggle.click();
+  await expect(way).toHaveCount(0);
+
+  expect(await length()).toBe(97);
+  await bench.press('Fit it to the shot');
+  const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
+  await expect(lastMark).toHaveText('97');
+  await bench.undo();
+  await expect(lastMark).not.toHaveText('97');
+  await bench.press('End the shot with it');
+  await expect.poll(length).toBeLessThan(97);
+  await expect(lastMark).toHaveText(String(await length()));
+});
+
 test('with a count the hand waits with the pointer down, and what is let go before it is over records nothing', async ({
   bench,
   page,
@@ -133,6 +163,15 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   };
   const [first, nudged, last] = await places();
   expect([first, last]).toEqual(['960.0 540.0', '1400.0 300.0']);
+  await bench.press('Hold from frame 13');
+  await expect(marks).toHaveText(['1', '13', '21', '25']);
+  await bench.undo();
+  await bench.press('Take this pose away');
+  await expect(marks).toHaveText(['1', '25']);
+  expect((await places())[1]).not.toBe(nudged);
+  await bench.undo();
+  await expect(marks).toHaveText(['1', '13', '25']);
+  expect((await places())[1]).toBe(nudged);
   await bench.undo();
   await expect(marks).toHaveText(['1', '25']);
   const middle = (await places())[1]!.split(' ').map(Number);

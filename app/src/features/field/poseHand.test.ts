@@ -2,7 +2,7 @@ import { evaluate, gestureSeconds } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../state/doEdit';
 import { toolChosen } from '../../state/handSlice';
-import { goTo, setRange } from '../../state/playhead';
+import { goTo, isPlaying, pause, setRange } from '../../state/playhead';
 import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import { figureNudged, figurePutInMiddle, posesAsked } from '../../state/posing';
@@ -150,6 +150,24 @@ describe('a figure that is acted out', () => {
     expect(marks[hold + 1]!.frame - marks[hold]!.frame).toBeGreaterThanOrEqual(22);
     on.store.dispatch(ActionCreators.undo());
     expect(shotOn(on.store)).toMatchObject({ gestures: [], moves: [], arcs: [] });
+  });
+
+  test('the others play while it is recorded, when that is wished for, and what was done plays at once', async () => {
+    for (const playsMeanwhile of [true, false]) {
+      const on = acting();
+      on.store.dispatch(settingsChanged({ playsMeanwhile }));
+      on.reports.push({ x: 100, y: 300, at: performance.now() });
+      on.hand.begin({ x: 100, y: 300 }, true);
+      expect(isPlaying()).toBe(playsMeanwhile);
+      on.reports.push({ x: 400, y: 300, at: performance.now() + 500 });
+      on.hand.update({ x: 400, y: 300 });
+      on.hand.end({ x: 400, y: 300 });
+      expect(isPlaying()).toBe(false);
+      await later();
+      expect(shotOn(on.store).moves).toHaveLength(1);
+      expect(isPlaying()).toBe(true);
+      pause();
+    }
   });
 
   test('recorded at half speed lasts half as long', async () => {
