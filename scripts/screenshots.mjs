@@ -39,6 +39,14 @@ const stroke = async (page, shares) => {
 const button = (page, name) => page.getByRole('button', { name, exact: true }).click();
 const wave = Array.from({ length: 24 }, (_, i) => [0.15 + 0.03 * i, 0.4 + 0.16 * Math.sin(i / 3)]);
 
+/** A step of the workbench, on a frame. */
+const inStep =
+  (name, frame = 1) =>
+  async (page) => {
+    await step(page, name);
+    await goTo(page, frame);
+  };
+
 const PICTURES = [
   { file: 'phone-list', view: PHONE, theme: 'light', path: '/' },
   {
@@ -46,7 +54,7 @@ const PICTURES = [
     view: PHONE,
     theme: 'light',
     path: ROUNDS,
-    act: (page) => goTo(page, 26),
+    act: inStep('Timing', 26),
   },
   {
     file: 'phone-graph-lamp',
@@ -95,12 +103,9 @@ const PICTURES = [
     view: PHONE,
     theme: 'light',
     path: ROUNDS,
-    act: async (page) => {
-      await step(page, 'Sheet');
-      await goTo(page, 13);
-    },
+    act: inStep('Sheet', 13),
   },
-  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: (page) => step(page, 'Figure') },
+  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: inStep('Figure') },
   {
     file: 'phone-stroke',
     view: PHONE,
@@ -140,43 +145,31 @@ const PICTURES = [
     view: WIDE,
     theme: 'dark',
     path: CORK,
-    act: async (page) => {
-      await step(page, 'Arc');
-      await goTo(page, 20);
-    },
+    act: inStep('Arc', 20),
   },
   {
     file: 'phone-acted',
     view: PHONE,
     theme: 'light',
     path: CRAB,
-    act: async (page) => {
-      await step(page, 'Figure');
-      await goTo(page, 42);
-    },
+    act: inStep('Figure', 42),
   },
   {
     file: 'wide-acted-lamp',
     view: WIDE,
     theme: 'dark',
     path: CRAB,
-    act: async (page) => {
-      await step(page, 'Figure');
-      await goTo(page, 42);
-    },
+    act: inStep('Figure', 42),
   },
   {
     file: 'phone-poses',
     view: PHONE,
     theme: 'dark',
     path: ROUNDS,
-    act: async (page) => {
-      await step(page, 'Figure');
-      await goTo(page, 26);
-    },
+    act: inStep('Figure', 26),
   },
   { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },
-  { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: (page) => goTo(page, 28) },
+  { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: inStep('Timing', 28) },
   {
     file: 'wide-arc-lamp',
     view: WIDE,
