@@ -50,6 +50,7 @@ export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } fr
 export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
+export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, wayOf } from './timing/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export { type FrameRun, framesOn, type Stretch, stretchOn } from './timing/whereAndWhen';

@@ -41,18 +41,30 @@ export function gestureFrom(samples: readonly PointerSample[], speed: number): R
   };
 }
 
-/** A pointer that says nothing for longer than this rests, milliseconds. */
+/** A pointer that says nothing for longer than this rests, milliseconds; */
 const SILENCE_MS = 50;
-/** It goes on this long before it says so: the time from one report to the next. */
-const REPORT_MS = 8;
+/** one whose reports come seldom, when it is silent for so many of their intervals. */
+const SILENT_REPORTS = 4;
 
-/** What a pointer reported, with its rests: one that lies still says nothing until it moves on. */
-export const withRests = (samples: readonly PointerSample[]): readonly PointerSample[] =>
-  samples.flatMap((sample, i) => {
+/** The time from one report to the next that is usual in them, milliseconds. */
+function usualInterval(samples: readonly PointerSample[]): number {
+  const intervals = samples.slice(1).map(({ ms }, i) => ms - samples[i]!.ms);
+  return intervals.sort((a, b) => a - b)[intervals.length >> 1] ?? 0;
+}
+
+/**
+ * What a pointer reported, with its rests: one that lies still says nothing until it moves on, and has moved for
+ * one of its intervals when it says so.
+ */
+export function withRests(samples: readonly PointerSample[]): readonly PointerSample[] {
+  const interval = usualInterval(samples);
+  const silence = Math.max(SILENCE_MS, SILENT_REPORTS * interval);
+  return samples.flatMap((sample, i) => {
     const before = samples[i - 1];
-    const isRest = before !== undefined && sample.ms - before.ms > SILENCE_MS;
-    return isRest ? [{ ...before, ms: sample.ms - REPORT_MS }, sample] : [sample];
+    const isRest = before !== undefined && sample.ms - before.ms > silence;
+    return isRest ? [{ ...before, ms: sample.ms - interval }, sample] : [sample];
   });
+}
 
 /** How long a gesture lasts in the film, seconds. */
 export const gestureSeconds = ({ ms, speed }: Pick<RawGesture, 'ms' | 'speed'>): number =>

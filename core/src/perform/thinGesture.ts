@@ -29,6 +29,18 @@ export interface ThinnedGesture {
 const FLOW = { kind: 'flow' } as const;
 const HOLD = { kind: 'even' } as const;
 
+/** Marks nearer than this are on one spot: the arc is looked along for where the hand was, and no finer. */
+const ONE_SPOT = 1e-9;
+
+/** Marks that are on one spot are there exactly, so that nothing creeps between them. */
+function settled(marks: readonly Mark[]): Omit<Mark, 'id'>[] {
+  let last = -1;
+  return marks.map(({ id: _, fraction, ...mark }) => {
+    if (Math.abs(fraction - last) >= ONE_SPOT) last = fraction;
+    return { ...mark, fraction: last };
+  });
+}
+
 /**
  * Few points and few marks that do what a gesture did: on every frame the figure is no further than the
  * allowed deviation from where the hand was at that moment. Because places are compared at the same time,
@@ -76,7 +88,7 @@ export function thinGesture(
   onProgress?.(1);
   return {
     points: arc.points.length > 1 ? arc.points : [arc.points[0]!, arc.points[0]!],
-    marks: timing.marks.map(({ id: _, ...mark }) => mark),
+    marks: settled(timing.marks),
     deviation: worst.away,
     worstFrame: worst.frame,
   };

@@ -5,6 +5,7 @@ import { ShotError } from '../errors';
 import { findMove } from '../shot/moveChange';
 import { findArc } from '../shot/parts';
 import type { Arc, ArcPoint, Easing, Shot } from '../shot/schema';
+import { isHold } from '../timing/isHold';
 import { markIndex } from '../timing/markEdits';
 import { freshEasing } from '../timing/retime';
 import { type PosePath, withArcAndMoves, withMarkTied } from './pose';
@@ -21,7 +22,7 @@ export function betweenPoses(shot: Shot, moveId: string, markId: string): Betwee
   const move = findMove(shot, moveId);
   const index = markIndex(move, markId);
   const [from, to] = [move.marks[index]!, move.marks[index + 1]];
-  if (!to || from.fraction === to.fraction) return null;
+  if (!to || isHold(from, to)) return null;
   if (from.easing.kind === 'snap') return 'snap';
   const { points } = findArc(shot, move.arcId);
   const [a, b] = [from, to].map((mark) => points.findIndex(({ id }) => id === mark.pointId));

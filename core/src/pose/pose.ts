@@ -8,6 +8,7 @@ import { findMove, withMove } from '../shot/moveChange';
 import { findArc } from '../shot/parts';
 import { type Arc, type ArcPoint, LONGEST_SHOT, type Mark, type Move, type Shot } from '../shot/schema';
 import { beginsExposure } from '../spacing/exposures';
+import { isHold } from '../timing/isHold';
 import { keptOnStretches } from '../timing/keepStretches';
 import { markIndex, withMarkOn } from '../timing/markEdits';
 import { freshEasing } from '../timing/retime';
@@ -58,10 +59,10 @@ const same = (stretch: number): number => stretch;
 
 /** Which marks stand at the place of one of them without leaving it between: those of its hold. */
 function ofOneHold(marks: readonly Mark[], index: number): { readonly from: number; readonly until: number } {
-  const { fraction } = marks[index]!;
+  const isThere = (mark: Mark | undefined): boolean => mark !== undefined && isHold(mark, marks[index]!);
   let [from, until] = [index, index];
-  while (marks[from - 1]?.fraction === fraction) from--;
-  while (marks[until + 1]?.fraction === fraction) until++;
+  while (isThere(marks[from - 1])) from--;
+  while (isThere(marks[until + 1])) until++;
   return { from, until };
 }
 
@@ -139,7 +140,7 @@ function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, pa
   const index = move.marks.findIndex((mark) => mark.frame === frame);
   const mark = move.marks[index]!;
   const [previous, next] = [move.marks[index - 1], move.marks[index + 1]];
-  const isOnWay = previous && next && previous.fraction !== mark.fraction && next.fraction !== mark.fraction;
+  const isOnWay = previous && next && !isHold(previous, mark) && !isHold(mark, next);
   if (isOnWay) {
     const tied = withMarkTied(marked, moveId, mark.id);
     const { pointId } = findMove(tied, moveId).marks[index]!;

@@ -4,6 +4,7 @@ import { exposureFrames } from '../spacing/exposures';
 import { takenAlong } from './alongside';
 import { chartOf } from './chart';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
+import { isHold } from './isHold';
 import { wayOf } from './spanKnots';
 
 /** The place on every frame of a span, as shares of its way; index 0 is the frame after its first mark. */
@@ -20,14 +21,14 @@ function sharesByFrame(move: Move, index: number): number[] {
 /** The move with a chart for one of its spans, and all from a frame on later by so many frames. */
 function recharted(move: Move, index: number, shares: readonly number[], from: number, by: number): Move {
   // A hold is as long as it is; it needs no chart.
-  const isHold = wayOf(move, index) === 0;
+  const stays = isHold(move.marks[index]!, move.marks[index + 1]!);
   return {
     ...move,
     ...takenAlong(move, (f) => (f >= from ? f + by : f)),
     marks: move.marks.map((mark, i) => ({
       ...mark,
       frame: i > index ? mark.frame + by : mark.frame,
-      easing: i === index && !isHold ? chartOf(shares) : mark.easing,
+      easing: i === index && !stays ? chartOf(shares) : mark.easing,
     })),
   };
 }

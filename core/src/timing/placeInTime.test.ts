@@ -4,7 +4,9 @@ import { type Move, type Shot, shotSchema } from '../shot/schema';
 import { fc } from '../testing/property';
 import { circle, everyEasing, markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
 import { evaluate } from '../travel/evaluate';
-import { fractionAt, fractionsOnFrames } from './placeInTime';
+import { betweenPoses } from '../pose/betweenPoses';
+import { fractionAt, fractionsOnFrames, spansOf } from './placeInTime';
+import { spanKnots } from './spanKnots';
 
 const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);
@@ -49,6 +51,19 @@ describe('outside its marks a move', () => {
       1, 3, 5, 7, 9, 11, 13, 15, 17, 19, 21, 23, 25, 27, 29,
     ]);
   });
+});
+
+test('marks that differ by less than numbers can say are a hold for all that asks', () => {
+  const shot = withMarks(
+    straightShot(100, 30),
+    markAt(1, 0),
+    markAt(11, 0.3),
+    markAt(21, 0.1 + 0.2),
+    markAt(30, 1),
+  );
+  expect(spansOf(onlyMove(shot)).map(({ isHold }) => isHold)).toEqual([false, true, false]);
+  expect(() => spanKnots(onlyMove(shot), shot, 1)).toThrow('The figure holds here');
+  expect(betweenPoses(shot, moveId, 'm11')).toBeNull();
 });
 
 test('a fresh closed arc goes round evenly, also from the last frame to the first', () => {

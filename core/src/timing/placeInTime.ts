@@ -1,6 +1,7 @@
 import type { Mark, Move } from '../shot/schema';
 import { easedDistance } from './easedDistance';
 import { flowFraction } from './flow';
+import { isHold } from './isHold';
 import { fractionOutside } from './outside';
 
 /** The frames between two neighbouring marks. */
@@ -20,7 +21,7 @@ export const lastFrame = (move: Pick<Move, 'marks'>): number => move.marks[move.
 export function spansOf(move: Move): Span[] {
   return move.marks.slice(1).map((to, i) => {
     const from = move.marks[i]!;
-    return { from, to, frames: to.frame - from.frame, isHold: from.fraction === to.fraction };
+    return { from, to, frames: to.frame - from.frame, isHold: isHold(from, to) };
   });
 }
 

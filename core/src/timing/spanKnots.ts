@@ -2,6 +2,7 @@ import { ShotError } from '../errors';
 import { type Easing, type Move, type Shot } from '../shot/schema';
 import { exposuresOf } from '../spacing/exposures';
 import { chartOf } from './chart';
+import { isHold } from './isHold';
 import { fractionAt, spanIndexAt } from './placeInTime';
 
 /** A span by the frames on which one sees it: its marks, and the exposures between them. */
@@ -14,9 +15,6 @@ export interface SpanKnots {
   readonly shares: readonly number[];
 }
 
-/** Less of an arc than this is a hold. */
-const NO_WAY = 1e-12;
-
 /** How far a span goes, as a share of the arc, signed. */
 export const wayOf = ({ marks }: Pick<Move, 'marks'>, index: number): number =>
   marks[index + 1]!.fraction - marks[index]!.fraction;
@@ -25,9 +23,9 @@ export const wayOf = ({ marks }: Pick<Move, 'marks'>, index: number): number =>
 export function spanKnots(move: Move, shot: Pick<Shot, 'lengthFrames'>, index: number): SpanKnots {
   const [from, to] = [move.marks[index], move.marks[index + 1]];
   if (!from || !to) throw new ShotError('unknown-id', 'There is no span there.');
-  const way = wayOf(move, index);
-  if (Math.abs(way) < NO_WAY)
+  if (isHold(from, to))
     throw new ShotError('out-of-range', 'The figure holds here: there is no spacing to change.');
+  const way = wayOf(move, index);
   const inside = exposuresOf(move, shot)
     .map(({ frame }) => frame)
     .filter((frame) => frame > from.frame && frame < to.frame);

@@ -106,15 +106,17 @@ function Waiting() {
           ? 'Press in the field, move, and lift. This figure gets the arc and the timing of your hand.'
           : 'Press in the field, move, and lift. A further figure gets the arc and the timing of your hand.'}
       </Words>
-      <NumberField
-        label="Recording speed"
-        unit="%"
-        value={Math.round(recordingSpeed * 100)}
-        min={SLOWEST_RECORDING * 100}
-        max={FASTEST_RECORDING * 100}
-        step={5}
-        onChange={(percent) => dispatch(settingsChanged({ recordingSpeed: percent / 100 }))}
-      />
+      <View className="mt-1">
+        <NumberField
+          label="Recording speed"
+          unit="%"
+          value={Math.round(recordingSpeed * 100)}
+          min={SLOWEST_RECORDING * 100}
+          max={FASTEST_RECORDING * 100}
+          step={5}
+          onChange={(percent) => dispatch(settingsChanged({ recordingSpeed: percent / 100 }))}
+        />
+      </View>
       <Toggle
         label="Count me in"
         value={countsIn}

@@ -1,4 +1,4 @@
-import { type Easing, freshEasingOf, type Move, type Span } from '@humble/core';
+import { type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
@@ -51,10 +51,9 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
     return (
       <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />
     );
-  const others = move.marks
-    .slice(0, -1)
-    .filter(({ id, fraction }, i) => id !== from.id && fraction !== move.marks[i + 1]!.fraction)
-    .map(({ id }) => id);
+  const others = spansOf(move)
+    .filter((span) => !span.isHold && span.from.id !== from.id)
+    .map((span) => span.from.id);
   const isForSelected = selectedIds.length > 1;
   const targets = isForSelected ? others.filter((id) => selectedIds.includes(id)) : others;
   const manner = mannerOf(easing);

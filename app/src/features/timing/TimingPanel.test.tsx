@@ -3,6 +3,7 @@ import { act, fireEvent, screen } from '@testing-library/react-native';
 import { goTo, setRange } from '../../state/playhead';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingPanel } from './TimingPanel';
+import { handlesIn } from './views/timingIn';
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot);
@@ -50,6 +51,16 @@ test('the span at the playhead has its card, the others a line each; a hold says
   fireEvent.press(screen.getByRole('button', { name: 'Go to frames 33 to 57' }));
   expect(screen.getByText('Frames 33 → 57')).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Go to frames 1 to 25' })).toBeTruthy();
+});
+
+test('marks apart by less than numbers can say are a hold, and nothing breaks', () => {
+  setRange({ lengthFrames: 57, rate: 24, loops: true });
+  goTo(28);
+  const shot = withMarks(straightShot(57), [1, 0], [25, 0.3], [33, 0.1 + 0.2], [57, 1]);
+  const store = benchWith(shot);
+  renderOn(store, <TimingPanel />);
+  expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
+  expect(handlesIn(store.getState())).toEqual([]);
 });
 
 test('of many spans the one at the playhead is shown', () => {

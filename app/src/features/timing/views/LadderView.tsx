@@ -1,4 +1,4 @@
-import { type Ladder, ladderOf, type Move, type Rung } from '@humble/core';
+import { isHold, type Ladder, ladderOf, type Move, type Rung } from '@humble/core';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
@@ -110,7 +110,7 @@ function ladderIn(state: RootState, markId: string) {
   const move = activeMoveIn(state);
   const index = move?.marks.findIndex(({ id }) => id === markId) ?? -1;
   if (!shot || !move || index < 0 || index > move.marks.length - 2) return null;
-  if (move.marks[index]!.fraction === move.marks[index + 1]!.fraction) return null;
+  if (isHold(move.marks[index]!, move.marks[index + 1]!)) return null;
   return { move, ladder: ladderOf(shot, move, index) };
 }
 

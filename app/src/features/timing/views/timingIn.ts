@@ -1,4 +1,4 @@
-import { type Move, spanIndexAt, type UnrolledArc, unrolledArc } from '@humble/core';
+import { isHold, type Move, spanIndexAt, type UnrolledArc, unrolledArc } from '@humble/core';
 import { activeMoveIn } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { currentSpan } from '../../../state/timing';
@@ -42,7 +42,7 @@ export function handlesIn(state: RootState): readonly PlacedHandle[] {
   const { move, ruler } = now;
   const index = currentSpan(move, state.hand.selectedMarkIds, currentFrame());
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
-  if (from.fraction === to.fraction) return NO_HANDLES;
+  if (isHold(from, to)) return NO_HANDLES;
   const place = (share: number): number =>
     (from.fraction + share * (to.fraction - from.fraction)) * ruler.length;
   return easingHandles(from.easing, to.frame - from.frame).map((handle) => ({
