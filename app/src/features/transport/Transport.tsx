@@ -76,7 +76,7 @@ function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; rea
   // Frames of four figures and more need their room, and it must not change while they pass.
   const isLong = lengthFrames >= 1000;
   return (
-    <View testID="frame-count" className={`items-end ${isLong ? 'w-[112px] pr-2' : 'w-[104px] pr-3'}`}>
+    <View testID="frame-count" className={`items-end ${isLong ? 'w-[110px] pr-1' : 'w-[104px] pr-3'}`}>
       <Figures size="title" strong numberOfLines={1}>
         {frame}
         <Figures tone="soft" size={isLong ? 'tiny' : 'small'}>{` of ${lengthFrames}`}</Figures>

@@ -181,7 +181,7 @@ function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps,
     <Text
       key={frame}
       x={x}
-      y={way.start + 13}
+      y={way.start + 21}
       fontSize={11}
       fontFamily={MONO}
       textAnchor="middle"

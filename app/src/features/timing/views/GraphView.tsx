@@ -5,6 +5,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import { calmStoreOf } from '../../../state/calmStore';
 import { useAppSelector, useAppStore } from '../../../state/hooks';
 import { remembered } from '../../../state/live';
+import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
 import type { AppStore } from '../../../state/store';
 import { useWheel } from '../../../ui/useWheel';
@@ -14,18 +15,18 @@ import type { GraphAxes } from './graphPaths';
 import { GraphDrawing } from './GraphDrawing';
 import { takeViewHold } from './holds';
 import { paceHold } from './paceHold';
-import { handlesIn, timingIn, type TimingNow } from './timingIn';
+import { handlesIn, placeAtPlayhead, timingIn, type TimingNow } from './timingIn';
 import { useViewGestures, type ViewPointer } from './useViewGestures';
 import { useViewKeys } from './useViewKeys';
-import { useZoom, type Zoom } from './useZoom';
+import { useZoom } from './useZoom';
 import { graphTargets, rulerTargets, targetNear } from './viewTargets';
 import { FitButton } from './ViewTools';
 
 const AXIS_WIDTH = 44;
 const RIGHT = 12;
 const TOP = 14;
-/** Frame numbers between the graph and the bars. */
-const NUMBERS_HEIGHT = 18;
+/** Frame numbers between the graph and the bars, beneath the feet of marks that stand on the ground. */
+const NUMBERS_HEIGHT = 24;
 const PACE_HEIGHT = 46;
 const FOOT = 4;
 /** Room above the tallest bar, so that it can be drawn taller. */
@@ -46,20 +47,6 @@ export function GraphView({ height }: { readonly height: number }) {
 
 const sameTiming = (a: TimingNow | null, b: TimingNow | null): boolean =>
   a?.ruler === b?.ruler && a?.lengthFrames === b?.lengthFrames && a?.rate === b?.rate;
-
-/** Both ways of a graph zoomed as one. */
-const together = (time: Zoom, way: Zoom): Zoom => ({
-  ...time,
-  isZoomed: time.isZoomed || way.isZoomed,
-  by: (factor) => {
-    time.by(factor);
-    way.by(factor);
-  },
-  fit: () => {
-    time.fit();
-    way.fit();
-  },
-});
 
 function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height: number }) {
   const { ruler, lengthFrames, move } = now;
@@ -131,8 +118,18 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     if (x < AXIS_WIDTH) wayZoom.by(factor, valueAt(axes.way, y));
     else zoom.by(factor, valueAt(axes.time, x));
   });
-  const both = together(zoom, wayZoom);
-  const keys = useViewKeys([both]);
+  const both = {
+    isZoomed: zoom.isZoomed || wayZoom.isZoomed,
+    by: (factor: number): void => {
+      zoom.by(factor, currentFrame());
+      wayZoom.by(factor, placeAtPlayhead(ruler));
+    },
+    fit: (): void => {
+      zoom.fit();
+      wayZoom.fit();
+    },
+  };
+  const keys = useViewKeys(both);
   return (
     <View>
       <GestureDetector gesture={gesture} touchAction="none">

@@ -17,7 +17,6 @@ import { fixed } from '../../../ui/numbers';
 import { at, type Axis, valueAt } from './axis';
 import { useViewGestures } from './useViewGestures';
 import { useViewKeys } from './useViewKeys';
-import type { Zoom } from './useZoom';
 
 const WIDTH = 148;
 const RAIL = 66;
@@ -25,8 +24,6 @@ const KEY_HALF = 24;
 const RUNG_HALF = 14;
 const MARGIN = 16;
 const TAKE_PX = 16;
-/** A ladder shows all of itself. */
-const NO_ZOOM: readonly Zoom[] = [];
 
 interface LadderProps {
   readonly move: Move;
@@ -42,7 +39,7 @@ export function LadderView({ move, index, height }: LadderProps) {
   const view = useRef<View>(null);
   const ladder = ladderOf(shot, move, index);
   const axis = axisOf(ladder, height);
-  const keys = useViewKeys(NO_ZOOM);
+  const keys = useViewKeys(null);
   const markId = ladder.from.id;
   const now = (): { readonly ladder: Ladder; readonly move: Move } | null =>
     ladderIn(store.getState(), markId);

@@ -40,7 +40,7 @@ import {
 import { useViewKeys } from './useViewKeys';
 import { useViewGestures } from './useViewGestures';
 import { useZoom } from './useZoom';
-import { frameNear, timingIn } from './timingIn';
+import { frameNear, placeAtPlayhead, timingIn } from './timingIn';
 import { rulerTargets, targetNear } from './viewTargets';
 import { FitButton } from './ViewTools';
 
@@ -97,7 +97,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
       zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x), isFirst),
   });
   useWheel(view, ({ x }, factor) => zoom.by(factor, valueAt(axis, x)));
-  const keys = useViewKeys([zoom]);
+  const keys = useViewKeys({ by: (factor) => zoom.by(factor, placeAtPlayhead(ruler)), fit: zoom.fit });
   return (
     <View>
       <GestureDetector gesture={gesture} touchAction="pan-y">
@@ -216,10 +216,7 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
 function livePaths(axis: Axis) {
   const needle = (state: RootState, path: (x: string) => string): string => {
     const ruler = timingIn(state)?.ruler;
-    if (!ruler) return '';
-    let seen = ruler.ticks[0];
-    for (const tick of ruler.ticks) if (tick.frame <= currentFrame()) seen = tick;
-    return seen ? path(at(axis, seen.place).toFixed(2)) : '';
+    return ruler?.ticks.length ? path(at(axis, placeAtPlayhead(ruler)).toFixed(2)) : '';
   };
   const posts = (isMeant: (isSelected: boolean) => boolean) =>
     followMarks((ruler, selected) => {

@@ -29,6 +29,12 @@ export function within(range: Range, whole: Range): Range {
   return { from, to: from + width };
 }
 
+/** A range with a value in sight: itself, or as much of the whole with the value in its middle. */
+export function withInSight(range: Range, value: number): Range {
+  const half = (range.to - range.from) / 2;
+  return isInSight(range, value) ? range : { from: value - half, to: value + half };
+}
+
 /** A part of the whole is never made smaller than this share of it. */
 const SMALLEST_SHARE = 1 / 400;
 

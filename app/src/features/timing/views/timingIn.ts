@@ -67,5 +67,12 @@ export function frameNear({ ticks, length }: UnrolledArc, place: number, from: n
   return best;
 }
 
+/** Where on the ruler the exposure is that the playhead is on; before the first one, that. */
+export function placeAtPlayhead({ ticks, from }: UnrolledArc): number {
+  let place = ticks[0]?.place ?? from;
+  for (const tick of ticks) if (tick.frame <= currentFrame()) place = tick.place;
+  return place;
+}
+
 /** The marks of a span as the ends of it, and what is there at the playhead. */
 export const spanAtPlayhead = (move: Move): number => spanIndexAt(move, currentFrame());

@@ -1,8 +1,7 @@
 import { useAppDispatch } from '../../../state/hooks';
 import { nudge } from '../../../state/nudges';
 import { deleteSelectedMarks, selectNextMark } from '../../../state/timing';
-import type { Zoom } from './useZoom';
-import { zoomKey } from './ViewTools';
+import { type KeyZoom, zoomKey } from './ViewTools';
 
 interface KeyEvent {
   readonly key?: string;
@@ -18,14 +17,15 @@ interface KeyEvent {
 /**
  * Keys of a view of the timing that has the focus: plus, minus and nought zoom; the page keys go from mark to
  * mark; Alt with the arrows nudges the selected marks, else the tick at the playhead; Delete takes marks out.
+ * @param zoom null for a view that shows all of itself
  */
-export function useViewKeys(zooms: readonly Zoom[]): object {
+export function useViewKeys(zoom: KeyZoom | null): object {
   const dispatch = useAppDispatch();
   return {
     onKeyDown: (event: KeyEvent) => {
       if (event.ctrlKey || event.metaKey) return;
       const key = event.key ?? event.nativeEvent?.key ?? '';
-      if (!zoomKey(key, zooms)) {
+      if (!zoom || !zoomKey(key, zoom)) {
         if (key === 'PageDown' || key === 'PageUp') dispatch(selectNextMark(key === 'PageDown' ? 1 : -1));
         else if (key === 'Delete' || key === 'Backspace') dispatch(deleteSelectedMarks());
         else if (!event.altKey || !dispatch(nudge(key, event.shiftKey ?? false))) return;

@@ -1,13 +1,13 @@
 import { useMemo, useRef, useState } from 'react';
 import { useLive } from '../../../ui/useLive';
-import { type Range, within, zoomed } from './axis';
+import { type Range, within, withInSight, zoomed } from './axis';
 
 /** What part of a range is in sight. */
 export interface Zoom {
   readonly range: Range;
   readonly isZoomed: boolean;
-  /** @param factor more than 1 shows less, larger; about a value that stays where it is */
-  readonly by: (factor: number, about?: number) => void;
+  /** @param factor more than 1 shows less, larger; about a value that stays where it is or comes into sight */
+  readonly by: (factor: number, about: number) => void;
   readonly shift: (by: number) => void;
   /** A pinch: all of it counts from where it began. */
   readonly pinch: (factor: number, about: number, shift: number, isFirst: boolean) => void;
@@ -27,9 +27,9 @@ export function useZoom(whole: Range): Zoom {
       setPart(isAll ? null : next);
     };
     return {
-      by: (factor: number, about?: number) => {
+      by: (factor: number, about: number) => {
         const { range: now, whole: all } = live();
-        show(zoomed(now, about ?? (now.from + now.to) / 2, factor, all));
+        show(zoomed(withInSight(now, about), about, factor, all));
       },
       shift: (by: number) => {
         const { range: now, whole: all } = live();

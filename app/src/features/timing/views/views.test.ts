@@ -7,7 +7,7 @@ import { settingsChanged } from '../../../state/settingsSlice';
 import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../state/timing';
 import type { AppStore } from '../../../state/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
-import { at, type Axis, onFreshPixels, roundStep, valueAt, within, zoomed } from './axis';
+import { at, type Axis, onFreshPixels, roundStep, valueAt, within, withInSight, zoomed } from './axis';
 import { easingHandles, withEasingHandle } from './easingHandles';
 import { barsPath, curveOf, projectionsPath } from './graphPaths';
 import { takeViewHold } from './holds';
@@ -67,6 +67,12 @@ describe('an axis', () => {
     expect(zoomed(closer, 20, 0.1, whole)).toEqual(whole);
     expect(within({ from: 90, to: 120 }, whole)).toEqual({ from: 70, to: 100 });
     expect(zoomed(whole, 50, 1e9, whole).to - zoomed(whole, 50, 1e9, whole).from).toBeCloseTo(0.25, 9);
+  });
+
+  test('brings into its middle what is to be looked at and is out of sight', () => {
+    const part = { from: 10, to: 30 };
+    expect(withInSight(part, 30)).toBe(part);
+    expect(withInSight(part, 70)).toEqual({ from: 60, to: 80 });
   });
 
   test('is read between round numbers', () => {
