@@ -9,6 +9,18 @@ interface SegmentedProps<Value extends string | number> {
   readonly onChange: (value: Value) => void;
 }
 
+/** Letters that the room around a label is worth. */
+const AROUND = 4;
+/** So much longer than the others on average a label is given more room than they are. */
+const UNEVEN = 1.5;
+
+/** Shares of the width: equal ones, unless one label would not fit while others have room to spare. */
+export function segmentShares(labels: readonly string[]): number[] {
+  const lengths = labels.map(({ length }) => length);
+  const mean = lengths.reduce((total, length) => total + length, 0) / lengths.length;
+  return lengths.map((length) => (Math.max(...lengths) > UNEVEN * mean ? length + AROUND : 1));
+}
+
 /** One of a few choices, all in sight. */
 export function Segmented<Value extends string | number>({
   label,
@@ -16,9 +28,10 @@ export function Segmented<Value extends string | number>({
   options,
   onChange,
 }: SegmentedProps<Value>) {
+  const shares = segmentShares(options.map((option) => option.label));
   return (
     <View role="radiogroup" aria-label={label} className="flex-row rounded-large bg-desk p-1">
-      {options.map((option) => {
+      {options.map((option, i) => {
         const isChosen = option.value === value;
         return (
           <Pressable
@@ -27,7 +40,8 @@ export function Segmented<Value extends string | number>({
             aria-checked={isChosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-[40px] flex-1 items-center justify-center rounded-[9px] border px-2 ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
+            style={{ flexGrow: shares[i], flexBasis: 0 }}
+            className={`min-h-[40px] items-center justify-center rounded-[9px] border px-1 ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
           >
             <Words strong={isChosen} tone={isChosen ? 'ink' : 'soft'} numberOfLines={1}>
               {option.label}

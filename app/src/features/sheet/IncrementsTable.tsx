@@ -228,7 +228,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
       onBlur={finish}
       onSubmitEditing={finish}
       selectTextOnFocus
-      className="h-[32px] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
+      className="-mr-1 ml-2 h-[32px] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
     />
   );
 }
