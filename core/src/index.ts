@@ -53,7 +53,7 @@ export { fractionOfPoint } from './timing/keepTiming';
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, wayOf } from './timing/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
-export { type FrameRun, framesOn, type Stretch, stretchOn } from './timing/whereAndWhen';
+export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './timing/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './spacing/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
 export { ladderSvg } from './formats/ladderSvg';

@@ -5,6 +5,7 @@ import {
   type Mark,
   type Move,
   spanIndexAt,
+  runWithin,
   type Stretch,
   stretchOn,
   type Travel,
@@ -46,7 +47,7 @@ export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
   if (latest?.travel === travel && latest.chosen === chosen) return latest.found;
   let found: WhereAndWhen;
   if (chosen.by === 'frames') {
-    const run = { from: chosen.from, until: Math.min(chosen.until, travel.place.length) };
+    const run = runWithin(chosen, travel.place.length);
     found = { runs: [run], stretch: stretchOn(travel, run) };
   } else {
     const stretch = { from: chosen.from * travel.arcLength, to: chosen.to * travel.arcLength };

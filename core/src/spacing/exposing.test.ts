@@ -2,7 +2,7 @@ import { circle, markAt, onlyMove, shotAlong, straightShot, withMarks } from '..
 import { edits } from '../shot/edits';
 import type { Shot } from '../shot/schema';
 import { evaluate } from '../travel/evaluate';
-import { framesOn, stretchOn } from '../timing/whereAndWhen';
+import { framesOn, runWithin, stretchOn } from '../timing/whereAndWhen';
 import { exposuresOf, marksBetweenExposures } from './exposures';
 import { incrementTable } from './increments';
 import { picturesOn } from './pictures';
@@ -186,6 +186,12 @@ describe('where and when', () => {
 
   test('frames have their stretch', () => {
     expect(stretchOn(backAndForth(), { from: 8, until: 13 })).toEqual({ from: 70, to: 100 });
+  });
+
+  test('frames that a shortened shot has no more count as its last', () => {
+    expect(runWithin({ from: 15, until: 40 }, 21)).toEqual({ from: 15, until: 21 });
+    expect(stretchOn(backAndForth(), { from: 15, until: 40 })).toEqual({ from: 0, to: 60 });
+    expect(stretchOn(backAndForth(), { from: 30, until: 40 })).toEqual({ from: 0, to: 0 });
   });
 
   test('round a closed arc every lap counts', () => {

@@ -34,12 +34,15 @@ export function framesOn({ place, arc, arcLength }: Travel, { from, to }: Stretc
   return runs;
 }
 
+/** Those frames of a run that a shot has: what lies before its first or after its last frame counts as that one. */
+export function runWithin({ from, until }: FrameRun, lengthFrames: number): FrameRun {
+  const inShot = (frame: number): number => Math.min(lengthFrames, Math.max(1, frame));
+  return { from: inShot(from), until: inShot(until) };
+}
+
 /** The stretch of the arc that a move covers on some frames. */
-export function stretchOn({ place }: Travel, { from, until }: FrameRun): Stretch {
-  let [least, most] = [Infinity, -Infinity];
-  for (let f = Math.max(1, from); f <= Math.min(place.length, until); f++) {
-    least = Math.min(least, place[f - 1]!);
-    most = Math.max(most, place[f - 1]!);
-  }
-  return { from: least, to: most };
+export function stretchOn({ place }: Travel, run: FrameRun): Stretch {
+  const { from, until } = runWithin(run, place.length);
+  const covered = place.subarray(from - 1, until);
+  return { from: covered.reduce((a, b) => Math.min(a, b)), to: covered.reduce((a, b) => Math.max(a, b)) };
 }

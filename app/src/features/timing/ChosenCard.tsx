@@ -1,3 +1,4 @@
+import { runWithin } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../state/handSlice';
@@ -62,28 +63,32 @@ function Chosen() {
   const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
   const { runs, stretch } = whereAndWhen(travel, chosen);
+  const inShot = chosen.by === 'frames' ? runWithin(chosen, lengthFrames) : null;
+  const [first] = runs;
   const length = travel.arcLength / perUnit;
+  const share = (place: number): number => (length > 0 ? place / length : 0);
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
-    <Card title="Where and when" aside={`${frames} frames`} isActive>
-      {chosen.by === 'frames' ? (
+    <Card title="Where and when" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
+      {chosen.by === 'frames' && inShot && (
         <>
           <NumberField
             label="From frame"
-            value={chosen.from}
+            value={inShot.from}
             min={1}
-            max={chosen.until}
+            max={inShot.until}
             onChange={(from) => dispatch(rangeChosen({ ...chosen, from }))}
           />
           <NumberField
             label="Until frame"
-            value={chosen.until}
-            min={chosen.from}
+            value={inShot.until}
+            min={inShot.from}
             max={lengthFrames}
             onChange={(until) => dispatch(rangeChosen({ ...chosen, until }))}
           />
         </>
-      ) : (
+      )}
+      {chosen.by === 'stretch' && (
         <>
           <NumberField
             label="From place"
@@ -92,7 +97,7 @@ function Chosen() {
             min={0}
             max={chosen.to * length}
             decimals={1}
-            onChange={(place) => dispatch(rangeChosen({ ...chosen, from: place / length }))}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, from: share(place) }))}
           />
           <NumberField
             label="To place"
@@ -101,16 +106,16 @@ function Chosen() {
             min={chosen.from * length}
             max={length}
             decimals={1}
-            onChange={(place) => dispatch(rangeChosen({ ...chosen, to: place / length }))}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, to: share(place) }))}
           />
         </>
       )}
       <View testID="where-and-when">
-        {chosen.by === 'frames' ? (
+        {inShot ? (
           <Words tone="soft">
             From <Figures strong>{fixed(stretch.from / perUnit, 1)}</Figures> to{' '}
             <Figures strong>{fixed(stretch.to / perUnit, 1)}</Figures> {unit} on the arc,{' '}
-            <Figures>{fixed((chosen.until - chosen.from) / rate, 2)}</Figures> s
+            <Figures>{fixed((inShot.until - inShot.from) / rate, 2)}</Figures> s
           </Words>
         ) : (
           <Words tone="soft">
@@ -120,7 +125,7 @@ function Chosen() {
         )}
       </View>
       <View className="mt-2 flex-row flex-wrap gap-2">
-        {runs[0] && <Button label={`Go to frame ${runs[0].from}`} onPress={() => goTo(runs[0]!.from)} />}
+        {first && <Button label={`Go to frame ${first.from}`} onPress={() => goTo(first.from)} />}
         <Button label="Let go" onPress={() => dispatch(rangeChosen(null))} />
       </View>
     </Card>

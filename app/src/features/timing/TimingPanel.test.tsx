@@ -1,6 +1,8 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import { rangeChosen } from '../../state/handSlice';
 import { goTo, setRange } from '../../state/playhead';
+import { chosenIn } from '../../state/timing';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingPanel } from './TimingPanel';
 import { handlesIn } from './views/timingIn';
@@ -111,4 +113,15 @@ test('length and rate give the seconds; a move that fills the shot goes with it'
   expect(screen.getByText('2.00 s')).toBeTruthy();
   expect(shotOn(store)).toMatchObject({ lengthFrames: 49, rate: 24.5 });
   expect(moveOn(store).marks[1]!.frame).toBe(49);
+});
+
+test('frames that were chosen and that a shortened shot has no more are its last one', () => {
+  const store = show();
+  act(() => void store.dispatch(rangeChosen({ by: 'frames', from: 15, until: 18 })));
+  expect(screen.getByText('4 frames')).toBeTruthy();
+  fireEvent.changeText(screen.getByLabelText('Length, frames'), '11');
+  fireEvent(screen.getByLabelText('Length, frames'), 'blur');
+  expect(screen.getByText('1 frame')).toBeTruthy();
+  expect(screen.getByLabelText('From frame').props.value).toBe('11');
+  expect(chosenIn(store.getState())!.stretch).toEqual({ from: 120, to: 120 });
 });
