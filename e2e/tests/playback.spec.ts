@@ -118,11 +118,11 @@ test('the keyboard works the bench', async ({ bench, page, hand }) => {
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
 });
 
-test('frames of four figures have room beside the buttons, and it stays while they pass', async ({
+test('frames of four figures and a rate of five have room beside the buttons, which stays while they pass', async ({
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Long tide', length: 1500 });
+  await bench.makeShot({ name: 'Long tide', length: 1500, rate: 23.976 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   const count = page.getByTestId('frame-count');
   const room = async () => {

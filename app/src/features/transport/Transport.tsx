@@ -12,8 +12,10 @@ import { useAppDispatch, useSettings, useShotValue } from '../../state/hooks';
 import { settingsChanged } from '../../state/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
+import { useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
 import { Figures } from '../../ui/Words';
+import { countRoom } from './countRoom';
 import { ScrubRail } from './ScrubRail';
 
 /** Play, step, loop, and the rail. On a wide screen in one line, on a phone in two. */
@@ -64,25 +66,40 @@ function PlayButton() {
       role="button"
       aria-label={isPlaying ? 'Pause' : 'Play'}
       onPress={togglePlay}
-      className="mx-1 h-[44px] w-[44px] items-center justify-center rounded-full bg-brass"
+      className="h-[44px] w-[44px] items-center justify-center rounded-full bg-brass"
     >
       <Icon size={22} strokeWidth={1.75} color={colour.onbrass} />
     </Pressable>
   );
 }
 
+/** Pixels beside the buttons, and at most so many. */
+const BUTTONS_PX = 272;
+const MOST_ROOM_PX = 150;
+/** The count keeps so far from the edge where it can. */
+const MARGIN_PX = 12;
+
 function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; readonly rate: number }) {
   const frame = useFrame();
-  // Frames of four figures and more need their room, and it must not change while they pass.
-  const isLong = lengthFrames >= 1000;
+  const { width } = useLayout();
+  const room = Math.min(MOST_ROOM_PX, width - BUTTONS_PX);
+  const seconds = (at: number): string => fixed((at - 1) / rate, 2);
+  const written = writeNumber(rate, 3);
+  const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
+  // The room is that of the longest line, so nothing moves while frames pass.
+  const margin = Math.min(MARGIN_PX, free);
   return (
-    <View testID="frame-count" className={`items-end ${isLong ? 'w-[110px] pr-1' : 'w-[104px] pr-3'}`}>
+    <View
+      testID="frame-count"
+      className="items-end"
+      style={{ width: room - free + margin, paddingRight: margin }}
+    >
       <Figures size="title" strong numberOfLines={1}>
         {frame}
-        <Figures tone="soft" size={isLong ? 'tiny' : 'small'}>{` of ${lengthFrames}`}</Figures>
+        {total && <Figures tone="soft" size={total}>{` of ${lengthFrames}`}</Figures>}
       </Figures>
       <Figures tone="soft" size="tiny" numberOfLines={1}>
-        {`${fixed((frame - 1) / rate, 2)} s at ${writeNumber(rate, 3)}`}
+        {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}
       </Figures>
     </View>
   );
