@@ -3,6 +3,7 @@ import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { frameRound, frameGrips } from './frame';
 import { frameNearestTo } from './holds/arcHolds';
+import { numbered } from './layers/numbered';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 
 const still = { x: 0, y: 0 };
@@ -150,4 +151,25 @@ test('scrubbing finds the frame whose place is nearest; of twins the one nearest
   const back = evaluate(twice).travels[0]!;
   expect(frameNearestTo(back, back.place[5]!, 2)).toBe(6);
   expect(frameNearestTo(back, back.place[5]!, 20)).toBe(16);
+});
+
+describe('frame numbers in the field', () => {
+  /** To the right from a frame on, so many pixels of half a unit apart; the numbers stand beneath. */
+  const row = (frames: readonly number[], apart: number, y = 100) =>
+    frames.map((frame, i) => ({ frame, x: (i * apart) / 2, y, acrossX: 0, acrossY: 1 }));
+  const framesOf = (ticks: readonly { readonly frame: number }[]) => ticks.map(({ frame }) => frame);
+
+  test('are written where there is room: two digits of 6.6 pixels, and 9 between', () => {
+    expect(framesOf(numbered(row([10, 15, 20, 25], 23), 0.5))).toEqual([10, 15, 20, 25]);
+    expect(framesOf(numbered(row([10, 15, 20, 25], 22), 0.5))).toEqual([10, 20]);
+    expect(framesOf(numbered(row([100, 105, 110], 23), 0.5))).toEqual([100, 110]);
+  });
+
+  test('of a way that is gone again do not lie over the first ones; on the other side of it they may', () => {
+    const there = row([5, 10], 60);
+    const again = row([30, 35], 60, 103);
+    expect(framesOf(numbered([...there, ...again], 0.5))).toEqual([5, 10]);
+    const back = again.map((tick) => ({ ...tick, acrossY: -1 }));
+    expect(framesOf(numbered([...there, ...back], 0.5))).toEqual([5, 10, 30, 35]);
+  });
 });

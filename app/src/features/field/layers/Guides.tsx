@@ -1,4 +1,4 @@
-import { type ArcColour, evaluate, ticksOf, type Tick } from '@humble/core';
+import { type ArcColour, evaluate, ticksOf } from '@humble/core';
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
@@ -10,6 +10,7 @@ import { MONO } from '../../../ui/fonts';
 import { LiveGroup, LivePath, LivePieces, usePixel } from '../../../state/live';
 import { ChosenStretch } from './Timed';
 import { arrowsPath, combPath, linePath, trails, visibleArcs, visibleTravels } from './arcPaths';
+import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
 
 const shotIn = (state: RootState) => state.shot.present.shot;
 
@@ -149,29 +150,18 @@ function Aids() {
   );
 }
 
-/** A frame number is written where ticks leave this much room for it, pixels. */
-const NUMBER_ROOM_PX = 26;
-
-/** Frame numbers at the longer ticks, as many as there is room for. */
-function numbered(ticks: readonly Tick[], pixel: number): Tick[] {
-  const chosen: Tick[] = [];
-  for (const tick of ticks) {
-    if (!tick.isFifth) continue;
-    const isFree = chosen.every(({ x, y }) => Math.hypot(x - tick.x, y - tick.y) >= NUMBER_ROOM_PX * pixel);
-    if (isFree) chosen.push(tick);
-  }
-  return chosen;
-}
-
 /** Which frame numbers there is room for, as “frame move”. */
 const numberNames =
   (pixel: number) =>
   (state: RootState): string[] => {
     const shot = shotIn(state);
     if (!shot) return [];
-    return visibleTravels(shot).flatMap((travel) =>
-      numbered(ticksOf(travel, shot), pixel).map(({ frame }) => `${frame} ${travel.move.id}`),
+    const ticks = visibleTravels(shot).flatMap((travel) =>
+      ticksOf(travel, shot)
+        .filter(({ isFifth }) => isFifth)
+        .map((tick) => ({ ...tick, moveId: travel.move.id })),
     );
+    return numbered(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
   };
 
 /** Frame numbers follow a drag; which of them there is room for is settled a few times a second. */
@@ -193,9 +183,6 @@ function Numbers() {
   });
 }
 
-/** Room between the arc and a frame number, pixels. */
-const NUMBER_AWAY_PX = 20;
-
 const FrameNumber = memo(function FrameNumber({
   frame,
   moveId,
@@ -214,7 +201,12 @@ const FrameNumber = memo(function FrameNumber({
     const y = travel.y[frame - 1]! + Math.cos(heading) * away;
     return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
   };
-  const type = { y: 4 * pixel, fontSize: 11 * pixel, fontFamily: MONO, textAnchor: 'middle' } as const;
+  const type = {
+    y: 4 * pixel,
+    fontSize: NUMBER_SIZE_PX * pixel,
+    fontFamily: MONO,
+    textAnchor: 'middle',
+  } as const;
   return (
     <LiveGroup place={place} isLazy>
       <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>

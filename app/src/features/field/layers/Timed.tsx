@@ -31,7 +31,6 @@ const STRETCH_STEPS = 64;
 function stretchPath({ arc, arcLength }: Travel, { stretch }: WhereAndWhen): string {
   if (measureArc(arc).length === 0) return '';
   const { from, to } = stretch;
-  if (!Number.isFinite(from)) return '';
   const steps = Math.max(2, Math.ceil((STRETCH_STEPS * (to - from)) / (arcLength || 1)));
   return Array.from({ length: steps + 1 }, (_, i) => {
     const { x, y } = placeAt(arc, from + ((to - from) * i) / steps);
