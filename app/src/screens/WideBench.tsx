@@ -6,6 +6,7 @@ import { RulerView } from '../features/timing/views/RulerView';
 import { Transport } from '../features/transport/Transport';
 import { ViewControl } from '../features/view/ViewControl';
 import { useSession } from '../state/hooks';
+import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
 import { StepBar } from './steps';
 import { StepPanel } from './StepPanel';
@@ -30,27 +31,29 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         <Transport isWide />
         <Divider {...desk} label="Height of the desk" />
         <View style={{ height: desk.size }} className="flex-row bg-card">
-          <View style={{ width: graph.size }} className="p-2">
+          <Pane style={{ width: graph.size }} innerClassName="p-2">
             <GraphView height={desk.size - 16} />
-          </View>
+          </Pane>
           <Divider {...graph} label="Width of the graph" />
-          <ScrollView className="min-w-0 flex-1" contentContainerClassName="p-3">
-            <RulerView />
-          </ScrollView>
+          <Pane className="min-w-0 flex-1">
+            <ScrollView className="flex-1" contentContainerClassName="p-3">
+              <RulerView />
+            </ScrollView>
+          </Pane>
           {!isSheet && (
             <>
               <Divider {...numbers} label="Width of the numbers" />
-              <View style={{ width: numbers.size }} className="pt-1">
+              <Pane style={{ width: numbers.size }} innerClassName="pt-1">
                 <IncrementsTable only={DESK_COLUMNS} canType={isTiming} />
-              </View>
+              </Pane>
             </>
           )}
         </View>
       </View>
       <Divider {...panel} label="Width of the panel" />
-      <View style={{ width: panel.size }} className="bg-ground pt-3">
+      <Pane style={{ width: panel.size }} className="bg-ground" innerClassName="pt-3">
         <StepPanel isPhone={false} onExport={onExport} />
-      </View>
+      </Pane>
     </View>
   );
 }

@@ -1,4 +1,11 @@
+import { nextFrame } from '../ui/nextTask';
 import { calmed, together } from './calm';
+
+// No frames are drawn here.
+jest.mock('../ui/nextTask', () => {
+  const { nextTask } = jest.requireActual<typeof import('../ui/nextTask')>('../ui/nextTask');
+  return { nextTask, nextFrame: jest.fn(nextTask) };
+});
 
 /** A number that changes, and who follows it. */
 function changing() {
@@ -103,6 +110,22 @@ const tasks = async (): Promise<void> => {
       port2.postMessage(null);
     });
 };
+
+test('while it is held a frame is drawn between those that take long, else only others have their turn', async () => {
+  const { calm, set } = changing();
+  const slow = (): void => void jest.advanceTimersByTime(10);
+  for (let i = 0; i < 3; i++) calm.subscribe(slow);
+  jest.mocked(nextFrame).mockClear();
+  calm.hold();
+  set(1);
+  jest.advanceTimersByTime(100);
+  await tasks();
+  expect(nextFrame).toHaveBeenCalledTimes(3);
+  set(2);
+  calm.release();
+  await tasks();
+  expect(nextFrame).toHaveBeenCalledTimes(3);
+});
 
 test('where telling takes long it waits for a rest of the hand, and stops when the hand moves on', async () => {
   const { calm, set } = changing();

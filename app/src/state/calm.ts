@@ -1,4 +1,4 @@
-import { nextTask } from '../ui/nextTask';
+import { nextFrame, nextTask } from '../ui/nextTask';
 
 /** Something that changes often, as those see it who may lag behind. */
 export interface Calm<Value> {
@@ -48,10 +48,15 @@ const REST_MS = 120;
 
 /**
  * Tells listeners one after the other: what a listener has to draw is drawn before the next one is told, and
- * the picture under the hand gets its turn between. What is told meanwhile anew takes the place of the rest.
+ * the picture under the hand gets its turn between; while it moves that is a frame, so that what changes on the
+ * page is not laid out all at once. What is told meanwhile anew takes the place of the rest.
  * @returns how long that took without the turns of others, milliseconds
  */
-async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boolean): Promise<number> {
+async function inTurn(
+  listeners: ReadonlySet<() => void>,
+  isStillSo: () => boolean,
+  isMoving: () => boolean,
+): Promise<number> {
   let took = 0;
   let since = performance.now();
   for (const listener of [...listeners]) {
@@ -61,7 +66,7 @@ async function inTurn(listeners: ReadonlySet<() => void>, isStillSo: () => boole
     await Promise.resolve();
     if (performance.now() - since < AT_ONCE_MS) continue;
     took += performance.now() - since;
-    await nextTask();
+    await (isMoving() ? nextFrame() : nextTask());
     since = performance.now();
   }
   return took + performance.now() - since;
@@ -105,7 +110,11 @@ export function calmed<Value>({
     due = Infinity;
     // Those told early only because the hand rested wait again when it moves on.
     const movesOn = (): boolean => isEarly && isHeld && others.changedAt > began;
-    void inTurn(listeners, () => seen === told && !movesOn()).then((took) => {
+    void inTurn(
+      listeners,
+      () => seen === told && !movesOn(),
+      () => isHeld,
+    ).then((took) => {
       const isWhole = seen === told && !movesOn();
       tookMs = Math.max(took, tookMs * (isWhole ? FORGETTING : 1));
       others.tellingMs = Math.max(took, others.tellingMs);

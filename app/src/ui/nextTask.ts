@@ -9,6 +9,21 @@ export const nextTask = (): Promise<void> =>
     port2.postMessage(null);
   });
 
+/** A page that nobody sees has no frames; then so long counts as one, milliseconds. */
+const UNSEEN_FRAME_MS = 50;
+
+/** Waits until the next frame has been drawn. */
+export const nextFrame = (): Promise<void> =>
+  new Promise((resolve) => {
+    const go = (): void => {
+      clearTimeout(unseen);
+      cancelAnimationFrame(frame);
+      void nextTask().then(resolve);
+    };
+    const unseen = setTimeout(go, UNSEEN_FRAME_MS);
+    const frame = requestAnimationFrame(go);
+  });
+
 /** Longer than this nothing goes on without a turn for others, milliseconds. */
 const AT_ONCE_MS = 6;
 

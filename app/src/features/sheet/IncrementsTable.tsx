@@ -37,6 +37,10 @@ const MOVES = [
   { value: 'end', label: 'The end moves' },
 ] as const;
 
+/** There lines are drawn few at a time, in quick succession: beside a drag no task may be long. */
+const FEW_LINES = 4;
+const SOON_MS = 20;
+
 /** The increments: one line for each exposure, with the one that is seen marked. */
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
   const hasMove = useAppSelector((state) => activeMoveIn(state) !== null);
@@ -121,6 +125,8 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
           getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
           initialNumToRender={20}
           windowSize={only ? FEW_SCREENS : undefined}
+          maxToRenderPerBatch={only ? FEW_LINES : undefined}
+          updateCellsBatchingPeriod={only ? SOON_MS : undefined}
           renderItem={({ item, index }) => (
             <Line
               index={item.index}

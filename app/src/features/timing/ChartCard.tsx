@@ -6,10 +6,11 @@ import {
   type Move,
   nearestEasings,
   type NearEasing,
+  type Shot,
   spansOf,
   type Toward,
 } from '@humble/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useSettings, useShot } from '../../state/hooks';
 import { Button } from '../../ui/Button';
@@ -23,6 +24,7 @@ import { EASING_NAMES, nameOfEasing } from './easingNames';
 import { LadderView } from './views/LadderView';
 
 interface ChartCardProps {
+  readonly shot: Shot;
   readonly move: Move;
   /** Which mark the span starts at. */
   readonly index: number;
@@ -38,8 +40,7 @@ const TOWARD = [
 const MOST_BETWEEN = 400;
 
 /** The spacing chart of a span: its ladder to drag, and ways to lay it out. */
-export function ChartCard({ move, index, height = 236 }: ChartCardProps) {
-  const shot = useShot();
+export const ChartCard = memo(function ChartCard({ shot, move, index, height = 236 }: ChartCardProps) {
   const edit = useEdit();
   const { takesLater } = useSettings();
   const [toward, setToward] = useState<Toward>('end');
@@ -66,7 +67,7 @@ export function ChartCard({ move, index, height = 236 }: ChartCardProps) {
   return (
     <Card title={`Chart ${from.frame} → ${to.frame}`} aside={`${rungs.length} between`}>
       <View className="flex-row gap-3">
-        <LadderView move={move} index={index} height={height} />
+        <LadderView shot={shot} move={move} index={index} height={height} />
         <View className="min-w-0 flex-1 gap-2">
           <Button label="Even" onPress={() => make({ kind: 'even' })} />
           <Button label="Halves" onPress={() => make({ kind: 'halves', toward })} />
@@ -121,7 +122,7 @@ export function ChartCard({ move, index, height = 236 }: ChartCardProps) {
       )}
     </Card>
   );
-}
+});
 
 interface NearestDialogProps {
   readonly nearest: readonly NearEasing[];

@@ -7,11 +7,12 @@ import {
   LONGEST_SHOT,
   type Move,
   type Outside,
+  type Span,
   spansOf,
 } from '@humble/core';
 import Eraser from 'lucide-react-native/icons/eraser';
 import Images from 'lucide-react-native/icons/images';
-import { memo, type ReactNode, useState } from 'react';
+import { memo, type ReactNode, useDeferredValue, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { MOST_REACH, settingsChanged } from '../../state/settingsSlice';
 import {
@@ -206,16 +207,25 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   );
 }
 
-/** The current span with all that can be set of it, the others a line each. */
+/**
+ * The current span with all that can be set of it, the others a line each. Drawn in slices: another span is much
+ * to draw at once while a tick is dragged.
+ */
 const Spans = memo(function Spans() {
   const move = useActiveMove();
-  return move ? <SpansOf move={move} /> : null;
+  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const current = useCalmPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
+  const drawn = { move: useDeferredValue(move), current: useDeferredValue(current) };
+  return drawn.move && <SpansOf move={drawn.move} current={drawn.current} />;
 });
 
-function SpansOf({ move }: { readonly move: Move }) {
+interface SpansProps {
+  readonly move: Move;
+  readonly current: number;
+}
+
+const SpansOf = memo(function SpansOf({ move, current }: SpansProps) {
   const spans = spansOf(move);
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const current = useCalmPlayhead(({ frame }) => currentSpan(move, selected, frame));
   const half = MOST_SPANS_SHOWN / 2;
   const start = Math.max(0, Math.min(current - half, spans.length - MOST_SPANS_SHOWN));
   const shown = spans.slice(start, start + MOST_SPANS_SHOWN);
@@ -226,27 +236,31 @@ function SpansOf({ move }: { readonly move: Move }) {
           {`Span ${current + 1} of ${spans.length}, at the playhead:`}
         </Words>
       )}
-      {shown.map((span) =>
+      {shown.map((span, i) =>
         span === spans[current] ? (
           <SpanCard key={span.from.id} move={move} span={span} isCurrent={spans.length > 1} />
         ) : (
-          <Pressable
-            key={span.from.id}
-            role="button"
-            aria-label={`Go to frames ${span.from.frame} to ${span.to.frame}`}
-            onPress={() => goTo(span.from.frame)}
-            className="min-h-[44px] flex-row items-center justify-between gap-3 rounded-large border border-line bg-card px-4"
-          >
-            <Words className="shrink">
-              {span.isHold ? 'Hold ' : ''}
-              <Figures>{`${span.from.frame} → ${span.to.frame}`}</Figures>
-            </Words>
-            <Words tone="soft">
-              {span.isHold ? `${span.frames} frames` : nameOfEasing(span.from.easing)}
-            </Words>
-          </Pressable>
+          // A line has nothing of its own to keep: it goes by its place, so that other spans take over what is drawn.
+          <SpanLine key={i} span={span} />
         ),
       )}
     </View>
+  );
+});
+
+function SpanLine({ span: { from, to, frames, isHold } }: { readonly span: Span }) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Go to frames ${from.frame} to ${to.frame}`}
+      onPress={() => goTo(from.frame)}
+      className="min-h-[44px] flex-row items-center justify-between gap-3 rounded-large border border-line bg-card px-4"
+    >
+      <Words className="shrink">
+        {isHold ? 'Hold ' : ''}
+        <Figures>{`${from.frame} → ${to.frame}`}</Figures>
+      </Words>
+      <Words tone="soft">{isHold ? `${frames} frames` : nameOfEasing(from.easing)}</Words>
+    </Pressable>
   );
 }

@@ -1,6 +1,6 @@
-import { memo, type ReactNode } from 'react';
+import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useAppDispatch, useHand, useSettings } from '../../state/hooks';
+import { useActiveMove, useAppDispatch, useHand, useSettings, useShot } from '../../state/hooks';
 import { useCalmPlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import { currentSpan } from '../../state/timing';
@@ -40,11 +40,16 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
   );
 }
 
-/** The chart of the span that is worked on. */
+/** The chart of the span that is worked on. Drawn in slices: another span's chart is much to draw at once. */
 export const CurrentChart = memo(function CurrentChart() {
   const move = useActiveMove();
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
   const index = useCalmPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
-  if (!move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
-  return <ChartCard move={move} index={index} />;
+  const drawn = {
+    shot: useDeferredValue(useShot()),
+    move: useDeferredValue(move),
+    index: useDeferredValue(index),
+  };
+  if (!drawn.move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
+  return <ChartCard shot={drawn.shot} move={drawn.move} index={drawn.index} />;
 });

@@ -1,10 +1,10 @@
-import { isHold, type Ladder, ladderOf, type Move, type Rung } from '@humble/core';
+import { isHold, type Ladder, ladderOf, type Move, type Rung, type Shot } from '@humble/core';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
 import { doEdit } from '../../../state/doEdit';
-import { activeMoveIn, useAppStore, useShot } from '../../../state/hooks';
+import { activeMoveIn, useAppStore } from '../../../state/hooks';
 import { LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame, goTo } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
@@ -26,6 +26,7 @@ const MARGIN = 16;
 const TAKE_PX = 16;
 
 interface LadderProps {
+  readonly shot: Shot;
   readonly move: Move;
   /** Which mark the span starts at. */
   readonly index: number;
@@ -33,8 +34,7 @@ interface LadderProps {
 }
 
 /** The ladder of a span: the keys as long rungs, the drawings between as short ones that can be dragged. */
-export function LadderView({ move, index, height }: LadderProps) {
-  const shot = useShot();
+export function LadderView({ shot, move, index, height }: LadderProps) {
   const store = useAppStore();
   const view = useRef<View>(null);
   const ladder = ladderOf(shot, move, index);
