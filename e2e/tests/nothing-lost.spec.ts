@@ -100,8 +100,10 @@ test('a shot survives a restart of the server', async ({ page, hand, ownServer }
 });
 
 test('the list says when the server is away, and comes back', async ({ page, ownServer }) => {
+  const form = page.waitForResponse(/NewShotDialog.*\.js$/);
   await page.goto(ownServer.address);
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
+  await (await form).finished();
   await ownServer.stop('SIGKILL');
   await page.getByRole('button', { name: 'More for Lantern on the hook' }).click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
@@ -115,4 +117,17 @@ test('the list says when the server is away, and comes back', async ({ page, own
   await ownServer.start();
   await page.getByRole('button', { name: 'Make the shot' }).click();
   await expect(page.getByTestId('transport')).toBeVisible();
+});
+
+test('a part of the page that could not be fetched says so, and is fetched when it is tried again', async ({
+  page,
+}) => {
+  await page.route(/NewShotDialog.*\.js$/, (route) => route.abort());
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New shot' }).click();
+  const notice = page.getByRole('alert').filter({ hasText: 'this part of the page is not here yet' });
+  await expect(notice).toBeVisible();
+  await page.unroute(/NewShotDialog.*\.js$/);
+  await notice.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
 });

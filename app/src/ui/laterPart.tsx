@@ -1,5 +1,6 @@
-import { type ComponentType, lazy, type ReactNode, Suspense } from 'react';
+import { type ComponentType, type ReactNode, useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { Button } from './Button';
 import { Words } from './Words';
 
 /** Milliseconds after which a part is fetched that nobody has asked for yet. */
@@ -7,39 +8,45 @@ const FETCH_AHEAD_MS = 300;
 
 /**
  * A component whose code comes after the first screen: fetched ahead as soon as that stands, so that it
- * is there when the server goes away. When it could not be fetched, a sentence stands in its place.
+ * is there when the server goes away. When it could not be fetched, a sentence stands in its place, and a way to
+ * try again.
  */
 export function laterPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
   waiting: ReactNode = null,
 ): ComponentType<Props> {
-  let loading: Promise<ComponentType<Props>> | null = null;
-  const once = (): Promise<ComponentType<Props>> =>
-    (loading ??= load().catch(() => {
-      loading = null;
-      return NotFetched;
-    }));
+  let fetched: ComponentType<Props> | null = null;
+  let loading: Promise<ComponentType<Props> | null> | null = null;
+  const once = (): Promise<ComponentType<Props> | null> =>
+    (loading ??= load().then(
+      (part) => (fetched = part),
+      () => (loading = null),
+    ));
   if (typeof window !== 'undefined' && process.env.NODE_ENV !== 'test')
     setTimeout(() => void once(), FETCH_AHEAD_MS);
-  const Part = lazy(() =>
-    once().then((component) => ({ default: component })),
-  ) as unknown as ComponentType<Props>;
   return function LaterPart(props: Props) {
-    return (
-      <Suspense fallback={waiting}>
-        <Part {...props} />
-      </Suspense>
-    );
+    const [isMissing, setMissing] = useState(false);
+    const [Part, setPart] = useState(() => fetched);
+    const look = useCallback((): void => {
+      setMissing(false);
+      void once().then((part) => (part ? setPart(() => part) : setMissing(true)));
+    }, []);
+    const isHere = Part !== null;
+    useEffect(() => {
+      if (!isHere) look();
+    }, [isHere, look]);
+    if (isMissing) return <NotFetched onTryAgain={look} />;
+    return Part ? <Part {...props} /> : waiting;
   };
 }
 
-function NotFetched() {
+function NotFetched({ onTryAgain }: { readonly onTryAgain: () => void }) {
   return (
-    <View role="alert" className="items-center justify-center bg-ground p-6">
+    <View role="alert" className="items-center justify-center gap-3 bg-ground p-6">
       <Words className="text-center">
-        The server does not answer, and this part of the page is not here yet. Load the page again when it is
-        back.
+        The server does not answer, and this part of the page is not here yet.
       </Words>
+      <Button label="Try again" onPress={onTryAgain} />
     </View>
   );
 }

@@ -1,0 +1,33 @@
+import { act, fireEvent, render, screen } from '@testing-library/react-native';
+import { laterPart } from './laterPart';
+import { Words } from './Words';
+
+const Greeting = ({ name }: { readonly name: string }) => <Words>{`Ahoy, ${name}`}</Words>;
+const waiting = <Words>A moment</Words>;
+
+test('a part that comes later stands there when it has come, and at once the next time', async () => {
+  const load = jest.fn(() => Promise.resolve(Greeting));
+  const Part = laterPart(load, waiting);
+  const { unmount } = render(<Part name="Crab" />);
+  expect(screen.getByText('A moment')).toBeTruthy();
+  expect(await screen.findByText('Ahoy, Crab')).toBeTruthy();
+  unmount();
+  render(<Part name="Gull" />);
+  expect(screen.getByText('Ahoy, Gull')).toBeTruthy();
+  expect(load).toHaveBeenCalledTimes(1);
+});
+
+test('a part that could not be fetched says so, and can be tried again', async () => {
+  let isAway = true;
+  const Part = laterPart(
+    () => (isAway ? Promise.reject(new Error('away')) : Promise.resolve(Greeting)),
+    waiting,
+  );
+  render(<Part name="Crab" />);
+  expect(await screen.findByText(/this part of the page is not here yet/)).toBeTruthy();
+  await act(async () => fireEvent.press(screen.getByRole('button', { name: 'Try again' })));
+  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  isAway = false;
+  await act(async () => fireEvent.press(screen.getByRole('button', { name: 'Try again' })));
+  expect(screen.getByText('Ahoy, Crab')).toBeTruthy();
+});
