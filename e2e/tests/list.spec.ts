@@ -8,7 +8,8 @@ test('the demo film is there, with pictures of its own arcs and ghosts', async (
     // Six ghosts, the arc, the ticks.
     expect(await card.locator('svg').first().locator('path').count()).toBeGreaterThanOrEqual(8);
   }
-  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('57 frames · 4.75 s');
+  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('57 frames at 12');
+  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('4.75 s');
   await page.getByRole('link', { name: /Open Rounds of the harbour master/ }).click();
   await expect(page.getByTestId('transport')).toBeVisible();
   await expect(page.getByTestId('read-out')).toContainText('mm');
@@ -21,7 +22,7 @@ test('rename, duplicate, remove and bring back', async ({ bench, page }) => {
   await bench.draw([0.1, 0.4], [0.9, 0.6]);
   await bench.saved();
   await page.getByRole('button', { name: 'Back to the shots' }).click();
-  await expect(page.getByTestId('card-Old rope')).toContainText('50 frames · 2.00 s');
+  await expect(page.getByTestId('card-Old rope')).toContainText('50 frames at 25');
 
   const more = (name: string) => page.getByRole('button', { name: `More for ${name}` }).click();
   await more('Old rope');

@@ -50,9 +50,9 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
               tone="soft"
               size="tiny"
               numberOfLines={1}
-            >{`${lengthFrames} frames · ${seconds} s`}</Figures>
+            >{`${lengthFrames} frames at ${writeNumber(rate, 3)}`}</Figures>
             <Figures tone="soft" size="tiny" numberOfLines={1}>
-              {`${writeNumber(rate, 3)} a second · ${changedAt(updatedAt, new Date())}`}
+              {`${seconds} s · ${changedAt(updatedAt, new Date())}`}
             </Figures>
           </View>
         </View>
