@@ -120,6 +120,10 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
 const travelIn = (state: RootState, moveId: string): Travel | undefined =>
   evaluate(state.shot.present.shot!).travels.find(({ move }) => move.id === moveId);
 
+/** Frame numbers stand between these, pixels beneath the ground of the graph. */
+const NUMBER_TOP = 11;
+const NUMBER_BASE = 21;
+
 /** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
   const posts = (isMeant: (isSelected: boolean) => boolean) =>
@@ -155,7 +159,14 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       const chosen = chosenIn(state);
       return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
     },
-    playhead: (): string => playhead((x) => `M${x} ${axes.way.end - 6}V${axes.pace.foot}`),
+    // It leaves the frame numbers legible.
+    playhead: (): string => {
+      const { way, pace } = axes;
+      return playhead(
+        (x) =>
+          `M${x} ${way.end - 6}V${way.start + NUMBER_TOP}M${x} ${way.start + NUMBER_BASE + 3}V${pace.foot}`,
+      );
+    },
     playheadTop: (): string => playhead((x) => `M${x} ${axes.way.end - 8}m-5 0h10l-5 7z`),
   };
 }
@@ -181,7 +192,7 @@ function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps,
     <Text
       key={frame}
       x={x}
-      y={way.start + 21}
+      y={way.start + NUMBER_BASE}
       fontSize={11}
       fontFamily={MONO}
       textAnchor="middle"
