@@ -18,7 +18,8 @@ interface Written {
 }
 
 /**
- * Those of some ticks at which there is room for the frame number beside the arc, the first ones first: a figure that comes by the same way again does not write over the numbers that stand there.
+ * Those of some ticks at which there is room for the frame number beside the arc, the first ones first: a figure
+ * that comes by the same way again does not write over the numbers that stand there.
  * @param pixel field units in a pixel of the screen
  */
 export function numbered<Numbered extends Place>(ticks: readonly Numbered[], pixel: number): Numbered[] {
