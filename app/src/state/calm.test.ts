@@ -1,4 +1,4 @@
-import { nextFrame } from '../ui/nextTask';
+import { nextFrame, nextTask } from '../ui/nextTask';
 import { calmed, together } from './calm';
 
 // No frames are drawn here.
@@ -100,15 +100,7 @@ test('what changes by itself is told as if it were held; its end at once', async
 
 /** Lets everything that waits for a task of its own have it. */
 const tasks = async (): Promise<void> => {
-  for (let i = 0; i < 4 * EVERYONE; i++)
-    await new Promise<void>((resolve) => {
-      const { port1, port2 } = new MessageChannel();
-      port1.onmessage = () => {
-        port1.close();
-        resolve();
-      };
-      port2.postMessage(null);
-    });
+  for (let i = 0; i < 4 * EVERYONE; i++) await nextTask();
 };
 
 test('while it is held a frame is drawn between those that take long, else only others have their turn', async () => {

@@ -1,6 +1,7 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
+import { nextTask } from '../ui/nextTask';
 import { calmStoreOf } from './calmStore';
 import { doEdit } from './doEdit';
 import {
@@ -176,17 +177,6 @@ describe('what is selected', () => {
   });
 });
 
-/** Lets what waits for its turn have it. */
-const aTurn = (): Promise<void> =>
-  new Promise((done) => {
-    const { port1, port2 } = new MessageChannel();
-    port1.onmessage = () => {
-      port1.close();
-      done();
-    };
-    port2.postMessage(null);
-  });
-
 test('while something is held, what follows from afar is told a few times a second, and the end at once', async () => {
   jest.useFakeTimers();
   const store = benchWith(straightShot(), 'arc');
@@ -199,7 +189,7 @@ test('while something is held, what follows from afar is told a few times a seco
   for (let x = 121; x <= 140; x++) move(x);
   expect(told).not.toHaveBeenCalled();
   jest.advanceTimersByTime(1000);
-  await aTurn();
+  await nextTask();
   expect(told).toHaveBeenCalledTimes(1);
   move(150);
   calm.release();
