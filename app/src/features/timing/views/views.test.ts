@@ -7,7 +7,7 @@ import { settingsChanged } from '../../../state/settingsSlice';
 import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../state/timing';
 import type { AppStore } from '../../../state/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
-import { at, type Axis, valueAt } from './axis';
+import { type Axis, valueAt } from './axis';
 import { easingHandles, withEasingHandle } from './easingHandles';
 import { barsPath, curveOf, projectionsPath } from './graphPaths';
 import { takeViewHold } from './holds';
