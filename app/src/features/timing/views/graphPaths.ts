@@ -3,6 +3,7 @@ import { type Piece, wholeOf } from '../../../state/pieces';
 import type { WhereAndWhen } from '../../../state/timing';
 import { at, type Axis, isInSight, onFreshPixels } from './axis';
 import type { PlacedHandle } from './timingIn';
+import { knobSpot } from './viewTargets';
 
 /** Path data of what stands in the distance graph: frames to the right, places upwards. */
 
@@ -137,11 +138,11 @@ export const graphPostsPath = (
 
 export const stemsPath = (handles: readonly PlacedHandle[], { time, way }: GraphAxes): string =>
   handles
-    .filter(({ stem }) => stem)
-    .map(
-      ({ frame, place, stem }) =>
-        `M${n(at(time, stem!.frame))} ${n(at(way, stem!.place))}L${n(at(time, frame))} ${n(at(way, place))}`,
-    )
+    .flatMap((placed) => {
+      if (!placed.stem) return [];
+      const { x, y } = knobSpot(placed, time, way);
+      return [`M${n(at(time, placed.stem.frame))} ${n(at(way, placed.stem.place))}L${n(x)} ${n(y)}`];
+    })
     .join('');
 
 const KNOB = 5.5;
@@ -149,10 +150,10 @@ const KNOB = 5.5;
 export const knobsPath = (handles: readonly PlacedHandle[], { time, way }: GraphAxes): string =>
   handles
     .filter(({ frame, place }) => isInSight(time, frame) && isInSight(way, place))
-    .map(
-      ({ frame, place }) =>
-        `M${n(at(time, frame) - KNOB)} ${n(at(way, place))}a${KNOB} ${KNOB} 0 1 0 ${2 * KNOB} 0a${KNOB} ${KNOB} 0 1 0 ${-2 * KNOB} 0`,
-    )
+    .map((placed) => {
+      const { x, y } = knobSpot(placed, time, way);
+      return `M${n(x - KNOB)} ${n(y)}a${KNOB} ${KNOB} 0 1 0 ${2 * KNOB} 0a${KNOB} ${KNOB} 0 1 0 ${-2 * KNOB} 0`;
+    })
     .join('');
 
 /** Bars as tall as the increments that lead to each exposure; those of travel backwards are told apart. */

@@ -25,12 +25,18 @@ export function timingIn(state: RootState): TimingNow | null {
   return { move, ruler: unrolledArc(shot, move), lengthFrames, rate, fieldUnits };
 }
 
-/** A handle of an easing where it lies in time and on the arc. */
-export interface PlacedHandle {
-  readonly handle: EasingHandle;
+/** A frame, and a place on the ruler. */
+export interface Spot {
   readonly frame: number;
   readonly place: number;
-  readonly stem: { readonly frame: number; readonly place: number } | null;
+}
+
+/** A handle of an easing where it lies in time and on the arc. */
+export interface PlacedHandle extends Spot {
+  readonly handle: EasingHandle;
+  readonly stem: Spot | null;
+  /** Where its span begins and ends. */
+  readonly ends: readonly [Spot, Spot];
 }
 
 const NO_HANDLES: readonly PlacedHandle[] = [];
@@ -45,11 +51,16 @@ export function handlesIn(state: RootState): readonly PlacedHandle[] {
   if (isHold(from, to)) return NO_HANDLES;
   const place = (share: number): number =>
     (from.fraction + share * (to.fraction - from.fraction)) * ruler.length;
+  const ends = [
+    { frame: from.frame, place: place(0) },
+    { frame: to.frame, place: place(1) },
+  ] as const;
   return easingHandles(from.easing, to.frame - from.frame).map((handle) => ({
     handle,
     frame: from.frame + handle.x,
     place: place(handle.share),
     stem: handle.stem && { frame: from.frame + handle.stem.x, place: place(handle.stem.share) },
+    ends,
   }));
 }
 

@@ -1,6 +1,7 @@
 import type { Post, RulerTick, UnrolledArc } from '@humble/core';
 import { at, type Axis, isInSight } from './axis';
 import type { EasingHandle } from './easingHandles';
+import type { PlacedHandle } from './timingIn';
 
 /** What can be taken hold of in a view of the timing, and where it lies, pixels of the view. */
 export type ViewTarget = { readonly x: number; readonly y: number } & (
@@ -21,20 +22,42 @@ export function draggable(ticks: readonly RulerTick[], posts: readonly Post[]): 
   );
 }
 
+/** A knob keeps so far from the marks of its span, pixels: both are to be seen, and to be taken. */
+const CLEAR_PX = 16;
+/** But no further than this share of the span. */
+const MOST_ASIDE = 1 / 3;
+
+/**
+ * Where the knob of a handle stands in the graph, pixels: at the handle, and beside a mark that it would lie on, as
+ * it does when an easing leaves or arrives over no frames.
+ */
+export function knobSpot(
+  { frame, place, ends }: Pick<PlacedHandle, 'frame' | 'place' | 'ends'>,
+  time: Axis,
+  way: Axis,
+): { readonly x: number; readonly y: number } {
+  const spot = { x: at(time, frame), y: at(way, place) };
+  const aside = Math.min(CLEAR_PX, (at(time, ends[1].frame) - at(time, ends[0].frame)) * MOST_ASIDE);
+  ends.forEach((end, i) => {
+    const x = at(time, end.frame);
+    if (Math.hypot(spot.x - x, spot.y - at(way, end.place)) < aside) spot.x = i === 0 ? x + aside : x - aside;
+  });
+  return spot;
+}
+
 /** What lies in the graph: frames to the right, places upwards. */
 export function graphTargets(
   { ticks, posts }: UnrolledArc,
-  handles: readonly { readonly handle: EasingHandle; readonly frame: number; readonly place: number }[],
+  handles: readonly PlacedHandle[],
   time: Axis,
   way: Axis,
 ): ViewTarget[] {
   const seen = (frame: number, place: number): boolean => isInSight(time, frame) && isInSight(way, place);
   return [
-    ...handles.map(({ handle, frame, place }): ViewTarget => ({
+    ...handles.map((placed): ViewTarget => ({
       kind: 'handle',
-      handle,
-      x: at(time, frame),
-      y: at(way, place),
+      handle: placed.handle,
+      ...knobSpot(placed, time, way),
     })),
     ...posts
       .flatMap((post) => post.markIds.map((id, i) => ({ ...post, markIds: [id], frame: post.frames[i]! })))

@@ -2,6 +2,7 @@ import { edits, type Easing, unrolledArc } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { marksSelected, severalSet } from '../../../state/handSlice';
 import { nudge } from '../../../state/nudges';
+import { shotOpened } from '../../../state/shotSlice';
 import { currentFrame, goTo, setRange } from '../../../state/playhead';
 import { settingsChanged } from '../../../state/settingsSlice';
 import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../state/timing';
@@ -168,6 +169,23 @@ describe('a hand in the graph', () => {
     });
     expect(targetNear([], 0, 0)).toBeNull();
   });
+});
+
+test('a mark that the handle of a span without a ramp would lie on can be taken, and so can the handle', () => {
+  const store = bench();
+  const shot = withMarks(straightShot(), [1, 0], [11, 0.5], [21, 1]);
+  const ramped = { kind: 'ramped', leaveFrames: 0, arriveFrames: 4, ramp: 'steady' } as const;
+  store.dispatch(shotOpened(edits.setEasing(shot, { moveId: 'move1', markId: 'm2', easing: ramped })));
+  store.dispatch(marksSelected(['m2']));
+  drag(store, [100, 60], [100, 42]);
+  expect(marks(store)).toEqual([
+    [1, 0],
+    [11, 78],
+    [21, 120],
+  ]);
+  // The handle stands 16 pixels beside it, and counts from where the easing has it.
+  drag(store, [116, 42], [136, 42]);
+  expect(moveOn(store).marks[1]!.easing).toMatchObject({ leaveFrames: 2 });
 });
 
 test('bars of the pace are drawn by going over them, those between two words of the hand too', () => {
