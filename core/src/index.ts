@@ -82,7 +82,8 @@ export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spac
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
 export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/evaluate';
 export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
-export { type ShotCard, shotCard } from './formats/shotCard';
+export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
+export { type Standing, standingsOn } from './travel/standings';
 export {
   INCREMENT_COLUMNS,
   readIncrementsCsv,

@@ -106,6 +106,10 @@ function lastNotAbove(sorted: Float64Array, value: number, last: number): number
   return low;
 }
 
+/** Which stretch lies at a distance from the start of the arc: the last one that begins there or before. */
+export const stretchAtDistance = ({ startDistance, stretches }: ArcMeasure, s: number): number =>
+  lastNotAbove(startDistance, s, stretches.length - 1);
+
 /**
  * Writes the place at distance `s` from the start of the arc into `place`.
  * @param s field units; an open arc is clamped to its ends, a closed one counts laps, and headings

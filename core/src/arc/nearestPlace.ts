@@ -1,5 +1,5 @@
 import type { Arc } from '../shot/schema';
-import { type ArcMeasure, distanceAtParameter, measureArc } from './arcMeasure';
+import { type ArcMeasure, distanceAtParameter, measureArc, placeAt, stretchAtDistance } from './arcMeasure';
 import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
 import { distance, dot, type Vector } from './vector';
 
@@ -87,31 +87,61 @@ function cut(
   return [from < least ? share(least) : ends[0], until > most ? share(most) : ends[1]];
 }
 
-/** The arc in small pieces, the one that may come nearest first. */
-function brackets(measure: ArcMeasure, to: Vector, window?: readonly [number, number]): Bracket[] {
+/** A stretch in small pieces, the one that may come nearest first. */
+function brackets(
+  measure: ArcMeasure,
+  stretch: number,
+  to: Vector,
+  window?: readonly [number, number],
+): Bracket[] {
+  const table = measure.stretches[stretch]!;
   const found: Bracket[] = [];
-  measure.stretches.forEach((table, stretch) => {
-    for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
-      const ends = cut(measure, stretch, piece, window);
-      if (!ends) continue;
-      const step = (ends[1] - ends[0]) / SAMPLES_PER_PIECE;
-      for (let i = 0; i < SAMPLES_PER_PIECE; i++) {
-        const from = ends[0] + i * step;
-        const middle = pointAt(table.curve, from + step / 2);
-        const reach = Math.max(
-          distance(middle, pointAt(table.curve, from)),
-          distance(middle, pointAt(table.curve, from + step)),
-        );
-        const atLeast = distance(middle, to) - reach * CHORD_TO_LENGTH;
-        found.push({ stretch, from, until: from + step, atLeast });
-      }
+  for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
+    const ends = cut(measure, stretch, piece, window);
+    if (!ends) continue;
+    const step = (ends[1] - ends[0]) / SAMPLES_PER_PIECE;
+    for (let i = 0; i < SAMPLES_PER_PIECE; i++) {
+      const from = ends[0] + i * step;
+      const middle = pointAt(table.curve, from + step / 2);
+      const reach = Math.max(
+        distance(middle, pointAt(table.curve, from)),
+        distance(middle, pointAt(table.curve, from + step)),
+      );
+      const atLeast = distance(middle, to) - reach * CHORD_TO_LENGTH;
+      found.push({ stretch, from, until: from + step, atLeast });
     }
-  });
+  }
   return found.sort((a, b) => a.atLeast - b.atLeast);
 }
 
+/** The nearest place on one stretch, if it is nearer than the best one so far. */
+function nearerOnStretch(
+  measure: ArcMeasure,
+  stretch: number,
+  to: Vector,
+  window: readonly [number, number] | undefined,
+  best: NearestPlace | null,
+): NearestPlace | null {
+  let nearest = best;
+  const { curve } = measure.stretches[stretch]!;
+  for (const { from, until, atLeast } of brackets(measure, stretch, to, window)) {
+    if (nearest && atLeast >= nearest.away) break;
+    const t = nearestParameter(curve, to, from, until);
+    const point = pointAt(curve, t);
+    const away = distance(point, to);
+    if (!nearest || away < nearest.away)
+      nearest = { stretch, t, s: distanceAtParameter(measure, stretch, t), point, away };
+  }
+  return nearest;
+}
+
+/** What is left of a distance after rounding, so that a stretch is rather looked at than left out. */
+const ROUNDING = 1e-9;
+
 /**
- * The place of an arc nearest to a point of the field.
+ * The place of an arc nearest to a point of the field. An arc comes nearer by no more than its own length: a
+ * stretch whose ends are too far away for that is passed over, and so is what follows it for as long as it
+ * cannot have come near. A long arc then costs little more than the part that is near.
  * @param window distances (field units) between which to look, so that a drag along the arc does not
  *   jump across a crossing
  * @returns null for an arc without length, or when the window holds none of it
@@ -122,15 +152,26 @@ export function nearestPlace(
   window?: readonly [from: number, until: number],
 ): NearestPlace | null {
   const measure = measureArc(arc);
+  const { length, stretches, startDistance } = measure;
+  if (length === 0) return null;
+  const [from, until] = window ?? [0, length];
+  const middle = Math.min(length, Math.max(0, (from + until) / 2));
+  // Nothing further away than a place that is surely within the window can be the nearest.
+  const known = distance(placeAt(arc, middle), to) * (1 + ROUNDING) + length * ROUNDING;
   let best: NearestPlace | null = null;
-  for (const { stretch, from, until, atLeast } of brackets(measure, to, window)) {
-    if (best && atLeast >= best.away) break;
-    const curve = measure.stretches[stretch]!.curve;
-    const t = nearestParameter(curve, to, from, until);
-    const point = pointAt(curve, t);
-    const away = distance(point, to);
-    if (!best || away < best.away)
-      best = { stretch, t, s: distanceAtParameter(measure, stretch, t), point, away };
+  let index = stretchAtDistance(measure, from);
+  while (index < stretches.length && startDistance[index]! <= until) {
+    const table = stretches[index]!;
+    const begins = distance(pointAt(table.curve, 0), to);
+    const ends = distance(pointAt(table.curve, 1), to);
+    const nearEnough = Math.min(known, best?.away ?? Infinity);
+    if ((begins + ends - table.length) / 2 <= nearEnough * (1 + ROUNDING))
+      best = nearerOnStretch(measure, index, to, window, best);
+    const ahead = ends - Math.min(known, best?.away ?? Infinity) - length * ROUNDING;
+    index =
+      ahead > 0
+        ? Math.max(index + 1, stretchAtDistance(measure, startDistance[index + 1]! + ahead))
+        : index + 1;
   }
   return best;
 }

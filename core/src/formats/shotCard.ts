@@ -1,8 +1,10 @@
+import { measureArc, placeAt } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
-import type { Shot, StandInName } from '../shot/schema';
-import { exposuresOf } from '../spacing/exposures';
-import { ticksOf, ticksPath } from '../spacing/ticks';
-import { evaluate } from '../travel/evaluate';
+import type { Arc, Field, Move, Shot, StandInName } from '../shot/schema';
+import { exposedFrames } from '../spacing/exposures';
+import { ticksPath } from '../spacing/ticks';
+import { moveParts } from '../travel/evaluate';
+import { type Standing, standingsOn } from '../travel/standings';
 
 /** The little picture of a shot in the list: its own arcs, ticks and ghosts, in field units. */
 export interface ShotCard {
@@ -21,43 +23,111 @@ export interface ShotCard {
   }[];
 }
 
-const GHOSTS_ON_CARD = 6;
-/** Ticks past this many would blur into a band at the size of a card. */
-const TICKS_ON_CARD = 40;
+/** Grows when cards are made otherwise, so that those that are kept are made anew. */
+export const CARD_VERSION = 1;
+/** The most a card weighs as JSON, bytes: a list of many shots stays light. */
+export const CARD_BYTES = 4096;
+
+/** How much of a shot a card shows. */
+interface Detail {
+  readonly moves: number;
+  readonly ghosts: number;
+  /** Ticks of each move. More would blur into a band at the size of a card. */
+  readonly ticks: number;
+  readonly arcs: number;
+  /** An arc of more stretches is drawn by as many straight pieces. */
+  readonly stretches: number;
+}
+
+/** From the richest down: the first that is light enough is taken. */
+const DETAILS: readonly Detail[] = [
+  { moves: 3, ghosts: 6, ticks: 40, arcs: 12, stretches: 40 },
+  { moves: 4, ghosts: 4, ticks: 20, arcs: 12, stretches: 24 },
+  { moves: 8, ghosts: 2, ticks: 5, arcs: 16, stretches: 8 },
+  { moves: 8, ghosts: 1, ticks: 0, arcs: 24, stretches: 4 },
+];
+
 /** Half length of a tick as a share of the field's height. */
 const TICK_SHARE = 0.03;
+/** Coordinates are written so that this many different ones lie across the field. */
+const PLACES_ACROSS = 4000;
 
-const rounded = (value: number): number => Math.round(value * 100) / 100;
+const digitsFor = ({ width, height }: Field): number =>
+  Math.max(0, Math.ceil(Math.log10(PLACES_ACROSS / Math.max(width, height))));
 
-export function shotCard(shot: Shot): ShotCard {
-  const { travels } = evaluate(shot);
-  const ticks = travels.map((travel) => {
-    const all = ticksOf(travel, shot);
-    const every = Math.ceil(all.length / TICKS_ON_CARD);
-    const some = all.filter((_, i) => i % every === 0);
-    return ticksPath(some, shot.field.height * TICK_SHARE);
-  });
-  const ghosts = travels.flatMap((travel) => {
-    const exposures = exposuresOf(travel.move, shot);
-    const count = Math.min(GHOSTS_ON_CARD, exposures.length);
-    return Array.from({ length: count }, (_, i) => {
-      const share = count > 1 ? i / (count - 1) : 1;
-      const index = exposures[Math.round(share * (exposures.length - 1))]!.frame - 1;
-      return {
-        standIn: travel.figure.artwork.standIn,
-        figureHeight: travel.figure.height,
-        x: rounded(travel.x[index]!),
-        y: rounded(travel.y[index]!),
-        headingDeg: rounded(travel.heading[index]!),
-        strength: rounded(share),
-      };
-    });
-  });
+/** Evenly chosen ones of a list, its first and last among them. */
+function spread<T>(all: readonly T[], count: number): T[] {
+  const most = Math.min(count, all.length);
+  if (most === 1) return all.slice(-1);
+  return Array.from({ length: most }, (_, i) => all[Math.round((i * (all.length - 1)) / (most - 1))]!);
+}
+
+/** An arc as path data, by straight pieces between places along it where it has too many stretches to be exact. */
+function arcOnCard(arc: Arc, stretches: number, digits: number): string {
+  const { length, stretches: own } = measureArc(arc);
+  if (own.length <= stretches) return pathData(arc, digits);
+  const write = (value: number): string => String(Number(value.toFixed(digits)));
+  return Array.from({ length: stretches + 1 }, (_, i) => {
+    const { x, y } = placeAt(arc, (i / stretches) * length);
+    return `${i === 0 ? 'M' : 'L'}${write(x)} ${write(y)}`;
+  }).join('');
+}
+
+const across = ({ x, y, directionDeg }: Standing) => {
+  const radians = (directionDeg * Math.PI) / 180;
+  return { x, y, acrossX: -Math.sin(radians), acrossY: Math.cos(radians) };
+};
+
+function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
+  const { artwork, height } = moveParts(shot, move).figure;
+  const round = (value: number): number => Number(value.toFixed(digits));
+  const frames = exposedFrames(move, shot.lengthFrames);
+  const every = detail.ticks > 0 ? Math.ceil(frames.length / detail.ticks) : Infinity;
+  const ticked = standingsOn(
+    shot,
+    move,
+    Number.isFinite(every) ? frames.filter((_, i) => i % every === 0) : [],
+  );
+  const stood = standingsOn(shot, move, spread(frames, detail.ghosts));
+  return {
+    ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
+    ghosts: stood.map(({ x, y, headingDeg }, i) => ({
+      standIn: artwork.standIn,
+      figureHeight: height,
+      x: round(x),
+      y: round(y),
+      headingDeg: Number(headingDeg.toFixed(1)),
+      strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
+    })),
+  };
+}
+
+/** A card that shows the field alone, for a shot whose own cannot be made. */
+export const plainCard = ({ width, height }: Pick<Field, 'width' | 'height'>): ShotCard => ({
+  width,
+  height,
+  arcs: [],
+  ticks: '',
+  ghosts: [],
+});
+
+function cardIn(shot: Shot, detail: Detail): ShotCard {
+  const digits = digitsFor(shot.field);
+  const moves = shot.moves.slice(0, detail.moves).map((move) => moveOnCard(shot, move, detail, digits));
   return {
     width: shot.field.width,
     height: shot.field.height,
-    arcs: shot.arcs.map((arc) => pathData(arc, 1)),
-    ticks: ticks.join(''),
-    ghosts,
+    arcs: shot.arcs.slice(0, detail.arcs).map((arc) => arcOnCard(arc, detail.stretches, digits)),
+    ticks: moves.map(({ ticks }) => ticks).join(''),
+    ghosts: moves.flatMap(({ ghosts }) => ghosts),
   };
+}
+
+/** The card of a shot, thinned so that it weighs no more than `CARD_BYTES` as JSON. */
+export function shotCard(shot: Shot): ShotCard {
+  for (const detail of DETAILS) {
+    const card = cardIn(shot, detail);
+    if (JSON.stringify(card).length <= CARD_BYTES) return card;
+  }
+  return plainCard(shot.field);
 }

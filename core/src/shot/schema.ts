@@ -129,9 +129,12 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
   ].map((part) => part.id);
   if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
+  const figureIds = new Set(shot.figures.map((figure) => figure.id));
+  const arcs = new Map(shot.arcs.map((arc) => [arc.id, arc]));
+  const pointIds = new Map(shot.arcs.map((arc) => [arc.id, new Set(arc.points.map((point) => point.id))]));
   shot.moves.forEach((move, i) => {
-    const arc = shot.arcs.find(({ id: arcId }) => arcId === move.arcId);
-    if (!shot.figures.some((figure) => figure.id === move.figureId))
+    const arc = arcs.get(move.arcId);
+    if (!figureIds.has(move.figureId))
       complain(['moves', i, 'figureId'], `there is no figure ${move.figureId}`);
     if (!arc) complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
     if (move.acted && !shot.gestures.some((gesture) => gesture.id === move.acted!.gestureId))
@@ -143,7 +146,7 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
         complain(['moves', i, 'marks', j, 'frame'], 'marks must follow each other in time');
       if (mark.frame > last)
         complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
-      if (mark.pointId !== null && !arc?.points.some((point) => point.id === mark.pointId))
+      if (mark.pointId !== null && !pointIds.get(move.arcId)?.has(mark.pointId))
         complain(['moves', i, 'marks', j, 'pointId'], `there is no point ${mark.pointId} on the arc`);
     });
     move.exposures.forEach((range, j) => {

@@ -182,7 +182,7 @@ describe('the picture on the card', () => {
     const card = shotCard(shotAlong(line, 21, steady66));
     expect(card.arcs).toEqual(['M0 0C40 0 80 0 120 0']);
     expect(card.ticks.match(/M/g)).toHaveLength(21);
-    expect(card.ghosts.map((ghost) => ghost.x)).toEqual([0, 11.43, 42.86, 77.14, 108.57, 120]);
+    expect(card.ghosts.map((ghost) => ghost.x)).toEqual([0, 11.4, 42.9, 77.1, 108.6, 120]);
     expect(shotCard(empty)).toMatchObject({ arcs: [], ticks: '', ghosts: [] });
   });
 });

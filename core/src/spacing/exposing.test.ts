@@ -3,7 +3,7 @@ import { edits } from '../shot/edits';
 import type { Shot } from '../shot/schema';
 import { evaluate } from '../travel/evaluate';
 import { framesOn, runWithin, stretchOn } from '../timing/whereAndWhen';
-import { exposuresOf, marksBetweenExposures } from './exposures';
+import { exposureFrames, exposuresOf, marksBetweenExposures } from './exposures';
 import { incrementTable } from './increments';
 import { picturesOn } from './pictures';
 import { ticksOf } from './ticks';
@@ -215,4 +215,17 @@ test('ticks and rows are the same exposures', () => {
   expect(ticksOf(travelOf(shot), shot).map(({ frame }) => frame)).toEqual(
     table(shot).rows.map(({ frame }) => frame),
   );
+});
+
+test('exposures are counted from the range they lie in, or from the end of the one before', () => {
+  const shot = straightShot(100, 40);
+  const move = {
+    ...onlyMove(shot),
+    framesHeld: 2 as const,
+    exposures: [
+      { from: 6, until: 11, framesHeld: 3 as const },
+      { from: 15, until: 17, framesHeld: 1 as const },
+    ],
+  };
+  expect(exposureFrames(move, 20)).toEqual([1, 3, 5, 6, 9, 12, 14, 15, 16, 17, 18, 20]);
 });

@@ -1,4 +1,4 @@
-import { type FramesHeld, type Move, type Shot } from '../shot/schema';
+import { type ExposureRange, type FramesHeld, type Move, type Shot } from '../shot/schema';
 import { firstFrame, lastFrame } from '../timing/placeInTime';
 
 /** One drawing or one placement, and the frames it is held for. */
@@ -10,15 +10,26 @@ export interface Exposure {
 
 type Timing = Pick<Move, 'marks' | 'before' | 'after' | 'framesHeld' | 'exposures' | 'skips'>;
 
+/** The last range of exposures that begins on a frame or before it. */
+function rangeBefore({ exposures }: Pick<Move, 'exposures'>, f: number): ExposureRange | undefined {
+  let low = 0;
+  let high = exposures.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (exposures[middle]!.from <= f) low = middle + 1;
+    else high = middle;
+  }
+  return exposures[low - 1];
+}
+
 /** How long exposures are held about a frame, and from which frame they are counted there. */
 function countedFrom(move: Timing, f: number): { readonly anchor: number; readonly framesHeld: FramesHeld } {
-  let anchor = firstFrame(move);
-  for (const { from, until, framesHeld } of move.exposures) {
-    if (f < from) break;
-    if (f <= until) return { anchor: from, framesHeld };
-    anchor = Math.max(anchor, until + 1);
-  }
-  return { anchor, framesHeld: move.framesHeld };
+  const first = firstFrame(move);
+  const range = rangeBefore(move, f);
+  if (!range) return { anchor: first, framesHeld: move.framesHeld };
+  return f <= range.until
+    ? { anchor: range.from, framesHeld: range.framesHeld }
+    : { anchor: Math.max(first, range.until + 1), framesHeld: move.framesHeld };
 }
 
 /** Whether an exposure begins on a frame by the plan, skipped or not. */
@@ -71,9 +82,14 @@ function expose(move: Timing, lengthFrames: number): Known {
   return exposed;
 }
 
-function exposedOn(move: Timing, lengthFrames: number): Omit<Known, 'on'> {
+/** The frames on which a move's exposures begin, without those that are skipped. */
+export function exposedFrames(move: Timing, lengthFrames: number): number[] {
   const left = new Set(move.skips.filter(({ cut }) => cut === null).map(({ frame }) => frame));
-  const frames = exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
+  return exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
+}
+
+function exposedOn(move: Timing, lengthFrames: number): Omit<Known, 'on'> {
+  const frames = exposedFrames(move, lengthFrames);
   const exposures = frames.map((frame, i) => ({
     frame,
     framesHeld: (frames[i + 1] ?? lengthFrames + 1) - frame,

@@ -67,11 +67,12 @@ export function skippedRows(shot: Shot, { move, place, arcLength }: Travel): Ski
   if (move.skips.length === 0) return [];
   const { perUnit } = readingUnits(shot);
   const planned = exposureFrames(move, shot.lengthFrames);
+  const indexOf = new Map(planned.map((frame, i) => [frame, i]));
   return move.skips.flatMap(({ frame, cut }): SkippedRow[] => {
     if (cut)
       return [{ frame, framesHeld: cut.framesHeld, place: cut.fraction * arcLength * perUnit, isCut: true }];
-    const i = planned.indexOf(frame);
-    if (i < 1) return [];
+    const i = indexOf.get(frame) ?? 0;
+    if (i === 0) return [];
     const framesHeld = (planned[i + 1] ?? shot.lengthFrames + 1) - frame;
     return [{ frame, framesHeld, place: place[frame - 1]! * perUnit, isCut: false }];
   });

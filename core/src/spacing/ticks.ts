@@ -47,9 +47,15 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
 /**
  * Ticks as SVG path data.
  * @param halfLength from the arc to the end of a tick, field units
+ * @param digits decimals of the coordinates
  */
-export function ticksPath(ticks: readonly Tick[], halfLength: number): string {
-  const n = (value: number): number => Math.round(value * 100) / 100;
+export function ticksPath(
+  ticks: readonly Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>[],
+  halfLength: number,
+  digits = 2,
+): string {
+  const scale = 10 ** digits;
+  const n = (value: number): number => Math.round(value * scale) / scale;
   return ticks
     .map(({ x, y, acrossX, acrossY }) => {
       const dx = acrossX * halfLength;

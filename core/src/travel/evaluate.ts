@@ -36,7 +36,11 @@ export interface Evaluation {
 }
 
 /** Two places closer than this share of the arc are the same place. */
-const SAME_PLACE = 1e-12;
+export const SAME_PLACE = 1e-12;
+
+/** The distance from the start of an arc at a share of its length: on an open arc no further than its ends. */
+export const distanceOn = ({ length, closed }: ArcMeasure, fraction: number): number =>
+  closed ? fraction * length : Math.min(Math.max(fraction * length, 0), length);
 
 /** What is put by hand looks for its place at least this share of the arc to both sides. */
 const NEARBY = 0.02;
@@ -64,10 +68,7 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   const heading = new Float64Array(frameCount);
   const { length } = measure;
   const fractions = fractionsOnFrames(move, frameCount);
-  for (let i = 0; i < frameCount; i++) {
-    const s = fractions[i]! * length;
-    place[i] = measure.closed ? s : Math.min(Math.max(s, 0), length);
-  }
+  for (let i = 0; i < frameCount; i++) place[i] = distanceOn(measure, fractions[i]!);
   const at = placeBuffer();
   const same = length * SAME_PLACE;
   const tangent = new Float64Array(frameCount);
@@ -132,14 +133,19 @@ function findPart<T extends { readonly id: string }>(parts: readonly T[], id: st
   return part;
 }
 
+/** The arc and the figure of a move. @throws ShotError `unknown-id` */
+export const moveParts = (shot: Shot, move: Move): { readonly arc: Arc; readonly figure: Figure } => ({
+  arc: findPart(shot.arcs, move.arcId),
+  figure: findPart(shot.figures, move.figureId),
+});
+
 /**
  * One move of a shot, worked out. Remembered until the move, its arc, its figure or the length of the
  * shot changes.
  * @throws ShotError `unknown-id`
  */
 export function evaluateMove(shot: Shot, move: Move): Travel {
-  const arc = findPart(shot.arcs, move.arcId);
-  const figure = findPart(shot.figures, move.figureId);
+  const { arc, figure } = moveParts(shot, move);
   const frameCount = shot.lengthFrames;
   const known = travels.get(move);
   if (known && known.arc === arc && known.figure === figure && known.frameCount === frameCount)

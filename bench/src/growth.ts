@@ -1,0 +1,62 @@
+import { evaluate, incrementTable, openShot, type Shot, shotCard, unrolledArc } from '@humble/core';
+import { type HeavyShot, heavyShot } from '@humble/core/testing/heavyShots';
+
+/** Twice the input may take so many times as long. */
+export const GROWTH_BUDGET = 2.2;
+const RUNS = 5;
+
+/** What grows, from one size to twice of it. The other numbers are large enough to matter. */
+const GROWING: Readonly<Record<string, (n: number) => Partial<HeavyShot>>> = {
+  'frames (5,000)': (n) => ({ frames: 5000 * n, points: 50 }),
+  'marks (1,000)': (n) => ({ frames: 10_000, points: 50, marks: 1000 * n }),
+  'marks that flow (1,000)': (n) => ({ frames: 10_000, points: 50, marks: 1000 * n, easing: 'flow' }),
+  'tied marks and points (1,000)': (n) => ({
+    frames: 10_000,
+    points: 1000 * n,
+    marks: 1000 * n,
+    isTied: true,
+  }),
+  'points (1,000)': (n) => ({ frames: 1000, points: 1000 * n }),
+  'placements (500)': (n) => ({ frames: 10_000, points: 1000, placements: 500 * n }),
+  'ranges (1,000)': (n) => ({ frames: 10_000, ranges: 1000 * n }),
+  'moves (10)': (n) => ({ frames: 1000, points: 20, moves: 10 * n }),
+};
+
+/** What is done with a shot. Each works on objects of its own, so that nothing is remembered of them. */
+const WORK: Readonly<Record<string, (shot: Shot) => unknown>> = {
+  opened: (shot) => openShot(shot),
+  card: (shot) => shotCard(shot),
+  evaluated: (shot) => evaluate(shot),
+  tables: (shot) => shot.moves.map((move) => incrementTable(shot, move)),
+  rulers: (shot) => shot.moves.map((move) => unrolledArc(shot, move)),
+};
+
+function timeOf(work: (shot: Shot) => unknown, text: string): number {
+  const times = Array.from({ length: RUNS }, () => {
+    const shot = JSON.parse(text) as Shot;
+    const began = performance.now();
+    work(shot);
+    return performance.now() - began;
+  });
+  return Math.min(...times);
+}
+
+export interface Growth {
+  readonly grows: string;
+  readonly work: string;
+  readonly ms: number;
+  readonly twiceMs: number;
+}
+
+/** How long each work takes on each input, and on twice as much of it. */
+export function growths(): Growth[] {
+  return Object.entries(GROWING).flatMap(([grows, shotOf]) => {
+    const [once, twice] = [1, 2].map((n) => JSON.stringify(heavyShot(shotOf(n)))) as [string, string];
+    return Object.entries(WORK).map(([work, perform]) => ({
+      grows,
+      work,
+      ms: timeOf(perform, once),
+      twiceMs: timeOf(perform, twice),
+    }));
+  });
+}
