@@ -38,9 +38,11 @@ export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } f
 export { pathData } from './arc/pathData';
 export * from './shot/schema';
 export { LONGEST_SEQUENCE, PICTURE_TYPES } from './shot/backdropSchema';
+export { fittedSize, PICTURE_LIMITS, sizeFault } from './shot/pictureLimits';
 export { type LengthUnit, MILLIMETRES, pictureOn } from './shot/backdropEdits';
 export type { FreshArc } from './shot/arcEdits';
 export { freshShot, type FreshShot } from './shot/freshShot';
+export { firstFault } from './shot/faultSentence';
 export { openShot, readShotFile, writeShotFile } from './shot/openShot';
 export { applyEdit, type Edit, type EditArguments, type EditName, edits } from './shot/edits';
 export { standingPath } from './shot/standInPath';

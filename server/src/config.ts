@@ -1,16 +1,27 @@
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
+import { StartError } from './database/startError';
 
 const CHECKOUT = join(dirname(fileURLToPath(import.meta.url)), '../..');
 
+const HIGHEST_PORT = 65_535;
+const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'silent'] as const;
+
 const environment = z.object({
-  PORT: z.coerce.number().int().min(0).max(65_535).default(4270),
+  PORT: z.coerce
+    .number(`PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
+    .int(`PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
+    .min(0, `PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
+    .max(HIGHEST_PORT, `PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
+    .default(4270),
   /** Folder of the database. */
-  HUMBLE_DATA: z.string().min(1).default(join(CHECKOUT, 'data')),
+  HUMBLE_DATA: z.string().min(1, 'HUMBLE_DATA must name a folder').default(join(CHECKOUT, 'data')),
   /** Folder of the exported application. */
-  HUMBLE_APP: z.string().min(1).default(join(CHECKOUT, 'app/dist')),
-  HUMBLE_LOG: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'silent']).default('warn'),
+  HUMBLE_APP: z.string().min(1, 'HUMBLE_APP must name a folder').default(join(CHECKOUT, 'app/dist')),
+  /** API requests allowed per minute. */
+  HUMBLE_REQUESTS_PER_MINUTE: z.coerce.number().int().min(1).default(1200),
+  HUMBLE_LOG: z.enum(LOG_LEVELS, `HUMBLE_LOG must be one of ${LOG_LEVELS.join(', ')}`).default('warn'),
 });
 
 export interface Config {
@@ -18,20 +29,31 @@ export interface Config {
   readonly dataFolder: string;
   readonly appFolder: string;
   readonly demoFolder: string;
+  /** Folder of the code that runs beside the requests. */
+  readonly threadsFolder: string;
   readonly logLevel: string;
+  readonly requestsPerMinute: number;
   /** Whether the demo film's shots are put in when they are not there. */
   readonly withDemo: boolean;
 }
 
-/** What the process was started with. @throws z.ZodError when a variable makes no sense */
+/** What the process was started with. @throws StartError when a variable makes no sense */
 export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Config {
-  const { PORT, HUMBLE_DATA, HUMBLE_APP, HUMBLE_LOG } = environment.parse(env);
+  const read = environment.safeParse(env);
+  if (!read.success) {
+    const [issue] = read.error.issues;
+    const name = String(issue?.path[0]);
+    throw new StartError(`${issue?.message}; it is “${env[name]}”.`);
+  }
+  const { PORT, HUMBLE_DATA, HUMBLE_APP, HUMBLE_LOG } = read.data;
   return {
     port: PORT,
     dataFolder: HUMBLE_DATA,
     appFolder: HUMBLE_APP,
     demoFolder: join(CHECKOUT, 'demo'),
+    threadsFolder: join(CHECKOUT, 'server/src/threads'),
     logLevel: HUMBLE_LOG,
+    requestsPerMinute: read.data.HUMBLE_REQUESTS_PER_MINUTE,
     withDemo: args.includes('--demo'),
   };
 }

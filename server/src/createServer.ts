@@ -5,7 +5,7 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/openDatabase';
 import { applicationRoutes } from './http/application';
-import { onlyFromHere, onlyJson } from './http/guards';
+import { databaseInPlace, onlyFromHere, onlyJson } from './http/guards';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
 import { easingRoutes } from './routes/easings';
 import { pictureRoutes } from './routes/pictures';
@@ -13,18 +13,19 @@ import { shotRoutes } from './routes/shots';
 import { createEasingService } from './services/easingService';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
+import type { Threads } from './threads/threads';
 
 export interface ServerOptions {
   readonly database: Database;
+  readonly threads: Threads;
   readonly appFolder: string;
   readonly log: Logger;
   /** API requests allowed per minute. */
-  readonly requestsPerMinute?: number;
+  readonly requestsPerMinute: number;
 }
 
-/** The heaviest body: a shot of 20,000 frames with a mark on each weighs a quarter of it. */
-const BODY_LIMIT = '8mb';
-const REQUESTS_PER_MINUTE = 1200;
+/** The heaviest easing: a chart of 20,000 ticks. */
+const EASING_LIMIT = '1mb';
 
 const securityHeaders = helmet({
   contentSecurityPolicy: {
@@ -50,9 +51,10 @@ const securityHeaders = helmet({
 /** The whole server as an Express application, not listening yet. */
 export function createServer({
   database,
+  threads,
   appFolder,
   log,
-  requestsPerMinute = REQUESTS_PER_MINUTE,
+  requestsPerMinute,
 }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
@@ -72,13 +74,21 @@ export function createServer({
       next();
     },
   );
-  server.use('/api/pictures', pictureRoutes(createPictureService(database)));
-  server.use('/api', onlyJson, express.json({ limit: BODY_LIMIT, strict: false }));
   server.get('/api/health', (_request, response) => {
     response.json({ status: 'ok' });
   });
-  server.use('/api/shots', shotRoutes(createShotService(database)));
-  server.use('/api/easings', easingRoutes(createEasingService(database)));
+  server.get('/api/health/database', async (_request, response) => {
+    response.json(await database.settings());
+  });
+  server.use('/api', databaseInPlace(database));
+  server.use('/api/pictures', pictureRoutes(createPictureService(database, threads)));
+  server.use('/api', onlyJson);
+  server.use('/api/shots', shotRoutes(createShotService(database, threads), threads));
+  server.use(
+    '/api/easings',
+    express.json({ limit: EASING_LIMIT, strict: false }),
+    easingRoutes(createEasingService(database)),
+  );
   server.use('/api', notFound);
   server.use(applicationRoutes(appFolder));
   server.use(notFound);

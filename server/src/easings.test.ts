@@ -1,53 +1,38 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import type { Express } from 'express';
-import pino from 'pino';
 import request from 'supertest';
-import { createServer } from './createServer';
-import { type Database, openDatabase } from './database/openDatabase';
+import { startTestServer, type TestServer } from './testing/testServer';
 
-let folder: string;
-let database: Database;
-let server: Express;
+let at: TestServer;
 
 beforeEach(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'humble-easings-'));
-  database = await openDatabase(folder);
-  server = createServer({ database, appFolder: folder, log: pino({ level: 'silent' }) });
+  at = await startTestServer();
 });
 
-afterEach(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true });
-});
+afterEach(() => at.close());
 
 const heavy = { kind: 'ramped', leaveFrames: 9, arriveFrames: 3, ramp: 'soft' };
 const keep = (name: string, easing: object = heavy) =>
-  request(server).post('/api/easings').send({ name, easing });
+  request(at.server).post('/api/easings').send({ name, easing });
 
 test('an easing is kept by its name, listed, and taken away', async () => {
   const { body } = await keep('Heavy boots').expect(201);
   await keep('A gull', { kind: 'even' }).expect(201);
-  const { body: list } = await request(server).get('/api/easings').expect(200);
+  const { body: list } = await request(at.server).get('/api/easings').expect(200);
   expect(list.easings.map(({ name }: { name: string }) => name)).toEqual(['A gull', 'Heavy boots']);
   expect(list.easings[1]).toEqual({ id: body.id, name: 'Heavy boots', easing: heavy });
-  await request(server).delete(`/api/easings/${body.id}`).expect(204);
-  await request(server).delete(`/api/easings/${body.id}`).expect(404);
-  expect((await request(server).get('/api/easings')).body.easings).toHaveLength(1);
+  await request(at.server).delete(`/api/easings/${body.id}`).expect(204);
+  await request(at.server).delete(`/api/easings/${body.id}`).expect(404);
+  expect((await request(at.server).get('/api/easings')).body.easings).toHaveLength(1);
 });
 
 test('what is no easing, or has no name, is refused with the place', async () => {
   await keep('  ').expect(400);
   await keep('Wrong', { kind: 'curve', x1: 2, y1: 0, x2: 1, y2: 1 }).expect(400);
   await keep('Unknown', { kind: 'magic' }).expect(400);
-  expect((await request(server).get('/api/easings')).body.easings).toEqual([]);
+  expect((await request(at.server).get('/api/easings')).body.easings).toEqual([]);
 });
 
 test('it outlives the server', async () => {
   await keep('Heavy boots').expect(201);
-  await database.close();
-  database = await openDatabase(folder);
-  server = createServer({ database, appFolder: folder, log: pino({ level: 'silent' }) });
-  expect((await request(server).get('/api/easings')).body.easings).toHaveLength(1);
+  at = await at.restart();
+  expect((await request(at.server).get('/api/easings')).body.easings).toHaveLength(1);
 });

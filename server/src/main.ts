@@ -1,22 +1,36 @@
-import type { Server } from 'node:http';
+import { createServer as createHttpServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import pino from 'pino';
 import { readConfig } from './config';
 import { createServer } from './createServer';
 import { openDatabase } from './database/openDatabase';
+import { StartError } from './database/startError';
+import { answerUnreadable } from './http/unreadable';
 import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
+import { startThreads } from './threads/threads';
 
 const HOST = '127.0.0.1';
 /** Requests still open at the end get this long to finish, milliseconds. */
 const LONGEST_FAREWELL_MS = 3000;
 
-function listen(server: ReturnType<typeof createServer>, port: number): Promise<Server> {
+const PORT_SENTENCES: Readonly<Record<string, string>> = {
+  EADDRINUSE: 'is taken by another program',
+  EACCES: 'may not be used without more rights',
+};
+
+function listen(server: Server, port: number): Promise<void> {
   return new Promise((resolve, reject) => {
-    const listening = server.listen(port, HOST, (error?: Error) =>
-      error ? reject(error) : resolve(listening),
-    );
+    server.once('error', (error: NodeJS.ErrnoException) => {
+      const what = PORT_SENTENCES[error.code ?? ''];
+      reject(
+        what
+          ? new StartError(`Port ${port} ${what}. Choose another one with PORT=… in front of the command.`)
+          : error,
+      );
+    });
+    server.listen(port, HOST, resolve);
   });
 }
 
@@ -24,12 +38,23 @@ async function main(): Promise<void> {
   const config = readConfig(process.env, process.argv.slice(2));
   const log = pino({ level: config.logLevel });
   const database = await openDatabase(config.dataFolder);
+  const threads = startThreads(config.threadsFolder);
   if (config.withDemo)
     await loadDemo(
-      { shots: createShotService(database), pictures: createPictureService(database) },
+      { shots: createShotService(database, threads), pictures: createPictureService(database, threads) },
       config.demoFolder,
     );
-  const server = await listen(createServer({ database, appFolder: config.appFolder, log }), config.port);
+  const server = createHttpServer(
+    createServer({
+      database,
+      threads,
+      log,
+      appFolder: config.appFolder,
+      requestsPerMinute: config.requestsPerMinute,
+    }),
+  );
+  answerUnreadable(server);
+  await listen(server, config.port);
   const { port } = server.address() as AddressInfo;
   process.stdout.write(`Humble Pendulum is at http://${HOST}:${port} (Ctrl-C stops it)\n`);
 
@@ -40,7 +65,7 @@ async function main(): Promise<void> {
     const giveUp = setTimeout(() => server.closeAllConnections(), LONGEST_FAREWELL_MS);
     server.close(() => {
       clearTimeout(giveUp);
-      void database.close().then(() => process.exit(0));
+      void Promise.all([database.close(), threads.close()]).then(() => process.exit(0));
     });
     server.closeIdleConnections();
   };
@@ -48,11 +73,11 @@ async function main(): Promise<void> {
   process.on('SIGTERM', stop);
 }
 
-main().catch((error: NodeJS.ErrnoException) => {
+main().catch((error: Error) => {
   const sentence =
-    error.code === 'EADDRINUSE'
-      ? 'The port is taken by another program: choose one with PORT=… in front of the command.'
-      : `The server cannot start: ${error.message}`;
+    error instanceof StartError
+      ? error.message
+      : `The server cannot start: ${String(error.cause ?? error.stack ?? error.message)}`;
   process.stderr.write(`${sentence}\n`);
   process.exit(1);
 });

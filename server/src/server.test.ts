@@ -1,13 +1,10 @@
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import type { Express } from 'express';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { edits, freshShot, type Shot } from '@humble/core';
-import type { Express } from 'express';
-import pino from 'pino';
 import request from 'supertest';
-import { createServer } from './createServer';
-import { type Database, openDatabase } from './database/openDatabase';
+import { startTestServer, testThreads, type TestServer } from './testing/testServer';
 import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
@@ -23,34 +20,26 @@ const shot: Shot = edits.drawArc(
   },
 );
 
-let folder: string;
-let database: Database;
-let server: Express;
-const log = pino({ level: 'silent' });
+let at: TestServer;
 
 beforeEach(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'humble-server-'));
-  writeFileSync(join(folder, 'index.html'), '<title>Humble Pendulum</title>');
-  database = await openDatabase(folder);
-  server = createServer({ database, appFolder: folder, log });
+  at = await startTestServer();
+  writeFileSync(join(at.folder, 'index.html'), '<title>Humble Pendulum</title>');
 });
 
-afterEach(async () => {
-  await database.close();
-  rmSync(folder, { recursive: true });
-});
+afterEach(() => at.close());
 
 const create = async (): Promise<string> =>
-  (await request(server).post('/api/shots').send({ shot }).expect(201)).body.id;
+  (await request(at.server).post('/api/shots').send({ shot }).expect(201)).body.id;
 
 describe('shots', () => {
   test('are created, listed with their picture, and read', async () => {
     const id = await create();
-    const { body: list } = await request(server).get('/api/shots').expect(200);
+    const { body: list } = await request(at.server).get('/api/shots').expect(200);
     expect(list.shots).toHaveLength(1);
     expect(list.shots[0]).toMatchObject({ id, revision: 1, name: 'Quay', lengthFrames: 21, rate: 12 });
     expect(list.shots[0].card.ghosts).toHaveLength(6);
-    const { body } = await request(server).get(`/api/shots/${id}`).expect(200);
+    const { body } = await request(at.server).get(`/api/shots/${id}`).expect(200);
     expect(body).toMatchObject({ id, revision: 1, shot });
   });
 
@@ -58,12 +47,12 @@ describe('shots', () => {
     const first = await create();
     await create();
     const renamed = edits.renameShot(shot, { name: 'Steps' });
-    const { body } = await request(server)
+    const { body } = await request(at.server)
       .put(`/api/shots/${first}`)
       .send({ revision: 1, shot: renamed })
       .expect(200);
     expect(body.revision).toBe(2);
-    const { body: list } = await request(server).get('/api/shots');
+    const { body: list } = await request(at.server).get('/api/shots');
     expect(list.shots.map((s: { name: string }) => s.name)).toEqual(['Steps', 'Quay']);
   });
 
@@ -71,21 +60,21 @@ describe('shots', () => {
     const id = await create();
     const mine = edits.renameShot(shot, { name: 'Mine' });
     const theirs = edits.renameShot(shot, { name: 'Theirs' });
-    await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot: theirs }).expect(200);
-    const { body, headers } = await request(server)
+    await request(at.server).put(`/api/shots/${id}`).send({ revision: 1, shot: theirs }).expect(200);
+    const { body, headers } = await request(at.server)
       .put(`/api/shots/${id}`)
       .send({ revision: 1, shot: mine })
       .expect(409);
     expect(headers['content-type']).toMatch('application/problem+json');
     expect(body).toMatchObject({ status: 409, current: { revision: 2, shot: { name: 'Theirs' } } });
-    expect((await request(server).get(`/api/shots/${id}`)).body.shot.name).toBe('Theirs');
+    expect((await request(at.server).get(`/api/shots/${id}`)).body.shot.name).toBe('Theirs');
   });
 
   test('of many saves on one revision exactly one is taken', async () => {
     const id = await create();
     const answers = await Promise.all(
       Array.from({ length: 8 }, (_, i) =>
-        request(server)
+        request(at.server)
           .put(`/api/shots/${id}`)
           .send({ revision: 1, shot: edits.renameShot(shot, { name: `N${i}` }) }),
       ),
@@ -95,32 +84,30 @@ describe('shots', () => {
 
   test('a duplicate has its own life and a name that tells', async () => {
     const id = await create();
-    const { body } = await request(server).post(`/api/shots/${id}/duplicate`).expect(201);
+    const { body } = await request(at.server).post(`/api/shots/${id}/duplicate`).expect(201);
     expect(body.shot.name).toBe('Quay copy');
     expect(body.id).not.toBe(id);
-    const long = await request(server)
+    const long = await request(at.server)
       .post('/api/shots')
       .send({ shot: { ...shot, name: 'x'.repeat(120) } });
-    await request(server).post(`/api/shots/${long.body.id}/duplicate`).expect(201);
+    await request(at.server).post(`/api/shots/${long.body.id}/duplicate`).expect(201);
   });
 
   test('a removed shot leaves the list, cannot be saved, and comes back whole', async () => {
     const id = await create();
-    await request(server).delete(`/api/shots/${id}`).expect(204);
-    await request(server).delete(`/api/shots/${id}`).expect(204);
-    expect((await request(server).get('/api/shots')).body.shots).toEqual([]);
-    await request(server).get(`/api/shots/${id}`).expect(410);
-    await request(server).put(`/api/shots/${id}`).send({ revision: 1, shot }).expect(410);
-    await request(server).post(`/api/shots/${id}/restore`).expect(200);
-    expect((await request(server).get(`/api/shots/${id}`)).body).toMatchObject({ revision: 1, shot });
+    await request(at.server).delete(`/api/shots/${id}`).expect(204);
+    await request(at.server).delete(`/api/shots/${id}`).expect(204);
+    expect((await request(at.server).get('/api/shots')).body.shots).toEqual([]);
+    await request(at.server).get(`/api/shots/${id}`).expect(410);
+    await request(at.server).put(`/api/shots/${id}`).send({ revision: 1, shot }).expect(410);
+    await request(at.server).post(`/api/shots/${id}/restore`).expect(200);
+    expect((await request(at.server).get(`/api/shots/${id}`)).body).toMatchObject({ revision: 1, shot });
   });
 
   test('are still there when the database is opened again', async () => {
     const id = await create();
-    await database.close();
-    database = await openDatabase(folder);
-    server = createServer({ database, appFolder: folder, log });
-    expect((await request(server).get(`/api/shots/${id}`)).body.shot).toEqual(shot);
+    at = await at.restart();
+    expect((await request(at.server).get(`/api/shots/${id}`)).body.shot).toEqual(shot);
   });
 });
 
@@ -166,50 +153,74 @@ describe('a bad request gets a problem, never a server error', () => {
       403,
       (s) => request(s).post('/api/shots').set('Sec-Fetch-Site', 'cross-site').send({ shot }),
     ],
+    [
+      'a page of another port by what the browser says',
+      403,
+      (s) => request(s).post('/api/shots').set('Sec-Fetch-Site', 'same-site').send({ shot }),
+    ],
+    [
+      'a page of another port by its origin',
+      403,
+      (s) => request(s).post('/api/shots').set('Origin', 'http://127.0.0.1:1').send({ shot }),
+    ],
+    [
+      'a picture from another port',
+      403,
+      (s) => request(s).post('/api/pictures').set('Origin', 'http://localhost:1').send('x'),
+    ],
+    [
+      'a page without an origin',
+      403,
+      (s) => request(s).post('/api/shots/abc/duplicate').set('Origin', 'null'),
+    ],
   ])('%s: %d', async (_, status, send) => {
-    const { body, headers } = await send(server).expect(status);
+    const { body, headers } = await send(at.server).expect(status);
     expect(headers['content-type']).toMatch('application/problem+json');
     expect(body).toMatchObject({ status });
     expect(body.detail).toMatch(/^[A-Z].*\.$/);
   });
 
   test('more requests than allowed are told to wait', async () => {
-    const strict = createServer({ database, appFolder: folder, log, requestsPerMinute: 2 });
-    await request(strict).get('/api/health').expect(200);
-    await request(strict).get('/api/health').expect(200);
-    await request(strict).get('/api/health').expect(429);
+    const strict = await startTestServer({ requestsPerMinute: 2 });
+    await request(strict.server).get('/api/health').expect(200);
+    await request(strict.server).get('/api/health').expect(200);
+    await request(strict.server).get('/api/health').expect(429);
+    await strict.close();
   });
 });
 
 describe('the application', () => {
   test('is served for every page, with a strict content policy, and not for missing files', async () => {
-    const { text, headers } = await request(server).get('/shot/abc').expect(200);
+    const { text, headers } = await request(at.server).get('/shot/abc').expect(200);
     expect(text).toMatch('Humble Pendulum');
     expect(headers['content-security-policy']).toMatch("script-src 'self'");
-    await request(server).get('/_expo/static/gone.js').expect(404);
+    await request(at.server).get('/_expo/static/gone.js').expect(404);
   });
 
   test('sends what the build has packed to whoever takes it packed, and the file itself to others', async () => {
     const code = 'console.log("packed");';
-    mkdirSync(join(folder, '_expo'));
-    writeFileSync(join(folder, '_expo/app.js'), code);
-    writeFileSync(join(folder, '_expo/app.js.gz'), gzipSync(`${code} // from the packed copy`));
-    const taken = await request(server).get('/_expo/app.js').set('Accept-Encoding', 'gzip').expect(200);
+    mkdirSync(join(at.folder, '_expo'));
+    writeFileSync(join(at.folder, '_expo/app.js'), code);
+    writeFileSync(join(at.folder, '_expo/app.js.gz'), gzipSync(`${code} // from the packed copy`));
+    const taken = await request(at.server).get('/_expo/app.js').set('Accept-Encoding', 'gzip').expect(200);
     expect(taken.headers).toMatchObject({
       'content-encoding': 'gzip',
       'cache-control': expect.stringMatching('immutable'),
     });
     expect(taken.headers['content-type']).toMatch('javascript');
     expect(taken.text).toMatch('from the packed copy');
-    const plain = await request(server).get('/_expo/app.js').set('Accept-Encoding', 'identity').expect(200);
+    const plain = await request(at.server)
+      .get('/_expo/app.js')
+      .set('Accept-Encoding', 'identity')
+      .expect(200);
     expect(plain.text).toBe(code);
-    await request(server).get('/_expo/..%2f..%2fetc/passwd.js').set('Accept-Encoding', 'gzip').expect(404);
+    await request(at.server).get('/_expo/..%2f..%2fetc/passwd.js').set('Accept-Encoding', 'gzip').expect(404);
   });
 
   test('the demo film is put in once, and what was removed stays removed', async () => {
-    const service = createShotService(database);
+    const service = createShotService(at.database, testThreads());
     const demo = join(__dirname, '../../demo');
-    const services = { shots: service, pictures: createPictureService(database) };
+    const services = { shots: service, pictures: createPictureService(at.database, testThreads()) };
     await loadDemo(services, demo);
     const names = (await service.list()).map((entry) => entry.name);
     expect(names).toEqual(expect.arrayContaining(['Lantern on the hook', 'Rounds of the harbour master']));

@@ -1,8 +1,11 @@
 import { z } from 'zod';
+import { PICTURE_LIMITS } from './pictureLimits';
 import { coordinate, FURTHEST } from './readyShapeSchema';
 
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
 export const LONGEST_SEQUENCE = 2_000;
+
+const side = z.number().min(PICTURE_LIMITS.leastSide).max(PICTURE_LIMITS.mostSide);
 
 /** A picture that is kept beside the shot, named by the SHA-256 of its bytes. */
 export const pictureSchema = z.object({
@@ -10,8 +13,8 @@ export const pictureSchema = z.object({
   type: z.enum(PICTURE_TYPES),
   /** Name of the file it came from, to be shown. */
   name: z.string().max(120),
-  width: z.number().min(1).max(65_535),
-  height: z.number().min(1).max(65_535),
+  width: side,
+  height: side,
 });
 
 /** A picture, or a sequence of them, under everything. It never goes into what is put out. */

@@ -1,23 +1,7 @@
-import type { z } from 'zod';
 import { ShotError } from '../errors';
+import { firstFault } from './faultSentence';
 import { migrate } from './migrate';
 import { SHOT_FORMAT, SHOT_VERSION, type Shot, shotSchema } from './schema';
-
-/** Where in the file something is wrong, as a reader would count: `moves 1, marks 3, frame`. */
-function placeInFile(path: readonly PropertyKey[]): string {
-  return path
-    .map((step) => (typeof step === 'number' ? ` ${step + 1}` : `, ${String(step)}`))
-    .join('')
-    .replace(/^, /, '');
-}
-
-function firstFault(error: z.ZodError): string {
-  const issue = error.issues[0];
-  if (!issue) return 'it does not fit the format';
-  const place = placeInFile(issue.path);
-  const message = issue.message.replace(/^Invalid input: /, '');
-  return place ? `${place}: ${message}` : message;
-}
 
 /**
  * A shot from data of unknown origin: checked, and brought up to the present version.
@@ -32,9 +16,10 @@ export function openShot(data: unknown): Shot {
       'newer-version',
       `This shot was written by a newer release (version ${version} of the format; this one reads up to ${SHOT_VERSION}).`,
     );
-  const result = shotSchema.safeParse(migrate(data, version));
+  const current = migrate(data, version);
+  const result = shotSchema.safeParse(current);
   if (!result.success)
-    throw new ShotError('invalid-shot', `This shot file is damaged: ${firstFault(result.error)}.`);
+    throw new ShotError('invalid-shot', `This shot cannot be used: ${firstFault(result.error, current)}.`);
   return result.data;
 }
 

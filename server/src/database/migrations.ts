@@ -1,67 +1,60 @@
-import { DataTypes, type QueryInterface, type Sequelize } from 'sequelize';
-import { SequelizeStorage, Umzug } from 'umzug';
-
-interface Migration {
+/** One change of the database's tables: its name, as it is noted in the database, and its statements. */
+export interface Migration {
   readonly name: string;
-  readonly up: (tables: QueryInterface) => Promise<void>;
+  readonly statements: readonly string[];
 }
 
-/** Steps of the database's shape, oldest first. A step that has shipped is never changed. */
-const MIGRATIONS: readonly Migration[] = [
+/**
+ * Changes of the database's tables, oldest first. One that has shipped is never changed. They are written
+ * out in SQL so that nothing else can change them, and may run on tables that are there already: an early
+ * release could be killed between making a table and noting it.
+ */
+export const MIGRATIONS: readonly Migration[] = [
   {
     name: '001-shots',
-    up: async (tables) => {
-      await tables.createTable('shots', {
-        id: { type: DataTypes.STRING(64), primaryKey: true },
-        revision: { type: DataTypes.INTEGER, allowNull: false },
-        document: { type: DataTypes.TEXT, allowNull: false },
-        name: { type: DataTypes.STRING, allowNull: false },
-        film: { type: DataTypes.STRING, allowNull: false },
-        lengthFrames: { type: DataTypes.INTEGER, allowNull: false },
-        rate: { type: DataTypes.DOUBLE, allowNull: false },
-        card: { type: DataTypes.TEXT, allowNull: false },
-        createdAt: { type: DataTypes.DATE, allowNull: false },
-        updatedAt: { type: DataTypes.DATE, allowNull: false },
-        removedAt: { type: DataTypes.DATE, allowNull: true },
-      });
-      await tables.addIndex('shots', ['removedAt', 'updatedAt']);
-    },
+    statements: [
+      `CREATE TABLE IF NOT EXISTS shots (
+        id VARCHAR(64) PRIMARY KEY,
+        revision INTEGER NOT NULL,
+        document TEXT NOT NULL,
+        name VARCHAR(255) NOT NULL,
+        film VARCHAR(255) NOT NULL,
+        lengthFrames INTEGER NOT NULL,
+        rate DOUBLE PRECISION NOT NULL,
+        card TEXT NOT NULL,
+        createdAt DATETIME NOT NULL,
+        updatedAt DATETIME NOT NULL,
+        removedAt DATETIME
+      )`,
+      'CREATE INDEX IF NOT EXISTS shots_removed_at_updated_at ON shots (removedAt, updatedAt)',
+    ],
   },
   {
     name: '002-pictures',
-    up: async (tables) => {
-      await tables.createTable('pictures', {
-        sha256: { type: DataTypes.STRING(64), primaryKey: true },
-        type: { type: DataTypes.STRING(32), allowNull: false },
-        width: { type: DataTypes.DOUBLE, allowNull: false },
-        height: { type: DataTypes.DOUBLE, allowNull: false },
-        bytes: { type: DataTypes.BLOB, allowNull: false },
-        createdAt: { type: DataTypes.DATE, allowNull: false },
-      });
-    },
+    statements: [
+      `CREATE TABLE IF NOT EXISTS pictures (
+        sha256 VARCHAR(64) PRIMARY KEY,
+        type VARCHAR(32) NOT NULL,
+        width DOUBLE PRECISION NOT NULL,
+        height DOUBLE PRECISION NOT NULL,
+        bytes BLOB NOT NULL,
+        createdAt DATETIME NOT NULL
+      )`,
+    ],
   },
   {
     name: '003-easings',
-    up: async (tables) => {
-      await tables.createTable('easings', {
-        id: { type: DataTypes.STRING(64), primaryKey: true },
-        name: { type: DataTypes.STRING, allowNull: false },
-        easing: { type: DataTypes.TEXT, allowNull: false },
-        createdAt: { type: DataTypes.DATE, allowNull: false },
-      });
-    },
+    statements: [
+      `CREATE TABLE IF NOT EXISTS easings (
+        id VARCHAR(64) PRIMARY KEY,
+        name VARCHAR(255) NOT NULL,
+        easing TEXT NOT NULL,
+        createdAt DATETIME NOT NULL
+      )`,
+    ],
+  },
+  {
+    name: '004-card-version',
+    statements: ['ALTER TABLE shots ADD COLUMN cardVersion INTEGER NOT NULL DEFAULT 0'],
   },
 ];
-
-/** Brings a database to the present shape. */
-export async function migrateDatabase(sequelize: Sequelize): Promise<void> {
-  const umzug = new Umzug({
-    migrations: MIGRATIONS.map(({ name, up }) => ({
-      name,
-      up: async () => up(sequelize.getQueryInterface()),
-    })),
-    storage: new SequelizeStorage({ sequelize }),
-    logger: undefined,
-  });
-  await umzug.up();
-}

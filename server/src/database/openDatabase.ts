@@ -1,46 +1,94 @@
-import { mkdirSync } from 'node:fs';
-import { join } from 'node:path';
-import { type ModelStatic, Sequelize } from 'sequelize';
+import { existsSync, mkdirSync, readdirSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { type ModelStatic, QueryTypes, Sequelize, Transaction } from 'sequelize';
+import { configuredSqlite, type ConnectionSettings, readSettings, settingsAmiss } from './connectionSettings';
 import { defineEasingRecord, type EasingRecord } from './easingRecord';
-import { migrateDatabase } from './migrations';
+import { migrateDatabase } from './migrateDatabase';
 import { definePictureRecord, type PictureRecord } from './pictureRecord';
+import { DATABASE_FILE, refuseLostDatabase, setCopyAside } from './setAside';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
+import { asStartError, errorCode, StartError } from './startError';
 
 export interface Database {
   readonly shots: ModelStatic<ShotRecord>;
   readonly pictures: ModelStatic<PictureRecord>;
   readonly easings: ModelStatic<EasingRecord>;
+  /** The settings of the connection that requests use, read back from SQLite. */
+  readonly settings: () => Promise<ConnectionSettings>;
+  /** Whether the file that is open is still the one in the folder. */
+  readonly isInPlace: () => boolean;
+  /** A statement of one's own, for what the models do not offer. Returns the rows. */
+  readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
   readonly close: () => Promise<void>;
 }
 
-interface SqliteConnection {
-  exec(sql: string, done: (error: Error | null) => void): void;
+/** Makes a folder and those above it, one by one: Node's own way of doing that never ends where none can be made. */
+function makeFolders(folder: string): void {
+  if (existsSync(folder)) return;
+  makeFolders(dirname(folder));
+  mkdirSync(folder);
 }
 
-// An acknowledged save must survive a killed process and a pulled plug: the write-ahead log with full
-// synchronisation writes it to the disk before the answer goes out.
-const PRAGMAS =
-  'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 5000;';
+function makeFolder(folder: string): void {
+  try {
+    makeFolders(folder);
+    readdirSync(folder);
+  } catch (error) {
+    const known = asStartError(error, folder);
+    throw known instanceof StartError
+      ? known
+      : new StartError(`The folder ${folder} cannot be made. Choose another one with HUMBLE_DATA=…`);
+  }
+}
 
-/** Opens the database in a folder, makes it when it is not there, and brings it up to date. */
+async function refuseWrongSettings(sequelize: Sequelize, file: string): Promise<void> {
+  const own = await readSettings(sequelize);
+  const inTransaction = await sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, (transaction) =>
+    readSettings(sequelize, transaction),
+  );
+  const amiss = [...settingsAmiss(own), ...settingsAmiss(inTransaction)];
+  if (amiss.length > 0)
+    throw new StartError(
+      `${file} cannot be kept safely (${[...new Set(amiss)].join(', ')}). Choose a folder on a disk of this machine with HUMBLE_DATA=…`,
+    );
+}
+
+const identityOf = (file: string): string | null => {
+  const stat = statSync(file, { throwIfNoEntry: false });
+  return stat ? `${stat.dev}:${stat.ino}` : null;
+};
+
+/**
+ * Opens the database in a folder, makes it when it is not there, and brings it up to date.
+ * @throws StartError with a way out, for all that is known to go wrong
+ */
 export async function openDatabase(folder: string): Promise<Database> {
-  mkdirSync(folder, { recursive: true });
+  makeFolder(folder);
+  refuseLostDatabase(folder);
+  const file = join(folder, DATABASE_FILE);
   const sequelize = new Sequelize({
     dialect: 'sqlite',
-    storage: join(folder, 'humble-pendulum.sqlite'),
+    dialectModule: configuredSqlite,
+    storage: file,
     logging: false,
-    hooks: {
-      afterConnect: (connection: unknown) =>
-        new Promise<void>((resolve, reject) => {
-          (connection as SqliteConnection).exec(PRAGMAS, (error) => (error ? reject(error) : resolve()));
-        }),
-    },
   });
-  await migrateDatabase(sequelize);
+  try {
+    await migrateDatabase(sequelize, file, (next) => setCopyAside(sequelize, folder, next));
+    await refuseWrongSettings(sequelize, file);
+  } catch (error) {
+    // Closing waits for a connection, also for one that could not be opened.
+    if (errorCode(error) !== 'SQLITE_CANTOPEN') await sequelize.close().catch(() => undefined);
+    throw asStartError(error, file);
+  }
+  const opened = identityOf(file);
   return {
     shots: defineShotRecord(sequelize),
     pictures: definePictureRecord(sequelize),
     easings: defineEasingRecord(sequelize),
+    settings: () => readSettings(sequelize),
+    isInPlace: () => identityOf(file) === opened,
+    select: (sql, values = []) =>
+      sequelize.query(sql, { type: QueryTypes.SELECT, replacements: [...values] }),
     close: () => sequelize.close(),
   };
 }

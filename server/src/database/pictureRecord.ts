@@ -7,7 +7,7 @@ import {
   type ModelStatic,
   type Sequelize,
 } from 'sequelize';
-import type { PictureType } from '../services/lookAtPicture';
+import type { PictureType } from '../threads/pictureTasks';
 
 /** A row of `pictures`: the bytes as they came, and what they are. */
 export interface PictureRecord extends Model<

@@ -21,6 +21,8 @@ export interface ShotRecord extends Model<InferAttributes<ShotRecord>, InferCrea
   rate: number;
   /** The little picture of the list, as JSON. */
   card: string;
+  /** Which way of making cards made it: an older one is made anew. */
+  cardVersion: number;
   createdAt: CreationOptional<Date>;
   updatedAt: CreationOptional<Date>;
   /** When it went to the bin; null while it is in use. */
@@ -39,6 +41,7 @@ export const defineShotRecord = (sequelize: Sequelize): ModelStatic<ShotRecord> 
       lengthFrames: { type: DataTypes.INTEGER, allowNull: false },
       rate: { type: DataTypes.DOUBLE, allowNull: false },
       card: { type: DataTypes.TEXT, allowNull: false },
+      cardVersion: { type: DataTypes.INTEGER, allowNull: false },
       createdAt: { type: DataTypes.DATE, allowNull: false },
       updatedAt: { type: DataTypes.DATE, allowNull: false },
       removedAt: { type: DataTypes.DATE, allowNull: true },

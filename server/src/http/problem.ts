@@ -1,21 +1,40 @@
-import { ShotError } from '@humble/core';
+import { firstFault, ShotError } from '@humble/core';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { ZodError } from 'zod';
+import { errorCode } from '../database/startError';
+
+/** A problem as plain data, to be sent between threads. */
+export interface ProblemParts {
+  readonly status: number;
+  readonly code: string;
+  readonly sentence: string;
+  /** What really happened, for the log; empty where the sentence says it all. */
+  readonly cause: string;
+}
 
 /** An error with a meaning for whoever asked (RFC 9457 problem details). */
 export class Problem extends Error {
   readonly status: number;
   readonly code: string;
-  readonly extra: object;
+  /** Members that are sent besides, as JSON without its braces; empty for none. */
+  readonly members: string;
 
   /** @param sentence fit to be shown to the user */
-  constructor(status: number, code: string, sentence: string, extra: object = {}) {
-    super(sentence);
+  constructor(status: number, code: string, sentence: string, members = '', cause?: unknown) {
+    super(sentence, { cause });
     this.name = 'Problem';
     this.status = status;
     this.code = code;
-    this.extra = extra;
+    this.members = members;
+  }
+
+  /** The problem that a thread met. */
+  static from(error: unknown): Problem {
+    if (error instanceof Problem) return error;
+    const parts = error as Partial<ProblemParts> | null;
+    if (typeof parts !== 'object' || !parts?.sentence) return problemOf(error);
+    return new Problem(parts.status!, parts.code!, parts.sentence, '', parts.cause || undefined);
   }
 }
 
@@ -28,26 +47,61 @@ const TITLES: Readonly<Record<number, string>> = {
   410: 'Gone',
   413: 'Too large',
   415: 'Unsupported media type',
+  417: 'Expectation failed',
   422: 'Not what it should be',
   429: 'Too many requests',
+  431: 'Header too large',
   500: 'Server error',
+  503: 'Not now',
+  507: 'Disk full',
 };
 
-export function sendProblem(response: Response, problem: Problem): void {
-  response
-    .status(problem.status)
-    .type('application/problem+json')
-    .send(
-      JSON.stringify({
-        type: `/problems/${problem.code}`,
-        title: TITLES[problem.status] ?? 'Request refused',
-        status: problem.status,
-        detail: problem.message,
-        ...problem.extra,
-      }),
-    );
+/** A problem as it is sent. */
+export function problemJson({ code, status, message, members }: Problem): string {
+  const title = TITLES[status] ?? 'Request refused';
+  const json = JSON.stringify({ type: `/problems/${code}`, title, status, detail: message });
+  return members ? `${json.slice(0, -1)},${members}}` : json;
 }
 
+export function sendProblem(response: Response, problem: Problem): void {
+  response.status(problem.status).type('application/problem+json').send(problemJson(problem));
+}
+
+/** What the database or the system says, and what that means for whoever asked. */
+const STORAGE_PROBLEMS: Readonly<Record<string, readonly [status: number, code: string, sentence: string]>> =
+  {
+    SQLITE_BUSY: [
+      503,
+      'database-busy',
+      'Another program holds the database. Close it; saving is tried again.',
+    ],
+    SQLITE_FULL: [
+      507,
+      'disk-full',
+      'The disk of the server is full. Make room on it; saving is tried again.',
+    ],
+    SQLITE_READONLY: [503, 'read-only', 'The database cannot be written. Allow writing in its folder.'],
+    SQLITE_CORRUPT: [
+      500,
+      'database-damaged',
+      'The database is damaged. Stop the server and put a copy in its place.',
+    ],
+    SQLITE_NOTADB: [
+      500,
+      'database-damaged',
+      'The database is damaged. Stop the server and put a copy in its place.',
+    ],
+    SQLITE_IOERR: [
+      503,
+      'disk-error',
+      'The disk of the server cannot be read or written. Check it and restart the server.',
+    ],
+    SQLITE_CANTOPEN: [
+      503,
+      'database-gone',
+      'The database cannot be opened. Check its folder and restart the server.',
+    ],
+  };
 /** Errors of the body parser and of the router carry the status they mean. */
 function statusOf(error: unknown): number | null {
   if (typeof error !== 'object' || error === null || !('status' in error)) return null;
@@ -59,11 +113,9 @@ function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof ShotError) return new Problem(422, error.code, error.message);
   if (error instanceof ZodError)
-    return new Problem(
-      400,
-      'bad-request',
-      `The request is not right: ${error.issues[0]?.path.join('.')} ${error.issues[0]?.message}.`,
-    );
+    return new Problem(400, 'bad-request', `The request is not right: ${firstFault(error, undefined)}.`);
+  const stored = STORAGE_PROBLEMS[errorCode(error) ?? ''];
+  if (stored) return new Problem(...stored, '', error);
   const status = statusOf(error);
   if (status === 413) return new Problem(413, 'too-large', 'That is more than may be sent at once.');
   if (status === 415) return new Problem(415, 'unsupported-media-type', 'The body must be JSON in UTF-8.');
@@ -71,8 +123,17 @@ function problemOf(error: unknown): Problem {
   return new Problem(
     500,
     'server-error',
-    'Something went wrong on the server. Your work is kept on this device.',
+    'Something went wrong on the server. Try again; if it happens again, restart the server.',
+    '',
+    error,
   );
+}
+
+/** An error of any kind as plain data. */
+export function problemParts(error: unknown): ProblemParts {
+  const { status, code, message, cause } = problemOf(error);
+  const what = cause instanceof Error ? (cause.stack ?? cause.message) : String(cause ?? '');
+  return { status, code, sentence: message, cause: what };
 }
 
 /** The last handler: every error leaves as a problem; only unforeseen ones are logged. */
@@ -81,7 +142,7 @@ export const handleErrors =
   (error, _request, response, next) => {
     if (response.headersSent) return next(error);
     const problem = problemOf(error);
-    if (problem.status >= 500) log.error(error);
+    if (problem.status >= 500) log.error(problem.cause ?? error);
     sendProblem(response, problem);
   };
 

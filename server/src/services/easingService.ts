@@ -3,11 +3,19 @@ import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
 
-/** An easing that is kept by a name. */
+/** An easing that is kept by a name; null when what was kept is none that this release knows. */
 export interface KeptEasing {
   readonly id: string;
   readonly name: string;
-  readonly easing: Easing;
+  readonly easing: Easing | null;
+}
+
+function readEasing(text: string): Easing | null {
+  try {
+    return easingSchema.parse(JSON.parse(text));
+  } catch {
+    return null;
+  }
 }
 
 const MOST_EASINGS = 500;
@@ -17,11 +25,7 @@ export function createEasingService({ easings }: Database) {
   return {
     list: async (): Promise<KeptEasing[]> => {
       const records = await easings.findAll({ order: [['name', 'ASC']] });
-      return records.map(({ id, name, easing }) => ({
-        id,
-        name,
-        easing: easingSchema.parse(JSON.parse(easing)),
-      }));
+      return records.map(({ id, name, easing }) => ({ id, name, easing: readEasing(easing) }));
     },
 
     /** @throws Problem `too-many-easings` */

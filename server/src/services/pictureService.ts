@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { Picture } from '@humble/core';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
-import { lookAtPicture } from './lookAtPicture';
+import type { Threads } from '../threads/threads';
 
 export interface StoredPicture {
   readonly type: string;
@@ -10,15 +10,23 @@ export interface StoredPicture {
 }
 
 /** What can be done with pictures. Each is kept once, by the SHA-256 of its bytes. */
-export function createPictureService({ pictures }: Database) {
+export function createPictureService({ pictures }: Database, threads: Threads) {
   return {
-    /** Looks at a picture and keeps it. @throws ShotError `invalid-picture` */
-    keep: async (bytes: Buffer, name: string): Promise<Picture> => {
-      const { type, width, height } = await lookAtPicture(bytes);
+    /** Looks at a picture and keeps it. @throws Problem `invalid-picture` */
+    keep: async (file: Buffer, name: string): Promise<Picture & { note: string }> => {
+      const seen = await threads.seePicture(file);
+      const { type, width, height, note } = seen;
+      const bytes = Buffer.from(seen.bytes);
       const sha256 = createHash('sha256').update(bytes).digest('hex');
       // One statement, so that it never waits for or breaks into the transaction of a save.
       await pictures.bulkCreate([{ sha256, type, width, height, bytes }], { ignoreDuplicates: true });
-      return { sha256, type, name, width, height };
+      return { sha256, type, name, width, height, note };
+    },
+
+    /** Whether the very bytes of a file are kept already. */
+    has: async (file: Buffer): Promise<boolean> => {
+      const sha256 = createHash('sha256').update(file).digest('hex');
+      return (await pictures.findByPk(sha256, { attributes: ['sha256'] })) !== null;
     },
 
     read: async (sha256: string): Promise<StoredPicture> => {

@@ -1,8 +1,12 @@
-import { openShot, type Shot, type ShotCard, shotCard } from '@humble/core';
+import { createHash } from 'node:crypto';
+import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import type { ShotRecord } from '../database/shotRecord';
 import { Problem } from '../http/problem';
+import type { ShotColumns } from '../threads/documentTasks';
+import type { Threads } from '../threads/threads';
+import { createShotCheck, type Damage } from './shotCheck';
 
 /** One line of the list. */
 export interface ShotSummary {
@@ -14,46 +18,62 @@ export interface ShotSummary {
   readonly rate: number;
   readonly updatedAt: string;
   readonly card: ShotCard;
+  /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
+  readonly damage: Damage | null;
 }
 
+/** A stored shot, its document as text: it is sent as it lies there. */
 export interface StoredShot {
   readonly id: string;
   readonly revision: number;
   readonly updatedAt: string;
-  readonly shot: Shot;
+  readonly document: string;
 }
 
-const LONGEST_NAME = 120;
+export type SavedShot = Omit<StoredShot, 'document'>;
 
-const summaryOf = (record: ShotRecord): ShotSummary => ({
-  id: record.id,
-  revision: record.revision,
-  name: record.name,
-  film: record.film,
-  lengthFrames: record.lengthFrames,
-  rate: record.rate,
-  updatedAt: record.updatedAt.toISOString(),
-  card: JSON.parse(record.card) as ShotCard,
+/** What the card of a shot shows whose own cannot be read. */
+const UNKNOWN_FIELD = { width: 1920, height: 1080 };
+
+const hashOf = (text: string): string => createHash('sha256').update(text).digest('base64');
+
+/** A date of the database as text; one that is none reads as the beginning of time. */
+const isoOf = (date: Date): string => (Number.isNaN(date.valueOf()) ? new Date(0) : date).toISOString();
+
+function cardOf({ card, cardVersion }: ShotRecord): ShotCard {
+  try {
+    const read = JSON.parse(card) as ShotCard | null;
+    if (cardVersion === CARD_VERSION && read && Array.isArray(read.arcs) && Array.isArray(read.ghosts))
+      return read;
+  } catch {
+    // A torn card is drawn anew by the check of the shots.
+  }
+  return plainCard(UNKNOWN_FIELD);
+}
+
+const storedOf = ({ id, revision, updatedAt }: ShotRecord, document: string): StoredShot => ({
+  id,
+  revision,
+  updatedAt: isoOf(updatedAt),
+  document,
 });
 
-const storedOf = (record: ShotRecord): StoredShot => ({
-  id: record.id,
-  revision: record.revision,
-  updatedAt: record.updatedAt.toISOString(),
-  shot: openShot(JSON.parse(record.document)),
-});
-
-const columnsOf = (shot: Shot) => ({
-  document: JSON.stringify(shot),
-  name: shot.name,
-  film: shot.film,
-  lengthFrames: shot.lengthFrames,
-  rate: shot.rate,
-  card: JSON.stringify(shotCard(shot)),
-});
+/** A stored shot as JSON: its document is JSON already. */
+export const storedJson = ({ document, ...rest }: StoredShot): string =>
+  `${JSON.stringify(rest).slice(0, -1)},"shot":${document}}`;
 
 /** What can be done with stored shots. Every change is one statement, so one transaction. */
-export function createShotService({ shots }: Database) {
+export function createShotService(database: Database, threads: Threads) {
+  const { shots } = database;
+  /** Of each shot the document that is known to be a good one of today's version, by its hash. */
+  const good = new Map<string, string>();
+  const check = createShotCheck(database, threads);
+
+  const knowGood = (id: string, revision: number, document: string): void => {
+    good.set(id, hashOf(document));
+    check.knowGood(id, revision, Buffer.byteLength(document));
+  };
+
   async function find(id: string): Promise<ShotRecord> {
     const record = await shots.findByPk(id);
     if (!record) throw new Problem(404, 'shot-not-found', 'There is no such shot.');
@@ -62,9 +82,36 @@ export function createShotService({ shots }: Database) {
     return record;
   }
 
-  async function create(shot: Shot, id = nanoid(12)): Promise<StoredShot> {
-    const record = await shots.create({ id, revision: 1, removedAt: null, ...columnsOf(shot) });
-    return storedOf(record);
+  /** The document of a shot as it is written today. @throws Problem when it cannot be read */
+  async function openedDocument({ id, document }: ShotRecord): Promise<string> {
+    if (good.get(id) === hashOf(document)) return document;
+    try {
+      const opened = await threads.openDocument(document);
+      if (opened.document === document) good.set(id, hashOf(document));
+      return opened.document;
+    } catch (error) {
+      const { code, message, status } = Problem.from(error);
+      if (status >= 500) throw error;
+      const isNewer = code === 'newer-version';
+      throw new Problem(
+        422,
+        isNewer ? code : 'damaged-shot',
+        isNewer ? message : `This shot is damaged. ${message}`,
+      );
+    }
+  }
+
+  const columnsOf = async (columns: ShotColumns) => {
+    const { document, name, film, lengthFrames, rate } = columns;
+    const card = JSON.stringify(await threads.drawCard(columns));
+    return { document, name, film, lengthFrames, rate, card, cardVersion: CARD_VERSION };
+  };
+
+  async function create(columns: ShotColumns, id = nanoid(12)): Promise<StoredShot> {
+    const row = await columnsOf(columns);
+    const record = await shots.create({ id, revision: 1, removedAt: null, ...row });
+    knowGood(id, 1, row.document);
+    return storedOf(record, row.document);
   }
 
   return {
@@ -78,33 +125,73 @@ export function createShotService({ shots }: Database) {
           ['id', 'ASC'],
         ],
       });
-      return records.map(summaryOf);
+      const damage = await check.known();
+      return records.map((record) => ({
+        id: record.id,
+        revision: record.revision,
+        name: record.name,
+        film: record.film,
+        lengthFrames: record.lengthFrames,
+        rate: record.rate,
+        updatedAt: isoOf(record.updatedAt),
+        card: cardOf(record),
+        damage: damage.get(record.id) ?? null,
+      }));
     },
 
-    create,
+    /** Puts a checked shot in. */
+    create: (columns: ShotColumns): Promise<StoredShot> => create(columns),
 
-    read: async (id: string): Promise<StoredShot> => storedOf(await find(id)),
+    /** @throws Problem `damaged-shot`, `newer-version` */
+    read: async (id: string): Promise<StoredShot> => {
+      const record = await find(id);
+      return storedOf(record, await openedDocument(record));
+    },
+
+    /** The document as it lies in the database, whatever it is. */
+    rawDocument: async (id: string): Promise<string> => {
+      const record = await shots.findByPk(id);
+      if (!record) throw new Problem(404, 'shot-not-found', 'There is no such shot.');
+      return String(record.document);
+    },
+
+    /** How far a shot has come, without its document. */
+    revision: async (id: string): Promise<{ revision: number; isRemoved: boolean }> => {
+      const record = await shots.findByPk(id, { attributes: ['revision', 'removedAt'] });
+      if (!record) throw new Problem(404, 'shot-not-found', 'There is no such shot.');
+      return { revision: record.revision, isRemoved: record.removedAt !== null };
+    },
 
     /**
      * Replaces a shot's document.
      * @param revision the revision the change is based on
-     * @throws Problem 409 with the current document when someone else saved since
+     * @throws Problem 409 with the current document when someone else saved since; `damaged-shot` when the
+     *   stored document cannot be read, which is then left as it is
      */
-    save: async (id: string, revision: number, shot: Shot): Promise<Omit<StoredShot, 'shot'>> => {
+    save: async (id: string, revision: number, columns: ShotColumns): Promise<SavedShot> => {
+      const current = await find(id);
+      const document = await openedDocument(current);
       const updatedAt = new Date();
-      const [count] = await shots.update(
-        { ...columnsOf(shot), revision: revision + 1, updatedAt },
-        { where: { id, revision, removedAt: null }, silent: true },
-      );
-      if (count === 1) return { id, revision: revision + 1, updatedAt: updatedAt.toISOString() };
-      const current = storedOf(await find(id));
-      throw new Problem(409, 'stale-revision', 'This shot was changed somewhere else.', { current });
+      const row = current.revision === revision ? await columnsOf(columns) : null;
+      const [count] = row
+        ? await shots.update(
+            { ...row, revision: revision + 1, updatedAt },
+            { where: { id, revision, removedAt: null }, silent: true },
+          )
+        : [0];
+      if (row && count === 1) {
+        knowGood(id, revision + 1, row.document);
+        return { id, revision: revision + 1, updatedAt: updatedAt.toISOString() };
+      }
+      const latest = row ? await find(id) : current;
+      const theirs = storedOf(latest, row ? await openedDocument(latest) : document);
+      const members = `"current":${storedJson(theirs)}`;
+      throw new Problem(409, 'stale-revision', 'This shot was changed somewhere else.', members);
     },
 
     duplicate: async (id: string): Promise<StoredShot> => {
-      const { shot } = storedOf(await find(id));
-      const suffix = ' copy';
-      return create({ ...shot, name: `${shot.name.slice(0, LONGEST_NAME - suffix.length)}${suffix}` });
+      const document = await openedDocument(await find(id));
+      return create(await threads.copyDocument(document, ' copy'));
     },
 
     /** Puts a shot into the bin. Doing it twice is no mistake. */
@@ -113,18 +200,20 @@ export function createShotService({ shots }: Database) {
         { removedAt: new Date() },
         { where: { id, removedAt: null }, silent: true },
       );
-      if (count === 0 && !(await shots.findByPk(id))) await find(id);
+      if (count === 0 && !(await shots.findByPk(id, { attributes: ['id'] }))) await find(id);
     },
 
-    /** Takes a shot out of the bin again. */
-    restore: async (id: string): Promise<StoredShot> => {
+    /** Takes a shot out of the bin again, whether it can be read or not. */
+    restore: async (id: string): Promise<SavedShot & { name: string }> => {
       await shots.update({ removedAt: null }, { where: { id }, silent: true });
-      return storedOf(await find(id));
+      const record = await find(id);
+      return { id, revision: record.revision, updatedAt: isoOf(record.updatedAt), name: record.name };
     },
 
     /** Puts a shot in under a fixed id unless it is there already, in use or in the bin. */
-    createOnce: async (id: string, shot: Shot): Promise<void> => {
-      if (!(await shots.findByPk(id))) await create(shot, id);
+    createOnce: async (id: string, text: string): Promise<void> => {
+      if (!(await shots.findByPk(id, { attributes: ['id'] })))
+        await create(await threads.openDocument(text), id);
     },
   };
 }

@@ -1,0 +1,88 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { sendBadRequests } from './badRequests';
+import { sendBlockingShots } from './blocking';
+import { killFirstStarts } from './firstStarts';
+import { killDuringSaves } from './kills';
+import { type ServerProcess, startServerProcess } from './serverProcess';
+
+// The short version of `npm run hardening`, against a real server in a process of its own.
+
+let folder: string;
+const running: ServerProcess[] = [];
+const start = (env: NodeJS.ProcessEnv = {}): ServerProcess => {
+  const server = startServerProcess(folder, env);
+  running.push(server);
+  return server;
+};
+
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'humble-hardening-'));
+});
+
+afterEach(async () => {
+  await Promise.all(running.splice(0).map((server) => server.stop('SIGKILL')));
+  rmSync(folder, { recursive: true });
+});
+
+test('killed while saves are under way, the server loses none that it acknowledged', async () => {
+  const report = await killDuringSaves(folder, 4, 15);
+  expect(report).toMatchObject({ lost: 0, failed: 0 });
+  expect(report.acknowledged).toBeGreaterThan(4 * 15);
+}, 120_000);
+
+test('a first start that is killed leaves a folder that can be started', async () => {
+  expect(await killFirstStarts(6)).toEqual({ starts: 6, useless: [] });
+}, 120_000);
+
+test('it stops cleanly, with its settings made, when it is told to', async () => {
+  const server = start();
+  const answer = await fetch(`${await server.address}/api/health/database`);
+  expect(await answer.json()).toMatchObject({ journalMode: 'wal', synchronous: 'full' });
+  expect(await server.stop('SIGINT')).toBe(0);
+}, 30_000);
+
+test('a heavy shot holds nobody up', async () => {
+  const address = await start().address;
+  const reports = await sendBlockingShots(address, (name) => /2,000 placements|200 moves/.test(name));
+  expect(reports).toHaveLength(2);
+  for (const { status, slowestHealth, took, listed } of reports) {
+    expect(status).toBe(201);
+    expect(listed).toBeLessThan(5000);
+    // Timed only against the work itself: on a busy machine both are slow.
+    expect(slowestHealth).toBeLessThan(Math.max(100, took / 2));
+  }
+}, 60_000);
+
+test('bad requests and files are refused with problem details', async () => {
+  const address = await start({ HUMBLE_REQUESTS_PER_MINUTE: '100000' }).address;
+  const { wrong, statuses } = await sendBadRequests(address, 400, 7);
+  expect(wrong).toEqual([]);
+  expect(Object.keys(statuses)).toEqual(expect.arrayContaining(['400', '404', '417', '422', '431']));
+}, 60_000);
+
+describe('a start that cannot be says why in one sentence', () => {
+  const said = (env: NodeJS.ProcessEnv): Promise<string> =>
+    start(env).address.then(
+      () => 'started',
+      (error: Error) => error.message,
+    );
+
+  test('a port that is none, or taken', async () => {
+    expect(await said({ PORT: 'abc' })).toBe('PORT must be a whole number from 0 to 65535; it is “abc”.');
+    expect(await said({ PORT: '70000' })).toMatch(/^PORT must be a whole number/);
+    const taken = new URL(await start().address).port;
+    expect(await said({ PORT: taken })).toBe(
+      `Port ${taken} is taken by another program. Choose another one with PORT=… in front of the command.`,
+    );
+  }, 60_000);
+
+  test('a folder that cannot be', async () => {
+    writeFileSync(join(folder, 'a-file'), '');
+    expect(await said({ HUMBLE_DATA: join(folder, 'a-file/below') })).toMatch(
+      /cannot be made\. Choose another one/,
+    );
+    expect(await said({ HUMBLE_DATA: '/proc/humble' })).toMatch(/cannot be made|cannot be written/);
+  }, 30_000);
+});

@@ -1,0 +1,57 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { join } from 'node:path';
+
+/** The checkout's server folder, for a process started in the checkout or in the server's own folder. */
+const SERVER = process.cwd().endsWith('server') ? process.cwd() : join(process.cwd(), 'server');
+
+/** A real server in a process of its own. */
+export interface ServerProcess {
+  readonly child: ChildProcess;
+  /** Its address, once it says that it is there. Rejects with what it said when it ends before. */
+  readonly address: Promise<string>;
+  /** Sends a signal and resolves with the exit code; null when the signal ended it. */
+  readonly stop: (signal: NodeJS.Signals) => Promise<number | null>;
+  readonly isRunning: () => boolean;
+}
+
+/** Starts the server on a folder, on a free port unless the environment says otherwise. */
+export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}): ServerProcess {
+  const child = spawn(process.execPath, ['--import', 'tsx', join(SERVER, 'src/main.ts')], {
+    cwd: SERVER,
+    env: { ...process.env, PORT: '0', HUMBLE_LOG: 'silent', HUMBLE_DATA: folder, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const isRunning = (): boolean => child.exitCode === null && child.signalCode === null;
+  let said = '';
+  child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  const address = new Promise<string>((resolve, reject) => {
+    child.stdout.on('data', (chunk: Buffer) => {
+      const found = /http:\/\/\S+/.exec(chunk.toString())?.[0];
+      if (found) resolve(found);
+    });
+    child.on('close', () => reject(new Error(said.trim())));
+  });
+  // Whoever kills the server does not wait for its address.
+  address.catch(() => undefined);
+  return {
+    child,
+    address,
+    isRunning,
+    stop: async (signal) => {
+      if (!isRunning()) return child.exitCode;
+      const ended = once(child, 'exit');
+      child.kill(signal);
+      const [code] = (await ended) as [number | null];
+      return code;
+    },
+  };
+}
+
+/** Sends JSON. */
+export const sendJson = (address: string, method: string, body: unknown): Promise<Response> =>
+  fetch(address, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: typeof body === 'string' ? body : JSON.stringify(body),
+  });

@@ -1,0 +1,75 @@
+import { join } from 'node:path';
+import { plainCard, type ShotCard } from '@humble/core';
+import { Problem } from '../http/problem';
+import type { CheckedBody, DocumentResults, DocumentTask, ShotColumns } from './documentTasks';
+import type { SeenPicture } from './pictureTasks';
+import { createThreadPool, LimitError, type ThreadPool } from './threadPool';
+
+/** A document that takes longer to check is refused, milliseconds. */
+const CHECK_LIMIT_MS = 20_000;
+/** A card that takes longer is a plain one, milliseconds. */
+const CARD_LIMIT_MS = 3000;
+/** A picture that takes longer to look at is refused, milliseconds. */
+const PICTURE_LIMIT_MS = 30_000;
+
+/** What the server does beside answering: checking shots and pictures, and drawing cards. */
+export interface Threads {
+  /** The body of a request, checked. @throws Problem */
+  readonly checkBody: (bytes: Buffer, namesRevision: boolean) => Promise<CheckedBody>;
+  /** A stored document or a shot file, checked and as it is written today. @throws Problem */
+  readonly openDocument: (text: string) => Promise<ShotColumns>;
+  /** A document under its name with something added. @throws Problem */
+  readonly copyDocument: (text: string, suffix: string) => Promise<ShotColumns>;
+  /** The card of a checked shot; a plain one when drawing it takes too long. */
+  readonly drawCard: (columns: ShotColumns) => Promise<ShotCard>;
+  /** What a file is, and what of it is kept. @throws Problem */
+  readonly seePicture: (bytes: Buffer) => Promise<SeenPicture>;
+  readonly close: () => Promise<void>;
+}
+
+/** A buffer that can be handed to a thread: Node cuts small ones from a pool that others use as well. */
+const ownBytes = (bytes: Buffer): Uint8Array<ArrayBuffer> => Uint8Array.from(bytes);
+
+async function refused<Result>(work: Promise<Result>, sentence: string): Promise<Result> {
+  try {
+    return await work;
+  } catch (error) {
+    if (error instanceof LimitError) throw new Problem(422, 'too-heavy', sentence);
+    throw Problem.from(error);
+  }
+}
+
+/** @param folder of the threads' own files */
+export function startThreads(folder: string): Threads {
+  const documents = createThreadPool(join(folder, 'document.thread.ts'), { size: 2, memoryMb: 768 });
+  const pictures = createThreadPool(join(folder, 'picture.thread.ts'), { size: 1, memoryMb: 1536 });
+  const ask = <Task extends DocumentTask>(
+    task: Task,
+    timeLimitMs: number,
+    pool: ThreadPool = documents,
+    transfer?: readonly ArrayBuffer[],
+  ) => pool.run(task, { timeLimitMs, transfer }) as Promise<DocumentResults[Task['kind']]>;
+  const tooHeavy = 'This shot is too large to be checked. Split it into several shots.';
+  return {
+    checkBody: (buffer, namesRevision) => {
+      const bytes = ownBytes(buffer);
+      const task = { kind: 'body', bytes, namesRevision } as const;
+      return refused(ask(task, CHECK_LIMIT_MS, documents, [bytes.buffer]), tooHeavy);
+    },
+    openDocument: (text) => refused(ask({ kind: 'document', text }, CHECK_LIMIT_MS), tooHeavy),
+    copyDocument: (text, suffix) => refused(ask({ kind: 'copy', text, suffix }, CHECK_LIMIT_MS), tooHeavy),
+    drawCard: (columns) =>
+      ask({ kind: 'card', text: columns.document }, CARD_LIMIT_MS).catch(() => plainCard(columns)),
+    seePicture: (buffer) => {
+      const bytes = ownBytes(buffer);
+      const work = pictures.run({ bytes }, { timeLimitMs: PICTURE_LIMIT_MS, transfer: [bytes.buffer] });
+      return refused(
+        work as Promise<SeenPicture>,
+        'This picture takes too long to be looked at. Save it smaller, or as PNG.',
+      );
+    },
+    close: async () => {
+      await Promise.all([documents.close(), pictures.close()]);
+    },
+  };
+}
