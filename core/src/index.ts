@@ -86,13 +86,10 @@ export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/e
 export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
 export { type Standing, standingsOn } from './travel/standings';
-export {
-  INCREMENT_COLUMNS,
-  readIncrementsCsv,
-  type ReadIncrements,
-  writeIncrementsCsv,
-} from './formats/incrementsCsv';
-export { shotFromIncrements, withTimingFrom } from './formats/readIncrements';
+export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
+export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
+export { shotFromIncrements } from './formats/shotFromIncrements';
+export { type ReadTiming, withTimingFrom } from './formats/timingFromIncrements';
 export { type TrackedPositions, readTrackedCsv } from './formats/trackedCsv';
 export {
   gestureFrames,

@@ -1,5 +1,4 @@
 /** Reading SVG: a way in of its own, so that the reader is only fetched where a drawing is read. */
-export { checkSvgPicture, type PictureSize } from './formats/svgPicture';
 export { type DrawnPath, readSvgDrawing } from './formats/svgDrawing';
 export { readPathData, type SubPath } from './formats/svgPathData';
 export { fittingTransform, importedPoints } from './formats/importedArc';

@@ -3,7 +3,8 @@ import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
 import { ShotError } from '../errors';
-import type { SubPath } from './svgPathData';
+import { MOST_POINTS } from '../shot/schema';
+import { isWithinReach, type SubPath } from './svgPathData';
 
 interface Box {
   readonly left: number;
@@ -47,6 +48,8 @@ export function boxAround(cubics: readonly Cubic[]): Box {
   return box;
 }
 
+const LARGEST_SCALE = 1e6;
+
 /** Share of the field that fitted paths fill. */
 const FITTED_SHARE = 0.8;
 
@@ -57,7 +60,8 @@ export function fittingTransform(
 ): Transform {
   const box = boxAround(paths.flatMap(({ cubics }) => cubics));
   const [width, height] = [box.right - box.left, box.bottom - box.top];
-  const scales = [field.width / width, field.height / height].filter(Number.isFinite);
+  // What is hardly there at all is put in the middle as it is: made large it would be noise.
+  const scales = [field.width / width, field.height / height].filter((k) => k <= LARGEST_SCALE);
   const scale = scales.length > 0 ? FITTED_SHARE * Math.min(...scales) : 1;
   return {
     a: scale,
@@ -68,8 +72,6 @@ export function fittingTransform(
     f: field.height / 2 - (scale * (box.top + box.bottom)) / 2,
   };
 }
-
-const MOST_POINTS = 5_000;
 
 /** The points of an arc along an imported path. @throws ShotError when it is too long for one */
 export function importedPoints({ cubics, closed }: SubPath, transform: Transform): readonly PointShape[] {
@@ -85,5 +87,7 @@ export function importedPoints({ cubics, closed }: SubPath, transform: Transform
     control2: place(control2),
     end: place(end),
   }));
+  if (!placed.every(isWithinReach))
+    throw new ShotError('out-of-range', 'This path leads too far outside the field.');
   return fromCubics(placed, closed);
 }

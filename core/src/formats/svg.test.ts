@@ -81,7 +81,7 @@ describe('drawings', () => {
     ['<svg><path d="M0 0H5"', 'not whole'],
     ['<html><body/></html>', 'not an SVG'],
     [svg('<text>hi</text>'), 'no path'],
-    [svg('<path d="M0 0 zz top"/>'), 'no path data'],
+    [svg('<path d="M0 0 zz top"/>'), 'in line 1, it goes wrong at character 10'],
   ])('%s gets one sentence', (text, what) => {
     expect(() => readSvgDrawing(text)).toThrow(what);
     expect(() => readSvgDrawing(text)).toThrow(/^[A-Z].*\.$/);

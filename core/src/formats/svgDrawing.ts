@@ -3,7 +3,8 @@ import SvgPath from 'svgpath';
 import type { Cubic } from '../arc/cubic';
 import { applyTo, compose, IDENTITY, type Transform } from '../arc/transform';
 import { ShotError } from '../errors';
-import { readPathData, type SubPath } from './svgPathData';
+import { FURTHEST } from '../shot/readyShapeSchema';
+import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 
 /** A sub-path of a drawing, in the drawing's own pixels. */
 export interface DrawnPath extends SubPath {
@@ -39,7 +40,10 @@ function pixels(length: string | undefined): number | null {
   const [, value, unit = ''] =
     /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z]*)\s*$/i.exec(length ?? '') ?? [];
   const factor = PIXELS[unit];
-  return value !== undefined && factor !== undefined ? Number(value) * factor : null;
+  if (value === undefined || factor === undefined) return null;
+  if (!(Math.abs(Number(value)) * factor <= FURTHEST))
+    throw new ShotError('invalid-svg', `${value.slice(0, 20)} is too large a number`);
+  return Number(value) * factor;
 }
 
 /** The matrix of a `transform` attribute: where it takes the corners of a unit square. */
@@ -161,7 +165,7 @@ export function readSvgDrawing(text: string): readonly DrawnPath[] {
   parser.on('error', (error) => {
     throw new ShotError('invalid-svg', `This SVG is not whole: ${placeOf(error.message)}.`);
   });
-  parser.on('opentag', (tag: SaxesTagPlain) => {
+  const openTag = (tag: SaxesTagPlain): void => {
     const name = tag.name.replace(/^.*:/, '');
     const attributes = tag.attributes as Attributes;
     if (matrices.length === 0) {
@@ -181,12 +185,24 @@ export function readSvgDrawing(text: string): readonly DrawnPath[] {
     const parts = readPathData(outline);
     parts.forEach(({ cubics, closed }, i) => {
       const own = attributes.id ?? `${NAMES[name]} ${found.length + 1}`;
+      const placed = cubics.map((cubic) => mapped(cubic, matrix));
+      if (!placed.every(isWithinReach))
+        throw new ShotError('invalid-svg', `${own} leads too far outside the drawing`);
       found.push({
         name: parts.length > 1 && attributes.id ? `${own}, part ${i + 1}` : own,
         closed,
-        cubics: cubics.map((cubic) => mapped(cubic, matrix)),
+        cubics: placed,
       });
     });
+  };
+  parser.on('opentag', (tag) => {
+    try {
+      openTag(tag as SaxesTagPlain);
+    } catch (error) {
+      if (!(error instanceof ShotError)) throw error;
+      const what = error.message.replace(/^This is no path data: /, '').replace(/\.$/, '');
+      throw new ShotError('invalid-svg', `This SVG cannot be read: in line ${parser.line}, ${what}.`);
+    }
   });
   parser.on('closetag', () => {
     matrices.pop();

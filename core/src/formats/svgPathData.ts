@@ -4,6 +4,7 @@ import { roundArc } from '../arc/readyShapes';
 import { applyTo, rotationAbout } from '../arc/transform';
 import { add, distance, mix, type Vector } from '../arc/vector';
 import { ShotError } from '../errors';
+import { FURTHEST } from '../shot/readyShapeSchema';
 
 /** One run of a path from a “move to” on, as cubics each of which starts where the one before ends. */
 export interface SubPath {
@@ -87,6 +88,7 @@ function finished(cubics: readonly Cubic[], closes: boolean): SubPath | null {
  * @throws ShotError `invalid-path` with a sentence
  */
 export function readPathData(data: string): readonly SubPath[] {
+  refuseHugeNumbers(data);
   const path = SvgPath.from(data.trim());
   const fault = (path as unknown as { err: string }).err;
   if (fault || data.trim() === '')
@@ -139,13 +141,28 @@ export function readPathData(data: string): readonly SubPath[] {
       }
     });
   finish(false);
-  if (!found.every(({ cubics: all }) => all.every(isFinite)))
-    throw new ShotError('invalid-path', 'This is no path data: a number in it is too large.');
+  if (!found.every(({ cubics: all }) => all.every(isWithinReach)))
+    throw new ShotError('invalid-path', 'This is no path data: it leads too far outside the field.');
   return found;
 }
 
-const isFinite = ({ start, control1, control2, end }: Cubic): boolean =>
-  [start, control1, control2, end].every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y));
+const isNear = ({ x, y }: Vector): boolean => Math.abs(x) <= FURTHEST && Math.abs(y) <= FURTHEST;
+
+/** Whether a cubic lies where a field can hold it; what is no number does not. */
+export const isWithinReach = ({ start, control1, control2, end }: Cubic): boolean =>
+  [start, control1, control2, end].every(isNear);
+
+const NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi;
+
+/** @throws ShotError `invalid-path` that names the first number which no coordinate can be, and where it stands */
+function refuseHugeNumbers(data: string): void {
+  for (const { 0: number, index } of data.matchAll(NUMBER))
+    if (!(Math.abs(Number(number)) <= FURTHEST))
+      throw new ShotError(
+        'invalid-path',
+        `This is no path data: ${number.slice(0, 20)} at character ${index + 1} is too large.`,
+      );
+}
 
 /** The reader's own words on what is wrong, as part of a sentence. */
 function whatIsWrong(fault: string): string {

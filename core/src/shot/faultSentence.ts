@@ -40,8 +40,7 @@ const NAMES: Readonly<Record<string, string>> = {
   figureId: 'figure',
 };
 
-const nameOf = (key: string): string =>
-  NAMES[key] ?? key.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
+const nameOf = (key: string): string => NAMES[key] ?? key.replace(/([a-z])([A-Z])/g, '$1 $2').toLowerCase();
 
 /** `the place of mark 3 of move 1`; empty for the whole. */
 function placeOf(path: readonly PropertyKey[]): string {
@@ -63,7 +62,8 @@ function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 const LONGEST_QUOTE = 30;
-const written = (number: number | bigint): string => number.toLocaleString('en-GB', { maximumFractionDigits: 6 });
+const written = (number: number | bigint): string =>
+  number.toLocaleString('en-GB', { maximumFractionDigits: 6 });
 const quoted = (value: unknown): string =>
   typeof value === 'number' ? written(value) : `“${String(value).slice(0, LONGEST_QUOTE)}”`;
 

@@ -14,6 +14,7 @@ export const SHOT_FORMAT = 'humble-pendulum-shot';
 export const SHOT_VERSION = 4;
 
 export const LONGEST_NAME = 120;
+export const MOST_POINTS = 5_000;
 
 const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
 const degrees = z.number().min(-36_000).max(36_000);
@@ -41,7 +42,7 @@ export const arcSchema = z.object({
   id,
   name,
   closed: z.boolean(),
-  points: z.array(arcPointSchema).min(2).max(5_000),
+  points: z.array(arcPointSchema).min(2).max(MOST_POINTS),
   /** What made the points, until one of them is moved by hand. */
   shape: readyShapeSchema.nullable(),
   colour: z.enum(arcColours),

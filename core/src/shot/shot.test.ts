@@ -1,7 +1,5 @@
 import { arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
 import { arcLength, placeAt } from '../arc/arcMeasure';
-import { readIncrementsCsv, writeIncrementsCsv } from '../formats/incrementsCsv';
-import { shotFromIncrements, withTimingFrom } from '../formats/readIncrements';
 import { shotCard } from '../formats/shotCard';
 import { incrementTable } from '../spacing/increments';
 import { applyEdit, edits } from './edits';
@@ -106,74 +104,17 @@ describe('the open shot file', () => {
     ['a newer file', damaged((d) => (d.version = 99)), /newer release \(version 99/],
     ['no version', damaged((d) => delete d.version), /the version is missing/],
     ['a name that is a number', damaged((d) => (d.name = 7)), /the name is not what it should be/],
-    ['nonsense numbers', damaged((d) => (d.arcs[0].points[1].x = 'far')), /the x of point 2 of arc 1 is not a number/],
+    [
+      'nonsense numbers',
+      damaged((d) => (d.arcs[0].points[1].x = 'far')),
+      /the x of point 2 of arc 1 is not a number/,
+    ],
     ['a figure that is missing', damaged((d) => (d.figures = [])), /no figure figure1/],
     ['marks out of order', damaged((d) => (d.moves[0].marks[1].frame = 1)), /follow each other in time/],
     ['a mark past the end', damaged((d) => (d.moves[0].marks[1].frame = 22)), /after the last frame/],
     ['the same id twice', damaged((d) => d.arcs.push(d.arcs[0])), /same id/],
   ])('%s gets a sentence', (_, text, sentence) => {
     expect(() => readShotFile(text)).toThrow(sentence);
-  });
-});
-
-describe('increments as CSV', () => {
-  const shot = edits.setSheet(shotAlong(line, 21, steady66), { rulerStep: 0.5 });
-
-  test('has a header and one line for each exposure', () => {
-    const lines = writeIncrementsCsv(shot).trimEnd().split('\n');
-    expect(lines).toHaveLength(22);
-    expect(lines[0]).toMatch(/^move,figure,frame,held,place,percent,x,y,along,straight,/);
-    expect(lines[2]).toBe(
-      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,field',
-    );
-  });
-
-  test('a figure named like a formula cannot run in a spreadsheet', () => {
-    const named = edits.setFigure(shot, { figureId: 'figure1', name: '=1+1' });
-    expect(writeIncrementsCsv(named).split('\n')[1]).toMatch(/^move1,'=1\+1,/);
-  });
-
-  test('read back as timing, it puts every exposure where the table says', () => {
-    const table = readIncrementsCsv(writeIncrementsCsv(shot));
-    const even = edits.setEasing(shot, { moveId: 'move1', markId: 'm1', easing: { kind: 'even' } });
-    const back = withTimingFrom(even, 'move1', table);
-    const places = (s: Shot) => incrementTable(s, onlyMove(s)).rows.map((row) => row.place);
-    places(back).forEach((place, i) => expect(place).toBeCloseTo(places(shot)[i]!, 5));
-  });
-
-  test('read back as a shot, its arc passes through every place at its time, and twos stay twos', () => {
-    const twos = edits.setFramesHeld(shot, { moveId: 'move1', framesHeld: 2 });
-    const back = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(twos)), 'Back', 12);
-    expect(onlyMove(back).framesHeld).toBe(2);
-    const rows = (s: Shot) => incrementTable(s, onlyMove(s)).rows;
-    expect(rows(back)).toHaveLength(11);
-    rows(back).forEach((row, i) => expect(row.x).toBeCloseTo(rows(twos)[i]!.x, 4));
-  });
-
-  test('a table in millimetres keeps its millimetres', () => {
-    const mm = edits.setSheet(edits.setScale(shot, { unitsPerMm: 2.5 }), { units: 'mm' });
-    const back = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(mm)), 'Back', 12);
-    expect(incrementTable(back, onlyMove(back)).rows.at(-1)!.x).toBeCloseTo(48, 4);
-  });
-
-  const header = 'frame,place,x,y\n';
-  test.each([
-    ['no columns', 'a,b\n1,2\n', /no column frame, place, x, y/],
-    ['one row', `${header}1,0,0,0\n`, /fewer than two/],
-    ['a word for a number', `${header}1,0,0,0\n2,far,0,0\n`, /Line 3: place is “far”/],
-    ['half a frame', `${header}1,0,0,0\n2.5,1,0,0\n`, /Line 3: frame must be a whole number/],
-    ['frames out of order', `${header}5,0,0,0\n4,1,0,0\n`, /frame 4 does not follow frame 5/],
-  ])('%s gets a sentence', (_, text, sentence) => {
-    expect(() => readIncrementsCsv(text)).toThrow(sentence);
-  });
-
-  test('a place beyond the arc is refused by frame, and a table where nothing moves by a sentence', () => {
-    const beyond = readIncrementsCsv(`${header}1,0,0,0\n2,500,0,0\n`);
-    expect(() => withTimingFrom(shot, 'move1', beyond)).toThrow(
-      'Frame 2: place 500 is not on the arc, which is 120.00 long',
-    );
-    const still = readIncrementsCsv(`${header}1,0,4,4\n2,0,4,4\n`);
-    expect(() => shotFromIncrements(still, 'Still', 24)).toThrow('Nothing moves');
   });
 });
 

@@ -1,6 +1,8 @@
 import { evaluateMove, type Travel } from '../travel/evaluate';
 import type { Move, Shot } from '../shot/schema';
-import { exposureFrames, exposuresOf } from './exposures';
+import { measureArc } from '../arc/arcMeasure';
+import { lastMark } from '../timing/placeInTime';
+import { endsPastShot, exposureFrames, exposuresOf } from './exposures';
 import { roundToStep } from './roundToStep';
 
 /** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
@@ -42,6 +44,11 @@ export interface SkippedRow {
 
 export interface IncrementTable {
   readonly rows: readonly IncrementRow[];
+  /**
+   * Round a closed arc the step from the last picture back to the first one: its frame is the one past the
+   * shot, on which the loop begins anew, and it is held for no frames. Null where the move ends within the shot.
+   */
+  readonly closing: IncrementRow | null;
   /** What is left out, in order of time. */
   readonly skipped: readonly SkippedRow[];
   readonly units: 'field' | 'mm';
@@ -78,37 +85,32 @@ export function skippedRows(shot: Shot, { move, place, arcLength }: Travel): Ski
   });
 }
 
-function build(shot: Shot, move: Move): IncrementTable {
-  const travel = evaluateMove(shot, move);
-  const { rulerStep } = shot.sheet;
-  const { units, perUnit } = readingUnits(shot);
+/** Where an exposure is, in the table's units. */
+interface Stand {
+  readonly frame: number;
+  readonly framesHeld: number;
+  readonly isByHand: boolean;
+  readonly place: number;
+  readonly x: number;
+  readonly y: number;
+  readonly headingDeg: number;
+}
+
+/** Rows of exposures that follow each other, each with the way from the one before. */
+function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
   const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
-  const exposures = exposuresOf(move, shot);
-  const first = exposures[0]!.frame - 1;
-  const byHand = new Set(move.overrides.map(({ frame }) => frame));
   let before: IncrementRow | null = null;
-  const rows = exposures.map(({ frame, framesHeld }): IncrementRow => {
-    const i = frame - 1;
-    const place = travel.place[i]! * perUnit;
-    const x = travel.x[i]! * perUnit;
-    const y = travel.y[i]! * perUnit;
-    const total = (travel.place[i]! - travel.place[first]!) * perUnit;
+  return (stand: Stand): IncrementRow => {
+    const total = stand.place - first.place;
     const rulerTotal = round(total);
-    const headingDeg = travel.heading[i]!;
     const row: IncrementRow = {
-      frame,
-      framesHeld,
-      isByHand: byHand.has(frame),
-      place,
-      percent: travel.arcLength > 0 ? (100 * travel.place[i]!) / travel.arcLength : 0,
-      x,
-      y,
-      along: before && place - before.place,
-      straight: before && Math.hypot(x - before.x, y - before.y),
-      dx: before && x - before.x,
-      dy: before && y - before.y,
-      headingDeg,
-      headingChangeDeg: before && headingDeg - before.headingDeg,
+      ...stand,
+      percent: arcLength > 0 ? (100 * stand.place) / arcLength : 0,
+      along: before && stand.place - before.place,
+      straight: before && Math.hypot(stand.x - before.x, stand.y - before.y),
+      dx: before && stand.x - before.x,
+      dy: before && stand.y - before.y,
+      headingChangeDeg: before && stand.headingDeg - before.headingDeg,
       total,
       // Rounded totals are clean, their difference need not be: 0.3 − 0.1 is not 0.2 in doubles.
       ruler: before && (rulerStep === null ? total - before.total : round(rulerTotal - before.rulerTotal)),
@@ -116,9 +118,55 @@ function build(shot: Shot, move: Move): IncrementTable {
     };
     before = row;
     return row;
+  };
+}
+
+/** The first picture as it is seen again one frame past the shot; null where the move does not lead there. */
+function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number): Stand | null {
+  const { move, arc, arcLength } = travel;
+  if (!arc.closed || !endsPastShot(move, shot)) return null;
+  const place = lastMark(move).fraction * arcLength * perUnit;
+  const laps = arcLength > 0 ? Math.round((place - first.place) / (arcLength * perUnit)) : 0;
+  const turn = move.turnsWithArc ? laps * measureArc(arc).turnPerLapDeg : 0;
+  return {
+    ...first,
+    frame: shot.lengthFrames + 1,
+    framesHeld: 0,
+    isByHand: false,
+    place,
+    headingDeg: first.headingDeg + turn,
+  };
+}
+
+function build(shot: Shot, move: Move): IncrementTable {
+  const travel = evaluateMove(shot, move);
+  const { rulerStep } = shot.sheet;
+  const { units, perUnit } = readingUnits(shot);
+  const byHand = new Set(move.overrides.map(({ frame }) => frame));
+  const stands = exposuresOf(move, shot).map(({ frame, framesHeld }): Stand => {
+    const i = frame - 1;
+    return {
+      frame,
+      framesHeld,
+      isByHand: byHand.has(frame),
+      place: travel.place[i]! * perUnit,
+      x: travel.x[i]! * perUnit,
+      y: travel.y[i]! * perUnit,
+      headingDeg: travel.heading[i]!,
+    };
   });
   const arcLength = travel.arcLength * perUnit;
-  return { rows, skipped: skippedRows(shot, travel), units, rulerStep, arcLength };
+  const rowOf = rowMaker(stands[0]!, arcLength, rulerStep);
+  const rows = stands.map(rowOf);
+  const closing = closingStand(shot, travel, stands[0]!, perUnit);
+  return {
+    rows,
+    closing: closing && rowOf(closing),
+    skipped: skippedRows(shot, travel),
+    units,
+    rulerStep,
+    arcLength,
+  };
 }
 
 /** The increments of a move, one row for each exposure. Remembered until the shot changes. */
@@ -136,7 +184,8 @@ const EQUAL = 1e-9;
 /** The largest and the smallest increment along the arc, holds left out, with the frames they arrive on. */
 export function extremeIncrements(table: IncrementTable) {
   const noise = table.arcLength * EQUAL;
-  const moving = table.rows.filter((row) => row.along !== null && Math.abs(row.along) > noise);
+  const rows = table.closing ? [...table.rows, table.closing] : table.rows;
+  const moving = rows.filter((row) => row.along !== null && Math.abs(row.along) > noise);
   const pick = (isBetter: (a: number, b: number) => boolean): IncrementRow | undefined =>
     moving.reduce<IncrementRow | undefined>(
       (best, row) => (!best || isBetter(Math.abs(row.along!), Math.abs(best.along!)) ? row : best),

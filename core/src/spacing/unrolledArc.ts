@@ -1,7 +1,7 @@
 import type { Arc, Move, Shot } from '../shot/schema';
 import { evaluateMove, type Travel } from '../travel/evaluate';
 import { type Exposure, exposuresOf } from './exposures';
-import { readingUnits, type SkippedRow, skippedRows } from './increments';
+import { incrementTable, readingUnits, type SkippedRow, skippedRows } from './increments';
 import { fifthsOf } from './ticks';
 
 /** A mark, or two neighbouring ones between which the figure holds, as a post on the ruler. */
@@ -38,6 +38,8 @@ export interface UnrolledArc {
   readonly from: number;
   readonly to: number;
   readonly ticks: readonly RulerTick[];
+  /** Round a closed arc the place at which the loop begins anew; null where it does not. */
+  readonly closing: RulerTick | null;
   /** Exposures that are left out, where they would have been. */
   readonly skipped: readonly SkippedRow[];
   /** As many ticks at constant speed, for comparison; none for a move that turns back on the way. */
@@ -104,6 +106,7 @@ function build(shot: Shot, move: Move): UnrolledArc {
   const length = travel.arcLength * perUnit;
   const ticks = ticksOn(travel, exposuresOf(move, shot), perUnit);
   const posts = postsOf(move, length);
+  const { closing } = incrementTable(shot, move);
   let [from, to, goesOn, turnsBack] = [0, length, false, false];
   for (const { place, along } of ticks) {
     from = Math.min(from, place);
@@ -121,6 +124,13 @@ function build(shot: Shot, move: Move): UnrolledArc {
     from,
     to,
     ticks,
+    closing: closing && {
+      frame: closing.frame,
+      place: closing.place,
+      along: closing.along,
+      isFifth: false,
+      isByHand: false,
+    },
     skipped: skippedRows(shot, travel),
     even: goesOn && turnsBack ? [] : evenPlaces(ticks),
     posts,

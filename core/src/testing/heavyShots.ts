@@ -69,7 +69,7 @@ export function heavyShot(some: Partial<HeavyShot>): Shot {
     ...PLAIN_MARK,
     id: `m${i + 1}`,
     frame: 1 + Math.round((i * (frames - 1)) / (marks - 1)),
-    fraction: i / (marks - 1),
+    fraction: Number((i / (marks - 1)).toFixed(6)),
     kind: i === 0 || i === marks - 1 ? 'stop' : 'pass',
     easing: { kind: easing },
     pointId: isTied ? arc.points[Math.round((i * (points - 1)) / (marks - 1))]!.id : null,

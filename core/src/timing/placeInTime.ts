@@ -15,7 +15,8 @@ export interface Span {
 }
 
 export const firstFrame = (move: Pick<Move, 'marks'>): number => move.marks[0]!.frame;
-export const lastFrame = (move: Pick<Move, 'marks'>): number => move.marks[move.marks.length - 1]!.frame;
+export const lastMark = ({ marks }: Pick<Move, 'marks'>): Mark => marks[marks.length - 1]!;
+export const lastFrame = (move: Pick<Move, 'marks'>): number => lastMark(move).frame;
 
 /** The spans of a move, in order. */
 export function spansOf(move: Move): Span[] {

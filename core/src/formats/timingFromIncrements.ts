@@ -1,0 +1,301 @@
+import { ShotError } from '../errors';
+import { PLAIN_MARK, PLAIN_TIMING } from '../shot/plainTiming';
+import { type FramesHeld, type Mark, type Move, type Shot, shotSchema } from '../shot/schema';
+import { firstFault } from '../shot/faultSentence';
+import { type IncrementRow, incrementTable, type IncrementTable } from '../spacing/increments';
+import { isHold } from '../timing/isHold';
+import { firstFrame, lastFrame } from '../timing/placeInTime';
+import { spanKnots, withShares } from '../timing/spanKnots';
+import { brokenTable } from './csvTable';
+import { written } from './incrementsCsv';
+import { PLACE_COLUMNS, type PlaceColumn, type ReadIncrements, type ReadRow } from './readIncrementsCsv';
+
+/** What came of reading a table as the timing of a move. */
+export type ReadTiming =
+  /** Nothing in it differs from the shot. */
+  | { readonly outcome: 'unchanged' }
+  /** One column led. */
+  | { readonly outcome: 'read'; readonly shot: Shot; readonly column: PlaceColumn; readonly moved: number }
+  /** Several columns differ and do not say the same: one has to be chosen. */
+  | { readonly outcome: 'choose'; readonly columns: readonly PlaceColumn[] };
+
+/** Share of the arc by which places may differ and be the same: the file has six decimals. */
+const SAME_PLACE = 1e-6;
+/** The same for places that are sums of many such numbers. */
+const AGREED_PLACE = 1e-5;
+/** Columns that count the way from the exposure before. */
+const STEPS: ReadonlySet<PlaceColumn> = new Set(['along', 'ruler']);
+
+/** What the table of a move has in a column, before it is written. */
+const valueIn = (row: IncrementRow, column: PlaceColumn): number | null =>
+  column === 'ruler_total' ? row.rulerTotal : row[column];
+
+const allRows = ({ rows, closing }: IncrementTable): readonly IncrementRow[] =>
+  closing ? [...rows, closing] : rows;
+
+/** Whether the table is about the very exposures that the move has. */
+const hasFramesOf = (read: readonly ReadRow[], rows: readonly IncrementRow[]): boolean =>
+  read.length === rows.length && read.every(({ frame }, i) => frame === rows[i]!.frame);
+
+/** How far each row of a column is from what was written; null where nothing differs. */
+function changesIn(
+  column: PlaceColumn,
+  read: readonly ReadRow[],
+  rows: readonly IncrementRow[],
+): number[] | null {
+  let differs = false;
+  const changes = rows.map((row, i) => {
+    const [now, was] = [read[i]!.values[column] ?? null, valueIn(row, column)];
+    if (now === null || was === null || written(now) === written(was)) return 0;
+    differs = true;
+    return now - was;
+  });
+  return differs ? changes : null;
+}
+
+/** New places of the exposures when one column leads: where nothing was changed they are what they were. */
+function changedPlaces(
+  column: PlaceColumn,
+  changes: readonly number[],
+  rows: readonly IncrementRow[],
+  arcLength: number,
+): number[] {
+  let shifted = 0;
+  return rows.map(({ place }, i) => {
+    if (STEPS.has(column)) return place + (shifted += changes[i]!);
+    return place + changes[i]! * (column === 'percent' ? arcLength / 100 : 1);
+  });
+}
+
+/** The places that a table has for exposures of its own. */
+function ownPlaces(column: PlaceColumn, read: readonly ReadRow[], table: IncrementTable): number[] {
+  const start = table.rows[0]!.place;
+  let sum = start;
+  return read.map(({ values, line }, i) => {
+    const value = values[column] ?? null;
+    if (value === null && (i > 0 || !STEPS.has(column)))
+      throw brokenTable(`Line ${line}: ${column} is empty.`);
+    switch (column) {
+      case 'place':
+        return value!;
+      case 'percent':
+        return (value! * table.arcLength) / 100;
+      case 'total':
+      case 'ruler_total':
+        return start + value!;
+      case 'along':
+      case 'ruler':
+        return (sum += i === 0 ? 0 : value!);
+    }
+  });
+}
+
+function refuseOffArc(
+  places: readonly number[],
+  read: readonly ReadRow[],
+  length: number,
+  isClosed: boolean,
+): void {
+  if (isClosed) return;
+  places.forEach((place, i) => {
+    if (place < -length * SAME_PLACE || place > length * (1 + SAME_PLACE))
+      throw brokenTable(
+        `Frame ${read[i]!.frame}: place ${Number(place.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
+      );
+  });
+}
+
+function checked(shot: Shot): Shot {
+  const result = shotSchema.safeParse(shot);
+  if (result.success) return shot;
+  throw brokenTable(`This table does not make a shot: ${firstFault(result.error, shot)}.`);
+}
+
+/** Ones, twos or threes when every exposure but the last is held that long; else ones. */
+export function heldIn(frames: readonly number[]): FramesHeld {
+  const gaps = new Set(frames.slice(1).map((frame, i) => frame - frames[i]!));
+  const [gap] = gaps;
+  return gaps.size === 1 && (gap === 2 || gap === 3) ? gap : 1;
+}
+
+/** A mark on each of some frames. */
+export const marksOn = (frames: readonly number[], fractionOf: (i: number) => number): Mark[] =>
+  frames.map((frame, i): Mark => ({
+    ...PLAIN_MARK,
+    id: `m${i + 1}`,
+    frame,
+    fraction: fractionOf(i),
+    kind: i === 0 || i === frames.length - 1 ? 'stop' : 'pass',
+    easing: { kind: 'even' },
+  }));
+
+/** The move with its exposures at other places: marks on them move, and spans between go by chart. */
+function withPlaces(
+  shot: Shot,
+  move: Move,
+  places: ReadonlyMap<number, number>,
+  isChanged: (frame: number) => boolean,
+): Move {
+  const changed = [...places.keys()].filter(isChanged);
+  const outside = changed.find((frame) => frame < firstFrame(move) || frame > lastFrame(move));
+  if (outside !== undefined)
+    throw brokenTable(
+      `Frame ${outside} lies outside the marks of the move: what it does there follows from them.`,
+    );
+  let next: Move = {
+    ...move,
+    overrides: move.overrides.filter(({ frame }) => !isChanged(frame)),
+    marks: move.marks.map((mark) =>
+      isChanged(mark.frame) ? { ...mark, fraction: places.get(mark.frame)!, pointId: null } : mark,
+    ),
+  };
+  for (let index = move.marks.length - 2; index >= 0; index--) {
+    const [from, to] = [next.marks[index]!, next.marks[index + 1]!];
+    const inside = [...places.keys()].filter((frame) => frame > from.frame && frame < to.frame);
+    if (!inside.some(isChanged) && !isChanged(from.frame) && !isChanged(to.frame)) continue;
+    if (inside.length > 0) next = withSpanThrough(shot, next, index, places, inside);
+  }
+  return next;
+}
+
+/** A span whose exposures are at given places: by chart, or with marks where the figure would hold. */
+function withSpanThrough(
+  shot: Shot,
+  move: Move,
+  index: number,
+  places: ReadonlyMap<number, number>,
+  inside: readonly number[],
+): Move {
+  const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
+  if (isHold(from, to)) {
+    if (inside.every((frame) => isHold(from, { fraction: places.get(frame)! }))) return move;
+    const marks = marksOn(inside, (i) => places.get(inside[i]!)!).map((mark): Mark => ({
+      ...mark,
+      id: `${from.id}-${mark.frame}`,
+      kind: 'pass',
+    }));
+    const before = move.marks.slice(0, index).concat({ ...from, easing: { kind: 'even' } });
+    return { ...move, marks: [...before, ...marks, ...move.marks.slice(index + 1)] };
+  }
+  const knots = spanKnots(move, shot, index);
+  const way = to.fraction - from.fraction;
+  const shares = knots.frames.map((frame, k) => {
+    const place = places.get(frame);
+    return k === 0 || k === knots.frames.length - 1 || place === undefined
+      ? knots.shares[k]!
+      : (place - from.fraction) / way;
+  });
+  return withShares(move, knots, shares);
+}
+
+/**
+ * The shot with the timing of one move taken from a table of increments. The column that differs from what
+ * was written leads; of several that say the same the first. Only what was changed moves. A table of other
+ * exposures than the move's own becomes a mark on each of its lines.
+ * @param chosen the column that leads, where several differ
+ * @throws ShotError `unknown-id`, `invalid-csv`
+ */
+export function withTimingFrom(
+  shot: Shot,
+  moveId: string,
+  table: ReadIncrements,
+  chosen?: PlaceColumn,
+): ReadTiming {
+  const move = shot.moves.find((candidate) => candidate.id === moveId);
+  const arc = shot.arcs.find((candidate) => candidate.id === move?.arcId);
+  if (!move || !arc) throw new ShotError('unknown-id', `The shot has no move ${moveId}.`);
+  if (table.units === 'mm' && shot.field.unitsPerMm === null)
+    throw brokenTable('This table is in millimetres, and the shot has no scale yet.');
+  const ownTable = incrementTable({ ...shot, sheet: { ...shot.sheet, units: table.units } }, { ...move });
+  const length = ownTable.arcLength;
+  if (length === 0) throw brokenTable('The arc has no length to place anything on.');
+  const columns = PLACE_COLUMNS.filter((column) => table.columns.includes(column));
+  const rows = allRows(ownTable);
+  const finish = (timed: Move, column: PlaceColumn, moved: number, lastFrameOf: number): ReadTiming => ({
+    outcome: 'read',
+    column,
+    moved,
+    shot: checked({
+      ...shot,
+      lengthFrames: Math.max(
+        shot.lengthFrames,
+        arc.closed ? Math.min(lastFrameOf, shot.lengthFrames) : lastFrameOf,
+      ),
+      moves: shot.moves.map((candidate) => (candidate.id === moveId ? timed : candidate)),
+    }),
+  });
+
+  if (!hasFramesOf(table.rows, rows)) {
+    const column = chosen ?? columns[0]!;
+    const places = ownPlaces(column, table.rows, ownTable);
+    refuseOffArc(places, table.rows, length, arc.closed);
+    const frames = table.rows.map(({ frame }) => frame);
+    const fraction = (i: number): number =>
+      arc.closed ? places[i]! / length : Math.min(1, Math.max(0, places[i]! / length));
+    const timed = { ...move, ...PLAIN_TIMING, marks: marksOn(frames, fraction), framesHeld: heldIn(frames) };
+    const last = frames[frames.length - 1]!;
+    const closes = arc.closed && last === shot.lengthFrames + 1;
+    return finish(timed, column, frames.length, closes ? shot.lengthFrames : last);
+  }
+
+  const changes = new Map(
+    columns.flatMap((column) => {
+      const change = changesIn(column, table.rows, rows);
+      return change ? [[column, changedPlaces(column, change, rows, length)] as const] : [];
+    }),
+  );
+  const leading = [...changes.keys()];
+  if (leading.length === 0) {
+    const others = otherChanges(table, rows);
+    if (others)
+      throw brokenTable(
+        `Only ${others} differs from the shot, and the arc stays as it is: change ${columns.join(', ')} instead.`,
+      );
+    return { outcome: 'unchanged' };
+  }
+  // What is rounded to the ruler agrees with what is not when rounding is all that lies between them.
+  const rounding = (column: PlaceColumn): number =>
+    column.startsWith('ruler') ? (ownTable.rulerStep ?? 0) : 0;
+  const agrees = (column: PlaceColumn): boolean =>
+    changes
+      .get(column)!
+      .every(
+        (place, i) =>
+          Math.abs(place - changes.get(leading[0]!)![i]!) <= length * AGREED_PLACE + 1.01 * rounding(column),
+      );
+  if (!chosen && !leading.every(agrees)) return { outcome: 'choose', columns: leading };
+  const column = chosen && changes.has(chosen) ? chosen : leading[0]!;
+  const places = changes.get(column)!;
+  refuseOffArc(places, table.rows, length, arc.closed);
+  const movedFrames = new Set(
+    rows.filter(({ place }, i) => Math.abs(places[i]! - place) > length * 1e-12).map(({ frame }) => frame),
+  );
+  const fractions = new Map(
+    rows.map(({ frame }, i) => [
+      frame,
+      arc.closed ? places[i]! / length : Math.min(1, Math.max(0, places[i]! / length)),
+    ]),
+  );
+  const timed = withPlaces(shot, move, fractions, (frame) => movedFrames.has(frame));
+  return finish(timed, column, movedFrames.size, 0);
+}
+
+/** The first other column of numbers that differs from what was written. */
+function otherChanges({ columns, rows: read }: ReadIncrements, rows: readonly IncrementRow[]): string | null {
+  const values: Readonly<Record<string, (row: IncrementRow) => number | null>> = {
+    x: (row) => row.x,
+    y: (row) => row.y,
+    straight: (row) => row.straight,
+    dx: (row) => row.dx,
+    dy: (row) => row.dy,
+    heading_deg: (row) => row.headingDeg,
+    heading_change_deg: (row) => row.headingChangeDeg,
+  };
+  for (const column of columns) {
+    const value = values[column];
+    const differs =
+      value && rows.some((row, i) => written(read[i]!.values[column] ?? null) !== written(value(row)));
+    if (differs) return column;
+  }
+  return null;
+}
