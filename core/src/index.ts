@@ -44,7 +44,14 @@ export type { FreshArc } from './shot/arcEdits';
 export { freshShot, type FreshShot } from './shot/freshShot';
 export { firstFault } from './shot/faultSentence';
 export { openShot, readShotFile, writeShotFile } from './shot/openShot';
-export { applyEdit, type Edit, type EditArguments, type EditName, edits } from './shot/edits';
+export {
+  applyEdit,
+  type Edit,
+  type EditArguments,
+  type EditName,
+  edits,
+  type MovesInLength,
+} from './shot/edits';
 export { standingPath } from './shot/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
 export { easedDistance, type Ramp, rampOf } from './timing/easedDistance';

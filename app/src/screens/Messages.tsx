@@ -1,26 +1,51 @@
+import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
-import { useAppDispatch, useSession } from '../state/hooks';
-import { restoreShot } from '../state/openDocument';
-import { messageGone } from '../state/sessionSlice';
+import { useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks';
+import { restoreShot, saveAsCopy } from '../state/openDocument';
+import { type MessageAction, messageGone } from '../state/sessionSlice';
 import { Toast } from '../ui/Toast';
+import { gestureName } from '../ui/gestureName';
 
-/** The latest message, with the way back it offers. */
+/** The latest message, with what it offers to do. */
 export function Messages() {
   const message = useSession((session) => session.message);
   const dispatch = useAppDispatch();
   const done = useCallback(() => dispatch(messageGone()), [dispatch]);
+  const offer = useOffer();
   if (!message) return null;
-  const { id, text, restoreId } = message;
-  const restore = (shotId: string): void => {
+  const { id, text, action } = message;
+  const offered = action && offer(action);
+  const act = (): void => {
     done();
-    void restoreShot(shotId);
+    offered?.onPress();
   };
   return (
-    <Toast
-      key={id}
-      text={text}
-      onDone={done}
-      action={restoreId ? { label: 'Bring it back', onPress: () => restore(restoreId) } : undefined}
-    />
+    <Toast key={id} text={text} onDone={done} action={offered && { label: offered.label, onPress: act }} />
   );
+}
+
+/** What is done when a message is obeyed. */
+function useOffer(): (action: MessageAction) => { readonly label: string; readonly onPress: () => void } {
+  const store = useAppStore();
+  const router = useRouter();
+  const edit = useEdit();
+  return (action) => {
+    switch (action.kind) {
+      case 'restore':
+        return { label: 'Bring it back', onPress: () => void restoreShot(action.shotId) };
+      case 'save-copy':
+        return {
+          label: 'Save as a new shot',
+          onPress: () => {
+            const { shot } = store.getState().shot.present;
+            if (shot) void saveAsCopy(shot).then((id) => id && router.replace(`/shot/${id}`));
+          },
+        };
+      case 'instead':
+        return {
+          label: action.label,
+          onPress: () => edit(action.edit.name, action.edit.args as never, gestureName('instead')),
+        };
+    }
+  };
 }

@@ -3,7 +3,7 @@ import FileInput from 'lucide-react-native/icons/file-input';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
-import { useImportTiming } from '../features/exchange/useImport';
+import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
 import { useActiveMove, useAppDispatch, useSession, useShot } from '../state/hooks';
 import { conflictPutOff } from '../state/sessionSlice';
 import { Menu } from '../ui/Menu';
@@ -12,13 +12,14 @@ import type { BenchDialog } from './Workbench';
 interface ShotActionsProps {
   readonly onClose: () => void;
   readonly onOpen: (dialog: BenchDialog) => void;
+  readonly onUndecided: (table: UndecidedTable) => void;
 }
 
 /** The shot's menu on the workbench. */
-export function ShotActions({ onClose, onOpen }: ShotActionsProps) {
+export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) {
   const { name } = useShot();
   const move = useActiveMove();
-  const importTiming = useImportTiming();
+  const importTiming = useImportTiming(onUndecided);
   const isConflictOpen = useSession((session) => session.theirs !== null);
   const dispatch = useAppDispatch();
   const settle = {

@@ -1,12 +1,24 @@
+import type { Shot } from '@humble/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
-import { useAppSelector } from '../state/hooks';
-import { closeDocument, openDocument, type OpenResult, restoreShot } from '../state/openDocument';
+import { api, documentAddress, failureSentence } from '../state/api';
+import { useAppDispatch, useAppSelector } from '../state/hooks';
+import {
+  closeDocument,
+  type NotOpened,
+  openDocument,
+  type OpenResult,
+  restoreShot,
+  saveAsCopy,
+} from '../state/openDocument';
+import { said } from '../state/sessionSlice';
 import { Button } from '../ui/Button';
+import { saveAddress } from '../ui/files';
 import { Words } from '../ui/Words';
 import { Laying } from './Laying';
+import { Messages } from './Messages';
 import { Workbench } from './Workbench';
 
 /** Opens the shot named in the address, and says so when that cannot be done. */
@@ -31,38 +43,70 @@ export function ShotScreen() {
       </GestureHandlerRootView>
     );
   if (result === null || result === 'opened') return <Laying />;
-  const restore = (): void => {
-    void restoreShot(id).then((shot) => shot && retry());
-  };
-  return <NotOpened result={result} onRetry={retry} onRestore={restore} />;
+  return <NotOpenedNotice id={id} result={result} onRetry={retry} />;
 }
 
-interface NotOpenedProps {
-  readonly result: Exclude<OpenResult, 'opened'>;
-  readonly onRetry: () => void;
-  readonly onRestore: () => void;
-}
-
-const REASONS: Record<NotOpenedProps['result'], readonly [title: string, sentence: string]> = {
-  away: ['The server does not answer', 'The shot is safe there. Try again when it is back.'],
-  removed: ['This shot was removed', 'It is still in the bin.'],
-  gone: ['There is no such shot', 'The list shows what there is.'],
+const TITLES: Record<NotOpened['kind'], string> = {
+  offline: 'The server does not answer',
+  failed: 'The shot could not be opened',
+  damaged: 'This shot is damaged',
+  removed: 'This shot was removed',
+  gone: 'There is no such shot',
 };
 
-function NotOpened({ result, onRetry, onRestore }: NotOpenedProps) {
+interface NotOpenedNoticeProps {
+  readonly id: string;
+  readonly result: NotOpened;
+  readonly onRetry: () => void;
+}
+
+/** Says why a shot is not on the workbench, and what can be done. */
+function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: NotOpenedNoticeProps) {
   const router = useRouter();
-  const [title, sentence] = REASONS[result];
+  const dispatch = useAppDispatch();
+  const toList = (): void => router.replace('/');
+  const restore = (): void => {
+    void restoreShot(id).then((isBack) => isBack && onRetry());
+  };
+  const saveDraft = (shot: Shot): void => {
+    void saveAsCopy(shot).then((copyId) => copyId && router.replace(`/shot/${copyId}`));
+  };
+  const remove = async (): Promise<void> => {
+    const { error } = await dispatch(api.endpoints.removeShot.initiate(id));
+    dispatch(
+      error ? said(failureSentence(error)) : said('The shot was removed.', { kind: 'restore', shotId: id }),
+    );
+    if (!error) toList();
+  };
+  const isWorthTrying = kind === 'offline' || kind === 'failed' || kind === 'damaged';
   return (
-    <View role="alert" className="flex-1 items-center justify-center gap-3 bg-ground px-8">
-      <Words size="title" strong className="text-center">
-        {title}
-      </Words>
-      <Words tone="soft" className="text-center">
-        {sentence}
-      </Words>
-      {result === 'away' && <Button label="Try again" kind="brass" onPress={onRetry} />}
-      {result === 'removed' && <Button label="Bring it back" kind="brass" onPress={onRestore} />}
-      <Button label="To the shots" onPress={() => router.replace('/')} />
+    <View className="flex-1">
+      <View role="alert" className="flex-1 items-center justify-center gap-3 bg-ground px-8">
+        <Words size="title" strong className="text-center">
+          {TITLES[kind]}
+        </Words>
+        <Words tone="soft" className="max-w-[520px] text-center">
+          {sentence}
+        </Words>
+        {draft && (
+          <>
+            <Words tone="soft" className="max-w-[520px] text-center">
+              This device keeps edits of it that never reached the server.
+            </Words>
+            <Button label="Save them as a new shot" kind="brass" onPress={() => saveDraft(draft)} />
+          </>
+        )}
+        {isWorthTrying && <Button label="Try again" kind={draft ? 'plain' : 'brass'} onPress={onRetry} />}
+        {kind === 'damaged' && (
+          <>
+            <Button label="Download its text" onPress={() => saveAddress(documentAddress(id))} />
+            <Button label="Remove it" onPress={() => void remove()} />
+          </>
+        )}
+        {kind === 'removed' && <Button label="Bring it back" kind="brass" onPress={restore} />}
+        <Button label="To the shots" onPress={toList} />
+      </View>
+      <Messages />
     </View>
   );
 }

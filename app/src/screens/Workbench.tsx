@@ -5,7 +5,9 @@ import { ConflictDialog } from '../features/document/ConflictDialog';
 import { Header } from '../features/document/Header';
 import { SettingsDialog } from '../features/document/SettingsDialog';
 import { ShortcutsDialog } from '../features/document/ShortcutsDialog';
+import { ColumnDialog } from '../features/exchange/ColumnDialog';
 import { ExportDialog } from '../features/exchange/ExportDialog';
+import type { UndecidedTable } from '../features/exchange/useImport';
 import { useLayout } from '../ui/layout';
 import { Messages } from './Messages';
 import { PhoneBench } from './PhoneBench';
@@ -20,6 +22,7 @@ export function Workbench() {
   const { isWide } = useLayout();
   const router = useRouter();
   const [dialog, setDialog] = useState<BenchDialog>(null);
+  const [undecided, setUndecided] = useState<UndecidedTable | null>(null);
   useShortcuts(() => setDialog('shortcuts'));
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
@@ -28,10 +31,11 @@ export function Workbench() {
     <View className="flex-1 bg-ground">
       <Header isWide={isWide} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
-      {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} />}
+      {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
       {dialog === 'settings' && <SettingsDialog onClose={close} />}
       {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
+      {undecided && <ColumnDialog undecided={undecided} onClose={() => setUndecided(null)} />}
       <ConflictDialog />
       <Messages />
     </View>

@@ -11,6 +11,20 @@ export interface ShotSummary {
   readonly rate: number;
   readonly updatedAt: string;
   readonly card: ShotCard;
+  /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
+  readonly damage: { readonly code: string; readonly sentence: string } | null;
+}
+
+/** How far a shot has come on the server. */
+export interface ShotRevision {
+  readonly revision: number;
+  readonly isRemoved: boolean;
+}
+
+/** A shot that was taken out of the bin. */
+export interface RestoredShot {
+  readonly id: string;
+  readonly name: string;
 }
 
 export interface StoredShot {
@@ -20,11 +34,11 @@ export interface StoredShot {
   readonly shot: Shot;
 }
 
-/** An easing that is kept by a name, for any shot. */
+/** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
 export interface KeptEasing {
   readonly id: string;
   readonly name: string;
-  readonly easing: Easing;
+  readonly easing: Easing | null;
 }
 
 export interface SaveRequest {
@@ -47,6 +61,10 @@ export const api = createApi({
       providesTags: ['List'],
     }),
     readShot: build.query<StoredShot, string>({ query: (id) => `/shots/${id}`, keepUnusedDataFor: 0 }),
+    readRevision: build.query<ShotRevision, string>({
+      query: (id) => `/shots/${id}/revision`,
+      keepUnusedDataFor: 0,
+    }),
     createShot: build.mutation<StoredShot, Shot>({
       query: (shot) => ({ url: '/shots', method: 'POST', body: { shot } }),
       invalidatesTags: ['List'],
@@ -76,7 +94,7 @@ export const api = createApi({
       query: (id) => ({ url: `/easings/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Easings'],
     }),
-    restoreShot: build.mutation<StoredShot, string>({
+    restoreShot: build.mutation<RestoredShot, string>({
       query: (id) => ({ url: `/shots/${id}/restore`, method: 'POST' }),
       invalidatesTags: ['List'],
     }),
@@ -85,36 +103,60 @@ export const api = createApi({
 
 export const { useListShotsQuery, useListEasingsQuery, useKeepEasingMutation, useRemoveEasingMutation } = api;
 
+/** Where the text of a stored shot can be fetched as it lies there, whatever it is. */
+export const documentAddress = (id: string): string => `/api/shots/${id}/document`;
+
 /** What went wrong with a request, in terms of what can be done about it. */
 export type Failure =
-  | { readonly kind: 'away' }
   | { readonly kind: 'stale'; readonly current: StoredShot }
-  | { readonly kind: 'gone' | 'removed'; readonly sentence: string }
-  | { readonly kind: 'refused'; readonly sentence: string };
+  | {
+      readonly kind:
+        /** No answer at all. */
+        | 'offline'
+        /** The server answers, but could not do it now. */
+        | 'failed'
+        | 'gone'
+        | 'removed'
+        /** What the server holds cannot be read. */
+        | 'damaged'
+        /** What was sent is not taken. */
+        | 'refused';
+      readonly sentence: string;
+    };
 
 interface QueryError {
   readonly status?: unknown;
   readonly data?: unknown;
 }
 
-/** Sorts an error of a request. Anything that is not the server's own answer counts as away. */
+export const OFFLINE_SENTENCE = 'The server does not answer. Try again when it is back.';
+const TOO_SLOW_SENTENCE = 'The server takes too long to answer. Try again.';
+
+const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
+
+/** Sorts an error of a request. Only where there was no answer is it said that there was none. */
 export function failureOf(error: unknown): Failure {
   const { status, data } = (error ?? {}) as QueryError;
-  if (typeof status !== 'number' || status >= 500 || status === 429) return { kind: 'away' };
+  if (status === 'TIMEOUT_ERROR') return { kind: 'offline', sentence: TOO_SLOW_SENTENCE };
+  if (status === 'PARSING_ERROR')
+    return { kind: 'failed', sentence: 'The server’s answer cannot be read. Reload the page.' };
+  if (typeof status !== 'number') return { kind: 'offline', sentence: OFFLINE_SENTENCE };
   const problem = (typeof data === 'object' && data !== null ? data : {}) as {
+    type?: string;
     detail?: string;
     current?: StoredShot;
   };
   if (status === 409 && problem.current) return { kind: 'stale', current: problem.current };
-  const sentence = problem.detail ?? 'The server refused the request.';
+  if (status >= 500 || status === 429)
+    return { kind: 'failed', sentence: problem.detail ?? `The server answered with an error (${status}).` };
+  const sentence = problem.detail ?? `The server refused this (${status}).`;
   if (status === 410) return { kind: 'removed', sentence };
-  return { kind: status === 404 ? 'gone' : 'refused', sentence };
+  if (status === 404) return { kind: 'gone', sentence };
+  return { kind: DAMAGED.has(problem.type ?? '') ? 'damaged' : 'refused', sentence };
 }
-
-export const AWAY_SENTENCE = 'The server does not answer. Try again when it is back.';
 
 /** The sentence to show for a failed request outside the open shot. */
 export function failureSentence(error: unknown): string {
   const failure = failureOf(error);
-  return 'sentence' in failure ? failure.sentence : AWAY_SENTENCE;
+  return failure.kind === 'stale' ? 'This shot was changed somewhere else. Try again.' : failure.sentence;
 }

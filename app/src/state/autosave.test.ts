@@ -1,13 +1,23 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import { startAutosave } from './autosave';
-import type { Draft } from './drafts';
+import type { Draft, KeptHistory } from './drafts';
 import { documentOpened } from './sessionSlice';
 import { edited, shotOpened } from './shotSlice';
 import { type AppStore, createAppStore } from './store';
 
 const mockKept = new Map<string, Draft>();
+/** How the browser fails to keep a draft; nothing when it keeps it. */
+let mockFailure: 'throws' | 'rejects' | 'hangs' | null = null;
+const mockHistories: KeptHistory[] = [];
 jest.mock('./drafts', () => ({
-  keepDraft: async (draft: Draft) => void mockKept.set(draft.shotId, draft),
+  keepDraft: (draft: Draft): Promise<void> => {
+    if (mockFailure === 'throws') throw new Error('no storage');
+    if (mockFailure === 'rejects') return Promise.reject(new Error('quota'));
+    if (mockFailure === 'hangs') return new Promise(() => undefined);
+    mockKept.set(draft.shotId, draft);
+    return Promise.resolve();
+  },
+  keepHistory: async (history: KeptHistory) => void mockHistories.push(history),
   dropDraft: async (id: string) => void mockKept.delete(id),
   dropKept: async (key: string) => void mockKept.delete(key),
   keptDrafts: async () => [...mockKept.values()].map((draft) => ({ ...draft, key: draft.shotId })),
@@ -50,6 +60,13 @@ let store: AppStore;
 let autosave: ReturnType<typeof startAutosave>;
 const status = () => store.getState().session.document?.status;
 
+/** The page's own events; there is no page here. */
+const page = new EventTarget();
+Object.assign(window, {
+  addEventListener: page.addEventListener.bind(page),
+  removeEventListener: page.removeEventListener.bind(page),
+});
+
 const realRequest = global.Request;
 beforeAll(() => {
   // Relative addresses have no page to be relative to here.
@@ -66,6 +83,8 @@ afterAll(() => {
 beforeEach(() => {
   jest.useFakeTimers();
   mockKept.clear();
+  mockHistories.length = 0;
+  mockFailure = null;
   server = new Server();
   global.fetch = server.fetch as typeof fetch;
   store = createAppStore();
@@ -103,7 +122,7 @@ test('while the server is away edits are kept, and they are sent when it is back
   server.isAway = true;
   store.dispatch(rename('A'));
   await jest.advanceTimersByTimeAsync(3000);
-  expect(status()).toBe('away');
+  expect(status()).toBe('offline');
   store.dispatch(rename('B'));
   await jest.advanceTimersByTimeAsync(20_000);
   expect(mockKept.get('a')?.shot.name).toBe('B');
@@ -118,7 +137,7 @@ test('an answer lost on the way is no conflict, also when there are edits since'
   store.dispatch(rename('A'));
   await jest.advanceTimersByTimeAsync(1000);
   expect(server.shot.name).toBe('A');
-  expect(status()).toBe('away');
+  expect(status()).toBe('offline');
   store.dispatch(rename('B'));
   server.losesAnswers = false;
   await jest.advanceTimersByTimeAsync(20_000);
@@ -158,4 +177,92 @@ test('an edit undone before it was sent needs no save', async () => {
   await jest.advanceTimersByTimeAsync(5000);
   expect(server.saves).toBe(0);
   expect(mockKept.size).toBe(0);
+});
+
+describe('what is said to be kept on this device is', () => {
+  const isUnkept = () => store.getState().session.document?.isUnkept;
+
+  test('an edit is in the draft within 50 ms of the hand’s rest', async () => {
+    for (let i = 0; i < 10; i++) {
+      store.dispatch(rename(`Drag ${i}`));
+      await jest.advanceTimersByTimeAsync(16);
+    }
+    await jest.advanceTimersByTimeAsync(34);
+    expect(mockKept.get('a')?.shot.name).toBe('Drag 9');
+  });
+
+  test('while the hand goes on it is written now and then', async () => {
+    for (let i = 0; i < 30; i++) {
+      store.dispatch(rename(`Drag ${i}`));
+      await jest.advanceTimersByTimeAsync(16);
+    }
+    expect(mockKept.has('a')).toBe(true);
+  });
+
+  test('an edit is in the draft at once when the page is hidden or left', async () => {
+    store.dispatch(rename('Left'));
+    expect(mockKept.has('a')).toBe(false);
+    page.dispatchEvent(new Event('pagehide'));
+    await jest.advanceTimersByTimeAsync(0);
+    expect(mockKept.get('a')?.shot.name).toBe('Left');
+    expect(mockHistories.at(-1)?.past.map(({ name }) => name)).toEqual(['Quay']);
+  });
+
+  test.each(['throws', 'rejects', 'hangs'] as const)(
+    'a browser that %s is said to keep nothing, asks before it is left, and is tried again',
+    async (failure) => {
+      mockFailure = failure;
+      server.isAway = true;
+      store.dispatch(rename('A'));
+      await jest.advanceTimersByTimeAsync(4000);
+      expect(status()).toBe('offline');
+      expect(isUnkept()).toBe(true);
+      const leaving = new Event('beforeunload', { cancelable: true });
+      page.dispatchEvent(leaving);
+      expect(leaving.defaultPrevented).toBe(true);
+
+      // Later edits are still tried, and once the browser keeps one that is said.
+      store.dispatch(rename('B'));
+      mockFailure = null;
+      await jest.advanceTimersByTimeAsync(4000);
+      expect(mockKept.get('a')?.shot.name).toBe('B');
+      expect(isUnkept()).toBe(false);
+      const again = new Event('beforeunload', { cancelable: true });
+      page.dispatchEvent(again);
+      expect(again.defaultPrevented).toBe(false);
+    },
+  );
+
+  test('what the browser cannot keep is no longer said once the server has it', async () => {
+    mockFailure = 'rejects';
+    store.dispatch(rename('A'));
+    await jest.advanceTimersByTimeAsync(100);
+    expect(isUnkept()).toBe(true);
+    await jest.advanceTimersByTimeAsync(3000);
+    expect(status()).toBe('saved');
+    expect(isUnkept()).toBe(false);
+  });
+
+  test('the draft has what the server last took, as a way back', async () => {
+    store.dispatch(rename('A'));
+    await jest.advanceTimersByTimeAsync(100);
+    expect(mockKept.get('a')?.good).toBe(shot);
+  });
+});
+
+test('a server error is no silence: it is said, and tried again', async () => {
+  const real = server.fetch;
+  global.fetch = (async () =>
+    new Response(JSON.stringify({ detail: 'The disk of the server is full.' }), {
+      status: 507,
+      headers: { 'content-type': 'application/json' },
+    })) as typeof fetch;
+  store.dispatch(rename('A'));
+  await jest.advanceTimersByTimeAsync(1000);
+  expect(status()).toBe('failed');
+  expect(store.getState().session.message?.text).toBe('The disk of the server is full.');
+  global.fetch = real as typeof fetch;
+  await jest.advanceTimersByTimeAsync(20_000);
+  expect(status()).toBe('saved');
+  expect(server.shot.name).toBe('A');
 });

@@ -1,31 +1,43 @@
 import type { Shot } from '@humble/core';
 import { api, failureOf } from './api';
-import { dropDraft, dropKept, keepDraft, keptDrafts } from './drafts';
-import { conflictFound, said, saveMoved } from './sessionSlice';
+import { dropDraft, dropKept, keepDraft, keepHistory, keptDrafts } from './drafts';
+import { conflictFound, draftMoved, said, saveMoved } from './sessionSlice';
 import type { AppStore } from './store';
 
 /** An edit rests this long before it goes to the server, milliseconds. */
 const REST_MS = 700;
 /** Editing without a rest is sent this often all the same. */
 const LONGEST_UNSENT_MS = 4000;
-/** Drafts are written at most this often. */
+/** An edit is written into the browser when the hand has rested this long, milliseconds … */
+const DRAFT_REST_MS = 25;
+/** … and while it goes on, this often. */
 const DRAFT_EVERY_MS = 250;
+/** A browser that has not kept a draft after this long is said not to keep it; it is tried again as often. */
+const DRAFT_PATIENCE_MS = 1500;
+/** What can be undone is written after a longer rest: it weighs more. */
+const HISTORY_REST_MS = 1000;
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 10_000;
 
 export interface Autosave {
   /** Writes what is unsent into the browser now. */
   readonly keep: () => Promise<void>;
-  /** Sends what is unsent now; resolves when the server has answered or is away. */
+  /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;
   /** Tells that the shot on the workbench is what the server has: nothing is unsent. */
   readonly settle: (shot: Shot | null) => void;
+  /** Whether the workbench holds edits that the server does not have. */
+  readonly hasUnsent: () => boolean;
   readonly stop: () => void;
 }
 
+const patience = (ms: number): Promise<never> =>
+  new Promise((_, reject) => setTimeout(() => reject(new Error('The browser does not answer.')), ms));
+
 /**
  * Keeps every edit of the open shot: at once in the browser, and after a rest on the server. While the
- * server is away the edits stay in the browser and are sent when it is back.
+ * server does not answer the edits stay in the browser and are sent when it is back; while the browser keeps
+ * nothing either, the page says so, asks before it is left, and goes on trying.
  */
 export function startAutosave(store: AppStore): Autosave {
   /** The shot as the server is known to have it. */
@@ -33,38 +45,89 @@ export function startAutosave(store: AppStore): Autosave {
   /** What was sent last without an answer: the server may have it. */
   let lost: Shot | null = null;
   let unsentSince = 0;
+  let undraftedSince = 0;
   let retryMs = FIRST_RETRY_MS;
   let saveTimer: ReturnType<typeof setTimeout> | undefined;
   let draftTimer: ReturnType<typeof setTimeout> | undefined;
+  let historyTimer: ReturnType<typeof setTimeout> | undefined;
   let underWay: Promise<void> | null = null;
   let draftWork: Promise<void> = Promise.resolve();
+  let isStopped = false;
 
   const openShot = (): Shot | null => store.getState().shot.present.shot;
   const openDocument = () => store.getState().session.document;
   const isUnsent = (): boolean => openShot() !== null && openShot() !== settled;
 
-  /** Drafts are written and dropped one after the other: a late write must not bring back a dropped one. */
-  const nextDraftWork = (work: () => Promise<void>): Promise<void> => (draftWork = draftWork.then(work));
+  /**
+   * Drafts are written and dropped one after the other: a late write must not bring back a dropped one. One
+   * that fails, or never ends, does not hold up those after it.
+   */
+  const nextDraftWork = (work: () => Promise<void>): Promise<void> => {
+    draftWork = draftWork
+      .then(() => Promise.race([work(), patience(DRAFT_PATIENCE_MS)]))
+      .catch(() => undefined);
+    return draftWork;
+  };
 
-  const dropOwnDraft = (id: string): Promise<void> => {
+  const stopDraftTimer = (): void => {
     clearTimeout(draftTimer);
     draftTimer = undefined;
-    return nextDraftWork(() => dropDraft(id).catch(() => undefined));
+    undraftedSince = 0;
+  };
+
+  const noteDraft = (isUnkept: boolean): void => {
+    if (openDocument() && openDocument()?.isUnkept !== isUnkept) store.dispatch(draftMoved({ isUnkept }));
+  };
+
+  const dropOwnDraft = (id: string): Promise<void> => {
+    stopDraftTimer();
+    noteDraft(false);
+    return nextDraftWork(() => dropDraft(id));
   };
 
   const writeDraft = (): Promise<void> => {
-    clearTimeout(draftTimer);
-    draftTimer = undefined;
+    stopDraftTimer();
     return nextDraftWork(async () => {
       const shot = openShot();
       const document = openDocument();
       if (!shot || !document || shot === settled) return;
+      const { id: shotId, revision } = document;
       try {
-        await keepDraft({ shotId: document.id, revision: document.revision, shot, at: Date.now() });
+        const draft = { shotId, revision, shot, good: settled, at: Date.now() };
+        await Promise.race([keepDraft(draft), patience(DRAFT_PATIENCE_MS)]);
+        noteDraft(false);
       } catch {
-        store.dispatch(said('This browser keeps nothing: leave the page open until the shot is saved.'));
+        if (isStopped || openDocument()?.id !== shotId || !isUnsent()) return;
+        noteDraft(true);
+        draftTimer ??= setTimeout(() => void writeDraft(), DRAFT_PATIENCE_MS);
       }
     });
+  };
+
+  const scheduleDraft = (): void => {
+    const now = Date.now();
+    if (undraftedSince === 0) undraftedSince = now;
+    clearTimeout(draftTimer);
+    const rest = Math.min(DRAFT_REST_MS, Math.max(0, undraftedSince + DRAFT_EVERY_MS - now));
+    draftTimer = setTimeout(() => void writeDraft(), rest);
+  };
+
+  const writeHistory = (): void => {
+    clearTimeout(historyTimer);
+    historyTimer = undefined;
+    const { past, present, future } = store.getState().shot;
+    const document = openDocument();
+    if (!document || !present.shot) return;
+    const shots = (states: readonly { readonly shot: Shot | null }[]): Shot[] =>
+      states.flatMap(({ shot }) => shot ?? []);
+    // Without it a reload forgets what could be undone; nothing is lost by that.
+    void keepHistory({
+      shotId: document.id,
+      past: shots(past),
+      present: present.shot,
+      future: shots(future),
+      at: Date.now(),
+    }).catch(() => undefined);
   };
 
   const schedule = (ms: number): void => {
@@ -84,24 +147,43 @@ export function startAutosave(store: AppStore): Autosave {
     } else await dropOwnDraft(id);
   };
 
+  const tryAgain = (): void => {
+    schedule(retryMs);
+    retryMs = Math.min(retryMs * 2, LONGEST_RETRY_MS);
+  };
+
   const failed = async (id: string, shot: Shot, error: unknown): Promise<void> => {
     const failure = failureOf(error);
-    if (failure.kind === 'away') {
-      lost = shot;
-      store.dispatch(saveMoved({ status: 'away' }));
-      schedule(retryMs);
-      retryMs = Math.min(retryMs * 2, LONGEST_RETRY_MS);
-    } else if (failure.kind === 'stale') {
-      const { current } = failure;
-      const text = JSON.stringify(current.shot);
-      // The answer to an earlier save was lost on the way: what the server holds is our own.
-      const own = [lost, shot].find((candidate) => candidate && JSON.stringify(candidate) === text);
-      if (own) await succeeded(id, own, current.revision);
-      else store.dispatch(conflictFound({ revision: current.revision, shot: current.shot }));
-    } else {
-      store.dispatch(saveMoved({ status: 'refused' }));
-      const restoreId = failure.kind === 'removed' ? id : undefined;
-      store.dispatch(said(`${failure.sentence} Your edits are kept on this device.`, restoreId));
+    switch (failure.kind) {
+      case 'offline':
+        lost = shot;
+        store.dispatch(saveMoved({ status: 'offline' }));
+        return tryAgain();
+      case 'failed':
+        if (openDocument()?.status !== 'failed') store.dispatch(said(failure.sentence));
+        store.dispatch(saveMoved({ status: 'failed' }));
+        return tryAgain();
+      case 'stale': {
+        const { current } = failure;
+        const text = JSON.stringify(current.shot);
+        // The answer to an earlier save was lost on the way: what the server holds is our own.
+        const own = [lost, shot].find((candidate) => candidate && JSON.stringify(candidate) === text);
+        if (own) await succeeded(id, own, current.revision);
+        else store.dispatch(conflictFound({ revision: current.revision, shot: current.shot }));
+        return;
+      }
+      case 'removed':
+        store.dispatch(saveMoved({ status: 'removed' }));
+        store.dispatch(said(failure.sentence, { kind: 'restore', shotId: id }));
+        return;
+      case 'gone':
+      case 'damaged':
+        store.dispatch(saveMoved({ status: 'refused' }));
+        store.dispatch(said(failure.sentence, { kind: 'save-copy' }));
+        return;
+      case 'refused':
+        store.dispatch(saveMoved({ status: 'refused' }));
+        store.dispatch(said(`${failure.sentence} Undo the last change.`));
     }
   };
 
@@ -111,7 +193,8 @@ export function startAutosave(store: AppStore): Autosave {
     if (!shot || !document || shot === settled || document.status === 'conflict') return;
     clearTimeout(saveTimer);
     const { id, revision } = document;
-    if (document.status !== 'away') store.dispatch(saveMoved({ status: 'saving' }));
+    if (document.status === 'unsaved' || document.status === 'saved')
+      store.dispatch(saveMoved({ status: 'saving' }));
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id, revision, shot }));
     if (openDocument()?.id !== id) {
       // The workbench moved on while this was under way; its draft goes only with its success.
@@ -135,60 +218,82 @@ export function startAutosave(store: AppStore): Autosave {
     if (shot === before) return;
     before = shot;
     const document = openDocument();
+    clearTimeout(historyTimer);
+    historyTimer = document ? setTimeout(writeHistory, HISTORY_REST_MS) : undefined;
     if (!isUnsent()) {
       // Undone before it was sent: the draft of what was undone must not come back at the next visit.
       if (!shot || !document) return;
+      clearTimeout(saveTimer);
       void dropOwnDraft(document.id);
-      if (document.status === 'unsaved') store.dispatch(saveMoved({ status: 'saved' }));
+      if (document.status !== 'saved' && document.status !== 'conflict' && !underWay)
+        store.dispatch(saveMoved({ status: 'saved' }));
       return;
     }
     if (!document) return;
-    if (document.status === 'saved' || document.status === 'refused') {
+    const { status } = document;
+    if (status === 'saved' || status === 'refused' || status === 'removed') {
       unsentSince = Date.now();
       store.dispatch(saveMoved({ status: 'unsaved' }));
     }
-    draftTimer ??= setTimeout(() => void writeDraft(), DRAFT_EVERY_MS);
-    if (document.status !== 'away' && document.status !== 'conflict')
+    scheduleDraft();
+    if (status !== 'offline' && status !== 'failed' && status !== 'conflict')
       schedule(Math.max(0, Math.min(REST_MS, unsentSince + LONGEST_UNSENT_MS - Date.now())));
   });
 
   const leave = (): void => {
-    if (document.visibilityState !== 'hidden' || !isUnsent()) return;
+    if (openDocument() && historyTimer !== undefined) writeHistory();
+    if (!isUnsent()) return;
     void writeDraft();
     void flush();
   };
+  const hidden = (): void => {
+    if (document.visibilityState === 'hidden') leave();
+  };
+  const ask = (event: BeforeUnloadEvent): void => {
+    if (isUnsent() && openDocument()?.isUnkept) event.preventDefault();
+  };
   const comeBack = (): void => void flush();
-  if (typeof document !== 'undefined') document.addEventListener('visibilitychange', leave);
-  if (typeof window !== 'undefined') window.addEventListener?.('online', comeBack);
+  const listeners: readonly (readonly [EventTarget | undefined, string, (event: never) => void])[] = [
+    [typeof document === 'undefined' ? undefined : document, 'visibilitychange', hidden],
+    [typeof window === 'undefined' ? undefined : window, 'pagehide', leave],
+    [typeof window === 'undefined' ? undefined : window, 'beforeunload', ask],
+    [typeof window === 'undefined' ? undefined : window, 'online', comeBack],
+  ];
+  for (const [target, name, listener] of listeners)
+    target?.addEventListener?.(name, listener as unknown as EventListener);
 
   return {
-    keep: writeDraft,
+    keep: async () => {
+      if (historyTimer !== undefined) writeHistory();
+      await writeDraft();
+    },
     flush,
     settle: (shot) => {
       settled = shot;
       lost = null;
     },
+    hasUnsent: isUnsent,
     stop: () => {
+      isStopped = true;
       unsubscribe();
-      clearTimeout(saveTimer);
-      clearTimeout(draftTimer);
-      if (typeof document !== 'undefined') document.removeEventListener('visibilitychange', leave);
-      if (typeof window !== 'undefined') window.removeEventListener?.('online', comeBack);
+      for (const timer of [saveTimer, draftTimer, historyTimer]) clearTimeout(timer);
+      for (const [target, name, listener] of listeners)
+        target?.removeEventListener?.(name, listener as unknown as EventListener);
     },
   };
 }
 
-/** Left drafts are tried again this often while the server is away, milliseconds. */
+/** Left drafts are tried again this often while the server does not answer, milliseconds. */
 const LEFT_DRAFTS_EVERY_MS = 5000;
 
-/** Sends the drafts of shots that are not open; true when the server was away and some remain. */
+/** Sends the drafts of shots that are not open; true when the server did not take some of them for now. */
 async function sendLeftDrafts(store: AppStore): Promise<boolean> {
   for (const { key, shotId, revision, shot } of await keptDrafts().catch(() => [])) {
     if (store.getState().session.document?.id === shotId) continue;
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id: shotId, revision, shot }));
     if (!result.error) await dropKept(key).catch(() => undefined);
-    else if (failureOf(result.error).kind === 'away') return true;
-    // A conflict waits until its shot is opened: there the user decides.
+    else if (['offline', 'failed'].includes(failureOf(result.error).kind)) return true;
+    // A conflict, or what is refused, waits until its shot is opened: there the user decides.
   }
   return false;
 }

@@ -1,5 +1,5 @@
 import type { Shot } from '@humble/core';
-import { createStore, del, entries, set, type UseStore } from 'idb-keyval';
+import { createStore, del, entries, promisifyRequest, type UseStore } from 'idb-keyval';
 
 /** Edits that the server has not acknowledged yet, kept in the browser. */
 export interface Draft {
@@ -7,44 +7,120 @@ export interface Draft {
   /** The revision they are based on. */
   readonly revision: number;
   readonly shot: Shot;
+  /** The shot as the server last had it; null when that is not known. A way back from an edit that it refuses. */
+  readonly good: Shot | null;
   readonly at: number;
 }
-
-let store: UseStore | null = null;
-const drafts = (): UseStore => (store ??= createStore('humble-pendulum', 'drafts'));
-
-// Two windows on the same shot must not overwrite each other's drafts; a reload keeps the window's own.
-function windowName(): string {
-  const known = sessionStorage.getItem('humble-window');
-  if (known) return known;
-  const fresh = Math.random().toString(36).slice(2, 10);
-  sessionStorage.setItem('humble-window', fresh);
-  return fresh;
-}
-
-const keyOf = (shotId: string, window = windowName()): string => `${shotId}:${window}`;
-
-export const keepDraft = (draft: Draft): Promise<void> => set(keyOf(draft.shotId), draft, drafts());
-
-export const dropDraft = (shotId: string): Promise<void> => del(keyOf(shotId), drafts());
 
 /** A draft with the key it is kept under. */
 export interface KeptDraft extends Draft {
   readonly key: string;
 }
 
-export const dropKept = (key: string): Promise<void> => del(key, drafts());
+/** What can be undone and redone on a shot, kept so that it outlives a reload. */
+export interface KeptHistory {
+  readonly shotId: string;
+  readonly past: readonly Shot[];
+  readonly present: Shot;
+  readonly future: readonly Shot[];
+  readonly at: number;
+}
+
+/** Histories are kept for so long, milliseconds. */
+const HISTORY_LIFE_MS = 24 * 3600 * 1000;
+const MOST_HISTORIES = 20;
+
+/**
+ * One store of the browser. A browser may have none, may refuse it at once or later, and may be cured: after
+ * an error it is opened anew.
+ */
+function browserStore(database: string, name: string) {
+  let opened: UseStore | null = null;
+  const use = async <Result>(work: (store: UseStore) => Promise<Result>): Promise<Result> => {
+    try {
+      return await work((opened ??= createStore(database, name)));
+    } catch (error) {
+      opened = null;
+      throw error;
+    }
+  };
+  return {
+    /** Commits at once: a page that is being left gives no time for more. */
+    put: (key: string, value: unknown): Promise<void> =>
+      use((store) =>
+        store('readwrite', (objects) => {
+          objects.put(value, key);
+          objects.transaction.commit?.();
+          return promisifyRequest<void>(objects.transaction);
+        }),
+      ),
+    remove: (key: string): Promise<void> => use((store) => del(key, store)),
+    all: <Value>(): Promise<[string, Value][]> => use((store) => entries<string, Value>(store)),
+  };
+}
+
+const drafts = browserStore('humble-pendulum', 'drafts');
+const histories = browserStore('humble-pendulum-history', 'histories');
+
+let ownWindow: string | null = null;
+
+// Two windows on the same shot must not overwrite each other's drafts; a reload keeps the window's own.
+function windowName(): string {
+  if (ownWindow) return ownWindow;
+  const fresh = Math.random().toString(36).slice(2, 10);
+  try {
+    ownWindow = sessionStorage.getItem('humble-window') ?? fresh;
+    sessionStorage.setItem('humble-window', ownWindow);
+  } catch {
+    ownWindow = fresh;
+  }
+  return ownWindow;
+}
+
+const keyOf = (shotId: string): string => `${shotId}:${windowName()}`;
+const isOwn = (key: string): boolean => key.endsWith(`:${windowName()}`);
+
+export const keepDraft = async (draft: Draft): Promise<void> => drafts.put(keyOf(draft.shotId), draft);
+
+export const dropDraft = async (shotId: string): Promise<void> => drafts.remove(keyOf(shotId));
+
+export const dropKept = async (key: string): Promise<void> => drafts.remove(key);
+
+/** Entries of a store, this window's own first, then the newest. */
+const ownFirst = <Value extends { readonly at: number }>(
+  all: readonly [string, Value][],
+): [string, Value][] => [...all].sort(([a, x], [b, y]) => Number(isOwn(b)) - Number(isOwn(a)) || y.at - x.at);
 
 /** All drafts, this window's own first, then the newest. */
-export async function keptDrafts(): Promise<KeptDraft[]> {
-  const own = windowName();
-  const all = await entries<string, Draft>(drafts());
-  const rank = (key: string): number => (key.endsWith(`:${own}`) ? 0 : 1);
-  return all
-    .map(([key, draft]) => ({ ...draft, key }))
-    .sort((a, b) => rank(a.key) - rank(b.key) || b.at - a.at);
-}
+export const keptDrafts = async (): Promise<KeptDraft[]> =>
+  ownFirst(await drafts.all<Draft>()).map(([key, draft]) => ({ ...draft, key }));
 
 /** Edits of a shot that never reached the server. */
 export const draftOf = async (shotId: string): Promise<KeptDraft | null> =>
   (await keptDrafts()).find((draft) => draft.shotId === shotId) ?? null;
+
+export const keepHistory = async (history: KeptHistory): Promise<void> =>
+  histories.put(keyOf(history.shotId), history);
+
+const isSameShot = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * What can be undone on a shot that is opened: the kept history that ends with it. This window's own may be
+ * a step behind a draft of its own; then what it ends with is one step more to be undone.
+ */
+export async function historyOf(
+  shotId: string,
+  shot: Shot,
+  draft: KeptDraft | null,
+): Promise<KeptHistory | null> {
+  const all = ownFirst(await histories.all<KeptHistory>());
+  const old = all.filter(([, { at }], i) => Date.now() - at > HISTORY_LIFE_MS || i >= MOST_HISTORIES);
+  for (const [key] of old) void histories.remove(key).catch(() => undefined);
+  const ofShot = all.filter(([, history]) => history.shotId === shotId);
+  const exact = ofShot.find(([, { present }]) => isSameShot(present, shot));
+  if (exact) return exact[1];
+  const behind = draft && isOwn(draft.key) ? ofShot.find(([key]) => isOwn(key)) : undefined;
+  if (!behind) return null;
+  const [, history] = behind;
+  return { ...history, past: [...history.past, history.present], present: shot, future: [] };
+}

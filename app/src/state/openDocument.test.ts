@@ -1,16 +1,19 @@
 import { edits, freshShot, type Shot } from '@humble/core';
-import type { Draft } from './drafts';
-import { closeDocument, openDocument, settleConflict } from './openDocument';
+import type { Draft, KeptHistory } from './drafts';
+import { closeDocument, type NotOpened, openDocument, saveAsCopy, settleConflict } from './openDocument';
 import { edited } from './shotSlice';
 import { store } from './store';
 
 const mockKept = new Map<string, Draft>();
+let mockHistory: KeptHistory | null = null;
 jest.mock('./drafts', () => ({
   keepDraft: async (draft: Draft) => void mockKept.set(draft.shotId, draft),
   dropDraft: async (id: string) => void mockKept.delete(id),
   dropKept: async (key: string) => void mockKept.delete(key),
   keptDrafts: async () => [],
   draftOf: async (id: string) => (mockKept.has(id) ? { ...mockKept.get(id), key: id } : null),
+  keepHistory: async () => undefined,
+  historyOf: async () => mockHistory,
 }));
 
 const named = (name: string): Shot =>
@@ -22,13 +25,22 @@ interface Stored {
 }
 
 /** A server in memory: shots by id, and whether it answers. */
-const server = { shots: new Map<string, Stored>(), removed: new Set<string>(), isAway: false };
+const server = {
+  shots: new Map<string, Stored>(),
+  removed: new Set<string>(),
+  isAway: false,
+  /** Answers everything with this error. */
+  error: null as { status: number; body: object } | null,
+  /** Names that it refuses. */
+  refuses: '',
+};
 
 const answer = (status: number, body: object): Response =>
   new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
 
 async function respond(input: unknown): Promise<Response> {
   if (server.isAway) throw new TypeError('fetch failed');
+  if (server.error) return answer(server.error.status, server.error.body);
   const request = input as Request;
   const id = new URL(request.url).pathname.split('/')[3] ?? '';
   const known = server.shots.get(id);
@@ -41,6 +53,7 @@ async function respond(input: unknown): Promise<Response> {
   if (!known) return answer(404, { detail: 'There is no such shot.' });
   if (request.method === 'GET') return answer(200, { id, ...known });
   const { revision, shot } = JSON.parse(await request.text()) as Stored;
+  if (server.refuses && shot.name === server.refuses) return answer(422, { detail: 'The name is taken.' });
   if (revision !== known.revision) return answer(409, { detail: 'Changed.', current: { id, ...known } });
   server.shots.set(id, { revision: revision + 1, shot });
   return answer(200, { id, revision: revision + 1 });
@@ -64,7 +77,10 @@ beforeEach(() => {
   server.shots = new Map([['a', { revision: 3, shot: named('Stored') }]]);
   server.removed.clear();
   server.isAway = false;
+  server.error = null;
+  server.refuses = '';
   mockKept.clear();
+  mockHistory = null;
 });
 afterEach(async () => {
   server.isAway = false;
@@ -74,12 +90,12 @@ afterEach(async () => {
 const open = () => store.getState().session.document;
 const shotName = () => store.getState().shot.present.shot?.name;
 const draft = (name: string, revision: number): void => {
-  mockKept.set('a', { shotId: 'a', revision, shot: named(name), at: 1 });
+  mockKept.set('a', { shotId: 'a', revision, shot: named(name), good: null, at: 1 });
 };
 
 test('a shot comes from the server, saved', async () => {
   expect(await openDocument('a')).toBe('opened');
-  expect(open()).toEqual({ id: 'a', revision: 3, status: 'saved' });
+  expect(open()).toEqual({ id: 'a', revision: 3, status: 'saved', isUnkept: false });
   expect(shotName()).toBe('Stored');
 });
 
@@ -101,17 +117,69 @@ test('a draft that the server already has is no change', async () => {
 
 test('with the server away a draft opens all the same, and without one it says so', async () => {
   server.isAway = true;
-  expect(await openDocument('a')).toBe('away');
+  expect(await openDocument('a')).toMatchObject({ kind: 'offline', draft: null });
   draft('Mine', 3);
   expect(await openDocument('a')).toBe('opened');
   expect(shotName()).toBe('Mine');
-  expect(open()?.status).toBe('away');
+  expect(open()?.status).toBe('offline');
 });
 
 test('an unknown shot is gone; a removed one can be brought back', async () => {
-  expect(await openDocument('b')).toBe('gone');
+  expect(await openDocument('b')).toMatchObject({ kind: 'gone' });
   server.removed.add('a');
-  expect(await openDocument('a')).toBe('removed');
+  expect(await openDocument('a')).toMatchObject({ kind: 'removed' });
+});
+
+test.each([
+  [500, {}, 'failed', 'The server answered with an error (500).'],
+  [507, { detail: 'The disk is full.' }, 'failed', 'The disk is full.'],
+  [429, { detail: 'Too many requests.' }, 'failed', 'Too many requests.'],
+  [422, { type: '/problems/damaged-shot', detail: 'Torn.' }, 'damaged', 'Torn.'],
+  [422, { type: '/problems/newer-version', detail: 'Newer.' }, 'damaged', 'Newer.'],
+  [400, { detail: 'Not right.' }, 'failed', 'Not right.'],
+] as const)('an answer of %d is told from none', async (status, body, kind, sentence) => {
+  server.error = { status, body };
+  expect(await openDocument('a')).toEqual({ kind, sentence, draft: null });
+});
+
+test('a damaged shot of which this device has edits offers them', async () => {
+  server.error = { status: 422, body: { type: '/problems/damaged-shot', detail: 'Torn.' } };
+  draft('Mine', 3);
+  const result = await openDocument('a');
+  expect(result).toMatchObject({ kind: 'damaged', draft: { name: 'Mine' } });
+  server.error = null;
+  expect(await saveAsCopy((result as NotOpened).draft!)).toBe('copy');
+  expect(server.shots.get('copy')?.shot.name).toBe('Mine (my version)');
+});
+
+const undo = () => store.dispatch({ type: '@@redux-undo/UNDO' });
+
+test('what could be undone can still be undone when the shot is opened again', async () => {
+  mockHistory = {
+    shotId: 'a',
+    past: [named('First'), named('Second')],
+    present: named('Stored'),
+    future: [named('Undone')],
+    at: 1,
+  };
+  await openDocument('a');
+  expect(store.getState().shot.past).toHaveLength(2);
+  expect(store.getState().shot.future).toHaveLength(1);
+  undo();
+  expect(shotName()).toBe('Second');
+});
+
+test('an edit that was refused can be undone after a reload, and nothing is unsent then', async () => {
+  server.refuses = 'Refused';
+  mockKept.set('a', { shotId: 'a', revision: 3, shot: named('Refused'), good: named('Stored'), at: 1 });
+  await openDocument('a');
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(open()?.status).toBe('refused');
+  expect(store.getState().session.message?.text).toBe('The name is taken. Undo the last change.');
+  undo();
+  expect(shotName()).toBe('Stored');
+  expect(open()?.status).toBe('saved');
+  expect(server.shots.get('a')?.revision).toBe(3);
 });
 
 test('closing keeps what is unsent and sends it', async () => {

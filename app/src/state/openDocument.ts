@@ -1,7 +1,7 @@
 import { edits, type Shot } from '@humble/core';
-import { api, failureOf, failureSentence, type StoredShot } from './api';
+import { api, failureOf, failureSentence } from './api';
 import { type Autosave, startAutosave } from './autosave';
-import { draftOf, dropDraft, dropKept, type KeptDraft } from './drafts';
+import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from './drafts';
 import {
   conflictFound,
   conflictSettled,
@@ -11,25 +11,71 @@ import {
   saveMoved,
   type SaveStatus,
 } from './sessionSlice';
-import { shotClosed, shotOpened } from './shotSlice';
+import { shotClosed, shotOpened, type Steps } from './shotSlice';
 import { store } from './store';
+import { watchRevision } from './watchRevision';
 
 let autosave: Autosave | null = null;
 /** The shot before leaves the workbench before the next one comes. */
 let closing: Promise<void> = Promise.resolve();
-const saver = (): Autosave => (autosave ??= startAutosave(store));
 
-export type OpenResult = 'opened' | 'gone' | 'removed' | 'away';
-
-function putOnBench(id: string, shot: Shot, revision: number, status: SaveStatus): void {
-  const step = shot.arcs.length > 0 ? 'timing' : 'arc';
-  store.dispatch(documentOpened({ id, revision, status, step }));
-  saver().settle(status === 'saved' ? shot : null);
-  store.dispatch(shotOpened(shot));
+function saver(): Autosave {
+  if (!autosave) {
+    autosave = startAutosave(store);
+    if (typeof document !== 'undefined') watchRevision(store, autosave);
+  }
+  return autosave;
 }
 
-function openDraft(id: string, draft: KeptDraft, status: SaveStatus): void {
-  putOnBench(id, draft.shot, draft.revision, status);
+/** Why a shot is not on the workbench. */
+export interface NotOpened {
+  readonly kind: 'gone' | 'removed' | 'damaged' | 'offline' | 'failed';
+  readonly sentence: string;
+  /** Edits of it that this device keeps. */
+  readonly draft: Shot | null;
+}
+
+export type OpenResult = 'opened' | NotOpened;
+
+interface OnBench {
+  readonly id: string;
+  readonly shot: Shot;
+  readonly revision: number;
+  readonly status: SaveStatus;
+  /** The shot as the server has it, where that is known. */
+  readonly settled: Shot | null;
+  readonly draft: KeptDraft | null;
+}
+
+const isSame = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * What was done to the shot before, where this device knows it. Of a draft that goes back no further than to
+ * what the server last took.
+ */
+async function stepsOf({ id, shot, draft }: OnBench): Promise<Steps> {
+  const kept = await historyOf(id, shot, draft).catch(() => null);
+  if (kept) return kept;
+  return { past: draft?.good && !isSame(draft.good, shot) ? [draft.good] : [], future: [] };
+}
+
+async function putOnBench(bench: OnBench): Promise<void> {
+  const { id, shot, revision, status, settled } = bench;
+  const step = shot.arcs.length > 0 ? 'timing' : 'arc';
+  const steps = await stepsOf(bench);
+  store.dispatch(documentOpened({ id, revision, status, step }));
+  // Undone to what the server has, nothing is unsent: that is known by the object.
+  saver().settle(settled && (steps.past.findLast((past) => isSame(past, settled)) ?? settled));
+  store.dispatch(shotOpened(shot, steps));
+}
+
+async function openDraft(
+  id: string,
+  draft: KeptDraft,
+  status: SaveStatus,
+  settled: Shot | null,
+): Promise<void> {
+  await putOnBench({ id, shot: draft.shot, revision: draft.revision, status, settled, draft });
   void saver().flush();
 }
 
@@ -41,32 +87,53 @@ export async function openDocument(id: string): Promise<OpenResult> {
   request.unsubscribe();
   // A failed request still carries the data of an earlier one.
   if (answer.isError || !answer.data) {
-    const { kind } = failureOf(answer.error);
-    if (kind === 'away' && draft) {
-      openDraft(id, draft, 'away');
+    const failure = failureOf(answer.error);
+    if (failure.kind === 'stale' || failure.kind === 'refused')
+      return { kind: 'failed', sentence: failureSentence(answer.error), draft: draft?.shot ?? null };
+    const { kind, sentence } = failure;
+    if ((kind === 'offline' || kind === 'failed') && draft) {
+      await openDraft(id, draft, kind, draft.good);
       return 'opened';
     }
-    return kind === 'away' || kind === 'removed' ? kind : 'gone';
+    return { kind, sentence, draft: draft?.shot ?? null };
   }
   const { revision, shot } = answer.data;
-  if (!draft || JSON.stringify(draft.shot) === JSON.stringify(shot)) {
+  if (!draft || isSame(draft.shot, shot)) {
     if (draft) void dropKept(draft.key).catch(() => undefined);
-    putOnBench(id, shot, revision, 'saved');
-  } else if (draft.revision === revision) openDraft(id, draft, 'unsaved');
+    await putOnBench({ id, shot, revision, status: 'saved', settled: shot, draft: null });
+  } else if (draft.revision === revision) await openDraft(id, draft, 'unsaved', shot);
   else {
-    putOnBench(id, draft.shot, draft.revision, 'conflict');
+    await putOnBench({
+      id,
+      shot: draft.shot,
+      revision: draft.revision,
+      status: 'conflict',
+      settled: null,
+      draft,
+    });
     store.dispatch(conflictFound({ revision, shot }));
   }
   return 'opened';
 }
 
 /** Takes a shot out of the bin, and sends the edits of it that waited for that. */
-export async function restoreShot(id: string): Promise<StoredShot | null> {
+export async function restoreShot(id: string): Promise<boolean> {
   const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
-  store.dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.shot.name}” is back.`));
-  if (!result.data) return null;
-  if (store.getState().session.document?.id === id) await saver().flush();
-  return result.data;
+  store.dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.name}” is back.`));
+  if (!result.data) return false;
+  if (store.getState().session.document?.id === id) {
+    store.dispatch(saveMoved({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
+    await saver().flush();
+  }
+  return true;
+}
+
+/** Saves a version of a shot as one of its own. Returns its id; null when it could not be, and says why. */
+export async function saveAsCopy(shot: Shot): Promise<string | null> {
+  const copy = withSuffix(shot, ' (my version)');
+  const result = await store.dispatch(api.endpoints.createShot.initiate(copy));
+  store.dispatch(said(result.data ? `Saved as “${copy.name}”.` : failureSentence(result.error)));
+  return result.data?.id ?? null;
 }
 
 /** A server that does not answer holds the closing up no longer than this, milliseconds. */
@@ -108,7 +175,8 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
   store.dispatch(conflictSettled());
   if (keep === 'theirs') {
     await dropDraft(document.id).catch(() => undefined);
-    putOnBench(document.id, theirs.shot, theirs.revision, 'saved');
+    const { revision, shot } = theirs;
+    await putOnBench({ id: document.id, shot, revision, status: 'saved', settled: shot, draft: null });
   } else {
     store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
     await saver().flush();

@@ -1,5 +1,5 @@
 import type { Picture } from '@humble/core';
-import { AWAY_SENTENCE } from './api';
+import { OFFLINE_SENTENCE } from './api';
 
 /** Where the server keeps a picture, by the SHA-256 of its bytes. */
 export const pictureAddress = (sha256: string): string => `/api/pictures/${sha256}`;
@@ -18,11 +18,17 @@ const TYPES: Readonly<Record<string, string>> = {
 const typeOf = ({ name, type }: File): string =>
   type || (TYPES[name.split('.').pop()?.toLowerCase() ?? ''] ?? 'application/octet-stream');
 
+/** A picture that the server has, and what it has to say of it; empty for nothing. */
+export interface BroughtPicture {
+  readonly picture: Picture;
+  readonly note: string;
+}
+
 /**
  * Brings a picture to the server, which looks at it and keeps it.
  * @throws Error with a sentence that names the file
  */
-export async function keepPicture(file: File, signal: AbortSignal): Promise<Picture> {
+export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
   if (file.size > LARGEST_PICTURE) throw new Error(`“${file.name}” is larger than 40 MB.`);
   const response = await fetch('/api/pictures', {
     method: 'POST',
@@ -31,9 +37,15 @@ export async function keepPicture(file: File, signal: AbortSignal): Promise<Pict
     signal,
   }).catch((error: unknown) => {
     if (signal.aborted) throw error;
-    throw new Error(AWAY_SENTENCE);
+    throw new Error(OFFLINE_SENTENCE);
   });
-  const answer = (await response.json().catch(() => null)) as (Picture & { readonly detail?: string }) | null;
-  if (response.ok && answer) return { ...answer, name: file.name.slice(0, 120) };
-  throw new Error(answer?.detail ? `“${file.name}”: ${answer.detail}` : AWAY_SENTENCE);
+  const answer = (await response.json().catch(() => null)) as
+    (Picture & { readonly note?: string; readonly detail?: string }) | null;
+  if (response.ok && answer) {
+    const { note = '', detail: _detail, ...picture } = answer;
+    return { picture: { ...picture, name: file.name.slice(0, 120) }, note };
+  }
+  throw new Error(
+    `“${file.name}”: ${answer?.detail ?? `the server answered with an error (${response.status}).`}`,
+  );
 }

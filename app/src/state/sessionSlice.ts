@@ -1,4 +1,4 @@
-import type { Shot } from '@humble/core';
+import type { Edit, Shot } from '@humble/core';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 
 export type Step = 'arc' | 'figure' | 'timing' | 'sheet';
@@ -6,28 +6,42 @@ export type Step = 'arc' | 'figure' | 'timing' | 'sheet';
 /** How far the open shot's latest edits have come. */
 export type SaveStatus =
   | 'saved'
-  /** Kept on this device, on their way. */
+  /** On their way. */
   | 'unsaved'
   | 'saving'
-  /** The server does not answer; kept on this device until it does. */
-  | 'away'
+  /** The server does not answer; it is asked again and again. */
+  | 'offline'
+  /** The server could not save; it is asked again and again. */
+  | 'failed'
   /** Someone else saved meanwhile. */
   | 'conflict'
-  /** The server will not take it; kept on this device. */
-  | 'refused';
+  /** The server will not take it. */
+  | 'refused'
+  /** The shot was removed meanwhile. */
+  | 'removed';
 
 export interface OpenDocument {
   readonly id: string;
   /** The revision that the edits are based on. */
   readonly revision: number;
   readonly status: SaveStatus;
+  /** This browser could not keep the latest edits: they are on this page alone. */
+  readonly isUnkept: boolean;
 }
+
+/** What a message offers to do. */
+export type MessageAction =
+  /** Brings a removed shot back. */
+  | { readonly kind: 'restore'; readonly shotId: string }
+  /** Saves the open shot as one of its own. */
+  | { readonly kind: 'save-copy' }
+  /** Does an edit in place of the one that the message is about. */
+  | { readonly kind: 'instead'; readonly label: string; readonly edit: Edit };
 
 export interface Message {
   readonly id: string;
   readonly text: string;
-  /** A removed shot that the message offers to bring back. */
-  readonly restoreId?: string;
+  readonly action?: MessageAction;
 }
 
 export interface SessionState {
@@ -52,9 +66,13 @@ const session = createSlice({
   name: 'session',
   initialState,
   reducers: {
-    documentOpened: (state, { payload }: PayloadAction<OpenDocument & { readonly step: Step }>) => {
+    documentOpened: (
+      state,
+      { payload }: PayloadAction<Omit<OpenDocument, 'isUnkept'> & { readonly step: Step }>,
+    ) => {
       const { step, ...document } = payload;
-      Object.assign(state, { ...initialState, message: state.message, document, step });
+      const opened = { ...document, isUnkept: false };
+      Object.assign(state, { ...initialState, message: state.message, document: opened, step });
     },
     documentClosed: (state) => {
       Object.assign(state, { ...initialState, message: state.message });
@@ -64,6 +82,10 @@ const session = createSlice({
       { payload }: PayloadAction<{ readonly status: SaveStatus; readonly revision?: number }>,
     ) => {
       if (state.document) Object.assign(state.document, payload);
+    },
+    /** Whether the browser has the latest edits that the server does not have. */
+    draftMoved: (state, { payload }: PayloadAction<{ readonly isUnkept: boolean }>) => {
+      if (state.document) state.document.isUnkept = payload.isUnkept;
     },
     conflictFound: (
       state,
@@ -84,9 +106,9 @@ const session = createSlice({
     },
     said: {
       reducer: (state, { payload }: PayloadAction<Message>) => {
-        state.message = payload;
+        state.message = payload as Message as typeof state.message;
       },
-      prepare: (text: string, restoreId?: string) => ({ payload: { id: nanoid(6), text, restoreId } }),
+      prepare: (text: string, action?: MessageAction) => ({ payload: { id: nanoid(6), text, action } }),
     },
     messageGone: (state) => {
       state.message = null;
@@ -100,6 +122,7 @@ export const {
   conflictSettled,
   documentClosed,
   documentOpened,
+  draftMoved,
   messageGone,
   said,
   saveMoved,

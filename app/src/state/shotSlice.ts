@@ -6,8 +6,17 @@ export interface ShotState {
   readonly shot: Shot | null;
 }
 
-/** A shot comes onto the workbench; its history starts here. */
-export const shotOpened = createAction<Shot>('shot/opened');
+/** What can be undone and redone. */
+export interface Steps {
+  readonly past: readonly Shot[];
+  readonly future: readonly Shot[];
+}
+
+/** A shot comes onto the workbench, with what was done to it before where that is known. */
+export const shotOpened = createAction('shot/opened', (shot: Shot, steps?: Steps) => ({
+  payload: shot,
+  meta: { steps },
+}));
 /** The workbench is empty again. */
 export const shotClosed = createAction('shot/closed');
 /** One edit of the core, naming where things come to be, not by how much; edits of one gesture are one undo step. */
@@ -43,8 +52,11 @@ const undoableShot = undoable(shotReducer, {
  */
 export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
   // The library can forget the past on an action, but then counts the state before it as the first step.
-  if (shotOpened.match(action) || shotClosed.match(action))
-    return newHistory([], shotReducer(undefined, action), []);
+  if (shotOpened.match(action) || shotClosed.match(action)) {
+    const { past = [], future = [] } = (shotOpened.match(action) && action.meta.steps) || {};
+    const states = (shots: readonly Shot[]): ShotState[] => shots.map((shot) => ({ shot }));
+    return newHistory(states(past.slice(-UNDO_STEPS)), shotReducer(undefined, action), states(future));
+  }
   const began = history?.past[history.past.length - 1];
   if (
     history &&

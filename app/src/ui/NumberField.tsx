@@ -3,11 +3,26 @@ import Plus from 'lucide-react-native/icons/plus';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { Button } from './Button';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
 import { readNumber, writeNumber } from './numbers';
 import { useLive } from './useLive';
 import { Words } from './Words';
+
+/** Something said beneath a field, and what can be done about it. */
+export interface FieldNote {
+  readonly text: string;
+  readonly action?: { readonly label: string; readonly onPress: () => void };
+}
+
+/** What is said when more is typed than there may be, and how it can be had all the same. */
+export interface BeyondMost {
+  readonly sentence: string;
+  readonly label: string;
+  /** @param wanted what was typed */
+  readonly onPress: (wanted: number) => void;
+}
 
 interface NumberFieldProps {
   readonly label: string;
@@ -21,7 +36,12 @@ interface NumberFieldProps {
   readonly decimals?: number;
   readonly unit?: string;
   readonly disabled?: boolean;
+  /** What the last change did, where that is not plain to see. */
+  readonly note?: FieldNote | null;
+  readonly beyondMost?: BeyondMost;
 }
+
+const LONGEST_QUOTE = 20;
 
 const PIXELS_PER_STEP = 8;
 
@@ -46,12 +66,32 @@ export function NumberField({
   decimals = 0,
   unit,
   disabled = false,
+  note = null,
+  beyondMost,
 }: NumberFieldProps) {
   const [typing, setTyping] = useState<Typing | null>(null);
+  /** Why what was typed is not what stands there now. */
+  const [refusal, setRefusal] = useState<FieldNote | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
   const change = (wanted: number, gesture?: string): void => {
     const next = clamp(wanted);
+    setRefusal(null);
     if (next !== value && !disabled) onChange(next, gesture);
+  };
+  const refusalOf = (text: string): FieldNote | null => {
+    const wanted = readNumber(text);
+    if (wanted === null)
+      return text.trim() === '' ? null : { text: `“${text.slice(0, LONGEST_QUOTE)}” is not a number.` };
+    const rounded = Number(wanted.toFixed(decimals));
+    if (rounded < min) return { text: `${writeNumber(min, decimals)} is the least here.` };
+    if (rounded <= max) return null;
+    if (!beyondMost) return { text: `${writeNumber(max, decimals)} is the most here.` };
+    const { sentence, label: does, onPress } = beyondMost;
+    const act = (): void => {
+      setRefusal(null);
+      onPress(rounded);
+    };
+    return { text: sentence, action: { label: does, onPress: act } };
   };
   // All that is typed from coming to leaving is one gesture: everything follows letter by letter, and
   // what turns out to be no number goes back to where it was.
@@ -65,7 +105,9 @@ export function NumberField({
     if (!typing) return;
     setTyping(null);
     change(readNumber(typing.text) ?? typing.from, typing.gesture);
+    setRefusal(refusalOf(typing.text));
   };
+  const said = refusal ?? note;
   const live = useLive({ value, change, step });
   const less = useCallback(() => live().change(live().value - live().step), [live]);
   const more = useCallback(() => live().change(live().value + live().step), [live]);
@@ -82,7 +124,7 @@ export function NumberField({
         live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);
       });
   }, [live]);
-  return (
+  const field = (
     <GestureDetector gesture={drag} touchAction="pan-y">
       <View
         collapsable={false}
@@ -127,6 +169,30 @@ export function NumberField({
         </View>
       </View>
     </GestureDetector>
+  );
+  if (!said) return field;
+  return (
+    <View>
+      {field}
+      <Note note={said} isRefusal={refusal !== null} />
+    </View>
+  );
+}
+
+function Note({
+  note: { text, action },
+  isRefusal,
+}: {
+  readonly note: FieldNote;
+  readonly isRefusal: boolean;
+}) {
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-x-2 pb-1">
+      <Words role="status" aria-live="polite" tone={isRefusal ? 'plum' : 'soft'} className="shrink">
+        {text}
+      </Words>
+      {action && <Button label={action.label} kind="quiet" onPress={action.onPress} />}
+    </View>
   );
 }
 

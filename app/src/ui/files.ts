@@ -8,6 +8,10 @@ export function saveFile(_name: string, _text: string, _type: string): void {
   throw new Error('Files can be saved in the browser only.');
 }
 
+export function saveAddress(_address: string): void {
+  throw new Error('Files can be saved in the browser only.');
+}
+
 export const pickFile = (_accept: string): Promise<PickedFile | null> => Promise.resolve(null);
 
 export const pickPictures = (_accept: string): Promise<readonly File[]> => Promise.resolve([]);

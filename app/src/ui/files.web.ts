@@ -8,6 +8,14 @@ export function saveFile(name: string, text: string, type: string): void {
   setTimeout(() => URL.revokeObjectURL(address), 10_000);
 }
 
+/** Downloads what the server offers at an address as a file. */
+export function saveAddress(address: string): void {
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = '';
+  link.click();
+}
+
 export interface PickedFile {
   readonly name: string;
   readonly text: string;

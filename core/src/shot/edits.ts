@@ -15,22 +15,33 @@ import {
   type Figure,
   type Keeps,
   lastFrameFor,
+  LONGEST_SHOT,
   type Move,
   type Shot,
   type StandInName,
 } from './schema';
 
 /**
- * A move in a shot of another length: one that went to the last frame still does; one that would go
- * past it is compressed, and moved forward when it cannot be.
+ * What becomes of moves when the shot's length changes: one that went to the last frame still does and the
+ * others stay (`follow`), all stretch with the shot, or all are kept as they are.
  */
-function inLength(move: Move, before: number, after: number): Move {
-  const last = lastFrame(move);
-  if (last < before && last <= after) return move;
-  const least = move.marks.length - 1;
+export type MovesInLength = 'follow' | 'stretch' | 'keep';
+
+/** A move in a shot of another length. One that would go past its end is compressed, and begins earlier if it must. */
+function inLength(move: Move, before: number, after: number, how: MovesInLength): Move {
+  const [first, last] = [firstFrame(move), lastFrame(move)];
   // Round a closed arc it may end one frame past the shot, and goes on doing so.
-  const end = last > before ? after + last - before : after;
-  return withFrames(move, Math.max(1, Math.min(firstFrame(move), end - least)), end);
+  const past = Math.max(0, last - before);
+  const least = move.marks.length - 1;
+  const until = (end: number): Move => withFrames(move, Math.max(1, Math.min(first, end - least)), end);
+  if (how === 'stretch') {
+    const share = after / before;
+    const end = Math.max(1 + least, Math.round(1 + (last - past - 1) * share)) + past;
+    const start = Math.max(1, Math.min(end - least, Math.round(1 + (first - 1) * share)));
+    return withFrames(move, start, Math.min(end, after + past));
+  }
+  const follows = how === 'follow' && last >= before;
+  return follows || last > after + past ? until(after + past) : move;
 }
 
 /** Everything that can be done to a shot: pure functions from a shot and arguments to a shot. */
@@ -41,10 +52,13 @@ export const edits = {
   setRate: (shot: Shot, { rate }: { rate: number }): Shot => ({ ...shot, rate }),
 
   /** @throws ShotError `out-of-range` when a move has more marks than the new length has frames */
-  setLength: (shot: Shot, { lengthFrames }: { lengthFrames: number }): Shot => ({
+  setLength: (
+    shot: Shot,
+    { lengthFrames, moves = 'follow' }: { lengthFrames: number; moves?: MovesInLength },
+  ): Shot => ({
     ...shot,
     lengthFrames,
-    moves: shot.moves.map((move) => inLength(move, shot.lengthFrames, lengthFrames)),
+    moves: shot.moves.map((move) => inLength(move, shot.lengthFrames, lengthFrames, moves)),
   }),
 
   setFieldSize: (shot: Shot, { width, height }: Pick<Field, 'width' | 'height'>): Shot => ({
@@ -52,11 +66,20 @@ export const edits = {
     field: { ...shot.field, width, height },
   }),
 
-  /** Field units per millimetre, or null for none; without a scale the sheet is in field units. */
-  setScale: (shot: Shot, { unitsPerMm }: Pick<Field, 'unitsPerMm'>): Shot => ({
+  /**
+   * Field units per millimetre, or null for none; without a scale the sheet is in field units.
+   * @param args.units what the sheet is in from then on; as it was without it
+   */
+  setScale: (
+    shot: Shot,
+    {
+      unitsPerMm,
+      units = shot.sheet.units,
+    }: Pick<Field, 'unitsPerMm'> & Partial<Pick<Shot['sheet'], 'units'>>,
+  ): Shot => ({
     ...shot,
     field: { ...shot.field, unitsPerMm },
-    sheet: { ...shot.sheet, units: unitsPerMm === null ? 'field' : shot.sheet.units },
+    sheet: { ...shot.sheet, units: unitsPerMm === null ? 'field' : units },
   }),
 
   /** @throws ShotError `out-of-range` when millimetres are asked for without a scale */
@@ -74,13 +97,25 @@ export const edits = {
   ...poseEdits,
   ...gestureEdits,
 
-  /** First and last frame of a move; the marks between keep their share of the time. */
+  /**
+   * First and last frame of a move; the marks between keep their share of the time.
+   * @param args.lengthens whether the shot is made longer where the move ends past it; other moves stay
+   * @throws ShotError `out-of-range`
+   */
   setMoveFrames: (
     shot: Shot,
-    { moveId, first, last }: { moveId: string; first: number; last: number },
+    {
+      moveId,
+      first,
+      last,
+      lengthens = false,
+    }: { moveId: string; first: number; last: number; lengthens?: boolean },
   ): Shot => {
-    return changeMove(shot, moveId, (move) => {
-      const latest = lastFrameFor(shot.lengthFrames, findArc(shot, move.arcId).closed);
+    const lengthFrames = lengthens
+      ? Math.min(LONGEST_SHOT, Math.max(shot.lengthFrames, last))
+      : shot.lengthFrames;
+    return changeMove({ ...shot, lengthFrames }, moveId, (move) => {
+      const latest = lastFrameFor(lengthFrames, findArc(shot, move.arcId).closed);
       if (first < 1 || last > latest)
         throw new ShotError('out-of-range', `A move lies within frames 1 to ${latest}.`);
       return withFrames(move, first, last);

@@ -54,6 +54,11 @@ describe('edits', () => {
     expect(frames(edits.setLength(early, { lengthFrames: 96 }))).toEqual([10, 30]);
     expect(frames(edits.setLength(early, { lengthFrames: 24 }))).toEqual([10, 24]);
     expect(frames(edits.setLength(early, { lengthFrames: 5 }))).toEqual([4, 5]);
+    expect(frames(edits.setLength(shot, { lengthFrames: 96, moves: 'keep' }))).toEqual([1, 48]);
+    expect(frames(edits.setLength(shot, { lengthFrames: 24, moves: 'keep' }))).toEqual([1, 24]);
+    expect(frames(edits.setLength(early, { lengthFrames: 96, moves: 'stretch' }))).toEqual([19, 59]);
+    const longer = edits.setMoveFrames(shot, { moveId: 'move1', first: 1, last: 60, lengthens: true });
+    expect([longer.lengthFrames, ...frames(longer)]).toEqual([60, 1, 60]);
   });
 
   test('a move stays within the shot', () => {

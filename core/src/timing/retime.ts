@@ -1,5 +1,5 @@
 import { ShotError } from '../errors';
-import type { Easing, EasingKind, Mark, Move } from '../shot/schema';
+import { type Easing, type EasingKind, LONGEST_SHOT, type Mark, type Move } from '../shot/schema';
 import { takenAlong } from './alongside';
 import { easedDistance } from './easedDistance';
 import { firstFrame, lastFrame } from './placeInTime';
@@ -13,9 +13,25 @@ export function freshEasing(frames: number): Easing {
   return { kind: 'ramped', leaveFrames: rampFrames, arriveFrames: rampFrames, ramp: 'steady' };
 }
 
+/** Digits to which frames of easings are kept, so that stretching there and back changes nothing to be seen. */
+const EASING_DIGITS = 9;
+
+/** An easing of a span that takes another share of frames: what is counted in frames takes it too. */
+function stretchedEasing(easing: Easing, share: number): Easing {
+  if (easing.kind !== 'ramped' || share === 1) return easing;
+  const stretched = (frames: number): number =>
+    Math.min(LONGEST_SHOT, Number((frames * share).toFixed(EASING_DIGITS)));
+  return {
+    ...easing,
+    leaveFrames: stretched(easing.leaveFrames),
+    arriveFrames: stretched(easing.arriveFrames),
+  };
+}
+
 /**
  * The move stretched or compressed to begin and end on given frames. Marks keep their share of the
- * time, on whole frames, each at least one frame after the one before it.
+ * time, on whole frames, each at least one frame after the one before it; leaving and arriving, which are
+ * counted in frames, stretch with it, so that all increments change by one factor.
  * @throws ShotError `out-of-range` when there are too few frames for the marks
  */
 export function withFrames(move: Move, first: number, last: number): Move {
@@ -37,7 +53,7 @@ export function withFrames(move: Move, first: number, last: number): Move {
       const latest = last - (marks.length - 1 - i);
       const frame = Math.min(latest, Math.max(before + 1, Math.round(first + (mark.frame - from) * share)));
       before = frame;
-      return { ...mark, frame };
+      return { ...mark, frame, easing: stretchedEasing(mark.easing, share) };
     }),
   };
 }

@@ -1,6 +1,17 @@
-import { anyEasing, arcOf, corner, onlyMove, shotAlong, markAt } from '../testing/shapes';
+import {
+  anyEasing,
+  arcOf,
+  corner,
+  markAt,
+  onlyMove,
+  shotAlong,
+  straightShot,
+  withMarks,
+} from '../testing/shapes';
+import { edits } from '../shot/edits';
+import { incrementTable } from '../spacing/increments';
 import { fc } from '../testing/property';
-import type { Easing, Mark, Move } from '../shot/schema';
+import type { Easing, Mark, Move, Shot } from '../shot/schema';
 import { easedDistance, rampOf } from './easedDistance';
 import { fractionAt, spansOf } from './placeInTime';
 import { freshEasing, withFrames } from './retime';
@@ -115,4 +126,29 @@ describe('first and last frame', () => {
 
 test('a fresh move leaves and arrives over a quarter of its frames each', () => {
   expect(freshEasing(48)).toMatchObject({ leaveFrames: 12, arriveFrames: 12, ramp: 'steady' });
+});
+
+test('leaving and arriving stretch with the move: every increment changes by one factor', () => {
+  const ramp = (leaveFrames: number, arriveFrames: number) =>
+    ({ kind: 'ramped', leaveFrames, arriveFrames, ramp: 'steady' }) as const;
+  const shot = withMarks(
+    straightShot(300, 61),
+    markAt(1, 0, { easing: ramp(6, 6) }),
+    markAt(21, 0.3, { easing: ramp(3, 8) }),
+    markAt(41, 0.7, { easing: ramp(10, 2) }),
+    markAt(61, 1),
+  );
+  const longer = edits.setLength(shot, { lengthFrames: 91 });
+  const largest = (some: Shot, from: number, until: number): number =>
+    incrementTable(some, onlyMove(some))
+      .rows.filter(({ frame }) => frame > from && frame <= until)
+      .reduce((most, { along }) => Math.max(most, along!), 0);
+  for (const [from, until, stretchedFrom, stretchedUntil] of [
+    [1, 21, 1, 31],
+    [21, 41, 31, 61],
+    [41, 61, 61, 91],
+  ] as const)
+    expect(largest(shot, from, until) / largest(longer, stretchedFrom, stretchedUntil)).toBeCloseTo(1.5, 9);
+  const back = edits.setLength(longer, { lengthFrames: 61 });
+  expect(onlyMove(back).marks).toEqual(onlyMove(shot).marks);
 });

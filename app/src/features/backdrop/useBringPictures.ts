@@ -26,12 +26,15 @@ export function useBringPictures() {
     }
     const stop = new AbortController();
     const pictures: Picture[] = [];
+    const notes: string[] = [];
     try {
       for (const file of files) {
         setProgress({ done: pictures.length, of: files.length, stop });
-        pictures.push(await keepPicture(file, stop.signal));
+        const { picture, note } = await keepPicture(file, stop.signal);
+        pictures.push(picture);
+        if (note) notes.push(note);
       }
-      edit('putBackdrop', { pictures });
+      if (edit('putBackdrop', { pictures }) && notes[0]) dispatch(said(notes[0]));
     } catch (error) {
       if (!stop.signal.aborted)
         dispatch(said(error instanceof Error ? error.message : 'This is no picture.'));

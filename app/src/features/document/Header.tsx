@@ -6,19 +6,32 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useAppSelector, useSession, useShotValue } from '../../state/hooks';
-import type { SaveStatus } from '../../state/sessionSlice';
+import type { OpenDocument } from '../../state/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
 import { Words } from '../../ui/Words';
 
-const STATUS: Record<SaveStatus, string> = {
-  saved: 'saved',
-  unsaved: 'saving…',
-  saving: 'saving…',
-  away: 'server away, kept on this device',
-  conflict: 'changed somewhere else',
-  refused: 'not saved, kept on this device',
-};
+/** How far the edits have come, in words. Only what this browser has kept is said to be kept. */
+function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'>): string {
+  const kept = isUnkept ? 'not saved: keep this page open' : 'kept on this device';
+  switch (status) {
+    case 'saved':
+      return 'saved';
+    case 'unsaved':
+    case 'saving':
+      return isUnkept ? kept : 'saving…';
+    case 'offline':
+      return isUnkept ? kept : `server does not answer, ${kept}`;
+    case 'failed':
+      return isUnkept ? kept : `the server could not save, ${kept}`;
+    case 'conflict':
+      return 'changed somewhere else';
+    case 'refused':
+      return isUnkept ? kept : `not saved, ${kept}`;
+    case 'removed':
+      return 'removed somewhere else';
+  }
+}
 
 interface HeaderProps {
   readonly isWide: boolean;
@@ -34,10 +47,11 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const rate = useShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
+  const isUnkept = useSession(({ document }) => document?.isUnkept ?? false);
   const canUndo = useAppSelector((state) => state.shot.past.length > 0);
   const canRedo = useAppSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
-  const isGood = status === 'saved' || status === 'unsaved' || status === 'saving';
+  const isGood = !isUnkept && (status === 'saved' || status === 'unsaved' || status === 'saving');
   const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : '']
     .filter(Boolean)
     .join(' · ');
@@ -56,7 +70,7 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
           aria-live="polite"
           testID="save-status"
         >
-          {[isGood ? facts : '', STATUS[status]].filter(Boolean).join(' · ')}
+          {[isGood ? facts : '', statusOf({ status, isUnkept })].filter(Boolean).join(' · ')}
         </Words>
       </View>
       <IconButton

@@ -3,6 +3,7 @@ import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
 import { useState } from 'react';
+import { useShotLength } from '../../state/useShotLength';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/TextField';
 
@@ -16,6 +17,7 @@ const LONGEST_NAME = 120;
 export function SettingsDialog({ onClose }: DialogProps) {
   const { name, field, rate, lengthFrames } = useShot();
   const edit = useEdit();
+  const length = useShotLength();
   const [typed, setTyped] = useState<string | null>(null);
   const rename = (): void => {
     const next = (typed ?? name).trim();
@@ -51,7 +53,8 @@ export function SettingsDialog({ onClose }: DialogProps) {
         value={lengthFrames}
         min={2}
         max={20_000}
-        onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)}
+        onChange={length.change}
+        note={length.note}
       />
       <NumberField
         label="Field width"

@@ -1,7 +1,13 @@
-import { readIncrementsCsv, ShotError, withTimingFrom } from '@humble/core';
+import {
+  type PlaceColumn,
+  readIncrementsCsv,
+  type ReadIncrements,
+  ShotError,
+  withTimingFrom,
+} from '@humble/core';
 import { useCallback } from 'react';
 import { api, failureSentence } from '../../state/api';
-import { useActiveMove, useAppDispatch, useAppSelector, useEdit } from '../../state/hooks';
+import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../state/hooks';
 import { said } from '../../state/sessionSlice';
 import { pickFile } from '../../ui/files';
 import { readShot } from './readShot';
@@ -26,21 +32,70 @@ export function useImportShot(): () => Promise<string | null> {
   }, [dispatch]);
 }
 
-/** Reads a table of increments as the timing of the move that is being worked on. One undo step. */
-export function useImportTiming(): () => Promise<void> {
+/** A table of increments whose columns do not say the same: one of them has to be chosen. */
+export interface UndecidedTable {
+  readonly fileName: string;
+  readonly table: ReadIncrements;
+  readonly columns: readonly PlaceColumn[];
+}
+
+/** What the columns that can lead are called. */
+export const COLUMN_NAMES: Readonly<Record<PlaceColumn, string>> = {
+  place: 'Place along the arc',
+  percent: 'Percent of the arc',
+  along: 'Increments along the arc',
+  total: 'Running total',
+  ruler: 'Increments on the ruler',
+  ruler_total: 'Running total on the ruler',
+};
+
+/**
+ * Takes the timing of the move that is being worked on from a table of increments. One undo step.
+ * @param column the one that leads, where several say different things
+ * @returns the table when a column has to be chosen
+ */
+export function useTakeTiming(): (
+  fileName: string,
+  table: ReadIncrements,
+  column?: PlaceColumn,
+) => UndecidedTable | null {
   const dispatch = useAppDispatch();
+  const store = useAppStore();
   const edit = useEdit();
-  const shot = useAppSelector((state) => state.shot.present.shot);
-  const move = useActiveMove();
+  return useCallback(
+    (fileName, table, column) => {
+      const { shot } = store.getState().shot.present;
+      const move = activeMoveIn(store.getState());
+      if (!shot || !move) return null;
+      const timing = withTimingFrom(shot, move.id, table, column);
+      if (timing.outcome === 'choose') return { fileName, table, columns: timing.columns };
+      if (timing.outcome === 'unchanged') dispatch(said(`Nothing in “${fileName}” differs from this move.`));
+      else if (edit('replaceShot', { shot: timing.shot }))
+        dispatch(
+          said(
+            `The timing follows “${COLUMN_NAMES[timing.column]}” in “${fileName}”: ${timing.moved} ${timing.moved === 1 ? 'place' : 'places'} moved.`,
+          ),
+        );
+      return null;
+    },
+    [dispatch, edit, store],
+  );
+}
+
+/** Asks for a table of increments and takes the timing from it. */
+export function useImportTiming(onUndecided: (table: UndecidedTable) => void): () => Promise<void> {
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const take = useTakeTiming();
   return useCallback(async () => {
-    if (!shot || !move) return;
     try {
-      const file = await pickFile('.csv,text/csv');
+      const file = await pickFile('.csv,.tsv,.txt,text/csv,text/tab-separated-values');
       if (!file) return;
-      if (edit('replaceShot', { shot: withTimingFrom(shot, move.id, readIncrementsCsv(file.text)) }))
-        dispatch(said(`The timing now follows “${file.name}”.`));
+      const move = activeMoveIn(store.getState());
+      const undecided = take(file.name, readIncrementsCsv(file.text, move?.id));
+      if (undecided) onUndecided(undecided);
     } catch (error) {
       dispatch(said(sentenceOf(error)));
     }
-  }, [dispatch, edit, shot, move]);
+  }, [dispatch, onUndecided, store, take]);
 }

@@ -11,6 +11,7 @@ import {
   useShotValue,
 } from '../../state/hooks';
 import { goTo, useIsPlaying, useCalmPlayhead } from '../../state/playhead';
+import { said } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import type { RootState } from '../../state/store';
 import { chosenIn } from '../../state/timing';
@@ -170,14 +171,16 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
   const isMark = useAppSelector((state) => isMarkIn(state, line));
   if (!line) return null;
   const isSkipped = line.kind === 'skipped';
-  const frame = isSkipped ? line.skipped.frame : line.row.frame;
+  const isClosing = !isSkipped && line.isClosing === true;
+  const frame = isSkipped ? line.skipped.frame : isClosing ? 1 : line.row.frame;
   const isByHand = !isSkipped && line.row.isByHand;
   const along = isSkipped ? null : line.row.along;
   const said = isSkipped ? ', skipped' : isByHand ? ', put by hand' : isMark ? ', a mark' : '';
+  const name = isClosing ? 'Back to frame 1' : `Frame ${frame}${said}`;
   return (
     <Pressable
       role="row"
-      aria-label={`Frame ${frame}${said}`}
+      aria-label={name}
       aria-selected={isSeen}
       onPress={() => goTo(frame)}
       style={{ height: ROW_HEIGHT }}
@@ -187,7 +190,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (
           <View key={column.id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
-            {column.id === 'along' && canType && along !== null ? (
+            {column.id === 'along' && canType && along !== null && !isClosing ? (
               <TypedIncrement frame={frame} along={along} />
             ) : (
               <Figures
@@ -214,6 +217,7 @@ interface TypedIncrementProps {
 function TypedIncrement({ frame, along }: TypedIncrementProps) {
   const store = useAppStore();
   const edit = useEdit();
+  const dispatch = useAppDispatch();
   const { incrementMoves } = useSettings();
   const [text, setText] = useState<string | null>(null);
   const finish = (): void => {
@@ -222,6 +226,10 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     const typed = readNumber(text);
     const move = activeMoveIn(store.getState());
     const arcLength = tableIn(store.getState())?.arcLength;
+    if (typed === null && text.trim() !== '')
+      dispatch(
+        said(`“${text.slice(0, 20)}” is not a number: the increment to frame ${frame} stays as it is.`),
+      );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
     edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });
   };

@@ -60,27 +60,21 @@ function Scale() {
           unit="mm"
           value={known ? width / unitsPerMm : null}
           isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
-          onChange={(mm) => {
-            edit('setScale', { unitsPerMm: width / mm });
-            if (asked) edit('setSheet', { units: 'mm' });
-          }}
+          onChange={(mm) => edit('setScale', { unitsPerMm: width / mm, units: 'mm' })}
         />
         <TypedNumber
           key={`scale-${unitsPerMm}`}
           label="Units per mm"
           value={unitsPerMm}
           isRight={(scale) => scale >= LEAST_SCALE && scale <= MOST_SCALE}
-          onChange={(scale) => {
-            edit('setScale', { unitsPerMm: scale });
-            if (asked) edit('setSheet', { units: 'mm' });
-          }}
+          onChange={(scale) => edit('setScale', { unitsPerMm: scale, units: 'mm' })}
         />
       </View>
       {!known && (
         <Words tone={asked ? 'plum' : 'soft'}>
           {asked
             ? 'Millimetres need a scale: type how wide the field is on the set or on the paper.'
-            : 'With a scale, the sheet can be in millimetres.'}
+            : 'With a scale, the sheet is in millimetres.'}
         </Words>
       )}
     </View>
@@ -133,7 +127,7 @@ function TypedNumber({ label, unit, value, isRight, onChange }: TypedNumberProps
     if (typed !== null && isRight(typed)) {
       setError(undefined);
       onChange(typed);
-    } else setError('A number greater than 0, please.');
+    } else setError('Type a number greater than 0.');
   };
   return (
     <TextField

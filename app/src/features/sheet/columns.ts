@@ -12,15 +12,16 @@ const or = (value: number | null, write: (value: number) => string): string =>
 
 /** A column of what is said of a picture; of one that is left out only a few things are known. */
 const column = (
-  write: (row: IncrementRow) => string,
+  write: (row: IncrementRow, isClosing: boolean) => string,
   id: ColumnId,
   header: string,
   writeSkipped: (skipped: SkippedRow) => string = () => '',
 ) =>
-  helper.accessor((line) => (line.kind === 'picture' ? write(line.row) : writeSkipped(line.skipped)), {
-    id,
-    header,
-  });
+  helper.accessor(
+    (line) =>
+      line.kind === 'picture' ? write(line.row, line.isClosing ?? false) : writeSkipped(line.skipped),
+    { id, header },
+  );
 
 /** Decimals that the ruler's step asks for. */
 const decimalsOf = (step: number): number => Math.min(3, (String(step).split('.')[1] ?? '').length);
@@ -53,13 +54,13 @@ export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | '
   const ruled = (value: number): string => fixed(value, decimalsOf(ruler));
   return [
     column(
-      (row) => String(row.frame),
+      (row, isClosing) => (isClosing ? 'to 1' : String(row.frame)),
       'frame',
       'frame',
       ({ frame, isCut }) => (isCut ? 'out' : String(frame)),
     ),
     column(
-      (row) => String(row.framesHeld),
+      (row, isClosing) => (isClosing ? '' : String(row.framesHeld)),
       'held',
       'held',
       ({ framesHeld }) => String(framesHeld),

@@ -5,11 +5,20 @@ import type { RootState } from '../../state/store';
 
 /** A line of the table: a picture, or one that is left out. */
 export type TableLine =
-  | { readonly kind: 'picture'; readonly row: IncrementRow }
+  | {
+      readonly kind: 'picture';
+      readonly row: IncrementRow;
+      /** The first picture again, at the end of a loop: the step back to it. */
+      readonly isClosing?: true;
+    }
   | { readonly kind: 'skipped'; readonly skipped: SkippedRow };
 
 /** Pictures and what is left out between them, in order of time; what was taken out stands before its frame. */
-export function linesOf({ rows, skipped }: Pick<IncrementTable, 'rows' | 'skipped'>): readonly TableLine[] {
+export function linesOf({
+  rows,
+  closing,
+  skipped,
+}: Pick<IncrementTable, 'rows' | 'closing' | 'skipped'>): readonly TableLine[] {
   const lines: TableLine[] = [];
   let next = 0;
   const takeUntil = (isDue: (skip: SkippedRow) => boolean): void => {
@@ -21,6 +30,7 @@ export function linesOf({ rows, skipped }: Pick<IncrementTable, 'rows' | 'skippe
     lines.push({ kind: 'picture', row });
   }
   takeUntil(() => true);
+  if (closing) lines.push({ kind: 'picture', row: closing, isClosing: true });
   return lines;
 }
 

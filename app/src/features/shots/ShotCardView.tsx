@@ -19,7 +19,7 @@ interface ShotCardViewProps {
 
 /** A shot in the list: its own arc and ghosts, and what it is. */
 export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, onMenu }: ShotCardViewProps) {
-  const { name, lengthFrames, rate, updatedAt, card } = shot;
+  const { name, lengthFrames, rate, updatedAt, card, damage } = shot;
   const seconds = fixed(lengthFrames / rate, 2);
   return (
     <View
@@ -29,15 +29,21 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
     >
       <Pressable
         role="link"
-        aria-label={`Open ${name}, ${lengthFrames} frames, ${seconds} seconds`}
-        onPress={onOpen}
+        aria-label={
+          damage
+            ? `${name}, damaged: what can be done`
+            : `Open ${name}, ${lengthFrames} frames, ${seconds} seconds`
+        }
+        onPress={damage ? onMenu : onOpen}
         className="flex-1"
       >
         <View className="border-b border-line bg-field">
           <CardPicture card={card} />
-          {card.arcs.length === 0 && (
-            <View className="absolute inset-0 items-center justify-center">
-              <Words tone="soft">no arc yet</Words>
+          {(damage || card.arcs.length === 0) && (
+            <View className="absolute inset-0 items-center justify-center px-3">
+              <Words tone={damage ? 'plum' : 'soft'} className="text-center">
+                {damage ? 'damaged' : 'no arc yet'}
+              </Words>
             </View>
           )}
         </View>
@@ -45,6 +51,11 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
           <Words size="body" strong numberOfLines={3} className="pr-8">
             {name}
           </Words>
+          {damage && (
+            <Words tone="plum" size="tiny" numberOfLines={3} className="pr-8 pt-1">
+              {damage.sentence}
+            </Words>
+          )}
           <View className="mt-auto pt-2">
             <Figures
               tone="soft"

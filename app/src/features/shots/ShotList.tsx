@@ -3,7 +3,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
 import { type ReactNode, useState } from 'react';
 import { FlatList, View } from 'react-native';
-import { type ShotSummary, useListShotsQuery } from '../../state/api';
+import { failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../state/api';
 import { Button, IconButton } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
@@ -34,7 +34,7 @@ const sum = (shots: readonly ShotSummary[]): string => {
 
 /** The first screen: every shot as a card with its own picture. */
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
-  const { data, isLoading, isError, refetch } = useListShotsQuery(undefined, {
+  const { data, isLoading, isError, error, refetch } = useListShotsQuery(undefined, {
     refetchOnMountOrArgChange: true,
   });
   const { width } = useLayout();
@@ -78,7 +78,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             className="px-4 pb-3"
           />
         )}
-        {isError && <AwayNotice onRetry={refetch} hasShots={shots.length > 0} />}
+        {isError && <ListNotice error={error} onRetry={refetch} hasShots={shots.length > 0} />}
         {isLoading && (
           <Words role="status" tone="soft" className="px-4">
             Fetching the shots…
@@ -120,15 +120,21 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   );
 }
 
-function AwayNotice({ onRetry, hasShots }: { readonly onRetry: () => void; readonly hasShots: boolean }) {
+interface ListNoticeProps {
+  readonly error: unknown;
+  readonly onRetry: () => void;
+  readonly hasShots: boolean;
+}
+
+/** Why the list could not be fetched. */
+function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
+  const failure = failureOf(error);
   return (
     <View role="alert" className="mx-4 mb-3 gap-3 rounded-large border border-plum bg-card p-4">
       <Words size="body">
-        {hasShots
-          ? 'The server does not answer: this list may be old.'
-          : 'The server does not answer, so there is no list to show.'}
+        {failure.kind === 'offline' ? 'The server does not answer.' : failureSentence(error)}
       </Words>
-      <Words tone="soft">Edits are kept on this device and sent when it is back.</Words>
+      <Words tone="soft">{hasShots ? 'This list may be old.' : 'There is no list to show.'}</Words>
       <Button label="Try again" onPress={onRetry} />
     </View>
   );

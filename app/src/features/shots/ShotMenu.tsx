@@ -1,15 +1,18 @@
 import { edits, LONGEST_NAME } from '@humble/core';
 import Copy from 'lucide-react-native/icons/copy';
+import Download from 'lucide-react-native/icons/download';
 import FolderOpen from 'lucide-react-native/icons/folder-open';
 import Pencil from 'lucide-react-native/icons/pencil';
+import RotateCw from 'lucide-react-native/icons/rotate-cw';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
-import { api, failureSentence, type ShotSummary } from '../../state/api';
+import { api, documentAddress, failureSentence, type ShotSummary } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
 import { said } from '../../state/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
+import { saveAddress } from '../../ui/files';
 import { TextField } from '../../ui/TextField';
 
 interface ShotMenuProps {
@@ -31,10 +34,28 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
   const remove = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.removeShot.initiate(shot.id));
     dispatch(
-      result.error ? said(failureSentence(result.error)) : said(`“${shot.name}” was removed.`, shot.id),
+      result.error
+        ? said(failureSentence(result.error))
+        : said(`“${shot.name}” was removed.`, { kind: 'restore', shotId: shot.id }),
     );
   };
   if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;
+  if (shot.damage)
+    return (
+      <Menu
+        title={shot.name}
+        onClose={onClose}
+        items={[
+          { label: 'Try to open it again', icon: RotateCw, onPress: () => onOpen(shot.id) },
+          {
+            label: 'Download its text',
+            icon: Download,
+            onPress: () => saveAddress(documentAddress(shot.id)),
+          },
+          { label: 'Remove', icon: Trash, onPress: () => void remove() },
+        ]}
+      />
+    );
   return (
     <Menu
       title={shot.name}

@@ -48,7 +48,11 @@ export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
       )}
       {kept.map((one) => (
         <View key={one.id} className="flex-row items-center justify-between gap-2">
-          <Button label={one.name} onPress={() => onChoose(one.easing)} className="shrink" />
+          {one.easing ? (
+            <Button label={one.name} onPress={() => onChoose(one.easing!)} className="shrink" />
+          ) : (
+            <Words tone="plum" className="shrink">{`${one.name}: damaged, or of a newer release`}</Words>
+          )}
           <IconButton
             label={`Take away ${one.name}`}
             icon={Trash}

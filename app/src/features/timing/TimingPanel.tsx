@@ -29,10 +29,11 @@ import {
 } from '../../state/hooks';
 import { goTo, useCalmPlayhead } from '../../state/playhead';
 import { currentSpan } from '../../state/timing';
+import { useShotLength } from '../../state/useShotLength';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
-import { NumberField } from '../../ui/NumberField';
+import { type BeyondMost, NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Figures, Words } from '../../ui/Words';
 import { ChosenCard } from './ChosenCard';
@@ -88,6 +89,7 @@ const ShotCard = memo(function ShotCard() {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const rate = useShotValue((shot) => shot.rate);
   const edit = useEdit();
+  const length = useShotLength();
   return (
     <Card title="The shot" aside={`${fixed(lengthFrames / rate, 2)} s`}>
       <NumberField
@@ -96,7 +98,8 @@ const ShotCard = memo(function ShotCard() {
         value={lengthFrames}
         min={2}
         max={LONGEST_SHOT}
-        onChange={(value, gesture) => edit('setLength', { lengthFrames: value }, gesture)}
+        onChange={length.change}
+        note={length.note}
       />
       <NumberField
         label="Rate"
@@ -136,6 +139,14 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   const setFrames = (frames: { first?: number; last?: number }, gesture?: string): void => {
     edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, gesture);
   };
+  const lastOfShot = lastFrameFor(lengthFrames, isClosed);
+  const endsLater: BeyondMost = {
+    sentence: `${lastOfShot} is the last frame ${isClosed ? 'that a loop in this shot can end on' : 'of the shot'}.`,
+    label: 'Make the shot longer',
+    onPress: (frame) => {
+      edit('setMoveFrames', { moveId: move.id, first, last: Math.min(frame, LONGEST_SHOT), lengthens: true });
+    },
+  };
   const isPast = endsPastShot(move, { lengthFrames });
   const arrival = isPast ? last : arrivalShown(move, { lengthFrames });
   return (
@@ -151,7 +162,8 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         label="Ends on frame"
         value={last}
         min={first + least}
-        max={lastFrameFor(lengthFrames, isClosed)}
+        max={lastOfShot}
+        beyondMost={endsLater}
         onChange={(frame, gesture) => setFrames({ last: frame }, gesture)}
       />
       {isPast && (

@@ -1,5 +1,6 @@
 import {
   extremeIncrements,
+  type IncrementRow,
   incrementTable,
   type Move,
   type Post,
@@ -248,12 +249,13 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   const { largest, smallest } = extremeIncrements(table);
   if (!largest || !smallest) return null;
   const unit = table.units === 'mm' ? ' mm' : ' units';
+  // The step that closes a loop leads back to its first picture.
+  const frameOf = (row: IncrementRow): string => (row === table.closing ? '1' : String(row.frame));
   return (
     <Words tone="soft" testID="extremes">
       Largest step <Figures strong>{fixed(Math.abs(largest.along!), 2)}</Figures>
-      {unit} at {String(largest.frame)} · smallest{' '}
-      <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
-      {unit} at {String(smallest.frame)}
+      {unit} at {frameOf(largest)} · smallest <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
+      {unit} at {frameOf(smallest)}
     </Words>
   );
 }

@@ -112,14 +112,15 @@ const POST_ROOM = 17;
 
 /** Increments to write over the ruler, each above its gap: none over another, none across a post. */
 export function incrementLabels(
-  { ticks, posts }: UnrolledArc,
+  { ticks, closing, posts }: UnrolledArc,
   axis: Axis,
   write: (along: number) => string,
 ): { x: number; text: string }[] {
   const labels: { x: number; text: string }[] = [];
   const posted = posts.map(({ place }) => at(axis, place));
-  ticks.forEach(({ place, along }, i) => {
-    const before = ticks[i - 1];
+  const all = closing ? [...ticks, closing] : ticks;
+  all.forEach(({ place, along }, i) => {
+    const before = all[i - 1];
     if (along === null || along === 0 || !before || !isInSight(axis, place)) return;
     const x = (at(axis, place) + at(axis, before.place)) / 2;
     const last = labels[labels.length - 1];

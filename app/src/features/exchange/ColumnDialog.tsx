@@ -1,0 +1,38 @@
+import { useAppDispatch } from '../../state/hooks';
+import { said } from '../../state/sessionSlice';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Words } from '../../ui/Words';
+import { COLUMN_NAMES, type UndecidedTable, useTakeTiming } from './useImport';
+
+interface ColumnDialogProps {
+  readonly undecided: UndecidedTable;
+  readonly onClose: () => void;
+}
+
+/** Asks which column of a table leads, where several were changed and do not say the same. */
+export function ColumnDialog({ undecided: { fileName, table, columns }, onClose }: ColumnDialogProps) {
+  const take = useTakeTiming();
+  const dispatch = useAppDispatch();
+  return (
+    <Dialog title="Which column counts?" isOpen onClose={onClose}>
+      <Words size="body">
+        {`Several columns of “${fileName}” differ from this move, and they do not say the same.`}
+      </Words>
+      {columns.map((column) => (
+        <Button
+          key={column}
+          label={COLUMN_NAMES[column]}
+          onPress={() => {
+            onClose();
+            try {
+              take(fileName, table, column);
+            } catch (error) {
+              dispatch(said(error instanceof Error ? error.message : 'This table cannot be read.'));
+            }
+          }}
+        />
+      ))}
+    </Dialog>
+  );
+}

@@ -1,0 +1,49 @@
+import { firstFrame, lastFrame, type MovesInLength, type Shot } from '@humble/core';
+import { useState } from 'react';
+import { gestureName } from '../ui/gestureName';
+import type { FieldNote } from '../ui/NumberField';
+import { activeMoveIn, useAppSelector, useAppStore, useEdit } from './hooks';
+
+interface LengthChange {
+  /** The shot that came of it: once it is another one, nothing is said any more. */
+  readonly shot: Shot;
+  readonly lengthFrames: number;
+  readonly gesture: string;
+  readonly isStretched: boolean;
+}
+
+/**
+ * Changes the length of the shot, and tells what that did to the move which is being worked on: it was
+ * stretched with the shot, or left as it is. The other of the two is offered, within the same undo step.
+ */
+export function useShotLength(): {
+  readonly change: (lengthFrames: number, gesture?: string) => void;
+  readonly note: FieldNote | null;
+} {
+  const store = useAppStore();
+  const edit = useEdit();
+  const [latest, setLatest] = useState<LengthChange | null>(null);
+  const isLatest = useAppSelector((state) => state.shot.present.shot === latest?.shot);
+
+  const change = (lengthFrames: number, gesture = gestureName('length'), moves?: MovesInLength): void => {
+    const before = activeMoveIn(store.getState());
+    const isSameStep = latest?.gesture === gesture;
+    if (!edit('setLength', { lengthFrames, moves }, gesture)) return;
+    const after = activeMoveIn(store.getState());
+    const { shot } = store.getState().shot.present;
+    if (!before || !after || !shot) return setLatest(null);
+    const hasMoved = firstFrame(before) !== firstFrame(after) || lastFrame(before) !== lastFrame(after);
+    const isStretched = moves ? moves === 'stretch' : hasMoved || (isSameStep && latest.isStretched);
+    setLatest({ shot, lengthFrames, gesture, isStretched });
+  };
+
+  if (!latest || !isLatest) return { change, note: null };
+  const { lengthFrames, gesture, isStretched } = latest;
+  const other = (): void => change(lengthFrames, gesture, isStretched ? 'keep' : 'stretch');
+  return {
+    change,
+    note: isStretched
+      ? { text: 'The move was stretched with it.', action: { label: 'Leave it as it was', onPress: other } }
+      : { text: 'The move was left as it is.', action: { label: 'Stretch it too', onPress: other } },
+  };
+}
