@@ -30,7 +30,7 @@ module.exports = {
     only(
       'server-on-core',
       '^server/src/',
-      ['^server/src/', '^core/src/(index|svg)\\.ts$', 'node_modules/'],
+      ['^server/src/', '^core/src/(index|svg|testing/heavyShots)\\.ts$', 'node_modules/'],
       'The server stands on the core.',
     ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),

@@ -5,6 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import sqlite3 from 'sqlite3';
 
 const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../..');
 
@@ -13,6 +14,8 @@ export interface TestServer {
   readonly address: string;
   readonly start: () => Promise<void>;
   readonly stop: (signal?: NodeJS.Signals) => Promise<void>;
+  /** Tears the document of a shot, as a bad disk would. */
+  readonly damage: (shotId: string) => Promise<void>;
   readonly remove: () => Promise<void>;
 }
 
@@ -50,5 +53,14 @@ export async function testServer(args: readonly string[] = ['--demo']): Promise<
     await stop('SIGKILL');
     rmSync(folder, { recursive: true, force: true });
   };
-  return { address: `http://127.0.0.1:${port}`, start, stop, remove };
+  const damage = (shotId: string): Promise<void> =>
+    new Promise((resolve, reject) => {
+      const database = new sqlite3.Database(join(folder, 'humble-pendulum.sqlite'));
+      database.run(
+        'UPDATE shots SET document = substr(document, 1, 400) WHERE id = ?',
+        [shotId],
+        (error: Error | null) => database.close(() => (error ? reject(error) : resolve())),
+      );
+    });
+  return { address: `http://127.0.0.1:${port}`, start, stop, damage, remove };
 }

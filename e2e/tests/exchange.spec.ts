@@ -70,7 +70,9 @@ test('a table of increments is read into the open shot as timing, one undo step'
     );
   };
   await read('anchor.csv', table);
-  await expect(page.getByText('The timing now follows “anchor.csv”.')).toBeVisible();
+  await expect(
+    page.getByText('The timing follows “Place along the arc” in “anchor.csv”: 10 places moved.'),
+  ).toBeVisible();
   expect(await bench.column('place')).toEqual([
     '0.00',
     '1.00',
@@ -91,6 +93,72 @@ test('a table of increments is read into the open shot as timing, one undo step'
   expect(await bench.column('place')).toEqual(before);
 });
 
+test('increments that are read count: the changed column leads, and where two disagree it asks', async ({
+  bench,
+  page,
+}) => {
+  await bench.straight('Column', 11);
+  await bench.step('Sheet');
+  await bench.press('Export');
+  const { text } = await download(page, 'Increments as CSV');
+  const before = await bench.column('along');
+  const read = async (name: string, table: string): Promise<void> => {
+    await page.getByRole('button', { name: 'Shot menu' }).click();
+    await choose(
+      page,
+      () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
+      name,
+      table,
+    );
+  };
+  await read('same.csv', text);
+  await expect(page.getByText('Nothing in “same.csv” differs from this move.')).toBeVisible();
+
+  const [head, ...lines] = text.trimEnd().split('\n');
+  const columns = head!.split(',');
+  const changed = (...changes: (readonly [line: number, column: string, by: number])[]): string => {
+    const cells = lines.map((line) => line.split(','));
+    for (const [line, column, by] of changes) {
+      const at = columns.indexOf(column);
+      cells[line]![at] = String(Number(cells[line]![at]) + by);
+    }
+    return [columns, ...cells].map((row) => row.join(';').replaceAll('.', ',')).join('\r\n');
+  };
+  await read('shorter.csv', changed([4, 'along', -10]));
+  await expect(
+    page.getByText(/follows “Increments along the arc” in “shorter.csv”: 7 places moved/),
+  ).toBeVisible();
+  const after = await bench.column('along');
+  expect(Number(after[4])).toBeCloseTo(Number(before[4]) - 10, 2);
+  expect(after[5]).toBe(before[5]);
+  await bench.undo();
+
+  await read('both.csv', changed([4, 'along', -10], [6, 'place', 5]));
+  await page
+    .getByRole('dialog', { name: 'Which column counts?' })
+    .getByRole('button', { name: 'Place along the arc' })
+    .click();
+  await expect(page.getByText(/follows “Place along the arc” in “both.csv”: 1 place moved/)).toBeVisible();
+});
+
+test('round a circle the sheet has as many increments as pictures, the step back among them', async ({
+  bench,
+  page,
+}) => {
+  await bench.makeShot({ name: 'Coin', length: 20 });
+  await bench.step('Arc');
+  await bench.readyShape('Circle');
+  await bench.step('Sheet');
+  const frames = await bench.column('frame');
+  expect(frames).toHaveLength(21);
+  expect(frames.at(-1)).toBe('to 1');
+  const along = await bench.numbers('along');
+  expect(along.slice(1)).toHaveLength(20);
+  await bench.press('Export');
+  const { text } = await download(page, 'Increments as CSV');
+  expect(text.trimEnd().split('\n')).toHaveLength(22);
+});
+
 test('a broken file gets a sentence and changes nothing', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByTestId('list-sum')).toContainText('shots');
@@ -100,9 +168,13 @@ test('a broken file gets a sentence and changes nothing', async ({ page }) => {
     ['half.json', whole.slice(0, 700), /it is not whole JSON/],
     ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
     ['later.json', whole.replace(/"version": \d+/, '"version": 9'), /newer release \(version 9/],
-    ['bent.json', whole.replace('"frame": 48', '"frame": 1.5'), /damaged: moves 1, marks 2, frame/],
+    [
+      'bent.json',
+      whole.replace('"frame": 48', '"frame": 1.5'),
+      /the frame of mark 2 of move 1 is 1.5, and must be a whole number/,
+    ],
     ['words.csv', 'frame,place,x,y\n1,0,0,0\n2,much,0,0\n', /Line 3: place is “much”/],
-    ['nothing.csv', '', /has no column/],
+    ['nothing.csv', '', /This table is empty/],
   ] as const) {
     await choose(page, importButton(page), name, text);
     await expect(page.getByText(sentence)).toBeVisible();

@@ -16,7 +16,7 @@ test('while the server is away editing goes on, says so, and is sent when it is 
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
   await leave.fill('2');
   await leave.press('Enter');
-  await expect(bench.status).toHaveText('server away, kept on this device');
+  await expect(bench.status).toHaveText('server does not answer, kept on this device');
   const arrive = page.getByLabel('Arrive slowly over, frames', { exact: true }).first();
   await arrive.fill('3');
   await arrive.press('Enter');
@@ -40,7 +40,7 @@ test('edits of a tab that was closed while the server was away are sent at the n
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
   await leave.fill('1');
   await leave.press('Enter');
-  await expect(bench.status).toHaveText('server away, kept on this device');
+  await expect(bench.status).toHaveText('server does not answer, kept on this device');
   await page.close({ runBeforeUnload: false });
   await ownServer.start();
   const next = await context.newPage();
@@ -57,6 +57,8 @@ test('edits of a tab that was closed while the server was away are sent at the n
 
 test('two windows on one shot: neither version is lost', async ({ page, context, hand, ownServer }) => {
   const mine = new Bench(page, hand);
+  // A window that hears nothing of the other one until it saves.
+  await page.route('**/revision', (route) => route.abort());
   await page.goto(ownServer.address + SHOT);
   await mine.saved();
   const otherPage = await context.newPage();
@@ -130,4 +132,195 @@ test('a part of the page that could not be fetched says so, and is fetched when 
   await page.unroute(/NewShotDialog.*\.js$/);
   await notice.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
+});
+
+test('another window shows what was changed, and that the shot was removed, before it is edited', async ({
+  page,
+  context,
+  hand,
+  ownServer,
+}) => {
+  const mine = new Bench(page, hand);
+  await page.goto(ownServer.address + SHOT);
+  await mine.saved();
+  const otherPage = await context.newPage();
+  await otherPage.goto(ownServer.address + SHOT);
+  const leaveThere = otherPage.getByLabel(LEAVE, { exact: true }).first();
+  await leaveThere.fill('8');
+  await leaveThere.press('Enter');
+  const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
+  await expect(leaveHere).toHaveValue('8');
+  await expect(
+    page.getByText('This shot was changed in another window. You see it as it is now.'),
+  ).toBeVisible();
+  await mine.saved();
+
+  await page.request.delete(`${ownServer.address}/api${SHOT.replace('shot', 'shots')}`);
+  await expect(mine.status).toHaveText('removed somewhere else');
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await mine.saved();
+});
+
+/** Takes IndexedDB away from a page before it loads, in one way or another. */
+const BROKEN_STORAGE = {
+  missing: () => Object.defineProperty(window, 'indexedDB', { value: undefined }),
+  'throwing at once': () => {
+    IDBFactory.prototype.open = () => {
+      throw new Error('no storage');
+    };
+  },
+  'failing later': () => {
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    };
+  },
+} as const;
+
+for (const [how, breakStorage] of Object.entries(BROKEN_STORAGE))
+  test(`with the browser's storage ${how} the page says that nothing is kept, and asks before it is left`, async ({
+    page,
+    hand,
+    ownServer,
+  }) => {
+    await page.addInitScript(breakStorage);
+    const bench = new Bench(page, hand);
+    await page.goto(ownServer.address + SHOT);
+    await bench.saved();
+    await ownServer.stop('SIGKILL');
+    const leave = page.getByLabel(LEAVE, { exact: true }).first();
+    await leave.fill('2');
+    await leave.press('Enter');
+    await expect(bench.status).toHaveText('not saved: keep this page open');
+    // It goes on saying so: it is never said to be kept.
+    await expect(page.getByText('kept on this device')).toHaveCount(0);
+    const asked = page.waitForEvent('dialog');
+    const closed = page.close({ runBeforeUnload: true });
+    const dialog = await asked;
+    expect(dialog.type()).toBe('beforeunload');
+    await dialog.dismiss();
+    await closed;
+    await ownServer.start();
+    await bench.saved();
+    await page.reload();
+    await expect(leave).toHaveValue('2');
+  });
+
+test('an edit is kept when the page is left at once, and can be undone after the reload', async ({
+  page,
+  hand,
+  ownServer,
+}) => {
+  const bench = new Bench(page, hand);
+  await page.goto(ownServer.address + SHOT);
+  const leave = page.getByLabel(LEAVE, { exact: true }).first();
+  const before = await leave.inputValue();
+  await leave.fill('7');
+  await leave.press('Enter');
+  await bench.saved();
+  // The server is away, and the page is left the moment that the edit was made.
+  await page.route('**/api/shots/**', (route) => route.abort());
+  await leave.fill('3');
+  await leave.press('Enter');
+  await page.evaluate(() => location.reload());
+  await page.unroute('**/api/shots/**');
+  await expect(leave).toHaveValue('3');
+  await bench.saved();
+  await bench.undo();
+  await expect(leave).toHaveValue('7');
+  await bench.undo();
+  await expect(leave).toHaveValue(before);
+  await bench.redo();
+  await expect(leave).toHaveValue('7');
+});
+
+test('a damaged shot hides no other; its text can be had, and it can be removed', async ({
+  page,
+  ownServer,
+}) => {
+  await ownServer.damage('demo-lantern-on-the-hook');
+  await page.goto(ownServer.address);
+  await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
+  const card = page.getByTestId('card-Lantern on the hook');
+  await expect(card.getByText('damaged', { exact: true })).toBeVisible();
+  await card.getByRole('link').click();
+  const menu = page.getByRole('dialog', { name: 'Lantern on the hook' });
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    menu.getByRole('button', { name: 'Download its text' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('demo-lantern-on-the-hook.txt');
+
+  await page.goto(`${ownServer.address}/shot/demo-lantern-on-the-hook`);
+  await expect(page.getByText('This shot is damaged', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
+  await expect(card).toHaveCount(0);
+});
+
+test('a server error is told from a server that does not answer', async ({ page, hand, ownServer }) => {
+  const bench = new Bench(page, hand);
+  await page.goto(ownServer.address + SHOT);
+  await bench.saved();
+  await page.route('**/api/shots/demo-rounds-of-the-harbour-master', (route) =>
+    route.fulfill({
+      status: 507,
+      contentType: 'application/problem+json',
+      body: JSON.stringify({ type: '/problems/disk-full', detail: 'The disk of the server is full.' }),
+    }),
+  );
+  const leave = page.getByLabel(LEAVE, { exact: true }).first();
+  await leave.fill('5');
+  await leave.press('Enter');
+  await expect(bench.status).toHaveText('the server could not save, kept on this device');
+  await expect(page.getByText('The disk of the server is full.')).toBeVisible();
+  await page.unroute('**/api/shots/demo-rounds-of-the-harbour-master');
+  await bench.saved();
+});
+
+test('what is typed out of range says so where it was typed, and the length says what it did', async ({
+  bench,
+  page,
+}) => {
+  await bench.straight('Range', 21);
+  const ends = page.getByLabel('Ends on frame', { exact: true });
+  await ends.fill('30');
+  await ends.press('Enter');
+  await expect(ends).toHaveValue('21');
+  await expect(page.getByText('21 is the last frame of the shot.')).toBeVisible();
+  await page.getByRole('button', { name: 'Make the shot longer' }).click();
+  await expect(ends).toHaveValue('30');
+  const length = page.getByLabel('Length, frames', { exact: true });
+  await expect(length).toHaveValue('30');
+
+  await length.fill('60');
+  await length.press('Enter');
+  await expect(page.getByText('The move was stretched with it.')).toBeVisible();
+  await expect(ends).toHaveValue('60');
+  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await expect(ends).toHaveValue('30');
+  await expect(length).toHaveValue('60');
+  await bench.undo();
+  await expect(length).toHaveValue('30');
+  await length.fill('many');
+  await length.press('Enter');
+  await expect(page.getByText('“many” is not a number.')).toBeVisible();
+  await expect(length).toHaveValue('30');
+});
+
+test('a mark is tied to a point that is far away only when that is meant', async ({ bench, page }) => {
+  await bench.straight('Tie', 21);
+  await bench.goTo(6);
+  await bench.press('Add a mark');
+  const place = page.getByLabel('Place, units', { exact: true });
+  const before = await place.inputValue();
+  await bench.press(/^Tie to point/);
+  await expect(
+    page.getByText(/units away along the arc: on frame 6 the figure would stand there/),
+  ).toBeVisible();
+  await bench.press('Leave it');
+  await expect(place).toHaveValue(before);
+  await bench.press(/^Tie to point/);
+  await bench.press('Move it there');
+  await expect(place).not.toHaveValue(before);
 });

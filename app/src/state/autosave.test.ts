@@ -200,6 +200,7 @@ describe('what is said to be kept on this device is', () => {
   });
 
   test('an edit is in the draft at once when the page is hidden or left', async () => {
+    server.isAway = true;
     store.dispatch(rename('Left'));
     expect(mockKept.has('a')).toBe(false);
     page.dispatchEvent(new Event('pagehide'));

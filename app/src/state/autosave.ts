@@ -1,6 +1,6 @@
 import type { Shot } from '@humble/core';
 import { api, failureOf } from './api';
-import { dropDraft, dropKept, keepDraft, keepHistory, keptDrafts } from './drafts';
+import { type Draft, dropDraft, dropKept, keepDraft, keepHistory, keptDrafts } from './drafts';
 import { conflictFound, draftMoved, said, saveMoved } from './sessionSlice';
 import type { AppStore } from './store';
 
@@ -85,15 +85,20 @@ export function startAutosave(store: AppStore): Autosave {
     return nextDraftWork(() => dropDraft(id));
   };
 
+  const draftNow = (): Draft | null => {
+    const shot = openShot();
+    const document = openDocument();
+    if (!shot || !document || shot === settled) return null;
+    return { shotId: document.id, revision: document.revision, shot, good: settled, at: Date.now() };
+  };
+
   const writeDraft = (): Promise<void> => {
     stopDraftTimer();
     return nextDraftWork(async () => {
-      const shot = openShot();
-      const document = openDocument();
-      if (!shot || !document || shot === settled) return;
-      const { id: shotId, revision } = document;
+      const draft = draftNow();
+      if (!draft) return;
+      const { shotId } = draft;
       try {
-        const draft = { shotId, revision, shot, good: settled, at: Date.now() };
         await Promise.race([keepDraft(draft), patience(DRAFT_PATIENCE_MS)]);
         noteDraft(false);
       } catch {
@@ -242,8 +247,14 @@ export function startAutosave(store: AppStore): Autosave {
 
   const leave = (): void => {
     if (openDocument() && historyTimer !== undefined) writeHistory();
-    if (!isUnsent()) return;
-    void writeDraft();
+    const draft = draftNow();
+    if (!draft) return;
+    // Not after what is under way: a page that is left has no time to wait for that.
+    try {
+      void keepDraft(draft).catch(() => undefined);
+    } catch {
+      // A browser that keeps nothing: the status says so already.
+    }
     void flush();
   };
   const hidden = (): void => {

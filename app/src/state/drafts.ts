@@ -36,7 +36,7 @@ const MOST_HISTORIES = 20;
  */
 function browserStore(database: string, name: string) {
   let opened: UseStore | null = null;
-  const use = async <Result>(work: (store: UseStore) => Promise<Result>): Promise<Result> => {
+  const withStore = async <Result>(work: (store: UseStore) => Promise<Result>): Promise<Result> => {
     try {
       return await work((opened ??= createStore(database, name)));
     } catch (error) {
@@ -47,15 +47,15 @@ function browserStore(database: string, name: string) {
   return {
     /** Commits at once: a page that is being left gives no time for more. */
     put: (key: string, value: unknown): Promise<void> =>
-      use((store) =>
+      withStore((store) =>
         store('readwrite', (objects) => {
           objects.put(value, key);
           objects.transaction.commit?.();
           return promisifyRequest<void>(objects.transaction);
         }),
       ),
-    remove: (key: string): Promise<void> => use((store) => del(key, store)),
-    all: <Value>(): Promise<[string, Value][]> => use((store) => entries<string, Value>(store)),
+    remove: (key: string): Promise<void> => withStore((store) => del(key, store)),
+    all: <Value>(): Promise<[string, Value][]> => withStore((store) => entries<string, Value>(store)),
   };
 }
 

@@ -54,7 +54,7 @@ test('millimetres wait for a scale; nonsense for one is said and changes nothing
   const width = () => screen.getByLabelText('The field is wide, mm');
   fireEvent.changeText(width(), '0');
   fireEvent(width(), 'blur');
-  expect(screen.getByText('A number greater than 0, please.')).toBeTruthy();
+  expect(screen.getByText('Type a number greater than 0.')).toBeTruthy();
   expect(shotOn(store).field.unitsPerMm).toBeNull();
   fireEvent.changeText(width(), '480');
   fireEvent(width(), 'blur');
