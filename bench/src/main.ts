@@ -17,6 +17,7 @@ import { Bezier } from 'bezier-js';
 import { svgPathProperties } from 'svg-path-properties';
 import { Bench } from 'tinybench';
 import { cubicArc, lengthErrors } from './accuracy';
+import { GROWTH_BUDGET, growths } from './growth';
 import { shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
 
@@ -26,6 +27,9 @@ const PLACE_RATIO_BUDGET = 50;
 const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 30;
 const THINNING_BUDGET_MS = 2000;
+
+/** Times shorter than this say more of the machine than of the growth, milliseconds. */
+const SHORT_MS = 8;
 
 const PLACES = 100;
 
@@ -181,8 +185,28 @@ function thinning(): void {
   );
 }
 
+/** What grows with its input grows in proportion. */
+function growth(): void {
+  console.log('\nGrowth: twice the input, how many times as long\n');
+  const all = growths();
+  console.table(
+    all.map(({ grows, work, ms, twiceMs }) => ({
+      grows,
+      work,
+      ms: ms.toFixed(2),
+      'of twice as much, ms': twiceMs.toFixed(2),
+      times: (twiceMs / ms).toFixed(2),
+    })),
+  );
+  verdict(
+    `twice the input takes at most ${GROWTH_BUDGET} times as long`,
+    all.every(({ ms, twiceMs }) => twiceMs / ms <= GROWTH_BUDGET || twiceMs < SHORT_MS),
+  );
+}
+
 accuracy();
 await places();
 await evaluation();
 thinning();
+growth();
 process.exitCode = failures === 0 ? 0 : 1;

@@ -251,7 +251,7 @@ test('a damaged shot hides no other; its text can be had, and it can be removed'
   expect(download.suggestedFilename()).toBe('demo-lantern-on-the-hook.txt');
 
   await page.goto(`${ownServer.address}/shot/demo-lantern-on-the-hook`);
-  await expect(page.getByText('This shot is damaged', { exact: true })).toBeVisible();
+  await expect(page.getByText('This shot cannot be opened', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Try again' }).click();
   await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(page.getByTestId('card-Dropped cork')).toBeVisible();

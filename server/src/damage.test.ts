@@ -39,10 +39,10 @@ const newer = JSON.stringify({ ...shot, version: 99 });
 const nonsense = JSON.stringify({ ...shot, rate: 'fast' });
 
 test.each([
-  ['torn', torn, 'damaged-shot', /cannot be read: it is not whole JSON/],
+  ['torn', torn, 'damaged-shot', /its text is torn/],
   ['of a newer version', newer, 'newer-version', /written by a newer release/],
   ['with nonsense in it', nonsense, 'damaged-shot', /the rate is not a number/],
-  ['empty', '', 'damaged-shot', /not whole JSON/],
+  ['empty', '', 'damaged-shot', /its text is torn/],
 ])(
   'a document that is %s hides no other, and says what is wrong with it',
   async (_, document, code, what) => {

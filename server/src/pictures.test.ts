@@ -166,6 +166,7 @@ describe('only whole pictures are kept', () => {
   const scan = jpeg.indexOf(Buffer.from([0xff, 0xda]));
 
   test.each<[string, Buffer]>([
+    ['a PNG of its first eight bytes alone', whole.subarray(0, 8)],
     ['a PNG that breaks off in its head', whole.subarray(0, 24)],
     ['a PNG that breaks off after its head', whole.subarray(0, 40)],
     ['a PNG that breaks off in its pixels', whole.subarray(0, whole.length - 20)],

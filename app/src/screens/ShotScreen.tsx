@@ -49,7 +49,7 @@ export function ShotScreen() {
 const TITLES: Record<NotOpened['kind'], string> = {
   offline: 'The server does not answer',
   failed: 'The shot could not be opened',
-  damaged: 'This shot is damaged',
+  damaged: 'This shot cannot be opened',
   removed: 'This shot was removed',
   gone: 'There is no such shot',
 };

@@ -1,5 +1,5 @@
 import type { Shot } from '@humble/core';
-import { createStore, del, entries, promisifyRequest, type UseStore } from 'idb-keyval';
+import { createStore, delMany, entries, getMany, keys, promisifyRequest, type UseStore } from 'idb-keyval';
 
 /** Edits that the server has not acknowledged yet, kept in the browser. */
 export interface Draft {
@@ -46,16 +46,19 @@ function browserStore(database: string, name: string) {
   };
   return {
     /** Commits at once: a page that is being left gives no time for more. */
-    put: (key: string, value: unknown): Promise<void> =>
+    put: (...values: readonly (readonly [key: string, value: unknown])[]): Promise<void> =>
       withStore((store) =>
         store('readwrite', (objects) => {
-          objects.put(value, key);
+          for (const [key, value] of values) objects.put(value, key);
           objects.transaction.commit?.();
           return promisifyRequest<void>(objects.transaction);
         }),
       ),
-    remove: (key: string): Promise<void> => withStore((store) => del(key, store)),
+    remove: (...found: readonly string[]): Promise<void> => withStore((store) => delMany([...found], store)),
     all: <Value>(): Promise<[string, Value][]> => withStore((store) => entries<string, Value>(store)),
+    keys: (): Promise<string[]> => withStore((store) => keys<string>(store)),
+    get: <Value>(found: readonly string[]): Promise<(Value | undefined)[]> =>
+      withStore((store) => getMany<Value>([...found], store)),
   };
 }
 
@@ -80,7 +83,7 @@ function windowName(): string {
 const keyOf = (shotId: string): string => `${shotId}:${windowName()}`;
 const isOwn = (key: string): boolean => key.endsWith(`:${windowName()}`);
 
-export const keepDraft = async (draft: Draft): Promise<void> => drafts.put(keyOf(draft.shotId), draft);
+export const keepDraft = async (draft: Draft): Promise<void> => drafts.put([keyOf(draft.shotId), draft]);
 
 export const dropDraft = async (shotId: string): Promise<void> => drafts.remove(keyOf(shotId));
 
@@ -99,8 +102,22 @@ export const keptDrafts = async (): Promise<KeptDraft[]> =>
 export const draftOf = async (shotId: string): Promise<KeptDraft | null> =>
   (await keptDrafts()).find((draft) => draft.shotId === shotId) ?? null;
 
-export const keepHistory = async (history: KeptHistory): Promise<void> =>
-  histories.put(keyOf(history.shotId), history);
+/** When a history was kept stands beside it, so that old ones are found without reading them. */
+const TIME = 'at ';
+
+export const keepHistory = async (history: KeptHistory): Promise<void> => {
+  const key = keyOf(history.shotId);
+  return histories.put([key, history], [TIME + key, history.at]);
+};
+
+/** Takes out histories that are old, or too many. */
+async function dropOldHistories(): Promise<void> {
+  const times = (await histories.keys()).filter((key) => key.startsWith(TIME));
+  const kept = await histories.get<number>(times);
+  const newestFirst = times.map((key, i) => ({ key, at: kept[i] ?? 0 })).sort((a, b) => b.at - a.at);
+  const old = newestFirst.filter(({ at }, i) => Date.now() - at > HISTORY_LIFE_MS || i >= MOST_HISTORIES);
+  if (old.length > 0) await histories.remove(...old.flatMap(({ key }) => [key, key.slice(TIME.length)]));
+}
 
 const isSameShot = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -113,10 +130,12 @@ export async function historyOf(
   shot: Shot,
   draft: KeptDraft | null,
 ): Promise<KeptHistory | null> {
-  const all = ownFirst(await histories.all<KeptHistory>());
-  const old = all.filter(([, { at }], i) => Date.now() - at > HISTORY_LIFE_MS || i >= MOST_HISTORIES);
-  for (const [key] of old) void histories.remove(key).catch(() => undefined);
-  const ofShot = all.filter(([, history]) => history.shotId === shotId);
+  await dropOldHistories();
+  const found = (await histories.keys()).filter((key) => key.startsWith(`${shotId}:`));
+  const kept = await histories.get<KeptHistory>(found);
+  const ofShot = ownFirst(
+    found.flatMap((key, i): [string, KeptHistory][] => (kept[i] ? [[key, kept[i]]] : [])),
+  );
   const exact = ofShot.find(([, { present }]) => isSameShot(present, shot));
   if (exact) return exact[1];
   const behind = draft && isOwn(draft.key) ? ofShot.find(([key]) => isOwn(key)) : undefined;

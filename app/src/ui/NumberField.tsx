@@ -187,11 +187,16 @@ function Note({
   readonly isRefusal: boolean;
 }) {
   return (
-    <View className="flex-row flex-wrap items-center justify-between gap-x-2 pb-1">
-      <Words role="status" aria-live="polite" tone={isRefusal ? 'plum' : 'soft'} className="shrink">
+    <View className="flex-row flex-wrap items-center gap-2 pb-2">
+      <Words
+        role="status"
+        aria-live="polite"
+        tone={isRefusal ? 'plum' : 'soft'}
+        className="min-w-[55%] flex-1"
+      >
         {text}
       </Words>
-      {action && <Button label={action.label} kind="quiet" onPress={action.onPress} />}
+      {action && <Button label={action.label} onPress={action.onPress} />}
     </View>
   );
 }

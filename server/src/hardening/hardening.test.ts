@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { sendBadRequests } from './badRequests';
@@ -8,6 +8,9 @@ import { killDuringSaves } from './kills';
 import { type ServerProcess, startServerProcess } from './serverProcess';
 
 // The short version of `npm run hardening`, against a real server in a process of its own.
+
+/** Id of the user who owns nothing, on Debian. */
+const NOBODY = 65_534;
 
 let folder: string;
 const running: ServerProcess[] = [];
@@ -84,5 +87,15 @@ describe('a start that cannot be says why in one sentence', () => {
       /cannot be made\. Choose another one/,
     );
     expect(await said({ HUMBLE_DATA: '/proc/humble' })).toMatch(/cannot be made|cannot be written/);
+  }, 30_000);
+
+  test('a folder that may not be written', async () => {
+    chmodSync(folder, 0o555);
+    const isRoot = process.getuid?.() === 0;
+    // Root may write anywhere: there the server is started as a user who may not.
+    const server = startServerProcess(folder, {}, isRoot ? NOBODY : undefined);
+    running.push(server);
+    await expect(server.address).rejects.toThrow(/cannot be written\. Allow it, or choose another folder/);
+    chmodSync(folder, 0o755);
   }, 30_000);
 });

@@ -15,12 +15,16 @@ export interface ServerProcess {
   readonly isRunning: () => boolean;
 }
 
-/** Starts the server on a folder, on a free port unless the environment says otherwise. */
-export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}): ServerProcess {
+/**
+ * Starts the server on a folder, on a free port unless the environment says otherwise.
+ * @param uid the user it runs as; the present one without it
+ */
+export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}, uid?: number): ServerProcess {
   const child = spawn(process.execPath, ['--import', 'tsx', join(SERVER, 'src/main.ts')], {
     cwd: SERVER,
     env: { ...process.env, PORT: '0', HUMBLE_LOG: 'silent', HUMBLE_DATA: folder, ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
+    uid,
   });
   const isRunning = (): boolean => child.exitCode === null && child.signalCode === null;
   let said = '';

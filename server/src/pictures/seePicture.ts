@@ -14,7 +14,8 @@ const refuse = (sentence: string): never => {
 const looksLikeText = (bytes: Buffer): boolean => !bytes.subarray(0, 512).includes(0);
 
 async function typeOf(bytes: Buffer): Promise<PictureType> {
-  const found = await fileType.fromBuffer(bytes);
+  // It throws on some files that break off; they are none that it knows.
+  const found = await fileType.fromBuffer(bytes).catch(() => undefined);
   // A PNG that moves has a type of its own.
   const mime = found?.mime === 'image/apng' ? 'image/png' : found?.mime;
   const type = PICTURE_TYPES.find((known) => known === mime);

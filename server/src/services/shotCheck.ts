@@ -9,6 +9,17 @@ export interface Damage {
   readonly sentence: string;
 }
 
+/** What an error on opening a stored document says of it; null for one that has nothing to do with it. */
+export function damageOf(error: unknown): Damage | null {
+  const { status, code, message } = Problem.from(error);
+  if (status >= 500) return null;
+  if (code === 'newer-version') return { code, sentence: message };
+  const what = message.replace(/^This (shot|file) cannot be (used|read): /, '').replace(/\.$/, '');
+  const sentence =
+    code === 'not-json' || code === 'not-a-shot' ? 'its text is torn or is none of a shot' : what;
+  return { code: 'damaged-shot', sentence: `This shot is damaged: ${sentence}.` };
+}
+
 /** The list waits this long for documents that nobody has looked at yet, milliseconds. */
 const PATIENCE_MS = 400;
 
@@ -42,8 +53,8 @@ export function createShotCheck({ shots, select }: Database, threads: Threads) {
       const card = JSON.stringify(await threads.drawCard(columns));
       await shots.update({ card, cardVersion: CARD_VERSION }, { where: { id, revision }, silent: true });
     } catch (error) {
-      const { status, code, message } = Problem.from(error);
-      if (status < 500) checked.set(id, { state: stateOf(row), damage: { code, sentence: message } });
+      const damage = damageOf(error);
+      if (damage) checked.set(id, { state: stateOf(row), damage });
     }
   }
 

@@ -6,7 +6,7 @@ import type { ShotRecord } from '../database/shotRecord';
 import { Problem } from '../http/problem';
 import type { ShotColumns } from '../threads/documentTasks';
 import type { Threads } from '../threads/threads';
-import { createShotCheck, type Damage } from './shotCheck';
+import { createShotCheck, type Damage, damageOf } from './shotCheck';
 
 /** One line of the list. */
 export interface ShotSummary {
@@ -62,6 +62,12 @@ const storedOf = ({ id, revision, updatedAt }: ShotRecord, document: string): St
 export const storedJson = ({ document, ...rest }: StoredShot): string =>
   `${JSON.stringify(rest).slice(0, -1)},"shot":${document}}`;
 
+/** What whoever asks for a document is told that cannot be read; other errors are what they are. */
+function damageProblem(error: unknown): unknown {
+  const damage = damageOf(error);
+  return damage ? new Problem(422, damage.code, damage.sentence) : error;
+}
+
 /** What can be done with stored shots. Every change is one statement, so one transaction. */
 export function createShotService(database: Database, threads: Threads) {
   const { shots } = database;
@@ -90,14 +96,7 @@ export function createShotService(database: Database, threads: Threads) {
       if (opened.document === document) good.set(id, hashOf(document));
       return opened.document;
     } catch (error) {
-      const { code, message, status } = Problem.from(error);
-      if (status >= 500) throw error;
-      const isNewer = code === 'newer-version';
-      throw new Problem(
-        422,
-        isNewer ? code : 'damaged-shot',
-        isNewer ? message : `This shot is damaged. ${message}`,
-      );
+      throw damageProblem(error);
     }
   }
 

@@ -38,7 +38,7 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
         className="flex-1"
       >
         <View className="border-b border-line bg-field">
-          <CardPicture card={card} />
+          <CardPicture card={damage ? { ...card, arcs: [], ghosts: [], ticks: '' } : card} />
           {(damage || card.arcs.length === 0) && (
             <View className="absolute inset-0 items-center justify-center px-3">
               <Words tone={damage ? 'plum' : 'soft'} className="text-center">
