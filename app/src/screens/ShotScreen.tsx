@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { api, documentAddress, failureSentence } from '../state/api';
-import { useAppDispatch, useAppSelector } from '../state/hooks';
+import { useAppDispatch, useThrottledSelector } from '../state/hooks';
 import {
   closeDocument,
   type NotOpened,
@@ -25,7 +25,7 @@ import { Workbench } from './Workbench';
 export function ShotScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const [result, setResult] = useState<OpenResult | null>(null);
-  const isOpen = useAppSelector(
+  const isOpen = useThrottledSelector(
     ({ session, shot }) => session.document?.id === id && shot.present.shot !== null,
   );
   useEffect(() => {

@@ -1,6 +1,6 @@
 import { type Context, type ReactNode, useMemo } from 'react';
 import { Provider, type ReactReduxContextValue } from 'react-redux';
-import { CalmContext, type CalmStore, calmStoreOf } from './calmStore';
+import { ThrottledContext, type ThrottledStore, throttledStoreOf } from './throttledStore';
 import type { AppStore, RootState } from './store';
 
 interface StoreProviderProps {
@@ -8,10 +8,10 @@ interface StoreProviderProps {
   readonly children: ReactNode;
 }
 
-const Calm = CalmContext as Context<ReactReduxContextValue | null>;
+const Throttled = ThrottledContext as Context<ReactReduxContextValue | null>;
 
-/** What hooks of the calm side find: each component is told by itself, and not all of them as one. */
-function contextOf(store: CalmStore<RootState>): ReactReduxContextValue {
+/** What hooks of the throttled store find: each component is told by itself, and not all of them as one. */
+function contextOf(store: ThrottledStore<RootState>): ReactReduxContextValue {
   const nothing = (): void => undefined;
   return {
     store: store as unknown as ReactReduxContextValue['store'],
@@ -29,12 +29,12 @@ function contextOf(store: CalmStore<RootState>): ReactReduxContextValue {
   };
 }
 
-/** Gives the store to all that is within: itself to those that act on it, its calm side to those that show it. */
+/** Gives the store to all that is within: itself to those that act on it, the throttled store to those that show it. */
 export function StoreProvider({ store, children }: StoreProviderProps) {
-  const calm = useMemo(() => contextOf(calmStoreOf(store)), [store]);
+  const throttled = useMemo(() => contextOf(throttledStoreOf(store)), [store]);
   return (
     <Provider store={store}>
-      <Calm value={calm}>{children}</Calm>
+      <Throttled value={throttled}>{children}</Throttled>
     </Provider>
   );
 }

@@ -2,7 +2,7 @@ import { edits, freshShot, type Shot } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
 import { nextTask } from '../ui/nextTask';
-import { calmStoreOf } from './calmStore';
+import { throttledStoreOf } from './throttledStore';
 import { doEdit } from './doEdit';
 import {
   arcActivated,
@@ -180,21 +180,21 @@ describe('what is selected', () => {
 test('while something is held, what follows from afar is told a few times a second, and the end at once', async () => {
   jest.useFakeTimers();
   const store = benchWith(straightShot(), 'arc');
-  const calm = calmStoreOf(store);
+  const throttled = throttledStoreOf(store);
   const told = jest.fn();
-  calm.subscribe(told);
+  throttled.subscribe(told);
   const move = (x: number) =>
     store.dispatch(doEdit('movePoint', { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } }, 'drag'));
-  calm.hold();
+  throttled.hold();
   for (let x = 121; x <= 140; x++) move(x);
   expect(told).not.toHaveBeenCalled();
   jest.advanceTimersByTime(1000);
   await nextTask();
   expect(told).toHaveBeenCalledTimes(1);
   move(150);
-  calm.release();
+  throttled.release();
   expect(told).toHaveBeenCalledTimes(2);
-  expect(calm.getState()).toBe(store.getState());
+  expect(throttled.getState()).toBe(store.getState());
   // With nothing in the hand every change is told.
   move(160);
   expect(told).toHaveBeenCalledTimes(3);

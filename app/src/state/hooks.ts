@@ -7,7 +7,7 @@ import {
   useDispatch,
   useStore,
 } from 'react-redux';
-import { CalmContext } from './calmStore';
+import { ThrottledContext } from './throttledStore';
 import { doEdit } from './doEdit';
 import type { HandState } from './handSlice';
 import type { SessionState } from './sessionSlice';
@@ -17,20 +17,20 @@ import type { AppDispatch, AppStore, RootState } from './store';
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppStore = useStore.withTypes<AppStore>();
 /** Something of the state as it is shown: while something is held, that follows a few times a second. */
-export const useAppSelector = createSelectorHook(
-  CalmContext as Context<ReactReduxContextValue | null>,
+export const useThrottledSelector = createSelectorHook(
+  ThrottledContext as Context<ReactReduxContextValue | null>,
 ).withTypes<RootState>();
 
 /** The shot on the workbench. Only for what is shown while one is open. */
 export function useShot(): Shot {
-  const shot = useAppSelector((state) => state.shot.present.shot);
+  const shot = useThrottledSelector((state) => state.shot.present.shot);
   if (!shot) throw new Error('no shot is open');
   return shot;
 }
 
 /** A part of the shot on the workbench: renders again only when that part changes. */
 export function useShotValue<Value>(pick: (shot: Shot) => Value): Value {
-  return useAppSelector((state) => {
+  return useThrottledSelector((state) => {
     const { shot } = state.shot.present;
     if (!shot) throw new Error('no shot is open');
     return pick(shot);
@@ -53,7 +53,7 @@ export function activeMoveIn(state: RootState): Move | null {
   return (arc && state.shot.present.shot?.moves.find((move) => move.arcId === arc.id)) ?? null;
 }
 
-export const useActiveMove = (): Move | null => useAppSelector(activeMoveIn);
+export const useActiveMove = (): Move | null => useThrottledSelector(activeMoveIn);
 
 /** Whether two moves have the same marks on the same frames, and all else alike but places and easings. */
 function isSameOnFrames(a: Move | null, b: Move | null): boolean {
@@ -71,22 +71,22 @@ function isSameOnFrames(a: Move | null, b: Move | null): boolean {
  * The active move for what shows its frames only: renders again when one of them changes, and not while a tick
  * or an easing is dragged. Its places and easings may be old ones.
  */
-export const useFramesOfMove = (): Move | null => useAppSelector(activeMoveIn, isSameOnFrames);
+export const useFramesOfMove = (): Move | null => useThrottledSelector(activeMoveIn, isSameOnFrames);
 
 /** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
 export const useActiveArc = <Value>(pick: (arc: Arc, hand: HandState) => Value): Value | null =>
-  useAppSelector((state) => {
+  useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && pick(arc, state.hand);
   });
 
 export const useHand = <Value>(pick: (hand: HandState) => Value): Value =>
-  useAppSelector((state) => pick(state.hand));
+  useThrottledSelector((state) => pick(state.hand));
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
-  useAppSelector((state) => pick(state.session));
+  useThrottledSelector((state) => pick(state.session));
 
-export const useSettings = (): Settings => useAppSelector((state) => state.settings);
+export const useSettings = (): Settings => useThrottledSelector((state) => state.settings);
 
 export type DoEdit = <Name extends EditName>(
   name: Name,

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { calmed, together } from './calm';
+import { createThrottledSource, throttleGroup } from './throttledSource';
 
 /** Where playback stands. Not application state: it changes many times a second and is never saved. */
 export interface Playhead {
@@ -109,16 +109,16 @@ export const subscribePlayhead = (listener: () => void): (() => void) => {
 const PANELS_MS = 100;
 
 /** What the shot and the playhead share: both follow the hand, and panels follow both. */
-export const handAndPanels = together();
+export const panelsGroup = throttleGroup();
 
 /** The playhead as panels see it: while it is dragged or plays they follow now and then. */
-export const calmPlayhead = calmed({
+export const throttledPlayhead = createThrottledSource({
   read: () => playhead,
   follow: subscribePlayhead,
   everyMs: PANELS_MS,
-  others: handAndPanels,
-  share: 8,
-  isRestless: ({ isPlaying: plays }) => plays,
+  group: panelsGroup,
+  maxLoadDivisor: 8,
+  changesContinuously: ({ isPlaying: plays }) => plays,
 });
 
 type Shown = string | number | boolean;
@@ -132,14 +132,14 @@ export const usePlayhead = <Value extends Shown>(pick: (playhead: Playhead) => V
   );
 
 /** The same for what may lag a little while the playhead is dragged or plays. */
-export const useCalmPlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
+export const useThrottledPlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
   useSyncExternalStore(
-    calmPlayhead.subscribe,
-    () => pick(calmPlayhead.get()),
-    () => pick(calmPlayhead.get()),
+    throttledPlayhead.subscribe,
+    () => pick(throttledPlayhead.get()),
+    () => pick(throttledPlayhead.get()),
   );
 
 /** The frame that panels are about. */
-export const useCalmFrame = (): number => useCalmPlayhead(({ frame }) => frame);
+export const useThrottledFrame = (): number => useThrottledPlayhead(({ frame }) => frame);
 export const useFrame = (): number => usePlayhead(({ frame }) => frame);
 export const useIsPlaying = (): boolean => usePlayhead(({ isPlaying }) => isPlaying);

@@ -2,7 +2,7 @@ import { firstFrame, lastFrame, type MovesInLength, type Shot } from '@humble/co
 import { useState } from 'react';
 import { gestureName } from '../ui/gestureName';
 import type { FieldNote } from '../ui/NumberField';
-import { activeMoveIn, useAppSelector, useAppStore, useEdit } from './hooks';
+import { activeMoveIn, useThrottledSelector, useAppStore, useEdit } from './hooks';
 
 interface LengthChange {
   /** The shot that came of it: once it is another one, nothing is said any more. */
@@ -23,7 +23,7 @@ export function useShotLength(): {
   const store = useAppStore();
   const edit = useEdit();
   const [latest, setLatest] = useState<LengthChange | null>(null);
-  const isLatest = useAppSelector((state) => state.shot.present.shot === latest?.shot);
+  const isLatest = useThrottledSelector((state) => state.shot.present.shot === latest?.shot);
 
   const change = (lengthFrames: number, gesture = gestureName('length'), moves?: MovesInLength): void => {
     const before = activeMoveIn(store.getState());

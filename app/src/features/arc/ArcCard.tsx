@@ -16,7 +16,7 @@ import {
   useActiveArc,
   useActiveMove,
   useAppDispatch,
-  useAppSelector,
+  useThrottledSelector,
   useAppStore,
   useEdit,
   useHand,
@@ -88,7 +88,7 @@ export function ArcCard() {
 
 /** A length along or across the active arc, in the units of the sheet. */
 function useLengthText(pick: (length: number, straight: number) => number): string {
-  return useAppSelector((state) => {
+  return useThrottledSelector((state) => {
     const { shot } = state.shot.present;
     const arc = activeArcIn(state);
     if (!shot || !arc) return '';
@@ -171,7 +171,7 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
 
 /** Arcs that the active one can be joined to; they stay the same while it is dragged. */
 const useOtherOpenArcs = (): readonly Arc[] =>
-  useAppSelector((state) => {
+  useThrottledSelector((state) => {
     const active = activeArcIn(state);
     const arcs = state.shot.present.shot?.arcs ?? [];
     return active?.closed === false ? arcs.filter((arc) => arc !== active && !arc.closed && !arc.locked) : [];

@@ -12,7 +12,7 @@ import UserMinus from 'lucide-react-native/icons/user-minus';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { activeArcIn, useAppDispatch, useAppSelector, useEdit, useShotValue } from '../../state/hooks';
+import { activeArcIn, useAppDispatch, useThrottledSelector, useEdit, useShotValue } from '../../state/hooks';
 import { arcActivated } from '../../state/handSlice';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button, IconButton } from '../../ui/Button';
@@ -26,7 +26,7 @@ import { Words } from '../../ui/Words';
 export function ArcList() {
   const arcs = useShotValue((shot) => shot.arcs);
   const carried = useShotValue((shot) => shot.moves);
-  const activeId = useAppSelector((state) => activeArcIn(state)?.id);
+  const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
   const [open, setOpen] = useState<string | null>(null);
   const opened = arcs.find(({ id }) => id === open);
   return (

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import { activeArcIn, useActiveArc, useAppSelector, useHand } from '../../state/hooks';
+import { activeArcIn, useActiveArc, useThrottledSelector, useHand } from '../../state/hooks';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { ArcCard } from './ArcCard';
@@ -38,7 +38,7 @@ export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
 }
 
 function ThisArc() {
-  const hasArc = useAppSelector((state) => activeArcIn(state) !== null);
+  const hasArc = useThrottledSelector((state) => activeArcIn(state) !== null);
   const hasSketch = useHand((hand) => hand.sketch !== null);
   const isLocked = useActiveArc((arc) => arc.locked) ?? false;
   return (

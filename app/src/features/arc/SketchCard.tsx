@@ -1,7 +1,7 @@
 import Check from 'lucide-react-native/icons/check';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useAppSelector, useHand, useShotValue } from '../../state/hooks';
+import { useAppDispatch, useThrottledSelector, useHand, useShotValue } from '../../state/hooks';
 import { type SketchUse, toolChosen } from '../../state/handSlice';
 import { sketchChanged, sketchKept, sketchRedone } from '../../state/sketch';
 import { Button } from '../../ui/Button';
@@ -31,7 +31,7 @@ const wordsFor = (use: SketchUse): string => {
 /** A stroke that can still be followed more or less closely, become something else, or be drawn again. */
 export function SketchCard() {
   const sketch = useHand((hand) => hand.sketch);
-  const points = useAppSelector((state) => state.hand.sketch?.fitted?.length ?? null);
+  const points = useThrottledSelector((state) => state.hand.sketch?.fitted?.length ?? null);
   const least = useShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
   if (!sketch) return <Waiting />;

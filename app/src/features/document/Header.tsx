@@ -5,7 +5,7 @@ import Share from 'lucide-react-native/icons/share';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch, useAppSelector, useSession, useShotValue } from '../../state/hooks';
+import { useAppDispatch, useThrottledSelector, useSession, useShotValue } from '../../state/hooks';
 import type { OpenDocument } from '../../state/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
@@ -48,8 +48,8 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
   const rate = useShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
   const isUnkept = useSession(({ document }) => document?.isUnkept ?? false);
-  const canUndo = useAppSelector((state) => state.shot.past.length > 0);
-  const canRedo = useAppSelector((state) => state.shot.future.length > 0);
+  const canUndo = useThrottledSelector((state) => state.shot.past.length > 0);
+  const canRedo = useThrottledSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
   const isGood = !isUnkept && (status === 'saved' || status === 'unsaved' || status === 'saving');
   const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : '']

@@ -2,8 +2,8 @@ import Maximize from 'lucide-react-native/icons/maximize';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { activeArcIn, useAppSelector, useAppStore, useSession, useShotValue } from '../../state/hooks';
-import { useCalmFrame } from '../../state/playhead';
+import { activeArcIn, useThrottledSelector, useAppStore, useSession, useShotValue } from '../../state/hooks';
+import { useThrottledFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { Figures, Words } from '../../ui/Words';
@@ -43,7 +43,7 @@ const CURSORS: Record<Target['kind'], string> = {
 /** The area the camera sees, and the hand on it. What is drawn in it follows the shot by itself. */
 export function Field({ controls }: { readonly controls?: ReactNode }) {
   const size = useShotValue((shot) => shot.field);
-  const isEmpty = useAppSelector((state) => activeArcIn(state) === null && state.hand.tool === 'shape');
+  const isEmpty = useThrottledSelector((state) => activeArcIn(state) === null && state.hand.tool === 'shape');
   const step = useSession((session) => session.step);
   const { isWide } = useLayout();
   const [view, setView] = useState({ width: 0, height: 0 });
@@ -107,7 +107,7 @@ function useFieldContext(
 /** Takes the gestures, and shows by the cursor what they would take hold of. */
 function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
   const kind = useScene(({ hovered }) => hovered?.kind);
-  const isPaper = useAppSelector(({ hand }) => hand.tool !== 'shape' && hand.tool !== 'backdrop');
+  const isPaper = useThrottledSelector(({ hand }) => hand.tool !== 'shape' && hand.tool !== 'backdrop');
   const cursor = CURSORS[kind ?? (isPaper ? 'stroke' : 'ground')];
   return (
     <View
@@ -125,8 +125,8 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
 function Hint() {
   const hovered = useScene((scene) => scene.hovered);
   // What a figure's drag will do depends on the frame, too.
-  useCalmFrame();
-  const text = useAppSelector((state) => hintFor(fieldStateOf(state, NO_GRIPS), hovered));
+  useThrottledFrame();
+  const text = useThrottledSelector((state) => hintFor(fieldStateOf(state, NO_GRIPS), hovered));
   return (
     <View testID="hint" className="shrink rounded-small border border-line bg-card px-3 py-1">
       <Words tone="soft">{text}</Words>

@@ -1,5 +1,5 @@
 import { distance, type Vector } from '@humble/core';
-import { calmStoreOf } from '../../state/calmStore';
+import { throttledStoreOf } from '../../state/throttledStore';
 import { holdView, releaseView } from '../../state/live';
 import { currentFrame } from '../../state/playhead';
 import { pointAt } from '../../state/pointed';
@@ -78,7 +78,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     };
   };
   const letGo = (): void => {
-    calmStoreOf(live().context.store).release();
+    throttledStoreOf(live().context.store).release();
     releaseView();
     held.hold = null;
     held.target = null;
@@ -119,7 +119,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const now = pointer(view);
     held.target = chosenTarget(now);
     held.hold = takeHold(live().context, held.target, now);
-    calmStoreOf(live().context.store).hold();
+    throttledStoreOf(live().context.store).hold();
     holdView('field');
   };
 

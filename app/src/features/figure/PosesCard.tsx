@@ -2,8 +2,8 @@ import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useAppSelector, useEdit, useSettings, useShot } from '../../state/hooks';
-import { goTo, useCalmFrame } from '../../state/playhead';
+import { useAppDispatch, useThrottledSelector, useEdit, useSettings, useShot } from '../../state/hooks';
+import { goTo, useThrottledFrame } from '../../state/playhead';
 import { figurePut } from '../../state/posing';
 import { figurePlaceIn } from '../../state/selection';
 import { settingsChanged } from '../../state/settingsSlice';
@@ -33,7 +33,7 @@ interface PosesCardProps {
 
 /** Where the figure is on which frames, and how it gets from one to the next. */
 export function PosesCard({ move, hold }: PosesCardProps) {
-  const frame = useCalmFrame();
+  const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const { posePath } = useSettings();
@@ -79,10 +79,10 @@ export function PosesCard({ move, hold }: PosesCardProps) {
 
 /** Where the figure stands on this frame, to be typed. */
 function Place({ move }: { readonly move: Move }) {
-  const frame = useCalmFrame();
+  const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
-  const x = useAppSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
-  const y = useAppSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
+  const x = useThrottledSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
+  const y = useThrottledSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
   return (
     <View className="mt-2">
       <PlaceFields

@@ -4,13 +4,13 @@ import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import {
   activeMoveIn,
   useAppDispatch,
-  useAppSelector,
+  useThrottledSelector,
   useAppStore,
   useEdit,
   useSettings,
   useShotValue,
 } from '../../state/hooks';
-import { goTo, useIsPlaying, useCalmPlayhead } from '../../state/playhead';
+import { goTo, useIsPlaying, useThrottledPlayhead } from '../../state/playhead';
 import { said } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import type { RootState } from '../../state/store';
@@ -44,7 +44,7 @@ const SOON_MS = 20;
 
 /** The increments: one line for each exposure, with the one that is seen marked. */
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
-  const hasMove = useAppSelector((state) => activeMoveIn(state) !== null);
+  const hasMove = useThrottledSelector((state) => activeMoveIn(state) !== null);
   const { incrementMoves } = useSettings();
   const dispatch = useAppDispatch();
   if (!hasMove)
@@ -73,7 +73,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
 /** Which lines there are: each reads for itself what it says, so that a drag changes only those it must. */
 const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
   // They come when there is time for them: while something is dragged nothing waits for a table.
-  const data = useDeferredValue(useAppSelector(linesIn, areOfSame)) as TableLine[];
+  const data = useDeferredValue(useThrottledSelector(linesIn, areOfSame)) as TableLine[];
   const units = useShotValue(({ sheet }) => sheet.units);
   const rulerStep = useShotValue(({ sheet }) => sheet.rulerStep);
   const columns = useMemo(() => {
@@ -89,7 +89,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const { rows } = getRowModel();
   const shown = getVisibleLeafColumns();
   const list = useRef<FlatList<Row<TableLine>>>(null);
-  const seen = useCalmPlayhead(({ frame }) => seenLine(data, frame));
+  const seen = useThrottledPlayhead(({ frame }) => seenLine(data, frame));
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
   useEffect(() => {
@@ -166,9 +166,9 @@ const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   (activeMoveIn(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
 const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) {
-  const line = useAppSelector((state) => linesIn(state)[index], saysSame);
-  const isChosen = useAppSelector((state) => isChosenIn(state, line));
-  const isMark = useAppSelector((state) => isMarkIn(state, line));
+  const line = useThrottledSelector((state) => linesIn(state)[index], saysSame);
+  const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
+  const isMark = useThrottledSelector((state) => isMarkIn(state, line));
   if (!line) return null;
   const isSkipped = line.kind === 'skipped';
   const isClosing = !isSkipped && line.isClosing === true;

@@ -2,8 +2,8 @@ import { runWithin } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../state/handSlice';
-import { useAppDispatch, useAppSelector, useHand, useShot, useShotValue } from '../../state/hooks';
-import { goTo, useCalmFrame } from '../../state/playhead';
+import { useAppDispatch, useThrottledSelector, useHand, useShot, useShotValue } from '../../state/hooks';
+import { goTo, useThrottledFrame } from '../../state/playhead';
 import { activeTravelIn } from '../../state/selection';
 import { whereAndWhen } from '../../state/timing';
 import { Button } from '../../ui/Button';
@@ -24,7 +24,7 @@ export const ChosenCard = memo(function ChosenCard() {
 function NothingChosen() {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const rate = useShotValue((shot) => shot.rate);
-  const frame = useCalmFrame();
+  const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   return (
     <Card title="Where and when">
@@ -55,7 +55,7 @@ function NothingChosen() {
 
 function Chosen() {
   const shot = useShot();
-  const travel = useAppSelector(activeTravelIn);
+  const travel = useThrottledSelector(activeTravelIn);
   const dispatch = useAppDispatch();
   const chosen = useHand((hand) => hand.chosen);
   if (!travel || !chosen) return null;

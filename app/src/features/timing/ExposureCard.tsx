@@ -9,7 +9,7 @@ import {
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useFramesOfMove, useHand, useShotValue } from '../../state/hooks';
-import { useCalmFrame } from '../../state/playhead';
+import { useThrottledFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -32,7 +32,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const units = useShotValue(({ sheet }) => sheet.units);
   const unitsPerMm = useShotValue(({ sheet, field }) => (sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1));
-  const frame = useCalmFrame();
+  const frame = useThrottledFrame();
   const edit = useEdit();
   const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
   const on = isSkippedHere ? frame : shownFrame(move, { lengthFrames }, frame);

@@ -11,14 +11,14 @@ import {
   useActiveArc,
   useActiveMove,
   useAppDispatch,
-  useAppSelector,
+  useThrottledSelector,
   useEdit,
   useFramesOfMove,
   useHand,
   useSettings,
   useShot,
 } from '../../state/hooks';
-import { useCalmFrame } from '../../state/playhead';
+import { useThrottledFrame } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import {
   addMark,
@@ -44,7 +44,7 @@ const KINDS = [
 
 /** What can be done with marks: those that are selected, or a new one at the playhead. */
 export const MarksCard = memo(function MarksCard() {
-  const isSelected = useAppSelector((state) => selectedMarksIn(state).length > 0);
+  const isSelected = useThrottledSelector((state) => selectedMarksIn(state).length > 0);
   return isSelected ? <SelectedMarks /> : <NoMark />;
 });
 
@@ -62,7 +62,7 @@ function SelectedMarks() {
 
 function NoMark() {
   const move = useFramesOfMove();
-  const frame = useCalmFrame();
+  const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   const copied = useHand((hand) => hand.copied);
   if (!move) return null;

@@ -20,14 +20,14 @@ import {
   useActiveArc,
   useActiveMove,
   useAppDispatch,
-  useAppSelector,
+  useThrottledSelector,
   useEdit,
   useFramesOfMove,
   useHand,
   useSettings,
   useShotValue,
 } from '../../state/hooks';
-import { goTo, useCalmPlayhead } from '../../state/playhead';
+import { goTo, useThrottledPlayhead } from '../../state/playhead';
 import { currentSpan } from '../../state/timing';
 import { useShotLength } from '../../state/useShotLength';
 import { Button } from '../../ui/Button';
@@ -60,7 +60,7 @@ interface TimingPanelProps {
 
 /** When it is where: the marks, the spans between them, and how it is exposed. */
 export function TimingPanel({ numbers }: TimingPanelProps) {
-  const travels = useAppSelector((state) => activeMoveIn(state) !== null);
+  const travels = useThrottledSelector((state) => activeMoveIn(state) !== null);
   // Each card follows by itself: while something is dragged none of them waits for the others.
   return (
     <View className="gap-3">
@@ -226,7 +226,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
 const Spans = memo(function Spans() {
   const move = useActiveMove();
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const current = useCalmPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
+  const current = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = { move: useDeferredValue(move), current: useDeferredValue(current) };
   return drawn.move && <SpansOf move={drawn.move} current={drawn.current} />;
 });

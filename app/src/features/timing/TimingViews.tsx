@@ -1,7 +1,7 @@
 import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import { useActiveMove, useAppDispatch, useHand, useSettings, useShot } from '../../state/hooks';
-import { useCalmPlayhead } from '../../state/playhead';
+import { useThrottledPlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import { currentSpan } from '../../state/timing';
 import { Segmented } from '../../ui/Segmented';
@@ -44,7 +44,7 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
 export const CurrentChart = memo(function CurrentChart() {
   const move = useActiveMove();
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const index = useCalmPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
+  const index = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = {
     shot: useDeferredValue(useShot()),
     move: useDeferredValue(move),

@@ -5,7 +5,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import {
   useActiveMove,
-  useAppSelector,
+  useThrottledSelector,
   useAppStore,
   useHand,
   useShot,
@@ -68,7 +68,7 @@ const railFrames = (move: Move | null, lengthFrames: number): number =>
 export function ScrubRail() {
   const shotFrames = useShotValue((shot) => shot.lengthFrames);
   const move = useActiveMove();
-  const canMark = useAppSelector(({ session }) => session.step === 'timing');
+  const canMark = useThrottledSelector(({ session }) => session.step === 'timing');
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
@@ -99,7 +99,7 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
   const shot = useDeferredValue(useShot());
   const move = useDeferredValue(useActiveMove());
   const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
-  const runs = useAppSelector((state) => chosenIn(state)?.runs);
+  const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);
   const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);

@@ -1,6 +1,6 @@
 import type { Move } from '@humble/core';
 import { Gesture, type PanGesture } from 'react-native-gesture-handler';
-import { calmStoreOf } from '../../state/calmStore';
+import { throttledStoreOf } from '../../state/throttledStore';
 import { marksSelected } from '../../state/handSlice';
 import { currentFrame, goTo } from '../../state/playhead';
 import type { AppStore } from '../../state/store';
@@ -61,7 +61,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
   return {
     begin: (x: number): void => {
       held = take(x);
-      calmStoreOf(store).hold();
+      throttledStoreOf(store).hold();
       if (!held) goTo(frameAt(x));
     },
     update: (x: number): void => {
@@ -73,7 +73,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
     end: (): void => {
       if (held && !held.hasMoved) goTo(held.frame);
       held = null;
-      calmStoreOf(store).release();
+      throttledStoreOf(store).release();
     },
   };
 }

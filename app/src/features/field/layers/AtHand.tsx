@@ -1,7 +1,7 @@
 import { pathData, placeAt, type PointShape, type Vector } from '@humble/core';
 import { memo, useState } from 'react';
 import { Circle, G, Rect } from 'react-native-svg';
-import { activeArcIn, useAppSelector, useHand, useSession } from '../../../state/hooks';
+import { activeArcIn, useThrottledSelector, useHand, useSession } from '../../../state/hooks';
 import { placedShape } from '../../../state/placing';
 import { aboutIn, chosenDistance } from '../../../state/selection';
 import { sketchedShape } from '../../../state/sketch';
@@ -183,7 +183,7 @@ export type GripsOf = (state: RootState) => {
 /** The frame round what is selected, and its grips. */
 function FrameAround({ grips }: { readonly grips: GripsOf }) {
   const pixel = usePixel();
-  const hasFrame = useAppSelector((state) => grips(state).grips.length > 0);
+  const hasFrame = useThrottledSelector((state) => grips(state).grips.length > 0);
   if (!hasFrame) return null;
   const outline = (state: RootState): string => `${polyline(grips(state).corners)}Z`;
   return (

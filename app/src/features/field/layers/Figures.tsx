@@ -12,7 +12,7 @@ import {
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Path } from 'react-native-svg';
-import { activeMoveIn, useAppSelector } from '../../../state/hooks';
+import { activeMoveIn, useThrottledSelector } from '../../../state/hooks';
 import { currentFrame, isPlaying } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
@@ -181,7 +181,7 @@ const figureNames = ({ shot }: RootState): string[] => {
 
 /** All figures where they are seen at the playhead, with their pivots. */
 export const FiguresAtPlayhead = memo(function FiguresAtPlayhead() {
-  const names = useAppSelector(figureNames, shallowEqual);
+  const names = useThrottledSelector(figureNames, shallowEqual);
   return names.map((name) => {
     const [standIn, height] = name.split(' ', 2);
     const moveId = name.slice(standIn!.length + height!.length + 2);

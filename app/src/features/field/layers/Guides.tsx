@@ -2,7 +2,7 @@ import { type ArcColour, evaluate, ticksOf } from '@humble/core';
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
-import { activeArcIn, useAppSelector, useSettings } from '../../../state/hooks';
+import { activeArcIn, useThrottledSelector, useSettings } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
@@ -44,8 +44,8 @@ const linesOfAll = (state: RootState): string => {
  */
 export const Guides = memo(function Guides() {
   const pixel = usePixel();
-  const names = useAppSelector(arcNames, shallowEqual);
-  const activeId = useAppSelector((state) => activeArcIn(state)?.id);
+  const names = useThrottledSelector(arcNames, shallowEqual);
+  const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
   const { showsTrail, guideStrength } = useSettings();
   const [trailsOf] = useState(trails);
   const trail = (state: RootState): readonly string[] => {
@@ -176,7 +176,7 @@ export const FrameNumbers = memo(function FrameNumbers() {
 
 function Numbers() {
   const pixel = usePixel();
-  const names = useAppSelector(numberNames(pixel), shallowEqual);
+  const names = useThrottledSelector(numberNames(pixel), shallowEqual);
   return names.map((name) => {
     const frame = name.slice(0, name.indexOf(' '));
     return <FrameNumber key={name} frame={Number(frame)} moveId={name.slice(frame.length + 1)} />;

@@ -2,7 +2,7 @@ import { type Arc, type ArcPoint, handlePlace, measureArc, shapeHandles } from '
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Path, Rect } from 'react-native-svg';
-import { activeArcIn, activeMoveIn, useAppSelector, useHand, useSession } from '../../../state/hooks';
+import { activeArcIn, activeMoveIn, useThrottledSelector, useHand, useSession } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, LivePath, usePixel } from '../../../state/live';
@@ -45,7 +45,7 @@ function pointPlace(state: RootState, index: number): string {
 export const Points = memo(function Points() {
   const isArcStep = useSession((session) => session.step === 'arc');
   const isShaping = useHand(({ tool }) => tool === 'shape' || tool === 'centre');
-  const ids = useAppSelector((state) => {
+  const ids = useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && !arc.hidden && !arc.locked ? arc.points.map(({ id }) => id) : [];
   }, shallowEqual);
@@ -75,7 +75,7 @@ interface PointProps {
 
 const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const pixel = usePixel();
-  const carries = useAppSelector(
+  const carries = useThrottledSelector(
     (state) => activeMoveIn(state)?.marks.some(({ pointId }) => pointId === id) ?? false,
   );
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
@@ -147,7 +147,7 @@ function Handles({ pointId }: { readonly pointId: string }) {
       return `M${point.x} ${point.y}L${end.x} ${end.y}`;
     }).join('');
   };
-  const sides = useAppSelector((state) => {
+  const sides = useThrottledSelector((state) => {
     const point = pointIn(state, pointId);
     return point ? SIDES.filter((side) => point[side].x !== 0 || point[side].y !== 0) : [];
   }, shallowEqual);
@@ -185,7 +185,7 @@ function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side:
 
 /** Handles of a ready shape: rings, so that none of them is taken for a point. */
 function ShapeHandles() {
-  const ids = useAppSelector((state) => {
+  const ids = useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc?.shape && !arc.hidden && !arc.locked ? shapeHandles(arc.shape).map(({ id }) => id) : [];
   }, shallowEqual);

@@ -2,8 +2,8 @@ import type { UnrolledArc } from '@humble/core';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { calmStoreOf } from '../../../state/calmStore';
-import { useAppSelector, useAppStore } from '../../../state/hooks';
+import { throttledStoreOf } from '../../../state/throttledStore';
+import { useThrottledSelector, useAppStore } from '../../../state/hooks';
 import { remembered } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
@@ -37,7 +37,7 @@ const PACE_ROOM = 1.4;
  * its ticks: where the curve is flat they lie close. Beneath, the pace: an increment a bar.
  */
 export function GraphView({ height }: { readonly height: number }) {
-  const now = useAppSelector(timingIn, sameTiming);
+  const now = useThrottledSelector(timingIn, sameTiming);
   return now ? (
     <GraphInHand now={now} height={height} />
   ) : (
@@ -177,7 +177,7 @@ function tallestBar(store: AppStore): (ruler: UnrolledArc) => number {
     ruler.ticks.reduce((most, { along }) => Math.max(most, Math.abs(along ?? 0)), 1e-9),
   );
   return (ruler) => {
-    if (tallest === 0 || !calmStoreOf(store).isHeld()) tallest = work(ruler) * PACE_ROOM;
+    if (tallest === 0 || !throttledStoreOf(store).isHeld()) tallest = work(ruler) * PACE_ROOM;
     return tallest;
   };
 }

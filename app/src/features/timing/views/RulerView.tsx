@@ -11,7 +11,7 @@ import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
-import { useActiveMove, useAppSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
+import { useActiveMove, useThrottledSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
 import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
@@ -52,7 +52,7 @@ const SIDE = 12;
 export function RulerView() {
   const shot = useShot();
   const move = useActiveMove();
-  const ruler = useAppSelector((state) => timingIn(state)?.ruler ?? null);
+  const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
   if (!move || !ruler)
     return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
   return (

@@ -1,7 +1,7 @@
 import { type RefObject, useMemo } from 'react';
 import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
-import { calmStoreOf } from '../../../state/calmStore';
+import { throttledStoreOf } from '../../../state/throttledStore';
 import { useAppStore } from '../../../state/hooks';
 import { holdView, type LiveView, releaseView } from '../../../state/live';
 import type { AppStore } from '../../../state/store';
@@ -47,7 +47,7 @@ interface ViewHandNow {
 
 /** A hand on a view, from press to release. Pixels of the view. */
 function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
-  const calm = calmStoreOf(store);
+  const throttled = throttledStoreOf(store);
   let hold: ViewHold | null = null;
   let start = { x: 0, y: 0 };
   let focal = { x: 0, y: 0 };
@@ -64,7 +64,7 @@ function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
       hasMoved = false;
       start = { x, y };
       hold = live().hand.take(pointer(x, y));
-      calm.hold();
+      throttled.hold();
       holdView(name);
     },
     update: (x: number, y: number): void => {
@@ -76,7 +76,7 @@ function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
     end: (x: number, y: number): void => {
       if (hold && !hasMoved && !isPinching) hold.tap?.(pointer(x, y));
       hold = null;
-      calm.release();
+      throttled.release();
       releaseView();
     },
     pinchBegins: (x: number, y: number): void => {

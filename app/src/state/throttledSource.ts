@@ -1,7 +1,7 @@
 import { nextFrame, nextTask } from '../ui/nextTask';
 
 /** Something that changes often, as those see it who may lag behind. */
-export interface Calm<Value> {
+export interface ThrottledSource<Value> {
   readonly get: () => Value;
   readonly subscribe: (listener: () => void) => () => void;
   /** It will change with every movement of a hand: from now on listeners are told now and then only. */
@@ -12,33 +12,33 @@ export interface Calm<Value> {
 }
 
 /** What things that follow one hand, and tell the same panels, know of each other. */
-export interface Together {
+export interface ThrottleGroup {
   /** How long telling the panels took, the heaviest so far: known to one that never told them, milliseconds. */
-  tellingMs: number;
+  notifyingMs: number;
   /** When one of them changed last, on the clock of `performance.now`. */
   changedAt: number;
 }
 
-export const together = (): Together => ({ tellingMs: 0, changedAt: 0 });
+export const throttleGroup = (): ThrottleGroup => ({ notifyingMs: 0, changedAt: 0 });
 
-interface CalmOptions<Value> {
+interface ThrottleOptions<Value> {
   readonly read: () => Value;
   /** Calls back after each change, for good. */
   readonly follow: (listener: () => void) => void;
   /** While it is held, listeners are told this often at most, milliseconds. */
   readonly everyMs: number;
-  readonly others: Together;
+  readonly group: ThrottleGroup;
   /** While it is held and moves on, telling takes at most one part in so many of the time. */
-  readonly share: number;
+  readonly maxLoadDivisor: number;
   /** Whether it changes by itself, as if it were held. */
-  readonly isRestless?: (value: Value) => boolean;
+  readonly changesContinuously?: (value: Value) => boolean;
 }
 
 /** Telling goes on in a task of its own after so long, milliseconds. */
-const AT_ONCE_MS = 4;
+const LONGEST_TASK_MS = 4;
 
 /** The same where nothing is held and it changes by itself. */
-const SHARE = 8;
+const IDLE_LOAD_DIVISOR = 8;
 
 /** A heavy telling counts so much less with each lighter one after it. */
 const FORGETTING = 0.7;
@@ -52,7 +52,7 @@ const REST_MS = 120;
  * page is not laid out all at once. What is told meanwhile anew takes the place of the rest.
  * @returns how long that took without the turns of others, milliseconds
  */
-async function inTurn(
+async function notifyInTurn(
   listeners: ReadonlySet<() => void>,
   isStillSo: () => boolean,
   isMoving: () => boolean,
@@ -64,7 +64,7 @@ async function inTurn(
     if (listeners.has(listener)) listener();
     // Rendering waits for the end of what runs now.
     await Promise.resolve();
-    if (performance.now() - since < AT_ONCE_MS) continue;
+    if (performance.now() - since < LONGEST_TASK_MS) continue;
     took += performance.now() - since;
     await (isMoving() ? nextFrame() : nextTask());
     since = performance.now();
@@ -76,14 +76,14 @@ async function inTurn(
  * As a rule listeners hear of each change at once; while it is held, in turn and never for long: at once when
  * the hand rests, else as often as the machine can afford by what telling took before.
  */
-export function calmed<Value>({
+export function createThrottledSource<Value>({
   read,
   follow,
   everyMs,
-  others,
-  share,
-  isRestless,
-}: CalmOptions<Value>): Calm<Value> {
+  group,
+  maxLoadDivisor,
+  changesContinuously,
+}: ThrottleOptions<Value>): ThrottledSource<Value> {
   const listeners = new Set<() => void>();
   let seen = read();
   let isHeld = false;
@@ -92,61 +92,61 @@ export function calmed<Value>({
   /** How long telling everyone takes, the heaviest lately; 0 while nobody knows. */
   let tookMs = 0;
   const nextDue = (now: number): number =>
-    now + Math.max(everyMs, (isHeld ? share : SHARE) * (tookMs || others.tellingMs));
+    now + Math.max(everyMs, (isHeld ? maxLoadDivisor : IDLE_LOAD_DIVISOR) * (tookMs || group.notifyingMs));
   /** Not everyone was told the last time. */
-  let owes = false;
-  const isBehind = (): boolean => owes || seen !== read();
+  let hasPending = false;
+  const isBehind = (): boolean => hasPending || seen !== read();
   let later: ReturnType<typeof setTimeout> | undefined;
-  const tellInTurn = (): void => {
+  const notifyNow = (): void => {
     clearTimeout(later);
     later = undefined;
     if (!isBehind()) return;
-    const told = (seen = read());
-    owes = false;
+    const notified = (seen = read());
+    hasPending = false;
     const began = performance.now();
     const isEarly = began < due && isHeld;
     // Not again before this is done and has rested.
     const wasDue = due;
     due = Infinity;
     // Those told early only because the hand rested wait again when it moves on.
-    const movesOn = (): boolean => isEarly && isHeld && others.changedAt > began;
-    void inTurn(
+    const movesOn = (): boolean => isEarly && isHeld && group.changedAt > began;
+    void notifyInTurn(
       listeners,
-      () => seen === told && !movesOn(),
+      () => seen === notified && !movesOn(),
       () => isHeld,
     ).then((took) => {
-      const isWhole = seen === told && !movesOn();
+      const isWhole = seen === notified && !movesOn();
       tookMs = Math.max(took, tookMs * (isWhole ? FORGETTING : 1));
-      others.tellingMs = Math.max(took, others.tellingMs);
-      if (seen !== told) return;
-      owes = !isWhole;
-      due = owes ? wasDue : nextDue(began);
-      if (isBehind()) tellSoon();
+      group.notifyingMs = Math.max(took, group.notifyingMs);
+      if (seen !== notified) return;
+      hasPending = !isWhole;
+      due = hasPending ? wasDue : nextDue(began);
+      if (isBehind()) notifySoon();
     });
   };
-  const tellSoon = (): void => {
+  const notifySoon = (): void => {
     if (due === Infinity) return;
     clearTimeout(later);
     const now = performance.now();
-    const at = Math.min(due, isHeld ? others.changedAt + REST_MS : Infinity);
-    later = setTimeout(() => tellIfResting(at), Math.max(0, at - now));
+    const at = Math.min(due, isHeld ? group.changedAt + REST_MS : Infinity);
+    later = setTimeout(() => notifyIfResting(at), Math.max(0, at - now));
   };
   /** A timer that comes late tells of a busy machine, not of a hand that rests. */
-  const tellIfResting = (at: number): void => {
+  const notifyIfResting = (at: number): void => {
     const now = performance.now();
-    if (now >= due || !isHeld) return tellInTurn();
-    if (now - at > REST_MS / 2) others.changedAt = now;
-    if (now - others.changedAt < REST_MS) tellSoon();
-    else tellInTurn();
+    if (now >= due || !isHeld) return notifyNow();
+    if (now - at > REST_MS / 2) group.changedAt = now;
+    if (now - group.changedAt < REST_MS) notifySoon();
+    else notifyNow();
   };
   follow(() => {
-    others.changedAt = performance.now();
-    if (isHeld || isRestless?.(read())) return tellSoon();
+    group.changedAt = performance.now();
+    if (isHeld || changesContinuously?.(read())) return notifySoon();
     if (!isBehind()) return;
     clearTimeout(later);
     later = undefined;
     due = 0;
-    owes = false;
+    hasPending = false;
     seen = read();
     listeners.forEach((listener) => listener());
   });
@@ -164,7 +164,7 @@ export function calmed<Value>({
     isHeld: () => isHeld,
     release: () => {
       isHeld = false;
-      tellInTurn();
+      notifyNow();
     },
   };
 }
