@@ -185,14 +185,14 @@ test('while something is held, what follows from afar is told a few times a seco
   throttled.subscribe(told);
   const move = (x: number) =>
     store.dispatch(doEdit('movePoint', { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } }, 'drag'));
-  throttled.hold();
+  throttled.begin();
   for (let x = 121; x <= 140; x++) move(x);
   expect(told).not.toHaveBeenCalled();
   jest.advanceTimersByTime(1000);
   await nextTask();
   expect(told).toHaveBeenCalledTimes(1);
   move(150);
-  throttled.release();
+  throttled.end();
   expect(told).toHaveBeenCalledTimes(2);
   expect(throttled.getState()).toBe(store.getState());
   // With nothing in the hand every change is told.

@@ -50,7 +50,7 @@ const LATE_MS = 19;
 const PAUSE_MS = 100;
 let request = 0;
 let drawn = 0;
-let heldView: LiveView | null = null;
+let interactingView: LiveView | null = null;
 let lastFrame = 0;
 let frameMs = 0;
 
@@ -69,24 +69,24 @@ function redrawAll(now: number): void {
   request = 0;
   drawn++;
   const turns = turnsNow(now);
-  const held: readonly (LiveView | null)[] = heldView === 'field' ? OF_FIELD : [heldView];
+  const held: readonly (LiveView | null)[] = interactingView === 'field' ? OF_FIELD : [interactingView];
   shapes.forEach(({ view, isLazy }, redraw) => {
-    const isDue = heldView === null || held.includes(view) || drawn % turns === TURNS[view];
-    if (isDue && (heldView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
+    const isDue = interactingView === null || held.includes(view) || drawn % turns === TURNS[view];
+    if (isDue && (interactingView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
   });
   // The others get their turn when the hand rests, too.
-  if (heldView !== null && drawn % (TURN_COUNT * PATIENCE * LAZY_FRAMES) !== 0) redrawSoon();
+  if (interactingView !== null && drawn % (TURN_COUNT * PATIENCE * LAZY_FRAMES) !== 0) redrawSoon();
 }
 
 /** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */
-export function holdView(view: LiveView): void {
-  heldView = view;
+export function beginInteraction(view: LiveView): void {
+  interactingView = view;
   muteMoves(true);
 }
 
 /** It is let go: everything is brought up to date. */
-export function releaseView(): void {
-  heldView = null;
+export function endInteraction(): void {
+  interactingView = null;
   muteMoves(false);
   redrawSoon();
 }

@@ -52,7 +52,7 @@ test('while it is held all see what was told last, until it is told again', asyn
   const { throttled, set } = changing();
   const told = Array.from({ length: EVERYONE }, () => jest.fn());
   told.forEach((listener) => throttled.subscribe(listener));
-  throttled.hold();
+  throttled.begin();
   for (let value = 1; value <= 50; value++) set(value);
   expect(throttled.get()).toBe(0);
   jest.advanceTimersByTime(99);
@@ -63,7 +63,7 @@ test('while it is held all see what was told last, until it is told again', asyn
   told.forEach((listener) => expect(listener).toHaveBeenCalledTimes(1));
   expect(throttled.get()).toBe(50);
   set(51);
-  throttled.release();
+  throttled.end();
   expect(throttled.get()).toBe(51);
   await turns();
   told.forEach((listener) => expect(listener).toHaveBeenCalledTimes(2));
@@ -75,9 +75,9 @@ test('who went away meanwhile is not told, and what comes meanwhile takes the pl
   throttled.subscribe(() => heard.push(`first ${throttled.get()}`));
   const stop = throttled.subscribe(() => heard.push(`gone ${throttled.get()}`));
   throttled.subscribe(() => heard.push(`last ${throttled.get()}`));
-  throttled.hold();
+  throttled.begin();
   set(1);
-  throttled.release();
+  throttled.end();
   stop();
   set(2);
   await turns();
@@ -108,13 +108,13 @@ test('while it is held a frame is drawn between those that take long, else only 
   const slow = (): void => void jest.advanceTimersByTime(10);
   for (let i = 0; i < 3; i++) throttled.subscribe(slow);
   jest.mocked(nextFrame).mockClear();
-  throttled.hold();
+  throttled.begin();
   set(1);
   jest.advanceTimersByTime(100);
   await tasks();
   expect(nextFrame).toHaveBeenCalledTimes(3);
   set(2);
-  throttled.release();
+  throttled.end();
   await tasks();
   expect(nextFrame).toHaveBeenCalledTimes(3);
 });
@@ -128,14 +128,14 @@ test('where telling takes long it waits for a rest of the hand, and stops when t
   };
   throttled.subscribe(slow);
   throttled.subscribe(slow);
-  throttled.hold();
+  throttled.begin();
   set(1);
   jest.advanceTimersByTime(100);
   await tasks();
   expect(heard).toEqual([1, 1]);
-  throttled.release();
+  throttled.end();
 
-  throttled.hold();
+  throttled.begin();
   for (let value = 2; value < 30; value++) {
     set(value);
     jest.advanceTimersByTime(20);
@@ -150,5 +150,5 @@ test('where telling takes long it waits for a rest of the hand, and stops when t
   jest.advanceTimersByTime(120);
   await tasks();
   expect(heard).toEqual([1, 1, 29, 30, 30]);
-  throttled.release();
+  throttled.end();
 });

@@ -5,10 +5,10 @@ export interface ThrottledSource<Value> {
   readonly get: () => Value;
   readonly subscribe: (listener: () => void) => () => void;
   /** It will change with every movement of a hand: from now on listeners are told now and then only. */
-  readonly hold: () => void;
+  readonly begin: () => void;
   /** The hand lets go: what was held back can be read at once, and everyone is told. */
-  readonly release: () => void;
-  readonly isHeld: () => boolean;
+  readonly end: () => void;
+  readonly isThrottling: () => boolean;
 }
 
 /** What things that follow one hand, and tell the same panels, know of each other. */
@@ -86,13 +86,14 @@ export function createThrottledSource<Value>({
 }: ThrottleOptions<Value>): ThrottledSource<Value> {
   const listeners = new Set<() => void>();
   let seen = read();
-  let isHeld = false;
+  let isThrottling = false;
   /** When they may be told again, whether the hand rests or not. */
   let due = 0;
   /** How long telling everyone takes, the heaviest lately; 0 while nobody knows. */
   let tookMs = 0;
   const nextDue = (now: number): number =>
-    now + Math.max(everyMs, (isHeld ? maxLoadDivisor : IDLE_LOAD_DIVISOR) * (tookMs || group.notifyingMs));
+    now +
+    Math.max(everyMs, (isThrottling ? maxLoadDivisor : IDLE_LOAD_DIVISOR) * (tookMs || group.notifyingMs));
   /** Not everyone was told the last time. */
   let hasPending = false;
   const isBehind = (): boolean => hasPending || seen !== read();
@@ -104,16 +105,16 @@ export function createThrottledSource<Value>({
     const notified = (seen = read());
     hasPending = false;
     const began = performance.now();
-    const isEarly = began < due && isHeld;
+    const isEarly = began < due && isThrottling;
     // Not again before this is done and has rested.
     const wasDue = due;
     due = Infinity;
     // Those told early only because the hand rested wait again when it moves on.
-    const movesOn = (): boolean => isEarly && isHeld && group.changedAt > began;
+    const movesOn = (): boolean => isEarly && isThrottling && group.changedAt > began;
     void notifyInTurn(
       listeners,
       () => seen === notified && !movesOn(),
-      () => isHeld,
+      () => isThrottling,
     ).then((took) => {
       const isWhole = seen === notified && !movesOn();
       tookMs = Math.max(took, tookMs * (isWhole ? FORGETTING : 1));
@@ -128,20 +129,20 @@ export function createThrottledSource<Value>({
     if (due === Infinity) return;
     clearTimeout(later);
     const now = performance.now();
-    const at = Math.min(due, isHeld ? group.changedAt + REST_MS : Infinity);
+    const at = Math.min(due, isThrottling ? group.changedAt + REST_MS : Infinity);
     later = setTimeout(() => notifyIfResting(at), Math.max(0, at - now));
   };
   /** A timer that comes late tells of a busy machine, not of a hand that rests. */
   const notifyIfResting = (at: number): void => {
     const now = performance.now();
-    if (now >= due || !isHeld) return notifyNow();
+    if (now >= due || !isThrottling) return notifyNow();
     if (now - at > REST_MS / 2) group.changedAt = now;
     if (now - group.changedAt < REST_MS) notifySoon();
     else notifyNow();
   };
   follow(() => {
     group.changedAt = performance.now();
-    if (isHeld || changesContinuously?.(read())) return notifySoon();
+    if (isThrottling || changesContinuously?.(read())) return notifySoon();
     if (!isBehind()) return;
     clearTimeout(later);
     later = undefined;
@@ -157,13 +158,13 @@ export function createThrottledSource<Value>({
       listeners.add(mine);
       return () => listeners.delete(mine);
     },
-    hold: () => {
-      isHeld = true;
+    begin: () => {
+      isThrottling = true;
       due = nextDue(performance.now());
     },
-    isHeld: () => isHeld,
-    release: () => {
-      isHeld = false;
+    isThrottling: () => isThrottling,
+    end: () => {
+      isThrottling = false;
       notifyNow();
     },
   };

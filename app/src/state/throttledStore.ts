@@ -32,15 +32,15 @@ function createThrottledStore<State>(store: Store<State>): ThrottledStore<State>
     getState: throttled.get,
     subscribe: throttled.subscribe,
     // What moves the one in time moves the playhead, too.
-    hold: () => {
-      throttled.hold();
-      throttledPlayhead.hold();
+    begin: () => {
+      throttled.begin();
+      throttledPlayhead.begin();
     },
-    release: () => {
-      throttled.release();
-      throttledPlayhead.release();
+    end: () => {
+      throttled.end();
+      throttledPlayhead.end();
     },
-    isHeld: throttled.isHeld,
+    isThrottling: throttled.isThrottling,
   };
 }
 

@@ -1,6 +1,6 @@
 import { distance, type Vector } from '@humble/core';
 import { throttledStoreOf } from '../../state/throttledStore';
-import { holdView, releaseView } from '../../state/live';
+import { beginInteraction, endInteraction } from '../../state/live';
 import { currentFrame } from '../../state/playhead';
 import { pointAt } from '../../state/pointed';
 import { activeTravelIn } from '../../state/selection';
@@ -78,8 +78,8 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     };
   };
   const letGo = (): void => {
-    throttledStoreOf(live().context.store).release();
-    releaseView();
+    throttledStoreOf(live().context.store).end();
+    endInteraction();
     held.hold = null;
     held.target = null;
     const { hovered, pointer } = currentScene();
@@ -119,8 +119,8 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const now = pointer(view);
     held.target = chosenTarget(now);
     held.hold = takeHold(live().context, held.target, now);
-    throttledStoreOf(live().context.store).hold();
-    holdView('field');
+    throttledStoreOf(live().context.store).begin();
+    beginInteraction('field');
   };
 
   const update = (view: Vector): void => {

@@ -61,7 +61,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
   return {
     begin: (x: number): void => {
       held = take(x);
-      throttledStoreOf(store).hold();
+      throttledStoreOf(store).begin();
       if (!held) goTo(frameAt(x));
     },
     update: (x: number): void => {
@@ -73,7 +73,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
     end: (): void => {
       if (held && !held.hasMoved) goTo(held.frame);
       held = null;
-      throttledStoreOf(store).release();
+      throttledStoreOf(store).end();
     },
   };
 }

@@ -177,7 +177,7 @@ function tallestBar(store: AppStore): (ruler: UnrolledArc) => number {
     ruler.ticks.reduce((most, { along }) => Math.max(most, Math.abs(along ?? 0)), 1e-9),
   );
   return (ruler) => {
-    if (tallest === 0 || !throttledStoreOf(store).isHeld()) tallest = work(ruler) * PACE_ROOM;
+    if (tallest === 0 || !throttledStoreOf(store).isThrottling()) tallest = work(ruler) * PACE_ROOM;
     return tallest;
   };
 }

@@ -3,7 +3,7 @@ import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { throttledStoreOf } from '../../../state/throttledStore';
 import { useAppStore } from '../../../state/hooks';
-import { holdView, type LiveView, releaseView } from '../../../state/live';
+import { beginInteraction, type LiveView, endInteraction } from '../../../state/live';
 import type { AppStore } from '../../../state/store';
 import { useLive } from '../../../ui/useLive';
 import { type PointerTrail, usePointerTrail } from '../../../ui/usePointerTrail';
@@ -64,8 +64,8 @@ function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
       hasMoved = false;
       start = { x, y };
       hold = live().hand.take(pointer(x, y));
-      throttled.hold();
-      holdView(name);
+      throttled.begin();
+      beginInteraction(name);
     },
     update: (x: number, y: number): void => {
       if (!hold || isPinching) return;
@@ -76,8 +76,8 @@ function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
     end: (x: number, y: number): void => {
       if (hold && !hasMoved && !isPinching) hold.tap?.(pointer(x, y));
       hold = null;
-      throttled.release();
-      releaseView();
+      throttled.end();
+      endInteraction();
     },
     pinchBegins: (x: number, y: number): void => {
       isPinching = true;
