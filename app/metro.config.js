@@ -1,3 +1,4 @@
+const http = require('node:http');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
@@ -17,5 +18,22 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (UNUSED.has(name) || isUnusedInZod(context, name)) return { type: 'empty' };
   return (resolve ?? context.resolveRequest)(context, name, platform);
 };
+
+// `npm run dev` tells where the server is: what the page asks of it is handed on. The server takes changes from
+// its own pages only, so what says that this page is another one is left out.
+const api = process.env.HUMBLE_DEV_API;
+const handOn = (request, response) => {
+  const { origin, host, 'sec-fetch-site': site, ...headers } = request.headers;
+  const { method, url } = request;
+  const asked = http.request(api + url, { method, headers }, (answer) => {
+    response.writeHead(answer.statusCode, answer.headers);
+    answer.pipe(response);
+  });
+  asked.on('error', () => response.writeHead(502).end());
+  request.pipe(asked);
+};
+if (api)
+  config.server.enhanceMiddleware = (middleware) => (request, response, next) =>
+    request.url.startsWith('/api/') ? handOn(request, response) : middleware(request, response, next);
 
 module.exports = withNativeWind(config, { input: './src/global.css' });

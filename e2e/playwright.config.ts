@@ -24,7 +24,8 @@ export default defineConfig({
   retries: process.env.CI ? 1 : 0,
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
-  use: { launchOptions, trace: 'retain-on-failure', locale: 'en-GB', colorScheme: 'light' },
+  // A trace of every test costs a third of the time: it is recorded when one is tried again.
+  use: { launchOptions, trace: 'on-first-retry', locale: 'en-GB', colorScheme: 'light' },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
     { name: 'wide', use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },

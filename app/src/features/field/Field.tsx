@@ -11,7 +11,7 @@ import { FieldDrawing } from './FieldDrawing';
 import { fieldStateOf, gripsFor } from './fieldState';
 import { hintFor } from './hints';
 import type { Target } from './hitTest';
-import type { FieldContext } from './hold';
+import type { FieldContext } from './dragHandler';
 import { Loupe } from './Loupe';
 import { PointerPlace, ReadOut } from './ReadOut';
 import { useScene } from './scene';
@@ -100,7 +100,7 @@ function useFieldContext(
   return {
     store,
     viewChanges,
-    situation: () => ({ state: fieldStateOf(store.getState(), grips), viewport, projection }),
+    snapshot: () => ({ state: fieldStateOf(store.getState(), grips), viewport, projection }),
   };
 }
 

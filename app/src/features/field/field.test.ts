@@ -2,7 +2,7 @@ import { edits, evaluate, freshShot, type Shot } from '@humble/core';
 import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { frameRound, frameGrips } from './frame';
-import { frameNearestTo } from './holds/arcHolds';
+import { frameNearestTo } from './drags/arcDrags';
 import { numbered } from './layers/numbered';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 

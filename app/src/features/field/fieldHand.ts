@@ -5,10 +5,10 @@ import { currentFrame } from '../../state/playhead';
 import { pointAt } from '../../state/pointed';
 import { activeTravelIn } from '../../state/selection';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
-import type { FieldContext, Hold, Pointer } from './hold';
+import type { FieldContext, DragHandler, Pointer } from './dragHandler';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
-import { frameNearestTo } from './holds/arcHolds';
-import { takeHold } from './takeHold';
+import { frameNearestTo } from './drags/arcDrags';
+import { createDragHandler } from './createDragHandler';
 import type { PointerTrail } from '../../ui/usePointerTrail';
 import { pannedBy, toField, zoomedAt } from './viewport';
 
@@ -46,9 +46,9 @@ export interface FieldHand {
 
 /** @param live gives what the hand meets now: it outlives renders */
 export function createFieldHand(live: () => HandTools): FieldHand {
-  const situation = () => live().context.situation();
+  const situation = () => live().context.snapshot();
   const held = {
-    hold: null as Hold | null,
+    hold: null as DragHandler | null,
     target: null as Target | null,
     start: { x: 0, y: 0 } as Vector,
     hasMoved: false,
@@ -118,7 +118,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     Object.assign(held, { start: view, viewport, projection, hasMoved: false });
     const now = pointer(view);
     held.target = chosenTarget(now);
-    held.hold = takeHold(live().context, held.target, now);
+    held.hold = createDragHandler(live().context, held.target, now);
     throttledStoreOf(live().context.store).begin();
     beginInteraction('field');
   };
@@ -139,7 +139,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     } else live().context.viewChanges(pannedBy(viewport, projection, view.x - start.x, view.y - start.y));
   };
 
-  const tap = (hold: Hold, target: Target, now: Pointer): void => {
+  const tap = (hold: DragHandler, target: Target, now: Pointer): void => {
     const { lastTap } = held;
     const name = nameOf(target);
     const pressedAt = live().trail.pressedAt();
@@ -150,7 +150,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
       (lastTap.target === name || target.kind === 'placing');
     const beneath = pointBeneath(now, target);
     if (beneath && !now.isShift)
-      takeHold(live().context, { kind: 'point', pointId: beneath }, now).tap?.(now);
+      createDragHandler(live().context, { kind: 'point', pointId: beneath }, now).tap?.(now);
     else if (isTwice && hold.tapTwice) hold.tapTwice(now);
     else hold.tap?.(now);
     held.lastTap = {

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { useLive } from '../../ui/useLive';
 import { createFieldHand } from './fieldHand';
-import type { FieldContext } from './hold';
+import type { FieldContext } from './dragHandler';
 import type { PointerTrail } from '../../ui/usePointerTrail';
 
 /** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */

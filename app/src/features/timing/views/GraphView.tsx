@@ -13,8 +13,8 @@ import { Words } from '../../../ui/Words';
 import { valueAt } from './axis';
 import type { GraphAxes } from './graphPaths';
 import { GraphDrawing } from './GraphDrawing';
-import { takeViewHold } from './holds';
-import { paceHold } from './paceHold';
+import { createViewDragHandler } from './drags';
+import { paceDrag } from './paceDrag';
 import { handlesIn, placeAtPlayhead, timingIn, type TimingNow } from './timingIn';
 import { useViewGestures, type ViewPointer } from './useViewGestures';
 import { useViewKeys } from './useViewKeys';
@@ -75,7 +75,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     const present = timingIn(state);
     if (!present) return {};
     if (start.y > axes.way.start + NUMBERS_HEIGHT / 2)
-      return paceHold(
+      return paceDrag(
         {
           store,
           meaning: ({ x, y }) => ({
@@ -98,7 +98,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       frame: valueAt(axes.time, x),
       place: valueAt(axes.way, y),
     });
-    return takeViewHold(
+    return createViewDragHandler(
       { store, ruler: present.ruler, frameAt, meaning: target?.kind === 'mark' ? meaning : exact },
       target,
       start,

@@ -25,7 +25,7 @@ import { useWheel } from '../../../ui/useWheel';
 import { Figures, Words } from '../../../ui/Words';
 import { at, type Axis, valueAt } from './axis';
 import { followMarks, followRuler, followTicks } from './follow';
-import { takeViewHold } from './holds';
+import { createViewDragHandler } from './drags';
 import {
   BASE,
   byHandPath,
@@ -91,7 +91,11 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
       const now = timingIn(store.getState());
       if (!now) return {};
       const meaning = ({ x }: { readonly x: number }) => ({ frame: null, place: valueAt(axis, x) });
-      return takeViewHold({ store, ruler: now.ruler, meaning, frameAt }, targetAt(start.x, start.y), start);
+      return createViewDragHandler(
+        { store, ruler: now.ruler, meaning, frameAt },
+        targetAt(start.x, start.y),
+        start,
+      );
     },
     hovers: (now) => pointAt(now && frameAt(now)),
     pinches: (factor, by, middle, isFirst) =>

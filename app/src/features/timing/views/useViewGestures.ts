@@ -18,7 +18,7 @@ export interface ViewPointer {
 }
 
 /** What is held from a press on. */
-export interface ViewHold {
+export interface ViewDragHandler {
   readonly drag?: (now: ViewPointer) => void;
   /** The press ended where it began. */
   readonly tap?: (now: ViewPointer) => void;
@@ -26,7 +26,7 @@ export interface ViewHold {
 
 /** What a view of the timing does with a hand. */
 export interface ViewHand {
-  readonly take: (start: ViewPointer) => ViewHold;
+  readonly take: (start: ViewPointer) => ViewDragHandler;
   readonly hovers?: (now: { readonly x: number; readonly y: number } | null) => void;
   /** Two fingers. @param factor since the pinch began; @param by how far their middle has moved, pixels */
   readonly pinches?: (
@@ -48,7 +48,7 @@ interface ViewHandNow {
 /** A hand on a view, from press to release. Pixels of the view. */
 function createHand(name: LiveView, store: AppStore, live: () => ViewHandNow) {
   const throttled = throttledStoreOf(store);
-  let hold: ViewHold | null = null;
+  let hold: ViewDragHandler | null = null;
   let start = { x: 0, y: 0 };
   let focal = { x: 0, y: 0 };
   let hasMoved = false;

@@ -11,8 +11,8 @@ import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../tes
 import { type Axis, valueAt } from './axis';
 import { easingHandles, withEasingHandle } from './easingHandles';
 import { barsPath, curveOf, projectionsPath } from './graphPaths';
-import { takeViewHold } from './holds';
-import { paceHold } from './paceHold';
+import { createViewDragHandler } from './drags';
+import { paceDrag } from './paceDrag';
 import { postNames } from './rulerPaths';
 import { handlesIn, timingIn } from './timingIn';
 import { graphTargets, rulerTargets, targetNear } from './viewTargets';
@@ -40,7 +40,7 @@ const places = (store: AppStore) =>
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
   const { ruler } = now(store);
   const target = targetNear(graphTargets(ruler, handlesIn(store.getState()), time, way), ...from, 12);
-  const hold = takeViewHold(
+  const hold = createViewDragHandler(
     {
       store,
       ruler,
@@ -191,7 +191,7 @@ test('a mark that the handle of a span without a ramp would lie on can be taken,
 test('bars of the pace are drawn by going over them, those between two words of the hand too', () => {
   const store = bench();
   const meaning = ({ x, y }: { x: number; y: number }) => ({ frame: valueAt(time, x), increment: 12 - y });
-  const hold = paceHold({ store, meaning }, pointer(5, 2));
+  const hold = paceDrag({ store, meaning }, pointer(5, 2));
   hold.drag?.(pointer(35, 2));
   const steps = now(store)
     .ruler.ticks.slice(1)

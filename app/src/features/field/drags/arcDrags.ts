@@ -6,7 +6,7 @@ import { activeTravelIn } from '../../../state/selection';
 import { addMark } from '../../../state/timing';
 import { gestureName } from '../../../ui/gestureName';
 import type { Target } from '../hitTest';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
 
 type OnArc = Extract<Target, { kind: 'arc' }>;
@@ -15,13 +15,18 @@ type OnArc = Extract<Target, { kind: 'arc' }>;
  * A place on the arc. Dragging pulls its stretch, or moves the whole arc when all of it is selected; a tap
  * chooses the place, two put a point there.
  */
-export function arcHold(context: FieldContext, arc: Arc, { stretch, t, point }: OnArc, start: Pointer): Hold {
-  const { store, situation } = context;
+export function arcDrag(
+  context: FieldContext,
+  arc: Arc,
+  { stretch, t, point }: OnArc,
+  start: Pointer,
+): DragHandler {
+  const { store, snapshot } = context;
   if (arc.locked) return {};
   const name = gestureName('field');
   const by = { x: point.x - start.place.x, y: point.y - start.place.y };
   const ids = arc.points.map(({ id }) => id);
-  const isWhole = situation().state.selectedPointIds.length === ids.length;
+  const isWhole = snapshot().state.selectedPointIds.length === ids.length;
   const settle = snapper(context, point, isWhole ? new Set(ids) : undefined);
   return {
     drag: (now) => {
@@ -46,7 +51,7 @@ export function arcHold(context: FieldContext, arc: Arc, { stretch, t, point }: 
 }
 
 /** Another arc than the one being worked on: a tap goes to it. */
-export const otherArcHold = ({ store }: FieldContext, arcId: string): Hold => ({
+export const otherArcDrag = ({ store }: FieldContext, arcId: string): DragHandler => ({
   tap: () => void store.dispatch(arcActivated(arcId)),
 });
 
@@ -78,7 +83,7 @@ function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): voi
  * The arc outside the Arc step: the playhead follows the pointer along it. In the Timing step two taps put a
  * mark there.
  */
-export function scrubHold({ store, situation }: FieldContext, arc: Arc): Hold {
+export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHandler {
   const travel = activeTravelIn(store.getState());
   if (!travel) return {};
   let isFirst = true;
@@ -99,6 +104,6 @@ export function scrubHold({ store, situation }: FieldContext, arc: Arc): Hold {
       store.dispatch(marksSelected([]));
       follow(now);
     },
-    ...(situation().state.step === 'timing' && { tapTwice: markHere }),
+    ...(snapshot().state.step === 'timing' && { tapTwice: markHere }),
   };
 }

@@ -10,7 +10,7 @@ import { doEdit } from '../../../state/doEdit';
 import { aboutIn } from '../../../state/selection';
 import { gestureName } from '../../../ui/gestureName';
 import type { Grip } from '../frame';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper, steppedDeg } from './snapping';
 
 const directionDeg = (from: Vector, to: Vector): number =>
@@ -37,9 +37,9 @@ function growth(centre: Vector, start: Vector): (to: Vector) => number {
 }
 
 /** A grip of the frame round the selected points. */
-export function selectionGripHold(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): Hold {
-  const { store, situation } = context;
-  const pointIds = situation().state.selectedPointIds;
+export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): DragHandler {
+  const { store, snapshot } = context;
+  const pointIds = snapshot().state.selectedPointIds;
   const about = aboutIn(store.getState()) ?? start.place;
   const name = gestureName('field');
   const turned = turning(about, start.place);
@@ -60,7 +60,7 @@ export function selectionGripHold(context: FieldContext, arc: Arc, grip: Grip, s
 }
 
 /** A grip of the frame round the backdrop, or the backdrop itself. */
-export function backdropHold({ store }: FieldContext, grip: Grip, start: Pointer): Hold {
+export function backdropDrag({ store }: FieldContext, grip: Grip, start: Pointer): DragHandler {
   const backdrop = store.getState().shot.present.shot?.backdrop;
   if (!backdrop || backdrop.locked) return {};
   const centre = { x: backdrop.x, y: backdrop.y };

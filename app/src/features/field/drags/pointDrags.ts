@@ -2,7 +2,7 @@ import { type Arc, alongDirections, shapeHandles, type Vector, withShapeHandle }
 import { doEdit } from '../../../state/doEdit';
 import { pointsSelected } from '../../../state/handSlice';
 import { gestureName } from '../../../ui/gestureName';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
 
 /** What is taken hold of does not jump to the pointer. */
@@ -10,9 +10,9 @@ const grip = (at: Vector, { place }: Pointer): Vector => ({ x: at.x - place.x, y
 const gripped = ({ place }: Pointer, by: Vector): Vector => ({ x: place.x + by.x, y: place.y + by.y });
 
 /** A point, and with it all others that are selected. A tap selects it; with Shift it joins or leaves them. */
-export function pointHold(context: FieldContext, arc: Arc, pointId: string, start: Pointer): Hold {
-  const { store, situation } = context;
-  const { selectedPointIds: before, isSelectingSeveral } = situation().state;
+export function pointDrag(context: FieldContext, arc: Arc, pointId: string, start: Pointer): DragHandler {
+  const { store, snapshot } = context;
+  const { selectedPointIds: before, isSelectingSeveral } = snapshot().state;
   const isJoining = start.isShift || isSelectingSeveral;
   const wasSelected = before.includes(pointId);
   const point = arc.points.find(({ id }) => id === pointId)!;
@@ -51,13 +51,13 @@ export function pointHold(context: FieldContext, arc: Arc, pointId: string, star
 const HANDLE_STEP_DEG = 15;
 
 /** The end of a handle; with Shift it turns by steps. */
-export function handleHold(
+export function handleDrag(
   { store }: FieldContext,
   arc: Arc,
   pointId: string,
   side: 'in' | 'out',
   start: Pointer,
-): Hold {
+): DragHandler {
   const point = arc.points.find(({ id }) => id === pointId)!;
   const by = grip({ x: point.x + point[side].x, y: point.y + point[side].y }, start);
   const name = gestureName('field');
@@ -71,7 +71,7 @@ export function handleHold(
 }
 
 /** A handle of a ready shape. */
-export function shapeHandleHold(context: FieldContext, arc: Arc, id: string, start: Pointer): Hold {
+export function shapeHandleDrag(context: FieldContext, arc: Arc, id: string, start: Pointer): DragHandler {
   const { shape } = arc;
   const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
   if (!handle) return {};

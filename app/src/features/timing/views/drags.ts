@@ -7,7 +7,7 @@ import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
 import { gestureName } from '../../../ui/gestureName';
 import { timingIn } from './timingIn';
 import { withEasingHandle } from './easingHandles';
-import type { ViewHold, ViewPointer } from './useViewGestures';
+import type { ViewDragHandler, ViewPointer } from './useViewGestures';
 import type { ViewTarget } from './viewTargets';
 
 /** What a pointer on a view stands for; null where the view does not say. */
@@ -17,7 +17,7 @@ export interface Meaning {
   readonly place: number | null;
 }
 
-export interface HoldOptions {
+export interface DragOptions {
   readonly store: AppStore;
   readonly ruler: UnrolledArc;
   readonly meaning: (pointer: { readonly x: number; readonly y: number }) => Meaning;
@@ -27,10 +27,10 @@ export interface HoldOptions {
 
 /** A mark: dragged with all that are selected with it, selected by a tap. */
 function markHold(
-  { store, ruler, meaning }: HoldOptions,
+  { store, ruler, meaning }: DragOptions,
   target: Extract<ViewTarget, { kind: 'mark' }>,
   start: ViewPointer,
-): ViewHold {
+): ViewDragHandler {
   const { markIds, frame } = target.post;
   const { selectedMarkIds: before, isSelectingSeveral } = store.getState().hand;
   const isJoining = start.isShift || isSelectingSeveral;
@@ -63,7 +63,11 @@ function markHold(
   };
 }
 
-function tickHold({ store, ruler, meaning }: HoldOptions, frame: number, start: ViewPointer): ViewHold {
+function tickHold(
+  { store, ruler, meaning }: DragOptions,
+  frame: number,
+  start: ViewPointer,
+): ViewDragHandler {
   const drag = tickDrag(store, frame);
   const tick = ruler.ticks.find((one) => one.frame === frame);
   const began = meaning(start).place;
@@ -79,10 +83,10 @@ function tickHold({ store, ruler, meaning }: HoldOptions, frame: number, start: 
 }
 
 function handleHold(
-  { store, ruler, meaning }: HoldOptions,
+  { store, ruler, meaning }: DragOptions,
   target: Extract<ViewTarget, { kind: 'handle' }>,
   start: ViewPointer,
-): ViewHold {
+): ViewDragHandler {
   const now = timingIn(store.getState());
   if (!now) return {};
   const { move } = now;
@@ -109,7 +113,7 @@ function handleHold(
 }
 
 /** Empty ground: the playhead follows; with Shift, or where several are selected, a range is chosen. */
-function groundHold({ store, frameAt }: HoldOptions, start: ViewPointer): ViewHold {
+function groundHold({ store, frameAt }: DragOptions, start: ViewPointer): ViewDragHandler {
   if (start.isShift || store.getState().hand.isSelectingSeveral) {
     const began = frameAt(start);
     return {
@@ -132,7 +136,11 @@ function groundHold({ store, frameAt }: HoldOptions, start: ViewPointer): ViewHo
 }
 
 /** What a press on a view of the timing holds from then on. */
-export function takeViewHold(options: HoldOptions, target: ViewTarget | null, start: ViewPointer): ViewHold {
+export function createViewDragHandler(
+  options: DragOptions,
+  target: ViewTarget | null,
+  start: ViewPointer,
+): ViewDragHandler {
   switch (target?.kind) {
     case 'mark':
       return markHold(options, target, start);

@@ -7,7 +7,7 @@ import { activeTravelIn } from '../../../state/selection';
 import { addMark, markDrag, tickDrag } from '../../../state/timing';
 import { gestureName } from '../../../ui/gestureName';
 import type { Target } from '../hitTest';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 
 /** What is dragged along the arc is looked for this share of its length about where it was: crossings hold no traps. */
 const WINDOW = 0.15;
@@ -27,14 +27,14 @@ function along(arc: Arc, from: number, start: Pointer): (now: Pointer) => number
 }
 
 /** A mark: dragged along the arc with all that are selected with it; a tap selects it. */
-export function markHold(
-  { store, situation }: FieldContext,
+export function markDrag(
+  { store, snapshot }: FieldContext,
   arc: Arc,
   { markIds, frame, isTied }: Extract<Target, { kind: 'mark' }>,
   start: Pointer,
-): Hold {
+): DragHandler {
   const { selectedMarkIds: before } = store.getState().hand;
-  const isJoining = start.isShift || situation().state.isSelectingSeveral;
+  const isJoining = start.isShift || snapshot().state.isSelectingSeveral;
   const wasSelected = markIds.every((id) => before.includes(id));
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
   const held = activeMoveIn(store.getState())?.marks.find(({ id }) => id === markIds[0]);
@@ -62,7 +62,7 @@ export function markHold(
 }
 
 /** The tick of an exposure: dragged along the arc, its neighbours flow with it. */
-export function tickHold({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): Hold {
+export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): DragHandler {
   const travel = activeTravelIn(store.getState());
   const drag = tickDrag(store, frame);
   if (!travel || !drag) return {};
@@ -78,7 +78,7 @@ export function tickHold({ store }: FieldContext, arc: Arc, frame: number, start
 }
 
 /** An exposure that is put by hand: it goes where the pointer goes. */
-export function byHandHold({ store }: FieldContext, frame: number, start: Pointer): Hold {
+export function byHandDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
   const move = activeMoveIn(store.getState());
   const override = move?.overrides.find((one) => one.frame === frame);
   if (!move || !override) return {};
@@ -94,7 +94,7 @@ export function byHandHold({ store }: FieldContext, frame: number, start: Pointe
 }
 
 /** A stretch of the arc that is chosen by dragging over it. */
-export function stretchHold({ store }: FieldContext, arc: Arc, start: Pointer): Hold {
+export function stretchDrag({ store }: FieldContext, arc: Arc, start: Pointer): DragHandler {
   const length = arcLength(arc);
   const began = nearestPlace(arc, start.place)?.s ?? 0;
   const follow = along(arc, began, start);

@@ -5,18 +5,18 @@ import { figurePut } from '../../../state/posing';
 import { figurePlaceIn } from '../../../state/selection';
 import { gestureName } from '../../../ui/gestureName';
 import type { Target } from '../hitTest';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
 
 /**
  * The figure, put in place on the frame at the playhead: the arc and the marks follow. Taken by its body it does
  * not jump to the pointer; where one is put anywhere it comes to it, and the first one begins an arc.
  */
-export function poseHold(
+export function poseDrag(
   context: FieldContext,
   { isFar, frame }: Extract<Target, { kind: 'figure' }>,
   start: Pointer,
-): Hold {
+): DragHandler {
   const { store } = context;
   const name = gestureName('pose');
   const stands = figurePlaceIn(store.getState());

@@ -1,5 +1,5 @@
 import { alongDirections, snap, type SnapTargets, type Vector } from '@humble/core';
-import type { FieldContext, Pointer } from '../hold';
+import type { FieldContext, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 
 /** Things this near attract what is dragged, pixels. */
@@ -12,12 +12,12 @@ const DIRECTION_STEP_DEG = 45;
  * @param moving points that move along and so cannot attract
  */
 export function snapper(
-  { store, situation }: FieldContext,
+  { store, snapshot }: FieldContext,
   from: Vector,
   moving: ReadonlySet<string> = new Set(),
 ): (to: Vector, now: Pointer) => Vector {
   const { shot } = store.getState().shot.present;
-  const { state } = situation();
+  const { state } = snapshot();
   const own = state.arc?.points.filter(({ id }) => !moving.has(id)) ?? [];
   const points = [...own, ...state.others.flatMap((arc) => arc.points)];
   return (to, { isShift }) => {
@@ -32,7 +32,7 @@ export function snapper(
       points: settings.snapsToPoints ? points : [],
       centre: settings.snapsToPoints && shot ? { x: shot.field.width / 2, y: shot.field.height / 2 } : null,
       lines: settings.snapsToLines,
-      reach: SNAP_PX / situation().projection.scale,
+      reach: SNAP_PX / snapshot().projection.scale,
     };
     const { at, guides } = snap(to, targets);
     setScene({ guides });

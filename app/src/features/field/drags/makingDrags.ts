@@ -4,7 +4,7 @@ import { finishPlacing } from '../../../state/placing';
 import { strokeDrawn } from '../../../state/sketch';
 import { gestureName } from '../../../ui/gestureName';
 import { REACH_PX } from '../hitTest';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 import { snapper } from './snapping';
 
@@ -20,7 +20,7 @@ const lengthOf = (places: readonly Vector[]): number =>
   );
 
 /** A stroke with a finger, pen or mouse. */
-export function strokeHold({ store, situation }: FieldContext, start: Pointer): Hold {
+export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
   const stroke = [start.place];
   return {
     drag: ({ trail }) => {
@@ -28,7 +28,7 @@ export function strokeHold({ store, situation }: FieldContext, start: Pointer): 
       setScene({ stroke: [...stroke] });
     },
     drop: () => {
-      const { scale } = situation().projection;
+      const { scale } = snapshot().projection;
       if (lengthOf(stroke) * scale < LEAST_STROKE_PX) return;
       void store.dispatch(
         strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, gestureName('stroke')),
@@ -38,8 +38,8 @@ export function strokeHold({ store, situation }: FieldContext, start: Pointer): 
 }
 
 /** A point that is placed; dragging on steers the arc through it. */
-export function placingHold(context: FieldContext, closes: boolean, start: Pointer): Hold {
-  const { store, situation } = context;
+export function placingDrag(context: FieldContext, closes: boolean, start: Pointer): DragHandler {
+  const { store, snapshot } = context;
   const before = store.getState().hand.placed;
   if (closes) return { tap: () => store.dispatch(finishPlacing(true)) };
   const last = before[before.length - 1];
@@ -50,7 +50,7 @@ export function placingHold(context: FieldContext, closes: boolean, start: Point
   const plain: PointShape = { ...at, in: still, out: still, kind: 'smooth', shaping: PLAIN };
   const isAgain =
     last !== undefined &&
-    Math.hypot(last.x - at.x, last.y - at.y) * situation().projection.scale < LEAST_STROKE_PX;
+    Math.hypot(last.x - at.x, last.y - at.y) * snapshot().projection.scale < LEAST_STROKE_PX;
   if (isAgain) return { tapTwice: () => store.dispatch(finishPlacing(false)) };
   store.dispatch(pointsPlaced([...before, plain]));
   return {
@@ -65,8 +65,8 @@ export function placingHold(context: FieldContext, closes: boolean, start: Point
 }
 
 /** A box dragged open over the ground: the points in it are selected, with Shift in addition. */
-export function marqueeHold({ store, situation }: FieldContext, start: Pointer): Hold {
-  const { arc, selectedPointIds } = situation().state;
+export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
+  const { arc, selectedPointIds } = snapshot().state;
   return {
     drag: ({ place: to }) => {
       const from = start.place;
@@ -84,14 +84,14 @@ export function marqueeHold({ store, situation }: FieldContext, start: Pointer):
 }
 
 /** The centre to turn and scale about. */
-export const centreHold = ({ store }: FieldContext, start: Pointer): Hold => ({
+export const centreDrag = ({ store }: FieldContext, start: Pointer): DragHandler => ({
   tap: () => store.dispatch(centreChosen(start.place)),
   drag: () => undefined,
   drop: ({ place }) => store.dispatch(centreChosen(place)),
 });
 
 /** A line over something whose length is known. */
-export const rulerHold = (context: FieldContext, start: Pointer): Hold => ({
+export const rulerDrag = (context: FieldContext, start: Pointer): DragHandler => ({
   drag: ({ place, isShift }) => {
     const settle = snapper(context, start.place);
     const to = isShift ? settle(place, { ...start, isShift }) : place;

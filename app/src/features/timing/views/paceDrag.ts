@@ -5,7 +5,7 @@ import type { AppStore } from '../../../state/store';
 import { gestureName } from '../../../ui/gestureName';
 import { barFrames } from './graphPaths';
 import { timingIn } from './timingIn';
-import type { ViewHold, ViewPointer } from './useViewGestures';
+import type { ViewDragHandler, ViewPointer } from './useViewGestures';
 
 /** The exposure whose bar stands over a frame: the first one at or after it. */
 function barOver({ ticks }: UnrolledArc, frame: number): number | null {
@@ -22,7 +22,7 @@ interface PaceOptions {
  * The bars of the pace under a hand: each one it goes over gets as tall as the hand is high, in the span
  * where it came down. The rest of the span gives way, so that the whole stays.
  */
-export function paceHold({ store, meaning }: PaceOptions, start: ViewPointer): ViewHold {
+export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): ViewDragHandler {
   const now = timingIn(store.getState());
   const first = now && barOver(now.ruler, meaning(start).frame);
   if (!now || first === null) return {};

@@ -16,7 +16,7 @@ export interface Pointer {
 }
 
 /** What the hand meets in the field. */
-export interface FieldSituation {
+export interface FieldSnapshot {
   readonly state: FieldState;
   readonly viewport: Viewport;
   readonly projection: Projection;
@@ -25,12 +25,12 @@ export interface FieldSituation {
 /** All that a hold needs to do its work. */
 export interface FieldContext {
   readonly store: AppStore;
-  readonly situation: () => FieldSituation;
+  readonly snapshot: () => FieldSnapshot;
   readonly viewChanges: (viewport: Viewport | null) => void;
 }
 
 /** What is held from the press on, and what becomes of it. */
-export interface Hold {
+export interface DragHandler {
   /** True when the pointer moved and what is held follows. Without it a drag moves the view. */
   readonly drag?: (now: Pointer) => void;
   /** The drag came to its end. */

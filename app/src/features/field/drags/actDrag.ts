@@ -3,7 +3,7 @@ import { gestureRecorded } from '../../../state/acting';
 import { activeMoveIn } from '../../../state/hooks';
 import { pause, playFrom } from '../../../state/playhead';
 import { said } from '../../../state/sessionSlice';
-import type { FieldContext, Hold, Pointer } from '../hold';
+import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 
 const BEATS = 3;
@@ -13,7 +13,7 @@ const BEAT_MS = 500;
  * A gesture, recorded from the press to the release at the pointer's own rate, or from the end of the count
  * on. An outline of the figure goes with the pointer, and the others play meanwhile.
  */
-export function actHold({ store }: FieldContext, start: Pointer): Hold {
+export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
   const { countsIn, playsMeanwhile, recordingSpeed } = store.getState().settings;
   let samples: PointerSample[] = [];
   let at = start.trail.at(-1)!;

@@ -1,0 +1,70 @@
+import { pointsSelected } from '../../state/handSlice';
+import type { Target } from './hitTest';
+import type { FieldContext, DragHandler, Pointer } from './dragHandler';
+import { arcDrag, otherArcDrag, scrubDrag } from './drags/arcDrags';
+import { backdropDrag, selectionGripDrag } from './drags/boxDrags';
+import { centreDrag, marqueeDrag, placingDrag, rulerDrag, strokeDrag } from './drags/makingDrags';
+import { actDrag } from './drags/actDrag';
+import { poseDrag } from './drags/poseDrag';
+import { byHandDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
+import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
+
+/** Empty ground: a tap lets go of what is selected, two show the whole field. */
+function groundDrag(context: FieldContext, start: Pointer): DragHandler {
+  const { state } = context.snapshot();
+  if (state.step === 'arc' && (start.isShift || state.isSelectingSeveral)) return marqueeDrag(context, start);
+  return {
+    tap: () => context.store.dispatch(pointsSelected([])),
+    tapTwice: () => context.viewChanges(null),
+  };
+}
+
+/** What a press on a target holds from then on. */
+export function createDragHandler(context: FieldContext, target: Target, start: Pointer): DragHandler {
+  const { arc, step, tool, isSelectingSeveral } = context.snapshot().state;
+  switch (target.kind) {
+    case 'stroke':
+      return strokeDrag(context, start);
+    case 'placing':
+      return placingDrag(context, target.closes, start);
+    case 'centre':
+      return centreDrag(context, start);
+    case 'ruler':
+      return rulerDrag(context, start);
+    case 'backdrop':
+      return backdropDrag(context, 'move', start);
+    case 'acting':
+      return actDrag(context, start);
+    case 'figure':
+      return poseDrag(context, target, start);
+    case 'other-arc':
+      return otherArcDrag(context, target.arcId);
+    case 'ground':
+      return groundDrag(context, start);
+  }
+  if (target.kind === 'grip' && tool === 'backdrop') return backdropDrag(context, target.grip, start);
+  if (!arc) return {};
+  switch (target.kind) {
+    case 'grip':
+      return selectionGripDrag(context, arc, target.grip, start);
+    case 'shape-handle':
+      return shapeHandleDrag(context, arc, target.id, start);
+    case 'point':
+      return pointDrag(context, arc, target.pointId, start);
+    case 'handle':
+      return handleDrag(context, arc, target.pointId, target.side, start);
+    case 'arc':
+      if (step === 'arc') return arcDrag(context, arc, target, start);
+      return step === 'timing' && (start.isShift || isSelectingSeveral)
+        ? stretchDrag(context, arc, start)
+        : scrubDrag(context, arc);
+    case 'mark':
+      return markDrag(context, arc, target, start);
+    case 'tick':
+      return start.isShift || isSelectingSeveral
+        ? stretchDrag(context, arc, start)
+        : tickDrag(context, arc, target.frame, start);
+    case 'by-hand':
+      return byHandDrag(context, target.frame, start);
+  }
+}
