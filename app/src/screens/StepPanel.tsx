@@ -8,8 +8,8 @@ import { IncrementsTable } from '../features/sheet/IncrementsTable';
 import { SheetPanel } from '../features/sheet/SheetPanel';
 import { HoldHere } from '../features/timing/HoldHere';
 import { TimingPanel } from '../features/timing/TimingPanel';
-import type { HandState } from '../state/handSlice';
-import { useHand, useSession } from '../state/hooks';
+import type { EditorState } from '../state/editorSlice';
+import { useEditor, useSession } from '../state/hooks';
 import type { Step } from '../state/sessionSlice';
 
 interface StepPanelProps {
@@ -35,12 +35,12 @@ const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />
 const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
 
 /** What the Arc step shows first: that is brought into sight when it changes. */
-const firstShown = ({ tool, selectedPointIds, place, sketch }: HandState): string =>
+const firstShown = ({ tool, selectedPointIds, place, sketch }: EditorState): string =>
   [tool, Math.min(2, selectedPointIds.length), place !== null, sketch !== null].join(' ');
 
 function ScrolledPanel({ step, isPhone }: { readonly step: Step; readonly isPhone: boolean }) {
   const panel = useRef<ScrollView>(null);
-  const first = useHand(firstShown);
+  const first = useEditor(firstShown);
   useEffect(() => panel.current?.scrollTo({ y: 0, animated: false }), [first]);
   return (
     <ScrollView ref={panel} className="flex-1" contentContainerClassName="px-4 pb-6 pt-1" key={step}>

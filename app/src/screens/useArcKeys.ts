@@ -1,7 +1,7 @@
 import type { Vector } from '@humble/core';
 import { useState } from 'react';
 import { doEdit } from '../state/doEdit';
-import { placeSelected, pointsSelected, severalSet, sketched, toolChosen } from '../state/handSlice';
+import { placeSelected, pointsSelected, severalSet, sketched, toolChosen } from '../state/editorSlice';
 import { activeArcIn, useAppStore } from '../state/hooks';
 import { nudgeRun } from '../state/nudgeRun';
 import { finishPlacing, takePlacedBack } from '../state/placing';
@@ -27,7 +27,7 @@ export function useArcKeys(): (event: KeyboardEvent) => (() => void) | undefined
   return (event) => {
     const state = store.getState();
     if (state.session.step !== 'arc') return undefined;
-    const { tool, selectedPointIds, place, sketch, isSelectingSeveral } = state.hand;
+    const { tool, selectedPointIds, place, sketch, isSelectingSeveral } = state.editor;
     const { dispatch } = store;
     const arc = activeArcIn(state);
     const isCommand = event.ctrlKey || event.metaKey;

@@ -1,4 +1,4 @@
-import { toolChosen } from '../state/handSlice';
+import { toolChosen } from '../state/editorSlice';
 import { useAppStore } from '../state/hooks';
 import { figureNudged, figurePutInMiddle } from '../state/posing';
 import { isOnPage, nudgeOf } from './arrows';
@@ -7,9 +7,9 @@ import { isOnPage, nudgeOf } from './arrows';
 export function useFigureKeys(): (event: KeyboardEvent) => (() => void) | undefined {
   const { dispatch, getState } = useAppStore();
   return (event) => {
-    const { session, hand } = getState();
+    const { session, editor } = getState();
     if (session.step !== 'figure') return undefined;
-    if (hand.tool === 'pose') {
+    if (editor.tool === 'pose') {
       if (event.key === 'Escape') return () => dispatch(toolChosen('shape'));
       if (event.key === 'Enter' && isOnPage(event)) return () => dispatch(figurePutInMiddle());
     }

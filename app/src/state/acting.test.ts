@@ -53,5 +53,5 @@ test('used again it moves a further figure', async () => {
   await store.dispatch(actedAgain(activeMoveIn(store.getState())!));
   const { arcs, figures, gestures } = shotOn(store);
   expect([arcs.length, figures.length, gestures.length]).toEqual([2, 2, 1]);
-  expect(store.getState().hand.activeArcId).toBe(arcs[1]!.id);
+  expect(store.getState().editor.activeArcId).toBe(arcs[1]!.id);
 });

@@ -17,7 +17,7 @@ import { gestureName } from '../ui/gestureName';
 import { inSlices } from '../ui/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from './doEdit';
-import { arcActivated, type ActsFor, thinningAt, toolChosen } from './handSlice';
+import { arcActivated, type ActsFor, thinningAt, toolChosen } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { goTo, playFrom } from './playhead';
 import { said, stepChosen } from './sessionSlice';
@@ -99,7 +99,7 @@ const thinnedTo =
 
 /** What a gesture is for: the move it acts anew, or none. */
 function moveFor(state: RootState): Move | null {
-  return state.hand.actsFor === 'this' ? activeMoveIn(state) : null;
+  return state.editor.actsFor === 'this' ? activeMoveIn(state) : null;
 }
 
 /** A gesture from its samples; null for a slip of the hand. */

@@ -9,7 +9,7 @@ import {
 } from 'react-redux';
 import { ThrottledContext } from './throttledStore';
 import { doEdit } from './doEdit';
-import type { HandState } from './handSlice';
+import type { EditorState } from './editorSlice';
 import type { SessionState } from './sessionSlice';
 import type { Settings } from './settingsSlice';
 import type { AppDispatch, AppStore, RootState } from './store';
@@ -45,7 +45,7 @@ export function activeArcOf(shot: Shot | null, activeArcId: string | null): Arc 
 }
 
 export const activeArcIn = (state: RootState): Arc | null =>
-  activeArcOf(state.shot.present.shot, state.hand.activeArcId);
+  activeArcOf(state.shot.present.shot, state.editor.activeArcId);
 
 /** The move being worked on: what travels on the active arc; null where there is none. */
 export function activeMoveIn(state: RootState): Move | null {
@@ -74,14 +74,14 @@ function isSameOnFrames(a: Move | null, b: Move | null): boolean {
 export const useFramesOfMove = (): Move | null => useThrottledSelector(activeMoveIn, isSameOnFrames);
 
 /** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
-export const useActiveArc = <Value>(pick: (arc: Arc, hand: HandState) => Value): Value | null =>
+export const useActiveArc = <Value>(pick: (arc: Arc, hand: EditorState) => Value): Value | null =>
   useThrottledSelector((state) => {
     const arc = activeArcIn(state);
-    return arc && pick(arc, state.hand);
+    return arc && pick(arc, state.editor);
   });
 
-export const useHand = <Value>(pick: (hand: HandState) => Value): Value =>
-  useThrottledSelector((state) => pick(state.hand));
+export const useEditor = <Value>(pick: (hand: EditorState) => Value): Value =>
+  useThrottledSelector((state) => pick(state.editor));
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
   useThrottledSelector((state) => pick(state.session));

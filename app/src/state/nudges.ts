@@ -38,11 +38,11 @@ let tickFrom = 0;
 export const nudge =
   (key: string, isFar: boolean): Nudge =>
   (dispatch, getState) => {
-    const { hand, settings, shot } = getState();
+    const { editor, settings, shot } = getState();
     const move = activeMoveIn(getState());
     const travel = activeTravelIn(getState());
     if (!move || !travel || !shot.present.shot) return false;
-    const markIds = hand.selectedMarkIds;
+    const markIds = editor.selectedMarkIds;
     if (markIds.length > 0) {
       const to = nudged(markIds.join(' '), key, isFar);
       if (!to) return false;

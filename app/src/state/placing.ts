@@ -1,6 +1,6 @@
 import { withShapedHandles, type PointShape } from '@humble/core';
 import { doEdit } from './doEdit';
-import { arcActivated, pointsPlaced, toolChosen } from './handSlice';
+import { arcActivated, pointsPlaced, toolChosen } from './editorSlice';
 import { goTo } from './playhead';
 import type { AppDispatch, RootState } from './store';
 
@@ -12,7 +12,7 @@ export const placedShape = (placed: readonly PointShape[], closed = false): read
 export const finishPlacing =
   (closed: boolean) =>
   (dispatch: AppDispatch, getState: () => RootState): void => {
-    const { placed } = getState().hand;
+    const { placed } = getState().editor;
     if (placed.length >= 2 && dispatch(doEdit('drawArc', { points: placedShape(placed, closed), closed }))) {
       dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
       goTo(1);
@@ -23,5 +23,5 @@ export const finishPlacing =
 export const takePlacedBack =
   () =>
   (dispatch: AppDispatch, getState: () => RootState): void => {
-    dispatch(pointsPlaced(getState().hand.placed.slice(0, -1)));
+    dispatch(pointsPlaced(getState().editor.placed.slice(0, -1)));
   };

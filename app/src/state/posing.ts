@@ -1,6 +1,6 @@
 import type { Move, Vector } from '@humble/core';
 import { doEdit } from './doEdit';
-import { arcActivated, toolChosen } from './handSlice';
+import { arcActivated, toolChosen } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { nudgeRun } from './nudgeRun';
 import { currentFrame, goTo } from './playhead';

@@ -7,13 +7,13 @@ import {
   type Travel,
   type Vector,
 } from '@humble/core';
-import type { HandState } from './handSlice';
+import type { EditorState } from './editorSlice';
 import { activeArcIn, activeMoveIn } from './hooks';
 import { currentFrame } from './playhead';
 import type { RootState } from './store';
 
 /** The points of an arc that are selected. */
-export const selectedPoints = (arc: Arc, { selectedPointIds }: HandState): readonly ArcPoint[] =>
+export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): readonly ArcPoint[] =>
   arc.points.filter(({ id }) => selectedPointIds.includes(id));
 
 /** What travels on the active arc, worked out; null where nothing does. */
@@ -35,7 +35,7 @@ export function figurePlaceIn(
 }
 
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
-export function chosenDistance(arc: Arc, { place }: HandState): number | null {
+export function chosenDistance(arc: Arc, { place }: EditorState): number | null {
   if (!place || !measureArc(arc).stretches[place.stretch]) return null;
   return distanceAtParameter(measureArc(arc), place.stretch, place.t);
 }
@@ -52,9 +52,9 @@ export function middleOf(places: readonly Vector[]): Vector {
 /** About what the selection is turned, scaled and mirrored; null when nothing is selected. */
 export function aboutIn(state: RootState): Vector | null {
   const arc = activeArcIn(state);
-  const points = arc ? selectedPoints(arc, state.hand) : [];
+  const points = arc ? selectedPoints(arc, state.editor) : [];
   if (points.length === 0) return null;
-  const { about, centre } = state.hand;
+  const { about, centre } = state.editor;
   if (about === 'chosen' && centre) return centre;
   return (about === 'figure' ? figurePlaceIn(state) : null) ?? middleOf(points);
 }

@@ -2,7 +2,7 @@ import { pointsWithStroke, type PointShape, samplesFor, strokeUses, type Vector 
 import { fitAside } from '../workers/fit';
 import { activeArcIn } from './hooks';
 import { ActionCreators } from 'redux-undo';
-import { arcActivated, type Sketch, sketched, type SketchUse, strokeAsked, toolChosen } from './handSlice';
+import { arcActivated, type Sketch, sketched, type SketchUse, strokeAsked, toolChosen } from './editorSlice';
 import { doEdit } from './doEdit';
 import { goTo } from './playhead';
 import type { AppDispatch, RootState } from './store';
@@ -15,10 +15,10 @@ function usesOf(state: RootState, samples: readonly Vector[], reach: number): re
   if (!arc || arc.locked) return [{ kind: 'fresh' }];
   const near = strokeUses(arc, samples, reach).filter(({ kind }) => kind !== 'anew');
   const far: readonly SketchUse[] =
-    state.hand.strokeMeans === 'anew'
+    state.editor.strokeMeans === 'anew'
       ? [{ kind: 'anew' }, { kind: 'fresh' }]
       : [{ kind: 'fresh' }, { kind: 'anew' }];
-  return state.hand.strokeMeans ? [...far, ...near] : [...near, ...far];
+  return state.editor.strokeMeans ? [...far, ...near] : [...near, ...far];
 }
 
 let fits = 0;
@@ -33,7 +33,7 @@ const fitted =
     const samples =
       arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
     const points = await fitAside(samples, sketch.deviation);
-    if (fit !== fits || getState().hand.sketch !== sketch) return;
+    if (fit !== fits || getState().editor.sketch !== sketch) return;
     dispatch(sketched({ ...sketch, fitted: points }));
     // A first stroke is an arc at once; there is nothing that it could spoil.
     if (sketch.gesture) dispatch(doEdit('drawArc', { points }, sketch.gesture));
@@ -72,14 +72,14 @@ export const strokeDrawn =
 export const sketchChanged =
   (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): Thunk =>
   (dispatch, getState) => {
-    const { sketch } = getState().hand;
+    const { sketch } = getState().editor;
     // What was fitted for one use says nothing about another.
     if (sketch) void dispatch(fitted({ ...sketch, ...some, ...(some.use && { fitted: null }) }));
   };
 
 /** The stroke becomes what was chosen. */
 export const sketchKept = (): Thunk => (dispatch, getState) => {
-  const { sketch } = getState().hand;
+  const { sketch } = getState().editor;
   const arc = activeArcIn(getState());
   if (!sketch?.fitted) return;
   if (sketch.gesture) dispatch(sketched(null));
@@ -100,7 +100,7 @@ export const sketchKept = (): Thunk => (dispatch, getState) => {
 
 /** The stroke is given up; the next one takes its place. */
 export const sketchRedone = (): Thunk => (dispatch, getState) => {
-  const { sketch, strokeMeans } = getState().hand;
+  const { sketch, strokeMeans } = getState().editor;
   if (sketch?.gesture) dispatch(ActionCreators.undo());
   dispatch(strokeAsked(strokeMeans));
 };
@@ -115,7 +115,7 @@ let latest: { readonly sketch: Sketch; readonly shape: SketchedShape } | null = 
 
 /** What the arc would be with the stroke as it is wanted now; null while that is worked out. */
 export function sketchedShape(state: RootState): SketchedShape | null {
-  const { sketch } = state.hand;
+  const { sketch } = state.editor;
   if (!sketch?.fitted) return null;
   if (latest?.sketch === sketch) return latest.shape;
   const arc = activeArcIn(state);

@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { applyTheme } from '../ui/theme';
 import { api } from './api';
-import { handReducer } from './handSlice';
+import { editorReducer } from './editorSlice';
 import { sessionReducer } from './sessionSlice';
 import { settingsReducer, storeSettings } from './settingsSlice';
 import { shotHistory } from './shotSlice';
@@ -11,7 +11,7 @@ export const createAppStore = () =>
     reducer: {
       shot: shotHistory,
       session: sessionReducer,
-      hand: handReducer,
+      editor: editorReducer,
       settings: settingsReducer,
       [api.reducerPath]: api.reducer,
     },

@@ -9,7 +9,7 @@ import type { AppDispatch, RootState } from './store';
 export const takeStep =
   (step: Step) =>
   (dispatch: AppDispatch, getState: () => RootState): void => {
-    const { tool, placed, sketch } = getState().hand;
+    const { tool, placed, sketch } = getState().editor;
     if (step !== 'arc') {
       if (tool === 'points' && placed.length > 1) dispatch(finishPlacing(false));
       if (sketch && sketch.gesture === null) dispatch(said('The stroke was given up: it had not been kept.'));

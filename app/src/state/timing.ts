@@ -12,7 +12,7 @@ import {
 } from '@humble/core';
 import { gestureName } from '../ui/gestureName';
 import { doEdit } from './doEdit';
-import { type Chosen, marksCopied, marksSelected } from './handSlice';
+import { type Chosen, marksCopied, marksSelected } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { currentFrame, goTo } from './playhead';
 import { activeTravelIn } from './selection';
@@ -21,7 +21,7 @@ import type { AppDispatch, AppStore, RootState } from './store';
 
 /** The marks of the active move that are selected, in order of time. */
 export function selectedMarksIn(state: RootState): readonly Mark[] {
-  const { selectedMarkIds } = state.hand;
+  const { selectedMarkIds } = state.editor;
   return activeMoveIn(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
 }
 
@@ -60,7 +60,7 @@ export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
 /** What was chosen on the active move; null when nothing is. */
 export function chosenIn(state: RootState): WhereAndWhen | null {
   const travel = activeTravelIn(state);
-  return travel && state.hand.chosen ? whereAndWhen(travel, state.hand.chosen) : null;
+  return travel && state.editor.chosen ? whereAndWhen(travel, state.editor.chosen) : null;
 }
 
 /** Something of a timing that is dragged: it follows until it is let go, as one gesture. */
@@ -131,14 +131,14 @@ export const addMark =
 
 export const deleteSelectedMarks = (): Thunk => (dispatch, getState) => {
   const move = activeMoveIn(getState());
-  const markIds = getState().hand.selectedMarkIds;
+  const markIds = getState().editor.selectedMarkIds;
   if (move && markIds.length > 0 && dispatch(doEdit('deleteMarks', { moveId: move.id, markIds })))
     dispatch(marksSelected([]));
 };
 
 export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
   const move = activeMoveIn(getState());
-  const { selectedMarkIds } = getState().hand;
+  const { selectedMarkIds } = getState().editor;
   if (!move || selectedMarkIds.length === 0) return;
   dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
   const count = selectedMarkIds.length;
@@ -148,7 +148,7 @@ export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
 /** Copied marks at the playhead; they are selected. */
 export const pasteMarks = (): Thunk => (dispatch, getState) => {
   const move = activeMoveIn(getState());
-  const { copied } = getState().hand;
+  const { copied } = getState().editor;
   if (!move || !copied) return;
   const at = currentFrame();
   if (!dispatch(doEdit('pasteMarks', { moveId: move.id, copied, at }))) return;
@@ -164,7 +164,7 @@ export const selectNextMark =
     const move = activeMoveIn(getState());
     if (!move) return;
     const { marks } = move;
-    const selected = marks.findIndex(({ id }) => getState().hand.selectedMarkIds.includes(id));
+    const selected = marks.findIndex(({ id }) => getState().editor.selectedMarkIds.includes(id));
     const from = currentFrame();
     const next =
       selected >= 0

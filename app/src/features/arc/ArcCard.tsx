@@ -19,9 +19,9 @@ import {
   useThrottledSelector,
   useAppStore,
   useEdit,
-  useHand,
+  useEditor,
 } from '../../state/hooks';
-import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../state/handSlice';
+import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../state/editorSlice';
 import { figurePlaceIn } from '../../state/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -35,7 +35,7 @@ import { middleOfLongest } from './middleOfLongest';
 export function ArcCard() {
   const name = useActiveArc((arc) => arc.name);
   const isClosed = useActiveArc((arc) => arc.closed) ?? false;
-  const isSelectingSeveral = useHand((hand) => hand.isSelectingSeveral);
+  const isSelectingSeveral = useEditor((hand) => hand.isSelectingSeveral);
   const hasFigure = useActiveMove() !== null;
   const [menu, setMenu] = useState<'round' | 'join' | null>(null);
   const store = useAppStore();

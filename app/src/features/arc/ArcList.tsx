@@ -13,7 +13,7 @@ import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { activeArcIn, useAppDispatch, useThrottledSelector, useEdit, useShotValue } from '../../state/hooks';
-import { arcActivated } from '../../state/handSlice';
+import { arcActivated } from '../../state/editorSlice';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';

@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { useAppDispatch, useAppStore, useEdit, useShotValue } from '../../state/hooks';
-import { arcActivated } from '../../state/handSlice';
+import { arcActivated } from '../../state/editorSlice';
 import { goTo } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { colour } from '../../ui/colour';

@@ -7,7 +7,7 @@ import Waypoints from 'lucide-react-native/icons/waypoints';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useActiveArc, useAppDispatch, useShotValue } from '../../state/hooks';
-import { strokeAsked, toolChosen } from '../../state/handSlice';
+import { strokeAsked, toolChosen } from '../../state/editorSlice';
 import { actingAsked } from '../../state/acting';
 import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';

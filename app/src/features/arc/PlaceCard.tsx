@@ -4,8 +4,15 @@ import Scissors from 'lucide-react-native/icons/scissors';
 import Slash from 'lucide-react-native/icons/slash';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { activeArcIn, useActiveArc, useAppDispatch, useAppStore, useEdit, useHand } from '../../state/hooks';
-import { placeSelected, pointsSelected } from '../../state/handSlice';
+import {
+  activeArcIn,
+  useActiveArc,
+  useAppDispatch,
+  useAppStore,
+  useEdit,
+  useEditor,
+} from '../../state/hooks';
+import { placeSelected, pointsSelected } from '../../state/editorSlice';
 import { chosenDistance } from '../../state/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -23,7 +30,7 @@ function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): n
 /** A place that was chosen on the arc, and what can be done there. */
 export function PlaceCard() {
   const arc = useActiveArc((active) => active);
-  const hand = useHand((now) => now);
+  const hand = useEditor((now) => now);
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const s = arc && chosenDistance(arc, hand);

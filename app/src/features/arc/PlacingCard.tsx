@@ -1,8 +1,8 @@
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
-import { useAppDispatch, useHand } from '../../state/hooks';
-import { toolChosen } from '../../state/handSlice';
+import { useAppDispatch, useEditor } from '../../state/hooks';
+import { toolChosen } from '../../state/editorSlice';
 import { finishPlacing, takePlacedBack } from '../../state/placing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -10,7 +10,7 @@ import { Words } from '../../ui/Words';
 
 /** While an arc is placed point by point. */
 export function PlacingCard() {
-  const count = useHand((hand) => hand.placed.length);
+  const count = useEditor((hand) => hand.placed.length);
   const dispatch = useAppDispatch();
   return (
     <Card title="Point by point" isActive aside={`${count} points`}>

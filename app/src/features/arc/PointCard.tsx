@@ -3,7 +3,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
 import { useActiveArc, useAppDispatch, useEdit } from '../../state/hooks';
-import { pointsSelected } from '../../state/handSlice';
+import { pointsSelected } from '../../state/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';

@@ -12,9 +12,9 @@ import {
   useAppDispatch,
   useAppStore,
   useEdit,
-  useHand,
+  useEditor,
 } from '../../state/hooks';
-import { type About, aboutChosen, pointsSelected, toolChosen } from '../../state/handSlice';
+import { type About, aboutChosen, pointsSelected, toolChosen } from '../../state/editorSlice';
 import { aboutIn, middleOf, selectedPoints } from '../../state/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -29,7 +29,7 @@ const FURTHEST = 1e6;
 /** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
   const arc = useActiveArc((active) => active);
-  const hand = useHand((now) => now);
+  const hand = useEditor((now) => now);
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const points = arc ? selectedPoints(arc, hand) : [];
@@ -76,14 +76,14 @@ function useTransform(): (transform: Transform, gesture?: string) => void {
     const state = store.getState();
     const arc = activeArcIn(state);
     if (arc)
-      edit('transformPoints', { arcId: arc.id, pointIds: state.hand.selectedPointIds, transform }, gesture);
+      edit('transformPoints', { arcId: arc.id, pointIds: state.editor.selectedPointIds, transform }, gesture);
   };
 }
 
 /** Where the middle of the selection lies and how large it is. */
 function Placing() {
   const arc = useActiveArc((active) => active);
-  const hand = useHand((now) => now);
+  const hand = useEditor((now) => now);
   const store = useAppStore();
   const transform = useTransform();
   const points = arc ? selectedPoints(arc, hand) : [];
@@ -139,11 +139,11 @@ const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
 ];
 
 function TurningAndMirroring() {
-  const about = useHand((hand) => hand.about);
-  const hasCentre = useHand((hand) => hand.centre !== null);
-  const isChoosing = useHand((hand) => hand.tool === 'centre');
+  const about = useEditor((hand) => hand.about);
+  const hasCentre = useEditor((hand) => hand.centre !== null);
+  const isChoosing = useEditor((hand) => hand.tool === 'centre');
   const hasFigure = useActiveMove() !== null;
-  const selection = useHand((hand) => hand.selectedPointIds);
+  const selection = useEditor((hand) => hand.selectedPointIds);
   const [turned, setTurned] = useState({ deg: 0, selection });
   const deg = turned.selection === selection ? turned.deg : 0;
   const store = useAppStore();

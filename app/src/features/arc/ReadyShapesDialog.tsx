@@ -10,7 +10,7 @@ import {
   useEdit,
   useShotValue,
 } from '../../state/hooks';
-import { arcActivated } from '../../state/handSlice';
+import { arcActivated } from '../../state/editorSlice';
 import { goTo } from '../../state/playhead';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';

@@ -43,7 +43,9 @@ const CURSORS: Record<Target['kind'], string> = {
 /** The area the camera sees, and the hand on it. What is drawn in it follows the shot by itself. */
 export function Field({ controls }: { readonly controls?: ReactNode }) {
   const size = useShotValue((shot) => shot.field);
-  const isEmpty = useThrottledSelector((state) => activeArcIn(state) === null && state.hand.tool === 'shape');
+  const isEmpty = useThrottledSelector(
+    (state) => activeArcIn(state) === null && state.editor.tool === 'shape',
+  );
   const step = useSession((session) => session.step);
   const { isWide } = useLayout();
   const [view, setView] = useState({ width: 0, height: 0 });
@@ -107,7 +109,7 @@ function useFieldContext(
 /** Takes the gestures, and shows by the cursor what they would take hold of. */
 function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
   const kind = useScene(({ hovered }) => hovered?.kind);
-  const isPaper = useThrottledSelector(({ hand }) => hand.tool !== 'shape' && hand.tool !== 'backdrop');
+  const isPaper = useThrottledSelector(({ editor }) => editor.tool !== 'shape' && editor.tool !== 'backdrop');
   const cursor = CURSORS[kind ?? (isPaper ? 'stroke' : 'ground')];
   return (
     <View

@@ -1,7 +1,7 @@
 import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
-import { useHand } from '../../state/hooks';
+import { useEditor } from '../../state/hooks';
 import { LiveViewContext, PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
 import { Drawing } from '../../ui/Drawing';
 import { ActingOutline, WayOfHand } from './layers/Acting';
@@ -30,7 +30,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   useLiveDrawing();
   useEffect(() => subscribeScene(redrawSoon), []);
   // While a stroke waits to be kept, what is there already stands back.
-  const standsBack = useHand(
+  const standsBack = useEditor(
     ({ tool, sketch, strokeMeans }) => tool === 'stroke' && (sketch !== null || strokeMeans === 'anew'),
   );
   return (

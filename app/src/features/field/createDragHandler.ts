@@ -1,4 +1,4 @@
-import { pointsSelected } from '../../state/handSlice';
+import { pointsSelected } from '../../state/editorSlice';
 import type { Target } from './hitTest';
 import type { FieldContext, DragHandler, Pointer } from './dragHandler';
 import { arcDrag, otherArcDrag, scrubDrag } from './drags/arcDrags';

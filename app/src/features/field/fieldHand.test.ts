@@ -1,14 +1,14 @@
 import { edits, evaluate, PLAIN } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../state/doEdit';
-import { pointsPlaced, severalSet, toolChosen } from '../../state/handSlice';
+import { pointsPlaced, severalSet, toolChosen } from '../../state/editorSlice';
 import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import { addMark, chosenIn } from '../../state/timing';
 import { moveOn, shotOn } from '../../testing/bench';
 import { type Bench, bench, corner, emptyField, threePoints } from '../../testing/fieldBench';
 
-const selected = ({ store }: Bench): readonly string[] => store.getState().hand.selectedPointIds;
+const selected = ({ store }: Bench): readonly string[] => store.getState().editor.selectedPointIds;
 
 describe('points', () => {
   test('are selected by the press and dragged without a jump; one drag is one undo step', () => {
@@ -75,7 +75,7 @@ describe('the arc', () => {
     expect(on.points()[0]!.out.y).toBeLessThan(0);
     on.store.dispatch(ActionCreators.undo());
     on.tap(550, 302);
-    expect(on.store.getState().hand.place).toMatchObject({ stretch: 1 });
+    expect(on.store.getState().editor.place).toMatchObject({ stretch: 1 });
     on.tap(550, 302);
     expect(on.points()).toHaveLength(4);
     expect(on.points()[2]).toMatchObject({ x: expect.closeTo(550, 6), y: expect.closeTo(300, 6) });
@@ -128,7 +128,7 @@ describe('placing points', () => {
     on.store.dispatch(toolChosen('points'));
     return on;
   };
-  const placed = ({ store }: Bench) => store.getState().hand.placed;
+  const placed = ({ store }: Bench) => store.getState().editor.placed;
 
   test('a tap places a point that rounds itself off, a drag steers it evenly', () => {
     const on = placing();
@@ -214,7 +214,7 @@ describe('in the Timing step', () => {
     on.store.dispatch(addMark(11));
     const { arcs } = shotOn(on.store);
     on.tap(402, 305);
-    expect(on.store.getState().hand.selectedMarkIds).toEqual(['m3']);
+    expect(on.store.getState().editor.selectedMarkIds).toEqual(['m3']);
     on.drag([402, 305], [430, 305], [462, 305]);
     expect(marks(on).map(({ frame, fraction }) => [frame, Math.round(fraction * 600)])).toEqual([
       [1, 0],
@@ -239,14 +239,14 @@ describe('in the Timing step', () => {
     const [, added] = marks(on);
     expect(added).toMatchObject({ frame: 13, kind: 'pass' });
     expect(added!.fraction).toBeCloseTo(346 / 600, 6);
-    expect(on.store.getState().hand.selectedMarkIds).toEqual([added!.id]);
+    expect(on.store.getState().editor.selectedMarkIds).toEqual([added!.id]);
   });
 
   test('with Shift a drag over the arc chooses a stretch, and its frames are known', () => {
     const on = timing();
     on.keys.shift = true;
     on.drag([265, 306], [300, 306], [385, 306]);
-    expect(on.store.getState().hand.chosen).toMatchObject({ by: 'stretch' });
+    expect(on.store.getState().editor.chosen).toMatchObject({ by: 'stretch' });
     expect(chosenIn(on.store.getState())!.runs).toEqual([{ from: 7, until: 10 }]);
   });
 

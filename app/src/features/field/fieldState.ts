@@ -11,7 +11,7 @@ import { type Projection, toField } from './viewport';
 /** What of the state decides over what a press takes hold of. */
 export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const { shot } = state.shot.present;
-  const { tool, selectedPointIds, placed, isSelectingSeveral } = state.hand;
+  const { tool, selectedPointIds, placed, isSelectingSeveral } = state.editor;
   const arc = activeArcIn(state);
   return {
     step: state.session.step,
@@ -91,14 +91,14 @@ function backdropFrame(backdrop: NonNullable<Shot['backdrop']>): Frame | null {
 
 function frameIn(state: RootState, pixel: number): Frame | null {
   if (state.session.step !== 'arc') return null;
-  const { tool } = state.hand;
+  const { tool } = state.editor;
   if (tool === 'backdrop') {
     const backdrop = state.shot.present.shot?.backdrop;
     return backdrop && !backdrop.locked ? backdropFrame(backdrop) : null;
   }
   const arc = activeArcIn(state);
   if (tool !== 'shape' || !arc || arc.locked || arc.hidden) return null;
-  return frameRound(selectedPoints(arc, state.hand), pixel);
+  return frameRound(selectedPoints(arc, state.editor), pixel);
 }
 
 /** Grips may lie no nearer to the edge of the view than this, pixels. */
@@ -112,7 +112,7 @@ export function gripsFor(
 ): GripsOf {
   let latest: { readonly of: readonly unknown[]; readonly found: ReturnType<GripsOf> } | null = null;
   return (state) => {
-    const of = [state.shot, state.hand, state.session];
+    const of = [state.shot, state.editor, state.session];
     if (latest?.of.every((part, i) => part === of[i])) return latest.found;
     const frame = frameIn(state, 1 / projection.scale);
     const seen = {

@@ -1,4 +1,4 @@
-import type { Tool } from '../../state/handSlice';
+import type { Tool } from '../../state/editorSlice';
 import type { Grip } from './frame';
 import type { FieldState, Target } from './hitTest';
 

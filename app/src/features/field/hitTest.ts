@@ -8,7 +8,7 @@ import {
   shapeHandles,
   type Vector,
 } from '@humble/core';
-import type { Tool } from '../../state/handSlice';
+import type { Tool } from '../../state/editorSlice';
 import type { Step } from '../../state/sessionSlice';
 import type { FrameGrip, Grip } from './frame';
 

@@ -1,7 +1,7 @@
 import { evaluate, gestureSeconds } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../state/doEdit';
-import { toolChosen } from '../../state/handSlice';
+import { toolChosen } from '../../state/editorSlice';
 import { goTo, isPlaying, pause, setRange } from '../../state/playhead';
 import { stepChosen } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
@@ -42,7 +42,7 @@ describe('a figure that is put in place', () => {
       expect(hint(on)).toBe('Tap where the figure is to stand on this frame.');
       put(on);
       expect(at(on, 1)).toEqual([200, 400]);
-      expect(on.store.getState().hand.tool).toBe('shape');
+      expect(on.store.getState().editor.tool).toBe('shape');
       on.store.dispatch(ActionCreators.undo());
       expect(shotOn(on.store).arcs).toEqual([]);
     }
@@ -85,7 +85,7 @@ describe('a figure that is put in place', () => {
     expect(on.store.dispatch(figurePutInMiddle())).toBe(true);
     const [x, y] = at(on, 1);
     expect([x, y]).toEqual([500, 300]);
-    expect(on.store.getState().hand.tool).toBe('shape');
+    expect(on.store.getState().editor.tool).toBe('shape');
     expect(on.store.dispatch(figurePutInMiddle())).toBe(false);
     goTo(11);
     on.store.dispatch(figureNudged({ x: 10, y: 0 }));

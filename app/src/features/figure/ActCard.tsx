@@ -5,8 +5,8 @@ import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { actingAsked, gestureUsed, trackedBroughtIn } from '../../state/acting';
-import { toolChosen } from '../../state/handSlice';
-import { useActiveArc, useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import { toolChosen } from '../../state/editorSlice';
+import { useActiveArc, useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../state/hooks';
 import { said } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
@@ -20,7 +20,7 @@ import { ThinningProgress } from './ThinningProgress';
 
 /** A figure is acted out by hand; the field waits for the pointer. */
 export function ActCard({ move }: { readonly move: Move | null }) {
-  const tool = useHand((hand) => hand.tool);
+  const tool = useEditor((hand) => hand.tool);
   return tool === 'act' ? <Waiting /> : <Asking move={move} />;
 }
 
@@ -98,7 +98,7 @@ function KeptGestures() {
 function Waiting() {
   const dispatch = useAppDispatch();
   const { recordingSpeed, countsIn, playsMeanwhile } = useSettings();
-  const actsFor = useHand((hand) => hand.actsFor);
+  const actsFor = useEditor((hand) => hand.actsFor);
   return (
     <Card title="Act it out" isActive>
       <Words tone="soft">

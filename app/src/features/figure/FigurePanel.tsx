@@ -3,7 +3,7 @@ import { STAND_INS, standInNames } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useHand, useShot } from '../../state/hooks';
+import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useEditor, useShot } from '../../state/hooks';
 import { figurePutInMiddle, posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -25,7 +25,7 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
   const move = useActiveMove();
   const edit = useEdit();
   const dispatch = useAppDispatch();
-  const tool = useHand((hand) => hand.tool);
+  const tool = useEditor((hand) => hand.tool);
   const isActing = tool === 'act';
   const arcId = useActiveArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);

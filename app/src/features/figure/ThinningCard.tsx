@@ -3,7 +3,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
 import { actedAgain, actedChanged } from '../../state/acting';
-import { useAppDispatch, useEdit, useHand, useSettings, useShot } from '../../state/hooks';
+import { useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../state/hooks';
 import { settingsChanged } from '../../state/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -25,7 +25,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const edit = useEdit();
   const { showsGesture } = useSettings();
   // What is wished for is shown at once; what comes of it when it is done.
-  const wished = useHand((hand) => hand.thinning?.allowedDeviation ?? null);
+  const wished = useEditor((hand) => hand.thinning?.allowedDeviation ?? null);
   const gesture = gestureOf(shot, move);
   const { acted } = move;
   if (!acted || !gesture) return null;

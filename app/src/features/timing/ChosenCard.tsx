@@ -1,8 +1,8 @@
 import { runWithin } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { rangeChosen } from '../../state/handSlice';
-import { useAppDispatch, useThrottledSelector, useHand, useShot, useShotValue } from '../../state/hooks';
+import { rangeChosen } from '../../state/editorSlice';
+import { useAppDispatch, useThrottledSelector, useEditor, useShot, useShotValue } from '../../state/hooks';
 import { goTo, useThrottledFrame } from '../../state/playhead';
 import { activeTravelIn } from '../../state/selection';
 import { whereAndWhen } from '../../state/timing';
@@ -17,7 +17,7 @@ const runText = ({ from, until }: { from: number; until: number }): string =>
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
 export const ChosenCard = memo(function ChosenCard() {
-  const hasChosen = useHand(({ chosen }) => chosen !== null);
+  const hasChosen = useEditor(({ chosen }) => chosen !== null);
   return hasChosen ? <Chosen /> : <NothingChosen />;
 });
 
@@ -57,7 +57,7 @@ function Chosen() {
   const shot = useShot();
   const travel = useThrottledSelector(activeTravelIn);
   const dispatch = useAppDispatch();
-  const chosen = useHand((hand) => hand.chosen);
+  const chosen = useEditor((hand) => hand.chosen);
   if (!travel || !chosen) return null;
   const { lengthFrames, rate, sheet, field } = shot;
   const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;

@@ -8,7 +8,7 @@ import {
 } from '@humble/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useFramesOfMove, useHand, useShotValue } from '../../state/hooks';
+import { useEdit, useFramesOfMove, useEditor, useShotValue } from '../../state/hooks';
 import { useThrottledFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -117,7 +117,7 @@ export const ExposuresCard = memo(function ExposuresCard() {
 function ExposuresCardOf({ move }: { readonly move: Move }) {
   const lengthFrames = useShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
-  const chosen = useHand((hand) => (hand.chosen?.by === 'frames' ? hand.chosen : null));
+  const chosen = useEditor((hand) => (hand.chosen?.by === 'frames' ? hand.chosen : null));
   const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
   const between = marksBetweenExposures(move, { lengthFrames });

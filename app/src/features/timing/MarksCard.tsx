@@ -6,7 +6,7 @@ import Trash from 'lucide-react-native/icons/trash';
 
 import { memo } from 'react';
 import { View } from 'react-native';
-import { marksSelected, severalSet } from '../../state/handSlice';
+import { marksSelected, severalSet } from '../../state/editorSlice';
 import {
   useActiveArc,
   useActiveMove,
@@ -14,7 +14,7 @@ import {
   useThrottledSelector,
   useEdit,
   useFramesOfMove,
-  useHand,
+  useEditor,
   useSettings,
   useShot,
 } from '../../state/hooks';
@@ -50,7 +50,7 @@ export const MarksCard = memo(function MarksCard() {
 
 function SelectedMarks() {
   const move = useActiveMove();
-  const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const selected = move?.marks.filter(({ id }) => selectedIds.includes(id)) ?? [];
   if (!move || selected.length === 0) return null;
   return selected.length === 1 ? (
@@ -64,7 +64,7 @@ function NoMark() {
   const move = useFramesOfMove();
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
-  const copied = useHand((hand) => hand.copied);
+  const copied = useEditor((hand) => hand.copied);
   if (!move) return null;
   const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
@@ -92,7 +92,7 @@ function NoMark() {
 function Together() {
   const dispatch = useAppDispatch();
   const { takesLater } = useSettings();
-  const isSeveral = useHand(({ isSelectingSeveral }) => isSelectingSeveral);
+  const isSeveral = useEditor(({ isSelectingSeveral }) => isSelectingSeveral);
   return (
     <>
       <Toggle

@@ -3,7 +3,7 @@ import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useHand } from '../../state/hooks';
+import { useEdit, useEditor } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Segmented } from '../../ui/Segmented';
@@ -41,7 +41,7 @@ function inManner(easing: Easing, manner: Manner, frames: number): Easing {
 /** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
 export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
   const edit = useEdit();
-  const selectedIds = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
   const { easing } = from;
   const setEasing = (next: Easing, gesture?: string): void => {

@@ -1,6 +1,6 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { rangeChosen } from '../../state/handSlice';
+import { rangeChosen } from '../../state/editorSlice';
 import { goTo, setRange } from '../../state/playhead';
 import { chosenIn } from '../../state/timing';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';

@@ -23,7 +23,7 @@ import {
   useThrottledSelector,
   useEdit,
   useFramesOfMove,
-  useHand,
+  useEditor,
   useSettings,
   useShotValue,
 } from '../../state/hooks';
@@ -225,7 +225,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
  */
 const Spans = memo(function Spans() {
   const move = useActiveMove();
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const current = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = { move: useDeferredValue(move), current: useDeferredValue(current) };
   return drawn.move && <SpansOf move={drawn.move} current={drawn.current} />;

@@ -1,6 +1,6 @@
 import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useAppDispatch, useHand, useSettings, useShot } from '../../state/hooks';
+import { useActiveMove, useAppDispatch, useEditor, useSettings, useShot } from '../../state/hooks';
 import { useThrottledPlayhead } from '../../state/playhead';
 import { settingsChanged } from '../../state/settingsSlice';
 import { currentSpan } from '../../state/timing';
@@ -43,7 +43,7 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
 /** The chart of the span that is worked on. Drawn in slices: another span's chart is much to draw at once. */
 export const CurrentChart = memo(function CurrentChart() {
   const move = useActiveMove();
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const index = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = {
     shot: useDeferredValue(useShot()),

@@ -1,6 +1,6 @@
 import { edits, evaluate } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { marksSelected } from '../../state/handSlice';
+import { marksSelected } from '../../state/editorSlice';
 import { goTo, setRange } from '../../state/playhead';
 import type { AppStore } from '../../state/store';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';

@@ -7,7 +7,7 @@ import {
   useActiveMove,
   useThrottledSelector,
   useAppStore,
-  useHand,
+  useEditor,
   useShot,
   useShotValue,
 } from '../../state/hooks';
@@ -98,7 +98,7 @@ export function ScrubRail() {
 const RailDrawing = memo(function RailDrawing({ width }: { readonly width: number }) {
   const shot = useDeferredValue(useShot());
   const move = useDeferredValue(useActiveMove());
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);

@@ -1,7 +1,7 @@
 import type { Move } from '@humble/core';
 import { Gesture, type PanGesture } from 'react-native-gesture-handler';
 import { throttledStoreOf } from '../../state/throttledStore';
-import { marksSelected } from '../../state/handSlice';
+import { marksSelected } from '../../state/editorSlice';
 import { currentFrame, goTo } from '../../state/playhead';
 import type { AppStore } from '../../state/store';
 import { markDrag, type TimingDrag } from '../../state/timing';
@@ -52,7 +52,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
   const take = (x: number): HeldMark | null => {
     const mark = markUnder(live(), x, currentFrame());
     if (!mark) return null;
-    const selected = store.getState().hand.selectedMarkIds;
+    const selected = store.getState().editor.selectedMarkIds;
     const ids = selected.includes(mark.id) ? selected : [mark.id];
     store.dispatch(marksSelected(ids));
     const drag = markDrag(store, ids, mark.id);

@@ -23,8 +23,8 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     isRecording = true;
     samples = [{ ...at, ms: countsIn ? performance.now() : at.ms }];
     setScene({ count: null, acting: at });
-    const { hand } = store.getState();
-    const move = hand.actsFor === 'this' ? activeMoveIn(store.getState()) : null;
+    const { editor } = store.getState();
+    const move = editor.actsFor === 'this' ? activeMoveIn(store.getState()) : null;
     if (playsMeanwhile) playFrom(move ? firstFrame(move) : 1, recordingSpeed);
   };
   const count = (left: number): void => {

@@ -1,6 +1,6 @@
 import { type Arc, nearestPlace, nextPointId, type Travel, type Vector } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
-import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../state/handSlice';
+import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../state/editorSlice';
 import { currentFrame, goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
 import { addMark } from '../../../state/timing';

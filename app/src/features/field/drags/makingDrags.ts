@@ -1,5 +1,5 @@
 import { PLAIN, type PointShape, type Vector } from '@humble/core';
-import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../state/handSlice';
+import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../state/editorSlice';
 import { finishPlacing } from '../../../state/placing';
 import { strokeDrawn } from '../../../state/sketch';
 import { gestureName } from '../../../ui/gestureName';
@@ -40,7 +40,7 @@ export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): D
 /** A point that is placed; dragging on steers the arc through it. */
 export function placingDrag(context: FieldContext, closes: boolean, start: Pointer): DragHandler {
   const { store, snapshot } = context;
-  const before = store.getState().hand.placed;
+  const before = store.getState().editor.placed;
   if (closes) return { tap: () => store.dispatch(finishPlacing(true)) };
   const last = before[before.length - 1];
   const settle = snapper(context, last ?? start.place);

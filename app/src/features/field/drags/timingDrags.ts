@@ -1,6 +1,6 @@
 import { type Arc, arcLength, nearestAbout, nearestPlace } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
-import { marksSelected, rangeChosen } from '../../../state/handSlice';
+import { marksSelected, rangeChosen } from '../../../state/editorSlice';
 import { activeMoveIn } from '../../../state/hooks';
 import { goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
@@ -33,7 +33,7 @@ export function markDrag(
   { markIds, frame, isTied }: Extract<Target, { kind: 'mark' }>,
   start: Pointer,
 ): DragHandler {
-  const { selectedMarkIds: before } = store.getState().hand;
+  const { selectedMarkIds: before } = store.getState().editor;
   const isJoining = start.isShift || snapshot().state.isSelectingSeveral;
   const wasSelected = markIds.every((id) => before.includes(id));
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;

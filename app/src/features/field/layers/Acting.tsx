@@ -17,7 +17,7 @@ function outline(state: RootState): string {
   const { acting } = currentScene();
   const { shot } = state.shot.present;
   if (!acting || !shot) return '';
-  const figure = state.hand.actsFor === 'this' ? activeTravelIn(state)?.figure : undefined;
+  const figure = state.editor.actsFor === 'this' ? activeTravelIn(state)?.figure : undefined;
   const standIn = STAND_INS[figure?.artwork.standIn ?? 'peg'];
   return standingPath(standIn, figure?.height ?? shot.field.height * FRESH_SHARE, acting, 0);
 }

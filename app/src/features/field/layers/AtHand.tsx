@@ -1,7 +1,7 @@
 import { pathData, placeAt, type PointShape, type Vector } from '@humble/core';
 import { memo, useState } from 'react';
 import { Circle, G, Rect } from 'react-native-svg';
-import { activeArcIn, useThrottledSelector, useHand, useSession } from '../../../state/hooks';
+import { activeArcIn, useThrottledSelector, useEditor, useSession } from '../../../state/hooks';
 import { placedShape } from '../../../state/placing';
 import { aboutIn, chosenDistance } from '../../../state/selection';
 import { sketchedShape } from '../../../state/sketch';
@@ -67,7 +67,7 @@ function Stroke() {
 /** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
 function SketchPreview() {
   const pixel = usePixel();
-  const hasSketch = useHand(({ sketch }) => sketch !== null && sketch.gesture === null);
+  const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.gesture === null);
   const [shape] = useState(() =>
     remembered((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
       line: points ? pathThrough(points, closed) : '',
@@ -75,7 +75,7 @@ function SketchPreview() {
     })),
   );
   if (!hasSketch) return null;
-  const stroke = ({ hand }: RootState): string => polyline(hand.sketch?.samples ?? []);
+  const stroke = ({ editor }: RootState): string => polyline(editor.sketch?.samples ?? []);
   const wanted = (state: RootState) => {
     const drawn = sketchedShape(state);
     return shape(drawn?.points ?? null, drawn?.closed ?? false, pixel);
@@ -106,10 +106,10 @@ function dots(points: readonly PointShape[], pixel: number): string {
 /** The arc placed point by point so far, and where it would go on to. */
 function Placed() {
   const pixel = usePixel();
-  const placed = useHand((hand) => (hand.tool === 'points' ? hand.placed : null));
+  const placed = useEditor((hand) => (hand.tool === 'points' ? hand.placed : null));
   if (!placed) return null;
-  const line = ({ hand }: RootState): string => {
-    const { placed } = hand;
+  const line = ({ editor }: RootState): string => {
+    const { placed } = editor;
     const { pointer, hovered, finger } = currentScene();
     const isAhead = pointer !== null && finger === null && hovered?.kind === 'placing' && placed.length > 0;
     const closes = hovered?.kind === 'placing' && hovered.closes;
@@ -126,7 +126,7 @@ function Placed() {
       <LivePath path={line} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
       <LivePath path={line} fill="none" stroke={colour.indigo} strokeWidth={2 * pixel} />
       <LivePath
-        path={({ hand }) => stems(hand.placed)}
+        path={({ editor }) => stems(editor.placed)}
         fill="none"
         stroke={colour.brass}
         strokeWidth={1.25 * pixel}
@@ -157,11 +157,11 @@ const stems = (placed: readonly PointShape[]): string =>
 /** A place on the arc that was tapped: an open ring on the line. */
 function SelectedPlace() {
   const pixel = usePixel();
-  const hasPlace = useHand(({ place }) => place !== null);
+  const hasPlace = useEditor(({ place }) => place !== null);
   if (!hasPlace) return null;
   const place = (state: RootState): string => {
     const arc = activeArcIn(state);
-    const s = arc && chosenDistance(arc, state.hand);
+    const s = arc && chosenDistance(arc, state.editor);
     if (!arc || s === null) return '';
     const { x, y } = placeAt(arc, s);
     return `translate(${x} ${y})`;
@@ -230,7 +230,9 @@ function gripsPath(grips: readonly FrameGrip[], pixel: number): string {
 /** About what the selection turns and scales. */
 function Centre() {
   const pixel = usePixel();
-  const isShown = useHand(({ selectedPointIds, about }) => selectedPointIds.length > 1 && about !== 'middle');
+  const isShown = useEditor(
+    ({ selectedPointIds, about }) => selectedPointIds.length > 1 && about !== 'middle',
+  );
   if (!isShown) return null;
   const cross = (state: RootState): string => {
     const about = aboutIn(state);
@@ -249,9 +251,9 @@ function Centre() {
 /** The line laid over something of known length. */
 export function RulerLine() {
   const pixel = usePixel();
-  const hasLine = useHand(({ measured }) => measured !== null);
+  const hasLine = useEditor(({ measured }) => measured !== null);
   if (!hasLine) return null;
-  const line = ({ hand: { measured } }: RootState): string => {
+  const line = ({ editor: { measured } }: RootState): string => {
     if (!measured) return '';
     const { from, to } = measured;
     const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;

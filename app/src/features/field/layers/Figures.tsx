@@ -147,7 +147,7 @@ const seenFrame = ({ shown }: Travel): number => shown[Math.min(currentFrame(), 
 
 /** What is acted out by hand does not play meanwhile: its outline goes with the hand. */
 const isActedNow = (state: RootState, moveId: string): boolean =>
-  currentScene().acting !== null && state.hand.actsFor === 'this' && activeMoveIn(state)?.id === moveId;
+  currentScene().acting !== null && state.editor.actsFor === 'this' && activeMoveIn(state)?.id === moveId;
 
 const NOWHERE = 'scale(0)';
 

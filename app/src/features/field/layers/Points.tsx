@@ -2,7 +2,7 @@ import { type Arc, type ArcPoint, handlePlace, measureArc, shapeHandles } from '
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Path, Rect } from 'react-native-svg';
-import { activeArcIn, activeMoveIn, useThrottledSelector, useHand, useSession } from '../../../state/hooks';
+import { activeArcIn, activeMoveIn, useThrottledSelector, useEditor, useSession } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, LivePath, usePixel } from '../../../state/live';
@@ -44,12 +44,12 @@ function pointPlace(state: RootState, index: number): string {
 /** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
   const isArcStep = useSession((session) => session.step === 'arc');
-  const isShaping = useHand(({ tool }) => tool === 'shape' || tool === 'centre');
+  const isShaping = useEditor(({ tool }) => tool === 'shape' || tool === 'centre');
   const ids = useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && !arc.hidden && !arc.locked ? arc.points.map(({ id }) => id) : [];
   }, shallowEqual);
-  const selected = useHand(({ selectedPointIds }) => selectedPointIds);
+  const selected = useEditor(({ selectedPointIds }) => selectedPointIds);
   if (!isArcStep || !isShaping) return null;
   const chosen = new Set(selected);
   const isCrowd = ids.length > MOST_POINTS;
@@ -119,7 +119,7 @@ export function PointDots() {
     return arc.points.map(({ x, y }) => dot(x, y, 3.5 * pixel)).join('');
   };
   const handles = (state: RootState): string => {
-    const { selectedPointIds } = state.hand;
+    const { selectedPointIds } = state.editor;
     const point = selectedPointIds.length === 1 ? pointIn(state, selectedPointIds[0]!) : undefined;
     if (!point) return '';
     return SIDES.map((side) => {

@@ -92,7 +92,7 @@ function livePaths(pixel: number) {
     },
     selected: (state: RootState): string => {
       const travel = activeTravelIn(state);
-      return travel && !travel.arc.hidden ? selected(travel, state.hand.selectedMarkIds) : '';
+      return travel && !travel.arc.hidden ? selected(travel, state.editor.selectedMarkIds) : '';
     },
     chosen: (state: RootState): string => {
       const travel = activeTravelIn(state);

@@ -1,7 +1,7 @@
 import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
-import { useHand } from '../../../state/hooks';
+import { useEditor } from '../../../state/hooks';
 import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { inPieces } from '../../../state/pieces';
 import { currentFrame } from '../../../state/playhead';
@@ -175,7 +175,7 @@ const NUMBER_ROOM_PX = 26;
 
 /** Frames of marks, and round ones between them where there is room. */
 function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
   const round: number[] = [];
   for (let f = Math.ceil(time.from / step) * step; f <= time.to; f += step) round.push(f);

@@ -11,7 +11,7 @@ import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
-import { useActiveMove, useThrottledSelector, useAppStore, useHand, useShot } from '../../../state/hooks';
+import { useActiveMove, useThrottledSelector, useAppStore, useEditor, useShot } from '../../../state/hooks';
 import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { pointAt } from '../../../state/pointed';
@@ -146,7 +146,7 @@ const isSelectedIn =
 
 const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
   useLiveDrawing();
-  const selected = useHand(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const paths = useMemo(() => livePaths(axis), [axis]);
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (

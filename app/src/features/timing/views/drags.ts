@@ -1,6 +1,6 @@
 import type { UnrolledArc } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
-import { marksSelected, rangeChosen } from '../../../state/handSlice';
+import { marksSelected, rangeChosen } from '../../../state/editorSlice';
 import { currentFrame, goTo } from '../../../state/playhead';
 import type { AppStore } from '../../../state/store';
 import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
@@ -32,7 +32,7 @@ function markHold(
   start: ViewPointer,
 ): ViewDragHandler {
   const { markIds, frame } = target.post;
-  const { selectedMarkIds: before, isSelectingSeveral } = store.getState().hand;
+  const { selectedMarkIds: before, isSelectingSeveral } = store.getState().editor;
   const isJoining = start.isShift || isSelectingSeveral;
   const wasSelected = markIds.every((id) => before.includes(id));
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
@@ -90,7 +90,7 @@ function handleHold(
   const now = timingIn(store.getState());
   if (!now) return {};
   const { move } = now;
-  const index = currentSpan(move, store.getState().hand.selectedMarkIds, currentFrame());
+  const index = currentSpan(move, store.getState().editor.selectedMarkIds, currentFrame());
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   const gesture = gestureName('easing');
   const frames = to.frame - from.frame;
@@ -114,7 +114,7 @@ function handleHold(
 
 /** Empty ground: the playhead follows; with Shift, or where several are selected, a range is chosen. */
 function groundHold({ store, frameAt }: DragOptions, start: ViewPointer): ViewDragHandler {
-  if (start.isShift || store.getState().hand.isSelectingSeveral) {
+  if (start.isShift || store.getState().editor.isSelectingSeveral) {
     const began = frameAt(start);
     return {
       drag: (now) => {
@@ -145,7 +145,7 @@ export function createViewDragHandler(
     case 'mark':
       return markHold(options, target, start);
     case 'tick':
-      return start.isShift || options.store.getState().hand.isSelectingSeveral
+      return start.isShift || options.store.getState().editor.isSelectingSeveral
         ? groundHold(options, start)
         : tickHold(options, target.frame, start);
     case 'handle':

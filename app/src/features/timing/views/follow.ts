@@ -20,7 +20,7 @@ export function followMarks(
   const kept = remembered(work);
   return (state) => {
     const ruler = timingIn(state)?.ruler;
-    return ruler ? kept(ruler, state.hand.selectedMarkIds) : '';
+    return ruler ? kept(ruler, state.editor.selectedMarkIds) : '';
   };
 }
 

@@ -46,7 +46,7 @@ export function handlesIn(state: RootState): readonly PlacedHandle[] {
   const now = timingIn(state);
   if (!now) return NO_HANDLES;
   const { move, ruler } = now;
-  const index = currentSpan(move, state.hand.selectedMarkIds, currentFrame());
+  const index = currentSpan(move, state.editor.selectedMarkIds, currentFrame());
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   if (isHold(from, to)) return NO_HANDLES;
   const place = (share: number): number =>

@@ -1,6 +1,6 @@
 import { edits, type Easing, unrolledArc } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
-import { marksSelected, severalSet } from '../../../state/handSlice';
+import { marksSelected, severalSet } from '../../../state/editorSlice';
 import { nudge } from '../../../state/nudges';
 import { shotOpened } from '../../../state/shotSlice';
 import { currentFrame, goTo, setRange } from '../../../state/playhead';
@@ -128,11 +128,11 @@ describe('a hand in the graph', () => {
   test('taps select; with Shift they join and leave', () => {
     const store = bench();
     drag(store, [0, 120], [0, 120]);
-    expect(store.getState().hand.selectedMarkIds).toEqual(['m1']);
+    expect(store.getState().editor.selectedMarkIds).toEqual(['m1']);
     drag(store, [200, 0], [200, 0], true);
-    expect(store.getState().hand.selectedMarkIds).toEqual(['m1', 'm2']);
+    expect(store.getState().editor.selectedMarkIds).toEqual(['m1', 'm2']);
     drag(store, [0, 120], [0, 120], true);
-    expect(store.getState().hand.selectedMarkIds).toEqual(['m2']);
+    expect(store.getState().editor.selectedMarkIds).toEqual(['m2']);
   });
 
   test('drags a handle of the span at the playhead', () => {
@@ -152,10 +152,10 @@ describe('a hand in the graph', () => {
     drag(store, [50, 20], [130, 20]);
     expect(currentFrame()).toBe(14);
     drag(store, [130, 20], [50, 20], true);
-    expect(store.getState().hand.chosen).toEqual({ by: 'frames', from: 6, until: 14 });
+    expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 6, until: 14 });
     store.dispatch(severalSet(true));
     drag(store, [10, 20], [30, 20]);
-    expect(store.getState().hand.chosen).toEqual({ by: 'frames', from: 2, until: 4 });
+    expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 2, until: 4 });
   });
 
   test('a mark is taken before a tick beside it', () => {
@@ -225,7 +225,7 @@ describe('keys', () => {
     const store = bench();
     store.dispatch(addMark(11));
     store.dispatch(selectNextMark(1));
-    expect([currentFrame(), store.getState().hand.selectedMarkIds]).toEqual([21, ['m2']]);
+    expect([currentFrame(), store.getState().editor.selectedMarkIds]).toEqual([21, ['m2']]);
     store.dispatch(selectNextMark(-1));
     expect(currentFrame()).toBe(11);
   });
@@ -242,7 +242,7 @@ describe('keys', () => {
       [15, 24],
       [21, 120],
     ]);
-    expect(moveOn(store).marks[2]!.id).toBe(store.getState().hand.selectedMarkIds[0]);
+    expect(moveOn(store).marks[2]!.id).toBe(store.getState().editor.selectedMarkIds[0]);
   });
 });
 

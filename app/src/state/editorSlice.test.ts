@@ -12,7 +12,7 @@ import {
   pointsSelected,
   strokeAsked,
   toolChosen,
-} from './handSlice';
+} from './editorSlice';
 import { activeArcIn, activeMoveIn } from './hooks';
 import { finishPlacing, placedShape, takePlacedBack } from './placing';
 import { aboutIn, chosenDistance } from './selection';
@@ -45,7 +45,7 @@ describe('a stroke', () => {
     expect(shotOn(store).moves).toHaveLength(1);
     store.dispatch(ActionCreators.undo());
     expect(shotOn(store).arcs).toHaveLength(0);
-    expect(store.getState().hand.sketch).toBeNull();
+    expect(store.getState().editor.sketch).toBeNull();
   });
 
   test('that is drawn again takes the first one back', async () => {
@@ -53,7 +53,7 @@ describe('a stroke', () => {
     await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-2'));
     store.dispatch(sketchRedone());
     expect(shotOn(store).arcs).toHaveLength(0);
-    expect(store.getState().hand.tool).toBe('stroke');
+    expect(store.getState().editor.tool).toBe('stroke');
   });
 
   test('beside an arc changes nothing until it is kept, and then is what was chosen', async () => {
@@ -63,19 +63,19 @@ describe('a stroke', () => {
     const on = [120, 140, 160, 200].map((x) => ({ x, y: 0 }));
     await store.dispatch(strokeDrawn(on, 10, 1, 'stroke-3'));
     expect(shotOn(store)).toBe(before);
-    expect(store.getState().hand.sketch!.uses.map(({ kind }) => kind)).toEqual(['on', 'fresh', 'anew']);
+    expect(store.getState().editor.sketch!.uses.map(({ kind }) => kind)).toEqual(['on', 'fresh', 'anew']);
     expect(sketchedShape(store.getState())!.points.at(-1)!.x).toBeCloseTo(200, 3);
     store.dispatch(sketchKept());
     expect(shotOn(store).arcs).toHaveLength(1);
     expect(shotOn(store).arcs[0]!.points.at(-1)!.x).toBeCloseTo(200, 3);
-    expect(store.getState().hand.tool).toBe('shape');
+    expect(store.getState().editor.tool).toBe('shape');
   });
 
   test('asked for anew is first of all the arc anew; as an arc of its own it becomes the active one', async () => {
     const store = benchWith(straightShot(), 'arc');
     store.dispatch(strokeAsked('anew'));
     await store.dispatch(strokeDrawn(wave, 10, 2, 'stroke-4'));
-    const { uses } = store.getState().hand.sketch!;
+    const { uses } = store.getState().editor.sketch!;
     expect(uses[0]).toEqual({ kind: 'anew' });
     store.dispatch(sketchChanged({ use: uses.find(({ kind }) => kind === 'fresh')! }));
     await Promise.resolve();
@@ -90,7 +90,7 @@ describe('a stroke', () => {
     const store = benchWith(empty(), 'arc');
     await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-5'));
     store.dispatch(doEdit('renameShot', { name: 'Steps' }));
-    expect(store.getState().hand.sketch).toBeNull();
+    expect(store.getState().editor.sketch).toBeNull();
     expect(shotOn(store).arcs).toHaveLength(1);
   });
 });
@@ -108,7 +108,7 @@ describe('placing points', () => {
     store.dispatch(finishPlacing(true));
     expect(shotOn(store).arcs[0]).toMatchObject({ closed: true });
     expect(shotOn(store).arcs[0]!.points).toHaveLength(3);
-    expect(store.getState().hand).toMatchObject({ tool: 'shape', placed: [] });
+    expect(store.getState().editor).toMatchObject({ tool: 'shape', placed: [] });
   });
 
   test('they are smooth from the first tap on, and steered ones keep their handles', () => {
@@ -145,12 +145,12 @@ describe('what is selected', () => {
     const store = bench();
     store.dispatch(pointsSelected(['p1', 'p2']));
     store.dispatch(stepChosen('arc'));
-    expect(store.getState().hand.selectedPointIds).toEqual(['p1', 'p2']);
+    expect(store.getState().editor.selectedPointIds).toEqual(['p1', 'p2']);
     store.dispatch(placeSelected({ stretch: 1, t: 0.5 }));
-    expect(store.getState().hand.selectedPointIds).toEqual([]);
-    expect(chosenDistance(shotOn(store).arcs[0]!, store.getState().hand)).toBeCloseTo(90, 6);
+    expect(store.getState().editor.selectedPointIds).toEqual([]);
+    expect(chosenDistance(shotOn(store).arcs[0]!, store.getState().editor)).toBeCloseTo(90, 6);
     store.dispatch(stepChosen('timing'));
-    expect(store.getState().hand.place).toBeNull();
+    expect(store.getState().editor.place).toBeNull();
   });
 
   test('it turns about its middle, or about a centre that was chosen', () => {
@@ -159,7 +159,7 @@ describe('what is selected', () => {
     store.dispatch(pointsSelected(['p1', 'p2', 'p3']));
     expect(aboutIn(store.getState())).toEqual({ x: 60, y: 0 });
     store.dispatch(toolChosen('centre'));
-    expect(store.getState().hand.selectedPointIds).toHaveLength(3);
+    expect(store.getState().editor.selectedPointIds).toHaveLength(3);
     store.dispatch(centreChosen({ x: 5, y: 9 }));
     expect(aboutIn(store.getState())).toEqual({ x: 5, y: 9 });
   });

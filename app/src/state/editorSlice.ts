@@ -53,7 +53,7 @@ export interface Thinning {
   readonly allowedDeviation: number;
 }
 
-export interface HandState {
+export interface EditorState {
   readonly tool: Tool;
   /** The arc being worked on; null stands for the first one. */
   readonly activeArcId: string | null;
@@ -81,7 +81,7 @@ export interface HandState {
   readonly copied: CopiedMarks | null;
 }
 
-const initialState: HandState = {
+const initialState: EditorState = {
   tool: 'shape',
   activeArcId: null,
   selectedPointIds: [],
@@ -102,8 +102,8 @@ const initialState: HandState = {
 
 const letGo = { selectedPointIds: [], place: null, isSelectingSeveral: false } as const;
 
-const hand = createSlice({
-  name: 'hand',
+const editor = createSlice({
+  name: 'editor',
   initialState,
   reducers: {
     toolChosen: {
@@ -111,8 +111,8 @@ const hand = createSlice({
       reducer: (
         state,
         { payload: { tool, actsFor } }: PayloadAction<{ tool: Tool; actsFor: ActsFor }>,
-      ): HandState => ({
-        ...(state as HandState),
+      ): EditorState => ({
+        ...(state as EditorState),
         // A centre is chosen for what is selected.
         ...(tool === 'centre' || state.tool === 'centre' ? {} : letGo),
         tool,
@@ -126,15 +126,15 @@ const hand = createSlice({
     thinningAt: (state, { payload }: PayloadAction<Thinning | null>) => {
       state.thinning = payload;
     },
-    strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): HandState => ({
-      ...(state as HandState),
+    strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): EditorState => ({
+      ...(state as EditorState),
       ...letGo,
       tool: 'stroke',
       strokeMeans: payload,
       sketch: null,
     }),
-    arcActivated: (state, { payload }: PayloadAction<string | null>): HandState => ({
-      ...(state as HandState),
+    arcActivated: (state, { payload }: PayloadAction<string | null>): EditorState => ({
+      ...(state as EditorState),
       ...letGo,
       activeArcId: payload,
       selectedMarkIds: [],
@@ -144,13 +144,13 @@ const hand = createSlice({
       placed: [],
       measured: null,
     }),
-    pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): HandState => ({
-      ...(state as HandState),
+    pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): EditorState => ({
+      ...(state as EditorState),
       selectedPointIds: payload,
       place: null,
     }),
-    placeSelected: (state, { payload }: PayloadAction<ArcPlace | null>): HandState => ({
-      ...(state as HandState),
+    placeSelected: (state, { payload }: PayloadAction<ArcPlace | null>): EditorState => ({
+      ...(state as EditorState),
       place: payload,
       selectedPointIds: [],
     }),
@@ -160,47 +160,47 @@ const hand = createSlice({
     aboutChosen: (state, { payload }: PayloadAction<About>) => {
       state.about = payload;
     },
-    centreChosen: (state, { payload }: PayloadAction<Vector>): HandState => ({
-      ...(state as HandState),
+    centreChosen: (state, { payload }: PayloadAction<Vector>): EditorState => ({
+      ...(state as EditorState),
       centre: payload,
       about: 'chosen',
       tool: 'shape',
     }),
-    sketched: (state, { payload }: PayloadAction<Sketch | null>): HandState => ({
-      ...(state as HandState),
+    sketched: (state, { payload }: PayloadAction<Sketch | null>): EditorState => ({
+      ...(state as EditorState),
       sketch: payload,
     }),
-    pointsPlaced: (state, { payload }: PayloadAction<readonly PointShape[]>): HandState => ({
-      ...(state as HandState),
+    pointsPlaced: (state, { payload }: PayloadAction<readonly PointShape[]>): EditorState => ({
+      ...(state as EditorState),
       placed: payload,
     }),
-    marksSelected: (state, { payload }: PayloadAction<readonly string[]>): HandState => ({
-      ...(state as HandState),
+    marksSelected: (state, { payload }: PayloadAction<readonly string[]>): EditorState => ({
+      ...(state as EditorState),
       selectedMarkIds: payload,
     }),
-    rangeChosen: (state, { payload }: PayloadAction<Chosen | null>): HandState => ({
-      ...(state as HandState),
+    rangeChosen: (state, { payload }: PayloadAction<Chosen | null>): EditorState => ({
+      ...(state as EditorState),
       chosen: payload,
     }),
-    marksCopied: (state, { payload }: PayloadAction<CopiedMarks>): HandState => ({
-      ...(state as HandState),
+    marksCopied: (state, { payload }: PayloadAction<CopiedMarks>): EditorState => ({
+      ...(state as EditorState),
       copied: payload,
     }),
-    lineLaid: (state, { payload }: PayloadAction<HandState['measured']>): HandState => ({
-      ...(state as HandState),
+    lineLaid: (state, { payload }: PayloadAction<EditorState['measured']>): EditorState => ({
+      ...(state as EditorState),
       measured: payload,
     }),
   },
   extraReducers: (builder) => {
     builder
       // An edit of another kind settles a first stroke: the arc stays as it is.
-      .addCase(edited, (state, { meta }): HandState => {
-        const now = state as HandState;
+      .addCase(edited, (state, { meta }): EditorState => {
+        const now = state as EditorState;
         return now.sketch?.gesture && now.sketch.gesture !== meta.gesture ? { ...now, sketch: null } : now;
       })
-      .addCase(stepChosen, (state, { payload }): HandState => {
+      .addCase(stepChosen, (state, { payload }): EditorState => {
         // Leaving the Arc step lets go of all; choosing it once more does not.
-        const now = state as HandState;
+        const now = state as EditorState;
         if (payload === 'arc') return now;
         const { activeArcId, selectedMarkIds, chosen, copied } = now;
         return { ...initialState, activeArcId, selectedMarkIds, chosen, copied };
@@ -208,11 +208,11 @@ const hand = createSlice({
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
         ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,
-        (state): HandState => ({ ...(state as HandState), sketch: null, place: null }),
+        (state): EditorState => ({ ...(state as EditorState), sketch: null, place: null }),
       )
       .addMatcher(isAnyOf(documentOpened, documentClosed), ({ copied }) => ({
         ...initialState,
-        copied: copied as HandState['copied'],
+        copied: copied as EditorState['copied'],
       }));
   },
 });
@@ -233,5 +233,5 @@ export const {
   strokeAsked,
   thinningAt,
   toolChosen,
-} = hand.actions;
-export const handReducer = hand.reducer;
+} = editor.actions;
+export const editorReducer = editor.reducer;
