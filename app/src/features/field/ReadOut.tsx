@@ -2,7 +2,7 @@ import { incrementTable, seenRow } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useFrame } from '../../state/playhead';
-import { usePointed } from '../../state/pointed';
+import { useHoveredFrame } from '../../state/hoveredFrame';
 import { useActiveMove, useShot } from '../../state/hooks';
 import { fixed } from '../../ui/numbers';
 import { Figures } from '../../ui/Words';
@@ -13,7 +13,7 @@ export function ReadOut() {
   const shot = useShot();
   const move = useActiveMove();
   const playhead = useFrame();
-  const pointed = usePointed();
+  const pointed = useHoveredFrame();
   if (!move) return null;
   const frame = Math.min(shot.lengthFrames, pointed ?? playhead);
   const table = incrementTable(shot, move);

@@ -2,7 +2,7 @@ import { distance, type Vector } from '@humble/core';
 import { throttledStoreOf } from '../../state/throttledStore';
 import { beginInteraction, endInteraction } from '../../state/live';
 import { currentFrame } from '../../state/playhead';
-import { pointAt } from '../../state/pointed';
+import { setHoveredFrame } from '../../state/hoveredFrame';
 import { activeTravelIn } from '../../state/selection';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import type { FieldContext, DragHandler, Pointer } from './dragHandler';
@@ -198,7 +198,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     const isNew = name !== held.hovered;
     held.hovered = name;
     setScene(isNew ? { hovered: target, pointer: place } : { pointer: place });
-    pointAt(frameUnder(target));
+    setHoveredFrame(frameUnder(target));
   };
 
   /** The frame that what lies under the pointer stands for, for the read-out. */
@@ -213,7 +213,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   const leaves = (): void => {
     held.hovered = '';
     setScene({ hovered: null, pointer: null });
-    pointAt(null);
+    setHoveredFrame(null);
   };
 
   return { begin, update, end, pinchBegins, pinches, pinchEnds, hovers, leaves };

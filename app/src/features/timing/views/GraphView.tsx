@@ -6,7 +6,7 @@ import { throttledStoreOf } from '../../../state/throttledStore';
 import { useThrottledSelector, useAppStore } from '../../../state/hooks';
 import { remembered } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
-import { pointAt } from '../../../state/pointed';
+import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { AppStore } from '../../../state/store';
 import { useWheel } from '../../../ui/useWheel';
 import { Words } from '../../../ui/Words';
@@ -107,7 +107,9 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   const gesture = useViewGestures('graph', view, {
     take,
     hovers: (pointer) =>
-      pointAt(pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null),
+      setHoveredFrame(
+        pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null,
+      ),
     pinches: (factor, by, middle, isFirst) => {
       const { time, way } = axes;
       zoom.pinch(factor, valueAt(time, middle.x), valueAt(time, 0) - valueAt(time, by.x), isFirst);

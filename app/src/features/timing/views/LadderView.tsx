@@ -7,7 +7,7 @@ import { doEdit } from '../../../state/doEdit';
 import { activeMoveIn, useAppStore } from '../../../state/hooks';
 import { LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
 import { currentFrame, goTo } from '../../../state/playhead';
-import { pointAt } from '../../../state/pointed';
+import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { Drawing } from '../../../ui/Drawing';
@@ -81,7 +81,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
         },
       };
     },
-    hovers: (pointer) => pointAt((pointer && rungAt(pointer.y)?.frame) ?? null),
+    hovers: (pointer) => setHoveredFrame((pointer && rungAt(pointer.y)?.frame) ?? null),
   });
   return (
     <GestureDetector gesture={gesture} touchAction="none">

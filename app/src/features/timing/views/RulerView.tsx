@@ -14,7 +14,7 @@ import { Path, Text } from 'react-native-svg';
 import { useActiveMove, useThrottledSelector, useAppStore, useEditor, useShot } from '../../../state/hooks';
 import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
-import { pointAt } from '../../../state/pointed';
+import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { RootState } from '../../../state/store';
 import { chosenIn } from '../../../state/timing';
 import { colour } from '../../../ui/colour';
@@ -97,7 +97,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
         start,
       );
     },
-    hovers: (now) => pointAt(now && frameAt(now)),
+    hovers: (now) => setHoveredFrame(now && frameAt(now)),
     pinches: (factor, by, middle, isFirst) =>
       zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x), isFirst),
   });
