@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks';
 import { restoreShot, saveAsCopy } from '../state/openDocument';
-import { type MessageAction, messageGone } from '../state/sessionSlice';
+import { type MessageAction, messageDismissed } from '../state/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { gestureName } from '../ui/gestureName';
 
@@ -10,7 +10,7 @@ import { gestureName } from '../ui/gestureName';
 export function Messages() {
   const message = useSession((session) => session.message);
   const dispatch = useAppDispatch();
-  const done = useCallback(() => dispatch(messageGone()), [dispatch]);
+  const done = useCallback(() => dispatch(messageDismissed()), [dispatch]);
   const offer = useOffer();
   if (!message) return null;
   const { id, text, action } = message;

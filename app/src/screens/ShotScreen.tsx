@@ -13,7 +13,7 @@ import {
   restoreShot,
   saveAsCopy,
 } from '../state/openDocument';
-import { said } from '../state/sessionSlice';
+import { messageShown } from '../state/sessionSlice';
 import { Button } from '../ui/Button';
 import { saveAddress } from '../ui/files';
 import { Words } from '../ui/Words';
@@ -74,7 +74,9 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
   const remove = async (): Promise<void> => {
     const { error } = await dispatch(api.endpoints.removeShot.initiate(id));
     dispatch(
-      error ? said(failureSentence(error)) : said('The shot was removed.', { kind: 'restore', shotId: id }),
+      error
+        ? messageShown(failureSentence(error))
+        : messageShown('The shot was removed.', { kind: 'restore', shotId: id }),
     );
     if (!error) toList();
   };

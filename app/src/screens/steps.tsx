@@ -6,7 +6,7 @@ import Timer from 'lucide-react-native/icons/timer';
 import { Pressable, View } from 'react-native';
 import { useAppDispatch, useSession } from '../state/hooks';
 import type { Step } from '../state/sessionSlice';
-import { takeStep } from '../state/takeStep';
+import { goToStep } from '../state/goToStep';
 import { colour } from '../ui/colour';
 import { Words } from '../ui/Words';
 
@@ -40,7 +40,7 @@ export function StepBar({ isWide }: { readonly isWide: boolean }) {
             role="tab"
             aria-selected={isCurrent}
             aria-label={label}
-            onPress={() => dispatch(takeStep(step))}
+            onPress={() => dispatch(goToStep(step))}
             className={`items-center justify-center gap-[2px] ${edge} ${isCurrent ? 'border-brass' : 'border-transparent'}`}
           >
             <Icon size={24} strokeWidth={1.75} color={isCurrent ? colour.brass : colour.soft} />

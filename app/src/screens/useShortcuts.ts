@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useAppStore } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
-import { takeStep } from '../state/takeStep';
+import { goToStep } from '../state/goToStep';
 import { useLive } from '../ui/useLive';
 import { STEPS } from './steps';
 import { useArcKeys } from './useArcKeys';
@@ -39,7 +39,7 @@ export function useShortcuts(onHelp: () => void): void {
       act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
     else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
     else if (event.altKey && /^Digit[1-4]$/.test(event.code))
-      act = () => dispatch(takeStep(STEPS[Number(event.code[5]) - 1]!.step));
+      act = () => dispatch(goToStep(STEPS[Number(event.code[5]) - 1]!.step));
     else if (
       !isCommand &&
       !event.altKey &&

@@ -20,7 +20,7 @@ import { doEdit } from './doEdit';
 import { arcActivated, type ActsFor, thinningAt, toolChosen } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { goTo, playFrom } from './playhead';
-import { said, stepChosen } from './sessionSlice';
+import { messageShown, stepChosen } from './sessionSlice';
 import type { AppDispatch, RootState } from './store';
 
 type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
@@ -88,7 +88,9 @@ const thinnedTo =
       if (!dispatch(doEdit('actOut', { ...wish, thinned }, step))) return;
       if (wish.moveId === null) dispatch(arcActivated(shotIn(getState()).arcs.at(-1)!.id));
     } catch (error) {
-      dispatch(said(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'));
+      dispatch(
+        messageShown(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'),
+      );
     } finally {
       if (running === mine) {
         running = null;
@@ -158,7 +160,7 @@ export const trackedBroughtIn =
       );
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
-      dispatch(said(error.message));
+      dispatch(messageShown(error.message));
     }
   };
 

@@ -1,7 +1,7 @@
 import type { Shot } from '@humble/core';
 import { api, failureOf } from './api';
 import { type Draft, dropDraft, dropKept, keepDraft, keepHistory, keptDrafts } from './drafts';
-import { conflictFound, draftMoved, said, saveMoved } from './sessionSlice';
+import { conflictFound, draftMoved, messageShown, saveMoved } from './sessionSlice';
 import type { AppStore } from './store';
 
 /** An edit rests this long before it goes to the server, milliseconds. */
@@ -165,7 +165,7 @@ export function startAutosave(store: AppStore): Autosave {
         store.dispatch(saveMoved({ status: 'offline' }));
         return tryAgain();
       case 'failed':
-        if (openDocument()?.status !== 'failed') store.dispatch(said(failure.sentence));
+        if (openDocument()?.status !== 'failed') store.dispatch(messageShown(failure.sentence));
         store.dispatch(saveMoved({ status: 'failed' }));
         return tryAgain();
       case 'stale': {
@@ -179,16 +179,16 @@ export function startAutosave(store: AppStore): Autosave {
       }
       case 'removed':
         store.dispatch(saveMoved({ status: 'removed' }));
-        store.dispatch(said(failure.sentence, { kind: 'restore', shotId: id }));
+        store.dispatch(messageShown(failure.sentence, { kind: 'restore', shotId: id }));
         return;
       case 'gone':
       case 'damaged':
         store.dispatch(saveMoved({ status: 'refused' }));
-        store.dispatch(said(failure.sentence, { kind: 'save-copy' }));
+        store.dispatch(messageShown(failure.sentence, { kind: 'save-copy' }));
         return;
       case 'refused':
         store.dispatch(saveMoved({ status: 'refused' }));
-        store.dispatch(said(`${failure.sentence} Undo the last change.`));
+        store.dispatch(messageShown(`${failure.sentence} Undo the last change.`));
     }
   };
 

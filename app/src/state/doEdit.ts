@@ -1,5 +1,5 @@
 import { type EditArguments, type EditName, ShotError } from '@humble/core';
-import { said } from './sessionSlice';
+import { messageShown } from './sessionSlice';
 import { edited } from './shotSlice';
 import type { AppDispatch } from './store';
 
@@ -12,7 +12,7 @@ export const doEdit =
       return true;
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
-      dispatch(said(error.message));
+      dispatch(messageShown(error.message));
       return false;
     }
   };

@@ -17,7 +17,7 @@ import { activeArcIn, activeMoveIn } from './hooks';
 import { finishPlacing, placedShape, takePlacedBack } from './placing';
 import { aboutIn, chosenDistance } from './selection';
 import { stepChosen } from './sessionSlice';
-import { takeStep } from './takeStep';
+import { goToStep } from './goToStep';
 import { sketchChanged, sketchedShape, sketchKept, sketchRedone, strokeDrawn } from './sketch';
 
 const still = { x: 0, y: 0 };
@@ -126,13 +126,13 @@ test('going on to another step finishes what was placed, and says that a stroke 
   const store = benchWith(straightShot(), 'arc');
   store.dispatch(toolChosen('points'));
   store.dispatch(pointsPlaced([place(0, 0), place(100, 0)]));
-  store.dispatch(takeStep('timing'));
+  store.dispatch(goToStep('timing'));
   expect(shotOn(store).arcs).toHaveLength(2);
   expect(store.getState().session.step).toBe('timing');
-  store.dispatch(takeStep('arc'));
+  store.dispatch(goToStep('arc'));
   store.dispatch(strokeAsked(null));
   await store.dispatch(strokeDrawn(wave, 10, 2, 'stroke-6'));
-  store.dispatch(takeStep('sheet'));
+  store.dispatch(goToStep('sheet'));
   expect(shotOn(store).arcs).toHaveLength(2);
   expect(store.getState().session.message!.text).toMatch('had not been kept');
 });

@@ -7,7 +7,7 @@ import {
   conflictSettled,
   documentClosed,
   documentOpened,
-  said,
+  messageShown,
   saveMoved,
   type SaveStatus,
 } from './sessionSlice';
@@ -119,7 +119,9 @@ export async function openDocument(id: string): Promise<OpenResult> {
 /** Takes a shot out of the bin, and sends the edits of it that waited for that. */
 export async function restoreShot(id: string): Promise<boolean> {
   const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
-  store.dispatch(said(result.error ? failureSentence(result.error) : `“${result.data.name}” is back.`));
+  store.dispatch(
+    messageShown(result.error ? failureSentence(result.error) : `“${result.data.name}” is back.`),
+  );
   if (!result.data) return false;
   if (store.getState().session.document?.id === id) {
     store.dispatch(saveMoved({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
@@ -132,7 +134,7 @@ export async function restoreShot(id: string): Promise<boolean> {
 export async function saveAsCopy(shot: Shot): Promise<string | null> {
   const copy = withSuffix(shot, ' (my version)');
   const result = await store.dispatch(api.endpoints.createShot.initiate(copy));
-  store.dispatch(said(result.data ? `Saved as “${copy.name}”.` : failureSentence(result.error)));
+  store.dispatch(messageShown(result.data ? `Saved as “${copy.name}”.` : failureSentence(result.error)));
   return result.data?.id ?? null;
 }
 
@@ -169,7 +171,7 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
     keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
   const result = await store.dispatch(api.endpoints.createShot.initiate(spare));
   if (result.error) {
-    store.dispatch(said(failureSentence(result.error)));
+    store.dispatch(messageShown(failureSentence(result.error)));
     return;
   }
   store.dispatch(conflictSettled());
@@ -181,5 +183,5 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
     store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
     await saver().flush();
   }
-  store.dispatch(said(`The other version is kept as “${spare.name}”.`));
+  store.dispatch(messageShown(`The other version is kept as “${spare.name}”.`));
 }

@@ -104,13 +104,13 @@ const session = createSlice({
     stepChosen: (state, { payload }: PayloadAction<Step>) => {
       state.step = payload;
     },
-    said: {
+    messageShown: {
       reducer: (state, { payload }: PayloadAction<Message>) => {
         state.message = payload as Message as typeof state.message;
       },
       prepare: (text: string, action?: MessageAction) => ({ payload: { id: nanoid(6), text, action } }),
     },
-    messageGone: (state) => {
+    messageDismissed: (state) => {
       state.message = null;
     },
   },
@@ -123,8 +123,8 @@ export const {
   documentClosed,
   documentOpened,
   draftMoved,
-  messageGone,
-  said,
+  messageDismissed,
+  messageShown,
   saveMoved,
   stepChosen,
 } = session.actions;

@@ -16,7 +16,7 @@ import { type Chosen, marksCopied, marksSelected } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { currentFrame, goTo } from './playhead';
 import { activeTravelIn } from './selection';
-import { said } from './sessionSlice';
+import { messageShown } from './sessionSlice';
 import type { AppDispatch, AppStore, RootState } from './store';
 
 /** The marks of the active move that are selected, in order of time. */
@@ -142,7 +142,7 @@ export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
   if (!move || selectedMarkIds.length === 0) return;
   dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
   const count = selectedMarkIds.length;
-  dispatch(said(count === 1 ? 'The mark is copied.' : `${count} marks are copied.`));
+  dispatch(messageShown(count === 1 ? 'The mark is copied.' : `${count} marks are copied.`));
 };
 
 /** Copied marks at the playhead; they are selected. */

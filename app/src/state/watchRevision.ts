@@ -1,6 +1,6 @@
 import { api, failureOf } from './api';
 import type { Autosave } from './autosave';
-import { said, saveMoved } from './sessionSlice';
+import { messageShown, saveMoved } from './sessionSlice';
 import { edited } from './shotSlice';
 import type { AppStore } from './store';
 
@@ -31,7 +31,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     autosave.settle(data.shot);
     store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
     store.dispatch(edited({ name: 'replaceShot', args: { shot: data.shot } }));
-    store.dispatch(said('This shot was changed in another window. You see it as it is now.'));
+    store.dispatch(messageShown('This shot was changed in another window. You see it as it is now.'));
   };
 
   const look = async (): Promise<void> => {
@@ -44,7 +44,9 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     const isRemoved = answer.data?.isRemoved ?? (answer.error && failureOf(answer.error).kind === 'gone');
     if (isRemoved) {
       store.dispatch(saveMoved({ status: 'removed' }));
-      store.dispatch(said('This shot was removed in another window.', { kind: 'restore', shotId: id }));
+      store.dispatch(
+        messageShown('This shot was removed in another window.', { kind: 'restore', shotId: id }),
+      );
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };
 

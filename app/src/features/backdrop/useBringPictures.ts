@@ -2,7 +2,7 @@ import { LONGEST_SEQUENCE, type Picture, PICTURE_TYPES } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { useAppDispatch, useEdit } from '../../state/hooks';
 import { keepPicture } from '../../state/pictures';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { pickPictures } from '../../ui/files';
 
 interface Progress {
@@ -21,7 +21,9 @@ export function useBringPictures() {
     const files = await pickPictures([...PICTURE_TYPES, '.svg'].join(','));
     if (files.length === 0) return;
     if (files.length > LONGEST_SEQUENCE) {
-      dispatch(said(`A sequence has at most ${LONGEST_SEQUENCE} pictures; these are ${files.length}.`));
+      dispatch(
+        messageShown(`A sequence has at most ${LONGEST_SEQUENCE} pictures; these are ${files.length}.`),
+      );
       return;
     }
     const stop = new AbortController();
@@ -34,10 +36,10 @@ export function useBringPictures() {
         pictures.push(picture);
         if (note) notes.push(note);
       }
-      if (edit('putBackdrop', { pictures }) && notes[0]) dispatch(said(notes[0]));
+      if (edit('putBackdrop', { pictures }) && notes[0]) dispatch(messageShown(notes[0]));
     } catch (error) {
       if (!stop.signal.aborted)
-        dispatch(said(error instanceof Error ? error.message : 'This is no picture.'));
+        dispatch(messageShown(error instanceof Error ? error.message : 'This is no picture.'));
     } finally {
       setProgress(null);
     }

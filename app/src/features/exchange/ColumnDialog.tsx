@@ -1,5 +1,5 @@
 import { useAppDispatch } from '../../state/hooks';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
@@ -28,7 +28,7 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
             try {
               take(fileName, table, column);
             } catch (error) {
-              dispatch(said(error instanceof Error ? error.message : 'This table cannot be read.'));
+              dispatch(messageShown(error instanceof Error ? error.message : 'This table cannot be read.'));
             }
           }}
         />

@@ -8,7 +8,7 @@ import {
 import { useCallback } from 'react';
 import { api, failureSentence } from '../../state/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../state/hooks';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { pickFile } from '../../ui/files';
 import { readShot } from './readShot';
 
@@ -24,9 +24,9 @@ export function useImportShot(): () => Promise<string | null> {
       if (!file) return null;
       const result = await dispatch(api.endpoints.createShot.initiate(readShot(file)));
       if (result.data) return result.data.id;
-      dispatch(said(failureSentence(result.error)));
+      dispatch(messageShown(failureSentence(result.error)));
     } catch (error) {
-      dispatch(said(sentenceOf(error)));
+      dispatch(messageShown(sentenceOf(error)));
     }
     return null;
   }, [dispatch]);
@@ -69,10 +69,11 @@ export function useTakeTiming(): (
       if (!shot || !move) return null;
       const timing = withTimingFrom(shot, move.id, table, column);
       if (timing.outcome === 'choose') return { fileName, table, columns: timing.columns };
-      if (timing.outcome === 'unchanged') dispatch(said(`Nothing in “${fileName}” differs from this move.`));
+      if (timing.outcome === 'unchanged')
+        dispatch(messageShown(`Nothing in “${fileName}” differs from this move.`));
       else if (edit('replaceShot', { shot: timing.shot }))
         dispatch(
-          said(
+          messageShown(
             `The timing follows “${COLUMN_NAMES[timing.column]}” in “${fileName}”: ${timing.moved} ${timing.moved === 1 ? 'place' : 'places'} moved.`,
           ),
         );
@@ -95,7 +96,7 @@ export function useImportTiming(onUndecided: (table: UndecidedTable) => void): (
       const undecided = take(file.name, readIncrementsCsv(file.text, move?.id));
       if (undecided) onUndecided(undecided);
     } catch (error) {
-      dispatch(said(sentenceOf(error)));
+      dispatch(messageShown(sentenceOf(error)));
     }
   }, [dispatch, onUndecided, store, take]);
 }

@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { actingAsked, gestureUsed, trackedBroughtIn } from '../../state/acting';
 import { toolChosen } from '../../state/editorSlice';
 import { useActiveArc, useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../state/hooks';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -33,7 +33,7 @@ function Asking({ move }: { readonly move: Move | null }) {
       const file = await pickFile('.csv,text/csv');
       if (file) await dispatch(trackedBroughtIn(file.text, file.name.slice(0, 60)));
     } catch (error) {
-      dispatch(said(error instanceof Error ? error.message : 'This file cannot be read.'));
+      dispatch(messageShown(error instanceof Error ? error.message : 'This file cannot be read.'));
     }
   };
   return (

@@ -11,7 +11,7 @@ import {
   useShotValue,
 } from '../../state/hooks';
 import { goTo, useIsPlaying, useThrottledPlayhead } from '../../state/playhead';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { settingsChanged } from '../../state/settingsSlice';
 import type { RootState } from '../../state/store';
 import { chosenIn } from '../../state/timing';
@@ -228,7 +228,9 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     const arcLength = tableIn(store.getState())?.arcLength;
     if (typed === null && text.trim() !== '')
       dispatch(
-        said(`“${text.slice(0, 20)}” is not a number: the increment to frame ${frame} stays as it is.`),
+        messageShown(
+          `“${text.slice(0, 20)}” is not a number: the increment to frame ${frame} stays as it is.`,
+        ),
       );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
     edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });

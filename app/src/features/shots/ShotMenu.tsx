@@ -8,7 +8,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { api, documentAddress, failureSentence, type ShotSummary } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Menu } from '../../ui/Menu';
@@ -28,15 +28,17 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
   const duplicate = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
     dispatch(
-      said(result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error)),
+      messageShown(
+        result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error),
+      ),
     );
   };
   const remove = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.removeShot.initiate(shot.id));
     dispatch(
       result.error
-        ? said(failureSentence(result.error))
-        : said(`“${shot.name}” was removed.`, { kind: 'restore', shotId: shot.id }),
+        ? messageShown(failureSentence(result.error))
+        : messageShown(`“${shot.name}” was removed.`, { kind: 'restore', shotId: shot.id }),
     );
   };
   if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;

@@ -10,7 +10,7 @@ import {
   useRemoveEasingMutation,
 } from '../../state/api';
 import { useAppDispatch } from '../../state/hooks';
-import { said } from '../../state/sessionSlice';
+import { messageShown } from '../../state/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
@@ -29,7 +29,7 @@ export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
   const [name, setName] = useState('');
   const dispatch = useAppDispatch();
   const tell = (problem: unknown): void => {
-    dispatch(said(failureSentence(problem)));
+    dispatch(messageShown(failureSentence(problem)));
   };
   const keepIt = async (): Promise<void> => {
     try {

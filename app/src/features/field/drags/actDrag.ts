@@ -2,7 +2,7 @@ import { firstFrame, type PointerSample } from '@humble/core';
 import { gestureRecorded } from '../../../state/acting';
 import { activeMoveIn } from '../../../state/hooks';
 import { pause, playFrom } from '../../../state/playhead';
-import { said } from '../../../state/sessionSlice';
+import { messageShown } from '../../../state/sessionSlice';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 
@@ -47,7 +47,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     drop: ({ place }) => {
       stop();
       if (!isRecording) {
-        store.dispatch(said('It was let go before the count was over: nothing was recorded.'));
+        store.dispatch(messageShown('It was let go before the count was over: nothing was recorded.'));
         return;
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.
