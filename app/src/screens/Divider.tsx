@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector, type PanGesture } from 'react-native-gesture-handler';
 import { keyNudge } from '../ui/keyNudge';
-import { useLive } from '../ui/useLive';
+import { useLatest } from '../ui/useLatest';
 
 interface DividerOptions {
   /** Size before it was ever dragged, and its limits, pixels. */
@@ -37,7 +37,7 @@ export function useDivider(name: string, { fresh, least, most, axis, grows }: Di
     setSize(next);
     localStorage.setItem(keyOf(name), String(next));
   };
-  const live = useLive({ size, resize });
+  const live = useLatest({ size, resize });
   const drag = useMemo(() => {
     const held = { from: 0 };
     return Gesture.Pan()

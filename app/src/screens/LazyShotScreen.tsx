@@ -1,8 +1,8 @@
-import { laterPart } from '../ui/laterPart';
+import { lazyWithRetry } from '../ui/lazyWithRetry';
 import { Laying } from './Laying';
 
 /** The workbench, which the list of shots does not have to wait for. */
-export const LazyShotScreen = laterPart(
+export const LazyShotScreen = lazyWithRetry(
   () => import('./ShotScreen').then((module) => module.ShotScreen),
   <Laying />,
 );

@@ -3,7 +3,7 @@ import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useAppStore } from '../state/hooks';
 import { goTo, step, togglePlay } from '../state/playhead';
 import { goToStep } from '../state/goToStep';
-import { useLive } from '../ui/useLive';
+import { useLatest } from '../ui/useLatest';
 import { STEPS } from './steps';
 import { useArcKeys } from './useArcKeys';
 import { useFigureKeys } from './useFigureKeys';
@@ -50,7 +50,7 @@ export function useShortcuts(onHelp: () => void): void {
     event.preventDefault();
     act();
   };
-  const latest = useLive(pressed);
+  const latest = useLatest(pressed);
   useEffect(() => {
     if (typeof document === 'undefined') return;
     const listen = (event: KeyboardEvent): void => latest()(event);

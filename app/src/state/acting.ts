@@ -14,7 +14,7 @@ import {
   withRests,
 } from '@humble/core';
 import { gestureName } from '../ui/gestureName';
-import { inSlices } from '../ui/nextTask';
+import { runTimeSliced } from '../ui/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from './doEdit';
 import { arcActivated, type ActsFor, thinningAt, toolChosen } from './editorSlice';
@@ -81,7 +81,7 @@ const thinnedTo =
     try {
       const thinned = await mine.result;
       // An arc of thousands of points takes a while to measure; what is measured here stays known.
-      if (thinned) await inSlices(measuredOneByOne(actedPoints(thinned)), () => running === mine);
+      if (thinned) await runTimeSliced(measuredOneByOne(actedPoints(thinned)), () => running === mine);
       // Meanwhile another shot may have come onto the workbench.
       const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
       if (!thinned || running !== mine || !isThere) return;

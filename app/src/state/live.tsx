@@ -12,7 +12,7 @@ import {
 import { G, type GProps, Path, type PathProps } from 'react-native-svg';
 import { muteMoves } from '../ui/muteMoves';
 import { type DrawnShape, setShape } from '../ui/setShape';
-import { useLive } from '../ui/useLive';
+import { useLatest } from '../ui/useLatest';
 import { useAppStore } from './hooks';
 import { PIECES } from './pieces';
 import { subscribePlayhead } from './playhead';
@@ -115,7 +115,7 @@ export const usePixel = (): number => useContext(PixelContext);
 /** Calls back once a frame, when the turn of its view comes, and after each render. */
 function useRedraw(update: (state: RootState) => void, isLazy = false): void {
   const store = useAppStore();
-  const latest = useLive(update);
+  const latest = useLatest(update);
   const redraw = useRef<Redraw | null>(null);
   const view = useContext(LiveViewContext);
   useEffect(() => {
@@ -200,7 +200,7 @@ export function LiveGroup({ place, isLazy = false, ...props }: LiveGroupProps) {
 }
 
 /** Works something out again only when what it is made from changed. */
-export function remembered<Inputs extends readonly unknown[], Result>(
+export function memoizeLast<Inputs extends readonly unknown[], Result>(
   work: (...inputs: Inputs) => Result,
 ): (...inputs: Inputs) => Result {
   let last: { readonly inputs: Inputs; readonly result: Result } | null = null;

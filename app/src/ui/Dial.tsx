@@ -5,7 +5,7 @@ import Svg, { Circle, G, Line } from 'react-native-svg';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
 import { keyNudge } from './keyNudge';
-import { useLive } from './useLive';
+import { useLatest } from './useLatest';
 
 interface DialProps {
   readonly label: string;
@@ -27,7 +27,7 @@ function settled(angleDeg: number): number {
 
 /** An angle by hand: the brass pointer follows the finger, 0° points to the right, clockwise is positive. */
 export function Dial({ label, valueDeg, onChange }: DialProps) {
-  const live = useLive({ valueDeg, onChange });
+  const live = useLatest({ valueDeg, onChange });
   const drag = useMemo(() => {
     const angle = (x: number, y: number): number => (Math.atan2(y - RADIUS, x - RADIUS) * 180) / Math.PI;
     const held = { name: '', last: 0, reached: 0 };

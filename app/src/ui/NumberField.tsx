@@ -7,7 +7,7 @@ import { Button } from './Button';
 import { colour } from './colour';
 import { gestureName } from './gestureName';
 import { readNumber, writeNumber } from './numbers';
-import { useLive } from './useLive';
+import { useLatest } from './useLatest';
 import { Words } from './Words';
 
 /** Something said beneath a field, and what can be done about it. */
@@ -108,7 +108,7 @@ export function NumberField({
     setRefusal(refusalOf(typing.text));
   };
   const said = refusal ?? note;
-  const live = useLive({ value, change, step });
+  const live = useLatest({ value, change, step });
   const less = useCallback(() => live().change(live().value - live().step), [live]);
   const more = useCallback(() => live().change(live().value + live().step), [live]);
   const drag = useMemo(() => {

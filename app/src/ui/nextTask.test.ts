@@ -1,4 +1,4 @@
-import { inSlices, nextFrame } from './nextTask';
+import { runTimeSliced, nextFrame } from './nextTask';
 
 /** Steps that each take so long by a clock that is moved by hand. */
 function* stepsOf(count: number, eachMs: number, done: number[]): Generator<void> {
@@ -16,7 +16,7 @@ afterEach(() => jest.restoreAllMocks());
 test('others have their turn between the steps of a long work, and all of them are gone through', async () => {
   const done: number[] = [];
   const turns = jest.fn(() => true);
-  await inSlices(stepsOf(12, 3, done), turns);
+  await runTimeSliced(stepsOf(12, 3, done), turns);
   expect(done).toHaveLength(12);
   // Two steps of 3 ms and then a turn.
   expect(turns).toHaveBeenCalledTimes(6);
@@ -24,7 +24,7 @@ test('others have their turn between the steps of a long work, and all of them a
 
 test('what is not wanted any longer stops at the next turn', async () => {
   const done: number[] = [];
-  await inSlices(stepsOf(12, 3, done), () => done.length < 4);
+  await runTimeSliced(stepsOf(12, 3, done), () => done.length < 4);
   expect(done).toEqual([0, 1, 2, 3]);
 });
 

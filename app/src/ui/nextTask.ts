@@ -28,7 +28,7 @@ export const nextFrame = (): Promise<void> =>
 const AT_ONCE_MS = 6;
 
 /** Goes through steps of a long work with turns for others between. @param isWanted asked at each turn */
-export async function inSlices(steps: Iterable<void>, isWanted: () => boolean): Promise<void> {
+export async function runTimeSliced(steps: Iterable<void>, isWanted: () => boolean): Promise<void> {
   let since = performance.now();
   const walk = steps[Symbol.iterator]();
   while (!walk.next().done) {

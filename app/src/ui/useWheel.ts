@@ -1,6 +1,6 @@
 import { type RefObject, useEffect } from 'react';
 import type { View } from 'react-native';
-import { useLive } from './useLive';
+import { useLatest } from './useLatest';
 
 /** Zoom factor of one notch of a mouse wheel (100 units). */
 const NOTCH = 1.15;
@@ -10,7 +10,7 @@ export function useWheel(
   view: RefObject<View | null>,
   onZoom: (at: { readonly x: number; readonly y: number }, factor: number) => void,
 ): void {
-  const latest = useLive(onZoom);
+  const latest = useLatest(onZoom);
   useEffect(() => {
     const element = view.current as unknown as HTMLElement | null;
     if (typeof element?.addEventListener !== 'function') return;

@@ -12,11 +12,11 @@ import { actingAsked } from '../../state/acting';
 import { posesAsked } from '../../state/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { laterPart } from '../../ui/laterPart';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Words } from '../../ui/Words';
 import { ReadyShapesDialog } from './ReadyShapesDialog';
 
-const BringInDialog = laterPart(() => import('./BringInDialog').then((part) => part.BringInDialog));
+const BringInDialog = lazyWithRetry(() => import('./BringInDialog').then((part) => part.BringInDialog));
 
 /** All the ways to a further arc. */
 export function MakeCard() {

@@ -19,7 +19,7 @@ import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
-import { useFromStart } from '../../ui/useFromStart';
+import { useGestureBaseline } from '../../ui/useGestureBaseline';
 
 /** The middle of a stretch by length, as its parameter. */
 function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): number {
@@ -94,7 +94,7 @@ function RestOfArc() {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const s = useActiveArc((arc, hand) => chosenDistance(arc, hand));
-  const fromStart = useFromStart({ done, s: s ?? 0 });
+  const fromStart = useGestureBaseline({ done, s: s ?? 0 });
   if (s === null || arcId === null) return null;
   const stayAt = (here: number): void => {
     const arc = activeArcIn(store.getState());

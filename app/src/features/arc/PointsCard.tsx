@@ -22,7 +22,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { KINDS } from './pointKinds';
-import { useFromStart } from '../../ui/useFromStart';
+import { useGestureBaseline } from '../../ui/useGestureBaseline';
 
 const FURTHEST = 1e6;
 
@@ -92,7 +92,7 @@ function Placing() {
     x: Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
     y: Math.max(...points.map(({ y }) => y)) - Math.min(...points.map(({ y }) => y)),
   };
-  const fromStart = useFromStart({ middle, size, about: aboutIn(store.getState()) ?? middle });
+  const fromStart = useGestureBaseline({ middle, size, about: aboutIn(store.getState()) ?? middle });
   const move = (axis: 'x' | 'y', to: number, gesture?: string): void => {
     const { middle: from } = fromStart(gesture);
     transform(translation({ x: 0, y: 0, [axis]: to - from[axis] }), gesture);
@@ -149,7 +149,7 @@ function TurningAndMirroring() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const transform = useTransform();
-  const fromStart = useFromStart({ deg, about: aboutIn(store.getState()) });
+  const fromStart = useGestureBaseline({ deg, about: aboutIn(store.getState()) });
   const turn = (to: number, gesture?: string): void => {
     const start = fromStart(gesture);
     if (!start.about) return;

@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
-import { useLive } from '../../ui/useLive';
+import { useLatest } from '../../ui/useLatest';
 import { createFieldHand } from './fieldHand';
 import type { FieldContext } from './dragHandler';
 import type { PointerTrail } from '../../ui/usePointerTrail';
 
 /** One pan gesture with our own hit test, a pinch, and a hover. They outlive renders and read `live`. */
 export function useFieldGestures(context: FieldContext, trail: PointerTrail) {
-  const live = useLive({ context, trail });
+  const live = useLatest({ context, trail });
   return useMemo(() => {
     const hand = createFieldHand(live);
     const drag = Gesture.Pan()

@@ -13,7 +13,7 @@ import { useThrottledFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
-import { useFromStart } from '../../ui/useFromStart';
+import { useGestureBaseline } from '../../ui/useGestureBaseline';
 import { Words } from '../../ui/Words';
 
 const HELD = [
@@ -38,7 +38,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
   const on = isSkippedHere ? frame : shownFrame(move, { lengthFrames }, frame);
   const cut = move.skips.find((skip) => skip.cut && skip.frame === on);
   const override = move.overrides.find((one) => one.frame === on);
-  const fromStart = useFromStart(override);
+  const fromStart = useGestureBaseline(override);
   const moveId = move.id;
   if (!beginsExposure(move, on)) return null;
   const put = (by: { dx?: number; dy?: number }, gesture?: string): void => {

@@ -32,7 +32,7 @@ import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
-import { useFromStart } from '../../ui/useFromStart';
+import { useGestureBaseline } from '../../ui/useGestureBaseline';
 import { HoldHere } from './HoldHere';
 import { LabelField } from './LabelField';
 import { TieField } from './TieField';
@@ -114,7 +114,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const edit = useEdit();
   const { takesLater } = useSettings();
   const arc = useActiveArc((active) => active);
-  const fromStart = useFromStart(mark);
+  const fromStart = useGestureBaseline(mark);
   if (!arc) return null;
   const { arcLength } = incrementTable(shot, move);
   const index = move.marks.indexOf(mark);
@@ -192,7 +192,7 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
   const { takesLater } = useSettings();
   const markIds = marks.map(({ id }) => id);
   const first = marks[0]!;
-  const fromStart = useFromStart(first);
+  const fromStart = useGestureBaseline(first);
   const kind = marks.every((mark) => mark.kind === first.kind) ? first.kind : null;
   return (
     <Card title={`${marks.length} marks`} isActive>

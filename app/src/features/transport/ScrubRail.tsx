@@ -15,7 +15,7 @@ import { step, useFrame } from '../../state/playhead';
 import { chosenIn } from '../../state/timing';
 import { colour } from '../../ui/colour';
 import { keyNudge } from '../../ui/keyNudge';
-import { useLive } from '../../ui/useLive';
+import { useLatest } from '../../ui/useLatest';
 import { along, railGesture, SIDE } from './railGesture';
 
 const HEIGHT = 40;
@@ -72,7 +72,7 @@ export function ScrubRail() {
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
-  const live = useLive({ width, lengthFrames, move, canMark });
+  const live = useLatest({ width, lengthFrames, move, canMark });
   const drag = useMemo(() => railGesture(store, live), [store, live]);
   return (
     <GestureDetector gesture={drag} touchAction="none">

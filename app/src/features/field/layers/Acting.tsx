@@ -3,7 +3,7 @@ import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { activeGestureIn } from '../../../state/acting';
 import { useSession, useSettings } from '../../../state/hooks';
-import { LivePath, remembered, usePixel } from '../../../state/live';
+import { LivePath, memoizeLast, usePixel } from '../../../state/live';
 import { activeTravelIn } from '../../../state/selection';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
@@ -41,7 +41,7 @@ export const WayOfHand = memo(function WayOfHand() {
   const pixel = usePixel();
   const isFigureStep = useSession(({ step }) => step === 'figure');
   const { showsGesture } = useSettings();
-  const [way] = useState(() => remembered(wayOf));
+  const [way] = useState(() => memoizeLast(wayOf));
   if (!isFigureStep || !showsGesture) return null;
   return (
     <LivePath

@@ -8,7 +8,7 @@ import { sketchedShape } from '../../../state/sketch';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import type { FrameGrip } from '../frame';
-import { LiveGroup, LivePath, remembered, usePixel } from '../../../state/live';
+import { LiveGroup, LivePath, memoizeLast, usePixel } from '../../../state/live';
 import { currentScene } from '../scene';
 
 /** What is being made, selected or measured: on top of everything, for as long as the hand is at it. */
@@ -69,7 +69,7 @@ function SketchPreview() {
   const pixel = usePixel();
   const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.gesture === null);
   const [shape] = useState(() =>
-    remembered((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
+    memoizeLast((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
       line: points ? pathThrough(points, closed) : '',
       dots: dots(points ?? [], size),
     })),

@@ -2,7 +2,7 @@ import { beginsExposure, evaluate, exposureFrames, measureArc, placeAt, type Tra
 import { memo, useMemo } from 'react';
 import { G } from 'react-native-svg';
 import { useSession, useSettings } from '../../../state/hooks';
-import { LivePath, remembered, usePixel } from '../../../state/live';
+import { LivePath, memoizeLast, usePixel } from '../../../state/live';
 import { activeTravelIn } from '../../../state/selection';
 import type { RootState } from '../../../state/store';
 import { chosenIn, type WhereAndWhen } from '../../../state/timing';
@@ -72,19 +72,19 @@ function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): 
 /** What follows by itself of the timing on the arcs. */
 function livePaths(pixel: number) {
   const active = (work: (travel: Travel) => string) => {
-    const kept = remembered(work);
+    const kept = memoizeLast(work);
     return (state: RootState): string => {
       const travel = activeTravelIn(state);
       return travel && !travel.arc.hidden ? kept(travel) : '';
     };
   };
-  const all = remembered((travels: readonly Travel[]) =>
+  const all = memoizeLast((travels: readonly Travel[]) =>
     travels.map((travel) => postsOf(travel, pixel, () => true)).join(''),
   );
-  const selected = remembered((travel: Travel, ids: readonly string[]) =>
+  const selected = memoizeLast((travel: Travel, ids: readonly string[]) =>
     ids.length > 0 ? postsOf(travel, pixel, (id) => ids.includes(id)) : '',
   );
-  const stretch = remembered(stretchPath);
+  const stretch = memoizeLast(stretchPath);
   return {
     posts: (state: RootState): string => {
       const { shot } = state.shot.present;

@@ -10,7 +10,7 @@ import {
   ticksPath,
   type Travel,
 } from '@humble/core';
-import { remembered } from '../../../state/live';
+import { memoizeLast } from '../../../state/live';
 import { inPieces, type Piece } from '../../../state/pieces';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
@@ -67,7 +67,7 @@ const isSameTick = (a: Tick, b: Tick): boolean =>
 /** The trails of all that can be seen: a hairline across the arc for each exposure, some of them longer. */
 export function trails(): (shot: Shot, pixel: number) => readonly string[] {
   const pieces = inPieces<Tick, number>({ write: hairlines, isSame: isSameTick });
-  const ticks = remembered((travels: readonly Travel[], shot: Shot) =>
+  const ticks = memoizeLast((travels: readonly Travel[], shot: Shot) =>
     travels.flatMap((travel) => ticksOf(travel, shot)),
   );
   return (shot, pixel) => pieces(ticks(visibleTravels(shot), shot), pixel);

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { throttledStoreOf } from '../../../state/throttledStore';
 import { useThrottledSelector, useAppStore } from '../../../state/hooks';
-import { remembered } from '../../../state/live';
+import { memoizeLast } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { AppStore } from '../../../state/store';
@@ -175,7 +175,7 @@ function wayRange({ from, to, length }: UnrolledArc) {
 /** The increment that the highest bar may have; it rests while something is held. */
 function tallestBar(store: AppStore): (ruler: UnrolledArc) => number {
   let tallest = 0;
-  const work = remembered((ruler: UnrolledArc) =>
+  const work = memoizeLast((ruler: UnrolledArc) =>
     ruler.ticks.reduce((most, { along }) => Math.max(most, Math.abs(along ?? 0)), 1e-9),
   );
   return (ruler) => {

@@ -5,7 +5,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
 import { doEdit } from '../../../state/doEdit';
 import { activeMoveIn, useAppStore } from '../../../state/hooks';
-import { LivePath, LiveViewContext, remembered, useLiveDrawing } from '../../../state/live';
+import { LivePath, LiveViewContext, memoizeLast, useLiveDrawing } from '../../../state/live';
 import { currentFrame, goTo } from '../../../state/playhead';
 import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { RootState } from '../../../state/store';
@@ -135,13 +135,15 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   const { from, to, rungs } = ladder;
   const { from: least, to: most } = axis;
   const [rungsPath] = useState(() =>
-    remembered((move: Move, lengthFrames: number, markId: string, low: number, high: number, end: number) => {
-      const scale = { from: low, to: high, start: MARGIN, end };
-      const i = move.marks.findIndex(({ id }) => id === markId);
-      return ladderOf({ lengthFrames }, move, i)
-        .rungs.map(({ share }) => `M${RAIL - RUNG_HALF} ${at(scale, share).toFixed(1)}h${2 * RUNG_HALF}`)
-        .join('');
-    }),
+    memoizeLast(
+      (move: Move, lengthFrames: number, markId: string, low: number, high: number, end: number) => {
+        const scale = { from: low, to: high, start: MARGIN, end };
+        const i = move.marks.findIndex(({ id }) => id === markId);
+        return ladderOf({ lengthFrames }, move, i)
+          .rungs.map(({ share }) => `M${RAIL - RUNG_HALF} ${at(scale, share).toFixed(1)}h${2 * RUNG_HALF}`)
+          .join('');
+      },
+    ),
   );
   const path = (state: RootState): string => {
     const now = ladderIn(state, from.id);

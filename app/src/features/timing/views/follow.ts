@@ -1,12 +1,12 @@
 import type { RulerTick, UnrolledArc } from '@humble/core';
-import { remembered } from '../../../state/live';
+import { memoizeLast } from '../../../state/live';
 import { inPieces, type Piece } from '../../../state/pieces';
 import type { RootState } from '../../../state/store';
 import { timingIn } from './timingIn';
 
 /** A live path that follows the active move's ruler; worked out again only when that changes. */
 export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootState) => string {
-  const kept = remembered(work);
+  const kept = memoizeLast(work);
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? kept(ruler) : '';
@@ -17,7 +17,7 @@ export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootS
 export function followMarks(
   work: (ruler: UnrolledArc, selectedIds: readonly string[]) => string,
 ): (state: RootState) => string {
-  const kept = remembered(work);
+  const kept = memoizeLast(work);
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? kept(ruler, state.editor.selectedMarkIds) : '';

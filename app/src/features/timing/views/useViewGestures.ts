@@ -5,7 +5,7 @@ import { throttledStoreOf } from '../../../state/throttledStore';
 import { useAppStore } from '../../../state/hooks';
 import { beginInteraction, type LiveView, endInteraction } from '../../../state/live';
 import type { AppStore } from '../../../state/store';
-import { useLive } from '../../../ui/useLive';
+import { useLatest } from '../../../ui/useLatest';
 import { type PointerTrail, usePointerTrail } from '../../../ui/usePointerTrail';
 
 /** Where a pointer is on a view, and how it is held. */
@@ -124,6 +124,6 @@ function viewGestures(name: LiveView, store: AppStore, live: () => ViewHandNow) 
 export function useViewGestures(name: LiveView, view: RefObject<View | null>, hand: ViewHand) {
   const store = useAppStore();
   const trail = usePointerTrail(view);
-  const live = useLive({ hand, trail });
+  const live = useLatest({ hand, trail });
   return useMemo(() => viewGestures(name, store, live), [name, store, live]);
 }

@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from 'react';
-import { useLive } from '../../../ui/useLive';
+import { useLatest } from '../../../ui/useLatest';
 import { type Range, within, withInSight, zoomed } from './axis';
 
 /** What part of a range is in sight. */
@@ -18,7 +18,7 @@ export interface Zoom {
 export function useZoom(whole: Range): Zoom {
   const [part, setPart] = useState<Range | null>(null);
   const range = part ? within(part, whole) : whole;
-  const live = useLive({ range, whole });
+  const live = useLatest({ range, whole });
   const began = useRef<Range>(whole);
   const actions = useMemo(() => {
     const show = (next: Range): void => {

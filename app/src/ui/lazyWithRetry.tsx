@@ -11,7 +11,7 @@ const FETCH_AHEAD_MS = 300;
  * is there when the server goes away. When it could not be fetched, a sentence stands in its place, and a way to
  * try again.
  */
-export function laterPart<Props extends object>(
+export function lazyWithRetry<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
   waiting: ReactNode = null,
 ): ComponentType<Props> {

@@ -1,5 +1,5 @@
 import { act, fireEvent, render, screen } from '@testing-library/react-native';
-import { laterPart } from './laterPart';
+import { lazyWithRetry } from './lazyWithRetry';
 import { Words } from './Words';
 
 const Greeting = ({ name }: { readonly name: string }) => <Words>{`Ahoy, ${name}`}</Words>;
@@ -7,7 +7,7 @@ const waiting = <Words>A moment</Words>;
 
 test('a part that comes later stands there when it has come, and at once the next time', async () => {
   const load = jest.fn(() => Promise.resolve(Greeting));
-  const Part = laterPart(load, waiting);
+  const Part = lazyWithRetry(load, waiting);
   const { unmount } = render(<Part name="Crab" />);
   expect(screen.getByText('A moment')).toBeTruthy();
   expect(await screen.findByText('Ahoy, Crab')).toBeTruthy();
@@ -19,7 +19,7 @@ test('a part that comes later stands there when it has come, and at once the nex
 
 test('a part that could not be fetched says so, and can be tried again', async () => {
   let isAway = true;
-  const Part = laterPart(
+  const Part = lazyWithRetry(
     () => (isAway ? Promise.reject(new Error('away')) : Promise.resolve(Greeting)),
     waiting,
   );

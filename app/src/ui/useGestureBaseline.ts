@@ -4,7 +4,7 @@ import { useRef } from 'react';
  * The value that something had when a gesture began: every edit of a gesture counts from there. Without
  * a gesture it is the value now.
  */
-export function useFromStart<Value>(now: Value): (gesture?: string) => Value {
+export function useGestureBaseline<Value>(now: Value): (gesture?: string) => Value {
   const held = useRef<{ readonly gesture: string; readonly start: Value } | null>(null);
   return (gesture) => {
     if (gesture === undefined) return now;
