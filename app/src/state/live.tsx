@@ -14,7 +14,7 @@ import { muteMoves } from '../ui/muteMoves';
 import { type DrawnShape, setShape } from '../ui/setShape';
 import { useLatest } from '../ui/useLatest';
 import { useAppStore } from './hooks';
-import { PIECES } from './pieces';
+import { CHUNK_COUNT } from './chunkedPath';
 import { subscribePlayhead } from './playhead';
 import type { RootState } from './store';
 
@@ -153,16 +153,16 @@ export function LivePath({ path, ...props }: LivePathProps) {
   return <Path ref={shape as unknown as RefObject<Path>} d="" {...props} />;
 }
 
-interface LivePiecesProps extends Omit<PathProps, 'd' | 'testID'> {
+interface ChunkedLivePathProps extends Omit<PathProps, 'd' | 'testID'> {
   /** Path data of the pieces, `PIECES` of them or none; see `inPieces`. */
   readonly paths: (state: RootState) => readonly string[];
   readonly testID?: string;
 }
 
 /** A long path that follows by itself piece by piece: what does not change is not drawn again. */
-export function LivePieces({ paths, testID, ...props }: LivePiecesProps) {
+export function ChunkedLivePath({ paths, testID, ...props }: ChunkedLivePathProps) {
   const [pieces] = useState(() =>
-    Array.from({ length: PIECES }, () => ({ shape: createRef<DrawnShape>(), show: following('d') })),
+    Array.from({ length: CHUNK_COUNT }, () => ({ shape: createRef<DrawnShape>(), show: following('d') })),
   );
   useRedraw((state) => {
     const data = paths(state);
@@ -171,17 +171,17 @@ export function LivePieces({ paths, testID, ...props }: LivePiecesProps) {
   return (
     <G testID={testID}>
       {pieces.map(({ shape }, i) => (
-        <Piece key={i} shape={shape} {...props} />
+        <PathChunk key={i} shape={shape} {...props} />
       ))}
     </G>
   );
 }
 
-interface PieceProps extends Omit<PathProps, 'd'> {
+interface PathChunkProps extends Omit<PathProps, 'd'> {
   readonly shape: RefObject<DrawnShape | null>;
 }
 
-const Piece = memo(function Piece({ shape, ...props }: PieceProps) {
+const PathChunk = memo(function Piece({ shape, ...props }: PathChunkProps) {
   return <Path ref={shape as unknown as RefObject<Path>} d="" {...props} />;
 });
 

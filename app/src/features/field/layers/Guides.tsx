@@ -7,7 +7,7 @@ import type { RootState } from '../../../state/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
-import { LiveGroup, LivePath, LivePieces, usePixel } from '../../../state/live';
+import { LiveGroup, LivePath, ChunkedLivePath, usePixel } from '../../../state/live';
 import { ChosenStretch } from './Timed';
 import { arrowsPath, combPath, linePath, trails, visibleArcs, visibleTravels } from './arcPaths';
 import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
@@ -102,13 +102,19 @@ interface TrailProps {
 
 function TrailHalo({ paths }: TrailProps) {
   const pixel = usePixel();
-  return <LivePieces paths={paths} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
+  return <ChunkedLivePath paths={paths} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
 }
 
 function Trail({ paths }: TrailProps) {
   const pixel = usePixel();
   return (
-    <LivePieces paths={paths} fill="none" stroke={colour.indigo} strokeWidth={1.35 * pixel} testID="trail" />
+    <ChunkedLivePath
+      paths={paths}
+      fill="none"
+      stroke={colour.indigo}
+      strokeWidth={1.35 * pixel}
+      testID="trail"
+    />
   );
 }
 

@@ -11,7 +11,7 @@ import {
   type Travel,
 } from '@humble/core';
 import { memoizeLast } from '../../../state/live';
-import { inPieces, type Piece } from '../../../state/pieces';
+import { createChunkedPath, type Chunk } from '../../../state/chunkedPath';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
 
@@ -45,7 +45,7 @@ const LONG_TICK_PX = 9;
 const LEAST_APART_PX = 2;
 
 /** Hairlines across the arc for a piece of a trail, without those that lie too near to the one before. */
-function hairlines(ticks: ArrayLike<Tick>, { from, until }: Piece, pixel: number): string {
+function hairlines(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number): string {
   const drawn: { readonly short: Tick[]; readonly long: Tick[] } = { short: [], long: [] };
   let last: Tick | null = null;
   for (let i = from; i < until; i++) {
@@ -66,7 +66,7 @@ const isSameTick = (a: Tick, b: Tick): boolean =>
 
 /** The trails of all that can be seen: a hairline across the arc for each exposure, some of them longer. */
 export function trails(): (shot: Shot, pixel: number) => readonly string[] {
-  const pieces = inPieces<Tick, number>({ write: hairlines, isSame: isSameTick });
+  const pieces = createChunkedPath<Tick, number>({ write: hairlines, isSame: isSameTick });
   const ticks = memoizeLast((travels: readonly Travel[], shot: Shot) =>
     travels.flatMap((travel) => ticksOf(travel, shot)),
   );

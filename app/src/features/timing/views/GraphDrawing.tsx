@@ -2,8 +2,8 @@ import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useEditor } from '../../../state/hooks';
-import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
-import { inPieces } from '../../../state/pieces';
+import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { createChunkedPath } from '../../../state/chunkedPath';
 import { currentFrame } from '../../../state/playhead';
 import type { RootState } from '../../../state/store';
 import { chosenIn } from '../../../state/timing';
@@ -53,14 +53,14 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           stroke={colour.line}
           strokeWidth={1}
         />
-        <LivePieces
+        <ChunkedLivePath
           paths={paths.projections}
           stroke={colour.indigo}
           strokeWidth={1}
           strokeOpacity={0.28}
           testID="graph-projections"
         />
-        <LivePieces
+        <ChunkedLivePath
           paths={paths.axisTicks}
           stroke={colour.indigo}
           strokeWidth={1.25}
@@ -79,7 +79,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <G clipPath={`url(#${PLOT})`}>
           <ClearSheet width={size.width} height={size.height} />
           <LivePath path={paths.constant} stroke={colour.soft} strokeWidth={1} strokeDasharray="2 4" />
-          <LivePieces
+          <ChunkedLivePath
             paths={paths.curve}
             stroke={colour.indigo}
             strokeWidth={2}
@@ -91,8 +91,8 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
         <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.5} />
         <LivePath path={paths.byHand} fill={colour.card} stroke={colour.persimmon} strokeWidth={1.5} />
-        <LivePieces paths={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
-        <LivePieces paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
+        <ChunkedLivePath paths={paths.bars} fill={colour.indigo} fillOpacity={0.75} testID="pace-bars" />
+        <ChunkedLivePath paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
         <FrameNumbers now={now} axes={axes} />
         <PlaceNumbers now={now} axes={axes} />
         <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} testID="graph-playhead" />
@@ -130,7 +130,7 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     followMarks((ruler, selected) => graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))));
   const bars = (isBackwards: boolean) =>
     followTicks((ticks, piece, tallest) => barsPath(ticks, axes, tallest, isBackwards, piece), tallestOf);
-  const curve = inPieces<number, number>({
+  const curve = createChunkedPath<number, number>({
     write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
     isSame: Object.is,
   });

@@ -12,7 +12,7 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
 import { useActiveMove, useThrottledSelector, useAppStore, useEditor, useShot } from '../../../state/hooks';
-import { LivePath, LivePieces, LiveViewContext, useLiveDrawing } from '../../../state/live';
+import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../state/live';
 import { currentFrame } from '../../../state/playhead';
 import { setHoveredFrame } from '../../../state/hoveredFrame';
 import type { RootState } from '../../../state/store';
@@ -164,8 +164,13 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
           stroke={colour.ink}
           strokeWidth={1.5}
         />
-        <LivePieces paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
-        <LivePieces paths={paths.long} stroke={colour.indigo} strokeWidth={1.5} testID="ruler-long-ticks" />
+        <ChunkedLivePath paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+        <ChunkedLivePath
+          paths={paths.long}
+          stroke={colour.indigo}
+          strokeWidth={1.5}
+          testID="ruler-long-ticks"
+        />
         <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
         <LivePath
           path={paths.byHand}

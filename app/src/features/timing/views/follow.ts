@@ -1,6 +1,6 @@
 import type { RulerTick, UnrolledArc } from '@humble/core';
 import { memoizeLast } from '../../../state/live';
-import { inPieces, type Piece } from '../../../state/pieces';
+import { createChunkedPath, type Chunk } from '../../../state/chunkedPath';
 import type { RootState } from '../../../state/store';
 import { timingIn } from './timingIn';
 
@@ -34,10 +34,10 @@ const NOTHING: readonly string[] = [];
  * @param scaleOf what the path depends on besides its ticks
  */
 export function followTicks(
-  write: (ticks: ArrayLike<RulerTick>, piece: Piece, scale: number) => string,
+  write: (ticks: ArrayLike<RulerTick>, piece: Chunk, scale: number) => string,
   scaleOf: (ruler: UnrolledArc) => number = () => 1,
 ): (state: RootState) => readonly string[] {
-  const pieces = inPieces<RulerTick, number>({ write, isSame: isSameTick });
+  const pieces = createChunkedPath<RulerTick, number>({ write, isSame: isSameTick });
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? pieces(ruler.ticks, scaleOf(ruler)) : NOTHING;

@@ -1,5 +1,5 @@
 import type { Move, RulerTick, UnrolledArc } from '@humble/core';
-import { type Piece, wholeOf } from '../../../state/pieces';
+import { type Chunk, wholeOf } from '../../../state/chunkedPath';
 import type { WhereAndWhen } from '../../../state/timing';
 import { at, type Axis, isInSight, onFreshPixels } from './axis';
 import type { PlacedHandle } from './timingIn';
@@ -26,7 +26,7 @@ export function curveOf(
   plan: ArrayLike<number>,
   fieldUnits: number,
   { time, way }: GraphAxes,
-  { from, until }: Piece = wholeOf(plan),
+  { from, until }: Chunk = wholeOf(plan),
 ): string {
   let d = '';
   const first = Math.max(1, Math.floor(time.from), from);
@@ -53,7 +53,7 @@ const LEAST_APART_PX = 3.5;
 export function projectionsPath(
   ticks: ArrayLike<RulerTick>,
   { time, way }: GraphAxes,
-  { from, until }: Piece = wholeOf(ticks),
+  { from, until }: Chunk = wholeOf(ticks),
 ): string {
   let drawn = Infinity;
   let d = '';
@@ -75,7 +75,7 @@ const AXIS_LONG = 12;
 export function axisTicksPath(
   ticks: ArrayLike<RulerTick>,
   { time, way }: GraphAxes,
-  { from, until }: Piece = wholeOf(ticks),
+  { from, until }: Chunk = wholeOf(ticks),
 ): string {
   const isFresh = { long: onFreshPixels(1), short: onFreshPixels(1) };
   let d = '';
@@ -162,7 +162,7 @@ export function barsPath(
   { time, pace }: GraphAxes,
   tallest: number,
   isBackwards: boolean,
-  { from, until }: Piece = wholeOf(ticks),
+  { from, until }: Chunk = wholeOf(ticks),
 ): string {
   let d = '';
   // Of bars narrower than a pixel one a pixel is drawn.

@@ -1,5 +1,5 @@
 import type { Post, RulerTick, UnrolledArc } from '@humble/core';
-import { type Piece, wholeOf } from '../../../state/pieces';
+import { type Chunk, wholeOf } from '../../../state/chunkedPath';
 import { at, type Axis, isInSight, onFreshPixels } from './axis';
 
 /** Path data of what stands on the ruler. */
@@ -18,7 +18,7 @@ export function ticksPath(
   ticks: ArrayLike<RulerTick>,
   axis: Axis,
   isLong: boolean,
-  { from, until }: Piece = wholeOf(ticks),
+  { from, until }: Chunk = wholeOf(ticks),
 ): string {
   const isFresh = onFreshPixels(TICK_APART_PX);
   let d = '';

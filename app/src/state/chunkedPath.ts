@@ -1,35 +1,35 @@
 /** A long path is drawn in so many pieces: where one thing changes, one piece is drawn anew and not all. */
-export const PIECES = 8;
+export const CHUNK_COUNT = 8;
 
 /** A row of things that a path is written from. */
 type Row<Thing> = ArrayLike<Thing>;
 
 /** A part of a row: from one index up to another. */
-export interface Piece {
+export interface Chunk {
   readonly from: number;
   readonly until: number;
 }
 
-export const wholeOf = ({ length }: Row<unknown>): Piece => ({ from: 0, until: length });
+export const wholeOf = ({ length }: Row<unknown>): Chunk => ({ from: 0, until: length });
 
-interface PiecesOf<Thing, How> {
+interface ChunkedPathOptions<Thing, How> {
   /** Path data of a piece. It may look at the thing before its first. */
-  readonly write: (things: Row<Thing>, piece: Piece, how: How) => string;
+  readonly write: (things: Row<Thing>, piece: Chunk, how: How) => string;
   /** Whether two things are drawn alike. */
   readonly isSame: (a: Thing, b: Thing) => boolean;
 }
 
 /** Where a piece of a row begins; the last one ends where the next would begin. */
-const startOf = (piece: number, count: number): number => Math.round((piece * count) / PIECES);
+const startOf = (piece: number, count: number): number => Math.round((piece * count) / CHUNK_COUNT);
 
 /**
  * Writes a path in pieces. A piece is written again only when a thing in it, or the one before, or how it is
  * drawn has changed; `how` is compared by identity.
  */
-export function inPieces<Thing, How>({
+export function createChunkedPath<Thing, How>({
   write,
   isSame,
-}: PiecesOf<Thing, How>): (things: Row<Thing>, how: How) => readonly string[] {
+}: ChunkedPathOptions<Thing, How>): (things: Row<Thing>, how: How) => readonly string[] {
   let last: { readonly things: Row<Thing>; readonly how: How; readonly pieces: readonly string[] } | null =
     null;
   return (things, how) => {
@@ -41,7 +41,7 @@ export function inPieces<Thing, How>({
         if (!isSame(before.things[i]!, things[i]!)) return false;
       return true;
     };
-    const pieces = Array.from({ length: PIECES }, (_, piece) => {
+    const pieces = Array.from({ length: CHUNK_COUNT }, (_, piece) => {
       const [from, until] = [startOf(piece, things.length), startOf(piece + 1, things.length)];
       return isKept(from, until) ? before!.pieces[piece]! : write(things, { from, until }, how);
     });
