@@ -4,7 +4,7 @@ import { useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks
 import { restoreShot, saveAsCopy } from '../state/openDocument';
 import { type MessageAction, messageDismissed } from '../state/sessionSlice';
 import { Toast } from '../ui/Toast';
-import { gestureName } from '../ui/gestureName';
+import { createUndoGroup } from '../ui/undoGroup';
 
 /** The latest message, with what it offers to do. */
 export function Messages() {
@@ -44,7 +44,7 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
       case 'instead':
         return {
           label: action.label,
-          onPress: () => edit(action.edit.name, action.edit.args as never, gestureName('instead')),
+          onPress: () => edit(action.edit.name, action.edit.args as never, createUndoGroup('instead')),
         };
     }
   };

@@ -15,8 +15,8 @@ function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
   return (by, ids) => {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
-    const { gesture, total } = run(ids.join(' '), by);
-    store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, gesture));
+    const { undoGroup, total } = run(ids.join(' '), by);
+    store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, undoGroup));
   };
 }
 

@@ -13,7 +13,7 @@ import {
   ShotError,
   withRests,
 } from '@humble/core';
-import { gestureName } from '../ui/gestureName';
+import { createUndoGroup } from '../ui/undoGroup';
 import { runTimeSliced } from '../ui/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from './doEdit';
@@ -114,7 +114,7 @@ export const gestureRecorded =
   (samples: readonly PointerSample[]): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
     const { settings, shot } = getState();
-    const step = gestureName('act');
+    const step = createUndoGroup('act');
     const move = moveFor(getState());
     const gesture = recorded(samples, settings.recordingSpeed);
     // Whatever becomes of it, it is not lost.
@@ -143,7 +143,7 @@ export const gestureRecorded =
 export const trackedBroughtIn =
   (table: string, name: string): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const step = gestureName('tracked');
+    const step = createUndoGroup('tracked');
     const { rate, field } = shotIn(getState());
     try {
       const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
@@ -169,7 +169,7 @@ export const actedChanged =
   (
     move: Move,
     some: Partial<Pick<Thinned, 'gestureId' | 'allowedDeviation' | 'frames'>>,
-    step = gestureName('thin'),
+    step = createUndoGroup('thin'),
   ): Thunk<Promise<void>> =>
   (dispatch) => {
     const { acted } = move;
@@ -190,7 +190,7 @@ export const gestureUsed =
           frames: null,
           firstFrame: 1,
         },
-        gestureName('again'),
+        createUndoGroup('again'),
       ),
     );
 
@@ -200,7 +200,7 @@ export const actedAgain =
   (dispatch) =>
     move.acted
       ? dispatch(
-          thinnedTo({ moveId: null, ...move.acted, firstFrame: firstFrame(move) }, gestureName('again')),
+          thinnedTo({ moveId: null, ...move.acted, firstFrame: firstFrame(move) }, createUndoGroup('again')),
         )
       : Promise.resolve();
 

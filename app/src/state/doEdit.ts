@@ -5,10 +5,10 @@ import type { AppDispatch } from './store';
 
 /** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
 export const doEdit =
-  <Name extends EditName>(name: Name, args: EditArguments<Name>, gesture?: string) =>
+  <Name extends EditName>(name: Name, args: EditArguments<Name>, undoGroup?: string) =>
   (dispatch: AppDispatch): boolean => {
     try {
-      dispatch(edited({ name, args } as Parameters<typeof edited>[0], gesture));
+      dispatch(edited({ name, args } as Parameters<typeof edited>[0], undoGroup));
       return true;
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;

@@ -30,7 +30,7 @@ export interface Sketch {
   /** Points fitted to it; null until there are any. */
   readonly fitted: readonly PointShape[] | null;
   /** The edit it made, for a first stroke, which is an arc at once; null while it changes nothing. */
-  readonly gesture: string | null;
+  readonly undoGroup: string | null;
 }
 
 /** A place on the active arc, between its points. */
@@ -196,7 +196,9 @@ const editor = createSlice({
       // An edit of another kind settles a first stroke: the arc stays as it is.
       .addCase(edited, (state, { meta }): EditorState => {
         const now = state as EditorState;
-        return now.sketch?.gesture && now.sketch.gesture !== meta.gesture ? { ...now, sketch: null } : now;
+        return now.sketch?.undoGroup && now.sketch.undoGroup !== meta.gesture
+          ? { ...now, sketch: null }
+          : now;
       })
       .addCase(stepChosen, (state, { payload }): EditorState => {
         // Leaving the Arc step lets go of all; choosing it once more does not.

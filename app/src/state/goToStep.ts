@@ -12,7 +12,7 @@ export const goToStep =
     const { tool, placed, sketch } = getState().editor;
     if (step !== 'arc') {
       if (tool === 'points' && placed.length > 1) dispatch(finishPlacing(false));
-      if (sketch && sketch.gesture === null)
+      if (sketch && sketch.undoGroup === null)
         dispatch(messageShown('The stroke was given up: it had not been kept.'));
     }
     dispatch(stepChosen(step));

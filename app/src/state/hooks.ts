@@ -91,11 +91,11 @@ export const useSettings = (): Settings => useThrottledSelector((state) => state
 export type DoEdit = <Name extends EditName>(
   name: Name,
   args: EditArguments<Name>,
-  gesture?: string,
+  undoGroup?: string,
 ) => boolean;
 
 /** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
 export function useEdit(): DoEdit {
   const dispatch = useAppDispatch();
-  return useCallback<DoEdit>((name, args, gesture) => dispatch(doEdit(name, args, gesture)), [dispatch]);
+  return useCallback<DoEdit>((name, args, undoGroup) => dispatch(doEdit(name, args, undoGroup)), [dispatch]);
 }

@@ -1,12 +1,12 @@
 import type { Vector } from '@humble/core';
-import { gestureName } from '../ui/gestureName';
+import { createUndoGroup } from '../ui/undoGroup';
 
 /** Nudges in shorter order than this are one undo step, milliseconds. */
 const ONE_RUN_MS = 900;
 
 /** What a run of nudges has come to, counted from where it began. */
 export interface Run {
-  readonly gesture: string;
+  readonly undoGroup: string;
   readonly total: Vector;
   readonly isFirst: boolean;
 }
@@ -16,17 +16,17 @@ export interface Run {
  * where it began, so it needs all of them together.
  */
 export function nudgeRun(): (of: string, by: Vector) => Run {
-  let run = { of: '', gesture: '', total: { x: 0, y: 0 }, until: 0 };
+  let run = { of: '', undoGroup: '', total: { x: 0, y: 0 }, until: 0 };
   return (of, by) => {
     const now = performance.now();
     const isFirst = now >= run.until || run.of !== of;
     const { x, y } = isFirst ? { x: 0, y: 0 } : run.total;
     run = {
       of,
-      gesture: isFirst ? gestureName('nudge') : run.gesture,
+      undoGroup: isFirst ? createUndoGroup('nudge') : run.undoGroup,
       total: { x: x + by.x, y: y + by.y },
       until: now + ONE_RUN_MS,
     };
-    return { gesture: run.gesture, total: run.total, isFirst };
+    return { undoGroup: run.undoGroup, total: run.total, isFirst };
   };
 }

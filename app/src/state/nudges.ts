@@ -56,7 +56,7 @@ export const nudge =
             byFraction: to.total.y,
             takesLater: settings.takesLater,
           },
-          to.gesture,
+          to.undoGroup,
         ),
       );
       return true;
@@ -72,7 +72,7 @@ export const nudge =
       doEdit(
         'moveTick',
         { moveId: move.id, frame, fraction: tickFrom + by, reachFrames: settings.tickReach },
-        to.gesture,
+        to.undoGroup,
       ),
     );
     return true;

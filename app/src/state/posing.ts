@@ -27,11 +27,11 @@ type Put = (dispatch: AppDispatch, getState: () => RootState) => boolean;
 
 /** Puts the active figure somewhere on a frame: a pose that is there moves, else one is added. */
 export const figurePut =
-  ({ move, frame, to }: Pose, gesture?: string): Put =>
+  ({ move, frame, to }: Pose, undoGroup?: string): Put =>
   (dispatch, getState) => {
     const { posePath } = getState().settings;
-    if (move) return dispatch(doEdit('pose', { moveId: move.id, frame, to, path: posePath }, gesture));
-    if (!dispatch(doEdit('beginPoses', { frame, to }, gesture))) return false;
+    if (move) return dispatch(doEdit('pose', { moveId: move.id, frame, to, path: posePath }, undoGroup));
+    if (!dispatch(doEdit('beginPoses', { frame, to }, undoGroup))) return false;
     dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
     goTo(frame);
     return true;
@@ -58,9 +58,9 @@ export const figureNudged =
     const stands = figurePlaceIn(getState());
     if (!move || !stands) return false;
     const frame = currentFrame();
-    const { gesture, total, isFirst } = run(`${move.id} ${frame}`, by);
+    const { undoGroup, total, isFirst } = run(`${move.id} ${frame}`, by);
     if (isFirst) stoodAt = stands;
     return dispatch(
-      figurePut({ move, frame, to: { x: stoodAt.x + total.x, y: stoodAt.y + total.y } }, gesture),
+      figurePut({ move, frame, to: { x: stoodAt.x + total.x, y: stoodAt.y + total.y } }, undoGroup),
     );
   };

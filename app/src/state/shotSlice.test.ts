@@ -20,8 +20,8 @@ const run = (...actions: Action[]): ShotHistory =>
     shotHistory(undefined, { type: 'start' }),
   );
 
-const moved = (x: number, gesture?: string) =>
-  edited({ name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } } }, gesture);
+const moved = (x: number, undoGroup?: string) =>
+  edited({ name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } } }, undoGroup);
 const endX = (history: ShotHistory) => history.present.shot!.arcs[0]!.points[1]!.x;
 
 test('the first undo goes back to the shot as it was opened, and no further', () => {

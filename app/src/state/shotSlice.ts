@@ -20,9 +20,9 @@ export const shotOpened = createAction('shot/opened', (shot: Shot, steps?: Steps
 /** The workbench is empty again. */
 export const shotClosed = createAction('shot/closed');
 /** One edit of the core, naming where things come to be, not by how much; edits of one gesture are one undo step. */
-export const edited = createAction('shot/edited', (edit: Edit, gesture?: string) => ({
+export const edited = createAction('shot/edited', (edit: Edit, undoGroup?: string) => ({
   payload: edit,
-  meta: { gesture },
+  meta: { undoGroup },
 }));
 
 const UNDO_STEPS = 300;

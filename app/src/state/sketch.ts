@@ -36,17 +36,17 @@ const fitted =
     if (fit !== fits || getState().editor.sketch !== sketch) return;
     dispatch(sketched({ ...sketch, fitted: points }));
     // A first stroke is an arc at once; there is nothing that it could spoil.
-    if (sketch.gesture) dispatch(doEdit('drawArc', { points }, sketch.gesture));
+    if (sketch.undoGroup) dispatch(doEdit('drawArc', { points }, sketch.undoGroup));
   };
 
 /**
  * A stroke came to its end.
  * @param reach how near to the arc counts as on it, field units
  * @param deviation how far the arc may lie from the stroke, field units
- * @param gesture a name for the undo step of a first stroke
+ * @param undoGroup a name for the undo step of a first stroke
  */
 export const strokeDrawn =
-  (samples: readonly Vector[], reach: number, deviation: number, gesture: string): Thunk<Promise<void>> =>
+  (samples: readonly Vector[], reach: number, deviation: number, undoGroup: string): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
     const arc = activeArcIn(getState());
     const uses = usesOf(getState(), samples, reach);
@@ -63,7 +63,7 @@ export const strokeDrawn =
         uses,
         use: uses[0]!,
         fitted: null,
-        gesture: isFirst ? gesture : null,
+        undoGroup: isFirst ? undoGroup : null,
       }),
     );
   };
@@ -82,7 +82,7 @@ export const sketchKept = (): Thunk => (dispatch, getState) => {
   const { sketch } = getState().editor;
   const arc = activeArcIn(getState());
   if (!sketch?.fitted) return;
-  if (sketch.gesture) dispatch(sketched(null));
+  if (sketch.undoGroup) dispatch(sketched(null));
   else if (sketch.use.kind === 'fresh' || !arc) {
     if (dispatch(doEdit('drawArc', { points: sketch.fitted })))
       dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
@@ -101,7 +101,7 @@ export const sketchKept = (): Thunk => (dispatch, getState) => {
 /** The stroke is given up; the next one takes its place. */
 export const sketchRedone = (): Thunk => (dispatch, getState) => {
   const { sketch, strokeMeans } = getState().editor;
-  if (sketch?.gesture) dispatch(ActionCreators.undo());
+  if (sketch?.undoGroup) dispatch(ActionCreators.undo());
   dispatch(strokeAsked(strokeMeans));
 };
 

@@ -10,7 +10,7 @@ import {
   stretchOn,
   type Travel,
 } from '@humble/core';
-import { gestureName } from '../ui/gestureName';
+import { createUndoGroup } from '../ui/undoGroup';
 import { doEdit } from './doEdit';
 import { type Chosen, marksCopied, marksSelected } from './editorSlice';
 import { activeMoveIn } from './hooks';
@@ -74,7 +74,7 @@ export function markDrag(store: AppStore, markIds: readonly string[], heldId: st
   const move = activeMoveIn(store.getState());
   const held = move?.marks.find(({ id }) => id === heldId);
   if (!move || !held) return null;
-  const gesture = gestureName('marks');
+  const undoGroup = createUndoGroup('marks');
   return {
     to: ({ frame = held.frame, fraction = held.fraction }) => {
       const { takesLater } = store.getState().settings;
@@ -88,7 +88,7 @@ export function markDrag(store: AppStore, markIds: readonly string[], heldId: st
             byFraction: fraction - held.fraction,
             takesLater,
           },
-          gesture,
+          undoGroup,
         ),
       );
     },
@@ -99,12 +99,12 @@ export function markDrag(store: AppStore, markIds: readonly string[], heldId: st
 export function tickDrag(store: AppStore, frame: number): TimingDrag | null {
   const move = activeMoveIn(store.getState());
   if (!move) return null;
-  const gesture = gestureName('tick');
+  const undoGroup = createUndoGroup('tick');
   return {
     to: ({ fraction }) => {
       if (fraction === undefined) return;
       const reachFrames = store.getState().settings.tickReach;
-      store.dispatch(doEdit('moveTick', { moveId: move.id, frame, fraction, reachFrames }, gesture));
+      store.dispatch(doEdit('moveTick', { moveId: move.id, frame, fraction, reachFrames }, undoGroup));
     },
   };
 }

@@ -1,6 +1,6 @@
 import { firstFrame, lastFrame, type MovesInLength, type Shot } from '@humble/core';
 import { useState } from 'react';
-import { gestureName } from '../ui/gestureName';
+import { createUndoGroup } from '../ui/undoGroup';
 import type { FieldNote } from '../ui/NumberField';
 import { activeMoveIn, useThrottledSelector, useAppStore, useEdit } from './hooks';
 
@@ -8,7 +8,7 @@ interface LengthChange {
   /** The shot that came of it: once it is another one, nothing is said any more. */
   readonly shot: Shot;
   readonly lengthFrames: number;
-  readonly gesture: string;
+  readonly undoGroup: string;
   readonly isStretched: boolean;
 }
 
@@ -17,7 +17,7 @@ interface LengthChange {
  * stretched with the shot, or left as it is. The other of the two is offered, within the same undo step.
  */
 export function useShotLength(): {
-  readonly change: (lengthFrames: number, gesture?: string) => void;
+  readonly change: (lengthFrames: number, undoGroup?: string) => void;
   readonly note: FieldNote | null;
 } {
   const store = useAppStore();
@@ -25,21 +25,25 @@ export function useShotLength(): {
   const [latest, setLatest] = useState<LengthChange | null>(null);
   const isLatest = useThrottledSelector((state) => state.shot.present.shot === latest?.shot);
 
-  const change = (lengthFrames: number, gesture = gestureName('length'), moves?: MovesInLength): void => {
+  const change = (
+    lengthFrames: number,
+    undoGroup = createUndoGroup('length'),
+    moves?: MovesInLength,
+  ): void => {
     const before = activeMoveIn(store.getState());
-    const isSameStep = latest?.gesture === gesture;
-    if (!edit('setLength', { lengthFrames, moves }, gesture)) return;
+    const isSameStep = latest?.undoGroup === undoGroup;
+    if (!edit('setLength', { lengthFrames, moves }, undoGroup)) return;
     const after = activeMoveIn(store.getState());
     const { shot } = store.getState().shot.present;
     if (!before || !after || !shot) return setLatest(null);
     const hasMoved = firstFrame(before) !== firstFrame(after) || lastFrame(before) !== lastFrame(after);
     const isStretched = moves ? moves === 'stretch' : hasMoved || (isSameStep && latest.isStretched);
-    setLatest({ shot, lengthFrames, gesture, isStretched });
+    setLatest({ shot, lengthFrames, undoGroup, isStretched });
   };
 
   if (!latest || !isLatest) return { change, note: null };
-  const { lengthFrames, gesture, isStretched } = latest;
-  const other = (): void => change(lengthFrames, gesture, isStretched ? 'keep' : 'stretch');
+  const { lengthFrames, undoGroup, isStretched } = latest;
+  const other = (): void => change(lengthFrames, undoGroup, isStretched ? 'keep' : 'stretch');
   return {
     change,
     note: isStretched

@@ -3,15 +3,15 @@ import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, G, Line } from 'react-native-svg';
 import { colour } from './colour';
-import { gestureName } from './gestureName';
+import { createUndoGroup } from './undoGroup';
 import { keyNudge } from './keyNudge';
 import { useLatest } from './useLatest';
 
 interface DialProps {
   readonly label: string;
   readonly valueDeg: number;
-  /** @param gesture the same for every change of one drag */
-  readonly onChange: (valueDeg: number, gesture?: string) => void;
+  /** @param undoGroup the same for every change of one drag */
+  readonly onChange: (valueDeg: number, undoGroup?: string) => void;
 }
 
 const SIZE = 112;
@@ -35,7 +35,7 @@ export function Dial({ label, valueDeg, onChange }: DialProps) {
       .runOnJS(true)
       .minDistance(0)
       .onBegin(({ x, y }) => {
-        Object.assign(held, { name: gestureName('dial'), last: angle(x, y), reached: live().valueDeg });
+        Object.assign(held, { name: createUndoGroup('dial'), last: angle(x, y), reached: live().valueDeg });
       })
       .onUpdate(({ x, y }) => {
         const now = angle(x, y);

@@ -16,8 +16,8 @@ function show(props: Partial<Parameters<typeof NumberField>[0]> = {}): Change[] 
         min={0}
         max={20}
         value={value}
-        onChange={(next, gesture) => {
-          changes.push([next, gesture]);
+        onChange={(next, undoGroup) => {
+          changes.push([next, undoGroup]);
           setValue(next);
         }}
         {...props}
@@ -56,7 +56,7 @@ test('follows what is typed letter by letter, as one gesture', () => {
   fireEvent.changeText(field(), '15');
   fireEvent(field(), 'blur');
   expect(values(changes)).toEqual([1, 15]);
-  expect(new Set(changes.map(([, gesture]) => gesture)).size).toBe(1);
+  expect(new Set(changes.map(([, undoGroup]) => undoGroup)).size).toBe(1);
   expect(changes[0]![1]).toMatch(/^typing-/);
 });
 

@@ -5,7 +5,7 @@ import { Pressable, TextInput, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Button } from './Button';
 import { colour } from './colour';
-import { gestureName } from './gestureName';
+import { createUndoGroup } from './undoGroup';
 import { readNumber, writeNumber } from './numbers';
 import { useLatest } from './useLatest';
 import { Words } from './Words';
@@ -27,8 +27,8 @@ export interface BeyondMost {
 interface NumberFieldProps {
   readonly label: string;
   readonly value: number;
-  /** @param gesture the same name for every change of one drag, so that it is one undo step */
-  readonly onChange: (value: number, gesture?: string) => void;
+  /** @param undoGroup the same name for every change of one drag, so that it is one undo step */
+  readonly onChange: (value: number, undoGroup?: string) => void;
   readonly min: number;
   readonly max: number;
   /** What a press on plus or minus adds, and what 8 pixels of dragging add. */
@@ -48,7 +48,7 @@ const PIXELS_PER_STEP = 8;
 interface Typing {
   /** The value before the first letter. */
   readonly from: number;
-  readonly gesture: string;
+  readonly undoGroup: string;
   readonly text: string;
 }
 
@@ -73,10 +73,10 @@ export function NumberField({
   /** Why what was typed is not what stands there now. */
   const [refusal, setRefusal] = useState<FieldNote | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
-  const change = (wanted: number, gesture?: string): void => {
+  const change = (wanted: number, undoGroup?: string): void => {
     const next = clamp(wanted);
     setRefusal(null);
-    if (next !== value && !disabled) onChange(next, gesture);
+    if (next !== value && !disabled) onChange(next, undoGroup);
   };
   const refusalOf = (text: string): FieldNote | null => {
     const wanted = readNumber(text);
@@ -96,15 +96,15 @@ export function NumberField({
   // All that is typed from coming to leaving is one gesture: everything follows letter by letter, and
   // what turns out to be no number goes back to where it was.
   const type = (text: string): void => {
-    const now = typing ?? { from: value, gesture: gestureName('typing'), text };
+    const now = typing ?? { from: value, undoGroup: createUndoGroup('typing'), text };
     setTyping({ ...now, text });
     const wanted = readNumber(text);
-    if (wanted !== null && wanted === clamp(wanted)) change(wanted, now.gesture);
+    if (wanted !== null && wanted === clamp(wanted)) change(wanted, now.undoGroup);
   };
   const finishTyping = (): void => {
     if (!typing) return;
     setTyping(null);
-    change(readNumber(typing.text) ?? typing.from, typing.gesture);
+    change(readNumber(typing.text) ?? typing.from, typing.undoGroup);
     setRefusal(refusalOf(typing.text));
   };
   const said = refusal ?? note;
@@ -118,7 +118,7 @@ export function NumberField({
       .activeOffsetX([-6, 6])
       .failOffsetY([-14, 14])
       .onStart(() => {
-        Object.assign(held, { from: live().value, name: gestureName('number') });
+        Object.assign(held, { from: live().value, name: createUndoGroup('number') });
       })
       .onUpdate(({ translationX }) => {
         live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);

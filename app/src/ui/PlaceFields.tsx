@@ -9,7 +9,7 @@ interface PlaceFieldsProps {
   /** Field units. */
   readonly x: number;
   readonly y: number;
-  readonly onChange: (to: { readonly x: number; readonly y: number }, gesture?: string) => void;
+  readonly onChange: (to: { readonly x: number; readonly y: number }, undoGroup?: string) => void;
 }
 
 /** A place in the field, to be typed. */
@@ -19,13 +19,13 @@ export function PlaceFields({ x, y, onChange }: PlaceFieldsProps) {
       <NumberField
         label="Across"
         value={x}
-        onChange={(to, gesture) => onChange({ x: to, y }, gesture)}
+        onChange={(to, undoGroup) => onChange({ x: to, y }, undoGroup)}
         {...RANGE}
       />
       <NumberField
         label="Down"
         value={y}
-        onChange={(to, gesture) => onChange({ x, y: to }, gesture)}
+        onChange={(to, undoGroup) => onChange({ x, y: to }, undoGroup)}
         {...RANGE}
       />
     </View>

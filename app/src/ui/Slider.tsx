@@ -2,7 +2,7 @@ import NativeSlider from '@react-native-community/slider';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { colour } from './colour';
-import { gestureName } from './gestureName';
+import { createUndoGroup } from './undoGroup';
 import { keyNudge } from './keyNudge';
 import { Figures, Words } from './Words';
 
@@ -11,8 +11,8 @@ interface SliderProps {
   /** What the value stands for, with its unit. */
   readonly text: string;
   readonly value: number;
-  /** @param gesture the same for every change of one slide */
-  readonly onChange: (value: number, gesture: string) => void;
+  /** @param undoGroup the same for every change of one slide */
+  readonly onChange: (value: number, undoGroup: string) => void;
   readonly min: number;
   readonly max: number;
   readonly step?: number;
@@ -23,7 +23,7 @@ const NUDGES = 50;
 
 /** A value that is slid between two ends. */
 export function Slider({ label, text, value, onChange, min, max, step = 0 }: SliderProps) {
-  const [slide, setSlide] = useState(() => gestureName('slide'));
+  const [slide, setSlide] = useState(() => createUndoGroup('slide'));
   const nudge = (by: number): void => {
     const next = Math.min(max, Math.max(min, value + (by * (max - min)) / NUDGES));
     if (next !== value) onChange(next, slide);
@@ -50,7 +50,7 @@ export function Slider({ label, text, value, onChange, min, max, step = 0 }: Sli
             minimumValue={min}
             maximumValue={max}
             step={step}
-            onSlidingStart={() => setSlide(gestureName('slide'))}
+            onSlidingStart={() => setSlide(createUndoGroup('slide'))}
             onValueChange={(next) => onChange(next, slide)}
             minimumTrackTintColor={colour.brass}
             maximumTrackTintColor={colour.line}

@@ -102,16 +102,16 @@ function RestOfArc() {
     const { stretch, t } = placeAt(arc, here);
     dispatch(placeSelected({ stretch, t }));
   };
-  const turn = (deg: number, gesture?: string): void => {
-    const start = fromStart(gesture);
-    if (!edit('turnRest', { arcId, s: start.s, rest, deg: deg - start.done.deg }, gesture)) return;
+  const turn = (deg: number, undoGroup?: string): void => {
+    const start = fromStart(undoGroup);
+    if (!edit('turnRest', { arcId, s: start.s, rest, deg: deg - start.done.deg }, undoGroup)) return;
     setDone({ ...done, deg });
     stayAt(start.s);
   };
-  const shift = (axis: 'x' | 'y', to: number, gesture?: string): void => {
-    const start = fromStart(gesture);
+  const shift = (axis: 'x' | 'y', to: number, undoGroup?: string): void => {
+    const start = fromStart(undoGroup);
     const by = { x: 0, y: 0, [axis]: to - start.done[axis] };
-    if (!edit('shiftRest', { arcId, s: start.s, rest, by }, gesture)) return;
+    if (!edit('shiftRest', { arcId, s: start.s, rest, by }, undoGroup)) return;
     setDone({ ...done, [axis]: to });
     stayAt(rest === 'up-to-here' ? start.s + Math.hypot(by.x, by.y) : start.s);
   };

@@ -55,7 +55,11 @@ function Place({ arcId, pointId }: PointProps) {
   const y = usePoint((point) => point.y) ?? 0;
   const edit = useEdit();
   return (
-    <PlaceFields x={x} y={y} onChange={(to, gesture) => edit('movePoint', { arcId, pointId, to }, gesture)} />
+    <PlaceFields
+      x={x}
+      y={y}
+      onChange={(to, undoGroup) => edit('movePoint', { arcId, pointId, to }, undoGroup)}
+    />
   );
 }
 
@@ -95,8 +99,8 @@ function Rounding({ arcId, pointId }: PointProps) {
       max={1}
       step={0.1}
       decimals={2}
-      onChange={(value, gesture) =>
-        edit('shapePoints', { arcId, pointIds: [pointId], shaping: { ...shaping, [key]: value } }, gesture)
+      onChange={(value, undoGroup) =>
+        edit('shapePoints', { arcId, pointIds: [pointId], shaping: { ...shaping, [key]: value } }, undoGroup)
       }
     />
   ));

@@ -69,14 +69,18 @@ export function PointsCard() {
 }
 
 /** Does a change to the selected points, each of one gesture from where that began. */
-function useTransform(): (transform: Transform, gesture?: string) => void {
+function useTransform(): (transform: Transform, undoGroup?: string) => void {
   const edit = useEdit();
   const store = useAppStore();
-  return (transform, gesture) => {
+  return (transform, undoGroup) => {
     const state = store.getState();
     const arc = activeArcIn(state);
     if (arc)
-      edit('transformPoints', { arcId: arc.id, pointIds: state.editor.selectedPointIds, transform }, gesture);
+      edit(
+        'transformPoints',
+        { arcId: arc.id, pointIds: state.editor.selectedPointIds, transform },
+        undoGroup,
+      );
   };
 }
 
@@ -93,15 +97,15 @@ function Placing() {
     y: Math.max(...points.map(({ y }) => y)) - Math.min(...points.map(({ y }) => y)),
   };
   const fromStart = useGestureBaseline({ middle, size, about: aboutIn(store.getState()) ?? middle });
-  const move = (axis: 'x' | 'y', to: number, gesture?: string): void => {
-    const { middle: from } = fromStart(gesture);
-    transform(translation({ x: 0, y: 0, [axis]: to - from[axis] }), gesture);
+  const move = (axis: 'x' | 'y', to: number, undoGroup?: string): void => {
+    const { middle: from } = fromStart(undoGroup);
+    transform(translation({ x: 0, y: 0, [axis]: to - from[axis] }), undoGroup);
   };
-  const grow = (axis: 'x' | 'y', to: number, gesture?: string): void => {
-    const { size: from, about } = fromStart(gesture);
+  const grow = (axis: 'x' | 'y', to: number, undoGroup?: string): void => {
+    const { size: from, about } = fromStart(undoGroup);
     if (!(from[axis] > 0) || !(to > 0)) return;
     const factor = to / from[axis];
-    transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), gesture);
+    transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), undoGroup);
   };
   const place = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
   const extent = { unit: 'units', min: 0.1, max: FURTHEST, decimals: 1 };
@@ -150,10 +154,10 @@ function TurningAndMirroring() {
   const dispatch = useAppDispatch();
   const transform = useTransform();
   const fromStart = useGestureBaseline({ deg, about: aboutIn(store.getState()) });
-  const turn = (to: number, gesture?: string): void => {
-    const start = fromStart(gesture);
+  const turn = (to: number, undoGroup?: string): void => {
+    const start = fromStart(undoGroup);
     if (!start.about) return;
-    transform(rotationAbout(start.about, to - start.deg), gesture);
+    transform(rotationAbout(start.about, to - start.deg), undoGroup);
     setTurned({ deg: to, selection });
   };
   const mirror = (across: 'left-right' | 'up-down'): void => {

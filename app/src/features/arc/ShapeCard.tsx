@@ -20,7 +20,7 @@ export function ShapeCard() {
           <NumberField
             key={field.label}
             {...field}
-            onChange={(value, gesture) => edit('shapeArc', { arcId, shape: withSize(value) }, gesture)}
+            onChange={(value, undoGroup) => edit('shapeArc', { arcId, shape: withSize(value) }, undoGroup)}
           />
         ))}
         {shape.kind === 'ellipse' && (

@@ -35,7 +35,7 @@ export function SketchCard() {
   const least = useShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
   if (!sketch) return <Waiting />;
-  const isKept = sketch.gesture !== null;
+  const isKept = sketch.undoGroup !== null;
   return (
     <Card title="Your stroke" isActive aside={points === null ? 'one moment' : `${points} points`}>
       {sketch.uses.length > 1 && (

@@ -69,8 +69,8 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
   const isMoving = useEditor((hand) => hand.tool === 'backdrop');
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const set = (some: Partial<Omit<Backdrop, 'pictures'>>, gesture?: string): void => {
-    edit('setBackdrop', some, gesture);
+  const set = (some: Partial<Omit<Backdrop, 'pictures'>>, undoGroup?: string): void => {
+    edit('setBackdrop', some, undoGroup);
   };
   const { hidden, locked } = backdrop;
   const units = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1, disabled: locked } as const;
@@ -85,7 +85,7 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
         value={backdrop.strength}
         min={0}
         max={1}
-        onChange={(strength, gesture) => set({ strength }, gesture)}
+        onChange={(strength, undoGroup) => set({ strength }, undoGroup)}
       />
       <View className="mb-2 flex-row flex-wrap gap-2">
         <Button

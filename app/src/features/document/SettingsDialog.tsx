@@ -45,7 +45,7 @@ export function SettingsDialog({ onClose }: DialogProps) {
         min={1}
         max={240}
         decimals={3}
-        onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)}
+        onChange={(value, undoGroup) => edit('setRate', { rate: value }, undoGroup)}
       />
       <NumberField
         label="Length"
@@ -63,7 +63,7 @@ export function SettingsDialog({ onClose }: DialogProps) {
         min={16}
         max={20_000}
         step={10}
-        onChange={(width, gesture) => edit('setFieldSize', { ...size, width }, gesture)}
+        onChange={(width, undoGroup) => edit('setFieldSize', { ...size, width }, undoGroup)}
       />
       <NumberField
         label="Field height"
@@ -72,7 +72,7 @@ export function SettingsDialog({ onClose }: DialogProps) {
         min={16}
         max={20_000}
         step={10}
-        onChange={(height, gesture) => edit('setFieldSize', { ...size, height }, gesture)}
+        onChange={(height, undoGroup) => edit('setFieldSize', { ...size, height }, undoGroup)}
       />
       <Words tone="soft">
         The field is the area the camera sees. Arcs stay where they are when it changes.

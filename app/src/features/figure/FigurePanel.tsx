@@ -61,8 +61,8 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
         <ActCard move={null} />
       </View>
     );
-  const turn = (correctionDeg: number, gesture?: string): void => {
-    edit('setTurning', { moveId: move.id, correctionDeg }, gesture);
+  const turn = (correctionDeg: number, undoGroup?: string): void => {
+    edit('setTurning', { moveId: move.id, correctionDeg }, undoGroup);
   };
   return (
     <View className="gap-3">
@@ -89,7 +89,7 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
           max={20_000}
           step={10}
           decimals={1}
-          onChange={(height, gesture) => edit('setFigure', { figureId: figure.id, height }, gesture)}
+          onChange={(height, undoGroup) => edit('setFigure', { figureId: figure.id, height }, undoGroup)}
         />
       </Card>
       <Card title="Turning">

@@ -88,7 +88,7 @@ function Place({ move }: { readonly move: Move }) {
       <PlaceFields
         x={x}
         y={y}
-        onChange={(to, gesture) => void dispatch(figurePut({ move, frame, to }, gesture))}
+        onChange={(to, undoGroup) => void dispatch(figurePut({ move, frame, to }, undoGroup))}
       />
     </View>
   );

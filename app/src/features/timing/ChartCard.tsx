@@ -83,12 +83,12 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
           value={percent}
           min={1}
           max={99}
-          onChange={(value, gesture) => {
+          onChange={(value, undoGroup) => {
             setPercent(value);
             edit(
               'makeChart',
               { moveId: move.id, markId: from.id, chart: { kind: 'favouring', percent: value } },
-              gesture,
+              undoGroup,
             );
           }}
         />
@@ -97,8 +97,8 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
           value={rungs.length}
           min={0}
           max={MOST_BETWEEN}
-          onChange={(count, gesture) =>
-            edit('setDrawingsBetween', { moveId: move.id, markId: from.id, count, takesLater }, gesture)
+          onChange={(count, undoGroup) =>
+            edit('setDrawingsBetween', { moveId: move.id, markId: from.id, count, takesLater }, undoGroup)
           }
         />
       </View>

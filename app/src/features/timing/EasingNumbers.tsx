@@ -4,7 +4,7 @@ import { NumberField } from '../../ui/NumberField';
 interface EasingNumbersProps {
   readonly easing: Easing;
   readonly frames: number;
-  readonly onChange: (easing: Easing, gesture?: string) => void;
+  readonly onChange: (easing: Easing, undoGroup?: string) => void;
 }
 
 /** Percent of the way, for numbers that are shares. */
@@ -22,7 +22,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             value={easing.leaveFrames}
             min={0}
             max={frames}
-            onChange={(leaveFrames, gesture) => onChange({ ...easing, leaveFrames }, gesture)}
+            onChange={(leaveFrames, undoGroup) => onChange({ ...easing, leaveFrames }, undoGroup)}
           />
           <NumberField
             label="Arrive slowly over"
@@ -30,7 +30,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             value={easing.arriveFrames}
             min={0}
             max={frames}
-            onChange={(arriveFrames, gesture) => onChange({ ...easing, arriveFrames }, gesture)}
+            onChange={(arriveFrames, undoGroup) => onChange({ ...easing, arriveFrames }, undoGroup)}
           />
         </>
       );
@@ -47,7 +47,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={0}
             max={frames}
             decimals={1}
-            onChange={(value, gesture) => onChange({ ...easing, [x]: value / frames }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, [x]: value / frames }, undoGroup)}
           />,
           <NumberField
             key={y}
@@ -56,7 +56,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={-400}
             max={400}
             {...percent}
-            onChange={(value, gesture) => onChange({ ...easing, [y]: value / 100 }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, [y]: value / 100 }, undoGroup)}
           />,
         ];
       });
@@ -69,7 +69,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={0}
             max={100}
             {...percent}
-            onChange={(value, gesture) => onChange({ ...easing, at: value / 100 }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, at: value / 100 }, undoGroup)}
           />
           <NumberField
             label="Slowed by"
@@ -77,7 +77,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={0}
             max={99}
             {...percent}
-            onChange={(value, gesture) => onChange({ ...easing, strength: value / 100 }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, strength: value / 100 }, undoGroup)}
           />
         </>
       );
@@ -90,14 +90,14 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={1}
             max={90}
             {...percent}
-            onChange={(value, gesture) => onChange({ ...easing, overshoot: value / 100 }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, overshoot: value / 100 }, undoGroup)}
           />
           <NumberField
             label="Swings"
             value={easing.swings}
             min={1}
             max={20}
-            onChange={(swings, gesture) => onChange({ ...easing, swings }, gesture)}
+            onChange={(swings, undoGroup) => onChange({ ...easing, swings }, undoGroup)}
           />
         </>
       );
@@ -109,7 +109,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             value={easing.count}
             min={0}
             max={20}
-            onChange={(count, gesture) => onChange({ ...easing, count }, gesture)}
+            onChange={(count, undoGroup) => onChange({ ...easing, count }, undoGroup)}
           />
           <NumberField
             label="Speed kept at a hit"
@@ -117,7 +117,7 @@ export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) 
             min={5}
             max={95}
             {...percent}
-            onChange={(value, gesture) => onChange({ ...easing, restitution: value / 100 }, gesture)}
+            onChange={(value, undoGroup) => onChange({ ...easing, restitution: value / 100 }, undoGroup)}
           />
         </>
       );

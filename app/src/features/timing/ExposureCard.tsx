@@ -41,9 +41,9 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
   const fromStart = useGestureBaseline(override);
   const moveId = move.id;
   if (!beginsExposure(move, on)) return null;
-  const put = (by: { dx?: number; dy?: number }, gesture?: string): void => {
-    const start = fromStart(gesture) ?? { dx: 0, dy: 0 };
-    edit('putByHand', { moveId, frame: on, dx: start.dx, dy: start.dy, ...by }, gesture);
+  const put = (by: { dx?: number; dy?: number }, undoGroup?: string): void => {
+    const start = fromStart(undoGroup) ?? { dx: 0, dy: 0 };
+    edit('putByHand', { moveId, frame: on, dx: start.dx, dy: start.dy, ...by }, undoGroup);
   };
   const unit = units === 'mm' ? 'mm' : 'units';
   return (
@@ -79,7 +79,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
             min={-10_000}
             max={10_000}
             decimals={2}
-            onChange={(value, gesture) => put({ dx: value * unitsPerMm }, gesture)}
+            onChange={(value, undoGroup) => put({ dx: value * unitsPerMm }, undoGroup)}
           />
           <NumberField
             label="By hand, down"
@@ -88,7 +88,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
             min={-10_000}
             max={10_000}
             decimals={2}
-            onChange={(value, gesture) => put({ dy: value * unitsPerMm }, gesture)}
+            onChange={(value, undoGroup) => put({ dy: value * unitsPerMm }, undoGroup)}
           />
           <View className="flex-row flex-wrap gap-2">
             <Button label="Back on the plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />

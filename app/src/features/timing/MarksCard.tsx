@@ -120,8 +120,8 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const index = move.marks.indexOf(mark);
   const markIds = [mark.id];
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
-  const moveTo = (to: { frame?: number; place?: number }, gesture?: string): void => {
-    const start = fromStart(gesture);
+  const moveTo = (to: { frame?: number; place?: number }, undoGroup?: string): void => {
+    const start = fromStart(undoGroup);
     edit(
       'moveMarks',
       {
@@ -131,7 +131,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         byFrames: (to.frame ?? start.frame) - start.frame,
         byFraction: to.place === undefined || arcLength === 0 ? 0 : to.place / arcLength - start.fraction,
       },
-      gesture,
+      undoGroup,
     );
   };
   const before = move.marks[index - 1];
@@ -144,7 +144,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         value={mark.frame}
         min={before ? before.frame + 1 : 1}
         max={after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed)}
-        onChange={(frame, gesture) => moveTo({ frame }, gesture)}
+        onChange={(frame, undoGroup) => moveTo({ frame }, undoGroup)}
       />
       <NumberField
         label="Place"
@@ -154,7 +154,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         max={furthest}
         decimals={2}
         disabled={mark.pointId !== null}
-        onChange={(place, gesture) => moveTo({ place }, gesture)}
+        onChange={(place, undoGroup) => moveTo({ place }, undoGroup)}
       />
       <Segmented
         label="Kind of mark"
@@ -201,11 +201,11 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
         value={first.frame}
         min={1}
         max={LONGEST_SHOT}
-        onChange={(frame, gesture) =>
+        onChange={(frame, undoGroup) =>
           edit(
             'moveMarks',
-            { moveId: move.id, markIds, byFrames: frame - fromStart(gesture).frame, takesLater },
-            gesture,
+            { moveId: move.id, markIds, byFrames: frame - fromStart(undoGroup).frame, takesLater },
+            undoGroup,
           )
         }
       />

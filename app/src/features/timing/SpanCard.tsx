@@ -44,8 +44,8 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
   const { easing } = from;
-  const setEasing = (next: Easing, gesture?: string): void => {
-    edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, gesture);
+  const setEasing = (next: Easing, undoGroup?: string): void => {
+    edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, undoGroup);
   };
   if (isHold)
     return (

@@ -108,7 +108,7 @@ const ShotCard = memo(function ShotCard() {
         min={1}
         max={240}
         decimals={3}
-        onChange={(value, gesture) => edit('setRate', { rate: value }, gesture)}
+        onChange={(value, undoGroup) => edit('setRate', { rate: value }, undoGroup)}
       />
     </Card>
   );
@@ -136,8 +136,8 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   const first = firstFrame(move);
   const last = lastFrame(move);
   const least = move.marks.length - 1;
-  const setFrames = (frames: { first?: number; last?: number }, gesture?: string): void => {
-    edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, gesture);
+  const setFrames = (frames: { first?: number; last?: number }, undoGroup?: string): void => {
+    edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, undoGroup);
   };
   const lastOfShot = lastFrameFor(lengthFrames, isClosed);
   const endsLater: BeyondMost = {
@@ -156,7 +156,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         value={first}
         min={1}
         max={last - least}
-        onChange={(frame, gesture) => setFrames({ first: frame }, gesture)}
+        onChange={(frame, undoGroup) => setFrames({ first: frame }, undoGroup)}
       />
       <NumberField
         label="Ends on frame"
@@ -164,7 +164,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         min={first + least}
         max={lastOfShot}
         beyondMost={endsLater}
-        onChange={(frame, gesture) => setFrames({ last: frame }, gesture)}
+        onChange={(frame, undoGroup) => setFrames({ last: frame }, undoGroup)}
       />
       {isPast && (
         <Words tone="soft">

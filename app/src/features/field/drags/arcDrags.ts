@@ -4,7 +4,7 @@ import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../.
 import { currentFrame, goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
 import { addMark } from '../../../state/timing';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
@@ -23,7 +23,7 @@ export function arcDrag(
 ): DragHandler {
   const { store, snapshot } = context;
   if (arc.locked) return {};
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   const by = { x: point.x - start.place.x, y: point.y - start.place.y };
   const ids = arc.points.map(({ id }) => id);
   const isWhole = snapshot().state.selectedPointIds.length === ids.length;

@@ -8,7 +8,7 @@ import {
 } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
 import { aboutIn } from '../../../state/selection';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Grip } from '../frame';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper, steppedDeg } from './snapping';
@@ -41,7 +41,7 @@ export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, s
   const { store, snapshot } = context;
   const pointIds = snapshot().state.selectedPointIds;
   const about = aboutIn(store.getState()) ?? start.place;
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   const turned = turning(about, start.place);
   const grown = growth(about, start.place);
   const settle = snapper(context, start.place, new Set(pointIds));
@@ -64,7 +64,7 @@ export function backdropDrag({ store }: FieldContext, grip: Grip, start: Pointer
   const backdrop = store.getState().shot.present.shot?.backdrop;
   if (!backdrop || backdrop.locked) return {};
   const centre = { x: backdrop.x, y: backdrop.y };
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   const turned = turning(centre, start.place);
   const grown = growth(centre, start.place);
   const wanted = (now: Pointer) => {

@@ -2,7 +2,7 @@ import { PLAIN, type PointShape, type Vector } from '@humble/core';
 import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../state/editorSlice';
 import { finishPlacing } from '../../../state/placing';
 import { strokeDrawn } from '../../../state/sketch';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import { REACH_PX } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
@@ -31,7 +31,7 @@ export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): D
       const { scale } = snapshot().projection;
       if (lengthOf(stroke) * scale < LEAST_STROKE_PX) return;
       void store.dispatch(
-        strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, gestureName('stroke')),
+        strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, createUndoGroup('stroke')),
       );
     },
   };

@@ -1,7 +1,7 @@
 import { type Arc, alongDirections, shapeHandles, type Vector, withShapeHandle } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
 import { pointsSelected } from '../../../state/editorSlice';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
 
@@ -18,7 +18,7 @@ export function pointDrag(context: FieldContext, arc: Arc, pointId: string, star
   const point = arc.points.find(({ id }) => id === pointId)!;
   if (!wasSelected && !isJoining) store.dispatch(pointsSelected([pointId]));
   const moving = wasSelected ? before : isJoining ? [...before, pointId] : [pointId];
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   const by = grip(point, start);
   const settle = snapper(context, point, new Set(moving));
   let isFirst = true;
@@ -60,7 +60,7 @@ export function handleDrag(
 ): DragHandler {
   const point = arc.points.find(({ id }) => id === pointId)!;
   const by = grip({ x: point.x + point[side].x, y: point.y + point[side].y }, start);
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   return {
     drag: (now) => {
       const free = gripped(now, by);
@@ -76,7 +76,7 @@ export function shapeHandleDrag(context: FieldContext, arc: Arc, id: string, sta
   const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
   if (!handle) return {};
   const by = grip(handle.at, start);
-  const name = gestureName('field');
+  const name = createUndoGroup('field');
   const settle = snapper(context, handle.at, new Set(arc.points.map((point) => point.id)));
   return {
     drag: (now) => {

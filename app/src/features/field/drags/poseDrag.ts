@@ -3,7 +3,7 @@ import { activeMoveIn } from '../../../state/hooks';
 import { currentFrame } from '../../../state/playhead';
 import { figurePut } from '../../../state/posing';
 import { figurePlaceIn } from '../../../state/selection';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
@@ -18,7 +18,7 @@ export function poseDrag(
   start: Pointer,
 ): DragHandler {
   const { store } = context;
-  const name = gestureName('pose');
+  const name = createUndoGroup('pose');
   const stands = figurePlaceIn(store.getState());
   const playhead = currentFrame();
   const grip =

@@ -5,7 +5,7 @@ import { activeMoveIn } from '../../../state/hooks';
 import { goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
 import { addMark, markDrag, tickDrag } from '../../../state/timing';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 
@@ -82,7 +82,7 @@ export function byHandDrag({ store }: FieldContext, frame: number, start: Pointe
   const move = activeMoveIn(store.getState());
   const override = move?.overrides.find((one) => one.frame === frame);
   if (!move || !override) return {};
-  const name = gestureName('by-hand');
+  const name = createUndoGroup('by-hand');
   return {
     drag: ({ place }) => {
       goTo(frame);

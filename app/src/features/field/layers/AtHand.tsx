@@ -67,7 +67,7 @@ function Stroke() {
 /** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
 function SketchPreview() {
   const pixel = usePixel();
-  const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.gesture === null);
+  const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);
   const [shape] = useState(() =>
     memoizeLast((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
       line: points ? pathThrough(points, closed) : '',

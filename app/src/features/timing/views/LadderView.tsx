@@ -12,7 +12,7 @@ import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
 import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import { fixed } from '../../../ui/numbers';
 import { at, type Axis, valueAt } from './axis';
 import { useViewGestures } from './useViewGestures';
@@ -60,7 +60,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
       const held = now();
       if (!rung || !held) return {};
       const { from, to } = held.ladder;
-      const name = gestureName('ladder');
+      const name = createUndoGroup('ladder');
       return {
         tap: () => goTo(rung.frame),
         drag: ({ y }) => {

@@ -4,7 +4,7 @@ import { marksSelected, rangeChosen } from '../../../state/editorSlice';
 import { currentFrame, goTo } from '../../../state/playhead';
 import type { AppStore } from '../../../state/store';
 import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import { timingIn } from './timingIn';
 import { withEasingHandle } from './easingHandles';
 import type { ViewDragHandler, ViewPointer } from './useViewGestures';
@@ -92,7 +92,7 @@ function handleHold(
   const { move } = now;
   const index = currentSpan(move, store.getState().editor.selectedMarkIds, currentFrame());
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
-  const gesture = gestureName('easing');
+  const undoGroup = createUndoGroup('easing');
   const frames = to.frame - from.frame;
   const way = (to.fraction - from.fraction) * ruler.length;
   const began = meaning(start);
@@ -107,7 +107,7 @@ function handleHold(
         { x: x + frame - began.frame, share: share + (place - began.place) / way },
         frames,
       );
-      store.dispatch(doEdit('setEasing', { moveId: move.id, markId: from.id, easing }, gesture));
+      store.dispatch(doEdit('setEasing', { moveId: move.id, markId: from.id, easing }, undoGroup));
     },
   };
 }

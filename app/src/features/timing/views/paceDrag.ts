@@ -2,7 +2,7 @@ import { spanArrivingAt, type UnrolledArc } from '@humble/core';
 import { doEdit } from '../../../state/doEdit';
 import { goTo } from '../../../state/playhead';
 import type { AppStore } from '../../../state/store';
-import { gestureName } from '../../../ui/gestureName';
+import { createUndoGroup } from '../../../ui/undoGroup';
 import { barFrames } from './graphPaths';
 import { timingIn } from './timingIn';
 import type { ViewDragHandler, ViewPointer } from './useViewGestures';
@@ -30,7 +30,7 @@ export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): V
   const index = spanArrivingAt(move, Math.min(first, move.marks[move.marks.length - 1]!.frame));
   const markId = move.marks[index]!.id;
   const frames = barFrames(ruler, move, index);
-  const gesture = gestureName('pace');
+  const undoGroup = createUndoGroup('pace');
   const drawn = new Map<number, number>();
   let last: { readonly i: number; readonly increment: number } | null = null;
   const draw = (pointer: ViewPointer): void => {
@@ -47,7 +47,7 @@ export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): V
     }
     set(frames[at]!, increment);
     last = { i: at, increment };
-    store.dispatch(doEdit('drawSpacing', { moveId: move.id, markId, drawn: [...drawn] }, gesture));
+    store.dispatch(doEdit('drawSpacing', { moveId: move.id, markId, drawn: [...drawn] }, undoGroup));
   };
   const set = (frame: number, increment: number): void => {
     drawn.delete(frame);
