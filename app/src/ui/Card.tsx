@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { Figures, Words } from './Words';
+import { NumericText, Words } from './Words';
 
 interface CardProps {
   readonly title?: string;
@@ -19,7 +19,7 @@ export function Card({ title, aside, children, isActive = false }: CardProps) {
           <Words role="heading" size="body" strong className="shrink">
             {title}
           </Words>
-          {typeof aside === 'string' ? <Figures tone="soft">{aside}</Figures> : aside}
+          {typeof aside === 'string' ? <NumericText tone="soft">{aside}</NumericText> : aside}
         </View>
       )}
       {children}

@@ -4,7 +4,7 @@ import { View } from 'react-native';
 import { colour } from './colour';
 import { createUndoGroup } from './undoGroup';
 import { keyNudge } from './keyNudge';
-import { Figures, Words } from './Words';
+import { NumericText, Words } from './Words';
 
 interface SliderProps {
   readonly label: string;
@@ -32,7 +32,7 @@ export function Slider({ label, text, value, onChange, min, max, step = 0 }: Sli
     <View className="min-h-[64px]">
       <View className="flex-row justify-between">
         <Words>{label}</Words>
-        <Figures tone="soft">{text}</Figures>
+        <NumericText tone="soft">{text}</NumericText>
       </View>
       <View
         role="slider"

@@ -38,7 +38,7 @@ export function Words({ size = 'small', tone = 'ink', strong = false, className 
 }
 
 /** Numbers and their units, in Spline Sans Mono: digits of one width. */
-export function Figures({
+export function NumericText({
   size = 'small',
   tone = 'ink',
   strong = false,

@@ -28,7 +28,7 @@ import { Card } from '../../ui/Card';
 import { Menu } from '../../ui/Menu';
 import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { middleOfLongest } from './middleOfLongest';
 
 /** The arc as a whole. Renders for its name and the like only; the length follows a drag by itself. */
@@ -103,7 +103,7 @@ function useLengthText(pick: (length: number, straight: number) => number): stri
 
 function ArcLength() {
   const text = useLengthText((length) => length);
-  return <Figures tone="soft">{`${text} long`}</Figures>;
+  return <NumericText tone="soft">{`${text} long`}</NumericText>;
 }
 
 /** How many points it has, and how far apart its ends are. */

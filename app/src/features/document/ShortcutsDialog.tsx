@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { Dialog } from '../../ui/Dialog';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 
 const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
   ['Space', 'Play or pause'],
@@ -35,7 +35,7 @@ export function ShortcutsDialog({ onClose }: ShortcutsDialogProps) {
       {SHORTCUTS.map(([keys, what]) => (
         <View key={keys} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
           <Words size="body">{what}</Words>
-          <Figures tone="soft">{keys}</Figures>
+          <NumericText tone="soft">{keys}</NumericText>
         </View>
       ))}
       <Words tone="soft">Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.</Words>

@@ -6,7 +6,7 @@ import { activeArcIn, useThrottledSelector, useAppStore, useSession, useShotValu
 import { useThrottledFrame } from '../../state/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { FieldDrawing } from './FieldDrawing';
 import { fieldStateOf, gripsFor } from './fieldState';
 import { hintFor } from './hints';
@@ -144,9 +144,9 @@ function CountIn() {
   if (count === null) return null;
   return (
     <View pointerEvents="none" role="timer" className="absolute inset-0 items-center justify-center">
-      <Figures size="display" strong tone="brass">
+      <NumericText size="display" strong tone="brass">
         {String(count)}
-      </Figures>
+      </NumericText>
     </View>
   );
 }

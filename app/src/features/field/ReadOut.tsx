@@ -5,7 +5,7 @@ import { useFrame } from '../../state/playhead';
 import { useHoveredFrame } from '../../state/hoveredFrame';
 import { useActiveMove, useShot } from '../../state/hooks';
 import { fixed } from '../../ui/numbers';
-import { Figures } from '../../ui/Words';
+import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
 
 /** Frame, seconds, place, increment and speed: under the pointer in any view, else at the playhead. */
@@ -28,20 +28,20 @@ export function ReadOut() {
       testID="read-out"
       className={`shrink rounded-small border bg-card px-3 py-1 ${pointed === null ? 'border-line' : 'border-brass'}`}
     >
-      <Figures tone="soft" size="tiny" numberOfLines={1}>
-        <Figures strong size="tiny">
+      <NumericText tone="soft" size="tiny" numberOfLines={1}>
+        <NumericText strong size="tiny">
           {frame}
-        </Figures>{' '}
+        </NumericText>{' '}
         · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
-        <Figures strong size="tiny">
+        <NumericText strong size="tiny">
           {fixed(row.place, 1)}
-        </Figures>
+        </NumericText>
         {unit} · step{' '}
-        <Figures strong size="tiny">
+        <NumericText strong size="tiny">
           {step === null ? '–' : fixed(step, 1)}
-        </Figures>
+        </NumericText>
         {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || ' units'}/s`}
-      </Figures>
+      </NumericText>
     </View>
   );
 }
@@ -68,9 +68,9 @@ function Coordinates() {
   }, []);
   return (
     <View testID="pointer-place" className="rounded-small border border-line bg-card px-3 py-1">
-      <Figures tone="soft" numberOfLines={1}>
+      <NumericText tone="soft" numberOfLines={1}>
         {text}
-      </Figures>
+      </NumericText>
     </View>
   );
 }

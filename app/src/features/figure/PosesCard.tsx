@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 
 const PATHS = [
   { value: 'straight', label: 'Straight' },
@@ -109,7 +109,7 @@ function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: n
           onPress={() => goTo(mark.frame)}
           className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
         >
-          <Figures strong={mark.frame === frame}>{String(mark.frame)}</Figures>
+          <NumericText strong={mark.frame === frame}>{String(mark.frame)}</NumericText>
         </Pressable>
       ))}
     </View>

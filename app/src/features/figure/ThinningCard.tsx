@@ -10,7 +10,7 @@ import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
 import { Slider } from '../../ui/Slider';
 import { Toggle } from '../../ui/Toggle';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { ThinningProgress } from './ThinningProgress';
 
 /** The slider runs over this many powers of two, from the least deviation. */
@@ -49,9 +49,9 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         }
       />
       <Words tone="soft" role="status" testID="thinned-to">
-        <Figures strong>{String(arc?.points.length ?? 0)}</Figures> points,{' '}
-        <Figures strong>{String(move.marks.length)}</Figures> marks. At most{' '}
-        <Figures strong>{fixed(deviation?.largest ?? 0, 1)}</Figures>
+        <NumericText strong>{String(arc?.points.length ?? 0)}</NumericText> points,{' '}
+        <NumericText strong>{String(move.marks.length)}</NumericText> marks. At most{' '}
+        <NumericText strong>{fixed(deviation?.largest ?? 0, 1)}</NumericText>
         {` units off, on frame ${deviation?.frame ?? 1}.`}
       </Words>
       <ThinningProgress />

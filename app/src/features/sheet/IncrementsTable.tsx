@@ -17,7 +17,7 @@ import type { RootState } from '../../state/store';
 import { chosenIn } from '../../state/timing';
 import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
 
@@ -193,13 +193,13 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
             {column.id === 'along' && canType && along !== null && !isClosing ? (
               <TypedIncrement frame={frame} along={along} />
             ) : (
-              <Figures
+              <NumericText
                 strong={isStrong}
                 tone={isByHand ? 'persimmon' : isStrong || column.id === 'place' ? 'ink' : 'soft'}
                 className={`text-right ${isSkipped ? 'line-through opacity-60' : ''}`}
               >
                 {String(column.accessorFn?.(line, index))}
-              </Figures>
+              </NumericText>
             )}
           </View>
         );

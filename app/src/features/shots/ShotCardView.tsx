@@ -7,7 +7,7 @@ import type { ShotSummary } from '../../state/api';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { fixed, writeNumber } from '../../ui/numbers';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { changedAt } from './changedAt';
 
 interface ShotCardViewProps {
@@ -57,14 +57,14 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
             </Words>
           )}
           <View className="mt-auto pt-2">
-            <Figures
+            <NumericText
               tone="soft"
               size="tiny"
               numberOfLines={1}
-            >{`${lengthFrames} frames at ${writeNumber(rate, 3)}`}</Figures>
-            <Figures tone="soft" size="tiny" numberOfLines={1}>
+            >{`${lengthFrames} frames at ${writeNumber(rate, 3)}`}</NumericText>
+            <NumericText tone="soft" size="tiny" numberOfLines={1}>
               {`${seconds} s · ${changedAt(updatedAt, new Date())}`}
-            </Figures>
+            </NumericText>
           </View>
         </View>
       </Pressable>

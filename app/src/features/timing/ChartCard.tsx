@@ -19,7 +19,7 @@ import { Dialog } from '../../ui/Dialog';
 import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { EASING_NAMES, nameOfEasing } from './easingNames';
 import { LadderView } from './views/LadderView';
 
@@ -148,9 +148,9 @@ function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogP
         <View key={easingKey(easing)} className="flex-row items-center justify-between gap-3">
           <View className="min-w-0 shrink">
             <Words size="body">{describeEasing(easing)}</Words>
-            <Figures tone="soft">
+            <NumericText tone="soft">
               {`${fixed(error * way * length, 2)} ${unit}, ${fixed(error * 100, 2)} %`}
-            </Figures>
+            </NumericText>
           </View>
           <Button
             label={`Take ${nameOfEasing(easing)}`}

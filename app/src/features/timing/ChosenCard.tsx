@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 
 const runText = ({ from, until }: { from: number; until: number }): string =>
   from === until ? String(from) : `${from}–${until}`;
@@ -113,14 +113,14 @@ function Chosen() {
       <View testID="where-and-when">
         {inShot ? (
           <Words tone="soft">
-            From <Figures strong>{fixed(stretch.from / perUnit, 1)}</Figures> to{' '}
-            <Figures strong>{fixed(stretch.to / perUnit, 1)}</Figures> {unit} on the arc,{' '}
-            <Figures>{fixed((inShot.until - inShot.from) / rate, 2)}</Figures> s
+            From <NumericText strong>{fixed(stretch.from / perUnit, 1)}</NumericText> to{' '}
+            <NumericText strong>{fixed(stretch.to / perUnit, 1)}</NumericText> {unit} on the arc,{' '}
+            <NumericText>{fixed((inShot.until - inShot.from) / rate, 2)}</NumericText> s
           </Words>
         ) : (
           <Words tone="soft">
             {runs.length === 0 ? 'No frame is there.' : 'Frames '}
-            <Figures strong>{runs.map(runText).join(', ')}</Figures>
+            <NumericText strong>{runs.map(runText).join(', ')}</NumericText>
           </Words>
         )}
       </View>

@@ -35,7 +35,7 @@ import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
 import { type BeyondMost, NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
-import { Figures, Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { ChosenCard } from './ChosenCard';
 import { nameOfEasing } from './easingNames';
 import { ExposureCard, ExposuresCard } from './ExposureCard';
@@ -270,7 +270,7 @@ function SpanLine({ span: { from, to, frames, isHold } }: { readonly span: Span 
     >
       <Words className="shrink">
         {isHold ? 'Hold ' : ''}
-        <Figures>{`${from.frame} → ${to.frame}`}</Figures>
+        <NumericText>{`${from.frame} → ${to.frame}`}</NumericText>
       </Words>
       <Words tone="soft">{isHold ? `${frames} frames` : nameOfEasing(from.easing)}</Words>
     </Pressable>

@@ -14,7 +14,7 @@ import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
-import { Figures } from '../../ui/Words';
+import { NumericText } from '../../ui/Words';
 import { countRoom } from './countRoom';
 import { ScrubRail } from './ScrubRail';
 
@@ -94,13 +94,13 @@ function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; rea
       className="items-end"
       style={{ width: room - free + margin, paddingRight: margin }}
     >
-      <Figures size="title" strong numberOfLines={1}>
+      <NumericText size="title" strong numberOfLines={1}>
         {frame}
-        {total && <Figures tone="soft" size={total}>{` of ${lengthFrames}`}</Figures>}
-      </Figures>
-      <Figures tone="soft" size="tiny" numberOfLines={1}>
+        {total && <NumericText tone="soft" size={total}>{` of ${lengthFrames}`}</NumericText>}
+      </NumericText>
+      <NumericText tone="soft" size="tiny" numberOfLines={1}>
         {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}
-      </Figures>
+      </NumericText>
     </View>
   );
 }

@@ -22,7 +22,7 @@ import { Drawing } from '../../../ui/Drawing';
 import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { useWheel } from '../../../ui/useWheel';
-import { Figures, Words } from '../../../ui/Words';
+import { NumericText, Words } from '../../../ui/Words';
 import { at, type Axis, valueAt } from './axis';
 import { followMarks, followRuler, followTicks } from './follow';
 import { createViewDragHandler } from './drags';
@@ -262,8 +262,9 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   const frameOf = (row: IncrementRow): string => (row === table.closing ? '1' : String(row.frame));
   return (
     <Words tone="soft" testID="extremes">
-      Largest step <Figures strong>{fixed(Math.abs(largest.along!), 2)}</Figures>
-      {unit} at {frameOf(largest)} · smallest <Figures strong>{fixed(Math.abs(smallest.along!), 2)}</Figures>
+      Largest step <NumericText strong>{fixed(Math.abs(largest.along!), 2)}</NumericText>
+      {unit} at {frameOf(largest)} · smallest{' '}
+      <NumericText strong>{fixed(Math.abs(smallest.along!), 2)}</NumericText>
       {unit} at {frameOf(smallest)}
     </Words>
   );
