@@ -5,7 +5,7 @@ import { useEditor } from '../../state/hooks';
 import { LiveViewContext, PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
 import { Drawing } from '../../ui/Drawing';
 import { ActingOutline, WayOfHand } from './layers/Acting';
-import { AtHand, type GripsOf } from './layers/AtHand';
+import { EditOverlay, type GripsOf } from './layers/EditOverlay';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
 import { FrameNumbers, Guides } from './layers/Guides';
@@ -57,7 +57,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
         </G>
         <ActingOutline />
         <Points />
-        <AtHand grips={grips} />
+        <EditOverlay grips={grips} />
       </Layer>
     </PixelContext>
   );

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G } from 'react-native-svg';
 import { colour } from '../../ui/colour';
 import { transformOf } from './FieldDrawing';
-import { RulerLine, SnapGuides } from './layers/AtHand';
+import { RulerLine, SnapGuides } from './layers/EditOverlay';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { ArcLines } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';

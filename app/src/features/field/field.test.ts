@@ -1,7 +1,7 @@
 import { edits, evaluate, freshShot, type Shot } from '@humble/core';
 import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
-import { frameRound, frameGrips } from './frame';
+import { selectionBoxRound, selectionBoxGrips } from './selectionBox';
 import { frameNearestTo } from './drags/arcDrags';
 import { numbered } from './layers/numbered';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
@@ -58,7 +58,10 @@ describe('what a press takes hold of', () => {
   });
 
   test('a grip of the frame before a point beneath it, and nothing of an arc that is locked', () => {
-    const grips = frameGrips(frameRound(arc.points, 1)!, { from: { x: 0, y: 0 }, to: { x: 1000, y: 500 } });
+    const grips = selectionBoxGrips(selectionBoxRound(arc.points, 1)!, {
+      from: { x: 0, y: 0 },
+      to: { x: 1000, y: 500 },
+    });
     expect(grips.map(({ grip }) => grip).sort()).toEqual([
       'move',
       'scale',

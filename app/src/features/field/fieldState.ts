@@ -2,10 +2,10 @@ import { placeAt, poseAim, type Shot, type Travel, unrolledArc, type Vector } fr
 import { activeArcIn } from '../../state/hooks';
 import { activeTravelIn, figurePlaceIn, selectedPoints } from '../../state/selection';
 import type { RootState } from '../../state/store';
-import { type Frame, frameCorners, frameGrips, frameRound } from './frame';
+import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
 import { currentFrame } from '../../state/playhead';
-import type { FieldState, FigureInPlace, TimedThing } from './hitTest';
-import type { GripsOf } from './layers/AtHand';
+import type { FieldState, FigureInPlace, TimingTarget } from './hitTest';
+import type { GripsOf } from './layers/EditOverlay';
 import { type Projection, toField } from './viewport';
 
 /** What of the state decides over what a press takes hold of. */
@@ -24,7 +24,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     isSelectingSeveral,
     figure:
       (tool === 'pose' || state.session.step === 'figure') && !arc?.locked ? figureInPlace(state) : null,
-    timed: state.session.step === 'timing' && arc && !arc.hidden ? timedThings(state) : NOTHING_TIMED,
+    timed: state.session.step === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
 }
 
@@ -38,19 +38,19 @@ function figureInPlace(state: RootState): FigureInPlace {
   return { at: figurePlaceIn(state), height: figure.height, playhead, frame, adds: markId === null };
 }
 
-const NOTHING_TIMED: readonly TimedThing[] = [];
+const NO_TIMING_TARGETS: readonly TimingTarget[] = [];
 
 let known: {
   readonly travel: Travel;
   readonly lengthFrames: number;
-  readonly things: readonly TimedThing[];
+  readonly things: readonly TimingTarget[];
 } | null = null;
 
 /** Marks, ticks and what is put by hand of the active move. Worked out once for each move. */
-function timedThings(state: RootState): readonly TimedThing[] {
+function timingTargets(state: RootState): readonly TimingTarget[] {
   const { shot } = state.shot.present;
   const travel = activeTravelIn(state);
-  if (!shot || !travel) return NOTHING_TIMED;
+  if (!shot || !travel) return NO_TIMING_TARGETS;
   const { lengthFrames } = shot;
   if (known?.travel === travel && known.lengthFrames === lengthFrames) return known.things;
   const { move, arc, arcLength, x, y } = travel;
@@ -60,7 +60,7 @@ function timedThings(state: RootState): readonly TimedThing[] {
     return { x: x[i]!, y: y[i]! };
   };
   const tied = new Set(move.marks.filter(({ pointId }) => pointId !== null).map(({ id }) => id));
-  const things: TimedThing[] = [
+  const things: TimingTarget[] = [
     ...move.overrides.map(({ frame }) => ({ target: { kind: 'by-hand', frame } as const, at: at(frame) })),
     ...posts.map(({ markIds, frame }) => ({
       target: { kind: 'mark', markIds, frame, isTied: markIds.some((id) => tied.has(id)) } as const,
@@ -78,7 +78,7 @@ function timedThings(state: RootState): readonly TimedThing[] {
   return things;
 }
 
-function backdropFrame(backdrop: NonNullable<Shot['backdrop']>): Frame | null {
+function backdropBox(backdrop: NonNullable<Shot['backdrop']>): SelectionBox | null {
   const [first] = backdrop.pictures;
   if (!first) return null;
   return {
@@ -89,16 +89,16 @@ function backdropFrame(backdrop: NonNullable<Shot['backdrop']>): Frame | null {
   };
 }
 
-function frameIn(state: RootState, pixel: number): Frame | null {
+function selectionBoxIn(state: RootState, pixel: number): SelectionBox | null {
   if (state.session.step !== 'arc') return null;
   const { tool } = state.editor;
   if (tool === 'backdrop') {
     const backdrop = state.shot.present.shot?.backdrop;
-    return backdrop && !backdrop.locked ? backdropFrame(backdrop) : null;
+    return backdrop && !backdrop.locked ? backdropBox(backdrop) : null;
   }
   const arc = activeArcIn(state);
   if (tool !== 'shape' || !arc || arc.locked || arc.hidden) return null;
-  return frameRound(selectedPoints(arc, state.editor), pixel);
+  return selectionBoxRound(selectedPoints(arc, state.editor), pixel);
 }
 
 /** Grips may lie no nearer to the edge of the view than this, pixels. */
@@ -114,12 +114,14 @@ export function gripsFor(
   return (state) => {
     const of = [state.shot, state.editor, state.session];
     if (latest?.of.every((part, i) => part === of[i])) return latest.found;
-    const frame = frameIn(state, 1 / projection.scale);
+    const frame = selectionBoxIn(state, 1 / projection.scale);
     const seen = {
       from: toField(projection, { x: EDGE_PX, y: EDGE_PX }),
       to: toField(projection, { x: view.width - EDGE_PX, y: view.height - EDGE_PX }),
     };
-    const found = frame ? { grips: frameGrips(frame, seen), corners: frameCorners(frame) } : NOTHING;
+    const found = frame
+      ? { grips: selectionBoxGrips(frame, seen), corners: selectionBoxCorners(frame) }
+      : NOTHING;
     latest = { of, found };
     return found;
   };

@@ -1,5 +1,5 @@
 import type { Tool } from '../../state/editorSlice';
-import type { Grip } from './frame';
+import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
 
 const GRIPS: Record<Grip, string> = {
@@ -72,7 +72,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     case 'handle':
       return 'Drag: turn and stretch this handle.';
     case 'shape-handle':
-      return `Drag: ${hovered.does}.`;
+      return `Drag: ${hovered.hint}.`;
     case 'grip':
       return GRIPS[hovered.grip];
     case 'arc':

@@ -10,7 +10,7 @@ import {
 } from '@humble/core';
 import type { Tool } from '../../state/editorSlice';
 import type { Step } from '../../state/sessionSlice';
-import type { FrameGrip, Grip } from './frame';
+import type { SelectionGrip, Grip } from './selectionBox';
 
 /** What a press on the field would take hold of. */
 export type Target =
@@ -21,7 +21,7 @@ export type Target =
   | { readonly kind: 'ruler' }
   | { readonly kind: 'backdrop' }
   | { readonly kind: 'grip'; readonly grip: Grip }
-  | { readonly kind: 'shape-handle'; readonly id: string; readonly does: string }
+  | { readonly kind: 'shape-handle'; readonly id: string; readonly hint: string }
   | { readonly kind: 'point'; readonly pointId: string }
   | { readonly kind: 'handle'; readonly pointId: string; readonly side: 'in' | 'out' }
   | {
@@ -57,12 +57,12 @@ export interface FieldState {
   readonly others: readonly Arc[];
   readonly selectedPointIds: readonly string[];
   /** Grips of what is selected, or of the backdrop while that is moved. */
-  readonly grips: readonly FrameGrip[];
+  readonly grips: readonly SelectionGrip[];
   /** Points placed so far, point by point. */
   readonly placed: readonly PointShape[];
   readonly isSelectingSeveral: boolean;
   /** What of the timing can be taken hold of, in the Timing step; the first of equals is taken. */
-  readonly timed: readonly TimedThing[];
+  readonly timed: readonly TimingTarget[];
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
 }
@@ -79,7 +79,7 @@ export interface FigureInPlace {
 }
 
 /** A part of the timing and where it lies in the field. */
-export interface TimedThing {
+export interface TimingTarget {
   readonly target: Extract<Target, { kind: 'mark' | 'tick' | 'by-hand' }>;
   readonly at: Vector;
 }
@@ -100,7 +100,7 @@ function thingsAt(state: FieldState, arc: Arc, place: Vector, reach: number): Fo
   };
   for (const { grip, at } of state.grips) consider({ kind: 'grip', grip }, at);
   if (arc.shape)
-    for (const { id, does, at } of shapeHandles(arc.shape)) consider({ kind: 'shape-handle', id, does }, at);
+    for (const { id, hint, at } of shapeHandles(arc.shape)) consider({ kind: 'shape-handle', id, hint }, at);
   const [only] = state.selectedPointIds.length === 1 ? state.selectedPointIds : [];
   const selected = arc.points.find((point) => point.id === only);
   if (selected)

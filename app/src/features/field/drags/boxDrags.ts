@@ -9,7 +9,7 @@ import {
 import { doEdit } from '../../../state/doEdit';
 import { aboutIn } from '../../../state/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
-import type { Grip } from '../frame';
+import type { Grip } from '../selectionBox';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper, steppedDeg } from './snapping';
 

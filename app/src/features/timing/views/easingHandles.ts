@@ -3,7 +3,7 @@ import { type Easing, easedDistance, rampOf } from '@humble/core';
 /** What of an easing can be dragged in the graph. */
 export interface EasingHandle {
   readonly id: 'first' | 'second' | 'leave' | 'arrive' | 'slow' | 'over' | 'hop';
-  readonly does: string;
+  readonly hint: string;
   /** Frames into the span, and share of its way. */
   readonly x: number;
   readonly share: number;
@@ -15,7 +15,7 @@ export interface EasingHandle {
 export function easingHandles(easing: Easing, frames: number): readonly EasingHandle[] {
   const onCurve = (id: EasingHandle['id'], does: string, x: number): EasingHandle => ({
     id,
-    does,
+    hint,
     x,
     share: easedDistance(easing, x, frames, 1),
     stem: null,
@@ -25,14 +25,14 @@ export function easingHandles(easing: Easing, frames: number): readonly EasingHa
       return [
         {
           id: 'first',
-          does: 'how it leaves',
+          hint: 'how it leaves',
           x: easing.x1 * frames,
           share: easing.y1,
           stem: { x: 0, share: 0 },
         },
         {
           id: 'second',
-          does: 'how it arrives',
+          hint: 'how it arrives',
           x: easing.x2 * frames,
           share: easing.y2,
           stem: { x: frames, share: 1 },

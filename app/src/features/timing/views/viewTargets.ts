@@ -113,7 +113,7 @@ export function targetNear(
 export function hintOf(target: ViewTarget | null): string {
   switch (target?.kind) {
     case 'handle':
-      return `Drag: ${target.handle.does}.`;
+      return `Drag: ${target.handle.hint}.`;
     case 'mark':
       return `Drag: move the mark on frame ${target.post.frame}. Tap: select it.`;
     case 'tick':

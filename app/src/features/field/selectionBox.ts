@@ -1,7 +1,7 @@
 import { applyTo, rotationAbout, type Vector } from '@humble/core';
 
 /** A box round what is selected, with grips to move, turn and scale it. Field units. */
-export interface Frame {
+export interface SelectionBox {
   readonly centre: Vector;
   readonly halfWidth: number;
   readonly halfHeight: number;
@@ -10,7 +10,7 @@ export interface Frame {
 
 export type Grip = 'move' | 'turn' | 'scale';
 
-export interface FrameGrip {
+export interface SelectionGrip {
   readonly grip: Grip;
   readonly at: Vector;
 }
@@ -19,7 +19,7 @@ export interface FrameGrip {
 const PADDING_PX = 30;
 
 /** The frame round places. @param pixel size of one pixel of the view, field units */
-export function frameRound(places: readonly Vector[], pixel: number): Frame | null {
+export function selectionBoxRound(places: readonly Vector[], pixel: number): SelectionBox | null {
   if (places.length < 2) return null;
   const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
   const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
@@ -31,7 +31,12 @@ export function frameRound(places: readonly Vector[], pixel: number): Frame | nu
   };
 }
 
-export function frameCorners({ centre, halfWidth, halfHeight, turnDeg }: Frame): readonly Vector[] {
+export function selectionBoxCorners({
+  centre,
+  halfWidth,
+  halfHeight,
+  turnDeg,
+}: SelectionBox): readonly Vector[] {
   const turn = rotationAbout(centre, turnDeg);
   return [
     [-1, -1],
@@ -55,12 +60,12 @@ const inside = ({ x, y }: Vector, { from, to }: Box): Vector => ({
  * The grips of a frame: one at each corner scales, one above turns, one below moves.
  * @param seen the part of the field in sight: a grip that lay outside could not be reached
  */
-export function frameGrips(frame: Frame, seen: Box): readonly FrameGrip[] {
+export function selectionBoxGrips(frame: SelectionBox, seen: Box): readonly SelectionGrip[] {
   const turn = rotationAbout(frame.centre, frame.turnDeg);
   const side = (y: number): Vector =>
     applyTo(turn, { x: frame.centre.x, y: frame.centre.y + y * frame.halfHeight });
   return [
-    ...frameCorners(frame).map((at) => ({ grip: 'scale' as const, at })),
+    ...selectionBoxCorners(frame).map((at) => ({ grip: 'scale' as const, at })),
     { grip: 'turn' as const, at: side(-1) },
     { grip: 'move' as const, at: side(1) },
   ].map(({ grip, at }) => ({ grip, at: inside(at, seen) }));

@@ -7,7 +7,7 @@ import { aboutIn, chosenDistance } from '../../../state/selection';
 import { sketchedShape } from '../../../state/sketch';
 import type { RootState } from '../../../state/store';
 import { colour } from '../../../ui/colour';
-import type { FrameGrip } from '../frame';
+import type { SelectionGrip } from '../selectionBox';
 import { LiveGroup, LivePath, memoizeLast, usePixel } from '../../../state/live';
 import { currentScene } from '../scene';
 
@@ -18,7 +18,7 @@ const polyline = (places: readonly Vector[]): string =>
 
 const pathThrough = (points: readonly PointShape[], closed = false): string => pathData({ points, closed });
 
-export const AtHand = memo(function AtHand({ grips }: { readonly grips: GripsOf }) {
+export const EditOverlay = memo(function AtHand({ grips }: { readonly grips: GripsOf }) {
   const isArcStep = useSession((session) => session.step === 'arc');
   if (!isArcStep) return <Stroke />;
   return (
@@ -176,7 +176,7 @@ function SelectedPlace() {
 
 /** The frame round what is selected, in the part of the field that is in sight. */
 export type GripsOf = (state: RootState) => {
-  readonly grips: readonly FrameGrip[];
+  readonly grips: readonly SelectionGrip[];
   readonly corners: readonly Vector[];
 };
 
@@ -210,7 +210,7 @@ const round = ({ x, y }: Vector, r: number): string =>
   `M${x - r} ${y}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;
 
 /** Scaling grips are squares, the turning one a ring with a ring, the moving one a ring with a cross. */
-function gripsPath(grips: readonly FrameGrip[], pixel: number): string {
+function gripsPath(grips: readonly SelectionGrip[], pixel: number): string {
   return grips
     .map(({ grip, at }) => {
       if (grip === 'scale') {
