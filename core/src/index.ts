@@ -32,7 +32,7 @@ export {
   type Transform,
   translation,
 } from './arc/transform';
-export type { Rest } from './arc/fromHere';
+export type { ArcSide } from './arc/fromHere';
 export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
@@ -60,7 +60,7 @@ export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { isHold } from './timing/isHold';
-export { type SpanKnots, spanArrivingAt, spanKnots, wayOf } from './timing/spanKnots';
+export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './timing/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './timing/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './spacing/charts';

@@ -5,21 +5,22 @@ import { rotationAbout } from './transform';
 import { add, type Vector, ZERO } from './vector';
 
 /** Which part of an arc is meant: what comes after a place, or what comes before it. */
-export type Rest = 'from-here' | 'up-to-here';
+export type ArcSide = 'from-here' | 'up-to-here';
 
 function pointed(arc: Arc, s: number): { arc: Arc; index: number } {
   if (arc.closed) throw new ShotError('out-of-range', 'A closed arc has no rest: open it first.');
   return withPointAtDistance(arc, s);
 }
 
-const isRest = (rest: Rest, i: number, here: number): boolean => (rest === 'from-here' ? i > here : i < here);
+const isRest = (rest: ArcSide, i: number, here: number): boolean =>
+  rest === 'from-here' ? i > here : i < here;
 
 /**
  * The arc with the rest turned about a place. All lengths stay, so every gap does.
  * @param s the place, field units from the start
  * @param deg clockwise as seen
  */
-export function withRestTurned(arc: Arc, s: number, rest: Rest, deg: number): Arc {
+export function withRestTurned(arc: Arc, s: number, rest: ArcSide, deg: number): Arc {
   const { arc: whole, index } = pointed(arc, s);
   const here = whole.points[index]!;
   const turn = rotationAbout(here, deg);
@@ -44,7 +45,7 @@ export function withRestTurned(arc: Arc, s: number, rest: Rest, deg: number): Ar
  * The arc with the rest shifted. A straight stretch joins it to the place; lengths on both sides stay.
  * @param s the place, field units from the start
  */
-export function withRestShifted(arc: Arc, s: number, rest: Rest, by: Vector): Arc {
+export function withRestShifted(arc: Arc, s: number, rest: ArcSide, by: Vector): Arc {
   const { arc: whole, index } = pointed(arc, s);
   if (by.x === 0 && by.y === 0) return whole;
   const here = whole.points[index]!;

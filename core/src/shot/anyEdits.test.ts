@@ -1,7 +1,7 @@
 import { anyTimingEdit } from '../testing/anyTimingEdit';
 import { fc } from '../testing/property';
 import { anyArc, everyEasing, arcOf, shotAlong } from '../testing/shapes';
-import { type Rest } from '../arc/fromHere';
+import { type ArcSide } from '../arc/fromHere';
 import { nextPointId } from '../arc/pointEdits';
 import { freshShape, SHAPE_KINDS } from '../arc/freshShape';
 import { mirrorAbout, rotationAbout, scalingAbout } from '../arc/transform';
@@ -31,7 +31,7 @@ const arcId = fc.constantFrom('arc1', 'arc1', 'arc1', 'arc2');
 const stretch = fc.integer({ min: -1, max: 6 });
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 const setting = fc.double({ min: -1, max: 1, noNaN: true });
-const rest = fc.constantFrom<Rest>('from-here', 'up-to-here');
+const rest = fc.constantFrom<ArcSide>('from-here', 'up-to-here');
 
 /** Edits as a person makes them, sensible or not; ids that are not there included. */
 const anyEdit: fc.Arbitrary<Edit> = fc.oneof(

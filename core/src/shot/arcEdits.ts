@@ -1,6 +1,6 @@
 import { arcLength } from '../arc/arcMeasure';
 import { withStretchPulled, withStretchStraight } from '../arc/bend';
-import { type Rest, withRestShifted, withRestTurned } from '../arc/fromHere';
+import { type ArcSide, withRestShifted, withRestTurned } from '../arc/fromHere';
 import {
   withHandleAt,
   withPointAt,
@@ -26,7 +26,7 @@ import {
   withShape,
 } from '../arc/wholeArc';
 import { ShotError } from '../errors';
-import { heldByPoints, keptInPlace, untied } from '../timing/keepTiming';
+import { syncTiedMarks, keptInPlace, untied } from '../timing/keepTiming';
 import { freshId } from './ids';
 import { changeArc, changeArcOnly, findArc } from './parts';
 import {
@@ -184,17 +184,17 @@ export const arcEdits = {
       moves: turned.moves.map((one) => {
         if (one.arcId !== arcId) return one;
         // Turned round, what was tied to a point lies elsewhere: the point stays, the place does not.
-        return move === 'turned-round' ? untied(one) : heldByPoints(keptInPlace(one), arc);
+        return move === 'turned-round' ? untied(one) : syncTiedMarks(keptInPlace(one), arc);
       }),
     };
   },
 
   /** Turns what comes after (or before) a place about it. @param s field units from the start */
-  turnRest: (shot: Shot, { arcId, s, rest, deg }: OfArc & { s: number; rest: Rest; deg: number }): Shot =>
+  turnRest: (shot: Shot, { arcId, s, rest, deg }: OfArc & { s: number; rest: ArcSide; deg: number }): Shot =>
     changeArc(shot, arcId, (arc) => withRestTurned(arc, s, rest, deg)),
 
   /** Shifts what comes after (or before) a place; marks keep their spots on both sides. */
-  shiftRest: (shot: Shot, { arcId, s, rest, by }: OfArc & { s: number; rest: Rest; by: Vector }): Shot => {
+  shiftRest: (shot: Shot, { arcId, s, rest, by }: OfArc & { s: number; rest: ArcSide; by: Vector }): Shot => {
     const before = findArc(shot, arcId);
     const shifted = changeArcOnly(shot, arcId, (arc) => withRestShifted(arc, s, rest, by));
     const extra = Math.hypot(by.x, by.y);
@@ -210,7 +210,7 @@ export const arcEdits = {
       moves: shifted.moves.map((move) =>
         move.arcId !== arcId
           ? move
-          : heldByPoints(
+          : syncTiedMarks(
               {
                 ...move,
                 marks: move.marks.map((mark) => ({ ...mark, fraction: distanceOf(mark.fraction) / is })),

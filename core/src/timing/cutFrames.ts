@@ -1,16 +1,16 @@
 import { ShotError } from '../errors';
 import type { Move, Shot, Skip } from '../shot/schema';
 import { exposureFrames } from '../spacing/exposures';
-import { takenAlong } from './alongside';
+import { remapFrames } from './remapFrames';
 import { chartOf } from './chart';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { isHold } from './isHold';
-import { wayOf } from './spanKnots';
+import { spanDisplacement } from './spanKnots';
 
 /** The place on every frame of a span, as shares of its way; index 0 is the frame after its first mark. */
 function sharesByFrame(move: Move, index: number): number[] {
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
-  const way = wayOf(move, index);
+  const way = spanDisplacement(move, index);
   return Array.from({ length: to.frame - from.frame }, (_, i) =>
     way === 0
       ? (i + 1) / (to.frame - from.frame)
@@ -24,7 +24,7 @@ function recharted(move: Move, index: number, shares: readonly number[], from: n
   const stays = isHold(move.marks[index]!, move.marks[index + 1]!);
   return {
     ...move,
-    ...takenAlong(move, (f) => (f >= from ? f + by : f)),
+    ...remapFrames(move, (f) => (f >= from ? f + by : f)),
     marks: move.marks.map((mark, i) => ({
       ...mark,
       frame: i > index ? mark.frame + by : mark.frame,
@@ -78,7 +78,7 @@ export function withExposureBack(move: Move, skip: Skip): Move {
   if (!cut) return move;
   const index = spanIndexAt(move, Math.min(Math.max(frame, firstFrame(move)), lastFrame(move)) - 1);
   const from = move.marks[index]!;
-  const way = wayOf(move, index);
+  const way = spanDisplacement(move, index);
   const shares = sharesByFrame(move, index);
   const at = frame - from.frame - 1;
   const share = way === 0 ? 0 : (cut.fraction - from.fraction) / way;

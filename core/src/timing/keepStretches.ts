@@ -1,6 +1,6 @@
 import { measureArc } from '../arc/arcMeasure';
 import type { Arc, Move } from '../shot/schema';
-import { heldByPoints } from './keepTiming';
+import { syncTiedMarks } from './keepTiming';
 
 /**
  * The move on an arc some of whose stretches were changed: marks that are tied go with their points, the others
@@ -14,7 +14,7 @@ export function keptOnStretches(
   stretchAfter: (stretch: number) => number,
 ): Move {
   const [was, is] = [measureArc(before), measureArc(after)];
-  if (was.length === 0 || is.length === 0) return heldByPoints(move, after);
+  if (was.length === 0 || is.length === 0) return syncTiedMarks(move, after);
   const moved = (fraction: number): number => {
     const lap = before.closed ? Math.floor(fraction) : 0;
     const s = (fraction - lap) * was.length;
@@ -29,5 +29,5 @@ export function keptOnStretches(
   const skips = move.skips.map((skip) =>
     skip.cut ? { ...skip, cut: { ...skip.cut, fraction: moved(skip.cut.fraction) } } : skip,
   );
-  return heldByPoints({ ...move, marks, skips }, after);
+  return syncTiedMarks({ ...move, marks, skips }, after);
 }

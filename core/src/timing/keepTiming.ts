@@ -63,7 +63,7 @@ export function fractionOfPoint(arc: Arc, pointId: string, about: number): numbe
 }
 
 /** The move with its tied marks where their points are; marks of points that are gone are untied. */
-export function heldByPoints(move: Move, arc: Arc): Move {
+export function syncTiedMarks(move: Move, arc: Arc): Move {
   if (move.marks.every(({ pointId }) => pointId === null)) return move;
   const ids = new Set(arc.points.map(({ id }) => id));
   return {
@@ -79,7 +79,7 @@ export function heldByPoints(move: Move, arc: Arc): Move {
 /** The move on its arc's new shape, holding on to what it was told to; tied marks go with their points. */
 export function keptOnArc(move: Move, before: Arc, after: Arc): Move {
   if (before === after || move.arcId !== after.id) return move;
-  return heldByPoints(keptAsAsked(move, before, after), after);
+  return syncTiedMarks(keptAsAsked(move, before, after), after);
 }
 
 function keptAsAsked(move: Move, before: Arc, after: Arc): Move {

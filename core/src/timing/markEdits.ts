@@ -2,7 +2,7 @@ import { ShotError } from '../errors';
 import { freshId } from '../shot/ids';
 import { PLAIN_MARK } from '../shot/plainTiming';
 import { LONGEST_SHOT, type Mark, MOST_MARKS, type Move } from '../shot/schema';
-import { takenAlong } from './alongside';
+import { remapFrames } from './remapFrames';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { splitEasing } from './splitEasing';
 
@@ -105,7 +105,7 @@ export function withMarksMoved(
     };
   });
   const from = marks[lastMoved]?.frame ?? Infinity;
-  const alongside = takesLater && by !== 0 ? takenAlong(move, (f) => (f >= from ? f + by : f)) : {};
+  const alongside = takesLater && by !== 0 ? remapFrames(move, (f) => (f >= from ? f + by : f)) : {};
   return { ...move, ...alongside, marks: next };
 }
 
@@ -113,7 +113,7 @@ export function withMarksMoved(
 function shiftedFrom(move: Move, frame: number, by: number): Move {
   return {
     ...move,
-    ...takenAlong(move, (f) => (f >= frame ? f + by : f)),
+    ...remapFrames(move, (f) => (f >= frame ? f + by : f)),
     marks: move.marks.map((mark) => (mark.frame >= frame ? { ...mark, frame: mark.frame + by } : mark)),
   };
 }

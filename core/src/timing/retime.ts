@@ -1,6 +1,6 @@
 import { ShotError } from '../errors';
 import { type Easing, type EasingKind, LONGEST_SHOT, type Mark, type Move } from '../shot/schema';
-import { takenAlong } from './alongside';
+import { remapFrames } from './remapFrames';
 import { easedDistance } from './easedDistance';
 import { firstFrame, lastFrame } from './placeInTime';
 
@@ -48,7 +48,7 @@ export function withFrames(move: Move, first: number, last: number): Move {
   let before = first - 1;
   return {
     ...move,
-    ...takenAlong(move, (frame) => Math.round(first + (frame - from) * share)),
+    ...remapFrames(move, (frame) => Math.round(first + (frame - from) * share)),
     marks: marks.map((mark: Mark, i): Mark => {
       const latest = last - (marks.length - 1 - i);
       const frame = Math.min(latest, Math.max(before + 1, Math.round(first + (mark.frame - from) * share)));

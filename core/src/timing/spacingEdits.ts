@@ -3,7 +3,7 @@ import type { Move, Shot } from '../shot/schema';
 import { exposuresOf } from '../spacing/exposures';
 import { evaluateMove } from '../travel/evaluate';
 import { fractionAt } from './placeInTime';
-import { spanArrivingAt, spanKnots, type SpanKnots, wayOf, withShares } from './spanKnots';
+import { spanArrivingAt, spanKnots, type SpanKnots, spanDisplacement, withShares } from './spanKnots';
 
 const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
@@ -46,7 +46,7 @@ export function withTickAt(
   const weights = knots.frames.map((f) =>
     taken(Math.abs(f - frame), Math.min(reachFrames, f < frame ? frame - first : last - frame)),
   );
-  const wanted = (fraction - move.marks[index]!.fraction) / wayOf(move, index) - knots.shares[at]!;
+  const wanted = (fraction - move.marks[index]!.fraction) / spanDisplacement(move, index) - knots.shares[at]!;
   const by = withoutPassing(knots.shares, weights, wanted);
   return withShares(
     move,
@@ -103,7 +103,8 @@ function wantedPlace(shot: Shot, move: Move, { frame, increment }: Increment): n
 export function withIncrementAdapted(move: Move, shot: Shot, asked: Increment): Move {
   const knots = spanKnots(move, shot, spanArrivingAt(move, asked.frame));
   const { index, frames, shares } = knots;
-  const share = (wantedPlace(shot, move, asked) - move.marks[index]!.fraction) / wayOf(move, index);
+  const share =
+    (wantedPlace(shot, move, asked) - move.marks[index]!.fraction) / spanDisplacement(move, index);
   const at = frames.indexOf(asked.frame);
   const end = frames.length - 1;
   if (at > 0 && at < end) {
@@ -113,7 +114,7 @@ export function withIncrementAdapted(move: Move, shot: Shot, asked: Increment): 
   }
   if (end < 2)
     throw outOfRange('Between these marks there is only this one increment. Let the end move instead.');
-  const left = 1 - asked.increment / wayOf(move, index);
+  const left = 1 - asked.increment / spanDisplacement(move, index);
   if (left < -1e-12) throw outOfRange('That is more than the whole way. Type less, or let the end move.');
   return withShares(move, knots, startSpread(shares, end - 1, left));
 }
@@ -127,7 +128,7 @@ export function withIncrementPushing(move: Move, shot: Shot, asked: Increment, i
   const index = spanArrivingAt(move, asked.frame);
   const knots = spanKnots(move, shot, index);
   const by = wantedPlace(shot, move, asked) - fractionAt(move, asked.frame);
-  const way = wayOf(move, index);
+  const way = spanDisplacement(move, index);
   if (Math.abs(way + by) < 1e-9) throw outOfRange('Nothing would be left of this span.');
   const later = move.marks.slice(index + 1);
   const tied = later.find(({ pointId }) => pointId !== null);
@@ -185,7 +186,7 @@ export function withSpacingDrawn(
   drawn: readonly (readonly [frame: number, increment: number])[],
 ): Move {
   const knots = spanKnots(move, shot, index);
-  const way = Math.abs(wayOf(move, index));
+  const way = Math.abs(spanDisplacement(move, index));
   const exposures = exposuresOf(move, shot).map(({ frame }) => frame);
   const [start, begins] = [knots.frames[0]!, move.marks[index]!.fraction];
   const given = new Map<number, number>();

@@ -16,7 +16,7 @@ export interface SpanKnots {
 }
 
 /** How far a span goes, as a share of the arc, signed. */
-export const wayOf = ({ marks }: Pick<Move, 'marks'>, index: number): number =>
+export const spanDisplacement = ({ marks }: Pick<Move, 'marks'>, index: number): number =>
   marks[index + 1]!.fraction - marks[index]!.fraction;
 
 /** @throws ShotError `out-of-range` for a hold: there is no way to be shared */
@@ -25,7 +25,7 @@ export function spanKnots(move: Move, shot: Pick<Shot, 'lengthFrames'>, index: n
   if (!from || !to) throw new ShotError('unknown-id', 'There is no span there.');
   if (isHold(from, to))
     throw new ShotError('out-of-range', 'The figure holds here: there is no spacing to change.');
-  const way = wayOf(move, index);
+  const way = spanDisplacement(move, index);
   const inside = exposuresOf(move, shot)
     .map(({ frame }) => frame)
     .filter((frame) => frame > from.frame && frame < to.frame);

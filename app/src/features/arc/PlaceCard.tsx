@@ -1,4 +1,4 @@
-import { type Arc, arcLength, nextPointId, placeAt, type Rest } from '@humble/core';
+import { type Arc, arcLength, nextPointId, placeAt, type ArcSide } from '@humble/core';
 import Plus from 'lucide-react-native/icons/plus';
 import Scissors from 'lucide-react-native/icons/scissors';
 import Slash from 'lucide-react-native/icons/slash';
@@ -88,7 +88,7 @@ const RESTS = [
 /** Turns or shifts what comes after this place, or before it. */
 function RestOfArc() {
   const arcId = useActiveArc((arc) => arc.id);
-  const [rest, setRest] = useState<Rest>('from-here');
+  const [rest, setRest] = useState<ArcSide>('from-here');
   const [done, setDone] = useState({ deg: 0, x: 0, y: 0 });
   const store = useAppStore();
   const dispatch = useAppDispatch();

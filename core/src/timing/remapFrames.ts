@@ -23,7 +23,7 @@ function distinct<Part extends OnFrame>(parts: readonly Part[]): Part[] {
  * first is kept; ranges that are pushed together share what is left.
  * @param frameOf the new frame of a frame, whole and never falling
  */
-export function takenAlong(move: Alongside, frameOf: (frame: number) => number): Alongside {
+export function remapFrames(move: Alongside, frameOf: (frame: number) => number): Alongside {
   let taken = 0;
   return {
     exposures: move.exposures.flatMap((range) => {
