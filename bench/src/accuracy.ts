@@ -8,7 +8,7 @@ const REFERENCE_PIECES = 400_000;
 /** Reference length of an arc: chords of 400 000 pieces a stretch, extrapolated (Richardson). */
 function referenceLength(arc: Arc): number {
   const chords = (pieces: number): number =>
-    measureArc(arc).stretches.reduce((sum, { curve }) => {
+    measureArc(arc).segments.reduce((sum, { curve }) => {
       let length = 0;
       let before = pointAt(curve, 0);
       for (let i = 1; i <= pieces; i++) {

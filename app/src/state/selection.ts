@@ -36,7 +36,7 @@ export function figurePlaceIn(
 
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
 export function chosenDistance(arc: Arc, { place }: EditorState): number | null {
-  if (!place || !measureArc(arc).stretches[place.stretch]) return null;
+  if (!place || !measureArc(arc).segments[place.stretch]) return null;
   return distanceAtParameter(measureArc(arc), place.stretch, place.t);
 }
 

@@ -4,13 +4,13 @@ import type { Arc } from '../shot/schema';
 import { arcLength, curvatureAtDistance, distanceAtParameter, measureArc, placeAt } from './arcMeasure';
 import { pathData } from './pathData';
 import { speedAt, polynomial } from './cubic';
-import { stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { segmentBetween, segmentCount, segmentEnds } from './segments';
 
 /** An independent reference: composite Simpson with Richardson's step on a grid crowded to the ends. */
 function referenceLength(arc: Arc): number {
   let whole = 0;
-  for (let i = 0; i < stretchCount(arc); i++) {
-    const p = polynomial(stretchBetween(...stretchEnds(arc, i)));
+  for (let i = 0; i < segmentCount(arc); i++) {
+    const p = polynomial(segmentBetween(...segmentEnds(arc, i)));
     const simpson = (a: number, b: number): number =>
       ((b - a) / 6) * (speedAt(p, a) + 4 * speedAt(p, (a + b) / 2) + speedAt(p, b));
     const adapt = (a: number, b: number, s: number, depth: number): number => {
@@ -77,7 +77,7 @@ describe('place at a distance', () => {
         const place = placeAt(arc, s);
         expect(Number.isFinite(place.x + place.y + place.headingDeg)).toBe(true);
         if (measure.length === 0) return;
-        const back = distanceAtParameter(measure, place.stretch, place.t);
+        const back = distanceAtParameter(measure, place.segment, place.t);
         const off = Math.abs(back - s) / measure.length;
         expect(Math.min(off, Math.abs(off - 1))).toBeLessThan(1e-7);
       }),

@@ -1,7 +1,7 @@
 import type { Arc, ArcPoint } from '../shot/schema';
 import { curvatureAt, travelDirectionDeg } from './cubic';
-import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
-import { COEFFICIENTS, gaussLength, measureLine, measureStretch, type StretchTable } from './stretchTable';
+import { isStraight, segmentBetween, segmentCount, segmentEnds } from './segments';
+import { COEFFICIENTS, gaussLength, measureLine, measureSegment, type SegmentTable } from './segmentTable';
 import { wrapDeg } from './vector';
 
 /** An arc measured once: what every question about distance along it is answered from. */
@@ -9,7 +9,7 @@ export interface ArcMeasure {
   /** Length of the arc (of one lap when it is closed), field units. */
   readonly length: number;
   readonly closed: boolean;
-  readonly stretches: readonly StretchTable[];
+  readonly segments: readonly SegmentTable[];
   /** Distance from the start of the arc at which each stretch begins; one more entry ends the last. */
   readonly startDistance: Float64Array;
   /** What to add to the heading of each stretch's table to unwrap it along the whole arc, degrees. */
@@ -25,7 +25,7 @@ export interface PlaceOnArc {
   /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
   readonly headingDeg: number;
   /** Which stretch it is, and the parameter in it. */
-  readonly stretch: number;
+  readonly segment: number;
   readonly t: number;
 }
 
@@ -34,17 +34,17 @@ export type PlaceBuffer = { -readonly [K in keyof PlaceOnArc]: PlaceOnArc[K] };
 
 // Points are immutable, so a stretch between the same two points is measured once and for all:
 // moving one point of a long arc measures two stretches, not fifty.
-const stretchTables = new WeakMap<ArcPoint, WeakMap<ArcPoint, StretchTable>>();
+const segmentTables = new WeakMap<ArcPoint, WeakMap<ArcPoint, SegmentTable>>();
 const arcMeasures = new WeakMap<Arc, ArcMeasure>();
 
-function measureBetween(from: ArcPoint, to: ArcPoint): StretchTable {
-  const stretch = stretchBetween(from, to);
-  return isStraight(from, to) ? measureLine(stretch) : measureStretch(stretch);
+function measureBetween(from: ArcPoint, to: ArcPoint): SegmentTable {
+  const stretch = segmentBetween(from, to);
+  return isStraight(from, to) ? measureLine(stretch) : measureSegment(stretch);
 }
 
-function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
-  let tables = stretchTables.get(from);
-  if (!tables) stretchTables.set(from, (tables = new WeakMap()));
+function segmentTable(from: ArcPoint, to: ArcPoint): SegmentTable {
+  let tables = segmentTables.get(from);
+  if (!tables) segmentTables.set(from, (tables = new WeakMap()));
   let table = tables.get(to);
   if (!table) tables.set(to, (table = measureBetween(from, to)));
   return table;
@@ -56,19 +56,19 @@ function stretchTable(from: ArcPoint, to: ArcPoint): StretchTable {
  */
 export function* measuredOneByOne(points: readonly ArcPoint[]): Generator<void> {
   for (let i = 1; i < points.length; i++) {
-    stretchTable(points[i - 1]!, points[i]!);
+    segmentTable(points[i - 1]!, points[i]!);
     yield;
   }
 }
 
-const lastHeading = (table: StretchTable): number => table.headingDeg[table.headingDeg.length - 1] ?? 0;
+const lastHeading = (table: SegmentTable): number => table.headingDeg[table.headingDeg.length - 1] ?? 0;
 
 /** The measure of an arc, remembered for as long as the arc object lives. */
 export function measureArc(arc: Arc): ArcMeasure {
   const known = arcMeasures.get(arc);
   if (known) return known;
-  const count = stretchCount(arc);
-  const stretches = Array.from({ length: count }, (_, i) => stretchTable(...stretchEnds(arc, i)));
+  const count = segmentCount(arc);
+  const stretches = Array.from({ length: count }, (_, i) => segmentTable(...segmentEnds(arc, i)));
   const startDistance = new Float64Array(count + 1);
   const headingOffsetDeg = new Float64Array(count);
   let heading: number | null = null;
@@ -85,7 +85,7 @@ export function measureArc(arc: Arc): ArcMeasure {
   const measure: ArcMeasure = {
     length: startDistance[count]!,
     closed: arc.closed,
-    stretches,
+    segments,
     startDistance,
     headingOffsetDeg,
     turnPerLapDeg: arc.closed ? end + wrapDeg(firstHeading - end) - firstHeading : 0,
@@ -107,8 +107,8 @@ function lastNotAbove(sorted: Float64Array, value: number, last: number): number
 }
 
 /** Which stretch lies at a distance from the start of the arc: the last one that begins there or before. */
-export const stretchAtDistance = ({ startDistance, stretches }: ArcMeasure, s: number): number =>
-  lastNotAbove(startDistance, s, stretches.length - 1);
+export const segmentAtDistance = ({ startDistance, segments }: ArcMeasure, s: number): number =>
+  lastNotAbove(startDistance, s, segments.length - 1);
 
 /**
  * Writes the place at distance `s` from the start of the arc into `place`.
@@ -124,12 +124,12 @@ export function writePlace(
   place: PlaceBuffer,
   side: 'leaving' | 'arriving' = 'leaving',
 ): void {
-  const { length, stretches, startDistance } = measure;
+  const { length, segments, startDistance } = measure;
   if (length === 0) {
     place.x = alone?.x ?? 0;
     place.y = alone?.y ?? 0;
     place.headingDeg = 0;
-    place.stretch = 0;
+    place.segment = 0;
     place.t = 0;
     return;
   }
@@ -141,12 +141,12 @@ export function writePlace(
     rest = s - lap * length;
   }
   rest = Math.min(Math.max(rest, 0), length);
-  let index = lastNotAbove(startDistance, rest, stretches.length - 1);
+  let index = lastNotAbove(startDistance, rest, segments.length - 1);
   if (side === 'arriving')
-    while (index > 0 && (rest <= startDistance[index]! || stretches[index]!.length === 0)) index--;
-  while (index > 0 && stretches[index]!.length === 0) index--;
-  while (stretches[index]!.length === 0) index++;
-  const table = stretches[index]!;
+    while (index > 0 && (rest <= startDistance[index]! || segments[index]!.length === 0)) index--;
+  while (index > 0 && segments[index]!.length === 0) index--;
+  while (segments[index]!.length === 0) index++;
+  const table = segments[index]!;
   const local = Math.min(rest - startDistance[index]!, table.length);
   const knots = table.distance;
   const piece = lastNotAbove(knots, local, knots.length - 2);
@@ -159,7 +159,7 @@ export function writePlace(
   const p = table.curve;
   place.x = ((p.ax * t + p.bx) * t + p.cx) * t + p.dx;
   place.y = ((p.ay * t + p.by) * t + p.cy) * t + p.dy;
-  place.stretch = index;
+  place.segment = index;
   place.t = t;
   const near = table.headingDeg[piece]!;
   place.headingDeg =
@@ -170,7 +170,7 @@ export function writePlace(
 }
 
 /** An empty place to write into. */
-export const placeBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, stretch: 0, t: 0 });
+export const placeBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
 
 /**
  * The place at a distance along an arc.
@@ -188,15 +188,15 @@ export const arcLength = (arc: Arc): number => measureArc(arc).length;
 
 /** Signed curvature at a distance along an arc, 1 / field units, positive turning clockwise as seen. */
 export function curvatureAtDistance(arc: Arc, s: number): number {
-  const table = measureArc(arc).stretches;
+  const table = measureArc(arc).segments;
   const place = placeAt(arc, s);
-  const stretch = table[place.stretch];
+  const stretch = table[place.segment];
   return stretch ? curvatureAt(stretch.curve, place.t) : 0;
 }
 
 /** Distance from the start of the arc to parameter `t` of one of its stretches, field units. */
 export function distanceAtParameter(measure: ArcMeasure, stretch: number, t: number): number {
-  const table = measure.stretches[stretch];
+  const table = measure.segments[stretch];
   if (!table) return 0;
   const piece = lastNotAbove(table.parameter, t, Math.max(0, table.parameter.length - 2));
   const rest = gaussLength(table.curve, table.parameter[piece]!, t);

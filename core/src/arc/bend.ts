@@ -1,13 +1,13 @@
 import { ShotError } from '../errors';
 import type { Arc, ArcPoint } from '../shot/schema';
 import { withRounding } from './pointEdits';
-import { stretchBetween, stretchEnds } from './stretches';
+import { segmentBetween, segmentEnds } from './segments';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
 import { hasStretch } from './wholeArc';
 
 function endsOf(arc: Arc, stretch: number): readonly [ArcPoint, ArcPoint] {
   if (!hasStretch(arc, stretch)) throw new ShotError('out-of-range', 'There is no such stretch.');
-  return stretchEnds(arc, stretch);
+  return segmentEnds(arc, stretch);
 }
 
 /** Points beside a bent stretch: a smooth one turns its other handle along, an even one mirrors it. */
@@ -36,9 +36,9 @@ const changed = (arc: Arc, ...points: readonly ArcPoint[]): Arc =>
  * it out; the least change of the controls that does it). Ends and neighbours stay; no point is added.
  * @param t 0 to 1; very near an end it counts as a tenth away, so that a pull never takes off
  */
-export function withStretchPulled(arc: Arc, stretch: number, t: number, to: Vector): Arc {
+export function withSegmentPulled(arc: Arc, stretch: number, t: number, to: Vector): Arc {
   const [from, until] = endsOf(arc, stretch);
-  const { control1, control2 } = stretchBetween(from, until);
+  const { control1, control2 } = segmentBetween(from, until);
   const at = Math.min(0.9, Math.max(0.1, t));
   const [b1, b2] = [3 * (1 - at) ** 2 * at, 3 * (1 - at) * at ** 2];
   const start = from;
@@ -53,7 +53,7 @@ export function withStretchPulled(arc: Arc, stretch: number, t: number, to: Vect
 }
 
 /** The arc with one stretch made a straight line at steady parameter; its two points become corners if they must. */
-export function withStretchStraight(arc: Arc, stretch: number): Arc {
+export function withSegmentStraight(arc: Arc, stretch: number): Arc {
   const [from, until] = endsOf(arc, stretch);
   return changed(arc, withHandle(from, 'out', ZERO, false), withHandle(until, 'in', ZERO, false));
 }

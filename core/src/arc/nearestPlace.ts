@@ -1,11 +1,11 @@
 import type { Arc } from '../shot/schema';
-import { type ArcMeasure, distanceAtParameter, measureArc, placeAt, stretchAtDistance } from './arcMeasure';
+import { type ArcMeasure, distanceAtParameter, measureArc, placeAt, segmentAtDistance } from './arcMeasure';
 import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
 import { distance, dot, type Vector } from './vector';
 
 /** The nearest place of an arc to somewhere in the field. */
 export interface NearestPlace {
-  readonly stretch: number;
+  readonly segment: number;
   readonly t: number;
   /** Distance from the start of the arc, field units. */
   readonly s: number;
@@ -74,7 +74,7 @@ function cut(
   piece: number,
   window: readonly [number, number] | undefined,
 ): readonly [number, number] | null {
-  const table = measure.stretches[stretch]!;
+  const table = measure.segments[stretch]!;
   const ends = [table.parameter[piece]!, table.parameter[piece + 1]!] as const;
   if (!window) return ends;
   const begin = measure.startDistance[stretch]!;
@@ -94,7 +94,7 @@ function brackets(
   to: Vector,
   window?: readonly [number, number],
 ): Bracket[] {
-  const table = measure.stretches[stretch]!;
+  const table = measure.segments[stretch]!;
   const found: Bracket[] = [];
   for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
     const ends = cut(measure, stretch, piece, window);
@@ -115,7 +115,7 @@ function brackets(
 }
 
 /** The nearest place on one stretch, if it is nearer than the best one so far. */
-function nearerOnStretch(
+function nearerOnSegment(
   measure: ArcMeasure,
   stretch: number,
   to: Vector,
@@ -123,14 +123,14 @@ function nearerOnStretch(
   best: NearestPlace | null,
 ): NearestPlace | null {
   let nearest = best;
-  const { curve } = measure.stretches[stretch]!;
+  const { curve } = measure.segments[stretch]!;
   for (const { from, until, atLeast } of brackets(measure, stretch, to, window)) {
     if (nearest && atLeast >= nearest.away) break;
     const t = nearestParameter(curve, to, from, until);
     const point = pointAt(curve, t);
     const away = distance(point, to);
     if (!nearest || away < nearest.away)
-      nearest = { stretch, t, s: distanceAtParameter(measure, stretch, t), point, away };
+      nearest = { segment, t, s: distanceAtParameter(measure, stretch, t), point, away };
   }
   return nearest;
 }
@@ -152,25 +152,25 @@ export function nearestPlace(
   window?: readonly [from: number, until: number],
 ): NearestPlace | null {
   const measure = measureArc(arc);
-  const { length, stretches, startDistance } = measure;
+  const { length, segments, startDistance } = measure;
   if (length === 0) return null;
   const [from, until] = window ?? [0, length];
   const middle = Math.min(length, Math.max(0, (from + until) / 2));
   // Nothing further away than a place that is surely within the window can be the nearest.
   const known = distance(placeAt(arc, middle), to) * (1 + ROUNDING) + length * ROUNDING;
   let best: NearestPlace | null = null;
-  let index = stretchAtDistance(measure, from);
-  while (index < stretches.length && startDistance[index]! <= until) {
-    const table = stretches[index]!;
+  let index = segmentAtDistance(measure, from);
+  while (index < segments.length && startDistance[index]! <= until) {
+    const table = segments[index]!;
     const begins = distance(pointAt(table.curve, 0), to);
     const ends = distance(pointAt(table.curve, 1), to);
     const nearEnough = Math.min(known, best?.away ?? Infinity);
     if ((begins + ends - table.length) / 2 <= nearEnough * (1 + ROUNDING))
-      best = nearerOnStretch(measure, index, to, window, best);
+      best = nearerOnSegment(measure, index, to, window, best);
     const ahead = ends - Math.min(known, best?.away ?? Infinity) - length * ROUNDING;
     index =
       ahead > 0
-        ? Math.max(index + 1, stretchAtDistance(measure, startDistance[index + 1]! + ahead))
+        ? Math.max(index + 1, segmentAtDistance(measure, startDistance[index + 1]! + ahead))
         : index + 1;
   }
   return best;

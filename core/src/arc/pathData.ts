@@ -1,4 +1,4 @@
-import { type Chain, stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { type Chain, segmentBetween, segmentCount, segmentEnds } from './segments';
 
 const write = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 
@@ -10,8 +10,8 @@ export function pathData(arc: Chain, digits = 3): string {
   const first = arc.points[0];
   if (!first) return '';
   const place = (p: { x: number; y: number }): string => `${write(p.x, digits)} ${write(p.y, digits)}`;
-  const curves = Array.from({ length: stretchCount(arc) }, (_, i) => {
-    const { control1, control2, end } = stretchBetween(...stretchEnds(arc, i));
+  const curves = Array.from({ length: segmentCount(arc) }, (_, i) => {
+    const { control1, control2, end } = segmentBetween(...segmentEnds(arc, i));
     return `C${place(control1)} ${place(control2)} ${place(end)}`;
   });
   return `M${place(first)}${curves.join('')}${arc.closed ? 'Z' : ''}`;

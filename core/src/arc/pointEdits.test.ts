@@ -4,12 +4,12 @@ import { arcLength, measureArc, placeAt } from './arcMeasure';
 import { fitStroke } from './fitStroke';
 import { nearestPlace } from './nearestPlace';
 import { withHandleAt, withPointAt, withPointInserted, withoutPoint } from './pointEdits';
-import { stretchCount } from './stretches';
+import { segmentCount } from './segments';
 
 test('inserting a point never moves a tick', () => {
   fc.assert(
     fc.property(anyArc, fc.nat(), fc.double({ min: 0.01, max: 0.99, noNaN: true }), (arc, n, t) => {
-      const next = withPointInserted(arc, n % stretchCount(arc), t);
+      const next = withPointInserted(arc, n % segmentCount(arc), t);
       expect(next.points).toHaveLength(arc.points.length + 1);
       const length = arcLength(arc);
       expect(arcLength(next)).toBeCloseTo(length, 5);

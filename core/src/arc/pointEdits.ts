@@ -5,7 +5,7 @@ import { measureArc } from './arcMeasure';
 import { pointAt, split } from './cubic';
 import { fitCubic } from './fitCubic';
 import { withKind, withShapedHandles } from './smoothing';
-import { isStraight, stretchBetween, stretchCount, stretchEnds } from './stretches';
+import { isStraight, segmentBetween, segmentCount, segmentEnds } from './segments';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
 
 /** How closely the two stretches beside a deleted point are looked at to fit the one that replaces them. */
@@ -106,11 +106,11 @@ export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
  * every distance along it does too.
  */
 export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
-  if (!Number.isInteger(stretch) || stretch < 0 || stretch >= stretchCount(arc) || !(t >= 0 && t <= 1))
+  if (!Number.isInteger(stretch) || stretch < 0 || stretch >= segmentCount(arc) || !(t >= 0 && t <= 1))
     throw new ShotError('out-of-range', 'There is no such place on the arc.');
-  const [from, to] = stretchEnds(arc, stretch);
+  const [from, to] = segmentEnds(arc, stretch);
   const straight = isStraight(from, to);
-  const [before, after] = split(stretchBetween(from, to), t);
+  const [before, after] = split(segmentBetween(from, to), t);
   const middle: ArcPoint = {
     id: nextPointId(arc),
     x: before.end.x,
@@ -132,9 +132,9 @@ export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
 
 /** Places along both stretches beside a point, in order. */
 function samplesBeside(arc: Arc, index: number): Vector[] {
-  const { stretches } = measureArc(arc);
+  const { segments } = measureArc(arc);
   const count = arc.points.length;
-  const beside = [(index - 1 + count) % count, index].map((i) => stretches[i]!.curve);
+  const beside = [(index - 1 + count) % count, index].map((i) => segments[i]!.curve);
   return beside.flatMap((curve, part) =>
     Array.from({ length: REFIT_SAMPLES + (part === 1 ? 1 : 0) }, (_, i) => pointAt(curve, i / REFIT_SAMPLES)),
   );

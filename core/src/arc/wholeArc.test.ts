@@ -1,7 +1,7 @@
 import { anyArc, arcOf, circle, corner, cubicArc } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { arcLength, placeAt } from './arcMeasure';
-import { withStretchPulled, withStretchStraight } from './bend';
+import { withSegmentPulled, withSegmentStraight } from './bend';
 import { withRestShifted, withRestTurned } from './fromHere';
 import { withPointsOfKind, withPointsShaped } from './pointEdits';
 import { PLAIN, smoothThrough, withShapedHandles } from './smoothing';
@@ -116,7 +116,7 @@ test('a stretch that is pulled goes through where it was pulled to, and no point
   fc.assert(
     fc.property(fc.double({ min: 0.1, max: 0.9, noNaN: true }), place, (t, to) => {
       const arc = arcOf([corner(0, 0), corner(300, 0), corner(300, 300)]);
-      const pulled = withStretchPulled(arc, 0, t, to);
+      const pulled = withSegmentPulled(arc, 0, t, to);
       expect(pulled.points.map(({ x, y }) => [x, y])).toEqual(arc.points.map(({ x, y }) => [x, y]));
       const [a, b] = pulled.points;
       const at = (p: number, q: number, r: number, e: number): number =>
@@ -126,7 +126,7 @@ test('a stretch that is pulled goes through where it was pulled to, and no point
     }),
   );
   const bent = cubicArc([0, 0], [50, 200], [250, 200], [300, 0]);
-  expect(arcLength(withStretchStraight(bent, 0))).toBeCloseTo(300, 9);
+  expect(arcLength(withSegmentStraight(bent, 0))).toBeCloseTo(300, 9);
 });
 
 describe('from here on', () => {

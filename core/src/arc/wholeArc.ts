@@ -5,7 +5,7 @@ import { withPointInserted, withRounding } from './pointEdits';
 import { reversedPoints, shapePoints } from './readyShapes';
 import { transformedShape } from './shapeHandles';
 import type { PointShape } from './smoothing';
-import { stretchCount } from './stretches';
+import { segmentCount } from './segments';
 import { applyTo, type Transform, turnOf } from './transform';
 import { distance, type Vector, ZERO } from './vector';
 
@@ -115,8 +115,8 @@ export function withPointAtDistance(arc: Arc, s: number): ArcWithPoint {
   );
   if (near >= 0) return { arc, index: near };
   if (!arc.closed && Math.abs(s - length) <= AT_POINT * length) return { arc, index: arc.points.length - 1 };
-  const { stretch, t } = placeAt(arc, s);
-  return { arc: withPointInserted(arc, stretch, t), index: stretch + 1 };
+  const { segment, t } = placeAt(arc, s);
+  return { arc: withPointInserted(arc, segment, t), index: segment + 1 };
 }
 
 /** An open arc cut in two at a distance from its start. @throws ShotError when nothing is left on a side */
@@ -186,4 +186,4 @@ export function joinedArcs(a: Arc, b: Arc): JoinedArcs {
 
 /** Whether there is a stretch with this number. */
 export const hasStretch = (arc: Arc, stretch: number): boolean =>
-  Number.isInteger(stretch) && stretch >= 0 && stretch < stretchCount(arc);
+  Number.isInteger(stretch) && stretch >= 0 && stretch < segmentCount(arc);

@@ -64,7 +64,7 @@ function spread<T>(all: readonly T[], count: number): T[] {
 
 /** An arc as path data, by straight pieces between places along it where it has too many stretches to be exact. */
 function arcOnCard(arc: Arc, stretches: number, digits: number): string {
-  const { length, stretches: own } = measureArc(arc);
+  const { length, segments: own } = measureArc(arc);
   if (own.length <= stretches) return pathData(arc, digits);
   const write = (value: number): string => String(Number(value.toFixed(digits)));
   return Array.from({ length: stretches + 1 }, (_, i) => {

@@ -93,7 +93,7 @@ interface Found {
 
 /** The place of a stretch nearest to another, between two parameters. */
 function nearestIn(measure: ArcMeasure, stretch: number, to: Vector, from: number, until: number): Found {
-  const { curve } = measure.stretches[stretch]!;
+  const { curve } = measure.segments[stretch]!;
   const step = (until - from) / LOOKS;
   let [best, least] = [from, Infinity];
   for (let i = 0; i <= LOOKS; i++) {
@@ -120,7 +120,7 @@ function nearestAround(
     Math.min(1, about + LOOK_ABOUT),
   );
   if (best.away <= nearEnough) return best;
-  const last = measure.stretches.length - 1;
+  const last = measure.segments.length - 1;
   for (let i = Math.max(0, stretch - 1); i <= Math.min(last, stretch + 1); i++) {
     const other = nearestIn(measure, i, to, 0, 1);
     if (other.away < best.away) best = other;

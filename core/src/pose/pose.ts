@@ -9,7 +9,7 @@ import { findArc } from '../shot/parts';
 import { type Arc, type ArcPoint, LONGEST_SHOT, type Mark, type Move, type Shot } from '../shot/schema';
 import { beginsExposure } from '../spacing/exposures';
 import { isHold } from '../timing/isHold';
-import { keptOnStretches } from '../timing/keepStretches';
+import { keptOnSegments } from '../timing/keepSegments';
 import { markIndex, withMarkOn } from '../timing/markEdits';
 import { freshEasing } from '../timing/retime';
 
@@ -50,7 +50,7 @@ export function withArcAndMoves(
     ...shot,
     arcs: shot.arcs.map((arc) => (arc === before ? after : arc)),
     moves: shot.moves.map((move) =>
-      move.arcId === arcId ? keptOnStretches(move, before, after, stretchAfter) : move,
+      move.arcId === arcId ? keptOnSegments(move, before, after, stretchAfter) : move,
     ),
   };
 }

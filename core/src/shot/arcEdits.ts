@@ -1,5 +1,5 @@
 import { arcLength } from '../arc/arcMeasure';
-import { withStretchPulled, withStretchStraight } from '../arc/bend';
+import { withSegmentPulled, withSegmentStraight } from '../arc/bend';
 import { type ArcSide, withRestShifted, withRestTurned } from '../arc/fromHere';
 import {
   withHandleAt,
@@ -160,10 +160,10 @@ export const arcEdits = {
 
   /** Pulls a stretch so that its place at `t` lies at `to`; no point is added. */
   pullStretch: (shot: Shot, { arcId, stretch, t, to }: OfStretch & { t: number; to: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withStretchPulled(arc, stretch, t, to)),
+    changeArc(shot, arcId, (arc) => withSegmentPulled(arc, stretch, t, to)),
 
   straightenStretch: (shot: Shot, { arcId, stretch }: OfStretch): Shot =>
-    changeArc(shot, arcId, (arc) => withStretchStraight(arc, stretch)),
+    changeArc(shot, arcId, (arc) => withSegmentStraight(arc, stretch)),
 
   /** Moves, turns, scales or mirrors points, or the whole arc when all of them are meant. */
   transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>

@@ -50,7 +50,7 @@ export function ArcCard() {
   const takeFigurePlace = (): void => {
     const place = figurePlaceIn(store.getState());
     if (!place) return;
-    const { stretch, t } = placeAt(arcNow(), place.s);
+    const { segment, t } = placeAt(arcNow(), place.s);
     dispatch(placeSelected({ stretch, t }));
   };
   return (

@@ -24,7 +24,7 @@ import { useGestureBaseline } from '../../ui/useGestureBaseline';
 /** The middle of a stretch by length, as its parameter. */
 function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): number {
   const middle = placeAt(arc, (from + to) / 2);
-  return middle.stretch === stretch ? middle.t : 0.5;
+  return middle.segment === stretch ? middle.t : 0.5;
 }
 
 /** A place that was chosen on the arc, and what can be done there. */
@@ -42,7 +42,7 @@ export function PlaceCard() {
   };
   const goToDistance = (distance: number): void => {
     const place = placeAt(arc, distance);
-    dispatch(placeSelected({ stretch: place.stretch, t: place.t }));
+    dispatch(placeSelected({ stretch: place.segment, t: place.t }));
   };
   const ends = (): readonly [number, number] => [
     chosenDistance(arc, { ...hand, place: { stretch, t: 0 } })!,
@@ -99,7 +99,7 @@ function RestOfArc() {
   const stayAt = (here: number): void => {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
-    const { stretch, t } = placeAt(arc, here);
+    const { segment, t } = placeAt(arc, here);
     dispatch(placeSelected({ stretch, t }));
   };
   const turn = (deg: number, undoGroup?: string): void => {

@@ -152,7 +152,7 @@ function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Targe
   const mine = arc && !arc.hidden ? near(arc) : null;
   let least = mine ? mine.away - ACTIVE_FIRST * reach : reach;
   let best: Target | null = mine
-    ? { kind: 'arc', stretch: mine.stretch, t: mine.t, s: mine.s, point: mine.point }
+    ? { kind: 'arc', stretch: mine.segment, t: mine.t, s: mine.s, point: mine.point }
     : null;
   for (const other of others) {
     const found = near(other);

@@ -18,11 +18,11 @@ const directionsOf = new WeakMap<Arc, readonly number[]>();
 function directions(arc: Arc): readonly number[] {
   const known = directionsOf.get(arc);
   if (known) return known;
-  const { stretches } = measureArc(arc);
+  const { segments } = measureArc(arc);
   const found = arc.points.map((_, i) => {
-    const leaving = stretches[i];
+    const leaving = segments[i];
     if (leaving) return leaving.headingDeg[0] ?? 0;
-    const arriving = stretches[i - 1]?.headingDeg;
+    const arriving = segments[i - 1]?.headingDeg;
     return arriving?.[arriving.length - 1] ?? 0;
   });
   directionsOf.set(arc, found);

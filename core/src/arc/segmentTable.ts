@@ -28,7 +28,7 @@ export const COEFFICIENTS = 6;
  * A stretch measured once. Between knots i and i+1, w = (s − distance[i]) / (distance[i+1] − distance[i])
  * gives the parameter as a quintic in w with the six coefficients from `inverse[6i]`.
  */
-export interface StretchTable {
+export interface SegmentTable {
   readonly curve: CubicPolynomial;
   /** Control polygon length, field units. */
   readonly size: number;
@@ -165,7 +165,7 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
 }
 
 /** Measures a straight line at steady parameter: exact, in one piece. */
-export function measureLine(cubic: Cubic): StretchTable {
+export function measureLine(cubic: Cubic): SegmentTable {
   const curve = polynomial(cubic);
   const length = distance(cubic.start, cubic.end);
   const headingDeg = length > 0 ? directionDeg(curve.cx, curve.cy) : 0;
@@ -194,7 +194,7 @@ export function measureLine(cubic: Cubic): StretchTable {
  * Measures one stretch. Length by adaptive Gauss–Legendre quadrature; the way back from distance to
  * parameter by quintic Hermite pieces, accepted only where they agree with the quadrature.
  */
-export function measureStretch(cubic: Cubic): StretchTable {
+export function measureSegment(cubic: Cubic): SegmentTable {
   const curve = polynomial(cubic);
   const size = polygonLength(cubic);
   const build: Build = {

@@ -16,7 +16,7 @@ export function isStraight(from: PointShape, to: PointShape): boolean {
 }
 
 /** The curve from one point of an arc to the next. */
-export function stretchBetween(from: PointShape, to: PointShape): Cubic {
+export function segmentBetween(from: PointShape, to: PointShape): Cubic {
   if (isStraight(from, to))
     return {
       start: from,
@@ -28,14 +28,14 @@ export function stretchBetween(from: PointShape, to: PointShape): Cubic {
 }
 
 /** How many stretches an arc has: one less than its points, or as many when it is closed. */
-export function stretchCount(arc: Chain): number {
+export function segmentCount(arc: Chain): number {
   const n = arc.points.length;
   if (n < 2) return 0;
   return arc.closed ? n : n - 1;
 }
 
 /** The two points at the ends of stretch `index` (0 is the one that leaves the first point). */
-export function stretchEnds<Point extends PointShape>(
+export function segmentEnds<Point extends PointShape>(
   arc: Chain<Point>,
   index: number,
 ): readonly [Point, Point] {

@@ -7,7 +7,7 @@ import { syncTiedMarks } from './keepTiming';
  * stay on their stretch, at the same share of it. Where a stretch did not change nothing moves.
  * @param stretchAfter which stretch of the new arc a stretch of the old one has become
  */
-export function keptOnStretches(
+export function keptOnSegments(
   move: Move,
   before: Arc,
   after: Arc,
@@ -18,12 +18,12 @@ export function keptOnStretches(
   const moved = (fraction: number): number => {
     const lap = before.closed ? Math.floor(fraction) : 0;
     const s = (fraction - lap) * was.length;
-    let stretch = was.stretches.length - 1;
+    let stretch = was.segments.length - 1;
     while (stretch > 0 && was.startDistance[stretch]! > s) stretch--;
-    const { length } = was.stretches[stretch]!;
+    const { length } = was.segments[stretch]!;
     const share = length > 0 ? Math.min(1, (s - was.startDistance[stretch]!) / length) : 0;
     const to = stretchAfter(stretch);
-    return lap + (is.startDistance[to]! + share * (is.stretches[to]?.length ?? 0)) / is.length;
+    return lap + (is.startDistance[to]! + share * (is.segments[to]?.length ?? 0)) / is.length;
   };
   const marks = move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) }));
   const skips = move.skips.map((skip) =>
