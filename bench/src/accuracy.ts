@@ -5,7 +5,7 @@ import { arcThrough } from './arcs';
 
 const REFERENCE_PIECES = 400_000;
 
-/** Reference length of an arc: chords of 400 000 pieces a stretch, extrapolated (Richardson). */
+/** Reference length of an arc: chords of 400 000 pieces a segment, extrapolated (Richardson). */
 function referenceLength(arc: Arc): number {
   const chords = (pieces: number): number =>
     measureArc(arc).segments.reduce((sum, { curve }) => {

@@ -58,7 +58,7 @@ const forgotten = (arc: Arc): Arc => ({ ...arc, points: arc.points.map((point) =
 function accuracy(): void {
   console.log('\nLength, relative error against chords of 400 000 pieces, extrapolated\n');
   const rows = [
-    lengthErrors('12 stretches', windingArc(13)),
+    lengthErrors('12 segments', windingArc(13)),
     lengthErrors('loop', cubicArc([0, 0], [300, 200], [-200, 200], [100, 0])),
     lengthErrors('cusp', cubicArc([0, 0], [100, 100], [0, 100], [100, 0])),
     lengthErrors('handle drawn in', cubicArc([0, 0], [0, 0], [80, 100], [200, 0])),
@@ -79,7 +79,7 @@ function accuracy(): void {
 }
 
 async function places(): Promise<void> {
-  console.log(`\nPoint at a distance, ${PLACES} places on one path of 12 stretches\n`);
+  console.log(`\nPoint at a distance, ${PLACES} places on one path of 12 segments\n`);
   const arc = windingArc(13);
   const measure = measureArc(arc);
   const properties = new svgPathProperties(pathData(arc, 12));

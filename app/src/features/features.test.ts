@@ -78,8 +78,8 @@ describe('files', () => {
   });
 });
 
-test('a point asked for by button goes into the middle of the longest stretch', () => {
-  expect(middleOfLongest(shot.arcs[0]!)).toEqual({ stretch: 1, t: 0.5 });
+test('a point asked for by button goes into the middle of the longest segment', () => {
+  expect(middleOfLongest(shot.arcs[0]!)).toEqual({ segment: 1, t: 0.5 });
 });
 
 test('the last change shows the time today, the day this year, the year before that', () => {

@@ -139,14 +139,14 @@ test('going on to another step finishes what was placed, and says that a stroke 
 
 describe('what is selected', () => {
   const bench = () =>
-    benchWith(edits.insertPoint(straightShot(), { arcId: 'arc1', stretch: 0, t: 0.5 }), 'arc');
+    benchWith(edits.insertPoint(straightShot(), { arcId: 'arc1', segment: 0, t: 0.5 }), 'arc');
 
   test('points and a place take turns; leaving the step lets go of both, choosing it again does not', () => {
     const store = bench();
     store.dispatch(pointsSelected(['p1', 'p2']));
     store.dispatch(stepChosen('arc'));
     expect(store.getState().editor.selectedPointIds).toEqual(['p1', 'p2']);
-    store.dispatch(placeSelected({ stretch: 1, t: 0.5 }));
+    store.dispatch(placeSelected({ segment: 1, t: 0.5 }));
     expect(store.getState().editor.selectedPointIds).toEqual([]);
     expect(chosenDistance(shotOn(store).arcs[0]!, store.getState().editor)).toBeCloseTo(90, 6);
     store.dispatch(stepChosen('timing'));

@@ -35,7 +35,7 @@ export interface Sketch {
 
 /** A place on the active arc, between its points. */
 export interface ArcPlace {
-  readonly stretch: number;
+  readonly segment: number;
   readonly t: number;
 }
 
@@ -196,7 +196,7 @@ const editor = createSlice({
       // An edit of another kind settles a first stroke: the arc stays as it is.
       .addCase(edited, (state, { meta }): EditorState => {
         const now = state as EditorState;
-        return now.sketch?.undoGroup && now.sketch.undoGroup !== meta.gesture
+        return now.sketch?.undoGroup && now.sketch.undoGroup !== meta.undoGroup
           ? { ...now, sketch: null }
           : now;
       })

@@ -36,8 +36,8 @@ export function figurePlaceIn(
 
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
 export function chosenDistance(arc: Arc, { place }: EditorState): number | null {
-  if (!place || !measureArc(arc).segments[place.stretch]) return null;
-  return distanceAtParameter(measureArc(arc), place.stretch, place.t);
+  if (!place || !measureArc(arc).segments[place.segment]) return null;
+  return distanceAtParameter(measureArc(arc), place.segment, place.t);
 }
 
 /** The middle of the box round some places. */

@@ -42,7 +42,7 @@ export type ShotHistory = StateWithHistory<ShotState>;
 const undoableShot = undoable(shotReducer, {
   limit: UNDO_STEPS,
   filter: (action) => edited.match(action),
-  groupBy: (action) => (edited.match(action) ? (action.meta.gesture ?? null) : null),
+  groupBy: (action) => (edited.match(action) ? (action.meta.undoGroup ?? null) : null),
 });
 
 /**
@@ -62,8 +62,8 @@ export function shotHistory(history: ShotHistory | undefined, action: UnknownAct
     history &&
     began &&
     edited.match(action) &&
-    action.meta.gesture &&
-    action.meta.gesture === history.group
+    action.meta.undoGroup &&
+    action.meta.undoGroup === history.group
   )
     return newHistory(history.past, shotReducer(began, action), [], history.group);
   return undoableShot(history, action);

@@ -13,7 +13,7 @@ const PANELS_MS = 250;
  * itself and must never wait for the rest.
  */
 export interface ThrottledStore<State>
-  extends Store<State>, Pick<ThrottledSource<State>, 'hold' | 'release' | 'isHeld'> {}
+  extends Store<State>, Pick<ThrottledSource<State>, 'begin' | 'end' | 'isThrottling'> {}
 
 const known = new WeakMap<Store, ThrottledStore<unknown>>();
 

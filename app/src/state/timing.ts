@@ -70,7 +70,11 @@ export interface TimingDrag {
 }
 
 /** Marks that are dragged together; what follows counts from one of them. */
-export function markDrag(store: AppStore, markIds: readonly string[], heldId: string): TimingDrag | null {
+export function createMarkDrag(
+  store: AppStore,
+  markIds: readonly string[],
+  heldId: string,
+): TimingDrag | null {
   const move = activeMoveIn(store.getState());
   const held = move?.marks.find(({ id }) => id === heldId);
   if (!move || !held) return null;
@@ -96,7 +100,7 @@ export function markDrag(store: AppStore, markIds: readonly string[], heldId: st
 }
 
 /** The tick of an exposure that is dragged along the arc. */
-export function tickDrag(store: AppStore, frame: number): TimingDrag | null {
+export function createTickDrag(store: AppStore, frame: number): TimingDrag | null {
   const move = activeMoveIn(store.getState());
   if (!move) return null;
   const undoGroup = createUndoGroup('tick');

@@ -40,7 +40,7 @@ export function bench(shot: Shot): Bench {
   const context = {
     store,
     viewChanges: (view: Viewport | null) => void views.push(view),
-    situation: () => ({
+    snapshot: () => ({
       state: fieldStateOf(store.getState(), grips),
       viewport: wholeField(FIELD),
       projection: PROJECTION,

@@ -94,7 +94,7 @@ describe('place at a distance', () => {
     expect(placeAt(round, -0.25 * lap).y).toBeCloseTo(placeAt(round, 0.75 * lap).y, 6);
   });
 
-  test('skips a stretch without length', () => {
+  test('skips a segment without length', () => {
     const arc = arcOf([corner(0, 0), corner(100, 0), corner(100, 0), corner(100, 50)]);
     expect(placeAt(arc, 120)).toMatchObject({ x: 100, y: 20 });
     expect(placeAt(arc, 100).headingDeg).toBe(90);
@@ -141,7 +141,7 @@ test('curvature of a circle is 1 / r, positive clockwise as seen', () => {
   expect(curvatureAtDistance(circle(100, false), 40)).toBeCloseTo(-0.01, 5);
 });
 
-test('path data has one curve for each stretch', () => {
+test('path data has one curve for each segment', () => {
   expect(pathData(published)).toBe('M0 0C0 100 100 100 100 0');
   expect(pathData(circle(10, true, 4)).match(/C/g)).toHaveLength(4);
   expect(pathData(circle(10, true, 4)).endsWith('Z')).toBe(true);

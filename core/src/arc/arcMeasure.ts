@@ -10,9 +10,9 @@ export interface ArcMeasure {
   readonly length: number;
   readonly closed: boolean;
   readonly segments: readonly SegmentTable[];
-  /** Distance from the start of the arc at which each stretch begins; one more entry ends the last. */
+  /** Distance from the start of the arc at which each segment begins; one more entry ends the last. */
   readonly startDistance: Float64Array;
-  /** What to add to the heading of each stretch's table to unwrap it along the whole arc, degrees. */
+  /** What to add to the heading of each segment's table to unwrap it along the whole arc, degrees. */
   readonly headingOffsetDeg: Float64Array;
   /** Heading gained by one lap of a closed arc, degrees; 0 when it is open. */
   readonly turnPerLapDeg: number;
@@ -24,7 +24,7 @@ export interface PlaceOnArc {
   readonly y: number;
   /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
   readonly headingDeg: number;
-  /** Which stretch it is, and the parameter in it. */
+  /** Which segment it is, and the parameter in it. */
   readonly segment: number;
   readonly t: number;
 }
@@ -32,14 +32,14 @@ export interface PlaceOnArc {
 /** A place that is written over again and again, for loops over many frames. */
 export type PlaceBuffer = { -readonly [K in keyof PlaceOnArc]: PlaceOnArc[K] };
 
-// Points are immutable, so a stretch between the same two points is measured once and for all:
-// moving one point of a long arc measures two stretches, not fifty.
+// Points are immutable, so a segment between the same two points is measured once and for all:
+// moving one point of a long arc measures two segments, not fifty.
 const segmentTables = new WeakMap<ArcPoint, WeakMap<ArcPoint, SegmentTable>>();
 const arcMeasures = new WeakMap<Arc, ArcMeasure>();
 
 function measureBetween(from: ArcPoint, to: ArcPoint): SegmentTable {
-  const stretch = segmentBetween(from, to);
-  return isStraight(from, to) ? measureLine(stretch) : measureSegment(stretch);
+  const segment = segmentBetween(from, to);
+  return isStraight(from, to) ? measureLine(segment) : measureSegment(segment);
 }
 
 function segmentTable(from: ArcPoint, to: ArcPoint): SegmentTable {
@@ -51,7 +51,7 @@ function segmentTable(from: ArcPoint, to: ArcPoint): SegmentTable {
 }
 
 /**
- * Measures the stretches of an open arc one by one, for a long one that must not hold anything up: once this is
+ * Measures the segments of an open arc one by one, for a long one that must not hold anything up: once this is
  * through, an arc of the same points is measured at no cost.
  */
 export function* measuredOneByOne(points: readonly ArcPoint[]): Generator<void> {
@@ -68,12 +68,12 @@ export function measureArc(arc: Arc): ArcMeasure {
   const known = arcMeasures.get(arc);
   if (known) return known;
   const count = segmentCount(arc);
-  const stretches = Array.from({ length: count }, (_, i) => segmentTable(...segmentEnds(arc, i)));
+  const segments = Array.from({ length: count }, (_, i) => segmentTable(...segmentEnds(arc, i)));
   const startDistance = new Float64Array(count + 1);
   const headingOffsetDeg = new Float64Array(count);
   let heading: number | null = null;
   let firstHeading = 0;
-  stretches.forEach((table, i) => {
+  segments.forEach((table, i) => {
     startDistance[i + 1] = startDistance[i]! + table.length;
     if (table.length === 0) return;
     const own = table.headingDeg[0]!;
@@ -106,7 +106,7 @@ function lastNotAbove(sorted: Float64Array, value: number, last: number): number
   return low;
 }
 
-/** Which stretch lies at a distance from the start of the arc: the last one that begins there or before. */
+/** Which segment lies at a distance from the start of the arc: the last one that begins there or before. */
 export const segmentAtDistance = ({ startDistance, segments }: ArcMeasure, s: number): number =>
   lastNotAbove(startDistance, s, segments.length - 1);
 
@@ -190,15 +190,15 @@ export const arcLength = (arc: Arc): number => measureArc(arc).length;
 export function curvatureAtDistance(arc: Arc, s: number): number {
   const table = measureArc(arc).segments;
   const place = placeAt(arc, s);
-  const stretch = table[place.segment];
-  return stretch ? curvatureAt(stretch.curve, place.t) : 0;
+  const segment = table[place.segment];
+  return segment ? curvatureAt(segment.curve, place.t) : 0;
 }
 
-/** Distance from the start of the arc to parameter `t` of one of its stretches, field units. */
-export function distanceAtParameter(measure: ArcMeasure, stretch: number, t: number): number {
-  const table = measure.segments[stretch];
+/** Distance from the start of the arc to parameter `t` of one of its segments, field units. */
+export function distanceAtParameter(measure: ArcMeasure, segment: number, t: number): number {
+  const table = measure.segments[segment];
   if (!table) return 0;
   const piece = lastNotAbove(table.parameter, t, Math.max(0, table.parameter.length - 2));
   const rest = gaussLength(table.curve, table.parameter[piece]!, t);
-  return measure.startDistance[stretch]! + Math.min(table.distance[piece]! + rest, table.length);
+  return measure.startDistance[segment]! + Math.min(table.distance[piece]! + rest, table.length);
 }

@@ -3,14 +3,14 @@ import type { Arc, ArcPoint } from '../shot/schema';
 import { withRounding } from './pointEdits';
 import { segmentBetween, segmentEnds } from './segments';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
-import { hasStretch } from './wholeArc';
+import { hasSegment } from './wholeArc';
 
-function endsOf(arc: Arc, stretch: number): readonly [ArcPoint, ArcPoint] {
-  if (!hasStretch(arc, stretch)) throw new ShotError('out-of-range', 'There is no such stretch.');
-  return segmentEnds(arc, stretch);
+function endsOf(arc: Arc, segment: number): readonly [ArcPoint, ArcPoint] {
+  if (!hasSegment(arc, segment)) throw new ShotError('out-of-range', 'There is no such segment.');
+  return segmentEnds(arc, segment);
 }
 
-/** Points beside a bent stretch: a smooth one turns its other handle along, an even one mirrors it. */
+/** Points beside a bent segment: a smooth one turns its other handle along, an even one mirrors it. */
 function withHandle(point: ArcPoint, side: 'in' | 'out', handle: Vector, keepsLine: boolean): ArcPoint {
   const next: ArcPoint = { ...point, shaping: null, [side]: handle };
   const other = side === 'in' ? 'out' : 'in';
@@ -31,13 +31,13 @@ const changed = (arc: Arc, ...points: readonly ArcPoint[]): Arc =>
   });
 
 /**
- * The arc with one stretch pulled so that its place at parameter `t` comes to lie somewhere else. Both
+ * The arc with one segment pulled so that its place at parameter `t` comes to lie somewhere else. Both
  * controls move by shares of the pull: the nearer end's the more (Bernstein weights at t, squared, share
  * it out; the least change of the controls that does it). Ends and neighbours stay; no point is added.
  * @param t 0 to 1; very near an end it counts as a tenth away, so that a pull never takes off
  */
-export function withSegmentPulled(arc: Arc, stretch: number, t: number, to: Vector): Arc {
-  const [from, until] = endsOf(arc, stretch);
+export function withSegmentPulled(arc: Arc, segment: number, t: number, to: Vector): Arc {
+  const [from, until] = endsOf(arc, segment);
   const { control1, control2 } = segmentBetween(from, until);
   const at = Math.min(0.9, Math.max(0.1, t));
   const [b1, b2] = [3 * (1 - at) ** 2 * at, 3 * (1 - at) * at ** 2];
@@ -52,8 +52,8 @@ export function withSegmentPulled(arc: Arc, stretch: number, t: number, to: Vect
   return changed(arc, withHandle(from, 'out', out, true), withHandle(until, 'in', into, true));
 }
 
-/** The arc with one stretch made a straight line at steady parameter; its two points become corners if they must. */
-export function withSegmentStraight(arc: Arc, stretch: number): Arc {
-  const [from, until] = endsOf(arc, stretch);
+/** The arc with one segment made a straight line at steady parameter; its two points become corners if they must. */
+export function withSegmentStraight(arc: Arc, segment: number): Arc {
+  const [from, until] = endsOf(arc, segment);
   return changed(arc, withHandle(from, 'out', ZERO, false), withHandle(until, 'in', ZERO, false));
 }

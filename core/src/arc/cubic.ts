@@ -1,6 +1,6 @@
 import { directionDeg, mix, type Vector } from './vector';
 
-/** One cubic Bézier stretch: two ends and two controls, in field units. */
+/** One cubic Bézier segment: two ends and two controls, in field units. */
 export interface Cubic {
   readonly start: Vector;
   readonly control1: Vector;
@@ -9,7 +9,7 @@ export interface Cubic {
 }
 
 /**
- * The same stretch as a polynomial in t: ((ax·t + bx)·t + cx)·t + dx, and the same for y.
+ * The same segment as a polynomial in t: ((ax·t + bx)·t + cx)·t + dx, and the same for y.
  * Everything that is evaluated often reads this form.
  */
 export interface CubicPolynomial {
@@ -62,7 +62,7 @@ export function speedAt(p: CubicPolynomial, t: number): number {
   return Math.sqrt(x * x + y * y);
 }
 
-/** Length of the control polygon: never shorter than the stretch itself. */
+/** Length of the control polygon: never shorter than the segment itself. */
 export function polygonLength({ start: p, control1: q, control2: r, end: e }: Cubic): number {
   return (
     Math.hypot(q.x - p.x, q.y - p.y) + Math.hypot(r.x - q.x, r.y - q.y) + Math.hypot(e.x - r.x, e.y - r.y)
@@ -73,10 +73,10 @@ export function polygonLength({ start: p, control1: q, control2: r, end: e }: Cu
 const NO_DIRECTION = 1e-10;
 
 /**
- * Direction of travel at t in degrees, in (−180, 180]. Where the stretch stands still in its
+ * Direction of travel at t in degrees, in (−180, 180]. Where the segment stands still in its
  * parameter (a cusp, a handle drawn in) the direction is the limit of the travel that leaves t,
  * or that arrives at t when `side` says so.
- * @param size length of the control polygon; a stretch of size 0 has direction 0
+ * @param size length of the control polygon; a segment of size 0 has direction 0
  */
 export function travelDirectionDeg(
   p: CubicPolynomial,
@@ -104,7 +104,7 @@ export function curvatureAt(p: CubicPolynomial, t: number): number {
   return Number.isFinite(curvature) ? curvature : 0;
 }
 
-/** The two stretches before and after t; together they have the shape of the one (de Casteljau). */
+/** The two segments before and after t; together they have the shape of the one (de Casteljau). */
 export function split(cubic: Cubic, t: number): readonly [Cubic, Cubic] {
   const a = mix(cubic.start, cubic.control1, t);
   const b = mix(cubic.control1, cubic.control2, t);

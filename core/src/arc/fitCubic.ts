@@ -53,7 +53,7 @@ function leastSquares(
     x0 += b1 * (leaving.x * restX + leaving.y * restY);
     x1 += b2 * (arriving.x * restX + arriving.y * restY);
   }
-  // The directions are of length 1, or 0 where a stretch has none.
+  // The directions are of length 1, or 0 where a segment has none.
   c00 *= dot(leaving, leaving);
   c11 *= dot(arriving, arriving);
   const determinant = c00 * c11 - c01 * c01;

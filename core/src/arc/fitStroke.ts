@@ -14,7 +14,7 @@ export interface FitOptions {
 const CORNER_DEG = 50;
 /** Directions at a corner are looked for over this many allowed deviations. */
 const CORNER_REACH = 5;
-/** Directions along a smooth stretch are averaged over this many allowed deviations. */
+/** Directions along a smooth segment are averaged over this many allowed deviations. */
 const DIRECTION_REACH = 6;
 
 /** Where the stroke went on from: the samples that are not where the one before was, and which they are. */
@@ -101,9 +101,9 @@ function fitStretch(
   ];
 }
 
-function pointsOf(stretches: readonly (readonly FittedCubic[])[]): PointShape[] {
+function pointsOf(segments: readonly (readonly FittedCubic[])[]): PointShape[] {
   const points: PointShape[] = [];
-  stretches.forEach((cubics, part) =>
+  segments.forEach((cubics, part) =>
     cubics.forEach(({ cubic }, i) => {
       const before = points.pop();
       const kind = part > 0 && i === 0 ? 'corner' : 'smooth';
@@ -150,7 +150,7 @@ export function fitStrokeSamples(
   }
   const reach = allowedDeviation * DIRECTION_REACH;
   const breaks = [0, ...corners(path, allowedDeviation, cornerDeg), path.length - 1];
-  const stretches = breaks.slice(1).map((until, i) => {
+  const segments = breaks.slice(1).map((until, i) => {
     const part = path.slice(breaks[i], until + 1);
     return fitStretch(
       part,
@@ -160,8 +160,8 @@ export function fitStrokeSamples(
     );
   });
   let at = 0;
-  const ends = stretches.flat().map((fitted) => which[(at += fitted.samples)]!);
-  return { points: withOuterHandles(pointsOf(stretches)), samples: [which[0]!, ...ends] };
+  const ends = segments.flat().map((fitted) => which[(at += fitted.samples)]!);
+  return { points: withOuterHandles(pointsOf(segments)), samples: [which[0]!, ...ends] };
 }
 
 /**

@@ -42,7 +42,7 @@ export function withRestTurned(arc: Arc, s: number, rest: ArcSide, deg: number):
 }
 
 /**
- * The arc with the rest shifted. A straight stretch joins it to the place; lengths on both sides stay.
+ * The arc with the rest shifted. A straight segment joins it to the place; lengths on both sides stay.
  * @param s the place, field units from the start
  */
 export function withRestShifted(arc: Arc, s: number, rest: ArcSide, by: Vector): Arc {

@@ -57,7 +57,7 @@ export function nearestParameter(curve: CubicPolynomial, to: Vector, from: numbe
 }
 
 interface Bracket {
-  readonly stretch: number;
+  readonly segment: number;
   readonly from: number;
   readonly until: number;
   /** No place within the bracket is nearer than this, field units. */
@@ -67,17 +67,17 @@ interface Bracket {
 /** A piece of a bracket is hardly longer than its chord; this is the most it may be. */
 const CHORD_TO_LENGTH = 1.3;
 
-/** Ends of a piece of a stretch as parameters, cut to a window of distances; null when nothing is left. */
+/** Ends of a piece of a segment as parameters, cut to a window of distances; null when nothing is left. */
 function cut(
   measure: ArcMeasure,
-  stretch: number,
+  segment: number,
   piece: number,
   window: readonly [number, number] | undefined,
 ): readonly [number, number] | null {
-  const table = measure.segments[stretch]!;
+  const table = measure.segments[segment]!;
   const ends = [table.parameter[piece]!, table.parameter[piece + 1]!] as const;
   if (!window) return ends;
-  const begin = measure.startDistance[stretch]!;
+  const begin = measure.startDistance[segment]!;
   const from = begin + table.distance[piece]!;
   const until = begin + table.distance[piece + 1]!;
   const [least, most] = window;
@@ -87,17 +87,17 @@ function cut(
   return [from < least ? share(least) : ends[0], until > most ? share(most) : ends[1]];
 }
 
-/** A stretch in small pieces, the one that may come nearest first. */
+/** A segment in small pieces, the one that may come nearest first. */
 function brackets(
   measure: ArcMeasure,
-  stretch: number,
+  segment: number,
   to: Vector,
   window?: readonly [number, number],
 ): Bracket[] {
-  const table = measure.segments[stretch]!;
+  const table = measure.segments[segment]!;
   const found: Bracket[] = [];
   for (let piece = 0; piece + 1 < table.parameter.length; piece++) {
-    const ends = cut(measure, stretch, piece, window);
+    const ends = cut(measure, segment, piece, window);
     if (!ends) continue;
     const step = (ends[1] - ends[0]) / SAMPLES_PER_PIECE;
     for (let i = 0; i < SAMPLES_PER_PIECE; i++) {
@@ -108,39 +108,39 @@ function brackets(
         distance(middle, pointAt(table.curve, from + step)),
       );
       const atLeast = distance(middle, to) - reach * CHORD_TO_LENGTH;
-      found.push({ stretch, from, until: from + step, atLeast });
+      found.push({ segment, from, until: from + step, atLeast });
     }
   }
   return found.sort((a, b) => a.atLeast - b.atLeast);
 }
 
-/** The nearest place on one stretch, if it is nearer than the best one so far. */
+/** The nearest place on one segment, if it is nearer than the best one so far. */
 function nearerOnSegment(
   measure: ArcMeasure,
-  stretch: number,
+  segment: number,
   to: Vector,
   window: readonly [number, number] | undefined,
   best: NearestPlace | null,
 ): NearestPlace | null {
   let nearest = best;
-  const { curve } = measure.segments[stretch]!;
-  for (const { from, until, atLeast } of brackets(measure, stretch, to, window)) {
+  const { curve } = measure.segments[segment]!;
+  for (const { from, until, atLeast } of brackets(measure, segment, to, window)) {
     if (nearest && atLeast >= nearest.away) break;
     const t = nearestParameter(curve, to, from, until);
     const point = pointAt(curve, t);
     const away = distance(point, to);
     if (!nearest || away < nearest.away)
-      nearest = { segment, t, s: distanceAtParameter(measure, stretch, t), point, away };
+      nearest = { segment, t, s: distanceAtParameter(measure, segment, t), point, away };
   }
   return nearest;
 }
 
-/** What is left of a distance after rounding, so that a stretch is rather looked at than left out. */
+/** What is left of a distance after rounding, so that a segment is rather looked at than left out. */
 const ROUNDING = 1e-9;
 
 /**
  * The place of an arc nearest to a point of the field. An arc comes nearer by no more than its own length: a
- * stretch whose ends are too far away for that is passed over, and so is what follows it for as long as it
+ * segment whose ends are too far away for that is passed over, and so is what follows it for as long as it
  * cannot have come near. A long arc then costs little more than the part that is near.
  * @param window distances (field units) between which to look, so that a drag along the arc does not
  *   jump across a crossing

@@ -3,7 +3,7 @@ import { type Chain, segmentBetween, segmentCount, segmentEnds } from './segment
 const write = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 
 /**
- * The arc as SVG path data: one M, a C for each stretch, and Z when it is closed.
+ * The arc as SVG path data: one M, a C for each segment, and Z when it is closed.
  * @param digits decimals of the coordinates, in field units
  */
 export function pathData(arc: Chain, digits = 3): string {

@@ -56,7 +56,7 @@ test('deleting an inserted point brings the shape back', () => {
   }
 });
 
-test('deleting works at the ends, on straight stretches and on a closed arc', () => {
+test('deleting works at the ends, on straight segments and on a closed arc', () => {
   const line = arcOf([corner(0, 0), corner(50, 0), corner(100, 0)]);
   expect(arcLength(withoutPoint(line, 'p2'))).toBe(100);
   expect(arcLength(withoutPoint(line, 'p1'))).toBe(50);

@@ -8,7 +8,7 @@ import { withKind, withShapedHandles } from './smoothing';
 import { isStraight, segmentBetween, segmentCount, segmentEnds } from './segments';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
 
-/** How closely the two stretches beside a deleted point are looked at to fit the one that replaces them. */
+/** How closely the two segments beside a deleted point are looked at to fit the one that replaces them. */
 const REFIT_SAMPLES = 24;
 
 const replacePoint = (arc: Arc, id: string, change: (point: ArcPoint) => ArcPoint): Arc => ({
@@ -102,13 +102,13 @@ const withOneHandle = (point: ArcPoint, side: 'in' | 'out', handle: Vector): Arc
 export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
 
 /**
- * The arc with a further point on stretch `stretch` at parameter `t`. Its shape stays the same, so
+ * The arc with a further point on segment `segment` at parameter `t`. Its shape stays the same, so
  * every distance along it does too.
  */
-export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
-  if (!Number.isInteger(stretch) || stretch < 0 || stretch >= segmentCount(arc) || !(t >= 0 && t <= 1))
+export function withPointInserted(arc: Arc, segment: number, t: number): Arc {
+  if (!Number.isInteger(segment) || segment < 0 || segment >= segmentCount(arc) || !(t >= 0 && t <= 1))
     throw new ShotError('out-of-range', 'There is no such place on the arc.');
-  const [from, to] = segmentEnds(arc, stretch);
+  const [from, to] = segmentEnds(arc, segment);
   const straight = isStraight(from, to);
   const [before, after] = split(segmentBetween(from, to), t);
   const middle: ArcPoint = {
@@ -127,10 +127,10 @@ export function withPointInserted(arc: Arc, stretch: number, t: number): Arc {
     if (point.id === to.id) next = withOneHandle(next, 'in', subtract(after.control2, to));
     return next;
   });
-  return { ...byHand(arc), points: [...points.slice(0, stretch + 1), middle, ...points.slice(stretch + 1)] };
+  return { ...byHand(arc), points: [...points.slice(0, segment + 1), middle, ...points.slice(segment + 1)] };
 }
 
-/** Places along both stretches beside a point, in order. */
+/** Places along both segments beside a point, in order. */
 function samplesBeside(arc: Arc, index: number): Vector[] {
   const { segments } = measureArc(arc);
   const count = arc.points.length;
@@ -141,7 +141,7 @@ function samplesBeside(arc: Arc, index: number): Vector[] {
 }
 
 /**
- * The arc without a point. The stretch that replaces its two keeps the directions at its ends and
+ * The arc without a point. The segment that replaces its two keeps the directions at its ends and
  * lies as near to the old shape as one cubic can.
  * @throws ShotError `arc-needs-two-points`
  */

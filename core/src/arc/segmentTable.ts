@@ -25,20 +25,20 @@ const SMALLEST_SIZE = 1e-100;
 export const COEFFICIENTS = 6;
 
 /**
- * A stretch measured once. Between knots i and i+1, w = (s − distance[i]) / (distance[i+1] − distance[i])
+ * A segment measured once. Between knots i and i+1, w = (s − distance[i]) / (distance[i+1] − distance[i])
  * gives the parameter as a quintic in w with the six coefficients from `inverse[6i]`.
  */
 export interface SegmentTable {
   readonly curve: CubicPolynomial;
   /** Control polygon length, field units. */
   readonly size: number;
-  /** Arc length of the stretch, field units. */
+  /** Arc length of the segment, field units. */
   readonly length: number;
-  /** Distance of each knot from the start of the stretch, increasing. */
+  /** Distance of each knot from the start of the segment, increasing. */
   readonly distance: Float64Array;
   /** Parameter of each knot. */
   readonly parameter: Float64Array;
-  /** Heading at each knot in degrees, unwrapped along the stretch. */
+  /** Heading at each knot in degrees, unwrapped along the segment. */
   readonly headingDeg: Float64Array;
   readonly inverse: Float64Array;
 }
@@ -191,7 +191,7 @@ export function measureLine(cubic: Cubic): SegmentTable {
 }
 
 /**
- * Measures one stretch. Length by adaptive Gauss–Legendre quadrature; the way back from distance to
+ * Measures one segment. Length by adaptive Gauss–Legendre quadrature; the way back from distance to
  * parameter by quintic Hermite pieces, accepted only where they agree with the quadrature.
  */
 export function measureSegment(cubic: Cubic): SegmentTable {

@@ -2,7 +2,7 @@ import type { PointShape } from './smoothing';
 import type { Cubic } from './cubic';
 import { add, mix } from './vector';
 
-/** What stretches need to know of an arc. */
+/** What segments need to know of an arc. */
 export interface Chain<Point extends PointShape = PointShape> {
   readonly points: readonly Point[];
   readonly closed: boolean;
@@ -27,20 +27,20 @@ export function segmentBetween(from: PointShape, to: PointShape): Cubic {
   return { start: from, control1: add(from, from.out), control2: add(to, to.in), end: to };
 }
 
-/** How many stretches an arc has: one less than its points, or as many when it is closed. */
+/** How many segments an arc has: one less than its points, or as many when it is closed. */
 export function segmentCount(arc: Chain): number {
   const n = arc.points.length;
   if (n < 2) return 0;
   return arc.closed ? n : n - 1;
 }
 
-/** The two points at the ends of stretch `index` (0 is the one that leaves the first point). */
+/** The two points at the ends of segment `index` (0 is the one that leaves the first point). */
 export function segmentEnds<Point extends PointShape>(
   arc: Chain<Point>,
   index: number,
 ): readonly [Point, Point] {
   const from = arc.points[index];
   const to = arc.points[(index + 1) % arc.points.length];
-  if (!from || !to) throw new RangeError(`the arc has no stretch ${index}`);
+  if (!from || !to) throw new RangeError(`the arc has no segment ${index}`);
   return [from, to];
 }

@@ -23,7 +23,7 @@ const hanging = (hang: Vector, deg: number, length: number): Vector => at(hang, 
 /** The angle nearest to an earlier one that points the same way, so that dragging round goes on counting. */
 const nearestTurn = (deg: number, to: number): number => to + wrapDeg(deg - to);
 
-const handle = (id: string, does: string, place: Vector): ShapeHandle => ({ id, hint, at: place });
+const handle = (id: string, hint: string, place: Vector): ShapeHandle => ({ id, hint, at: place });
 
 /** The handles of a ready shape. */
 export function shapeHandles(shape: ReadyShape): readonly ShapeHandle[] {

@@ -45,7 +45,7 @@ function handlesBetween(before: Vector, at: Vector, after: Vector, shaping: Shap
   };
 }
 
-/** The handle of an open end: as if the stretch were a parabola that ends in the neighbour's handle. */
+/** The handle of an open end: as if the segment were a parabola that ends in the neighbour's handle. */
 const endHandle = (end: Vector, neighbour: Vector, neighboursHandle: Vector, tighten: number): Vector =>
   scale(add(scale(subtract(neighbour, end), 2 / 3), neighboursHandle), 1 - tighten);
 

@@ -111,7 +111,7 @@ test('a point that is asked for at a distance lies there and changes no length',
   );
 });
 
-test('a stretch that is pulled goes through where it was pulled to, and no point is added', () => {
+test('a segment that is pulled goes through where it was pulled to, and no point is added', () => {
   const place = fc.record({ x: fc.integer({ min: -600, max: 600 }), y: fc.integer({ min: -600, max: 600 }) });
   fc.assert(
     fc.property(fc.double({ min: 0.1, max: 0.9, noNaN: true }), place, (t, to) => {
@@ -165,7 +165,7 @@ describe('from here on', () => {
     );
   });
 
-  test('shifted, the rest hangs on a straight stretch and is as long as before', () => {
+  test('shifted, the rest hangs on a straight segment and is as long as before', () => {
     const shifted = withRestShifted(elbow, 10, 'from-here', { x: 0, y: 40 });
     expect(arcLength(shifted)).toBeCloseTo(70, 9);
     expect(shifted.points.at(-1)).toMatchObject({ x: 30, y: 40 });

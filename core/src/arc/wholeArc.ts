@@ -44,7 +44,7 @@ export function reversedArc(arc: Arc): Arc {
 /** Ends nearer than this share of the arc's length are taken to be the same place. */
 const SAME_PLACE = 1e-3;
 
-/** The arc closed: ends that meet become one point, others are joined by one more stretch. */
+/** The arc closed: ends that meet become one point, others are joined by one more segment. */
 export function closedArc(arc: Arc): Arc {
   if (arc.closed) return arc;
   const first = arc.points[0]!;
@@ -156,7 +156,7 @@ export interface JoinedArcs {
 
 /**
  * Two open arcs as one: the nearest ends are joined, by one point when they meet, else by one more
- * straight stretch. The first arc's start stays the start where that is as near.
+ * straight segment. The first arc's start stays the start where that is as near.
  * @throws ShotError when one of them is closed
  */
 export function joinedArcs(a: Arc, b: Arc): JoinedArcs {
@@ -184,6 +184,6 @@ export function joinedArcs(a: Arc, b: Arc): JoinedArcs {
   };
 }
 
-/** Whether there is a stretch with this number. */
-export const hasStretch = (arc: Arc, stretch: number): boolean =>
-  Number.isInteger(stretch) && stretch >= 0 && stretch < segmentCount(arc);
+/** Whether there is a segment with this number. */
+export const hasSegment = (arc: Arc, segment: number): boolean =>
+  Number.isInteger(segment) && segment >= 0 && segment < segmentCount(arc);

@@ -78,7 +78,7 @@ export function importedPoints({ cubics, closed }: SubPath, transform: Transform
   if (cubics.length >= MOST_POINTS)
     throw new ShotError(
       'out-of-range',
-      `This path has ${cubics.length} stretches; an arc holds at most ${MOST_POINTS}.`,
+      `This path has ${cubics.length} segments; an arc holds at most ${MOST_POINTS}.`,
     );
   const place = (p: { x: number; y: number }) => applyTo(transform, p);
   const placed = cubics.map(({ start, control1, control2, end }) => ({

@@ -35,16 +35,16 @@ interface Detail {
   /** Ticks of each move. More would blur into a band at the size of a card. */
   readonly ticks: number;
   readonly arcs: number;
-  /** An arc of more stretches is drawn by as many straight pieces. */
-  readonly stretches: number;
+  /** An arc of more segments is drawn by as many straight pieces. */
+  readonly segments: number;
 }
 
 /** From the richest down: the first that is light enough is taken. */
 const DETAILS: readonly Detail[] = [
-  { moves: 3, ghosts: 6, ticks: 40, arcs: 12, stretches: 40 },
-  { moves: 4, ghosts: 4, ticks: 20, arcs: 12, stretches: 24 },
-  { moves: 8, ghosts: 2, ticks: 5, arcs: 16, stretches: 8 },
-  { moves: 8, ghosts: 1, ticks: 0, arcs: 24, stretches: 4 },
+  { moves: 3, ghosts: 6, ticks: 40, arcs: 12, segments: 40 },
+  { moves: 4, ghosts: 4, ticks: 20, arcs: 12, segments: 24 },
+  { moves: 8, ghosts: 2, ticks: 5, arcs: 16, segments: 8 },
+  { moves: 8, ghosts: 1, ticks: 0, arcs: 24, segments: 4 },
 ];
 
 /** Half length of a tick as a share of the field's height. */
@@ -62,13 +62,13 @@ function spread<T>(all: readonly T[], count: number): T[] {
   return Array.from({ length: most }, (_, i) => all[Math.round((i * (all.length - 1)) / (most - 1))]!);
 }
 
-/** An arc as path data, by straight pieces between places along it where it has too many stretches to be exact. */
-function arcOnCard(arc: Arc, stretches: number, digits: number): string {
+/** An arc as path data, by straight pieces between places along it where it has too many segments to be exact. */
+function arcOnCard(arc: Arc, segments: number, digits: number): string {
   const { length, segments: own } = measureArc(arc);
-  if (own.length <= stretches) return pathData(arc, digits);
+  if (own.length <= segments) return pathData(arc, digits);
   const write = (value: number): string => String(Number(value.toFixed(digits)));
-  return Array.from({ length: stretches + 1 }, (_, i) => {
-    const { x, y } = placeAt(arc, (i / stretches) * length);
+  return Array.from({ length: segments + 1 }, (_, i) => {
+    const { x, y } = placeAt(arc, (i / segments) * length);
     return `${i === 0 ? 'M' : 'L'}${write(x)} ${write(y)}`;
   }).join('');
 }
@@ -117,7 +117,7 @@ function cardIn(shot: Shot, detail: Detail): ShotCard {
   return {
     width: shot.field.width,
     height: shot.field.height,
-    arcs: shot.arcs.slice(0, detail.arcs).map((arc) => arcOnCard(arc, detail.stretches, digits)),
+    arcs: shot.arcs.slice(0, detail.arcs).map((arc) => arcOnCard(arc, detail.segments, digits)),
     ticks: moves.map(({ ticks }) => ticks).join(''),
     ghosts: moves.flatMap(({ ghosts }) => ghosts),
   };

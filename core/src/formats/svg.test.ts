@@ -38,7 +38,7 @@ describe('path data', () => {
     expect(lengths('M0 0h10M50 50z M0 0m5 5h20z')).toEqual([10, 40].map((l) => expect.closeTo(l, 9)));
   });
 
-  test('a single closed stretch becomes an arc with two points that goes all round', () => {
+  test('a single closed segment becomes an arc with two points that goes all round', () => {
     const [loop] = readPathData('M0 0C100 100 -100 100 0 0Z');
     const arc = arcFrom(loop!);
     expect(arc.points.length).toBeGreaterThanOrEqual(2);

@@ -76,7 +76,7 @@ function finished(cubics: readonly Cubic[], closes: boolean): SubPath | null {
     distance(last.end, first.start),
   );
   const isShut = distance(last.end, first.start) <= SAME_PLACE * size;
-  // An arc has at least two points: a single stretch that comes back to its start gets one in its middle.
+  // An arc has at least two points: a single segment that comes back to its start gets one in its middle.
   if (isShut && real.length === 1) return { cubics: split({ ...last, end: first.start }, 0.5), closed: true };
   if (isShut) return { cubics: [...real.slice(0, -1), { ...last, end: first.start }], closed: true };
   return { cubics: [...real, line(last.end, first.start)], closed: true };

@@ -16,7 +16,7 @@ const CLOSEST_SHARE = 0.4;
 /** Steps between samples that lie further apart are this many times as long. */
 const LONGEST_STEP = 30;
 const MOST_STEPS = 64;
-/** A place is looked for about where it should be, as far as this share of its stretch. */
+/** A place is looked for about where it should be, as far as this share of its segment. */
 const LOOK_ABOUT = 0.35;
 const LOOKS = 14;
 
@@ -85,15 +85,15 @@ function lengthsOf(way: readonly Vector[]): Float64Array {
 }
 
 interface Found {
-  readonly stretch: number;
+  readonly segment: number;
   readonly t: number;
   /** How far from the place that was looked for, field units. */
   readonly away: number;
 }
 
-/** The place of a stretch nearest to another, between two parameters. */
-function nearestIn(measure: ArcMeasure, stretch: number, to: Vector, from: number, until: number): Found {
-  const { curve } = measure.segments[stretch]!;
+/** The place of a segment nearest to another, between two parameters. */
+function nearestIn(measure: ArcMeasure, segment: number, to: Vector, from: number, until: number): Found {
+  const { curve } = measure.segments[segment]!;
   const step = (until - from) / LOOKS;
   let [best, least] = [from, Infinity];
   for (let i = 0; i <= LOOKS; i++) {
@@ -101,27 +101,27 @@ function nearestIn(measure: ArcMeasure, stretch: number, to: Vector, from: numbe
     if (away < least) [best, least] = [from + i * step, away];
   }
   const t = nearestParameter(curve, to, Math.max(from, best - step), Math.min(until, best + step));
-  return { stretch, t, away: distance(pointAt(curve, t), to) };
+  return { segment, t, away: distance(pointAt(curve, t), to) };
 }
 
-/** The nearest place about where it should be; where that is not near enough, on the stretches beside it. */
+/** The nearest place about where it should be; where that is not near enough, on the segments beside it. */
 function nearestAround(
   measure: ArcMeasure,
-  stretch: number,
+  segment: number,
   to: Vector,
   about: number,
   nearEnough: number,
 ): Found {
   let best = nearestIn(
     measure,
-    stretch,
+    segment,
     to,
     Math.max(0, about - LOOK_ABOUT),
     Math.min(1, about + LOOK_ABOUT),
   );
   if (best.away <= nearEnough) return best;
   const last = measure.segments.length - 1;
-  for (let i = Math.max(0, stretch - 1); i <= Math.min(last, stretch + 1); i++) {
+  for (let i = Math.max(0, segment - 1); i <= Math.min(last, segment + 1); i++) {
     const other = nearestIn(measure, i, to, 0, 1);
     if (other.away < best.away) best = other;
   }
@@ -129,7 +129,7 @@ function nearestAround(
 }
 
 /**
- * The distance along a fitted arc for each moment: nearest to where the hand was, on the stretch that was
+ * The distance along a fitted arc for each moment: nearest to where the hand was, on the segment that was
  * fitted to it then, so that loops and lines drawn twice stay in their order.
  */
 function distancesOf(
@@ -141,18 +141,18 @@ function distancesOf(
 ): Float64Array {
   const lengths = lengthsOf(way);
   let at = 0;
-  let stretch = 0;
+  let segment = 0;
   return Float64Array.from(moments, (moment) => {
     while (at < way.length - 2 && way[at + 1]!.frame <= moment.frame) at++;
-    while (stretch < samples.length - 2 && samples[stretch + 1]! <= at) stretch++;
-    const [from, until] = [lengths[samples[stretch]!]!, lengths[samples[stretch + 1]!]!];
+    while (segment < samples.length - 2 && samples[segment + 1]! <= at) segment++;
+    const [from, until] = [lengths[samples[segment]!]!, lengths[samples[segment + 1]!]!];
     const [before, after] = [way[at]!, way[at + 1]!];
     const passing = after.frame - before.frame;
     const share = passing > 0 ? Math.min(1, (moment.frame - before.frame) / passing) : 1;
     const passed = lengths[at]! + (lengths[at + 1]! - lengths[at]!) * share;
     const about = until > from ? Math.min(1, Math.max(0, (passed - from) / (until - from))) : 0;
-    const found = nearestAround(measure, stretch, moment, about, nearEnough);
-    return distanceAtParameter(measure, found.stretch, found.t);
+    const found = nearestAround(measure, segment, moment, about, nearEnough);
+    return distanceAtParameter(measure, found.segment, found.t);
   });
 }
 

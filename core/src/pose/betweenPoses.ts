@@ -109,8 +109,8 @@ function withPath(shot: Shot, arcId: string, fromId: string, toId: string, path:
     return changed;
   });
   const after = withRounding({ ...kept, points });
-  return withArcAndMoves(shot, arcId, after, (stretch) => {
-    const at = indexOf(stretch + 1) - 1;
+  return withArcAndMoves(shot, arcId, after, (segment) => {
+    const at = indexOf(segment + 1) - 1;
     return Math.min(Math.max(0, at), points.length - 2 + (kept.closed ? 1 : 0));
   });
 }

@@ -38,24 +38,24 @@ const isSinglePose = (arc: Arc, move: Move): boolean =>
   arcLength(arc) === 0 &&
   move.marks.every((mark, i) => mark.pointId === arc.points[i]!.id);
 
-/** The shot with an arc and its moves changed together; what is on stretches that stay does not move. */
+/** The shot with an arc and its moves changed together; what is on segments that stay does not move. */
 export function withArcAndMoves(
   shot: Shot,
   arcId: string,
   after: Arc,
-  stretchAfter: (stretch: number) => number,
+  segmentAfter: (segment: number) => number,
 ): Shot {
   const before = findArc(shot, arcId);
   return {
     ...shot,
     arcs: shot.arcs.map((arc) => (arc === before ? after : arc)),
     moves: shot.moves.map((move) =>
-      move.arcId === arcId ? keptOnSegments(move, before, after, stretchAfter) : move,
+      move.arcId === arcId ? keptOnSegments(move, before, after, segmentAfter) : move,
     ),
   };
 }
 
-const same = (stretch: number): number => stretch;
+const same = (segment: number): number => segment;
 
 /** Which marks stand at the place of one of them without leaving it between: those of its hold. */
 function ofOneHold(marks: readonly Mark[], index: number): { readonly from: number; readonly until: number } {
@@ -185,8 +185,8 @@ function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, pa
   };
   // Out of a hold and back again: what comes after it has the way beyond.
   const goesOn = again.length > 0 ? insertAt : insertAt + 1;
-  return withArcAndMoves(before, move.arcId, after, (stretch) =>
-    stretch >= goesOn ? stretch + added : stretch,
+  return withArcAndMoves(before, move.arcId, after, (segment) =>
+    segment >= goesOn ? segment + added : segment,
   );
 }
 

@@ -28,7 +28,7 @@ const place = fc.record({
 const pointId = fc.integer({ min: 1, max: 9 }).map((n) => `p${n}`);
 const pointIds = fc.uniqueArray(pointId, { minLength: 1, maxLength: 4 });
 const arcId = fc.constantFrom('arc1', 'arc1', 'arc1', 'arc2');
-const stretch = fc.integer({ min: -1, max: 6 });
+const segment = fc.integer({ min: -1, max: 6 });
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 const setting = fc.double({ min: -1, max: 1, noNaN: true });
 const rest = fc.constantFrom<ArcSide>('from-here', 'up-to-here');
@@ -52,7 +52,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     name: fc.constant('insertPoint' as const),
     args: fc.record({
       arcId: fc.constantFrom('arc1', 'arc7'),
-      stretch: fc.integer({ min: -1, max: 6 }),
+      segment: fc.integer({ min: -1, max: 6 }),
       t: fc.double({ min: 0, max: 1, noNaN: true }),
     }),
   }),
@@ -74,10 +74,10 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
     }),
   }),
   fc.record({
-    name: fc.constant('pullStretch' as const),
-    args: fc.record({ arcId, stretch, t: share, to: place }),
+    name: fc.constant('pullSegment' as const),
+    args: fc.record({ arcId, segment, t: share, to: place }),
   }),
-  fc.record({ name: fc.constant('straightenStretch' as const), args: fc.record({ arcId, stretch }) }),
+  fc.record({ name: fc.constant('straightenSegment' as const), args: fc.record({ arcId, segment }) }),
   fc.record({
     name: fc.constant('transformPoints' as const),
     args: fc.record({

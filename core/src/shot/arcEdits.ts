@@ -42,7 +42,7 @@ import { withFigureOn } from './withFigure';
 
 type OfArc = { readonly arcId: string };
 type OfPoints = OfArc & { readonly pointIds: readonly string[] };
-type OfStretch = OfArc & { readonly stretch: number };
+type OfSegment = OfArc & { readonly segment: number };
 
 /** What a fresh arc is made of: points, or the ready shape that gives them. */
 export type FreshArc = {
@@ -144,8 +144,8 @@ export const arcEdits = {
     { arcId, pointId, side, to }: OfArc & { pointId: string; side: 'in' | 'out'; to: Vector },
   ): Shot => changeArc(shot, arcId, (arc) => withHandleAt(arc, pointId, side, to)),
 
-  insertPoint: (shot: Shot, { arcId, stretch, t }: OfStretch & { t: number }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointInserted(arc, stretch, t)),
+  insertPoint: (shot: Shot, { arcId, segment, t }: OfSegment & { t: number }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointInserted(arc, segment, t)),
 
   /** @throws ShotError `arc-needs-two-points` */
   deletePoints: (shot: Shot, { arcId, pointIds }: OfPoints): Shot =>
@@ -158,12 +158,12 @@ export const arcEdits = {
   shapePoints: (shot: Shot, { arcId, pointIds, shaping }: OfPoints & { shaping: Shaping }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsShaped(arc, pointIds, shaping)),
 
-  /** Pulls a stretch so that its place at `t` lies at `to`; no point is added. */
-  pullStretch: (shot: Shot, { arcId, stretch, t, to }: OfStretch & { t: number; to: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withSegmentPulled(arc, stretch, t, to)),
+  /** Pulls a segment so that its place at `t` lies at `to`; no point is added. */
+  pullSegment: (shot: Shot, { arcId, segment, t, to }: OfSegment & { t: number; to: Vector }): Shot =>
+    changeArc(shot, arcId, (arc) => withSegmentPulled(arc, segment, t, to)),
 
-  straightenStretch: (shot: Shot, { arcId, stretch }: OfStretch): Shot =>
-    changeArc(shot, arcId, (arc) => withSegmentStraight(arc, stretch)),
+  straightenSegment: (shot: Shot, { arcId, segment }: OfSegment): Shot =>
+    changeArc(shot, arcId, (arc) => withSegmentStraight(arc, segment)),
 
   /** Moves, turns, scales or mirrors points, or the whole arc when all of them are meant. */
   transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>

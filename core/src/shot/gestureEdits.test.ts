@@ -141,7 +141,7 @@ test('a gesture whose times go back, or are too few, is no gesture', () => {
   expect(broken({})).toBe(true);
 });
 
-test('an arc that was measured stretch by stretch before is the one that is acted', () => {
+test('an arc that was measured segment by segment before is the one that is acted', () => {
   const points = actedPoints(thinned(5));
   expect([...measuredOneByOne(points)]).toHaveLength(points.length - 1);
   const shot = acting(kept);

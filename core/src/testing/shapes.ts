@@ -40,12 +40,12 @@ export function cubicArc(...[a, b, c, d]: [number, number][]): Arc {
  * A circle of many cubics, close enough to the true one for two decimals.
  * @param clockwise as seen; it starts at the rightmost point
  */
-export function circle(radius: number, clockwise = true, stretches = 16): Arc {
+export function circle(radius: number, clockwise = true, segments = 16): Arc {
   const sign = clockwise ? 1 : -1;
-  const step = (2 * Math.PI) / stretches;
+  const step = (2 * Math.PI) / segments;
   const handle = radius * (4 / 3) * Math.tan(step / 4);
   return arcOf(
-    Array.from({ length: stretches }, (_, i): PointShape => {
+    Array.from({ length: segments }, (_, i): PointShape => {
       const angle = sign * i * step;
       const tangent = { x: -Math.sin(angle) * sign, y: Math.cos(angle) * sign };
       return {

@@ -3,26 +3,26 @@ import type { Arc, Move } from '../shot/schema';
 import { syncTiedMarks } from './keepTiming';
 
 /**
- * The move on an arc some of whose stretches were changed: marks that are tied go with their points, the others
- * stay on their stretch, at the same share of it. Where a stretch did not change nothing moves.
- * @param stretchAfter which stretch of the new arc a stretch of the old one has become
+ * The move on an arc some of whose segments were changed: marks that are tied go with their points, the others
+ * stay on their segment, at the same share of it. Where a segment did not change nothing moves.
+ * @param segmentAfter which segment of the new arc a segment of the old one has become
  */
 export function keptOnSegments(
   move: Move,
   before: Arc,
   after: Arc,
-  stretchAfter: (stretch: number) => number,
+  segmentAfter: (segment: number) => number,
 ): Move {
   const [was, is] = [measureArc(before), measureArc(after)];
   if (was.length === 0 || is.length === 0) return syncTiedMarks(move, after);
   const moved = (fraction: number): number => {
     const lap = before.closed ? Math.floor(fraction) : 0;
     const s = (fraction - lap) * was.length;
-    let stretch = was.segments.length - 1;
-    while (stretch > 0 && was.startDistance[stretch]! > s) stretch--;
-    const { length } = was.segments[stretch]!;
-    const share = length > 0 ? Math.min(1, (s - was.startDistance[stretch]!) / length) : 0;
-    const to = stretchAfter(stretch);
+    let segment = was.segments.length - 1;
+    while (segment > 0 && was.startDistance[segment]! > s) segment--;
+    const { length } = was.segments[segment]!;
+    const share = length > 0 ? Math.min(1, (s - was.startDistance[segment]!) / length) : 0;
+    const to = segmentAfter(segment);
     return lap + (is.startDistance[to]! + share * (is.segments[to]?.length ?? 0)) / is.length;
   };
   const marks = move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) }));

@@ -61,7 +61,7 @@ test('turned round in place the figure stands where it stood; otherwise it runs 
 test('a point that is inserted moves no tick, whatever the move keeps', () => {
   for (const keeps of ['fractions', 'distances', 'spots'] as const) {
     const shot = edits.setKeeps(shotAlong(straight, 21), { moveId: 'move1', keeps });
-    const next = edits.insertPoint(shot, { arcId: 'arc1', stretch: 1, t: 0.3 });
+    const next = edits.insertPoint(shot, { arcId: 'arc1', segment: 1, t: 0.3 });
     const [a, b] = [evaluate(shot).travels[0]!, evaluate(next).travels[0]!];
     a.x.forEach((x, i) => expect(b.x[i]).toBeCloseTo(x, 6));
   }

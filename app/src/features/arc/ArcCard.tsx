@@ -51,7 +51,7 @@ export function ArcCard() {
     const place = figurePlaceIn(store.getState());
     if (!place) return;
     const { segment, t } = placeAt(arcNow(), place.s);
-    dispatch(placeSelected({ stretch, t }));
+    dispatch(placeSelected({ segment, t }));
   };
   return (
     <Card title={name ?? ''} aside={<ArcLength />}>

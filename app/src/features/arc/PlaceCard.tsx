@@ -21,10 +21,10 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { useGestureBaseline } from '../../ui/useGestureBaseline';
 
-/** The middle of a stretch by length, as its parameter. */
-function middleOfStretch(arc: Arc, stretch: number, from: number, to: number): number {
+/** The middle of a segment by length, as its parameter. */
+function middleOfSegment(arc: Arc, segment: number, from: number, to: number): number {
   const middle = placeAt(arc, (from + to) / 2);
-  return middle.segment === stretch ? middle.t : 0.5;
+  return middle.segment === segment ? middle.t : 0.5;
 }
 
 /** A place that was chosen on the arc, and what can be done there. */
@@ -35,18 +35,18 @@ export function PlaceCard() {
   const edit = useEdit();
   const s = arc && chosenDistance(arc, hand);
   if (!arc || s === null || !hand.place) return null;
-  const { stretch, t } = hand.place;
+  const { segment, t } = hand.place;
   const insert = (at: number): void => {
     const fresh = nextPointId(arc);
-    if (edit('insertPoint', { arcId: arc.id, stretch, t: at })) dispatch(pointsSelected([fresh]));
+    if (edit('insertPoint', { arcId: arc.id, segment, t: at })) dispatch(pointsSelected([fresh]));
   };
   const goToDistance = (distance: number): void => {
     const place = placeAt(arc, distance);
-    dispatch(placeSelected({ stretch: place.segment, t: place.t }));
+    dispatch(placeSelected({ segment: place.segment, t: place.t }));
   };
   const ends = (): readonly [number, number] => [
-    chosenDistance(arc, { ...hand, place: { stretch, t: 0 } })!,
-    chosenDistance(arc, { ...hand, place: { stretch, t: 1 } })!,
+    chosenDistance(arc, { ...hand, place: { segment, t: 0 } })!,
+    chosenDistance(arc, { ...hand, place: { segment, t: 1 } })!,
   ];
   return (
     <Card title="This place on the arc" isActive>
@@ -64,12 +64,12 @@ export function PlaceCard() {
         <Button
           label="Point in the middle"
           icon={Plus}
-          onPress={() => insert(middleOfStretch(arc, stretch, ...ends()))}
+          onPress={() => insert(middleOfSegment(arc, segment, ...ends()))}
         />
         <Button
           label="Straighten"
           icon={Slash}
-          onPress={() => edit('straightenStretch', { arcId: arc.id, stretch })}
+          onPress={() => edit('straightenSegment', { arcId: arc.id, segment })}
         />
         {!arc.closed && (
           <Button label="Cut here" icon={Scissors} onPress={() => edit('cutArc', { arcId: arc.id, s })} />
@@ -100,7 +100,7 @@ function RestOfArc() {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
     const { segment, t } = placeAt(arc, here);
-    dispatch(placeSelected({ stretch, t }));
+    dispatch(placeSelected({ segment, t }));
   };
   const turn = (deg: number, undoGroup?: string): void => {
     const start = fromStart(undoGroup);

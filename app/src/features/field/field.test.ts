@@ -47,7 +47,7 @@ describe('what a press takes hold of', () => {
   });
 
   test('the arc within reach, else the ground; points only in the Arc step', () => {
-    expect(targetAt(state, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'arc', stretch: 1 });
+    expect(targetAt(state, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'arc', segment: 1 });
     expect(targetAt(state, { x: 500, y: 300 }, 20).kind).toBe('ground');
     expect(targetAt({ ...state, step: 'timing' }, { x: 100, y: 250 }, 20).kind).toBe('arc');
   });

@@ -75,7 +75,7 @@ describe('the arc', () => {
     expect(on.points()[0]!.out.y).toBeLessThan(0);
     on.store.dispatch(ActionCreators.undo());
     on.tap(550, 302);
-    expect(on.store.getState().editor.place).toMatchObject({ stretch: 1 });
+    expect(on.store.getState().editor.place).toMatchObject({ segment: 1 });
     on.tap(550, 302);
     expect(on.points()).toHaveLength(4);
     expect(on.points()[2]).toMatchObject({ x: expect.closeTo(550, 6), y: expect.closeTo(300, 6) });

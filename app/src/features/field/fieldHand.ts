@@ -46,7 +46,7 @@ export interface FieldHand {
 
 /** @param live gives what the hand meets now: it outlives renders */
 export function createFieldHand(live: () => HandTools): FieldHand {
-  const situation = () => live().context.snapshot();
+  const snapshot = () => live().context.snapshot();
   const held = {
     hold: null as DragHandler | null,
     target: null as Target | null,
@@ -59,11 +59,11 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     hovered: '',
     // Where the view was when it was taken hold of: events come faster than renders, so each
     // counts from here and none is lost.
-    viewport: situation().viewport,
-    projection: situation().projection,
+    viewport: snapshot().viewport,
+    projection: snapshot().projection,
   };
-  const reach = (): number => REACH_PX / situation().projection.scale;
-  const inField = (onView: Vector): Vector => toField(situation().projection, onView);
+  const reach = (): number => REACH_PX / snapshot().projection.scale;
+  const inField = (onView: Vector): Vector => toField(snapshot().projection, onView);
   const pointer = (view: Vector): Pointer => {
     const passed = live().trail.take();
     return {
@@ -89,7 +89,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
 
   /** The nearest thing, unless repeated taps went on to one beneath it. */
   const chosenTarget = (now: Pointer): Target => {
-    const { state } = situation();
+    const { state } = snapshot();
     const target = targetAt(state, now.place, reach());
     const { lastTap } = held;
     if (target.kind !== 'point' || !state.arc || !lastTap?.pointId) return target;
@@ -101,7 +101,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
 
   /** The point that a tap goes on to when the one before stayed where it was. */
   const pointBeneath = (now: Pointer, target: Target): string | null => {
-    const { arc, selectedPointIds } = situation().state;
+    const { arc, selectedPointIds } = snapshot().state;
     const { lastTap } = held;
     if (target.kind !== 'point' || !arc || !lastTap || distance(lastTap.view, now.view) > TWICE_PX)
       return null;
@@ -114,7 +114,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
 
   const begin = (view: Vector, isTouch: boolean): void => {
     held.isTouch = isTouch;
-    const { viewport, projection } = situation();
+    const { viewport, projection } = snapshot();
     Object.assign(held, { start: view, viewport, projection, hasMoved: false });
     const now = pointer(view);
     held.target = chosenTarget(now);
@@ -174,7 +174,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
   const pinchBegins = (focal: Vector): void => {
     if (!held.hasMoved || held.hold?.startsAtOnce) held.hold?.cancel?.();
     letGo();
-    const { viewport, projection } = situation();
+    const { viewport, projection } = snapshot();
     Object.assign(held, { isPinching: true, focal, viewport, projection });
   };
 
@@ -193,7 +193,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
     // While something is held, what else lies under the pointer does not matter.
     if (held.hold) return;
     const place = inField(view);
-    const target = targetAt(situation().state, place, reach());
+    const target = targetAt(snapshot().state, place, reach());
     const name = nameOf(target);
     const isNew = name !== held.hovered;
     held.hovered = name;
@@ -203,7 +203,7 @@ export function createFieldHand(live: () => HandTools): FieldHand {
 
   /** The frame that what lies under the pointer stands for, for the read-out. */
   const frameUnder = (target: Target): number | null => {
-    const { state } = situation();
+    const { state } = snapshot();
     if (state.step === 'arc') return null;
     if ('frame' in target) return target.frame;
     const travel = target.kind === 'arc' ? activeTravelIn(live().context.store.getState()) : null;

@@ -26,7 +26,7 @@ export type Target =
   | { readonly kind: 'handle'; readonly pointId: string; readonly side: 'in' | 'out' }
   | {
       readonly kind: 'arc';
-      readonly stretch: number;
+      readonly segment: number;
       readonly t: number;
       readonly s: number;
       readonly point: Vector;
@@ -152,7 +152,7 @@ function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Targe
   const mine = arc && !arc.hidden ? near(arc) : null;
   let least = mine ? mine.away - ACTIVE_FIRST * reach : reach;
   let best: Target | null = mine
-    ? { kind: 'arc', stretch: mine.segment, t: mine.t, s: mine.s, point: mine.point }
+    ? { kind: 'arc', segment: mine.segment, t: mine.t, s: mine.s, point: mine.point }
     : null;
   for (const other of others) {
     const found = near(other);

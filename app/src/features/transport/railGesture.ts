@@ -4,7 +4,7 @@ import { throttledStoreOf } from '../../state/throttledStore';
 import { marksSelected } from '../../state/editorSlice';
 import { currentFrame, goTo } from '../../state/playhead';
 import type { AppStore } from '../../state/store';
-import { markDrag, type TimingDrag } from '../../state/timing';
+import { createMarkDrag, type TimingDrag } from '../../state/timing';
 
 export const SIDE = 14;
 /** A mark is taken from so far away, pixels; the knob of the playhead comes first. */
@@ -55,7 +55,7 @@ export function createRailHand(store: AppStore, live: () => RailNow) {
     const selected = store.getState().editor.selectedMarkIds;
     const ids = selected.includes(mark.id) ? selected : [mark.id];
     store.dispatch(marksSelected(ids));
-    const drag = markDrag(store, ids, mark.id);
+    const drag = createMarkDrag(store, ids, mark.id);
     return drag && { drag, frame: mark.frame, from: x, hasMoved: false };
   };
   return {

@@ -12,13 +12,13 @@ import { snapper } from './snapping';
 type OnArc = Extract<Target, { kind: 'arc' }>;
 
 /**
- * A place on the arc. Dragging pulls its stretch, or moves the whole arc when all of it is selected; a tap
+ * A place on the arc. Dragging pulls its segment, or moves the whole arc when all of it is selected; a tap
  * chooses the place, two put a point there.
  */
 export function arcDrag(
   context: FieldContext,
   arc: Arc,
-  { stretch, t, point }: OnArc,
+  { segment, t, point }: OnArc,
   start: Pointer,
 ): DragHandler {
   const { store, snapshot } = context;
@@ -38,13 +38,13 @@ export function arcDrag(
               { arcId: arc.id, pointIds: ids, by: { x: to.x - point.x, y: to.y - point.y } },
               name,
             )
-          : doEdit('pullStretch', { arcId: arc.id, stretch, t, to }, name),
+          : doEdit('pullSegment', { arcId: arc.id, segment, t, to }, name),
       );
     },
-    tap: () => void store.dispatch(placeSelected({ stretch, t })),
+    tap: () => void store.dispatch(placeSelected({ segment, t })),
     tapTwice: () => {
       const fresh = nextPointId(arc);
-      if (store.dispatch(doEdit('insertPoint', { arcId: arc.id, stretch, t })))
+      if (store.dispatch(doEdit('insertPoint', { arcId: arc.id, segment, t })))
         store.dispatch(pointsSelected([fresh]));
     },
   };

@@ -4,7 +4,7 @@ import { marksSelected, rangeChosen } from '../../../state/editorSlice';
 import { activeMoveIn } from '../../../state/hooks';
 import { goTo } from '../../../state/playhead';
 import { activeTravelIn } from '../../../state/selection';
-import { addMark, markDrag, tickDrag } from '../../../state/timing';
+import { addMark, createMarkDrag, createTickDrag } from '../../../state/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
@@ -39,7 +39,7 @@ export function markDrag(
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
   const held = activeMoveIn(store.getState())?.marks.find(({ id }) => id === markIds[0]);
   const length = arcLength(arc);
-  const drag = markDrag(store, dragged, markIds[0]!);
+  const drag = createMarkDrag(store, dragged, markIds[0]!);
   const follow = held && along(arc, held.fraction * length, start);
   let isFirst = true;
   return {
@@ -64,7 +64,7 @@ export function markDrag(
 /** The tick of an exposure: dragged along the arc, its neighbours flow with it. */
 export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): DragHandler {
   const travel = activeTravelIn(store.getState());
-  const drag = tickDrag(store, frame);
+  const drag = createTickDrag(store, frame);
   if (!travel || !drag) return {};
   const follow = along(arc, travel.place[frame - 1]!, start);
   return {

@@ -3,7 +3,7 @@ import { doEdit } from '../../../state/doEdit';
 import { marksSelected, rangeChosen } from '../../../state/editorSlice';
 import { currentFrame, goTo } from '../../../state/playhead';
 import type { AppStore } from '../../../state/store';
-import { currentSpan, markDrag, tickDrag } from '../../../state/timing';
+import { currentSpan, createMarkDrag, createTickDrag } from '../../../state/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { timingIn } from './timingIn';
 import { withEasingHandle } from './easingHandles';
@@ -36,7 +36,7 @@ function markHold(
   const isJoining = start.isShift || isSelectingSeveral;
   const wasSelected = markIds.every((id) => before.includes(id));
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
-  const drag = markDrag(store, dragged, markIds[0]!);
+  const drag = createMarkDrag(store, dragged, markIds[0]!);
   const began = meaning(start);
   const move = timingIn(store.getState())?.move;
   const held = move?.marks.find(({ id }) => id === markIds[0]);
@@ -68,7 +68,7 @@ function tickHold(
   frame: number,
   start: ViewPointer,
 ): ViewDragHandler {
-  const drag = tickDrag(store, frame);
+  const drag = createTickDrag(store, frame);
   const tick = ruler.ticks.find((one) => one.frame === frame);
   const began = meaning(start).place;
   return {

@@ -13,7 +13,7 @@ export interface EasingHandle {
 
 /** @param frames length of the span */
 export function easingHandles(easing: Easing, frames: number): readonly EasingHandle[] {
-  const onCurve = (id: EasingHandle['id'], does: string, x: number): EasingHandle => ({
+  const onCurve = (id: EasingHandle['id'], hint: string, x: number): EasingHandle => ({
     id,
     hint,
     x,
