@@ -7,7 +7,7 @@ import { findArc } from '../shot/parts';
 import type { Arc, ArcPoint, Easing, Shot } from '../shot/schema';
 import { isHold } from '../timing/isHold';
 import { markIndex } from '../timing/markEdits';
-import { freshEasing } from '../timing/retime';
+import { freshRamp } from '../timing/easings/ramped';
 import { type PosePath, withArcAndMoves, withMarkTied } from './pose';
 
 /** How a figure gets from one pose to the next: along a line, a curve, or not at all until it is there. */
@@ -68,7 +68,7 @@ export function withBetweenPoses(shot: Shot, moveId: string, markId: string, how
   const travelling = findMove(tied, moveId);
   const [from, to] = [travelling.marks[index]!, travelling.marks[index + 1]!];
   const eased =
-    from.easing.kind === 'snap' ? withEasing(tied, moveId, markId, freshEasing(to.frame - from.frame)) : tied;
+    from.easing.kind === 'snap' ? withEasing(tied, moveId, markId, freshRamp(to.frame - from.frame)) : tied;
   return withPath(eased, findMove(eased, moveId).arcId, from.pointId!, to.pointId!, how);
 }
 

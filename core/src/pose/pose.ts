@@ -11,7 +11,7 @@ import { beginsExposure } from '../spacing/exposures';
 import { isHold } from '../timing/isHold';
 import { keptOnSegments } from '../timing/keepSegments';
 import { markIndex, withMarkOn } from '../timing/markEdits';
-import { freshEasing } from '../timing/retime';
+import { freshRamp } from '../timing/easings/ramped';
 
 /** How a figure gets from a pose to the next. */
 export type PosePath = 'straight' | 'curved';
@@ -167,7 +167,7 @@ function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, pa
   const added = 1 + again.length;
   // Drawn on before or after, the new span leaves and arrives slowly, as a fresh one does.
   const [isFirst, isLast] = [!previous, !next];
-  const leaves = { easing: freshEasing(Math.abs(mark.frame - anchor.frame)) };
+  const leaves = { easing: freshRamp(Math.abs(mark.frame - anchor.frame)) };
   const before = {
     ...tied,
     moves: tied.moves.map((one) =>
@@ -238,11 +238,11 @@ function withSecondPose(
     ...one,
     marks: isLater
       ? [
-          { ...first, fraction: 0, easing: freshEasing(frame - first.frame) },
+          { ...first, fraction: 0, easing: freshRamp(frame - first.frame) },
           { ...last, frame, fraction: 1 },
         ]
       : [
-          { ...first, frame, fraction: 0, easing: freshEasing(first.frame - frame) },
+          { ...first, frame, fraction: 0, easing: freshRamp(first.frame - frame) },
           { ...last, frame: first.frame, fraction: 1 },
         ],
   }));

@@ -195,6 +195,8 @@ export type Acted = NonNullable<Move['acted']>;
 export type Mark = Move['marks'][number];
 export type Easing = Mark['easing'];
 export type EasingKind = Easing['kind'];
+/** The easings of one kind. */
+export type EasingOf<Kind extends EasingKind> = Extract<Easing, { kind: Kind }>;
 export type FramesHeld = Move['framesHeld'];
 export type ExposureRange = Move['exposures'][number];
 export type Skip = Move['skips'][number];

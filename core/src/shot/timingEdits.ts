@@ -9,7 +9,8 @@ import {
   withPasted,
 } from '../timing/markEdits';
 import { lastFrame } from '../timing/placeInTime';
-import { freshEasing, withFrames } from '../timing/retime';
+import { freshRamp } from '../timing/easings/ramped';
+import { withFrames } from '../timing/retime';
 import {
   findMove,
   isRound,
@@ -133,7 +134,7 @@ export const timingEdits = {
       return spread(
         move,
         lastFrame(move),
-        round ? { kind: 'even' } : freshEasing(frames),
+        round ? { kind: 'even' } : freshRamp(frames),
         round ? 'pass' : 'stop',
       );
     }),
@@ -170,7 +171,7 @@ export const timingEdits = {
           throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
         if (manner === 'as-it-is') return withFrames(move, first, first + frames);
         const kind = round && manner === 'even' ? 'pass' : 'stop';
-        return spread(move, first + frames, manner === 'even' ? { kind: 'even' } : freshEasing(frames), kind);
+        return spread(move, first + frames, manner === 'even' ? { kind: 'even' } : freshRamp(frames), kind);
       },
       true,
     ),

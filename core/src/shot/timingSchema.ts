@@ -1,6 +1,10 @@
 import { z } from 'zod';
+import { easingSchema } from '../timing/easings';
 import { id } from './ids';
 import { FURTHEST } from './readyShapeSchema';
+
+export { easingSchema } from '../timing/easings';
+export { FURTHEST_SHARE } from '../timing/easings/limits';
 
 export const LONGEST_SHOT = 20_000;
 export const LONGEST_LABEL = 40;
@@ -12,47 +16,9 @@ const frame = z
   .int()
   .min(1)
   .max(LONGEST_SHOT + 1);
-const unit = z.number().min(0).max(1);
-const beyond = z.number().min(-4).max(4);
-/** Share of the way of a span on a chart; a span that all but comes back has large ones. */
-export const FURTHEST_SHARE = 1e6;
-const chartShare = z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
 /** Share of the arc's length; laps of a closed arc go on past 1. */
 const place = z.number().min(-1_000).max(1_000);
 const shift = z.number().min(-FURTHEST).max(FURTHEST);
-
-/** How a span travels from its mark to the next; lengths of leaving and arriving in frames. */
-export const easingSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('even') }),
-  z.object({
-    kind: z.literal('ramped'),
-    leaveFrames: z.number().min(0).max(LONGEST_SHOT),
-    arriveFrames: z.number().min(0).max(LONGEST_SHOT),
-    ramp: z.enum(['steady', 'soft']),
-  }),
-  /** A cubic in the unit square of time and way; y may leave it: anticipation, overshoot. */
-  z.object({ kind: z.literal('curve'), x1: unit, y1: beyond, x2: unit, y2: beyond }),
-  /** Through its marks without a jump of speed at a pass and without overshoot. */
-  z.object({ kind: z.literal('flow') }),
-  /** Slowest at a share of the way. */
-  z.object({ kind: z.literal('slow-place'), at: unit, strength: z.number().min(0).max(0.99) }),
-  /** A swing past the target that dies on it. */
-  z.object({
-    kind: z.literal('settle'),
-    overshoot: z.number().min(0.01).max(0.9),
-    swings: z.number().int().min(1).max(20),
-  }),
-  /** Falls onto the target and bounces. */
-  z.object({
-    kind: z.literal('bounce'),
-    count: z.number().int().min(0).max(20),
-    restitution: z.number().min(0.05).max(0.95),
-  }),
-  /** Stays, and jumps with the next mark. */
-  z.object({ kind: z.literal('snap') }),
-  /** An explicit chart: a share of the way at the end of each of so many equal intervals. */
-  z.object({ kind: z.literal('ticks'), fractions: z.array(chartShare).min(1).max(LONGEST_SHOT) }),
-]);
 
 /** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
 export const markSchema = z.object({

@@ -1,4 +1,4 @@
-import { freshEasing } from '../timing/retime';
+import { freshRamp } from '../timing/easings/ramped';
 import { freshId } from './ids';
 import { PLAIN_MARK, PLAIN_TIMING } from './plainTiming';
 import { type Arc, type Easing, lastFrameFor, type Shot } from './schema';
@@ -19,7 +19,7 @@ export function withFigureOn(shot: Shot, arc: Arc): Shot {
   while (names.has(`Figure ${number}`)) number++;
   const last = lastFrameFor(shot.lengthFrames, arc.closed);
   const kind = arc.closed ? 'pass' : 'stop';
-  const easing = arc.closed ? EVEN : freshEasing(last - 1);
+  const easing = arc.closed ? EVEN : freshRamp(last - 1);
   return {
     ...shot,
     figures: [

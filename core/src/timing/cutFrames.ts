@@ -2,7 +2,7 @@ import { ShotError } from '../errors';
 import type { Move, Shot, Skip } from '../shot/schema';
 import { exposureFrames } from '../spacing/exposures';
 import { remapFrames } from './remapFrames';
-import { chartOf } from './chart';
+import { chartOf } from './easings/ticks';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { isHold } from './isHold';
 import { spanDisplacement } from './spanKnots';

@@ -1,32 +1,14 @@
 import { ShotError } from '../errors';
-import { type Easing, type EasingKind, LONGEST_SHOT, type Mark, type Move } from '../shot/schema';
+import type { Easing, EasingKind, Mark, Move } from '../shot/schema';
 import { remapFrames } from './remapFrames';
 import { easedDistance } from './easedDistance';
+import { easingDefinition } from './easings';
+import { chartOf } from './easings/ticks';
 import { firstFrame, lastFrame } from './placeInTime';
 
-/** Share of a span that a fresh move leaves and arrives over. */
-const FRESH_RAMP_SHARE = 1 / 4;
-
-/** The easing of a fresh span: leaves and arrives slowly over a quarter of it each. */
-export function freshEasing(frames: number): Easing {
-  const rampFrames = Math.round(frames * FRESH_RAMP_SHARE);
-  return { kind: 'ramped', leaveFrames: rampFrames, arriveFrames: rampFrames, ramp: 'steady' };
-}
-
-/** Digits to which frames of easings are kept, so that stretching there and back changes nothing to be seen. */
-const EASING_DIGITS = 9;
-
 /** An easing of a span that takes another share of frames: what is counted in frames takes it too. */
-function stretchedEasing(easing: Easing, share: number): Easing {
-  if (easing.kind !== 'ramped' || share === 1) return easing;
-  const stretched = (frames: number): number =>
-    Math.min(LONGEST_SHOT, Number((frames * share).toFixed(EASING_DIGITS)));
-  return {
-    ...easing,
-    leaveFrames: stretched(easing.leaveFrames),
-    arriveFrames: stretched(easing.arriveFrames),
-  };
-}
+const stretchedEasing = (easing: Easing, factor: number): Easing =>
+  factor === 1 ? easing : (easingDefinition(easing.kind).stretched?.(easing, factor) ?? easing);
 
 /**
  * The move stretched or compressed to begin and end on given frames. Marks keep their share of the
@@ -62,29 +44,9 @@ export function withFrames(move: Move, first: number, last: number): Move {
  * An easing as an explicit chart: the share of the way at the end of each frame of a span.
  * @param frames length of the span, whole, ≥ 1
  */
-export const ticksFrom = (easing: Easing, frames: number): Easing => ({
-  kind: 'ticks',
-  fractions: Array.from({ length: frames }, (_, i) => easedDistance(easing, i + 1, frames, 1)),
-});
+export const ticksFrom = (easing: Easing, frames: number): Easing =>
+  chartOf(Array.from({ length: frames }, (_, i) => easedDistance(easing, i + 1, frames, 1)));
 
 /** A fresh easing of a kind for a span, as a place to start from; a chart starts as what was there. */
-export function freshEasingOf(kind: EasingKind, frames: number, before: Easing): Easing {
-  switch (kind) {
-    case 'even':
-    case 'flow':
-    case 'snap':
-      return { kind };
-    case 'ramped':
-      return freshEasing(frames);
-    case 'curve':
-      return { kind, x1: 0.4, y1: 0, x2: 0.6, y2: 1 };
-    case 'slow-place':
-      return { kind, at: 0.5, strength: 0.6 };
-    case 'settle':
-      return { kind, overshoot: 0.25, swings: 3 };
-    case 'bounce':
-      return { kind, count: 3, restitution: 0.6 };
-    case 'ticks':
-      return ticksFrom(before, frames);
-  }
-}
+export const freshEasingOf = (kind: EasingKind, frames: number, before: Easing): Easing =>
+  easingDefinition(kind).fresh(frames, (x) => easedDistance(before, x, frames, 1));

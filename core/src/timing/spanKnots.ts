@@ -1,7 +1,7 @@
 import { ShotError } from '../errors';
 import { type Easing, type Move, type Shot } from '../shot/schema';
 import { exposuresOf } from '../spacing/exposures';
-import { chartOf } from './chart';
+import { chartOf } from './easings/ticks';
 import { isHold } from './isHold';
 import { fractionAt, spanIndexAt } from './placeInTime';
 

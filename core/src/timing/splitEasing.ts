@@ -1,6 +1,7 @@
 import type { Easing } from '../shot/schema';
-import { chartOf } from './chart';
-import { easedDistance, rampOf } from './easedDistance';
+import { easedDistance } from './easedDistance';
+import { easingDefinition } from './easings';
+import { chartOf } from './easings/ticks';
 
 /** The two easings of a span that is divided. */
 export type Halves = readonly [before: Easing, after: Easing];
@@ -18,33 +19,13 @@ function chartWithin(easing: Easing, frames: number, from: number, until: number
   return chartOf(Array.from({ length: until - from }, (_, i) => (at(from + i + 1) - start) / way));
 }
 
-/** A ramp divided where it goes at its steady speed, so that each part keeps its own end; else null. */
-function rampHalves(easing: Extract<Easing, { kind: 'ramped' }>, x: number, frames: number): Halves | null {
-  const { leaveFrames, arriveFrames } = rampOf(easing, frames, 1);
-  if (x < leaveFrames || x > frames - arriveFrames) return null;
-  return [
-    { ...easing, leaveFrames, arriveFrames: 0 },
-    { ...easing, leaveFrames: 0, arriveFrames },
-  ];
-}
-
 /**
  * The easings of both parts of a span that is divided on one of its frames, so that every frame stays where
  * it was. What cannot be said by a number or two becomes an explicit chart.
  * @param x frames after the start, whole, 0 < x < frames
  */
-export function splitEasing(easing: Easing, x: number, frames: number): Halves {
-  switch (easing.kind) {
-    case 'even':
-    case 'flow':
-      return [easing, easing];
-    case 'snap':
-      // It stays up to the mark, so the first part does not move at all.
-      return [EVEN, easing];
-    case 'ramped': {
-      const halves = rampHalves(easing, x, frames);
-      if (halves) return halves;
-    }
-  }
-  return [chartWithin(easing, frames, 0, x), chartWithin(easing, frames, x, frames)];
-}
+export const splitEasing = (easing: Easing, x: number, frames: number): Halves =>
+  easingDefinition(easing.kind).split?.(easing, x, frames) ?? [
+    chartWithin(easing, frames, 0, x),
+    chartWithin(easing, frames, x, frames),
+  ];

@@ -12,9 +12,10 @@ import { edits } from '../shot/edits';
 import { incrementTable } from '../spacing/increments';
 import { fc } from '../testing/property';
 import type { Easing, Mark, Move, Shot } from '../shot/schema';
-import { easedDistance, rampOf } from './easedDistance';
+import { easedDistance } from './easedDistance';
 import { fractionAt, spansOf } from './placeInTime';
-import { freshEasing, withFrames } from './retime';
+import { freshRamp, rampOf } from './easings/ramped';
+import { withFrames } from './retime';
 
 const ramped = (leaveFrames: number, arriveFrames: number, ramp: 'steady' | 'soft'): Easing => ({
   kind: 'ramped',
@@ -125,7 +126,7 @@ describe('first and last frame', () => {
 });
 
 test('a fresh move leaves and arrives over a quarter of its frames each', () => {
-  expect(freshEasing(48)).toMatchObject({ leaveFrames: 12, arriveFrames: 12, ramp: 'steady' });
+  expect(freshRamp(48)).toMatchObject({ leaveFrames: 12, arriveFrames: 12, ramp: 'steady' });
 });
 
 test('leaving and arriving stretch with the move: every increment changes by one factor', () => {

@@ -20,7 +20,7 @@ import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
-import { EASING_NAMES, nameOfEasing } from './easingNames';
+import { easingInWords, shortNameOf } from './easings';
 import { LadderView } from './views/LadderView';
 
 interface ChartCardProps {
@@ -147,13 +147,13 @@ function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogP
       {nearest.slice(0, SHOWN).map(({ easing, error }) => (
         <View key={easingKey(easing)} className="flex-row items-center justify-between gap-3">
           <View className="min-w-0 shrink">
-            <Words size="body">{describeEasing(easing)}</Words>
+            <Words size="body">{easingInWords(easing)}</Words>
             <NumericText tone="soft">
               {`${fixed(error * way * length, 2)} ${unit}, ${fixed(error * 100, 2)} %`}
             </NumericText>
           </View>
           <Button
-            label={`Take ${nameOfEasing(easing)}`}
+            label={`Take ${shortNameOf(easing)}`}
             onPress={() => {
               onChoose(easing);
               onClose();
@@ -172,20 +172,4 @@ const easingKey = (easing: Easing): string =>
 function useArcLength(move: Move): number {
   const shot = useShot();
   return incrementTable(shot, move).arcLength;
-}
-
-/** An easing in words, with its numbers. */
-function describeEasing(easing: Easing): string {
-  switch (easing.kind) {
-    case 'ramped':
-      return `${easing.ramp === 'steady' ? 'Steady' : 'Soft'}, leaves over ${easing.leaveFrames}, arrives over ${easing.arriveFrames}`;
-    case 'slow-place':
-      return `Slow at ${fixed(easing.at * 100, 0)} %, by ${fixed(easing.strength * 100, 0)} %`;
-    case 'settle':
-      return `Settles in ${easing.swings} swings`;
-    case 'bounce':
-      return `${easing.count} bounces`;
-    default:
-      return EASING_NAMES[easing.kind];
-  }
 }

@@ -1,10 +1,10 @@
-import { type Easing, easedDistance, type EasingKind, freshEasingOf } from '@humble/core';
+import { type Easing, easedDistance, freshEasingOf } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
-import { EASING_NAMES } from './easingNames';
+import { describeEasing, EASING_KINDS } from './easings';
 import { KeptEasings } from './KeptEasings';
 
 interface EasingDialogProps {
@@ -14,22 +14,21 @@ interface EasingDialogProps {
   readonly onClose: () => void;
 }
 
-const KINDS = Object.keys(EASING_NAMES) as readonly EasingKind[];
-
 /** Every way to travel from one mark to the next, each shown by its own way over time. */
 export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialogProps) {
   return (
     <Dialog title="Easing of this span" isOpen onClose={onClose}>
       <View role="radiogroup" aria-label="Easing of this span" className="flex-row flex-wrap gap-2">
-        {KINDS.map((kind) => {
+        {EASING_KINDS.map((kind) => {
           const isChosen = kind === easing.kind;
+          const { name } = describeEasing(kind);
           const offered = isChosen ? easing : freshEasingOf(kind, frames, easing);
           return (
             <Pressable
               key={kind}
               role="radio"
               aria-checked={isChosen}
-              aria-label={EASING_NAMES[kind]}
+              aria-label={name}
               onPress={() => {
                 if (!isChosen) onChoose(offered);
                 onClose();
@@ -37,7 +36,7 @@ export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialog
               className={`w-[31%] items-center rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
             >
               <EasingPicture easing={offered} frames={frames} />
-              <Words className="text-center">{EASING_NAMES[kind]}</Words>
+              <Words className="text-center">{name}</Words>
             </Pressable>
           );
         })}

@@ -9,8 +9,8 @@ import { Card } from '../../ui/Card';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { EasingDialog } from './EasingDialog';
-import { EASING_NAMES, sentenceFor } from './easingNames';
 import { EasingNumbers } from './EasingNumbers';
+import { describeEasing } from './easings';
 
 interface SpanCardProps {
   readonly move: Move;
@@ -60,7 +60,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
     <Card title={`Frames ${from.frame} → ${to.frame}`} aside={`${frames} increments`} isActive={isCurrent}>
-      {manner === 'other' && <Words strong>{EASING_NAMES[easing.kind]}</Words>}
+      {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
       <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
       <View className="mt-2">
         <Segmented
@@ -73,7 +73,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
       <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
         {isTooLong
           ? `Together more than ${frames} frames: both are shortened in proportion.`
-          : sentenceFor(easing)}
+          : describeEasing(easing.kind).sentence(easing)}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />

@@ -37,7 +37,7 @@ import { type BeyondMost, NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
 import { ChosenCard } from './ChosenCard';
-import { nameOfEasing } from './easingNames';
+import { shortNameOf } from './easings';
 import { ExposureCard, ExposuresCard } from './ExposureCard';
 import { MarksCard } from './MarksCard';
 import { PicturesDialog } from './PicturesDialog';
@@ -272,7 +272,7 @@ function SpanLine({ span: { from, to, frames, isHold } }: { readonly span: Span 
         {isHold ? 'Hold ' : ''}
         <NumericText>{`${from.frame} → ${to.frame}`}</NumericText>
       </Words>
-      <Words tone="soft">{isHold ? `${frames} frames` : nameOfEasing(from.easing)}</Words>
+      <Words tone="soft">{isHold ? `${frames} frames` : shortNameOf(from.easing)}</Words>
     </Pressable>
   );
 }

@@ -6,7 +6,7 @@ import type { AppStore } from '../../../state/store';
 import { currentSpan, createMarkDrag, createTickDrag } from '../../../state/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { timingIn } from './timingIn';
-import { withEasingHandle } from './easingHandles';
+import { describeEasing } from '../easings';
 import type { ViewDragHandler, ViewPointer } from './useViewGestures';
 import type { ViewTarget } from './viewTargets';
 
@@ -101,12 +101,9 @@ function handleHold(
     drag: (pointer) => {
       const { frame, place } = meaning(pointer);
       if (frame === null || place === null || began.frame === null || began.place === null) return;
-      const easing = withEasingHandle(
-        from.easing,
-        target.handle.id,
-        { x: x + frame - began.frame, share: share + (place - began.place) / way },
-        frames,
-      );
+      const to = { x: x + frame - began.frame, share: share + (place - began.place) / way };
+      const { dragged } = describeEasing(from.easing.kind);
+      const easing = dragged?.(from.easing, target.handle.id, to, frames) ?? from.easing;
       store.dispatch(doEdit('setEasing', { moveId: move.id, markId: from.id, easing }, undoGroup));
     },
   };

@@ -3,7 +3,7 @@ import { activeMoveIn } from '../../../state/hooks';
 import type { RootState } from '../../../state/store';
 import { currentSpan } from '../../../state/timing';
 import { currentFrame } from '../../../state/playhead';
-import { type EasingHandle, easingHandles } from './easingHandles';
+import { describeEasing, type EasingHandle } from '../easings';
 
 /** The active move and its arc as a ruler, as the state has them now; null where nothing travels. */
 export interface TimingNow {
@@ -55,13 +55,15 @@ export function handlesIn(state: RootState): readonly PlacedHandle[] {
     { frame: from.frame, place: place(0) },
     { frame: to.frame, place: place(1) },
   ] as const;
-  return easingHandles(from.easing, to.frame - from.frame).map((handle) => ({
-    handle,
-    frame: from.frame + handle.x,
-    place: place(handle.share),
-    stem: handle.stem && { frame: from.frame + handle.stem.x, place: place(handle.stem.share) },
-    ends,
-  }));
+  return (describeEasing(from.easing.kind).handles?.(from.easing, to.frame - from.frame) ?? []).map(
+    (handle) => ({
+      handle,
+      frame: from.frame + handle.x,
+      place: place(handle.share),
+      stem: handle.stem && { frame: from.frame + handle.stem.x, place: place(handle.stem.share) },
+      ends,
+    }),
+  );
 }
 
 /** The exposure whose place is nearest to a place on the ruler; of those on one spot the one nearest in time. */

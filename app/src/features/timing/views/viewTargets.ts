@@ -1,6 +1,6 @@
 import type { Post, RulerTick, UnrolledArc } from '@humble/core';
 import { at, type Axis, isInSight } from './axis';
-import type { EasingHandle } from './easingHandles';
+import type { EasingHandle } from '../easings';
 import type { PlacedHandle } from './timingIn';
 
 /** What can be taken hold of in a view of the timing, and where it lies, pixels of the view. */

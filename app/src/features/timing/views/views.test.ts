@@ -9,7 +9,7 @@ import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../..
 import type { AppStore } from '../../../state/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { type Axis, valueAt } from './axis';
-import { easingHandles, withEasingHandle } from './easingHandles';
+import { describeEasing, type SpanPlace } from '../easings';
 import { barsPath, curveOf, projectionsPath } from './graphPaths';
 import { createViewDragHandler } from './drags';
 import { paceDrag } from './paceDrag';
@@ -55,6 +55,10 @@ function drag(store: AppStore, from: [number, number], to: [number, number], isS
 }
 
 describe('handles of an easing', () => {
+  const easingHandles = (easing: Easing, frames: number) =>
+    describeEasing(easing.kind).handles?.(easing, frames) ?? [];
+  const withEasingHandle = (easing: Easing, id: string, to: SpanPlace, frames: number) =>
+    describeEasing(easing.kind).dragged!(easing, id, to, frames);
   const where = (easing: Easing) =>
     easingHandles(easing, 20).map(({ x, share }) => [x, Math.round(share * 1000) / 1000]);
 

@@ -1,0 +1,44 @@
+import type { Easing, EasingKind, EasingOf } from '@humble/core';
+import { bounce } from './bounce';
+import { curve } from './curve';
+import type { EasingDescriptor } from './easingDescriptor';
+import { even } from './even';
+import { flow } from './flow';
+import { ramped } from './ramped';
+import { settle } from './settle';
+import { slowPlace } from './slowPlace';
+import { snap } from './snap';
+import { ticks } from './ticks';
+
+export type { EasingHandle, EasingNumber, SpanPlace } from './easingDescriptor';
+
+/** The table of easings, in the order in which they are offered. A kind that is missing does not compile. */
+const descriptors: { readonly [Kind in EasingKind]: EasingDescriptor<EasingOf<Kind>> } = {
+  even,
+  ramped,
+  curve,
+  flow,
+  'slow-place': slowPlace,
+  settle,
+  bounce,
+  snap,
+  ticks,
+};
+
+export const EASING_KINDS = Object.keys(descriptors) as readonly EasingKind[];
+
+/** What the interface knows of an easing, or of a kind of them. */
+export const describeEasing = (kind: EasingKind): EasingDescriptor<Easing> =>
+  descriptors[kind] as unknown as EasingDescriptor<Easing>;
+
+/** A short name that tells steady and soft ramps apart. */
+export function shortNameOf(easing: Easing): string {
+  const { name, shortName } = describeEasing(easing.kind);
+  return shortName?.(easing) ?? name;
+}
+
+/** An easing with its numbers, in words. */
+export function easingInWords(easing: Easing): string {
+  const { name, inWords } = describeEasing(easing.kind);
+  return inWords?.(easing) ?? name;
+}

@@ -1,0 +1,7 @@
+import type { EasingOf } from '@humble/core';
+import type { EasingDescriptor } from './easingDescriptor';
+
+export const snap: EasingDescriptor<EasingOf<'snap'>> = {
+  name: 'Stays, then jumps',
+  sentence: () => 'Stays put, and is at the mark on its frame.',
+};

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { cubicEasing } from '../cubicEasing';
+import { defineEasing } from './easingDefinition';
+import { unit, within } from './limits';
+import { nearestOf } from './nearestOf';
+
+/** How far a handle may lie outside the way: anticipation, overshoot. */
+const FURTHEST_HANDLE = 4;
+const beyond = z.number().min(-FURTHEST_HANDLE).max(FURTHEST_HANDLE);
+
+const schema = z.object({ kind: z.literal('curve'), x1: unit, y1: beyond, x2: unit, y2: beyond });
+
+type Curve = z.infer<typeof schema>;
+
+const curveOf = ([x1, y1, x2, y2]: readonly number[]): Curve => ({
+  kind: 'curve',
+  x1: within(x1!, 0, 1),
+  y1: within(y1!, -FURTHEST_HANDLE, FURTHEST_HANDLE),
+  x2: within(x2!, 0, 1),
+  y2: within(y2!, -FURTHEST_HANDLE, FURTHEST_HANDLE),
+});
+
+const STARTS = [
+  [0.33, 0.33, 0.67, 0.67],
+  [0.4, 0, 0.6, 1],
+  [0.6, 0, 0.9, 0.6],
+  [0.1, 0.4, 0.4, 1],
+];
+
+/** A cubic in the unit square of time and way; y may leave it. */
+export const curve = defineEasing<typeof schema>({
+  kind: 'curve',
+  schema,
+  distanceAt: (easing, x, frames, distance) => distance * cubicEasing(x / frames, easing),
+  fresh: () => ({ kind: 'curve', x1: 0.4, y1: 0, x2: 0.6, y2: 1 }),
+  nearest: (distance) => [nearestOf(curveOf, STARTS, [0.15, 0.15, -0.15, -0.15], distance)],
+});

@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { defineEasing } from './easingDefinition';
+
+const schema = z.object({ kind: z.literal('even') });
+
+/** The same increment on every frame. */
+export const even = defineEasing<typeof schema>({
+  kind: 'even',
+  schema,
+  distanceAt: (_, x, frames, distance) => (distance * x) / frames,
+  fresh: () => ({ kind: 'even' }),
+  split: (easing) => [easing, easing],
+  nearest: () => [{ kind: 'even' }],
+});

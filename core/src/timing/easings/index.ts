@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import type { Easing } from '../../shot/schema';
+import { bounce } from './bounce';
+import { curve } from './curve';
+import type { EasingDefinition } from './easingDefinition';
+import { even } from './even';
+import { flow } from './flow';
+import { ramped } from './ramped';
+import { settle } from './settle';
+import { slowPlace } from './slowPlace';
+import { snap } from './snap';
+import { ticks } from './ticks';
+
+/** The table of easings, the simpler ones first: of two that come as near to a chart the first is proposed. */
+const definitions = [even, snap, ramped, slowPlace, settle, bounce, curve, flow, ticks] as const;
+
+type SchemasOf<Definitions extends readonly { readonly schema: z.ZodObject }[]> = {
+  -readonly [Index in keyof Definitions]: Definitions[Index]['schema'];
+};
+
+/** How a span travels from its mark to the next; what is counted in frames is so that it can be typed. */
+export const easingSchema = z.discriminatedUnion(
+  'kind',
+  definitions.map(({ schema }) => schema) as unknown as SchemasOf<typeof definitions>,
+);
+
+/** A definition as those see it who do not know of which kind it is. */
+export type AnyEasingDefinition = EasingDefinition<z.ZodObject, Easing>;
+
+/** All kinds of easing, in the order of the table. */
+export const EASINGS = definitions as unknown as readonly AnyEasingDefinition[];
+
+const byKind = new Map(EASINGS.map((definition) => [definition.kind, definition]));
+
+/** What there is to know of an easing, by its kind. */
+export const easingDefinition = (kind: Easing['kind']): AnyEasingDefinition => byKind.get(kind)!;
