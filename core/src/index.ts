@@ -56,6 +56,7 @@ export { standingPath } from './shot/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
 export { easedDistance } from './timing/easedDistance';
 export { type Ramp, rampOf } from './timing/easings/ramped';
+export { windUpFrames } from './timing/easings/windUp';
 export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } from './timing/placeInTime';
 export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';

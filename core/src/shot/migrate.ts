@@ -54,11 +54,15 @@ const toVersion4: Migration = (data) => ({
   moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, acted: null })),
 });
 
+/** Version 5 adds easings that wind up. */
+const toVersion5: Migration = (data) => ({ ...data, version: 5 });
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
   [2, toVersion3],
   [3, toVersion4],
+  [4, toVersion5],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

@@ -11,7 +11,7 @@ export * from './timingSchema';
 /** Name of the open format, in every file. */
 export const SHOT_FORMAT = 'humble-pendulum-shot';
 /** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 4;
+export const SHOT_VERSION = 5;
 
 export const LONGEST_NAME = 120;
 export const MOST_POINTS = 5_000;

@@ -146,6 +146,11 @@ export const everyEasing = (frames: number): fc.Arbitrary<Easing> => {
       strength: fc.double({ min: 0, max: 0.99, noNaN: true }),
     }),
     fc.record({
+      kind: fc.constant('wind-up' as const),
+      backFrames: fc.double({ min: 0, max: frames, noNaN: true }),
+      back: fc.double({ min: 0, max: 2, noNaN: true }),
+    }),
+    fc.record({
       kind: fc.constant('settle' as const),
       overshoot: fc.double({ min: 0.01, max: 0.9, noNaN: true }),
       swings: fc.integer({ min: 1, max: 20 }),

@@ -10,9 +10,10 @@ import { settle } from './settle';
 import { slowPlace } from './slowPlace';
 import { snap } from './snap';
 import { ticks } from './ticks';
+import { windUp } from './windUp';
 
 /** The table of easings, the simpler ones first: of two that come as near to a chart the first is proposed. */
-const definitions = [even, snap, ramped, slowPlace, settle, bounce, curve, flow, ticks] as const;
+const definitions = [even, snap, ramped, slowPlace, settle, bounce, windUp, curve, flow, ticks] as const;
 
 type SchemasOf<Definitions extends readonly { readonly schema: z.ZodObject }[]> = {
   -readonly [Index in keyof Definitions]: Definitions[Index]['schema'];

@@ -9,6 +9,7 @@ import { settle } from './settle';
 import { slowPlace } from './slowPlace';
 import { snap } from './snap';
 import { ticks } from './ticks';
+import { windUp } from './windUp';
 
 export type { EasingHandle, EasingNumber, SpanPlace } from './easingDescriptor';
 
@@ -19,6 +20,7 @@ const descriptors: { readonly [Kind in EasingKind]: EasingDescriptor<EasingOf<Ki
   curve,
   flow,
   'slow-place': slowPlace,
+  'wind-up': windUp,
   settle,
   bounce,
   snap,

@@ -87,6 +87,16 @@ describe('handles of an easing', () => {
     expect(withEasingHandle(bounce, 'hop', { x: 0, share: 0.75 }, 20)).toMatchObject({ restitution: 0.5 });
   });
 
+  test('of what winds up the knob is where it turns, and is dragged in both directions', () => {
+    const windUp: Easing = { kind: 'wind-up', backFrames: 5, back: 0.1 };
+    expect(where(windUp)).toEqual([[5, -0.1]]);
+    expect(withEasingHandle(windUp, 'back', { x: 7.4, share: -0.25 }, 20)).toMatchObject({
+      backFrames: 7,
+      back: 0.25,
+    });
+    expect(withEasingHandle(windUp, 'back', { x: 40, share: 0.3 }, 20)).toMatchObject({ back: 0 });
+  });
+
   test('of the slowest place the knob is there', () => {
     const [knob] = easingHandles({ kind: 'slow-place', at: 0.5, strength: 0.6 }, 20);
     expect(knob!.x).toBeCloseTo(10, 0);

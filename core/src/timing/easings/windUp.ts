@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { defineEasing } from './easingDefinition';
+import { easingFrames, stretchedFrames, within } from './limits';
+import { nearestOf } from './nearestOf';
+
+const MOST_BACK = 2;
+
+const schema = z.object({
+  kind: z.literal('wind-up'),
+  backFrames: easingFrames,
+  back: z.number().min(0).max(MOST_BACK),
+});
+
+type WindUp = z.infer<typeof schema>;
+
+/** Share of a span that going back may take: some of it is left for the way. */
+const LONGEST_BACK = 0.9;
+
+/** A cubic from 0 to 1 without speed at both ends. */
+const gently = (u: number): number => u * u * (3 - 2 * u);
+
+/** Frames over which a span really goes back. */
+export const windUpFrames = ({ backFrames }: Pick<WindUp, 'backFrames'>, frames: number): number =>
+  Math.min(backFrames, LONGEST_BACK * frames);
+
+/** Goes back by a share of the way over the first frames, then on to the mark; no speed at either turn. */
+export const windUp = defineEasing<typeof schema>({
+  kind: 'wind-up',
+  schema,
+  distanceAt: (easing, x, frames, distance) => {
+    const backFrames = windUpFrames(easing, frames);
+    if (x < backFrames) return -easing.back * distance * gently(x / backFrames);
+    return distance * ((1 + easing.back) * gently((x - backFrames) / (frames - backFrames)) - easing.back);
+  },
+  fresh: (frames) => ({ kind: 'wind-up', backFrames: Math.round(frames / 4), back: 0.15 }),
+  stretched: (easing, factor) => ({ ...easing, backFrames: stretchedFrames(easing.backFrames, factor) }),
+  nearest: (distance, frames) => [
+    nearestOf(
+      ([backShare, back]): WindUp => ({
+        kind: 'wind-up',
+        backFrames: within(backShare!, 0, LONGEST_BACK) * frames,
+        back: within(back!, 0, MOST_BACK),
+      }),
+      [
+        [0.2, 0.1],
+        [0.4, 0.3],
+      ],
+      [0.1, 0.1],
+      distance,
+    ),
+  ],
+});
