@@ -98,11 +98,15 @@ describe('a start that cannot be says why in one sentence', () => {
       uid: NOBODY,
     }).status === 0;
 
-  (mayStart ? test : test.skip)('a folder that may not be written', async () => {
-    chmodSync(folder, 0o555);
-    const server = startServerProcess(folder, {}, isRoot ? NOBODY : undefined);
-    running.push(server);
-    await expect(server.address).rejects.toThrow(/cannot be written\. Allow it, or choose another folder/);
-    chmodSync(folder, 0o755);
-  }, 30_000);
+  (mayStart ? test : test.skip)(
+    'a folder that may not be written',
+    async () => {
+      chmodSync(folder, 0o555);
+      const server = startServerProcess(folder, {}, isRoot ? NOBODY : undefined);
+      running.push(server);
+      await expect(server.address).rejects.toThrow(/cannot be written\. Allow it, or choose another folder/);
+      chmodSync(folder, 0o755);
+    },
+    30_000,
+  );
 });
