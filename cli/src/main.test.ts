@@ -107,3 +107,13 @@ test.each([
 test('without a command it says how it is used', () => {
   expect(run().stdout).toMatch(/sample SHOT.json/);
 });
+
+test('convert writes the shot in one of the formats, and says which there are', () => {
+  const { stdout, status } = run('convert', good, '--svg');
+  expect(status).toBe(0);
+  expect(stdout).toMatch(/^<svg [^]*<g id="ticks"[^]*<\/svg>\n$/);
+  expect(run('convert', good, '--csv').stdout).toBe(run('sample', good, '--csv').stdout);
+  expect(JSON.parse(run('convert', good, '--json').stdout)).toMatchObject({ name: 'Quay' });
+  const none = run('convert', good);
+  expect([none.status, none.stderr]).toEqual([1, 'Say which format: one of --csv, --svg, --json.\n']);
+});

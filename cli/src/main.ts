@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
+  EXPORTERS,
   incrementTable,
   ladderOf,
   ladderSvg,
@@ -11,16 +12,24 @@ import {
   writeIncrementsCsv,
 } from '@humble/core';
 
+const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
+
+/** Every exporter has a flag of its own; `sample` and `chart` know some of them, too. */
+const FLAGS = Object.fromEntries(
+  EXPORTERS.map(({ flag }) => [flag, { type: 'boolean' }]),
+) as unknown as Readonly<Record<'csv' | 'json' | 'svg', { readonly type: 'boolean' }>>;
+
 const USAGE = `humble-pendulum: plan how something travels, from a terminal
 
   humble-pendulum sample SHOT.json [--csv | --json]   the increments of every move
   humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
+  humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
 Columns are described in docs/file-format.md.`;
 
-const COMMANDS = ['sample', 'chart', 'check-file'];
+const COMMANDS = ['sample', 'chart', 'convert', 'check-file'];
 
 /** A mistake in how the command was called; its message is the sentence for the terminal. */
 class UsageError extends Error {}
@@ -60,6 +69,15 @@ function chartPicture(shot: Shot, moveId: string | undefined, span: string | und
   return ladderSvg(ladderOf(shot, move, index), `${shot.name}, frames ${from.frame} to ${to.frame}`);
 }
 
+/** The shot in the one format that was asked for. */
+function converted(shot: Shot, values: Readonly<Record<string, unknown>>): string {
+  const asked = EXPORTERS.filter(({ flag }) => values[flag] === true);
+  if (asked.length !== 1) throw new UsageError(`Say which format: one of ${FORMATS}.`);
+  const { isPossible, write, label } = asked[0]!;
+  if (!isPossible(shot)) throw new UsageError(`${label}: there is nothing of that in this shot.`);
+  return write(shot);
+}
+
 function checkSentence(shot: Shot): string {
   const count = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
   return `${shot.name}: a sound shot, ${count(shot.lengthFrames, 'frame')} at ${shot.rate} a second, ${count(shot.arcs.length, 'arc')}, ${count(shot.moves.length, 'move')}.\n`;
@@ -72,9 +90,7 @@ function run(args: string[]): string {
       args,
       allowPositionals: true,
       options: {
-        csv: { type: 'boolean' },
-        json: { type: 'boolean' },
-        svg: { type: 'boolean' },
+        ...FLAGS,
         move: { type: 'string' },
         span: { type: 'string' },
         help: { type: 'boolean', short: 'h' },
@@ -89,6 +105,7 @@ function run(args: string[]): string {
   if (!COMMANDS.includes(command))
     throw new UsageError(`There is no command “${command}”: use ${COMMANDS.join(', ')}.`);
   if (!path || more.length > 0) throw new UsageError(`${command} takes one shot file.`);
+  if (command === 'convert') return converted(readShot(path), values);
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
   if (command === 'chart' && !values.svg)
     throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');

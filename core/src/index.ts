@@ -95,6 +95,7 @@ export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/e
 export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
 export { type Standing, standingsOn } from './travel/standings';
+export { type Exporter, EXPORTERS } from './formats/exporters';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { shotFromIncrements } from './formats/shotFromIncrements';

@@ -47,7 +47,7 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
   await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
   await page.keyboard.up('Shift');
   await expect(bench.field('Down, units')).toHaveValue('700');
-  expect(await bench.number('Across, units')).toBeGreaterThan(1050);
+  await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
 });
 
 test('the length, the straight distance and the place under the pointer can be read', async ({

@@ -22,7 +22,7 @@ test('an easing is chosen from pictures of all of them; its numbers are typed an
   await bench.step('Timing');
   await bench.press('Other easings');
   const dialog = page.getByRole('dialog', { name: 'Easing of this span' });
-  await expect(dialog.getByRole('radio')).toHaveCount(9);
+  await expect(dialog.getByRole('radio')).toHaveCount(10);
   await dialog.getByRole('radio', { name: 'Bounces' }).click();
   await bench.type('Bounces', 2);
   await bench.type('Speed kept at a hit, %', 50);

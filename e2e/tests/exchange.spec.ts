@@ -93,6 +93,16 @@ test('a table of increments is read into the open shot as timing, one undo step'
   expect(await bench.column('place')).toEqual(before);
 });
 
+test('the arc leaves as a drawing with its layers, and can be read back', async ({ bench, page }) => {
+  await bench.makeShot({ name: 'Out', length: 11 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.step('Sheet');
+  await bench.press('Export');
+  const { name, text } = await download(page, 'SVG of the arc');
+  expect(name).toBe('out-arc.svg');
+  for (const layer of ['arc', 'ticks', 'posts', 'numbers']) expect(text).toContain(`<g id="${layer}"`);
+});
+
 test('increments that are read count: the changed column leads, and where two disagree it asks', async ({
   bench,
   page,

@@ -108,5 +108,6 @@ test('so many pictures on a circle: as many increments, and no pause at the seam
     Number(text.replace('−', '-').replace('°', '')),
   );
   headings.slice(1).forEach((heading, i) => expect(heading - headings[i]!).toBeCloseTo(18, 0));
-  expect(headings).toHaveLength(20);
+  // Twenty pictures, and the step back to the first.
+  expect(headings).toHaveLength(21);
 });

@@ -141,7 +141,7 @@ test('millimetres come with a scale', async ({ bench, page }) => {
   await page.getByRole('radio', { name: 'Millimetres' }).click();
   await expect(page.getByText(/Millimetres need a scale/)).toBeVisible();
   await bench.type('The field is wide, mm', 'wide');
-  await expect(page.getByText('A number greater than 0, please.')).toBeVisible();
+  await expect(page.getByText('Type a number greater than 0.')).toBeVisible();
   await bench.type('The field is wide, mm', 480);
   await expect(page.getByLabel('Units per mm')).toHaveValue('4');
   await page.getByRole('button', { name: 'Done' }).click();

@@ -250,6 +250,7 @@ test('marks are copied, pasted, labelled, tied and deleted; the timing is cleare
     'true',
   );
   await bench.press('Tie to point 1');
+  await bench.press('Move it there');
   await expect(bench.field('Place, units')).toHaveValue('0');
   await bench.step('Arc');
   await expect(page.getByTestId('point-with-mark')).toHaveCount(1);

@@ -54,6 +54,13 @@ const TITLES: Record<NotOpened['kind'], string> = {
   gone: 'There is no such shot',
 };
 
+/** Where the title says it all, what to do is said instead. */
+const ADVICE: Partial<Record<NotOpened['kind'], string>> = {
+  offline: 'Try again when it is back.',
+  removed: 'It is still in the bin.',
+  gone: 'The list shows what there is.',
+};
+
 interface NotOpenedNoticeProps {
   readonly id: string;
   readonly result: NotOpened;
@@ -88,7 +95,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
           {TITLES[kind]}
         </Words>
         <Words tone="soft" className="max-w-[520px] text-center">
-          {sentence}
+          {ADVICE[kind] ?? sentence}
         </Words>
         {draft && (
           <>

@@ -1,6 +1,6 @@
-import { writeIncrementsCsv, writeShotFile } from '@humble/core';
-import FileJson from 'lucide-react-native/icons/file-braces';
-import Table from 'lucide-react-native/icons/table';
+import { EXPORTERS } from '@humble/core';
+import Download from 'lucide-react-native/icons/download';
+import { View } from 'react-native';
 import { useShot } from '../../state/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -12,32 +12,25 @@ interface ExportDialogProps {
   readonly onClose: () => void;
 }
 
-/** What leaves the shot, in open formats. */
+/** What leaves the shot, in open formats: one button for each entry of the core's table. */
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useShot();
-  const save = (ending: string, text: string, type: string): void => {
-    saveFile(fileNameOf(shot.name, ending), text, type);
-    onClose();
-  };
   return (
     <Dialog title="Export" isOpen onClose={onClose}>
-      <Button
-        label="Increments as CSV"
-        icon={Table}
-        disabled={shot.moves.length === 0}
-        onPress={() => save('-increments.csv', writeIncrementsCsv(shot), 'text/csv')}
-      />
-      <Words tone="soft">
-        For a spreadsheet or for paper: one line for each exposure, in the units of the sheet.
-      </Words>
-      <Button
-        label="Shot as a file"
-        icon={FileJson}
-        onPress={() => save('.json', writeShotFile(shot), 'application/json')}
-      />
-      <Words tone="soft">
-        Everything in the shot, as open JSON. It can be read back in here, or by the terminal command.
-      </Words>
+      {EXPORTERS.map(({ flag, label, sentence, ending, mimeType, isPossible, write }) => (
+        <View key={flag} className="gap-2">
+          <Button
+            label={label}
+            icon={Download}
+            disabled={!isPossible(shot)}
+            onPress={() => {
+              saveFile(fileNameOf(shot.name, ending), write(shot), mimeType);
+              onClose();
+            }}
+          />
+          <Words tone="soft">{sentence}</Words>
+        </View>
+      ))}
     </Dialog>
   );
 }

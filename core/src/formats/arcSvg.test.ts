@@ -1,0 +1,57 @@
+import { circle, markAt, shotAlong, straightShot, withMarks } from '../testing/shapes';
+import { arcLength } from '../arc/arcMeasure';
+import { fromCubics } from '../arc/cubicChain';
+import { arcOf } from '../testing/shapes';
+import { edits } from '../shot/edits';
+import { arcSvg } from './arcSvg';
+import { EXPORTERS } from './exporters';
+import { readSvgDrawing } from './svgDrawing';
+
+const shot = withMarks(
+  straightShot(400, 21),
+  markAt(1, 0),
+  markAt(11, 0.25, { kind: 'pass' }),
+  markAt(21, 1),
+);
+
+/** What a layer of the drawing holds. */
+const layerOf = (svg: string, id: string): string => new RegExp(`<g id="${id}"[^]*?</g>`).exec(svg)![0];
+
+test('arc, ticks, posts and numbers are layers, in field units', () => {
+  const svg = arcSvg(shot);
+  expect(svg).toMatch('width="1920" height="1080" viewBox="0 0 1920 1080"');
+  expect(layerOf(svg, 'arc')).toMatch('M0 0C');
+  expect(layerOf(svg, 'ticks').match(/M/g)).toHaveLength(21);
+  // Two stops have a post and a foot, the pass has two halves.
+  expect(layerOf(svg, 'posts').match(/M/g)).toHaveLength(6);
+  expect([...layerOf(svg, 'numbers').matchAll(/>(\d+)<\/text>/g)].map(([, frame]) => Number(frame))).toEqual([
+    1, 5, 10, 11, 15, 20, 21,
+  ]);
+});
+
+test('a tick stands across the arc where the figure is', () => {
+  const svg = arcSvg(straightShot(400, 5));
+  const half = 1080 * 0.012;
+  expect(layerOf(svg, 'ticks')).toMatch(`M100 ${-half}L100 ${half}`);
+});
+
+test('with a scale it has its true size', () => {
+  const scaled = arcSvg(edits.setScale(shot, { unitsPerMm: 4 }));
+  expect(scaled).toMatch('width="480mm" height="270mm" viewBox="0 0 1920 1080"');
+  expect(scaled).toMatch('4 to a millimetre');
+});
+
+test('read back, its arc is as long as it was', () => {
+  const round = shotAlong(circle(200), 20);
+  const [line] = readSvgDrawing(layerOf(arcSvg(round), 'arc').replace(/^/, '<svg>') + '</svg>');
+  const length = arcLength(arcOf(fromCubics(line!.cubics, line!.closed), line!.closed));
+  expect(length / arcLength(round.arcs[0]!)).toBeCloseTo(1, 5);
+});
+
+test('names cannot break out, and hidden arcs are left out', () => {
+  const named = edits.setArc(shot, { arcId: 'arc1', name: '<script>"&' });
+  expect(arcSvg(named)).toMatch('&lt;script&gt;&quot;&amp;');
+  const hidden = edits.setArc(shot, { arcId: 'arc1', hidden: true });
+  expect(arcSvg(hidden)).not.toMatch(/<path|<text/);
+  expect(EXPORTERS.find(({ flag }) => flag === 'svg')!.isPossible(hidden)).toBe(false);
+});

@@ -1,0 +1,107 @@
+import { placeAt } from '../arc/arcMeasure';
+import { pathData } from '../arc/pathData';
+import type { Arc, Mark, Shot } from '../shot/schema';
+import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
+import { evaluate, type Travel } from '../travel/evaluate';
+
+/** Sizes as shares of the field's height, so that they look alike in every field. */
+const TICK_SHARE = 0.012;
+const LONG_TICK_SHARE = 0.02;
+const POST_SHARE = 0.03;
+const TEXT_SHARE = 0.022;
+const LINE_SHARE = 0.002;
+/** A pass is open about the arc by this share of its post. */
+const OPEN_SHARE = 0.25;
+/** Digits of coordinates, field units. */
+const DIGITS = 3;
+
+const n = (value: number): string => String(Number(value.toFixed(DIGITS)) + 0);
+
+const escaped = (text: string): string =>
+  text.replace(/[&<>"]/g, (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[letter]!);
+
+/** A group that programs show as a layer of that name. */
+const layer = (id: string, attributes: string, content: readonly string[]): string =>
+  `<g id="${id}" ${attributes}>${content.map((line) => `\n    ${line}`).join('')}\n  </g>`;
+
+/** Where a mark stands, and the unit vector across the arc there. */
+function postOf(arc: Arc, arcLength: number, { fraction }: Mark) {
+  const { x, y, headingDeg } = placeAt(arc, fraction * arcLength);
+  const radians = (headingDeg * Math.PI) / 180;
+  return { x, y, acrossX: -Math.sin(radians), acrossY: Math.cos(radians) };
+}
+
+/** A post across the arc: a stop has a foot along the arc, a pass is open in its middle. */
+function postPath(arc: Arc, arcLength: number, mark: Mark, half: number): string {
+  const { x, y, acrossX, acrossY } = postOf(arc, arcLength, mark);
+  const at = (across: number, along: number): string =>
+    `${n(x + acrossX * across + acrossY * along)} ${n(y + acrossY * across - acrossX * along)}`;
+  if (mark.kind === 'pass') {
+    const open = half * OPEN_SHARE;
+    return `M${at(-half, 0)}L${at(-open, 0)}M${at(open, 0)}L${at(half, 0)}`;
+  }
+  const foot = half / 3;
+  return `M${at(-half, 0)}L${at(half, 0)}M${at(half, -foot)}L${at(half, foot)}`;
+}
+
+/** Numbers beside the longer ticks and the marks, each frame once. */
+function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], beside: number): string[] {
+  const spots = new Map(
+    ticks.filter(({ isFifth }) => isFifth).map((tick) => [tick.frame, tick as Omit<Tick, 'place'>]),
+  );
+  for (const mark of move.marks)
+    spots.set(mark.frame, { frame: mark.frame, isFifth: true, ...postOf(arc, arcLength, mark) });
+  return [...spots.values()]
+    .sort((a, b) => a.frame - b.frame)
+    .map(
+      ({ frame, x, y, acrossX, acrossY }) =>
+        `<text x="${n(x - acrossX * beside)}" y="${n(y - acrossY * beside)}">${frame}</text>`,
+    );
+}
+
+/**
+ * The arcs of a shot that are not hidden, as an SVG in field units: the line, a tick for every exposure, a
+ * post for every mark, and frame numbers, each a layer of its own. Where the field has a scale, the drawing
+ * has its true size in millimetres.
+ */
+export function arcSvg(shot: Shot): string {
+  const { width, height, unitsPerMm } = shot.field;
+  const travels = evaluate(shot).travels.filter(({ arc }) => !arc.hidden);
+  const size = (units: number): string => (unitsPerMm === null ? n(units) : `${n(units / unitsPerMm)}mm`);
+  const line = height * LINE_SHARE;
+  const ticks = travels.map((travel) => ticksOf(travel, shot));
+  const tickPaths = ticks.map((all) => {
+    const short = ticksPath(
+      all.filter(({ isFifth }) => !isFifth),
+      height * TICK_SHARE,
+      DIGITS,
+    );
+    const long = ticksPath(
+      all.filter(({ isFifth }) => isFifth),
+      height * LONG_TICK_SHARE,
+      DIGITS,
+    );
+    return `<path d="${short}${long}"/>`;
+  });
+  const posts = travels.map(({ move, arc, arcLength }) => {
+    const d = move.marks.map((mark) => postPath(arc, arcLength, mark, height * POST_SHARE));
+    return `<path d="${d.join('')}"/>`;
+  });
+  const numbers = travels.flatMap((travel, i) =>
+    numbersOf(travel, ticks[i]!, height * (POST_SHARE + TEXT_SHARE)),
+  );
+  const arcs = shot.arcs
+    .filter(({ hidden }) => !hidden)
+    .map((arc) => `<path d="${pathData(arc, DIGITS)}"><title>${escaped(arc.name)}</title></path>`);
+  const scale = unitsPerMm === null ? 'Field units.' : `Field units, ${n(unitsPerMm)} to a millimetre.`;
+  const stroke = (share: number): string => `fill="none" stroke="#2F4B8C" stroke-width="${n(line * share)}"`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${size(width)}" height="${size(height)}" viewBox="0 0 ${n(width)} ${n(height)}">
+  <title>${escaped(shot.name)}</title>
+  <desc>${scale}</desc>
+  ${layer('arc', stroke(1.5), arcs)}
+  ${layer('ticks', stroke(1), tickPaths)}
+  ${layer('posts', stroke(2), posts)}
+  ${layer('numbers', `fill="#23252A" font-family="monospace" font-size="${n(height * TEXT_SHARE)}" text-anchor="middle" dominant-baseline="central"`, numbers)}
+</svg>
+`;
+}
