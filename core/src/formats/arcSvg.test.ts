@@ -1,7 +1,6 @@
-import { circle, markAt, shotAlong, straightShot, withMarks } from '../testing/shapes';
 import { arcLength } from '../arc/arcMeasure';
 import { fromCubics } from '../arc/cubicChain';
-import { arcOf } from '../testing/shapes';
+import { arcOf, circle, markAt, shotAlong, straightShot, withMarks } from '../testing/shapes';
 import { edits } from '../shot/edits';
 import { arcSvg } from './arcSvg';
 import { EXPORTERS } from './exporters';
