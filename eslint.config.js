@@ -53,5 +53,8 @@ module.exports = [
     },
   },
   // The scripts talk to a terminal.
-  { files: ['scripts/**', 'bench/**', 'demo/**', 'server/src/hardening/main.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['scripts/**', 'bench/**', 'demo/**', 'server/src/hardening/main.ts'],
+    rules: { 'no-console': 'off' },
+  },
 ];

@@ -18,6 +18,9 @@ const CARD_WIDTH = 260;
 const LEAST_COLUMNS = 2;
 const MOST_COLUMNS = 5;
 
+/** The list is asked for again this often while it is seen, milliseconds. */
+const LIST_EVERY_MS = 5000;
+
 interface ShotListProps {
   readonly onOpen: (id: string) => void;
   readonly onImport: () => void;
@@ -36,6 +39,9 @@ const sum = (shots: readonly ShotSummary[]): string => {
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const { data, isLoading, isError, error, refetch } = useListShotsQuery(undefined, {
     refetchOnMountOrArgChange: true,
+    // What another window changed, and what the server found damaged meanwhile, shows by itself.
+    pollingInterval: LIST_EVERY_MS,
+    skipPollingIfUnfocused: true,
   });
   const { width } = useLayout();
   const [isNew, setNew] = useState(false);
