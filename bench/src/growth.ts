@@ -19,7 +19,7 @@ const GROWING: Readonly<Record<string, (n: number) => Partial<HeavyShot>>> = {
   'points (1,000)': (n) => ({ frames: 1000, points: 1000 * n }),
   'placements (500)': (n) => ({ frames: 10_000, points: 1000, placements: 500 * n }),
   'ranges (1,000)': (n) => ({ frames: 10_000, ranges: 1000 * n }),
-  'moves (10)': (n) => ({ frames: 1000, points: 20, moves: 10 * n }),
+  'moves (20)': (n) => ({ frames: 800, points: 20, moves: 20 * n }),
 };
 
 /** What is done with a shot. Each works on objects of its own, so that nothing is remembered of them. */
