@@ -9,7 +9,7 @@ const REST_MS = 700;
 /** Editing without a rest is sent this often all the same. */
 const LONGEST_UNSENT_MS = 4000;
 /** An edit is written into the browser when the hand has rested this long, milliseconds … */
-const DRAFT_REST_MS = 25;
+const DRAFT_REST_MS = 40;
 /** … and while it goes on, this often. */
 const DRAFT_EVERY_MS = 250;
 /** A browser that has not kept a draft after this long is said not to keep it; it is tried again as often. */
