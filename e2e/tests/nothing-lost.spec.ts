@@ -151,7 +151,7 @@ test('another window shows what was changed, and that the shot was removed, befo
   const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
   await expect(leaveHere).toHaveValue('8');
   await expect(
-    page.getByText('This shot was changed in another window. You see it as it is now.'),
+    page.getByText('This shot was changed in another window. You’re now seeing that version.'),
   ).toBeVisible();
   await mine.saved();
 
@@ -246,7 +246,7 @@ test('a damaged shot hides no other; its text can be had, and it can be removed'
   const menu = page.getByRole('dialog', { name: 'Lantern on the hook' });
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    menu.getByRole('button', { name: 'Download its text' }).click(),
+    menu.getByRole('button', { name: 'Download the file' }).click(),
   ]);
   expect(download.suggestedFilename()).toBe('demo-lantern-on-the-hook.txt');
 
@@ -266,14 +266,14 @@ test('a server error is told from a server that does not answer', async ({ page,
     route.fulfill({
       status: 507,
       contentType: 'application/problem+json',
-      body: JSON.stringify({ type: '/problems/disk-full', detail: 'The disk of the server is full.' }),
+      body: JSON.stringify({ type: '/problems/disk-full', detail: 'The server’s disk is full.' }),
     }),
   );
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
   await leave.fill('5');
   await leave.press('Enter');
   await expect(bench.status).toHaveText('the server could not save, kept on this device');
-  await expect(page.getByText('The disk of the server is full.')).toBeVisible();
+  await expect(page.getByText('The server’s disk is full.')).toBeVisible();
   await page.unroute('**/api/shots/demo-rounds-of-the-harbour-master');
   await bench.saved();
 });
@@ -318,7 +318,7 @@ test('a mark is tied to a point that is far away only when that is meant', async
   await expect(
     page.getByText(/units away along the arc: on frame 6 the figure would stand there/),
   ).toBeVisible();
-  await bench.press('Leave it');
+  await bench.press('Leave it where it is');
   await expect(place).toHaveValue(before);
   await bench.press(/^Tie to point/);
   await bench.press('Move it there');

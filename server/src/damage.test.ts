@@ -39,10 +39,10 @@ const newer = JSON.stringify({ ...shot, version: 99 });
 const nonsense = JSON.stringify({ ...shot, rate: 'fast' });
 
 test.each([
-  ['torn', torn, 'damaged-shot', /its text is torn/],
+  ['torn', torn, 'damaged-shot', /part of its file is missing or is not a shot/],
   ['of a newer version', newer, 'newer-version', /written by a newer release/],
   ['with nonsense in it', nonsense, 'damaged-shot', /the rate is not a number/],
-  ['empty', '', 'damaged-shot', /its text is torn/],
+  ['empty', '', 'damaged-shot', /part of its file is missing or is not a shot/],
 ])(
   'a document that is %s hides no other, and says what is wrong with it',
   async (_, document, code, what) => {
@@ -143,7 +143,7 @@ describe('what the database says becomes a sentence', () => {
       .put(`/api/shots/${id}`)
       .send({ revision: 1, shot: { ...long, gestures } })
       .expect(507);
-    expect(body.detail).toMatch(/The disk of the server is full\. Make room/);
+    expect(body.detail).toMatch(/The server’s disk is full\. Make room/);
     await at.database.select('PRAGMA max_page_count = 1000000');
     const { body: stored } = await request(at.server).get(`/api/shots/${id}`).expect(200);
     expect(stored).toMatchObject({ revision: 1, shot: { name: 'Large' } });

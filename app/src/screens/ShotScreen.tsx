@@ -58,7 +58,7 @@ const TITLES: Record<NotOpened['kind'], string> = {
 const ADVICE: Partial<Record<NotOpened['kind'], string>> = {
   offline: 'Try again when it is back.',
   removed: 'It is still in the bin.',
-  gone: 'The list shows what there is.',
+  gone: 'Go back to the list to see your shots.',
 };
 
 interface NotOpenedNoticeProps {
@@ -108,7 +108,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
         {isWorthTrying && <Button label="Try again" kind={draft ? 'plain' : 'brass'} onPress={onRetry} />}
         {kind === 'damaged' && (
           <>
-            <Button label="Download its text" onPress={() => saveAddress(documentAddress(id))} />
+            <Button label="Download the file" onPress={() => saveAddress(documentAddress(id))} />
             <Button label="Remove it" onPress={() => void remove()} />
           </>
         )}

@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useImportShot } from '../features/exchange/useImport';
 import { ShotList } from '../features/shots/ShotList';
-import { watchLeftDrafts } from '../state/autosave';
+import { watchLeftDrafts } from '../state/leftDrafts';
 import { useAppDispatch, useSettings } from '../state/hooks';
 import { settingsChanged } from '../state/settingsSlice';
 import { store } from '../state/store';

@@ -130,7 +130,7 @@ interface QueryError {
 }
 
 export const OFFLINE_SENTENCE = 'The server does not answer. Try again when it is back.';
-const TOO_SLOW_SENTENCE = 'The server takes too long to answer. Try again.';
+const TOO_SLOW_SENTENCE = 'The server is taking too long to answer. Try again.';
 
 const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
 
@@ -139,7 +139,7 @@ export function failureOf(error: unknown): Failure {
   const { status, data } = (error ?? {}) as QueryError;
   if (status === 'TIMEOUT_ERROR') return { kind: 'offline', sentence: TOO_SLOW_SENTENCE };
   if (status === 'PARSING_ERROR')
-    return { kind: 'failed', sentence: 'The server’s answer cannot be read. Reload the page.' };
+    return { kind: 'failed', sentence: 'The server’s answer can’t be read. Reload the page.' };
   if (typeof status !== 'number') return { kind: 'offline', sentence: OFFLINE_SENTENCE };
   const problem = (typeof data === 'object' && data !== null ? data : {}) as {
     type?: string;

@@ -254,14 +254,14 @@ describe('what is said to be kept on this device is', () => {
 test('a server error is no silence: it is said, and tried again', async () => {
   const real = server.fetch;
   global.fetch = (async () =>
-    new Response(JSON.stringify({ detail: 'The disk of the server is full.' }), {
+    new Response(JSON.stringify({ detail: 'The server’s disk is full.' }), {
       status: 507,
       headers: { 'content-type': 'application/json' },
     })) as typeof fetch;
   store.dispatch(rename('A'));
   await jest.advanceTimersByTimeAsync(1000);
   expect(status()).toBe('failed');
-  expect(store.getState().session.message?.text).toBe('The disk of the server is full.');
+  expect(store.getState().session.message?.text).toBe('The server’s disk is full.');
   global.fetch = real as typeof fetch;
   await jest.advanceTimersByTimeAsync(20_000);
   expect(status()).toBe('saved');

@@ -31,7 +31,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     autosave.settle(data.shot);
     store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
     store.dispatch(edited({ name: 'replaceShot', args: { shot: data.shot } }));
-    store.dispatch(messageShown('This shot was changed in another window. You see it as it is now.'));
+    store.dispatch(messageShown('This shot was changed in another window. You’re now seeing that version.'));
   };
 
   const look = async (): Promise<void> => {

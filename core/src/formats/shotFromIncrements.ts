@@ -7,7 +7,7 @@ import { freshShot } from '../shot/freshShot';
 import { LONGEST_SHOT, MOST_POINTS, type Shot, shotSchema } from '../shot/schema';
 import { brokenTable } from './csvTable';
 import type { ReadIncrements } from './readIncrementsCsv';
-import { heldIn, marksOn } from './timingFromIncrements';
+import { heldIn, marksOn } from './placesInTiming';
 
 /** Field units per millimetre of a shot made from a table in millimetres: 1920 units are 480 mm. */
 const UNITS_PER_MM = 4;

@@ -4,6 +4,7 @@ import type { Cubic } from '../arc/cubic';
 import { applyTo, compose, IDENTITY, type Transform } from '../arc/transform';
 import { ShotError } from '../errors';
 import { FURTHEST } from '../shot/readyShapeSchema';
+import { svgPixels } from './svgLength';
 import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 
 /** A sub-path of a drawing, in the drawing's own pixels. */
@@ -24,27 +25,6 @@ const NOT_DRAWN = new Set([
   'style',
   'script',
 ]);
-
-/** Pixels of each unit of length, at 96 to the inch as CSS has it. */
-const PIXELS: Readonly<Record<string, number>> = {
-  '': 1,
-  px: 1,
-  in: 96,
-  cm: 96 / 2.54,
-  mm: 96 / 25.4,
-  pt: 96 / 72,
-  pc: 16,
-};
-
-function pixels(length: string | undefined): number | null {
-  const [, value, unit = ''] =
-    /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z]*)\s*$/i.exec(length ?? '') ?? [];
-  const factor = PIXELS[unit];
-  if (value === undefined || factor === undefined) return null;
-  if (!(Math.abs(Number(value)) * factor <= FURTHEST))
-    throw new ShotError('invalid-svg', `${value.slice(0, 20)} is too large a number`);
-  return Number(value) * factor;
-}
 
 /** The matrix of a `transform` attribute: where it takes the corners of a unit square. */
 function matrixOf(text: string | undefined): Transform {
@@ -74,7 +54,7 @@ function viewBoxMatrix(attributes: Attributes): Transform {
     .map(Number);
   const [left, top, width, height] = box as [number, number, number, number];
   if (box.length !== 4 || !box.every(Number.isFinite) || width <= 0 || height <= 0) return IDENTITY;
-  const [wide, high] = [pixels(attributes.width), pixels(attributes.height)];
+  const [wide, high] = [svgPixels(attributes.width), svgPixels(attributes.height)];
   const across = wide !== null && wide > 0 ? wide / width : null;
   const down = high !== null && high > 0 ? high / height : null;
   if (attributes.preserveAspectRatio?.trim() === 'none')
@@ -94,7 +74,7 @@ function viewBoxMatrix(attributes: Attributes): Transform {
 
 type Attributes = Readonly<Record<string, string>>;
 
-const number = (attributes: Attributes, name: string): number => pixels(attributes[name]) ?? 0;
+const number = (attributes: Attributes, name: string): number => svgPixels(attributes[name]) ?? 0;
 
 /** The outline of an element as path data; null when it has none. */
 function outlineOf(name: string, attributes: Attributes): string | null {
@@ -126,7 +106,7 @@ function outlineOf(name: string, attributes: Attributes): string | null {
 
 function rectangle(x: number, y: number, w: number, h: number, attributes: Attributes): string | null {
   if (!(w > 0 && h > 0)) return null;
-  const [givenX, givenY] = [pixels(attributes.rx), pixels(attributes.ry)];
+  const [givenX, givenY] = [svgPixels(attributes.rx), svgPixels(attributes.ry)];
   const rx = Math.min(w / 2, Math.max(0, givenX ?? givenY ?? 0));
   const ry = Math.min(h / 2, Math.max(0, givenY ?? givenX ?? 0));
   if (rx === 0 || ry === 0) return `M${x} ${y}h${w}v${h}h${-w}Z`;

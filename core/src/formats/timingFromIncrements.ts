@@ -1,13 +1,11 @@
 import { ShotError } from '../errors';
-import { PLAIN_MARK, PLAIN_TIMING } from '../shot/plainTiming';
-import { type FramesHeld, type Mark, type Move, type Shot, shotSchema } from '../shot/schema';
+import { PLAIN_TIMING } from '../shot/plainTiming';
+import { type Move, type Shot, shotSchema } from '../shot/schema';
 import { firstFault } from '../shot/faultSentence';
 import { type IncrementRow, incrementTable, type IncrementTable } from '../spacing/increments';
-import { isHold } from '../timing/isHold';
-import { firstFrame, lastFrame } from '../timing/placeInTime';
-import { spanKnots, withShares } from '../timing/spanKnots';
 import { brokenTable } from './csvTable';
 import { written } from './incrementsCsv';
+import { heldIn, marksOn, withPlaces } from './placesInTiming';
 import { PLACE_COLUMNS, type PlaceColumn, type ReadIncrements, type ReadRow } from './readIncrementsCsv';
 
 /** What came of reading a table as the timing of a move. */
@@ -109,83 +107,6 @@ function checked(shot: Shot): Shot {
   const result = shotSchema.safeParse(shot);
   if (result.success) return shot;
   throw brokenTable(`This table does not make a shot: ${firstFault(result.error, shot)}.`);
-}
-
-/** Ones, twos or threes when every exposure but the last is held that long; else ones. */
-export function heldIn(frames: readonly number[]): FramesHeld {
-  const gaps = new Set(frames.slice(1).map((frame, i) => frame - frames[i]!));
-  const [gap] = gaps;
-  return gaps.size === 1 && (gap === 2 || gap === 3) ? gap : 1;
-}
-
-/** A mark on each of some frames. */
-export const marksOn = (frames: readonly number[], fractionOf: (i: number) => number): Mark[] =>
-  frames.map((frame, i): Mark => ({
-    ...PLAIN_MARK,
-    id: `m${i + 1}`,
-    frame,
-    fraction: fractionOf(i),
-    kind: i === 0 || i === frames.length - 1 ? 'stop' : 'pass',
-    easing: { kind: 'even' },
-  }));
-
-/** The move with its exposures at other places: marks on them move, and spans between go by chart. */
-function withPlaces(
-  shot: Shot,
-  move: Move,
-  places: ReadonlyMap<number, number>,
-  isChanged: (frame: number) => boolean,
-): Move {
-  const changed = [...places.keys()].filter(isChanged);
-  const outside = changed.find((frame) => frame < firstFrame(move) || frame > lastFrame(move));
-  if (outside !== undefined)
-    throw brokenTable(
-      `Frame ${outside} lies outside the marks of the move: what it does there follows from them.`,
-    );
-  let next: Move = {
-    ...move,
-    overrides: move.overrides.filter(({ frame }) => !isChanged(frame)),
-    marks: move.marks.map((mark) =>
-      isChanged(mark.frame) ? { ...mark, fraction: places.get(mark.frame)!, pointId: null } : mark,
-    ),
-  };
-  for (let index = move.marks.length - 2; index >= 0; index--) {
-    const [from, to] = [next.marks[index]!, next.marks[index + 1]!];
-    const inside = [...places.keys()].filter((frame) => frame > from.frame && frame < to.frame);
-    if (!inside.some(isChanged) && !isChanged(from.frame) && !isChanged(to.frame)) continue;
-    if (inside.length > 0) next = withSpanThrough(shot, next, index, places, inside);
-  }
-  return next;
-}
-
-/** A span whose exposures are at given places: by chart, or with marks where the figure would hold. */
-function withSpanThrough(
-  shot: Shot,
-  move: Move,
-  index: number,
-  places: ReadonlyMap<number, number>,
-  inside: readonly number[],
-): Move {
-  const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
-  if (isHold(from, to)) {
-    if (inside.every((frame) => isHold(from, { fraction: places.get(frame)! }))) return move;
-    const marks = marksOn(inside, (i) => places.get(inside[i]!)!).map((mark): Mark => ({
-      ...mark,
-      id: `${from.id}-${mark.frame}`,
-      kind: 'pass',
-    }));
-    const before = move.marks.slice(0, index).concat({ ...from, easing: { kind: 'even' } });
-    return { ...move, marks: [...before, ...marks, ...move.marks.slice(index + 1)] };
-  }
-  const knots = spanKnots(move, shot, index);
-  const way = to.fraction - from.fraction;
-  const shares = knots.frames.map((frame, k) => {
-    const place = places.get(frame);
-    return k === 0 || k === knots.frames.length - 1 || place === undefined
-      ? knots.shares[k]!
-      : (place - from.fraction) / way;
-  });
-  return withShares(move, knots, shares);
 }
 
 /**

@@ -4,7 +4,7 @@ import { sendJson } from './serverProcess';
 export interface BlockingReport {
   readonly name: string;
   readonly status: number;
-  /** How long creating the shot took, milliseconds. */
+  /** How long creating and then saving the shot took, milliseconds. */
   readonly took: number;
   /** The slowest answer that others got meanwhile, milliseconds. */
   readonly slowestHealth: number;
@@ -34,14 +34,16 @@ export async function sendBlockingShots(
 ): Promise<BlockingReport[]> {
   const reports: BlockingReport[] = [];
   for (const [name, heavy] of BLOCKING_SHOTS.filter(([one]) => isWanted(one))) {
-    const body = JSON.stringify({ shot: heavyShot(heavy) });
+    const shot = JSON.stringify(heavyShot(heavy));
     const began = performance.now();
     let took = 0;
-    const work = sendJson(`${address}/api/shots`, 'POST', body).then(async (answer) => {
-      took = performance.now() - began;
+    const work = sendJson(`${address}/api/shots`, 'POST', `{"shot":${shot}}`).then(async (answer) => {
       // The answer is not parsed: that would hold up the asking, not the server.
       await answer.arrayBuffer();
-      return { status: answer.status, id: answer.headers.get('location')?.split('/').pop() };
+      const id = answer.headers.get('location')?.split('/').pop();
+      const saved = await sendJson(`${address}/api/shots/${id}`, 'PUT', `{"revision":1,"shot":${shot}}`);
+      took = performance.now() - began;
+      return { status: answer.status === 201 ? saved.status : answer.status, id };
     });
     const slowest = await slowestHealth(address, work);
     const { status, id } = await work;

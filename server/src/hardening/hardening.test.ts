@@ -52,7 +52,7 @@ test('a heavy shot holds nobody up', async () => {
   const reports = await sendBlockingShots(address, (name) => /2,000 placements|200 moves/.test(name));
   expect(reports).toHaveLength(2);
   for (const { status, slowestHealth, took, listed } of reports) {
-    expect(status).toBe(201);
+    expect(status).toBe(200);
     expect(listed).toBeLessThan(5000);
     // Timed only against the work itself: on a busy machine both are slow.
     expect(slowestHealth).toBeLessThan(Math.max(100, took / 2));

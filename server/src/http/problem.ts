@@ -73,12 +73,12 @@ const STORAGE_PROBLEMS: Readonly<Record<string, readonly [status: number, code: 
     SQLITE_BUSY: [
       503,
       'database-busy',
-      'Another program holds the database. Close it; saving is tried again.',
+      'Another program holds the database. Close it; saving will be tried again.',
     ],
     SQLITE_FULL: [
       507,
       'disk-full',
-      'The disk of the server is full. Make room on it; saving is tried again.',
+      'The server’s disk is full. Make room on it; saving will be tried again.',
     ],
     SQLITE_READONLY: [503, 'read-only', 'The database cannot be written. Allow writing in its folder.'],
     SQLITE_CORRUPT: [
@@ -94,7 +94,7 @@ const STORAGE_PROBLEMS: Readonly<Record<string, readonly [status: number, code: 
     SQLITE_IOERR: [
       503,
       'disk-error',
-      'The disk of the server cannot be read or written. Check it and restart the server.',
+      'The server’s disk can’t be read or written. Check it and restart the server.',
     ],
     SQLITE_CANTOPEN: [
       503,

@@ -1,4 +1,5 @@
 import { fittedSize, ShotError } from '@humble/core';
+import { svgPixels } from '@humble/core/svg';
 import createDOMPurify, { type Config } from 'dompurify';
 import { JSDOM } from 'jsdom';
 import { SaxesParser } from 'saxes';
@@ -80,24 +81,14 @@ function lookThrough(text: string): void {
   parser.write(text).close();
 }
 
-const PIXELS: Readonly<Record<string, number>> = {
-  '': 1,
-  px: 1,
-  in: 96,
-  cm: 96 / 2.54,
-  mm: 96 / 25.4,
-  pt: 96 / 72,
-  pc: 16,
-};
-
-function pixels(length: string | null): number | null {
-  const [, number, unit = ''] = /^\s*([\d.]+(?:e[+-]?\d+)?)\s*([a-z]*)\s*$/i.exec(length ?? '') ?? [];
-  const value = Number(number) * (PIXELS[unit.toLowerCase()] ?? Number.NaN);
-  return value > 0 ? value : null;
+/** A side that is told in pixels or in a unit of length; null for none. */
+function side(root: Element, name: 'width' | 'height'): number | null {
+  const length = svgPixels(root.getAttribute(name));
+  return length !== null && length > 0 ? length : null;
 }
 
 function sizeOf(root: Element): { width: number; height: number } {
-  const [width, height] = [pixels(root.getAttribute('width')), pixels(root.getAttribute('height'))];
+  const [width, height] = [side(root, 'width'), side(root, 'height')];
   const box = (root.getAttribute('viewBox') ?? '')
     .trim()
     .split(/[\s,]+/)

@@ -16,7 +16,7 @@ export function damageOf(error: unknown): Damage | null {
   if (code === 'newer-version') return { code, sentence: message };
   const what = message.replace(/^This (shot|file) cannot be (used|read): /, '').replace(/\.$/, '');
   const sentence =
-    code === 'not-json' || code === 'not-a-shot' ? 'its text is torn or is none of a shot' : what;
+    code === 'not-json' || code === 'not-a-shot' ? 'part of its file is missing or is not a shot' : what;
   return { code: 'damaged-shot', sentence: `This shot is damaged: ${sentence}.` };
 }
 

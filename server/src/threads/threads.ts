@@ -5,12 +5,17 @@ import type { CheckedBody, DocumentResults, DocumentTask, ShotColumns } from './
 import type { SeenPicture } from './pictureTasks';
 import { createThreadPool, LimitError, type ThreadPool } from './threadPool';
 
-/** A document that takes longer to check is refused, milliseconds. */
-const CHECK_LIMIT_MS = 20_000;
-/** A card that takes longer is a plain one, milliseconds. */
-const CARD_LIMIT_MS = 3000;
-/** A picture that takes longer to look at is refused, milliseconds. */
-const PICTURE_LIMIT_MS = 30_000;
+/** How long work may take, milliseconds. */
+export interface TimeLimits {
+  /** A document that takes longer to check is refused. */
+  readonly checkMs: number;
+  /** A card that takes longer is a plain one. */
+  readonly cardMs: number;
+  /** A picture that takes longer to look at is refused. */
+  readonly pictureMs: number;
+}
+
+const TIME_LIMITS: TimeLimits = { checkMs: 20_000, cardMs: 3000, pictureMs: 30_000 };
 
 /** What the server does beside answering: checking shots and pictures, and drawing cards. */
 export interface Threads {
@@ -40,7 +45,8 @@ async function refused<Result>(work: Promise<Result>, sentence: string): Promise
 }
 
 /** @param folder of the threads' own files */
-export function startThreads(folder: string): Threads {
+export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Threads {
+  const limits = { ...TIME_LIMITS, ...some };
   const documents = createThreadPool(join(folder, 'document.thread.ts'), { size: 2, memoryMb: 768 });
   const pictures = createThreadPool(join(folder, 'picture.thread.ts'), { size: 1, memoryMb: 1536 });
   const ask = <Task extends DocumentTask>(
@@ -54,15 +60,15 @@ export function startThreads(folder: string): Threads {
     checkBody: (buffer, namesRevision) => {
       const bytes = ownBytes(buffer);
       const task = { kind: 'body', bytes, namesRevision } as const;
-      return refused(ask(task, CHECK_LIMIT_MS, documents, [bytes.buffer]), tooHeavy);
+      return refused(ask(task, limits.checkMs, documents, [bytes.buffer]), tooHeavy);
     },
-    openDocument: (text) => refused(ask({ kind: 'document', text }, CHECK_LIMIT_MS), tooHeavy),
-    copyDocument: (text, suffix) => refused(ask({ kind: 'copy', text, suffix }, CHECK_LIMIT_MS), tooHeavy),
+    openDocument: (text) => refused(ask({ kind: 'document', text }, limits.checkMs), tooHeavy),
+    copyDocument: (text, suffix) => refused(ask({ kind: 'copy', text, suffix }, limits.checkMs), tooHeavy),
     drawCard: (columns) =>
-      ask({ kind: 'card', text: columns.document }, CARD_LIMIT_MS).catch(() => plainCard(columns)),
+      ask({ kind: 'card', text: columns.document }, limits.cardMs).catch(() => plainCard(columns)),
     seePicture: (buffer) => {
       const bytes = ownBytes(buffer);
-      const work = pictures.run({ bytes }, { timeLimitMs: PICTURE_LIMIT_MS, transfer: [bytes.buffer] });
+      const work = pictures.run({ bytes }, { timeLimitMs: limits.pictureMs, transfer: [bytes.buffer] });
       return refused(
         work as Promise<SeenPicture>,
         'This picture takes too long to be looked at. Save it smaller, or as PNG.',

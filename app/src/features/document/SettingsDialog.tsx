@@ -19,9 +19,11 @@ export function SettingsDialog({ onClose }: DialogProps) {
   const edit = useEdit();
   const length = useShotLength();
   const [typed, setTyped] = useState<string | null>(null);
+  const [isUnnamed, setUnnamed] = useState(false);
   const rename = (): void => {
     const next = (typed ?? name).trim();
     setTyped(null);
+    setUnnamed(next === '');
     if (next !== '' && next !== name) edit('renameShot', { name: next });
   };
   const close = (): void => {
@@ -37,6 +39,7 @@ export function SettingsDialog({ onClose }: DialogProps) {
         onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))}
         onBlur={rename}
         onSubmit={rename}
+        error={isUnnamed ? 'A shot needs a name, so this one keeps its own.' : undefined}
       />
       <NumberField
         label="Rate"

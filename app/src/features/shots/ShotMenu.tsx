@@ -50,7 +50,7 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
         items={[
           { label: 'Try to open it again', icon: RotateCw, onPress: () => onOpen(shot.id) },
           {
-            label: 'Download its text',
+            label: 'Download the file',
             icon: Download,
             onPress: () => saveAddress(documentAddress(shot.id)),
           },

@@ -110,7 +110,7 @@ function Question({ far: { index, away }, mark, onTie, onCancel }: QuestionProps
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Move it there" kind="brass" onPress={onTie} />
-        <Button label="Leave it" onPress={onCancel} />
+        <Button label="Leave it where it is" onPress={onCancel} />
       </View>
     </View>
   );

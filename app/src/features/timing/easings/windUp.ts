@@ -9,7 +9,7 @@ export const windUp: EasingDescriptor<EasingOf<'wind-up'>> = {
   sentence: () => 'Goes back a little first, then on to the mark.',
   numbers: (easing, frames) => [
     {
-      label: 'Back over',
+      label: 'Winds up over',
       unit: 'frames',
       value: easing.backFrames,
       min: 0,
@@ -17,7 +17,7 @@ export const windUp: EasingDescriptor<EasingOf<'wind-up'>> = {
       decimals: 1,
       set: (backFrames) => ({ ...easing, backFrames }),
     },
-    percent('Back by', easing.back, [0, 200], (back) => ({ ...easing, back })),
+    percent('Goes back by', easing.back, [0, 200], (back) => ({ ...easing, back })),
   ],
   handles: (easing, frames) => [
     onCurve(easing, frames, {
