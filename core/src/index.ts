@@ -62,6 +62,7 @@ export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { isHold } from './timing/isHold';
+export { leavesArc } from './timing/leavesArc';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './timing/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './timing/whereAndWhen';

@@ -87,3 +87,12 @@ test('what happens before the first and after the last mark is chosen apart', ()
   fireEvent.press(screen.getAllByRole('radio', { name: 'Go on' })[1]!);
   expect(places(6, 26)).toEqual([60, 120]);
 });
+
+test('a span that would lead past an end of its arc says that the figure waits there', () => {
+  const windUp = { kind: 'wind-up', backFrames: 4, back: 0.3 } as const;
+  const store = show(edits.setEasing(fourSpans(), { moveId: 'move1', markId: 'm1', easing: windUp }));
+  expect(screen.getByText(/The arc ends here, so the figure waits/)).toBeTruthy();
+  press('radio', 'Even');
+  expect(screen.queryByText(/The arc ends here/)).toBeNull();
+  expect(easings(store)[0]).toBe('even');
+});

@@ -1,9 +1,10 @@
 import { fc } from '../../testing/property';
 import { onlyMove, straightShot } from '../../testing/shapes';
 import { edits } from '../../shot/edits';
-import type { Easing } from '../../shot/schema';
+import type { Easing, Mark } from '../../shot/schema';
 import { incrementTable } from '../../spacing/increments';
 import { easedDistance } from '../easedDistance';
+import { leavesArc } from '../leavesArc';
 import { nearestEasings } from '../nearestEasing';
 import { freshEasingOf } from '../retime';
 
@@ -60,6 +61,15 @@ test('its frames stretch with the move, a mark in it moves nothing, and a table 
   expect(Math.min(...places(shot))).toBe(0);
   const marked = edits.addMark(shot, { moveId: 'move1', frame: 9 });
   places(marked).forEach((place, i) => expect(place).toBeCloseTo(places(shot)[i]!, 9));
+});
+
+test('where the arc has no room to go back it says that it leaves the arc', () => {
+  const shot = straightShot(100, 21, windUp(5, 0.1));
+  const [from, to] = onlyMove(shot).marks as [Mark, Mark];
+  expect(leavesArc({ closed: false }, from, to)).toBe(true);
+  expect(leavesArc({ closed: true }, from, to)).toBe(false);
+  expect(leavesArc({ closed: false }, { ...from, fraction: 0.2 }, to)).toBe(false);
+  expect(leavesArc({ closed: false }, { ...from, easing: { kind: 'even' } }, to)).toBe(false);
 });
 
 test('a fresh one goes back over a quarter of its frames', () => {
