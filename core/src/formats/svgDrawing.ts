@@ -3,7 +3,6 @@ import SvgPath from 'svgpath';
 import type { Cubic } from '../arc/cubic';
 import { applyTo, compose, IDENTITY, type Transform } from '../arc/transform';
 import { ShotError } from '../errors';
-import { FURTHEST } from '../shot/readyShapeSchema';
 import { svgPixels } from './svgLength';
 import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 
