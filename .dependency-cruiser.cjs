@@ -7,8 +7,39 @@ const only = (name, from, allowed, comment) => ({
   to: { path: '^(core|cli|server|app|e2e|bench)/', pathNot: allowed },
 });
 
+/** The folders of the core, lowest first: each may import from itself and from those before it. */
+const CORE = [
+  'model',
+  'arc',
+  'timing',
+  'exposure',
+  'motion',
+  'spacing',
+  ['gesture', 'pose'],
+  'edits',
+  'formats',
+];
+const alternatives = (rooms) => `(${rooms.flat().join('|')})`;
+/** Schemas of the kinds of things are part of the model, and stand in the file of their kind. */
+const TABLES_OF_KINDS = '^core/src/(arc/shapes|timing/easings|timing/tracks)/(index|limits)\\.ts$';
+
+const coreLayers = CORE.map((room, i) => ({
+  name: `core-${[room].flat().join('-')}-on-lower-folders`,
+  comment: `In the core: ${CORE.map((r) => [r].flat().join(', ')).join(' ← ')}.`,
+  severity: 'error',
+  from: { path: `^core/src/${alternatives([room])}/`, pathNot: '\\.test\\.ts$' },
+  to: {
+    path: '^core/src/',
+    pathNot: [
+      `^core/src/${alternatives(CORE.slice(0, i + 1))}/`,
+      ...(room === 'model' ? [TABLES_OF_KINDS] : []),
+    ],
+  },
+}));
+
 module.exports = {
   forbidden: [
+    ...coreLayers,
     {
       name: 'no-circular',
       severity: 'error',
@@ -43,7 +74,7 @@ module.exports = {
     only(
       'workers-on-core',
       '^app/src/workers/',
-      ['^app/src/workers/', '^core/src/(index|arc/fitStroke|perform/thinGesture)\\.ts$'],
+      ['^app/src/workers/', '^core/src/(index|arc/fitStroke|gesture/thinGesture)\\.ts$'],
       'A worker does the work of the core, aside.',
     ),
     {

@@ -20,7 +20,7 @@ import {
   smoothThrough,
   writeShotFile,
 } from '../core/src/index';
-import { thinGesture } from '../core/src/perform/thinGesture';
+import { thinGesture } from '../core/src/gesture/thinGesture';
 import { checkSvgPicture } from '../core/src/svg';
 
 const DEMO = dirname(fileURLToPath(import.meta.url));

@@ -1,4 +1,4 @@
-export { ShotError, type ShotErrorCode } from './errors';
+export { ShotError, type ShotErrorCode } from './model/errors';
 export type { Vector } from './arc/vector';
 export { distance } from './arc/vector';
 export { type Cubic, pointAt, polynomial } from './arc/cubic';
@@ -19,9 +19,17 @@ export { keepSamples } from './arc/keepSamples';
 export { fitStroke } from './arc/fitStroke';
 export { handlePlace, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
-export { type ShapePoints, shapePoints } from './arc/readyShapes';
-export { freshShape, type FreshShapeKind, SHAPE_KINDS } from './arc/freshShape';
-export { type ShapeHandle, shapeHandles, transformedShape, withShapeHandle } from './arc/shapeHandles';
+export {
+  FRESH_SHAPES,
+  freshShape,
+  type ShapeHandle,
+  shapeHandles,
+  type ShapePoints,
+  shapePoints,
+  transformedShape,
+  withShapeHandle,
+} from './arc/readyShapes';
+export type { FreshShapeName } from './arc/shapes';
 export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
 export {
   applyTo,
@@ -36,14 +44,14 @@ export type { ArcSide } from './arc/fromHere';
 export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
-export * from './shot/schema';
-export { LONGEST_SEQUENCE, PICTURE_TYPES } from './shot/backdropSchema';
-export { fittedSize, PICTURE_LIMITS, sizeFault } from './shot/pictureLimits';
-export { type LengthUnit, MILLIMETRES, pictureOn } from './shot/backdropEdits';
-export type { FreshArc } from './shot/arcEdits';
-export { freshShot, type FreshShot } from './shot/freshShot';
-export { firstFault } from './shot/faultSentence';
-export { openShot, readShotFile, writeShotFile } from './shot/openShot';
+export * from './model/schema';
+export { LONGEST_SEQUENCE, PICTURE_TYPES } from './model/backdropSchema';
+export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
+export { type LengthUnit, MILLIMETRES, pictureOn } from './edits/backdropEdits';
+export type { FreshArc } from './edits/arcEdits';
+export { freshShot, type FreshShot } from './model/freshShot';
+export { firstFault } from './model/faultSentence';
+export { openShot, readShotFile, writeShotFile } from './model/openShot';
 export {
   applyEdit,
   type Edit,
@@ -51,9 +59,9 @@ export {
   type EditName,
   edits,
   type MovesInLength,
-} from './shot/edits';
-export { standingPath } from './shot/standInPath';
-export { STAND_INS, type StandIn, standInTransform, type Tone } from './shot/standIns';
+} from './edits/edits';
+export { standingPath } from './motion/standInPath';
+export { STAND_INS, type StandIn, standInTransform, type Tone } from './motion/standIns';
 export { easedDistance } from './timing/easedDistance';
 export { type Ramp, rampOf } from './timing/easings/ramped';
 export { windUpFrames } from './timing/easings/windUp';
@@ -63,13 +71,13 @@ export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { isHold } from './timing/isHold';
 export { leavesArc } from './timing/leavesArc';
-export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './timing/spanKnots';
+export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
-export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './timing/whereAndWhen';
-export { type Chart, chartShares, type Toward } from './spacing/charts';
+export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './motion/whereAndWhen';
+export { type Chart, chartShares, type Toward } from './exposure/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
 export { ladderSvg } from './formats/ladderSvg';
-export { type Pictures, picturesOn } from './spacing/pictures';
+export { type Pictures, picturesOn } from './exposure/pictures';
 export {
   arrivalShown,
   beginsExposure,
@@ -80,8 +88,8 @@ export {
   isSkipped,
   marksBetweenExposures,
   shownFrame,
-} from './spacing/exposures';
-export { roundToStep } from './spacing/roundToStep';
+} from './exposure/exposures';
+export { roundToStep } from './exposure/roundToStep';
 export {
   extremeIncrements,
   type IncrementRow,
@@ -92,10 +100,10 @@ export {
 } from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
-export { type Evaluation, evaluate, evaluateMove, type Travel } from './travel/evaluate';
-export { type GhostChoice, ghostFrames, type Ghosts } from './travel/ghosts';
+export { type Evaluation, evaluate, evaluateMove, type Travel } from './motion/evaluate';
+export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
-export { type Standing, standingsOn } from './travel/standings';
+export { type Standing, standingsOn } from './motion/standings';
 export { type Exporter, EXPORTERS } from './formats/exporters';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
@@ -111,9 +119,9 @@ export {
   type PointerSample,
   type RawGesture,
   withRests,
-} from './perform/gesture';
-export { type ActedDeviation, actedDeviation, gestureOf } from './perform/actedDeviation';
-export type { ThinnedGesture, ThinOptions } from './perform/thinGesture';
+} from './gesture/gesture';
+export { type ActedDeviation, actedDeviation, gestureOf } from './gesture/actedDeviation';
+export type { ThinnedGesture, ThinOptions } from './gesture/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';
-export { type ActingOut, actedPoints } from './shot/gestureEdits';
+export { type ActingOut, actedPoints } from './edits/gestureEdits';

@@ -1,4 +1,4 @@
-import type { Arc } from '../shot/schema';
+import type { Arc } from '../model/schema';
 import { curvatureAtDistance, measureArc, placeAt } from './arcMeasure';
 
 /** An arrow on an arc that shows which way it runs. */

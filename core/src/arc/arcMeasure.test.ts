@@ -1,6 +1,6 @@
 import { arcOf, anyArc, circle, corner, cubicArc } from '../testing/shapes';
 import { fc } from '../testing/property';
-import type { Arc } from '../shot/schema';
+import type { Arc } from '../model/schema';
 import { arcLength, curvatureAtDistance, distanceAtParameter, measureArc, placeAt } from './arcMeasure';
 import { pathData } from './pathData';
 import { speedAt, polynomial } from './cubic';

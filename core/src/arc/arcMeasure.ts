@@ -1,4 +1,4 @@
-import type { Arc, ArcPoint } from '../shot/schema';
+import type { Arc, ArcPoint } from '../model/schema';
 import { curvatureAt, travelDirectionDeg } from './cubic';
 import { isStraight, segmentBetween, segmentCount, segmentEnds } from './segments';
 import { COEFFICIENTS, gaussLength, measureLine, measureSegment, type SegmentTable } from './segmentTable';

@@ -1,5 +1,5 @@
-import { ShotError } from '../errors';
-import type { Arc, ArcPoint } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import type { Arc, ArcPoint } from '../model/schema';
 import { withRounding } from './pointEdits';
 import { segmentBetween, segmentEnds } from './segments';
 import { add, scale, subtract, unit, type Vector, ZERO } from './vector';

@@ -1,4 +1,4 @@
-import type { Arc, ArcPoint } from '../shot/schema';
+import type { Arc, ArcPoint } from '../model/schema';
 import { arcLength, measureArc, placeAt } from './arcMeasure';
 import { nearestPlace } from './nearestPlace';
 import { reversedPoints } from './readyShapes';

@@ -1,5 +1,5 @@
-import { ShotError } from '../errors';
-import type { Arc, ArcPoint } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import type { Arc, ArcPoint } from '../model/schema';
 import { transformedPoint, withPointAtDistance } from './wholeArc';
 import { rotationAbout } from './transform';
 import { add, type Vector, ZERO } from './vector';

@@ -1,4 +1,4 @@
-import type { Arc } from '../shot/schema';
+import type { Arc } from '../model/schema';
 import { type ArcMeasure, distanceAtParameter, measureArc, placeAt, segmentAtDistance } from './arcMeasure';
 import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
 import { distance, dot, type Vector } from './vector';

@@ -1,6 +1,6 @@
-import { ShotError } from '../errors';
-import { freshId } from '../shot/ids';
-import type { Arc, ArcPoint, PointKind, Shaping } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { freshId } from '../model/ids';
+import type { Arc, ArcPoint, PointKind, Shaping } from '../model/schema';
 import { measureArc } from './arcMeasure';
 import { pointAt, split } from './cubic';
 import { fitCubic } from './fitCubic';

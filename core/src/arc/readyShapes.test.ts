@@ -1,12 +1,10 @@
-import type { Arc, ReadyShape } from '../shot/schema';
+import type { Arc, ReadyShape } from '../model/schema';
 import { withShape } from './wholeArc';
 import { arcOf, corner } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { arcLength, measureArc, placeAt } from './arcMeasure';
-import { freshShape, SHAPE_KINDS } from './freshShape';
-import { shapeHandles, transformedShape, withShapeHandle } from './shapeHandles';
+import { freshShape, FRESH_SHAPES , shapeHandles, transformedShape, withShapeHandle , shapePoints } from './readyShapes';
 import { applyTo, compose, rotationAbout, scalingAbout, translation } from './transform';
-import { shapePoints } from './readyShapes';
 
 const FIELD = { width: 1920, height: 1080 };
 const seed = arcOf([corner(0, 0), corner(1, 0)]);
@@ -141,7 +139,7 @@ test('each bounce reaches the square of the restitution of the height before, an
 });
 
 test('every ready shape, turned the other way, is the same line backwards', () => {
-  for (const kind of SHAPE_KINDS) {
+  for (const kind of FRESH_SHAPES) {
     const shape = freshShape(kind, FIELD);
     const [there, back] = [arcFor(shape), arcFor({ ...shape, reversed: true })];
     const length = arcLength(there);
@@ -155,7 +153,7 @@ test('every ready shape, turned the other way, is the same line backwards', () =
 
 test('every ready shape comes at a size that fits the field', () => {
   for (const field of [FIELD, { width: 300, height: 1000 }])
-    for (const kind of SHAPE_KINDS) {
+    for (const kind of FRESH_SHAPES) {
       const arc = arcFor(freshShape(kind, field));
       const length = arcLength(arc);
       expect(length).toBeGreaterThan(0.5 * Math.min(field.width, field.height));
@@ -167,7 +165,7 @@ test('every ready shape comes at a size that fits the field', () => {
 });
 
 test('a handle put where it is changes nothing, and put elsewhere it comes to lie there or in line', () => {
-  for (const kind of SHAPE_KINDS) {
+  for (const kind of FRESH_SHAPES) {
     const shape = freshShape(kind, FIELD);
     for (const { id, at: place } of shapeHandles(shape)) {
       const same = withShapeHandle(shape, id, place);
@@ -187,7 +185,7 @@ test('a shape that is moved, turned and evenly sized stays that shape; its line 
     compose(rotationAbout(at(300, 200), 33), scalingAbout(at(0, 0), 1.7)),
     translation(at(-40, 90)),
   );
-  for (const kind of SHAPE_KINDS) {
+  for (const kind of FRESH_SHAPES) {
     const shape = freshShape(kind, FIELD);
     const moved = transformedShape(shape, transform);
     if (!moved) continue;
@@ -200,6 +198,6 @@ test('a shape that is moved, turned and evenly sized stays that shape; its line 
     }
   }
   expect(
-    SHAPE_KINDS.filter((kind) => transformedShape(freshShape(kind, FIELD), transform)).length,
+    FRESH_SHAPES.filter((kind) => transformedShape(freshShape(kind, FIELD), transform)).length,
   ).toBeGreaterThan(5);
 });

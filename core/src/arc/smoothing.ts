@@ -1,4 +1,4 @@
-import type { PointKind, Shaping } from '../shot/schema';
+import type { PointKind, Shaping } from '../model/schema';
 import { add, distance, dot, scale, subtract, unit, type Vector, ZERO } from './vector';
 
 /** A point of an arc before it has an id. */

@@ -18,7 +18,7 @@ export const applyTo = (m: Transform, p: Vector): Vector => ({
 });
 
 /** The map of a displacement: without the shift. */
-export const turnOf = (m: Transform, p: Vector): Vector => ({
+export const applyLinear = (m: Transform, p: Vector): Vector => ({
   x: m.a * p.x + m.c * p.y,
   y: m.b * p.x + m.d * p.y,
 });

@@ -1,12 +1,11 @@
-import { ShotError } from '../errors';
-import type { Arc, ArcPoint } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import type { Arc, ArcPoint } from '../model/schema';
 import { measureArc, placeAt } from './arcMeasure';
 import { withPointInserted, withRounding } from './pointEdits';
-import { reversedPoints, shapePoints } from './readyShapes';
-import { transformedShape } from './shapeHandles';
+import { reversedPoints, shapePoints , transformedShape } from './readyShapes';
 import type { PointShape } from './smoothing';
 import { segmentCount } from './segments';
-import { applyTo, type Transform, turnOf } from './transform';
+import { applyTo, type Transform, applyLinear } from './transform';
 import { distance, type Vector, ZERO } from './vector';
 
 const KEYS_OF_POINT = 7;
@@ -83,8 +82,8 @@ export function transformedArc(arc: Arc, transform: Transform): Arc {
 export const transformedPoint = <P extends PointShape>(point: P, transform: Transform): P => ({
   ...point,
   ...applyTo(transform, point),
-  in: turnOf(transform, point.in),
-  out: turnOf(transform, point.out),
+  in: applyLinear(transform, point.in),
+  out: applyLinear(transform, point.out),
 });
 
 /** The arc with some of its points mapped, handles and all; the whole arc when all of them are. */

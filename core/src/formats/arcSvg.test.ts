@@ -1,7 +1,7 @@
 import { arcLength } from '../arc/arcMeasure';
 import { fromCubics } from '../arc/cubicChain';
 import { arcOf, circle, markAt, shotAlong, straightShot, withMarks } from '../testing/shapes';
-import { edits } from '../shot/edits';
+import { edits } from '../edits/edits';
 import { arcSvg } from './arcSvg';
 import { EXPORTERS } from './exporters';
 import { readSvgDrawing } from './svgDrawing';

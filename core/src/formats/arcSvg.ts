@@ -1,8 +1,8 @@
 import { placeAt } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
-import type { Arc, Mark, Shot } from '../shot/schema';
+import type { Arc, Mark, Shot } from '../model/schema';
 import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
-import { evaluate, type Travel } from '../travel/evaluate';
+import { evaluate, type Travel } from '../motion/evaluate';
 
 /** Sizes as shares of the field's height, so that they look alike in every field. */
 const TICK_SHARE = 0.012;

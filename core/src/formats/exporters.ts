@@ -1,5 +1,5 @@
-import type { Shot } from '../shot/schema';
-import { writeShotFile } from '../shot/openShot';
+import type { Shot } from '../model/schema';
+import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
 import { writeIncrementsCsv } from './incrementsCsv';
 

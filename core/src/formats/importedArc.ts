@@ -2,8 +2,8 @@ import type { Cubic } from '../arc/cubic';
 import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
-import { ShotError } from '../errors';
-import { MOST_POINTS } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { MOST_POINTS } from '../model/schema';
 import { isWithinReach, type SubPath } from './svgPathData';
 
 interface Box {

@@ -1,7 +1,7 @@
 import { circle, markAt, onlyMove, shotAlong, straightShot, withMarks } from '../testing/shapes';
-import { ShotError } from '../errors';
-import { edits } from '../shot/edits';
-import type { Shot } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { edits } from '../edits/edits';
+import type { Shot } from '../model/schema';
 import { incrementTable } from '../spacing/increments';
 import { unrolledArc } from '../spacing/unrolledArc';
 import { writeIncrementsCsv } from './incrementsCsv';

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Shot } from '../shot/schema';
+import type { Shot } from '../model/schema';
 import { type IncrementRow, incrementTable } from '../spacing/increments';
 
 /** Columns of the increments file, in order. `docs/file-format.md` says what each holds. */

@@ -1,8 +1,8 @@
-import { PLAIN_MARK } from '../shot/plainTiming';
-import type { FramesHeld, Mark, Move, Shot } from '../shot/schema';
+import { PLAIN_MARK } from '../model/plainTiming';
+import type { FramesHeld, Mark, Move, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, lastFrame } from '../timing/placeInTime';
-import { spanKnots, withShares } from '../timing/spanKnots';
+import { spanKnots, withShares } from '../exposure/spanKnots';
 import { brokenTable } from './csvTable';
 
 /** Ones, twos or threes when every exposure but the last is held that long; else ones. */

@@ -1,4 +1,4 @@
-import { LONGEST_SHOT } from '../shot/schema';
+import { LONGEST_SHOT } from '../model/schema';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
 /** Columns that say where the figure is along its arc: as a place, or by the way from the exposure before. */

@@ -1,12 +1,12 @@
 import { fc } from '../testing/property';
 import { onlyMove, straightShot } from '../testing/shapes';
-import { ShotError } from '../errors';
-import { edits } from '../shot/edits';
-import { freshShot } from '../shot/freshShot';
-import { openShot, readShotFile, writeShotFile } from '../shot/openShot';
-import type { Shot } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { edits } from '../edits/edits';
+import { freshShot } from '../model/freshShot';
+import { openShot, readShotFile, writeShotFile } from '../model/openShot';
+import type { Shot } from '../model/schema';
 import { incrementTable } from '../spacing/increments';
-import { evaluate } from '../travel/evaluate';
+import { evaluate } from '../motion/evaluate';
 import { fittingTransform, importedPoints } from './importedArc';
 import { writeIncrementsCsv } from './incrementsCsv';
 import { readIncrementsCsv } from './readIncrementsCsv';

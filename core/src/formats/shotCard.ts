@@ -1,10 +1,10 @@
 import { measureArc, placeAt } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
-import type { Arc, Field, Move, Shot, StandInName } from '../shot/schema';
-import { exposedFrames } from '../spacing/exposures';
+import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
+import { exposedFrames } from '../exposure/exposures';
 import { ticksPath } from '../spacing/ticks';
-import { moveParts } from '../travel/evaluate';
-import { type Standing, standingsOn } from '../travel/standings';
+import { moveParts } from '../motion/evaluate';
+import { type Standing, standingsOn } from '../motion/standings';
 
 /** The little picture of a shot in the list: its own arcs, ticks and ghosts, in field units. */
 export interface ShotCard {

@@ -1,10 +1,10 @@
 import { measureArc } from '../arc/arcMeasure';
 import { smoothThrough } from '../arc/smoothing';
 import { distance } from '../arc/vector';
-import { arcEdits } from '../shot/arcEdits';
-import { firstFault } from '../shot/faultSentence';
-import { freshShot } from '../shot/freshShot';
-import { LONGEST_SHOT, MOST_POINTS, type Shot, shotSchema } from '../shot/schema';
+import { arcEdits } from '../edits/arcEdits';
+import { firstFault } from '../model/faultSentence';
+import { freshShot } from '../model/freshShot';
+import { LONGEST_SHOT, MOST_POINTS, type Shot, shotSchema } from '../model/schema';
 import { brokenTable } from './csvTable';
 import type { ReadIncrements } from './readIncrementsCsv';
 import { heldIn, marksOn } from './placesInTiming';

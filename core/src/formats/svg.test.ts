@@ -1,5 +1,5 @@
 import { arcLength } from '../arc/arcMeasure';
-import { ShotError } from '../errors';
+import { ShotError } from '../model/errors';
 import { arcOf } from '../testing/shapes';
 import { boxAround, fittingTransform, importedPoints } from './importedArc';
 import { readSvgDrawing } from './svgDrawing';

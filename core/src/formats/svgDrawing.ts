@@ -2,7 +2,7 @@ import { SaxesParser, type SaxesTagPlain } from 'saxes';
 import SvgPath from 'svgpath';
 import type { Cubic } from '../arc/cubic';
 import { applyTo, compose, IDENTITY, type Transform } from '../arc/transform';
-import { ShotError } from '../errors';
+import { ShotError } from '../model/errors';
 import { svgPixels } from './svgLength';
 import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 

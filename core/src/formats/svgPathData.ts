@@ -1,10 +1,10 @@
 import SvgPath from 'svgpath';
 import { type Cubic, split } from '../arc/cubic';
-import { roundArc } from '../arc/readyShapes';
+import { roundArc } from '../arc/shapes/curves';
 import { applyTo, rotationAbout } from '../arc/transform';
 import { add, distance, mix, type Vector } from '../arc/vector';
-import { ShotError } from '../errors';
-import { FURTHEST } from '../shot/readyShapeSchema';
+import { ShotError } from '../model/errors';
+import { FURTHEST } from '../model/coordinates';
 
 /** One run of a path from a “move to” on, as cubics each of which starts where the one before ends. */
 export interface SubPath {

@@ -1,7 +1,7 @@
-import { ShotError } from '../errors';
-import { PLAIN_TIMING } from '../shot/plainTiming';
-import { type Move, type Shot, shotSchema } from '../shot/schema';
-import { firstFault } from '../shot/faultSentence';
+import { ShotError } from '../model/errors';
+import { PLAIN_TIMING } from '../model/plainTiming';
+import { type Move, type Shot, shotSchema } from '../model/schema';
+import { firstFault } from '../model/faultSentence';
 import { type IncrementRow, incrementTable, type IncrementTable } from '../spacing/increments';
 import { brokenTable } from './csvTable';
 import { written } from './incrementsCsv';

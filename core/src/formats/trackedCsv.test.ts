@@ -1,4 +1,4 @@
-import { thinGesture } from '../perform/thinGesture';
+import { thinGesture } from '../gesture/thinGesture';
 import { readTrackedCsv } from './trackedCsv';
 
 test('frames become a gesture that lasts as long', () => {

@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
-import { ShotError } from '../errors';
-import { gestureFrom, type RawGesture } from '../perform/gesture';
-import { FURTHEST } from '../shot/readyShapeSchema';
-import { LONGEST_SHOT } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { gestureFrom, type RawGesture } from '../gesture/gesture';
+import { FURTHEST } from '../model/coordinates';
+import { LONGEST_SHOT } from '../model/schema';
 
 /** Positions that were tracked elsewhere, as a gesture, and the frame of the first of them. */
 export interface TrackedPositions {

@@ -1,10 +1,10 @@
 import { withRounding } from '../arc/pointEdits';
 import { PLAIN, withShapedHandles } from '../arc/smoothing';
 import { ZERO } from '../arc/vector';
-import { ShotError } from '../errors';
-import { findMove } from '../shot/moveChange';
-import { findArc } from '../shot/parts';
-import type { Arc, ArcPoint, Easing, Shot } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { findMove } from '../timing/moveChange';
+import { findArc } from '../model/parts';
+import type { Arc, ArcPoint, Easing, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { markIndex } from '../timing/markEdits';
 import { freshRamp } from '../timing/easings/ramped';

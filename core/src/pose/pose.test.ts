@@ -1,9 +1,9 @@
-import { edits } from '../shot/edits';
-import type { Shot } from '../shot/schema';
-import { shotSchema } from '../shot/schema';
+import { edits } from '../edits/edits';
+import type { Shot } from '../model/schema';
+import { shotSchema } from '../model/schema';
 import { fc } from '../testing/property';
 import { straightShot } from '../testing/shapes';
-import { evaluate } from '../travel/evaluate';
+import { evaluate } from '../motion/evaluate';
 import type { PosePath } from './pose';
 
 const empty = edits.removeArc(straightShot(120, 49), { arcId: 'arc1' });

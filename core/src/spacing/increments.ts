@@ -1,9 +1,9 @@
-import { evaluateMove, type Travel } from '../travel/evaluate';
-import type { Move, Shot } from '../shot/schema';
+import { evaluateMove, type Travel } from '../motion/evaluate';
+import type { Move, Shot } from '../model/schema';
 import { measureArc } from '../arc/arcMeasure';
 import { lastMark } from '../timing/placeInTime';
-import { endsPastShot, exposureFrames, exposuresOf } from './exposures';
-import { roundToStep } from './roundToStep';
+import { endsPastShot, exposureFrames, exposuresOf } from '../exposure/exposures';
+import { roundToStep } from '../exposure/roundToStep';
 
 /** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
 export interface IncrementRow {

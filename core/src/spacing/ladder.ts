@@ -1,5 +1,5 @@
-import type { Mark, Move, Shot } from '../shot/schema';
-import { spanKnots } from '../timing/spanKnots';
+import type { Mark, Move, Shot } from '../model/schema';
+import { spanKnots } from '../exposure/spanKnots';
 
 /** A drawing between two keys on a spacing chart. */
 export interface Rung {

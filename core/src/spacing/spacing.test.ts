@@ -1,11 +1,11 @@
 import { anyArc, anyEasing, arcOf, circle, corner, cubicArc, onlyMove, shotAlong } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { edits } from '../shot/edits';
-import type { FramesHeld, Shot } from '../shot/schema';
-import { evaluate } from '../travel/evaluate';
-import { arrivalShown, exposuresOf, shownFrame } from './exposures';
+import { edits } from '../edits/edits';
+import type { FramesHeld, Shot } from '../model/schema';
+import { evaluate } from '../motion/evaluate';
+import { arrivalShown, exposuresOf, shownFrame } from '../exposure/exposures';
 import { extremeIncrements, incrementTable, seenRow } from './increments';
-import { roundToStep } from './roundToStep';
+import { roundToStep } from '../exposure/roundToStep';
 import { ticksOf, ticksPath } from './ticks';
 import { unrolledArc } from './unrolledArc';
 

@@ -1,6 +1,6 @@
-import type { Travel } from '../travel/evaluate';
-import type { Move, Shot } from '../shot/schema';
-import { exposuresOf } from './exposures';
+import type { Travel } from '../motion/evaluate';
+import type { Move, Shot } from '../model/schema';
+import { exposuresOf } from '../exposure/exposures';
 
 /** One tick of the trail: where the figure is on an exposure, and the line across the arc there. */
 export interface Tick {

@@ -1,6 +1,6 @@
-import type { Arc, Move, Shot } from '../shot/schema';
-import { evaluateMove, type Travel } from '../travel/evaluate';
-import { type Exposure, exposuresOf } from './exposures';
+import type { Arc, Move, Shot } from '../model/schema';
+import { evaluateMove, type Travel } from '../motion/evaluate';
+import { type Exposure, exposuresOf } from '../exposure/exposures';
 import { incrementTable, readingUnits, type SkippedRow, skippedRows } from './increments';
 import { fifthsOf } from './ticks';
 

@@ -1,6 +1,6 @@
-import type { Edit } from '../shot/edits';
-import type { FramesHeld, Outside } from '../shot/schema';
-import type { Chart, Toward } from '../spacing/charts';
+import type { Edit } from '../edits/edits';
+import type { FramesHeld, Outside } from '../model/schema';
+import type { Chart, Toward } from '../exposure/charts';
 import { fc } from './property';
 import { everyEasing } from './shapes';
 

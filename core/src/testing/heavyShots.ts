@@ -1,8 +1,8 @@
 import type { PointShape } from '../arc/smoothing';
 import { withIds } from '../arc/wholeArc';
-import { freshShot } from '../shot/freshShot';
-import { PLAIN_MARK, PLAIN_TIMING } from '../shot/plainTiming';
-import type { Arc, Figure, Mark, Move, Shot } from '../shot/schema';
+import { freshShot } from '../model/freshShot';
+import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
+import type { Arc, Figure, Mark, Move, Shot } from '../model/schema';
 
 /** Shots that are valid and heavy, to see what grows faster than its input. */
 

@@ -1,10 +1,10 @@
 import { fc } from './property';
 import type { PointShape } from '../arc/smoothing';
 import { withIds } from '../arc/wholeArc';
-import { edits } from '../shot/edits';
-import { freshShot } from '../shot/freshShot';
-import { PLAIN_MARK } from '../shot/plainTiming';
-import type { Arc, Easing, Mark, Move, Shot } from '../shot/schema';
+import { edits } from '../edits/edits';
+import { freshShot } from '../model/freshShot';
+import { PLAIN_MARK } from '../model/plainTiming';
+import type { Arc, Easing, Mark, Move, Shot } from '../model/schema';
 
 /** Builders and generators for tests. */
 

@@ -1,6 +1,6 @@
 import { arcOf, corner, everyEasing, onlyMove, shotAlong, markAt } from '../testing/shapes';
 import { fc } from '../testing/property';
-import type { Easing, Mark, Move } from '../shot/schema';
+import type { Easing, Mark, Move } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { fractionAt } from './placeInTime';
 import { ticksFrom } from './retime';

@@ -1,4 +1,4 @@
-import type { Mark } from '../shot/schema';
+import type { Mark } from '../model/schema';
 
 /** Share of the arc per frame between two marks. */
 const rate = (from: Mark, to: Mark): number => (to.fraction - from.fraction) / (to.frame - from.frame);

@@ -1,4 +1,4 @@
-import type { Mark } from '../shot/schema';
+import type { Mark } from '../model/schema';
 
 /** Less than this share of an arc is no way at all. */
 const NO_WAY = 1e-12;

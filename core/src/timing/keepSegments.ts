@@ -1,5 +1,5 @@
 import { measureArc } from '../arc/arcMeasure';
-import type { Arc, Move } from '../shot/schema';
+import type { Arc, Move } from '../model/schema';
 import { syncTiedMarks } from './keepTiming';
 
 /**

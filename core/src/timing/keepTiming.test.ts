@@ -1,8 +1,8 @@
 import { arcLength } from '../arc/arcMeasure';
-import { edits } from '../shot/edits';
-import type { Keeps, Shot } from '../shot/schema';
+import { edits } from '../edits/edits';
+import type { Keeps, Shot } from '../model/schema';
 import { arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
-import { evaluate } from '../travel/evaluate';
+import { evaluate } from '../motion/evaluate';
 
 const straight = arcOf([corner(0, 0), corner(100, 0), corner(200, 0)]);
 

@@ -1,7 +1,7 @@
 import { arcLength, measureArc, placeAt } from '../arc/arcMeasure';
 import { nearestPlace } from '../arc/nearestPlace';
-import { ShotError } from '../errors';
-import type { Arc, Mark, Move } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import type { Arc, Mark, Move } from '../model/schema';
 
 const withFractions = (move: Move, fractionOf: (mark: Mark) => number): Move => ({
   ...move,

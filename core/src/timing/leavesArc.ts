@@ -1,4 +1,4 @@
-import type { Arc, Mark } from '../shot/schema';
+import type { Arc, Mark } from '../model/schema';
 import { easedDistance } from './easedDistance';
 
 /** Less of an arc than this past its end is none. */

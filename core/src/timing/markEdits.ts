@@ -1,7 +1,7 @@
-import { ShotError } from '../errors';
-import { freshId } from '../shot/ids';
-import { PLAIN_MARK } from '../shot/plainTiming';
-import { LONGEST_SHOT, type Mark, MOST_MARKS, type Move } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import { freshId } from '../model/ids';
+import { PLAIN_MARK } from '../model/plainTiming';
+import { LONGEST_SHOT, type Mark, MOST_MARKS, type Move } from '../model/schema';
 import { remapFrames } from './remapFrames';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { splitEasing } from './splitEasing';

@@ -10,10 +10,10 @@ import {
   withMarks,
 } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { edits } from '../shot/edits';
-import { type Easing, type Mark, type Shot, shotSchema } from '../shot/schema';
-import { openShot, writeShotFile } from '../shot/openShot';
-import { evaluate } from '../travel/evaluate';
+import { edits } from '../edits/edits';
+import { type Easing, type Mark, type Shot, shotSchema } from '../model/schema';
+import { openShot, writeShotFile } from '../model/openShot';
+import { evaluate } from '../motion/evaluate';
 import { fractionAt } from './placeInTime';
 import { copiedMarks } from './markEdits';
 

@@ -1,4 +1,4 @@
-import type { Easing } from '../shot/schema';
+import type { Easing } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { EASINGS } from './easings';
 import type { ChartDistance } from './easings/easingDefinition';

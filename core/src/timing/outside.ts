@@ -1,4 +1,4 @@
-import type { Mark, Move, Outside } from '../shot/schema';
+import type { Mark, Move, Outside } from '../model/schema';
 
 /** A frame between a move's marks, and how many times the move has gone round its course to come there. */
 interface Within {

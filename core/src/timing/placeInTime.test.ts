@@ -1,12 +1,12 @@
-import { exposuresOf } from '../spacing/exposures';
-import { applyEdit, edits } from '../shot/edits';
-import { type Move, type Shot, shotSchema } from '../shot/schema';
+import { exposuresOf } from '../exposure/exposures';
+import { applyEdit, edits } from '../edits/edits';
+import { type Move, type Shot, shotSchema } from '../model/schema';
 import { fc } from '../testing/property';
 import { circle, everyEasing, markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
-import { evaluate } from '../travel/evaluate';
+import { evaluate } from '../motion/evaluate';
 import { betweenPoses } from '../pose/betweenPoses';
 import { fractionAt, fractionsOnFrames, spansOf } from './placeInTime';
-import { spanKnots } from './spanKnots';
+import { spanKnots } from '../exposure/spanKnots';
 
 const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);

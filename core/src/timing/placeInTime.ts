@@ -1,4 +1,4 @@
-import type { Mark, Move } from '../shot/schema';
+import type { Mark, Move } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { flowFraction } from './flow';
 import { isHold } from './isHold';

@@ -1,4 +1,4 @@
-import type { Move, Skip } from '../shot/schema';
+import type { Move, Skip } from '../model/schema';
 
 /** What of a move lies on frames besides its marks. */
 type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides'>;

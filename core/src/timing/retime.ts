@@ -1,5 +1,5 @@
-import { ShotError } from '../errors';
-import type { Easing, EasingKind, Mark, Move } from '../shot/schema';
+import { ShotError } from '../model/errors';
+import type { Easing, EasingKind, Mark, Move } from '../model/schema';
 import { remapFrames } from './remapFrames';
 import { easedDistance } from './easedDistance';
 import { easingDefinition } from './easings';

@@ -1,4 +1,4 @@
-import type { Easing } from '../shot/schema';
+import type { Easing } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { easingDefinition } from './easings';
 import { chartOf } from './easings/ticks';

@@ -8,10 +8,10 @@ import {
   straightShot,
   withMarks,
 } from '../testing/shapes';
-import { edits } from '../shot/edits';
+import { edits } from '../edits/edits';
 import { incrementTable } from '../spacing/increments';
 import { fc } from '../testing/property';
-import type { Easing, Mark, Move, Shot } from '../shot/schema';
+import type { Easing, Mark, Move, Shot } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { fractionAt, spansOf } from './placeInTime';
 import { freshRamp, rampOf } from './easings/ramped';

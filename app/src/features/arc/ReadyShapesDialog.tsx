@@ -1,4 +1,4 @@
-import { type FreshShapeKind, freshShape, pathData, SHAPE_KINDS, shapePoints } from '@humble/core';
+import { type FreshShapeName, freshShape, pathData, FRESH_SHAPES, shapePoints } from '@humble/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -16,7 +16,7 @@ import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
-import { SHAPE_NAMES } from './shapeSizes';
+import { SHAPE_NAMES } from './shapes';
 
 const PLACES = [
   { value: 'further', label: 'As a further arc' },
@@ -31,7 +31,7 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const choose = (kind: FreshShapeKind): void => {
+  const choose = (kind: FreshShapeName): void => {
     const shape = freshShape(kind, field);
     const arc = activeArcIn(store.getState());
     if (where === 'instead' && arc) edit('shapeArc', { arcId: arc.id, shape });
@@ -45,7 +45,7 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
     <Dialog title="Ready shapes" isOpen onClose={onClose}>
       {canReplace && <Segmented label="Where it goes" value={where} options={PLACES} onChange={setWhere} />}
       <View className="flex-row flex-wrap gap-2">
-        {SHAPE_KINDS.map((kind) => (
+        {FRESH_SHAPES.map((kind) => (
           <ShapeButton key={kind} kind={kind} onPress={() => choose(kind)} />
         ))}
       </View>
@@ -63,7 +63,7 @@ function freshName(name: string, { shot }: ReturnType<ReturnType<typeof useAppSt
 
 const PICTURE = { width: 96, height: 64 };
 
-function ShapeButton({ kind, onPress }: { readonly kind: FreshShapeKind; readonly onPress: () => void }) {
+function ShapeButton({ kind, onPress }: { readonly kind: FreshShapeName; readonly onPress: () => void }) {
   return (
     <Pressable
       role="button"

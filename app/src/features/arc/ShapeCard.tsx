@@ -4,7 +4,7 @@ import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
-import { nameOfShape, shapeSizes } from './shapeSizes';
+import { nameOfShape, shapeNumbers } from './shapes';
 
 /** The sizes of a ready shape, for as long as none of its points was moved by hand. */
 export function ShapeCard() {
@@ -16,11 +16,11 @@ export function ShapeCard() {
     <Card title={nameOfShape(shape)}>
       <Words tone="soft">Its rings in the field have these meanings too. Moving a point sets it free.</Words>
       <View className="mt-1">
-        {shapeSizes(shape).map(({ with: withSize, ...field }) => (
+        {shapeNumbers(shape).map(({ with: withNumber, ...field }) => (
           <NumberField
             key={field.label}
             {...field}
-            onChange={(value, undoGroup) => edit('shapeArc', { arcId, shape: withSize(value) }, undoGroup)}
+            onChange={(value, undoGroup) => edit('shapeArc', { arcId, shape: withNumber(value) }, undoGroup)}
           />
         ))}
         {shape.kind === 'ellipse' && (

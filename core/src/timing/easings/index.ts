@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Easing } from '../../shot/schema';
+import type { Easing } from '../../model/schema';
 import { bounce } from './bounce';
 import { curve } from './curve';
 import type { EasingDefinition } from './easingDefinition';

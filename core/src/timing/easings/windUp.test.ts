@@ -1,7 +1,7 @@
 import { fc } from '../../testing/property';
 import { onlyMove, straightShot } from '../../testing/shapes';
-import { edits } from '../../shot/edits';
-import type { Easing, Mark } from '../../shot/schema';
+import { edits } from '../../edits/edits';
+import type { Easing, Mark } from '../../model/schema';
 import { incrementTable } from '../../spacing/increments';
 import { easedDistance } from '../easedDistance';
 import { leavesArc } from '../leavesArc';

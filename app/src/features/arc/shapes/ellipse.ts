@@ -1,0 +1,19 @@
+import { ANGLE, number, point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
+
+export const ellipse: ShapeDescriptor<ShapeOf<'ellipse'>> = {
+  names: { circle: 'Circle', ellipse: 'Ellipse' },
+  nameOf: ({ isRound }) => (isRound ? 'circle' : 'ellipse'),
+  numbers: (shape) => [
+    ...(shape.isRound
+      ? [
+          {
+            ...number(shape, 'radiusX', 'Radius'),
+            with: (radius: number) => ({ ...shape, radiusX: radius, radiusY: radius }),
+          },
+        ]
+      : [number(shape, 'radiusX', 'Half its width'), number(shape, 'radiusY', 'Half its height')]),
+    number(shape, 'startDeg', 'Starts at', ANGLE),
+    ...(shape.isRound ? [] : [number(shape, 'turnDeg', 'Turned by', ANGLE)]),
+    ...point(shape, 'centre', 'Middle'),
+  ],
+};

@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import type { ReadyShape } from '../../model/schema';
+import { bounces } from './bounces';
+import { eight } from './eight';
+import { ellipse } from './ellipse';
+import { line } from './line';
+import type { ShapeDefinition } from './shapeDefinition';
+import { spiral } from './spiral';
+import { swing } from './swing';
+import { threePlaces } from './threePlaces';
+import { toss } from './toss';
+import { wave } from './wave';
+
+/** The table of ready shapes, in the order in which they are offered. */
+const definitions = [line, threePlaces, ellipse, swing, toss, bounces, wave, eight, spiral] as const;
+
+type Definitions = typeof definitions;
+type SchemasOf<Each extends readonly { readonly schema: z.ZodObject }[]> = {
+  -readonly [Index in keyof Each]: Each[Index]['schema'];
+};
+
+/**
+ * Shapes that keep what made them until a point of theirs is moved. Sizes in field units, angles in degrees,
+ * positive clockwise as seen unless it says otherwise.
+ */
+export const readyShapeSchema = z.discriminatedUnion(
+  'kind',
+  definitions.map(({ schema }) => schema) as unknown as SchemasOf<Definitions>,
+);
+
+/** What a fresh ready shape can be. A circle is an ellipse that is kept round. */
+export type FreshShapeName = NamesOf<Definitions[number]>;
+type NamesOf<Definition> = Definition extends { readonly fresh: infer Fresh } ? keyof Fresh & string : never;
+
+/** A definition as those see it who do not know of which kind it is. */
+export type AnyShapeDefinition = ShapeDefinition<z.ZodObject, FreshShapeName, ReadyShape>;
+
+/** All kinds of shape, in the order of the table. */
+export const SHAPES = definitions as unknown as readonly AnyShapeDefinition[];
+
+const byKind = new Map(SHAPES.map((definition) => [definition.kind, definition]));
+
+/** What there is to know of a shape, by its kind. */
+export const shapeDefinition = (kind: ReadyShape['kind']): AnyShapeDefinition => byKind.get(kind)!;

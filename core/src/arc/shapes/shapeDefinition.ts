@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { coordinate, FURTHEST, vectorSchema } from '../../model/coordinates';
+import type { Cubic } from '../cubic';
+import type { Vector } from '../vector';
+
+/** Something on a ready shape to take hold of, each with a meaning of its own. */
+export interface ShapeHandle<Shape> {
+  readonly id: string;
+  /** What dragging it does, as the end of “Drag: …”. */
+  readonly hint: string;
+  readonly at: Vector;
+  /** The shape with this handle at another point. */
+  readonly dragged: (to: Vector) => Shape;
+}
+
+/** A map that keeps shapes alike: a turn, one scale and a shift, without a mirror. */
+export interface Similarity {
+  readonly point: (p: Vector) => Vector;
+  /** New lengths over old ones, > 0. */
+  readonly factor: number;
+  /** Clockwise as seen. */
+  readonly deg: number;
+}
+
+/** What a fresh shape is drawn into. */
+export interface ShapeSpace {
+  readonly centre: Vector;
+  /** A tenth of the shorter side of the field. */
+  readonly unit: number;
+  /** A point so many units across and down from the centre. */
+  readonly point: (across: number, down: number) => Vector;
+}
+
+/**
+ * Everything the core has to know of one kind of ready shape. A new kind is a file with one of these, and a
+ * line in the table of shapes.
+ */
+export interface ShapeDefinition<
+  Schema extends z.ZodObject = z.ZodObject,
+  Name extends string = string,
+  Shape = z.infer<Schema>,
+> {
+  readonly kind: string;
+  readonly schema: Schema;
+  readonly closed: boolean;
+  /** The curves that it is made of, each starting where the one before ends. Closed ones end where they began. */
+  readonly cubics: (shape: Shape) => readonly Cubic[];
+  /** Which points, counted from 0, are corners; without it those whose handles are not in line. */
+  readonly isCorner?: (index: number) => boolean;
+  readonly handles: (shape: Shape) => readonly ShapeHandle<Shape>[];
+  /** The shape moved, turned and sized as a whole. */
+  readonly transformed: (shape: Shape, by: Similarity) => Shape;
+  /** Weight pulls down in it: turned, it is no such shape any more. */
+  readonly isUpright?: true;
+  /** Shapes of this kind to begin with, by the names under which they are offered. */
+  readonly fresh: Readonly<Record<Name, (space: ShapeSpace) => Shape>>;
+}
+
+/** A definition, with its types found from its schema and its names. */
+export const defineShape = <Schema extends z.ZodObject, Name extends string>(
+  definition: ShapeDefinition<Schema, Name>,
+): ShapeDefinition<Schema, Name> => definition;
+
+/** A size, field units. */
+export const size = z.number().min(0).max(FURTHEST);
+/** An angle in degrees, positive clockwise as seen unless its shape says otherwise. */
+export const angle = z.number().min(-36_000).max(36_000);
+export const point = vectorSchema;
+export { coordinate };
+
+/** The schema of a kind of shape; every shape can run from its end to its start. */
+export const shapeSchema = <Kind extends string, Fields extends z.core.$ZodLooseShape>(
+  kind: Kind,
+  fields: Fields,
+) => z.object({ kind: z.literal(kind), reversed: z.boolean(), ...fields });

@@ -1,0 +1,295 @@
+import { arcLength } from '../arc/arcMeasure';
+import { withSegmentPulled, withSegmentStraight } from '../arc/bend';
+import { type ArcSide, withRestShifted, withRestTurned } from '../arc/fromHere';
+import {
+  withHandleAt,
+  withPointAt,
+  withPointInserted,
+  withPointsMoved,
+  withPointsOfKind,
+  withPointsShaped,
+  withoutPoints,
+} from '../arc/pointEdits';
+import { shapePoints } from '../arc/readyShapes';
+import type { PointShape } from '../arc/smoothing';
+import type { Transform } from '../arc/transform';
+import type { Vector } from '../arc/vector';
+import {
+  closedArc,
+  cutArc,
+  joinedArcs,
+  openedArc,
+  reversedArc,
+  withId,
+  withIds,
+  withPointsTransformed,
+  withShape,
+} from '../arc/wholeArc';
+import { ShotError } from '../model/errors';
+import { syncTiedMarks, keptInPlace, untied } from '../timing/keepTiming';
+import { freshId } from '../model/ids';
+import { changeArc } from '../timing/changeArc';
+import { changeArcOnly, findArc } from '../model/parts';
+import {
+  type Arc,
+  arcColours,
+  LONGEST_NAME,
+  type PointKind,
+  type ReadyShape,
+  type Shaping,
+  type Shot,
+} from '../model/schema';
+import { withFigureOn } from './withFigure';
+
+type OfArc = { readonly arcId: string };
+type OfPoints = OfArc & { readonly pointIds: readonly string[] };
+type OfSegment = OfArc & { readonly segment: number };
+
+/** What a fresh arc is made of: points, or the ready shape that gives them. */
+export type FreshArc = {
+  readonly name?: string;
+} & ({ readonly points: readonly PointShape[]; readonly closed?: boolean } | { readonly shape: ReadyShape });
+
+const MOST_ARCS = 200;
+
+/** A number that no arc's name ends in yet. */
+function freshNumber(shot: Shot): number {
+  const taken = shot.arcs.map(({ name }) => Number(/(\d+)$/.exec(name)?.[1] ?? 0));
+  return Math.max(0, ...taken) + 1;
+}
+
+function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
+  if (shot.arcs.length >= MOST_ARCS)
+    throw new ShotError('out-of-range', `A shot holds at most ${MOST_ARCS} arcs.`);
+  const { points, closed } =
+    'shape' in fresh ? shapePoints(fresh.shape) : { points: fresh.points, closed: fresh.closed ?? false };
+  const arc: Arc = {
+    id: freshId('arc', shot.arcs),
+    name: fresh.name?.trim().slice(0, LONGEST_NAME) || `Arc ${freshNumber(shot)}`,
+    closed,
+    points: withIds(points),
+    shape: 'shape' in fresh ? fresh.shape : null,
+    colour: arcColours[shot.arcs.length % arcColours.length]!,
+    hidden: false,
+    locked: false,
+  };
+  return { ...shot, arcs: [...shot.arcs, arc] };
+}
+
+const lastArc = (shot: Shot): Arc => shot.arcs[shot.arcs.length - 1]!;
+
+/** Points of which some have ids already; the others get fresh ones. */
+function withMissingIds(points: readonly (PointShape & { readonly id?: string })[]): Arc['points'] {
+  const used = points.filter((point) => point.id !== undefined) as { id: string }[];
+  let next = Number(freshId('p', used).slice(1));
+  return points.map((point) => withId(point, point.id ?? `p${next++}`));
+}
+
+function withoutArc(shot: Shot, arcId: string): Shot {
+  const moves = shot.moves.filter((move) => move.arcId !== arcId);
+  const stillUsed = new Set(moves.map((move) => move.figureId));
+  const left = new Set(shot.moves.filter((move) => move.arcId === arcId).map((move) => move.figureId));
+  return {
+    ...shot,
+    arcs: shot.arcs.filter((arc) => arc.id !== arcId),
+    moves,
+    figures: shot.figures.filter(({ id }) => stillUsed.has(id) || !left.has(id)),
+  };
+}
+
+/** Everything that can be done to arcs. A locked arc is guarded by the interface, not here. */
+export const arcEdits = {
+  /**
+   * A further arc, a stand-in on its start, and a move over the whole shot: it leaves and arrives slowly
+   * on an open arc and goes round evenly on a closed one.
+   */
+  drawArc: (shot: Shot, fresh: FreshArc): Shot => {
+    const drawn = withArcAdded(shot, fresh);
+    return withFigureOn(drawn, lastArc(drawn));
+  },
+
+  /** Several arcs at once, from a drawing. The first of them carries a stand-in, as a single one would. */
+  drawArcs: (shot: Shot, { arcs }: { arcs: readonly FreshArc[] }): Shot => {
+    const [first, ...others] = arcs;
+    return first ? others.reduce(withArcAdded, arcEdits.drawArc(shot, first)) : shot;
+  },
+
+  /** Another shape for an arc. Points that say which they are keep their ids. */
+  redrawArc: (
+    shot: Shot,
+    {
+      arcId,
+      points,
+      closed,
+    }: OfArc & { points: readonly (PointShape & { readonly id?: string })[]; closed?: boolean },
+  ): Shot =>
+    changeArc(shot, arcId, (arc) => ({
+      ...arc,
+      closed: closed ?? arc.closed,
+      shape: null,
+      points: withMissingIds(points),
+    })),
+
+  /** A ready shape for an arc, or another size of the one it has. */
+  shapeArc: (shot: Shot, { arcId, shape }: OfArc & { shape: ReadyShape }): Shot =>
+    changeArc(shot, arcId, (arc) => withShape(arc, shape)),
+
+  movePoint: (shot: Shot, { arcId, pointId, to }: OfArc & { pointId: string; to: Vector }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointAt(arc, pointId, to)),
+
+  movePoints: (shot: Shot, { arcId, pointIds, by }: OfPoints & { by: Vector }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointsMoved(arc, pointIds, by)),
+
+  moveHandle: (
+    shot: Shot,
+    { arcId, pointId, side, to }: OfArc & { pointId: string; side: 'in' | 'out'; to: Vector },
+  ): Shot => changeArc(shot, arcId, (arc) => withHandleAt(arc, pointId, side, to)),
+
+  insertPoint: (shot: Shot, { arcId, segment, t }: OfSegment & { t: number }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointInserted(arc, segment, t)),
+
+  /** @throws ShotError `arc-needs-two-points` */
+  deletePoints: (shot: Shot, { arcId, pointIds }: OfPoints): Shot =>
+    changeArc(shot, arcId, (arc) => withoutPoints(arc, pointIds)),
+
+  setPointKind: (shot: Shot, { arcId, pointIds, kind }: OfPoints & { kind: PointKind }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointsOfKind(arc, pointIds, kind)),
+
+  /** Points that round themselves off by their neighbours: tighter, sharper or leaning, −1 to 1 each. */
+  shapePoints: (shot: Shot, { arcId, pointIds, shaping }: OfPoints & { shaping: Shaping }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointsShaped(arc, pointIds, shaping)),
+
+  /** Pulls a segment so that its place at `t` lies at `to`; no point is added. */
+  pullSegment: (shot: Shot, { arcId, segment, t, to }: OfSegment & { t: number; to: Vector }): Shot =>
+    changeArc(shot, arcId, (arc) => withSegmentPulled(arc, segment, t, to)),
+
+  straightenSegment: (shot: Shot, { arcId, segment }: OfSegment): Shot =>
+    changeArc(shot, arcId, (arc) => withSegmentStraight(arc, segment)),
+
+  /** Moves, turns, scales or mirrors points, or the whole arc when all of them are meant. */
+  transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>
+    changeArc(shot, arcId, (arc) => withPointsTransformed(arc, pointIds, transform)),
+
+  closeArc: (shot: Shot, { arcId }: OfArc): Shot => changeArc(shot, arcId, closedArc),
+
+  /** Opens a closed arc at one of its points. */
+  openArc: (shot: Shot, { arcId, pointId }: OfArc & { pointId?: string }): Shot =>
+    changeArc(shot, arcId, (arc) => openedArc(arc, pointId)),
+
+  /** @param move whether what travels on it stays where it is, or goes the other way from now on */
+  reverseArc: (shot: Shot, { arcId, move }: OfArc & { move: 'in-place' | 'turned-round' }): Shot => {
+    const turned = changeArcOnly(shot, arcId, reversedArc);
+    const arc = findArc(turned, arcId);
+    return {
+      ...turned,
+      moves: turned.moves.map((one) => {
+        if (one.arcId !== arcId) return one;
+        // Turned round, what was tied to a point lies elsewhere: the point stays, the place does not.
+        return move === 'turned-round' ? untied(one) : syncTiedMarks(keptInPlace(one), arc);
+      }),
+    };
+  },
+
+  /** Turns what comes after (or before) a place about it. @param s field units from the start */
+  turnRest: (shot: Shot, { arcId, s, rest, deg }: OfArc & { s: number; rest: ArcSide; deg: number }): Shot =>
+    changeArc(shot, arcId, (arc) => withRestTurned(arc, s, rest, deg)),
+
+  /** Shifts what comes after (or before) a place; marks keep their spots on both sides. */
+  shiftRest: (shot: Shot, { arcId, s, rest, by }: OfArc & { s: number; rest: ArcSide; by: Vector }): Shot => {
+    const before = findArc(shot, arcId);
+    const shifted = changeArcOnly(shot, arcId, (arc) => withRestShifted(arc, s, rest, by));
+    const extra = Math.hypot(by.x, by.y);
+    const [was, is] = [arcLength(before), arcLength(before) + extra];
+    if (is === 0) return shifted;
+    const distanceOf = (fraction: number): number =>
+      fraction * was > s || (rest === 'up-to-here' && fraction * was === s)
+        ? fraction * was + extra
+        : fraction * was;
+    const after = findArc(shifted, arcId);
+    return {
+      ...shifted,
+      moves: shifted.moves.map((move) =>
+        move.arcId !== arcId
+          ? move
+          : syncTiedMarks(
+              {
+                ...move,
+                marks: move.marks.map((mark) => ({ ...mark, fraction: distanceOf(mark.fraction) / is })),
+              },
+              after,
+            ),
+      ),
+    };
+  },
+
+  /** Cuts an open arc in two; what travels on it stays with the first part. @param s field units from the start */
+  cutArc: (shot: Shot, { arcId, s }: OfArc & { s: number }): Shot => {
+    const arc = findArc(shot, arcId);
+    const [first, second] = cutArc(arc, s);
+    const cut = changeArc(shot, arcId, (before) => ({
+      ...before,
+      shape: null,
+      points: withMissingIds(first),
+    }));
+    return withArcAdded(cut, { name: `${arc.name.slice(0, LONGEST_NAME - 6)}, rest`, points: second });
+  },
+
+  /**
+   * Joins another open arc to an open arc. What travels on the first one holds on to what it keeps; what
+   * travels on the other one stays where it is.
+   */
+  joinArcs: (shot: Shot, { arcId, otherId }: OfArc & { otherId: string }): Shot => {
+    if (arcId === otherId) throw new ShotError('out-of-range', 'An arc is joined to another one.');
+    const other = findArc(shot, otherId);
+    const { points, reverseA, reverseB } = joinedArcs(findArc(shot, arcId), other);
+    const turned = reverseA ? arcEdits.reverseArc(shot, { arcId, move: 'in-place' }) : shot;
+    const joined = changeArc(turned, arcId, (arc) => ({ ...arc, shape: null, points: withIds(points) }));
+    const length = arcLength(findArc(joined, arcId));
+    const share = length > 0 ? arcLength(other) / length : 0;
+    const moved = (fraction: number): number => 1 - share + share * (reverseB ? 1 - fraction : fraction);
+    return {
+      ...joined,
+      arcs: joined.arcs.filter((arc) => arc.id !== otherId),
+      moves: joined.moves.map((move) =>
+        move.arcId === otherId
+          ? untied({
+              ...move,
+              arcId,
+              marks: move.marks.map((mark) => ({ ...mark, fraction: moved(mark.fraction) })),
+            })
+          : move,
+      ),
+    };
+  },
+
+  /** The name, colour, hiding or locking of an arc. */
+  setArc: (
+    shot: Shot,
+    { arcId, ...some }: OfArc & Partial<Pick<Arc, 'name' | 'colour' | 'hidden' | 'locked'>>,
+  ): Shot => {
+    if (some.name !== undefined && some.name.trim() === '')
+      throw new ShotError('out-of-range', 'An arc needs a name.');
+    return changeArcOnly(shot, arcId, (arc) => ({ ...arc, ...some }));
+  },
+
+  /** Puts an arc at another place of the list; later ones are drawn on top. */
+  orderArc: (shot: Shot, { arcId, to }: OfArc & { to: number }): Shot => {
+    const arc = findArc(shot, arcId);
+    const others = shot.arcs.filter((other) => other !== arc);
+    const index = Math.min(others.length, Math.max(0, to));
+    return { ...shot, arcs: [...others.slice(0, index), arc, ...others.slice(index)] };
+  },
+
+  /** Removes an arc and what travels on it. */
+  removeArc: (shot: Shot, { arcId }: OfArc): Shot => withoutArc(shot, findArc(shot, arcId).id),
+
+  /** Puts a stand-in on an arc that carries none. */
+  putFigureOn: (shot: Shot, { arcId }: OfArc): Shot => withFigureOn(shot, findArc(shot, arcId)),
+
+  /** Takes off what travels on an arc. */
+  takeFigureOff: (shot: Shot, { arcId }: OfArc): Shot => {
+    const arc = findArc(shot, arcId);
+    const bare = withoutArc(shot, arcId);
+    return { ...bare, arcs: shot.arcs.map((other) => (other.id === arcId ? arc : other)) };
+  },
+} as const;

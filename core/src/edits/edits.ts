@@ -1,0 +1,174 @@
+import { arcEdits } from './arcEdits';
+import { backdropEdits } from './backdropEdits';
+import { changeFigure, changeMove, changePart, findArc } from '../model/parts';
+import { ShotError } from '../model/errors';
+import { exposureEdits } from './exposureEdits';
+import { gestureEdits } from './gestureEdits';
+import { poseEdits } from './poseEdits';
+import { spacingEdits } from './spacingEdits';
+import { timingEdits } from './timingEdits';
+import { lastFrame, firstFrame } from '../timing/placeInTime';
+import { withFrames } from '../timing/retime';
+import {
+  type Easing,
+  type Field,
+  type Figure,
+  type Keeps,
+  lastFrameFor,
+  LONGEST_SHOT,
+  type Move,
+  type Shot,
+  type StandInName,
+} from '../model/schema';
+
+/**
+ * What becomes of moves when the shot's length changes: one that went to the last frame still does and the
+ * others stay (`follow`), all stretch with the shot, or all are kept as they are.
+ */
+export type MovesInLength = 'follow' | 'stretch' | 'keep';
+
+/** A move in a shot of another length. One that would go past its end is compressed, and begins earlier if it must. */
+function inLength(move: Move, before: number, after: number, how: MovesInLength): Move {
+  const [first, last] = [firstFrame(move), lastFrame(move)];
+  // Round a closed arc it may end one frame past the shot, and goes on doing so.
+  const past = Math.max(0, last - before);
+  const least = move.marks.length - 1;
+  const until = (end: number): Move => withFrames(move, Math.max(1, Math.min(first, end - least)), end);
+  if (how === 'stretch') {
+    const share = after / before;
+    const end = Math.max(1 + least, Math.round(1 + (last - past - 1) * share)) + past;
+    const start = Math.max(1, Math.min(end - least, Math.round(1 + (first - 1) * share)));
+    return withFrames(move, start, Math.min(end, after + past));
+  }
+  const follows = how === 'follow' && last >= before;
+  return follows || last > after + past ? until(after + past) : move;
+}
+
+/** Everything that can be done to a shot: pure functions from a shot and arguments to a shot. */
+export const edits = {
+  renameShot: (shot: Shot, { name }: { name: string }): Shot => ({ ...shot, name }),
+
+  /** Another rate, frames per second; the frames stay as they are. */
+  setRate: (shot: Shot, { rate }: { rate: number }): Shot => ({ ...shot, rate }),
+
+  /** @throws ShotError `out-of-range` when a move has more marks than the new length has frames */
+  setLength: (
+    shot: Shot,
+    { lengthFrames, moves = 'follow' }: { lengthFrames: number; moves?: MovesInLength },
+  ): Shot => ({
+    ...shot,
+    lengthFrames,
+    moves: shot.moves.map((move) => inLength(move, shot.lengthFrames, lengthFrames, moves)),
+  }),
+
+  setFieldSize: (shot: Shot, { width, height }: Pick<Field, 'width' | 'height'>): Shot => ({
+    ...shot,
+    field: { ...shot.field, width, height },
+  }),
+
+  /**
+   * Field units per millimetre, or null for none; without a scale the sheet is in field units.
+   * @param args.units what the sheet is in from then on; as it was without it
+   */
+  setScale: (
+    shot: Shot,
+    {
+      unitsPerMm,
+      units = shot.sheet.units,
+    }: Pick<Field, 'unitsPerMm'> & Partial<Pick<Shot['sheet'], 'units'>>,
+  ): Shot => ({
+    ...shot,
+    field: { ...shot.field, unitsPerMm },
+    sheet: { ...shot.sheet, units: unitsPerMm === null ? 'field' : units },
+  }),
+
+  /** @throws ShotError `out-of-range` when millimetres are asked for without a scale */
+  setSheet: (shot: Shot, sheet: Partial<Shot['sheet']>): Shot => {
+    if (sheet.units === 'mm' && shot.field.unitsPerMm === null)
+      throw new ShotError('out-of-range', 'Millimetres need a scale: type how long the field is.');
+    return { ...shot, sheet: { ...shot.sheet, ...sheet } };
+  },
+
+  ...arcEdits,
+  ...backdropEdits,
+  ...timingEdits,
+  ...spacingEdits,
+  ...exposureEdits,
+  ...poseEdits,
+  ...gestureEdits,
+
+  /**
+   * First and last frame of a move; the marks between keep their share of the time.
+   * @param args.lengthens whether the shot is made longer where the move ends past it; other moves stay
+   * @throws ShotError `out-of-range`
+   */
+  setMoveFrames: (
+    shot: Shot,
+    {
+      moveId,
+      first,
+      last,
+      lengthens = false,
+    }: { moveId: string; first: number; last: number; lengthens?: boolean },
+  ): Shot => {
+    const lengthFrames = lengthens
+      ? Math.min(LONGEST_SHOT, Math.max(shot.lengthFrames, last))
+      : shot.lengthFrames;
+    return changeMove({ ...shot, lengthFrames }, moveId, (move) => {
+      const latest = lastFrameFor(lengthFrames, findArc(shot, move.arcId).closed);
+      if (first < 1 || last > latest)
+        throw new ShotError('out-of-range', `A move lies within frames 1 to ${latest}.`);
+      return withFrames(move, first, last);
+    });
+  },
+
+  /** Easing of the span that starts at a mark. */
+  setEasing: (
+    shot: Shot,
+    { moveId, markId, easing }: { moveId: string; markId: string; easing: Easing },
+  ): Shot =>
+    changeMove(shot, moveId, (move) => ({
+      ...move,
+      marks: changePart(move.marks, markId, (mark) => ({ ...mark, easing })),
+    })),
+
+  setTurning: (
+    shot: Shot,
+    { moveId, ...turning }: { moveId: string } & Partial<Pick<Move, 'turnsWithArc' | 'correctionDeg'>>,
+  ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
+
+  /** What a move holds on to when its arc changes shape. */
+  setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
+    changeMove(shot, moveId, (move) => ({ ...move, keeps })),
+
+  setFigure: (
+    shot: Shot,
+    {
+      figureId,
+      standIn,
+      ...rest
+    }: { figureId: string; standIn?: StandInName } & Partial<Pick<Figure, 'name' | 'height'>>,
+  ): Shot =>
+    changeFigure(shot, figureId, (figure) => ({
+      ...figure,
+      ...rest,
+      artwork: standIn ? { kind: 'stand-in', standIn } : figure.artwork,
+    })),
+
+  /** A shot taken over whole: from a file, or from a table of increments. */
+  replaceShot: (_: Shot, { shot }: { shot: Shot }): Shot => shot,
+} as const;
+
+export type EditName = keyof typeof edits;
+export type EditArguments<Name extends EditName> = Parameters<(typeof edits)[Name]>[1];
+
+/** One edit as plain data: what a reducer stores and a test writes down. */
+export type Edit = {
+  [Name in EditName]: { readonly name: Name; readonly args: EditArguments<Name> };
+}[EditName];
+
+/** The shot after an edit. @throws ShotError when the edit cannot be done */
+export function applyEdit(shot: Shot, edit: Edit): Shot {
+  const change = edits[edit.name] as (shot: Shot, args: Edit['args']) => Shot;
+  return change(shot, edit.args);
+}

@@ -1,0 +1,84 @@
+import { ShotError } from '../model/errors';
+import { beginsExposure, exposureFrames } from '../exposure/exposures';
+import { withExposureBack, withoutExposure } from '../exposure/cutFrames';
+import { withRangeHeld } from '../exposure/exposureRanges';
+import { findMove, type OfMove, withMove } from '../timing/moveChange';
+import type { FramesHeld, Shot } from '../model/schema';
+
+/** Everything that can be done to the pictures of a move: how long they are held, which are left out, which put by hand. */
+export const exposureEdits = {
+  /** How long each drawing or placement is held, all over the move. */
+  setFramesHeld: (shot: Shot, { moveId, framesHeld }: OfMove & { framesHeld: FramesHeld }): Shot =>
+    withMove(shot, moveId, (move) => ({ ...move, framesHeld, exposures: [] })),
+
+  /** The same on some frames only, both ends included. */
+  setRangeHeld: (
+    shot: Shot,
+    { moveId, ...range }: OfMove & { from: number; until: number; framesHeld: FramesHeld },
+  ): Shot => withMove(shot, moveId, (move) => withRangeHeld(move, range)),
+
+  /**
+   * Leaves an exposure out: the one before is held through its frames, or they are taken out and all that
+   * follows comes sooner.
+   */
+  skipExposure: (
+    shot: Shot,
+    { moveId, frame, closesUp }: OfMove & { frame: number; closesUp: boolean },
+  ): Shot =>
+    withMove(
+      shot,
+      moveId,
+      (move) => {
+        const frames = exposureFrames(move, shot.lengthFrames);
+        if (frames[0] === frame)
+          throw new ShotError(
+            'out-of-range',
+            'The first picture cannot be skipped: it is where the move begins.',
+          );
+        if (!frames.includes(frame))
+          throw new ShotError('out-of-range', `No exposure begins on frame ${frame}.`);
+        if (closesUp) return withoutExposure(move, shot, frame);
+        if (move.skips.some((skip) => skip.frame === frame && !skip.cut)) return move;
+        const skips = [...move.skips.filter((skip) => skip.frame !== frame), { frame, cut: null }];
+        return { ...move, skips: skips.sort((a, b) => a.frame - b.frame) };
+      },
+      closesUp,
+    ),
+
+  /** Takes a skipped exposure back in. */
+  bringBack: (shot: Shot, { moveId, frame }: OfMove & { frame: number }): Shot => {
+    const skip = findMove(shot, moveId).skips.find((candidate) => candidate.frame === frame);
+    if (!skip) return shot;
+    return withMove(
+      shot,
+      moveId,
+      (move) =>
+        skip.cut
+          ? withExposureBack(move, skip)
+          : { ...move, skips: move.skips.filter((other) => other !== skip) },
+      skip.cut !== null,
+    );
+  },
+
+  /** Puts one exposure off the plan, by so many field units; the others stay. */
+  putByHand: (
+    shot: Shot,
+    { moveId, frame, dx, dy }: OfMove & { frame: number; dx: number; dy: number },
+  ): Shot =>
+    withMove(shot, moveId, (move) => {
+      if (!beginsExposure(move, frame))
+        throw new ShotError('out-of-range', `No exposure begins on frame ${frame}.`);
+      const overrides = [
+        ...move.overrides.filter((override) => override.frame !== frame),
+        { frame, dx, dy },
+      ].sort((a, b) => a.frame - b.frame);
+      return { ...move, overrides };
+    }),
+
+  /** Puts exposures back on the plan; without frames all of them. */
+  backOnPlan: (shot: Shot, { moveId, frames }: OfMove & { frames?: readonly number[] }): Shot =>
+    withMove(shot, moveId, (move) => ({
+      ...move,
+      overrides: frames ? move.overrides.filter(({ frame }) => !frames.includes(frame)) : [],
+    })),
+} as const;

@@ -1,0 +1,221 @@
+import { type ArcMeasure, distanceAtParameter, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { pointAt } from '../arc/cubic';
+import { fitStrokeSamples, type FittedStroke } from '../arc/fitStroke';
+import { nearestParameter } from '../arc/nearestPlace';
+import type { PointShape } from '../arc/smoothing';
+import { distance, type Vector, ZERO } from '../arc/vector';
+import { withIds } from '../arc/wholeArc';
+import type { Arc } from '../model/schema';
+import type { Moment } from './gesture';
+import type { Standstill } from './standstills';
+
+/** The arc takes this share of the allowed deviation; what is left is for the timing. */
+const SHARES_OF_ARC = [0.5, 0.25, 0.1] as const;
+/** Of what lies closer together than this share of the arc's part one sample is enough. */
+const CLOSEST_SHARE = 0.4;
+/** Steps between samples that lie further apart are this many times as long. */
+const LONGEST_STEP = 30;
+const MOST_STEPS = 64;
+/** A place is looked for about where it should be, as far as this share of its segment. */
+const LOOK_ABOUT = 0.35;
+const LOOKS = 14;
+
+const bareArc = (points: readonly PointShape[]): Arc => ({
+  id: 'acted',
+  name: 'Acted',
+  closed: false,
+  points: withIds(points),
+  shape: null,
+  colour: 'indigo',
+  hidden: false,
+  locked: false,
+});
+
+/**
+ * The way of the hand for an arc to be fitted to: while it rests it is on one spot, and of samples that lie
+ * closer together than anyone could tell one is enough.
+ */
+function wayOf(
+  samples: readonly Moment[],
+  moments: readonly Moment[],
+  rests: readonly Standstill[],
+  closest: number,
+): Moment[] {
+  const way: Moment[] = [samples[0]!];
+  let next = 0;
+  for (const sample of samples) {
+    for (let rest = rests[next]; rest && sample.frame >= rest.from; rest = rests[next]) {
+      if (sample.frame < rest.until) break;
+      const { x, y } = moments[rest.about]!;
+      way.push({ x, y, frame: rest.from }, { x, y, frame: rest.until });
+      next++;
+    }
+    const rest = rests[next];
+    if (rest && sample.frame >= rest.from) continue;
+    if (distance(sample, way[way.length - 1]!) >= closest) way.push(sample);
+  }
+  const last = samples[samples.length - 1]!;
+  if (distance(last, way[way.length - 1]!) > 0 || way.length < 2) way.push(last);
+  return withStepsBetween(way, closest * LONGEST_STEP);
+}
+
+/** Places on the straight line between two that lie far apart: there the hand went straight, as far as is known. */
+function withStepsBetween(way: readonly Moment[], longest: number): Moment[] {
+  return way.flatMap((to, i) => {
+    const from = way[i - 1];
+    const steps = from ? Math.min(MOST_STEPS, Math.max(1, Math.ceil(distance(from, to) / longest))) : 1;
+    return Array.from({ length: steps }, (_, k): Moment => {
+      const share = (k + 1) / steps;
+      return share === 1 || !from
+        ? to
+        : {
+            x: from.x + (to.x - from.x) * share,
+            y: from.y + (to.y - from.y) * share,
+            frame: from.frame + (to.frame - from.frame) * share,
+          };
+    });
+  });
+}
+
+/** Lengths of the straight lines through all places up to each of them. */
+function lengthsOf(way: readonly Vector[]): Float64Array {
+  const lengths = new Float64Array(way.length);
+  for (let i = 1; i < way.length; i++) lengths[i] = lengths[i - 1]! + distance(way[i]!, way[i - 1]!);
+  return lengths;
+}
+
+interface Found {
+  readonly segment: number;
+  readonly t: number;
+  /** How far from the place that was looked for, field units. */
+  readonly away: number;
+}
+
+/** The place of a segment nearest to another, between two parameters. */
+function nearestIn(measure: ArcMeasure, segment: number, to: Vector, from: number, until: number): Found {
+  const { curve } = measure.segments[segment]!;
+  const step = (until - from) / LOOKS;
+  let [best, least] = [from, Infinity];
+  for (let i = 0; i <= LOOKS; i++) {
+    const away = distance(pointAt(curve, from + i * step), to);
+    if (away < least) [best, least] = [from + i * step, away];
+  }
+  const t = nearestParameter(curve, to, Math.max(from, best - step), Math.min(until, best + step));
+  return { segment, t, away: distance(pointAt(curve, t), to) };
+}
+
+/** The nearest place about where it should be; where that is not near enough, on the segments beside it. */
+function nearestAround(
+  measure: ArcMeasure,
+  segment: number,
+  to: Vector,
+  about: number,
+  nearEnough: number,
+): Found {
+  let best = nearestIn(
+    measure,
+    segment,
+    to,
+    Math.max(0, about - LOOK_ABOUT),
+    Math.min(1, about + LOOK_ABOUT),
+  );
+  if (best.away <= nearEnough) return best;
+  const last = measure.segments.length - 1;
+  for (let i = Math.max(0, segment - 1); i <= Math.min(last, segment + 1); i++) {
+    const other = nearestIn(measure, i, to, 0, 1);
+    if (other.away < best.away) best = other;
+  }
+  return best;
+}
+
+/**
+ * The distance along a fitted arc for each moment: nearest to where the hand was, on the segment that was
+ * fitted to it then, so that loops and lines drawn twice stay in their order.
+ */
+function distancesOf(
+  measure: ArcMeasure,
+  { samples }: FittedStroke,
+  way: readonly Moment[],
+  moments: readonly Moment[],
+  nearEnough: number,
+): Float64Array {
+  const lengths = lengthsOf(way);
+  let at = 0;
+  let segment = 0;
+  return Float64Array.from(moments, (moment) => {
+    while (at < way.length - 2 && way[at + 1]!.frame <= moment.frame) at++;
+    while (segment < samples.length - 2 && samples[segment + 1]! <= at) segment++;
+    const [from, until] = [lengths[samples[segment]!]!, lengths[samples[segment + 1]!]!];
+    const [before, after] = [way[at]!, way[at + 1]!];
+    const passing = after.frame - before.frame;
+    const share = passing > 0 ? Math.min(1, (moment.frame - before.frame) / passing) : 1;
+    const passed = lengths[at]! + (lengths[at + 1]! - lengths[at]!) * share;
+    const about = until > from ? Math.min(1, Math.max(0, (passed - from) / (until - from))) : 0;
+    const found = nearestAround(measure, segment, moment, about, nearEnough);
+    return distanceAtParameter(measure, found.segment, found.t);
+  });
+}
+
+/** The gesture laid along an arc: where each frame should be, and how to tell how far off a place is. */
+export interface LaidGesture {
+  readonly points: readonly PointShape[];
+  /** Distance along the arc on each frame. */
+  readonly wanted: Float64Array;
+  readonly length: number;
+  /** How far a distance along the arc is from where the hand was on a frame, field units. */
+  readonly awayOn: (frame: number, along: number) => number;
+}
+
+function laidAlong(
+  points: readonly PointShape[],
+  moments: readonly Moment[],
+  wantedOf: (measure: ArcMeasure) => Float64Array,
+): LaidGesture {
+  const arc = bareArc(points);
+  const measure = measureArc(arc);
+  const place = placeBuffer();
+  return {
+    points,
+    wanted: wantedOf(measure),
+    length: measure.length,
+    awayOn: (frame, along) => {
+      writePlace(measure, along, arc.points[0], place);
+      return distance(place, moments[frame]!);
+    },
+  };
+}
+
+/** Straight lines through where the hand was on each frame: no frame is off it. */
+function laidStraight(moments: readonly Moment[]): LaidGesture {
+  const points: PointShape[] = [];
+  const at = moments.map(({ x, y }) => {
+    const before = points[points.length - 1];
+    if (!before || before.x !== x || before.y !== y)
+      points.push({ x, y, in: ZERO, out: ZERO, kind: 'corner' });
+    return points.length - 1;
+  });
+  return laidAlong(points, moments, (measure) => Float64Array.from(at, (i) => measure.startDistance[i]!));
+}
+
+/**
+ * An arc as smooth as the allowed deviation lets it be, on which every frame finds its place.
+ * @param samples all that the pointer reported
+ * @param moments where the hand was on each frame
+ * @param rests frames on which it rested
+ */
+export function layGesture(
+  samples: readonly Moment[],
+  moments: readonly Moment[],
+  rests: readonly Standstill[],
+  allowedDeviation: number,
+): LaidGesture {
+  for (const share of SHARES_OF_ARC) {
+    const way = wayOf(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
+    const fitted = fitStrokeSamples(way, { allowedDeviation: allowedDeviation * share });
+    const found = laidAlong(fitted.points, moments, (measure) =>
+      distancesOf(measure, fitted, way, moments, allowedDeviation * share * 1.2),
+    );
+    if (moments.every((_, k) => found.awayOn(k, found.wanted[k]!) <= allowedDeviation * 0.75)) return found;
+  }
+  return laidStraight(moments);
+}

@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { PICTURE_LIMITS } from './pictureLimits';
+import { coordinate, FURTHEST } from './coordinates';
+
+export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
+export const LONGEST_SEQUENCE = 2_000;
+
+const side = z.number().min(PICTURE_LIMITS.leastSide).max(PICTURE_LIMITS.mostSide);
+
+/** A picture that is kept beside the shot, named by the SHA-256 of its bytes. */
+export const pictureSchema = z.object({
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  type: z.enum(PICTURE_TYPES),
+  /** Name of the file it came from, to be shown. */
+  name: z.string().max(120),
+  width: side,
+  height: side,
+});
+
+/** A picture, or a sequence of them, under everything. It never goes into what is put out. */
+export const backdropSchema = z.object({
+  pictures: z.array(pictureSchema).min(1).max(LONGEST_SEQUENCE),
+  /** How many frames each picture of a sequence is shown. */
+  framesEach: z.number().int().min(1).max(240),
+  /** Place of its middle in the field, field units. */
+  x: coordinate,
+  y: coordinate,
+  /** Width in the field, field units; the height follows from the picture. */
+  width: z.number().min(1e-3).max(FURTHEST),
+  turnDeg: z.number().min(-36_000).max(36_000),
+  /** 1 is as it is, 0 is not to be seen. */
+  strength: z.number().min(0).max(1),
+  hidden: z.boolean(),
+  locked: z.boolean(),
+});

@@ -1,0 +1,208 @@
+import { z } from 'zod';
+import { backdropSchema } from './backdropSchema';
+import { actedSchema, gestureSchema, MOST_GESTURES } from './gestureSchema';
+import { id } from './ids';
+import { readyShapeSchema } from '../arc/shapes';
+import { coordinate, FURTHEST, vectorSchema } from './coordinates';
+import { LONGEST_SHOT, timingSchema } from './timingSchema';
+
+export * from './gestureSchema';
+export * from './timingSchema';
+
+/** Name of the open format, in every file. */
+export const SHOT_FORMAT = 'humble-pendulum-shot';
+/** Version written by this release; older ones are migrated when they are read. */
+export const SHOT_VERSION = 5;
+
+export const LONGEST_NAME = 120;
+export const MOST_POINTS = 5_000;
+
+const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
+const degrees = z.number().min(-36_000).max(36_000);
+
+const setting = z.number().min(-1).max(1);
+
+/** How a point rounds itself off by its neighbours (Kochanek and Bartels 1984); all 0 is plain and smooth. */
+export const shapingSchema = z.object({ tighten: setting, sharpen: setting, lean: setting });
+
+/** What shapes an arc. Handles are displacements from the point. A point has no time. */
+export const arcPointSchema = z.object({
+  id,
+  x: coordinate,
+  y: coordinate,
+  in: vectorSchema,
+  out: vectorSchema,
+  kind: z.enum(['smooth', 'even', 'corner']),
+  shaping: shapingSchema.nullable(),
+});
+
+/** Colours that arcs are told apart by; the interface has a tone of each for both themes. */
+export const arcColours = ['indigo', 'moss', 'plum', 'teal', 'graphite'] as const;
+
+export const arcSchema = z.object({
+  id,
+  name,
+  closed: z.boolean(),
+  points: z.array(arcPointSchema).min(2).max(MOST_POINTS),
+  /** What made the points, until one of them is moved by hand. */
+  shape: readyShapeSchema.nullable(),
+  colour: z.enum(arcColours),
+  hidden: z.boolean(),
+  locked: z.boolean(),
+});
+
+export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master', 'crab'] as const;
+
+/** What moves. */
+export const figureSchema = z.object({
+  id,
+  name,
+  artwork: z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
+  /** Height in the field, field units. */
+  height: z.number().min(1).max(FURTHEST),
+});
+
+/** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
+export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
+
+export const moveSchema = timingSchema.extend({
+  id,
+  figureId: id,
+  arcId: id,
+  turnsWithArc: z.boolean(),
+  correctionDeg: degrees,
+  keeps: keepsSchema,
+  /** The gesture that it was acted with; null for none. */
+  acted: actedSchema.nullable(),
+});
+
+export const fieldSchema = z.object({
+  width: z.number().min(16).max(20_000),
+  height: z.number().min(16).max(20_000),
+  /** Field units per millimetre on the set or the desk; null until it is known. */
+  unitsPerMm: z.number().min(1e-4).max(1e5).nullable(),
+});
+
+export const sheetSchema = z.object({
+  units: z.enum(['field', 'mm']),
+  /** Step of the ruler in the sheet's units; null leaves increments as they are. */
+  rulerStep: z.number().min(1e-3).max(1e4).nullable(),
+});
+
+export const rateSchema = z.number().min(1).max(240);
+export const lengthSchema = z.number().int().min(2).max(LONGEST_SHOT);
+
+const unchecked = z.object({
+  format: z.literal(SHOT_FORMAT),
+  version: z.literal(SHOT_VERSION),
+  name,
+  /** The film the shot belongs to; empty when it stands alone. */
+  film: z.string().max(LONGEST_NAME),
+  /** Frames per second. */
+  rate: rateSchema,
+  lengthFrames: lengthSchema,
+  field: fieldSchema,
+  figures: z.array(figureSchema).max(200),
+  arcs: z.array(arcSchema).max(200),
+  moves: z.array(moveSchema).max(200),
+  /** Gestures as they were recorded, those that no move uses included. */
+  gestures: z.array(gestureSchema).max(MOST_GESTURES),
+  sheet: sheetSchema,
+  backdrop: backdropSchema.nullable(),
+});
+
+/**
+ * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the
+ * figure is where it began, and a loop shows that place once.
+ */
+export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
+  lengthFrames + (isClosed ? 1 : 0);
+
+/** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
+export const shotSchema = unchecked.superRefine((shot, context) => {
+  const complain = (path: PropertyKey[], message: string): void =>
+    context.addIssue({ code: 'custom', path, message });
+  const ids = [
+    ...shot.figures,
+    ...shot.arcs,
+    ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
+    ...shot.moves,
+    ...shot.gestures,
+    ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
+  ].map((part) => part.id);
+  if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
+  const figureIds = new Set(shot.figures.map((figure) => figure.id));
+  const arcs = new Map(shot.arcs.map((arc) => [arc.id, arc]));
+  const pointIds = new Map(shot.arcs.map((arc) => [arc.id, new Set(arc.points.map((point) => point.id))]));
+  shot.moves.forEach((move, i) => {
+    const arc = arcs.get(move.arcId);
+    if (!figureIds.has(move.figureId))
+      complain(['moves', i, 'figureId'], `there is no figure ${move.figureId}`);
+    if (!arc) complain(['moves', i, 'arcId'], `there is no arc ${move.arcId}`);
+    if (move.acted && !shot.gestures.some((gesture) => gesture.id === move.acted!.gestureId))
+      complain(['moves', i, 'acted'], `there is no gesture ${move.acted.gestureId}`);
+    const last = lastFrameFor(shot.lengthFrames, arc?.closed ?? false);
+    move.marks.forEach((mark, j) => {
+      const before = move.marks[j - 1];
+      if (before && mark.frame <= before.frame)
+        complain(['moves', i, 'marks', j, 'frame'], 'marks must follow each other in time');
+      if (mark.frame > last)
+        complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
+      if (mark.pointId !== null && !pointIds.get(move.arcId)?.has(mark.pointId))
+        complain(['moves', i, 'marks', j, 'pointId'], `there is no point ${mark.pointId} on the arc`);
+    });
+    move.exposures.forEach((range, j) => {
+      const before = move.exposures[j - 1];
+      if (range.until < range.from || (before && range.from <= before.until))
+        complain(['moves', i, 'exposures', j], 'ranges of exposures must follow each other');
+    });
+    move.skips.forEach(({ frame, cut }, j) => {
+      const before = move.skips[j - 1];
+      // What was taken out stands before a frame, not on it: several may stand before one.
+      if (before && (frame < before.frame || (frame === before.frame && !cut && !before.cut)))
+        complain(['moves', i, 'skips', j, 'frame'], 'frames must follow each other');
+    });
+    move.overrides.forEach(({ frame }, j) => {
+      const before = move.overrides[j - 1];
+      if (before && frame <= before.frame)
+        complain(['moves', i, 'overrides', j, 'frame'], 'frames must follow each other');
+    });
+  });
+  if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
+    complain(['sheet', 'units'], 'millimetres need a scale');
+});
+
+type Immutable<T> = T extends (infer Item)[]
+  ? readonly Immutable<Item>[]
+  : T extends object
+    ? { readonly [K in keyof T]: Immutable<T[K]> }
+    : T;
+
+export type Shot = Immutable<z.infer<typeof unchecked>>;
+export type Arc = Shot['arcs'][number];
+export type ArcPoint = Arc['points'][number];
+export type Shaping = NonNullable<ArcPoint['shaping']>;
+export type PointKind = ArcPoint['kind'];
+export type ReadyShape = NonNullable<Arc['shape']>;
+export type ShapeKind = ReadyShape['kind'];
+export type ArcColour = Arc['colour'];
+export type Backdrop = NonNullable<Shot['backdrop']>;
+export type Picture = Backdrop['pictures'][number];
+export type Keeps = Move['keeps'];
+export type Figure = Shot['figures'][number];
+export type Move = Shot['moves'][number];
+export type Gesture = Shot['gestures'][number];
+export type Acted = NonNullable<Move['acted']>;
+export type Mark = Move['marks'][number];
+export type Easing = Mark['easing'];
+export type EasingKind = Easing['kind'];
+/** The easings of one kind. */
+export type EasingOf<Kind extends EasingKind> = Extract<Easing, { kind: Kind }>;
+export type FramesHeld = Move['framesHeld'];
+export type ExposureRange = Move['exposures'][number];
+export type Skip = Move['skips'][number];
+export type Override = Move['overrides'][number];
+export type Outside = Move['before'];
+export type Field = Shot['field'];
+export type Sheet = Shot['sheet'];
+export type StandInName = (typeof standInNames)[number];

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { easingSchema } from '../timing/easings';
+import { id } from './ids';
+import { FURTHEST } from './coordinates';
+
+export { easingSchema } from '../timing/easings';
+export { FURTHEST_SHARE } from '../timing/easings/limits';
+
+export const LONGEST_SHOT = 20_000;
+export const LONGEST_LABEL = 40;
+export const MOST_MARKS = 5_000;
+
+/** Round a closed arc the last mark may lie one frame past the shot. */
+const frame = z
+  .number()
+  .int()
+  .min(1)
+  .max(LONGEST_SHOT + 1);
+/** Share of the arc's length; laps of a closed arc go on past 1. */
+const place = z.number().min(-1_000).max(1_000);
+const shift = z.number().min(-FURTHEST).max(FURTHEST);
+
+/** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
+export const markSchema = z.object({
+  id,
+  frame,
+  fraction: place,
+  kind: z.enum(['stop', 'pass']),
+  easing: easingSchema,
+  /** The point of the arc that carries the mark, so that both stay together; null for none. */
+  pointId: id.nullable(),
+  /** Key, breakdown, or the animator's own words; empty for none. */
+  label: z.string().trim().max(LONGEST_LABEL),
+});
+
+export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);
+
+/** Frames that are exposed differently from the rest of the move, both ends included. */
+export const exposureRangeSchema = z.object({ from: frame, until: frame, framesHeld: exposureSchema });
+
+/**
+ * An exposure left out. Without `cut` its frames stay and the one before is held through them. With it its
+ * frames were taken out: it stood before `frame`, for so many frames, at that place.
+ */
+export const skipSchema = z.object({
+  frame,
+  cut: z.object({ fraction: place, framesHeld: z.number().int().min(1).max(LONGEST_SHOT) }).nullable(),
+});
+
+/** One frame put off the plan by hand, by so many field units. */
+export const overrideSchema = z.object({ frame, dx: shift, dy: shift });
+
+/** What a move does outside its marks: it holds, starts over, swings back and forth, or goes on as it went. */
+export const outsideSchema = z.enum(['hold', 'repeat', 'swing', 'continue']);
+
+/** When a move is where. */
+export const timingSchema = z.object({
+  marks: z.array(markSchema).min(2).max(MOST_MARKS),
+  before: outsideSchema,
+  after: outsideSchema,
+  /** How many frames one drawing or placement is held, from the move's first frame on. */
+  framesHeld: exposureSchema,
+  /** Ranges that are held otherwise. */
+  exposures: z.array(exposureRangeSchema).max(MOST_MARKS),
+  skips: z.array(skipSchema).max(LONGEST_SHOT),
+  overrides: z.array(overrideSchema).max(LONGEST_SHOT),
+});

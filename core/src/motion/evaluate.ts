@@ -1,0 +1,172 @@
+import { type ArcMeasure, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { ShotError } from '../model/errors';
+import { nearestAbout } from '../arc/nearestPlace';
+import { shownFrames } from '../exposure/exposures';
+import type { Arc, Figure, Move, Shot } from '../model/schema';
+import { fractionsOnFrames } from '../timing/placeInTime';
+
+/**
+ * One move, worked out for every frame of its shot: index 0 is frame 1. All planned values; what is
+ * seen on frame f is at index `shown[f − 1] − 1`.
+ */
+export interface Travel {
+  readonly move: Move;
+  readonly arc: Arc;
+  readonly figure: Figure;
+  /** Length of the arc, field units. */
+  readonly arcLength: number;
+  /** Distance from the start of the arc, field units; may pass the length on a closed arc. */
+  readonly place: Float64Array;
+  /** The same by the plan alone, without what is put by hand. */
+  readonly plan: Float64Array;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
+  readonly direction: Float64Array;
+  /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
+  readonly heading: Float64Array;
+  /** The frame whose position is seen on each frame. */
+  readonly shown: Int32Array;
+}
+
+/** A shot, worked out: one travel for each move, in the order of the moves. */
+export interface Evaluation {
+  readonly shot: Shot;
+  readonly travels: readonly Travel[];
+}
+
+/** Two places closer than this share of the arc are the same place. */
+export const SAME_PLACE = 1e-12;
+
+/** The distance from the start of an arc at a share of its length: on an open arc no further than its ends. */
+export const distanceOn = ({ length, closed }: ArcMeasure, fraction: number): number =>
+  closed ? fraction * length : Math.min(Math.max(fraction * length, 0), length);
+
+/** What is put by hand looks for its place at least this share of the arc to both sides. */
+const NEARBY = 0.02;
+
+/** What was found on an arc the last time: where a move changes on a few frames, the others are found again. */
+interface Sampled extends Pick<Travel, 'place' | 'x' | 'y'> {
+  /** Direction of the arc on each frame, degrees. */
+  readonly tangent: Float64Array;
+}
+
+const lastOn = new WeakMap<ArcMeasure, Sampled>();
+
+/** @returns whether a frame and its neighbours have the places that they had before */
+function sameAround(place: Float64Array, before: Float64Array | undefined): (i: number) => boolean {
+  if (before?.length !== place.length) return () => false;
+  const isSame = (i: number): boolean => i < 0 || i >= place.length || place[i] === before[i];
+  return (i) => isSame(i) && isSame(i - 1) && isSame(i + 1);
+}
+
+function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
+  const place = new Float64Array(frameCount);
+  const x = new Float64Array(frameCount);
+  const y = new Float64Array(frameCount);
+  const direction = new Float64Array(frameCount);
+  const heading = new Float64Array(frameCount);
+  const { length } = measure;
+  const fractions = fractionsOnFrames(move, frameCount);
+  for (let i = 0; i < frameCount; i++) place[i] = distanceOn(measure, fractions[i]!);
+  const at = placeBuffer();
+  const same = length * SAME_PLACE;
+  const tangent = new Float64Array(frameCount);
+  const known = lastOn.get(measure);
+  const isKnown = sameAround(place, known?.place);
+  for (let i = 0; i < frameCount; i++) {
+    const s = place[i]!;
+    if (known && isKnown(i)) {
+      x[i] = known.x[i]!;
+      y[i] = known.y[i]!;
+      tangent[i] = known.tangent[i]!;
+    } else {
+      const cameForward = i > 0 && s - place[i - 1]! > same;
+      const staysNext = i + 1 < frameCount && Math.abs(place[i + 1]! - s) <= same;
+      // A figure that stops on a corner keeps the heading it arrived with until it leaves.
+      writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+      x[i] = at.x;
+      y[i] = at.y;
+      tangent[i] = at.headingDeg;
+    }
+    const stoodStill = i > 0 && Math.abs(s - place[i - 1]!) <= same;
+    direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
+    heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
+  }
+  // What is put by hand below is no place on the arc.
+  if (move.overrides.length === 0) lastOn.set(measure, { place, x, y, tangent });
+  const plan = move.overrides.length > 0 ? place.slice() : place;
+  putByHand(move, arc, length, { place, x, y });
+  return { place, plan, x, y, direction, heading, shown: shownFrames(move, frameCount) };
+}
+
+/** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */
+function putByHand(
+  { overrides }: Move,
+  arc: Arc,
+  length: number,
+  { place, x, y }: Pick<Travel, 'place' | 'x' | 'y'>,
+): void {
+  for (const { frame, dx, dy } of overrides) {
+    const i = frame - 1;
+    if (i >= place.length) continue;
+    x[i]! += dx;
+    y[i]! += dy;
+    const reach = Math.min(length / 2, 2 * Math.hypot(dx, dy) + length * NEARBY);
+    place[i] = nearestAbout(arc, { x: x[i]!, y: y[i]! }, place[i]!, reach)?.s ?? place[i]!;
+  }
+}
+
+interface Known {
+  readonly arc: Arc;
+  readonly figure: Figure;
+  readonly frameCount: number;
+  readonly travel: Travel;
+}
+
+const travels = new WeakMap<Move, Known>();
+const evaluations = new WeakMap<Shot, Evaluation>();
+
+function findPart<T extends { readonly id: string }>(parts: readonly T[], id: string): T {
+  const part = parts.find((candidate) => candidate.id === id);
+  if (!part) throw new ShotError('unknown-id', `The shot has no part ${id}.`);
+  return part;
+}
+
+/** The arc and the figure of a move. @throws ShotError `unknown-id` */
+export const moveParts = (shot: Shot, move: Move): { readonly arc: Arc; readonly figure: Figure } => ({
+  arc: findPart(shot.arcs, move.arcId),
+  figure: findPart(shot.figures, move.figureId),
+});
+
+/**
+ * One move of a shot, worked out. Remembered until the move, its arc, its figure or the length of the
+ * shot changes.
+ * @throws ShotError `unknown-id`
+ */
+export function evaluateMove(shot: Shot, move: Move): Travel {
+  const { arc, figure } = moveParts(shot, move);
+  const frameCount = shot.lengthFrames;
+  const known = travels.get(move);
+  if (known && known.arc === arc && known.figure === figure && known.frameCount === frameCount)
+    return known.travel;
+  const measure = measureArc(arc);
+  const travel: Travel = {
+    move,
+    arc,
+    figure,
+    arcLength: measure.length,
+    ...sample(move, arc, measure, frameCount),
+  };
+  travels.set(move, { arc, figure, frameCount, travel });
+  return travel;
+}
+
+/** A whole shot, worked out: the only source of positions for views, exports and the terminal. */
+export function evaluate(shot: Shot): Evaluation {
+  const known = evaluations.get(shot);
+  if (known) return known;
+  const evaluation = { shot, travels: shot.moves.map((move) => evaluateMove(shot, move)) };
+  evaluations.set(shot, evaluation);
+  return evaluation;
+}

@@ -1,0 +1,60 @@
+import { anyTimingEdit } from '../testing/anyTimingEdit';
+import {
+  anyArc,
+  arcOf,
+  corner,
+  everyEasing,
+  markAt,
+  onlyMove,
+  shotAlong,
+  withMarks,
+} from '../testing/shapes';
+import { fc } from '../testing/property';
+import { applyEdit } from '../edits/edits';
+import { ShotError } from '../model/errors';
+import { evaluateMove } from './evaluate';
+import { standingsOn } from './standings';
+
+const FRAMES = 30;
+
+test('a figure stands on single frames where the whole evaluation has it', () => {
+  fc.assert(
+    fc.property(
+      anyArc,
+      everyEasing(FRAMES - 1),
+      fc.array(anyTimingEdit, { maxLength: 6 }),
+      (arc, easing, edits) => {
+        let shot = shotAlong(arc, FRAMES, easing);
+        for (const edit of edits)
+          try {
+            shot = applyEdit(shot, edit);
+          } catch (error) {
+            if (!(error instanceof ShotError)) throw error;
+          }
+        const move = onlyMove(shot);
+        const travel = evaluateMove(shot, move);
+        const frames = Array.from({ length: shot.lengthFrames }, (_, i) => i + 1);
+        for (const { frame, x, y, directionDeg, headingDeg } of standingsOn(shot, move, frames)) {
+          expect(x).toBeCloseTo(travel.x[frame - 1]!, 6);
+          expect(y).toBeCloseTo(travel.y[frame - 1]!, 6);
+          expect(directionDeg).toBeCloseTo(travel.direction[frame - 1]!, 6);
+          expect(headingDeg).toBeCloseTo(travel.heading[frame - 1]!, 6);
+        }
+      },
+    ),
+  );
+});
+
+test('in the middle of a long hold at a corner it looks as it did when it arrived', () => {
+  const angle = arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]);
+  const shot = withMarks(
+    shotAlong(angle, 20_000),
+    markAt(1, 0),
+    markAt(100, 0.5),
+    markAt(19_900, 0.5),
+    markAt(20_000, 1),
+  );
+  const [held, gone] = standingsOn(shot, onlyMove(shot), [15_000, 19_950]);
+  expect(held).toMatchObject({ x: 100, y: 0, headingDeg: 0 });
+  expect(gone!.headingDeg).toBeCloseTo(90, 9);
+});

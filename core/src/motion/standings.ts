@@ -1,0 +1,71 @@
+import { measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import type { Move, Shot } from '../model/schema';
+import { isHold } from '../timing/isHold';
+import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
+import { distanceOn, moveParts, SAME_PLACE } from './evaluate';
+
+/** Where a figure stands on one frame. */
+export interface Standing {
+  readonly frame: number;
+  /** Field units. */
+  readonly x: number;
+  readonly y: number;
+  /** Direction of the arc, degrees clockwise as seen; it stays through a hold. */
+  readonly directionDeg: number;
+  readonly headingDeg: number;
+}
+
+/** The first frame of the span that holds at a frame, to step over a long hold at once; else the frame itself. */
+function heldSince(move: Move, f: number): number {
+  if (f > lastFrame(move)) return move.after === 'hold' ? lastFrame(move) : f;
+  if (f <= firstFrame(move)) return move.before === 'hold' ? 1 : f;
+  const i = spanIndexAt(move, f - 1);
+  const [from, to] = [move.marks[i]!, move.marks[i + 1]!];
+  return from.easing.kind === 'snap' || isHold(from, to) ? Math.min(f - 1, from.frame) : f;
+}
+
+/**
+ * Where the figure of a move stands on some frames of its shot: what `evaluateMove` has for them, worked out
+ * for these frames alone. For pictures that need few frames of a long shot.
+ * @param frames whole, within the shot
+ * @throws ShotError `unknown-id`
+ */
+export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): Standing[] {
+  const { arc } = moveParts(shot, move);
+  const measure = measureArc(arc);
+  const at = placeBuffer();
+  const same = measure.length * SAME_PLACE;
+  const place = (f: number): number => distanceOn(measure, fractionAt(move, f));
+  const isSame = (f: number, g: number): boolean => Math.abs(place(f) - place(g)) <= same;
+
+  const standingSince = (f: number): number => {
+    let since = f;
+    while (since > 1 && isSame(since - 1, since)) {
+      const jump = heldSince(move, since);
+      since = jump < since && isSame(jump, since) ? jump : since - 1;
+    }
+    return since;
+  };
+  const directionOn = (f: number): number => {
+    const since = standingSince(f);
+    const s = place(since);
+    const cameForward = since > 1 && s - place(since - 1) > same;
+    const staysNext = since < shot.lengthFrames && isSame(since, since + 1);
+    writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+    return at.headingDeg;
+  };
+
+  const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
+  return frames.map((frame) => {
+    const directionDeg = directionOn(frame);
+    writePlace(measure, place(frame), arc.points[0], at);
+    const { dx, dy } = byHand.get(frame) ?? { dx: 0, dy: 0 };
+    return {
+      frame,
+      x: at.x + dx,
+      y: at.y + dy,
+      directionDeg,
+      headingDeg: (move.turnsWithArc ? directionDeg : 0) + move.correctionDeg,
+    };
+  });
+}

@@ -1,0 +1,48 @@
+import type { Travel } from './evaluate';
+
+/** Frames from one to another, both included. */
+export interface FrameRun {
+  readonly from: number;
+  readonly until: number;
+}
+
+/** A stretch of an arc, distances from its start in field units; laps of a closed arc go on. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * The frames on which a move is within a stretch of its arc: one run for each time that it goes through.
+ * On a closed arc any lap counts.
+ */
+export function framesOn({ place, arc, arcLength }: Travel, { from, to }: Stretch): FrameRun[] {
+  const [least, most] = [Math.min(from, to), Math.max(from, to)];
+  const slack = arcLength * 1e-9;
+  const isWithin = (s: number): boolean => {
+    if (!arc.closed || arcLength === 0) return s >= least - slack && s <= most + slack;
+    const onLap = s + Math.ceil((least - slack - s) / arcLength) * arcLength;
+    return onLap <= most + slack;
+  };
+  const runs: FrameRun[] = [];
+  place.forEach((s, i) => {
+    if (!isWithin(s)) return;
+    const last = runs[runs.length - 1];
+    if (last?.until === i) runs[runs.length - 1] = { from: last.from, until: i + 1 };
+    else runs.push({ from: i + 1, until: i + 1 });
+  });
+  return runs;
+}
+
+/** Those frames of a run that a shot has: what lies before its first or after its last frame counts as that one. */
+export function runWithin({ from, until }: FrameRun, lengthFrames: number): FrameRun {
+  const inShot = (frame: number): number => Math.min(lengthFrames, Math.max(1, frame));
+  return { from: inShot(from), until: inShot(until) };
+}
+
+/** The stretch of the arc that a move covers on some frames. */
+export function stretchOn({ place }: Travel, run: FrameRun): Stretch {
+  const { from, until } = runWithin(run, place.length);
+  const covered = place.subarray(from - 1, until);
+  return { from: covered.reduce((a, b) => Math.min(a, b)), to: covered.reduce((a, b) => Math.max(a, b)) };
+}

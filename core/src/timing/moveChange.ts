@@ -1,0 +1,58 @@
+import { ShotError } from '../model/errors';
+import { lastFrame } from './placeInTime';
+import { changePart, findArc } from '../model/parts';
+import { LONGEST_SHOT, type Mark, type Move, type Shot } from '../model/schema';
+
+/** What edits of a timing have in common. */
+
+export type OfMove = { readonly moveId: string };
+export type OfMark = OfMove & { readonly markId: string };
+export type OfMarks = OfMove & { readonly markIds: readonly string[] };
+export type TakesLater = { readonly takesLater: boolean };
+
+/** @throws ShotError `unknown-id` */
+export function findMove(shot: Shot, id: string): Move {
+  const move = shot.moves.find((candidate) => candidate.id === id);
+  if (!move) throw new ShotError('unknown-id', `The shot has no move ${id}.`);
+  return move;
+}
+
+/** The last frame of a shot that a move with its last mark on a frame needs. */
+const framesFor = (shot: Shot, move: Move): number =>
+  lastFrame(move) - (findArc(shot, move.arcId).closed ? 1 : 0);
+
+/**
+ * The shot with a changed move. It grows when the move needs more frames. When the move becomes shorter or
+ * longer as a whole (`goesAlong`) and filled the shot before, the shot's length goes along with it, as far
+ * as the other moves allow.
+ */
+export function withMove(shot: Shot, moveId: string, change: (move: Move) => Move, goesAlong = false): Shot {
+  const before = findMove(shot, moveId);
+  const after = change(before);
+  if (after === before) return shot;
+  const needed = framesFor(shot, after);
+  const filled = lastFrame(before) >= shot.lengthFrames;
+  const others = shot.moves.filter((move) => move !== before).map((move) => framesFor(shot, move));
+  const length = goesAlong && filled ? Math.max(2, needed, ...others) : Math.max(shot.lengthFrames, needed);
+  if (length > LONGEST_SHOT)
+    throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+  return {
+    ...shot,
+    lengthFrames: length,
+    moves: shot.moves.map((move) => (move === before ? after : move)),
+  };
+}
+
+/** A place on an arc as it may be: an open one ends at its ends. */
+export function onArc(shot: Shot, move: Move, fraction: number): number {
+  return findArc(shot, move.arcId).closed ? fraction : Math.min(1, Math.max(0, fraction));
+}
+
+/** The move with one of its marks changed. @throws ShotError `unknown-id` */
+export const withMark = (move: Move, markId: string, change: (mark: Mark) => Mark): Move => ({
+  ...move,
+  marks: changePart(move.marks, markId, change),
+});
+
+/** Whether a move goes round a closed arc. */
+export const isRound = (shot: Shot, move: Move): boolean => findArc(shot, move.arcId).closed;
