@@ -4,6 +4,7 @@ import { bounces } from './bounces';
 import { eight } from './eight';
 import { ellipse } from './ellipse';
 import { line } from './line';
+import { roundedBox } from './roundedBox';
 import type { ShapeDefinition } from './shapeDefinition';
 import { spiral } from './spiral';
 import { swing } from './swing';
@@ -12,7 +13,18 @@ import { toss } from './toss';
 import { wave } from './wave';
 
 /** The table of ready shapes, in the order in which they are offered. */
-const definitions = [line, threePlaces, ellipse, swing, toss, bounces, wave, eight, spiral] as const;
+const definitions = [
+  line,
+  threePlaces,
+  ellipse,
+  roundedBox,
+  swing,
+  toss,
+  bounces,
+  wave,
+  eight,
+  spiral,
+] as const;
 
 type Definitions = typeof definitions;
 type SchemasOf<Each extends readonly { readonly schema: z.ZodObject }[]> = {

@@ -3,6 +3,7 @@ import { bounces } from './bounces';
 import { eight } from './eight';
 import { ellipse } from './ellipse';
 import { line } from './line';
+import { roundedBox } from './roundedBox';
 import type { ShapeDescriptor, ShapeNumber, ShapeOf } from './shapeDescriptor';
 import { spiral } from './spiral';
 import { swing } from './swing';
@@ -15,6 +16,7 @@ const descriptors: { readonly [Kind in ShapeKind]: ShapeDescriptor<ShapeOf<Kind>
   line,
   'three-places': threePlaces,
   ellipse,
+  'rounded-box': roundedBox,
   swing,
   toss,
   bounces,
