@@ -69,6 +69,8 @@ export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } fr
 export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
+export { TRACKS, trackDefinition } from './timing/tracks';
+export { trackValueAt } from './timing/tracks/trackValues';
 export { isHold } from './timing/isHold';
 export { leavesArc } from './timing/leavesArc';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';

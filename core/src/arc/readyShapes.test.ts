@@ -3,7 +3,14 @@ import { withShape } from './wholeArc';
 import { arcOf, corner } from '../testing/shapes';
 import { fc } from '../testing/property';
 import { arcLength, measureArc, placeAt } from './arcMeasure';
-import { freshShape, FRESH_SHAPES , shapeHandles, transformedShape, withShapeHandle , shapePoints } from './readyShapes';
+import {
+  freshShape,
+  FRESH_SHAPES,
+  shapeHandles,
+  transformedShape,
+  withShapeHandle,
+  shapePoints,
+} from './readyShapes';
 import { applyTo, compose, rotationAbout, scalingAbout, translation } from './transform';
 
 const FIELD = { width: 1920, height: 1080 };

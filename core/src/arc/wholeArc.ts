@@ -2,7 +2,7 @@ import { ShotError } from '../model/errors';
 import type { Arc, ArcPoint } from '../model/schema';
 import { measureArc, placeAt } from './arcMeasure';
 import { withPointInserted, withRounding } from './pointEdits';
-import { reversedPoints, shapePoints , transformedShape } from './readyShapes';
+import { reversedPoints, shapePoints, transformedShape } from './readyShapes';
 import type { PointShape } from './smoothing';
 import { segmentCount } from './segments';
 import { applyTo, type Transform, applyLinear } from './transform';

@@ -7,6 +7,7 @@ import { gestureEdits } from './gestureEdits';
 import { poseEdits } from './poseEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
+import { trackEdits } from './trackEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { withFrames } from '../timing/retime';
 import {
@@ -96,6 +97,7 @@ export const edits = {
   ...exposureEdits,
   ...poseEdits,
   ...gestureEdits,
+  ...trackEdits,
 
   /**
    * First and last frame of a move; the marks between keep their share of the time.

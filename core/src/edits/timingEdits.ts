@@ -10,6 +10,7 @@ import {
 } from '../timing/markEdits';
 import { lastFrame } from '../timing/placeInTime';
 import { freshRamp } from '../timing/easings/ramped';
+import { remapKeys } from '../timing/tracks/remapKeys';
 import { withFrames } from '../timing/retime';
 import {
   findMove,
@@ -40,6 +41,12 @@ function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): M
   return {
     ...move,
     ...PLAIN_TIMING,
+    // Keys keep their share of the time.
+    tracks: remapKeys(move.tracks, (frame) =>
+      Math.round(
+        first.frame + ((frame - first.frame) * (last - first.frame)) / (lastFrame(move) - first.frame),
+      ),
+    ),
     marks: [
       { ...PLAIN_MARK, id: 'm1', frame: first.frame, fraction: 0, kind, easing },
       { ...PLAIN_MARK, id: 'm2', frame: last, fraction: 1, kind, easing: { kind: 'even' } },

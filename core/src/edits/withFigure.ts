@@ -1,4 +1,5 @@
 import { freshRamp } from '../timing/easings/ramped';
+import { NO_KEYS } from '../timing/tracks';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import { type Arc, type Easing, lastFrameFor, type Shot } from '../model/schema';
@@ -47,6 +48,7 @@ export function withFigureOn(shot: Shot, arc: Arc): Shot {
         correctionDeg: 0,
         keeps: 'fractions',
         acted: null,
+        tracks: NO_KEYS,
       },
     ],
   };

@@ -1,9 +1,10 @@
 import Papa from 'papaparse';
 import type { Shot } from '../model/schema';
+import { TRACKS } from '../timing/tracks';
 import { type IncrementRow, incrementTable } from '../spacing/increments';
 
 /** Columns of the increments file, in order. `docs/file-format.md` says what each holds. */
-export const INCREMENT_COLUMNS = [
+export const INCREMENT_COLUMNS: readonly string[] = [
   'move',
   'figure',
   'frame',
@@ -21,8 +22,9 @@ export const INCREMENT_COLUMNS = [
   'total',
   'ruler',
   'ruler_total',
+  ...TRACKS.map(({ column }) => column),
   'units',
-] as const;
+];
 
 const DECIMALS = 6;
 
@@ -48,6 +50,7 @@ function line(row: IncrementRow): string[] {
       row.total,
       row.ruler,
       row.rulerTotal,
+      ...TRACKS.map(({ name }) => row.tracks[name]),
     ].map(written),
   ];
 }

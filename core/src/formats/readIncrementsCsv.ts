@@ -1,3 +1,4 @@
+import { TRACKS } from '../timing/tracks';
 import { LONGEST_SHOT } from '../model/schema';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
@@ -29,6 +30,7 @@ const READ_COLUMNS = [
   'dy',
   'heading_deg',
   'heading_change_deg',
+  ...TRACKS.map(({ column }) => column),
 ];
 
 function frameIn(table: CsvTable, line: CsvLine, before: number): number {

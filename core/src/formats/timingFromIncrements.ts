@@ -1,6 +1,7 @@
 import { ShotError } from '../model/errors';
 import { PLAIN_TIMING } from '../model/plainTiming';
 import { type Move, type Shot, shotSchema } from '../model/schema';
+import { TRACKS } from '../timing/tracks';
 import { firstFault } from '../model/faultSentence';
 import { type IncrementRow, incrementTable, type IncrementTable } from '../spacing/increments';
 import { brokenTable } from './csvTable';
@@ -211,6 +212,9 @@ function otherChanges({ columns, rows: read }: ReadIncrements, rows: readonly In
     dy: (row) => row.dy,
     heading_deg: (row) => row.headingDeg,
     heading_change_deg: (row) => row.headingChangeDeg,
+    ...Object.fromEntries(
+      TRACKS.map(({ name, column }) => [column, (row: IncrementRow) => row.tracks[name]]),
+    ),
   };
   for (const column of columns) {
     const value = values[column];

@@ -13,6 +13,7 @@ const PARTS: Readonly<Record<string, string>> = {
   gestures: 'gesture',
   pictures: 'picture',
   fractions: 'tick of the chart',
+  turn: 'key of the turn',
 };
 
 /** Other keys, as the interface calls what they hold; the rest are read as they are written. */
@@ -21,6 +22,7 @@ const NAMES: Readonly<Record<string, string>> = {
   exposures: 'ranges of exposures',
   skips: 'skipped exposures',
   overrides: 'placements by hand',
+  turn: 'keys of the turn',
   fraction: 'place',
   lengthFrames: 'length in frames',
   framesHeld: 'exposure',

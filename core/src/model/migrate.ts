@@ -1,6 +1,7 @@
-import { PLAIN_MARK, PLAIN_TIMING } from './plainTiming';
-
-/** One step of a file from a version to the next. */
+/**
+ * One step of a file from a version to the next. A step never changes once it was released, and uses no default
+ * of today: what was written then is written out here.
+ */
 type Migration = (data: object) => object;
 
 type Parts = readonly object[] | undefined;
@@ -40,8 +41,12 @@ const toVersion3: Migration = (data) => {
     version: 3,
     moves: each(moves, (move) => ({
       ...move,
-      ...PLAIN_TIMING,
-      marks: each((move as { marks?: unknown }).marks, (mark) => ({ ...mark, ...PLAIN_MARK })),
+      before: 'hold',
+      after: 'hold',
+      exposures: [],
+      skips: [],
+      overrides: [],
+      marks: each((move as { marks?: unknown }).marks, (mark) => ({ ...mark, pointId: null, label: '' })),
     })),
   };
 };
@@ -57,12 +62,20 @@ const toVersion4: Migration = (data) => ({
 /** Version 5 adds easings that wind up. */
 const toVersion5: Migration = (data) => ({ ...data, version: 5 });
 
+/** Version 6 adds rounded boxes, and tracks with the turn as their first. */
+const toVersion6: Migration = (data) => ({
+  ...data,
+  version: 6,
+  moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, tracks: { turn: [] } })),
+});
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
   [2, toVersion3],
   [3, toVersion4],
   [4, toVersion5],
+  [5, toVersion6],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

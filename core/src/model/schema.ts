@@ -4,21 +4,29 @@ import { actedSchema, gestureSchema, MOST_GESTURES } from './gestureSchema';
 import { id } from './ids';
 import { readyShapeSchema } from '../arc/shapes';
 import { coordinate, FURTHEST, vectorSchema } from './coordinates';
-import { LONGEST_SHOT, timingSchema } from './timingSchema';
+import {
+  FIELD_SIDE,
+  FURTHEST_TURN,
+  LONGEST_NAME,
+  LONGEST_SHOT,
+  MOST_PARTS,
+  MOST_POINTS,
+  RATE,
+} from './limits';
+import { timingSchema } from './timingSchema';
+import { type TrackName, TRACKS, tracksSchema } from '../timing/tracks';
 
 export * from './gestureSchema';
+export * from './limits';
 export * from './timingSchema';
 
 /** Name of the open format, in every file. */
 export const SHOT_FORMAT = 'humble-pendulum-shot';
 /** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 5;
-
-export const LONGEST_NAME = 120;
-export const MOST_POINTS = 5_000;
+export const SHOT_VERSION = 6;
 
 const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
-const degrees = z.number().min(-36_000).max(36_000);
+const degrees = z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
 
 const setting = z.number().min(-1).max(1);
 
@@ -74,11 +82,13 @@ export const moveSchema = timingSchema.extend({
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
+  /** What of the figure changes besides its place: keys of each track. */
+  tracks: tracksSchema,
 });
 
 export const fieldSchema = z.object({
-  width: z.number().min(16).max(20_000),
-  height: z.number().min(16).max(20_000),
+  width: z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most),
+  height: z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most),
   /** Field units per millimetre on the set or the desk; null until it is known. */
   unitsPerMm: z.number().min(1e-4).max(1e5).nullable(),
 });
@@ -89,7 +99,7 @@ export const sheetSchema = z.object({
   rulerStep: z.number().min(1e-3).max(1e4).nullable(),
 });
 
-export const rateSchema = z.number().min(1).max(240);
+export const rateSchema = z.number().min(RATE.least).max(RATE.most);
 export const lengthSchema = z.number().int().min(2).max(LONGEST_SHOT);
 
 const unchecked = z.object({
@@ -102,9 +112,9 @@ const unchecked = z.object({
   rate: rateSchema,
   lengthFrames: lengthSchema,
   field: fieldSchema,
-  figures: z.array(figureSchema).max(200),
-  arcs: z.array(arcSchema).max(200),
-  moves: z.array(moveSchema).max(200),
+  figures: z.array(figureSchema).max(MOST_PARTS),
+  arcs: z.array(arcSchema).max(MOST_PARTS),
+  moves: z.array(moveSchema).max(MOST_PARTS),
   /** Gestures as they were recorded, those that no move uses included. */
   gestures: z.array(gestureSchema).max(MOST_GESTURES),
   sheet: sheetSchema,
@@ -129,6 +139,9 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     ...shot.moves,
     ...shot.gestures,
     ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
+    ...shot.moves.flatMap((move) =>
+      TRACKS.flatMap(({ name }) => move.tracks[name].map((key) => ({ id: `${move.id}/${name}/${key.id}` }))),
+    ),
   ].map((part) => part.id);
   if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
   const figureIds = new Set(shot.figures.map((figure) => figure.id));
@@ -167,6 +180,12 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
       if (before && frame <= before.frame)
         complain(['moves', i, 'overrides', j, 'frame'], 'frames must follow each other');
     });
+    for (const { name } of TRACKS)
+      move.tracks[name].forEach(({ frame }, j) => {
+        const before = move.tracks[name][j - 1];
+        if (before && frame <= before.frame)
+          complain(['moves', i, 'tracks', name, j, 'frame'], 'keys must follow each other in time');
+      });
   });
   if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
     complain(['sheet', 'units'], 'millimetres need a scale');
@@ -194,6 +213,9 @@ export type Move = Shot['moves'][number];
 export type Gesture = Shot['gestures'][number];
 export type Acted = NonNullable<Move['acted']>;
 export type Mark = Move['marks'][number];
+/** A key of a track. */
+export type Key = Move['tracks'][TrackName][number];
+export type { TrackName };
 export type Easing = Mark['easing'];
 export type EasingKind = Easing['kind'];
 /** The easings of one kind. */

@@ -2,13 +2,10 @@ import { z } from 'zod';
 import { easingSchema } from '../timing/easings';
 import { id } from './ids';
 import { FURTHEST } from './coordinates';
+import { LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS } from './limits';
 
 export { easingSchema } from '../timing/easings';
 export { FURTHEST_SHARE } from '../timing/easings/limits';
-
-export const LONGEST_SHOT = 20_000;
-export const LONGEST_LABEL = 40;
-export const MOST_MARKS = 5_000;
 
 /** Round a closed arc the last mark may lie one frame past the shot. */
 const frame = z

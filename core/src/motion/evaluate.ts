@@ -4,6 +4,7 @@ import { nearestAbout } from '../arc/nearestPlace';
 import { shownFrames } from '../exposure/exposures';
 import type { Arc, Figure, Move, Shot } from '../model/schema';
 import { fractionsOnFrames } from '../timing/placeInTime';
+import { type TrackValues, valuesOnFrames } from '../timing/tracks/trackValues';
 
 /**
  * One move, worked out for every frame of its shot: index 0 is frame 1. All planned values; what is
@@ -25,6 +26,8 @@ export interface Travel {
   readonly direction: Float64Array;
   /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
   readonly heading: Float64Array;
+  /** Values of the tracks on each frame, in the unit of each. */
+  readonly tracks: TrackValues;
   /** The frame whose position is seen on each frame. */
   readonly shown: Int32Array;
 }
@@ -72,6 +75,7 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
   const at = placeBuffer();
   const same = length * SAME_PLACE;
   const tangent = new Float64Array(frameCount);
+  const tracks = valuesOnFrames(move.tracks, frameCount);
   const known = lastOn.get(measure);
   const isKnown = sameAround(place, known?.place);
   for (let i = 0; i < frameCount; i++) {
@@ -91,13 +95,13 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
     }
     const stoodStill = i > 0 && Math.abs(s - place[i - 1]!) <= same;
     direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
-    heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg;
+    heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg + tracks.turn[i]!;
   }
   // What is put by hand below is no place on the arc.
   if (move.overrides.length === 0) lastOn.set(measure, { place, x, y, tangent });
   const plan = move.overrides.length > 0 ? place.slice() : place;
   putByHand(move, arc, length, { place, x, y });
-  return { place, plan, x, y, direction, heading, shown: shownFrames(move, frameCount) };
+  return { place, plan, x, y, direction, heading, tracks, shown: shownFrames(move, frameCount) };
 }
 
 /** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */

@@ -2,6 +2,7 @@ import { measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
 import type { Move, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
+import { trackValueAt } from '../timing/tracks/trackValues';
 import { distanceOn, moveParts, SAME_PLACE } from './evaluate';
 
 /** Where a figure stands on one frame. */
@@ -65,7 +66,10 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
       x: at.x + dx,
       y: at.y + dy,
       directionDeg,
-      headingDeg: (move.turnsWithArc ? directionDeg : 0) + move.correctionDeg,
+      headingDeg:
+        (move.turnsWithArc ? directionDeg : 0) +
+        move.correctionDeg +
+        trackValueAt('turn', move.tracks.turn, frame),
     };
   });
 }

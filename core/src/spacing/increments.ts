@@ -1,5 +1,6 @@
 import { evaluateMove, type Travel } from '../motion/evaluate';
-import type { Move, Shot } from '../model/schema';
+import type { Move, Shot, TrackName } from '../model/schema';
+import { forEachTrack } from '../timing/tracks';
 import { measureArc } from '../arc/arcMeasure';
 import { lastMark } from '../timing/placeInTime';
 import { endsPastShot, exposureFrames, exposuresOf } from '../exposure/exposures';
@@ -25,6 +26,8 @@ export interface IncrementRow {
   readonly dy: number | null;
   readonly headingDeg: number;
   readonly headingChangeDeg: number | null;
+  /** Values of the tracks, in the unit of each. */
+  readonly tracks: Readonly<Record<TrackName, number>>;
   /** Travelled since the first exposure, along the arc, signed. */
   readonly total: number;
   /** The increment on the ruler: between rounded totals, so that they add up; null for the first. */
@@ -94,6 +97,7 @@ interface Stand {
   readonly x: number;
   readonly y: number;
   readonly headingDeg: number;
+  readonly tracks: IncrementRow['tracks'];
 }
 
 /** Rows of exposures that follow each other, each with the way from the one before. */
@@ -118,6 +122,7 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
       dy: before && stand.y - before.y,
       headingDeg: stand.headingDeg,
       headingChangeDeg: before && stand.headingDeg - before.headingDeg,
+      tracks: stand.tracks,
       total,
       // Rounded totals are clean, their difference need not be: 0.3 − 0.1 is not 0.2 in doubles.
       ruler: before && (rulerStep === null ? total - before.total : round(rulerTotal - before.rulerTotal)),
@@ -160,6 +165,7 @@ function build(shot: Shot, move: Move): IncrementTable {
       x: travel.x[i]! * perUnit,
       y: travel.y[i]! * perUnit,
       headingDeg: travel.heading[i]!,
+      tracks: forEachTrack(({ name }) => travel.tracks[name][i]!),
     };
   });
   const arcLength = travel.arcLength * perUnit;

@@ -13,6 +13,12 @@ const takesLater = fc.boolean();
 const outside = fc.constantFrom<Outside>('hold', 'repeat', 'swing', 'continue');
 const framesHeld = fc.constantFrom<FramesHeld>(1, 2, 3);
 const toward = fc.constantFrom<Toward>('start', 'end', 'both');
+const track = fc.constant('turn' as const);
+const keyIds = fc.uniqueArray(
+  fc.integer({ min: 1, max: 4 }).map((n) => `k${n}`),
+  { minLength: 1, maxLength: 3 },
+);
+const degrees = fc.double({ min: -40_000, max: 40_000, noNaN: true });
 const chart: fc.Arbitrary<Chart> = fc.oneof(
   fc.constant<Chart>({ kind: 'even' }),
   fc.record({ kind: fc.constantFrom('halves' as const, 'thirds' as const), toward }),
@@ -81,5 +87,9 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
   edit('skipExposure', { moveId, frame, closesUp: fc.boolean() }),
   edit('bringBack', { moveId, frame }),
   edit('putByHand', { moveId, frame: fc.integer({ min: 1, max: 50 }), dx: fraction, dy: fraction }),
+  edit('setKey', { moveId, track, frame, value: fc.option(degrees, { nil: undefined }) }),
+  edit('moveKeys', { moveId, track, keyIds, byFrames: frame, byValue: degrees }),
+  edit('deleteKeys', { moveId, track, keyIds }),
+  edit('setKeyEasing', { moveId, track, keyIds, easing: everyEasing(40) }),
   edit('backOnPlan', { moveId, frames: fc.constantFrom(undefined, [2, 3, 9]) }),
 );

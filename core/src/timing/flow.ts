@@ -1,14 +1,15 @@
-import type { Mark } from '../model/schema';
+import type { TimedMark } from './placeInTime';
 
 /** Share of the arc per frame between two marks. */
-const rate = (from: Mark, to: Mark): number => (to.fraction - from.fraction) / (to.frame - from.frame);
+const rate = (from: TimedMark, to: TimedMark): number =>
+  (to.fraction - from.fraction) / (to.frame - from.frame);
 
 /**
  * Speed at a mark that a move flows through, share of the arc per frame: 0 at a stop, and at a pass the
  * weighted harmonic mean of the speeds on both sides, so that nothing overshoots (Fritsch and Butland, "A
  * method for constructing local monotone piecewise cubic interpolants", SIAM J. Sci. Stat. Comput. 1984).
  */
-function speedAt(marks: readonly Mark[], i: number): number {
+function speedAt(marks: readonly TimedMark[], i: number): number {
   const mark = marks[i]!;
   if (mark.kind === 'stop') return 0;
   const [before, after] = [marks[i - 1], marks[i + 1]];
@@ -25,7 +26,7 @@ function speedAt(marks: readonly Mark[], i: number): number {
  * @param i which mark the span starts at
  * @param frame real, within the span
  */
-export function flowFraction(marks: readonly Mark[], i: number, frame: number): number {
+export function flowFraction(marks: readonly TimedMark[], i: number, frame: number): number {
   const [from, to] = [marks[i]!, marks[i + 1]!];
   const frames = to.frame - from.frame;
   const u = (frame - from.frame) / frames;

@@ -1,4 +1,6 @@
-import type { Mark, Move, Outside } from '../model/schema';
+import type { Move, Outside } from '../model/schema';
+
+import type { TimedMark } from './placeInTime';
 
 /** A frame between a move's marks, and how many times the move has gone round its course to come there. */
 interface Within {
@@ -30,11 +32,11 @@ function within(how: Outside, frame: number, first: number, frames: number): Wit
  * @param between the share of the arc on a frame between the marks
  */
 export function fractionOutside(
-  { marks, before, after }: Pick<Move, 'marks' | 'before' | 'after'>,
+  { marks, before, after }: Pick<Move, 'before' | 'after'> & { readonly marks: readonly TimedMark[] },
   frame: number,
   between: (frame: number) => number,
 ): number {
-  const [first, last] = [marks[0] as Mark, marks[marks.length - 1] as Mark];
+  const [first, last] = [marks[0]!, marks[marks.length - 1]!];
   const how = frame < first.frame ? before : after;
   const { frame: inside, rounds } = within(how, frame, first.frame, last.frame - first.frame);
   return between(inside) + rounds * (last.fraction - first.fraction);

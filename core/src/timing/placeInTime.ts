@@ -4,6 +4,13 @@ import { flowFraction } from './flow';
 import { isHold } from './isHold';
 import { fractionOutside } from './outside';
 
+/** What of a mark says when a value is reached, and how it is left. */
+export type TimedMark = Pick<Mark, 'frame' | 'fraction' | 'kind' | 'easing'>;
+
+/** A timing without what belongs to marks alone. */
+type Timed = { readonly marks: readonly TimedMark[] };
+type TimedWithin = Timed & Pick<Move, 'before' | 'after'>;
+
 /** The frames between two neighbouring marks. */
 export interface Span {
   readonly from: Mark;
@@ -14,9 +21,12 @@ export interface Span {
   readonly isHold: boolean;
 }
 
-export const firstFrame = (move: Pick<Move, 'marks'>): number => move.marks[0]!.frame;
-export const lastMark = ({ marks }: Pick<Move, 'marks'>): Mark => marks[marks.length - 1]!;
-export const lastFrame = (move: Pick<Move, 'marks'>): number => lastMark(move).frame;
+/** The frame of the first mark, from which the exposures are counted. */
+export const firstFrame = (move: Timed): number => move.marks[0]!.frame;
+export const lastMark = <M extends TimedMark>({ marks }: { readonly marks: readonly M[] }): M =>
+  marks[marks.length - 1]!;
+/** The frame of the last mark. */
+export const lastFrame = (move: Timed): number => lastMark(move).frame;
 
 /** The spans of a move, in order. */
 export function spansOf(move: Move): Span[] {
@@ -27,7 +37,7 @@ export function spansOf(move: Move): Span[] {
 }
 
 /** The span that a frame between a move's first and last mark lies in: the index of the mark it starts at. */
-export function spanIndexAt({ marks }: Pick<Move, 'marks'>, frame: number): number {
+export function spanIndexAt({ marks }: Timed, frame: number): number {
   let low = 0;
   let high = marks.length - 1;
   while (high - low > 1) {
@@ -38,7 +48,7 @@ export function spanIndexAt({ marks }: Pick<Move, 'marks'>, frame: number): numb
   return low;
 }
 
-function fractionBetween(marks: Move['marks'], frame: number): number {
+function fractionBetween(marks: Timed['marks'], frame: number): number {
   if (frame <= marks[0]!.frame) return marks[0]!.fraction;
   const i = spanIndexAt({ marks }, frame);
   const [from, to] = [marks[i]!, marks[i + 1]!];
@@ -58,7 +68,7 @@ function fractionBetween(marks: Move['marks'], frame: number): number {
  * to; on an open arc that may lead past an end.
  * @param frame real
  */
-export function fractionAt(move: Pick<Move, 'marks' | 'before' | 'after'>, frame: number): number {
+export function fractionAt(move: TimedWithin, frame: number): number {
   const { marks } = move;
   if (frame >= marks[0]!.frame && frame <= marks[marks.length - 1]!.frame)
     return fractionBetween(marks, frame);
@@ -66,14 +76,14 @@ export function fractionAt(move: Pick<Move, 'marks' | 'before' | 'after'>, frame
 }
 
 interface KnownSpan {
-  readonly to: Mark;
+  readonly to: TimedMark;
   readonly fractions: Float64Array;
 }
 
-const spans = new WeakMap<Mark, KnownSpan>();
+const spans = new WeakMap<TimedMark, KnownSpan>();
 
 /** The places of a span on each of its frames, its first mark's included. Remembered as long as both marks are. */
-function fractionsOfSpan(from: Mark, to: Mark): Float64Array {
+function fractionsOfSpan(from: TimedMark, to: TimedMark): Float64Array {
   const known = spans.get(from);
   if (known?.to === to) return known.fractions;
   const frames = to.frame - from.frame;
@@ -90,10 +100,7 @@ function fractionsOfSpan(from: Mark, to: Mark): Float64Array {
  * Where a move is on each frame of a shot, as shares of its arc's length: index 0 is frame 1. The same as
  * `fractionAt` for each of them; of a move that was changed only the spans that are new are worked out.
  */
-export function fractionsOnFrames(
-  move: Pick<Move, 'marks' | 'before' | 'after'>,
-  frameCount: number,
-): Float64Array {
+export function fractionsOnFrames(move: TimedWithin, frameCount: number): Float64Array {
   const { marks } = move;
   const fractions = new Float64Array(frameCount);
   const [first, last] = [firstFrame(move), lastFrame(move)];

@@ -1,7 +1,8 @@
 import type { Move, Skip } from '../model/schema';
+import { remapKeys } from './tracks/remapKeys';
 
 /** What of a move lies on frames besides its marks. */
-type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides'>;
+type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks'>;
 
 interface OnFrame {
   readonly frame: number;
@@ -35,5 +36,6 @@ export function remapFrames(move: Alongside, frameOf: (frame: number) => number)
     }),
     skips: distinct(move.skips.map((skip) => ({ ...skip, frame: frameOf(skip.frame) }))),
     overrides: distinct(move.overrides.map((override) => ({ ...override, frame: frameOf(override.frame) }))),
+    tracks: remapKeys(move.tracks, frameOf),
   };
 }

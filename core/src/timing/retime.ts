@@ -4,11 +4,8 @@ import { remapFrames } from './remapFrames';
 import { easedDistance } from './easedDistance';
 import { easingDefinition } from './easings';
 import { chartOf } from './easings/ticks';
+import { stretchedEasing } from './stretchedEasing';
 import { firstFrame, lastFrame } from './placeInTime';
-
-/** An easing of a span that takes another share of frames: what is counted in frames takes it too. */
-const stretchedEasing = (easing: Easing, factor: number): Easing =>
-  factor === 1 ? easing : (easingDefinition(easing.kind).stretched?.(easing, factor) ?? easing);
 
 /**
  * The move stretched or compressed to begin and end on given frames. Marks keep their share of the

@@ -1,12 +1,11 @@
 import { z } from 'zod';
+import { LONGEST_SHOT } from '../../model/limits';
 
-/** Frames that an easing may leave, arrive or wind up over: as many as the longest shot has. */
-export const MOST_EASING_FRAMES = 20_000;
 /** Share of the way of a span on a chart; a span that all but comes back has large ones. */
 export const FURTHEST_SHARE = 1e6;
 
 /** Frames as an easing counts them: they need not be whole. */
-export const easingFrames = z.number().min(0).max(MOST_EASING_FRAMES);
+export const easingFrames = z.number().min(0).max(LONGEST_SHOT);
 /** A share of time or way. */
 export const unit = z.number().min(0).max(1);
 
@@ -18,4 +17,4 @@ const FRAME_DIGITS = 9;
 
 /** Frames of an easing for a span of another length. */
 export const stretchedFrames = (frames: number, factor: number): number =>
-  Math.min(MOST_EASING_FRAMES, Number((frames * factor).toFixed(FRAME_DIGITS)));
+  Math.min(LONGEST_SHOT, Number((frames * factor).toFixed(FRAME_DIGITS)));

@@ -1,12 +1,13 @@
 import { z } from 'zod';
+import { LONGEST_SHOT } from '../../model/limits';
 import { defineEasing } from './easingDefinition';
-import { FURTHEST_SHARE, MOST_EASING_FRAMES, within } from './limits';
+import { FURTHEST_SHARE, within } from './limits';
 
 const share = z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
 
 const schema = z.object({
   kind: z.literal('ticks'),
-  fractions: z.array(share).min(1).max(MOST_EASING_FRAMES),
+  fractions: z.array(share).min(1).max(LONGEST_SHOT),
 });
 
 type Ticks = z.infer<typeof schema>;

@@ -1,0 +1,50 @@
+import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { writeIncrementsCsv } from '../formats/incrementsCsv';
+import { readShotFile, writeShotFile } from './openShot';
+import { SHOT_VERSION } from './schema';
+
+const FOLDER = join(__dirname, '../testing/oldVersions');
+
+/**
+ * Of each old version a file as it was written then, and a hash of the increments that it had. A migration that
+ * is changed later, or that uses a default of a later day, changes one of them.
+ */
+const INCREMENTS: Readonly<Record<number, string>> = {
+  1: '62347b2679b66006',
+  2: '730328f4f34863ff',
+  3: '730328f4f34863ff',
+  4: 'c7b1b63c330afff4',
+  5: '3a4c25b35bd0ab5f',
+};
+
+const textOf = (version: number): string => readFileSync(join(FOLDER, `version${version}.json`), 'utf8');
+
+/** Columns that every version had. */
+function increments(text: string): string {
+  const lines = writeIncrementsCsv(readShotFile(text)).trimEnd().split('\n');
+  const columns = lines[0]!
+    .split(',')
+    .flatMap((name, i) => (/^(frame|held|x|y|heading_deg)$/.test(name) ? [i] : []));
+  return lines.map((line) => columns.map((i) => line.split(',')[i]).join()).join('\n');
+}
+
+const versions = Array.from({ length: SHOT_VERSION - 1 }, (_, i) => i + 1);
+
+test('there is a file of every old version', () => {
+  expect(readdirSync(FOLDER).sort()).toEqual(versions.map((version) => `version${version}.json`));
+});
+
+test.each(versions)('a file of version %i opens with the increments that it had', (version) => {
+  const hash = createHash('sha256')
+    .update(increments(textOf(version)))
+    .digest('hex');
+  expect(hash.slice(0, 16)).toBe(INCREMENTS[version]);
+});
+
+test.each(versions)('nothing that stood in a file of version %i is lost', (version) => {
+  const old = JSON.parse(textOf(version)) as object;
+  const now = JSON.parse(writeShotFile(readShotFile(textOf(version)))) as object;
+  expect(now).toMatchObject({ ...old, version: SHOT_VERSION });
+});

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { id } from '../../model/ids';
+import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
+import { easingSchema } from '../easings';
+import type { TrackDefinition } from './trackDefinition';
+import { turn } from './turn';
+
+/** The table of tracks. */
+const definitions = [turn] as const;
+
+export type TrackName = (typeof definitions)[number]['name'];
+
+/** All tracks, in the order of the table. */
+export const TRACKS: readonly TrackDefinition<TrackName>[] = definitions;
+
+/** What there is to know of a track, by its name. */
+export const trackDefinition = (name: TrackName): TrackDefinition<TrackName> =>
+  TRACKS.find((track) => track.name === name)!;
+
+/** A value on a frame. `easing` belongs to the frames from here to the next key. */
+const keySchema = ({ range: [least, most] }: TrackDefinition) =>
+  z.object({
+    id,
+    frame: z
+      .number()
+      .int()
+      .min(1)
+      .max(LONGEST_SHOT + 1),
+    value: z.number().min(least).max(most),
+    easing: easingSchema,
+  });
+
+/** For each track of the table what `of` says of it. */
+export const forEachTrack = <T>(
+  of: (track: TrackDefinition<TrackName>) => T,
+): Readonly<Record<TrackName, T>> =>
+  Object.fromEntries(TRACKS.map((track) => [track.name, of(track)])) as Record<TrackName, T>;
+
+/** Keys of each track, in the order of their frames. */
+export const tracksSchema = z.object(
+  forEachTrack((track) => z.array(keySchema(track)).max(MOST_MARKS)) as {
+    [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>>;
+  },
+);
+
+/** Tracks without keys. */
+export const NO_KEYS: Readonly<Record<TrackName, readonly never[]>> = forEachTrack(() => []);

@@ -1,0 +1,18 @@
+/**
+ * Everything the core has to know of one track: a value of the figure that keys on frames change. A new track
+ * is a file with one of these, and a line in the table of tracks.
+ */
+export interface TrackDefinition<Name extends string = string> {
+  readonly name: Name;
+  /** The least and the most that a key's value may be. */
+  readonly range: readonly [least: number, most: number];
+  /** The value on every frame of a track without keys. */
+  readonly resting: number;
+  /** Its column in an increments file. */
+  readonly column: string;
+}
+
+/** A definition, with the type of its name. */
+export const defineTrack = <const Name extends string>(
+  definition: TrackDefinition<Name>,
+): TrackDefinition<Name> => definition;

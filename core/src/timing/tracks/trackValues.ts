@@ -1,0 +1,45 @@
+import type { Key, Move } from '../../model/schema';
+import { fractionAt, fractionsOnFrames, type TimedMark } from '../placeInTime';
+import { forEachTrack, type TrackName, trackDefinition } from '.';
+
+/** Keys run as marks do: from value to value by the easing of the earlier one, and they pass through each. */
+const asMark = ({ frame, value, easing }: Key): TimedMark => ({
+  frame,
+  fraction: value,
+  kind: 'pass',
+  easing,
+});
+
+const asTiming = (keys: readonly Key[]) =>
+  ({ marks: keys.map(asMark), before: 'hold', after: 'hold' }) as const;
+
+/**
+ * The value of a track on a frame, in the track's unit. Before its first and after its last key it stays.
+ * @param frame real
+ */
+export function trackValueAt(track: TrackName, keys: readonly Key[], frame: number): number {
+  if (keys.length === 0) return trackDefinition(track).resting;
+  return fractionAt(asTiming(keys), frame);
+}
+
+/** Values of all tracks on each frame of a shot; index 0 is frame 1. */
+export type TrackValues = Readonly<Record<TrackName, Float64Array>>;
+
+function valuesOf(track: TrackName, keys: readonly Key[], frameCount: number): Float64Array {
+  if (keys.length > 1) return fractionsOnFrames(asTiming(keys), frameCount);
+  return new Float64Array(frameCount).fill(trackValueAt(track, keys, 1));
+}
+
+const remembered = new WeakMap<
+  Move['tracks'],
+  { readonly frameCount: number; readonly values: TrackValues }
+>();
+
+/** The same as `trackValueAt` for every frame of a shot. Remembered as long as no key changes. */
+export function valuesOnFrames(tracks: Move['tracks'], frameCount: number): TrackValues {
+  const known = remembered.get(tracks);
+  if (known?.frameCount === frameCount) return known.values;
+  const values = forEachTrack(({ name }) => valuesOf(name, tracks[name], frameCount));
+  remembered.set(tracks, { frameCount, values });
+  return values;
+}
