@@ -66,10 +66,22 @@ module.exports = {
     ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
     only(
-      'state-on-core',
-      '^app/src/state/',
-      ['^app/src/(state|ui|workers)/', '^core/src/index\\.ts$'],
-      'State stands on the core.',
+      'kinds-on-core',
+      '^app/src/kinds/',
+      ['^app/src/(kinds|ui)/', '^core/src/index\\.ts$'],
+      'What the interface says of each kind of thing stands on the core.',
+    ),
+    only(
+      'store-on-core',
+      '^app/src/(store|persistence|playback|render)/',
+      ['^app/src/(store|persistence|playback|render|kinds|ui)/', '^core/src/index\\.ts$'],
+      'Store, persistence, playback and rendering know no command and no feature.',
+    ),
+    only(
+      'commands-on-store',
+      '^app/src/commands/',
+      ['^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/', '^core/src/index\\.ts$'],
+      'A command does in one call what a user does.',
     ),
     only(
       'workers-on-core',
@@ -87,13 +99,13 @@ module.exports = {
     only(
       'screens-on-features',
       '^app/src/screens/',
-      ['^app/src/(screens|features|state|ui)/', '^core/src/index\\.ts$'],
+      ['^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui)/', '^core/src/index\\.ts$'],
       'Screens put features together.',
     ),
     only(
       'routes-are-thin',
       '^app/src/app/',
-      ['^app/src/(app|screens|state|ui)/', '^app/src/global\\.css$'],
+      ['^app/src/(app|screens|store|ui)/', '^app/src/global\\.css$'],
       'A route names its screen.',
     ),
     {

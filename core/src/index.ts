@@ -49,6 +49,7 @@ export { LONGEST_SEQUENCE, PICTURE_TYPES } from './model/backdropSchema';
 export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
 export { type LengthUnit, MILLIMETRES, pictureOn } from './edits/backdropEdits';
 export type { FreshArc } from './edits/arcEdits';
+export { FRESH_FIGURE_SHARE } from './edits/withFigure';
 export { freshShot, type FreshShot } from './model/freshShot';
 export { firstFault } from './model/faultSentence';
 export { openShot, readShotFile, writeShotFile } from './model/openShot';

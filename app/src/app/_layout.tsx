@@ -1,8 +1,8 @@
 import '../global.css';
 import { Slot } from 'expo-router';
 import { View } from 'react-native';
-import { StoreProvider } from '../state/StoreProvider';
-import { store } from '../state/store';
+import { StoreProvider } from '../store/StoreProvider';
+import { store } from '../store/store';
 import { useOwnFonts } from '../ui/fonts';
 
 export default function RootLayout() {

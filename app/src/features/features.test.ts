@@ -13,7 +13,7 @@ import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
 import { frameNear } from './timing/views/timingIn';
 import { type Axis } from './timing/views/axis';
-import { incrementLabels } from './timing/views/rulerPaths';
+import { incrementLabels } from './timing/ruler/rulerPaths';
 import { fixed } from '../ui/numbers';
 
 const still = { x: 0, y: 0 };

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
-import { useAppDispatch, useAppStore, useEdit, useSession } from '../state/hooks';
-import { restoreShot, saveAsCopy } from '../state/openDocument';
-import { type MessageAction, messageDismissed } from '../state/sessionSlice';
+import { useAppDispatch, useAppStore, useEdit, useSession } from '../store/hooks';
+import { restoreShot, saveAsCopy } from '../commands/openDocument';
+import { type MessageAction, messageDismissed } from '../store/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { createUndoGroup } from '../ui/undoGroup';
 

@@ -4,14 +4,12 @@ import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Field } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
 import { ViewControl } from '../features/view/ViewControl';
-import { useSession } from '../state/hooks';
-import type { Step } from '../state/sessionSlice';
+import { useSession } from '../store/hooks';
+import { stepDescriptor } from '../kinds/steps';
 import { useLayout } from '../ui/layout';
-import { StepBar } from './steps';
+import { StepBar } from './StepBar';
 import { StepPanel } from './StepPanel';
 
-/** Height of the field by step, as a share of the window's. */
-const FIELD_SHARE: Record<Step, number> = { arc: 0.42, figure: 0.36, timing: 0.29, sheet: 0.25 };
 /** A pull of the handle further than this opens or closes the panel, pixels. */
 const PULL_PX = 24;
 
@@ -22,7 +20,7 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
   const [isTall, setTall] = useState(false);
   return (
     <>
-      <View style={{ height: isTall ? 0 : Math.round(height * FIELD_SHARE[step]) }}>
+      <View style={{ height: isTall ? 0 : Math.round(height * stepDescriptor(step).fieldShare) }}>
         <Field controls={<ViewControl />} />
       </View>
       <Transport isWide={false} />

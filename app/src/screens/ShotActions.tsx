@@ -4,10 +4,10 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
-import { useActiveMove, useAppDispatch, useSession, useShot } from '../state/hooks';
-import { conflictPutOff } from '../state/sessionSlice';
+import { useActiveMove, useAppDispatch, useSession, useShot } from '../store/hooks';
+import { conflictPutOff } from '../store/sessionSlice';
 import { Menu } from '../ui/Menu';
-import type { BenchDialog } from './Workbench';
+import type { BenchDialog } from './benchDialog';
 
 interface ShotActionsProps {
   readonly onClose: () => void;

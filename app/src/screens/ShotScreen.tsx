@@ -3,8 +3,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
-import { api, documentAddress, failureSentence } from '../state/api';
-import { useAppDispatch, useThrottledSelector } from '../state/hooks';
+import { api, documentAddress, failureSentence } from '../persistence/api';
+import { useAppDispatch, useThrottledSelector } from '../store/hooks';
 import {
   closeDocument,
   type NotOpened,
@@ -12,8 +12,8 @@ import {
   type OpenResult,
   restoreShot,
   saveAsCopy,
-} from '../state/openDocument';
-import { messageShown } from '../state/sessionSlice';
+} from '../commands/openDocument';
+import { messageShown } from '../store/sessionSlice';
 import { Button } from '../ui/Button';
 import { saveAddress } from '../ui/files';
 import { Words } from '../ui/Words';

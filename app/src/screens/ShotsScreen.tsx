@@ -4,10 +4,10 @@ import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { useImportShot } from '../features/exchange/useImport';
 import { ShotList } from '../features/shots/ShotList';
-import { watchLeftDrafts } from '../state/leftDrafts';
-import { useAppDispatch, useSettings } from '../state/hooks';
-import { settingsChanged } from '../state/settingsSlice';
-import { store } from '../state/store';
+import { watchLeftDrafts } from '../persistence/leftDrafts';
+import { useAppDispatch, useSettings } from '../store/hooks';
+import { settingsChanged } from '../store/settingsSlice';
+import { store } from '../store/store';
 import { IconButton } from '../ui/Button';
 import { Messages } from './Messages';
 

@@ -1,14 +1,14 @@
 import { ScrollView, View } from 'react-native';
 import { Field } from '../features/field/Field';
 import { IncrementsTable } from '../features/sheet/IncrementsTable';
-import { GraphView } from '../features/timing/views/GraphView';
-import { RulerView } from '../features/timing/views/RulerView';
+import { GraphView } from '../features/timing/graph/GraphView';
+import { RulerView } from '../features/timing/ruler/RulerView';
 import { Transport } from '../features/transport/Transport';
 import { ViewControl } from '../features/view/ViewControl';
-import { useSession } from '../state/hooks';
+import { useSession } from '../store/hooks';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
-import { StepBar } from './steps';
+import { StepBar } from './StepBar';
 import { StepPanel } from './StepPanel';
 
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;

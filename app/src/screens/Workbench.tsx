@@ -9,13 +9,12 @@ import { ColumnDialog } from '../features/exchange/ColumnDialog';
 import { ExportDialog } from '../features/exchange/ExportDialog';
 import type { UndecidedTable } from '../features/exchange/useImport';
 import { useLayout } from '../ui/layout';
+import type { BenchDialog } from './benchDialog';
 import { Messages } from './Messages';
 import { PhoneBench } from './PhoneBench';
 import { ShotActions } from './ShotActions';
 import { useShortcuts } from './useShortcuts';
 import { WideBench } from './WideBench';
-
-export type BenchDialog = 'menu' | 'export' | 'settings' | 'shortcuts' | null;
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
 export function Workbench() {

@@ -1,23 +1,28 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch, useAppStore } from '../state/hooks';
-import { goTo, step, togglePlay } from '../state/playhead';
-import { goToStep } from '../state/goToStep';
+import { useAppDispatch, useAppStore } from '../store/hooks';
+import type { AppStore } from '../store/store';
+import { goTo, step, togglePlay } from '../playback/playhead';
+import { goToStep } from '../commands/goToStep';
 import { useLatest } from '../ui/useLatest';
-import { STEPS } from './steps';
-import { useArcKeys } from './useArcKeys';
-import { useFigureKeys } from './useFigureKeys';
+import { STEPS } from '../kinds/steps';
+import { type KeyCommand, STEP_PARTS } from './steps';
 
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 /** Roles that have a meaning of their own for Space and the arrows. */
 const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 'separator', 'link']);
 
+/** The keys of the current step. */
+function stepKeys(store: AppStore): KeyCommand {
+  const keys = new Map(STEPS.map(({ name }) => [name, STEP_PARTS[name].keys?.(store)]));
+  return (event) => keys.get(store.getState().session.step)?.(event);
+}
+
 /** The keys of the workbench. Keys that belong to a field or a control in focus stay there. */
 export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
   const store = useAppStore();
-  const arcKey = useArcKeys();
-  const figureKey = useFigureKeys();
+  const [keysOfStep] = useState(() => stepKeys(store));
   const plain: Record<string, () => void> = {
     ' ': togglePlay,
     ArrowLeft: () => step(-1),
@@ -32,14 +37,14 @@ export function useShortcuts(onHelp: () => void): void {
       return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
-    let act = arcKey(event) ?? figureKey(event);
+    let act = keysOfStep(event);
     if (act) {
       // A key of the step goes before one of the bench.
     } else if (isCommand && key === 'z')
       act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
     else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
     else if (event.altKey && /^Digit[1-4]$/.test(event.code))
-      act = () => dispatch(goToStep(STEPS[Number(event.code[5]) - 1]!.step));
+      act = () => dispatch(goToStep(STEPS[Number(event.code[5]) - 1]!.name));
     else if (
       !isCommand &&
       !event.altKey &&

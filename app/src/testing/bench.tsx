@@ -1,10 +1,11 @@
 import { edits, freshShot, type Mark, type Move, type Shot } from '@humble/core';
 import { render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
-import { documentOpened, type Step } from '../state/sessionSlice';
-import { shotOpened } from '../state/shotSlice';
-import { StoreProvider } from '../state/StoreProvider';
-import { type AppStore, createAppStore } from '../state/store';
+import type { Step } from '../kinds/steps';
+import { documentOpened } from '../store/sessionSlice';
+import { shotOpened } from '../store/shotSlice';
+import { StoreProvider } from '../store/StoreProvider';
+import { type AppStore, createAppStore } from '../store/store';
 
 /** Helpers for tests of what stands on the workbench. */
 

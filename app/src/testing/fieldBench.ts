@@ -1,12 +1,14 @@
 import { type ArcPoint, edits, freshShot, type Shot } from '@humble/core';
-import { settingsChanged } from '../state/settingsSlice';
-import type { AppStore } from '../state/store';
-import { createFieldHand, type FieldHand } from '../features/field/fieldHand';
+import { settingsChanged } from '../store/settingsSlice';
+import type { AppStore } from '../store/store';
+import { createFieldSurface } from '../features/field/fieldSurface';
+import { FIELD_VIEW } from '../features/field/fieldView';
+import { createPointerSession, type PointerSession } from '../render/pointerSession';
 import { fieldStateOf, gripsFor } from '../features/field/fieldState';
 import { type Viewport, wholeField } from '../features/field/viewport';
 import { benchWith, shotOn } from './bench';
 
-/** A hand on a field without a picture of it. */
+/** A pointer on a field without a picture of it. */
 
 const still = { x: 0, y: 0 };
 export const FIELD = { width: 1000, height: 600 };
@@ -20,7 +22,7 @@ export const threePoints = (): Shot =>
 
 export interface Bench {
   readonly store: AppStore;
-  readonly hand: FieldHand;
+  readonly session: PointerSession;
   readonly views: (Viewport | null)[];
   readonly keys: { shift: boolean };
   /** What the pointer is to report with its next word, pixels of the view. */
@@ -46,26 +48,33 @@ export function bench(shot: Shot): Bench {
       projection: PROJECTION,
     }),
   };
-  const hand = createFieldHand(() => ({
-    context,
-    trail: { isShift: () => keys.shift, take: () => reports.splice(0), pressedAt: () => performance.now() },
-  }));
+  const surface = createFieldSurface(() => context);
+  const session = createPointerSession({
+    store,
+    view: FIELD_VIEW,
+    surface: () => surface,
+    trail: () => ({
+      isShift: () => keys.shift,
+      take: () => reports.splice(0),
+      pressedAt: () => performance.now(),
+    }),
+  });
   const at = (x: number, y: number) => ({ x, y });
   return {
     store,
-    hand,
+    session,
     views,
     keys,
     reports,
     points: () => shotOn(store).arcs[0]!.points,
     tap: (x, y) => {
-      hand.begin(at(x, y), false);
-      hand.end(at(x, y));
+      session.begin(at(x, y), false);
+      session.end(at(x, y));
     },
     drag: (...places) => {
-      hand.begin(at(...places[0]!), false);
-      places.slice(1).forEach((place) => hand.update(at(...place)));
-      hand.end(at(...places.at(-1)!));
+      session.begin(at(...places[0]!), false);
+      places.slice(1).forEach((place) => session.update(at(...place)));
+      session.end(at(...places.at(-1)!));
     },
   };
 }

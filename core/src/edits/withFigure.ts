@@ -5,7 +5,7 @@ import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import { type Arc, type Easing, lastFrameFor, type Shot } from '../model/schema';
 
 /** Height of a fresh stand-in as a share of the field's height. */
-const FRESH_FIGURE_SHARE = 0.16;
+export const FRESH_FIGURE_SHARE = 0.16;
 const EVEN: Easing = { kind: 'even' };
 
 /**

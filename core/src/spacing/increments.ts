@@ -1,6 +1,6 @@
 import { evaluateMove, type Travel } from '../motion/evaluate';
 import type { Move, Shot, TrackName } from '../model/schema';
-import { forEachTrack } from '../timing/tracks';
+import { TRACKS } from '../timing/tracks';
 import { measureArc } from '../arc/arcMeasure';
 import { lastMark } from '../timing/placeInTime';
 import { endsPastShot, exposureFrames, exposuresOf } from '../exposure/exposures';
@@ -150,6 +150,13 @@ function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number)
   };
 }
 
+/** Values of all tracks at an index of a travel. */
+function valuesAt({ tracks }: Travel, i: number): IncrementRow['tracks'] {
+  const values = {} as Record<TrackName, number>;
+  for (const { name } of TRACKS) values[name] = tracks[name][i]!;
+  return values;
+}
+
 function build(shot: Shot, move: Move): IncrementTable {
   const travel = evaluateMove(shot, move);
   const { rulerStep } = shot.sheet;
@@ -165,7 +172,7 @@ function build(shot: Shot, move: Move): IncrementTable {
       x: travel.x[i]! * perUnit,
       y: travel.y[i]! * perUnit,
       headingDeg: travel.heading[i]!,
-      tracks: forEachTrack(({ name }) => travel.tracks[name][i]!),
+      tracks: valuesAt(travel, i),
     };
   });
   const arcLength = travel.arcLength * perUnit;

@@ -20,9 +20,9 @@ import {
   useAppStore,
   useEdit,
   useEditor,
-} from '../../state/hooks';
-import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../state/editorSlice';
-import { figurePlaceIn } from '../../state/selection';
+} from '../../store/hooks';
+import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../store/editorSlice';
+import { figurePlaceIn } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Menu } from '../../ui/Menu';
@@ -35,7 +35,7 @@ import { middleOfLongest } from './middleOfLongest';
 export function ArcCard() {
   const name = useActiveArc((arc) => arc.name);
   const isClosed = useActiveArc((arc) => arc.closed) ?? false;
-  const isSelectingSeveral = useEditor((hand) => hand.isSelectingSeveral);
+  const isSelectingSeveral = useEditor((editor) => editor.isSelectingSeveral);
   const hasFigure = useActiveMove() !== null;
   const [menu, setMenu] = useState<'round' | 'join' | null>(null);
   const store = useAppStore();

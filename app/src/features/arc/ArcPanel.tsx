@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import { activeArcIn, useActiveArc, useThrottledSelector, useEditor } from '../../state/hooks';
+import { activeArcIn, useActiveArc, useThrottledSelector, useEditor } from '../../store/hooks';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { ArcCard } from './ArcCard';
@@ -24,7 +24,7 @@ type Part = (typeof PARTS)[number]['value'];
 /** Making and shaping arcs, by hand in the field and by number here. */
 export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
   const [part, setPart] = useState<Part>('arc');
-  const tool = useEditor((hand) => hand.tool);
+  const tool = useEditor((editor) => editor.tool);
   if (tool === 'points') return <PlacingCard />;
   if (tool === 'stroke') return <SketchCard />;
   return (
@@ -39,7 +39,7 @@ export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
 
 function ThisArc() {
   const hasArc = useThrottledSelector((state) => activeArcIn(state) !== null);
-  const hasSketch = useEditor((hand) => hand.sketch !== null);
+  const hasSketch = useEditor((editor) => editor.sketch !== null);
   const isLocked = useActiveArc((arc) => arc.locked) ?? false;
   return (
     <>
@@ -52,8 +52,8 @@ function ThisArc() {
 
 /** What is selected first, then the arc as a whole. */
 function Shaping() {
-  const selected = useEditor((hand) => hand.selectedPointIds.length);
-  const hasPlace = useEditor((hand) => hand.place !== null);
+  const selected = useEditor((editor) => editor.selectedPointIds.length);
+  const hasPlace = useEditor((editor) => editor.place !== null);
   return (
     <>
       {selected === 1 && <PointCard />}

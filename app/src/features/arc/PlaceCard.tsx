@@ -11,9 +11,9 @@ import {
   useAppStore,
   useEdit,
   useEditor,
-} from '../../state/hooks';
-import { placeSelected, pointsSelected } from '../../state/editorSlice';
-import { chosenDistance } from '../../state/selection';
+} from '../../store/hooks';
+import { placeSelected, pointsSelected } from '../../store/editorSlice';
+import { chosenDistance } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -30,12 +30,12 @@ function middleOfSegment(arc: Arc, segment: number, from: number, to: number): n
 /** A place that was chosen on the arc, and what can be done there. */
 export function PlaceCard() {
   const arc = useActiveArc((active) => active);
-  const hand = useEditor((now) => now);
+  const editor = useEditor((now) => now);
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const s = arc && chosenDistance(arc, hand);
-  if (!arc || s === null || !hand.place) return null;
-  const { segment, t } = hand.place;
+  const s = arc && chosenDistance(arc, editor);
+  if (!arc || s === null || !editor.place) return null;
+  const { segment, t } = editor.place;
   const insert = (at: number): void => {
     const fresh = nextPointId(arc);
     if (edit('insertPoint', { arcId: arc.id, segment, t: at })) dispatch(pointsSelected([fresh]));
@@ -45,8 +45,8 @@ export function PlaceCard() {
     dispatch(placeSelected({ segment: place.segment, t: place.t }));
   };
   const ends = (): readonly [number, number] => [
-    chosenDistance(arc, { ...hand, place: { segment, t: 0 } })!,
-    chosenDistance(arc, { ...hand, place: { segment, t: 1 } })!,
+    chosenDistance(arc, { ...editor, place: { segment, t: 0 } })!,
+    chosenDistance(arc, { ...editor, place: { segment, t: 1 } })!,
   ];
   return (
     <Card title="This place on the arc" isActive>
@@ -93,7 +93,7 @@ function RestOfArc() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const s = useActiveArc((arc, hand) => chosenDistance(arc, hand));
+  const s = useActiveArc((arc, editor) => chosenDistance(arc, editor));
   const fromStart = useGestureBaseline({ done, s: s ?? 0 });
   if (s === null || arcId === null) return null;
   const stayAt = (here: number): void => {

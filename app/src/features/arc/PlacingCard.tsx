@@ -1,16 +1,16 @@
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
-import { useAppDispatch, useEditor } from '../../state/hooks';
-import { toolChosen } from '../../state/editorSlice';
-import { finishPlacing, takePlacedBack } from '../../state/placing';
+import { useAppDispatch, useEditor } from '../../store/hooks';
+import { toolChosen } from '../../store/editorSlice';
+import { finishPlacing, takePlacedBack } from '../../commands/placing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
 
 /** While an arc is placed point by point. */
 export function PlacingCard() {
-  const count = useEditor((hand) => hand.placed.length);
+  const count = useEditor((editor) => editor.placed.length);
   const dispatch = useAppDispatch();
   return (
     <Card title="Point by point" isActive aside={`${count} points`}>

@@ -2,8 +2,8 @@ import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
-import { useActiveArc, useAppDispatch, useEdit } from '../../state/hooks';
-import { pointsSelected } from '../../state/editorSlice';
+import { useActiveArc, useAppDispatch, useEdit } from '../../store/hooks';
+import { pointsSelected } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';

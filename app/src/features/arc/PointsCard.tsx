@@ -13,9 +13,9 @@ import {
   useAppStore,
   useEdit,
   useEditor,
-} from '../../state/hooks';
-import { type About, aboutChosen, pointsSelected, toolChosen } from '../../state/editorSlice';
-import { aboutIn, middleOf, selectedPoints } from '../../state/selection';
+} from '../../store/hooks';
+import { type About, aboutChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
+import { aboutIn, middleOf, selectedPoints } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -29,10 +29,10 @@ const FURTHEST = 1e6;
 /** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
   const arc = useActiveArc((active) => active);
-  const hand = useEditor((now) => now);
+  const editor = useEditor((now) => now);
   const edit = useEdit();
   const dispatch = useAppDispatch();
-  const points = arc ? selectedPoints(arc, hand) : [];
+  const points = arc ? selectedPoints(arc, editor) : [];
   if (!arc || points.length < 2) return null;
   const isWhole = points.length === arc.points.length;
   const pointIds = points.map(({ id }) => id);
@@ -87,10 +87,10 @@ function useTransform(): (transform: Transform, undoGroup?: string) => void {
 /** Where the middle of the selection lies and how large it is. */
 function Placing() {
   const arc = useActiveArc((active) => active);
-  const hand = useEditor((now) => now);
+  const editor = useEditor((now) => now);
   const store = useAppStore();
   const transform = useTransform();
-  const points = arc ? selectedPoints(arc, hand) : [];
+  const points = arc ? selectedPoints(arc, editor) : [];
   const middle = middleOf(points);
   const size = {
     x: Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
@@ -143,11 +143,11 @@ const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
 ];
 
 function TurningAndMirroring() {
-  const about = useEditor((hand) => hand.about);
-  const hasCentre = useEditor((hand) => hand.centre !== null);
-  const isChoosing = useEditor((hand) => hand.tool === 'centre');
+  const about = useEditor((editor) => editor.about);
+  const hasCentre = useEditor((editor) => editor.centre !== null);
+  const isChoosing = useEditor((editor) => editor.tool === 'centre');
   const hasFigure = useActiveMove() !== null;
-  const selection = useEditor((hand) => hand.selectedPointIds);
+  const selection = useEditor((editor) => editor.selectedPointIds);
   const [turned, setTurned] = useState({ deg: 0, selection });
   const deg = turned.selection === selection ? turned.deg : 0;
   const store = useAppStore();

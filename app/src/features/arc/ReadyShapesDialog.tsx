@@ -9,14 +9,14 @@ import {
   useAppStore,
   useEdit,
   useShotValue,
-} from '../../state/hooks';
-import { arcActivated } from '../../state/editorSlice';
-import { goTo } from '../../state/playhead';
+} from '../../store/hooks';
+import { arcActivated } from '../../store/editorSlice';
+import { goTo } from '../../playback/playhead';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
-import { SHAPE_NAMES } from './shapes';
+import { SHAPE_NAMES } from '../../kinds/shapes';
 
 const PLACES = [
   { value: 'further', label: 'As a further arc' },

@@ -1,10 +1,10 @@
 import { View } from 'react-native';
-import { useActiveArc, useEdit } from '../../state/hooks';
+import { useActiveArc, useEdit } from '../../store/hooks';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
-import { nameOfShape, shapeNumbers } from './shapes';
+import { nameOfShape, shapeNumbers } from '../../kinds/shapes';
 
 /** The sizes of a ready shape, for as long as none of its points was moved by hand. */
 export function ShapeCard() {

@@ -1,9 +1,9 @@
 import Check from 'lucide-react-native/icons/check';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useThrottledSelector, useEditor, useShotValue } from '../../state/hooks';
-import { type SketchUse, toolChosen } from '../../state/editorSlice';
-import { sketchChanged, sketchKept, sketchRedone } from '../../state/sketch';
+import { useAppDispatch, useThrottledSelector, useEditor, useShotValue } from '../../store/hooks';
+import { type SketchUse, toolChosen } from '../../store/editorSlice';
+import { sketchChanged, sketchKept, sketchRedone } from '../../commands/sketch';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
@@ -30,7 +30,7 @@ const wordsFor = (use: SketchUse): string => {
 
 /** A stroke that can still be followed more or less closely, become something else, or be drawn again. */
 export function SketchCard() {
-  const sketch = useEditor((hand) => hand.sketch);
+  const sketch = useEditor((editor) => editor.sketch);
   const points = useThrottledSelector((state) => state.editor.sketch?.fitted?.length ?? null);
   const least = useShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
@@ -69,7 +69,7 @@ export function SketchCard() {
 
 /** Before the stroke. */
 function Waiting() {
-  const isAnew = useEditor((hand) => hand.strokeMeans === 'anew');
+  const isAnew = useEditor((editor) => editor.strokeMeans === 'anew');
   const dispatch = useAppDispatch();
   return (
     <Card title={isAnew ? 'Draw it anew' : 'One stroke'} isActive>

@@ -7,8 +7,8 @@ import LockOpen from 'lucide-react-native/icons/lock-open';
 import Move from 'lucide-react-native/icons/move';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../state/hooks';
-import { toolChosen } from '../../state/editorSlice';
+import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../store/hooks';
+import { toolChosen } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -66,7 +66,7 @@ const FURTHEST = 1e6;
 
 /** Where the backdrop lies, how large, and how strongly it is seen. */
 function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
-  const isMoving = useEditor((hand) => hand.tool === 'backdrop');
+  const isMoving = useEditor((editor) => editor.tool === 'backdrop');
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const set = (some: Partial<Omit<Backdrop, 'pictures'>>, undoGroup?: string): void => {

@@ -2,8 +2,8 @@ import type { LengthUnit } from '@humble/core';
 import Ruler from 'lucide-react-native/icons/ruler';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../state/hooks';
-import { toolChosen } from '../../state/editorSlice';
+import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../store/hooks';
+import { toolChosen } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
@@ -20,8 +20,8 @@ const UNITS: readonly { readonly value: LengthUnit; readonly label: string }[] =
 /** The scale of the field, from a line over something whose length is known. */
 export function CalibrateCard() {
   const unitsPerMm = useShotValue((shot) => shot.field.unitsPerMm);
-  const isMeasuring = useEditor((hand) => hand.tool === 'calibrate');
-  const line = useEditor((hand) => hand.measured);
+  const isMeasuring = useEditor((editor) => editor.tool === 'calibrate');
+  const line = useEditor((editor) => editor.measured);
   const [length, setLength] = useState(100);
   const [unit, setUnit] = useState<LengthUnit>('mm');
   const dispatch = useAppDispatch();

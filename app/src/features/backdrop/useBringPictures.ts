@@ -1,8 +1,8 @@
 import { LONGEST_SEQUENCE, type Picture, PICTURE_TYPES } from '@humble/core';
 import { useEffect, useState } from 'react';
-import { useAppDispatch, useEdit } from '../../state/hooks';
-import { keepPicture } from '../../state/pictures';
-import { messageShown } from '../../state/sessionSlice';
+import { useAppDispatch, useEdit } from '../../store/hooks';
+import { keepPicture } from '../../persistence/pictures';
+import { messageShown } from '../../store/sessionSlice';
 import { pickPictures } from '../../ui/files';
 
 interface Progress {

@@ -1,6 +1,6 @@
 import type { Backdrop } from '@humble/core';
 import { useEffect, useState } from 'react';
-import { pictureAddress } from '../../state/pictures';
+import { pictureAddress } from '../../persistence/pictures';
 
 /**
  * Whether the server lacks the first picture of a backdrop: a shot file names pictures, and one from

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { useAppDispatch, useSession, useShotValue } from '../../state/hooks';
-import { settleConflict } from '../../state/openDocument';
-import { conflictPutOff } from '../../state/sessionSlice';
+import { useAppDispatch, useSession, useShotValue } from '../../store/hooks';
+import { settleConflict } from '../../commands/openDocument';
+import { conflictPutOff } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';

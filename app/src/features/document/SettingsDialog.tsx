@@ -1,9 +1,9 @@
-import { useEdit, useShot } from '../../state/hooks';
+import { useEdit, useShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
 import { useState } from 'react';
-import { useShotLength } from '../../state/useShotLength';
+import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/TextField';
 

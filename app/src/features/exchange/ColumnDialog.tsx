@@ -1,5 +1,5 @@
-import { useAppDispatch } from '../../state/hooks';
-import { messageShown } from '../../state/sessionSlice';
+import { useAppDispatch } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';

@@ -1,7 +1,7 @@
 import { EXPORTERS } from '@humble/core';
 import Download from 'lucide-react-native/icons/download';
 import { View } from 'react-native';
-import { useShot } from '../../state/hooks';
+import { useShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';

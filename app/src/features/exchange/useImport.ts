@@ -6,9 +6,9 @@ import {
   withTimingFrom,
 } from '@humble/core';
 import { useCallback } from 'react';
-import { api, failureSentence } from '../../state/api';
-import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../state/hooks';
-import { messageShown } from '../../state/sessionSlice';
+import { api, failureSentence } from '../../persistence/api';
+import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
 import { readShot } from './readShot';
 

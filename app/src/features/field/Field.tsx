@@ -1,9 +1,10 @@
+import { stepDescriptor } from '../../kinds/steps';
 import Maximize from 'lucide-react-native/icons/maximize';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { activeArcIn, useThrottledSelector, useAppStore, useSession, useShotValue } from '../../state/hooks';
-import { useThrottledFrame } from '../../state/playhead';
+import { activeArcIn, useThrottledSelector, useAppStore, useSession, useShotValue } from '../../store/hooks';
+import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { NumericText, Words } from '../../ui/Words';
@@ -15,8 +16,10 @@ import type { FieldContext } from './dragHandler';
 import { Loupe } from './Loupe';
 import { PointerPlace, ReadOut } from './ReadOut';
 import { useScene } from './scene';
-import { useFieldGestures } from './useFieldGestures';
-import { usePointerTrail } from '../../ui/usePointerTrail';
+import { createFieldSurface } from './fieldSurface';
+import { FIELD_VIEW } from './fieldView';
+import { usePointerSession } from '../../render/usePointerSession';
+import { useLatest } from '../../ui/useLatest';
 import { useWheel } from '../../ui/useWheel';
 import { project, type Projection, type Viewport, wholeField, zoomedAt } from './viewport';
 
@@ -46,7 +49,7 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
   const isEmpty = useThrottledSelector(
     (state) => activeArcIn(state) === null && state.editor.tool === 'shape',
   );
-  const step = useSession((session) => session.step);
+  const { line } = stepDescriptor(useSession((session) => session.step));
   const { isWide } = useLayout();
   const [view, setView] = useState({ width: 0, height: 0 });
   const [moved, setMoved] = useState<Viewport | null>(null);
@@ -56,7 +59,9 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
   const projection = useMemo(() => project(viewport, size, view), [viewport, size, view]);
   const grips = useMemo(() => gripsFor(projection, view), [projection, view]);
   const context = useFieldContext(viewport, projection, grips, setMoved);
-  const gesture = useFieldGestures(context, usePointerTrail(box));
+  const latestContext = useLatest(context);
+  const [surface] = useState(() => createFieldSurface(latestContext));
+  const gesture = usePointerSession(box, FIELD_VIEW, surface);
   useWheel(box, (at, factor) =>
     setMoved((before) => {
       const current = before ?? wholeField(size);
@@ -83,8 +88,8 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
         <PointerPlace />
       </View>
       <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row gap-2">
-        {step === 'arc' || step === 'figure' ? <Hint /> : <ReadOut />}
-        {step === 'timing' && isWide && <Hint />}
+        {line === 'hint' ? <Hint /> : <ReadOut />}
+        {line === 'both' && isWide && <Hint />}
       </View>
       <Loupe projection={projection} size={view} />
     </View>

@@ -1,17 +1,23 @@
 import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
-import { useEditor } from '../../state/hooks';
-import { LiveViewContext, PixelContext, redrawSoon, useLiveDrawing } from '../../state/live';
+import { useEditor } from '../../store/hooks';
+import { LiveViewContext, PixelContext, useLiveDrawing } from '../../render/livePaths';
+import { redrawSoon } from '../../render/frameScheduler';
 import { Drawing } from '../../ui/Drawing';
-import { ActingOutline, WayOfHand } from './layers/Acting';
-import { EditOverlay, type GripsOf } from './layers/EditOverlay';
+import { ActingOutline } from './overlays/ActingOutline';
+import { HandPath } from './layers/HandPath';
+import { EditOverlay } from './overlays/EditOverlay';
+import { type GripsOf } from './overlays/SelectionFrame';
 import { BackdropPicture } from './layers/BackdropPicture';
-import { FiguresAtPlayhead, Ghosts } from './layers/Figures';
-import { FrameNumbers, Guides } from './layers/Guides';
+import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
+import { Ghosts } from './layers/Ghosts';
+import { FrameNumbers } from './layers/FrameNumbers';
+import { Guides } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
-import { Marks } from './layers/Timed';
+import { Marks } from './layers/Marks';
+import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribeScene } from './scene';
 import type { Projection } from './viewport';
 
@@ -35,30 +41,32 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   );
   return (
     <PixelContext value={1 / projection.scale}>
-      <Layer size={size} projection={projection}>
-        <Paper />
-        <BackdropPicture />
-        <Grid />
-      </Layer>
-      <LiveViewContext value="ghosts">
+      <LiveViewContext value={FIELD_VIEW}>
         <Layer size={size} projection={projection}>
-          <Ghosts />
+          <Paper />
+          <BackdropPicture />
+          <Grid />
         </Layer>
+        <LiveViewContext value={GHOSTS_VIEW}>
+          <Layer size={size} projection={projection}>
+            <Ghosts />
+          </Layer>
+          <Layer size={size} projection={projection}>
+            <FrameNumbers />
+          </Layer>
+        </LiveViewContext>
         <Layer size={size} projection={projection}>
-          <FrameNumbers />
+          <G opacity={standsBack ? 0.35 : 1}>
+            <HandPath />
+            <Guides />
+            <Marks />
+            <FiguresAtPlayhead />
+          </G>
+          <ActingOutline />
+          <Points />
+          <EditOverlay grips={grips} />
         </Layer>
       </LiveViewContext>
-      <Layer size={size} projection={projection}>
-        <G opacity={standsBack ? 0.35 : 1}>
-          <WayOfHand />
-          <Guides />
-          <Marks />
-          <FiguresAtPlayhead />
-        </G>
-        <ActingOutline />
-        <Points />
-        <EditOverlay grips={grips} />
-      </Layer>
     </PixelContext>
   );
 });

@@ -2,12 +2,13 @@ import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G } from 'react-native-svg';
 import { colour } from '../../ui/colour';
 import { transformOf } from './FieldDrawing';
-import { RulerLine, SnapGuides } from './layers/EditOverlay';
+import { RulerLine } from './overlays/RulerLine';
+import { SnapGuides } from './overlays/SnapGuides';
 import { BackdropPicture } from './layers/BackdropPicture';
-import { ArcLines } from './layers/Guides';
+import { ArcLines } from './layers/ArcLines';
 import { Grid, Paper } from './layers/Paper';
 import { PointDots } from './layers/Points';
-import { LiveGroup, PixelContext } from '../../state/live';
+import { LiveGroup, PixelContext } from '../../render/livePaths';
 import { currentScene, useScene } from './scene';
 import type { Projection } from './viewport';
 

@@ -1,6 +1,6 @@
 import { act, screen } from '@testing-library/react-native';
-import { goTo, setRange } from '../../state/playhead';
-import { setHoveredFrame } from '../../state/hoveredFrame';
+import { goTo, setRange } from '../../playback/playhead';
+import { setHoveredFrame } from '../../playback/hoveredFrame';
 import { benchWith, renderOn, straightShot } from '../../testing/bench';
 import { ReadOut } from './ReadOut';
 

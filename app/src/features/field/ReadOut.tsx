@@ -1,9 +1,9 @@
 import { incrementTable, seenRow } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { useFrame } from '../../state/playhead';
-import { useHoveredFrame } from '../../state/hoveredFrame';
-import { useActiveMove, useShot } from '../../state/hooks';
+import { useFrame } from '../../playback/playhead';
+import { useHoveredFrame } from '../../playback/hoveredFrame';
+import { useActiveMove, useShot } from '../../store/hooks';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';

@@ -1,4 +1,4 @@
-import { pointsSelected } from '../../state/editorSlice';
+import { pointsSelected } from '../../store/editorSlice';
 import type { Target } from './hitTest';
 import type { FieldContext, DragHandler, Pointer } from './dragHandler';
 import { arcDrag, otherArcDrag, scrubDrag } from './drags/arcDrags';
@@ -12,7 +12,8 @@ import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
 /** Empty ground: a tap lets go of what is selected, two show the whole field. */
 function groundDrag(context: FieldContext, start: Pointer): DragHandler {
   const { state } = context.snapshot();
-  if (state.step === 'arc' && (start.isShift || state.isSelectingSeveral)) return marqueeDrag(context, start);
+  if (state.edits === 'arcs' && (start.isShift || state.isSelectingSeveral))
+    return marqueeDrag(context, start);
   return {
     tap: () => context.store.dispatch(pointsSelected([])),
     tapTwice: () => context.viewChanges(null),
@@ -21,7 +22,7 @@ function groundDrag(context: FieldContext, start: Pointer): DragHandler {
 
 /** What a press on a target holds from then on. */
 export function createDragHandler(context: FieldContext, target: Target, start: Pointer): DragHandler {
-  const { arc, step, tool, isSelectingSeveral } = context.snapshot().state;
+  const { arc, edits, tool, isSelectingSeveral } = context.snapshot().state;
   switch (target.kind) {
     case 'stroke':
       return strokeDrag(context, start);
@@ -54,8 +55,8 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
     case 'handle':
       return handleDrag(context, arc, target.pointId, target.side, start);
     case 'arc':
-      if (step === 'arc') return arcDrag(context, arc, target, start);
-      return step === 'timing' && (start.isShift || isSelectingSeveral)
+      if (edits === 'arcs') return arcDrag(context, arc, target, start);
+      return edits === 'timing' && (start.isShift || isSelectingSeveral)
         ? stretchDrag(context, arc, start)
         : scrubDrag(context, arc);
     case 'mark':

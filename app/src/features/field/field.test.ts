@@ -19,7 +19,7 @@ const shot: Shot = edits.drawArc(
 );
 const arc = shot.arcs[0]!;
 const state: FieldState = {
-  step: 'arc',
+  edits: 'arcs',
   tool: 'shape',
   arc,
   others: [],
@@ -49,7 +49,7 @@ describe('what a press takes hold of', () => {
   test('the arc within reach, else the ground; points only in the Arc step', () => {
     expect(targetAt(state, { x: 500, y: 262 }, 20)).toMatchObject({ kind: 'arc', segment: 1 });
     expect(targetAt(state, { x: 500, y: 300 }, 20).kind).toBe('ground');
-    expect(targetAt({ ...state, step: 'timing' }, { x: 100, y: 250 }, 20).kind).toBe('arc');
+    expect(targetAt({ ...state, edits: 'timing' }, { x: 100, y: 250 }, 20).kind).toBe('arc');
   });
 
   test('everything is paper before there is an arc, and while one is drawn', () => {

@@ -1,11 +1,11 @@
 import { placeAt, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
-import { activeArcIn } from '../../state/hooks';
-import { activeTravelIn, figurePlaceIn, selectedPoints } from '../../state/selection';
-import type { RootState } from '../../state/store';
+import { activeArcIn } from '../../store/hooks';
+import { activeTravelIn, figurePlaceIn, selectedPoints, editsIn } from '../../store/selection';
+import type { RootState } from '../../store/store';
 import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
-import { currentFrame } from '../../state/playhead';
+import { currentFrame } from '../../playback/playhead';
 import type { FieldState, FigureInPlace, TimingTarget } from './hitTest';
-import type { GripsOf } from './layers/EditOverlay';
+import type { GripsOf } from './overlays/SelectionFrame';
 import { type Projection, toField } from './viewport';
 
 /** What of the state decides over what a press takes hold of. */
@@ -14,7 +14,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const { tool, selectedPointIds, placed, isSelectingSeveral } = state.editor;
   const arc = activeArcIn(state);
   return {
-    step: state.session.step,
+    edits: editsIn(state),
     tool,
     arc,
     others: shot?.arcs.filter((other) => other !== arc && !other.hidden) ?? [],
@@ -22,9 +22,8 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
-    figure:
-      (tool === 'pose' || state.session.step === 'figure') && !arc?.locked ? figureInPlace(state) : null,
-    timed: state.session.step === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
+    figure: (tool === 'pose' || editsIn(state) === 'poses') && !arc?.locked ? figureInPlace(state) : null,
+    timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
 }
 
@@ -90,7 +89,7 @@ function backdropBox(backdrop: NonNullable<Shot['backdrop']>): SelectionBox | nu
 }
 
 function selectionBoxIn(state: RootState, pixel: number): SelectionBox | null {
-  if (state.session.step !== 'arc') return null;
+  if (editsIn(state) !== 'arcs') return null;
   const { tool } = state.editor;
   if (tool === 'backdrop') {
     const backdrop = state.shot.present.shot?.backdrop;

@@ -1,4 +1,4 @@
-import type { Tool } from '../../state/editorSlice';
+import type { Tool } from '../../store/editorSlice';
 import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
 
@@ -51,7 +51,7 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
 
 /** One line that says what a drag or a tap will do, before it begins. */
 export function hintFor(state: FieldState, hovered: Target | null): string {
-  const { arc, step, tool } = state;
+  const { arc, edits, tool } = state;
   if (tool === 'pose') return poseHint(state);
   if (tool !== 'shape') {
     if (hovered?.kind === 'placing' && hovered.closes) return 'Tap: close the arc here.';
@@ -61,9 +61,9 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   }
   if (!arc) return 'Draw the arc with one stroke.';
   if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
-  if (step === 'timing') return timingHint(state, hovered);
-  if (step === 'figure') return poseHint(state);
-  if (step !== 'arc') return 'Drag along the arc to look at another frame.';
+  if (edits === 'timing') return timingHint(state, hovered);
+  if (edits === 'poses') return poseHint(state);
+  if (edits !== 'arcs') return 'Drag along the arc to look at another frame.';
   if (arc.hidden) return 'This arc is hidden. Show it in the list of arcs.';
   if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';
   switch (hovered?.kind) {

@@ -8,8 +8,8 @@ import {
   shapeHandles,
   type Vector,
 } from '@humble/core';
-import type { Tool } from '../../state/editorSlice';
-import type { Step } from '../../state/sessionSlice';
+import type { Tool } from '../../store/editorSlice';
+import type { Edits } from '../../kinds/steps';
 import type { SelectionGrip, Grip } from './selectionBox';
 
 /** What a press on the field would take hold of. */
@@ -50,7 +50,7 @@ export type Target =
   | { readonly kind: 'ground' };
 
 export interface FieldState {
-  readonly step: Step;
+  readonly edits: Edits;
   readonly tool: Tool;
   /** The arc being worked on, and the others that are to be seen. */
   readonly arc: Arc | null;
@@ -169,7 +169,7 @@ function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Targe
  * @param reach field units
  */
 export function targetsAt(state: FieldState, place: Vector, reach: number): readonly Target[] {
-  const { arc, step, tool } = state;
+  const { arc, edits, tool } = state;
   switch (tool) {
     case 'stroke':
       return [{ kind: 'stroke' }];
@@ -196,7 +196,7 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
     case 'shape': {
       if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
       const body = figureAt(state, place, reach);
-      const canShape = step === 'arc' && arc && !arc.locked && !arc.hidden;
+      const canShape = edits === 'arcs' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, place, reach) : [];
       const timed = timedAt(state, place, reach);
       const line = arcAt(state, place, reach);

@@ -4,11 +4,11 @@ import Hand from 'lucide-react-native/icons/hand';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
-import { actingAsked, gestureUsed, trackedBroughtIn } from '../../state/acting';
-import { toolChosen } from '../../state/editorSlice';
-import { useActiveArc, useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../state/hooks';
-import { messageShown } from '../../state/sessionSlice';
-import { settingsChanged } from '../../state/settingsSlice';
+import { actingAsked, gestureUsed, trackedBroughtIn } from '../../commands/acting';
+import { toolChosen } from '../../store/editorSlice';
+import { useActiveArc, useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
+import { settingsChanged } from '../../store/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { pickFile } from '../../ui/files';
@@ -20,7 +20,7 @@ import { ThinningProgress } from './ThinningProgress';
 
 /** A figure is acted out by hand; the field waits for the pointer. */
 export function ActCard({ move }: { readonly move: Move | null }) {
-  const tool = useEditor((hand) => hand.tool);
+  const tool = useEditor((editor) => editor.tool);
   return tool === 'act' ? <Waiting /> : <Asking move={move} />;
 }
 
@@ -98,7 +98,7 @@ function KeptGestures() {
 function Waiting() {
   const dispatch = useAppDispatch();
   const { recordingSpeed, countsIn, playsMeanwhile } = useSettings();
-  const actsFor = useEditor((hand) => hand.actsFor);
+  const actsFor = useEditor((editor) => editor.actsFor);
   return (
     <Card title="Act it out" isActive>
       <Words tone="soft">

@@ -2,11 +2,11 @@ import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useThrottledSelector, useEdit, useSettings, useShot } from '../../state/hooks';
-import { goTo, useThrottledFrame } from '../../state/playhead';
-import { figurePut } from '../../state/posing';
-import { figurePlaceIn } from '../../state/selection';
-import { settingsChanged } from '../../state/settingsSlice';
+import { useAppDispatch, useThrottledSelector, useEdit, useSettings, useShot } from '../../store/hooks';
+import { goTo, useThrottledFrame } from '../../playback/playhead';
+import { figurePut } from '../../commands/posing';
+import { figurePlaceIn } from '../../store/selection';
+import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { PlaceFields } from '../../ui/PlaceFields';

@@ -2,9 +2,9 @@ import { actedDeviation, gestureFrames, gestureOf, gestureSeconds, type Move } f
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
-import { actedAgain, actedChanged } from '../../state/acting';
-import { useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../state/hooks';
-import { settingsChanged } from '../../state/settingsSlice';
+import { actedAgain, actedChanged } from '../../commands/acting';
+import { useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../store/hooks';
+import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
@@ -25,7 +25,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const edit = useEdit();
   const { showsGesture } = useSettings();
   // What is wished for is shown at once; what comes of it when it is done.
-  const wished = useEditor((hand) => hand.thinning?.allowedDeviation ?? null);
+  const wished = useEditor((editor) => editor.thinning?.allowedDeviation ?? null);
   const gesture = gestureOf(shot, move);
   const { acted } = move;
   if (!acted || !gesture) return null;

@@ -9,12 +9,12 @@ import {
   useEdit,
   useSettings,
   useShotValue,
-} from '../../state/hooks';
-import { goTo, useIsPlaying, useThrottledPlayhead } from '../../state/playhead';
-import { messageShown } from '../../state/sessionSlice';
-import { settingsChanged } from '../../state/settingsSlice';
-import type { RootState } from '../../state/store';
-import { chosenIn } from '../../state/timing';
+} from '../../store/hooks';
+import { goTo, useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
+import { messageShown } from '../../store/sessionSlice';
+import { settingsChanged } from '../../store/settingsSlice';
+import type { RootState } from '../../store/store';
+import { chosenIn } from '../../store/timingSelection';
 import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useShot } from '../../state/hooks';
+import { useEdit, useShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { readNumber, writeNumber } from '../../ui/numbers';

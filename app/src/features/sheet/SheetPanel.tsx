@@ -2,7 +2,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Share from 'lucide-react-native/icons/share';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useShot } from '../../state/hooks';
+import { useActiveMove, useShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
 import { IncrementsTable } from './IncrementsTable';

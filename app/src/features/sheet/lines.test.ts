@@ -1,5 +1,5 @@
 import { edits } from '@humble/core';
-import { goTo } from '../../state/playhead';
+import { goTo } from '../../playback/playhead';
 import { benchWith, straightShot } from '../../testing/bench';
 import { areOfSame, linesIn, saysSame, seenLine } from './lines';
 

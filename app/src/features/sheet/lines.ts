@@ -1,7 +1,7 @@
 import { type IncrementRow, type IncrementTable, incrementTable, type SkippedRow } from '@humble/core';
 import { shallowEqual } from 'react-redux';
-import { activeMoveIn } from '../../state/hooks';
-import type { RootState } from '../../state/store';
+import { activeMoveIn } from '../../store/hooks';
+import type { RootState } from '../../store/store';
 
 /** A line of the table: a picture, or one that is left out. */
 export type TableLine =
@@ -73,9 +73,13 @@ const isOfSame = (a: TableLine, b: TableLine): boolean =>
 export const areOfSame = (a: readonly TableLine[], b: readonly TableLine[]): boolean =>
   a === b || (a.length === b.length && a.every((line, i) => isOfSame(line, b[i]!)));
 
+/** Whether two rows hold the same numbers. */
+const isSameRow = ({ tracks, ...a }: IncrementRow, { tracks: others, ...b }: IncrementRow): boolean =>
+  shallowEqual(a, b) && shallowEqual(tracks, others);
+
 /** Whether two lines say the same. */
 export const saysSame = (a: TableLine | undefined, b: TableLine | undefined): boolean =>
   a === b ||
   (a?.kind === 'picture'
-    ? b?.kind === 'picture' && shallowEqual(a.row, b.row)
+    ? b?.kind === 'picture' && isSameRow(a.row, b.row)
     : b?.kind === 'skipped' && shallowEqual(a?.skipped, b.skipped));

@@ -3,7 +3,7 @@ import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import type { ShotSummary } from '../../state/api';
+import type { ShotSummary } from '../../persistence/api';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { fixed, writeNumber } from '../../ui/numbers';

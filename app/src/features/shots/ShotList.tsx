@@ -3,7 +3,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
 import { type ReactNode, useState } from 'react';
 import { FlatList, View } from 'react-native';
-import { failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../state/api';
+import { failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../persistence/api';
 import { Button, IconButton } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';

@@ -1,8 +1,8 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { rangeChosen } from '../../state/editorSlice';
-import { goTo, setRange } from '../../state/playhead';
-import { chosenIn } from '../../state/timing';
+import { rangeChosen } from '../../store/editorSlice';
+import { goTo, setRange } from '../../playback/playhead';
+import { chosenIn } from '../../store/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingPanel } from './TimingPanel';
 import { handlesIn } from './views/timingIn';

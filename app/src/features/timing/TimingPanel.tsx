@@ -14,7 +14,7 @@ import Eraser from 'lucide-react-native/icons/eraser';
 import Images from 'lucide-react-native/icons/images';
 import { memo, type ReactNode, useDeferredValue, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { MOST_REACH, settingsChanged } from '../../state/settingsSlice';
+import { MOST_REACH, settingsChanged } from '../../store/settingsSlice';
 import {
   activeMoveIn,
   useActiveArc,
@@ -26,22 +26,22 @@ import {
   useEditor,
   useSettings,
   useShotValue,
-} from '../../state/hooks';
-import { goTo, useThrottledPlayhead } from '../../state/playhead';
-import { currentSpan } from '../../state/timing';
-import { useShotLength } from '../../state/useShotLength';
+} from '../../store/hooks';
+import { goTo, useThrottledPlayhead } from '../../playback/playhead';
+import { currentSpan } from '../../store/timingSelection';
+import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
 import { type BeyondMost, NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
-import { ChosenCard } from './ChosenCard';
-import { shortNameOf } from './easings';
-import { ExposureCard, ExposuresCard } from './ExposureCard';
-import { MarksCard } from './MarksCard';
-import { PicturesDialog } from './PicturesDialog';
-import { SpanCard } from './SpanCard';
+import { ChosenCard } from './cards/ChosenCard';
+import { shortNameOf } from '../../kinds/easings';
+import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
+import { MarksCard } from './cards/MarksCard';
+import { PicturesDialog } from './cards/PicturesDialog';
+import { SpanCard } from './cards/SpanCard';
 import { CurrentChart, TimingViews } from './TimingViews';
 
 const EXPOSURES = [

@@ -1,14 +1,14 @@
 import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useAppDispatch, useEditor, useSettings, useShot } from '../../state/hooks';
-import { useThrottledPlayhead } from '../../state/playhead';
-import { settingsChanged } from '../../state/settingsSlice';
-import { currentSpan } from '../../state/timing';
+import { useActiveMove, useAppDispatch, useEditor, useSettings, useShot } from '../../store/hooks';
+import { useThrottledPlayhead } from '../../playback/playhead';
+import { settingsChanged } from '../../store/settingsSlice';
+import { currentSpan } from '../../store/timingSelection';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
-import { ChartCard } from './ChartCard';
-import { GraphView } from './views/GraphView';
-import { RulerView } from './views/RulerView';
+import { ChartCard } from './cards/ChartCard';
+import { GraphView } from './graph/GraphView';
+import { RulerView } from './ruler/RulerView';
 
 const VIEWS = [
   { value: 'ruler', label: 'Ruler' },

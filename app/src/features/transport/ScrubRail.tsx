@@ -1,5 +1,6 @@
+import { editsIn } from '../../store/selection';
 import { type FrameRun, type IncrementTable, incrementTable, lastFrame, type Move } from '@humble/core';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
@@ -10,13 +11,13 @@ import {
   useEditor,
   useShot,
   useShotValue,
-} from '../../state/hooks';
-import { step, useFrame } from '../../state/playhead';
-import { chosenIn } from '../../state/timing';
+} from '../../store/hooks';
+import { step, useFrame } from '../../playback/playhead';
+import { chosenIn } from '../../store/timingSelection';
 import { colour } from '../../ui/colour';
 import { keyNudge } from '../../ui/keyNudge';
-import { useLatest } from '../../ui/useLatest';
-import { along, railGesture, SIDE } from './railGesture';
+import { usePointerSession } from '../../render/usePointerSession';
+import { along, railSurface, SIDE } from './railSurface';
 
 const HEIGHT = 40;
 const BASE = 34;
@@ -68,15 +69,16 @@ const railFrames = (move: Move | null, lengthFrames: number): number =>
 export function ScrubRail() {
   const shotFrames = useShotValue((shot) => shot.lengthFrames);
   const move = useActiveMove();
-  const canMark = useThrottledSelector(({ session }) => session.step === 'timing');
+  const canMark = useThrottledSelector(editsIn) === 'timing';
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
-  const live = useLatest({ width, lengthFrames, move, canMark });
-  const drag = useMemo(() => railGesture(store, live), [store, live]);
+  const rail = useRef<View>(null);
+  const drag = usePointerSession(rail, null, railSurface(store, { width, lengthFrames, move, canMark }));
   return (
     <GestureDetector gesture={drag} touchAction="none">
       <View
+        ref={rail}
         collapsable={false}
         testID="scrub-rail"
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}

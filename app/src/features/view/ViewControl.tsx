@@ -1,7 +1,7 @@
 import Eye from 'lucide-react-native/icons/eye';
 import { useState } from 'react';
-import { useAppDispatch, useSettings } from '../../state/hooks';
-import { LEAST_GUIDE_STRENGTH, MOST_GHOSTS, MOST_GRID, settingsChanged } from '../../state/settingsSlice';
+import { useAppDispatch, useSettings } from '../../store/hooks';
+import { LEAST_GUIDE_STRENGTH, MOST_GHOSTS, MOST_GRID, settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';

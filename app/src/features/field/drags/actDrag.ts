@@ -1,8 +1,8 @@
 import { firstFrame, type PointerSample } from '@humble/core';
-import { gestureRecorded } from '../../../state/acting';
-import { activeMoveIn } from '../../../state/hooks';
-import { pause, playFrom } from '../../../state/playhead';
-import { messageShown } from '../../../state/sessionSlice';
+import { gestureRecorded } from '../../../commands/acting';
+import { activeMoveIn } from '../../../store/hooks';
+import { pause, playFrom } from '../../../playback/playhead';
+import { messageShown } from '../../../store/sessionSlice';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 

@@ -1,9 +1,9 @@
 import { type Arc, nearestPlace, nextPointId, type Travel, type Vector } from '@humble/core';
-import { doEdit } from '../../../state/doEdit';
-import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../state/editorSlice';
-import { currentFrame, goTo } from '../../../state/playhead';
-import { activeTravelIn } from '../../../state/selection';
-import { addMark } from '../../../state/timing';
+import { doEdit } from '../../../store/doEdit';
+import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../store/editorSlice';
+import { currentFrame, goTo } from '../../../playback/playhead';
+import { activeTravelIn } from '../../../store/selection';
+import { addMark } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
@@ -104,6 +104,6 @@ export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHand
       store.dispatch(marksSelected([]));
       follow(now);
     },
-    ...(snapshot().state.step === 'timing' && { tapTwice: markHere }),
+    ...(snapshot().state.edits === 'timing' && { tapTwice: markHere }),
   };
 }

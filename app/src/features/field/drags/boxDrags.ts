@@ -6,8 +6,8 @@ import {
   translation,
   type Vector,
 } from '@humble/core';
-import { doEdit } from '../../../state/doEdit';
-import { aboutIn } from '../../../state/selection';
+import { doEdit } from '../../../store/doEdit';
+import { aboutIn } from '../../../store/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Grip } from '../selectionBox';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';

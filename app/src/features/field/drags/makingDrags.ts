@@ -1,7 +1,7 @@
 import { PLAIN, type PointShape, type Vector } from '@humble/core';
-import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../state/editorSlice';
-import { finishPlacing } from '../../../state/placing';
-import { strokeDrawn } from '../../../state/sketch';
+import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../store/editorSlice';
+import { finishPlacing } from '../../../commands/placing';
+import { strokeDrawn } from '../../../commands/sketch';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { REACH_PX } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';

@@ -1,6 +1,6 @@
 import { type Arc, alongDirections, shapeHandles, type Vector, withShapeHandle } from '@humble/core';
-import { doEdit } from '../../../state/doEdit';
-import { pointsSelected } from '../../../state/editorSlice';
+import { doEdit } from '../../../store/doEdit';
+import { pointsSelected } from '../../../store/editorSlice';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';

@@ -1,8 +1,8 @@
 import type { Vector } from '@humble/core';
-import { activeMoveIn } from '../../../state/hooks';
-import { currentFrame } from '../../../state/playhead';
-import { figurePut } from '../../../state/posing';
-import { figurePlaceIn } from '../../../state/selection';
+import { activeMoveIn } from '../../../store/hooks';
+import { currentFrame } from '../../../playback/playhead';
+import { figurePut } from '../../../commands/posing';
+import { figurePlaceIn } from '../../../store/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';

@@ -1,10 +1,10 @@
 import { type Arc, arcLength, nearestAbout, nearestPlace } from '@humble/core';
-import { doEdit } from '../../../state/doEdit';
-import { marksSelected, rangeChosen } from '../../../state/editorSlice';
-import { activeMoveIn } from '../../../state/hooks';
-import { goTo } from '../../../state/playhead';
-import { activeTravelIn } from '../../../state/selection';
-import { addMark, createMarkDrag, createTickDrag } from '../../../state/timing';
+import { doEdit } from '../../../store/doEdit';
+import { marksSelected, rangeChosen } from '../../../store/editorSlice';
+import { activeMoveIn } from '../../../store/hooks';
+import { goTo } from '../../../playback/playhead';
+import { activeTravelIn } from '../../../store/selection';
+import { addMark, createMarkDrag, createTickDrag } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';

@@ -2,9 +2,9 @@ import { pictureOn } from '@humble/core';
 import { memo, useEffect } from 'react';
 import { Image as Picture } from 'react-native';
 import { G, Image } from 'react-native-svg';
-import { useShotValue } from '../../../state/hooks';
-import { usePlayhead } from '../../../state/playhead';
-import { pictureAddress } from '../../../state/pictures';
+import { useShotValue } from '../../../store/hooks';
+import { usePlayhead } from '../../../playback/playhead';
+import { pictureAddress } from '../../../persistence/pictures';
 
 /** So many pictures of a sequence are fetched ahead. */
 const MOST_AHEAD = 300;

@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { useSettings, useShotValue } from '../../../state/hooks';
+import { useSettings, useShotValue } from '../../../store/hooks';
 import { colour } from '../../../ui/colour';
-import { usePixel } from '../../../state/live';
+import { usePixel } from '../../../render/livePaths';
 
 /** What the camera sees. */
 export const Paper = memo(function Paper() {

@@ -1,56 +1,32 @@
-import { type Arc, type ArcPoint, handlePlace, measureArc, shapeHandles } from '@humble/core';
+import { editsIn } from '../../../store/selection';
+import { handlePlace } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { Circle, G, Path, Rect } from 'react-native-svg';
-import { activeArcIn, activeMoveIn, useThrottledSelector, useEditor, useSession } from '../../../state/hooks';
-import type { RootState } from '../../../state/store';
+import { G, Path, Rect } from 'react-native-svg';
+import { activeArcIn, activeMoveIn, useThrottledSelector, useEditor } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../../../state/live';
+import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
 import { useScene } from '../scene';
+import { SIDES, Handles } from '../overlays/PointHandles';
+import { ShapeHandles } from '../overlays/ShapeHandles';
+import { pointIn, pointPlace } from './pointShapes';
 
 const HALF_PX = 4.5;
+
 /** Of an arc with more points they are drawn as one shape: plain dots, but for those that are selected. */
 const MOST_POINTS = 250;
 
-const directionsOf = new WeakMap<Arc, readonly number[]>();
-
-/** Direction of the arc at each of its points, degrees. */
-function directions(arc: Arc): readonly number[] {
-  const known = directionsOf.get(arc);
-  if (known) return known;
-  const { segments } = measureArc(arc);
-  const found = arc.points.map((_, i) => {
-    const leaving = segments[i];
-    if (leaving) return leaving.headingDeg[0] ?? 0;
-    const arriving = segments[i - 1]?.headingDeg;
-    return arriving?.[arriving.length - 1] ?? 0;
-  });
-  directionsOf.set(arc, found);
-  return found;
-}
-
-const pointIn = (state: RootState, id: string): ArcPoint | undefined =>
-  activeArcIn(state)?.points.find((point) => point.id === id);
-
-/** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
-function pointPlace(state: RootState, index: number): string {
-  const arc = activeArcIn(state);
-  const point = arc?.points[index];
-  if (!arc || !point) return '';
-  const turn = directions(arc)[index]! + (point.kind === 'corner' ? 45 : 0);
-  return `translate(${point.x} ${point.y}) rotate(${turn})`;
-}
-
 /** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
-  const isArcStep = useSession((session) => session.step === 'arc');
+  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
   const isShaping = useEditor(({ tool }) => tool === 'shape' || tool === 'centre');
   const ids = useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && !arc.hidden && !arc.locked ? arc.points.map(({ id }) => id) : [];
   }, shallowEqual);
   const selected = useEditor(({ selectedPointIds }) => selectedPointIds);
-  if (!isArcStep || !isShaping) return null;
+  if (!isShapingArcs || !isShaping) return null;
   const chosen = new Set(selected);
   const isCrowd = ids.length > MOST_POINTS;
   return (
@@ -115,7 +91,7 @@ export function PointDots() {
     `M${x - half} ${y - half}h${2 * half}v${2 * half}h${-2 * half}z`;
   const dots = (state: RootState): string => {
     const arc = activeArcIn(state);
-    if (!arc || state.session.step !== 'arc') return '';
+    if (!arc || editsIn(state) !== 'arcs') return '';
     return arc.points.map(({ x, y }) => dot(x, y, 3.5 * pixel)).join('');
   };
   const handles = (state: RootState): string => {
@@ -132,85 +108,5 @@ export function PointDots() {
       <LivePath path={handles} fill={colour.brass} stroke={colour.brass} strokeWidth={pixel} />
       <LivePath path={dots} fill={colour.field} stroke={colour.indigo} strokeWidth={1.5 * pixel} />
     </G>
-  );
-}
-
-const SIDES = ['in', 'out'] as const;
-
-function Handles({ pointId }: { readonly pointId: string }) {
-  const pixel = usePixel();
-  const stems = (state: RootState): string => {
-    const point = pointIn(state, pointId);
-    if (!point) return '';
-    return SIDES.map((side) => {
-      const end = handlePlace(point, side);
-      return `M${point.x} ${point.y}L${end.x} ${end.y}`;
-    }).join('');
-  };
-  const sides = useThrottledSelector((state) => {
-    const point = pointIn(state, pointId);
-    return point ? SIDES.filter((side) => point[side].x !== 0 || point[side].y !== 0) : [];
-  }, shallowEqual);
-  return (
-    <G>
-      <LivePath path={stems} stroke={colour.field} strokeWidth={3.5 * pixel} />
-      <LivePath path={stems} stroke={colour.brass} strokeWidth={1.25 * pixel} />
-      {sides.map((side) => (
-        <HandleEnd key={side} pointId={pointId} side={side} />
-      ))}
-    </G>
-  );
-}
-
-function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side: 'in' | 'out' }) {
-  const pixel = usePixel();
-  const isHovered = useScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
-  const place = (state: RootState): string => {
-    const point = pointIn(state, pointId);
-    if (!point) return '';
-    const end = handlePlace(point, side);
-    return `translate(${end.x} ${end.y})`;
-  };
-  return (
-    <LiveGroup place={place} testID={`handle-${side}`}>
-      <Circle
-        r={(isHovered ? 7 : 5) * pixel}
-        fill={colour.brass}
-        stroke={colour.field}
-        strokeWidth={1.5 * pixel}
-      />
-    </LiveGroup>
-  );
-}
-
-/** Handles of a ready shape: rings, so that none of them is taken for a point. */
-function ShapeHandles() {
-  const ids = useThrottledSelector((state) => {
-    const arc = activeArcIn(state);
-    return arc?.shape && !arc.hidden && !arc.locked ? shapeHandles(arc.shape).map(({ id }) => id) : [];
-  }, shallowEqual);
-  return ids.map((id) => <ShapeHandle key={id} id={id} />);
-}
-
-function ShapeHandle({ id }: { readonly id: string }) {
-  const pixel = usePixel();
-  const isHovered = useScene(({ hovered }) => hovered?.kind === 'shape-handle' && hovered.id === id);
-  const place = (state: RootState): string => {
-    const shape = activeArcIn(state)?.shape;
-    const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
-    return handle ? `translate(${handle.at.x} ${handle.at.y})` : '';
-  };
-  const radius = (isHovered ? 10 : 8) * pixel;
-  return (
-    <LiveGroup place={place} testID={`shape-handle-${id}`}>
-      <Circle r={radius} fill="none" stroke={colour.field} strokeWidth={6 * pixel} />
-      <Circle
-        r={radius}
-        fill={colour.brasswash}
-        fillOpacity={0.6}
-        stroke={colour.brass}
-        strokeWidth={2.5 * pixel}
-      />
-    </LiveGroup>
   );
 }

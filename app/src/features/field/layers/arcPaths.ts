@@ -10,8 +10,8 @@ import {
   ticksPath,
   type Travel,
 } from '@humble/core';
-import { memoizeLast } from '../../../state/live';
-import { createChunkedPath, type Chunk } from '../../../state/chunkedPath';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
 

@@ -1,7 +1,7 @@
 import type { RulerTick, UnrolledArc } from '@humble/core';
-import { memoizeLast } from '../../../state/live';
-import { createChunkedPath, type Chunk } from '../../../state/chunkedPath';
-import type { RootState } from '../../../state/store';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
+import type { RootState } from '../../../store/store';
 import { timingIn } from './timingIn';
 
 /** A live path that follows the active move's ruler; worked out again only when that changes. */

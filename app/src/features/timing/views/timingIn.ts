@@ -1,9 +1,9 @@
 import { isHold, type Move, spanIndexAt, type UnrolledArc, unrolledArc } from '@humble/core';
-import { activeMoveIn } from '../../../state/hooks';
-import type { RootState } from '../../../state/store';
-import { currentSpan } from '../../../state/timing';
-import { currentFrame } from '../../../state/playhead';
-import { describeEasing, type EasingHandle } from '../easings';
+import { activeMoveIn } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { currentSpan } from '../../../store/timingSelection';
+import { currentFrame } from '../../../playback/playhead';
+import { describeEasing, type EasingHandle } from '../../../kinds/easings';
 
 /** The active move and its arc as a ruler, as the state has them now; null where nothing travels. */
 export interface TimingNow {

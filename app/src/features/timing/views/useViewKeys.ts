@@ -1,6 +1,6 @@
-import { useAppDispatch } from '../../../state/hooks';
-import { nudge } from '../../../state/nudges';
-import { deleteSelectedMarks, selectNextMark } from '../../../state/timing';
+import { useAppDispatch } from '../../../store/hooks';
+import { nudge } from '../../../commands/nudges';
+import { deleteSelectedMarks, selectNextMark } from '../../../commands/timing';
 import { type KeyZoom, zoomKey } from './ViewTools';
 
 interface KeyEvent {

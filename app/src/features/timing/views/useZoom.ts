@@ -9,8 +9,9 @@ export interface Zoom {
   /** @param factor more than 1 shows less, larger; about a value that stays where it is or comes into sight */
   readonly by: (factor: number, about: number) => void;
   readonly shift: (by: number) => void;
+  readonly pinchBegins: () => void;
   /** A pinch: all of it counts from where it began. */
-  readonly pinch: (factor: number, about: number, shift: number, isFirst: boolean) => void;
+  readonly pinch: (factor: number, about: number, shift: number) => void;
   readonly fit: () => void;
 }
 
@@ -35,9 +36,11 @@ export function useZoom(whole: Range): Zoom {
         const { range: now, whole: all } = live();
         show(within({ from: now.from + by, to: now.to + by }, all));
       },
-      pinch: (factor: number, about: number, shift: number, isFirst: boolean) => {
-        const { range: now, whole: all } = live();
-        if (isFirst) began.current = now;
+      pinchBegins: () => {
+        began.current = live().range;
+      },
+      pinch: (factor: number, about: number, shift: number) => {
+        const { whole: all } = live();
         const next = zoomed(began.current, about, factor, all);
         show(within({ from: next.from + shift / factor, to: next.to + shift / factor }, all));
       },

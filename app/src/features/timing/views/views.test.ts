@@ -1,26 +1,28 @@
 import { edits, type Easing, unrolledArc } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
-import { marksSelected, severalSet } from '../../../state/editorSlice';
-import { nudge } from '../../../state/nudges';
-import { shotOpened } from '../../../state/shotSlice';
-import { currentFrame, goTo, setRange } from '../../../state/playhead';
-import { settingsChanged } from '../../../state/settingsSlice';
-import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../state/timing';
-import type { AppStore } from '../../../state/store';
+import { marksSelected, severalSet } from '../../../store/editorSlice';
+import { nudge } from '../../../commands/nudges';
+import { shotOpened } from '../../../store/shotSlice';
+import { currentFrame, goTo, setRange } from '../../../playback/playhead';
+import { settingsChanged } from '../../../store/settingsSlice';
+import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../commands/timing';
+import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { type Axis, valueAt } from './axis';
-import { describeEasing, type SpanPlace } from '../easings';
-import { barsPath, curveOf, projectionsPath } from './graphPaths';
-import { createViewDragHandler } from './drags';
-import { paceDrag } from './paceDrag';
-import { postNames } from './rulerPaths';
+import { describeEasing, type SpanPlace } from '../../../kinds/easings';
+import { barsPath, curveOf, projectionsPath } from '../graph/graphPaths';
+import { createViewDragHandler } from './viewDrags';
+import { paceDrag } from '../graph/paceDrag';
+import { postNames } from '../ruler/rulerPaths';
 import { handlesIn, timingIn } from './timingIn';
-import { graphTargets, rulerTargets, targetNear } from './viewTargets';
+import { graphTargets } from '../graph/graphTargets';
+import { rulerTargets } from '../ruler/rulerTargets';
+import { targetNear } from './viewTargets';
 
 /** 120 units in 20 even frames: 6 a frame. On the axes a frame is 10 pixels and a unit 1, upwards. */
 const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
 const way: Axis = { from: 0, to: 120, start: 120, end: 0 };
-const pointer = (x: number, y: number, isShift = false) => ({ x, y, isShift, isTouch: false });
+const pointer = (x: number, y: number, isShift = false) => ({ x, y, isShift, isTouch: false, trail: [] });
 
 function bench(): AppStore {
   setRange({ lengthFrames: 21, rate: 24, loops: true });

@@ -1,0 +1,212 @@
+import {
+  actedPoints,
+  firstFrame,
+  type Gesture,
+  gestureFrames,
+  gestureFrom,
+  gestureOf,
+  measuredOneByOne,
+  type Move,
+  type PointerSample,
+  type RawGesture,
+  readTrackedCsv,
+  ShotError,
+  withRests,
+} from '@humble/core';
+import { createUndoGroup } from '../ui/undoGroup';
+import { runTimeSliced } from '../render/nextTask';
+import { thinAside, type Thinning } from '../workers/thin';
+import { doEdit } from '../store/doEdit';
+import { arcActivated, type ActsFor, thinningAt, toolChosen } from '../store/editorSlice';
+import { activeMoveIn } from '../store/hooks';
+import { goTo, playFrom } from '../playback/playhead';
+import { messageShown, stepChosen } from '../store/sessionSlice';
+import type { AppDispatch, RootState } from '../store/store';
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** How far a fresh gesture is thinned unless the user says otherwise, as a share of the field's height. */
+const FRESH_SHARE = 0.008;
+
+export const shotIn = (state: RootState) => state.shot.present.shot!;
+
+/** The field waits for a gesture: for the figure that is worked on, or for a further one. */
+export const actingAsked =
+  (actsFor: ActsFor): Thunk =>
+  (dispatch) => {
+    dispatch(stepChosen('figure'));
+    dispatch(toolChosen('act', actsFor));
+  };
+
+interface Thinned {
+  /** The move that is made again; null for a further one. */
+  readonly moveId: string | null;
+  readonly gestureId: string;
+  /** Field units. */
+  readonly allowedDeviation: number;
+  /** Number of intervals it is fitted to; null for as long as the hand took. */
+  readonly frames: number | null;
+  readonly firstFrame: number;
+  /** A gesture that is kept with it: edits of one step all begin from where the step did. */
+  readonly gesture?: RawGesture;
+  /** Its name; one by number without it. */
+  readonly name?: string;
+}
+
+let running: Thinning | null = null;
+
+/** Stops what is being thinned; the move stays as it was. */
+export const thinningGivenUp = (): Thunk => (dispatch) => {
+  running?.cancel();
+  running = null;
+  dispatch(thinningAt(null));
+};
+
+/** Thins a gesture and makes it a move. A later wish takes the place of one that is not done. */
+const thinnedTo =
+  (wish: Thinned, step: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const raw = shotIn(getState()).gestures.find(({ id }) => id === wish.gestureId);
+    if (!raw) return;
+    running?.cancel();
+    const frames = wish.frames ?? gestureFrames(raw, shotIn(getState()).rate);
+    const { allowedDeviation } = wish;
+    dispatch(thinningAt({ share: 0, allowedDeviation }));
+    const mine = thinAside(raw, {
+      frames,
+      allowedDeviation,
+      onProgress: (share) => running === mine && dispatch(thinningAt({ share, allowedDeviation })),
+    });
+    running = mine;
+    try {
+      const thinned = await mine.result;
+      // An arc of thousands of points takes a while to measure; what is measured here stays known.
+      if (thinned) await runTimeSliced(measuredOneByOne(actedPoints(thinned)), () => running === mine);
+      // Meanwhile another shot may have come onto the workbench.
+      const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
+      if (!thinned || running !== mine || !isThere) return;
+      if (!dispatch(doEdit('actOut', { ...wish, thinned }, step))) return;
+      if (wish.moveId === null) dispatch(arcActivated(shotIn(getState()).arcs.at(-1)!.id));
+    } catch (error) {
+      dispatch(
+        messageShown(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'),
+      );
+    } finally {
+      if (running === mine) {
+        running = null;
+        dispatch(thinningAt(null));
+      }
+    }
+  };
+
+/** What a gesture is for: the move it acts anew, or none. */
+function moveFor(state: RootState): Move | null {
+  return state.editor.actsFor === 'this' ? activeMoveIn(state) : null;
+}
+
+/** A gesture from its samples; null for a slip of the hand. */
+function recorded(samples: readonly PointerSample[], speed: number): RawGesture | null {
+  return samples.length < 3 ? null : gestureFrom(withRests(samples), speed);
+}
+
+/** A gesture came to its end: it is kept, and the figure does what the hand did. One undo step. */
+export const gestureRecorded =
+  (samples: readonly PointerSample[]): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const { settings, shot } = getState();
+    const step = createUndoGroup('act');
+    const move = moveFor(getState());
+    const gesture = recorded(samples, settings.recordingSpeed);
+    // Whatever becomes of it, it is not lost.
+    if (!gesture || !dispatch(doEdit('keepGesture', { gesture }, step))) return;
+    dispatch(toolChosen('shape'));
+    const begin = move ? firstFrame(move) : 1;
+    goTo(begin);
+    await dispatch(
+      thinnedTo(
+        {
+          moveId: move?.id ?? null,
+          gestureId: shotIn(getState()).gestures.at(-1)!.id,
+          allowedDeviation: move?.acted?.allowedDeviation ?? shot.present.shot!.field.height * FRESH_SHARE,
+          frames: null,
+          firstFrame: begin,
+          gesture,
+        },
+        step,
+      ),
+    );
+    // What the hand did is looked at there and then.
+    if (activeGestureIn(getState())) playFrom(begin, 1);
+  };
+
+/** Positions that were tracked elsewhere become a gesture, and a further figure does the same. One undo step. */
+export const trackedBroughtIn =
+  (table: string, name: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const step = createUndoGroup('tracked');
+    const { rate, field } = shotIn(getState());
+    try {
+      const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
+      if (!dispatch(doEdit('keepGesture', { gesture, name }, step))) return;
+      const gestureId = shotIn(getState()).gestures.at(-1)!.id;
+      dispatch(toolChosen('shape'));
+      goTo(first);
+      const allowedDeviation = field.height * FRESH_SHARE;
+      await dispatch(
+        thinnedTo(
+          { moveId: null, gestureId, allowedDeviation, frames, firstFrame: first, gesture, name },
+          step,
+        ),
+      );
+    } catch (error) {
+      if (!(error instanceof ShotError)) throw error;
+      dispatch(messageShown(error.message));
+    }
+  };
+
+/** Another wish for an acted move: another of the kept gestures, thinned more or less, or of another length. */
+export const actedChanged =
+  (
+    move: Move,
+    some: Partial<Pick<Thinned, 'gestureId' | 'allowedDeviation' | 'frames'>>,
+    step = createUndoGroup('thin'),
+  ): Thunk<Promise<void>> =>
+  (dispatch) => {
+    const { acted } = move;
+    if (!acted) return Promise.resolve();
+    return dispatch(thinnedTo({ moveId: move.id, ...acted, firstFrame: firstFrame(move), ...some }, step));
+  };
+
+/** A kept gesture for a further figure, whatever it was recorded for. */
+export const gestureUsed =
+  ({ id }: Gesture): Thunk<Promise<void>> =>
+  (dispatch, getState) =>
+    dispatch(
+      thinnedTo(
+        {
+          moveId: null,
+          gestureId: id,
+          allowedDeviation: shotIn(getState()).field.height * FRESH_SHARE,
+          frames: null,
+          firstFrame: 1,
+        },
+        createUndoGroup('again'),
+      ),
+    );
+
+/** The same gesture for a further figure, on an arc of its own. */
+export const actedAgain =
+  (move: Move): Thunk<Promise<void>> =>
+  (dispatch) =>
+    move.acted
+      ? dispatch(
+          thinnedTo({ moveId: null, ...move.acted, firstFrame: firstFrame(move) }, createUndoGroup('again')),
+        )
+      : Promise.resolve();
+
+/** The gesture that the active move was acted with. */
+export function activeGestureIn(state: RootState): Gesture | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  return shot && move ? gestureOf(shot, move) : null;
+}

@@ -1,0 +1,187 @@
+import { edits, type Shot } from '@humble/core';
+import { api, failureOf, failureSentence } from '../persistence/api';
+import { type Autosave, startAutosave } from '../persistence/autosave';
+import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
+import {
+  conflictFound,
+  conflictSettled,
+  documentClosed,
+  documentOpened,
+  messageShown,
+  saveMoved,
+  type SaveStatus,
+} from '../store/sessionSlice';
+import { shotClosed, shotOpened, type Steps } from '../store/shotSlice';
+import { store } from '../store/store';
+import { watchRevision } from '../persistence/watchRevision';
+
+let autosave: Autosave | null = null;
+/** The shot before leaves the workbench before the next one comes. */
+let closing: Promise<void> = Promise.resolve();
+
+function saver(): Autosave {
+  if (!autosave) {
+    autosave = startAutosave(store);
+    if (typeof document !== 'undefined') watchRevision(store, autosave);
+  }
+  return autosave;
+}
+
+/** Why a shot is not on the workbench. */
+export interface NotOpened {
+  readonly kind: 'gone' | 'removed' | 'damaged' | 'offline' | 'failed';
+  readonly sentence: string;
+  /** Edits of it that this device keeps. */
+  readonly draft: Shot | null;
+}
+
+export type OpenResult = 'opened' | NotOpened;
+
+interface OnBench {
+  readonly id: string;
+  readonly shot: Shot;
+  readonly revision: number;
+  readonly status: SaveStatus;
+  /** The shot as the server has it, where that is known. */
+  readonly settled: Shot | null;
+  readonly draft: KeptDraft | null;
+}
+
+const isSame = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * What was done to the shot before, where this device knows it. Of a draft that goes back no further than to
+ * what the server last took.
+ */
+async function stepsOf({ id, shot, draft }: OnBench): Promise<Steps> {
+  const kept = await historyOf(id, shot, draft).catch(() => null);
+  if (kept) return kept;
+  return { past: draft?.good && !isSame(draft.good, shot) ? [draft.good] : [], future: [] };
+}
+
+async function putOnBench(bench: OnBench): Promise<void> {
+  const { id, shot, revision, status, settled } = bench;
+  const step = shot.arcs.length > 0 ? 'timing' : 'arc';
+  const steps = await stepsOf(bench);
+  store.dispatch(documentOpened({ id, revision, status, step }));
+  // Undone to what the server has, nothing is unsent: that is known by the object.
+  saver().settle(settled && (steps.past.findLast((past) => isSame(past, settled)) ?? settled));
+  store.dispatch(shotOpened(shot, steps));
+}
+
+async function openDraft(
+  id: string,
+  draft: KeptDraft,
+  status: SaveStatus,
+  settled: Shot | null,
+): Promise<void> {
+  await putOnBench({ id, shot: draft.shot, revision: draft.revision, status, settled, draft });
+  void saver().flush();
+}
+
+/** Brings a shot onto the workbench: the server's, or edits of it that never got there. */
+export async function openDocument(id: string): Promise<OpenResult> {
+  await closing;
+  const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
+  const [answer, draft] = await Promise.all([request, draftOf(id).catch(() => null)]);
+  request.unsubscribe();
+  // A failed request still carries the data of an earlier one.
+  if (answer.isError || !answer.data) {
+    const failure = failureOf(answer.error);
+    if (failure.kind === 'stale' || failure.kind === 'refused')
+      return { kind: 'failed', sentence: failureSentence(answer.error), draft: draft?.shot ?? null };
+    const { kind, sentence } = failure;
+    if ((kind === 'offline' || kind === 'failed') && draft) {
+      await openDraft(id, draft, kind, draft.good);
+      return 'opened';
+    }
+    return { kind, sentence, draft: draft?.shot ?? null };
+  }
+  const { revision, shot } = answer.data;
+  if (!draft || isSame(draft.shot, shot)) {
+    if (draft) void dropKept(draft.key).catch(() => undefined);
+    await putOnBench({ id, shot, revision, status: 'saved', settled: shot, draft: null });
+  } else if (draft.revision === revision) await openDraft(id, draft, 'unsaved', shot);
+  else {
+    await putOnBench({
+      id,
+      shot: draft.shot,
+      revision: draft.revision,
+      status: 'conflict',
+      settled: null,
+      draft,
+    });
+    store.dispatch(conflictFound({ revision, shot }));
+  }
+  return 'opened';
+}
+
+/** Takes a shot out of the bin, and sends the edits of it that waited for that. */
+export async function restoreShot(id: string): Promise<boolean> {
+  const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
+  store.dispatch(
+    messageShown(result.error ? failureSentence(result.error) : `“${result.data.name}” is back.`),
+  );
+  if (!result.data) return false;
+  if (store.getState().session.document?.id === id) {
+    store.dispatch(saveMoved({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
+    await saver().flush();
+  }
+  return true;
+}
+
+/** Saves a version of a shot as one of its own. Returns its id; null when it could not be, and says why. */
+export async function saveAsCopy(shot: Shot): Promise<string | null> {
+  const copy = withSuffix(shot, ' (my version)');
+  const result = await store.dispatch(api.endpoints.createShot.initiate(copy));
+  store.dispatch(messageShown(result.data ? `Saved as “${copy.name}”.` : failureSentence(result.error)));
+  return result.data?.id ?? null;
+}
+
+/** A server that does not answer holds the closing up no longer than this, milliseconds. */
+const LONGEST_CLOSE_MS = 2000;
+
+/** Takes a shot off the workbench once its edits are kept in the browser, and sent if that goes quickly. */
+export function closeDocument(id: string): Promise<void> {
+  const close = async (): Promise<void> => {
+    if (store.getState().session.document?.id !== id) return;
+    await saver().keep();
+    const patience = new Promise<void>((resolve) => setTimeout(resolve, LONGEST_CLOSE_MS));
+    await Promise.race([saver().flush(), patience]);
+    if (store.getState().session.document?.id !== id) return;
+    store.dispatch(shotClosed());
+    store.dispatch(documentClosed());
+  };
+  closing = close();
+  return closing;
+}
+
+const withSuffix = (shot: Shot, suffix: string): Shot =>
+  edits.renameShot(shot, { name: `${shot.name.slice(0, 120 - suffix.length)}${suffix}` });
+
+/**
+ * Ends a conflict. Whichever version is kept, the other becomes a shot of its own: nothing is lost.
+ */
+export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
+  const { session, shot: history } = store.getState();
+  const { document, theirs } = session;
+  const mine = history.present.shot;
+  if (!document || !theirs || !mine) return;
+  const spare =
+    keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
+  const result = await store.dispatch(api.endpoints.createShot.initiate(spare));
+  if (result.error) {
+    store.dispatch(messageShown(failureSentence(result.error)));
+    return;
+  }
+  store.dispatch(conflictSettled());
+  if (keep === 'theirs') {
+    await dropDraft(document.id).catch(() => undefined);
+    const { revision, shot } = theirs;
+    await putOnBench({ id: document.id, shot, revision, status: 'saved', settled: shot, draft: null });
+  } else {
+    store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
+    await saver().flush();
+  }
+  store.dispatch(messageShown(`The other version is kept as “${spare.name}”.`));
+}

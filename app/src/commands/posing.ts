@@ -1,0 +1,66 @@
+import type { Move, Vector } from '@humble/core';
+import { doEdit } from '../store/doEdit';
+import { arcActivated, toolChosen } from '../store/editorSlice';
+import { activeMoveIn } from '../store/hooks';
+import { nudgeRun } from './nudgeRun';
+import { currentFrame, goTo } from '../playback/playhead';
+import { figurePlaceIn } from '../store/selection';
+import { stepChosen } from '../store/sessionSlice';
+import type { AppDispatch, RootState } from '../store/store';
+
+/** The next press on the field puts the figure there; the Figure step shows what comes of it. */
+export const posesAsked =
+  () =>
+  (dispatch: AppDispatch): void => {
+    dispatch(stepChosen('figure'));
+    dispatch(toolChosen('pose'));
+  };
+
+interface Pose {
+  /** What travels; null where nothing does yet: then an arc begins there. */
+  readonly move: Move | null;
+  readonly frame: number;
+  readonly to: Vector;
+}
+
+type Put = (dispatch: AppDispatch, getState: () => RootState) => boolean;
+
+/** Puts the active figure somewhere on a frame: a pose that is there moves, else one is added. */
+export const figurePut =
+  ({ move, frame, to }: Pose, undoGroup?: string): Put =>
+  (dispatch, getState) => {
+    const { posePath } = getState().settings;
+    if (move) return dispatch(doEdit('pose', { moveId: move.id, frame, to, path: posePath }, undoGroup));
+    if (!dispatch(doEdit('beginPoses', { frame, to }, undoGroup))) return false;
+    dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
+    goTo(frame);
+    return true;
+  };
+
+/** With nothing there yet: the figure in the middle of the field, for those who have no pointer to put it with. */
+export const figurePutInMiddle = (): Put => (dispatch, getState) => {
+  const { shot } = getState().shot.present;
+  if (!shot || activeMoveIn(getState())) return false;
+  const to = { x: shot.field.width / 2, y: shot.field.height / 2 };
+  const isPut = dispatch(figurePut({ move: null, frame: currentFrame(), to }));
+  if (isPut) dispatch(toolChosen('shape'));
+  return isPut;
+};
+
+const run = nudgeRun();
+let stoodAt: Vector = { x: 0, y: 0 };
+
+/** Nudges the figure on the frame at the playhead. @param by field units */
+export const figureNudged =
+  (by: Vector): Put =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    const stands = figurePlaceIn(getState());
+    if (!move || !stands) return false;
+    const frame = currentFrame();
+    const { undoGroup, total, isFirst } = run(`${move.id} ${frame}`, by);
+    if (isFirst) stoodAt = stands;
+    return dispatch(
+      figurePut({ move, frame, to: { x: stoodAt.x + total.x, y: stoodAt.y + total.y } }, undoGroup),
+    );
+  };

@@ -1,0 +1,135 @@
+import { pointsWithStroke, type PointShape, samplesFor, strokeUses, type Vector } from '@humble/core';
+import { fitAside } from '../workers/fit';
+import { activeArcIn } from '../store/hooks';
+import { ActionCreators } from 'redux-undo';
+import {
+  arcActivated,
+  type Sketch,
+  sketched,
+  type SketchUse,
+  strokeAsked,
+  toolChosen,
+} from '../store/editorSlice';
+import { doEdit } from '../store/doEdit';
+import { goTo } from '../playback/playhead';
+import type { AppDispatch, RootState } from '../store/store';
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** All that a stroke can become, the likeliest first. */
+function usesOf(state: RootState, samples: readonly Vector[], reach: number): readonly SketchUse[] {
+  const arc = activeArcIn(state);
+  if (!arc || arc.locked) return [{ kind: 'fresh' }];
+  const near = strokeUses(arc, samples, reach).filter(({ kind }) => kind !== 'anew');
+  const far: readonly SketchUse[] =
+    state.editor.strokeMeans === 'anew'
+      ? [{ kind: 'anew' }, { kind: 'fresh' }]
+      : [{ kind: 'fresh' }, { kind: 'anew' }];
+  return state.editor.strokeMeans ? [...far, ...near] : [...near, ...far];
+}
+
+let fits = 0;
+
+/** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
+const fitted =
+  (sketch: Sketch): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const fit = ++fits;
+    dispatch(sketched(sketch));
+    const arc = sketch.arcId === null ? null : activeArcIn(getState());
+    const samples =
+      arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
+    const points = await fitAside(samples, sketch.deviation);
+    if (fit !== fits || getState().editor.sketch !== sketch) return;
+    dispatch(sketched({ ...sketch, fitted: points }));
+    // A first stroke is an arc at once; there is nothing that it could spoil.
+    if (sketch.undoGroup) dispatch(doEdit('drawArc', { points }, sketch.undoGroup));
+  };
+
+/**
+ * A stroke came to its end.
+ * @param reach how near to the arc counts as on it, field units
+ * @param deviation how far the arc may lie from the stroke, field units
+ * @param undoGroup a name for the undo step of a first stroke
+ */
+export const strokeDrawn =
+  (samples: readonly Vector[], reach: number, deviation: number, undoGroup: string): Thunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    const arc = activeArcIn(getState());
+    const uses = usesOf(getState(), samples, reach);
+    const isFirst = arc === null;
+    if (isFirst) {
+      dispatch(toolChosen('shape'));
+      goTo(1);
+    }
+    await dispatch(
+      fitted({
+        samples,
+        deviation,
+        arcId: arc?.id ?? null,
+        uses,
+        use: uses[0]!,
+        fitted: null,
+        undoGroup: isFirst ? undoGroup : null,
+      }),
+    );
+  };
+
+/** Another wish for the stroke: how closely it is followed, or what it becomes. */
+export const sketchChanged =
+  (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): Thunk =>
+  (dispatch, getState) => {
+    const { sketch } = getState().editor;
+    // What was fitted for one use says nothing about another.
+    if (sketch) void dispatch(fitted({ ...sketch, ...some, ...(some.use && { fitted: null }) }));
+  };
+
+/** The stroke becomes what was chosen. */
+export const sketchKept = (): Thunk => (dispatch, getState) => {
+  const { sketch } = getState().editor;
+  const arc = activeArcIn(getState());
+  if (!sketch?.fitted) return;
+  if (sketch.undoGroup) dispatch(sketched(null));
+  else if (sketch.use.kind === 'fresh' || !arc) {
+    if (dispatch(doEdit('drawArc', { points: sketch.fitted })))
+      dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
+  } else if (
+    dispatch(
+      doEdit('redrawArc', {
+        arcId: arc.id,
+        points: pointsWithStroke(arc, sketch.use, sketch.fitted),
+        ...(sketch.use.kind === 'anew' && { closed: false }),
+      }),
+    )
+  )
+    dispatch(toolChosen('shape'));
+};
+
+/** The stroke is given up; the next one takes its place. */
+export const sketchRedone = (): Thunk => (dispatch, getState) => {
+  const { sketch, strokeMeans } = getState().editor;
+  if (sketch?.undoGroup) dispatch(ActionCreators.undo());
+  dispatch(strokeAsked(strokeMeans));
+};
+
+/** The outline that an arc would have. */
+export interface SketchedShape {
+  readonly points: readonly PointShape[];
+  readonly closed: boolean;
+}
+
+let latest: { readonly sketch: Sketch; readonly shape: SketchedShape } | null = null;
+
+/** What the arc would be with the stroke as it is wanted now; null while that is worked out. */
+export function sketchedShape(state: RootState): SketchedShape | null {
+  const { sketch } = state.editor;
+  if (!sketch?.fitted) return null;
+  if (latest?.sketch === sketch) return latest.shape;
+  const arc = activeArcIn(state);
+  const shape =
+    sketch.use.kind === 'fresh' || sketch.use.kind === 'anew' || !arc
+      ? { points: sketch.fitted, closed: false }
+      : { points: pointsWithStroke(arc, sketch.use, sketch.fitted), closed: arc.closed };
+  latest = { sketch, shape };
+  return shape;
+}

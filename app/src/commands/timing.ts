@@ -1,0 +1,126 @@
+import { copiedMarks } from '@humble/core';
+import { createUndoGroup } from '../ui/undoGroup';
+import { currentFrame, goTo } from '../playback/playhead';
+import { doEdit } from '../store/doEdit';
+import { marksCopied, marksSelected } from '../store/editorSlice';
+import { activeMoveIn } from '../store/hooks';
+import { messageShown } from '../store/sessionSlice';
+import type { AppDispatch, AppStore, RootState } from '../store/store';
+
+/** Something of a timing that is dragged: it follows until it is let go, as one gesture. */
+export interface TimingDrag {
+  /** @param to the frame and the share of the arc where it is to be; what is left out stays */
+  readonly to: (to: { readonly frame?: number; readonly fraction?: number }) => void;
+}
+
+/** Marks that are dragged together; what follows counts from one of them. */
+export function createMarkDrag(
+  store: AppStore,
+  markIds: readonly string[],
+  heldId: string,
+): TimingDrag | null {
+  const move = activeMoveIn(store.getState());
+  const held = move?.marks.find(({ id }) => id === heldId);
+  if (!move || !held) return null;
+  const undoGroup = createUndoGroup('marks');
+  return {
+    to: ({ frame = held.frame, fraction = held.fraction }) => {
+      const { takesLater } = store.getState().settings;
+      store.dispatch(
+        doEdit(
+          'moveMarks',
+          {
+            moveId: move.id,
+            markIds,
+            byFrames: Math.round(frame) - held.frame,
+            byFraction: fraction - held.fraction,
+            takesLater,
+          },
+          undoGroup,
+        ),
+      );
+    },
+  };
+}
+
+/** The tick of an exposure that is dragged along the arc. */
+export function createTickDrag(store: AppStore, frame: number): TimingDrag | null {
+  const move = activeMoveIn(store.getState());
+  if (!move) return null;
+  const undoGroup = createUndoGroup('tick');
+  return {
+    to: ({ fraction }) => {
+      if (fraction === undefined) return;
+      const reachFrames = store.getState().settings.tickReach;
+      store.dispatch(doEdit('moveTick', { moveId: move.id, frame, fraction, reachFrames }, undoGroup));
+    },
+  };
+}
+
+type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** Selects what stands on a frame of the active move, and nothing when no mark does. */
+export const selectMarkOn =
+  (frame: number): Thunk =>
+  (dispatch, getState) => {
+    const mark = activeMoveIn(getState())?.marks.find((candidate) => candidate.frame === frame);
+    dispatch(marksSelected(mark ? [mark.id] : []));
+  };
+
+/** A further mark at the playhead, or at a place of the arc on a frame; it is selected. */
+export const addMark =
+  (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    if (!move || !dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }))) return false;
+    dispatch(selectMarkOn(frame));
+    return true;
+  };
+
+export const deleteSelectedMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const markIds = getState().editor.selectedMarkIds;
+  if (move && markIds.length > 0 && dispatch(doEdit('deleteMarks', { moveId: move.id, markIds })))
+    dispatch(marksSelected([]));
+};
+
+export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const { selectedMarkIds } = getState().editor;
+  if (!move || selectedMarkIds.length === 0) return;
+  dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
+  const count = selectedMarkIds.length;
+  dispatch(messageShown(count === 1 ? 'The mark is copied.' : `${count} marks are copied.`));
+};
+
+/** Copied marks at the playhead; they are selected. */
+export const pasteMarks = (): Thunk => (dispatch, getState) => {
+  const move = activeMoveIn(getState());
+  const { copied } = getState().editor;
+  if (!move || !copied) return;
+  const at = currentFrame();
+  if (!dispatch(doEdit('pasteMarks', { moveId: move.id, copied, at }))) return;
+  const frames = new Set(copied.map(({ frame }) => frame + at));
+  const pasted = activeMoveIn(getState())?.marks.filter(({ frame }) => frames.has(frame)) ?? [];
+  dispatch(marksSelected(pasted.map(({ id }) => id)));
+};
+
+/** Goes on to the mark before or after, and selects it. */
+export const selectNextMark =
+  (by: 1 | -1): Thunk =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    if (!move) return;
+    const { marks } = move;
+    const selected = marks.findIndex(({ id }) => getState().editor.selectedMarkIds.includes(id));
+    const from = currentFrame();
+    const next =
+      selected >= 0
+        ? marks[selected + by]
+        : by > 0
+          ? marks.find(({ frame }) => frame >= from)
+          : [...marks].reverse().find(({ frame }) => frame <= from);
+    if (!next) return;
+    dispatch(marksSelected([next.id]));
+    goTo(next.frame);
+  };

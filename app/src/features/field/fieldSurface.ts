@@ -1,0 +1,179 @@
+import { distance, type Vector } from '@humble/core';
+import { setHoveredFrame } from '../../playback/hoveredFrame';
+import { currentFrame } from '../../playback/playhead';
+import { DOUBLE_TAP_PX, type PointerSurface } from '../../render/pointerSession';
+import { activeTravelIn } from '../../store/selection';
+import { createDragHandler } from './createDragHandler';
+import type { DragHandler, FieldContext, Pointer } from './dragHandler';
+import { frameNearestTo } from './drags/arcDrags';
+import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
+import { currentScene, EMPTY_SCENE, setScene } from './scene';
+import { pannedBy, toField, zoomedAt } from './viewport';
+
+/** A point that was tapped: a further tap goes on to one beneath it. */
+interface TappedPoint {
+  readonly view: Vector;
+  readonly pointId: string | null;
+}
+
+/** @param context gives what the pointer meets now: the surface outlives renders */
+export function createFieldSurface(context: () => FieldContext): PointerSurface<Pointer> {
+  const snapshot = () => context().snapshot();
+  let target: Target | null = null;
+  let tapped: TappedPoint | null = null;
+  let hoveredName = '';
+  // Where the view was when it was taken hold of: events come faster than renders, so each counts from here
+  // and none is lost.
+  let { viewport, projection } = snapshot();
+  const holdView = (): void => {
+    ({ viewport, projection } = snapshot());
+  };
+  const reach = (): number => REACH_PX / snapshot().projection.scale;
+  const inField = (onView: Vector): Vector => toField(snapshot().projection, onView);
+
+  /** The nearest thing, unless repeated taps went on to one beneath it. */
+  const chosenTarget = (now: Pointer): Target => {
+    const { state } = snapshot();
+    const nearest = targetAt(state, now.place, reach());
+    if (nearest.kind !== 'point' || !state.arc || !tapped?.pointId) return nearest;
+    const { view, pointId } = tapped;
+    const isThere = distance(view, now.view) <= DOUBLE_TAP_PX;
+    const isBeneath = pointsAt(state.arc, now.place, reach()).some(({ id }) => id === pointId);
+    const isChosen = state.selectedPointIds.length === 1 && state.selectedPointIds[0] === pointId;
+    return isThere && isBeneath && isChosen ? { kind: 'point', pointId } : nearest;
+  };
+
+  /** The point that a tap goes on to when the one before stayed where it was. */
+  const pointBeneath = (now: Pointer, pressed: Target): string | null => {
+    const { arc, selectedPointIds } = snapshot().state;
+    if (pressed.kind !== 'point' || !arc || !tapped || distance(tapped.view, now.view) > DOUBLE_TAP_PX)
+      return null;
+    if (tapped.pointId !== pressed.pointId || selectedPointIds.length !== 1) return null;
+    const points = pointsAt(arc, now.place, reach());
+    if (points.length < 2) return null;
+    const i = points.findIndex(({ id }) => id === pressed.pointId);
+    return points[(i + 1) % points.length]!.id;
+  };
+
+  /** A tap on a point that goes on to the one beneath it, or does what the handler does. */
+  const tapWith =
+    (pressed: Target, act: DragHandler['tap']) =>
+    (now: Pointer): void => {
+      const beneath = pointBeneath(now, pressed);
+      if (beneath && !now.isShift)
+        createDragHandler(context(), { kind: 'point', pointId: beneath }, now).tap?.(now);
+      else act?.(now);
+      tapped = {
+        view: now.view,
+        pointId: pressed.kind === 'point' ? (beneath ?? pressed.pointId) : null,
+      };
+    };
+
+  /** The frame that what lies under the pointer stands for, for the read-out. */
+  const frameUnder = (under: Target): number | null => {
+    if (snapshot().state.edits === 'arcs') return null;
+    if ('frame' in under) return under.frame;
+    const travel = under.kind === 'arc' ? activeTravelIn(context().store.getState()) : null;
+    return travel && under.kind === 'arc' ? frameNearestTo(travel, under.s, currentFrame()) : null;
+  };
+
+  return {
+    pointer: ({ x, y, isShift, isTouch, trail }) => ({
+      view: { x, y },
+      place: inField({ x, y }),
+      isShift,
+      isTouch,
+      trail: (trail.length > 0 ? trail : [{ x, y, at: performance.now() }]).map((spot) => ({
+        ...inField(spot),
+        ms: spot.at,
+      })),
+    }),
+    press: (start) => {
+      holdView();
+      const pressed = chosenTarget(start);
+      target = pressed;
+      const handler = createDragHandler(context(), pressed, start);
+      return {
+        ...handler,
+        // Two taps finish an arc that is placed point by point, wherever the second one lies.
+        name: pressed.kind === 'placing' ? 'placing' : nameOf(pressed),
+        tap: tapWith(pressed, handler.tap),
+        ...(handler.tapTwice && { tapTwice: tapWith(pressed, handler.tapTwice) }),
+      };
+    },
+    dragged: (now) =>
+      setScene({
+        finger: now.isTouch && needsLoupe(target) ? now.view : null,
+        pointer: now.place,
+        isDragging: true,
+      }),
+    pan: (by) => context().viewChanges(pannedBy(viewport, projection, by.x, by.y)),
+    released: (wasTouch) => {
+      target = null;
+      const { hovered, pointer } = currentScene();
+      // A finger that is lifted is nowhere; a mouse still points.
+      setScene({ ...EMPTY_SCENE, hovered, pointer: wasTouch ? null : pointer });
+    },
+    hover: (view) => {
+      if (!view) {
+        hoveredName = '';
+        setScene({ hovered: null, pointer: null });
+        setHoveredFrame(null);
+        return;
+      }
+      const place = inField(view);
+      const under = targetAt(snapshot().state, place, reach());
+      const isNew = nameOf(under) !== hoveredName;
+      hoveredName = nameOf(under);
+      setScene(isNew ? { hovered: under, pointer: place } : { pointer: place });
+      setHoveredFrame(frameUnder(under));
+    },
+    pinchBegins: holdView,
+    pinch: (factor, by, focal) => {
+      const zoomed = zoomedAt(viewport, projection, focal, factor);
+      const scale = (projection.scale * zoomed.zoom) / viewport.zoom;
+      context().viewChanges(pannedBy(zoomed, { ...projection, scale }, by.x, by.y));
+    },
+  };
+}
+
+/** Things that a finger hides while it drags them: the loupe shows them. */
+const LOUPED = new Set<Target['kind']>([
+  'point',
+  'handle',
+  'shape-handle',
+  'arc',
+  'placing',
+  'ruler',
+  'grip',
+  'mark',
+  'tick',
+  'by-hand',
+  'figure',
+]);
+const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
+
+/** The same name for the same thing under the pointer, wherever on it the pointer is. */
+function nameOf(target: Target): string {
+  switch (target.kind) {
+    case 'handle':
+      return `handle ${target.pointId} ${target.side}`;
+    case 'point':
+      return `point ${target.pointId}`;
+    case 'shape-handle':
+      return `shape-handle ${target.id}`;
+    case 'grip':
+      return `grip ${target.grip}`;
+    case 'other-arc':
+      return `other-arc ${target.arcId}`;
+    case 'mark':
+      return `mark ${target.markIds.join(' ')}`;
+    case 'tick':
+    case 'by-hand':
+      return `${target.kind} ${target.frame}`;
+    case 'placing':
+      return target.closes ? 'placing closes' : 'placing';
+    default:
+      return target.kind;
+  }
+}

@@ -1,0 +1,81 @@
+import { evaluate, ticksOf } from '@humble/core';
+import { memo } from 'react';
+import { shallowEqual } from 'react-redux';
+import { G, Text } from 'react-native-svg';
+import { useThrottledSelector, useSettings } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { MONO } from '../../../ui/fonts';
+import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { visibleTravels } from './arcPaths';
+import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
+import { shotIn } from './shotIn';
+
+/** Which frame numbers there is room for, as “frame move”. */
+const numberNames =
+  (pixel: number) =>
+  (state: RootState): string[] => {
+    const shot = shotIn(state);
+    if (!shot) return [];
+    const ticks = visibleTravels(shot).flatMap((travel) =>
+      ticksOf(travel, shot)
+        .filter(({ isFifth }) => isFifth)
+        .map((tick) => ({ ...tick, moveId: travel.move.id })),
+    );
+    return numbered(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
+  };
+
+/** Frame numbers follow a drag; which of them there is room for is settled a few times a second. */
+export const FrameNumbers = memo(function FrameNumbers() {
+  const { showsTrail, showsNumbers, guideStrength } = useSettings();
+  return showsTrail && showsNumbers ? (
+    <G opacity={guideStrength}>
+      <Numbers />
+    </G>
+  ) : null;
+});
+
+function Numbers() {
+  const pixel = usePixel();
+  const names = useThrottledSelector(numberNames(pixel), shallowEqual);
+  return names.map((name) => {
+    const frame = name.slice(0, name.indexOf(' '));
+    return <FrameNumber key={name} frame={Number(frame)} moveId={name.slice(frame.length + 1)} />;
+  });
+}
+
+const FrameNumber = memo(function FrameNumber({
+  frame,
+  moveId,
+}: {
+  readonly frame: number;
+  readonly moveId: string;
+}) {
+  const pixel = usePixel();
+  const place = (state: RootState): string => {
+    const shot = shotIn(state);
+    const travel = shot && evaluate(shot).travels.find(({ move }) => move.id === moveId);
+    if (!travel || frame > travel.x.length) return '';
+    const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
+    const away = NUMBER_AWAY_PX * pixel;
+    const x = travel.x[frame - 1]! - Math.sin(heading) * away;
+    const y = travel.y[frame - 1]! + Math.cos(heading) * away;
+    return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
+  };
+  const type = {
+    y: 4 * pixel,
+    fontSize: NUMBER_SIZE_PX * pixel,
+    fontFamily: MONO,
+    textAnchor: 'middle',
+  } as const;
+  return (
+    <LiveGroup place={place} isLazy>
+      <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
+        {String(frame)}
+      </Text>
+      <Text {...type} fill={colour.ink}>
+        {String(frame)}
+      </Text>
+    </LiveGroup>
+  );
+});

@@ -1,0 +1,128 @@
+import { type GhostChoice, ghostFrames, type Shot, STAND_INS, standingPath, type Travel } from '@humble/core';
+import { memo, useState } from 'react';
+import { G } from 'react-native-svg';
+import { currentFrame, isPlaying } from '../../../playback/playhead';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { drawnFrames, redrawSoon } from '../../../render/frameScheduler';
+import { currentScene } from '../scene';
+import { visibleTravels } from './arcPaths';
+
+/** Ghosts fade in this many steps; those of one step are one shape to draw. */
+const FADES = 4;
+
+const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
+
+const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
+
+/** Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time. */
+function fadedPath({ figure, x, y, heading }: Travel, frames: readonly number[], fade: number): string {
+  const standIn = STAND_INS[figure.artwork.standIn];
+  const from = Math.round((fade * frames.length) / FADES);
+  const until = Math.round(((fade + 1) * frames.length) / FADES);
+  return frames
+    .slice(from, until)
+    .map((frame) => {
+      const i = frame - 1;
+      return standingPath(standIn, figure.height, { x: x[i]!, y: y[i]! }, heading[i]!);
+    })
+    .join('');
+}
+
+/** Paths in the order they are drawn: those after the playhead, then those before, the faintest first. */
+type GhostPaths = readonly string[];
+
+const NO_GHOSTS: GhostPaths = Array.from({ length: 2 * FADES }, () => '');
+
+/** Work on ghosts takes no more than this of a frame, milliseconds; the rest comes with the next. */
+const GHOST_WORK_MS = 2;
+
+interface GhostWork {
+  readonly inputs: readonly unknown[];
+  readonly parts: readonly (() => string)[];
+  readonly done: string[];
+}
+
+function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice): GhostWork {
+  const all = visibleTravels(shot).map((travel) => ({
+    travel,
+    ...ghostFrames(travel.move, shot, frame, ghosts),
+  }));
+  const part = (side: 'before' | 'after', fade: number) => () =>
+    all.map((one) => fadedPath(one.travel, one[side], fade)).join('');
+  return {
+    inputs: [shot, frame, ghosts],
+    parts: [...STEPS.map((fade) => part('after', fade)), ...STEPS.map((fade) => part('before', fade))],
+    done: [],
+  };
+}
+
+/**
+ * Works ghosts out from the state. They rest while the shot plays. Where there are many of them the work
+ * is spread over some frames, and what was shown stays until it is done: a drag never waits for them.
+ */
+function ghostPaths(): (state: RootState) => GhostPaths {
+  let shown = NO_GHOSTS;
+  let shownFor: readonly unknown[] = [];
+  let work: GhostWork | null = null;
+  let workedAt = -1;
+  return ({ shot: { present }, settings }) => {
+    const { shot } = present;
+    if (!shot || isPlaying() || !settings.showsGhosts) {
+      work = null;
+      shownFor = [];
+      return (shown = NO_GHOSTS);
+    }
+    const wanted = [shot, currentFrame(), settings.ghosts];
+    const isShown = wanted.every((input, i) => input === shownFor[i]);
+    // While something is dragged every other frame is left to it alone.
+    const rests = currentScene().isDragging && drawnFrames() % 2 === 1;
+    if (isShown || rests || workedAt === drawnFrames()) {
+      if (rests && !isShown) redrawSoon();
+      return shown;
+    }
+    workedAt = drawnFrames();
+    work ??= ghostWork(shot, currentFrame(), settings.ghosts);
+    const until = performance.now() + GHOST_WORK_MS;
+    do work.done.push(work.parts[work.done.length]!());
+    while (work.done.length < work.parts.length && performance.now() < until);
+    if (work.done.length === work.parts.length) {
+      shown = work.done;
+      shownFor = work.inputs;
+      work = null;
+    }
+    redrawSoon();
+    return shown;
+  };
+}
+
+/** The figure on other frames: cool outlines before, warm fills after. */
+export const Ghosts = memo(function Ghosts() {
+  const pixel = usePixel();
+  const [paths] = useState(ghostPaths);
+  return (
+    <G testID="ghosts">
+      {STEPS.map((fade, i) => (
+        <LivePath
+          key={fade}
+          path={(state) => paths(state)[i]!}
+          fill={colour.warm}
+          fillOpacity={0.5 * strengthOf(fade)}
+        />
+      ))}
+      {STEPS.map((fade, i) => (
+        <LivePath
+          key={fade}
+          path={(state) => paths(state)[FADES + i]!}
+          fill="none"
+          stroke={colour.cool}
+          strokeWidth={1.25 * pixel}
+          strokeOpacity={strengthOf(fade)}
+        />
+      ))}
+    </G>
+  );
+});
+
+export const TONES = { ink: colour.ink, paper: colour.field, brass: colour.brass } as const;

@@ -1,0 +1,57 @@
+import { editsIn } from '../../../store/selection';
+import { memo, useMemo } from 'react';
+import { G } from 'react-native-svg';
+import { useSettings, useThrottledSelector } from '../../../store/hooks';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { colour } from '../../../ui/colour';
+import { livePaths } from './marksPaths';
+
+/** The marks of all moves on their arcs, what is left out and what is put by hand; outside the Arc step. */
+export const Marks = memo(function Marks() {
+  const pixel = usePixel();
+  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  const { showsTrail } = useSettings();
+  const paths = useMemo(() => livePaths(pixel), [pixel]);
+  if (isShapingArcs || !showsTrail) return null;
+  return (
+    <G>
+      <LivePath path={paths.posts} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <LivePath
+        path={paths.posts}
+        fill="none"
+        stroke={colour.ink}
+        strokeWidth={2.5 * pixel}
+        testID="mark-posts"
+      />
+      <LivePath
+        path={paths.selected}
+        fill="none"
+        stroke={colour.brass}
+        strokeWidth={5.5 * pixel}
+        testID="selected-posts"
+      />
+      <LivePath path={paths.skipped} fill="none" stroke={colour.field} strokeWidth={3.5 * pixel} />
+      <LivePath
+        path={paths.skipped}
+        fill="none"
+        stroke={colour.soft}
+        strokeWidth={1.5 * pixel}
+        testID="skipped-crosses"
+      />
+      <LivePath
+        path={paths.lines}
+        fill="none"
+        stroke={colour.persimmon}
+        strokeWidth={1.5 * pixel}
+        strokeDasharray={`${4 * pixel} ${3 * pixel}`}
+      />
+      <LivePath
+        path={paths.lozenges}
+        fill={colour.field}
+        stroke={colour.persimmon}
+        strokeWidth={2 * pixel}
+        testID="by-hand"
+      />
+    </G>
+  );
+});

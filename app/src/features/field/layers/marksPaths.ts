@@ -1,0 +1,102 @@
+import { beginsExposure, evaluate, exposureFrames, measureArc, placeAt, type Travel } from '@humble/core';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { activeTravelIn } from '../../../store/selection';
+import type { RootState } from '../../../store/store';
+import { chosenIn, type WhereAndWhen } from '../../../store/timingSelection';
+import { postPath, visibleTravels } from './arcPaths';
+
+/** The posts of the marks of a move on its arc. */
+function postsOf(
+  { move, arc, arcLength }: Travel,
+  pixel: number,
+  isMeant: (markId: string) => boolean,
+): string {
+  return move.marks
+    .filter(({ id }) => isMeant(id))
+    .map(({ fraction, kind }) => {
+      const { x, y, headingDeg } = placeAt(arc, fraction * arcLength);
+      const turn = (headingDeg * Math.PI) / 180;
+      return postPath({ x, y, acrossX: -Math.sin(turn), acrossY: Math.cos(turn) }, kind, pixel);
+    })
+    .join('');
+}
+
+/** How finely a chosen stretch is followed. */
+const STRETCH_STEPS = 64;
+
+function stretchPath({ arc, arcLength }: Travel, { stretch }: WhereAndWhen): string {
+  if (measureArc(arc).length === 0) return '';
+  const { from, to } = stretch;
+  const steps = Math.max(2, Math.ceil((STRETCH_STEPS * (to - from)) / (arcLength || 1)));
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const { x, y } = placeAt(arc, from + ((to - from) * i) / steps);
+    return `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
+  }).join('');
+}
+
+const LOZENGE_PX = 7;
+
+/** Where something was put off the plan, and a line from where the plan has it. */
+function byHandPaths({ move, x, y }: Travel, pixel: number): { lozenges: string; lines: string } {
+  const r = LOZENGE_PX * pixel;
+  const put = move.overrides.filter(({ frame }) => frame <= x.length && beginsExposure(move, frame));
+  return {
+    lozenges: put
+      .map(({ frame }) => `M${x[frame - 1]! - r} ${y[frame - 1]}l${r} ${-r}l${r} ${r}l${-r} ${r}z`)
+      .join(''),
+    lines: put
+      .map(({ frame, dx, dy }) => `M${x[frame - 1]! - dx} ${y[frame - 1]! - dy}l${dx} ${dy}`)
+      .join(''),
+  };
+}
+
+const CROSS_PX = 5;
+
+/** What is left out: a cross where each picture would have been. */
+function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): string {
+  const frames = new Set(exposureFrames(move, x.length));
+  const r = CROSS_PX * pixel;
+  return move.skips
+    .flatMap(({ frame, cut }) => {
+      if (cut) return [placeAt(arc, cut.fraction * arcLength)];
+      return frames.has(frame) ? [{ x: x[frame - 1]!, y: y[frame - 1]! }] : [];
+    })
+    .map((at) => `M${at.x - r} ${at.y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`)
+    .join('');
+}
+
+/** What follows by itself of the timing on the arcs. */
+export function livePaths(pixel: number) {
+  const active = (work: (travel: Travel) => string) => {
+    const kept = memoizeLast(work);
+    return (state: RootState): string => {
+      const travel = activeTravelIn(state);
+      return travel && !travel.arc.hidden ? kept(travel) : '';
+    };
+  };
+  const all = memoizeLast((travels: readonly Travel[]) =>
+    travels.map((travel) => postsOf(travel, pixel, () => true)).join(''),
+  );
+  const selected = memoizeLast((travel: Travel, ids: readonly string[]) =>
+    ids.length > 0 ? postsOf(travel, pixel, (id) => ids.includes(id)) : '',
+  );
+  const stretch = memoizeLast(stretchPath);
+  return {
+    posts: (state: RootState): string => {
+      const { shot } = state.shot.present;
+      return shot && evaluate(shot).travels.length > 0 ? all(visibleTravels(shot)) : '';
+    },
+    selected: (state: RootState): string => {
+      const travel = activeTravelIn(state);
+      return travel && !travel.arc.hidden ? selected(travel, state.editor.selectedMarkIds) : '';
+    },
+    chosen: (state: RootState): string => {
+      const travel = activeTravelIn(state);
+      const chosen = chosenIn(state);
+      return travel && chosen && !travel.arc.hidden ? stretch(travel, chosen) : '';
+    },
+    lozenges: active((travel) => byHandPaths(travel, pixel).lozenges),
+    lines: active((travel) => byHandPaths(travel, pixel).lines),
+    skipped: active((travel) => skippedCrosses(travel, pixel)),
+  };
+}

@@ -1,0 +1,29 @@
+import { editsIn } from '../../../store/selection';
+import { memo } from 'react';
+import { G } from 'react-native-svg';
+import { useThrottledSelector } from '../../../store/hooks';
+import { Stroke } from './Stroke';
+import { SketchPreview } from './SketchPreview';
+import { PlacedPoints } from './PlacedPoints';
+import { SelectedPlace } from './SelectedPlace';
+import { type GripsOf, SelectionFrame } from './SelectionFrame';
+import { Centre } from './Centre';
+import { RulerLine } from './RulerLine';
+import { SnapGuides } from './SnapGuides';
+
+export const EditOverlay = memo(function EditOverlay({ grips }: { readonly grips: GripsOf }) {
+  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  if (!isShapingArcs) return <Stroke />;
+  return (
+    <G>
+      <SketchPreview />
+      <PlacedPoints />
+      <SelectedPlace />
+      <SelectionFrame grips={grips} />
+      <RulerLine />
+      <Centre />
+      <SnapGuides />
+      <Stroke />
+    </G>
+  );
+});

@@ -1,0 +1,57 @@
+import { handlePlace } from '@humble/core';
+import { shallowEqual } from 'react-redux';
+import { Circle, G } from 'react-native-svg';
+import { useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { useScene } from '../scene';
+import { pointIn } from '../layers/pointShapes';
+
+export const SIDES = ['in', 'out'] as const;
+
+export function Handles({ pointId }: { readonly pointId: string }) {
+  const pixel = usePixel();
+  const stems = (state: RootState): string => {
+    const point = pointIn(state, pointId);
+    if (!point) return '';
+    return SIDES.map((side) => {
+      const end = handlePlace(point, side);
+      return `M${point.x} ${point.y}L${end.x} ${end.y}`;
+    }).join('');
+  };
+  const sides = useThrottledSelector((state) => {
+    const point = pointIn(state, pointId);
+    return point ? SIDES.filter((side) => point[side].x !== 0 || point[side].y !== 0) : [];
+  }, shallowEqual);
+  return (
+    <G>
+      <LivePath path={stems} stroke={colour.field} strokeWidth={3.5 * pixel} />
+      <LivePath path={stems} stroke={colour.brass} strokeWidth={1.25 * pixel} />
+      {sides.map((side) => (
+        <HandleEnd key={side} pointId={pointId} side={side} />
+      ))}
+    </G>
+  );
+}
+
+function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side: 'in' | 'out' }) {
+  const pixel = usePixel();
+  const isHovered = useScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
+  const place = (state: RootState): string => {
+    const point = pointIn(state, pointId);
+    if (!point) return '';
+    const end = handlePlace(point, side);
+    return `translate(${end.x} ${end.y})`;
+  };
+  return (
+    <LiveGroup place={place} testID={`handle-${side}`}>
+      <Circle
+        r={(isHovered ? 7 : 5) * pixel}
+        fill={colour.brass}
+        stroke={colour.field}
+        strokeWidth={1.5 * pixel}
+      />
+    </LiveGroup>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Vector } from '@humble/core';
+import { G } from 'react-native-svg';
+import { useEditor } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LivePath, usePixel } from '../../../render/livePaths';
+
+/** The line laid over something of known length. */
+export function RulerLine() {
+  const pixel = usePixel();
+  const hasLine = useEditor(({ measured }) => measured !== null);
+  if (!hasLine) return null;
+  const line = ({ editor: { measured } }: RootState): string => {
+    if (!measured) return '';
+    const { from, to } = measured;
+    const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+    const [ax, ay] = [(-(to.y - from.y) / length) * 8 * pixel, ((to.x - from.x) / length) * 8 * pixel];
+    const end = ({ x, y }: Vector): string => `M${x - ax} ${y - ay}L${x + ax} ${y + ay}`;
+    return `M${from.x} ${from.y}L${to.x} ${to.y}${end(from)}${end(to)}`;
+  };
+  return (
+    <G>
+      <LivePath path={line} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <LivePath path={line} testID="ruler-line" fill="none" stroke={colour.brass} strokeWidth={2 * pixel} />
+    </G>
+  );
+}

@@ -1,0 +1,27 @@
+import { placeAt } from '@humble/core';
+import { Circle } from 'react-native-svg';
+import { activeArcIn, useEditor } from '../../../store/hooks';
+import { chosenDistance } from '../../../store/selection';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LiveGroup, usePixel } from '../../../render/livePaths';
+
+/** A place on the arc that was tapped: an open ring on the line. */
+export function SelectedPlace() {
+  const pixel = usePixel();
+  const hasPlace = useEditor(({ place }) => place !== null);
+  if (!hasPlace) return null;
+  const place = (state: RootState): string => {
+    const arc = activeArcIn(state);
+    const s = arc && chosenDistance(arc, state.editor);
+    if (!arc || s === null) return '';
+    const { x, y } = placeAt(arc, s);
+    return `translate(${x} ${y})`;
+  };
+  return (
+    <LiveGroup place={place}>
+      <Circle r={7 * pixel} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <Circle testID="place-on-arc" r={7 * pixel} fill="none" stroke={colour.brass} strokeWidth={2 * pixel} />
+    </LiveGroup>
+  );
+}

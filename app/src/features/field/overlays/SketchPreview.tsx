@@ -1,0 +1,49 @@
+import type { PointShape } from '@humble/core';
+import { useState } from 'react';
+import { G } from 'react-native-svg';
+import { useEditor } from '../../../store/hooks';
+import { sketchedShape } from '../../../commands/sketch';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { polyline, pathThrough } from './shapes';
+
+/** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
+export function SketchPreview() {
+  const pixel = usePixel();
+  const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);
+  const [shape] = useState(() =>
+    memoizeLast((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
+      line: points ? pathThrough(points, closed) : '',
+      dots: dots(points ?? [], size),
+    })),
+  );
+  if (!hasSketch) return null;
+  const stroke = ({ editor }: RootState): string => polyline(editor.sketch?.samples ?? []);
+  const wanted = (state: RootState) => {
+    const drawn = sketchedShape(state);
+    return shape(drawn?.points ?? null, drawn?.closed ?? false, pixel);
+  };
+  const line = (state: RootState): string => wanted(state).line;
+  return (
+    <G>
+      <LivePath path={stroke} fill="none" stroke={colour.soft} strokeWidth={5 * pixel} opacity={0.25} />
+      <LivePath path={line} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <LivePath
+        path={line}
+        testID="sketch"
+        fill="none"
+        stroke={colour.brass}
+        strokeWidth={2.25 * pixel}
+        strokeLinecap="round"
+      />
+      <LivePath path={(state) => wanted(state).dots} fill={colour.brass} />
+    </G>
+  );
+}
+
+function dots(points: readonly PointShape[], pixel: number): string {
+  const half = 3 * pixel;
+  return points.map(({ x, y }) => `M${x - half} ${y - half}h${2 * half}v${2 * half}h${-2 * half}z`).join('');
+}

@@ -1,0 +1,34 @@
+import { G } from 'react-native-svg';
+import { colour } from '../../../ui/colour';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { currentScene } from '../scene';
+import { polyline } from './shapes';
+
+/** The stroke being drawn, the box being opened. */
+export function Stroke() {
+  const pixel = usePixel();
+  const marquee = (): string => {
+    const box = currentScene().marquee;
+    return box ? `M${box.from.x} ${box.from.y}H${box.to.x}V${box.to.y}H${box.from.x}Z` : '';
+  };
+  return (
+    <G>
+      <LivePath
+        path={() => polyline(currentScene().stroke)}
+        fill="none"
+        stroke={colour.indigo}
+        strokeWidth={2 * pixel}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+      <LivePath
+        path={marquee}
+        testID="marquee"
+        fill={colour.brass}
+        fillOpacity={0.12}
+        stroke={colour.brass}
+        strokeWidth={1.25 * pixel}
+      />
+    </G>
+  );
+}

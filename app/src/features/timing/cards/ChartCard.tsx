@@ -1,0 +1,175 @@
+import {
+  type Chart,
+  type Easing,
+  incrementTable,
+  ladderOf,
+  type Move,
+  nearestEasings,
+  type NearEasing,
+  type Shot,
+  spansOf,
+  type Toward,
+} from '@humble/core';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { useEdit, useSettings, useShot } from '../../../store/hooks';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { Dialog } from '../../../ui/Dialog';
+import { fixed } from '../../../ui/numbers';
+import { NumberField } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
+import { NumericText, Words } from '../../../ui/Words';
+import { easingInWords, shortNameOf } from '../../../kinds/easings';
+import { LadderView } from '../ladder/LadderView';
+
+interface ChartCardProps {
+  readonly shot: Shot;
+  readonly move: Move;
+  /** Which mark the span starts at. */
+  readonly index: number;
+  readonly height?: number;
+}
+
+const TOWARD = [
+  { value: 'start', label: 'Start' },
+  { value: 'end', label: 'End' },
+  { value: 'both', label: 'Both' },
+] as const;
+
+const MOST_BETWEEN = 400;
+
+/** The spacing chart of a span: its ladder to drag, and ways to lay it out. */
+export const ChartCard = memo(function ChartCard({ shot, move, index, height = 236 }: ChartCardProps) {
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const [toward, setToward] = useState<Toward>('end');
+  const [percent, setPercent] = useState(66);
+  const [nearest, setNearest] = useState<readonly NearEasing[] | null>(null);
+  const span = spansOf(move)[index];
+  if (!span) return null;
+  const { from, to } = span;
+  if (span.isHold)
+    return (
+      <Card title={`Chart ${from.frame} → ${to.frame}`}>
+        <Words tone="soft">The figure holds here, so there is nothing to space.</Words>
+      </Card>
+    );
+  const { rungs } = ladderOf(shot, move, index);
+  const make = (chart: Chart): void => {
+    edit('makeChart', { moveId: move.id, markId: from.id, chart });
+  };
+  const look = (): void => {
+    const ticks = rungs.map(({ frame, share }) => ({ x: frame - from.frame, share }));
+    setNearest(nearestEasings(ticks, to.frame - from.frame));
+  };
+  const isTicks = from.easing.kind === 'ticks';
+  return (
+    <Card title={`Chart ${from.frame} → ${to.frame}`} aside={`${rungs.length} between`}>
+      <View className="flex-row gap-3">
+        <LadderView shot={shot} move={move} index={index} height={height} />
+        <View className="min-w-0 flex-1 gap-2">
+          <Button label="Even" onPress={() => make({ kind: 'even' })} />
+          <Button label="Halves" onPress={() => make({ kind: 'halves', toward })} />
+          <Button label="Thirds" onPress={() => make({ kind: 'thirds', toward })} />
+          <Words tone="soft">Closer toward</Words>
+          <Segmented label="Closer toward" value={toward} options={TOWARD} onChange={setToward} />
+        </View>
+      </View>
+      <View className="mt-2">
+        <NumberField
+          label="Favouring"
+          unit="% of the way"
+          value={percent}
+          min={1}
+          max={99}
+          onChange={(value, undoGroup) => {
+            setPercent(value);
+            edit(
+              'makeChart',
+              { moveId: move.id, markId: from.id, chart: { kind: 'favouring', percent: value } },
+              undoGroup,
+            );
+          }}
+        />
+        <NumberField
+          label="Drawings between"
+          value={rungs.length}
+          min={0}
+          max={MOST_BETWEEN}
+          onChange={(count, undoGroup) =>
+            edit('setDrawingsBetween', { moveId: move.id, markId: from.id, count, takesLater }, undoGroup)
+          }
+        />
+      </View>
+      <View className="mt-1 flex-row flex-wrap gap-2">
+        <Button
+          label="Easing to ticks"
+          disabled={isTicks}
+          onPress={() => edit('easingToTicks', { moveId: move.id, markId: from.id })}
+        />
+        <Button label="Nearest easing" disabled={rungs.length === 0} onPress={look} />
+      </View>
+      {nearest && (
+        <NearestDialog
+          nearest={nearest}
+          way={Math.abs(to.fraction - from.fraction)}
+          index={index}
+          move={move}
+          onClose={() => setNearest(null)}
+          onChoose={(easing) => edit('setEasing', { moveId: move.id, markId: from.id, easing })}
+        />
+      )}
+    </Card>
+  );
+});
+
+interface NearestDialogProps {
+  readonly nearest: readonly NearEasing[];
+  readonly move: Move;
+  readonly index: number;
+  /** Share of the arc. */
+  readonly way: number;
+  readonly onChoose: (easing: Easing) => void;
+  readonly onClose: () => void;
+}
+
+const SHOWN = 5;
+
+/** Easings that come near to the chart, each with the most that a tick would move. */
+function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogProps) {
+  const shot = useShot();
+  const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
+  const length = useArcLength(move);
+  return (
+    <Dialog title="Nearest easing" isOpen onClose={onClose}>
+      <Words tone="soft">The most that any tick would move, if the chart became this easing:</Words>
+      {nearest.slice(0, SHOWN).map(({ easing, error }) => (
+        <View key={easingKey(easing)} className="flex-row items-center justify-between gap-3">
+          <View className="min-w-0 shrink">
+            <Words size="body">{easingInWords(easing)}</Words>
+            <NumericText tone="soft">
+              {`${fixed(error * way * length, 2)} ${unit}, ${fixed(error * 100, 2)} %`}
+            </NumericText>
+          </View>
+          <Button
+            label={`Take ${shortNameOf(easing)}`}
+            onPress={() => {
+              onChoose(easing);
+              onClose();
+            }}
+          />
+        </View>
+      ))}
+    </Dialog>
+  );
+}
+
+const easingKey = (easing: Easing): string =>
+  easing.kind === 'ramped' ? `ramped ${easing.ramp}` : easing.kind;
+
+/** Length of a move's arc in the units of the sheet. */
+function useArcLength(move: Move): number {
+  const shot = useShot();
+  return incrementTable(shot, move).arcLength;
+}

@@ -1,0 +1,133 @@
+import { runWithin } from '@humble/core';
+import { memo } from 'react';
+import { View } from 'react-native';
+import { rangeChosen } from '../../../store/editorSlice';
+import { useAppDispatch, useThrottledSelector, useEditor, useShot, useShotValue } from '../../../store/hooks';
+import { goTo, useThrottledFrame } from '../../../playback/playhead';
+import { activeTravelIn } from '../../../store/selection';
+import { whereAndWhen } from '../../../store/timingSelection';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { fixed } from '../../../ui/numbers';
+import { NumberField } from '../../../ui/NumberField';
+import { NumericText, Words } from '../../../ui/Words';
+
+const runText = ({ from, until }: { from: number; until: number }): string =>
+  from === until ? String(from) : `${from}–${until}`;
+
+/** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
+export const ChosenCard = memo(function ChosenCard() {
+  const hasChosen = useEditor(({ chosen }) => chosen !== null);
+  return hasChosen ? <Chosen /> : <NothingChosen />;
+});
+
+function NothingChosen() {
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const rate = useShotValue((shot) => shot.rate);
+  const frame = useThrottledFrame();
+  const dispatch = useAppDispatch();
+  return (
+    <Card title="Where and when">
+      <Words tone="soft">
+        Which frames cover a stretch of the arc, and the other way. With Shift, drag over a view; or:
+      </Words>
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        <Button
+          label="Choose frames"
+          onPress={() =>
+            dispatch(
+              rangeChosen({
+                by: 'frames',
+                from: frame,
+                until: Math.min(lengthFrames, frame + Math.round(rate / 2)),
+              }),
+            )
+          }
+        />
+        <Button
+          label="Choose a stretch"
+          onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
+        />
+      </View>
+    </Card>
+  );
+}
+
+function Chosen() {
+  const shot = useShot();
+  const travel = useThrottledSelector(activeTravelIn);
+  const dispatch = useAppDispatch();
+  const chosen = useEditor((editor) => editor.chosen);
+  if (!travel || !chosen) return null;
+  const { lengthFrames, rate, sheet, field } = shot;
+  const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
+  const unit = sheet.units === 'mm' ? 'mm' : 'units';
+  const { runs, stretch } = whereAndWhen(travel, chosen);
+  const inShot = chosen.by === 'frames' ? runWithin(chosen, lengthFrames) : null;
+  const [first] = runs;
+  const length = travel.arcLength / perUnit;
+  const share = (place: number): number => (length > 0 ? place / length : 0);
+  const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
+  return (
+    <Card title="Where and when" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
+      {chosen.by === 'frames' && inShot && (
+        <>
+          <NumberField
+            label="From frame"
+            value={inShot.from}
+            min={1}
+            max={inShot.until}
+            onChange={(from) => dispatch(rangeChosen({ ...chosen, from }))}
+          />
+          <NumberField
+            label="Until frame"
+            value={inShot.until}
+            min={inShot.from}
+            max={lengthFrames}
+            onChange={(until) => dispatch(rangeChosen({ ...chosen, until }))}
+          />
+        </>
+      )}
+      {chosen.by === 'stretch' && (
+        <>
+          <NumberField
+            label="From place"
+            unit={unit}
+            value={chosen.from * length}
+            min={0}
+            max={chosen.to * length}
+            decimals={1}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, from: share(place) }))}
+          />
+          <NumberField
+            label="To place"
+            unit={unit}
+            value={chosen.to * length}
+            min={chosen.from * length}
+            max={length}
+            decimals={1}
+            onChange={(place) => dispatch(rangeChosen({ ...chosen, to: share(place) }))}
+          />
+        </>
+      )}
+      <View testID="where-and-when">
+        {inShot ? (
+          <Words tone="soft">
+            From <NumericText strong>{fixed(stretch.from / perUnit, 1)}</NumericText> to{' '}
+            <NumericText strong>{fixed(stretch.to / perUnit, 1)}</NumericText> {unit} on the arc,{' '}
+            <NumericText>{fixed((inShot.until - inShot.from) / rate, 2)}</NumericText> s
+          </Words>
+        ) : (
+          <Words tone="soft">
+            {runs.length === 0 ? 'No frame is there.' : 'Frames '}
+            <NumericText strong>{runs.map(runText).join(', ')}</NumericText>
+          </Words>
+        )}
+      </View>
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        {first && <Button label={`Go to frame ${first.from}`} onPress={() => goTo(first.from)} />}
+        <Button label="Let go" onPress={() => dispatch(rangeChosen(null))} />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,193 @@
+import {
+  beginsExposure,
+  type FramesHeld,
+  isSkipped,
+  marksBetweenExposures,
+  type Move,
+  shownFrame,
+} from '@humble/core';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import { useEdit, useFramesOfMove, useEditor, useShotValue } from '../../../store/hooks';
+import { useThrottledFrame } from '../../../playback/playhead';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { NumberField } from '../../../ui/NumberField';
+import { useGestureBaseline } from '../../../ui/useGestureBaseline';
+import { Words } from '../../../ui/Words';
+
+const HELD = [
+  { value: 1, label: 'Ones' },
+  { value: 2, label: 'Twos' },
+  { value: 3, label: 'Threes' },
+] as const;
+
+/** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
+export const ExposureCard = memo(function ExposureCard() {
+  const move = useFramesOfMove();
+  return move ? <ExposureCardOf move={move} /> : null;
+});
+
+function ExposureCardOf({ move }: { readonly move: Move }) {
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const units = useShotValue(({ sheet }) => sheet.units);
+  const unitsPerMm = useShotValue(({ sheet, field }) => (sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1));
+  const frame = useThrottledFrame();
+  const edit = useEdit();
+  const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
+  const on = isSkippedHere ? frame : shownFrame(move, { lengthFrames }, frame);
+  const cut = move.skips.find((skip) => skip.cut && skip.frame === on);
+  const override = move.overrides.find((one) => one.frame === on);
+  const fromStart = useGestureBaseline(override);
+  const moveId = move.id;
+  if (!beginsExposure(move, on)) return null;
+  const put = (by: { dx?: number; dy?: number }, undoGroup?: string): void => {
+    const start = fromStart(undoGroup) ?? { dx: 0, dy: 0 };
+    edit('putByHand', { moveId, frame: on, dx: start.dx, dy: start.dy, ...by }, undoGroup);
+  };
+  const unit = units === 'mm' ? 'mm' : 'units';
+  return (
+    <Card title={`Picture on frame ${on}`} aside={isSkippedHere ? 'skipped' : undefined}>
+      <View className="flex-row flex-wrap gap-2">
+        {isSkippedHere ? (
+          <Button label="Take it back in" onPress={() => edit('bringBack', { moveId, frame: on })} />
+        ) : (
+          <>
+            <Button
+              label="Skip, keep the length"
+              onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: false })}
+            />
+            <Button
+              label="Skip, close up"
+              onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: true })}
+            />
+          </>
+        )}
+        {cut && (
+          <Button
+            label={`Put back what stood before ${on}`}
+            onPress={() => edit('bringBack', { moveId, frame: on })}
+          />
+        )}
+      </View>
+      {override ? (
+        <>
+          <NumberField
+            label="By hand, across"
+            unit={unit}
+            value={override.dx / unitsPerMm}
+            min={-10_000}
+            max={10_000}
+            decimals={2}
+            onChange={(value, undoGroup) => put({ dx: value * unitsPerMm }, undoGroup)}
+          />
+          <NumberField
+            label="By hand, down"
+            unit={unit}
+            value={override.dy / unitsPerMm}
+            min={-10_000}
+            max={10_000}
+            decimals={2}
+            onChange={(value, undoGroup) => put({ dy: value * unitsPerMm }, undoGroup)}
+          />
+          <View className="flex-row flex-wrap gap-2">
+            <Button label="Back on the plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
+            {move.overrides.length > 1 && (
+              <Button label="All back on the plan" onPress={() => edit('backOnPlan', { moveId })} />
+            )}
+          </View>
+        </>
+      ) : (
+        !isSkippedHere && (
+          <View className="mt-2 flex-row">
+            <Button label="Put it by hand" onPress={() => put({})} />
+          </View>
+        )
+      )}
+    </Card>
+  );
+}
+
+/** How long pictures are held: all over the move, and otherwise on some frames. */
+export const ExposuresCard = memo(function ExposuresCard() {
+  const move = useFramesOfMove();
+  return move ? <ExposuresCardOf move={move} /> : null;
+});
+
+function ExposuresCardOf({ move }: { readonly move: Move }) {
+  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const edit = useEdit();
+  const chosen = useEditor((editor) => (editor.chosen?.by === 'frames' ? editor.chosen : null));
+  const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
+  const { from, until } = chosen ?? range;
+  const between = marksBetweenExposures(move, { lengthFrames });
+  // What was skipped or put by hand before the exposures were changed may begin none now.
+  const resting = [...move.skips.filter(({ cut }) => !cut), ...move.overrides]
+    .map(({ frame }) => frame)
+    .filter((frame) => !beginsExposure(move, frame))
+    .sort((a, b) => a - b);
+  const hold = (framesHeld: FramesHeld): void => {
+    edit('setRangeHeld', { moveId: move.id, from, until, framesHeld });
+  };
+  return (
+    <Card
+      title="Exposures by ranges"
+      aside={move.exposures.length > 0 ? `${move.exposures.length}` : undefined}
+    >
+      {chosen ? (
+        <Words tone="soft">{`The frames that are chosen: ${from} to ${until}.`}</Words>
+      ) : (
+        <>
+          <NumberField
+            label="From frame"
+            value={from}
+            min={1}
+            max={until}
+            onChange={(value) => setRange({ from: value, until })}
+          />
+          <NumberField
+            label="Until frame"
+            value={until}
+            min={from}
+            max={lengthFrames}
+            onChange={(value) => setRange({ from, until: value })}
+          />
+        </>
+      )}
+      <View className="mt-1 flex-row gap-2">
+        {HELD.map(({ value, label }) => (
+          <Button key={value} label={label} className="flex-1 px-1" onPress={() => hold(value)} />
+        ))}
+      </View>
+      {move.exposures.map((one) => (
+        <View key={one.from} className="flex-row items-center justify-between">
+          <Words>{`${one.from} to ${one.until}: ${HELD[one.framesHeld - 1]!.label.toLowerCase()}`}</Words>
+          <Button
+            label={`As the rest, ${one.from} to ${one.until}`}
+            kind="quiet"
+            onPress={() =>
+              edit('setRangeHeld', {
+                moveId: move.id,
+                from: one.from,
+                until: one.until,
+                framesHeld: move.framesHeld,
+              })
+            }
+          />
+        </View>
+      ))}
+      {resting.length > 0 && (
+        <Words role="status" tone="plum" className="mt-2">
+          {`What was skipped or put by hand on frame ${resting.join(', ')} rests: no exposure begins there now.`}
+        </Words>
+      )}
+      {between.length > 0 && (
+        <Words role="status" tone="plum" className="mt-2">
+          {between.length === 1
+            ? `The mark on frame ${between[0]} falls between exposures and is not seen.`
+            : `Marks on frames ${between.join(', ')} fall between exposures and are not seen.`}
+        </Words>
+      )}
+    </Card>
+  );
+}

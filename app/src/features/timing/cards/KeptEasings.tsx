@@ -1,0 +1,74 @@
+import { type Easing } from '@humble/core';
+import Bookmark from 'lucide-react-native/icons/bookmark';
+import Trash from 'lucide-react-native/icons/trash';
+import { useState } from 'react';
+import { View } from 'react-native';
+import {
+  failureSentence,
+  useKeepEasingMutation,
+  useListEasingsQuery,
+  useRemoveEasingMutation,
+} from '../../../persistence/api';
+import { useAppDispatch } from '../../../store/hooks';
+import { messageShown } from '../../../store/sessionSlice';
+import { Button, IconButton } from '../../../ui/Button';
+import { TextField } from '../../../ui/TextField';
+import { Words } from '../../../ui/Words';
+
+interface KeptEasingsProps {
+  /** The easing that could be kept. */
+  readonly easing: Easing;
+  readonly onChoose: (easing: Easing) => void;
+}
+
+/** Easings of one's own: kept by name on the server, for any shot. */
+export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
+  const { data: kept = [], isError, error } = useListEasingsQuery();
+  const [keep, { isLoading }] = useKeepEasingMutation();
+  const [remove] = useRemoveEasingMutation();
+  const [name, setName] = useState('');
+  const dispatch = useAppDispatch();
+  const tell = (problem: unknown): void => {
+    dispatch(messageShown(failureSentence(problem)));
+  };
+  const keepIt = async (): Promise<void> => {
+    try {
+      await keep({ name: name.trim(), easing }).unwrap();
+      setName('');
+    } catch (problem) {
+      tell(problem);
+    }
+  };
+  return (
+    <View className="gap-2">
+      <Words strong>Your own</Words>
+      {isError && <Words tone="plum">{failureSentence(error)}</Words>}
+      {!isError && kept.length === 0 && (
+        <Words tone="soft">None yet. Name the easing of this span to use it elsewhere.</Words>
+      )}
+      {kept.map((one) => (
+        <View key={one.id} className="flex-row items-center justify-between gap-2">
+          {one.easing ? (
+            <Button label={one.name} onPress={() => onChoose(one.easing!)} className="shrink" />
+          ) : (
+            <Words tone="plum" className="shrink">{`${one.name}: damaged, or of a newer release`}</Words>
+          )}
+          <IconButton
+            label={`Take away ${one.name}`}
+            icon={Trash}
+            onPress={() => void remove(one.id).unwrap().catch(tell)}
+          />
+        </View>
+      ))}
+      <View className="flex-row items-end gap-2">
+        <TextField label="Name for this one" value={name} onChange={setName} className="flex-1" />
+        <Button
+          label="Keep it"
+          icon={Bookmark}
+          disabled={name.trim() === '' || isLoading}
+          onPress={() => void keepIt()}
+        />
+      </View>
+    </View>
+  );
+}

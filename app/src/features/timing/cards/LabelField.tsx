@@ -1,0 +1,50 @@
+import { LONGEST_LABEL } from '@humble/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { Segmented } from '../../../ui/Segmented';
+import { TextField } from '../../../ui/TextField';
+
+const OWN = 'own';
+const LABELS = [
+  { value: '', label: 'None' },
+  { value: 'key', label: 'Key' },
+  { value: 'breakdown', label: 'Breakdown' },
+  { value: OWN, label: 'Own' },
+] as const;
+
+interface LabelFieldProps {
+  readonly label: string;
+  readonly onChange: (label: string) => void;
+}
+
+/** What a mark is called: one of the trade's words, or one's own. */
+export function LabelField({ label, onChange }: LabelFieldProps) {
+  const known = LABELS.find(({ value }) => value === label && value !== OWN);
+  const [isOwn, setOwn] = useState(!known);
+  const [text, setText] = useState(known ? '' : label);
+  const finish = (): void => {
+    if (text.trim() !== label) onChange(text.trim().slice(0, LONGEST_LABEL));
+  };
+  return (
+    <View className="mt-2 gap-2">
+      <Segmented
+        label="Label of the mark"
+        value={isOwn || !known ? OWN : known.value}
+        options={LABELS}
+        onChange={(value) => {
+          setOwn(value === OWN);
+          if (value !== OWN) onChange(value);
+        }}
+      />
+      {(isOwn || !known) && (
+        <TextField
+          label="Own words"
+          value={text}
+          onChange={(next) => setText(next.slice(0, LONGEST_LABEL))}
+          onBlur={finish}
+          onSubmit={finish}
+        />
+      )}
+    </View>
+  );
+}

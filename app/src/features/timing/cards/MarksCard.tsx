@@ -1,0 +1,242 @@
+import { incrementTable, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
+import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
+import Copy from 'lucide-react-native/icons/copy';
+import Flag from 'lucide-react-native/icons/flag';
+import Trash from 'lucide-react-native/icons/trash';
+
+import { memo } from 'react';
+import { View } from 'react-native';
+import { marksSelected, severalSet } from '../../../store/editorSlice';
+import {
+  useActiveArc,
+  useActiveMove,
+  useAppDispatch,
+  useThrottledSelector,
+  useEdit,
+  useFramesOfMove,
+  useEditor,
+  useSettings,
+  useShot,
+} from '../../../store/hooks';
+import { useThrottledFrame } from '../../../playback/playhead';
+import { settingsChanged } from '../../../store/settingsSlice';
+import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../../commands/timing';
+import { selectedMarksIn } from '../../../store/timingSelection';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { NumberField } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
+import { Toggle } from '../../../ui/Toggle';
+import { useGestureBaseline } from '../../../ui/useGestureBaseline';
+import { HoldHere } from './HoldHere';
+import { LabelField } from './LabelField';
+import { TieField } from './TieField';
+
+const KINDS = [
+  { value: 'stop', label: 'Stop' },
+  { value: 'pass', label: 'Pass' },
+] as const;
+
+/** What can be done with marks: those that are selected, or a new one at the playhead. */
+export const MarksCard = memo(function MarksCard() {
+  const isSelected = useThrottledSelector((state) => selectedMarksIn(state).length > 0);
+  return isSelected ? <SelectedMarks /> : <NoMark />;
+});
+
+function SelectedMarks() {
+  const move = useActiveMove();
+  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = move?.marks.filter(({ id }) => selectedIds.includes(id)) ?? [];
+  if (!move || selected.length === 0) return null;
+  return selected.length === 1 ? (
+    <OneMark move={move} mark={selected[0]!} />
+  ) : (
+    <SeveralMarks move={move} marks={selected} />
+  );
+}
+
+function NoMark() {
+  const move = useFramesOfMove();
+  const frame = useThrottledFrame();
+  const dispatch = useAppDispatch();
+  const copied = useEditor((editor) => editor.copied);
+  if (!move) return null;
+  const mark = move.marks.find((candidate) => candidate.frame === frame);
+  return (
+    <Card title={`Frame ${frame}`} aside={mark ? 'a mark' : undefined}>
+      <View className="flex-row flex-wrap gap-2">
+        {mark ? (
+          <Button label="Select the mark" icon={Flag} onPress={() => dispatch(marksSelected([mark.id]))} />
+        ) : (
+          <Button label="Add a mark" icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
+        )}
+        <Button
+          label="Paste marks"
+          icon={ClipboardPaste}
+          disabled={!copied}
+          onPress={() => dispatch(pasteMarks())}
+        />
+      </View>
+      <HoldHere move={move} frame={frame} />
+      <Together />
+    </Card>
+  );
+}
+
+/** What goes for every change in time: whether later marks come along; and selecting several with a finger. */
+function Together() {
+  const dispatch = useAppDispatch();
+  const { takesLater } = useSettings();
+  const isSeveral = useEditor(({ isSelectingSeveral }) => isSelectingSeveral);
+  return (
+    <>
+      <Toggle
+        label="Later marks move along"
+        value={takesLater}
+        onChange={(value) => dispatch(settingsChanged({ takesLater: value }))}
+      />
+      <Toggle
+        label="Select several, or a range"
+        value={isSeveral}
+        onChange={(value) => dispatch(severalSet(value))}
+      />
+    </>
+  );
+}
+
+function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
+  const shot = useShot();
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const arc = useActiveArc((active) => active);
+  const fromStart = useGestureBaseline(mark);
+  if (!arc) return null;
+  const { arcLength } = incrementTable(shot, move);
+  const index = move.marks.indexOf(mark);
+  const markIds = [mark.id];
+  const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
+  const moveTo = (to: { frame?: number; place?: number }, undoGroup?: string): void => {
+    const start = fromStart(undoGroup);
+    edit(
+      'moveMarks',
+      {
+        moveId: move.id,
+        markIds,
+        takesLater,
+        byFrames: (to.frame ?? start.frame) - start.frame,
+        byFraction: to.place === undefined || arcLength === 0 ? 0 : to.place / arcLength - start.fraction,
+      },
+      undoGroup,
+    );
+  };
+  const before = move.marks[index - 1];
+  const after = move.marks[index + 1];
+  const furthest = arc.closed ? 1_000 * arcLength : arcLength;
+  return (
+    <Card title={`Mark on frame ${mark.frame}`} aside={mark.label || undefined} isActive>
+      <NumberField
+        label="On frame"
+        value={mark.frame}
+        min={before ? before.frame + 1 : 1}
+        max={after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed)}
+        onChange={(frame, undoGroup) => moveTo({ frame }, undoGroup)}
+      />
+      <NumberField
+        label="Place"
+        unit={unit}
+        value={mark.fraction * arcLength}
+        min={arc.closed ? -furthest : 0}
+        max={furthest}
+        decimals={2}
+        disabled={mark.pointId !== null}
+        onChange={(place, undoGroup) => moveTo({ place }, undoGroup)}
+      />
+      <Segmented
+        label="Kind of mark"
+        value={mark.kind}
+        options={KINDS}
+        onChange={(kind) => edit('setMarks', { moveId: move.id, markIds, kind })}
+      />
+      <LabelField
+        key={mark.id}
+        label={mark.label}
+        onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
+      />
+      <TieField move={move} mark={mark} arc={arc} />
+      {arc.closed && (
+        <View className="mt-2 flex-row flex-wrap gap-2">
+          <Button
+            label="A lap on"
+            onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: 1, takesLater: false })}
+          />
+          <Button
+            label="A lap back"
+            onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: -1, takesLater: false })}
+          />
+        </View>
+      )}
+      <HoldHere move={move} frame={mark.frame} />
+      <Handling count={1} canDelete={move.marks.length > 2} />
+      <Together />
+    </Card>
+  );
+}
+
+function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: readonly Mark[] }) {
+  const edit = useEdit();
+  const { takesLater } = useSettings();
+  const markIds = marks.map(({ id }) => id);
+  const first = marks[0]!;
+  const fromStart = useGestureBaseline(first);
+  const kind = marks.every((mark) => mark.kind === first.kind) ? first.kind : null;
+  return (
+    <Card title={`${marks.length} marks`} isActive>
+      <NumberField
+        label="The first on frame"
+        value={first.frame}
+        min={1}
+        max={LONGEST_SHOT}
+        onChange={(frame, undoGroup) =>
+          edit(
+            'moveMarks',
+            { moveId: move.id, markIds, byFrames: frame - fromStart(undoGroup).frame, takesLater },
+            undoGroup,
+          )
+        }
+      />
+      <Segmented
+        label="Kind of mark"
+        value={kind ?? 'mixed'}
+        options={KINDS}
+        onChange={(next) => {
+          if (next !== 'mixed') edit('setMarks', { moveId: move.id, markIds, kind: next });
+        }}
+      />
+      <LabelField
+        key={markIds.join(' ')}
+        label={marks.every(({ label }) => label === first.label) ? first.label : ''}
+        onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
+      />
+      <Handling count={marks.length} canDelete={move.marks.length - marks.length >= 2} />
+      <Together />
+    </Card>
+  );
+}
+
+function Handling({ count, canDelete }: { readonly count: number; readonly canDelete: boolean }) {
+  const dispatch = useAppDispatch();
+  const what = count === 1 ? 'mark' : 'marks';
+  return (
+    <View className="mt-2 flex-row flex-wrap gap-2">
+      <Button label={`Copy ${what}`} icon={Copy} onPress={() => dispatch(copySelectedMarks())} />
+      <Button
+        label={`Delete ${what}`}
+        icon={Trash}
+        kind="plum"
+        disabled={!canDelete}
+        onPress={() => dispatch(deleteSelectedMarks())}
+      />
+      <Button label="Let go" onPress={() => dispatch(marksSelected([]))} />
+    </View>
+  );
+}

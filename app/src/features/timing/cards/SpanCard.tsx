@@ -1,0 +1,105 @@
+import { type Easing, freshEasingOf, leavesArc, type Move, type Span, spansOf } from '@humble/core';
+import ChartSpline from 'lucide-react-native/icons/chart-spline';
+import Copy from 'lucide-react-native/icons/copy';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { useActiveArc, useEdit, useEditor } from '../../../store/hooks';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { Segmented } from '../../../ui/Segmented';
+import { Words } from '../../../ui/Words';
+import { EasingDialog } from './EasingDialog';
+import { EasingNumbers } from './EasingNumbers';
+import { describeEasing } from '../../../kinds/easings';
+
+interface SpanCardProps {
+  readonly move: Move;
+  readonly span: Span;
+  readonly isCurrent: boolean;
+}
+
+/** The three that are wanted most are one tap away. */
+type Manner = 'even' | 'steady' | 'soft' | 'other';
+
+const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
+  { value: 'even', label: 'Even' },
+  { value: 'steady', label: 'Steady' },
+  { value: 'soft', label: 'Soft' },
+];
+
+const mannerOf = (easing: Easing): Manner =>
+  easing.kind === 'even' ? 'even' : easing.kind === 'ramped' ? easing.ramp : 'other';
+
+/** The easing in another manner; a ramp keeps its frames, and a span that had none gets fresh ones. */
+function inManner(easing: Easing, manner: Manner, frames: number): Easing {
+  if (manner === 'other') return easing;
+  if (manner === 'even') return { kind: 'even' };
+  const ramp = easing.kind === 'ramped' ? easing : freshEasingOf('ramped', frames, easing);
+  return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
+}
+
+/** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
+export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
+  const edit = useEdit();
+  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const [isChoosing, setChoosing] = useState(false);
+  const closed = useActiveArc((arc) => arc.closed) ?? false;
+  const isPastArc = useMemo(() => leavesArc({ closed }, from, to), [closed, from, to]);
+  const { easing } = from;
+  const setEasing = (next: Easing, undoGroup?: string): void => {
+    edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, undoGroup);
+  };
+  if (isHold)
+    return (
+      <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />
+    );
+  const others = spansOf(move)
+    .filter((span) => !span.isHold && span.from.id !== from.id)
+    .map((span) => span.from.id);
+  const isForSelected = selectedIds.length > 1;
+  const targets = isForSelected ? others.filter((id) => selectedIds.includes(id)) : others;
+  const manner = mannerOf(easing);
+  const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
+  return (
+    <Card title={`Frames ${from.frame} → ${to.frame}`} aside={`${frames} increments`} isActive={isCurrent}>
+      {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
+      <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
+      <View className="mt-2">
+        <Segmented
+          label="Easing"
+          value={manner}
+          options={MANNERS}
+          onChange={(next) => setEasing(inManner(easing, next, frames))}
+        />
+      </View>
+      <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
+        {isTooLong
+          ? `Together more than ${frames} frames: both are shortened in proportion.`
+          : describeEasing(easing.kind).sentence(easing)}
+      </Words>
+      {isPastArc && (
+        <Words role="status" tone="plum" className="mb-3">
+          The arc ends here, so the figure waits at its end instead of going past it.
+        </Words>
+      )}
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+        {targets.length > 0 && (
+          <Button
+            label={isForSelected ? 'To the selected spans' : 'To all spans'}
+            icon={Copy}
+            onPress={() => edit('setEasings', { moveId: move.id, markIds: targets, easing })}
+          />
+        )}
+      </View>
+      {isChoosing && (
+        <EasingDialog
+          easing={easing}
+          frames={frames}
+          onChoose={(next) => setEasing(next)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </Card>
+  );
+}

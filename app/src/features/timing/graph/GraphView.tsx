@@ -1,0 +1,194 @@
+import { GRAPH_LIVE_VIEW } from './graphLiveView';
+import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
+import { usePointerSession } from '../../../render/usePointerSession';
+import type { UnrolledArc } from '@humble/core';
+import { useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { GestureDetector } from 'react-native-gesture-handler';
+import { throttledStoreOf } from '../../../render/throttledStore';
+import { useThrottledSelector, useAppStore } from '../../../store/hooks';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { currentFrame } from '../../../playback/playhead';
+import { setHoveredFrame } from '../../../playback/hoveredFrame';
+import type { AppStore } from '../../../store/store';
+import { useWheel } from '../../../ui/useWheel';
+import { Words } from '../../../ui/Words';
+import { valueAt } from '../views/axis';
+import type { GraphAxes } from './graphPaths';
+import { GraphDrawing } from './GraphDrawing';
+import { createViewDragHandler } from '../views/viewDrags';
+import { paceDrag } from './paceDrag';
+import { handlesIn, placeAtPlayhead, timingIn, type TimingNow } from '../views/timingIn';
+import { useViewKeys } from '../views/useViewKeys';
+import { useZoom } from '../views/useZoom';
+import { graphTargets } from './graphTargets';
+import { rulerTargets } from '../ruler/rulerTargets';
+import { targetNear } from '../views/viewTargets';
+import { FitButton } from '../views/ViewTools';
+
+const AXIS_WIDTH = 44;
+const RIGHT = 12;
+const TOP = 14;
+/** Frame numbers between the graph and the bars, beneath the feet of marks that stand on the ground. */
+const NUMBERS_HEIGHT = 24;
+const PACE_HEIGHT = 46;
+const FOOT = 4;
+/** Room above the tallest bar, so that it can be drawn taller. */
+const PACE_ROOM = 1.4;
+
+/**
+ * Distance over time. The arc stands as a ruler on the left, and fine lines lead from the curve's exposures to
+ * its ticks: where the curve is flat they lie close. Beneath, the pace: an increment a bar.
+ */
+export function GraphView({ height }: { readonly height: number }) {
+  const now = useThrottledSelector(timingIn, sameTiming);
+  return now ? (
+    <GraphInHand now={now} height={height} />
+  ) : (
+    <Words tone="soft">Distance over time stands here once something travels on the arc.</Words>
+  );
+}
+
+const sameTiming = (a: TimingNow | null, b: TimingNow | null): boolean =>
+  a?.ruler === b?.ruler && a?.lengthFrames === b?.lengthFrames && a?.rate === b?.rate;
+
+function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height: number }) {
+  const { ruler, lengthFrames, move } = now;
+  const store = useAppStore();
+  const view = useRef<View>(null);
+  const [width, setWidth] = useState(0);
+  const last = Math.max(lengthFrames, move.marks[move.marks.length - 1]!.frame);
+  const whole = useMemo(() => ({ from: 1, to: last }), [last]);
+  const wholeWay = useMemo(() => wayRange(ruler), [ruler]);
+  const zoom = useZoom(whole);
+  const wayZoom = useZoom(wholeWay);
+  const { range } = zoom;
+  const { range: wayRangeSeen } = wayZoom;
+  const axes = useMemo(
+    (): GraphAxes => ({
+      time: { ...range, start: AXIS_WIDTH, end: Math.max(AXIS_WIDTH + 1, width - RIGHT) },
+      way: { ...wayRangeSeen, start: height - PACE_HEIGHT - NUMBERS_HEIGHT - FOOT, end: TOP },
+      pace: { foot: height - FOOT, height: PACE_HEIGHT },
+    }),
+    [range, wayRangeSeen, width, height],
+  );
+  const [tallestOf] = useState(() => tallestBar(store));
+  const frameAt = ({ x }: { readonly x: number }): number => Math.round(valueAt(axes.time, x));
+  const press = (start: ViewPointer): PressHandler<ViewPointer> => {
+    const state = store.getState();
+    const present = timingIn(state);
+    if (!present) return {};
+    if (start.y > axes.way.start + NUMBERS_HEIGHT / 2)
+      return paceDrag(
+        {
+          store,
+          meaning: ({ x, y }) => ({
+            frame: valueAt(axes.time, x),
+            increment: ((axes.pace.foot - y) / axes.pace.height) * tallestOf(present.ruler),
+          }),
+        },
+        start,
+      );
+    const isOnAxis = start.x < AXIS_WIDTH;
+    const targets = isOnAxis
+      ? rulerTargets(present.ruler, axes.way, 0).map((target) => ({ ...target, x: start.x, y: target.x }))
+      : graphTargets(present.ruler, handlesIn(state), axes.time, axes.way);
+    const meaning = ({ x, y }: { readonly x: number; readonly y: number }) => ({
+      frame: isOnAxis ? null : settled(x, start.x, (value) => valueAt(axes.time, value)),
+      place: settled(y, start.y, (value) => valueAt(axes.way, value)),
+    });
+    const target = targetNear(targets, start.x, start.y, isOnAxis ? 10 : 18);
+    const exact = ({ x, y }: { readonly x: number; readonly y: number }) => ({
+      frame: valueAt(axes.time, x),
+      place: valueAt(axes.way, y),
+    });
+    return createViewDragHandler(
+      { store, ruler: present.ruler, frameAt, meaning: target?.kind === 'mark' ? meaning : exact },
+      target,
+      start,
+    );
+  };
+  const gesture = usePointerSession<ViewPointer>(view, GRAPH_LIVE_VIEW, {
+    pointer: (raw) => raw,
+    press,
+    hover: (pointer) =>
+      setHoveredFrame(
+        pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null,
+      ),
+    pinchBegins: () => {
+      zoom.pinchBegins();
+      wayZoom.pinchBegins();
+    },
+    pinch: (factor, by, middle) => {
+      const { time, way } = axes;
+      zoom.pinch(factor, valueAt(time, middle.x), valueAt(time, 0) - valueAt(time, by.x));
+      wayZoom.pinch(factor, valueAt(way, middle.y), valueAt(way, 0) - valueAt(way, by.y));
+    },
+  });
+  useWheel(view, ({ x, y }, factor) => {
+    if (x < AXIS_WIDTH) wayZoom.by(factor, valueAt(axes.way, y));
+    else zoom.by(factor, valueAt(axes.time, x));
+  });
+  const both = {
+    isZoomed: zoom.isZoomed || wayZoom.isZoomed,
+    by: (factor: number): void => {
+      zoom.by(factor, currentFrame());
+      wayZoom.by(factor, placeAtPlayhead(ruler));
+    },
+    fit: (): void => {
+      zoom.fit();
+      wayZoom.fit();
+    },
+  };
+  const keys = useViewKeys(both);
+  return (
+    <View>
+      <GestureDetector gesture={gesture} touchAction="none">
+        <View
+          ref={view}
+          collapsable={false}
+          testID="distance-graph"
+          role="application"
+          tabIndex={0}
+          aria-label={`Distance over ${last} frames, and the pace as bars`}
+          onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+          style={{ height }}
+          className="cursor-crosshair will-change-transform"
+          {...keys}
+        >
+          {width > 0 && <GraphDrawing now={now} axes={axes} size={{ width, height }} tallestOf={tallestOf} />}
+        </View>
+      </GestureDetector>
+      <View pointerEvents="box-none" className="absolute bottom-0 left-0">
+        <FitButton zoom={both} of="graph" />
+      </View>
+    </View>
+  );
+}
+
+/** What a drag of a mark strays less than this to the side does not count, pixels: one moves it in time or in place. */
+const STRAY_PX = 9;
+
+/** What pixels stand for, as if the first of them were none. */
+function settled(pixels: number, from: number, meaning: (pixels: number) => number): number {
+  const moved = pixels - from;
+  return meaning(from + Math.sign(moved) * Math.max(0, Math.abs(moved) - STRAY_PX));
+}
+
+/** All places that the graph has to show, with a little room. */
+function wayRange({ from, to, length }: UnrolledArc) {
+  const room = 0.02 * Math.max(1e-6, to - from, length);
+  return { from: from - room, to: to + room };
+}
+
+/** The increment that the highest bar may have; it rests while something is held. */
+function tallestBar(store: AppStore): (ruler: UnrolledArc) => number {
+  let tallest = 0;
+  const work = memoizeLast((ruler: UnrolledArc) =>
+    ruler.ticks.reduce((most, { along }) => Math.max(most, Math.abs(along ?? 0)), 1e-9),
+  );
+  return (ruler) => {
+    if (tallest === 0 || !throttledStoreOf(store).isThrottling()) tallest = work(ruler) * PACE_ROOM;
+    return tallest;
+  };
+}

@@ -1,0 +1,62 @@
+import type { UnrolledArc } from '@humble/core';
+import { at, type Axis, isInSight } from '../views/axis';
+import type { PlacedHandle } from '../views/timingIn';
+import { type ViewTarget, draggable } from '../views/viewTargets';
+
+/** A knob keeps so far from the marks of its span, pixels: both are to be seen, and to be taken. */
+const CLEAR_PX = 16;
+
+/** But no further than this share of the span. */
+const MOST_ASIDE = 1 / 3;
+
+/**
+ * Where the knob of a handle stands in the graph, pixels: at the handle, and beside a mark that it would lie on, as
+ * it does when an easing leaves or arrives over no frames.
+ */
+export function knobSpot(
+  { frame, place, ends }: Pick<PlacedHandle, 'frame' | 'place' | 'ends'>,
+  time: Axis,
+  way: Axis,
+): { readonly x: number; readonly y: number } {
+  const spot = { x: at(time, frame), y: at(way, place) };
+  const aside = Math.min(CLEAR_PX, (at(time, ends[1].frame) - at(time, ends[0].frame)) * MOST_ASIDE);
+  ends.forEach((end, i) => {
+    const x = at(time, end.frame);
+    if (Math.hypot(spot.x - x, spot.y - at(way, end.place)) < aside) spot.x = i === 0 ? x + aside : x - aside;
+  });
+  return spot;
+}
+
+/** What lies in the graph: frames to the right, places upwards. */
+export function graphTargets(
+  { ticks, posts }: UnrolledArc,
+  handles: readonly PlacedHandle[],
+  time: Axis,
+  way: Axis,
+): ViewTarget[] {
+  const seen = (frame: number, place: number): boolean => isInSight(time, frame) && isInSight(way, place);
+  return [
+    ...handles.map((placed): ViewTarget => ({
+      kind: 'handle',
+      handle: placed.handle,
+      ...knobSpot(placed, time, way),
+    })),
+    ...posts
+      .flatMap((post) => post.markIds.map((id, i) => ({ ...post, markIds: [id], frame: post.frames[i]! })))
+      .filter((post) => seen(post.frame, post.place))
+      .map((post): ViewTarget => ({
+        kind: 'mark',
+        post,
+        x: at(time, post.frame),
+        y: at(way, post.place),
+      })),
+    ...draggable(ticks, posts)
+      .filter(({ frame, place }) => seen(frame, place))
+      .map(({ frame, place }): ViewTarget => ({
+        kind: 'tick',
+        frame,
+        x: at(time, frame),
+        y: at(way, place),
+      })),
+  ];
+}

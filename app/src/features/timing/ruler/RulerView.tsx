@@ -1,0 +1,276 @@
+import { RULER_LIVE_VIEW } from './rulerLiveView';
+import type { ViewPointer } from '../../../render/pointerSession';
+import { usePointerSession } from '../../../render/usePointerSession';
+import {
+  extremeIncrements,
+  type IncrementRow,
+  incrementTable,
+  type Move,
+  type Post,
+  type Shot,
+  type UnrolledArc,
+} from '@humble/core';
+import { memo, useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { GestureDetector } from 'react-native-gesture-handler';
+import { Path, Text } from 'react-native-svg';
+import { useActiveMove, useThrottledSelector, useAppStore, useEditor, useShot } from '../../../store/hooks';
+import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { currentFrame } from '../../../playback/playhead';
+import { setHoveredFrame } from '../../../playback/hoveredFrame';
+import type { RootState } from '../../../store/store';
+import { chosenIn } from '../../../store/timingSelection';
+import { colour } from '../../../ui/colour';
+import { Drawing } from '../../../ui/Drawing';
+import { MONO, SANS } from '../../../ui/fonts';
+import { fixed } from '../../../ui/numbers';
+import { useWheel } from '../../../ui/useWheel';
+import { NumericText, Words } from '../../../ui/Words';
+import { at, type Axis, valueAt } from '../views/axis';
+import { followMarks, followRuler, followTicks } from '../views/follow';
+import { createViewDragHandler } from '../views/viewDrags';
+import {
+  BASE,
+  byHandPath,
+  evenPath,
+  incrementLabels,
+  LONG,
+  postNames,
+  postsPath,
+  SHORT,
+  skippedPath,
+  ticksPath,
+} from './rulerPaths';
+import { useViewKeys } from '../views/useViewKeys';
+import { useZoom } from '../views/useZoom';
+import { frameNear, placeAtPlayhead, timingIn } from '../views/timingIn';
+import { rulerTargets } from './rulerTargets';
+import { targetNear } from '../views/viewTargets';
+import { FitButton } from '../views/ViewTools';
+
+const HEIGHT = 134;
+const SIDE = 12;
+
+/** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
+export function RulerView() {
+  const shot = useShot();
+  const move = useActiveMove();
+  const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
+  if (!move || !ruler)
+    return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
+  return (
+    <View>
+      <RulerInHand ruler={ruler} />
+      <Extremes shot={shot} move={move} />
+    </View>
+  );
+}
+
+const describe = ({ ticks, to, units }: UnrolledArc): string =>
+  `Unrolled arc: ${ticks.length} positions on ${fixed(to, 1)} ${units === 'mm' ? 'millimetres' : 'field units'}`;
+
+function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
+  const store = useAppStore();
+  const view = useRef<View>(null);
+  const [width, setWidth] = useState(0);
+  const whole = useMemo(() => ({ from: ruler.from, to: ruler.to }), [ruler.from, ruler.to]);
+  const zoom = useZoom(whole);
+  const { from, to } = zoom.range;
+  const axis: Axis = useMemo(
+    () => ({ from, to, start: SIDE, end: Math.max(SIDE + 1, width - SIDE) }),
+    [from, to, width],
+  );
+  const targetAt = (x: number, y: number) => {
+    const now = timingIn(store.getState());
+    // Above the ticks the needle is dragged; beside them a finger may lie anywhere along the line.
+    return now && y > NEEDLE_ZONE ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
+  };
+  const frameAt = ({ x }: { readonly x: number }): number => {
+    const now = timingIn(store.getState());
+    return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
+  };
+  const gesture = usePointerSession<ViewPointer>(view, RULER_LIVE_VIEW, {
+    pointer: (raw) => raw,
+    press: (start) => {
+      const now = timingIn(store.getState());
+      if (!now) return {};
+      const meaning = ({ x }: { readonly x: number }) => ({ frame: null, place: valueAt(axis, x) });
+      return createViewDragHandler(
+        { store, ruler: now.ruler, meaning, frameAt },
+        targetAt(start.x, start.y),
+        start,
+      );
+    },
+    hover: (at) => setHoveredFrame(at && frameAt(at)),
+    pinchBegins: zoom.pinchBegins,
+    pinch: (factor, by, middle) =>
+      zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x)),
+  });
+  useWheel(view, ({ x }, factor) => zoom.by(factor, valueAt(axis, x)));
+  const keys = useViewKeys({ by: (factor) => zoom.by(factor, placeAtPlayhead(ruler)), fit: zoom.fit });
+  return (
+    <View>
+      <GestureDetector gesture={gesture} touchAction="pan-y">
+        <View
+          ref={view}
+          collapsable={false}
+          testID="unrolled-arc"
+          role="application"
+          tabIndex={0}
+          aria-label={describe(ruler)}
+          onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+          style={{ height: HEIGHT }}
+          className="cursor-ew-resize will-change-transform"
+          {...keys}
+        >
+          {width > 0 && <RulerDrawing axis={axis} width={width} ruler={ruler} />}
+        </View>
+      </GestureDetector>
+      <View pointerEvents="box-none" className="absolute right-0 top-0">
+        <FitButton zoom={zoom} of="ruler" />
+      </View>
+    </View>
+  );
+}
+
+/** Down to here a drag looks at other frames, pixels. */
+const NEEDLE_ZONE = 42;
+/** A tick or a post is taken from so far away, pixels. */
+const TAKE_PX = 14;
+
+interface DrawingProps {
+  readonly ruler: UnrolledArc;
+  readonly axis: Axis;
+  readonly width: number;
+}
+
+const isSelectedIn =
+  (selected: readonly string[]) =>
+  ({ markIds }: Post): boolean =>
+    markIds.some((id) => selected.includes(id));
+
+const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
+  useLiveDrawing();
+  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const paths = useMemo(() => livePaths(axis), [axis]);
+  const end = Math.min(at(axis, ruler.to), axis.end);
+  return (
+    <LiveViewContext value={RULER_LIVE_VIEW}>
+      <Drawing width={width} height={HEIGHT}>
+        {ruler.even.length > 0 && (
+          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
+            even, for comparison
+          </Text>
+        )}
+        <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
+        <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} strokeOpacity={0.7} />
+        <Path
+          d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
+          stroke={colour.ink}
+          strokeWidth={1.5}
+        />
+        <ChunkedLivePath paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+        <ChunkedLivePath
+          paths={paths.long}
+          stroke={colour.indigo}
+          strokeWidth={1.5}
+          testID="ruler-long-ticks"
+        />
+        <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
+        <LivePath
+          path={paths.byHand}
+          stroke={colour.persimmon}
+          strokeWidth={1.5}
+          strokeDasharray="4 3"
+          fill={colour.card}
+          testID="ruler-by-hand"
+        />
+        {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
+          <Text
+            key={x}
+            x={x}
+            y={BASE - LONG - 6}
+            fontSize={11}
+            fontFamily={MONO}
+            textAnchor="middle"
+            fill={colour.indigo}
+          >
+            {text}
+          </Text>
+        ))}
+        <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
+        <LivePath
+          path={paths.selected}
+          stroke={colour.brass}
+          strokeWidth={4.5}
+          fill="none"
+          testID="ruler-selected"
+        />
+        {postNames(ruler, axis, isSelectedIn(selected), width).map(({ x, y, text, isSelected }) => (
+          <Text
+            key={`${x} ${y}`}
+            x={x}
+            y={y}
+            fontSize={11}
+            fontFamily={MONO}
+            fontWeight={isSelected ? '600' : '400'}
+            textAnchor="middle"
+            fill={isSelected ? colour.brass : colour.ink}
+          >
+            {text}
+          </Text>
+        ))}
+        <LivePath path={paths.needle} stroke={colour.brass} strokeWidth={3.5} testID="ruler-needle" />
+        <LivePath path={paths.needleHead} fill={colour.brass} />
+      </Drawing>
+    </LiveViewContext>
+  );
+});
+
+/** What follows by itself on the ruler. */
+function livePaths(axis: Axis) {
+  const needle = (state: RootState, path: (x: string) => string): string => {
+    const ruler = timingIn(state)?.ruler;
+    return ruler?.ticks.length ? path(at(axis, placeAtPlayhead(ruler)).toFixed(2)) : '';
+  };
+  const posts = (isMeant: (isSelected: boolean) => boolean) =>
+    followMarks((ruler, selected) => {
+      const isSelected = isSelectedIn(selected);
+      return postsPath(ruler, axis, (post) => isMeant(isSelected(post)));
+    });
+  return {
+    short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
+    long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
+    even: followRuler((ruler) => evenPath(ruler, axis)),
+    skipped: followRuler((ruler) => skippedPath(ruler, axis)),
+    byHand: followRuler((ruler) => byHandPath(ruler, axis)),
+    posts: posts((isSelected) => !isSelected),
+    selected: posts((isSelected) => isSelected),
+    needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
+    needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
+    chosen: (state: RootState): string => {
+      const now = timingIn(state);
+      const chosen = chosenIn(state);
+      if (!now || !chosen) return '';
+      const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));
+      return `M${a} 20H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;
+    },
+  };
+}
+
+function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) {
+  const table = incrementTable(shot, move);
+  const { largest, smallest } = extremeIncrements(table);
+  if (!largest || !smallest) return null;
+  const unit = table.units === 'mm' ? ' mm' : ' units';
+  // The step that closes a loop leads back to its first picture.
+  const frameOf = (row: IncrementRow): string => (row === table.closing ? '1' : String(row.frame));
+  return (
+    <Words tone="soft" testID="extremes">
+      Largest step <NumericText strong>{fixed(Math.abs(largest.along!), 2)}</NumericText>
+      {unit} at {frameOf(largest)} · smallest{' '}
+      <NumericText strong>{fixed(Math.abs(smallest.along!), 2)}</NumericText>
+      {unit} at {frameOf(smallest)}
+    </Words>
+  );
+}

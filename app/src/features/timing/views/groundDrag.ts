@@ -1,0 +1,27 @@
+import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
+import { marksSelected, rangeChosen } from '../../../store/editorSlice';
+import { goTo } from '../../../playback/playhead';
+import type { DragOptions } from './viewDrags';
+
+/** Empty ground: the playhead follows; with Shift, or where several are selected, a range is chosen. */
+export function groundDrag({ store, frameAt }: DragOptions, start: ViewPointer): PressHandler<ViewPointer> {
+  if (start.isShift || store.getState().editor.isSelectingSeveral) {
+    const began = frameAt(start);
+    return {
+      drag: (now) => {
+        const reached = frameAt(now);
+        const [from, until] = [Math.min(began, reached), Math.max(began, reached)];
+        store.dispatch(rangeChosen({ by: 'frames', from, until }));
+      },
+      tap: () => store.dispatch(rangeChosen(null)),
+    };
+  }
+  const look = (now: ViewPointer): void => goTo(frameAt(now));
+  return {
+    drag: look,
+    tap: (now) => {
+      store.dispatch(marksSelected([]));
+      look(now);
+    },
+  };
+}

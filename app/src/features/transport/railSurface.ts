@@ -1,0 +1,60 @@
+import type { Move } from '@humble/core';
+import type { PointerSurface, ViewPointer } from '../../render/pointerSession';
+import { marksSelected } from '../../store/editorSlice';
+import { currentFrame, goTo } from '../../playback/playhead';
+import type { AppStore } from '../../store/store';
+import { createMarkDrag } from '../../commands/timing';
+
+export const SIDE = 14;
+/** A mark is taken from so far away, pixels; the knob of the playhead comes first. */
+const MARK_PX = 12;
+const KNOB_PX = 10;
+
+/** Where a frame stands on the rail, pixels. */
+export const along = (frame: number, lengthFrames: number, width: number): number =>
+  SIDE + ((frame - 1) / Math.max(1, lengthFrames - 1)) * (width - 2 * SIDE);
+
+/** The frame that pixels of the rail stand for, in real numbers. */
+export const frameAlong = (x: number, lengthFrames: number, width: number): number =>
+  1 + ((x - SIDE) / Math.max(1, width - 2 * SIDE)) * (lengthFrames - 1);
+
+/** The rail as a pointer meets it. */
+export interface RailNow {
+  readonly width: number;
+  readonly lengthFrames: number;
+  readonly move: Move | null;
+  /** Whether marks can be dragged in time. */
+  readonly canMark: boolean;
+}
+
+/** The mark that a press takes; none where the knob is. */
+export function markUnder({ move, canMark, lengthFrames, width }: RailNow, x: number, frame: number) {
+  if (!canMark || !move || Math.abs(along(frame, lengthFrames, width) - x) < KNOB_PX) return null;
+  const away = (mark: Move['marks'][number]): number => Math.abs(along(mark.frame, lengthFrames, width) - x);
+  const nearest = move.marks.reduce((best, mark) => (away(mark) < away(best) ? mark : best));
+  return away(nearest) <= MARK_PX ? nearest : null;
+}
+
+/** What a pointer does on the rail: it drags the playhead, or a mark in time. */
+export function railSurface(store: AppStore, rail: RailNow): PointerSurface<ViewPointer> {
+  const frameAt = (x: number): number => frameAlong(x, rail.lengthFrames, rail.width);
+  return {
+    pointer: (raw) => raw,
+    press: (start) => {
+      const mark = markUnder(rail, start.x, currentFrame());
+      if (!mark) {
+        goTo(frameAt(start.x));
+        return { startsAtOnce: true, drag: ({ x }) => goTo(frameAt(x)) };
+      }
+      const selected = store.getState().editor.selectedMarkIds;
+      const ids = selected.includes(mark.id) ? selected : [mark.id];
+      store.dispatch(marksSelected(ids));
+      const drag = createMarkDrag(store, ids, mark.id);
+      const began = frameAt(start.x);
+      return {
+        drag: ({ x }) => drag?.to({ frame: mark.frame + frameAt(x) - began }),
+        tap: () => goTo(mark.frame),
+      };
+    },
+  };
+}

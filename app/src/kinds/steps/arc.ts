@@ -1,0 +1,11 @@
+import Spline from 'lucide-react-native/icons/spline';
+import { describeStep } from './stepDescriptor';
+
+export const arc = describeStep({
+  name: 'arc',
+  label: 'Arc',
+  icon: Spline,
+  edits: 'arcs',
+  fieldShare: 0.42,
+  line: 'hint',
+});

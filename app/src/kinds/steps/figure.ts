@@ -1,0 +1,11 @@
+import PersonStanding from 'lucide-react-native/icons/person-standing';
+import { describeStep } from './stepDescriptor';
+
+export const figure = describeStep({
+  name: 'figure',
+  label: 'Figure',
+  icon: PersonStanding,
+  edits: 'poses',
+  fieldShare: 0.36,
+  line: 'hint',
+});

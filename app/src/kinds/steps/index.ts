@@ -1,0 +1,17 @@
+import { arc } from './arc';
+import { figure } from './figure';
+import { sheet } from './sheet';
+import type { StepDescriptor } from './stepDescriptor';
+import { timing } from './timing';
+
+export type { Edits, StepDescriptor } from './stepDescriptor';
+
+const descriptors = [arc, figure, timing, sheet] as const;
+
+export type Step = (typeof descriptors)[number]['name'];
+
+/** The table of steps, in the order of the work. */
+export const STEPS: readonly StepDescriptor<Step>[] = descriptors;
+
+/** What there is to know of a step, by its name. */
+export const stepDescriptor = (step: Step): StepDescriptor<Step> => STEPS.find(({ name }) => name === step)!;

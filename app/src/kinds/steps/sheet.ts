@@ -1,0 +1,11 @@
+import Rows from 'lucide-react-native/icons/rows-3';
+import { describeStep } from './stepDescriptor';
+
+export const sheet = describeStep({
+  name: 'sheet',
+  label: 'Sheet',
+  icon: Rows,
+  edits: 'nothing',
+  fieldShare: 0.25,
+  line: 'numbers',
+});

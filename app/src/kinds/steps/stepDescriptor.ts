@@ -1,0 +1,25 @@
+import type { LucideIcon } from 'lucide-react-native';
+
+/** What of a shot is worked on in the field: its arcs, the figure on them, its marks and ticks, or nothing. */
+export type Edits = 'arcs' | 'poses' | 'timing' | 'nothing';
+
+/**
+ * What the bench has to know of one step of the work. Its panel and its keys, which are made of features, stand
+ * under the same name in `screens/steps`.
+ */
+export interface StepDescriptor<Name extends string = string> {
+  readonly name: Name;
+  readonly label: string;
+  readonly icon: LucideIcon;
+  /** What can be taken hold of in the field. */
+  readonly edits: Edits;
+  /** Height of the field on a phone, as a share of the window's. */
+  readonly fieldShare: number;
+  /** What stands under the field: what a press would do, the numbers of the frame, or on a wide screen both. */
+  readonly line: 'hint' | 'numbers' | 'both';
+}
+
+/** A descriptor, with the type of its name. */
+export const describeStep = <const Name extends string>(
+  descriptor: StepDescriptor<Name>,
+): StepDescriptor<Name> => descriptor;

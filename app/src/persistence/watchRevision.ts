@@ -1,0 +1,64 @@
+import { api, failureOf } from './api';
+import type { Autosave } from './autosave';
+import { messageShown, saveMoved } from '../store/sessionSlice';
+import { edited } from '../store/shotSlice';
+import type { AppStore } from '../store/store';
+
+/** How often it is asked whether the open shot was changed elsewhere, milliseconds. */
+const EVERY_MS = 2500;
+
+/**
+ * Watches whether the open shot is changed or removed in another window or on another device, while the page
+ * can be seen. A change is taken over when nothing of this page is unsent; it can be undone like any other.
+ * What is unsent meets the change when it is saved: then the user chooses. Returns what stops it.
+ */
+export function watchRevision(store: AppStore, autosave: Autosave): () => void {
+  const isWatched = (): boolean => {
+    const status = store.getState().session.document?.status;
+    return status === 'saved' && document.visibilityState === 'visible' && !autosave.hasUnsent();
+  };
+
+  const ask = async <Result>(request: PromiseLike<Result> & { unsubscribe: () => void }): Promise<Result> => {
+    const answer = await request;
+    request.unsubscribe();
+    return answer;
+  };
+
+  const takeOver = async (id: string): Promise<void> => {
+    const { data } = await ask(store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true })));
+    const open = store.getState().session.document;
+    if (!data || !isWatched() || open?.id !== id || data.revision <= open.revision) return;
+    autosave.settle(data.shot);
+    store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
+    store.dispatch(edited({ name: 'replaceShot', args: { shot: data.shot } }));
+    store.dispatch(messageShown('This shot was changed in another window. You’re now seeing that version.'));
+  };
+
+  const look = async (): Promise<void> => {
+    const open = store.getState().session.document;
+    if (!open || !isWatched()) return;
+    const { id } = open;
+    const answer = await ask(store.dispatch(api.endpoints.readRevision.initiate(id, { forceRefetch: true })));
+    const now = store.getState().session.document;
+    if (now?.id !== id || !isWatched()) return;
+    const isRemoved = answer.data?.isRemoved ?? (answer.error && failureOf(answer.error).kind === 'gone');
+    if (isRemoved) {
+      store.dispatch(saveMoved({ status: 'removed' }));
+      store.dispatch(
+        messageShown('This shot was removed in another window.', { kind: 'restore', shotId: id }),
+      );
+    } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
+  };
+
+  let timer: ReturnType<typeof setTimeout>;
+  const next = (): void => {
+    timer = setTimeout(() => void look().finally(next), EVERY_MS);
+  };
+  next();
+  const seen = (): void => void look();
+  document.addEventListener('visibilitychange', seen);
+  return () => {
+    clearTimeout(timer);
+    document.removeEventListener('visibilitychange', seen);
+  };
+}

@@ -1,0 +1,87 @@
+import { muteMoves } from './muteMoves';
+
+/**
+ * Shapes that follow the shot, the playhead and the pointer by themselves, once a frame and without a render:
+ * what is dragged must feel held, whatever else there is to draw.
+ */
+
+export type Redraw = () => void;
+
+/** A drawing that holds live shapes. */
+export interface LiveView {
+  /** The frames, of as many as there are views, on which it has its turn while another one is worked in. */
+  readonly turn: number;
+  /** The view that it is a sheet of: it follows with that one. */
+  readonly sheetOf: LiveView | null;
+}
+let viewCount = 0;
+
+/** A further view. For a constant beside the view; @param sheetOf see `LiveView` */
+export const createLiveView = (sheetOf: LiveView | null = null): LiveView => ({ turn: viewCount++, sheetOf });
+
+interface Shape {
+  readonly view: LiveView;
+  /** It may lag while something is held, wherever that is. */
+  readonly isLazy: boolean;
+}
+
+export const shapes = new Map<Redraw, Shape>();
+
+const LAZY_FRAMES = 4;
+
+/** Where frames come late, the turns of the others come so many times more seldom. */
+const PATIENCE = 3;
+
+/** Frames that lie further apart than this on average are late, milliseconds. */
+const LATE_MS = 19;
+
+/** Longer than this nobody moved anything, milliseconds. */
+const PAUSE_MS = 100;
+let request = 0;
+let drawn = 0;
+let interactingView: LiveView | null = null;
+let lastFrame = 0;
+let frameMs = 0;
+
+/** How often live shapes have been brought up to date: the same number within one frame. */
+export const drawnFrames = (): number => drawn;
+
+/** @returns on how many frames the other views have one turn each */
+function turnsNow(now: number): number {
+  const since = now - lastFrame;
+  lastFrame = now;
+  if (since < PAUSE_MS) frameMs += (since - frameMs) / 8;
+  return frameMs > LATE_MS ? viewCount * PATIENCE : viewCount;
+}
+
+const isIn = (view: LiveView, other: LiveView): boolean => view === other || view.sheetOf === other;
+
+function redrawAll(now: number): void {
+  request = 0;
+  drawn++;
+  const turns = turnsNow(now);
+  shapes.forEach(({ view, isLazy }, redraw) => {
+    const isDue = interactingView === null || isIn(view, interactingView) || drawn % turns === view.turn;
+    if (isDue && (interactingView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
+  });
+  // The others get their turn when the pointer rests, too.
+  if (interactingView !== null && drawn % (viewCount * PATIENCE * LAZY_FRAMES) !== 0) redrawSoon();
+}
+
+/** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */
+export function beginInteraction(view: LiveView): void {
+  interactingView = view;
+  muteMoves(true);
+}
+
+/** It is let go: everything is brought up to date. */
+export function endInteraction(): void {
+  interactingView = null;
+  muteMoves(false);
+  redrawSoon();
+}
+
+/** Brings live shapes up to date with the next frame. */
+export function redrawSoon(): void {
+  request ||= requestAnimationFrame(redrawAll);
+}

@@ -1,0 +1,163 @@
+import { distance, type Vector } from '@humble/core';
+import type { AppStore } from '../store/store';
+import { beginInteraction, endInteraction, type LiveView } from './frameScheduler';
+import { throttledStoreOf } from './throttledStore';
+import type { PointerTrail, Spot } from './usePointerTrail';
+
+/** A press that moves less than this is a tap, pixels. */
+const TAP_PX = 5;
+/** Two taps within this time and distance are a double tap. */
+const DOUBLE_TAP_MS = 350;
+export const DOUBLE_TAP_PX = 24;
+
+/** Where a pointer is on a view, and how it is held. */
+export interface ViewPointer {
+  /** Pixels of the view. */
+  readonly x: number;
+  readonly y: number;
+  readonly isShift: boolean;
+  readonly isTouch: boolean;
+  /** Where it has been since the last event, the latest last; empty where the browser does not say. */
+  readonly trail: readonly Spot[];
+}
+
+/** What a press took hold of, and what becomes of it. */
+export interface PressHandler<Pointer> {
+  /** What was pressed: two taps are a double tap only on the same thing. Without a name all things are one. */
+  readonly name?: string;
+  /** The pointer moved, and what is held follows. Without it a drag moves the view. */
+  readonly drag?: (now: Pointer) => void;
+  /** The drag came to its end. */
+  readonly drop?: (now: Pointer) => void;
+  /** The press ended where it began. */
+  readonly tap?: (now: Pointer) => void;
+  /** It did so twice in short order, in place of the second tap. */
+  readonly tapTwice?: (now: Pointer) => void;
+  /** The smallest movement counts, and a press without any is a drag. */
+  readonly startsAtOnce?: boolean;
+  /** A second finger came down: what the press alone did is taken back. */
+  readonly cancel?: () => void;
+}
+
+/** What a view does with a pointer. */
+export interface PointerSurface<Pointer> {
+  /** The pointer in the terms of the view. */
+  readonly pointer: (raw: ViewPointer) => Pointer;
+  readonly press: (start: Pointer) => PressHandler<Pointer>;
+  /** After each movement of what is held. */
+  readonly dragged?: (now: Pointer) => void;
+  /** Nothing was held that follows: the view is moved, so far since the press. Pixels. */
+  readonly pan?: (by: Vector) => void;
+  readonly released?: (wasTouch: boolean) => void;
+  /** A mouse passes over the view; null when it leaves. Pixels. */
+  readonly hover?: (at: Vector | null) => void;
+  readonly pinchBegins?: (focal: Vector) => void;
+  /** Two fingers. @param factor since the pinch began; @param by how far their middle has moved, pixels */
+  readonly pinch?: (factor: number, by: Vector, focal: Vector) => void;
+}
+
+/** A finger, pen or mouse on a view, from press to release; and two fingers. All in pixels of the view. */
+export interface PointerSession {
+  readonly begin: (at: Vector, isTouch: boolean) => void;
+  readonly update: (at: Vector) => void;
+  readonly end: (at: Vector) => void;
+  readonly pinchBegins: (focal: Vector) => void;
+  readonly pinch: (factor: number, focal: Vector) => void;
+  readonly pinchEnds: () => void;
+  readonly hover: (at: Vector | null) => void;
+}
+
+interface SessionOptions<Pointer> {
+  readonly store: AppStore;
+  /** The view that follows every frame while something is held; null for one without live shapes. */
+  readonly view: LiveView | null;
+  /** The surface and the trail as they are now: a session outlives renders. */
+  readonly surface: () => PointerSurface<Pointer>;
+  readonly trail: () => PointerTrail;
+}
+
+const NOWHERE: Vector = { x: 0, y: 0 };
+
+/** The one way from presses, movements and releases to drags, taps, double taps and pinches. */
+export function createPointerSession<Pointer>({
+  store,
+  view,
+  surface,
+  trail,
+}: SessionOptions<Pointer>): PointerSession {
+  let handler: PressHandler<Pointer> | null = null;
+  let start = NOWHERE;
+  let focal = NOWHERE;
+  let hasMoved = false;
+  let isTouch = false;
+  let isPinching = false;
+  let lastTap: { readonly ms: number; readonly at: Vector; readonly name: string | undefined } | null = null;
+
+  const pointerAt = ({ x, y }: Vector): Pointer =>
+    surface().pointer({ x, y, isTouch, isShift: trail().isShift(), trail: trail().take() });
+
+  const release = (): void => {
+    handler = null;
+    throttledStoreOf(store).end();
+    endInteraction();
+    surface().released?.(isTouch);
+  };
+
+  const tap = (pressed: PressHandler<Pointer>, at: Vector): void => {
+    const ms = trail().pressedAt();
+    const isSecond =
+      lastTap !== null &&
+      ms - lastTap.ms < DOUBLE_TAP_MS &&
+      distance(lastTap.at, at) <= DOUBLE_TAP_PX &&
+      lastTap.name === pressed.name;
+    if (isSecond && pressed.tapTwice) pressed.tapTwice(pointerAt(at));
+    else pressed.tap?.(pointerAt(at));
+    // A third tap begins anew.
+    lastTap = { ms: isSecond ? -Infinity : ms, at, name: pressed.name };
+  };
+
+  return {
+    begin: (at, byTouch) => {
+      isTouch = byTouch;
+      hasMoved = false;
+      start = at;
+      handler = surface().press(pointerAt(at));
+      throttledStoreOf(store).begin();
+      if (view) beginInteraction(view);
+    },
+    update: (at) => {
+      if (!handler || isPinching) return;
+      if (!hasMoved && !handler.startsAtOnce && distance(at, start) < TAP_PX) return;
+      hasMoved = true;
+      if (!handler.drag) return surface().pan?.({ x: at.x - start.x, y: at.y - start.y });
+      const now = pointerAt(at);
+      handler.drag(now);
+      surface().dragged?.(now);
+    },
+    end: (at) => {
+      const pressed = handler;
+      if (pressed && !isPinching) {
+        if (hasMoved || pressed.startsAtOnce) pressed.drop?.(pointerAt(at));
+        else tap(pressed, at);
+      }
+      release();
+    },
+    pinchBegins: (at) => {
+      if (!hasMoved || handler?.startsAtOnce) handler?.cancel?.();
+      release();
+      isPinching = true;
+      focal = at;
+      surface().pinchBegins?.(at);
+    },
+    pinch: (factor, at) => {
+      surface().pinch?.(factor, { x: at.x - focal.x, y: at.y - focal.y }, focal);
+    },
+    pinchEnds: () => {
+      isPinching = false;
+    },
+    // While something is held, what else lies under the pointer does not matter.
+    hover: (at) => {
+      if (!handler) surface().hover?.(at);
+    },
+  };
+}

@@ -1,0 +1,58 @@
+import { type RefObject, useMemo } from 'react';
+import type { View } from 'react-native';
+import { Gesture, PointerType } from 'react-native-gesture-handler';
+import { useAppStore } from '../store/hooks';
+import { useLatest } from '../ui/useLatest';
+import type { LiveView } from './frameScheduler';
+import { createPointerSession, type PointerSession, type PointerSurface } from './pointerSession';
+import { usePointerTrail } from './usePointerTrail';
+
+// The callbacks of gestures are compiled with copies of what they close over, so all that changes lives in the session.
+function gesturesOf(session: PointerSession) {
+  const drag = Gesture.Pan()
+    .runOnJS(true)
+    .minDistance(0)
+    .maxPointers(2)
+    .onBegin(({ x, y, pointerType }) => session.begin({ x, y }, pointerType === PointerType.TOUCH))
+    .onUpdate(({ x, y, numberOfPointers }) => {
+      if (numberOfPointers < 2) session.update({ x, y });
+    })
+    .onFinalize(({ x, y }) => session.end({ x, y }));
+  const pinch = Gesture.Pinch()
+    .runOnJS(true)
+    .onStart(({ focalX, focalY }) => session.pinchBegins({ x: focalX, y: focalY }))
+    .onUpdate(({ scale, focalX, focalY }) => session.pinch(scale, { x: focalX, y: focalY }))
+    .onFinalize(() => session.pinchEnds());
+  const hover = Gesture.Hover()
+    .runOnJS(true)
+    .onUpdate(({ x, y }) => session.hover({ x, y }))
+    .onEnd(() => session.hover(null));
+  return Gesture.Simultaneous(drag, pinch, hover);
+}
+
+/**
+ * Press, drag, tap, double tap, pinch and hover on a view, for a `GestureDetector`. The session outlives renders.
+ * @param element the view that the detector wraps
+ * @param liveView see `createPointerSession`
+ */
+export function usePointerSession<Pointer>(
+  element: RefObject<View | null>,
+  liveView: LiveView | null,
+  surface: PointerSurface<Pointer>,
+) {
+  const store = useAppStore();
+  const trail = usePointerTrail(element);
+  const latest = useLatest({ surface, trail });
+  return useMemo(
+    () =>
+      gesturesOf(
+        createPointerSession<Pointer>({
+          store,
+          view: liveView,
+          surface: () => latest().surface,
+          trail: () => latest().trail,
+        }),
+      ),
+    [store, liveView, latest],
+  );
+}

@@ -1,0 +1,20 @@
+import type { ReactNode } from 'react';
+import type { AppStore } from '../../store/store';
+
+/** What a panel needs to know of the bench that it stands on. */
+export interface PanelProps {
+  /** On a phone the views of the timing belong to the panel; a wide screen has them in its desk. */
+  readonly isPhone: boolean;
+  readonly onExport: () => void;
+}
+
+/** What a key does now, or nothing when it is none of the step's. */
+export type KeyCommand = (event: KeyboardEvent) => (() => void) | undefined;
+
+/** What of a step is made of features: its panel and its keys. The rest stands in `kinds/steps`. */
+export interface StepParts {
+  readonly Panel: (props: PanelProps) => ReactNode;
+  /** The panel scrolls its own lines, not as a whole. */
+  readonly scrollsItself?: true;
+  readonly keys?: (store: AppStore) => KeyCommand;
+}

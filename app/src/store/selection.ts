@@ -1,0 +1,64 @@
+import {
+  type Arc,
+  type ArcPoint,
+  distanceAtParameter,
+  evaluate,
+  measureArc,
+  type Travel,
+  type Vector,
+} from '@humble/core';
+import { type Edits, stepDescriptor } from '../kinds/steps';
+import type { EditorState } from './editorSlice';
+import { activeArcIn, activeMoveIn } from './hooks';
+import { currentFrame } from '../playback/playhead';
+import type { RootState } from './store';
+
+/** What of the shot is worked on in the field at this step. */
+export const editsIn = ({ session }: RootState): Edits => stepDescriptor(session.step).edits;
+
+/** The points of an arc that are selected. */
+export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): readonly ArcPoint[] =>
+  arc.points.filter(({ id }) => selectedPointIds.includes(id));
+
+/** What travels on the active arc, worked out; null where nothing does. */
+export function activeTravelIn(state: RootState): Travel | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  return (shot && move && evaluate(shot).travels.find((travel) => travel.move.id === move.id)) ?? null;
+}
+
+/** Where the active figure is seen to stand on a frame; null where nothing travels. */
+export function figurePlaceIn(
+  state: RootState,
+  frame = currentFrame(),
+): (Vector & { readonly s: number }) | null {
+  const travel = activeTravelIn(state);
+  if (!travel) return null;
+  const i = travel.shown[Math.min(frame, travel.place.length) - 1]! - 1;
+  return { x: travel.x[i]!, y: travel.y[i]!, s: travel.place[i]! };
+}
+
+/** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
+export function chosenDistance(arc: Arc, { place }: EditorState): number | null {
+  if (!place || !measureArc(arc).segments[place.segment]) return null;
+  return distanceAtParameter(measureArc(arc), place.segment, place.t);
+}
+
+/** The middle of the box round some places. */
+export function middleOf(places: readonly Vector[]): Vector {
+  const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
+  return {
+    x: (Math.min(...xs) + Math.max(...xs)) / 2,
+    y: (Math.min(...ys) + Math.max(...ys)) / 2,
+  };
+}
+
+/** About what the selection is turned, scaled and mirrored; null when nothing is selected. */
+export function aboutIn(state: RootState): Vector | null {
+  const arc = activeArcIn(state);
+  const points = arc ? selectedPoints(arc, state.editor) : [];
+  if (points.length === 0) return null;
+  const { about, centre } = state.editor;
+  if (about === 'chosen' && centre) return centre;
+  return (about === 'figure' ? figurePlaceIn(state) : null) ?? middleOf(points);
+}

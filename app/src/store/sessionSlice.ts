@@ -1,0 +1,130 @@
+import type { Edit, Shot } from '@humble/core';
+import type { Step } from '../kinds/steps';
+import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
+
+/** How far the open shot's latest edits have come. */
+export type SaveStatus =
+  | 'saved'
+  /** On their way. */
+  | 'unsaved'
+  | 'saving'
+  /** The server does not answer; it is asked again and again. */
+  | 'offline'
+  /** The server could not save; it is asked again and again. */
+  | 'failed'
+  /** Someone else saved meanwhile. */
+  | 'conflict'
+  /** The server will not take it. */
+  | 'refused'
+  /** The shot was removed meanwhile. */
+  | 'removed';
+
+export interface OpenDocument {
+  readonly id: string;
+  /** The revision that the edits are based on. */
+  readonly revision: number;
+  readonly status: SaveStatus;
+  /** This browser could not keep the latest edits: they are on this page alone. */
+  readonly isUnkept: boolean;
+}
+
+/** What a message offers to do. */
+export type MessageAction =
+  /** Brings a removed shot back. */
+  | { readonly kind: 'restore'; readonly shotId: string }
+  /** Saves the open shot as one of its own. */
+  | { readonly kind: 'save-copy' }
+  /** Does an edit in place of the one that the message is about. */
+  | { readonly kind: 'instead'; readonly label: string; readonly edit: Edit };
+
+export interface Message {
+  readonly id: string;
+  readonly text: string;
+  readonly action?: MessageAction;
+}
+
+export interface SessionState {
+  readonly document: OpenDocument | null;
+  /** What the server holds when it refused a stale save. */
+  readonly theirs: { readonly revision: number; readonly shot: Shot } | null;
+  /** The user looked at the conflict and will settle it later. */
+  readonly isConflictPutOff: boolean;
+  readonly step: Step;
+  readonly message: Message | null;
+}
+
+const initialState: SessionState = {
+  document: null,
+  theirs: null,
+  isConflictPutOff: false,
+  step: 'arc',
+  message: null,
+};
+
+const session = createSlice({
+  name: 'session',
+  initialState,
+  reducers: {
+    documentOpened: (
+      state,
+      { payload }: PayloadAction<Omit<OpenDocument, 'isUnkept'> & { readonly step: Step }>,
+    ) => {
+      const { step, ...document } = payload;
+      const opened = { ...document, isUnkept: false };
+      Object.assign(state, { ...initialState, message: state.message, document: opened, step });
+    },
+    documentClosed: (state) => {
+      Object.assign(state, { ...initialState, message: state.message });
+    },
+    saveMoved: (
+      state,
+      { payload }: PayloadAction<{ readonly status: SaveStatus; readonly revision?: number }>,
+    ) => {
+      if (state.document) Object.assign(state.document, payload);
+    },
+    /** Whether the browser has the latest edits that the server does not have. */
+    draftMoved: (state, { payload }: PayloadAction<{ readonly isUnkept: boolean }>) => {
+      if (state.document) state.document.isUnkept = payload.isUnkept;
+    },
+    conflictFound: (
+      state,
+      { payload }: PayloadAction<{ readonly revision: number; readonly shot: Shot }>,
+    ) => {
+      state.theirs = payload as typeof state.theirs;
+      state.isConflictPutOff = false;
+      if (state.document) state.document.status = 'conflict';
+    },
+    conflictPutOff: (state, { payload }: PayloadAction<boolean>) => {
+      state.isConflictPutOff = payload;
+    },
+    conflictSettled: (state) => {
+      state.theirs = null;
+    },
+    stepChosen: (state, { payload }: PayloadAction<Step>) => {
+      state.step = payload;
+    },
+    messageShown: {
+      reducer: (state, { payload }: PayloadAction<Message>) => {
+        state.message = payload as Message as typeof state.message;
+      },
+      prepare: (text: string, action?: MessageAction) => ({ payload: { id: nanoid(6), text, action } }),
+    },
+    messageDismissed: (state) => {
+      state.message = null;
+    },
+  },
+});
+
+export const {
+  conflictFound,
+  conflictPutOff,
+  conflictSettled,
+  documentClosed,
+  documentOpened,
+  draftMoved,
+  messageDismissed,
+  messageShown,
+  saveMoved,
+  stepChosen,
+} = session.actions;
+export const sessionReducer = session.reducer;

@@ -1,0 +1,59 @@
+import {
+  type FrameRun,
+  framesOn,
+  type Mark,
+  type Move,
+  runWithin,
+  spanIndexAt,
+  type Stretch,
+  stretchOn,
+  type Travel,
+} from '@humble/core';
+import type { Chosen } from './editorSlice';
+import { activeMoveIn } from './hooks';
+import { activeTravelIn } from './selection';
+import type { RootState } from './store';
+
+/** The marks of the active move that are selected, in order of time. */
+export function selectedMarksIn(state: RootState): readonly Mark[] {
+  const { selectedMarkIds } = state.editor;
+  return activeMoveIn(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
+}
+
+const NO_MARKS: readonly Mark[] = [];
+
+/** The span that is being worked on: the one after the mark that is selected, else the one at the playhead. */
+export function currentSpan(move: Move, selectedMarkIds: readonly string[], frame: number): number {
+  const selected = move.marks.findIndex(({ id }) => selectedMarkIds.includes(id));
+  const last = move.marks.length - 2;
+  return selected >= 0 ? Math.min(selected, last) : Math.min(spanIndexAt(move, frame), last);
+}
+
+/** Frames and stretch of what was chosen: either one gives the other. */
+export interface WhereAndWhen {
+  readonly runs: readonly FrameRun[];
+  /** Field units. */
+  readonly stretch: Stretch;
+}
+
+let latest: { readonly travel: Travel; readonly chosen: Chosen; readonly found: WhereAndWhen } | null = null;
+
+export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
+  if (latest?.travel === travel && latest.chosen === chosen) return latest.found;
+  let found: WhereAndWhen;
+  if (chosen.by === 'frames') {
+    const run = runWithin(chosen, travel.place.length);
+    found = { runs: [run], stretch: stretchOn(travel, run) };
+  } else {
+    const stretch = { from: chosen.from * travel.arcLength, to: chosen.to * travel.arcLength };
+    found = { runs: framesOn(travel, stretch), stretch };
+  }
+  latest = { travel, chosen, found };
+  return found;
+}
+
+/** What was chosen on the active move; null when nothing is. */
+export function chosenIn(state: RootState): WhereAndWhen | null {
+  const travel = activeTravelIn(state);
+  return travel && state.editor.chosen ? whereAndWhen(travel, state.editor.chosen) : null;
+}
