@@ -61,6 +61,7 @@ export {
   edits,
   type MovesInLength,
 } from './edits/edits';
+export { type MadeIds, madeIds } from './edits/madeIds';
 export { standingPath } from './motion/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './motion/standIns';
 export { easedDistance } from './timing/easedDistance';

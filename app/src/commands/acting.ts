@@ -85,8 +85,8 @@ const thinnedTo =
       // Meanwhile another shot may have come onto the workbench.
       const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
       if (!thinned || running !== mine || !isThere) return;
-      if (!dispatch(doEdit('actOut', { ...wish, thinned }, step))) return;
-      if (wish.moveId === null) dispatch(arcActivated(shotIn(getState()).arcs.at(-1)!.id));
+      const made = dispatch(doEdit('actOut', { ...wish, thinned }, step))?.made();
+      if (wish.moveId === null && made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
     } catch (error) {
       dispatch(
         messageShown(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'),
@@ -118,7 +118,8 @@ export const gestureRecorded =
     const move = moveFor(getState());
     const gesture = recorded(samples, settings.recordingSpeed);
     // Whatever becomes of it, it is not lost.
-    if (!gesture || !dispatch(doEdit('keepGesture', { gesture }, step))) return;
+    const gestureId = gesture && dispatch(doEdit('keepGesture', { gesture }, step))?.made().gestures[0];
+    if (!gesture || !gestureId) return;
     dispatch(toolChosen('shape'));
     const begin = move ? firstFrame(move) : 1;
     goTo(begin);
@@ -126,7 +127,7 @@ export const gestureRecorded =
       thinnedTo(
         {
           moveId: move?.id ?? null,
-          gestureId: shotIn(getState()).gestures.at(-1)!.id,
+          gestureId,
           allowedDeviation: move?.acted?.allowedDeviation ?? shot.present.shot!.field.height * FRESH_SHARE,
           frames: null,
           firstFrame: begin,
@@ -147,8 +148,8 @@ export const trackedBroughtIn =
     const { rate, field } = shotIn(getState());
     try {
       const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
-      if (!dispatch(doEdit('keepGesture', { gesture, name }, step))) return;
-      const gestureId = shotIn(getState()).gestures.at(-1)!.id;
+      const gestureId = dispatch(doEdit('keepGesture', { gesture, name }, step))?.made().gestures[0];
+      if (!gestureId) return;
       dispatch(toolChosen('shape'));
       goTo(first);
       const allowedDeviation = field.height * FRESH_SHARE;

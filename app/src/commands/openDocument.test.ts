@@ -1,7 +1,8 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import type { Draft, KeptHistory } from '../persistence/drafts';
 import { closeDocument, type NotOpened, openDocument, saveAsCopy, settleConflict } from './openDocument';
-import { edited } from '../store/shotSlice';
+import { doEdit } from '../store/doEdit';
+import {} from '../store/shotSlice';
 import { store } from '../store/store';
 
 const mockKept = new Map<string, Draft>();
@@ -184,7 +185,7 @@ test('an edit that was refused can be undone after a reload, and nothing is unse
 
 test('closing keeps what is unsent and sends it', async () => {
   await openDocument('a');
-  store.dispatch(edited({ name: 'renameShot', args: { name: 'Later' } }));
+  store.dispatch(doEdit('renameShot', { name: 'Later' }));
   await closeDocument('a');
   expect(open()).toBeNull();
   expect(server.shots.get('a')?.shot.name).toBe('Later');

@@ -1,7 +1,6 @@
+import { drawArc } from './drawArc';
 import { withShapedHandles, type PointShape } from '@humble/core';
-import { doEdit } from '../store/doEdit';
-import { arcActivated, pointsPlaced, toolChosen } from '../store/editorSlice';
-import { goTo } from '../playback/playhead';
+import { pointsPlaced, toolChosen } from '../store/editorSlice';
 import type { AppDispatch, RootState } from '../store/store';
 
 /** The points placed so far with the handles that their neighbours give them. */
@@ -13,10 +12,8 @@ export const finishPlacing =
   (closed: boolean) =>
   (dispatch: AppDispatch, getState: () => RootState): void => {
     const { placed } = getState().editor;
-    if (placed.length >= 2 && dispatch(doEdit('drawArc', { points: placedShape(placed, closed), closed }))) {
-      dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
-      goTo(1);
-    } else dispatch(toolChosen('shape'));
+    const isDrawn = placed.length >= 2 && dispatch(drawArc({ points: placedShape(placed, closed), closed }));
+    if (!isDrawn) dispatch(toolChosen('shape'));
   };
 
 /** The point placed last is taken back. */

@@ -30,9 +30,12 @@ export const figurePut =
   ({ move, frame, to }: Pose, undoGroup?: string): Put =>
   (dispatch, getState) => {
     const { posePath } = getState().settings;
-    if (move) return dispatch(doEdit('pose', { moveId: move.id, frame, to, path: posePath }, undoGroup));
-    if (!dispatch(doEdit('beginPoses', { frame, to }, undoGroup))) return false;
-    dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
+    if (move)
+      return dispatch(doEdit('pose', { moveId: move.id, frame, to, path: posePath }, undoGroup)) !== null;
+    const done = dispatch(doEdit('beginPoses', { frame, to }, undoGroup));
+    if (!done) return false;
+    const [arcId] = done.made().arcs;
+    if (arcId) dispatch(arcActivated(arcId));
     goTo(frame);
     return true;
   };

@@ -91,8 +91,8 @@ export const sketchKept = (): Thunk => (dispatch, getState) => {
   if (!sketch?.fitted) return;
   if (sketch.undoGroup) dispatch(sketched(null));
   else if (sketch.use.kind === 'fresh' || !arc) {
-    if (dispatch(doEdit('drawArc', { points: sketch.fitted })))
-      dispatch(arcActivated(getState().shot.present.shot!.arcs.at(-1)!.id));
+    const made = dispatch(doEdit('drawArc', { points: sketch.fitted }))?.made();
+    if (made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
   } else if (
     dispatch(
       doEdit('redrawArc', {

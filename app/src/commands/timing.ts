@@ -72,8 +72,9 @@ export const addMark =
   (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>
   (dispatch, getState) => {
     const move = activeMoveIn(getState());
-    if (!move || !dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }))) return false;
-    dispatch(selectMarkOn(frame));
+    const done = move && dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }));
+    if (!done) return false;
+    dispatch(marksSelected(done.made().marks));
     return true;
   };
 
@@ -99,10 +100,8 @@ export const pasteMarks = (): Thunk => (dispatch, getState) => {
   const { copied } = getState().editor;
   if (!move || !copied) return;
   const at = currentFrame();
-  if (!dispatch(doEdit('pasteMarks', { moveId: move.id, copied, at }))) return;
-  const frames = new Set(copied.map(({ frame }) => frame + at));
-  const pasted = activeMoveIn(getState())?.marks.filter(({ frame }) => frames.has(frame)) ?? [];
-  dispatch(marksSelected(pasted.map(({ id }) => id)));
+  const done = dispatch(doEdit('pasteMarks', { moveId: move.id, copied, at }));
+  if (done) dispatch(marksSelected(done.made().marks));
 };
 
 /** Goes on to the mark before or after, and selects it. */

@@ -2,7 +2,8 @@ import { edits, freshShot, type Shot } from '@humble/core';
 import { startAutosave } from './autosave';
 import type { Draft, KeptHistory } from './drafts';
 import { documentOpened } from '../store/sessionSlice';
-import { edited, shotOpened } from '../store/shotSlice';
+import { doEdit } from '../store/doEdit';
+import { shotOpened } from '../store/shotSlice';
 import { type AppStore, createAppStore } from '../store/store';
 
 const mockKept = new Map<string, Draft>();
@@ -24,7 +25,7 @@ jest.mock('./drafts', () => ({
 }));
 
 const shot: Shot = freshShot({ name: 'Quay', rate: 24, lengthFrames: 48, width: 1920, height: 1080 });
-const rename = (name: string) => edited({ name: 'renameShot', args: { name } });
+const rename = (name: string) => doEdit('renameShot', { name });
 
 /** A server in memory that behaves like the real one, and can be told to be away. */
 class Server {

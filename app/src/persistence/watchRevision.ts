@@ -1,7 +1,7 @@
 import { api, failureOf } from './api';
 import type { Autosave } from './autosave';
 import { messageShown, saveMoved } from '../store/sessionSlice';
-import { edited } from '../store/shotSlice';
+import { doEdit } from '../store/doEdit';
 import type { AppStore } from '../store/store';
 
 /** How often it is asked whether the open shot was changed elsewhere, milliseconds. */
@@ -30,7 +30,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     if (!data || !isWatched() || open?.id !== id || data.revision <= open.revision) return;
     autosave.settle(data.shot);
     store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
-    store.dispatch(edited({ name: 'replaceShot', args: { shot: data.shot } }));
+    store.dispatch(doEdit('replaceShot', { shot: data.shot }));
     store.dispatch(messageShown('This shot was changed in another window. You’re now seeing that version.'));
   };
 

@@ -1,18 +1,41 @@
-import { type EditArguments, type EditName, ShotError } from '@humble/core';
+import {
+  applyEdit,
+  type Edit,
+  type EditArguments,
+  type EditName,
+  type MadeIds,
+  madeIds,
+  ShotError,
+} from '@humble/core';
 import { messageShown } from './sessionSlice';
-import { edited } from './shotSlice';
-import type { AppDispatch } from './store';
+import { edited, shotBefore } from './shotSlice';
+import type { AppDispatch, RootState } from './store';
 
-/** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
+/** What became of an edit. */
+export interface EditResult {
+  /** The ids of what it made, worked out when they are asked for. */
+  readonly made: () => MadeIds;
+}
+
+/**
+ * Does an edit of the core: works it out, and stores what came of it. One that cannot be done says why and changes
+ * nothing; the result is null then.
+ * @param undoGroup the same for edits that are one undo step; each starts from the shot before the first of them
+ */
 export const doEdit =
   <Name extends EditName>(name: Name, args: EditArguments<Name>, undoGroup?: string) =>
-  (dispatch: AppDispatch): boolean => {
+  (dispatch: AppDispatch, getState: () => RootState): EditResult | null => {
+    const { shot: history } = getState();
+    const before = shotBefore(history, undoGroup);
+    if (!before) return null;
+    const edit = { name, args } as unknown as Edit;
     try {
-      dispatch(edited({ name, args } as Parameters<typeof edited>[0], undoGroup));
-      return true;
+      const after = applyEdit(before, edit);
+      dispatch(edited(after, edit, undoGroup));
+      return { made: () => madeIds(before, after) };
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
       dispatch(messageShown(error.message));
-      return false;
+      return null;
     }
   };

@@ -8,7 +8,7 @@ import {
   useStore,
 } from 'react-redux';
 import { ThrottledContext } from '../render/throttledStore';
-import { doEdit } from './doEdit';
+import { doEdit, type EditResult } from './doEdit';
 import type { EditorState } from './editorSlice';
 import type { SessionState } from './sessionSlice';
 import type { Settings } from './settingsSlice';
@@ -92,9 +92,9 @@ export type DoEdit = <Name extends EditName>(
   name: Name,
   args: EditArguments<Name>,
   undoGroup?: string,
-) => boolean;
+) => EditResult | null;
 
-/** Does an edit of the core. One that cannot be done says why and changes nothing; the result tells which. */
+/** `doEdit` for components. */
 export function useEdit(): DoEdit {
   const dispatch = useAppDispatch();
   return useCallback<DoEdit>((name, args, undoGroup) => dispatch(doEdit(name, args, undoGroup)), [dispatch]);

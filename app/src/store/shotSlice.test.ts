@@ -1,6 +1,8 @@
-import { edits, freshShot, type Shot } from '@humble/core';
+import { applyEdit, type Edit, edits, freshShot, type Shot } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
-import { edited, shotClosed, shotHistory, type ShotHistory, shotOpened } from './shotSlice';
+import { doEdit } from './doEdit';
+import { edited, shotBefore, shotClosed, shotHistory, type ShotHistory, shotOpened } from './shotSlice';
+import { createAppStore } from './store';
 
 const still = { x: 0, y: 0 };
 const shot: Shot = edits.drawArc(
@@ -14,14 +16,19 @@ const shot: Shot = edits.drawArc(
 );
 
 type Action = Parameters<typeof shotHistory>[1];
-const run = (...actions: Action[]): ShotHistory =>
-  actions.reduce<ShotHistory>(
-    (state, action) => shotHistory(state, action),
+/** An action, or an edit that is worked out from the history when its turn comes. */
+type Step = Action | ((history: ShotHistory) => Action);
+const run = (...steps: Step[]): ShotHistory =>
+  steps.reduce<ShotHistory>(
+    (history, step) => shotHistory(history, typeof step === 'function' ? step(history) : step),
     shotHistory(undefined, { type: 'start' }),
   );
 
+const does = (edit: Edit, undoGroup?: string) => (history: ShotHistory) =>
+  edited(applyEdit(shotBefore(history, undoGroup)!, edit), edit, undoGroup);
+
 const moved = (x: number, undoGroup?: string) =>
-  edited({ name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } } }, undoGroup);
+  does({ name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x, y: 0 } } }, undoGroup);
 const endX = (history: ShotHistory) => history.present.shot!.arcs[0]!.points[1]!.x;
 
 test('the first undo goes back to the shot as it was opened, and no further', () => {
@@ -50,7 +57,7 @@ test('all changes of one gesture are one step, and the next gesture is another',
 });
 
 test('a length dragged short and long again brings every mark back', () => {
-  const length = (lengthFrames: number) => edited({ name: 'setLength', args: { lengthFrames } }, 'drag');
+  const length = (lengthFrames: number) => does({ name: 'setLength', args: { lengthFrames } }, 'drag');
   const many = Array.from({ length: 9 }, (_, i) => ({
     ...shot.moves[0]!.marks[0]!,
     id: `m${i}`,
@@ -69,17 +76,35 @@ test('changes without a gesture are steps of their own', () => {
   expect(endX(shotHistory(done, ActionCreators.undo()))).toBe(110);
 });
 
-test('an edit that cannot be done throws and leaves the shot and its history alone', () => {
-  const opened = run(shotOpened(shot));
-  const impossible = edited({ name: 'deletePoints', args: { arcId: 'arc1', pointIds: ['p1'] } });
-  expect(() => shotHistory(opened, impossible)).toThrow('at least two points');
-  expect(opened.present.shot).toBe(shot);
+test('an edit that cannot be done says why and leaves the shot and its history alone', () => {
+  const store = createAppStore();
+  store.dispatch(shotOpened(shot));
+  expect(store.dispatch(doEdit('deletePoints', { arcId: 'arc1', pointIds: ['p1'] }))).toBeNull();
+  expect(store.getState().session.message?.text).toMatch('at least two points');
+  expect(store.getState().shot.present.shot).toBe(shot);
+  expect(store.getState().shot.past).toHaveLength(0);
+});
+
+test('an edit tells the ids of what it made, as counted from where its undo group began', () => {
+  const store = createAppStore();
+  store.dispatch(shotOpened(shot));
+  const add = (frame: number) =>
+    store.dispatch(doEdit('addMark', { moveId: 'move1', frame }, 'one group'))?.made().marks;
+  expect(add(9)).toEqual(['m3']);
+  expect(add(12)).toEqual(['m3']);
+  expect(store.getState().shot.present.shot!.moves[0]!.marks.map(({ frame }) => frame)).toEqual([1, 12, 48]);
+});
+
+test('without a shot nothing is done', () => {
+  const store = createAppStore();
+  store.dispatch(shotClosed());
+  expect(store.dispatch(doEdit('renameShot', { name: 'Quay' }))).toBeNull();
 });
 
 test('an edit that changes nothing is no step', () => {
   const same = run(
     shotOpened(shot),
-    edited({ name: 'setMoveFrames', args: { moveId: 'move1', first: 1, last: 48 } }),
+    does({ name: 'setMoveFrames', args: { moveId: 'move1', first: 1, last: 48 } }),
   );
   expect(same.present.shot!.moves[0]).toBe(shot.moves[0]);
 });

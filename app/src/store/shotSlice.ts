@@ -1,4 +1,4 @@
-import { applyEdit, type Edit, type Shot } from '@humble/core';
+import type { Edit, Shot } from '@humble/core';
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import undoable, { newHistory, type StateWithHistory } from 'redux-undo';
 
@@ -19,10 +19,10 @@ export const shotOpened = createAction('shot/opened', (shot: Shot, steps?: Steps
 }));
 /** The workbench is empty again. */
 export const shotClosed = createAction('shot/closed');
-/** One edit of the core, naming where things come to be, not by how much; edits of one gesture are one undo step. */
-export const edited = createAction('shot/edited', (edit: Edit, undoGroup?: string) => ({
-  payload: edit,
-  meta: { undoGroup },
+/** The shot after an edit of the core; edits of one undo group are one undo step. Comes from `doEdit` alone. */
+export const edited = createAction('shot/edited', (shot: Shot, edit: Edit, undoGroup?: string) => ({
+  payload: shot,
+  meta: { edit, undoGroup },
 }));
 
 const UNDO_STEPS = 300;
@@ -33,8 +33,7 @@ function shotReducer(state: ShotState = { shot: null }, action: UnknownAction): 
   if (shotOpened.match(action)) return { shot: action.payload };
   if (shotClosed.match(action)) return { shot: null };
   if (!edited.match(action) || !state.shot) return state;
-  const shot = applyEdit(state.shot, action.payload);
-  return shot === state.shot ? state : { shot };
+  return action.payload === state.shot ? state : { shot: action.payload };
 }
 
 export type ShotHistory = StateWithHistory<ShotState>;
@@ -45,11 +44,18 @@ const undoableShot = undoable(shotReducer, {
   groupBy: (action) => (edited.match(action) ? (action.meta.undoGroup ?? null) : null),
 });
 
+/** Whether an edit goes on with the undo group of the one before. */
+const goesOn = (history: ShotHistory, undoGroup: string | undefined): boolean =>
+  Boolean(undoGroup) && undoGroup === history.group && history.past.length > 0;
+
 /**
- * The shot and the way it came to be, from the moment it was opened. Every edit of a gesture is worked out
- * from the shot as it was when the gesture began: a length that is dragged short and long again brings
- * each mark back to where it was.
+ * The shot that an edit starts from. Every edit of an undo group is worked out from the shot as it was when the
+ * group began: a length that is dragged short and long again brings each mark back to where it was.
  */
+export const shotBefore = (history: ShotHistory, undoGroup?: string): Shot | null =>
+  goesOn(history, undoGroup) ? history.past[history.past.length - 1]!.shot : history.present.shot;
+
+/** The shot and the way it came to be, from the moment it was opened. */
 export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
   // The library can forget the past on an action, but then counts the state before it as the first step.
   if (shotOpened.match(action) || shotClosed.match(action)) {
@@ -57,14 +63,7 @@ export function shotHistory(history: ShotHistory | undefined, action: UnknownAct
     const states = (shots: readonly Shot[]): ShotState[] => shots.map((shot) => ({ shot }));
     return newHistory(states(past.slice(-UNDO_STEPS)), shotReducer(undefined, action), states(future));
   }
-  const began = history?.past[history.past.length - 1];
-  if (
-    history &&
-    began &&
-    edited.match(action) &&
-    action.meta.undoGroup &&
-    action.meta.undoGroup === history.group
-  )
-    return newHistory(history.past, shotReducer(began, action), [], history.group);
+  if (history && edited.match(action) && goesOn(history, action.meta.undoGroup))
+    return newHistory(history.past, { shot: action.payload }, [], history.group);
   return undoableShot(history, action);
 }

@@ -1,4 +1,4 @@
-import { type Arc, arcLength, type Keeps, nextPointId, placeAt } from '@humble/core';
+import { type Arc, arcLength, type Keeps, placeAt } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Circle from 'lucide-react-native/icons/circle-dashed';
 import Link from 'lucide-react-native/icons/link-2';
@@ -44,8 +44,8 @@ export function ArcCard() {
   const arcNow = () => activeArcIn(store.getState())!;
   const addPoint = (): void => {
     const arc = arcNow();
-    const fresh = nextPointId(arc);
-    if (edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) })) dispatch(pointsSelected([fresh]));
+    const done = edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) });
+    if (done) dispatch(pointsSelected(done.made().points));
   };
   const takeFigurePlace = (): void => {
     const place = figurePlaceIn(store.getState());

@@ -10,7 +10,7 @@ import FileInput from 'lucide-react-native/icons/file-input';
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useAppDispatch, useAppStore, useEdit, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit, useShotValue } from '../../store/hooks';
 import { arcActivated } from '../../store/editorSlice';
 import { goTo } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
@@ -124,7 +124,6 @@ const sentenceOf = (error: unknown): string =>
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
   const field = useShotValue((shot) => shot.field);
-  const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
   return (paths, placing) => {
@@ -135,10 +134,10 @@ function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept')
         points: importedPoints(path, transform),
         closed: path.closed,
       }));
-      if (!edit('drawArcs', { arcs })) return null;
       // The first of them carries the figure.
-      const drawn = store.getState().shot.present.shot!.arcs.at(-arcs.length)!;
-      dispatch(arcActivated(drawn.id));
+      const first = edit('drawArcs', { arcs })?.made().arcs[0];
+      if (!first) return null;
+      dispatch(arcActivated(first));
       goTo(1);
       return null;
     } catch (error) {

@@ -1,4 +1,4 @@
-import { type Arc, arcLength, nextPointId, placeAt, type ArcSide } from '@humble/core';
+import { type Arc, arcLength, placeAt, type ArcSide } from '@humble/core';
 import Plus from 'lucide-react-native/icons/plus';
 import Scissors from 'lucide-react-native/icons/scissors';
 import Slash from 'lucide-react-native/icons/slash';
@@ -37,8 +37,8 @@ export function PlaceCard() {
   if (!arc || s === null || !editor.place) return null;
   const { segment, t } = editor.place;
   const insert = (at: number): void => {
-    const fresh = nextPointId(arc);
-    if (edit('insertPoint', { arcId: arc.id, segment, t: at })) dispatch(pointsSelected([fresh]));
+    const done = edit('insertPoint', { arcId: arc.id, segment, t: at });
+    if (done) dispatch(pointsSelected(done.made().points));
   };
   const goToDistance = (distance: number): void => {
     const place = placeAt(arc, distance);

@@ -1,3 +1,4 @@
+import { drawArc } from '../../commands/drawArc';
 import { type FreshShapeName, freshShape, pathData, FRESH_SHAPES, shapePoints } from '@humble/core';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -10,8 +11,6 @@ import {
   useEdit,
   useShotValue,
 } from '../../store/hooks';
-import { arcActivated } from '../../store/editorSlice';
-import { goTo } from '../../playback/playhead';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Segmented } from '../../ui/Segmented';
@@ -35,10 +34,7 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
     const shape = freshShape(kind, field);
     const arc = activeArcIn(store.getState());
     if (where === 'instead' && arc) edit('shapeArc', { arcId: arc.id, shape });
-    else if (edit('drawArc', { shape, name: freshName(SHAPE_NAMES[kind], store.getState()) })) {
-      dispatch(arcActivated(store.getState().shot.present.shot!.arcs.at(-1)!.id));
-      goTo(1);
-    }
+    else dispatch(drawArc({ shape, name: freshName(SHAPE_NAMES[kind], store.getState()) }));
     onClose();
   };
   return (

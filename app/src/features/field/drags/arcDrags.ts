@@ -1,4 +1,4 @@
-import { type Arc, nearestPlace, nextPointId, type Travel, type Vector } from '@humble/core';
+import { type Arc, nearestPlace, type Travel, type Vector } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
@@ -43,9 +43,8 @@ export function arcDrag(
     },
     tap: () => void store.dispatch(placeSelected({ segment, t })),
     tapTwice: () => {
-      const fresh = nextPointId(arc);
-      if (store.dispatch(doEdit('insertPoint', { arcId: arc.id, segment, t })))
-        store.dispatch(pointsSelected([fresh]));
+      const done = store.dispatch(doEdit('insertPoint', { arcId: arc.id, segment, t }));
+      if (done) store.dispatch(pointsSelected(done.made().points));
     },
   };
 }
