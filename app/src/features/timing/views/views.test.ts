@@ -1,3 +1,4 @@
+import { doEdit } from '../../../store/doEdit';
 import { edits, type Easing, unrolledArc } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { marksSelected, severalSet } from '../../../store/editorSlice';
@@ -154,11 +155,7 @@ describe('a hand in the graph', () => {
   test('drags a handle of the span at the playhead', () => {
     const store = bench();
     const curve: Easing = { kind: 'curve', x1: 0.5, y1: 0, x2: 0.6, y2: 1 };
-    store.dispatch({
-      type: 'shot/edited',
-      payload: { name: 'setEasing', args: { moveId: 'move1', markId: 'm1', easing: curve } },
-      meta: {},
-    });
+    store.dispatch(doEdit('setEasing', { moveId: 'move1', markId: 'm1', easing: curve }));
     drag(store, [100, 120], [60, 96]);
     expect(moveOn(store).marks[0]!.easing).toEqual({ ...curve, x1: 0.3, y1: 0.2 });
   });
