@@ -12,7 +12,7 @@ import { fileNameOf, readShot, titleOf } from './exchange/readShot';
 import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
 import { frameNear } from './timing/views/timingIn';
-import { type Axis } from './timing/views/axis';
+import { type Axis } from '../ui/axis';
 import { incrementLabels } from './timing/ruler/rulerPaths';
 import { fixed } from '../ui/numbers';
 

@@ -21,6 +21,9 @@ const SHORTCUTS: readonly (readonly [keys: string, what: string])[] = [
   ['Alt ← → ↑ ↓', 'There: nudge the marks, or the tick at the playhead'],
   ['Delete', 'There: delete the selected marks'],
   ['+ − 0', 'There: closer, further, all of it'],
+  ['Page ↑ ↓', 'In a strip of keys: the key before or after'],
+  ['Alt ← → ↑ ↓', 'There: nudge the key at the playhead'],
+  ['Delete', 'There: delete the key at the playhead'],
   ['Alt 1 … 4', 'Arc, Figure, Timing, Sheet'],
   ['?', 'This list'],
 ];
@@ -33,7 +36,7 @@ export function ShortcutsDialog({ onClose }: ShortcutsDialogProps) {
   return (
     <Dialog title="Keyboard" isOpen onClose={onClose}>
       {SHORTCUTS.map(([keys, what]) => (
-        <View key={keys} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
+        <View key={what} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
           <Words size="body">{what}</Words>
           <NumericText tone="soft">{keys}</NumericText>
         </View>

@@ -1,5 +1,5 @@
 import UserPlus from 'lucide-react-native/icons/user-plus';
-import { STAND_INS, standInNames } from '@humble/core';
+import { STAND_INS, standInNames, TRACKS } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -14,13 +14,20 @@ import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { ActCard } from './ActCard';
 import { ThinningCard } from './ThinningCard';
+import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { type HoldOf, PosesCard } from './PosesCard';
 
 const MOST_TURN_DEG = 3600;
 const PICTURE = 56;
 
+interface FigurePanelProps {
+  /** See `PosesCard`. */
+  readonly hold: HoldOf;
+  readonly easingChoice: EasingChoice;
+}
+
 /** What rides the arc, how large it is, and how it sits and turns. */
-export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
+export function FigurePanel({ hold, easingChoice }: FigurePanelProps) {
   const shot = useShot();
   const move = useActiveMove();
   const edit = useEdit();
@@ -126,6 +133,9 @@ export function FigurePanel({ hold }: { readonly hold: HoldOf }) {
           onChange={turn}
         />
       </Card>
+      {TRACKS.map(({ name }) => (
+        <TrackCard key={name} track={name} easingChoice={easingChoice} />
+      ))}
     </View>
   );
 }

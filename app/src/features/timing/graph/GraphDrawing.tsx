@@ -12,7 +12,7 @@ import { colour } from '../../../ui/colour';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
-import { at, isInSight, roundStep } from '../views/axis';
+import { at, isInSight, roundStep } from '../../../ui/axis';
 import {
   axisTicksPath,
   barsPath,

@@ -13,7 +13,7 @@ import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { AppStore } from '../../../store/store';
 import { useWheel } from '../../../ui/useWheel';
 import { Words } from '../../../ui/Words';
-import { valueAt } from '../views/axis';
+import { valueAt } from '../../../ui/axis';
 import type { GraphAxes } from './graphPaths';
 import { GraphDrawing } from './GraphDrawing';
 import { createViewDragHandler } from '../views/viewDrags';

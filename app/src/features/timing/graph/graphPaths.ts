@@ -1,7 +1,7 @@
 import type { Move, RulerTick, UnrolledArc } from '@humble/core';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import type { WhereAndWhen } from '../../../store/timingSelection';
-import { at, type Axis, isInSight, onFreshPixels } from '../views/axis';
+import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
 import type { PlacedHandle } from '../views/timingIn';
 import { knobSpot } from './graphTargets';
 

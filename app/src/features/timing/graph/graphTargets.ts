@@ -1,5 +1,5 @@
 import type { UnrolledArc } from '@humble/core';
-import { at, type Axis, isInSight } from '../views/axis';
+import { at, type Axis, isInSight } from '../../../ui/axis';
 import type { PlacedHandle } from '../views/timingIn';
 import { type ViewTarget, draggable } from '../views/viewTargets';
 

@@ -18,7 +18,7 @@ import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { fixed } from '../../../ui/numbers';
-import { at, type Axis, valueAt } from '../views/axis';
+import { at, type Axis, valueAt } from '../../../ui/axis';
 import { useViewKeys } from '../views/useViewKeys';
 
 const WIDTH = 148;

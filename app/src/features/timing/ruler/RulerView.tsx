@@ -26,7 +26,7 @@ import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { useWheel } from '../../../ui/useWheel';
 import { NumericText, Words } from '../../../ui/Words';
-import { at, type Axis, valueAt } from '../views/axis';
+import { at, type Axis, valueAt } from '../../../ui/axis';
 import { followMarks, followRuler, followTicks } from '../views/follow';
 import { createViewDragHandler } from '../views/viewDrags';
 import {

@@ -1,6 +1,6 @@
 import type { Post, RulerTick, UnrolledArc } from '@humble/core';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
-import { at, type Axis, isInSight, onFreshPixels } from '../views/axis';
+import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
 
 /** Path data of what stands on the ruler. */
 

@@ -1,5 +1,5 @@
 import type { UnrolledArc } from '@humble/core';
-import { at, type Axis, isInSight } from '../views/axis';
+import { at, type Axis, isInSight } from '../../../ui/axis';
 import { type ViewTarget, draggable } from '../views/viewTargets';
 
 /** What lies on the ruler, all on one line. */

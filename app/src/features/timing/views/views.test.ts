@@ -9,7 +9,7 @@ import { settingsChanged } from '../../../store/settingsSlice';
 import { addMark, copySelectedMarks, pasteMarks, selectNextMark } from '../../../commands/timing';
 import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
-import { type Axis, valueAt } from './axis';
+import { type Axis, valueAt } from '../../../ui/axis';
 import { describeEasing, type SpanPlace } from '../../../kinds/easings';
 import { barsPath, curveOf, projectionsPath } from '../graph/graphPaths';
 import { createViewDragHandler } from './viewDrags';

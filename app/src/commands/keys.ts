@@ -1,0 +1,90 @@
+import type { Key, Move, TrackName } from '@humble/core';
+import { TRACK_DESCRIPTORS } from '../kinds/tracks';
+import { currentFrame, goTo } from '../playback/playhead';
+import { doEdit } from '../store/doEdit';
+import { activeMoveIn } from '../store/hooks';
+import type { AppDispatch, AppStore, RootState } from '../store/store';
+import { createUndoGroup } from '../ui/undoGroup';
+import { nudgeRun } from './nudgeRun';
+
+type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+const keyOn = (move: Move, track: TrackName, frame: number): Key | undefined =>
+  move.tracks[track].find((key) => key.frame === frame);
+
+/** A key on a frame of the active move, with the value that the track has there. */
+export const addKey =
+  (track: TrackName, frame: number): Thunk =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    return move !== null && dispatch(doEdit('setKey', { moveId: move.id, track, frame })) !== null;
+  };
+
+/** Takes out the key on a frame, where there is one. */
+export const deleteKeyAt =
+  (track: TrackName, frame: number): Thunk =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    const key = move && keyOn(move, track, frame);
+    if (!move || !key) return false;
+    return dispatch(doEdit('deleteKeys', { moveId: move.id, track, keyIds: [key.id] })) !== null;
+  };
+
+/** Goes on to the key before or after the playhead. */
+export const goToNextKey =
+  (track: TrackName, by: 1 | -1): Thunk =>
+  (_, getState) => {
+    const keys = activeMoveIn(getState())?.tracks[track] ?? [];
+    const from = currentFrame();
+    const next = by > 0 ? keys.find(({ frame }) => frame > from) : keys.findLast(({ frame }) => frame < from);
+    if (next) goTo(next.frame);
+    return next !== undefined;
+  };
+
+/** A key that is dragged: it follows until it is let go, in one undo step, and the playhead goes with it. */
+export interface KeyDrag {
+  /** @param frames and @param value differences from where it was taken; rounded as the track is typed */
+  readonly by: (frames: number, value: number) => void;
+}
+
+export function createKeyDrag(store: AppStore, track: TrackName, keyId: string): KeyDrag | null {
+  const move = activeMoveIn(store.getState());
+  if (!move) return null;
+  const undoGroup = createUndoGroup('keys');
+  const digits = 10 ** TRACK_DESCRIPTORS[track].decimals;
+  return {
+    by: (frames, value) => {
+      const byValue = Math.round(value * digits) / digits;
+      const args = { moveId: move.id, track, keyIds: [keyId], byFrames: Math.round(frames), byValue };
+      store.dispatch(doEdit('moveKeys', args, undoGroup));
+      const now = activeMoveIn(store.getState())?.tracks[track].find(({ id }) => id === keyId);
+      if (now) goTo(now.frame);
+    },
+  };
+}
+
+const run = nudgeRun();
+const FAR = 10;
+
+/** Nudges the key on a frame by an arrow key, in time or in value. @returns whether the key did something */
+export const nudgeKeyAt =
+  (track: TrackName, frame: number, key: string, isFar: boolean): Thunk =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    const here = move && keyOn(move, track, frame);
+    const { step } = TRACK_DESCRIPTORS[track];
+    const by = {
+      ArrowLeft: { x: -1, y: 0 },
+      ArrowRight: { x: 1, y: 0 },
+      ArrowUp: { x: 0, y: step },
+      ArrowDown: { x: 0, y: -step },
+    }[key];
+    if (!move || !here || !by) return false;
+    const size = isFar ? FAR : 1;
+    const { undoGroup, total } = run(`${track} ${here.id}`, { x: by.x * size, y: by.y * size });
+    const args = { moveId: move.id, track, keyIds: [here.id], byFrames: total.x, byValue: total.y };
+    if (!dispatch(doEdit('moveKeys', args, undoGroup))) return false;
+    const now = activeMoveIn(getState())?.tracks[track].find(({ id }) => id === here.id);
+    if (now) goTo(now.frame);
+    return true;
+  };

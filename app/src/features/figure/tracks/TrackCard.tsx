@@ -1,0 +1,95 @@
+import { type Easing, type Key, type TrackName, trackDefinition } from '@humble/core';
+import Diamond from 'lucide-react-native/icons/diamond';
+import Trash from 'lucide-react-native/icons/trash';
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { addKey, deleteKeyAt } from '../../../commands/keys';
+import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
+import { useThrottledFrame } from '../../../playback/playhead';
+import { useAppDispatch, useEdit, useThrottledSelector } from '../../../store/hooks';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { NumberField } from '../../../ui/NumberField';
+import { Words } from '../../../ui/Words';
+import { trackIn } from './trackIn';
+import { TrackStrip } from './TrackStrip';
+
+/** The choice of an easing: it belongs to the timing. */
+export type EasingChoice = (props: {
+  readonly label: string;
+  readonly easing: Easing;
+  /** Length of the span, frames. */
+  readonly frames: number;
+  readonly onChange: (easing: Easing, undoGroup?: string) => void;
+}) => ReactNode;
+
+interface TrackCardProps {
+  readonly track: TrackName;
+  readonly easingChoice: EasingChoice;
+}
+
+/** One track of the figure: its strip, and the key or the value on the frame at the playhead. */
+export function TrackCard({ track, easingChoice }: TrackCardProps) {
+  const { label, sentence, unit, decimals, step } = TRACK_DESCRIPTORS[track];
+  const [min, max] = trackDefinition(track).range;
+  const frame = useThrottledFrame();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const keys = useThrottledSelector((state) => trackIn(state, track)?.keys ?? NO_KEYS);
+  const value = useThrottledSelector((state) => trackIn(state, track)?.values[frame - 1] ?? 0);
+  const moveId = useThrottledSelector((state) => trackIn(state, track)?.move.id);
+  if (moveId === undefined) return null;
+  const here = keys.find((key) => key.frame === frame);
+  const [from, to] = spanAt(keys, frame);
+  return (
+    <Card title={`${label} by keys`} aside={keys.length === 1 ? '1 key' : `${keys.length} keys`}>
+      <Words tone="soft">{sentence}</Words>
+      <TrackStrip track={track} />
+      <View className="mt-1">
+        <NumberField
+          label={`${label} on frame ${frame}`}
+          unit={unit}
+          value={value}
+          min={min}
+          max={max}
+          step={step}
+          decimals={decimals}
+          onChange={(next, undoGroup) => edit('setKey', { moveId, track, frame, value: next }, undoGroup)}
+        />
+      </View>
+      <View className="mt-2 flex-row">
+        {here ? (
+          <Button
+            label="Take this key away"
+            icon={Trash}
+            kind="plum"
+            onPress={() => dispatch(deleteKeyAt(track, frame))}
+          />
+        ) : (
+          <Button
+            label={`Key on frame ${frame}`}
+            icon={Diamond}
+            onPress={() => dispatch(addKey(track, frame))}
+          />
+        )}
+      </View>
+      {from &&
+        to &&
+        easingChoice({
+          label: `From frame ${from.frame} to frame ${to.frame}`,
+          easing: from.easing,
+          frames: to.frame - from.frame,
+          onChange: (easing, undoGroup) =>
+            edit('setKeyEasing', { moveId, track, keyIds: [from.id], easing }, undoGroup),
+        })}
+    </Card>
+  );
+}
+
+const NO_KEYS: readonly Key[] = [];
+
+/** The keys before and after a frame: of a frame with a key, that one and the next. */
+function spanAt(keys: readonly Key[], frame: number): readonly [Key | undefined, Key | undefined] {
+  const next = keys.findIndex((key) => key.frame > frame);
+  return next < 0 ? [keys[keys.length - 1], undefined] : [keys[next - 1], keys[next]];
+}

@@ -1,0 +1,162 @@
+import type { TrackName } from '@humble/core';
+import { memo, useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { GestureDetector } from 'react-native-gesture-handler';
+import { Line, Text } from 'react-native-svg';
+import { deleteKeyAt, goToNextKey, nudgeKeyAt } from '../../../commands/keys';
+import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
+import { currentFrame } from '../../../playback/playhead';
+import { createLiveView } from '../../../render/frameScheduler';
+import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { throttledStoreOf } from '../../../render/throttledStore';
+import { usePointerSession } from '../../../render/usePointerSession';
+import { useAppDispatch, useAppStore, useShotValue, useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { at } from '../../../ui/axis';
+import { colour } from '../../../ui/colour';
+import { Drawing } from '../../../ui/Drawing';
+import { MONO } from '../../../ui/fonts';
+import { fixed } from '../../../ui/numbers';
+import { trackIn } from './trackIn';
+import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
+import { trackSurface } from './trackSurface';
+
+const HEIGHT = 112;
+const SIDE = 14;
+const LIVE_VIEW = createLiveView();
+
+interface KeyEvent {
+  readonly key?: string;
+  readonly nativeEvent?: { readonly key?: string };
+  readonly shiftKey?: boolean;
+  readonly altKey?: boolean;
+  readonly preventDefault: () => void;
+  readonly stopPropagation: () => void;
+}
+
+/**
+ * A track over time: its values as a line, its keys as lozenges to drag in time and value. Page keys go from key to
+ * key; Alt with the arrows nudges the key at the playhead, Delete takes it out.
+ */
+export function TrackStrip({ track }: { readonly track: TrackName }) {
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const view = useRef<View>(null);
+  const [width, setWidth] = useState(0);
+  const { label, leastShown } = TRACK_DESCRIPTORS[track];
+  const lastFrame = useShotValue((shot) => shot.lengthFrames);
+  const keyCount = useThrottledSelector((state) => trackIn(state, track)?.keys.length ?? 0);
+  const [rangeOf] = useState(() => restingRange(store, leastShown));
+  const from = useThrottledSelector((state) => rangeOf(state, track).from);
+  const to = useThrottledSelector((state) => rangeOf(state, track).to);
+  const axes = useMemo(
+    (): TrackAxes => ({
+      time: { from: 1, to: lastFrame, start: SIDE, end: Math.max(SIDE + 1, width - SIDE) },
+      value: { from, to, start: HEIGHT, end: 0 },
+    }),
+    [from, to, lastFrame, width],
+  );
+  const gesture = usePointerSession(view, LIVE_VIEW, trackSurface(store, track, axes));
+  const pressed = (event: KeyEvent): void => {
+    const key = event.key ?? event.nativeEvent?.key ?? '';
+    if (key === 'PageDown' || key === 'PageUp') dispatch(goToNextKey(track, key === 'PageDown' ? 1 : -1));
+    else if (key === 'Delete' || key === 'Backspace') dispatch(deleteKeyAt(track, currentFrame()));
+    else if (!event.altKey || !dispatch(nudgeKeyAt(track, currentFrame(), key, event.shiftKey ?? false)))
+      return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  return (
+    <GestureDetector gesture={gesture} touchAction="none">
+      <View
+        ref={view}
+        collapsable={false}
+        testID={`track-${track}`}
+        role="application"
+        tabIndex={0}
+        aria-label={`${label} over ${lastFrame} frames: ${keyCount === 1 ? '1 key' : `${keyCount} keys`}`}
+        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+        style={{ height: HEIGHT }}
+        className="mt-2 cursor-crosshair rounded-small border border-line bg-ground will-change-transform"
+        {...{ onKeyDown: pressed }}
+      >
+        {width > 0 && <StripDrawing track={track} axes={axes} width={width} />}
+      </View>
+    </GestureDetector>
+  );
+}
+
+/** The range of a strip; it rests while something is held, so that the pointer stays where it is. */
+function restingRange(store: ReturnType<typeof useAppStore>, leastShown: number) {
+  let range = { from: 0, to: 1 };
+  let isNew = true;
+  const work = memoizeLast((values: Float64Array) => shownRange(values, leastShown));
+  return (state: RootState, track: TrackName): typeof range => {
+    const values = trackIn(state, track)?.values;
+    if (values && (isNew || !throttledStoreOf(store).isThrottling())) range = work(values);
+    isNew = false;
+    return range;
+  };
+}
+
+interface StripDrawingProps {
+  readonly track: TrackName;
+  readonly axes: TrackAxes;
+  readonly width: number;
+}
+
+const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDrawingProps) {
+  useLiveDrawing();
+  const { unit } = TRACK_DESCRIPTORS[track];
+  const paths = useMemo(() => {
+    const values = memoizeLast((now: Float64Array) => valuesPath(now, axes));
+    return {
+      values: (state: RootState): string => {
+        const now = trackIn(state, track);
+        return now ? values(now.values) : '';
+      },
+      keys: (state: RootState): string => keysPath(trackIn(state, track)?.keys ?? [], axes),
+      keyAtPlayhead: (state: RootState): string =>
+        keysPath(trackIn(state, track)?.keys.filter(({ frame }) => frame === currentFrame()) ?? [], axes),
+      playhead: (): string => `M${at(axes.time, currentFrame()).toFixed(1)} 0V${HEIGHT}`,
+    };
+  }, [track, axes]);
+  const { from, to } = axes.value;
+  const zero = at(axes.value, 0);
+  return (
+    <LiveViewContext value={LIVE_VIEW}>
+      <Drawing width={width} height={HEIGHT}>
+        <Line x1={0} x2={width} y1={zero} y2={zero} stroke={colour.line} strokeWidth={1} />
+        {[to, from].map((value, i) => (
+          <Text
+            key={i}
+            x={4}
+            y={i === 0 ? 13 : HEIGHT - 5}
+            fontSize={11}
+            fontFamily={MONO}
+            fill={colour.soft}
+          >
+            {`${fixed(value, 0)}${unit}`}
+          </Text>
+        ))}
+        <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} />
+        <LivePath
+          path={paths.values}
+          stroke={colour.indigo}
+          strokeWidth={2}
+          fill="none"
+          testID="track-values"
+        />
+        <LivePath
+          path={paths.keys}
+          fill={colour.card}
+          stroke={colour.indigo}
+          strokeWidth={1.75}
+          testID="track-keys"
+        />
+        <LivePath path={paths.keyAtPlayhead} fill={colour.brass} stroke={colour.brass} strokeWidth={1.75} />
+      </Drawing>
+    </LiveViewContext>
+  );
+});

@@ -1,0 +1,19 @@
+import { evaluateMove, type Key, type Move, type TrackName } from '@humble/core';
+import { activeMoveIn } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+
+/** A track of the active move as the state has it now. */
+export interface TrackNow {
+  readonly move: Move;
+  readonly keys: readonly Key[];
+  /** The value on each frame of the shot; index 0 is frame 1. */
+  readonly values: Float64Array;
+}
+
+/** Null where nothing travels. */
+export function trackIn(state: RootState, track: TrackName): TrackNow | null {
+  const { shot } = state.shot.present;
+  const move = activeMoveIn(state);
+  if (!shot || !move) return null;
+  return { move, keys: move.tracks[track], values: evaluateMove(shot, move).tracks[track] };
+}

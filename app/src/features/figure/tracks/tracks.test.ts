@@ -1,0 +1,132 @@
+import { ActionCreators } from 'redux-undo';
+import { addKey, deleteKeyAt, goToNextKey, nudgeKeyAt } from '../../../commands/keys';
+import { currentFrame, goTo, setRange } from '../../../playback/playhead';
+import { createLiveView } from '../../../render/frameScheduler';
+import { createPointerSession } from '../../../render/pointerSession';
+import { doEdit } from '../../../store/doEdit';
+import type { AppStore } from '../../../store/store';
+import { benchWith, moveOn } from '../../../testing/bench';
+import { threePoints } from '../../../testing/fieldBench';
+import { keyNear, shownRange, type TrackAxes, valuesPath } from './trackPaths';
+import { trackSurface } from './trackSurface';
+
+/** Ten pixels a frame, a pixel a degree, 0° at 100. */
+const AXES: TrackAxes = {
+  time: { from: 1, to: 21, start: 0, end: 200 },
+  value: { from: -100, to: 100, start: 200, end: 0 },
+};
+
+const keysOf = (store: AppStore) => moveOn(store).tracks.turn.map(({ frame, value }) => [frame, value]);
+
+function bench(...keys: [frame: number, value: number][]) {
+  setRange({ lengthFrames: 21, rate: 24, loops: true });
+  const store = benchWith(threePoints(), 'figure');
+  const { id: moveId } = moveOn(store);
+  for (const [frame, value] of keys)
+    store.dispatch(doEdit('setKey', { moveId, track: 'turn', frame, value }));
+  const session = createPointerSession({
+    store,
+    view: createLiveView(),
+    surface: () => trackSurface(store, 'turn', AXES),
+    trail: () => ({ isShift: () => false, take: () => [], pressedAt: () => performance.now() }),
+  });
+  const drag = (...[first, ...rest]: [number, number][]): void => {
+    session.begin({ x: first![0], y: first![1] }, false);
+    for (const [x, y] of rest) session.update({ x, y });
+    const [x, y] = rest.at(-1) ?? first!;
+    session.end({ x, y });
+  };
+  return { store, drag };
+}
+
+describe('the strip of a track', () => {
+  test('a key is dragged in time or in value; one drag is one undo step, and the playhead goes along', () => {
+    const { store, drag } = bench([1, 0], [11, 50]);
+    drag([100, 50], [120, 52], [148, 50]);
+    expect(keysOf(store)).toEqual([
+      [1, 0],
+      [15, 50],
+    ]);
+    expect(currentFrame()).toBe(15);
+    store.dispatch(ActionCreators.undo());
+    expect(keysOf(store)).toEqual([
+      [1, 0],
+      [11, 50],
+    ]);
+    drag([100, 50], [103, 30], [100, 22]);
+    expect(keysOf(store)[1]).toEqual([11, 70]);
+  });
+
+  test('beside a key a drag looks at frames and changes nothing', () => {
+    const { store, drag } = bench([1, 0]);
+    drag([60, 150], [80, 150], [90, 150]);
+    expect(currentFrame()).toBe(10);
+    expect(keysOf(store)).toEqual([[1, 0]]);
+  });
+
+  test('two taps add a key with the value that is there', () => {
+    const { store, drag } = bench([1, 0], [21, 40]);
+    drag([100, 150]);
+    drag([100, 150]);
+    expect(keysOf(store)).toEqual([
+      [1, 0],
+      [11, 20],
+      [21, 40],
+    ]);
+  });
+
+  test('a tap on a key goes to its frame', () => {
+    const { drag } = bench([1, 0], [11, 50]);
+    goTo(3);
+    drag([101, 51]);
+    expect(currentFrame()).toBe(11);
+  });
+});
+
+describe('keys by keys', () => {
+  test('are gone to, nudged in one undo step, added and taken out', () => {
+    const { store } = bench([1, 0], [11, 50]);
+    goTo(1);
+    expect(store.dispatch(goToNextKey('turn', 1))).toBe(true);
+    expect(currentFrame()).toBe(11);
+    expect(store.dispatch(goToNextKey('turn', 1))).toBe(false);
+    expect(store.dispatch(nudgeKeyAt('turn', 11, 'ArrowUp', false))).toBe(true);
+    expect(store.dispatch(nudgeKeyAt('turn', 11, 'ArrowRight', false))).toBe(true);
+    expect(keysOf(store)[1]).toEqual([12, 55]);
+    expect(currentFrame()).toBe(12);
+    store.dispatch(ActionCreators.undo());
+    expect(keysOf(store)[1]).toEqual([11, 50]);
+    expect(store.dispatch(nudgeKeyAt('turn', 5, 'ArrowUp', false))).toBe(false);
+    expect(store.dispatch(nudgeKeyAt('turn', 11, 'Enter', false))).toBe(false);
+    store.dispatch(addKey('turn', 6));
+    expect(keysOf(store)[1]).toEqual([6, 25]);
+    expect(store.dispatch(deleteKeyAt('turn', 6))).toBe(true);
+    expect(store.dispatch(deleteKeyAt('turn', 6))).toBe(false);
+    expect(keysOf(store)).toHaveLength(2);
+  });
+});
+
+describe('what a strip draws', () => {
+  test('shows at least so much of the value, all of it and zero, with room', () => {
+    const little = shownRange(Float64Array.of(0, 2), 60);
+    expect(little.to - little.from).toBeGreaterThan(60);
+    const much = shownRange(Float64Array.of(100, 1080), 60);
+    expect(much.from).toBeLessThan(0);
+    expect(much.to).toBeGreaterThan(1080);
+  });
+
+  test('values that fall on one pixel are drawn as their least and most', () => {
+    const narrow = { ...AXES, time: { from: 1, to: 4, start: 0, end: 1 } };
+    expect(valuesPath(Float64Array.of(0, 50, -50, 10), narrow)).toBe('M0 100.0L0 50.0L1 150.0L1 90.0');
+  });
+
+  test('of two keys within reach the nearer is taken, and none further away', () => {
+    const keys = [
+      { id: 'k1', frame: 1, value: 0, easing: { kind: 'even' } },
+      { id: 'k2', frame: 2, value: 0, easing: { kind: 'even' } },
+    ] as const;
+    expect(keyNear(keys, AXES, { x: 6, y: 100 })?.id).toBe('k2');
+    expect(keyNear(keys, AXES, { x: 3, y: 100 })?.id).toBe('k1');
+    expect(keyNear(keys, AXES, { x: 60, y: 100 })).toBeNull();
+  });
+});

@@ -1,0 +1,44 @@
+import type { Easing } from '@humble/core';
+import ChartSpline from 'lucide-react-native/icons/chart-spline';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { describeEasing } from '../../../kinds/easings';
+import { Button } from '../../../ui/Button';
+import { Words } from '../../../ui/Words';
+import { EasingDialog } from './EasingDialog';
+import { EasingNumbers } from './EasingNumbers';
+
+interface EasingFieldProps {
+  readonly label: string;
+  readonly easing: Easing;
+  /** Length of the span, frames. */
+  readonly frames: number;
+  readonly onChange: (easing: Easing, undoGroup?: string) => void;
+}
+
+/** An easing with its numbers, and the way to another. */
+export function EasingField({ label, easing, frames, onChange }: EasingFieldProps) {
+  const [isChoosing, setChoosing] = useState(false);
+  const { name, sentence } = describeEasing(easing.kind);
+  return (
+    <View className="mt-3">
+      <Words tone="soft">{label}</Words>
+      <Words strong>{name}</Words>
+      <EasingNumbers easing={easing} frames={frames} onChange={onChange} />
+      <Words tone="soft" className="mb-2 mt-1">
+        {sentence(easing)}
+      </Words>
+      <View className="flex-row">
+        <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+      </View>
+      {isChoosing && (
+        <EasingDialog
+          easing={easing}
+          frames={frames}
+          onChoose={(next) => onChange(next)}
+          onClose={() => setChoosing(false)}
+        />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,8 @@
+import type { TrackName } from '@humble/core';
+import type { TrackDescriptor } from './trackDescriptor';
+import { turn } from './turn';
+
+export type { TrackDescriptor } from './trackDescriptor';
+
+/** The table of tracks. One that is missing does not compile. */
+export const TRACK_DESCRIPTORS: Readonly<Record<TrackName, TrackDescriptor>> = { turn };
