@@ -4,7 +4,7 @@ import Keyboard from 'lucide-react-native/icons/keyboard';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
-import { useActiveMove, useAppDispatch, useSession, useShot } from '../store/hooks';
+import { useThrottledMove, useAppDispatch, useSession, useThrottledShot } from '../store/hooks';
 import { conflictPutOff } from '../store/sessionSlice';
 import { Menu } from '../ui/Menu';
 import type { BenchDialog } from './benchDialog';
@@ -17,8 +17,8 @@ interface ShotActionsProps {
 
 /** The shot's menu on the workbench. */
 export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) {
-  const { name } = useShot();
-  const move = useActiveMove();
+  const { name } = useThrottledShot();
+  const move = useThrottledMove();
   const importTiming = useImportTiming(onUndecided);
   const isConflictOpen = useSession((session) => session.theirs !== null);
   const dispatch = useAppDispatch();

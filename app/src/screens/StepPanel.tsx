@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Step } from '../kinds/steps';
 import type { EditorState } from '../store/editorSlice';
-import { useEditor, useSession } from '../store/hooks';
+import { useThrottledEditor, useSession } from '../store/hooks';
 import { type PanelProps, STEP_PARTS } from './steps';
 
 /** The panel of the current step. */
@@ -23,7 +23,7 @@ const firstShown = ({ tool, selectedPointIds, place, sketch }: EditorState): str
 
 function ScrolledPanel({ step, ...props }: PanelProps & { readonly step: Step }) {
   const panel = useRef<ScrollView>(null);
-  const first = useEditor(firstShown);
+  const first = useThrottledEditor(firstShown);
   const { Panel } = STEP_PARTS[step];
   useEffect(() => panel.current?.scrollTo({ y: 0, animated: false }), [first]);
   return (

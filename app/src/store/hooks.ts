@@ -5,6 +5,7 @@ import {
   type ReactReduxContextValue,
   shallowEqual,
   useDispatch,
+  useSelector,
   useStore,
 } from 'react-redux';
 import { ThrottledContext } from '../render/throttledStore';
@@ -16,20 +17,22 @@ import type { AppDispatch, AppStore, RootState } from './store';
 
 export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppStore = useStore.withTypes<AppStore>();
-/** Something of the state as it is shown: while something is held, that follows a few times a second. */
+/** Something of the state, live: told of every change. For what never changes while something is dragged. */
+export const useAppSelector = useSelector.withTypes<RootState>();
+/** Something of the state as panels show it: while something is held, that follows a few times a second. */
 export const useThrottledSelector = createSelectorHook(
   ThrottledContext as Context<ReactReduxContextValue | null>,
 ).withTypes<RootState>();
 
 /** The shot on the workbench. Only for what is shown while one is open. */
-export function useShot(): Shot {
+export function useThrottledShot(): Shot {
   const shot = useThrottledSelector((state) => state.shot.present.shot);
   if (!shot) throw new Error('no shot is open');
   return shot;
 }
 
 /** A part of the shot on the workbench: renders again only when that part changes. */
-export function useShotValue<Value>(pick: (shot: Shot) => Value): Value {
+export function useThrottledShotValue<Value>(pick: (shot: Shot) => Value): Value {
   return useThrottledSelector((state) => {
     const { shot } = state.shot.present;
     if (!shot) throw new Error('no shot is open');
@@ -53,7 +56,7 @@ export function activeMoveIn(state: RootState): Move | null {
   return (arc && state.shot.present.shot?.moves.find((move) => move.arcId === arc.id)) ?? null;
 }
 
-export const useActiveMove = (): Move | null => useThrottledSelector(activeMoveIn);
+export const useThrottledMove = (): Move | null => useThrottledSelector(activeMoveIn);
 
 /** Whether two moves have the same marks on the same frames, and all else alike but places and easings. */
 function isSameOnFrames(a: Move | null, b: Move | null): boolean {
@@ -71,22 +74,22 @@ function isSameOnFrames(a: Move | null, b: Move | null): boolean {
  * The active move for what shows its frames only: renders again when one of them changes, and not while a tick
  * or an easing is dragged. Its places and easings may be old ones.
  */
-export const useFramesOfMove = (): Move | null => useThrottledSelector(activeMoveIn, isSameOnFrames);
+export const useThrottledFramesOfMove = (): Move | null => useThrottledSelector(activeMoveIn, isSameOnFrames);
 
 /** Something of the arc being worked on; null before the first stroke. Renders again only when it changes. */
-export const useActiveArc = <Value>(pick: (arc: Arc, editor: EditorState) => Value): Value | null =>
+export const useThrottledArc = <Value>(pick: (arc: Arc, editor: EditorState) => Value): Value | null =>
   useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && pick(arc, state.editor);
   });
 
-export const useEditor = <Value>(pick: (editor: EditorState) => Value): Value =>
+export const useThrottledEditor = <Value>(pick: (editor: EditorState) => Value): Value =>
   useThrottledSelector((state) => pick(state.editor));
 
 export const useSession = <Value>(pick: (session: SessionState) => Value): Value =>
-  useThrottledSelector((state) => pick(state.session));
+  useAppSelector((state) => pick(state.session));
 
-export const useSettings = (): Settings => useThrottledSelector((state) => state.settings);
+export const useSettings = (): Settings => useAppSelector((state) => state.settings);
 
 export type DoEdit = <Name extends EditName>(
   name: Name,

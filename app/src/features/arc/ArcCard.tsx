@@ -13,13 +13,13 @@ import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
 import {
   activeArcIn,
-  useActiveArc,
-  useActiveMove,
+  useThrottledArc,
+  useThrottledMove,
   useAppDispatch,
   useThrottledSelector,
   useAppStore,
   useEdit,
-  useEditor,
+  useThrottledEditor,
 } from '../../store/hooks';
 import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../store/editorSlice';
 import { figurePlaceIn } from '../../store/selection';
@@ -33,10 +33,10 @@ import { middleOfLongest } from './middleOfLongest';
 
 /** The arc as a whole. Renders for its name and the like only; the length follows a drag by itself. */
 export function ArcCard() {
-  const name = useActiveArc((arc) => arc.name);
-  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
-  const isSelectingSeveral = useEditor((editor) => editor.isSelectingSeveral);
-  const hasFigure = useActiveMove() !== null;
+  const name = useThrottledArc((arc) => arc.name);
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
+  const isSelectingSeveral = useThrottledEditor((editor) => editor.isSelectingSeveral);
+  const hasFigure = useThrottledMove() !== null;
   const [menu, setMenu] = useState<'round' | 'join' | null>(null);
   const store = useAppStore();
   const dispatch = useAppDispatch();
@@ -108,8 +108,8 @@ function ArcLength() {
 
 /** How many points it has, and how far apart its ends are. */
 function Facts() {
-  const points = useActiveArc((arc) => arc.points.length) ?? 0;
-  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
+  const points = useThrottledArc((arc) => arc.points.length) ?? 0;
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
   const straight = useLengthText((_, across) => across);
   return (
     <Words tone="soft" className="mb-3">
@@ -132,7 +132,7 @@ const KEEPS_SENTENCES: Readonly<Record<Keeps, string>> = {
 
 /** What the move holds on to when its arc changes shape. */
 function KeepsChoice() {
-  const move = useActiveMove();
+  const move = useThrottledMove();
   const edit = useEdit();
   if (!move) return null;
   return (

@@ -12,7 +12,13 @@ import UserMinus from 'lucide-react-native/icons/user-minus';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { activeArcIn, useAppDispatch, useThrottledSelector, useEdit, useShotValue } from '../../store/hooks';
+import {
+  activeArcIn,
+  useAppDispatch,
+  useThrottledSelector,
+  useEdit,
+  useThrottledShotValue,
+} from '../../store/hooks';
 import { arcActivated } from '../../store/editorSlice';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button, IconButton } from '../../ui/Button';
@@ -24,8 +30,8 @@ import { Words } from '../../ui/Words';
 
 /** All arcs of the shot, the topmost first. */
 export function ArcList() {
-  const arcs = useShotValue((shot) => shot.arcs);
-  const carried = useShotValue((shot) => shot.moves);
+  const arcs = useThrottledShotValue((shot) => shot.arcs);
+  const carried = useThrottledShotValue((shot) => shot.moves);
   const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
   const [open, setOpen] = useState<string | null>(null);
   const opened = arcs.find(({ id }) => id === open);

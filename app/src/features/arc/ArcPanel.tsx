@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from 'react';
 import { View } from 'react-native';
-import { activeArcIn, useActiveArc, useThrottledSelector, useEditor } from '../../store/hooks';
+import { activeArcIn, useThrottledArc, useThrottledSelector, useThrottledEditor } from '../../store/hooks';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { ArcCard } from './ArcCard';
@@ -24,7 +24,7 @@ type Part = (typeof PARTS)[number]['value'];
 /** Making and shaping arcs, by hand in the field and by number here. */
 export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
   const [part, setPart] = useState<Part>('arc');
-  const tool = useEditor((editor) => editor.tool);
+  const tool = useThrottledEditor((editor) => editor.tool);
   if (tool === 'points') return <PlacingCard />;
   if (tool === 'stroke') return <SketchCard />;
   return (
@@ -39,8 +39,8 @@ export function ArcPanel({ backdrop }: { readonly backdrop: ReactNode }) {
 
 function ThisArc() {
   const hasArc = useThrottledSelector((state) => activeArcIn(state) !== null);
-  const hasSketch = useEditor((editor) => editor.sketch !== null);
-  const isLocked = useActiveArc((arc) => arc.locked) ?? false;
+  const hasSketch = useThrottledEditor((editor) => editor.sketch !== null);
+  const isLocked = useThrottledArc((arc) => arc.locked) ?? false;
   return (
     <>
       {hasSketch && <SketchCard />}
@@ -52,8 +52,8 @@ function ThisArc() {
 
 /** What is selected first, then the arc as a whole. */
 function Shaping() {
-  const selected = useEditor((editor) => editor.selectedPointIds.length);
-  const hasPlace = useEditor((editor) => editor.place !== null);
+  const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
+  const hasPlace = useThrottledEditor((editor) => editor.place !== null);
   return (
     <>
       {selected === 1 && <PointCard />}

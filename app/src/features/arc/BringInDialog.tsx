@@ -10,7 +10,7 @@ import FileInput from 'lucide-react-native/icons/file-input';
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useAppDispatch, useEdit, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit, useThrottledShotValue } from '../../store/hooks';
 import { arcActivated } from '../../store/editorSlice';
 import { goTo } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
@@ -123,7 +123,7 @@ const sentenceOf = (error: unknown): string =>
 
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
-  const field = useShotValue((shot) => shot.field);
+  const field = useThrottledShotValue((shot) => shot.field);
   const dispatch = useAppDispatch();
   const edit = useEdit();
   return (paths, placing) => {

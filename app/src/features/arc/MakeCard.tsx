@@ -6,7 +6,7 @@ import Shapes from 'lucide-react-native/icons/shapes';
 import Waypoints from 'lucide-react-native/icons/waypoints';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useActiveArc, useAppDispatch, useShotValue } from '../../store/hooks';
+import { useThrottledArc, useAppDispatch, useThrottledShotValue } from '../../store/hooks';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
 import { actingAsked } from '../../commands/acting';
 import { posesAsked } from '../../commands/posing';
@@ -20,8 +20,8 @@ const BringInDialog = lazyWithRetry(() => import('./BringInDialog').then((part) 
 
 /** All the ways to a further arc. */
 export function MakeCard() {
-  const hasArc = useActiveArc(() => true) ?? false;
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const hasArc = useThrottledArc(() => true) ?? false;
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const dispatch = useAppDispatch();
   const [dialog, setDialog] = useState<'shapes' | 'file' | null>(null);
   const close = (): void => setDialog(null);

@@ -6,11 +6,11 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import {
   activeArcIn,
-  useActiveArc,
+  useThrottledArc,
   useAppDispatch,
   useAppStore,
   useEdit,
-  useEditor,
+  useThrottledEditor,
 } from '../../store/hooks';
 import { placeSelected, pointsSelected } from '../../store/editorSlice';
 import { chosenDistance } from '../../store/selection';
@@ -29,8 +29,8 @@ function middleOfSegment(arc: Arc, segment: number, from: number, to: number): n
 
 /** A place that was chosen on the arc, and what can be done there. */
 export function PlaceCard() {
-  const arc = useActiveArc((active) => active);
-  const editor = useEditor((now) => now);
+  const arc = useThrottledArc((active) => active);
+  const editor = useThrottledEditor((now) => now);
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const s = arc && chosenDistance(arc, editor);
@@ -87,13 +87,13 @@ const RESTS = [
 
 /** Turns or shifts what comes after this place, or before it. */
 function RestOfArc() {
-  const arcId = useActiveArc((arc) => arc.id);
+  const arcId = useThrottledArc((arc) => arc.id);
   const [rest, setRest] = useState<ArcSide>('from-here');
   const [done, setDone] = useState({ deg: 0, x: 0, y: 0 });
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const s = useActiveArc((arc, editor) => chosenDistance(arc, editor));
+  const s = useThrottledArc((arc, editor) => chosenDistance(arc, editor));
   const fromStart = useGestureBaseline({ done, s: s ?? 0 });
   if (s === null || arcId === null) return null;
   const stayAt = (here: number): void => {

@@ -1,7 +1,7 @@
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
-import { useAppDispatch, useEditor } from '../../store/hooks';
+import { useAppDispatch, useThrottledEditor } from '../../store/hooks';
 import { toolChosen } from '../../store/editorSlice';
 import { finishPlacing, takePlacedBack } from '../../commands/placing';
 import { Button } from '../../ui/Button';
@@ -10,7 +10,7 @@ import { Words } from '../../ui/Words';
 
 /** While an arc is placed point by point. */
 export function PlacingCard() {
-  const count = useEditor((editor) => editor.placed.length);
+  const count = useThrottledEditor((editor) => editor.placed.length);
   const dispatch = useAppDispatch();
   return (
     <Card title="Point by point" isActive aside={`${count} points`}>

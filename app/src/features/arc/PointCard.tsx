@@ -2,7 +2,7 @@ import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
-import { useActiveArc, useAppDispatch, useEdit } from '../../store/hooks';
+import { useThrottledArc, useAppDispatch, useEdit } from '../../store/hooks';
 import { pointsSelected } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -13,7 +13,7 @@ import { KINDS } from './pointKinds';
 
 /** The one point that is selected, or something of it. */
 const usePoint = <Value,>(pick: (point: ArcPoint) => Value): Value | null =>
-  useActiveArc((arc, { selectedPointIds }) => {
+  useThrottledArc((arc, { selectedPointIds }) => {
     const point = arc.points.find(({ id }) => id === selectedPointIds[0]);
     return point ? pick(point) : null;
   });
@@ -26,9 +26,9 @@ interface PointProps {
 /** One point: its place in numbers, what kind it is, and how it rounds itself off. */
 export function PointCard() {
   const pointId = usePoint(({ id }) => id);
-  const arcId = useActiveArc((arc) => arc.id);
-  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
-  const isLast = useActiveArc((arc) => arc.points.length <= 2) ?? true;
+  const arcId = useThrottledArc((arc) => arc.id);
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
+  const isLast = useThrottledArc((arc) => arc.points.length <= 2) ?? true;
   const dispatch = useAppDispatch();
   const edit = useEdit();
   if (arcId === null || pointId === null) return null;

@@ -7,12 +7,12 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import {
   activeArcIn,
-  useActiveArc,
-  useActiveMove,
+  useThrottledArc,
+  useThrottledMove,
   useAppDispatch,
   useAppStore,
   useEdit,
-  useEditor,
+  useThrottledEditor,
 } from '../../store/hooks';
 import { type About, aboutChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
 import { aboutIn, middleOf, selectedPoints } from '../../store/selection';
@@ -28,8 +28,8 @@ const FURTHEST = 1e6;
 
 /** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
-  const arc = useActiveArc((active) => active);
-  const editor = useEditor((now) => now);
+  const arc = useThrottledArc((active) => active);
+  const editor = useThrottledEditor((now) => now);
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const points = arc ? selectedPoints(arc, editor) : [];
@@ -86,8 +86,8 @@ function useTransform(): (transform: Transform, undoGroup?: string) => void {
 
 /** Where the middle of the selection lies and how large it is. */
 function Placing() {
-  const arc = useActiveArc((active) => active);
-  const editor = useEditor((now) => now);
+  const arc = useThrottledArc((active) => active);
+  const editor = useThrottledEditor((now) => now);
   const store = useAppStore();
   const transform = useTransform();
   const points = arc ? selectedPoints(arc, editor) : [];
@@ -143,11 +143,11 @@ const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
 ];
 
 function TurningAndMirroring() {
-  const about = useEditor((editor) => editor.about);
-  const hasCentre = useEditor((editor) => editor.centre !== null);
-  const isChoosing = useEditor((editor) => editor.tool === 'centre');
-  const hasFigure = useActiveMove() !== null;
-  const selection = useEditor((editor) => editor.selectedPointIds);
+  const about = useThrottledEditor((editor) => editor.about);
+  const hasCentre = useThrottledEditor((editor) => editor.centre !== null);
+  const isChoosing = useThrottledEditor((editor) => editor.tool === 'centre');
+  const hasFigure = useThrottledMove() !== null;
+  const selection = useThrottledEditor((editor) => editor.selectedPointIds);
   const [turned, setTurned] = useState({ deg: 0, selection });
   const deg = turned.selection === selection ? turned.deg : 0;
   const store = useAppStore();

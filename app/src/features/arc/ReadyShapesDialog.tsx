@@ -5,11 +5,11 @@ import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import {
   activeArcIn,
-  useActiveArc,
+  useThrottledArc,
   useAppDispatch,
   useAppStore,
   useEdit,
-  useShotValue,
+  useThrottledShotValue,
 } from '../../store/hooks';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
@@ -24,8 +24,8 @@ const PLACES = [
 
 /** Ready shapes, each shown as what it is; it comes at a size that fits the field. */
 export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void }) {
-  const field = useShotValue((shot) => shot.field);
-  const canReplace = useActiveArc((arc) => !arc.locked) ?? false;
+  const field = useThrottledShotValue((shot) => shot.field);
+  const canReplace = useThrottledArc((arc) => !arc.locked) ?? false;
   const [where, setWhere] = useState<'further' | 'instead'>('further');
   const store = useAppStore();
   const dispatch = useAppDispatch();

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useActiveArc, useEdit } from '../../store/hooks';
+import { useThrottledArc, useEdit } from '../../store/hooks';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
@@ -8,8 +8,8 @@ import { nameOfShape, shapeNumbers } from '../../kinds/shapes';
 
 /** The sizes of a ready shape, for as long as none of its points was moved by hand. */
 export function ShapeCard() {
-  const arcId = useActiveArc((arc) => arc.id);
-  const shape = useActiveArc((arc) => arc.shape);
+  const arcId = useThrottledArc((arc) => arc.id);
+  const shape = useThrottledArc((arc) => arc.shape);
   const edit = useEdit();
   if (!shape || arcId === null) return null;
   return (

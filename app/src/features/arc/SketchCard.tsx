@@ -1,7 +1,12 @@
 import Check from 'lucide-react-native/icons/check';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useThrottledSelector, useEditor, useShotValue } from '../../store/hooks';
+import {
+  useAppDispatch,
+  useThrottledSelector,
+  useThrottledEditor,
+  useThrottledShotValue,
+} from '../../store/hooks';
 import { type SketchUse, toolChosen } from '../../store/editorSlice';
 import { sketchChanged, sketchKept, sketchRedone } from '../../commands/sketch';
 import { Button } from '../../ui/Button';
@@ -30,9 +35,9 @@ const wordsFor = (use: SketchUse): string => {
 
 /** A stroke that can still be followed more or less closely, become something else, or be drawn again. */
 export function SketchCard() {
-  const sketch = useEditor((editor) => editor.sketch);
+  const sketch = useThrottledEditor((editor) => editor.sketch);
   const points = useThrottledSelector((state) => state.editor.sketch?.fitted?.length ?? null);
-  const least = useShotValue((shot) => shot.field.width * LEAST_SHARE);
+  const least = useThrottledShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
   if (!sketch) return <Waiting />;
   const isKept = sketch.undoGroup !== null;
@@ -69,7 +74,7 @@ export function SketchCard() {
 
 /** Before the stroke. */
 function Waiting() {
-  const isAnew = useEditor((editor) => editor.strokeMeans === 'anew');
+  const isAnew = useThrottledEditor((editor) => editor.strokeMeans === 'anew');
   const dispatch = useAppDispatch();
   return (
     <Card title={isAnew ? 'Draw it anew' : 'One stroke'} isActive>

@@ -7,7 +7,7 @@ import LockOpen from 'lucide-react-native/icons/lock-open';
 import Move from 'lucide-react-native/icons/move';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
 import { toolChosen } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -20,7 +20,7 @@ import { useMissingPictures } from './useMissingPictures';
 
 /** What lies under everything: a layout, a photograph of the set, a sequence of them. */
 export function BackdropPanel() {
-  const backdrop = useShotValue((shot) => shot.backdrop);
+  const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   const isMissing = useMissingPictures(backdrop);
   const { bring, cancel, progress } = useBringPictures();
   return (
@@ -66,7 +66,7 @@ const FURTHEST = 1e6;
 
 /** Where the backdrop lies, how large, and how strongly it is seen. */
 function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
-  const isMoving = useEditor((editor) => editor.tool === 'backdrop');
+  const isMoving = useThrottledEditor((editor) => editor.tool === 'backdrop');
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const set = (some: Partial<Omit<Backdrop, 'pictures'>>, undoGroup?: string): void => {

@@ -2,7 +2,7 @@ import type { LengthUnit } from '@humble/core';
 import Ruler from 'lucide-react-native/icons/ruler';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useEditor, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
 import { toolChosen } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -19,9 +19,9 @@ const UNITS: readonly { readonly value: LengthUnit; readonly label: string }[] =
 
 /** The scale of the field, from a line over something whose length is known. */
 export function CalibrateCard() {
-  const unitsPerMm = useShotValue((shot) => shot.field.unitsPerMm);
-  const isMeasuring = useEditor((editor) => editor.tool === 'calibrate');
-  const line = useEditor((editor) => editor.measured);
+  const unitsPerMm = useThrottledShotValue((shot) => shot.field.unitsPerMm);
+  const isMeasuring = useThrottledEditor((editor) => editor.tool === 'calibrate');
+  const line = useThrottledEditor((editor) => editor.measured);
   const [length, setLength] = useState(100);
   const [unit, setUnit] = useState<LengthUnit>('mm');
   const dispatch = useAppDispatch();

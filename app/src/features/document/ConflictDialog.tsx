@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useAppDispatch, useSession, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useSession, useThrottledShotValue } from '../../store/hooks';
 import { settleConflict } from '../../commands/openDocument';
 import { conflictPutOff } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
@@ -8,7 +8,7 @@ import { Words } from '../../ui/Words';
 
 /** Someone else saved the shot meanwhile: the user says which version stays; the other becomes a copy. */
 export function ConflictDialog() {
-  const name = useShotValue((shot) => shot.name);
+  const name = useThrottledShotValue((shot) => shot.name);
   const theirs = useSession((session) => session.theirs);
   const isPutOff = useSession((session) => session.isConflictPutOff);
   const dispatch = useAppDispatch();

@@ -5,7 +5,7 @@ import Share from 'lucide-react-native/icons/share';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch, useThrottledSelector, useSession, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useThrottledSelector, useSession, useThrottledShotValue } from '../../store/hooks';
 import type { OpenDocument } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
@@ -42,10 +42,10 @@ interface HeaderProps {
 
 /** The shot's name, how far its edits have come, and the way back. */
 export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
-  const name = useShotValue((shot) => shot.name);
-  const film = useShotValue((shot) => shot.film);
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
-  const rate = useShotValue((shot) => shot.rate);
+  const name = useThrottledShotValue((shot) => shot.name);
+  const film = useThrottledShotValue((shot) => shot.film);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
   const isUnkept = useSession(({ document }) => document?.isUnkept ?? false);
   const canUndo = useThrottledSelector((state) => state.shot.past.length > 0);

@@ -1,4 +1,4 @@
-import { useEdit, useShot } from '../../store/hooks';
+import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
@@ -15,7 +15,7 @@ const LONGEST_NAME = 120;
 
 /** Name, size of the field, rate and length of the shot. */
 export function SettingsDialog({ onClose }: DialogProps) {
-  const { name, field, rate, lengthFrames } = useShot();
+  const { name, field, rate, lengthFrames } = useThrottledShot();
   const edit = useEdit();
   const length = useShotLength();
   const [typed, setTyped] = useState<string | null>(null);

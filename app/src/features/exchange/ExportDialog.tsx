@@ -1,7 +1,7 @@
 import { EXPORTERS } from '@humble/core';
 import Download from 'lucide-react-native/icons/download';
 import { View } from 'react-native';
-import { useShot } from '../../store/hooks';
+import { useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
@@ -14,7 +14,7 @@ interface ExportDialogProps {
 
 /** What leaves the shot, in open formats: one button for each entry of the core's table. */
 export function ExportDialog({ onClose }: ExportDialogProps) {
-  const shot = useShot();
+  const shot = useThrottledShot();
   return (
     <Dialog title="Export" isOpen onClose={onClose}>
       {EXPORTERS.map(({ flag, label, sentence, ending, mimeType, isPossible, write }) => (

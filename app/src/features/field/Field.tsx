@@ -3,7 +3,13 @@ import Maximize from 'lucide-react-native/icons/maximize';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { activeArcIn, useThrottledSelector, useAppStore, useSession, useShotValue } from '../../store/hooks';
+import {
+  activeArcIn,
+  useThrottledSelector,
+  useAppStore,
+  useSession,
+  useThrottledShotValue,
+} from '../../store/hooks';
 import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
@@ -45,7 +51,7 @@ const CURSORS: Record<Target['kind'], string> = {
 
 /** The area the camera sees, and the hand on it. What is drawn in it follows the shot by itself. */
 export function Field({ controls }: { readonly controls?: ReactNode }) {
-  const size = useShotValue((shot) => shot.field);
+  const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
     (state) => activeArcIn(state) === null && state.editor.tool === 'shape',
   );

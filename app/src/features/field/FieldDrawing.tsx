@@ -1,7 +1,7 @@
 import { memo, type ReactNode, useEffect } from 'react';
 import { View } from 'react-native';
 import { G } from 'react-native-svg';
-import { useEditor } from '../../store/hooks';
+import { useThrottledEditor } from '../../store/hooks';
 import { LiveViewContext, PixelContext, useLiveDrawing } from '../../render/livePaths';
 import { redrawSoon } from '../../render/frameScheduler';
 import { Drawing } from '../../ui/Drawing';
@@ -36,7 +36,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   useLiveDrawing();
   useEffect(() => subscribeScene(redrawSoon), []);
   // While a stroke waits to be kept, what is there already stands back.
-  const standsBack = useEditor(
+  const standsBack = useThrottledEditor(
     ({ tool, sketch, strokeMeans }) => tool === 'stroke' && (sketch !== null || strokeMeans === 'anew'),
   );
   return (

@@ -3,15 +3,15 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
-import { useActiveMove, useShot } from '../../store/hooks';
+import { useThrottledMove, useThrottledShot } from '../../store/hooks';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
 
 /** Frame, seconds, place, increment and speed: under the pointer in any view, else at the playhead. */
 export function ReadOut() {
-  const shot = useShot();
-  const move = useActiveMove();
+  const shot = useThrottledShot();
+  const move = useThrottledMove();
   const playhead = useFrame();
   const pointed = useHoveredFrame();
   if (!move) return null;

@@ -6,7 +6,14 @@ import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { actingAsked, gestureUsed, trackedBroughtIn } from '../../commands/acting';
 import { toolChosen } from '../../store/editorSlice';
-import { useActiveArc, useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../store/hooks';
+import {
+  useThrottledArc,
+  useAppDispatch,
+  useEdit,
+  useThrottledEditor,
+  useSettings,
+  useThrottledShot,
+} from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
@@ -20,14 +27,14 @@ import { ThinningProgress } from './ThinningProgress';
 
 /** A figure is acted out by hand; the field waits for the pointer. */
 export function ActCard({ move }: { readonly move: Move | null }) {
-  const tool = useEditor((editor) => editor.tool);
+  const tool = useThrottledEditor((editor) => editor.tool);
   return tool === 'act' ? <Waiting /> : <Asking move={move} />;
 }
 
 /** Before a gesture: how it is to be recorded. */
 function Asking({ move }: { readonly move: Move | null }) {
   const dispatch = useAppDispatch();
-  const isLocked = useActiveArc((arc) => arc.locked) ?? false;
+  const isLocked = useThrottledArc((arc) => arc.locked) ?? false;
   const bringIn = async (): Promise<void> => {
     try {
       const file = await pickFile('.csv,text/csv');
@@ -67,7 +74,7 @@ function Asking({ move }: { readonly move: Move | null }) {
 
 /** Gestures that the shot keeps, while what is seen was not acted: one whose thinning was stopped is not lost. */
 function KeptGestures() {
-  const { gestures } = useShot();
+  const { gestures } = useThrottledShot();
   const dispatch = useAppDispatch();
   const edit = useEdit();
   return (
@@ -98,7 +105,7 @@ function KeptGestures() {
 function Waiting() {
   const dispatch = useAppDispatch();
   const { recordingSpeed, countsIn, playsMeanwhile } = useSettings();
-  const actsFor = useEditor((editor) => editor.actsFor);
+  const actsFor = useThrottledEditor((editor) => editor.actsFor);
   return (
     <Card title="Act it out" isActive>
       <Words tone="soft">

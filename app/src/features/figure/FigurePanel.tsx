@@ -3,7 +3,14 @@ import { STAND_INS, standInNames, TRACKS } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useActiveArc, useActiveMove, useAppDispatch, useEdit, useEditor, useShot } from '../../store/hooks';
+import {
+  useThrottledArc,
+  useThrottledMove,
+  useAppDispatch,
+  useEdit,
+  useThrottledEditor,
+  useThrottledShot,
+} from '../../store/hooks';
 import { figurePutInMiddle, posesAsked } from '../../commands/posing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -28,13 +35,13 @@ interface FigurePanelProps {
 
 /** What rides the arc, how large it is, and how it sits and turns. */
 export function FigurePanel({ hold, easingChoice }: FigurePanelProps) {
-  const shot = useShot();
-  const move = useActiveMove();
+  const shot = useThrottledShot();
+  const move = useThrottledMove();
   const edit = useEdit();
   const dispatch = useAppDispatch();
-  const tool = useEditor((editor) => editor.tool);
+  const tool = useThrottledEditor((editor) => editor.tool);
   const isActing = tool === 'act';
-  const arcId = useActiveArc((arc) => arc.id);
+  const arcId = useThrottledArc((arc) => arc.id);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   if (!move || !figure)
     return (

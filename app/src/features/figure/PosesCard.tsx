@@ -2,7 +2,13 @@ import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useThrottledSelector, useEdit, useSettings, useShot } from '../../store/hooks';
+import {
+  useAppDispatch,
+  useThrottledSelector,
+  useEdit,
+  useSettings,
+  useThrottledShot,
+} from '../../store/hooks';
 import { goTo, useThrottledFrame } from '../../playback/playhead';
 import { figurePut } from '../../commands/posing';
 import { figurePlaceIn } from '../../store/selection';
@@ -118,7 +124,7 @@ function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: n
 
 /** How the figure gets from the pose at or before the playhead to the next one. */
 function Between({ move, frame }: { readonly move: Move; readonly frame: number }) {
-  const shot = useShot();
+  const shot = useThrottledShot();
   const edit = useEdit();
   const index = Math.min(spanIndexAt(move, frame), move.marks.length - 2);
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];

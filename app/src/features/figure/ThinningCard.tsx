@@ -3,7 +3,13 @@ import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
 import { actedAgain, actedChanged } from '../../commands/acting';
-import { useAppDispatch, useEdit, useEditor, useSettings, useShot } from '../../store/hooks';
+import {
+  useAppDispatch,
+  useEdit,
+  useThrottledEditor,
+  useSettings,
+  useThrottledShot,
+} from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -20,12 +26,12 @@ const LEAST_SHARE = 1 / 2000;
 
 /** What an acted move was made from, and how closely it follows that. */
 export function ThinningCard({ move }: { readonly move: Move }) {
-  const shot = useShot();
+  const shot = useThrottledShot();
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const { showsGesture } = useSettings();
   // What is wished for is shown at once; what comes of it when it is done.
-  const wished = useEditor((editor) => editor.thinning?.allowedDeviation ?? null);
+  const wished = useThrottledEditor((editor) => editor.thinning?.allowedDeviation ?? null);
   const gesture = gestureOf(shot, move);
   const { acted } = move;
   if (!acted || !gesture) return null;
@@ -94,7 +100,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
 
 /** All gestures that the shot keeps, to choose from. */
 function Gestures({ move }: { readonly move: Move }) {
-  const { gestures } = useShot();
+  const { gestures } = useThrottledShot();
   const dispatch = useAppDispatch();
   if (gestures.length < 2) return null;
   return (

@@ -1,12 +1,12 @@
 import { View } from 'react-native';
 import { thinningGivenUp } from '../../commands/acting';
-import { useAppDispatch, useEditor } from '../../store/hooks';
+import { useAppDispatch, useThrottledEditor } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 
 /** How far the thinning is; it can be given up. */
 export function ThinningProgress() {
-  const share = useEditor((editor) => editor.thinning?.share ?? null);
+  const share = useThrottledEditor((editor) => editor.thinning?.share ?? null);
   const dispatch = useAppDispatch();
   if (share === null) return null;
   return (

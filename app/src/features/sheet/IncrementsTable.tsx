@@ -8,7 +8,7 @@ import {
   useAppStore,
   useEdit,
   useSettings,
-  useShotValue,
+  useThrottledShotValue,
 } from '../../store/hooks';
 import { goTo, useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
 import { messageShown } from '../../store/sessionSlice';
@@ -74,8 +74,8 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
 const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
   // They come when there is time for them: while something is dragged nothing waits for a table.
   const data = useDeferredValue(useThrottledSelector(linesIn, areOfSame)) as TableLine[];
-  const units = useShotValue(({ sheet }) => sheet.units);
-  const rulerStep = useShotValue(({ sheet }) => sheet.rulerStep);
+  const units = useThrottledShotValue(({ sheet }) => sheet.units);
+  const rulerStep = useThrottledShotValue(({ sheet }) => sheet.rulerStep);
   const columns = useMemo(() => {
     const all = columnsOf({ units, rulerStep });
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useShot } from '../../store/hooks';
+import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { readNumber, writeNumber } from '../../ui/numbers';
@@ -36,7 +36,7 @@ export function RulerDialog({ isOpen, onClose }: RulerDialogProps) {
 }
 
 function Scale() {
-  const { field, sheet } = useShot();
+  const { field, sheet } = useThrottledShot();
   const edit = useEdit();
   const { unitsPerMm, width } = field;
   const [asked, setAsked] = useState(false);
@@ -82,7 +82,7 @@ function Scale() {
 }
 
 function Step() {
-  const { sheet } = useShot();
+  const { sheet } = useThrottledShot();
   const edit = useEdit();
   const step = sheet.rulerStep ?? NOT_ROUNDED;
   const options = [

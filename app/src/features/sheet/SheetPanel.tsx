@@ -2,7 +2,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Share from 'lucide-react-native/icons/share';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useShot } from '../../store/hooks';
+import { useThrottledMove, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
 import { IncrementsTable } from './IncrementsTable';
@@ -10,8 +10,8 @@ import { RulerDialog } from './RulerDialog';
 
 /** What one takes to the desk or the set: the increments, in units a ruler has. */
 export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
-  const { sheet } = useShot();
-  const move = useActiveMove();
+  const { sheet } = useThrottledShot();
+  const move = useThrottledMove();
   const [isOpen, setOpen] = useState(false);
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
   const label =

@@ -17,15 +17,15 @@ import { Pressable, View } from 'react-native';
 import { MOST_REACH, settingsChanged } from '../../store/settingsSlice';
 import {
   activeMoveIn,
-  useActiveArc,
-  useActiveMove,
+  useThrottledArc,
+  useThrottledMove,
   useAppDispatch,
   useThrottledSelector,
   useEdit,
-  useFramesOfMove,
-  useEditor,
+  useThrottledFramesOfMove,
+  useThrottledEditor,
   useSettings,
-  useShotValue,
+  useThrottledShotValue,
 } from '../../store/hooks';
 import { goTo, useThrottledPlayhead } from '../../playback/playhead';
 import { currentSpan } from '../../store/timingSelection';
@@ -86,8 +86,8 @@ export function TimingPanel({ numbers }: TimingPanelProps) {
 }
 
 const ShotCard = memo(function ShotCard() {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
-  const rate = useShotValue((shot) => shot.rate);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const edit = useEdit();
   const length = useShotLength();
   return (
@@ -122,16 +122,16 @@ const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = 
 ];
 
 const MoveCard = memo(function MoveCard() {
-  const move = useFramesOfMove();
+  const move = useThrottledFramesOfMove();
   return move ? <MoveCardOf move={move} /> : null;
 });
 
 function MoveCardOf({ move }: { readonly move: Move }) {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const { tickReach } = useSettings();
-  const isClosed = useActiveArc((arc) => arc.closed) ?? false;
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
   const [isSpreading, setSpreading] = useState(false);
   const first = firstFrame(move);
   const last = lastFrame(move);
@@ -224,8 +224,8 @@ function MoveCardOf({ move }: { readonly move: Move }) {
  * to draw at once while a tick is dragged.
  */
 const Spans = memo(function Spans() {
-  const move = useActiveMove();
-  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const move = useThrottledMove();
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const current = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = { move: useDeferredValue(move), current: useDeferredValue(current) };
   return drawn.move && <SpansOf move={drawn.move} current={drawn.current} />;

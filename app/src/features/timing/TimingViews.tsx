@@ -1,6 +1,12 @@
 import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import { useActiveMove, useAppDispatch, useEditor, useSettings, useShot } from '../../store/hooks';
+import {
+  useThrottledMove,
+  useAppDispatch,
+  useThrottledEditor,
+  useSettings,
+  useThrottledShot,
+} from '../../store/hooks';
 import { useThrottledPlayhead } from '../../playback/playhead';
 import { settingsChanged } from '../../store/settingsSlice';
 import { currentSpan } from '../../store/timingSelection';
@@ -42,11 +48,11 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
 
 /** The chart of the span that is worked on. Drawn in slices: another span's chart is much to draw at once. */
 export const CurrentChart = memo(function CurrentChart() {
-  const move = useActiveMove();
-  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const move = useThrottledMove();
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const index = useThrottledPlayhead(({ frame }) => (move ? currentSpan(move, selected, frame) : 0));
   const drawn = {
-    shot: useDeferredValue(useShot()),
+    shot: useDeferredValue(useThrottledShot()),
     move: useDeferredValue(move),
     index: useDeferredValue(index),
   };

@@ -5,12 +5,12 @@ import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import {
-  useActiveMove,
+  useThrottledMove,
   useThrottledSelector,
   useAppStore,
-  useEditor,
-  useShot,
-  useShotValue,
+  useThrottledEditor,
+  useThrottledShot,
+  useThrottledShotValue,
 } from '../../store/hooks';
 import { step, useFrame } from '../../playback/playhead';
 import { chosenIn } from '../../store/timingSelection';
@@ -67,8 +67,8 @@ const railFrames = (move: Move | null, lengthFrames: number): number =>
  * marks can be dragged in time too.
  */
 export function ScrubRail() {
-  const shotFrames = useShotValue((shot) => shot.lengthFrames);
-  const move = useActiveMove();
+  const shotFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const move = useThrottledMove();
   const canMark = useThrottledSelector(editsIn) === 'timing';
   const [width, setWidth] = useState(0);
   const store = useAppStore();
@@ -98,9 +98,9 @@ export function ScrubRail() {
 
 /** The rail follows an edit when the field has: a drag does not wait for it. */
 const RailDrawing = memo(function RailDrawing({ width }: { readonly width: number }) {
-  const shot = useDeferredValue(useShot());
-  const move = useDeferredValue(useActiveMove());
-  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const shot = useDeferredValue(useThrottledShot());
+  const move = useDeferredValue(useThrottledMove());
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);

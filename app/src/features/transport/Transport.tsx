@@ -8,7 +8,7 @@ import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo, pause, setRange, step, togglePlay, useFrame, useIsPlaying } from '../../playback/playhead';
-import { useAppDispatch, useSettings, useShotValue } from '../../store/hooks';
+import { useAppDispatch, useSettings, useThrottledShotValue } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
@@ -20,8 +20,8 @@ import { ScrubRail } from './ScrubRail';
 
 /** Play, step, loop, and the rail. On a wide screen in one line, on a phone in two. */
 export function Transport({ isWide }: { readonly isWide: boolean }) {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
-  const rate = useShotValue((shot) => shot.rate);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const { loops } = useSettings();
   const dispatch = useAppDispatch();
   useEffect(() => setRange({ lengthFrames, rate, loops }), [lengthFrames, rate, loops]);

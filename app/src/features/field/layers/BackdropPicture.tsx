@@ -2,7 +2,7 @@ import { pictureOn } from '@humble/core';
 import { memo, useEffect } from 'react';
 import { Image as Picture } from 'react-native';
 import { G, Image } from 'react-native-svg';
-import { useShotValue } from '../../../store/hooks';
+import { useThrottledShotValue } from '../../../store/hooks';
 import { usePlayhead } from '../../../playback/playhead';
 import { pictureAddress } from '../../../persistence/pictures';
 
@@ -11,7 +11,7 @@ const MOST_AHEAD = 300;
 
 /** The picture under everything; of a sequence the one that belongs to the playhead. */
 export const BackdropPicture = memo(function BackdropPicture() {
-  const backdrop = useShotValue((shot) => shot.backdrop);
+  const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   const sha256 = usePlayhead(({ frame }) => (backdrop ? pictureOn(backdrop, frame).sha256 : ''));
   const pictures = backdrop?.pictures;
   // A sequence must not flicker when it is played: its pictures are fetched beforehand.

@@ -1,12 +1,12 @@
 import { memo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { useSettings, useShotValue } from '../../../store/hooks';
+import { useSettings, useThrottledShotValue } from '../../../store/hooks';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/livePaths';
 
 /** What the camera sees. */
 export const Paper = memo(function Paper() {
-  const { width, height } = useShotValue((shot) => shot.field);
+  const { width, height } = useThrottledShotValue((shot) => shot.field);
   const pixel = usePixel();
   return (
     <Rect
@@ -34,7 +34,7 @@ const box = (width: number, height: number, margin: number): string => {
 
 /** Grid and safe margins, on top of the backdrop. */
 export const Grid = memo(function Grid() {
-  const { width, height } = useShotValue((shot) => shot.field);
+  const { width, height } = useThrottledShotValue((shot) => shot.field);
   const { showsGrid, showsMargins, gridSize } = useSettings();
   const pixel = usePixel();
   const lines: string[] = [];

@@ -3,7 +3,7 @@ import { handlePlace } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Path, Rect } from 'react-native-svg';
-import { activeArcIn, activeMoveIn, useThrottledSelector, useEditor } from '../../../store/hooks';
+import { activeArcIn, activeMoveIn, useThrottledSelector, useThrottledEditor } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
@@ -20,12 +20,12 @@ const MOST_POINTS = 250;
 /** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
   const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
-  const isShaping = useEditor(({ tool }) => tool === 'shape' || tool === 'centre');
+  const isShaping = useThrottledEditor(({ tool }) => tool === 'shape' || tool === 'centre');
   const ids = useThrottledSelector((state) => {
     const arc = activeArcIn(state);
     return arc && !arc.hidden && !arc.locked ? arc.points.map(({ id }) => id) : [];
   }, shallowEqual);
-  const selected = useEditor(({ selectedPointIds }) => selectedPointIds);
+  const selected = useThrottledEditor(({ selectedPointIds }) => selectedPointIds);
   if (!isShapingArcs || !isShaping) return null;
   const chosen = new Set(selected);
   const isCrowd = ids.length > MOST_POINTS;

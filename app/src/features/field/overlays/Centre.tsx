@@ -1,5 +1,5 @@
 import { G } from 'react-native-svg';
-import { useEditor } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/hooks';
 import { aboutIn } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
@@ -9,7 +9,7 @@ import { round } from './shapes';
 /** About what the selection turns and scales. */
 export function Centre() {
   const pixel = usePixel();
-  const isShown = useEditor(
+  const isShown = useThrottledEditor(
     ({ selectedPointIds, about }) => selectedPointIds.length > 1 && about !== 'middle',
   );
   if (!isShown) return null;

@@ -1,6 +1,6 @@
 import type { PointShape } from '@humble/core';
 import { G, Rect } from 'react-native-svg';
-import { useEditor } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/hooks';
 import { placedShape } from '../../../commands/placing';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
@@ -11,7 +11,7 @@ import { pathThrough } from './shapes';
 /** The arc placed point by point so far, and where it would go on to. */
 export function PlacedPoints() {
   const pixel = usePixel();
-  const placed = useEditor((editor) => (editor.tool === 'points' ? editor.placed : null));
+  const placed = useThrottledEditor((editor) => (editor.tool === 'points' ? editor.placed : null));
   if (!placed) return null;
   const line = ({ editor }: RootState): string => {
     const { placed } = editor;

@@ -1,6 +1,6 @@
 import type { Vector } from '@humble/core';
 import { G } from 'react-native-svg';
-import { useEditor } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
@@ -8,7 +8,7 @@ import { LivePath, usePixel } from '../../../render/livePaths';
 /** The line laid over something of known length. */
 export function RulerLine() {
   const pixel = usePixel();
-  const hasLine = useEditor(({ measured }) => measured !== null);
+  const hasLine = useThrottledEditor(({ measured }) => measured !== null);
   if (!hasLine) return null;
   const line = ({ editor: { measured } }: RootState): string => {
     if (!measured) return '';

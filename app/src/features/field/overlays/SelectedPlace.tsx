@@ -1,6 +1,6 @@
 import { placeAt } from '@humble/core';
 import { Circle } from 'react-native-svg';
-import { activeArcIn, useEditor } from '../../../store/hooks';
+import { activeArcIn, useThrottledEditor } from '../../../store/hooks';
 import { chosenDistance } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
@@ -9,7 +9,7 @@ import { LiveGroup, usePixel } from '../../../render/livePaths';
 /** A place on the arc that was tapped: an open ring on the line. */
 export function SelectedPlace() {
   const pixel = usePixel();
-  const hasPlace = useEditor(({ place }) => place !== null);
+  const hasPlace = useThrottledEditor(({ place }) => place !== null);
   if (!hasPlace) return null;
   const place = (state: RootState): string => {
     const arc = activeArcIn(state);

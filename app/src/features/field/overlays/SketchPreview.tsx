@@ -1,7 +1,7 @@
 import type { PointShape } from '@humble/core';
 import { useState } from 'react';
 import { G } from 'react-native-svg';
-import { useEditor } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/hooks';
 import { sketchedShape } from '../../../commands/sketch';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
@@ -12,7 +12,7 @@ import { polyline, pathThrough } from './shapes';
 /** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
 export function SketchPreview() {
   const pixel = usePixel();
-  const hasSketch = useEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);
+  const hasSketch = useThrottledEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);
   const [shape] = useState(() =>
     memoizeLast((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
       line: points ? pathThrough(points, closed) : '',

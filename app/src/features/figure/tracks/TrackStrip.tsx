@@ -11,7 +11,12 @@ import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/liveP
 import { memoizeLast } from '../../../render/memoizeLast';
 import { throttledStoreOf } from '../../../render/throttledStore';
 import { usePointerSession } from '../../../render/usePointerSession';
-import { useAppDispatch, useAppStore, useShotValue, useThrottledSelector } from '../../../store/hooks';
+import {
+  useAppDispatch,
+  useAppStore,
+  useThrottledShotValue,
+  useThrottledSelector,
+} from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { at } from '../../../ui/axis';
 import { colour } from '../../../ui/colour';
@@ -45,7 +50,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
   const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
   const { label, leastShown } = TRACK_DESCRIPTORS[track];
-  const lastFrame = useShotValue((shot) => shot.lengthFrames);
+  const lastFrame = useThrottledShotValue((shot) => shot.lengthFrames);
   const keyCount = useThrottledSelector((state) => trackIn(state, track)?.keys.length ?? 0);
   const [rangeOf] = useState(() => restingRange(store, leastShown));
   const from = useThrottledSelector((state) => rangeOf(state, track).from);

@@ -12,7 +12,7 @@ import {
 } from '@humble/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useSettings, useShot } from '../../../store/hooks';
+import { useEdit, useSettings, useThrottledShot } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Dialog } from '../../../ui/Dialog';
@@ -138,7 +138,7 @@ const SHOWN = 5;
 
 /** Easings that come near to the chart, each with the most that a tick would move. */
 function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogProps) {
-  const shot = useShot();
+  const shot = useThrottledShot();
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
   const length = useArcLength(move);
   return (
@@ -170,6 +170,6 @@ const easingKey = (easing: Easing): string =>
 
 /** Length of a move's arc in the units of the sheet. */
 function useArcLength(move: Move): number {
-  const shot = useShot();
+  const shot = useThrottledShot();
   return incrementTable(shot, move).arcLength;
 }

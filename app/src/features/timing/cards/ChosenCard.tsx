@@ -2,7 +2,13 @@ import { runWithin } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../../store/editorSlice';
-import { useAppDispatch, useThrottledSelector, useEditor, useShot, useShotValue } from '../../../store/hooks';
+import {
+  useAppDispatch,
+  useThrottledSelector,
+  useThrottledEditor,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../../store/hooks';
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { activeTravelIn } from '../../../store/selection';
 import { whereAndWhen } from '../../../store/timingSelection';
@@ -17,13 +23,13 @@ const runText = ({ from, until }: { from: number; until: number }): string =>
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
 export const ChosenCard = memo(function ChosenCard() {
-  const hasChosen = useEditor(({ chosen }) => chosen !== null);
+  const hasChosen = useThrottledEditor(({ chosen }) => chosen !== null);
   return hasChosen ? <Chosen /> : <NothingChosen />;
 });
 
 function NothingChosen() {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
-  const rate = useShotValue((shot) => shot.rate);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   return (
@@ -54,10 +60,10 @@ function NothingChosen() {
 }
 
 function Chosen() {
-  const shot = useShot();
+  const shot = useThrottledShot();
   const travel = useThrottledSelector(activeTravelIn);
   const dispatch = useAppDispatch();
-  const chosen = useEditor((editor) => editor.chosen);
+  const chosen = useThrottledEditor((editor) => editor.chosen);
   if (!travel || !chosen) return null;
   const { lengthFrames, rate, sheet, field } = shot;
   const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;

@@ -8,7 +8,12 @@ import {
 } from '@humble/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useFramesOfMove, useEditor, useShotValue } from '../../../store/hooks';
+import {
+  useEdit,
+  useThrottledFramesOfMove,
+  useThrottledEditor,
+  useThrottledShotValue,
+} from '../../../store/hooks';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
@@ -24,14 +29,16 @@ const HELD = [
 
 /** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
 export const ExposureCard = memo(function ExposureCard() {
-  const move = useFramesOfMove();
+  const move = useThrottledFramesOfMove();
   return move ? <ExposureCardOf move={move} /> : null;
 });
 
 function ExposureCardOf({ move }: { readonly move: Move }) {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
-  const units = useShotValue(({ sheet }) => sheet.units);
-  const unitsPerMm = useShotValue(({ sheet, field }) => (sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1));
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const units = useThrottledShotValue(({ sheet }) => sheet.units);
+  const unitsPerMm = useThrottledShotValue(({ sheet, field }) =>
+    sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1,
+  );
   const frame = useThrottledFrame();
   const edit = useEdit();
   const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
@@ -110,14 +117,14 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
 
 /** How long pictures are held: all over the move, and otherwise on some frames. */
 export const ExposuresCard = memo(function ExposuresCard() {
-  const move = useFramesOfMove();
+  const move = useThrottledFramesOfMove();
   return move ? <ExposuresCardOf move={move} /> : null;
 });
 
 function ExposuresCardOf({ move }: { readonly move: Move }) {
-  const lengthFrames = useShotValue((shot) => shot.lengthFrames);
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
-  const chosen = useEditor((editor) => (editor.chosen?.by === 'frames' ? editor.chosen : null));
+  const chosen = useThrottledEditor((editor) => (editor.chosen?.by === 'frames' ? editor.chosen : null));
   const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
   const between = marksBetweenExposures(move, { lengthFrames });

@@ -8,15 +8,15 @@ import { memo } from 'react';
 import { View } from 'react-native';
 import { marksSelected, severalSet } from '../../../store/editorSlice';
 import {
-  useActiveArc,
-  useActiveMove,
+  useThrottledArc,
+  useThrottledMove,
   useAppDispatch,
   useThrottledSelector,
   useEdit,
-  useFramesOfMove,
-  useEditor,
+  useThrottledFramesOfMove,
+  useThrottledEditor,
   useSettings,
-  useShot,
+  useThrottledShot,
 } from '../../../store/hooks';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { settingsChanged } from '../../../store/settingsSlice';
@@ -44,8 +44,8 @@ export const MarksCard = memo(function MarksCard() {
 });
 
 function SelectedMarks() {
-  const move = useActiveMove();
-  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const move = useThrottledMove();
+  const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const selected = move?.marks.filter(({ id }) => selectedIds.includes(id)) ?? [];
   if (!move || selected.length === 0) return null;
   return selected.length === 1 ? (
@@ -56,10 +56,10 @@ function SelectedMarks() {
 }
 
 function NoMark() {
-  const move = useFramesOfMove();
+  const move = useThrottledFramesOfMove();
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
-  const copied = useEditor((editor) => editor.copied);
+  const copied = useThrottledEditor((editor) => editor.copied);
   if (!move) return null;
   const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
@@ -87,7 +87,7 @@ function NoMark() {
 function Together() {
   const dispatch = useAppDispatch();
   const { takesLater } = useSettings();
-  const isSeveral = useEditor(({ isSelectingSeveral }) => isSelectingSeveral);
+  const isSeveral = useThrottledEditor(({ isSelectingSeveral }) => isSelectingSeveral);
   return (
     <>
       <Toggle
@@ -105,10 +105,10 @@ function Together() {
 }
 
 function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
-  const shot = useShot();
+  const shot = useThrottledShot();
   const edit = useEdit();
   const { takesLater } = useSettings();
-  const arc = useActiveArc((active) => active);
+  const arc = useThrottledArc((active) => active);
   const fromStart = useGestureBaseline(mark);
   if (!arc) return null;
   const { arcLength } = incrementTable(shot, move);

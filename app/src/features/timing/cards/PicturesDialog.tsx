@@ -1,6 +1,6 @@
 import { type Move, picturesOn } from '@humble/core';
 import { useState } from 'react';
-import { useEdit, useShotValue } from '../../../store/hooks';
+import { useEdit, useThrottledShotValue } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Dialog } from '../../../ui/Dialog';
 import { fixed } from '../../../ui/numbers';
@@ -24,7 +24,7 @@ interface PicturesDialogProps {
 
 /** So many pictures on the arc; it says how many increments that makes, and how long it lasts. */
 export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps) {
-  const rate = useShotValue((shot) => shot.rate);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const edit = useEdit();
   const [count, setCount] = useState(20);
   const [manner, setManner] = useState<(typeof MANNERS)[number]['value']>('even');

@@ -3,7 +3,7 @@ import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useActiveArc, useEdit, useEditor } from '../../../store/hooks';
+import { useThrottledArc, useEdit, useThrottledEditor } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Segmented } from '../../../ui/Segmented';
@@ -41,9 +41,9 @@ function inManner(easing: Easing, manner: Manner, frames: number): Easing {
 /** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
 export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
   const edit = useEdit();
-  const selectedIds = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
-  const closed = useActiveArc((arc) => arc.closed) ?? false;
+  const closed = useThrottledArc((arc) => arc.closed) ?? false;
   const isPastArc = useMemo(() => leavesArc({ closed }, from, to), [closed, from, to]);
   const { easing } = from;
   const setEasing = (next: Easing, undoGroup?: string): void => {

@@ -2,7 +2,7 @@ import { GRAPH_LIVE_VIEW } from './graphLiveView';
 import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
-import { useEditor } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/hooks';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
 import { createChunkedPath } from '../../../render/chunkedPath';
 import { currentFrame } from '../../../playback/playhead';
@@ -176,7 +176,7 @@ const NUMBER_ROOM_PX = 26;
 
 /** Frames of marks, and round ones between them where there is room. */
 function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
-  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
   const round: number[] = [];
   for (let f = Math.ceil(time.from / step) * step; f <= time.to; f += step) round.push(f);

@@ -14,7 +14,13 @@ import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
-import { useActiveMove, useThrottledSelector, useAppStore, useEditor, useShot } from '../../../store/hooks';
+import {
+  useThrottledMove,
+  useThrottledSelector,
+  useAppStore,
+  useThrottledEditor,
+  useThrottledShot,
+} from '../../../store/hooks';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
 import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
@@ -53,8 +59,8 @@ const SIDE = 12;
 
 /** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
 export function RulerView() {
-  const shot = useShot();
-  const move = useActiveMove();
+  const shot = useThrottledShot();
+  const move = useThrottledMove();
   const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
   if (!move || !ruler)
     return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
@@ -151,7 +157,7 @@ const isSelectedIn =
 
 const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
   useLiveDrawing();
-  const selected = useEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const paths = useMemo(() => livePaths(axis), [axis]);
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (

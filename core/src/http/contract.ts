@@ -1,0 +1,187 @@
+import { z } from 'zod';
+import { backdropSchema } from '../model/backdropSchema';
+import { LONGEST_NAME } from '../model/limits';
+import { easingSchema, type Shot, standInNames } from '../model/schema';
+
+/**
+ * What application and server say to each other, stated once: the server reads its requests by it, the
+ * application takes its types and addresses from it, and tests check the answers and docs/http-api.md against it.
+ */
+
+/** Under which everything lies. */
+export const API = '/api';
+
+/** The most that a request with a shot may weigh: one of 20,000 frames with a mark on each weighs a quarter. */
+export const LARGEST_SHOT_BYTES = 8 * 1024 * 1024;
+/** The most easings that are kept. */
+export const MOST_EASINGS = 500;
+
+const id = z.string().regex(/^[\w-]{1,64}$/);
+const ofShot = z.object({ id });
+const sha256 = z.string().regex(/^[0-9a-f]{64}$/);
+const revision = z.number().int().min(1);
+
+const cardSchema = z.object({
+  width: z.number(),
+  height: z.number(),
+  arcs: z.array(z.string()),
+  ticks: z.string(),
+  ghosts: z.array(
+    z.object({
+      standIn: z.enum(standInNames),
+      figureHeight: z.number(),
+      x: z.number(),
+      y: z.number(),
+      headingDeg: z.number(),
+      strength: z.number(),
+    }),
+  ),
+});
+
+/** One line of the list. */
+const summary = z.object({
+  id,
+  revision,
+  name: z.string(),
+  film: z.string(),
+  lengthFrames: z.number(),
+  rate: z.number(),
+  updatedAt: z.string(),
+  card: cardSchema,
+  /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
+  damage: z.object({ code: z.string(), sentence: z.string() }).nullable(),
+});
+
+/**
+ * A shot within a request or an answer. Here only that it is there: `openShot` reads one that comes from outside,
+ * which may be of an older version, and what the server stores was checked by it.
+ */
+const shot = z.custom<Shot>((value) => typeof value === 'object' && value !== null);
+
+const saved = z.object({ id, revision, updatedAt: z.string() });
+const stored = saved.extend({ shot });
+
+/** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
+const keptEasing = z.object({ id, name: z.string(), easing: easingSchema.nullable() });
+
+const keptPicture = backdropSchema.shape.pictures.element.extend({
+  /** What was done to it, as a sentence; empty for nothing. */
+  note: z.string(),
+});
+
+/** One request and its answer. */
+export interface Endpoint {
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  /** Below `API`, with `:name` for each parameter. */
+  readonly path: string;
+  readonly params?: z.ZodType;
+  /** JSON, or the bytes of a file. */
+  readonly body?: z.ZodType | 'bytes';
+  /** Of an answer that is no problem. */
+  readonly status: number;
+  /** JSON; a file as text or bytes; null for an empty answer. */
+  readonly answer: z.ZodType | 'text' | 'bytes' | null;
+}
+
+const defineContract = <Contract extends Readonly<Record<string, Endpoint>>>(contract: Contract): Contract =>
+  contract;
+
+export const CONTRACT = defineContract({
+  health: { method: 'GET', path: '/health', status: 200, answer: z.object({ status: z.literal('ok') }) },
+  databaseHealth: {
+    method: 'GET',
+    path: '/health/database',
+    status: 200,
+    answer: z.object({
+      journalMode: z.string(),
+      synchronous: z.number(),
+      foreignKeys: z.number(),
+      busyTimeoutMs: z.number(),
+    }),
+  },
+  listShots: {
+    method: 'GET',
+    path: '/shots',
+    status: 200,
+    answer: z.object({ shots: z.array(summary) }),
+  },
+  createShot: { method: 'POST', path: '/shots', body: z.object({ shot }), status: 201, answer: stored },
+  readShot: { method: 'GET', path: '/shots/:id', params: ofShot, status: 200, answer: stored },
+  readRevision: {
+    method: 'GET',
+    path: '/shots/:id/revision',
+    params: ofShot,
+    status: 200,
+    answer: z.object({ revision, isRemoved: z.boolean() }),
+  },
+  readDocument: {
+    method: 'GET',
+    path: '/shots/:id/document',
+    params: ofShot,
+    status: 200,
+    answer: 'text',
+  },
+  saveShot: {
+    method: 'PUT',
+    path: '/shots/:id',
+    params: ofShot,
+    body: z.object({ revision, shot }),
+    status: 200,
+    answer: saved,
+  },
+  duplicateShot: {
+    method: 'POST',
+    path: '/shots/:id/duplicate',
+    params: ofShot,
+    status: 201,
+    answer: stored,
+  },
+  removeShot: { method: 'DELETE', path: '/shots/:id', params: ofShot, status: 204, answer: null },
+  restoreShot: {
+    method: 'POST',
+    path: '/shots/:id/restore',
+    params: ofShot,
+    status: 200,
+    answer: saved.extend({ name: z.string() }),
+  },
+  listEasings: {
+    method: 'GET',
+    path: '/easings',
+    status: 200,
+    answer: z.object({ easings: z.array(keptEasing) }),
+  },
+  keepEasing: {
+    method: 'POST',
+    path: '/easings',
+    body: z.object({ name: z.string().trim().min(1).max(LONGEST_NAME), easing: easingSchema }),
+    status: 201,
+    answer: keptEasing,
+  },
+  removeEasing: { method: 'DELETE', path: '/easings/:id', params: ofShot, status: 204, answer: null },
+  keepPicture: { method: 'POST', path: '/pictures', body: 'bytes', status: 201, answer: keptPicture },
+  readPicture: {
+    method: 'GET',
+    path: '/pictures/:sha256',
+    params: z.object({ sha256 }),
+    status: 200,
+    answer: 'bytes',
+  },
+});
+
+export type EndpointName = keyof typeof CONTRACT;
+
+/** What an endpoint answers with, as data. */
+export type AnswerOf<Name extends EndpointName> = (typeof CONTRACT)[Name]['answer'] extends z.ZodType
+  ? z.infer<(typeof CONTRACT)[Name]['answer']>
+  : void;
+
+/** What an endpoint takes, as data. */
+export type BodyOf<Name extends EndpointName> = (typeof CONTRACT)[Name] extends { readonly body: infer Body }
+  ? Body extends z.ZodType
+    ? z.input<Body>
+    : Blob
+  : void;
+
+/** The address of an endpoint, with its parameters filled in, below `API`. */
+export const addressOf = (name: EndpointName, params: Readonly<Record<string, string>> = {}): string =>
+  CONTRACT[name].path.replace(/:(\w+)/g, (_, key: string) => encodeURIComponent(params[key] ?? ''));
