@@ -13,9 +13,16 @@ const UNUSED_IN_ZOD = /\/(locales\/index|json-schema-processors|from-json-schema
 const isUnusedInZod = (context, name) =>
   context.originModulePath.includes('/zod/') && UNUSED_IN_ZOD.test(name);
 
+// gesture-handler brings its old implementation for the web, and buttons, drawers and lists that nothing here uses.
+const UNUSED_IN_GESTURES =
+  /^(@egjs\/hammerjs|.*\/web_hammer\/.*|.*\/(Pressable|DrawerLayout|Swipeable|touchables|GestureButtons|ReanimatedSwipeable|ReanimatedDrawerLayout)(\/.*)?)$/;
+const isUnusedInGestures = (context, name) =>
+  context.originModulePath.includes('/react-native-gesture-handler/') && UNUSED_IN_GESTURES.test(name);
+
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
-  if (UNUSED.has(name) || isUnusedInZod(context, name)) return { type: 'empty' };
+  if (UNUSED.has(name) || isUnusedInZod(context, name) || isUnusedInGestures(context, name))
+    return { type: 'empty' };
   return (resolve ?? context.resolveRequest)(context, name, platform);
 };
 

@@ -2,9 +2,10 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { fingerprint, isStamped, putStamp } from './fingerprint.mjs';
+import { joinSharedChunk } from './joinChunks.mjs';
 import { must, ROOT, seconds } from './run.mjs';
 
-const SOURCES = ['package-lock.json', 'core/src', 'app'];
+const SOURCES = ['package-lock.json', 'core/src', 'app', 'scripts/build.mjs', 'scripts/joinChunks.mjs'];
 
 /** Packs scripts, styles and fonts once, so that the server need not do it for every visitor. */
 function packLargeFiles() {
@@ -24,6 +25,7 @@ export async function buildApplication() {
   await must('Building the application', 'npm', ['run', 'build', '--workspace', 'app'], {
     env: { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
+  joinSharedChunk(join(ROOT, 'app/dist'));
   packLargeFiles();
   putStamp(stamp, print);
   console.log(`Application built in ${seconds(since)}.`);

@@ -1,4 +1,5 @@
-import { evaluate, incrementTable, openShot, type Shot, shotCard, unrolledArc } from '@humble/core';
+import { evaluate, incrementTable, type Shot, unrolledArc } from '@humble/core';
+import { openShot, shotCard } from '@humble/core/files';
 import { type HeavyShot, heavyShot } from '@humble/core/testing/heavyShots';
 
 /** Twice the input may take so many times as long. */

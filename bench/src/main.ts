@@ -1,17 +1,5 @@
-import {
-  type Arc,
-  edits,
-  evaluate,
-  evaluateMove,
-  fitStroke,
-  gestureFrames,
-  measureArc,
-  openShot,
-  pathData,
-  placeBuffer,
-  shotCard,
-  writePlace,
-} from '@humble/core';
+import { type Arc, edits, evaluate, evaluateMove, fitStroke, gestureFrames, measureArc, pathData, placeBuffer, writePlace } from '@humble/core';
+import { openShot, shotCard } from '@humble/core/files';
 import { thinGesture } from '@humble/core/thinGesture';
 import { Bezier } from 'bezier-js';
 import { svgPathProperties } from 'svg-path-properties';

@@ -2,7 +2,8 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { edits, freshShot, type Shot, writeShotFile } from '@humble/core';
+import { edits, freshShot, type Shot } from '@humble/core';
+import { writeShotFile } from '@humble/core/files';
 
 const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'humble-cli-'));

@@ -1,16 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import {
-  EXPORTERS,
-  incrementTable,
-  ladderOf,
-  ladderSvg,
-  readShotFile,
-  type Shot,
-  ShotError,
-  spansOf,
-  writeIncrementsCsv,
-} from '@humble/core';
+import { incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
+import { EXPORTERS, ladderSvg, readShotFile, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 

@@ -1,3 +1,5 @@
+/** The core without the schema library and without files: everything that is calculated. */
+
 export { ShotError, type ShotErrorCode } from './model/errors';
 export type { Vector } from './arc/vector';
 export { distance } from './arc/vector';
@@ -44,15 +46,14 @@ export type { ArcSide } from './arc/fromHere';
 export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
-export * from './model/schema';
-export { LONGEST_SEQUENCE, PICTURE_TYPES } from './model/backdropSchema';
+export type * from './model/schema';
+export * from './model/limits';
+export * from './model/names';
 export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
 export { type LengthUnit, MILLIMETRES, pictureOn } from './edits/backdropEdits';
 export type { FreshArc } from './edits/arcEdits';
 export { FRESH_FIGURE_SHARE } from './edits/withFigure';
 export { freshShot, type FreshShot } from './model/freshShot';
-export { firstFault } from './model/faultSentence';
-export { openShot, readShotFile, writeShotFile } from './model/openShot';
 export {
   applyEdit,
   type Edit,
@@ -80,7 +81,6 @@ export { type ChartTick, type NearEasing, nearestEasings } from './timing/neares
 export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './motion/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './exposure/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
-export { ladderSvg } from './formats/ladderSvg';
 export { type Pictures, picturesOn } from './exposure/pictures';
 export {
   arrivalShown,
@@ -106,14 +106,7 @@ export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spac
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
 export { type Evaluation, evaluate, evaluateMove, type Travel } from './motion/evaluate';
 export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
-export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
 export { type Standing, standingsOn } from './motion/standings';
-export { type Exporter, EXPORTERS } from './formats/exporters';
-export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
-export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
-export { shotFromIncrements } from './formats/shotFromIncrements';
-export { type ReadTiming, withTimingFrom } from './formats/timingFromIncrements';
-export { type TrackedPositions, readTrackedCsv } from './formats/trackedCsv';
 export {
   gestureFrames,
   gestureFrom,

@@ -9,10 +9,10 @@ import {
   type Move,
   type PointerSample,
   type RawGesture,
-  readTrackedCsv,
   ShotError,
   withRests,
 } from '@humble/core';
+import { fileFormats } from './fileFormats';
 import { createUndoGroup } from '../ui/undoGroup';
 import { runTimeSliced } from '../render/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
@@ -147,6 +147,7 @@ export const trackedBroughtIn =
     const step = createUndoGroup('tracked');
     const { rate, field } = shotIn(getState());
     try {
+      const { readTrackedCsv } = await fileFormats();
       const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
       const gestureId = dispatch(doEdit('keepGesture', { gesture, name }, step))?.made().gestures[0];
       if (!gestureId) return;

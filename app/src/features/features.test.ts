@@ -1,12 +1,5 @@
-import {
-  edits,
-  freshShot,
-  incrementTable,
-  type Shot,
-  unrolledArc,
-  writeIncrementsCsv,
-  writeShotFile,
-} from '@humble/core';
+import { edits, freshShot, incrementTable, type Shot, unrolledArc } from '@humble/core';
+import { writeIncrementsCsv, writeShotFile } from '@humble/core/files';
 import { middleOfLongest } from './arc/middleOfLongest';
 import { fileNameOf, readShot, titleOf } from './exchange/readShot';
 import { columnsOf } from './sheet/columns';
@@ -61,13 +54,13 @@ describe('the sheet', () => {
 });
 
 describe('files', () => {
-  test('a shot file and a table are told apart by what is in them', () => {
-    expect(readShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
-    expect(readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({
+  test('a shot file and a table are told apart by what is in them', async () => {
+    expect(await readShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
+    expect(await readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({
       name: 'A walk',
       lengthFrames: 21,
     });
-    expect(() => readShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
+    await expect(readShot({ name: 'broken.json', text: 'frame,place' })).rejects.toThrow('not whole JSON');
   });
 
   test('names are fit for files and for shots', () => {

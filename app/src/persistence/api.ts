@@ -1,4 +1,5 @@
-import type { Easing, Shot, ShotCard } from '@humble/core';
+import type { Easing, Shot } from '@humble/core';
+import type { ShotCard } from '@humble/core/files';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** One line of the list, as the server sends it. */

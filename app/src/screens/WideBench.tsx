@@ -1,11 +1,11 @@
 import { ScrollView, View } from 'react-native';
 import { Field } from '../features/field/Field';
-import { IncrementsTable } from '../features/sheet/IncrementsTable';
-import { GraphView } from '../features/timing/graph/GraphView';
-import { RulerView } from '../features/timing/ruler/RulerView';
 import { Transport } from '../features/transport/Transport';
 import { ViewControl } from '../features/view/ViewControl';
 import { useSession } from '../store/hooks';
+import { LazyIncrementsTable } from '../features/sheet/LazyIncrementsTable';
+import { LazyGraphView } from '../features/timing/graph/LazyGraphView';
+import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
 import { StepBar } from './StepBar';
@@ -32,19 +32,19 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         <Divider {...desk} label="Height of the desk" />
         <View style={{ height: desk.size }} className="flex-row bg-card">
           <Pane style={{ width: graph.size }} innerClassName="p-2">
-            <GraphView height={desk.size - 16} />
+            <LazyGraphView height={desk.size - 16} />
           </Pane>
           <Divider {...graph} label="Width of the graph" />
           <Pane className="min-w-0 flex-1">
             <ScrollView className="flex-1" contentContainerClassName="p-3">
-              <RulerView />
+              <LazyRulerView />
             </ScrollView>
           </Pane>
           {!isSheet && (
             <>
               <Divider {...numbers} label="Width of the numbers" />
               <Pane style={{ width: numbers.size }} innerClassName="pt-1">
-                <IncrementsTable only={DESK_COLUMNS} canType={isTiming} />
+                <LazyIncrementsTable only={DESK_COLUMNS} canType={isTiming} />
               </Pane>
             </>
           )}

@@ -3,11 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { ConflictDialog } from '../features/document/ConflictDialog';
 import { Header } from '../features/document/Header';
-import { SettingsDialog } from '../features/document/SettingsDialog';
-import { ShortcutsDialog } from '../features/document/ShortcutsDialog';
-import { ColumnDialog } from '../features/exchange/ColumnDialog';
-import { ExportDialog } from '../features/exchange/ExportDialog';
 import type { UndecidedTable } from '../features/exchange/useImport';
+import { lazyWithRetry } from '../ui/lazyWithRetry';
 import { useLayout } from '../ui/layout';
 import type { BenchDialog } from './benchDialog';
 import { Messages } from './Messages';
@@ -15,6 +12,19 @@ import { PhoneBench } from './PhoneBench';
 import { ShotActions } from './ShotActions';
 import { useShortcuts } from './useShortcuts';
 import { WideBench } from './WideBench';
+
+const ColumnDialog = lazyWithRetry(() =>
+  import('../features/exchange/ColumnDialog').then((part) => part.ColumnDialog),
+);
+const ExportDialog = lazyWithRetry(() =>
+  import('../features/exchange/ExportDialog').then((part) => part.ExportDialog),
+);
+const SettingsDialog = lazyWithRetry(() =>
+  import('../features/document/SettingsDialog').then((part) => part.SettingsDialog),
+);
+const ShortcutsDialog = lazyWithRetry(() =>
+  import('../features/document/ShortcutsDialog').then((part) => part.ShortcutsDialog),
+);
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
 export function Workbench() {

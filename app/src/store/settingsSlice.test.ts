@@ -36,6 +36,12 @@ test.each([
   expect(loadSettings()).toEqual(expected);
 });
 
+test('of stored settings each that makes sense is kept', () => {
+  const expected = { ...fresh(), loops: false, tickReach: 7 };
+  kept.set('humble-settings', JSON.stringify({ ...expected, gridSize: 1e9, posePath: 'bent', more: 1 }));
+  expect(loadSettings()).toEqual(expected);
+});
+
 test('a browser that keeps nothing still works', () => {
   Object.assign(globalThis, {
     localStorage: {

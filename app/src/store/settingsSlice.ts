@@ -1,6 +1,5 @@
 import { FASTEST_RECORDING, type GhostChoice, type PosePath, SLOWEST_RECORDING } from '@humble/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import { z } from 'zod';
 import { preferredTheme } from '../ui/theme';
 
 /** What belongs to the person at the desk, not to a shot: kept on this device. */
@@ -51,36 +50,52 @@ export const LEAST_GUIDE_STRENGTH = 0.1;
 export const MOST_GRID = 2_000;
 export const MOST_REACH = 500;
 
-const settingsSchema = z.object({
-  theme: z.enum(['paper', 'lampout']),
-  ghosts: z.object({
-    before: z.number().int().min(0).max(MOST_GHOSTS),
-    after: z.number().int().min(0).max(MOST_GHOSTS),
-    every: z.number().int().min(1).max(24),
-  }),
-  showsGhosts: z.boolean(),
-  showsTrail: z.boolean(),
-  showsNumbers: z.boolean(),
-  loops: z.boolean(),
-  guideStrength: z.number().min(LEAST_GUIDE_STRENGTH).max(1),
-  showsArrows: z.boolean(),
-  showsComb: z.boolean(),
-  showsGrid: z.boolean(),
-  showsMargins: z.boolean(),
-  gridSize: z.number().min(1).max(MOST_GRID),
-  snapsToGrid: z.boolean(),
-  snapsToPoints: z.boolean(),
-  snapsToLines: z.boolean(),
-  tickReach: z.number().int().min(0).max(MOST_REACH),
-  takesLater: z.boolean(),
-  incrementMoves: z.enum(['rest', 'end']),
-  timingView: z.enum(['ruler', 'graph', 'chart', 'numbers']),
-  posePath: z.enum(['straight', 'curved']),
-  recordingSpeed: z.number().min(SLOWEST_RECORDING).max(FASTEST_RECORDING),
-  countsIn: z.boolean(),
-  playsMeanwhile: z.boolean(),
-  showsGesture: z.boolean(),
-});
+type Check = (value: unknown) => boolean;
+
+const flag: Check = (value) => typeof value === 'boolean';
+const oneOf =
+  (...names: readonly string[]): Check =>
+  (value) =>
+    names.includes(value as string);
+const between =
+  (least: number, most: number): Check =>
+  (value) =>
+    typeof value === 'number' && value >= least && value <= most;
+const whole =
+  (least: number, most: number): Check =>
+  (value) =>
+    Number.isInteger(value) && between(least, most)(value);
+
+/** What each setting may be. By hand, since the first screen does not wait for the schema library. */
+const CHECKS: Readonly<Record<keyof Settings, Check>> = {
+  theme: oneOf('paper', 'lampout'),
+  ghosts: (value) => {
+    const { before, after, every } = (value ?? {}) as Partial<GhostChoice>;
+    return whole(0, MOST_GHOSTS)(before) && whole(0, MOST_GHOSTS)(after) && whole(1, 24)(every);
+  },
+  showsGhosts: flag,
+  showsTrail: flag,
+  showsNumbers: flag,
+  loops: flag,
+  guideStrength: between(LEAST_GUIDE_STRENGTH, 1),
+  showsArrows: flag,
+  showsComb: flag,
+  showsGrid: flag,
+  showsMargins: flag,
+  gridSize: between(1, MOST_GRID),
+  snapsToGrid: flag,
+  snapsToPoints: flag,
+  snapsToLines: flag,
+  tickReach: whole(0, MOST_REACH),
+  takesLater: flag,
+  incrementMoves: oneOf('rest', 'end'),
+  timingView: oneOf('ruler', 'graph', 'chart', 'numbers'),
+  posePath: oneOf('straight', 'curved'),
+  recordingSpeed: between(SLOWEST_RECORDING, FASTEST_RECORDING),
+  countsIn: flag,
+  playsMeanwhile: flag,
+  showsGesture: flag,
+};
 
 const STORAGE_KEY = 'humble-settings';
 
@@ -111,17 +126,16 @@ const freshSettings = (): Settings => ({
   showsGesture: true,
 });
 
-/** Settings of an earlier visit; fresh ones when there are none or they make no sense. */
+/** Settings of an earlier visit; a fresh one for each that is not there or makes no sense. */
 export function loadSettings(): Settings {
+  const fresh = freshSettings();
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(STORAGE_KEY) ?? 'null');
-    // An earlier release knew fewer of them; what it knew still holds.
-    const stored = settingsSchema.safeParse(
-      typeof kept === 'object' && kept !== null ? { ...freshSettings(), ...kept } : null,
-    );
-    return stored.success ? stored.data : freshSettings();
+    if (typeof kept !== 'object' || kept === null) return fresh;
+    const sound = Object.entries(kept).filter(([name, value]) => CHECKS[name as keyof Settings]?.(value));
+    return { ...fresh, ...Object.fromEntries(sound) };
   } catch {
-    return freshSettings();
+    return fresh;
   }
 }
 

@@ -1,10 +1,8 @@
 import { type ComponentType, type ReactNode, useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
+import { fetchAhead } from './fetchAhead';
 import { Words } from './Words';
-
-/** Milliseconds after which a part is fetched that nobody has asked for yet. */
-const FETCH_AHEAD_MS = 300;
 
 /**
  * A component whose code comes after the first screen: fetched ahead as soon as that stands, so that it
@@ -16,14 +14,12 @@ export function lazyWithRetry<Props extends object>(
   waiting: ReactNode = null,
 ): ComponentType<Props> {
   let fetched: ComponentType<Props> | null = null;
-  let loading: Promise<ComponentType<Props> | null> | null = null;
+  const part = fetchAhead(load);
   const once = (): Promise<ComponentType<Props> | null> =>
-    (loading ??= load().then(
-      (part) => (fetched = part),
-      () => (loading = null),
-    ));
-  if (typeof window !== 'undefined' && process.env.NODE_ENV !== 'test')
-    setTimeout(() => void once(), FETCH_AHEAD_MS);
+    part().then(
+      (found) => (fetched = found),
+      () => null,
+    );
   return function LaterPart(props: Props) {
     const [isMissing, setMissing] = useState(false);
     const [Part, setPart] = useState(() => fetched);

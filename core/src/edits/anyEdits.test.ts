@@ -18,8 +18,8 @@ import {
   type PointKind,
   type Shot,
   shotSchema,
-  standInNames,
 } from '../model/schema';
+import { standInNames } from '../model/names';
 
 const place = fc.record({
   x: fc.integer({ min: -4000, max: 4000 }),

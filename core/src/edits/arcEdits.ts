@@ -30,15 +30,9 @@ import { syncTiedMarks, keptInPlace, untied } from '../timing/keepTiming';
 import { freshId } from '../model/ids';
 import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
-import {
-  type Arc,
-  arcColours,
-  LONGEST_NAME,
-  type PointKind,
-  type ReadyShape,
-  type Shaping,
-  type Shot,
-} from '../model/schema';
+import { type Arc, type PointKind, type ReadyShape, type Shaping, type Shot } from '../model/schema';
+import { arcColours } from '../model/names';
+import { LONGEST_NAME } from '../model/limits';
 import { withFigureOn } from './withFigure';
 
 type OfArc = { readonly arcId: string };

@@ -1,5 +1,5 @@
 import { ShotError } from '../model/errors';
-import { LONGEST_SEQUENCE } from '../model/backdropSchema';
+import { LONGEST_SEQUENCE } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
 
 /** Millimetres in the units that a ruler may have. */

@@ -15,12 +15,11 @@ import {
   type Field,
   type Figure,
   type Keeps,
-  lastFrameFor,
-  LONGEST_SHOT,
   type Move,
   type Shot,
   type StandInName,
 } from '../model/schema';
+import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
 
 /**
  * What becomes of moves when the shot's length changes: one that went to the last frame still does and the

@@ -7,14 +7,8 @@ import { freshId } from '../model/ids';
 import { findMove, withMove } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import { PLAIN_TIMING } from '../model/plainTiming';
-import {
-  type Arc,
-  LONGEST_SHOT,
-  type Mark,
-  MOST_GESTURES,
-  MOST_KEPT_SAMPLES,
-  type Shot,
-} from '../model/schema';
+import { type Arc, type Mark, type Shot } from '../model/schema';
+import { LONGEST_SHOT, MOST_GESTURES, MOST_KEPT_SAMPLES } from '../model/limits';
 
 /** What a gesture was thinned to, and how. */
 export interface ActingOut {

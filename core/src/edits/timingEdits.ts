@@ -25,15 +25,8 @@ import {
 } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
-import {
-  type Easing,
-  lastFrameFor,
-  LONGEST_SHOT,
-  type Mark,
-  type Move,
-  type Outside,
-  type Shot,
-} from '../model/schema';
+import { type Easing, type Mark, type Move, type Outside, type Shot } from '../model/schema';
+import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
 
 /** A move from the first frame of another to a last one, with nothing between. */
 function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): Move {

@@ -2,7 +2,8 @@ import { freshRamp } from '../timing/easings/ramped';
 import { NO_KEYS } from '../timing/tracks';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
-import { type Arc, type Easing, lastFrameFor, type Shot } from '../model/schema';
+import { type Arc, type Easing, type Shot } from '../model/schema';
+import { lastFrameFor } from '../model/limits';
 
 /** Height of a fresh stand-in as a share of the field's height. */
 export const FRESH_FIGURE_SHARE = 0.16;

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/coordinates';
+import { FURTHEST } from '../model/limits';
 
 /** A table that was read: its columns in lower case, and its lines with their numbers in the file. */
 export interface CsvTable {

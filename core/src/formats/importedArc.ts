@@ -3,7 +3,7 @@ import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
 import { ShotError } from '../model/errors';
-import { MOST_POINTS } from '../model/schema';
+import { MOST_POINTS } from '../model/limits';
 import { isWithinReach, type SubPath } from './svgPathData';
 
 interface Box {

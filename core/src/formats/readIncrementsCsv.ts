@@ -1,5 +1,5 @@
 import { TRACKS } from '../timing/tracks';
-import { LONGEST_SHOT } from '../model/schema';
+import { LONGEST_SHOT } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
 /** Columns that say where the figure is along its arc: as a place, or by the way from the exposure before. */

@@ -1,5 +1,5 @@
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/coordinates';
+import { FURTHEST } from '../model/limits';
 
 /** Pixels of each unit of length, at 96 to the inch as CSS has it. */
 const PIXELS: Readonly<Record<string, number>> = {

@@ -4,7 +4,7 @@ import { roundArc } from '../arc/shapes/curves';
 import { applyTo, rotationAbout } from '../arc/transform';
 import { add, distance, mix, type Vector } from '../arc/vector';
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/coordinates';
+import { FURTHEST } from '../model/limits';
 
 /** One run of a path from a “move to” on, as cubics each of which starts where the one before ends. */
 export interface SubPath {

@@ -1,6 +1,6 @@
 import type { Vector } from '../arc/vector';
 import { ShotError } from '../model/errors';
-import { MOST_SAMPLES } from '../model/gestureSchema';
+import { MOST_SAMPLES } from '../model/limits';
 import type { Gesture } from '../model/schema';
 
 /** A gesture as the hand made it: where the pointer was, and when. */

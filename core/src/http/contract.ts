@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { backdropSchema } from '../model/backdropSchema';
 import { LONGEST_NAME } from '../model/limits';
-import { easingSchema, type Shot, standInNames } from '../model/schema';
+import { easingSchema, type Shot } from '../model/schema';
+import { standInNames } from '../model/names';
 
 /**
  * What application and server say to each other, stated once: the server reads its requests by it, the

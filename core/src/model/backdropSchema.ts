@@ -1,9 +1,8 @@
 import { z } from 'zod';
+import { coordinate } from './coordinates';
+import { FURTHEST, FURTHEST_TURN, LONGEST_SEQUENCE } from './limits';
+import { PICTURE_TYPES } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
-import { coordinate, FURTHEST } from './coordinates';
-
-export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
-export const LONGEST_SEQUENCE = 2_000;
 
 const side = z.number().min(PICTURE_LIMITS.leastSide).max(PICTURE_LIMITS.mostSide);
 
@@ -23,11 +22,11 @@ export const backdropSchema = z.object({
   /** How many frames each picture of a sequence is shown. */
   framesEach: z.number().int().min(1).max(240),
   /** Place of its middle in the field, field units. */
-  x: coordinate,
-  y: coordinate,
+  x: coordinate(z),
+  y: coordinate(z),
   /** Width in the field, field units; the height follows from the picture. */
   width: z.number().min(1e-3).max(FURTHEST),
-  turnDeg: z.number().min(-36_000).max(36_000),
+  turnDeg: z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN),
   /** 1 is as it is, 0 is not to be seen. */
   strength: z.number().min(0).max(1),
   hidden: z.boolean(),

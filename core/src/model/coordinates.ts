@@ -1,10 +1,8 @@
-import { z } from 'zod';
-
-/** The furthest a coordinate may lie from the field's corner, field units. */
-export const FURTHEST = 1e7;
+import { FURTHEST } from './limits';
+import type { Zod } from './zod';
 
 /** Field units from the field's corner. */
-export const coordinate = z.number().min(-FURTHEST).max(FURTHEST);
+export const coordinate = (z: Zod) => z.number().min(-FURTHEST).max(FURTHEST);
 
 /** A point or a displacement in the field. */
-export const vectorSchema = z.object({ x: coordinate, y: coordinate });
+export const vectorSchema = (z: Zod) => z.object({ x: coordinate(z), y: coordinate(z) });

@@ -1,4 +1,5 @@
-import { SHOT_FORMAT, SHOT_VERSION, type Shot } from './schema';
+import type { Shot } from './schema';
+import { SHOT_FORMAT, SHOT_VERSION } from './version';
 
 export interface FreshShot {
   readonly name: string;

@@ -1,24 +1,18 @@
 import { z } from 'zod';
-import { id } from './ids';
 import { coordinate } from './coordinates';
+import { id } from './ids';
+import { FASTEST_RECORDING, MOST_SAMPLES, SLOWEST_RECORDING } from './limits';
 
-/** Speeds at which a gesture may be recorded; 1 is true speed. */
-export const SLOWEST_RECORDING = 0.25;
-export const FASTEST_RECORDING = 2;
-export const MOST_SAMPLES = 180_000;
-export const MOST_GESTURES = 50;
-/** Samples of all gestures of a shot together: about half an hour, or 6 MB of a file that may have 8. */
-export const MOST_KEPT_SAMPLES = 250_000;
 const LONGEST_GESTURE_MS = 3_600_000;
 
 /** A gesture as the hand made it, kept whole: where the pointer was in the field, and when. */
 export const gestureSchema = z
   .object({
-    id,
+    id: id(z),
     name: z.string().trim().min(1).max(120),
     speed: z.number().min(SLOWEST_RECORDING).max(FASTEST_RECORDING),
-    x: z.array(coordinate).min(2).max(MOST_SAMPLES),
-    y: z.array(coordinate).min(2).max(MOST_SAMPLES),
+    x: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),
+    y: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),
     /** Milliseconds since its first sample. */
     ms: z.array(z.number().min(0).max(LONGEST_GESTURE_MS)).min(2).max(MOST_SAMPLES),
   })
@@ -30,7 +24,7 @@ export const gestureSchema = z
 
 /** What a move is made from, so that it can be thinned again. */
 export const actedSchema = z.object({
-  gestureId: id,
+  gestureId: id(z),
   /** How far the figure may be from where the hand was at the same moment, field units. */
   allowedDeviation: z.number().min(1e-3).max(1e5),
   /** Whether the move lasts as long as the gesture did, or was fitted to so many frames. */

@@ -1,6 +1,6 @@
-import { z } from 'zod';
+import type { Zod } from './zod';
 
-export const id = z.string().min(1).max(64);
+export const id = (z: Zod) => z.string().min(1).max(64);
 
 /** An id that none of the parts has: the prefix and the lowest number past all in use. */
 export function freshId(prefix: string, parts: readonly { readonly id: string }[]): string {

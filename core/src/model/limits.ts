@@ -16,3 +16,23 @@ export const RATE = { least: 1, most: 240 } as const;
 export const FIELD_SIDE = { least: 16, most: 20_000 } as const;
 /** Degrees that a figure may be turned by: a hundred times round. */
 export const FURTHEST_TURN = 36_000;
+/** The furthest a coordinate may lie from the field's corner, field units. */
+export const FURTHEST = 1e7;
+
+/** Speeds at which a gesture may be recorded; 1 is true speed. */
+export const SLOWEST_RECORDING = 0.25;
+export const FASTEST_RECORDING = 2;
+/** Of one gesture. */
+export const MOST_SAMPLES = 180_000;
+export const MOST_GESTURES = 50;
+/** Samples of all gestures of a shot together: about half an hour, or 6 MB of a file that may have 8. */
+export const MOST_KEPT_SAMPLES = 250_000;
+/** Pictures of a backdrop. */
+export const LONGEST_SEQUENCE = 2_000;
+
+/**
+ * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the
+ * figure is where it began, and a loop shows that place once.
+ */
+export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
+  lengthFrames + (isClosed ? 1 : 0);

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeIncrementsCsv } from '../formats/incrementsCsv';
 import { readShotFile, writeShotFile } from './openShot';
-import { SHOT_VERSION } from './schema';
+import { SHOT_VERSION } from './version';
 
 const FOLDER = join(__dirname, '../testing/oldVersions');
 

@@ -1,7 +1,8 @@
 import { ShotError } from './errors';
 import { firstFault } from './faultSentence';
 import { migrate } from './migrate';
-import { SHOT_FORMAT, SHOT_VERSION, type Shot, shotSchema } from './schema';
+import { type Shot, shotSchema } from './schema';
+import { SHOT_FORMAT, SHOT_VERSION } from './version';
 
 /**
  * A shot from data of unknown origin: checked, and brought up to the present version.

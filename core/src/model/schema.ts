@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { backdropSchema } from './backdropSchema';
-import { actedSchema, gestureSchema, MOST_GESTURES } from './gestureSchema';
+import { actedSchema, gestureSchema } from './gestureSchema';
 import { id } from './ids';
-import { readyShapeSchema } from '../arc/shapes';
-import { coordinate, FURTHEST, vectorSchema } from './coordinates';
+import { readyShapeUnion } from '../arc/shapes';
+import { coordinate, vectorSchema } from './coordinates';
 import {
   FIELD_SIDE,
   FURTHEST_TURN,
@@ -12,18 +12,17 @@ import {
   MOST_PARTS,
   MOST_POINTS,
   RATE,
+  FURTHEST,
+  lastFrameFor,
+  MOST_GESTURES,
 } from './limits';
+import { arcColours, standInNames } from './names';
+import { SHOT_FORMAT, SHOT_VERSION } from './version';
 import { timingSchema } from './timingSchema';
 import { type TrackName, TRACKS, tracksSchema } from '../timing/tracks';
 
 export * from './gestureSchema';
-export * from './limits';
 export * from './timingSchema';
-
-/** Name of the open format, in every file. */
-export const SHOT_FORMAT = 'humble-pendulum-shot';
-/** Version written by this release; older ones are migrated when they are read. */
-export const SHOT_VERSION = 6;
 
 const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
 const degrees = z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
@@ -35,35 +34,30 @@ export const shapingSchema = z.object({ tighten: setting, sharpen: setting, lean
 
 /** What shapes an arc. Handles are displacements from the point. A point has no time. */
 export const arcPointSchema = z.object({
-  id,
-  x: coordinate,
-  y: coordinate,
-  in: vectorSchema,
-  out: vectorSchema,
+  id: id(z),
+  x: coordinate(z),
+  y: coordinate(z),
+  in: vectorSchema(z),
+  out: vectorSchema(z),
   kind: z.enum(['smooth', 'even', 'corner']),
   shaping: shapingSchema.nullable(),
 });
 
-/** Colours that arcs are told apart by; the interface has a tone of each for both themes. */
-export const arcColours = ['indigo', 'moss', 'plum', 'teal', 'graphite'] as const;
-
 export const arcSchema = z.object({
-  id,
+  id: id(z),
   name,
   closed: z.boolean(),
   points: z.array(arcPointSchema).min(2).max(MOST_POINTS),
   /** What made the points, until one of them is moved by hand. */
-  shape: readyShapeSchema.nullable(),
+  shape: readyShapeUnion(z).nullable(),
   colour: z.enum(arcColours),
   hidden: z.boolean(),
   locked: z.boolean(),
 });
 
-export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master', 'crab'] as const;
-
 /** What moves. */
 export const figureSchema = z.object({
-  id,
+  id: id(z),
   name,
   artwork: z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
   /** Height in the field, field units. */
@@ -74,16 +68,16 @@ export const figureSchema = z.object({
 export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
 
 export const moveSchema = timingSchema.extend({
-  id,
-  figureId: id,
-  arcId: id,
+  id: id(z),
+  figureId: id(z),
+  arcId: id(z),
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
   /** What of the figure changes besides its place: keys of each track. */
-  tracks: tracksSchema,
+  tracks: tracksSchema(z),
 });
 
 export const fieldSchema = z.object({
@@ -120,13 +114,6 @@ const unchecked = z.object({
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
 });
-
-/**
- * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the
- * figure is where it began, and a loop shows that place once.
- */
-export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
-  lengthFrames + (isClosed ? 1 : 0);
 
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
 export const shotSchema = unchecked.superRefine((shot, context) => {

@@ -1,11 +1,9 @@
 import { z } from 'zod';
-import { easingSchema } from '../timing/easings';
+import { easingUnion } from '../timing/easings';
 import { id } from './ids';
-import { FURTHEST } from './coordinates';
-import { LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS } from './limits';
+import { FURTHEST, LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS } from './limits';
 
-export { easingSchema } from '../timing/easings';
-export { FURTHEST_SHARE } from '../timing/easings/limits';
+export const easingSchema = easingUnion(z);
 
 /** Round a closed arc the last mark may lie one frame past the shot. */
 const frame = z
@@ -19,13 +17,13 @@ const shift = z.number().min(-FURTHEST).max(FURTHEST);
 
 /** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
 export const markSchema = z.object({
-  id,
+  id: id(z),
   frame,
   fraction: place,
   kind: z.enum(['stop', 'pass']),
   easing: easingSchema,
   /** The point of the arc that carries the mark, so that both stay together; null for none. */
-  pointId: id.nullable(),
+  pointId: id(z).nullable(),
   /** Key, breakdown, or the animator's own words; empty for none. */
   label: z.string().trim().max(LONGEST_LABEL),
 });

@@ -1,4 +1,4 @@
-import { FURTHEST } from '../model/coordinates';
+import { FURTHEST } from '../model/limits';
 import { ShotError } from '../model/errors';
 import { changePart, findArc } from '../model/parts';
 import type { Arc, ArcPoint, Move, Shot } from '../model/schema';

@@ -1,7 +1,8 @@
 import { ShotError } from '../model/errors';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK } from '../model/plainTiming';
-import { LONGEST_SHOT, type Mark, MOST_MARKS, type Move } from '../model/schema';
+import { LONGEST_SHOT, MOST_MARKS } from '../model/limits';
+import { type Mark, type Move } from '../model/schema';
 import { remapFrames } from './remapFrames';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { splitEasing } from './splitEasing';

@@ -1,7 +1,8 @@
 import { ShotError } from '../model/errors';
 import { lastFrame } from './placeInTime';
 import { changePart, findArc } from '../model/parts';
-import { LONGEST_SHOT, type Mark, type Move, type Shot } from '../model/schema';
+import { LONGEST_SHOT } from '../model/limits';
+import { type Mark, type Move, type Shot } from '../model/schema';
 
 /** What edits of a timing have in common. */
 

@@ -1,4 +1,5 @@
-import { firstFault, ShotError } from '@humble/core';
+import { ShotError } from '@humble/core';
+import { firstFault } from '@humble/core/files';
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { ZodError } from 'zod';

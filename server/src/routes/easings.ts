@@ -1,4 +1,5 @@
-import { easingSchema, LONGEST_NAME } from '@humble/core';
+import { LONGEST_NAME } from '@humble/core';
+import { easingSchema } from '@humble/core/files';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { EasingService } from '../services/easingService';

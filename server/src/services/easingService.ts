@@ -1,4 +1,5 @@
-import { type Easing, easingSchema } from '@humble/core';
+import { type Easing } from '@humble/core';
+import { easingSchema } from '@humble/core/files';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';

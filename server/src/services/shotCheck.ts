@@ -1,4 +1,4 @@
-import { CARD_VERSION } from '@humble/core';
+import { CARD_VERSION } from '@humble/core/files';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
 import type { Threads } from '../threads/threads';

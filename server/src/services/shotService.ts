@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core';
+import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import type { ShotRecord } from '../database/shotRecord';

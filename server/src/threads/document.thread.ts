@@ -1,4 +1,5 @@
-import { LONGEST_NAME, openShot, readShotFile, type Shot, shotCard } from '@humble/core';
+import { LONGEST_NAME, type Shot } from '@humble/core';
+import { openShot, readShotFile, shotCard } from '@humble/core/files';
 import { z } from 'zod';
 import { Problem } from '../http/problem';
 import { answerTasks } from './answerTasks';

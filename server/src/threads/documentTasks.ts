@@ -1,4 +1,4 @@
-import type { ShotCard } from '@humble/core';
+import type { ShotCard } from '@humble/core/files';
 
 /** What a shot is stored as: its document, and what the list needs without reading it. */
 export interface ShotColumns {

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { plainCard, type ShotCard } from '@humble/core';
+import { plainCard, type ShotCard } from '@humble/core/files';
 import { Problem } from '../http/problem';
 import type { CheckedBody, DocumentResults, DocumentTask, ShotColumns } from './documentTasks';
 import type { SeenPicture } from './pictureTasks';

@@ -14,8 +14,10 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Words } from '../../ui/Words';
-import { ReadyShapesDialog } from './ReadyShapesDialog';
 
+const ReadyShapesDialog = lazyWithRetry(() =>
+  import('./ReadyShapesDialog').then((part) => part.ReadyShapesDialog),
+);
 const BringInDialog = lazyWithRetry(() => import('./BringInDialog').then((part) => part.BringInDialog));
 
 /** All the ways to a further arc. */

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '@humble/core';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
@@ -10,8 +11,6 @@ import { TextField } from '../../ui/TextField';
 interface DialogProps {
   readonly onClose: () => void;
 }
-
-const LONGEST_NAME = 120;
 
 /** Name, size of the field, rate and length of the shot. */
 export function SettingsDialog({ onClose }: DialogProps) {

@@ -25,11 +25,9 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
           label={COLUMN_NAMES[column]}
           onPress={() => {
             onClose();
-            try {
-              take(fileName, table, column);
-            } catch (error) {
-              dispatch(messageShown(error instanceof Error ? error.message : 'This table cannot be read.'));
-            }
+            take(fileName, table, column).catch((error: unknown) =>
+              dispatch(messageShown(error instanceof Error ? error.message : 'This table cannot be read.')),
+            );
           }}
         />
       ))}

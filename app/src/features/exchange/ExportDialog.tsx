@@ -1,6 +1,8 @@
-import { EXPORTERS } from '@humble/core';
+import type { Exporter } from '@humble/core/files';
 import Download from 'lucide-react-native/icons/download';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { fileFormats } from '../../commands/fileFormats';
 import { useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -15,22 +17,48 @@ interface ExportDialogProps {
 /** What leaves the shot, in open formats: one button for each entry of the core's table. */
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
+  const exporters = useExporters();
   return (
     <Dialog title="Export" isOpen onClose={onClose}>
-      {EXPORTERS.map(({ flag, label, sentence, ending, mimeType, isPossible, write }) => (
-        <View key={flag} className="gap-2">
-          <Button
-            label={label}
-            icon={Download}
-            disabled={!isPossible(shot)}
-            onPress={() => {
-              saveFile(fileNameOf(shot.name, ending), write(shot), mimeType);
-              onClose();
-            }}
-          />
-          <Words tone="soft">{sentence}</Words>
-        </View>
-      ))}
+      {exporters === null && <Words tone="soft">Fetching …</Words>}
+      {typeof exporters === 'string' && (
+        <Words role="alert" tone="plum">
+          {exporters}
+        </Words>
+      )}
+      {Array.isArray(exporters) &&
+        (exporters as readonly Exporter[]).map(
+          ({ flag, label, sentence, ending, mimeType, isPossible, write }) => (
+            <View key={flag} className="gap-2">
+              <Button
+                label={label}
+                icon={Download}
+                disabled={!isPossible(shot)}
+                onPress={() => {
+                  saveFile(fileNameOf(shot.name, ending), write(shot), mimeType);
+                  onClose();
+                }}
+              />
+              <Words tone="soft">{sentence}</Words>
+            </View>
+          ),
+        )}
     </Dialog>
   );
+}
+
+/** The table of exporters; null until it is here, a sentence when it cannot be fetched. */
+function useExporters(): readonly Exporter[] | string | null {
+  const [exporters, setExporters] = useState<readonly Exporter[] | string | null>(null);
+  useEffect(() => {
+    let isShown = true;
+    fileFormats().then(
+      ({ EXPORTERS }) => isShown && setExporters(EXPORTERS),
+      (error: Error) => isShown && setExporters(error.message),
+    );
+    return () => {
+      isShown = false;
+    };
+  }, []);
+  return exporters;
 }

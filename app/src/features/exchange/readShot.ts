@@ -1,4 +1,5 @@
-import { readIncrementsCsv, readShotFile, type Shot, shotFromIncrements } from '@humble/core';
+import type { Shot } from '@humble/core';
+import { fileFormats } from '../../commands/fileFormats';
 import type { PickedFile } from '../../ui/files';
 
 /** Rate of a shot made from a table, which has none of its own, frames per second. */
@@ -11,8 +12,9 @@ export const titleOf = (fileName: string): string =>
     .slice(0, 120)
     .trim() || 'Imported shot';
 
-/** A shot from a file: an open shot file, or a table of increments. @throws ShotError with a sentence */
-export function readShot({ name, text }: PickedFile): Shot {
+/** A shot from a file: an open shot file, or a table of increments. Rejects with an error whose message is a sentence. */
+export async function readShot({ name, text }: PickedFile): Promise<Shot> {
+  const { readIncrementsCsv, readShotFile, shotFromIncrements } = await fileFormats();
   const looksLikeJson = /^\uFEFF?\s*[{[]/.test(text) || /\.json$/i.test(name);
   return looksLikeJson
     ? readShotFile(text)

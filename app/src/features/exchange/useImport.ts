@@ -1,11 +1,6 @@
-import {
-  type PlaceColumn,
-  readIncrementsCsv,
-  type ReadIncrements,
-  ShotError,
-  withTimingFrom,
-} from '@humble/core';
+import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
+import { fileFormats } from '../../commands/fileFormats';
 import { api, failureSentence } from '../../persistence/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -13,7 +8,7 @@ import { pickFile } from '../../ui/files';
 import { readShot } from './readShot';
 
 const sentenceOf = (error: unknown): string =>
-  error instanceof ShotError || error instanceof Error ? error.message : 'This file cannot be read.';
+  error instanceof Error ? error.message : 'This file cannot be read.';
 
 /** Reads a file as a new shot. Resolves with its id, or null when nothing came of it and why was said. */
 export function useImportShot(): () => Promise<string | null> {
@@ -22,7 +17,7 @@ export function useImportShot(): () => Promise<string | null> {
     try {
       const file = await pickFile('.json,.csv,application/json,text/csv');
       if (!file) return null;
-      const result = await dispatch(api.endpoints.createShot.initiate(readShot(file)));
+      const result = await dispatch(api.endpoints.createShot.initiate(await readShot(file)));
       if (result.data) return result.data.id;
       dispatch(messageShown(failureSentence(result.error)));
     } catch (error) {
@@ -58,12 +53,13 @@ export function useTakeTiming(): (
   fileName: string,
   table: ReadIncrements,
   column?: PlaceColumn,
-) => UndecidedTable | null {
+) => Promise<UndecidedTable | null> {
   const dispatch = useAppDispatch();
   const store = useAppStore();
   const edit = useEdit();
   return useCallback(
-    (fileName, table, column) => {
+    async (fileName, table, column) => {
+      const { withTimingFrom } = await fileFormats();
       const { shot } = store.getState().shot.present;
       const move = activeMoveIn(store.getState());
       if (!shot || !move) return null;
@@ -93,7 +89,8 @@ export function useImportTiming(onUndecided: (table: UndecidedTable) => void): (
       const file = await pickFile('.csv,.tsv,.txt,text/csv,text/tab-separated-values');
       if (!file) return;
       const move = activeMoveIn(store.getState());
-      const undecided = take(file.name, readIncrementsCsv(file.text, move?.id));
+      const { readIncrementsCsv } = await fileFormats();
+      const undecided = await take(file.name, readIncrementsCsv(file.text, move?.id));
       if (undecided) onUndecided(undecided);
     } catch (error) {
       dispatch(messageShown(sentenceOf(error)));

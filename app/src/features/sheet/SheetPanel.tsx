@@ -5,8 +5,10 @@ import { View } from 'react-native';
 import { useThrottledMove, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
-import { IncrementsTable } from './IncrementsTable';
-import { RulerDialog } from './RulerDialog';
+import { LazyIncrementsTable } from './LazyIncrementsTable';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
+
+const RulerDialog = lazyWithRetry(() => import('./RulerDialog').then((part) => part.RulerDialog));
 
 /** What one takes to the desk or the set: the increments, in units a ruler has. */
 export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
@@ -22,7 +24,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
         <Button label={label} icon={Ruler} onPress={() => setOpen(true)} className="shrink" />
         <Button label="Export" icon={Share} disabled={!move} onPress={onExport} />
       </View>
-      <IncrementsTable canType />
+      <LazyIncrementsTable canType />
       <RulerDialog isOpen={isOpen} onClose={() => setOpen(false)} />
     </View>
   );

@@ -1,9 +1,7 @@
-import { freshShot, lengthSchema, LONGEST_NAME, rateSchema } from '@humble/core';
-import { zodResolver } from '@hookform/resolvers/zod';
+import { freshShot } from '@humble/core';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
-import { z } from 'zod';
 import { api, failureSentence } from '../../persistence/api';
 import { useAppDispatch } from '../../store/hooks';
 import { Button } from '../../ui/Button';
@@ -12,6 +10,7 @@ import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
+import { checkedShot, FRESH, type TypedShot } from './newShotForm';
 
 const RATES = [12, 24, 25, 30].map((rate) => ({ value: String(rate), label: String(rate) }));
 
@@ -21,28 +20,6 @@ const FIELDS = [
   { value: '1080 × 1080', label: '1 : 1' },
   { value: '1080 × 1920', label: '9 : 16' },
 ] as const;
-
-const typedNumber = (schema: z.ZodNumber, sentence: string) =>
-  z.string().transform((text, context) => {
-    const result = schema.safeParse(readNumber(text));
-    if (result.success) return result.data;
-    context.addIssue({ code: 'custom', message: sentence });
-    return z.NEVER;
-  });
-
-const side = z.number().min(16).max(20_000);
-
-const formSchema = z.object({
-  name: z.string().trim().min(1, 'A name, please.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
-  rate: typedNumber(rateSchema, 'A rate from 1 to 240.'),
-  length: typedNumber(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
-  width: typedNumber(side, 'From 16 to 20 000.'),
-  height: typedNumber(side, 'From 16 to 20 000.'),
-});
-
-type Typed = z.input<typeof formSchema>;
-
-const FRESH: Typed = { name: '', rate: '24', length: '48', width: '1920', height: '1080' };
 
 interface NewShotDialogProps {
   readonly onClose: () => void;
@@ -54,7 +31,7 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
   const dispatch = useAppDispatch();
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, setValue, formState } = useForm({
-    resolver: zodResolver(formSchema),
+    resolver: checkedShot,
     defaultValues: FRESH,
   });
   const typed = useWatch({ control });
@@ -68,7 +45,7 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
     onClose();
     onCreated(result.data.id);
   });
-  const field = (name: keyof Typed, label: string, unit?: string, isNumber = true) => (
+  const field = (name: keyof TypedShot, label: string, unit?: string, isNumber = true) => (
     <Controller
       name={name}
       control={control}

@@ -1,4 +1,5 @@
-import { type ShotCard, STAND_INS, standInTransform } from '@humble/core';
+import { STAND_INS, standInTransform } from '@humble/core';
+import { type ShotCard } from '@humble/core/files';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';

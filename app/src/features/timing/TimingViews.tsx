@@ -13,8 +13,8 @@ import { currentSpan } from '../../store/timingSelection';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { ChartCard } from './cards/ChartCard';
-import { GraphView } from './graph/GraphView';
-import { RulerView } from './ruler/RulerView';
+import { LazyGraphView } from './graph/LazyGraphView';
+import { LazyRulerView } from './ruler/LazyRulerView';
 
 const VIEWS = [
   { value: 'ruler', label: 'Ruler' },
@@ -38,8 +38,8 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
         options={VIEWS}
         onChange={(next) => dispatch(settingsChanged({ timingView: next }))}
       />
-      {timingView === 'ruler' && <RulerView />}
-      {timingView === 'graph' && <GraphView height={GRAPH_HEIGHT} />}
+      {timingView === 'ruler' && <LazyRulerView />}
+      {timingView === 'graph' && <LazyGraphView height={GRAPH_HEIGHT} />}
       {timingView === 'chart' && <CurrentChart />}
       {timingView === 'numbers' && <View style={{ height: NUMBERS_HEIGHT }}>{numbers}</View>}
     </View>

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ComponentType } from 'react';
 import type { AppStore } from '../../store/store';
 
 /** What a panel needs to know of the bench that it stands on. */
@@ -13,7 +13,8 @@ export type KeyCommand = (event: KeyboardEvent) => (() => void) | undefined;
 
 /** What of a step is made of features: its panel and its keys. The rest stands in `kinds/steps`. */
 export interface StepParts {
-  readonly Panel: (props: PanelProps) => ReactNode;
+  /** It comes as a part of its own, fetched ahead. */
+  readonly Panel: ComponentType<PanelProps>;
   /** The panel scrolls its own lines, not as a whole. */
   readonly scrollsItself?: true;
   readonly keys?: (store: AppStore) => KeyCommand;

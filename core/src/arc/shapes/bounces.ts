@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
+import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import type { Vector } from '../vector';
 import { halfThrow } from './curves';
@@ -6,17 +7,18 @@ import { defineShape, point, shapeSchema } from './shapeDefinition';
 
 const LEAST_RESTITUTION = 0.05;
 
-const schema = shapeSchema('bounces', {
-  /** Where it is let go. */
-  from: point,
-  /** Where it comes to rest, on the floor. */
-  to: point,
-  count: z.number().int().min(1).max(40),
-  /** Speed after a hit over speed before it: each bounce reaches its square of the height. */
-  restitution: z.number().min(LEAST_RESTITUTION).max(1),
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'bounces', {
+    /** Where it is let go. */
+    from: point(z),
+    /** Where it comes to rest, on the floor. */
+    to: point(z),
+    count: z.number().int().min(1).max(40),
+    /** Speed after a hit over speed before it: each bounce reaches its square of the height. */
+    restitution: z.number().min(LEAST_RESTITUTION).max(1),
+  });
 
-type Bounces = z.infer<typeof schema>;
+type Bounces = z.infer<ReturnType<typeof schema>>;
 
 /** How long each bounce takes, in times of the first fall. */
 const durations = ({ count, restitution }: Bounces): readonly number[] =>

@@ -1,13 +1,20 @@
+import type { Zod } from '../../model/zod';
 import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { distance } from '../vector';
 import { along, alongDirection, angleFrom, nearestTurn, placed, polar } from './curves';
 import { angle, defineShape, point, shapeSchema, size } from './shapeDefinition';
 
-const schema = shapeSchema('eight', { centre: point, width: size, height: size, turnDeg: angle });
+const schema = (z: Zod) =>
+  shapeSchema(z, 'eight', { centre: point(z), width: size(z), height: size(z), turnDeg: angle(z) });
 
 /** Lemniscate of Gerono: twice up and down while once to and fro. It starts at its crossing, to the right. */
-function lemniscate({ centre, width, height, turnDeg }: z.infer<typeof schema>): readonly Cubic[] {
+function lemniscate({
+  centre,
+  width,
+  height,
+  turnDeg,
+}: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const [w, h] = [width / 2, height / 2];
   const cubics = along(
     (t) => ({ x: w * Math.sin(t), y: -h * Math.sin(2 * t) }),

@@ -1,20 +1,22 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
+import type { z } from 'zod';
 import { distance } from '../vector';
 import { alongDirection, angleFrom, nearestTurn, placed, polar, roundArc } from './curves';
 import { angle, defineShape, point, shapeSchema, type ShapeSpace, size } from './shapeDefinition';
 
-const schema = shapeSchema('ellipse', {
-  centre: point,
-  radiusX: size,
-  radiusY: size,
-  turnDeg: angle,
-  /** Where it starts, 0 at the right. */
-  startDeg: angle,
-  /** A circle: both radii are kept the same. */
-  isRound: z.boolean(),
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'ellipse', {
+    centre: point(z),
+    radiusX: size(z),
+    radiusY: size(z),
+    turnDeg: angle(z),
+    /** Where it starts, 0 at the right. */
+    startDeg: angle(z),
+    /** A circle: both radii are kept the same. */
+    isRound: z.boolean(),
+  });
 
-type Ellipse = z.infer<typeof schema>;
+type Ellipse = z.infer<ReturnType<typeof schema>>;
 
 const fresh = ({ centre }: ShapeSpace, radiusX: number, radiusY: number, isRound: boolean): Ellipse => ({
   kind: 'ellipse',

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import type { ReadyShape } from '../../model/schema';
 import { bounces } from './bounces';
 import { eight } from './eight';
@@ -27,18 +28,19 @@ const definitions = [
 ] as const;
 
 type Definitions = typeof definitions;
-type SchemasOf<Each extends readonly { readonly schema: z.ZodObject }[]> = {
-  -readonly [Index in keyof Each]: Each[Index]['schema'];
+type SchemasOf<Each extends readonly { readonly schema: (z: Zod) => z.ZodObject }[]> = {
+  -readonly [Index in keyof Each]: ReturnType<Each[Index]['schema']>;
 };
 
 /**
  * Shapes that keep what made them until a point of theirs is moved. Sizes in field units, angles in degrees,
  * positive clockwise as seen unless it says otherwise.
  */
-export const readyShapeSchema = z.discriminatedUnion(
-  'kind',
-  definitions.map(({ schema }) => schema) as unknown as SchemasOf<Definitions>,
-);
+export const readyShapeUnion = (z: Zod) =>
+  z.discriminatedUnion(
+    'kind',
+    definitions.map(({ schema }) => schema(z)) as unknown as SchemasOf<Definitions>,
+  );
 
 /** What a fresh ready shape can be. A circle is an ellipse that is kept round. */
 export type FreshShapeName = NamesOf<Definitions[number]>;

@@ -1,7 +1,8 @@
+import type { Zod } from '../../model/zod';
 import { line as straight } from './curves';
 import { defineShape, point, shapeSchema } from './shapeDefinition';
 
-const schema = shapeSchema('line', { from: point, to: point });
+const schema = (z: Zod) => shapeSchema(z, 'line', { from: point(z), to: point(z) });
 
 export const line = defineShape({
   kind: 'line',

@@ -1,3 +1,4 @@
+import type { Zod } from '../../model/zod';
 import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { applyTo, rotationAbout } from '../transform';
@@ -15,18 +16,19 @@ import {
 } from './curves';
 import { angle, defineShape, point, shapeSchema, size } from './shapeDefinition';
 
-const schema = shapeSchema('rounded-box', {
-  centre: point,
-  width: size,
-  height: size,
-  /** Of all four corners; half the shorter side is the most that counts. */
-  cornerRadius: size,
-  turnDeg: angle,
-  /** Where it starts as seen from the centre, 0 at the middle of the right side. */
-  startDeg: angle,
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'rounded-box', {
+    centre: point(z),
+    width: size(z),
+    height: size(z),
+    /** Of all four corners; half the shorter side is the most that counts. */
+    cornerRadius: size(z),
+    turnDeg: angle(z),
+    /** Where it starts as seen from the centre, 0 at the middle of the right side. */
+    startDeg: angle(z),
+  });
 
-type RoundedBox = z.infer<typeof schema>;
+type RoundedBox = z.infer<ReturnType<typeof schema>>;
 
 /** A side or a corner of the outline, about the origin and not turned. */
 type Piece =

@@ -1,5 +1,7 @@
-import { z } from 'zod';
-import { coordinate, FURTHEST, vectorSchema } from '../../model/coordinates';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
+import { coordinate, vectorSchema } from '../../model/coordinates';
+import { FURTHEST, FURTHEST_TURN } from '../../model/limits';
 import type { Cubic } from '../cubic';
 import type { Vector } from '../vector';
 
@@ -41,7 +43,7 @@ export interface ShapeDefinition<
   Shape = z.infer<Schema>,
 > {
   readonly kind: string;
-  readonly schema: Schema;
+  readonly schema: (z: Zod) => Schema;
   readonly closed: boolean;
   /** The curves that it is made of, each starting where the one before ends. Closed ones end where they began. */
   readonly cubics: (shape: Shape) => readonly Cubic[];
@@ -62,14 +64,15 @@ export const defineShape = <Schema extends z.ZodObject, Name extends string>(
 ): ShapeDefinition<Schema, Name> => definition;
 
 /** A size, field units. */
-export const size = z.number().min(0).max(FURTHEST);
+export const size = (z: Zod) => z.number().min(0).max(FURTHEST);
 /** An angle in degrees, positive clockwise as seen unless its shape says otherwise. */
-export const angle = z.number().min(-36_000).max(36_000);
+export const angle = (z: Zod) => z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
 export const point = vectorSchema;
 export { coordinate };
 
 /** The schema of a kind of shape; every shape can run from its end to its start. */
 export const shapeSchema = <Kind extends string, Fields extends z.core.$ZodLooseShape>(
+  z: Zod,
   kind: Kind,
   fields: Fields,
 ) => z.object({ kind: z.literal(kind), reversed: z.boolean(), ...fields });

@@ -1,20 +1,22 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
+import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { distance, type Vector } from '../vector';
 import { along, angleFrom, nearestTurn, polar, RADIANS } from './curves';
 import { angle, defineShape, point, shapeSchema, size } from './shapeDefinition';
 
-const schema = shapeSchema('spiral', {
-  centre: point,
-  innerRadius: size,
-  outerRadius: size,
-  /** Negative turns anticlockwise as seen. */
-  turns: z.number().min(-60).max(60),
-  startDeg: angle,
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'spiral', {
+    centre: point(z),
+    innerRadius: size(z),
+    outerRadius: size(z),
+    /** Negative turns anticlockwise as seen. */
+    turns: z.number().min(-60).max(60),
+    startDeg: angle(z),
+  });
 
 /** A spiral whose radius grows evenly with its turn (Archimedes). */
-function archimedes(shape: z.infer<typeof schema>): readonly Cubic[] {
+function archimedes(shape: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const { centre, innerRadius, outerRadius, turns, startDeg } = shape;
   const sweep = turns * 2 * Math.PI;
   const growth = outerRadius - innerRadius;

@@ -1,15 +1,17 @@
+import type { Zod } from '../../model/zod';
 import { distance, type Vector } from '../vector';
 import { angleFrom, nearestTurn, placed, polar, roundArc } from './curves';
 import { angle, defineShape, point, shapeSchema, size } from './shapeDefinition';
 
-const schema = shapeSchema('swing', {
-  /** What it hangs from. */
-  hang: point,
-  length: size,
-  /** From straight down, positive to the right as seen. */
-  fromDeg: angle,
-  toDeg: angle,
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'swing', {
+    /** What it hangs from. */
+    hang: point(z),
+    length: size(z),
+    /** From straight down, positive to the right as seen. */
+    fromDeg: angle(z),
+    toDeg: angle(z),
+  });
 
 /** Straight down is 90° as the field counts, and to the right is anticlockwise from there. */
 const hanging = (hang: Vector, deg: number, length: number): Vector => polar(hang, 90 - deg, length);

@@ -1,13 +1,15 @@
+import type { Zod } from '../../model/zod';
 import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { add, distance, subtract, type Vector } from '../vector';
 import { line, mapped, RADIANS, roundArc } from './curves';
 import { defineShape, point, shapeSchema } from './shapeDefinition';
 
-const schema = shapeSchema('three-places', { from: point, through: point, to: point });
+const schema = (z: Zod) =>
+  shapeSchema(z, 'three-places', { from: point(z), through: point(z), to: point(z) });
 
 /** Part of the circle through three points; straight when they lie in one line. */
-function throughThree({ from, through, to }: z.infer<typeof schema>): readonly Cubic[] {
+function throughThree({ from, through, to }: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const [b, c] = [subtract(through, from), subtract(to, from)];
   const twiceArea = 2 * (b.x * c.y - b.y * c.x);
   const longest = Math.max(distance(from, through), distance(through, to), distance(from, to));

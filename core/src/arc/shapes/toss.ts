@@ -1,17 +1,19 @@
+import type { Zod } from '../../model/zod';
 import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { halfThrow, line } from './curves';
 import { defineShape, point, shapeSchema, size } from './shapeDefinition';
 
-const schema = shapeSchema('toss', {
-  from: point,
-  to: point,
-  /** How far its top lies above the higher of the two ends. */
-  height: size,
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'toss', {
+    from: point(z),
+    to: point(z),
+    /** How far its top lies above the higher of the two ends. */
+    height: size(z),
+  });
 
 /** A throw under steady weight: two parts of one parabola that meet at the top. */
-function parabola({ from, to, height }: z.infer<typeof schema>): readonly Cubic[] {
+function parabola({ from, to, height }: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const top = Math.min(from.y, to.y) - height;
   const [rise, fall] = [Math.sqrt(from.y - top), Math.sqrt(to.y - top)];
   if (rise + fall === 0) return [line(from, to)];

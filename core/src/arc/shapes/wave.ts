@@ -1,18 +1,20 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
+import type { z } from 'zod';
 import type { Cubic } from '../cubic';
 import { add, distance, mix, scale, subtract, type Vector } from '../vector';
 import { alongDirection, angleFrom } from './curves';
 import { coordinate, defineShape, point, shapeSchema } from './shapeDefinition';
 
-const schema = shapeSchema('wave', {
-  from: point,
-  to: point,
-  count: z.number().int().min(1).max(60),
-  /** From the middle line to a crest; the first crest lies to the left of the travel when positive. */
-  height: coordinate,
-});
+const schema = (z: Zod) =>
+  shapeSchema(z, 'wave', {
+    from: point(z),
+    to: point(z),
+    count: z.number().int().min(1).max(60),
+    /** From the middle line to a crest; the first crest lies to the left of the travel when positive. */
+    height: coordinate(z),
+  });
 
-type Wave = z.infer<typeof schema>;
+type Wave = z.infer<ReturnType<typeof schema>>;
 
 /** Directions along the middle line and to the left of it, of length 1. */
 function axesOf({ from, to }: Wave): { readonly forward: Vector; readonly left: Vector } {

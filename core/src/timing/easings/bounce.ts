@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 import { within } from './limits';
 import { nearestAmong, nearestOf } from './nearestOf';
@@ -6,13 +7,14 @@ import { nearestAmong, nearestOf } from './nearestOf';
 const LEAST_RESTITUTION = 0.05;
 const MOST_RESTITUTION = 0.95;
 
-const schema = z.object({
-  kind: z.literal('bounce'),
-  count: z.number().int().min(0).max(20),
-  restitution: z.number().min(LEAST_RESTITUTION).max(MOST_RESTITUTION),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('bounce'),
+    count: z.number().int().min(0).max(20),
+    restitution: z.number().min(LEAST_RESTITUTION).max(MOST_RESTITUTION),
+  });
 
-type Bounce = z.infer<typeof schema>;
+type Bounce = z.infer<ReturnType<typeof schema>>;
 
 /**
  * Share of the way of something that falls onto its target and bounces there: each bounce lasts the
@@ -42,7 +44,7 @@ export function bounceEasing(u: number, count: number, restitution: number): num
 const MOST_PROPOSED = 6;
 
 /** Falls onto the target and bounces. */
-export const bounce = defineEasing<typeof schema>({
+export const bounce = defineEasing<ReturnType<typeof schema>>({
   kind: 'bounce',
   schema,
   distanceAt: ({ count, restitution }, x, frames, distance) =>

@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { cubicEasing } from '../cubicEasing';
 import { defineEasing } from './easingDefinition';
 import { unit, within } from './limits';
@@ -6,11 +7,12 @@ import { nearestOf } from './nearestOf';
 
 /** How far a handle may lie outside the way: anticipation, overshoot. */
 const FURTHEST_HANDLE = 4;
-const beyond = z.number().min(-FURTHEST_HANDLE).max(FURTHEST_HANDLE);
+const beyond = (z: Zod) => z.number().min(-FURTHEST_HANDLE).max(FURTHEST_HANDLE);
 
-const schema = z.object({ kind: z.literal('curve'), x1: unit, y1: beyond, x2: unit, y2: beyond });
+const schema = (z: Zod) =>
+  z.object({ kind: z.literal('curve'), x1: unit(z), y1: beyond(z), x2: unit(z), y2: beyond(z) });
 
-type Curve = z.infer<typeof schema>;
+type Curve = z.infer<ReturnType<typeof schema>>;
 
 const curveOf = ([x1, y1, x2, y2]: readonly number[]): Curve => ({
   kind: 'curve',
@@ -28,7 +30,7 @@ const STARTS = [
 ];
 
 /** A cubic in the unit square of time and way; y may leave it. */
-export const curve = defineEasing<typeof schema>({
+export const curve = defineEasing<ReturnType<typeof schema>>({
   kind: 'curve',
   schema,
   distanceAt: (easing, x, frames, distance) => distance * cubicEasing(x / frames, easing),

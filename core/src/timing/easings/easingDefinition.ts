@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 
 /** How far an easing is from a chart, share of the way: the mean square for searching, the largest for saying. */
 export interface ChartDistance<Easing> {
@@ -12,7 +13,7 @@ export interface ChartDistance<Easing> {
  */
 export interface EasingDefinition<Schema extends z.ZodObject, Easing = z.infer<Schema>> {
   readonly kind: string;
-  readonly schema: Schema;
+  readonly schema: (z: Zod) => Schema;
   /**
    * How far a span has travelled x frames after its first mark.
    * @param x real, 0 < x < frames

@@ -1,10 +1,10 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 
-const schema = z.object({ kind: z.literal('even') });
+const schema = (z: Zod) => z.object({ kind: z.literal('even') });
 
 /** The same increment on every frame. */
-export const even = defineEasing<typeof schema>({
+export const even = defineEasing<ReturnType<typeof schema>>({
   kind: 'even',
   schema,
   distanceAt: (_, x, frames, distance) => (distance * x) / frames,

@@ -1,13 +1,13 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 
-const schema = z.object({ kind: z.literal('flow') });
+const schema = (z: Zod) => z.object({ kind: z.literal('flow') });
 
 /**
  * Through its marks without a jump of speed at a pass and without overshoot. Here it is taken to stop at both
  * ends; how it passes through its marks is known to its move alone (`fractionAt`).
  */
-export const flow = defineEasing<typeof schema>({
+export const flow = defineEasing<ReturnType<typeof schema>>({
   kind: 'flow',
   schema,
   distanceAt: (_, x, frames, distance) => {

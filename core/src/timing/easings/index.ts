@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import type { Easing } from '../../model/schema';
 import { bounce } from './bounce';
 import { curve } from './curve';
@@ -15,15 +16,16 @@ import { windUp } from './windUp';
 /** The table of easings, the simpler ones first: of two that come as near to a chart the first is proposed. */
 const definitions = [even, snap, ramped, slowPlace, settle, bounce, windUp, curve, flow, ticks] as const;
 
-type SchemasOf<Definitions extends readonly { readonly schema: z.ZodObject }[]> = {
-  -readonly [Index in keyof Definitions]: Definitions[Index]['schema'];
+type SchemasOf<Definitions extends readonly { readonly schema: (z: Zod) => z.ZodObject }[]> = {
+  -readonly [Index in keyof Definitions]: ReturnType<Definitions[Index]['schema']>;
 };
 
 /** How a span travels from its mark to the next; what is counted in frames is so that it can be typed. */
-export const easingSchema = z.discriminatedUnion(
-  'kind',
-  definitions.map(({ schema }) => schema) as unknown as SchemasOf<typeof definitions>,
-);
+export const easingUnion = (z: Zod) =>
+  z.discriminatedUnion(
+    'kind',
+    definitions.map(({ schema }) => schema(z)) as unknown as SchemasOf<typeof definitions>,
+  );
 
 /** A definition as those see it who do not know of which kind it is. */
 export type AnyEasingDefinition = EasingDefinition<z.ZodObject, Easing>;

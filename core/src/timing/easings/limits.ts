@@ -1,13 +1,13 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { LONGEST_SHOT } from '../../model/limits';
 
 /** Share of the way of a span on a chart; a span that all but comes back has large ones. */
 export const FURTHEST_SHARE = 1e6;
 
 /** Frames as an easing counts them: they need not be whole. */
-export const easingFrames = z.number().min(0).max(LONGEST_SHOT);
+export const easingFrames = (z: Zod) => z.number().min(0).max(LONGEST_SHOT);
 /** A share of time or way. */
-export const unit = z.number().min(0).max(1);
+export const unit = (z: Zod) => z.number().min(0).max(1);
 
 export const within = (value: number, least: number, most: number): number =>
   Math.min(most, Math.max(least, value));

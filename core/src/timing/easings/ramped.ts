@@ -1,15 +1,17 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { type ChartDistance, defineEasing } from './easingDefinition';
 import { easingFrames, stretchedFrames } from './limits';
 
-const schema = z.object({
-  kind: z.literal('ramped'),
-  leaveFrames: easingFrames,
-  arriveFrames: easingFrames,
-  ramp: z.enum(['steady', 'soft']),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('ramped'),
+    leaveFrames: easingFrames(z),
+    arriveFrames: easingFrames(z),
+    ramp: z.enum(['steady', 'soft']),
+  });
 
-type Ramped = z.infer<typeof schema>;
+type Ramped = z.infer<ReturnType<typeof schema>>;
 type RampKind = Ramped['ramp'];
 
 /** Frames over which a span really leaves and arrives, and its speed between, per frame. */
@@ -92,7 +94,7 @@ function nearestRamp(ramp: RampKind, frames: number, { square }: ChartDistance<R
 }
 
 /** Leaves over some frames, arrives over some, and goes on at one speed between; counted in frames. */
-export const ramped = defineEasing<typeof schema>({
+export const ramped = defineEasing<ReturnType<typeof schema>>({
   kind: 'ramped',
   schema,
   distanceAt: (easing, x, frames, distance) => {

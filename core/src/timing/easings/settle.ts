@@ -1,4 +1,5 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 import { within } from './limits';
 import { nearestAmong, nearestOf } from './nearestOf';
@@ -6,13 +7,14 @@ import { nearestAmong, nearestOf } from './nearestOf';
 const LEAST_OVERSHOOT = 0.01;
 const MOST_OVERSHOOT = 0.9;
 
-const schema = z.object({
-  kind: z.literal('settle'),
-  overshoot: z.number().min(LEAST_OVERSHOOT).max(MOST_OVERSHOOT),
-  swings: z.number().int().min(1).max(20),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('settle'),
+    overshoot: z.number().min(LEAST_OVERSHOOT).max(MOST_OVERSHOOT),
+    swings: z.number().int().min(1).max(20),
+  });
 
-type Settle = z.infer<typeof schema>;
+type Settle = z.infer<ReturnType<typeof schema>>;
 
 const SOLVING_STEPS = 60;
 
@@ -57,7 +59,7 @@ export function settleEasing(u: number, overshoot: number, swings: number): numb
 const MOST_PROPOSED = 6;
 
 /** A swing past the target that dies on it. */
-export const settle = defineEasing<typeof schema>({
+export const settle = defineEasing<ReturnType<typeof schema>>({
   kind: 'settle',
   schema,
   distanceAt: ({ overshoot, swings }, x, frames, distance) =>

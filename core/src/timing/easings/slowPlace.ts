@@ -1,17 +1,19 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 import { unit, within } from './limits';
 import { nearestOf } from './nearestOf';
 
 const MOST_STRENGTH = 0.99;
 
-const schema = z.object({
-  kind: z.literal('slow-place'),
-  at: unit,
-  strength: z.number().min(0).max(MOST_STRENGTH),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('slow-place'),
+    at: unit(z),
+    strength: z.number().min(0).max(MOST_STRENGTH),
+  });
 
-type SlowPlace = z.infer<typeof schema>;
+type SlowPlace = z.infer<ReturnType<typeof schema>>;
 
 const TURN = 2 * Math.PI;
 
@@ -39,7 +41,7 @@ const STARTS = [
 ];
 
 /** Slowest at a share of the way. */
-export const slowPlace = defineEasing<typeof schema>({
+export const slowPlace = defineEasing<ReturnType<typeof schema>>({
   kind: 'slow-place',
   schema,
   distanceAt: ({ at, strength }, x, frames, distance) => distance * slowPlaceEasing(x / frames, at, strength),

@@ -1,10 +1,10 @@
-import { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 
-const schema = z.object({ kind: z.literal('snap') });
+const schema = (z: Zod) => z.object({ kind: z.literal('snap') });
 
 /** Stays, and jumps with the next mark. */
-export const snap = defineEasing<typeof schema>({
+export const snap = defineEasing<ReturnType<typeof schema>>({
   kind: 'snap',
   schema,
   distanceAt: () => 0,

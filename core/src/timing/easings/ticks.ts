@@ -1,16 +1,18 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { LONGEST_SHOT } from '../../model/limits';
 import { defineEasing } from './easingDefinition';
 import { FURTHEST_SHARE, within } from './limits';
 
-const share = z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
+const share = (z: Zod) => z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
 
-const schema = z.object({
-  kind: z.literal('ticks'),
-  fractions: z.array(share).min(1).max(LONGEST_SHOT),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('ticks'),
+    fractions: z.array(share(z)).min(1).max(LONGEST_SHOT),
+  });
 
-type Ticks = z.infer<typeof schema>;
+type Ticks = z.infer<ReturnType<typeof schema>>;
 
 /** An explicit chart: shares of the way at the end of so many equal intervals. */
 export const chartOf = (shares: readonly number[]): Ticks => ({
@@ -32,7 +34,7 @@ export function ticksEasing(u: number, fractions: readonly number[]): number {
 }
 
 /** An explicit chart. A fresh one keeps what was there before. */
-export const ticks = defineEasing<typeof schema>({
+export const ticks = defineEasing<ReturnType<typeof schema>>({
   kind: 'ticks',
   schema,
   distanceAt: ({ fractions }, x, frames, distance) => distance * ticksEasing(x / frames, fractions),

@@ -1,17 +1,19 @@
-import { z } from 'zod';
+import type { z } from 'zod';
+import type { Zod } from '../../model/zod';
 import { defineEasing } from './easingDefinition';
 import { easingFrames, stretchedFrames, within } from './limits';
 import { nearestOf } from './nearestOf';
 
 const MOST_BACK = 2;
 
-const schema = z.object({
-  kind: z.literal('wind-up'),
-  backFrames: easingFrames,
-  back: z.number().min(0).max(MOST_BACK),
-});
+const schema = (z: Zod) =>
+  z.object({
+    kind: z.literal('wind-up'),
+    backFrames: easingFrames(z),
+    back: z.number().min(0).max(MOST_BACK),
+  });
 
-type WindUp = z.infer<typeof schema>;
+type WindUp = z.infer<ReturnType<typeof schema>>;
 
 /** Share of a span that going back may take: some of it is left for the way. */
 const LONGEST_BACK = 0.9;
@@ -24,7 +26,7 @@ export const windUpFrames = ({ backFrames }: Pick<WindUp, 'backFrames'>, frames:
   Math.min(backFrames, LONGEST_BACK * frames);
 
 /** Goes back by a share of the way over the first frames, then on to the mark; no speed at either turn. */
-export const windUp = defineEasing<typeof schema>({
+export const windUp = defineEasing<ReturnType<typeof schema>>({
   kind: 'wind-up',
   schema,
   distanceAt: (easing, x, frames, distance) => {

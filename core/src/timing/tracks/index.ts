@@ -1,7 +1,8 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { id } from '../../model/ids';
 import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
-import { easingSchema } from '../easings';
+import type { Zod } from '../../model/zod';
+import { easingUnion } from '../easings';
 import type { TrackDefinition } from './trackDefinition';
 import { turn } from './turn';
 
@@ -18,16 +19,16 @@ export const trackDefinition = (name: TrackName): TrackDefinition<TrackName> =>
   TRACKS.find((track) => track.name === name)!;
 
 /** A value on a frame. `easing` belongs to the frames from here to the next key. */
-const keySchema = ({ range: [least, most] }: TrackDefinition) =>
+const keySchema = (z: Zod, { range: [least, most] }: TrackDefinition) =>
   z.object({
-    id,
+    id: id(z),
     frame: z
       .number()
       .int()
       .min(1)
       .max(LONGEST_SHOT + 1),
     value: z.number().min(least).max(most),
-    easing: easingSchema,
+    easing: easingUnion(z),
   });
 
 /** For each track of the table what `of` says of it. */
@@ -37,11 +38,12 @@ export const forEachTrack = <T>(
   Object.fromEntries(TRACKS.map((track) => [track.name, of(track)])) as Record<TrackName, T>;
 
 /** Keys of each track, in the order of their frames. */
-export const tracksSchema = z.object(
-  forEachTrack((track) => z.array(keySchema(track)).max(MOST_MARKS)) as {
-    [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>>;
-  },
-);
+export const tracksSchema = (z: Zod) =>
+  z.object(
+    forEachTrack((track) => z.array(keySchema(z, track)).max(MOST_MARKS)) as {
+      [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>>;
+    },
+  );
 
 /** Tracks without keys. */
 export const NO_KEYS: Readonly<Record<TrackName, readonly never[]>> = forEachTrack(() => []);

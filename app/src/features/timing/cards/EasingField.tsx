@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { describeEasing } from '../../../kinds/easings';
 import { Button } from '../../../ui/Button';
 import { Words } from '../../../ui/Words';
-import { EasingDialog } from './EasingDialog';
+import { LazyEasingDialog } from './LazyEasingDialog';
 import { EasingNumbers } from './EasingNumbers';
 
 interface EasingFieldProps {
@@ -32,7 +32,7 @@ export function EasingField({ label, easing, frames, onChange }: EasingFieldProp
         <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
       </View>
       {isChoosing && (
-        <EasingDialog
+        <LazyEasingDialog
           easing={easing}
           frames={frames}
           onChoose={(next) => onChange(next)}

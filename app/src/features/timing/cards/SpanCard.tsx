@@ -8,7 +8,7 @@ import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
-import { EasingDialog } from './EasingDialog';
+import { LazyEasingDialog } from './LazyEasingDialog';
 import { EasingNumbers } from './EasingNumbers';
 import { describeEasing } from '../../../kinds/easings';
 
@@ -93,7 +93,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
         )}
       </View>
       {isChoosing && (
-        <EasingDialog
+        <LazyEasingDialog
           easing={easing}
           frames={frames}
           onChoose={(next) => setEasing(next)}

@@ -1,0 +1,58 @@
+import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
+import type { FieldErrors, ResolverResult } from 'react-hook-form';
+import { fileFormats } from '../../commands/fileFormats';
+import { readNumber } from '../../ui/numbers';
+
+/** The form of a new shot as it is typed. */
+export interface TypedShot {
+  readonly name: string;
+  readonly rate: string;
+  readonly length: string;
+  readonly width: string;
+  readonly height: string;
+}
+
+/** What was typed, as numbers. */
+export interface NewShot {
+  readonly name: string;
+  readonly rate: number;
+  readonly length: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export const FRESH: TypedShot = { name: '', rate: '24', length: '48', width: '1920', height: '1080' };
+
+async function formSchema() {
+  const { z, rateSchema, lengthSchema } = await fileFormats();
+  const typed = (schema: typeof rateSchema, sentence: string) =>
+    z.string().transform((text, context) => {
+      const result = schema.safeParse(readNumber(text));
+      if (result.success) return result.data;
+      context.addIssue({ code: 'custom', message: sentence });
+      return z.NEVER;
+    });
+  const side = z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most);
+  return z.object({
+    name: z.string().trim().min(1, 'A name, please.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
+    rate: typed(rateSchema, 'A rate from 1 to 240.'),
+    length: typed(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
+    width: typed(side, 'From 16 to 20 000.'),
+    height: typed(side, 'From 16 to 20 000.'),
+  });
+}
+
+/** Checks what was typed, with the schemas of a shot. They come with the part that reads files. */
+export async function checkedShot(typed: TypedShot): Promise<ResolverResult<TypedShot, NewShot>> {
+  const errors: { -readonly [Name in keyof TypedShot]?: FieldErrors<TypedShot>[Name] } = {};
+  try {
+    const result = (await formSchema()).safeParse(typed);
+    if (result.success) return { values: result.data, errors: {} };
+    for (const { path, message } of result.error.issues)
+      errors[path[0] as keyof TypedShot] ??= { type: 'value', message };
+  } catch (error) {
+    // The part could not be fetched.
+    errors.name = { type: 'value', message: error instanceof Error ? error.message : String(error) };
+  }
+  return { values: {}, errors };
+}

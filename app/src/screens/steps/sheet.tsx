@@ -1,7 +1,0 @@
-import { SheetPanel } from '../../features/sheet/SheetPanel';
-import type { StepParts } from './stepParts';
-
-export const sheet: StepParts = {
-  Panel: ({ onExport }) => <SheetPanel onExport={onExport} />,
-  scrollsItself: true,
-};

@@ -1,0 +1,8 @@
+/** Colours that arcs are told apart by; the interface has a tone of each for both themes. */
+export const arcColours = ['indigo', 'moss', 'plum', 'teal', 'graphite'] as const;
+
+/** Drawings that stand in for a figure's own artwork. */
+export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master', 'crab'] as const;
+
+/** Types of the pictures that a backdrop may have. */
+export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;

@@ -1,0 +1,116 @@
+// Do the tests bite? Plants small changes at random places of the core and runs the tests of what they touch:
+// `npm run mutants`, or with `-- --seed 7`, `-- --count 40`, `-- --files arc/bend.ts,timing/retime.ts`.
+// Only innermost places are drawn from: what holds others within itself (a whole function, say) is caught with them.
+import { readdirSync, readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { parseArgs } from 'node:util';
+import { Stryker } from '@stryker-mutator/core';
+import { Instrumenter } from '@stryker-mutator/instrumenter';
+import { ROOT, seconds } from './run.mjs';
+
+/** Of the mutants that are planted, so many per cent must be caught. */
+const LEAST_CAUGHT = 85;
+/** Sentences and patterns are for people; what they say is no calculation. */
+const LEFT_OUT = ['StringLiteral', 'Regex'];
+
+const { values } = parseArgs({
+  options: {
+    seed: { type: 'string', default: '20261126' },
+    count: { type: 'string', default: '150' },
+    files: { type: 'string' },
+  },
+});
+
+process.chdir(join(ROOT, 'core'));
+const isMeant = (name) => (values.files ? values.files.split(',').includes(name) : true);
+const sources = readdirSync('src', { recursive: true })
+  .filter((name) => /(?<!\.test|\.d)\.ts$/.test(name) && !name.startsWith('testing') && isMeant(name))
+  .sort();
+
+/** Numbers from 0 to 1 by a seed (mulberry32). */
+function randomBy(seed) {
+  let state = seed;
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+const quiet = new Proxy({}, { get: () => () => false });
+const { mutants } = await new Instrumenter(quiet).instrument(
+  sources.map((name) => ({
+    name: resolve('src', name),
+    content: readFileSync(join('src', name), 'utf8'),
+    mutate: true,
+  })),
+  { plugins: null, excludedMutations: LEFT_OUT, ignorers: [], noHeader: true },
+);
+
+/** Places with all mutants that lie on them. */
+const places = new Map();
+for (const mutant of mutants) {
+  if (mutant.status === 'Ignored') continue;
+  const { start, end } = mutant.location;
+  const key = `${mutant.fileName}:${start.line + 1}:${start.column}-${end.line + 1}:${end.column}`;
+  places.set(key, [...(places.get(key) ?? []), mutant]);
+}
+const isBefore = (a, b) => a.line < b.line || (a.line === b.line && a.column <= b.column);
+const within = (inner, outer) => isBefore(outer.start, inner.start) && isBefore(inner.end, outer.end);
+const all = [...places].map(([range, [{ fileName, location }]]) => ({ range, fileName, location }));
+const innermost = all.filter(
+  (place) =>
+    !all.some(
+      (other) =>
+        other !== place && other.fileName === place.fileName && within(other.location, place.location),
+    ),
+);
+
+const random = randomBy(Number(values.seed));
+const drawn = [];
+for (let count = 0; count < Number(values.count) && innermost.length > 0; ) {
+  const [place] = innermost.splice(Math.floor(random() * innermost.length), 1);
+  drawn.push(place.range);
+  count += places.get(place.range).length;
+}
+
+const since = Date.now();
+const results = await new Stryker({
+  mutate: drawn.map((range) => range.replace(`${process.cwd()}/`, '')),
+  mutator: { excludedMutations: LEFT_OUT },
+  testRunner: 'jest',
+  plugins: ['@stryker-mutator/jest-runner'],
+  coverageAnalysis: 'perTest',
+  concurrency: 2,
+  timeoutMS: 10_000,
+  reporters: ['dots'],
+  cleanTempDir: 'always',
+  tempDirName: '.mutants',
+  checkers: [],
+  allowEmpty: true,
+  jest: {
+    projectType: 'custom',
+    enableFindRelatedTests: true,
+    config: {
+      ...(await import('../jest.node.cjs')).default,
+      // Hundreds of icons take as long as all other tests together, and catch little that those do not.
+      testPathIgnorePatterns: ['svgIcons'],
+    },
+  },
+}).runMutationTest();
+
+const judged = results.filter(({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status));
+const survivors = judged.filter(({ status }) => status === 'Survived' || status === 'NoCoverage');
+for (const { fileName, location, mutatorName, replacement, status } of survivors) {
+  const line = readFileSync(fileName, 'utf8').split('\n')[location.start.line - 1].trim();
+  console.log(
+    `\n${fileName.replace(`${ROOT}/`, '')}:${location.start.line}  ${mutatorName}${status === 'NoCoverage' ? ', no test comes here' : ''}`,
+  );
+  console.log(`  ${line}\n  → ${replacement.replace(/\s+/g, ' ').slice(0, 160)}`);
+}
+const caught = (100 * (judged.length - survivors.length)) / Math.max(1, judged.length);
+console.log(
+  `\n${judged.length - survivors.length} of ${judged.length} caught, ${caught.toFixed(1)} % (at least ${LEAST_CAUGHT} % are asked for); seed ${values.seed}, ${seconds(since)}`,
+);
+process.exit(caught >= LEAST_CAUGHT ? 0 : 1);
