@@ -99,7 +99,10 @@ module.exports = {
     only(
       'screens-on-features',
       '^app/src/screens/',
-      ['^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui)/', '^core/src/index\\.ts$'],
+      [
+        '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui)/',
+        '^core/src/index\\.ts$',
+      ],
       'Screens put features together.',
     ),
     only(

@@ -6,7 +6,18 @@ import { createHash } from 'node:crypto';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { type Easing, edits, freshShot, gestureFrames, gestureFrom, type Mark, measureArc, type Picture, type Shot, smoothThrough } from '../core/src/index';
+import {
+  type Easing,
+  edits,
+  freshShot,
+  gestureFrames,
+  gestureFrom,
+  type Mark,
+  measureArc,
+  type Picture,
+  type Shot,
+  smoothThrough,
+} from '../core/src/index';
 import { openShot, writeShotFile } from '../core/src/files';
 import { thinGesture } from '../core/src/gesture/thinGesture';
 import { checkSvgPicture } from '../core/src/svg';

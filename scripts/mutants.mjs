@@ -69,7 +69,7 @@ const innermost = all.filter(
 
 const random = randomBy(Number(values.seed));
 const drawn = [];
-for (let count = 0; count < Number(values.count) && innermost.length > 0; ) {
+for (let count = 0; count < Number(values.count) && innermost.length > 0;) {
   const [place] = innermost.splice(Math.floor(random() * innermost.length), 1);
   drawn.push(place.range);
   count += places.get(place.range).length;

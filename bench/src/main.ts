@@ -1,4 +1,15 @@
-import { type Arc, edits, evaluate, evaluateMove, fitStroke, gestureFrames, measureArc, pathData, placeBuffer, writePlace } from '@humble/core';
+import {
+  type Arc,
+  edits,
+  evaluate,
+  evaluateMove,
+  fitStroke,
+  gestureFrames,
+  measureArc,
+  pathData,
+  placeBuffer,
+  writePlace,
+} from '@humble/core';
 import { openShot, shotCard } from '@humble/core/files';
 import { thinGesture } from '@humble/core/thinGesture';
 import { Bezier } from 'bezier-js';
@@ -8,13 +19,17 @@ import { cubicArc, lengthErrors } from './accuracy';
 import { GROWTH_BUDGET, growths } from './growth';
 import { shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
+import { BARE_PAGE, sizes } from './sizes';
 
 /** Budgets of the design, milliseconds or ratios. */
 const LENGTH_BUDGET = 1e-9;
 const PLACE_RATIO_BUDGET = 50;
 const MOVE_BUDGET_MS = 2;
-const SHOT_BUDGET_MS = 30;
+const SHOT_BUDGET_MS = 25;
 const THINNING_BUDGET_MS = 2000;
+/** JavaScript of the first screen, as a share of a bare page's; of the workbench beyond it, gzip, bytes. */
+const FIRST_SCREEN_RATIO = 1.5;
+const WORKBENCH_BYTES = 140_000;
 
 /** Times shorter than this say more of the machine than of the growth, milliseconds. */
 const SHORT_MS = 8;
@@ -192,6 +207,30 @@ function growth(): void {
   );
 }
 
+/** What the page sends before something is to be seen. */
+function javaScript(): void {
+  console.log('\nJavaScript, gzip\n');
+  const all = sizes();
+  if (!all) return verdict('the application is built', false);
+  const kilobytes = (bytes: number): string => (bytes / 1000).toFixed(1);
+  const { firstScreen, workbench, later } = all;
+  console.table(
+    Object.entries({ 'first screen': firstScreen, 'workbench until its first picture': workbench, ...later })
+      .sort(([, a], [, b]) => b - a)
+      .map(([part, bytes]) => ({ part, KB: kilobytes(bytes) })),
+  );
+  const ratio = firstScreen / BARE_PAGE;
+  verdict(
+    `first screen ${ratio.toFixed(2)} × a bare page, at most ${FIRST_SCREEN_RATIO}`,
+    ratio <= FIRST_SCREEN_RATIO,
+  );
+  verdict(
+    `workbench ${kilobytes(workbench)} KB, at most ${kilobytes(WORKBENCH_BYTES)}`,
+    workbench <= WORKBENCH_BYTES,
+  );
+}
+
+javaScript();
 accuracy();
 await places();
 await evaluation();
