@@ -18,6 +18,7 @@ const CORE = [
   ['gesture', 'pose'],
   'edits',
   'formats',
+  'http',
 ];
 const alternatives = (rooms) => `(${rooms.flat().join('|')})`;
 /** Schemas of the kinds of things are part of the model, and stand in the file of their kind. */
@@ -55,32 +56,32 @@ module.exports = {
     only(
       'cli-on-core',
       '^cli/src/',
-      ['^cli/src/', '^core/src/index\\.ts$'],
+      ['^cli/src/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
       'The terminal command stands on the core.',
     ),
     only(
       'server-on-core',
       '^server/src/',
-      ['^server/src/', '^core/src/(index|svg|testing/heavyShots)\\.ts$', 'node_modules/'],
+      ['^server/src/', '^core/src/(index|files|svg|http/contract|http/routes|testing/heavyShots)\\.ts$', 'node_modules/'],
       'The server stands on the core.',
     ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
     only(
       'kinds-on-core',
       '^app/src/kinds/',
-      ['^app/src/(kinds|ui)/', '^core/src/index\\.ts$'],
+      ['^app/src/(kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
       'What the interface says of each kind of thing stands on the core.',
     ),
     only(
       'store-on-core',
       '^app/src/(store|persistence|playback|render)/',
-      ['^app/src/(store|persistence|playback|render|kinds|ui)/', '^core/src/index\\.ts$'],
+      ['^app/src/(store|persistence|playback|render|kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
       'Store, persistence, playback and rendering know no command and no feature.',
     ),
     only(
       'commands-on-store',
       '^app/src/commands/',
-      ['^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/', '^core/src/index\\.ts$'],
+      ['^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
       'A command does in one call what a user does.',
     ),
     only(
@@ -101,7 +102,7 @@ module.exports = {
       '^app/src/screens/',
       [
         '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui)/',
-        '^core/src/index\\.ts$',
+        '^core/src/(index|files|http/contract|http/routes)\\.ts$',
       ],
       'Screens put features together.',
     ),

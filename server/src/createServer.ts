@@ -1,9 +1,11 @@
 import compression from 'compression';
-import express, { type Express } from 'express';
+import { API } from '@humble/core/contract';
+import express, { type Express, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/openDatabase';
+import { serve } from './http/endpoint';
 import { applicationRoutes } from './http/application';
 import { databaseInPlace, onlyFromHere, onlyJson } from './http/guards';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
@@ -60,7 +62,7 @@ export function createServer({
   server.disable('x-powered-by');
   server.use(onlyFromHere, securityHeaders, compression());
   server.use(
-    '/api',
+    API,
     rateLimit({
       windowMs: 60_000,
       limit: requestsPerMinute,
@@ -74,22 +76,20 @@ export function createServer({
       next();
     },
   );
-  server.get('/api/health', (_request, response) => {
-    response.json({ status: 'ok' });
-  });
-  server.get('/api/health/database', async (_request, response) => {
-    response.json(await database.settings());
-  });
-  server.use('/api', databaseInPlace(database));
-  server.use('/api/pictures', pictureRoutes(createPictureService(database, threads)));
-  server.use('/api', onlyJson);
-  server.use('/api/shots', shotRoutes(createShotService(database, threads), threads));
+  const health = Router();
+  serve(health, 'health', () => ({ status: 'ok' as const }));
+  serve(health, 'databaseHealth', () => database.settings());
+  server.use(API, health);
+  server.use(API, databaseInPlace(database));
+  server.use(API, pictureRoutes(createPictureService(database, threads)));
+  server.use(API, onlyJson);
+  server.use(API, shotRoutes(createShotService(database, threads), threads));
   server.use(
-    '/api/easings',
+    API,
     express.json({ limit: EASING_LIMIT, strict: false }),
     easingRoutes(createEasingService(database)),
   );
-  server.use('/api', notFound);
+  server.use(API, notFound);
   server.use(applicationRoutes(appFolder));
   server.use(notFound);
   server.use(handleErrors(log));

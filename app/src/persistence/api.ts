@@ -1,46 +1,17 @@
-import type { Easing, Shot } from '@humble/core';
-import type { ShotCard } from '@humble/core/files';
+import type { Immutable, Shot } from '@humble/core';
+import type { AnswerOf, EndpointName } from '@humble/core/contract';
+import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** One line of the list, as the server sends it. */
-export interface ShotSummary {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string;
-  readonly film: string;
-  readonly lengthFrames: number;
-  readonly rate: number;
-  readonly updatedAt: string;
-  readonly card: ShotCard;
-  /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
-  readonly damage: { readonly code: string; readonly sentence: string } | null;
-}
-
+export type ShotSummary = Immutable<AnswerOf<'listShots'>>['shots'][number];
 /** How far a shot has come on the server. */
-export interface ShotRevision {
-  readonly revision: number;
-  readonly isRemoved: boolean;
-}
-
+export type ShotRevision = Immutable<AnswerOf<'readRevision'>>;
 /** A shot that was taken out of the bin. */
-export interface RestoredShot {
-  readonly id: string;
-  readonly name: string;
-}
-
-export interface StoredShot {
-  readonly id: string;
-  readonly revision: number;
-  readonly updatedAt: string;
-  readonly shot: Shot;
-}
-
+export type RestoredShot = Immutable<AnswerOf<'restoreShot'>>;
+export type StoredShot = Immutable<AnswerOf<'readShot'>>;
 /** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
-export interface KeptEasing {
-  readonly id: string;
-  readonly name: string;
-  readonly easing: Easing | null;
-}
+export type KeptEasing = Immutable<AnswerOf<'listEasings'>>['easings'][number];
 
 export interface SaveRequest {
   readonly id: string;
@@ -48,55 +19,65 @@ export interface SaveRequest {
   readonly shot: Shot;
 }
 
+/** A request to an endpoint of the contract. */
+const ask = (name: EndpointName, params: Readonly<Record<string, string>> = {}, body?: object) => ({
+  url: addressOf(name, params),
+  method: ROUTES[name].method,
+  ...(body && { body }),
+});
+
 /** An answer that takes longer than this counts as a server that is away, milliseconds. */
 const LONGEST_WAIT_MS = 15_000;
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: LONGEST_WAIT_MS }),
+  baseQuery: fetchBaseQuery({ baseUrl: API, timeout: LONGEST_WAIT_MS }),
   tagTypes: ['List', 'Easings'],
   endpoints: (build) => ({
     listShots: build.query<readonly ShotSummary[], void>({
-      query: () => '/shots',
-      transformResponse: (answer: { shots: ShotSummary[] }) => answer.shots,
+      query: () => ask('listShots'),
+      transformResponse: (answer: Immutable<AnswerOf<'listShots'>>) => answer.shots,
       providesTags: ['List'],
     }),
-    readShot: build.query<StoredShot, string>({ query: (id) => `/shots/${id}`, keepUnusedDataFor: 0 }),
+    readShot: build.query<StoredShot, string>({
+      query: (id) => ask('readShot', { id }),
+      keepUnusedDataFor: 0,
+    }),
     readRevision: build.query<ShotRevision, string>({
-      query: (id) => `/shots/${id}/revision`,
+      query: (id) => ask('readRevision', { id }),
       keepUnusedDataFor: 0,
     }),
     createShot: build.mutation<StoredShot, Shot>({
-      query: (shot) => ({ url: '/shots', method: 'POST', body: { shot } }),
+      query: (shot) => ask('createShot', {}, { shot }),
       invalidatesTags: ['List'],
     }),
-    saveShot: build.mutation<Omit<StoredShot, 'shot'>, SaveRequest>({
-      query: ({ id, ...body }) => ({ url: `/shots/${id}`, method: 'PUT', body }),
+    saveShot: build.mutation<Immutable<AnswerOf<'saveShot'>>, SaveRequest>({
+      query: ({ id, ...body }) => ask('saveShot', { id }, body),
       invalidatesTags: ['List'],
     }),
     duplicateShot: build.mutation<StoredShot, string>({
-      query: (id) => ({ url: `/shots/${id}/duplicate`, method: 'POST' }),
+      query: (id) => ask('duplicateShot', { id }),
       invalidatesTags: ['List'],
     }),
     removeShot: build.mutation<void, string>({
-      query: (id) => ({ url: `/shots/${id}`, method: 'DELETE' }),
+      query: (id) => ask('removeShot', { id }),
       invalidatesTags: ['List'],
     }),
     listEasings: build.query<readonly KeptEasing[], void>({
-      query: () => '/easings',
-      transformResponse: (answer: { easings: KeptEasing[] }) => answer.easings,
+      query: () => ask('listEasings'),
+      transformResponse: (answer: Immutable<AnswerOf<'listEasings'>>) => answer.easings,
       providesTags: ['Easings'],
     }),
     keepEasing: build.mutation<KeptEasing, Omit<KeptEasing, 'id'>>({
-      query: (body) => ({ url: '/easings', method: 'POST', body }),
+      query: (body) => ask('keepEasing', {}, body),
       invalidatesTags: ['Easings'],
     }),
     removeEasing: build.mutation<void, string>({
-      query: (id) => ({ url: `/easings/${id}`, method: 'DELETE' }),
+      query: (id) => ask('removeEasing', { id }),
       invalidatesTags: ['Easings'],
     }),
     restoreShot: build.mutation<RestoredShot, string>({
-      query: (id) => ({ url: `/shots/${id}/restore`, method: 'POST' }),
+      query: (id) => ask('restoreShot', { id }),
       invalidatesTags: ['List'],
     }),
   }),
@@ -105,7 +86,7 @@ export const api = createApi({
 export const { useListShotsQuery, useListEasingsQuery, useKeepEasingMutation, useRemoveEasingMutation } = api;
 
 /** Where the text of a stored shot can be fetched as it lies there, whatever it is. */
-export const documentAddress = (id: string): string => `/api/shots/${id}/document`;
+export const documentAddress = (id: string): string => API + addressOf('readDocument', { id });
 
 /** What went wrong with a request, in terms of what can be done about it. */
 export type Failure =

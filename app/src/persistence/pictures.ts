@@ -1,11 +1,10 @@
-import type { Picture } from '@humble/core';
+import { type Picture, PICTURE_LIMITS } from '@humble/core';
+import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { OFFLINE_SENTENCE } from './api';
 
 /** Where the server keeps a picture, by the SHA-256 of its bytes. */
-export const pictureAddress = (sha256: string): string => `/api/pictures/${sha256}`;
+export const pictureAddress = (sha256: string): string => API + addressOf('readPicture', { sha256 });
 
-/** What the server takes, bytes. */
-const LARGEST_PICTURE = 40_000_000;
 const TYPES: Readonly<Record<string, string>> = {
   png: 'image/png',
   jpg: 'image/jpeg',
@@ -29,9 +28,9 @@ export interface BroughtPicture {
  * @throws Error with a sentence that names the file
  */
 export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
-  if (file.size > LARGEST_PICTURE) throw new Error(`“${file.name}” is larger than 40 MB.`);
-  const response = await fetch('/api/pictures', {
-    method: 'POST',
+  if (file.size > PICTURE_LIMITS.bytes) throw new Error(`“${file.name}” is larger than 40 MB.`);
+  const response = await fetch(API + addressOf('keepPicture'), {
+    method: ROUTES.keepPicture.method,
     headers: { 'content-type': typeOf(file), 'x-file-name': encodeURIComponent(file.name.slice(0, 120)) },
     body: file,
     signal,

@@ -1,8 +1,7 @@
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
 import { gestureFrom, type RawGesture } from '../gesture/gesture';
-import { FURTHEST } from '../model/limits';
-import { LONGEST_SHOT } from '../model/limits';
+import { FURTHEST, LONGEST_SHOT } from '../model/limits';
 
 /** Positions that were tracked elsewhere, as a gesture, and the frame of the first of them. */
 export interface TrackedPositions {

@@ -3,14 +3,14 @@ import { backdropSchema } from '../model/backdropSchema';
 import { LONGEST_NAME } from '../model/limits';
 import { easingSchema, type Shot } from '../model/schema';
 import { standInNames } from '../model/names';
+import { API, type EndpointName, ROUTES } from './routes';
+
+export { API };
 
 /**
  * What application and server say to each other, stated once: the server reads its requests by it, the
  * application takes its types and addresses from it, and tests check the answers and docs/http-api.md against it.
  */
-
-/** Under which everything lies. */
-export const API = '/api';
 
 /** The most that a request with a shot may weigh: one of 20,000 frames with a mark on each weighs a quarter. */
 export const LARGEST_SHOT_BYTES = 8 * 1024 * 1024;
@@ -88,88 +88,78 @@ const defineContract = <Contract extends Readonly<Record<string, Endpoint>>>(con
   contract;
 
 export const CONTRACT = defineContract({
-  health: { method: 'GET', path: '/health', status: 200, answer: z.object({ status: z.literal('ok') }) },
+  health: { ...ROUTES.health, status: 200, answer: z.object({ status: z.literal('ok') }) },
   databaseHealth: {
-    method: 'GET',
-    path: '/health/database',
+    ...ROUTES.databaseHealth,
     status: 200,
     answer: z.object({
       journalMode: z.string(),
-      synchronous: z.number(),
-      foreignKeys: z.number(),
+      synchronous: z.enum(['off', 'normal', 'full', 'extra']),
+      foreignKeys: z.boolean(),
       busyTimeoutMs: z.number(),
     }),
   },
   listShots: {
-    method: 'GET',
-    path: '/shots',
+    ...ROUTES.listShots,
     status: 200,
     answer: z.object({ shots: z.array(summary) }),
   },
-  createShot: { method: 'POST', path: '/shots', body: z.object({ shot }), status: 201, answer: stored },
-  readShot: { method: 'GET', path: '/shots/:id', params: ofShot, status: 200, answer: stored },
+  createShot: { ...ROUTES.createShot, body: z.object({ shot }), status: 201, answer: stored },
+  readShot: { ...ROUTES.readShot, params: ofShot, status: 200, answer: stored },
   readRevision: {
-    method: 'GET',
-    path: '/shots/:id/revision',
+    ...ROUTES.readRevision,
     params: ofShot,
     status: 200,
     answer: z.object({ revision, isRemoved: z.boolean() }),
   },
   readDocument: {
-    method: 'GET',
-    path: '/shots/:id/document',
+    ...ROUTES.readDocument,
     params: ofShot,
     status: 200,
     answer: 'text',
   },
   saveShot: {
-    method: 'PUT',
-    path: '/shots/:id',
+    ...ROUTES.saveShot,
     params: ofShot,
     body: z.object({ revision, shot }),
     status: 200,
     answer: saved,
   },
   duplicateShot: {
-    method: 'POST',
-    path: '/shots/:id/duplicate',
+    ...ROUTES.duplicateShot,
     params: ofShot,
     status: 201,
     answer: stored,
   },
-  removeShot: { method: 'DELETE', path: '/shots/:id', params: ofShot, status: 204, answer: null },
+  removeShot: { ...ROUTES.removeShot, params: ofShot, status: 204, answer: null },
   restoreShot: {
-    method: 'POST',
-    path: '/shots/:id/restore',
+    ...ROUTES.restoreShot,
     params: ofShot,
     status: 200,
     answer: saved.extend({ name: z.string() }),
   },
   listEasings: {
-    method: 'GET',
-    path: '/easings',
+    ...ROUTES.listEasings,
     status: 200,
     answer: z.object({ easings: z.array(keptEasing) }),
   },
   keepEasing: {
-    method: 'POST',
-    path: '/easings',
+    ...ROUTES.keepEasing,
     body: z.object({ name: z.string().trim().min(1).max(LONGEST_NAME), easing: easingSchema }),
     status: 201,
     answer: keptEasing,
   },
-  removeEasing: { method: 'DELETE', path: '/easings/:id', params: ofShot, status: 204, answer: null },
-  keepPicture: { method: 'POST', path: '/pictures', body: 'bytes', status: 201, answer: keptPicture },
+  removeEasing: { ...ROUTES.removeEasing, params: ofShot, status: 204, answer: null },
+  keepPicture: { ...ROUTES.keepPicture, body: 'bytes', status: 201, answer: keptPicture },
   readPicture: {
-    method: 'GET',
-    path: '/pictures/:sha256',
+    ...ROUTES.readPicture,
     params: z.object({ sha256 }),
     status: 200,
     answer: 'bytes',
   },
 });
 
-export type EndpointName = keyof typeof CONTRACT;
+export type { EndpointName };
 
 /** What an endpoint answers with, as data. */
 export type AnswerOf<Name extends EndpointName> = (typeof CONTRACT)[Name]['answer'] extends z.ZodType
@@ -182,7 +172,3 @@ export type BodyOf<Name extends EndpointName> = (typeof CONTRACT)[Name] extends 
     ? z.input<Body>
     : Blob
   : void;
-
-/** The address of an endpoint, with its parameters filled in, below `API`. */
-export const addressOf = (name: EndpointName, params: Readonly<Record<string, string>> = {}): string =>
-  CONTRACT[name].path.replace(/:(\w+)/g, (_, key: string) => encodeURIComponent(params[key] ?? ''));

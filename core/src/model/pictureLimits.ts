@@ -3,6 +3,8 @@ export const PICTURE_LIMITS = {
   /** Shortest and longest side, pixels. */
   leastSide: 1,
   mostSide: 65_535,
+  /** The most that a file may weigh, bytes. */
+  bytes: 40_000_000,
   /** The most pixels. Browsers on a tablet give up on more. */
   pixels: 40_000_000,
 } as const;

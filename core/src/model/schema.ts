@@ -178,7 +178,8 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     complain(['sheet', 'units'], 'millimetres need a scale');
 });
 
-type Immutable<T> = T extends (infer Item)[]
+/** The same, never to be changed. */
+export type Immutable<T> = T extends (infer Item)[]
   ? readonly Immutable<Item>[]
   : T extends object
     ? { readonly [K in keyof T]: Immutable<T[K]> }

@@ -1,5 +1,6 @@
 import { type Easing } from '@humble/core';
 import { easingSchema } from '@humble/core/files';
+import { MOST_EASINGS } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
@@ -18,8 +19,6 @@ function readEasing(text: string): Easing | null {
     return null;
   }
 }
-
-const MOST_EASINGS = 500;
 
 /** What can be done with easings that are kept. */
 export function createEasingService({ easings }: Database) {

@@ -1,11 +1,12 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Express } from 'express';
+import express, { type Express } from 'express';
 import pino from 'pino';
 import { createServer, type ServerOptions } from '../createServer';
 import { type Database, openDatabase } from '../database/openDatabase';
 import { startThreads, type Threads } from '../threads/threads';
+import { checkAnswers, faultyAnswers } from './checkAnswers';
 
 /** A server on a folder of its own, for tests. */
 export interface TestServer {
@@ -21,6 +22,8 @@ let threads: Threads | null = null;
 /** Threads take a while to start: the tests of a file share them. */
 export const testThreads = (): Threads => (threads ??= startThreads(join(__dirname, '../threads')));
 
+afterEach(() => expect(faultyAnswers.splice(0)).toEqual([]));
+
 afterAll(async () => {
   await threads?.close();
   threads = null;
@@ -30,7 +33,7 @@ const log = pino({ level: 'silent' });
 
 async function serve(folder: string, options: Partial<ServerOptions>): Promise<TestServer> {
   const database = await openDatabase(folder);
-  const server = createServer({
+  const served = createServer({
     database,
     threads: testThreads(),
     appFolder: folder,
@@ -38,6 +41,8 @@ async function serve(folder: string, options: Partial<ServerOptions>): Promise<T
     requestsPerMinute: 100_000,
     ...options,
   });
+  const server = express();
+  server.use(checkAnswers, served);
   return {
     folder,
     database,

@@ -1,12 +1,9 @@
 import { LONGEST_NAME, type Shot } from '@humble/core';
 import { openShot, readShotFile, shotCard } from '@humble/core/files';
-import { z } from 'zod';
+import { CONTRACT } from '@humble/core/contract';
 import { Problem } from '../http/problem';
 import { answerTasks } from './answerTasks';
 import type { DocumentTask, ShotColumns } from './documentTasks';
-
-const shotBody = z.object({ shot: z.unknown() });
-const savedBody = shotBody.extend({ revision: z.number().int().min(1) });
 
 function columnsOf(shot: Shot): ShotColumns {
   const { name, film, lengthFrames, rate, field } = shot;
@@ -34,10 +31,10 @@ function parsed(bytes: Uint8Array): unknown {
 answerTasks((task: DocumentTask) => {
   switch (task.kind) {
     case 'body': {
-      const body = task.namesRevision
-        ? savedBody.parse(parsed(task.bytes))
-        : { ...shotBody.parse(parsed(task.bytes)), revision: undefined };
-      return { ...columnsOf(openShot(body.shot)), revision: body.revision };
+      const body = parsed(task.bytes);
+      if (!task.namesRevision) return columnsOf(openShot(CONTRACT.createShot.body.parse(body).shot));
+      const { shot, revision } = CONTRACT.saveShot.body.parse(body);
+      return { ...columnsOf(openShot(shot)), revision };
     }
     case 'document':
       return columnsOf(readShotFile(task.text));

@@ -1,0 +1,29 @@
+/** Under which everything lies. */
+export const API = '/api';
+
+/** Method and address of each request, below `API`, with `:name` for each parameter. */
+export const ROUTES = {
+  health: { method: 'GET', path: '/health' },
+  databaseHealth: { method: 'GET', path: '/health/database' },
+  listShots: { method: 'GET', path: '/shots' },
+  createShot: { method: 'POST', path: '/shots' },
+  readShot: { method: 'GET', path: '/shots/:id' },
+  readRevision: { method: 'GET', path: '/shots/:id/revision' },
+  readDocument: { method: 'GET', path: '/shots/:id/document' },
+  saveShot: { method: 'PUT', path: '/shots/:id' },
+  duplicateShot: { method: 'POST', path: '/shots/:id/duplicate' },
+  removeShot: { method: 'DELETE', path: '/shots/:id' },
+  restoreShot: { method: 'POST', path: '/shots/:id/restore' },
+  listEasings: { method: 'GET', path: '/easings' },
+  keepEasing: { method: 'POST', path: '/easings' },
+  removeEasing: { method: 'DELETE', path: '/easings/:id' },
+  keepPicture: { method: 'POST', path: '/pictures' },
+  readPicture: { method: 'GET', path: '/pictures/:sha256' },
+} as const;
+
+/** What can be asked of the server. */
+export type EndpointName = keyof typeof ROUTES;
+
+/** The address of an endpoint below `API`, with its parameters filled in. */
+export const addressOf = (name: EndpointName, params: Readonly<Record<string, string>> = {}): string =>
+  ROUTES[name].path.replace(/:(\w+)/g, (_, key: string) => encodeURIComponent(params[key] ?? ''));
