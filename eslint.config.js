@@ -39,6 +39,18 @@ module.exports = [
     ignores: ['**/*.test.*'],
     rules: { '@typescript-eslint/no-explicit-any': 'error' },
   },
+  // Rules that know the types: no promise is forgotten, and a switch over a kind knows all of them.
+  {
+    files: ['{core,cli,server,app,e2e,bench}/**/*.ts', '{core,cli,server,app,e2e,bench}/**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+    },
+  },
   {
     files: ['app/jest.setup.js'],
     languageOptions: { globals: { jest: 'readonly', setTimeout: 'readonly', performance: 'readonly' } },

@@ -59,14 +59,6 @@ export function createTickDrag(store: AppStore, frame: number): TimingDrag | nul
 
 type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
-/** Selects what stands on a frame of the active move, and nothing when no mark does. */
-export const selectMarkOn =
-  (frame: number): Thunk =>
-  (dispatch, getState) => {
-    const mark = activeMoveIn(getState())?.marks.find((candidate) => candidate.frame === frame);
-    dispatch(marksSelected(mark ? [mark.id] : []));
-  };
-
 /** A further mark at the playhead, or at a place of the arc on a frame; it is selected. */
 export const addMark =
   (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>

@@ -6,7 +6,6 @@ import monoSemiBold from '@expo-google-fonts/spline-sans-mono/600SemiBold/Spline
 
 /** Names by which SVG text asks for the fonts. */
 export const MONO = 'SplineSansMono_400Regular';
-export const MONO_SEMI = 'SplineSansMono_600SemiBold';
 export const SANS = 'SplineSans_400Regular';
 
 /** Loads the four cuts in use; words show in the system's face until they are there. */

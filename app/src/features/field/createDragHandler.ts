@@ -22,7 +22,7 @@ function groundDrag(context: FieldContext, start: Pointer): DragHandler {
 
 /** What a press on a target holds from then on. */
 export function createDragHandler(context: FieldContext, target: Target, start: Pointer): DragHandler {
-  const { arc, edits, tool, isSelectingSeveral } = context.snapshot().state;
+  const { tool } = context.snapshot().state;
   switch (target.kind) {
     case 'stroke':
       return strokeDrag(context, start);
@@ -42,8 +42,27 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
       return otherArcDrag(context, target.arcId);
     case 'ground':
       return groundDrag(context, start);
+    case 'grip':
+      return tool === 'backdrop' ? backdropDrag(context, target.grip, start) : onArc(context, target, start);
+    case 'shape-handle':
+    case 'point':
+    case 'handle':
+    case 'arc':
+    case 'mark':
+    case 'tick':
+    case 'by-hand':
+      return onArc(context, target, start);
   }
-  if (target.kind === 'grip' && tool === 'backdrop') return backdropDrag(context, target.grip, start);
+}
+
+type ArcTarget = Extract<
+  Target,
+  { kind: 'grip' | 'shape-handle' | 'point' | 'handle' | 'arc' | 'mark' | 'tick' | 'by-hand' }
+>;
+
+/** The same for what lies on the active arc. */
+function onArc(context: FieldContext, target: ArcTarget, start: Pointer): DragHandler {
+  const { arc, edits, isSelectingSeveral } = context.snapshot().state;
   if (!arc) return {};
   switch (target.kind) {
     case 'grip':

@@ -1,4 +1,4 @@
-import { isHold, type Move, spanIndexAt, type UnrolledArc, unrolledArc } from '@humble/core';
+import { isHold, type Move, type UnrolledArc, unrolledArc } from '@humble/core';
 import { activeMoveIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { currentSpan } from '../../../store/timingSelection';
@@ -86,6 +86,3 @@ export function placeAtPlayhead({ ticks, from }: UnrolledArc): number {
   for (const tick of ticks) if (tick.frame <= currentFrame()) place = tick.place;
   return place;
 }
-
-/** The marks of a span as the ends of it, and what is there at the playhead. */
-export const spanAtPlayhead = (move: Move): number => spanIndexAt(move, currentFrame());
