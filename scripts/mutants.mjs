@@ -12,6 +12,8 @@ import { ROOT, seconds } from './run.mjs';
 const LEAST_CAUGHT = 85;
 /** Sentences and patterns are for people; what they say is no calculation. */
 const LEFT_OUT = ['StringLiteral', 'Regex'];
+/** Tested from the server. */
+const ELSEWHERE = /^(http|testing)\//;
 
 const { values } = parseArgs({
   options: {
@@ -24,7 +26,7 @@ const { values } = parseArgs({
 process.chdir(join(ROOT, 'core'));
 const isMeant = (name) => (values.files ? values.files.split(',').includes(name) : true);
 const sources = readdirSync('src', { recursive: true })
-  .filter((name) => /(?<!\.test|\.d)\.ts$/.test(name) && !name.startsWith('testing') && isMeant(name))
+  .filter((name) => /(?<!\.test|\.d)\.ts$/.test(name) && !ELSEWHERE.test(name) && isMeant(name))
   .sort();
 
 /** Numbers from 0 to 1 by a seed (mulberry32). */
@@ -100,10 +102,27 @@ const results = await new Stryker({
   },
 }).runMutationTest();
 
-const judged = results.filter(({ status }) => !['Ignored', 'CompileError', 'RuntimeError'].includes(status));
-const survivors = judged.filter(({ status }) => status === 'Survived' || status === 'NoCoverage');
+// Changes that change nothing to be seen, each with its reason.
+const equivalent = JSON.parse(readFileSync('equivalentMutants.json', 'utf8'));
+const lineOf = ({ fileName, location }) =>
+  readFileSync(fileName, 'utf8').split('\n')[location.start.line - 1].trim();
+const isEquivalent = (mutant) =>
+  equivalent.some(
+    ({ file, line, replacement }) =>
+      mutant.fileName.endsWith(`/core/${file}`) &&
+      line === lineOf(mutant) &&
+      replacement === mutant.replacement,
+  );
+const isSurvivor = ({ status }) => status === 'Survived' || status === 'NoCoverage';
+
+const judged = results.filter(
+  (mutant) =>
+    !['Ignored', 'CompileError', 'RuntimeError'].includes(mutant.status) &&
+    !(isSurvivor(mutant) && isEquivalent(mutant)),
+);
+const survivors = judged.filter(isSurvivor);
 for (const { fileName, location, mutatorName, replacement, status } of survivors) {
-  const line = readFileSync(fileName, 'utf8').split('\n')[location.start.line - 1].trim();
+  const line = lineOf({ fileName, location });
   console.log(
     `\n${fileName.replace(`${ROOT}/`, '')}:${location.start.line}  ${mutatorName}${status === 'NoCoverage' ? ', no test comes here' : ''}`,
   );

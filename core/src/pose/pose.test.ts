@@ -2,7 +2,8 @@ import { edits } from '../edits/edits';
 import type { Shot } from '../model/schema';
 import { shotSchema } from '../model/schema';
 import { fc } from '../testing/property';
-import { straightShot } from '../testing/shapes';
+import { arcOf, corner, shotAlong, straightShot } from '../testing/shapes';
+import { fractionOfPoint } from '../timing/keepTiming';
 import { evaluate } from '../motion/evaluate';
 import type { PosePath } from './pose';
 
@@ -209,4 +210,29 @@ describe('a pose that is taken away', () => {
       'at least two marks',
     );
   });
+});
+
+test('a curved way between two poses rounds itself off at the ends of the arc, and keeps a straight line beyond', () => {
+  // Four poses on an open arc, all ways straight; then the middle one is curved.
+  const shot = shotAlong(arcOf([corner(0, 0), corner(100, 0), corner(200, 50), corner(300, 0)]), 31);
+  const tied = {
+    ...shot,
+    moves: shot.moves.map((move) => ({
+      ...move,
+      marks: [1, 11, 21, 31].map((frame, i) => ({
+        ...move.marks[0]!,
+        id: `m${i + 1}`,
+        frame,
+        pointId: `p${i + 1}`,
+        fraction: fractionOfPoint(shot.arcs[0]!, `p${i + 1}`, 0),
+      })),
+    })),
+  };
+  const kinds = (markId: string) =>
+    edits
+      .setBetweenPoses(tied, { moveId: 'move1', markId, how: 'curved' })
+      .arcs[0]!.points.map(({ kind, shaping }) => (shaping ? 'rounds itself' : kind));
+  expect(kinds('m1')).toEqual(['rounds itself', 'corner', 'corner', 'corner']);
+  expect(kinds('m2')).toEqual(['corner', 'corner', 'corner', 'corner']);
+  expect(kinds('m3')).toEqual(['corner', 'corner', 'corner', 'rounds itself']);
 });

@@ -1,0 +1,141 @@
+import { arcOf, corner, cubicArc } from '../testing/shapes';
+import { placeAt } from './arcMeasure';
+import { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './drawOn';
+import { freshShape, shapeHandles, withShapeHandle } from './readyShapes';
+import { PLAIN } from './smoothing';
+import { applyTo, mirrorAbout } from './transform';
+import { joinedArcs } from './wholeArc';
+import type { Arc } from '../model/schema';
+
+describe('direction of travel where a cubic stands still', () => {
+  test('is that of its second derivative, upright or level', () => {
+    // The first handle is drawn in: it leaves towards the second control point.
+    const down = cubicArc([0, 0], [0, 0], [0, 60], [90, 90]);
+    expect(placeAt(down, 0).headingDeg).toBeCloseTo(90, 9);
+    const left = cubicArc([0, 0], [0, 0], [-60, 0], [90, 90]);
+    expect(placeAt(left, 0).headingDeg).toBeCloseTo(180, 9);
+    // And arrives from it.
+    const arriving = cubicArc([90, 90], [0, 60], [0, 0], [0, 0]);
+    expect(placeAt(arriving, Infinity).headingDeg).toBeCloseTo(-90, 9);
+  });
+});
+
+test('a stroke that goes on is tied to the end that it goes on from', () => {
+  const arc = arcOf([corner(0, 0), corner(100, 0), corner(200, 50)]);
+  const samples = [{ x: 300, y: 300 }];
+  const first = (end: 'start' | 'end') => samplesFor(arc, samples, { kind: 'on', end })[0];
+  expect(first('start')).toMatchObject({ x: 0, y: 0 });
+  expect(first('end')).toMatchObject({ x: 200, y: 50 });
+});
+
+test('a mirror image is taken across an upright or a level line through the centre', () => {
+  const centre = { x: 10, y: 20 };
+  const image = (across: 'left-right' | 'up-down') => applyTo(mirrorAbout(centre, across), { x: 13, y: 26 });
+  expect(image('left-right')).toEqual({ x: 7, y: 26 });
+  expect(image('up-down')).toEqual({ x: 13, y: 14 });
+});
+
+test('rings for the height lie below the centre, and a drag there sets the height alone', () => {
+  const field = { width: 1000, height: 600 };
+  for (const name of ['ellipse', 'eight', 'rounded-box'] as const) {
+    const shape = freshShape(name, field);
+    const ring = shapeHandles(shape).find(({ id }) => id === 'y')!;
+    expect(ring.at.x).toBeCloseTo(500, 9);
+    expect(ring.at.y).toBeGreaterThan(300);
+    const higher = withShapeHandle(shape, 'y', { x: 500, y: ring.at.y + 50 });
+    expect(shapeHandles(higher).find(({ id }) => id === 'y')!.at.y).toBeCloseTo(ring.at.y + 50, 9);
+    expect(shapeHandles(higher).find(({ id }) => id === 'x')!.at).toEqual(
+      shapeHandles(shape).find(({ id }) => id === 'x')!.at,
+    );
+  }
+});
+
+describe('a stroke that replaces a part of an arc', () => {
+  const arc = arcOf([corner(0, 0), corner(100, 0), corner(200, 0), corner(300, 0)]);
+  const fitted = [corner(150, 0), corner(200, 40), corner(250, 0)];
+  const places = (use: StrokeUse, points = fitted) =>
+    pointsWithStroke(arc, use, points).map(({ x, y }) => [Math.round(x), Math.round(y)]);
+
+  test('leaves what lies before and after it, and takes out what lies between', () => {
+    expect(places({ kind: 'stretch', from: 150, to: 250 })).toEqual([
+      [0, 0],
+      [100, 0],
+      [150, 0],
+      [200, 40],
+      [250, 0],
+      [300, 0],
+    ]);
+  });
+
+  test('drawn against the arc, it is turned round', () => {
+    expect(places({ kind: 'stretch', from: 250, to: 150 }, [...fitted].reverse())).toEqual([
+      [0, 0],
+      [100, 0],
+      [150, 0],
+      [200, 40],
+      [250, 0],
+      [300, 0],
+    ]);
+  });
+
+  test('is meant for the end that it begins nearer to', () => {
+    const end = (x: number) =>
+      strokeUses(
+        arc,
+        [
+          { x, y: 5 },
+          { x, y: 90 },
+        ],
+        200,
+      )[0];
+    expect(end(20)).toEqual({ kind: 'on', end: 'start' });
+    expect(end(280)).toEqual({ kind: 'on', end: 'end' });
+    expect(
+      strokeUses(
+        arc,
+        [
+          { x: 20, y: 30 },
+          { x: 20, y: 90 },
+        ],
+        10,
+      ),
+    ).toEqual([{ kind: 'anew' }]);
+  });
+});
+
+describe('joining two arcs', () => {
+  const at = (...places: [number, number][]) => arcOf(places.map(([x, y]) => corner(x, y)));
+  const rounded = (arc: Arc): Arc => ({
+    ...arc,
+    points: arc.points.map((point) => ({ ...point, kind: 'smooth', shaping: { ...PLAIN, tighten: 0.5 } })),
+  });
+
+  test('turns round the one or the other, so that the nearest ends meet', () => {
+    const far = at([0, 0], [100, 0]);
+    const turned = (a: Arc, b: Arc) => {
+      const { reverseA, reverseB } = joinedArcs(a, b);
+      return [reverseA, reverseB];
+    };
+    expect(turned(far, at([110, 0], [300, 0]))).toEqual([false, false]);
+    expect(turned(far, at([300, 0], [110, 0]))).toEqual([false, true]);
+    expect(turned(far, at([-10, 0], [-300, 0]))).toEqual([true, false]);
+    expect(turned(far, at([-300, 0], [-10, 0]))).toEqual([true, true]);
+  });
+
+  test('keeps every point where it is, however it rounded itself off', () => {
+    const { points } = joinedArcs(rounded(at([0, 0], [50, 40], [100, 0])), rounded(at([110, 0], [200, 0])));
+    expect(points.map(({ x, y }) => [x, y])).toEqual([
+      [0, 0],
+      [50, 40],
+      [100, 0],
+      [110, 0],
+      [200, 0],
+    ]);
+    expect(points.every(({ shaping }) => shaping === null)).toBe(true);
+    expect(points.map(({ kind }) => kind)).toEqual(['smooth', 'smooth', 'corner', 'corner', 'smooth']);
+  });
+
+  test('ends that meet become one point', () => {
+    expect(joinedArcs(at([0, 0], [100, 0]), at([100, 0], [200, 50])).points).toHaveLength(3);
+  });
+});
