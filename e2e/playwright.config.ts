@@ -28,6 +28,6 @@ export default defineConfig({
   use: { launchOptions, trace: 'on-first-retry', locale: 'en-GB', colorScheme: 'light' },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
-    { name: 'wide', use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },
+    { name: 'wide', grepInvert: /@once/, use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },
   ],
 });

@@ -3,6 +3,9 @@ import { Bench } from './bench';
 import { type Hand, handFor } from './hand';
 import { testServer, type TestServer } from './server';
 
+/** For a test of what is the same on every size of screen: it runs on a phone alone. */
+export const ONCE = { tag: '@once' };
+
 interface TestFixtures {
   readonly hand: Hand;
   readonly bench: Bench;

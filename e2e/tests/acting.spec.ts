@@ -1,6 +1,6 @@
 import type { Bench } from '../support/bench';
 import type { Spot } from '../support/hand';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const spotsOf = async (bench: Bench, ...shares: [number, number][]): Promise<Spot[]> => {
   const spots: Spot[] = [];
@@ -63,54 +63,56 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
   await expect(page.getByTestId('thinned-to')).toBeVisible();
 });
 
-test('acted out again the gesture before is kept to choose from, and one undo takes a gesture back', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Crab', length: 25 });
-  await bench.press('Act it out');
-  await actWithRest(bench);
-  await bench.press('Act it out again');
-  await bench.stroke([0.2, 0.3], [0.8, 0.8]);
-  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
-  await page.getByRole('radio', { name: 'Gesture 1' }).click();
-  await expect(page.getByRole('radio', { name: 'Gesture 1' })).toBeChecked();
-  await bench.undo();
-  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
-  await bench.undo();
-  await expect(page.getByRole('radio', { name: 'Gesture 2' })).toHaveCount(0);
-  await expect(page.getByTestId('figure')).toHaveCount(1);
-});
+test(
+  'acted out again the gesture before is kept to choose from, and one undo takes a gesture back',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Crab', length: 25 });
+    await bench.press('Act it out');
+    await actWithRest(bench);
+    await bench.press('Act it out again');
+    await bench.stroke([0.2, 0.3], [0.8, 0.8]);
+    await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
+    await page.getByRole('radio', { name: 'Gesture 1' }).click();
+    await expect(page.getByRole('radio', { name: 'Gesture 1' })).toBeChecked();
+    await bench.undo();
+    await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
+    await bench.undo();
+    await expect(page.getByRole('radio', { name: 'Gesture 2' })).toHaveCount(0);
+    await expect(page.getByTestId('figure')).toHaveCount(1);
+  },
+);
 
-test('the way of the hand is shown or not; the shot ends with the gesture, or the gesture with the shot', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Fitting', length: 97 });
-  await bench.press('Act it out');
-  const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
-  await bench.hand.drag([a!, b!]);
-  await expect(page.getByTestId('thinned-to')).toBeVisible();
-  const length = async (): Promise<number> =>
-    Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
-  const toggle = page.getByRole('switch', { name: 'Show the way of the hand' });
-  const way = page.getByTestId('way-of-hand');
-  const isShown = (await toggle.getAttribute('aria-checked')) === 'true';
-  if (!isShown) await toggle.click();
-  await expect(way).toHaveAttribute('d', /^M/);
-  await toggle.click();
-  await expect(way).toHaveCount(0);
+test(
+  'the way of the hand is shown or not; the shot ends with the gesture, or the gesture with the shot',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Fitting', length: 97 });
+    await bench.press('Act it out');
+    const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
+    await bench.hand.drag([a!, b!]);
+    await expect(page.getByTestId('thinned-to')).toBeVisible();
+    const length = async (): Promise<number> =>
+      Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
+    const toggle = page.getByRole('switch', { name: 'Show the way of the hand' });
+    const way = page.getByTestId('way-of-hand');
+    const isShown = (await toggle.getAttribute('aria-checked')) === 'true';
+    if (!isShown) await toggle.click();
+    await expect(way).toHaveAttribute('d', /^M/);
+    await toggle.click();
+    await expect(way).toHaveCount(0);
 
-  expect(await length()).toBe(97);
-  await bench.press('Fit it to the shot');
-  const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
-  await expect(lastMark).toHaveText('97');
-  await bench.undo();
-  await expect(lastMark).not.toHaveText('97');
-  await bench.press('End the shot with it');
-  await expect.poll(length).toBeLessThan(97);
-  await expect(lastMark).toHaveText(String(await length()));
-});
+    expect(await length()).toBe(97);
+    await bench.press('Fit it to the shot');
+    const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
+    await expect(lastMark).toHaveText('97');
+    await bench.undo();
+    await expect(lastMark).not.toHaveText('97');
+    await bench.press('End the shot with it');
+    await expect.poll(length).toBeLessThan(97);
+    await expect(lastMark).toHaveText(String(await length()));
+  },
+);
 
 test('with a count the hand waits with the pointer down, and what is let go before it is over records nothing', async ({
   bench,

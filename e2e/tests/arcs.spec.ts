@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 test('a stretch is pulled without a further point, and straightened again', async ({ bench, page, hand }) => {
   await bench.makeShot({ name: 'Line' });
@@ -70,7 +70,7 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
   await expect.poll(() => bench.number('Across, units')).toBe(first);
 });
 
-test('an arc is closed, opened, turned round, cut and joined', async ({ bench, page }) => {
+test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Loop' });
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
@@ -102,7 +102,7 @@ test('an arc is closed, opened, turned round, cut and joined', async ({ bench, p
   expect(Math.abs((await bench.arcLength()) - length)).toBeLessThan(0.2);
 });
 
-test('from here on the arc is turned and no gap changes', async ({ bench, page }) => {
+test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Elbow', length: 9 });
   await bench.readyShape('Line');
   await bench.step('Sheet');
@@ -120,7 +120,7 @@ test('from here on the arc is turned and no gap changes', async ({ bench, page }
   await expect(bench.line).not.toHaveAttribute('d', d);
 });
 
-test('the move keeps its shares, its distances or its spots, as chosen', async ({ bench }) => {
+test('the move keeps its shares, its distances or its spots, as chosen', ONCE, async ({ bench }) => {
   await bench.makeShot({ name: 'Keeps', length: 11 });
   await bench.readyShape('Line');
   const last = async (): Promise<number> => {

@@ -1,5 +1,5 @@
 import { deflateSync } from 'node:zlib';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 function png(width: number, height: number): Buffer {
   const crcOf = (body: Buffer): number => {
@@ -104,7 +104,7 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   await expect(picture).toHaveAttribute('href', href!);
 });
 
-test('several files make a sequence that follows the playhead', async ({ bench, page }) => {
+test('several files make a sequence that follows the playhead', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Tide', length: 9 });
   await bench.readyShape('Line');
   await bench.choose('Backdrop');
@@ -121,22 +121,22 @@ test('several files make a sequence that follows the playhead', async ({ bench, 
   await expect.poll(href).not.toBe(first);
 });
 
-test('a shot that comes without its pictures says so and keeps their place', async ({
-  bench,
-  page,
-  request,
-}) => {
-  const demo = await (await request.get('/api/shots/demo-dropped-cork')).json();
-  const { backdrop } = demo.shot;
-  const lost = { ...backdrop, x: 700, pictures: [{ ...backdrop.pictures[0], sha256: 'a'.repeat(64) }] };
-  const made = await request.post('/api/shots', { data: { shot: { ...demo.shot, backdrop: lost } } });
-  await page.goto(`/shot/${(await made.json()).id}`);
-  await bench.step('Arc');
-  await bench.choose('Backdrop');
-  await expect(page.getByRole('alert')).toHaveText(/came without its pictures/);
-  const chooser = page.waitForEvent('filechooser');
-  await bench.press('Other pictures');
-  await (await chooser).setFiles([file('again.png', png(64, 36))]);
-  await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(bench.field('Middle, across, units')).toHaveValue('700');
-});
+test(
+  'a shot that comes without its pictures says so and keeps their place',
+  ONCE,
+  async ({ bench, page, request }) => {
+    const demo = await (await request.get('/api/shots/demo-dropped-cork')).json();
+    const { backdrop } = demo.shot;
+    const lost = { ...backdrop, x: 700, pictures: [{ ...backdrop.pictures[0], sha256: 'a'.repeat(64) }] };
+    const made = await request.post('/api/shots', { data: { shot: { ...demo.shot, backdrop: lost } } });
+    await page.goto(`/shot/${(await made.json()).id}`);
+    await bench.step('Arc');
+    await bench.choose('Backdrop');
+    await expect(page.getByRole('alert')).toHaveText(/came without its pictures/);
+    const chooser = page.waitForEvent('filechooser');
+    await bench.press('Other pictures');
+    await (await chooser).setFiles([file('again.png', png(64, 36))]);
+    await expect(page.getByRole('alert')).toHaveCount(0);
+    await expect(bench.field('Middle, across, units')).toHaveValue('700');
+  },
+);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 async function download(page: Page, button: string): Promise<{ name: string; text: string }> {
   const waiting = page.waitForEvent('download');
@@ -18,7 +18,7 @@ async function choose(page: Page, press: () => Promise<void>, name: string, text
 
 const importButton = (page: Page) => () => page.getByRole('button', { name: 'Import a shot' }).click();
 
-test('what is exported can be read back in', async ({ bench, page }) => {
+test('what is exported can be read back in', ONCE, async ({ bench, page }) => {
   await page.goto('/shot/demo-rounds-of-the-harbour-master');
   await bench.step('Sheet');
   await page.getByRole('button', { name: 'Export' }).first().click();
@@ -51,49 +51,53 @@ test('what is exported can be read back in', async ({ bench, page }) => {
   );
 });
 
-test('a table of increments is read into the open shot as timing, one undo step', async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Anchor', length: 11 });
-  await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  await bench.step('Sheet');
-  const before = await bench.column('place');
-  const table = [
-    'frame,place,x,y',
-    ...[0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89].map((place, i) => `${i + 1},${place},0,0`),
-  ].join('\n');
-  const read = async (name: string, text: string): Promise<void> => {
-    await page.getByRole('button', { name: 'Shot menu' }).click();
-    await choose(
-      page,
-      () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
-      name,
-      text,
-    );
-  };
-  await read('anchor.csv', table);
-  await expect(
-    page.getByText('The timing follows “Place along the arc” in “anchor.csv”: 10 places moved.'),
-  ).toBeVisible();
-  expect(await bench.column('place')).toEqual([
-    '0.00',
-    '1.00',
-    '2.00',
-    '3.00',
-    '5.00',
-    '8.00',
-    '13.00',
-    '21.00',
-    '34.00',
-    '55.00',
-    '89.00',
-  ]);
-  await bench.undo();
-  expect(await bench.column('place')).toEqual(before);
-  await read('far.csv', 'frame,place,x,y\n1,0,0,0\n2,99999,0,0\n');
-  await expect(page.getByText(/Frame 2: place 99999 is not on the arc/)).toBeVisible();
-  expect(await bench.column('place')).toEqual(before);
-});
+test(
+  'a table of increments is read into the open shot as timing, one undo step',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Anchor', length: 11 });
+    await bench.draw([0.1, 0.5], [0.9, 0.5]);
+    await bench.step('Sheet');
+    const before = await bench.column('place');
+    const table = [
+      'frame,place,x,y',
+      ...[0, 1, 2, 3, 5, 8, 13, 21, 34, 55, 89].map((place, i) => `${i + 1},${place},0,0`),
+    ].join('\n');
+    const read = async (name: string, text: string): Promise<void> => {
+      await page.getByRole('button', { name: 'Shot menu' }).click();
+      await choose(
+        page,
+        () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
+        name,
+        text,
+      );
+    };
+    await read('anchor.csv', table);
+    await expect(
+      page.getByText('The timing follows “Place along the arc” in “anchor.csv”: 10 places moved.'),
+    ).toBeVisible();
+    expect(await bench.column('place')).toEqual([
+      '0.00',
+      '1.00',
+      '2.00',
+      '3.00',
+      '5.00',
+      '8.00',
+      '13.00',
+      '21.00',
+      '34.00',
+      '55.00',
+      '89.00',
+    ]);
+    await bench.undo();
+    expect(await bench.column('place')).toEqual(before);
+    await read('far.csv', 'frame,place,x,y\n1,0,0,0\n2,99999,0,0\n');
+    await expect(page.getByText(/Frame 2: place 99999 is not on the arc/)).toBeVisible();
+    expect(await bench.column('place')).toEqual(before);
+  },
+);
 
-test('the arc leaves as a drawing with its layers, and can be read back', async ({ bench, page }) => {
+test('the arc leaves as a drawing with its layers, and can be read back', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Out', length: 11 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Sheet');
@@ -103,73 +107,75 @@ test('the arc leaves as a drawing with its layers, and can be read back', async 
   for (const layer of ['arc', 'ticks', 'posts', 'numbers']) expect(text).toContain(`<g id="${layer}"`);
 });
 
-test('increments that are read count: the changed column leads, and where two disagree it asks', async ({
-  bench,
-  page,
-}) => {
-  await bench.straight('Column', 11);
-  await bench.step('Sheet');
-  await bench.press('Export');
-  const { text } = await download(page, 'Increments as CSV');
-  const before = await bench.column('along');
-  const read = async (name: string, table: string): Promise<void> => {
-    await page.getByRole('button', { name: 'Shot menu' }).click();
-    await choose(
-      page,
-      () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
-      name,
-      table,
-    );
-  };
-  await read('same.csv', text);
-  await expect(page.getByText('Nothing in “same.csv” differs from this move.')).toBeVisible();
+test(
+  'increments that are read count: the changed column leads, and where two disagree it asks',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Column', 11);
+    await bench.step('Sheet');
+    await bench.press('Export');
+    const { text } = await download(page, 'Increments as CSV');
+    const before = await bench.column('along');
+    const read = async (name: string, table: string): Promise<void> => {
+      await page.getByRole('button', { name: 'Shot menu' }).click();
+      await choose(
+        page,
+        () => page.getByRole('button', { name: 'Read increments from CSV' }).click(),
+        name,
+        table,
+      );
+    };
+    await read('same.csv', text);
+    await expect(page.getByText('Nothing in “same.csv” differs from this move.')).toBeVisible();
 
-  const [head, ...lines] = text.trimEnd().split('\n');
-  const columns = head!.split(',');
-  const changed = (...changes: (readonly [line: number, column: string, by: number])[]): string => {
-    const cells = lines.map((line) => line.split(','));
-    for (const [line, column, by] of changes) {
-      const at = columns.indexOf(column);
-      cells[line]![at] = String(Number(cells[line]![at]) + by);
-    }
-    return [columns, ...cells].map((row) => row.join(';').replaceAll('.', ',')).join('\r\n');
-  };
-  await read('shorter.csv', changed([4, 'along', -10]));
-  await expect(
-    page.getByText(/follows “Increments along the arc” in “shorter.csv”: 7 places moved/),
-  ).toBeVisible();
-  const after = await bench.column('along');
-  expect(Number(after[4])).toBeCloseTo(Number(before[4]) - 10, 2);
-  expect(after[5]).toBe(before[5]);
-  await bench.undo();
+    const [head, ...lines] = text.trimEnd().split('\n');
+    const columns = head!.split(',');
+    const changed = (...changes: (readonly [line: number, column: string, by: number])[]): string => {
+      const cells = lines.map((line) => line.split(','));
+      for (const [line, column, by] of changes) {
+        const at = columns.indexOf(column);
+        cells[line]![at] = String(Number(cells[line]![at]) + by);
+      }
+      return [columns, ...cells].map((row) => row.join(';').replaceAll('.', ',')).join('\r\n');
+    };
+    await read('shorter.csv', changed([4, 'along', -10]));
+    await expect(
+      page.getByText(/follows “Increments along the arc” in “shorter.csv”: 7 places moved/),
+    ).toBeVisible();
+    const after = await bench.column('along');
+    expect(Number(after[4])).toBeCloseTo(Number(before[4]) - 10, 2);
+    expect(after[5]).toBe(before[5]);
+    await bench.undo();
 
-  await read('both.csv', changed([4, 'along', -10], [6, 'place', 5]));
-  await page
-    .getByRole('dialog', { name: 'Which column counts?' })
-    .getByRole('button', { name: 'Place along the arc' })
-    .click();
-  await expect(page.getByText(/follows “Place along the arc” in “both.csv”: 1 place moved/)).toBeVisible();
-});
+    await read('both.csv', changed([4, 'along', -10], [6, 'place', 5]));
+    await page
+      .getByRole('dialog', { name: 'Which column counts?' })
+      .getByRole('button', { name: 'Place along the arc' })
+      .click();
+    await expect(page.getByText(/follows “Place along the arc” in “both.csv”: 1 place moved/)).toBeVisible();
+  },
+);
 
-test('round a circle the sheet has as many increments as pictures, the step back among them', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Coin', length: 20 });
-  await bench.step('Arc');
-  await bench.readyShape('Circle');
-  await bench.step('Sheet');
-  const frames = await bench.column('frame');
-  expect(frames).toHaveLength(21);
-  expect(frames.at(-1)).toBe('to 1');
-  const along = await bench.numbers('along');
-  expect(along.slice(1)).toHaveLength(20);
-  await bench.press('Export');
-  const { text } = await download(page, 'Increments as CSV');
-  expect(text.trimEnd().split('\n')).toHaveLength(22);
-});
+test(
+  'round a circle the sheet has as many increments as pictures, the step back among them',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Coin', length: 20 });
+    await bench.step('Arc');
+    await bench.readyShape('Circle');
+    await bench.step('Sheet');
+    const frames = await bench.column('frame');
+    expect(frames).toHaveLength(21);
+    expect(frames.at(-1)).toBe('to 1');
+    const along = await bench.numbers('along');
+    expect(along.slice(1)).toHaveLength(20);
+    await bench.press('Export');
+    const { text } = await download(page, 'Increments as CSV');
+    expect(text.trimEnd().split('\n')).toHaveLength(22);
+  },
+);
 
-test('a broken file gets a sentence and changes nothing', async ({ page }) => {
+test('a broken file gets a sentence and changes nothing', ONCE, async ({ page }) => {
   await page.goto('/');
   await expect(page.getByTestId('list-sum')).toContainText('shots');
   const sum = await page.getByTestId('list-sum').innerText();

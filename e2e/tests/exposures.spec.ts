@@ -1,5 +1,5 @@
 import type { Bench } from '../support/bench';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 async function typeIncrement(bench: Bench, frame: number, value: number): Promise<void> {
   const field = bench.page.getByLabel(`Increment to frame ${frame}`).first();
@@ -7,7 +7,7 @@ async function typeIncrement(bench: Bench, frame: number, value: number): Promis
   await field.press('Enter');
 }
 
-test('an increment is typed: the rest adapts, or the end moves', async ({ bench, page }) => {
+test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ bench, page }) => {
   await bench.straight('Typed', 9);
   await bench.goTo(9);
   await bench.press('Select the mark');
@@ -73,41 +73,48 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
 });
 
-test('exposures by ranges: the plan follows, and what falls between is said', async ({ bench, page }) => {
-  await bench.straight('Ranges', 13);
-  await bench.choose('Twos');
-  await bench.type('From frame', 6);
-  await bench.type('Until frame', 8);
-  await bench.press('Ones');
-  await bench.step('Sheet');
-  expect(await bench.column('frame')).toEqual(['1', '3', '5', '6', '7', '8', '9', '11', '13']);
-  expect(await bench.column('held')).toEqual(['2', '2', '1', '1', '1', '1', '2', '2', '1']);
-  await bench.step('Timing');
-  await bench.goTo(4);
-  await bench.press('Add a mark');
-  await expect(page.getByText('The mark on frame 4 falls between exposures and is not seen.')).toBeVisible();
-});
+test(
+  'exposures by ranges: the plan follows, and what falls between is said',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Ranges', 13);
+    await bench.choose('Twos');
+    await bench.type('From frame', 6);
+    await bench.type('Until frame', 8);
+    await bench.press('Ones');
+    await bench.step('Sheet');
+    expect(await bench.column('frame')).toEqual(['1', '3', '5', '6', '7', '8', '9', '11', '13']);
+    expect(await bench.column('held')).toEqual(['2', '2', '1', '1', '1', '1', '2', '2', '1']);
+    await bench.step('Timing');
+    await bench.goTo(4);
+    await bench.press('Add a mark');
+    await expect(
+      page.getByText('The mark on frame 4 falls between exposures and is not seen.'),
+    ).toBeVisible();
+  },
+);
 
-test('so many pictures on a circle: as many increments, and no pause at the seam', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Round', rate: 12, length: 36 });
-  await bench.readyShape('Circle');
-  await bench.step('Timing');
-  await expect(page.getByText(/a loop does not pause there/)).toBeVisible();
-  await bench.press('So many pictures');
-  await bench.type('Pictures', 20);
-  await expect(page.getByTestId('pictures-said')).toHaveText(
-    'Round a closed arc: 20 pictures, 20 increments, the last of them back to the first picture. 20 frames, 1.67 s.',
-  );
-  await bench.press('Spread them');
-  await expect(page.getByTestId('frame-count')).toContainText('of 20');
-  await bench.step('Sheet');
-  const headings = (await bench.column('heading')).map((text) =>
-    Number(text.replace('−', '-').replace('°', '')),
-  );
-  headings.slice(1).forEach((heading, i) => expect(heading - headings[i]!).toBeCloseTo(18, 0));
-  // Twenty pictures, and the step back to the first.
-  expect(headings).toHaveLength(21);
-});
+test(
+  'so many pictures on a circle: as many increments, and no pause at the seam',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Round', rate: 12, length: 36 });
+    await bench.readyShape('Circle');
+    await bench.step('Timing');
+    await expect(page.getByText(/a loop does not pause there/)).toBeVisible();
+    await bench.press('So many pictures');
+    await bench.type('Pictures', 20);
+    await expect(page.getByTestId('pictures-said')).toHaveText(
+      'Round a closed arc: 20 pictures, 20 increments, the last of them back to the first picture. 20 frames, 1.67 s.',
+    );
+    await bench.press('Spread them');
+    await expect(page.getByTestId('frame-count')).toContainText('of 20');
+    await bench.step('Sheet');
+    const headings = (await bench.column('heading')).map((text) =>
+      Number(text.replace('−', '-').replace('°', '')),
+    );
+    headings.slice(1).forEach((heading, i) => expect(heading - headings[i]!).toBeCloseTo(18, 0));
+    // Twenty pictures, and the step back to the first.
+    expect(headings).toHaveLength(21);
+  },
+);

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 test('the demo film is there, with pictures of its own arcs and ghosts', async ({ page }) => {
   await page.goto('/');
@@ -17,7 +17,7 @@ test('the demo film is there, with pictures of its own arcs and ghosts', async (
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
 });
 
-test('rename, duplicate, remove and bring back', async ({ bench, page }) => {
+test('rename, duplicate, remove and bring back', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Old rope', rate: 25, length: 50 });
   await bench.draw([0.1, 0.4], [0.9, 0.6]);
   await bench.saved();
@@ -47,7 +47,7 @@ test('rename, duplicate, remove and bring back', async ({ bench, page }) => {
   await expect(page.getByTestId('card-New rope copy')).toBeVisible();
 });
 
-test('search finds by name, and says when it finds nothing', async ({ page }) => {
+test('search finds by name, and says when it finds nothing', ONCE, async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Search' }).click();
   await page.getByLabel('Search by name').fill('lantern');
@@ -57,30 +57,34 @@ test('search finds by name, and says when it finds nothing', async ({ page }) =>
   await expect(page.getByText('No shot is called “zeppelin”.')).toBeVisible();
 });
 
-test('a new shot with nonsense in it is not made, and each fault has its sentence', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'New shot' }).click();
-  const dialog = page.getByRole('dialog', { name: 'New shot' });
-  await dialog.getByLabel('Rate, frames a second').fill('fast');
-  await dialog.getByLabel('Length, frames').fill('12.5');
-  await dialog.getByLabel('Field width, units').fill('0');
-  await dialog.getByRole('button', { name: 'Make the shot' }).click();
-  await expect(dialog.getByText('A name, please.')).toBeVisible();
-  await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
-  await expect(dialog.getByText('A whole number of frames, from 2 to 20 000.')).toBeVisible();
-  await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
-  await dialog.getByRole('radio', { name: '30' }).click();
-  await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('30');
-});
+test(
+  'a new shot with nonsense in it is not made, and each fault has its sentence',
+  ONCE,
+  async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New shot' }).click();
+    const dialog = page.getByRole('dialog', { name: 'New shot' });
+    await dialog.getByLabel('Rate, frames a second').fill('fast');
+    await dialog.getByLabel('Length, frames').fill('12.5');
+    await dialog.getByLabel('Field width, units').fill('0');
+    await dialog.getByRole('button', { name: 'Make the shot' }).click();
+    await expect(dialog.getByText('A name, please.')).toBeVisible();
+    await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
+    await expect(dialog.getByText('A whole number of frames, from 2 to 20 000.')).toBeVisible();
+    await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
+    await dialog.getByRole('radio', { name: '30' }).click();
+    await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('30');
+  },
+);
 
-test('a shot that does not exist says so and leads back', async ({ page }) => {
+test('a shot that does not exist says so and leads back', ONCE, async ({ page }) => {
   await page.goto('/shot/nothing-here');
   await expect(page.getByText('There is no such shot')).toBeVisible();
   await page.getByRole('button', { name: 'To the shots' }).click();
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
 });
 
-test('a removed shot can be brought back from its own address', async ({ bench, page }) => {
+test('a removed shot can be brought back from its own address', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Driftwood' });
   const address = page.url();
   await page.getByRole('button', { name: 'Back to the shots' }).click();

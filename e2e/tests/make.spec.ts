@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const pointsIn = (d: string): number => (d.match(/C/g) ?? []).length + 1;
 
@@ -162,7 +162,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
   await expect(bench.field('Radius, units')).toBeVisible();
 });
 
-test('every ready shape makes an arc that can be played', async ({ bench, page }) => {
+test('every ready shape makes an arc that can be played', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Chandlery' });
   const names = [
     'Line',
@@ -183,35 +183,36 @@ test('every ready shape makes an arc that can be played', async ({ bench, page }
   }
 });
 
-test('SVG is brought in by choice, fitted or where it lies; nonsense gets a sentence', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Chart' });
-  await bench.press('From SVG');
-  const dialog = page.getByRole('dialog', { name: 'From SVG' });
-  const text = dialog.getByLabel('SVG or path data');
-  await text.fill('M 10 10 Q oops');
-  await expect(dialog.getByRole('alert')).toHaveText(/^This is no path data: .*\.$/);
-  await expect(dialog.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
-  await text.fill('<svg viewBox="0 0 10 10"><path d="M0 0"');
-  await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is not whole/);
+test(
+  'SVG is brought in by choice, fitted or where it lies; nonsense gets a sentence',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Chart' });
+    await bench.press('From SVG');
+    const dialog = page.getByRole('dialog', { name: 'From SVG' });
+    const text = dialog.getByLabel('SVG or path data');
+    await text.fill('M 10 10 Q oops');
+    await expect(dialog.getByRole('alert')).toHaveText(/^This is no path data: .*\.$/);
+    await expect(dialog.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+    await text.fill('<svg viewBox="0 0 10 10"><path d="M0 0"');
+    await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is not whole/);
 
-  await text.fill(
-    '<svg viewBox="0 0 200 100" width="400" height="200"><g transform="translate(50 20)"><path d="M0 0h40v30h-40z"/></g><circle cx="150" cy="50" r="10"/></svg>',
-  );
-  await expect(dialog.getByRole('checkbox')).toHaveCount(2);
-  await dialog.getByRole('radio', { name: 'Where it lies' }).click();
-  await dialog.getByRole('button', { name: 'Bring it in' }).click();
-  // Twice the size by its view box, moved by its group.
-  await expect(bench.line).toHaveAttribute('d', /^M100 40C.*Z$/);
-  expect(await bench.arcLength()).toBe(280);
+    await text.fill(
+      '<svg viewBox="0 0 200 100" width="400" height="200"><g transform="translate(50 20)"><path d="M0 0h40v30h-40z"/></g><circle cx="150" cy="50" r="10"/></svg>',
+    );
+    await expect(dialog.getByRole('checkbox')).toHaveCount(2);
+    await dialog.getByRole('radio', { name: 'Where it lies' }).click();
+    await dialog.getByRole('button', { name: 'Bring it in' }).click();
+    // Twice the size by its view box, moved by its group.
+    await expect(bench.line).toHaveAttribute('d', /^M100 40C.*Z$/);
+    expect(await bench.arcLength()).toBe(280);
 
-  await bench.press('From SVG');
-  await dialog.getByLabel('SVG or path data').fill('M0 0L30 40 M10 0A5 5 0 0 1 20 0');
-  await dialog.getByRole('checkbox', { name: 'Path 2' }).click();
-  await dialog.getByRole('button', { name: 'Bring in 2 arcs' }).click();
-  await expect(page.getByTestId('other-arc-line')).toHaveCount(2);
-  await bench.undo();
-  await expect(page.getByTestId('other-arc-line')).toHaveCount(0);
-});
+    await bench.press('From SVG');
+    await dialog.getByLabel('SVG or path data').fill('M0 0L30 40 M10 0A5 5 0 0 1 20 0');
+    await dialog.getByRole('checkbox', { name: 'Path 2' }).click();
+    await dialog.getByRole('button', { name: 'Bring in 2 arcs' }).click();
+    await expect(page.getByTestId('other-arc-line')).toHaveCount(2);
+    await bench.undo();
+    await expect(page.getByTestId('other-arc-line')).toHaveCount(0);
+  },
+);

@@ -1,5 +1,5 @@
 import { Bench } from '../support/bench';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const SHOT = '/shot/demo-rounds-of-the-harbour-master';
 const LEAVE = 'Leave slowly over, frames';
@@ -27,35 +27,34 @@ test('while the server is away editing goes on, says so, and is sent when it is 
   await expect(arrive).toHaveValue('3');
 });
 
-test('edits of a tab that was closed while the server was away are sent at the next visit', async ({
-  page,
-  context,
-  hand,
-  ownServer,
-}) => {
-  const bench = new Bench(page, hand);
-  await page.goto(ownServer.address + SHOT);
-  await bench.saved();
-  await ownServer.stop('SIGKILL');
-  const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  await leave.fill('1');
-  await leave.press('Enter');
-  await expect(bench.status).toHaveText('server does not answer, kept on this device');
-  await page.close({ runBeforeUnload: false });
-  await ownServer.start();
-  const next = await context.newPage();
-  await next.goto(ownServer.address);
-  await expect
-    .poll(async () => {
-      const answer = await next.request.get(
-        `${ownServer.address}/api/shots/demo-rounds-of-the-harbour-master`,
-      );
-      return (await answer.json()).shot.moves[0].marks[0].easing.leaveFrames;
-    })
-    .toBe(1);
-});
+test(
+  'edits of a tab that was closed while the server was away are sent at the next visit',
+  ONCE,
+  async ({ page, context, hand, ownServer }) => {
+    const bench = new Bench(page, hand);
+    await page.goto(ownServer.address + SHOT);
+    await bench.saved();
+    await ownServer.stop('SIGKILL');
+    const leave = page.getByLabel(LEAVE, { exact: true }).first();
+    await leave.fill('1');
+    await leave.press('Enter');
+    await expect(bench.status).toHaveText('server does not answer, kept on this device');
+    await page.close({ runBeforeUnload: false });
+    await ownServer.start();
+    const next = await context.newPage();
+    await next.goto(ownServer.address);
+    await expect
+      .poll(async () => {
+        const answer = await next.request.get(
+          `${ownServer.address}/api/shots/demo-rounds-of-the-harbour-master`,
+        );
+        return (await answer.json()).shot.moves[0].marks[0].easing.leaveFrames;
+      })
+      .toBe(1);
+  },
+);
 
-test('two windows on one shot: neither version is lost', async ({ page, context, hand, ownServer }) => {
+test('two windows on one shot: neither version is lost', ONCE, async ({ page, context, hand, ownServer }) => {
   const mine = new Bench(page, hand);
   // A window that hears nothing of the other one until it saves.
   await page.route('**/revision', (route) => route.abort());
@@ -88,7 +87,7 @@ test('two windows on one shot: neither version is lost', async ({ page, context,
   await expect(page.getByLabel(LEAVE, { exact: true }).first()).toHaveValue('8');
 });
 
-test('a shot survives a restart of the server', async ({ page, hand, ownServer }) => {
+test('a shot survives a restart of the server', ONCE, async ({ page, hand, ownServer }) => {
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
@@ -101,7 +100,7 @@ test('a shot survives a restart of the server', async ({ page, hand, ownServer }
   await expect(leave).toHaveValue('7');
 });
 
-test('the list says when the server is away, and comes back', async ({ page, ownServer }) => {
+test('the list says when the server is away, and comes back', ONCE, async ({ page, ownServer }) => {
   const form = page.waitForResponse(/NewShotDialog.*\.js$/);
   await page.goto(ownServer.address);
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
@@ -121,45 +120,46 @@ test('the list says when the server is away, and comes back', async ({ page, own
   await expect(page.getByTestId('transport')).toBeVisible();
 });
 
-test('a part of the page that could not be fetched says so, and is fetched when it is tried again', async ({
-  page,
-}) => {
-  await page.route(/NewShotDialog.*\.js$/, (route) => route.abort());
-  await page.goto('/');
-  await page.getByRole('button', { name: 'New shot' }).click();
-  const notice = page.getByRole('alert').filter({ hasText: 'this part of the page is not here yet' });
-  await expect(notice).toBeVisible();
-  await page.unroute(/NewShotDialog.*\.js$/);
-  await notice.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
-});
+test(
+  'a part of the page that could not be fetched says so, and is fetched when it is tried again',
+  ONCE,
+  async ({ page }) => {
+    await page.route(/NewShotDialog.*\.js$/, (route) => route.abort());
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New shot' }).click();
+    const notice = page.getByRole('alert').filter({ hasText: 'this part of the page is not here yet' });
+    await expect(notice).toBeVisible();
+    await page.unroute(/NewShotDialog.*\.js$/);
+    await notice.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByRole('textbox', { name: 'Name' })).toBeVisible();
+  },
+);
 
-test('another window shows what was changed, and that the shot was removed, before it is edited', async ({
-  page,
-  context,
-  hand,
-  ownServer,
-}) => {
-  const mine = new Bench(page, hand);
-  await page.goto(ownServer.address + SHOT);
-  await mine.saved();
-  const otherPage = await context.newPage();
-  await otherPage.goto(ownServer.address + SHOT);
-  const leaveThere = otherPage.getByLabel(LEAVE, { exact: true }).first();
-  await leaveThere.fill('8');
-  await leaveThere.press('Enter');
-  const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
-  await expect(leaveHere).toHaveValue('8');
-  await expect(
-    page.getByText('This shot was changed in another window. You’re now seeing that version.'),
-  ).toBeVisible();
-  await mine.saved();
+test(
+  'another window shows what was changed, and that the shot was removed, before it is edited',
+  ONCE,
+  async ({ page, context, hand, ownServer }) => {
+    const mine = new Bench(page, hand);
+    await page.goto(ownServer.address + SHOT);
+    await mine.saved();
+    const otherPage = await context.newPage();
+    await otherPage.goto(ownServer.address + SHOT);
+    const leaveThere = otherPage.getByLabel(LEAVE, { exact: true }).first();
+    await leaveThere.fill('8');
+    await leaveThere.press('Enter');
+    const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
+    await expect(leaveHere).toHaveValue('8');
+    await expect(
+      page.getByText('This shot was changed in another window. You’re now seeing that version.'),
+    ).toBeVisible();
+    await mine.saved();
 
-  await page.request.delete(`${ownServer.address}/api${SHOT.replace('shot', 'shots')}`);
-  await expect(mine.status).toHaveText('removed somewhere else');
-  await page.getByRole('button', { name: 'Bring it back' }).click();
-  await mine.saved();
-});
+    await page.request.delete(`${ownServer.address}/api${SHOT.replace('shot', 'shots')}`);
+    await expect(mine.status).toHaveText('removed somewhere else');
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await mine.saved();
+  },
+);
 
 /** Takes IndexedDB away from a page before it loads, in one way or another. */
 const BROKEN_STORAGE = {
@@ -177,88 +177,89 @@ const BROKEN_STORAGE = {
 } as const;
 
 for (const [how, breakStorage] of Object.entries(BROKEN_STORAGE))
-  test(`with the browser's storage ${how} the page says that nothing is kept, and asks before it is left`, async ({
-    page,
-    hand,
-    ownServer,
-  }) => {
-    await page.addInitScript(breakStorage);
+  test(
+    `with the browser's storage ${how} the page says that nothing is kept, and asks before it is left`,
+    ONCE,
+    async ({ page, hand, ownServer }) => {
+      await page.addInitScript(breakStorage);
+      const bench = new Bench(page, hand);
+      await page.goto(ownServer.address + SHOT);
+      await bench.saved();
+      await ownServer.stop('SIGKILL');
+      const leave = page.getByLabel(LEAVE, { exact: true }).first();
+      await leave.fill('2');
+      await leave.press('Enter');
+      await expect(bench.status).toHaveText('not saved: keep this page open');
+      // It goes on saying so: it is never said to be kept.
+      await expect(page.getByText('kept on this device')).toHaveCount(0);
+      const asked = page.waitForEvent('dialog');
+      const closed = page.close({ runBeforeUnload: true });
+      const dialog = await asked;
+      expect(dialog.type()).toBe('beforeunload');
+      await dialog.dismiss();
+      await closed;
+      await ownServer.start();
+      await bench.saved();
+      await page.reload();
+      await expect(leave).toHaveValue('2');
+    },
+  );
+
+test(
+  'an edit is kept when the page is left at once, and can be undone after the reload',
+  ONCE,
+  async ({ page, hand, ownServer }) => {
     const bench = new Bench(page, hand);
     await page.goto(ownServer.address + SHOT);
-    await bench.saved();
-    await ownServer.stop('SIGKILL');
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
-    await leave.fill('2');
+    const before = await leave.inputValue();
+    await leave.fill('7');
     await leave.press('Enter');
-    await expect(bench.status).toHaveText('not saved: keep this page open');
-    // It goes on saying so: it is never said to be kept.
-    await expect(page.getByText('kept on this device')).toHaveCount(0);
-    const asked = page.waitForEvent('dialog');
-    const closed = page.close({ runBeforeUnload: true });
-    const dialog = await asked;
-    expect(dialog.type()).toBe('beforeunload');
-    await dialog.dismiss();
-    await closed;
-    await ownServer.start();
     await bench.saved();
-    await page.reload();
-    await expect(leave).toHaveValue('2');
-  });
+    // The server is away, and the page is left the moment that the edit was made.
+    await page.route('**/api/shots/**', (route) => route.abort());
+    await leave.fill('3');
+    await leave.press('Enter');
+    await page.evaluate(() => location.reload());
+    await page.unroute('**/api/shots/**');
+    await expect(leave).toHaveValue('3');
+    await bench.saved();
+    await bench.undo();
+    await expect(leave).toHaveValue('7');
+    await bench.undo();
+    await expect(leave).toHaveValue(before);
+    await bench.redo();
+    await expect(leave).toHaveValue('7');
+  },
+);
 
-test('an edit is kept when the page is left at once, and can be undone after the reload', async ({
-  page,
-  hand,
-  ownServer,
-}) => {
-  const bench = new Bench(page, hand);
-  await page.goto(ownServer.address + SHOT);
-  const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  const before = await leave.inputValue();
-  await leave.fill('7');
-  await leave.press('Enter');
-  await bench.saved();
-  // The server is away, and the page is left the moment that the edit was made.
-  await page.route('**/api/shots/**', (route) => route.abort());
-  await leave.fill('3');
-  await leave.press('Enter');
-  await page.evaluate(() => location.reload());
-  await page.unroute('**/api/shots/**');
-  await expect(leave).toHaveValue('3');
-  await bench.saved();
-  await bench.undo();
-  await expect(leave).toHaveValue('7');
-  await bench.undo();
-  await expect(leave).toHaveValue(before);
-  await bench.redo();
-  await expect(leave).toHaveValue('7');
-});
+test(
+  'a damaged shot hides no other; its text can be had, and it can be removed',
+  ONCE,
+  async ({ page, ownServer }) => {
+    await ownServer.damage('demo-lantern-on-the-hook');
+    await page.goto(ownServer.address);
+    await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
+    const card = page.getByTestId('card-Lantern on the hook');
+    await expect(card.getByText('damaged', { exact: true })).toBeVisible();
+    await card.getByRole('link').click();
+    const menu = page.getByRole('dialog', { name: 'Lantern on the hook' });
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      menu.getByRole('button', { name: 'Download the file' }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe('demo-lantern-on-the-hook.txt');
 
-test('a damaged shot hides no other; its text can be had, and it can be removed', async ({
-  page,
-  ownServer,
-}) => {
-  await ownServer.damage('demo-lantern-on-the-hook');
-  await page.goto(ownServer.address);
-  await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
-  const card = page.getByTestId('card-Lantern on the hook');
-  await expect(card.getByText('damaged', { exact: true })).toBeVisible();
-  await card.getByRole('link').click();
-  const menu = page.getByRole('dialog', { name: 'Lantern on the hook' });
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    menu.getByRole('button', { name: 'Download the file' }).click(),
-  ]);
-  expect(download.suggestedFilename()).toBe('demo-lantern-on-the-hook.txt');
+    await page.goto(`${ownServer.address}/shot/demo-lantern-on-the-hook`);
+    await expect(page.getByText('This shot cannot be opened', { exact: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await page.getByRole('button', { name: 'Remove it' }).click();
+    await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
+    await expect(card).toHaveCount(0);
+  },
+);
 
-  await page.goto(`${ownServer.address}/shot/demo-lantern-on-the-hook`);
-  await expect(page.getByText('This shot cannot be opened', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
-  await expect(page.getByTestId('card-Dropped cork')).toBeVisible();
-  await expect(card).toHaveCount(0);
-});
-
-test('a server error is told from a server that does not answer', async ({ page, hand, ownServer }) => {
+test('a server error is told from a server that does not answer', ONCE, async ({ page, hand, ownServer }) => {
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   await bench.saved();
@@ -308,7 +309,7 @@ test('what is typed out of range says so where it was typed, and the length says
   await expect(length).toHaveValue('30');
 });
 
-test('a mark is tied to a point that is far away only when that is meant', async ({ bench, page }) => {
+test('a mark is tied to a point that is far away only when that is meant', ONCE, async ({ bench, page }) => {
   await bench.straight('Tie', 21);
   await bench.goTo(6);
   await bench.press('Add a mark');

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 test('play, pause, step, first, last and scrub', async ({ bench, page, hand }) => {
   await bench.makeShot({ name: 'Tide', rate: 24, length: 12 });
@@ -67,31 +67,32 @@ test('dragging along the arc or the ruler looks at other frames; the table follo
   await expect(count).toContainText('12 of 21');
 });
 
-test('ghosts: how many before and after, every which exposure, kept on this device', async ({
-  bench,
-  page,
-}) => {
-  await bench.makeShot({ name: 'Nets', length: 41 });
-  await bench.draw([0.1, 0.4], [0.9, 0.6]);
-  await bench.step('Timing');
-  // Ghosts of one strength are one path; each of them begins with a move.
-  const ghosts = async (): Promise<number> => {
-    const paths = await page.getByTestId('ghosts').locator('path').all();
-    const data = await Promise.all(paths.map((path) => path.getAttribute('d')));
-    return data.join('').split('M').length - 1;
-  };
-  for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
-  await expect.poll(ghosts).toBe(5);
-  await page.getByRole('button', { name: 'View' }).click();
-  await bench.type('Ghosts before', 6);
-  await bench.type('Ghosts after', 1);
-  await bench.type('One every, exposures', 3);
-  await page.getByRole('button', { name: 'Close', exact: true }).click();
-  await expect.poll(ghosts).toBe(7);
-  await page.reload();
-  for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
-  await expect.poll(ghosts).toBe(7);
-});
+test(
+  'ghosts: how many before and after, every which exposure, kept on this device',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Nets', length: 41 });
+    await bench.draw([0.1, 0.4], [0.9, 0.6]);
+    await bench.step('Timing');
+    // Ghosts of one strength are one path; each of them begins with a move.
+    const ghosts = async (): Promise<number> => {
+      const paths = await page.getByTestId('ghosts').locator('path').all();
+      const data = await Promise.all(paths.map((path) => path.getAttribute('d')));
+      return data.join('').split('M').length - 1;
+    };
+    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+    await expect.poll(ghosts).toBe(5);
+    await page.getByRole('button', { name: 'View' }).click();
+    await bench.type('Ghosts before', 6);
+    await bench.type('Ghosts after', 1);
+    await bench.type('One every, exposures', 3);
+    await page.getByRole('button', { name: 'Close', exact: true }).click();
+    await expect.poll(ghosts).toBe(7);
+    await page.reload();
+    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+    await expect.poll(ghosts).toBe(7);
+  },
+);
 
 test('the keyboard works the bench', async ({ bench, page, hand }) => {
   test.skip(hand.isFinger, 'a phone has no keyboard');

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 /** Place on frame f of a steady ramp over n intervals that leaves and arrives over r frames, by hand. */
 function steadyPlace(length: number, n: number, r: number, f: number): number {
@@ -79,24 +79,28 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   await expect(trail).toHaveAttribute('d', before!);
 });
 
-test('timing follows while a value is typed, and what is no number goes back', async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Winch', length: 41 });
-  await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  await bench.step('Timing');
-  const trail = page.getByTestId('trail').locator('path').first();
-  const before = await trail.getAttribute('d');
-  const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
-  await leave.click();
-  await leave.press('Control+a');
-  await leave.pressSequentially('2');
-  await expect(trail).not.toHaveAttribute('d', before!);
-  await leave.pressSequentially('x');
-  await leave.blur();
-  await expect(leave).toHaveValue('10');
-  await expect(trail).toHaveAttribute('d', before!);
-});
+test(
+  'timing follows while a value is typed, and what is no number goes back',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.makeShot({ name: 'Winch', length: 41 });
+    await bench.draw([0.1, 0.5], [0.9, 0.5]);
+    await bench.step('Timing');
+    const trail = page.getByTestId('trail').locator('path').first();
+    const before = await trail.getAttribute('d');
+    const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
+    await leave.click();
+    await leave.press('Control+a');
+    await leave.pressSequentially('2');
+    await expect(trail).not.toHaveAttribute('d', before!);
+    await leave.pressSequentially('x');
+    await leave.blur();
+    await expect(leave).toHaveValue('10');
+    await expect(trail).toHaveAttribute('d', before!);
+  },
+);
 
-test('length, first and last frame, easing and exposure', async ({ bench, page }) => {
+test('length, first and last frame, easing and exposure', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Slipway', length: 48 });
   await bench.draw([0.1, 0.5], [0.9, 0.4]);
   await bench.step('Timing');
@@ -120,7 +124,7 @@ test('length, first and last frame, easing and exposure', async ({ bench, page }
   expect((await bench.column('frame'))[0]).toBe('5');
 });
 
-test('nonsense typed into a number changes nothing', async ({ bench, page }) => {
+test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Bollard' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
   await bench.step('Timing');
@@ -133,7 +137,7 @@ test('nonsense typed into a number changes nothing', async ({ bench, page }) => 
   await expect(leave).toHaveValue('20');
 });
 
-test('millimetres come with a scale', async ({ bench, page }) => {
+test('millimetres come with a scale', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Crate', length: 11 });
   await bench.draw([0.25, 0.5], [0.75, 0.5]);
   await bench.step('Sheet');

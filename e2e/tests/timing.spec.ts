@@ -1,5 +1,5 @@
 import type { Bench } from '../support/bench';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 /** Where each frame of the distance graph's curve stands on the page. */
 async function graphScale(bench: Bench) {
@@ -232,38 +232,39 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   await expect(page.getByTestId('where-and-when')).toHaveText(/Frames [56]–8/);
 });
 
-test('marks are copied, pasted, labelled, tied and deleted; the timing is cleared', async ({
-  bench,
-  page,
-}) => {
-  await bench.straight('Handling', 41);
-  await bench.goTo(11);
-  await bench.press('Add a mark');
-  await bench.choose('Breakdown');
-  await bench.press('Copy mark');
-  await bench.press('Let go');
-  await bench.goTo(31);
-  await bench.press('Paste marks');
-  await expect(bench.field('On frame')).toHaveValue('31');
-  await expect(page.getByRole('radio', { name: 'Breakdown', exact: true })).toHaveAttribute(
-    'aria-checked',
-    'true',
-  );
-  await bench.press('Tie to point 1');
-  await bench.press('Move it there');
-  await expect(bench.field('Place, units')).toHaveValue('0');
-  await bench.step('Arc');
-  await expect(page.getByTestId('point-with-mark')).toHaveCount(1);
-  await bench.step('Timing');
-  await bench.press('Untie');
-  await bench.press('Delete mark');
-  await bench.press('Clear the timing');
-  await expect(page.getByText('40 increments')).toBeVisible();
-  await bench.undo();
-  await expect(page.getByText('40 increments')).toHaveCount(0);
-});
+test(
+  'marks are copied, pasted, labelled, tied and deleted; the timing is cleared',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Handling', 41);
+    await bench.goTo(11);
+    await bench.press('Add a mark');
+    await bench.choose('Breakdown');
+    await bench.press('Copy mark');
+    await bench.press('Let go');
+    await bench.goTo(31);
+    await bench.press('Paste marks');
+    await expect(bench.field('On frame')).toHaveValue('31');
+    await expect(page.getByRole('radio', { name: 'Breakdown', exact: true })).toHaveAttribute(
+      'aria-checked',
+      'true',
+    );
+    await bench.press('Tie to point 1');
+    await bench.press('Move it there');
+    await expect(bench.field('Place, units')).toHaveValue('0');
+    await bench.step('Arc');
+    await expect(page.getByTestId('point-with-mark')).toHaveCount(1);
+    await bench.step('Timing');
+    await bench.press('Untie');
+    await bench.press('Delete mark');
+    await bench.press('Clear the timing');
+    await expect(page.getByText('40 increments')).toBeVisible();
+    await bench.undo();
+    await expect(page.getByText('40 increments')).toHaveCount(0);
+  },
+);
 
-test('an easing is kept by name and used in another shot', async ({ bench, page }) => {
+test('an easing is kept by name and used in another shot', ONCE, async ({ bench, page }) => {
   await bench.straight('One', 21);
   await bench.choose('Soft');
   await bench.type('Leave slowly over, frames', 9);
