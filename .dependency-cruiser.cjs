@@ -62,7 +62,11 @@ module.exports = {
     only(
       'server-on-core',
       '^server/src/',
-      ['^server/src/', '^core/src/(index|files|svg|http/contract|http/routes|testing/heavyShots)\\.ts$', 'node_modules/'],
+      [
+        '^server/src/',
+        '^core/src/(index|files|svg|http/contract|http/routes|testing/heavyShots)\\.ts$',
+        'node_modules/',
+      ],
       'The server stands on the core.',
     ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
@@ -75,13 +79,19 @@ module.exports = {
     only(
       'store-on-core',
       '^app/src/(store|persistence|playback|render)/',
-      ['^app/src/(store|persistence|playback|render|kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
+      [
+        '^app/src/(store|persistence|playback|render|kinds|ui)/',
+        '^core/src/(index|files|http/contract|http/routes)\\.ts$',
+      ],
       'Store, persistence, playback and rendering know no command and no feature.',
     ),
     only(
       'commands-on-store',
       '^app/src/commands/',
-      ['^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
+      [
+        '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/',
+        '^core/src/(index|files|http/contract|http/routes)\\.ts$',
+      ],
       'A command does in one call what a user does.',
     ),
     only(

@@ -7,8 +7,8 @@ import {
   gestureFrames,
   measureArc,
   pathData,
-  placeBuffer,
-  writePlace,
+  pointBuffer,
+  writePoint,
 } from '@humble/core';
 import { openShot, shotCard } from '@humble/core/files';
 import { thinGesture } from '@humble/core/thinGesture';
@@ -86,7 +86,7 @@ async function places(): Promise<void> {
   const arc = windingArc(13);
   const measure = measureArc(arc);
   const properties = new svgPathProperties(pathData(arc, 12));
-  const at = placeBuffer();
+  const at = pointBuffer();
   const beziers = arc.points.slice(1).map((to, i) => {
     const from = arc.points[i]!;
     return new Bezier(
@@ -117,7 +117,7 @@ async function places(): Promise<void> {
     for (let i = 0; i < PLACES; i++) task((i / PLACES) * measure.length);
   };
   const times = await medians({
-    ours: each((s) => writePlace(measure, s, undefined, at)),
+    ours: each((s) => writePoint(measure, s, undefined, at)),
     'svg-path-properties': each((s) => properties.getPointAtLength(s)),
     'bezier-js, walking its table': each(walk),
   });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
+import { type IncrementRow, incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
 import { EXPORTERS, ladderSvg, readShotFile, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
@@ -38,13 +38,21 @@ function readShot(path: string): Shot {
   return readShotFile(text);
 }
 
+/** A row under the names of the CSV. */
+const named = ({ arcDistance, ...row }: IncrementRow): object => ({ place: arcDistance, ...row });
+
 /** The increments of every move as JSON, with the same numbers as the CSV, unrounded. */
 function sampleJson(shot: Shot): string {
-  const moves = shot.moves.map((move) => ({
-    move: move.id,
-    figure: shot.figures.find((figure) => figure.id === move.figureId)?.name,
-    ...incrementTable(shot, move),
-  }));
+  const moves = shot.moves.map((move) => {
+    const { rows, closing, ...table } = incrementTable(shot, move);
+    return {
+      move: move.id,
+      figure: shot.figures.find((figure) => figure.id === move.figureId)?.name,
+      rows: rows.map(named),
+      closing: closing && named(closing),
+      ...table,
+    };
+  });
   return `${JSON.stringify({ shot: shot.name, rate: shot.rate, lengthFrames: shot.lengthFrames, moves }, null, 2)}\n`;
 }
 

@@ -11,15 +11,15 @@ export {
   distanceAtParameter,
   measureArc,
   measuredOneByOne,
-  placeAt,
-  placeBuffer,
-  type PlaceOnArc,
-  writePlace,
+  pointAtDistance,
+  pointBuffer,
+  type PointOnArc,
+  writePoint,
 } from './arc/arcMeasure';
-export { nearestAbout, type NearestPlace, nearestPlace } from './arc/nearestPlace';
+export { nearestAbout, type NearestPoint, nearestPoint } from './arc/nearestPoint';
 export { keepSamples } from './arc/keepSamples';
 export { fitStroke } from './arc/fitStroke';
-export { handlePlace, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
+export { handlePoint, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
 export {
   FRESH_SHAPES,

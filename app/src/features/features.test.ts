@@ -30,8 +30,8 @@ describe('the ruler', () => {
   });
 
   test('scrubs to the tick under the finger', () => {
-    const { frame, place } = ruler.ticks[8]!;
-    expect(frameNear(ruler, place + 2, 1)).toBe(frame);
+    const { frame, arcDistance } = ruler.ticks[8]!;
+    expect(frameNear(ruler, arcDistance + 2, 1)).toBe(frame);
   });
 });
 

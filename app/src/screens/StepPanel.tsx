@@ -18,8 +18,8 @@ export function StepPanel(props: PanelProps) {
 }
 
 /** What the Arc step shows first: that is brought into sight when it changes. */
-const firstShown = ({ tool, selectedPointIds, place, sketch }: EditorState): string =>
-  [tool, Math.min(2, selectedPointIds.length), place !== null, sketch !== null].join(' ');
+const firstShown = ({ tool, selectedPointIds, arcLocation, sketch }: EditorState): string =>
+  [tool, Math.min(2, selectedPointIds.length), arcLocation !== null, sketch !== null].join(' ');
 
 function ScrolledPanel({ step, ...props }: PanelProps & { readonly step: Step }) {
   const panel = useRef<ScrollView>(null);

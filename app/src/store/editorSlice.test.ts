@@ -150,7 +150,7 @@ describe('what is selected', () => {
     expect(store.getState().editor.selectedPointIds).toEqual([]);
     expect(chosenDistance(shotOn(store).arcs[0]!, store.getState().editor)).toBeCloseTo(90, 6);
     store.dispatch(stepChosen('timing'));
-    expect(store.getState().editor.place).toBeNull();
+    expect(store.getState().editor.arcLocation).toBeNull();
   });
 
   test('it turns about its middle, or about a centre that was chosen', () => {

@@ -58,7 +58,7 @@ export interface EditorState {
   /** The arc being worked on; null stands for the first one. */
   readonly activeArcId: string | null;
   readonly selectedPointIds: readonly string[];
-  readonly place: ArcPlace | null;
+  readonly arcLocation: ArcPlace | null;
   /** Dragging over the ground selects points; for fingers, which have no Shift. */
   readonly isSelectingSeveral: boolean;
   readonly about: About;
@@ -85,7 +85,7 @@ const initialState: EditorState = {
   tool: 'shape',
   activeArcId: null,
   selectedPointIds: [],
-  place: null,
+  arcLocation: null,
   isSelectingSeveral: false,
   about: 'middle',
   centre: null,
@@ -147,11 +147,11 @@ const editor = createSlice({
     pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): EditorState => ({
       ...(state as EditorState),
       selectedPointIds: payload,
-      place: null,
+      arcLocation: null,
     }),
     placeSelected: (state, { payload }: PayloadAction<ArcPlace | null>): EditorState => ({
       ...(state as EditorState),
-      place: payload,
+      arcLocation: payload,
       selectedPointIds: [],
     }),
     severalSet: (state, { payload }: PayloadAction<boolean>) => {
@@ -210,7 +210,7 @@ const editor = createSlice({
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
         ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,
-        (state): EditorState => ({ ...(state as EditorState), sketch: null, place: null }),
+        (state): EditorState => ({ ...(state as EditorState), sketch: null, arcLocation: null }),
       )
       .addMatcher(isAnyOf(documentOpened, documentClosed), ({ copied }) => ({
         ...initialState,

@@ -34,14 +34,14 @@ export function figurePlaceIn(
 ): (Vector & { readonly s: number }) | null {
   const travel = activeTravelIn(state);
   if (!travel) return null;
-  const i = travel.shown[Math.min(frame, travel.place.length) - 1]! - 1;
-  return { x: travel.x[i]!, y: travel.y[i]!, s: travel.place[i]! };
+  const i = travel.shown[Math.min(frame, travel.arcDistance.length) - 1]! - 1;
+  return { x: travel.x[i]!, y: travel.y[i]!, s: travel.arcDistance[i]! };
 }
 
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
-export function chosenDistance(arc: Arc, { place }: EditorState): number | null {
-  if (!place || !measureArc(arc).segments[place.segment]) return null;
-  return distanceAtParameter(measureArc(arc), place.segment, place.t);
+export function chosenDistance(arc: Arc, { arcLocation }: EditorState): number | null {
+  if (!arcLocation || !measureArc(arc).segments[arcLocation.segment]) return null;
+  return distanceAtParameter(measureArc(arc), arcLocation.segment, arcLocation.t);
 }
 
 /** The middle of the box round some places. */

@@ -42,7 +42,7 @@ export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
   if (latest?.travel === travel && latest.chosen === chosen) return latest.found;
   let found: WhereAndWhen;
   if (chosen.by === 'frames') {
-    const run = runWithin(chosen, travel.place.length);
+    const run = runWithin(chosen, travel.arcDistance.length);
     found = { runs: [run], stretch: stretchOn(travel, run) };
   } else {
     const stretch = { from: chosen.from * travel.arcLength, to: chosen.to * travel.arcLength };

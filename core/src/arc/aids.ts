@@ -1,5 +1,5 @@
 import type { Arc } from '../model/schema';
-import { curvatureAtDistance, measureArc, placeAt } from './arcMeasure';
+import { curvatureAtDistance, measureArc, pointAtDistance } from './arcMeasure';
 
 /** An arrow on an arc that shows which way it runs. */
 export interface DirectionArrow {
@@ -18,7 +18,7 @@ export function directionArrows(arc: Arc, gap: number): readonly DirectionArrow[
   const { length } = measureArc(arc);
   if (length === 0) return [];
   const count = Math.min(MOST_ARROWS, Math.max(1, Math.floor(length / gap)));
-  return Array.from({ length: count }, (_, i) => placeAt(arc, (length * (i + 0.5)) / count));
+  return Array.from({ length: count }, (_, i) => pointAtDistance(arc, (length * (i + 0.5)) / count));
 }
 
 /** One tooth of a curvature comb: from the arc to its tip. */
@@ -47,7 +47,7 @@ export function curvatureComb(
   const found = Array.from({ length: teeth }, (_, i) => {
     const s = (length * i) / (arc.closed ? teeth : teeth - 1);
     const curvature = Math.min(tightest, Math.max(-tightest, curvatureAtDistance(arc, s)));
-    return { place: placeAt(arc, s), curvature };
+    return { place: pointAtDistance(arc, s), curvature };
   });
   const most = Math.max(...found.map(({ curvature }) => Math.abs(curvature)));
   return found.map(({ place: { x, y, headingDeg }, curvature }) => {

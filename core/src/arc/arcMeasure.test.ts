@@ -1,7 +1,13 @@
 import { arcOf, anyArc, circle, corner, cubicArc } from '../testing/shapes';
 import { fc } from '../testing/property';
 import type { Arc } from '../model/schema';
-import { arcLength, curvatureAtDistance, distanceAtParameter, measureArc, placeAt } from './arcMeasure';
+import {
+  arcLength,
+  curvatureAtDistance,
+  distanceAtParameter,
+  measureArc,
+  pointAtDistance,
+} from './arcMeasure';
 import { pathData } from './pathData';
 import { speedAt, polynomial } from './cubic';
 import { segmentBetween, segmentCount, segmentEnds } from './segments';
@@ -34,7 +40,7 @@ describe('length', () => {
   });
 
   test('a quarter of its length is at (10.59, 48.35), parameter 0.2020', () => {
-    const place = placeAt(published, 50);
+    const place = pointAtDistance(published, 50);
     expect(place.x).toBeCloseTo(10.59, 2);
     expect(place.y).toBeCloseTo(48.35, 2);
     expect(place.t).toBeCloseTo(0.202, 4);
@@ -63,7 +69,7 @@ describe('length', () => {
   test('an arc whose points all lie on one spot has no length, and a place', () => {
     const arc = arcOf([corner(7, 9), corner(7, 9), corner(7, 9)]);
     expect(arcLength(arc)).toBe(0);
-    expect(placeAt(arc, 5)).toMatchObject({ x: 7, y: 9, headingDeg: 0 });
+    expect(pointAtDistance(arc, 5)).toMatchObject({ x: 7, y: 9, headingDeg: 0 });
     expect(curvatureAtDistance(arc, 0)).toBe(0);
   });
 });
@@ -74,7 +80,7 @@ describe('place at a distance', () => {
       fc.property(anyArc, fc.double({ min: 0, max: 1, noNaN: true }), (arc, share) => {
         const measure = measureArc(arc);
         const s = share * measure.length;
-        const place = placeAt(arc, s);
+        const place = pointAtDistance(arc, s);
         expect(Number.isFinite(place.x + place.y + place.headingDeg)).toBe(true);
         if (measure.length === 0) return;
         const back = distanceAtParameter(measure, place.segment, place.t);
@@ -86,18 +92,18 @@ describe('place at a distance', () => {
 
   test('clamps an open arc and counts laps on a closed one', () => {
     const line = arcOf([corner(0, 0), corner(100, 0)]);
-    expect(placeAt(line, -5).x).toBe(0);
-    expect(placeAt(line, 500).x).toBe(100);
+    expect(pointAtDistance(line, -5).x).toBe(0);
+    expect(pointAtDistance(line, 500).x).toBe(100);
     const round = circle(100);
     const lap = arcLength(round);
-    expect(placeAt(round, 1.25 * lap).x).toBeCloseTo(placeAt(round, 0.25 * lap).x, 6);
-    expect(placeAt(round, -0.25 * lap).y).toBeCloseTo(placeAt(round, 0.75 * lap).y, 6);
+    expect(pointAtDistance(round, 1.25 * lap).x).toBeCloseTo(pointAtDistance(round, 0.25 * lap).x, 6);
+    expect(pointAtDistance(round, -0.25 * lap).y).toBeCloseTo(pointAtDistance(round, 0.75 * lap).y, 6);
   });
 
   test('skips a segment without length', () => {
     const arc = arcOf([corner(0, 0), corner(100, 0), corner(100, 0), corner(100, 50)]);
-    expect(placeAt(arc, 120)).toMatchObject({ x: 100, y: 20 });
-    expect(placeAt(arc, 100).headingDeg).toBe(90);
+    expect(pointAtDistance(arc, 120)).toMatchObject({ x: 100, y: 20 });
+    expect(pointAtDistance(arc, 100).headingDeg).toBe(90);
   });
 });
 
@@ -105,18 +111,18 @@ describe('heading', () => {
   test('anticlockwise circle from its rightmost point: −90°, −180° at a quarter, −450° at the end', () => {
     const round = circle(100, false);
     const lap = arcLength(round);
-    expect(placeAt(round, 0).headingDeg).toBeCloseTo(-90, 6);
-    expect(placeAt(round, lap / 4).headingDeg).toBeCloseTo(-180, 3);
-    expect(placeAt(round, lap, 'arriving').headingDeg).toBeCloseTo(-450, 6);
-    expect(placeAt(round, 2 * lap).headingDeg).toBeCloseTo(-810, 6);
+    expect(pointAtDistance(round, 0).headingDeg).toBeCloseTo(-90, 6);
+    expect(pointAtDistance(round, lap / 4).headingDeg).toBeCloseTo(-180, 3);
+    expect(pointAtDistance(round, lap, 'arriving').headingDeg).toBeCloseTo(-450, 6);
+    expect(pointAtDistance(round, 2 * lap).headingDeg).toBeCloseTo(-810, 6);
   });
 
   test('never jumps along a smooth loop', () => {
     const arc = cubicArc([0, 0], [300, 200], [-200, 200], [100, 0]);
     const length = arcLength(arc);
-    let before = placeAt(arc, 0).headingDeg;
+    let before = pointAtDistance(arc, 0).headingDeg;
     for (let i = 1; i <= 2000; i++) {
-      const heading = placeAt(arc, (i / 2000) * length).headingDeg;
+      const heading = pointAtDistance(arc, (i / 2000) * length).headingDeg;
       expect(Math.abs(heading - before)).toBeLessThan(5);
       before = heading;
     }
@@ -131,8 +137,8 @@ describe('heading', () => {
 
   test('a corner has the heading of the travel that leaves, or that arrives', () => {
     const arc = arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]);
-    expect(placeAt(arc, 100).headingDeg).toBe(90);
-    expect(placeAt(arc, 100, 'arriving').headingDeg).toBe(0);
+    expect(pointAtDistance(arc, 100).headingDeg).toBe(90);
+    expect(pointAtDistance(arc, 100, 'arriving').headingDeg).toBe(0);
   });
 });
 

@@ -19,7 +19,7 @@ export interface ArcMeasure {
 }
 
 /** Where something stands on an arc. */
-export interface PlaceOnArc {
+export interface PointOnArc {
   readonly x: number;
   readonly y: number;
   /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
@@ -30,7 +30,7 @@ export interface PlaceOnArc {
 }
 
 /** A place that is written over again and again, for loops over many frames. */
-export type PlaceBuffer = { -readonly [K in keyof PlaceOnArc]: PlaceOnArc[K] };
+export type PlaceBuffer = { -readonly [K in keyof PointOnArc]: PointOnArc[K] };
 
 // Points are immutable, so a segment between the same two points is measured once and for all:
 // moving one point of a long arc measures two segments, not fifty.
@@ -117,7 +117,7 @@ export const segmentAtDistance = ({ startDistance, segments }: ArcMeasure, s: nu
  * @param alone the place of an arc that has no length
  * @param side which direction to give exactly at a corner: of the travel that leaves or arrives
  */
-export function writePlace(
+export function writePoint(
   measure: ArcMeasure,
   s: number,
   alone: ArcPoint | undefined,
@@ -170,16 +170,16 @@ export function writePlace(
 }
 
 /** An empty place to write into. */
-export const placeBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
+export const pointBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
 
 /**
  * The place at a distance along an arc.
  * @param s field units from the start; clamped on an open arc, counted in laps on a closed one
  * @returns right to 1e-7 of the length; never NaN
  */
-export function placeAt(arc: Arc, s: number, side: 'leaving' | 'arriving' = 'leaving'): PlaceOnArc {
-  const place = placeBuffer();
-  writePlace(measureArc(arc), s, arc.points[0], place, side);
+export function pointAtDistance(arc: Arc, s: number, side: 'leaving' | 'arriving' = 'leaving'): PointOnArc {
+  const place = pointBuffer();
+  writePoint(measureArc(arc), s, arc.points[0], place, side);
   return place;
 }
 
@@ -189,7 +189,7 @@ export const arcLength = (arc: Arc): number => measureArc(arc).length;
 /** Signed curvature at a distance along an arc, 1 / field units, positive turning clockwise as seen. */
 export function curvatureAtDistance(arc: Arc, s: number): number {
   const table = measureArc(arc).segments;
-  const place = placeAt(arc, s);
+  const place = pointAtDistance(arc, s);
   const segment = table[place.segment];
   return segment ? curvatureAt(segment.curve, place.t) : 0;
 }

@@ -1,7 +1,7 @@
 import { arcOf, circle, corner } from '../testing/shapes';
 import { withIds } from './wholeArc';
 import { curvatureComb, directionArrows } from './aids';
-import { arcLength, placeAt } from './arcMeasure';
+import { arcLength, pointAtDistance } from './arcMeasure';
 import { pointsWithStroke, samplesFor, strokeUses } from './drawOn';
 import { fitStroke } from './fitStroke';
 import { alongDirections, snap } from './snap';
@@ -63,7 +63,7 @@ test('on a closed arc the shorter way round is replaced and it stays closed', ()
   const length = arcLength(arc);
   expect(length).toBeGreaterThan(arcLength(round));
   // The far side is untouched.
-  const far = Array.from({ length: 400 }, (_, i) => placeAt(arc, (length * i) / 400));
+  const far = Array.from({ length: 400 }, (_, i) => pointAtDistance(arc, (length * i) / 400));
   expect(Math.min(...far.map(({ x, y }) => Math.hypot(x + 100, y)))).toBeLessThan(2);
 });
 

@@ -1,6 +1,6 @@
 import type { Arc, ArcPoint } from '../model/schema';
-import { arcLength, measureArc, placeAt } from './arcMeasure';
-import { nearestPlace } from './nearestPlace';
+import { arcLength, measureArc, pointAtDistance } from './arcMeasure';
+import { nearestPoint } from './nearestPoint';
 import { reversedPoints } from './readyShapes';
 import { isInLine, type PointShape } from './smoothing';
 import { distance, type Vector } from './vector';
@@ -28,7 +28,7 @@ export function strokeUses(arc: Arc, samples: readonly Vector[], reach: number):
   const uses: StrokeUse[] = [];
   if (first && last) {
     const near = (to: Vector): number | null => {
-      const found = nearestPlace(arc, to);
+      const found = nearestPoint(arc, to);
       return found && found.away <= reach ? found.s : null;
     };
     const [from, to] = [near(first), near(last)];
@@ -52,7 +52,7 @@ export function samplesFor(arc: Arc, samples: readonly Vector[], use: StrokeUse)
     case 'on':
       return [arc.points[use.end === 'start' ? 0 : arc.points.length - 1]!, ...samples];
     case 'stretch':
-      return [placeAt(arc, use.from), ...samples, placeAt(arc, use.to)];
+      return [pointAtDistance(arc, use.from), ...samples, pointAtDistance(arc, use.to)];
   }
 }
 

@@ -1,9 +1,9 @@
 import { arcOf } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { arcLength, placeAt } from './arcMeasure';
+import { arcLength, pointAtDistance } from './arcMeasure';
 import { fitStroke } from './fitStroke';
 import { keepSamples } from './keepSamples';
-import { nearestPlace } from './nearestPlace';
+import { nearestPoint } from './nearestPoint';
 import { smoothThrough } from './smoothing';
 import type { Vector } from './vector';
 
@@ -67,7 +67,7 @@ describe('a stroke becomes an arc', () => {
           const arc = arcOf(fitStroke(stroke, { allowedDeviation }));
           for (const sample of stroke) {
             const away =
-              nearestPlace(arc, sample)?.away ??
+              nearestPoint(arc, sample)?.away ??
               Math.hypot(sample.x - arc.points[0]!.x, sample.y - arc.points[0]!.y);
             expect(away).toBeLessThanOrEqual(allowedDeviation + 1e-6);
           }
@@ -107,7 +107,7 @@ test('a smooth arc through given places passes through each of them', () => {
     { x: 220, y: -30 },
   ];
   const arc = arcOf(smoothThrough(places));
-  for (const place of places) expect(nearestPlace(arc, place)!.away).toBeLessThan(1e-6);
+  for (const place of places) expect(nearestPoint(arc, place)!.away).toBeLessThan(1e-6);
 });
 
 describe('nearest place', () => {
@@ -124,12 +124,12 @@ describe('nearest place', () => {
         const length = arcLength(crossing);
         let best = Infinity;
         for (let i = 0; i <= 4000; i++) {
-          const place = placeAt(crossing, (i / 4000) * length);
+          const place = pointAtDistance(crossing, (i / 4000) * length);
           best = Math.min(best, Math.hypot(place.x - x, place.y - y));
         }
-        const found = nearestPlace(crossing, { x, y })!;
+        const found = nearestPoint(crossing, { x, y })!;
         expect(found.away).toBeLessThanOrEqual(best + 1e-6);
-        const again = placeAt(crossing, found.s);
+        const again = pointAtDistance(crossing, found.s);
         expect(Math.hypot(again.x - found.point.x, again.y - found.point.y)).toBeLessThan(1e-4);
       }),
       { numRuns: 30 },
@@ -146,15 +146,15 @@ describe('nearest place', () => {
         { allowedDeviation: 1 },
       ),
     );
-    expect(nearestPlace(line, { x: 300, y: 50 }, [200, 290])!.s).toBeCloseTo(290, 0);
-    expect(nearestPlace(line, { x: 250, y: 50 }, [200, 290])!.s).toBeCloseTo(250, 6);
-    expect(nearestPlace(line, { x: 250, y: 50 }, [2000, 2100])).toBeNull();
+    expect(nearestPoint(line, { x: 300, y: 50 }, [200, 290])!.s).toBeCloseTo(290, 0);
+    expect(nearestPoint(line, { x: 250, y: 50 }, [200, 290])!.s).toBeCloseTo(250, 6);
+    expect(nearestPoint(line, { x: 250, y: 50 }, [2000, 2100])).toBeNull();
   });
 
   test('stays on its branch at a crossing when it is given a window', () => {
     const length = arcLength(crossing);
-    const first = nearestPlace(crossing, { x: 3, y: 0 }, [0, length * 0.2])!;
-    const second = nearestPlace(crossing, { x: 3, y: 0 }, [length * 0.4, length * 0.6])!;
+    const first = nearestPoint(crossing, { x: 3, y: 0 }, [0, length * 0.2])!;
+    const second = nearestPoint(crossing, { x: 3, y: 0 }, [length * 0.4, length * 0.6])!;
     expect(first.s).toBeLessThan(length * 0.2);
     expect(second.s).toBeGreaterThan(length * 0.4);
   });

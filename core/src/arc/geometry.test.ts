@@ -1,5 +1,5 @@
 import { arcOf, corner, cubicArc } from '../testing/shapes';
-import { placeAt } from './arcMeasure';
+import { pointAtDistance } from './arcMeasure';
 import { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './drawOn';
 import { freshShape, shapeHandles, withShapeHandle } from './readyShapes';
 import { PLAIN } from './smoothing';
@@ -11,12 +11,12 @@ describe('direction of travel where a cubic stands still', () => {
   test('is that of its second derivative, upright or level', () => {
     // The first handle is drawn in: it leaves towards the second control point.
     const down = cubicArc([0, 0], [0, 0], [0, 60], [90, 90]);
-    expect(placeAt(down, 0).headingDeg).toBeCloseTo(90, 9);
+    expect(pointAtDistance(down, 0).headingDeg).toBeCloseTo(90, 9);
     const left = cubicArc([0, 0], [0, 0], [-60, 0], [90, 90]);
-    expect(placeAt(left, 0).headingDeg).toBeCloseTo(180, 9);
+    expect(pointAtDistance(left, 0).headingDeg).toBeCloseTo(180, 9);
     // And arrives from it.
     const arriving = cubicArc([90, 90], [0, 60], [0, 0], [0, 0]);
-    expect(placeAt(arriving, Infinity).headingDeg).toBeCloseTo(-90, 9);
+    expect(pointAtDistance(arriving, Infinity).headingDeg).toBeCloseTo(-90, 9);
   });
 });
 

@@ -1,8 +1,8 @@
 import { anyArc, arcOf, circle, corner, cubicArc } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { arcLength, measureArc, placeAt } from './arcMeasure';
+import { arcLength, measureArc, pointAtDistance } from './arcMeasure';
 import { fitStroke } from './fitStroke';
-import { nearestPlace } from './nearestPlace';
+import { nearestPoint } from './nearestPoint';
 import { withHandleAt, withPointAt, withPointInserted, withoutPoint } from './pointEdits';
 import { segmentCount } from './segments';
 
@@ -14,8 +14,8 @@ test('inserting a point never moves a tick', () => {
       const length = arcLength(arc);
       expect(arcLength(next)).toBeCloseTo(length, 5);
       for (let i = 1; i < 8; i++) {
-        const before = placeAt(arc, (i / 8) * length);
-        const after = placeAt(next, (i / 8) * arcLength(next));
+        const before = pointAtDistance(arc, (i / 8) * length);
+        const after = pointAtDistance(next, (i / 8) * arcLength(next));
         expect(Math.hypot(after.x - before.x, after.y - before.y)).toBeLessThan(1e-6 * (length + 1) + 1e-6);
       }
     }),
@@ -51,8 +51,8 @@ test('deleting an inserted point brings the shape back', () => {
   const back = withoutPoint(withPointInserted(arc, 0, 0.4), 'p3');
   expect(back.points).toHaveLength(2);
   for (let i = 0; i <= 10; i++) {
-    const place = placeAt(arc, (i / 10) * arcLength(arc));
-    expect(nearestPlace(back, place)!.away).toBeLessThan(0.05);
+    const place = pointAtDistance(arc, (i / 10) * arcLength(arc));
+    expect(nearestPoint(back, place)!.away).toBeLessThan(0.05);
   }
 });
 

@@ -2,7 +2,7 @@ import type { Arc, ReadyShape } from '../model/schema';
 import { withShape } from './wholeArc';
 import { arcOf, corner } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { arcLength, measureArc, placeAt } from './arcMeasure';
+import { arcLength, measureArc, pointAtDistance } from './arcMeasure';
 import {
   freshShape,
   FRESH_SHAPES,
@@ -34,15 +34,15 @@ test('a circle of radius 100 is round and as long as a circle', () => {
   expect(length / (200 * Math.PI)).toBeCloseTo(1, 5);
   // 20 intervals along the arc, and straight across as a ruler would measure them.
   expect(length / 20).toBeCloseTo(31.42, 2);
-  const [a, b] = [placeAt(circle, 0), placeAt(circle, length / 20)];
+  const [a, b] = [pointAtDistance(circle, 0), pointAtDistance(circle, length / 20)];
   expect(Math.hypot(b.x - a.x, b.y - a.y)).toBeCloseTo(31.29, 2);
   for (let i = 0; i < 100; i++) {
-    const { x, y } = placeAt(circle, (length * i) / 100);
+    const { x, y } = pointAtDistance(circle, (length * i) / 100);
     expect(Math.abs(Math.hypot(x - 50, y - 70) - 100)).toBeLessThan(4.5e-4);
   }
   // It starts at the right and turns clockwise as seen.
-  expect(placeAt(circle, 0)).toMatchObject({ x: 150, y: 70 });
-  expect(placeAt(circle, length / 4).y).toBeCloseTo(170, 3);
+  expect(pointAtDistance(circle, 0)).toMatchObject({ x: 150, y: 70 });
+  expect(pointAtDistance(circle, length / 4).y).toBeCloseTo(170, 3);
 });
 
 test('the same ends as a half circle make gaps of 15.71 where the straight line has 10.00', () => {
@@ -73,7 +73,7 @@ test('an arc through three places goes through all of them; in line they make a 
       const length = arcLength(arc);
       const near = Math.min(
         ...Array.from({ length: 4001 }, (_, i) => {
-          const p = placeAt(arc, (length * i) / 4000);
+          const p = pointAtDistance(arc, (length * i) / 4000);
           return Math.hypot(p.x - through.x, p.y - through.y);
         }),
       );
@@ -103,17 +103,17 @@ test('a swing hangs at its length all the way, from angle to angle off straight 
     toDeg: 48,
   });
   expect(arcLength(swing)).toBeCloseTo((640 * 96 * Math.PI) / 180, 2);
-  const start = placeAt(swing, 0);
+  const start = pointAtDistance(swing, 0);
   expect(start.x).toBeCloseTo(960 - 640 * Math.sin((48 * Math.PI) / 180), 6);
   for (let i = 0; i <= 20; i++) {
-    const { x, y } = placeAt(swing, (arcLength(swing) * i) / 20);
+    const { x, y } = pointAtDistance(swing, (arcLength(swing) * i) / 20);
     expect(Math.hypot(x - 960, y + 40)).toBeCloseTo(640, 2);
   }
 });
 
 test('a toss rises to its height above the higher end and is a parabola', () => {
   const toss = arcFor({ kind: 'toss', reversed: false, from: at(0, 0), to: at(400, 100), height: 150 });
-  const places = Array.from({ length: 2001 }, (_, i) => placeAt(toss, (arcLength(toss) * i) / 2000));
+  const places = Array.from({ length: 2001 }, (_, i) => pointAtDistance(toss, (arcLength(toss) * i) / 2000));
   expect(Math.min(...places.map(({ y }) => y))).toBeCloseTo(-150, 2);
   // Equal steps sideways: second differences of the height are all the same.
   const heightAt = (x: number): number =>
@@ -152,7 +152,10 @@ test('every ready shape, turned the other way, is the same line backwards', () =
     const length = arcLength(there);
     expect(arcLength(back) / length).toBeCloseTo(1, 9);
     for (let i = 0; i <= 16; i++) {
-      const [p, q] = [placeAt(there, (length * i) / 16), placeAt(back, length - (length * i) / 16)];
+      const [p, q] = [
+        pointAtDistance(there, (length * i) / 16),
+        pointAtDistance(back, length - (length * i) / 16),
+      ];
       expect(Math.hypot(p.x - q.x, p.y - q.y)).toBeLessThan(1e-6 * length);
     }
   }
@@ -165,7 +168,7 @@ test('every ready shape comes at a size that fits the field', () => {
       const length = arcLength(arc);
       expect(length).toBeGreaterThan(0.5 * Math.min(field.width, field.height));
       for (let i = 0; i <= 60; i++) {
-        const { x, y } = placeAt(arc, (length * i) / 60);
+        const { x, y } = pointAtDistance(arc, (length * i) / 60);
         expect(x > 0 && x < field.width && y > 0 && y < field.height).toBe(true);
       }
     }
@@ -199,8 +202,8 @@ test('a shape that is moved, turned and evenly sized stays that shape; its line 
     const [before, after] = [arcFor(shape), arcFor(moved)];
     expect(arcLength(after) / arcLength(before)).toBeCloseTo(1.7, 6);
     for (let i = 0; i <= 12; i++) {
-      const p = applyTo(transform, placeAt(before, (arcLength(before) * i) / 12));
-      const q = placeAt(after, (arcLength(after) * i) / 12);
+      const p = applyTo(transform, pointAtDistance(before, (arcLength(before) * i) / 12));
+      const q = pointAtDistance(after, (arcLength(after) * i) / 12);
       expect(Math.hypot(p.x - q.x, p.y - q.y)).toBeLessThan(1e-3 * arcLength(after));
     }
   }

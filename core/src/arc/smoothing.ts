@@ -14,7 +14,7 @@ export interface PointShape {
 export const PLAIN: Shaping = { tighten: 0, sharpen: 0, lean: 0 };
 
 /** Handles as places in the field, for drawing and dragging. */
-export const handlePlace = (point: PointShape, side: 'in' | 'out'): Vector => add(point, point[side]);
+export const handlePoint = (point: PointShape, side: 'in' | 'out'): Vector => add(point, point[side]);
 
 interface Handles {
   readonly in: Vector;

@@ -1,6 +1,6 @@
 import { anyArc, arcOf, circle, corner, cubicArc } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { arcLength, placeAt } from './arcMeasure';
+import { arcLength, pointAtDistance } from './arcMeasure';
 import { withSegmentPulled, withSegmentStraight } from './bend';
 import { withRestShifted, withRestTurned } from './fromHere';
 import { withPointsOfKind, withPointsShaped } from './pointEdits';
@@ -28,7 +28,7 @@ test('reversing twice is the arc itself, and once runs through the same places b
       expect(reversedArc(back)).toEqual(arc);
       const length = arcLength(arc);
       expect(Math.abs(arcLength(back) - length)).toBeLessThanOrEqual(2e-9 * length);
-      const [p, q] = [placeAt(arc, u * length), placeAt(back, (1 - u) * arcLength(back))];
+      const [p, q] = [pointAtDistance(arc, u * length), pointAtDistance(back, (1 - u) * arcLength(back))];
       expect(near(p, q)).toBeLessThan(1e-6 * (1 + length));
     }),
   );
@@ -54,8 +54,10 @@ test('transforming then measuring is measuring then scaling', () => {
       const after = transformedArc(arc, transform);
       const length = arcLength(arc);
       expect(Math.abs(arcLength(after) - factor * length)).toBeLessThanOrEqual(2e-8 * factor * (1 + length));
-      const p = applyTo(transform, placeAt(arc, u * length));
-      expect(near(p, placeAt(after, u * arcLength(after)))).toBeLessThan(1e-5 * factor * (1 + length));
+      const p = applyTo(transform, pointAtDistance(arc, u * length));
+      expect(near(p, pointAtDistance(after, u * arcLength(after)))).toBeLessThan(
+        1e-5 * factor * (1 + length),
+      );
     }),
   );
 });
@@ -105,7 +107,9 @@ test('a point that is asked for at a distance lies there and changes no length',
     fc.property(anyArc, share, (arc, u) => {
       const length = arcLength(arc);
       const { arc: pointed, index } = withPointAtDistance(arc, u * length);
-      expect(near(pointed.points[index]!, placeAt(arc, u * length))).toBeLessThan(1e-5 * (1 + length));
+      expect(near(pointed.points[index]!, pointAtDistance(arc, u * length))).toBeLessThan(
+        1e-5 * (1 + length),
+      );
       expect(Math.abs(arcLength(pointed) - length)).toBeLessThan(1e-6 * (1 + length));
     }),
   );
@@ -157,9 +161,9 @@ describe('from here on', () => {
           expect(Math.abs(arcLength(turned) - length)).toBeLessThan(1e-6 * length);
           // The part that stays stays.
           const still = rest === 'from-here' ? 0.5 * u : u + 0.5 * (1 - u);
-          expect(near(placeAt(turned, still * length), placeAt(arc, still * length))).toBeLessThan(
-            1e-5 * length,
-          );
+          expect(
+            near(pointAtDistance(turned, still * length), pointAtDistance(arc, still * length)),
+          ).toBeLessThan(1e-5 * length);
         },
       ),
     );

@@ -1,6 +1,6 @@
 import { ShotError } from '../model/errors';
 import type { Arc, ArcPoint } from '../model/schema';
-import { measureArc, placeAt } from './arcMeasure';
+import { measureArc, pointAtDistance } from './arcMeasure';
 import { withPointInserted, withRounding } from './pointEdits';
 import { reversedPoints, shapePoints, transformedShape } from './readyShapes';
 import type { PointShape } from './smoothing';
@@ -114,7 +114,7 @@ export function withPointAtDistance(arc: Arc, s: number): ArcWithPoint {
   );
   if (near >= 0) return { arc, index: near };
   if (!arc.closed && Math.abs(s - length) <= AT_POINT * length) return { arc, index: arc.points.length - 1 };
-  const { segment, t } = placeAt(arc, s);
+  const { segment, t } = pointAtDistance(arc, s);
   return { arc: withPointInserted(arc, segment, t), index: segment + 1 };
 }
 

@@ -219,7 +219,7 @@ test('after any edits a shot is still sound, every number in it is one, and its 
         const shot = edits.reduce(attempt, shotAlong(arcOf(arc.points, arc.closed), 48));
         const checked = shotSchema.safeParse(shot);
         expect(checked.error?.issues ?? []).toEqual([]);
-        for (const { place: places, x, y, heading } of evaluate(shot).travels)
+        for (const { arcDistance: places, x, y, heading } of evaluate(shot).travels)
           for (const values of [places, x, y, heading]) expect(values.every(Number.isFinite)).toBe(true);
         const { rows } = incrementTable(shot, shot.moves[0]!);
         const { before, marks } = shot.moves[0]!;

@@ -1,5 +1,5 @@
 import { arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
-import { arcLength, placeAt } from '../arc/arcMeasure';
+import { arcLength, pointAtDistance } from '../arc/arcMeasure';
 import { shotCard } from '../formats/shotCard';
 import { incrementTable } from '../spacing/increments';
 import { applyEdit, edits } from './edits';
@@ -136,7 +136,7 @@ describe('the picture on the card', () => {
 test('a stand-in sits with its pivot on the arc', () => {
   const transform = standInTransform(STAND_INS.lantern, 220, { x: 10, y: 20 }, 45);
   expect(transform).toBe('translate(10 20) rotate(45) scale(2) translate(-35 -4)');
-  const place = placeAt(line, arcLength(line));
+  const place = pointAtDistance(line, arcLength(line));
   expect(place.x).toBe(120);
 });
 

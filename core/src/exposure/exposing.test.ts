@@ -74,17 +74,17 @@ describe('a skipped exposure', () => {
 
   test('or is taken out with its frames: all others keep their places, the shot is shorter', () => {
     const steady = straightShot(120, 21, { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' });
-    const before = Array.from(travelOf(steady).place);
+    const before = Array.from(travelOf(steady).arcDistance);
     const shot = edits.skipExposure(steady, { moveId, frame: 4, closesUp: true });
     expect(shot.lengthFrames).toBe(20);
-    const after = Array.from(travelOf(shot).place);
+    const after = Array.from(travelOf(shot).arcDistance);
     after.forEach((s, i) => expect(s).toBeCloseTo(before[i < 3 ? i : i + 1]!, 9));
     expect(table(shot).skipped).toEqual([
       { frame: 4, framesHeld: 1, place: expect.closeTo(6.428571, 5), isCut: true },
     ]);
     const back = edits.bringBack(shot, { moveId, frame: 4 });
     expect(back.lengthFrames).toBe(21);
-    Array.from(travelOf(back).place).forEach((s, i) => expect(s).toBeCloseTo(before[i]!, 9));
+    Array.from(travelOf(back).arcDistance).forEach((s, i) => expect(s).toBeCloseTo(before[i]!, 9));
     expect(onlyMove(back).skips).toEqual([]);
   });
 
@@ -112,8 +112,8 @@ describe('a frame that is put by hand', () => {
   const put = (): Shot => edits.putByHand(straightShot(100, 11), { moveId, frame: 4, dx: 3, dy: 4 });
 
   test('stands off the plan, and the others do not move', () => {
-    const { x, y, place } = travelOf(put());
-    expect([x[3], y[3], place[3]]).toEqual([33, 4, expect.closeTo(33, 6)]);
+    const { x, y, arcDistance } = travelOf(put());
+    expect([x[3], y[3], arcDistance[3]]).toEqual([33, 4, expect.closeTo(33, 6)]);
     expect([x[2], x[4]]).toEqual([20, 40]);
     const [, , , row, next] = table(put()).rows;
     expect(row).toMatchObject({ isByHand: true, dx: 13, dy: 4 });
@@ -129,8 +129,8 @@ describe('a frame that is put by hand', () => {
 
   test('across the seam of a closed arc it is on its lap', () => {
     const round = edits.putByHand(shotAlong(circle(100), 21), { moveId, frame: 21, dx: 0, dy: 12 });
-    const { place, arcLength } = travelOf(round);
-    expect(place[20]! - arcLength).toBeCloseTo(100 * Math.atan2(12, 100), 2);
+    const { arcDistance, arcLength } = travelOf(round);
+    expect(arcDistance[20]! - arcLength).toBeCloseTo(100 * Math.atan2(12, 100), 2);
   });
 });
 

@@ -28,15 +28,15 @@ test('a chart over pictures that are held unequally long goes straight between t
     { moveId, from: 5, until: 7, framesHeld: 3 },
   );
   const dragged = edits.moveTick(shot, { moveId, frame: 5, fraction: 0.5, reachFrames: 0 });
-  const { place } = evaluate(dragged).travels[0]!;
+  const { arcDistance } = evaluate(dragged).travels[0]!;
   // Frames 3, 5 and 8 are pictures: 20, 45 and 70; between them nothing jumps.
-  expect([3, 4, 5].map((frame) => place[frame - 1]!)).toEqual([
+  expect([3, 4, 5].map((frame) => arcDistance[frame - 1]!)).toEqual([
     expect.closeTo(20, 9),
     expect.closeTo(32.5, 9),
     expect.closeTo(45, 9),
   ]);
-  expect(place[7]).toBeCloseTo(70, 9);
-  expect(place[6]).toBeCloseTo(45 + (25 * 2) / 3, 9);
+  expect(arcDistance[7]).toBeCloseTo(70, 9);
+  expect(arcDistance[6]).toBeCloseTo(45 + (25 * 2) / 3, 9);
 });
 
 test('what is left out last was to be held to the end of the shot', () => {

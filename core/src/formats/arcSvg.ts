@@ -1,4 +1,4 @@
-import { placeAt } from '../arc/arcMeasure';
+import { pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Arc, Mark, Shot } from '../model/schema';
 import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
@@ -26,7 +26,7 @@ const layer = (id: string, attributes: string, content: readonly string[]): stri
 
 /** Where a mark stands, and the unit vector across the arc there. */
 function postOf(arc: Arc, arcLength: number, { fraction }: Mark) {
-  const { x, y, headingDeg } = placeAt(arc, fraction * arcLength);
+  const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
   const radians = (headingDeg * Math.PI) / 180;
   return { x, y, acrossX: -Math.sin(radians), acrossY: Math.cos(radians) };
 }

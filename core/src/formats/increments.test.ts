@@ -37,7 +37,7 @@ describe('increments as CSV', () => {
     const table = readIncrementsCsv(writeIncrementsCsv(shot));
     const even = edits.setEasing(shot, { moveId: 'move1', markId: 'm1', easing: { kind: 'even' } });
     const { shot: back } = read(withTimingFrom(even, 'move1', table));
-    const places = (s: Shot) => incrementTable(s, onlyMove(s)).rows.map((row) => row.place);
+    const places = (s: Shot) => incrementTable(s, onlyMove(s)).rows.map((row) => row.arcDistance);
     places(back).forEach((place, i) => expect(place).toBeCloseTo(places(shot)[i]!, 5));
   });
 
@@ -78,7 +78,7 @@ describe('increments as CSV', () => {
 });
 
 const tableOf = (shot: Shot) => incrementTable(shot, onlyMove(shot));
-const placesOf = (shot: Shot): number[] => tableOf(shot).rows.map(({ place }) => place);
+const placesOf = (shot: Shot): number[] => tableOf(shot).rows.map(({ arcDistance }) => arcDistance);
 
 /** The file of a shot with one cell changed. */
 function withCell(shot: Shot, frame: number, column: string, change: (value: number) => number): string {
@@ -269,7 +269,10 @@ describe('round a closed arc there are as many increments as pictures', () => {
     expect(increments).toHaveLength(20);
     expect(increments.reduce((sum, { ruler }) => sum + ruler!, 0)).toBeCloseTo(closing!.rulerTotal, 9);
     expect(closing!.headingDeg - rows[0]!.headingDeg).toBeCloseTo(360, 6);
-    expect(unrolledArc(loop, onlyMove(loop)).closing).toMatchObject({ frame: 21, place: closing!.place });
+    expect(unrolledArc(loop, onlyMove(loop)).closing).toMatchObject({
+      frame: 21,
+      place: closing!.arcDistance,
+    });
   });
 
   test('the file has it too, and only where the loop closes', () => {

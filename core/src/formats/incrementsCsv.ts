@@ -37,7 +37,7 @@ function line(row: IncrementRow): string[] {
     String(row.frame),
     String(row.framesHeld),
     ...[
-      row.place,
+      row.arcDistance,
       row.percent,
       row.x,
       row.y,

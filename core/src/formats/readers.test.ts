@@ -35,9 +35,9 @@ function outcome<Result>(read: () => Result): Result | null {
 
 function expectNumbers(shot: Shot): void {
   expect(outcome(() => openShot(JSON.parse(JSON.stringify(shot))))).not.toBeNull();
-  for (const { place, x, y, direction, heading, arcLength } of evaluate(shot).travels) {
+  for (const { arcDistance, x, y, direction, heading, arcLength } of evaluate(shot).travels) {
     expect(Number.isFinite(arcLength)).toBe(true);
-    for (const values of [place, x, y, direction, heading])
+    for (const values of [arcDistance, x, y, direction, heading])
       expect(values.every((value) => Number.isFinite(value))).toBe(true);
   }
   for (const move of shot.moves)

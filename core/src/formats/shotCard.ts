@@ -1,4 +1,4 @@
-import { measureArc, placeAt } from '../arc/arcMeasure';
+import { measureArc, pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
@@ -68,7 +68,7 @@ function arcOnCard(arc: Arc, segments: number, digits: number): string {
   if (own.length <= segments) return pathData(arc, digits);
   const write = (value: number): string => String(Number(value.toFixed(digits)));
   return Array.from({ length: segments + 1 }, (_, i) => {
-    const { x, y } = placeAt(arc, (i / segments) * length);
+    const { x, y } = pointAtDistance(arc, (i / segments) * length);
     return `${i === 0 ? 'M' : 'L'}${write(x)} ${write(y)}`;
   }).join('');
 }

@@ -26,8 +26,10 @@ const AGREED_PLACE = 1e-5;
 const STEPS: ReadonlySet<PlaceColumn> = new Set(['along', 'ruler']);
 
 /** What the table of a move has in a column, before it is written. */
-const valueIn = (row: IncrementRow, column: PlaceColumn): number | null =>
-  column === 'ruler_total' ? row.rulerTotal : row[column];
+function valueIn(row: IncrementRow, column: PlaceColumn): number | null {
+  if (column === 'ruler_total') return row.rulerTotal;
+  return column === 'place' ? row.arcDistance : row[column];
+}
 
 const allRows = ({ rows, closing }: IncrementTable): readonly IncrementRow[] =>
   closing ? [...rows, closing] : rows;
@@ -60,15 +62,15 @@ function changedPlaces(
   arcLength: number,
 ): number[] {
   let shifted = 0;
-  return rows.map(({ place }, i) => {
-    if (STEPS.has(column)) return place + (shifted += changes[i]!);
-    return place + changes[i]! * (column === 'percent' ? arcLength / 100 : 1);
+  return rows.map(({ arcDistance }, i) => {
+    if (STEPS.has(column)) return arcDistance + (shifted += changes[i]!);
+    return arcDistance + changes[i]! * (column === 'percent' ? arcLength / 100 : 1);
   });
 }
 
 /** The places that a table has for exposures of its own. */
 function ownPlaces(column: PlaceColumn, read: readonly ReadRow[], table: IncrementTable): number[] {
-  const start = table.rows[0]!.place;
+  const start = table.rows[0]!.arcDistance;
   let sum = start;
   return read.map(({ values, line }, i) => {
     const value = values[column] ?? null;
@@ -190,7 +192,9 @@ export function withTimingFrom(
   const places = changes.get(column)!;
   refuseOffArc(places, table.rows, length, arc.closed);
   const movedFrames = new Set(
-    rows.filter(({ place }, i) => Math.abs(places[i]! - place) > length * 1e-12).map(({ frame }) => frame),
+    rows
+      .filter(({ arcDistance }, i) => Math.abs(places[i]! - arcDistance) > length * 1e-12)
+      .map(({ frame }) => frame),
   );
   const fractions = new Map(
     rows.map(({ frame }, i) => [

@@ -1,7 +1,7 @@
-import { type ArcMeasure, distanceAtParameter, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { type ArcMeasure, distanceAtParameter, measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
 import { pointAt } from '../arc/cubic';
 import { fitStrokeSamples, type FittedStroke } from '../arc/fitStroke';
-import { nearestParameter } from '../arc/nearestPlace';
+import { nearestParameter } from '../arc/nearestPoint';
 import type { PointShape } from '../arc/smoothing';
 import { distance, type Vector, ZERO } from '../arc/vector';
 import { withIds } from '../arc/wholeArc';
@@ -173,13 +173,13 @@ function laidAlong(
 ): LaidGesture {
   const arc = bareArc(points);
   const measure = measureArc(arc);
-  const place = placeBuffer();
+  const place = pointBuffer();
   return {
     points,
     wanted: wantedOf(measure),
     length: measure.length,
     awayOn: (frame, along) => {
-      writePlace(measure, along, arc.points[0], place);
+      writePoint(measure, along, arc.points[0], place);
       return distance(place, moments[frame]!);
     },
   };

@@ -42,7 +42,10 @@ test.each([2, 8.64, 40])('a recorded gesture, thinned to %d units, is kept to on
 
 test('its rests are holds: none of their frames moves', () => {
   const { travel, thinned } = acted(8.64);
-  const still = Array.from({ length: frames }, (_, i) => travel.place[i + 1]! === travel.place[i]!);
+  const still = Array.from(
+    { length: frames },
+    (_, i) => travel.arcDistance[i + 1]! === travel.arcDistance[i]!,
+  );
   const longest = still
     .join('')
     .split('false')

@@ -1,4 +1,4 @@
-import { measureArc, placeAt } from '../arc/arcMeasure';
+import { measureArc, pointAtDistance } from '../arc/arcMeasure';
 import { fractionAt } from '../timing/placeInTime';
 import { fc } from '../testing/property';
 import { arcOf } from '../testing/shapes';
@@ -38,7 +38,7 @@ function placesBy({ points, marks }: ThinnedGesture, frames: number) {
     before: 'hold',
     after: 'hold',
   } as const;
-  return Array.from({ length: frames + 1 }, (_, k) => placeAt(arc, fractionAt(timing, k) * length));
+  return Array.from({ length: frames + 1 }, (_, k) => pointAtDistance(arc, fractionAt(timing, k) * length));
 }
 
 /** How far each frame is from where the hand was. */

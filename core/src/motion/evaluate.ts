@@ -1,6 +1,6 @@
-import { type ArcMeasure, measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { type ArcMeasure, measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
 import { ShotError } from '../model/errors';
-import { nearestAbout } from '../arc/nearestPlace';
+import { nearestAbout } from '../arc/nearestPoint';
 import { shownFrames } from '../exposure/exposures';
 import type { Arc, Figure, Move, Shot } from '../model/schema';
 import { fractionsOnFrames } from '../timing/placeInTime';
@@ -17,7 +17,7 @@ export interface Travel {
   /** Length of the arc, field units. */
   readonly arcLength: number;
   /** Distance from the start of the arc, field units; may pass the length on a closed arc. */
-  readonly place: Float64Array;
+  readonly arcDistance: Float64Array;
   /** The same by the plan alone, without what is put by hand. */
   readonly plan: Float64Array;
   readonly x: Float64Array;
@@ -49,7 +49,7 @@ export const distanceOn = ({ length, closed }: ArcMeasure, fraction: number): nu
 const NEARBY = 0.02;
 
 /** What was found on an arc the last time: where a move changes on a few frames, the others are found again. */
-interface Sampled extends Pick<Travel, 'place' | 'x' | 'y'> {
+interface Sampled extends Pick<Travel, 'arcDistance' | 'x' | 'y'> {
   /** Direction of the arc on each frame, degrees. */
   readonly tangent: Float64Array;
 }
@@ -57,51 +57,51 @@ interface Sampled extends Pick<Travel, 'place' | 'x' | 'y'> {
 const lastOn = new WeakMap<ArcMeasure, Sampled>();
 
 /** @returns whether a frame and its neighbours have the places that they had before */
-function sameAround(place: Float64Array, before: Float64Array | undefined): (i: number) => boolean {
-  if (before?.length !== place.length) return () => false;
-  const isSame = (i: number): boolean => i < 0 || i >= place.length || place[i] === before[i];
+function sameAround(arcDistance: Float64Array, before: Float64Array | undefined): (i: number) => boolean {
+  if (before?.length !== arcDistance.length) return () => false;
+  const isSame = (i: number): boolean => i < 0 || i >= arcDistance.length || arcDistance[i] === before[i];
   return (i) => isSame(i) && isSame(i - 1) && isSame(i + 1);
 }
 
 function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
-  const place = new Float64Array(frameCount);
+  const arcDistance = new Float64Array(frameCount);
   const x = new Float64Array(frameCount);
   const y = new Float64Array(frameCount);
   const direction = new Float64Array(frameCount);
   const heading = new Float64Array(frameCount);
   const { length } = measure;
   const fractions = fractionsOnFrames(move, frameCount);
-  for (let i = 0; i < frameCount; i++) place[i] = distanceOn(measure, fractions[i]!);
-  const at = placeBuffer();
+  for (let i = 0; i < frameCount; i++) arcDistance[i] = distanceOn(measure, fractions[i]!);
+  const at = pointBuffer();
   const same = length * SAME_PLACE;
   const tangent = new Float64Array(frameCount);
   const tracks = valuesOnFrames(move.tracks, frameCount);
   const known = lastOn.get(measure);
-  const isKnown = sameAround(place, known?.place);
+  const isKnown = sameAround(arcDistance, known?.arcDistance);
   for (let i = 0; i < frameCount; i++) {
-    const s = place[i]!;
+    const s = arcDistance[i]!;
     if (known && isKnown(i)) {
       x[i] = known.x[i]!;
       y[i] = known.y[i]!;
       tangent[i] = known.tangent[i]!;
     } else {
-      const cameForward = i > 0 && s - place[i - 1]! > same;
-      const staysNext = i + 1 < frameCount && Math.abs(place[i + 1]! - s) <= same;
+      const cameForward = i > 0 && s - arcDistance[i - 1]! > same;
+      const staysNext = i + 1 < frameCount && Math.abs(arcDistance[i + 1]! - s) <= same;
       // A figure that stops on a corner keeps the heading it arrived with until it leaves.
-      writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+      writePoint(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
       x[i] = at.x;
       y[i] = at.y;
       tangent[i] = at.headingDeg;
     }
-    const stoodStill = i > 0 && Math.abs(s - place[i - 1]!) <= same;
+    const stoodStill = i > 0 && Math.abs(s - arcDistance[i - 1]!) <= same;
     direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
     heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg + tracks.turn[i]!;
   }
   // What is put by hand below is no place on the arc.
-  if (move.overrides.length === 0) lastOn.set(measure, { place, x, y, tangent });
-  const plan = move.overrides.length > 0 ? place.slice() : place;
-  putByHand(move, arc, length, { place, x, y });
-  return { place, plan, x, y, direction, heading, tracks, shown: shownFrames(move, frameCount) };
+  if (move.overrides.length === 0) lastOn.set(measure, { arcDistance, x, y, tangent });
+  const plan = move.overrides.length > 0 ? arcDistance.slice() : arcDistance;
+  putByHand(move, arc, length, { arcDistance, x, y });
+  return { arcDistance, plan, x, y, direction, heading, tracks, shown: shownFrames(move, frameCount) };
 }
 
 /** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */
@@ -109,15 +109,15 @@ function putByHand(
   { overrides }: Move,
   arc: Arc,
   length: number,
-  { place, x, y }: Pick<Travel, 'place' | 'x' | 'y'>,
+  { arcDistance, x, y }: Pick<Travel, 'arcDistance' | 'x' | 'y'>,
 ): void {
   for (const { frame, dx, dy } of overrides) {
     const i = frame - 1;
-    if (i >= place.length) continue;
+    if (i >= arcDistance.length) continue;
     x[i]! += dx;
     y[i]! += dy;
     const reach = Math.min(length / 2, 2 * Math.hypot(dx, dy) + length * NEARBY);
-    place[i] = nearestAbout(arc, { x: x[i]!, y: y[i]! }, place[i]!, reach)?.s ?? place[i]!;
+    arcDistance[i] = nearestAbout(arc, { x: x[i]!, y: y[i]! }, arcDistance[i]!, reach)?.s ?? arcDistance[i]!;
   }
 }
 

@@ -1,4 +1,4 @@
-import { measureArc, placeBuffer, writePlace } from '../arc/arcMeasure';
+import { measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
 import type { Move, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
@@ -34,7 +34,7 @@ function heldSince(move: Move, f: number): number {
 export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): Standing[] {
   const { arc } = moveParts(shot, move);
   const measure = measureArc(arc);
-  const at = placeBuffer();
+  const at = pointBuffer();
   const same = measure.length * SAME_PLACE;
   const place = (f: number): number => distanceOn(measure, fractionAt(move, f));
   const isSame = (f: number, g: number): boolean => Math.abs(place(f) - place(g)) <= same;
@@ -52,14 +52,14 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
     const s = place(since);
     const cameForward = since > 1 && s - place(since - 1) > same;
     const staysNext = since < shot.lengthFrames && isSame(since, since + 1);
-    writePlace(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
+    writePoint(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
     return at.headingDeg;
   };
 
   const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
   return frames.map((frame) => {
     const directionDeg = directionOn(frame);
-    writePlace(measure, place(frame), arc.points[0], at);
+    writePoint(measure, place(frame), arc.points[0], at);
     const { dx, dy } = byHand.get(frame) ?? { dx: 0, dy: 0 };
     return {
       frame,

@@ -78,8 +78,8 @@ test('places stay on an open arc', () => {
   const base = shotAlong(arcOf([corner(0, 0), corner(100, 0)]), 11);
   const marks = onlyMove(base).marks.map((mark, i) => ({ ...mark, fraction: i === 0 ? -1 : 2 }));
   const travel = travelOf({ ...base, moves: [{ ...onlyMove(base), marks }] });
-  expect(Math.min(...travel.place)).toBe(0);
-  expect(Math.max(...travel.place)).toBe(100);
+  expect(Math.min(...travel.arcDistance)).toBe(0);
+  expect(Math.max(...travel.arcDistance)).toBe(100);
 });
 
 describe('ghosts', () => {

@@ -16,7 +16,7 @@ export interface Stretch {
  * The frames on which a move is within a stretch of its arc: one run for each time that it goes through.
  * On a closed arc any lap counts.
  */
-export function framesOn({ place, arc, arcLength }: Travel, { from, to }: Stretch): FrameRun[] {
+export function framesOn({ arcDistance, arc, arcLength }: Travel, { from, to }: Stretch): FrameRun[] {
   const [least, most] = [Math.min(from, to), Math.max(from, to)];
   const slack = arcLength * 1e-9;
   const isWithin = (s: number): boolean => {
@@ -25,7 +25,7 @@ export function framesOn({ place, arc, arcLength }: Travel, { from, to }: Stretc
     return onLap <= most + slack;
   };
   const runs: FrameRun[] = [];
-  place.forEach((s, i) => {
+  arcDistance.forEach((s, i) => {
     if (!isWithin(s)) return;
     const last = runs[runs.length - 1];
     if (last?.until === i) runs[runs.length - 1] = { from: last.from, until: i + 1 };
@@ -41,8 +41,8 @@ export function runWithin({ from, until }: FrameRun, lengthFrames: number): Fram
 }
 
 /** The stretch of the arc that a move covers on some frames. */
-export function stretchOn({ place }: Travel, run: FrameRun): Stretch {
-  const { from, until } = runWithin(run, place.length);
-  const covered = place.subarray(from - 1, until);
+export function stretchOn({ arcDistance }: Travel, run: FrameRun): Stretch {
+  const { from, until } = runWithin(run, arcDistance.length);
+  const covered = arcDistance.subarray(from - 1, until);
   return { from: covered.reduce((a, b) => Math.min(a, b)), to: covered.reduce((a, b) => Math.max(a, b)) };
 }

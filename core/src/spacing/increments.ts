@@ -14,7 +14,7 @@ export interface IncrementRow {
   /** Put off the plan by hand. */
   readonly isByHand: boolean;
   /** Distance from the start of the arc, and the same in percent of the arc's length. */
-  readonly place: number;
+  readonly arcDistance: number;
   readonly percent: number;
   readonly x: number;
   readonly y: number;
@@ -40,7 +40,7 @@ export interface SkippedRow {
   /** Its frame; where its frames were taken out, the frame that it stood before. */
   readonly frame: number;
   readonly framesHeld: number;
-  readonly place: number;
+  readonly arcDistance: number;
   /** Its frames were taken out of the move. */
   readonly isCut: boolean;
 }
@@ -73,18 +73,20 @@ export function readingUnits({ sheet, field }: Pick<Shot, 'sheet' | 'field'>): {
 }
 
 /** What is left out of a move, in order of time. */
-export function skippedRows(shot: Shot, { move, place, arcLength }: Travel): SkippedRow[] {
+export function skippedRows(shot: Shot, { move, arcDistance, arcLength }: Travel): SkippedRow[] {
   if (move.skips.length === 0) return [];
   const { perUnit } = readingUnits(shot);
   const planned = exposureFrames(move, shot.lengthFrames);
   const indexOf = new Map(planned.map((frame, i) => [frame, i]));
   return move.skips.flatMap(({ frame, cut }): SkippedRow[] => {
     if (cut)
-      return [{ frame, framesHeld: cut.framesHeld, place: cut.fraction * arcLength * perUnit, isCut: true }];
+      return [
+        { frame, framesHeld: cut.framesHeld, arcDistance: cut.fraction * arcLength * perUnit, isCut: true },
+      ];
     const i = indexOf.get(frame) ?? 0;
     if (i === 0) return [];
     const framesHeld = (planned[i + 1] ?? shot.lengthFrames + 1) - frame;
-    return [{ frame, framesHeld, place: place[frame - 1]! * perUnit, isCut: false }];
+    return [{ frame, framesHeld, arcDistance: arcDistance[frame - 1]! * perUnit, isCut: false }];
   });
 }
 
@@ -93,7 +95,7 @@ interface Stand {
   readonly frame: number;
   readonly framesHeld: number;
   readonly isByHand: boolean;
-  readonly place: number;
+  readonly arcDistance: number;
   readonly x: number;
   readonly y: number;
   readonly headingDeg: number;
@@ -105,18 +107,18 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
   const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
   let before: IncrementRow | null = null;
   return (stand: Stand): IncrementRow => {
-    const total = stand.place - first.place;
+    const total = stand.arcDistance - first.arcDistance;
     const rulerTotal = round(total);
     // Written out: spreading an object into each of many rows takes ten times as long.
     const row: IncrementRow = {
       frame: stand.frame,
       framesHeld: stand.framesHeld,
       isByHand: stand.isByHand,
-      place: stand.place,
-      percent: arcLength > 0 ? (100 * stand.place) / arcLength : 0,
+      arcDistance: stand.arcDistance,
+      percent: arcLength > 0 ? (100 * stand.arcDistance) / arcLength : 0,
       x: stand.x,
       y: stand.y,
-      along: before && stand.place - before.place,
+      along: before && stand.arcDistance - before.arcDistance,
       straight: before && Math.hypot(stand.x - before.x, stand.y - before.y),
       dx: before && stand.x - before.x,
       dy: before && stand.y - before.y,
@@ -138,14 +140,14 @@ function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number)
   const { move, arc, arcLength } = travel;
   if (!arc.closed || !endsPastShot(move, shot)) return null;
   const place = lastMark(move).fraction * arcLength * perUnit;
-  const laps = arcLength > 0 ? Math.round((place - first.place) / (arcLength * perUnit)) : 0;
+  const laps = arcLength > 0 ? Math.round((place - first.arcDistance) / (arcLength * perUnit)) : 0;
   const turn = move.turnsWithArc ? laps * measureArc(arc).turnPerLapDeg : 0;
   return {
     ...first,
     frame: shot.lengthFrames + 1,
     framesHeld: 0,
     isByHand: false,
-    place,
+    arcDistance: place,
     headingDeg: first.headingDeg + turn,
   };
 }
@@ -168,7 +170,7 @@ function build(shot: Shot, move: Move): IncrementTable {
       frame,
       framesHeld,
       isByHand: byHand.has(frame),
-      place: travel.place[i]! * perUnit,
+      arcDistance: travel.arcDistance[i]! * perUnit,
       x: travel.x[i]! * perUnit,
       y: travel.y[i]! * perUnit,
       headingDeg: travel.heading[i]!,

@@ -155,7 +155,7 @@ describe('the unrolled arc', () => {
     const shot = shotAlong(line120, 21, steady66);
     const ruler = unrolledArc(shot, onlyMove(shot));
     expect(ruler).toMatchObject({ from: 0, to: 120, units: 'field' });
-    expect(ruler.ticks[6]!.place).toBeCloseTo(25.714, 3);
+    expect(ruler.ticks[6]!.arcDistance).toBeCloseTo(25.714, 3);
     expect(ruler.even[6]).toBeCloseTo(36, 9);
     expect(ruler.even).toHaveLength(21);
   });
@@ -187,10 +187,10 @@ describe('the unrolled arc', () => {
     });
     const held = withMarks(at(1, 0), at(10, 0.5), at(20, 0.5), at(41, 1));
     expect(
-      unrolledArc(held, onlyMove(held)).posts.map(({ frame, untilFrame, place }) => [
+      unrolledArc(held, onlyMove(held)).posts.map(({ frame, untilFrame, arcDistance }) => [
         frame,
         untilFrame,
-        place,
+        arcDistance,
       ]),
     ).toEqual([
       [1, 1, 0],

@@ -9,7 +9,7 @@ import { nearestEasings } from '../timing/nearestEasing';
 
 const moveId = 'move1';
 const places = (shot: Shot): number[] =>
-  Array.from(evaluate(shot).travels[0]!.place, (s) => Math.round(s * 1e6) / 1e6 + 0);
+  Array.from(evaluate(shot).travels[0]!.arcDistance, (s) => Math.round(s * 1e6) / 1e6 + 0);
 const steps = (shot: Shot): number[] =>
   incrementTable(shot, onlyMove(shot))
     .rows.slice(1)

@@ -96,9 +96,9 @@ function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: num
 /** Where an exposure has to be for an increment that leads to it, as a share of the arc. */
 function wantedPlace(shot: Shot, move: Move, { frame, increment }: Increment): number {
   const before = exposureBefore(move, shot, frame);
-  const { place, arcLength } = evaluateMove(shot, move);
+  const { arcDistance, arcLength } = evaluateMove(shot, move);
   if (arcLength === 0) throw outOfRange('The arc has no length.');
-  return place[before - 1]! / arcLength + increment;
+  return arcDistance[before - 1]! / arcLength + increment;
 }
 
 /**

@@ -34,7 +34,7 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
     const direction = travel.direction[i]! * RADIANS;
     return {
       frame,
-      place: travel.place[i]!,
+      place: travel.arcDistance[i]!,
       x: travel.x[i]!,
       y: travel.y[i]!,
       acrossX: -Math.sin(direction),

@@ -12,7 +12,7 @@ export interface Post {
   readonly frame: number;
   /** Last frame of the hold; the same as `frame` when there is none. */
   readonly untilFrame: number;
-  readonly place: number;
+  readonly arcDistance: number;
   readonly kind: 'stop' | 'pass';
   readonly label: string;
 }
@@ -20,7 +20,7 @@ export interface Post {
 /** A position of the figure on the ruler. */
 export interface RulerTick {
   readonly frame: number;
-  readonly place: number;
+  readonly arcDistance: number;
   /** Increment from the tick before, signed; null for the first. */
   readonly along: number | null;
   /** As on the field: see `Tick`. */
@@ -52,7 +52,7 @@ function postsOf(move: Move, length: number): Post[] {
   for (const { id, frame, fraction, kind, label } of move.marks) {
     const place = fraction * length;
     const before = posts[posts.length - 1];
-    if (before && before.place === place)
+    if (before && before.arcDistance === place)
       posts[posts.length - 1] = {
         ...before,
         markIds: [...before.markIds, id],
@@ -60,7 +60,16 @@ function postsOf(move: Move, length: number): Post[] {
         untilFrame: frame,
         label: before.label || label,
       };
-    else posts.push({ markIds: [id], frames: [frame], frame, untilFrame: frame, place, kind, label });
+    else
+      posts.push({
+        markIds: [id],
+        frames: [frame],
+        frame,
+        untilFrame: frame,
+        arcDistance: place,
+        kind,
+        label,
+      });
   }
   return posts;
 }
@@ -69,25 +78,29 @@ function postsOf(move: Move, length: number): Post[] {
 const lastOn = new WeakMap<Arc, readonly RulerTick[]>();
 
 /** The positions of a move's exposures on the ruler. */
-function ticksOn({ move, arc, place }: Travel, exposures: readonly Exposure[], perUnit: number): RulerTick[] {
+function ticksOn(
+  { move, arc, arcDistance }: Travel,
+  exposures: readonly Exposure[],
+  perUnit: number,
+): RulerTick[] {
   const byHand = new Set(move.overrides.map(({ frame }) => frame));
   const isFifth = fifthsOf(move);
   const last = lastOn.get(arc);
   let before: number | null = null;
   const ticks = exposures.map(({ frame }, index) => {
-    const here = place[frame - 1]! * perUnit;
+    const here = arcDistance[frame - 1]! * perUnit;
     const along = before === null ? null : here - before;
     before = here;
     const tick = last?.[index];
     const isKnown =
       tick?.frame === frame &&
-      tick.place === here &&
+      tick.arcDistance === here &&
       tick.along === along &&
       tick.isFifth === isFifth(frame, index) &&
       tick.isByHand === byHand.has(frame);
     return isKnown
       ? tick
-      : { frame, place: here, along, isFifth: isFifth(frame, index), isByHand: byHand.has(frame) };
+      : { frame, arcDistance: here, along, isFifth: isFifth(frame, index), isByHand: byHand.has(frame) };
   });
   lastOn.set(arc, ticks);
   return ticks;
@@ -95,8 +108,8 @@ function ticksOn({ move, arc, place }: Travel, exposures: readonly Exposure[], p
 
 /** As many places as there are ticks, at constant speed from the first to the last. */
 function evenPlaces(ticks: readonly RulerTick[]): number[] {
-  const first = ticks[0]!.place;
-  const step = (ticks[ticks.length - 1]!.place - first) / Math.max(1, ticks.length - 1);
+  const first = ticks[0]!.arcDistance;
+  const step = (ticks[ticks.length - 1]!.arcDistance - first) / Math.max(1, ticks.length - 1);
   return ticks.map((_, i) => first + step * i);
 }
 
@@ -108,15 +121,15 @@ function build(shot: Shot, move: Move): UnrolledArc {
   const posts = postsOf(move, length);
   const { closing } = incrementTable(shot, move);
   let [from, to, goesOn, turnsBack] = [0, length, false, false];
-  for (const { place, along } of ticks) {
-    from = Math.min(from, place);
-    to = Math.max(to, place);
+  for (const { arcDistance, along } of ticks) {
+    from = Math.min(from, arcDistance);
+    to = Math.max(to, arcDistance);
     goesOn ||= along !== null && along > 0;
     turnsBack ||= along !== null && along < 0;
   }
-  for (const { place } of posts) {
-    from = Math.min(from, place);
-    to = Math.max(to, place);
+  for (const { arcDistance } of posts) {
+    from = Math.min(from, arcDistance);
+    to = Math.max(to, arcDistance);
   }
   return {
     units,
@@ -126,7 +139,7 @@ function build(shot: Shot, move: Move): UnrolledArc {
     ticks,
     closing: closing && {
       frame: closing.frame,
-      place: closing.place,
+      arcDistance: closing.arcDistance,
       along: closing.along,
       isFifth: false,
       isByHand: false,

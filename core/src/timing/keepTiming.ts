@@ -1,5 +1,5 @@
-import { arcLength, measureArc, placeAt } from '../arc/arcMeasure';
-import { nearestPlace } from '../arc/nearestPlace';
+import { arcLength, measureArc, pointAtDistance } from '../arc/arcMeasure';
+import { nearestPoint } from '../arc/nearestPoint';
 import { ShotError } from '../model/errors';
 import type { Arc, Mark, Move } from '../model/schema';
 
@@ -25,13 +25,13 @@ const NEAR = 0.25;
 /** The fraction of the new arc that lies nearest to where a fraction of the old one was. */
 function nearestFraction(before: Arc, after: Arc, fraction: number): number {
   const lap = before.closed && after.closed ? Math.floor(fraction) : 0;
-  const was = placeAt(before, (fraction - lap) * arcLength(before));
+  const was = pointAtDistance(before, (fraction - lap) * arcLength(before));
   const length = arcLength(after);
   if (length === 0) return fraction;
   const about = within((fraction - lap) * arcLength(before), 0, length);
   const window = [about - NEAR * length, about + NEAR * length] as const;
-  const nearby = nearestPlace(after, was, window);
-  const anywhere = nearestPlace(after, was);
+  const nearby = nearestPoint(after, was, window);
+  const anywhere = nearestPoint(after, was);
   // At a crossing the branch near the old distance is meant; elsewhere the nearest is.
   const isGood = nearby && anywhere && nearby.away <= anywhere.away + 1e-6 * length;
   const found = isGood ? nearby : anywhere;

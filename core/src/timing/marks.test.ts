@@ -21,8 +21,8 @@ const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);
 const fractions = (shot: Shot): number[] => onlyMove(shot).marks.map(({ fraction }) => fraction);
 const places = (shot: Shot, ...at: number[]): number[] => {
-  const { place } = evaluate(shot).travels[0]!;
-  return at.map((f) => place[f - 1]!);
+  const { arcDistance } = evaluate(shot).travels[0]!;
+  return at.map((f) => arcDistance[f - 1]!);
 };
 const steady: Easing = { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' };
 
@@ -49,8 +49,8 @@ describe('a further mark', () => {
           // A part that comes back to where it began has no way to take shares of.
           const share = fractionAt(onlyMove(shot), frame);
           fc.pre(Math.abs(share) > 1e-6 && Math.abs(1 - share) > 1e-6);
-          const before = evaluate(shot).travels[0]!.place;
-          const after = evaluate(edits.addMark(shot, { moveId, frame })).travels[0]!.place;
+          const before = evaluate(shot).travels[0]!.arcDistance;
+          const after = evaluate(edits.addMark(shot, { moveId, frame })).travels[0]!.arcDistance;
           after.forEach((s, i) => expect(s).toBeCloseTo(before[i]!, 6));
         },
       ),
@@ -105,9 +105,9 @@ describe('marks that are moved', () => {
     expect(places(back, 13)[0]).toBeCloseTo(42, 9);
     const round = shotAlong(circle(100), 25);
     const twice = edits.moveMarks(round, { moveId, markIds: ['m2'], byFraction: 1, takesLater: false });
-    const { place, arcLength } = evaluate(twice).travels[0]!;
-    expect(place[24]! / arcLength).toBeCloseTo(2, 9);
-    expect(place[12]! / arcLength).toBeCloseTo(1, 9);
+    const { arcDistance, arcLength } = evaluate(twice).travels[0]!;
+    expect(arcDistance[24]! / arcLength).toBeCloseTo(2, 9);
+    expect(arcDistance[12]! / arcLength).toBeCloseTo(1, 9);
   });
 });
 

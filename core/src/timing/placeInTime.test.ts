@@ -11,8 +11,8 @@ import { spanKnots } from '../exposure/spanKnots';
 const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);
 const places = (shot: Shot, ...at: number[]): number[] => {
-  const { place } = evaluate(shot).travels[0]!;
-  return at.map((f) => place[f - 1]!);
+  const { arcDistance } = evaluate(shot).travels[0]!;
+  return at.map((f) => arcDistance[f - 1]!);
 };
 
 describe('outside its marks a move', () => {
@@ -72,8 +72,8 @@ test('a fresh closed arc goes round evenly, also from the last frame to the firs
     name: 'drawArc',
     args: { points: circle(100).points, closed: true },
   });
-  const { place, arcLength } = evaluate(shot).travels[0]!;
-  const steps = Array.from(place, (s, i) => (i === 23 ? arcLength : place[i + 1]!) - s);
+  const { arcDistance, arcLength } = evaluate(shot).travels[0]!;
+  const steps = Array.from(arcDistance, (s, i) => (i === 23 ? arcLength : arcDistance[i + 1]!) - s);
   steps.forEach((step) => expect(step).toBeCloseTo(arcLength / 24, 6));
   expect(shotSchema.safeParse(shot).success).toBe(true);
   const longer = edits.setLength(shot, { lengthFrames: 48 });

@@ -1,4 +1,4 @@
-import { placeAt } from '../arc/arcMeasure';
+import { pointAtDistance } from '../arc/arcMeasure';
 import { edits } from '../edits/edits';
 import { evaluate } from '../motion/evaluate';
 import { arcOf, corner, markAt, onlyMove, shotAlong, straightShot, withMarks } from '../testing/shapes';
@@ -27,7 +27,7 @@ test('a change on the first frame alone is seen there', () => {
   expect(evaluate(shot).travels[0]!.x[0]).toBe(0);
   const moved = withMarks(shot, markAt(1, 0.2), ...onlyMove(shot).marks.slice(1));
   expect(evaluate(moved).travels[0]!.x[0]).toBeCloseTo(20, 9);
-  expect(placeAt(moved.arcs[0]!, 20).x).toBeCloseTo(20, 9);
+  expect(pointAtDistance(moved.arcs[0]!, 20).x).toBeCloseTo(20, 9);
 });
 
 test('a hold of one frame is a hold', () => {

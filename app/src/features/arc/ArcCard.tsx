@@ -1,4 +1,4 @@
-import { type Arc, arcLength, type Keeps, placeAt } from '@humble/core';
+import { type Arc, arcLength, type Keeps, pointAtDistance } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Circle from 'lucide-react-native/icons/circle-dashed';
 import Link from 'lucide-react-native/icons/link-2';
@@ -50,7 +50,7 @@ export function ArcCard() {
   const takeFigurePlace = (): void => {
     const place = figurePlaceIn(store.getState());
     if (!place) return;
-    const { segment, t } = placeAt(arcNow(), place.s);
+    const { segment, t } = pointAtDistance(arcNow(), place.s);
     dispatch(placeSelected({ segment, t }));
   };
   return (

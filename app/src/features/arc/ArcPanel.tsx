@@ -53,7 +53,7 @@ function ThisArc() {
 /** What is selected first, then the arc as a whole. */
 function Shaping() {
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
-  const hasPlace = useThrottledEditor((editor) => editor.place !== null);
+  const hasPlace = useThrottledEditor((editor) => editor.arcLocation !== null);
   return (
     <>
       {selected === 1 && <PointCard />}

@@ -1,4 +1,4 @@
-import { type Arc, arcLength, placeAt, type ArcSide } from '@humble/core';
+import { type Arc, arcLength, pointAtDistance, type ArcSide } from '@humble/core';
 import Plus from 'lucide-react-native/icons/plus';
 import Scissors from 'lucide-react-native/icons/scissors';
 import Slash from 'lucide-react-native/icons/slash';
@@ -23,7 +23,7 @@ import { useGestureBaseline } from '../../ui/useGestureBaseline';
 
 /** The middle of a segment by length, as its parameter. */
 function middleOfSegment(arc: Arc, segment: number, from: number, to: number): number {
-  const middle = placeAt(arc, (from + to) / 2);
+  const middle = pointAtDistance(arc, (from + to) / 2);
   return middle.segment === segment ? middle.t : 0.5;
 }
 
@@ -34,19 +34,19 @@ export function PlaceCard() {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const s = arc && chosenDistance(arc, editor);
-  if (!arc || s === null || !editor.place) return null;
-  const { segment, t } = editor.place;
+  if (!arc || s === null || !editor.arcLocation) return null;
+  const { segment, t } = editor.arcLocation;
   const insert = (at: number): void => {
     const done = edit('insertPoint', { arcId: arc.id, segment, t: at });
     if (done) dispatch(pointsSelected(done.made().points));
   };
   const goToDistance = (distance: number): void => {
-    const place = placeAt(arc, distance);
+    const place = pointAtDistance(arc, distance);
     dispatch(placeSelected({ segment: place.segment, t: place.t }));
   };
   const ends = (): readonly [number, number] => [
-    chosenDistance(arc, { ...editor, place: { segment, t: 0 } })!,
-    chosenDistance(arc, { ...editor, place: { segment, t: 1 } })!,
+    chosenDistance(arc, { ...editor, arcLocation: { segment, t: 0 } })!,
+    chosenDistance(arc, { ...editor, arcLocation: { segment, t: 1 } })!,
   ];
   return (
     <Card title="This place on the arc" isActive>
@@ -99,7 +99,7 @@ function RestOfArc() {
   const stayAt = (here: number): void => {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
-    const { segment, t } = placeAt(arc, here);
+    const { segment, t } = pointAtDistance(arc, here);
     dispatch(placeSelected({ segment, t }));
   };
   const turn = (deg: number, undoGroup?: string): void => {

@@ -24,7 +24,7 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
   const nudge = nudger(store);
   return (event) => {
     const state = store.getState();
-    const { tool, selectedPointIds, place, sketch, isSelectingSeveral } = state.editor;
+    const { tool, selectedPointIds, arcLocation, sketch, isSelectingSeveral } = state.editor;
     const { dispatch } = store;
     const arc = activeArcIn(state);
     const isCommand = event.ctrlKey || event.metaKey;
@@ -38,7 +38,7 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
     if (event.key === 'Escape') {
       if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
       if (sketch) return () => dispatch(sketched(null));
-      if (place) return () => dispatch(placeSelected(null));
+      if (arcLocation) return () => dispatch(placeSelected(null));
       if (isSelectingSeveral) return () => dispatch(severalSet(false));
       return () => dispatch(pointsSelected([]));
     }

@@ -34,7 +34,7 @@ export function ReadOut() {
         </NumericText>{' '}
         · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
         <NumericText strong size="tiny">
-          {fixed(row.place, 1)}
+          {fixed(row.arcDistance, 1)}
         </NumericText>
         {unit} · step{' '}
         <NumericText strong size="tiny">

@@ -9,7 +9,7 @@ export interface Pointer {
   /** Pixels of the view. */
   readonly view: Vector;
   /** Field units. */
-  readonly place: Vector;
+  readonly point: Vector;
   readonly isShift: boolean;
   readonly isTouch: boolean;
   /** Where it has been since the last event, the latest last, and when. Field units, milliseconds. */

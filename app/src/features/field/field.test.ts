@@ -136,7 +136,7 @@ describe('what is in sight', () => {
 
 test('scrubbing finds the frame whose place is nearest; of twins the one nearest in time', () => {
   const travel = evaluate(shot).travels[0]!;
-  expect(frameNearestTo(travel, travel.place[9]! + 0.1, 1)).toBe(10);
+  expect(frameNearestTo(travel, travel.arcDistance[9]! + 0.1, 1)).toBe(10);
   const there = shot.moves[0]!.marks;
   const twice: Shot = {
     ...shot,
@@ -152,8 +152,8 @@ test('scrubbing finds the frame whose place is nearest; of twins the one nearest
     ],
   };
   const back = evaluate(twice).travels[0]!;
-  expect(frameNearestTo(back, back.place[5]!, 2)).toBe(6);
-  expect(frameNearestTo(back, back.place[5]!, 20)).toBe(16);
+  expect(frameNearestTo(back, back.arcDistance[5]!, 2)).toBe(6);
+  expect(frameNearestTo(back, back.arcDistance[5]!, 20)).toBe(16);
 });
 
 describe('frame numbers in the field', () => {

@@ -1,4 +1,4 @@
-import { placeAt, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
+import { pointAtDistance, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
 import { activeArcIn } from '../../store/hooks';
 import { activeTravelIn, figurePlaceIn, selectedPoints, editsIn } from '../../store/selection';
 import type { RootState } from '../../store/store';
@@ -63,7 +63,7 @@ function timingTargets(state: RootState): readonly TimingTarget[] {
     ...move.overrides.map(({ frame }) => ({ target: { kind: 'by-hand', frame } as const, at: at(frame) })),
     ...posts.map(({ markIds, frame }) => ({
       target: { kind: 'mark', markIds, frame, isTied: markIds.some((id) => tied.has(id)) } as const,
-      at: placeAt(arc, move.marks.find(({ id }) => id === markIds[0])!.fraction * arcLength),
+      at: pointAtDistance(arc, move.marks.find(({ id }) => id === markIds[0])!.fraction * arcLength),
     })),
     ...ticks
       .filter(

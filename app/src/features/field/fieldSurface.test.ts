@@ -76,7 +76,7 @@ describe('the arc', () => {
     expect(on.points()[0]!.out.y).toBeLessThan(0);
     on.store.dispatch(ActionCreators.undo());
     on.tap(550, 302);
-    expect(on.store.getState().editor.place).toMatchObject({ segment: 1 });
+    expect(on.store.getState().editor.arcLocation).toMatchObject({ segment: 1 });
     on.tap(550, 302);
     expect(on.points()).toHaveLength(4);
     expect(on.points()[2]).toMatchObject({ x: expect.closeTo(550, 6), y: expect.closeTo(300, 6) });
@@ -197,7 +197,7 @@ describe('in the Timing step', () => {
     on.store.dispatch(stepChosen('timing'));
     return on;
   };
-  const places = ({ store }: Bench) => evaluate(shotOn(store)).travels[0]!.place;
+  const places = ({ store }: Bench) => evaluate(shotOn(store)).travels[0]!.arcDistance;
   const marks = ({ store }: Bench) => moveOn(store).marks;
 
   test('a tick is dragged along the arc; one drag is one undo step', () => {

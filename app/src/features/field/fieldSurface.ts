@@ -34,11 +34,11 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
   /** The nearest thing, unless repeated taps went on to one beneath it. */
   const chosenTarget = (now: Pointer): Target => {
     const { state } = snapshot();
-    const nearest = targetAt(state, now.place, reach());
+    const nearest = targetAt(state, now.point, reach());
     if (nearest.kind !== 'point' || !state.arc || !tapped?.pointId) return nearest;
     const { view, pointId } = tapped;
     const isThere = distance(view, now.view) <= DOUBLE_TAP_PX;
-    const isBeneath = pointsAt(state.arc, now.place, reach()).some(({ id }) => id === pointId);
+    const isBeneath = pointsAt(state.arc, now.point, reach()).some(({ id }) => id === pointId);
     const isChosen = state.selectedPointIds.length === 1 && state.selectedPointIds[0] === pointId;
     return isThere && isBeneath && isChosen ? { kind: 'point', pointId } : nearest;
   };
@@ -49,7 +49,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     if (pressed.kind !== 'point' || !arc || !tapped || distance(tapped.view, now.view) > DOUBLE_TAP_PX)
       return null;
     if (tapped.pointId !== pressed.pointId || selectedPointIds.length !== 1) return null;
-    const points = pointsAt(arc, now.place, reach());
+    const points = pointsAt(arc, now.point, reach());
     if (points.length < 2) return null;
     const i = points.findIndex(({ id }) => id === pressed.pointId);
     return points[(i + 1) % points.length]!.id;
@@ -80,7 +80,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
   return {
     pointer: ({ x, y, isShift, isTouch, trail }) => ({
       view: { x, y },
-      place: inField({ x, y }),
+      point: inField({ x, y }),
       isShift,
       isTouch,
       trail: (trail.length > 0 ? trail : [{ x, y, at: performance.now() }]).map((spot) => ({
@@ -104,7 +104,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     dragged: (now) =>
       setScene({
         finger: now.isTouch && needsLoupe(target) ? now.view : null,
-        pointer: now.place,
+        pointer: now.point,
         isDragging: true,
       }),
     pan: (by) => context().viewChanges(pannedBy(viewport, projection, by.x, by.y)),

@@ -2,8 +2,8 @@ import {
   type Arc,
   type ArcPoint,
   distance,
-  handlePlace,
-  nearestPlace,
+  handlePoint,
+  nearestPoint,
   type PointShape,
   shapeHandles,
   type Vector,
@@ -106,7 +106,7 @@ function thingsAt(state: FieldState, arc: Arc, place: Vector, reach: number): Fo
   if (selected)
     for (const side of ['in', 'out'] as const)
       if (selected[side].x !== 0 || selected[side].y !== 0)
-        consider({ kind: 'handle', pointId: selected.id, side }, handlePlace(selected, side));
+        consider({ kind: 'handle', pointId: selected.id, side }, handlePoint(selected, side));
   for (const point of arc.points) consider({ kind: 'point', pointId: point.id }, point);
   return found.sort(([a], [b]) => a - b);
 }
@@ -146,7 +146,7 @@ function figureAt({ figure, tool }: FieldState, place: Vector, reach: number): T
 /** The arc under a place: the active one, or another. */
 function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Target | null {
   const near = (candidate: Arc) => {
-    const found = nearestPlace(candidate, place);
+    const found = nearestPoint(candidate, place);
     return found && found.away <= reach ? found : null;
   };
   const mine = arc && !arc.hidden ? near(arc) : null;

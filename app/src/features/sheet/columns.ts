@@ -66,10 +66,10 @@ export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | '
       ({ framesHeld }) => String(framesHeld),
     ),
     column(
-      (row) => fixed(row.place, 2),
+      (row) => fixed(row.arcDistance, 2),
       'place',
       `place${unit}`,
-      ({ place }) => fixed(place, 2),
+      ({ arcDistance }) => fixed(arcDistance, 2),
     ),
     column(
       (row) => increment(row.along),

@@ -1,5 +1,5 @@
 import { fc } from '../../testing/property';
-import { arcLength, placeAt } from '../arcMeasure';
+import { arcLength, pointAtDistance } from '../arcMeasure';
 import { shapePoints, withShapeHandle } from '../readyShapes';
 import { withIds } from '../wholeArc';
 import type { ReadyShape } from '../../model/schema';
@@ -50,7 +50,7 @@ test('the outline stays within 4e-6 of the radius, wherever it starts', () => {
       const r = Math.min(shape.cornerRadius, shape.width / 2, shape.height / 2);
       const allowed = 4.3e-6 * r + 1e-9 * (shape.width + shape.height);
       for (let i = 0; i < 97; i++) {
-        const { x, y } = placeAt(arc, (i / 97) * length);
+        const { x, y } = pointAtDistance(arc, (i / 97) * length);
         expect(Math.abs(outside(shape, x, y))).toBeLessThanOrEqual(allowed);
       }
     }),
@@ -74,7 +74,7 @@ test('it starts where its start is seen from the centre, clockwise, closed', () 
   expect(first(deg).y).toBeCloseTo(50 + 50 * Math.SQRT1_2, 9);
   expect(shapePoints(box()).closed).toBe(true);
   const arc = arcFor(box());
-  expect(placeAt(arc, 10).y).toBeGreaterThan(0);
+  expect(pointAtDistance(arc, 10).y).toBeGreaterThan(0);
 });
 
 test('corners are round, or sharp with a radius of 0; a radius too large makes a circle of a square', () => {

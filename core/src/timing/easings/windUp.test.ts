@@ -56,7 +56,8 @@ test('its frames stretch with the move, a mark in it moves nothing, and a table 
   const shot = straightShot(100, 21, windUp(5, 0.1));
   const longer = edits.setLength(shot, { lengthFrames: 41 });
   expect(onlyMove(longer).marks[0]!.easing).toEqual(windUp(10, 0.1));
-  const places = (some: typeof shot) => incrementTable(some, onlyMove(some)).rows.map(({ place }) => place);
+  const places = (some: typeof shot) =>
+    incrementTable(some, onlyMove(some)).rows.map(({ arcDistance }) => arcDistance);
   // An open arc ends where it starts: the figure waits there while it winds up.
   expect(Math.min(...places(shot))).toBe(0);
   const marked = edits.addMark(shot, { moveId: 'move1', frame: 9 });

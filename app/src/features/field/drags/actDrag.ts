@@ -44,14 +44,14 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
       setScene({ acting: at });
       if (isRecording) samples.push(...trail.filter(({ ms }) => ms >= samples[0]!.ms));
     },
-    drop: ({ place }) => {
+    drop: ({ point }) => {
       stop();
       if (!isRecording) {
         store.dispatch(messageShown('It was let go before the count was over: nothing was recorded.'));
         return;
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.
-      samples.push({ ...place, ms: performance.now() });
+      samples.push({ ...point, ms: performance.now() });
       void store.dispatch(gestureRecorded(samples));
     },
     cancel: stop,

@@ -1,4 +1,4 @@
-import { type Arc, nearestPlace, type Travel, type Vector } from '@humble/core';
+import { type Arc, nearestPoint, type Travel, type Vector } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
@@ -24,13 +24,13 @@ export function arcDrag(
   const { store, snapshot } = context;
   if (arc.locked) return {};
   const name = createUndoGroup('field');
-  const by = { x: point.x - start.place.x, y: point.y - start.place.y };
+  const by = { x: point.x - start.point.x, y: point.y - start.point.y };
   const ids = arc.points.map(({ id }) => id);
   const isWhole = snapshot().state.selectedPointIds.length === ids.length;
   const settle = snapper(context, point, isWhole ? new Set(ids) : undefined);
   return {
     drag: (now) => {
-      const to = settle({ x: now.place.x + by.x, y: now.place.y + by.y }, now);
+      const to = settle({ x: now.point.x + by.x, y: now.point.y + by.y }, now);
       store.dispatch(
         isWhole
           ? doEdit(
@@ -58,8 +58,9 @@ export const otherArcDrag = ({ store }: FieldContext, arcId: string): DragHandle
 export function frameNearestTo(travel: Travel, s: number, from: number): number {
   let best = from;
   let least = Infinity;
-  for (let i = 0; i < travel.place.length; i++) {
-    const away = Math.abs(travel.place[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + travel.arcLength);
+  for (let i = 0; i < travel.arcDistance.length; i++) {
+    const away =
+      Math.abs(travel.arcDistance[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + travel.arcLength);
     if (away < least) {
       least = away;
       best = i + 1;
@@ -72,9 +73,9 @@ export function frameNearestTo(travel: Travel, s: number, from: number): number 
 const SCRUB_WINDOW = 0.12;
 
 function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): void {
-  const s = travel.place[currentFrame() - 1] ?? 0;
+  const s = travel.arcDistance[currentFrame() - 1] ?? 0;
   const reach = travel.arcLength * SCRUB_WINDOW;
-  const nearest = nearestPlace(arc, place, isFirst ? undefined : [s - reach, s + reach]);
+  const nearest = nearestPoint(arc, place, isFirst ? undefined : [s - reach, s + reach]);
   if (nearest) goTo(frameNearestTo(travel, nearest.s, currentFrame()));
 }
 
@@ -86,15 +87,15 @@ export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHand
   const travel = activeTravelIn(store.getState());
   if (!travel) return {};
   let isFirst = true;
-  const follow = ({ place }: Pointer): void => {
-    scrubTo(travel, arc, place, isFirst);
+  const follow = ({ point }: Pointer): void => {
+    scrubTo(travel, arc, point, isFirst);
     isFirst = false;
   };
-  const markHere = ({ place }: Pointer): void => {
-    const nearest = nearestPlace(arc, place);
+  const markHere = ({ point }: Pointer): void => {
+    const nearest = nearestPoint(arc, point);
     if (!nearest || travel.arcLength === 0) return;
     const frame = frameNearestTo(travel, nearest.s, currentFrame());
-    const lap = arc.closed ? Math.floor(travel.place[frame - 1]! / travel.arcLength) : 0;
+    const lap = arc.closed ? Math.floor(travel.arcDistance[frame - 1]! / travel.arcLength) : 0;
     store.dispatch(addMark(frame, lap + nearest.s / travel.arcLength));
   };
   return {

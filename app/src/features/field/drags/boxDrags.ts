@@ -40,16 +40,16 @@ function growth(centre: Vector, start: Vector): (to: Vector) => number {
 export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): DragHandler {
   const { store, snapshot } = context;
   const pointIds = snapshot().state.selectedPointIds;
-  const about = aboutIn(store.getState()) ?? start.place;
+  const about = aboutIn(store.getState()) ?? start.point;
   const name = createUndoGroup('field');
-  const turned = turning(about, start.place);
-  const grown = growth(about, start.place);
-  const settle = snapper(context, start.place, new Set(pointIds));
+  const turned = turning(about, start.point);
+  const grown = growth(about, start.point);
+  const settle = snapper(context, start.point, new Set(pointIds));
   const transformTo = (now: Pointer): Transform => {
-    if (grip === 'turn') return rotationAbout(about, steppedDeg(turned(now.place), now));
-    if (grip === 'scale') return scalingAbout(about, grown(now.place));
-    const to = settle(now.place, now);
-    return translation({ x: to.x - start.place.x, y: to.y - start.place.y });
+    if (grip === 'turn') return rotationAbout(about, steppedDeg(turned(now.point), now));
+    if (grip === 'scale') return scalingAbout(about, grown(now.point));
+    const to = settle(now.point, now);
+    return translation({ x: to.x - start.point.x, y: to.y - start.point.y });
   };
   return {
     drag: (now) => {
@@ -65,14 +65,14 @@ export function backdropDrag({ store }: FieldContext, grip: Grip, start: Pointer
   if (!backdrop || backdrop.locked) return {};
   const centre = { x: backdrop.x, y: backdrop.y };
   const name = createUndoGroup('field');
-  const turned = turning(centre, start.place);
-  const grown = growth(centre, start.place);
+  const turned = turning(centre, start.point);
+  const grown = growth(centre, start.point);
   const wanted = (now: Pointer) => {
-    if (grip === 'turn') return { turnDeg: steppedDeg(backdrop.turnDeg + turned(now.place), now) };
-    if (grip === 'scale') return { width: Math.max(1, backdrop.width * grown(now.place)) };
+    if (grip === 'turn') return { turnDeg: steppedDeg(backdrop.turnDeg + turned(now.point), now) };
+    if (grip === 'scale') return { width: Math.max(1, backdrop.width * grown(now.point)) };
     return {
-      x: backdrop.x + now.place.x - start.place.x,
-      y: backdrop.y + now.place.y - start.place.y,
+      x: backdrop.x + now.point.x - start.point.x,
+      y: backdrop.y + now.point.y - start.point.y,
     };
   };
   return { drag: (now) => void store.dispatch(doEdit('setBackdrop', wanted(now), name)) };

@@ -21,7 +21,7 @@ const lengthOf = (places: readonly Vector[]): number =>
 
 /** A stroke with a finger, pen or mouse. */
 export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
-  const stroke = [start.place];
+  const stroke = [start.point];
   return {
     drag: ({ trail }) => {
       stroke.push(...trail);
@@ -43,9 +43,9 @@ export function placingDrag(context: FieldContext, closes: boolean, start: Point
   const before = store.getState().editor.placed;
   if (closes) return { tap: () => store.dispatch(finishPlacing(true)) };
   const last = before[before.length - 1];
-  const settle = snapper(context, last ?? start.place);
+  const settle = snapper(context, last ?? start.point);
   const at =
-    last && start.isShift ? settle(start.place, start) : settle(start.place, { ...start, isShift: false });
+    last && start.isShift ? settle(start.point, start) : settle(start.point, { ...start, isShift: false });
   const still = { x: 0, y: 0 };
   const plain: PointShape = { ...at, in: still, out: still, kind: 'smooth', shaping: PLAIN };
   const isAgain =
@@ -55,8 +55,8 @@ export function placingDrag(context: FieldContext, closes: boolean, start: Point
   store.dispatch(pointsPlaced([...before, plain]));
   return {
     cancel: () => store.dispatch(pointsPlaced(before)),
-    drag: ({ place }) => {
-      const out = { x: place.x - at.x, y: place.y - at.y };
+    drag: ({ point }) => {
+      const out = { x: point.x - at.x, y: point.y - at.y };
       store.dispatch(
         pointsPlaced([...before, { ...at, in: { x: -out.x, y: -out.y }, out, kind: 'even', shaping: null }]),
       );
@@ -68,8 +68,8 @@ export function placingDrag(context: FieldContext, closes: boolean, start: Point
 export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
   const { arc, selectedPointIds } = snapshot().state;
   return {
-    drag: ({ place: to }) => {
-      const from = start.place;
+    drag: ({ point: to }) => {
+      const from = start.point;
       setScene({ marquee: { from, to } });
       const isIn = ({ x, y }: Vector): boolean =>
         x >= Math.min(from.x, to.x) &&
@@ -85,16 +85,16 @@ export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): 
 
 /** The centre to turn and scale about. */
 export const centreDrag = ({ store }: FieldContext, start: Pointer): DragHandler => ({
-  tap: () => store.dispatch(centreChosen(start.place)),
+  tap: () => store.dispatch(centreChosen(start.point)),
   drag: () => undefined,
-  drop: ({ place }) => store.dispatch(centreChosen(place)),
+  drop: ({ point }) => store.dispatch(centreChosen(point)),
 });
 
 /** A line over something whose length is known. */
 export const rulerDrag = (context: FieldContext, start: Pointer): DragHandler => ({
-  drag: ({ place, isShift }) => {
-    const settle = snapper(context, start.place);
-    const to = isShift ? settle(place, { ...start, isShift }) : place;
-    context.store.dispatch(lineLaid({ from: start.place, to }));
+  drag: ({ point, isShift }) => {
+    const settle = snapper(context, start.point);
+    const to = isShift ? settle(point, { ...start, isShift }) : point;
+    context.store.dispatch(lineLaid({ from: start.point, to }));
   },
 });

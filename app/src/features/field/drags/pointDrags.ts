@@ -6,8 +6,8 @@ import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
 
 /** What is taken hold of does not jump to the pointer. */
-const grip = (at: Vector, { place }: Pointer): Vector => ({ x: at.x - place.x, y: at.y - place.y });
-const gripped = ({ place }: Pointer, by: Vector): Vector => ({ x: place.x + by.x, y: place.y + by.y });
+const grip = (at: Vector, { point }: Pointer): Vector => ({ x: at.x - point.x, y: at.y - point.y });
+const gripped = ({ point }: Pointer, by: Vector): Vector => ({ x: point.x + by.x, y: point.y + by.y });
 
 /** A point, and with it all others that are selected. A tap selects it; with Shift it joins or leaves them. */
 export function pointDrag(context: FieldContext, arc: Arc, pointId: string, start: Pointer): DragHandler {

@@ -22,15 +22,15 @@ export function poseDrag(
   const stands = figurePlaceIn(store.getState());
   const playhead = currentFrame();
   const grip =
-    stands && !isFar ? { x: stands.x - start.place.x, y: stands.y - start.place.y } : { x: 0, y: 0 };
+    stands && !isFar ? { x: stands.x - start.point.x, y: stands.y - start.point.y } : { x: 0, y: 0 };
   const move = activeMoveIn(store.getState());
   const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
-  const settle = snapper(context, stands ?? start.place, new Set(carrier ? [carrier] : []));
+  const settle = snapper(context, stands ?? start.point, new Set(carrier ? [carrier] : []));
   // Every edit of a drag is worked out from where the drag began: the first pose stays the first.
   const put = (to: Vector): boolean => store.dispatch(figurePut({ move, frame: playhead, to }, name));
-  const at = (now: Pointer): Vector => settle({ x: now.place.x + grip.x, y: now.place.y + grip.y }, now);
+  const at = (now: Pointer): Vector => settle({ x: now.point.x + grip.x, y: now.point.y + grip.y }, now);
   return {
     drag: (now) => void put(at(now)),
-    ...(isFar && { tap: (now: Pointer) => void put(now.place) }),
+    ...(isFar && { tap: (now: Pointer) => void put(now.point) }),
   };
 }

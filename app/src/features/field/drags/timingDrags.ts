@@ -1,4 +1,4 @@
-import { type Arc, arcLength, nearestAbout, nearestPlace } from '@humble/core';
+import { type Arc, arcLength, nearestAbout, nearestPoint } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
 import { marksSelected, rangeChosen } from '../../../store/editorSlice';
 import { activeMoveIn } from '../../../store/hooks';
@@ -18,10 +18,10 @@ const WINDOW = 0.15;
  */
 function along(arc: Arc, from: number, start: Pointer): (now: Pointer) => number {
   const reach = WINDOW * arcLength(arc);
-  const began = nearestAbout(arc, start.place, from, reach)?.s ?? from;
+  const began = nearestAbout(arc, start.point, from, reach)?.s ?? from;
   let s = began;
-  return ({ place }) => {
-    s = nearestAbout(arc, place, s, reach)?.s ?? s;
+  return ({ point }) => {
+    s = nearestAbout(arc, point, s, reach)?.s ?? s;
     return from + s - began;
   };
 }
@@ -66,7 +66,7 @@ export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start
   const travel = activeTravelIn(store.getState());
   const drag = createTickDrag(store, frame);
   if (!travel || !drag) return {};
-  const follow = along(arc, travel.place[frame - 1]!, start);
+  const follow = along(arc, travel.arcDistance[frame - 1]!, start);
   return {
     drag: (now) => {
       goTo(frame);
@@ -84,9 +84,9 @@ export function byHandDrag({ store }: FieldContext, frame: number, start: Pointe
   if (!move || !override) return {};
   const name = createUndoGroup('by-hand');
   return {
-    drag: ({ place }) => {
+    drag: ({ point }) => {
       goTo(frame);
-      const [dx, dy] = [override.dx + place.x - start.place.x, override.dy + place.y - start.place.y];
+      const [dx, dy] = [override.dx + point.x - start.point.x, override.dy + point.y - start.point.y];
       store.dispatch(doEdit('putByHand', { moveId: move.id, frame, dx, dy }, name));
     },
     tap: () => goTo(frame),
@@ -96,7 +96,7 @@ export function byHandDrag({ store }: FieldContext, frame: number, start: Pointe
 /** A stretch of the arc that is chosen by dragging over it. */
 export function stretchDrag({ store }: FieldContext, arc: Arc, start: Pointer): DragHandler {
   const length = arcLength(arc);
-  const began = nearestPlace(arc, start.place)?.s ?? 0;
+  const began = nearestPoint(arc, start.point)?.s ?? 0;
   const follow = along(arc, began, start);
   return {
     drag: (now) => {

@@ -1,5 +1,5 @@
 import { editsIn } from '../../../store/selection';
-import { handlePlace } from '@humble/core';
+import { handlePoint } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Path, Rect } from 'react-native-svg';
@@ -99,7 +99,7 @@ export function PointDots() {
     const point = selectedPointIds.length === 1 ? pointIn(state, selectedPointIds[0]!) : undefined;
     if (!point) return '';
     return SIDES.map((side) => {
-      const end = handlePlace(point, side);
+      const end = handlePoint(point, side);
       return `M${point.x} ${point.y}L${end.x} ${end.y}${dot(end.x, end.y, 3 * pixel)}`;
     }).join('');
   };

@@ -1,4 +1,11 @@
-import { beginsExposure, evaluate, exposureFrames, measureArc, placeAt, type Travel } from '@humble/core';
+import {
+  beginsExposure,
+  evaluate,
+  exposureFrames,
+  measureArc,
+  pointAtDistance,
+  type Travel,
+} from '@humble/core';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { activeTravelIn } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
@@ -14,7 +21,7 @@ function postsOf(
   return move.marks
     .filter(({ id }) => isMeant(id))
     .map(({ fraction, kind }) => {
-      const { x, y, headingDeg } = placeAt(arc, fraction * arcLength);
+      const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
       const turn = (headingDeg * Math.PI) / 180;
       return postPath({ x, y, acrossX: -Math.sin(turn), acrossY: Math.cos(turn) }, kind, pixel);
     })
@@ -29,7 +36,7 @@ function stretchPath({ arc, arcLength }: Travel, { stretch }: WhereAndWhen): str
   const { from, to } = stretch;
   const steps = Math.max(2, Math.ceil((STRETCH_STEPS * (to - from)) / (arcLength || 1)));
   return Array.from({ length: steps + 1 }, (_, i) => {
-    const { x, y } = placeAt(arc, from + ((to - from) * i) / steps);
+    const { x, y } = pointAtDistance(arc, from + ((to - from) * i) / steps);
     return `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
   }).join('');
 }
@@ -58,7 +65,7 @@ function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): 
   const r = CROSS_PX * pixel;
   return move.skips
     .flatMap(({ frame, cut }) => {
-      if (cut) return [placeAt(arc, cut.fraction * arcLength)];
+      if (cut) return [pointAtDistance(arc, cut.fraction * arcLength)];
       return frames.has(frame) ? [{ x: x[frame - 1]!, y: y[frame - 1]! }] : [];
     })
     .map((at) => `M${at.x - r} ${at.y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`)

@@ -1,4 +1,4 @@
-import { handlePlace } from '@humble/core';
+import { handlePoint } from '@humble/core';
 import { shallowEqual } from 'react-redux';
 import { Circle, G } from 'react-native-svg';
 import { useThrottledSelector } from '../../../store/hooks';
@@ -16,7 +16,7 @@ export function Handles({ pointId }: { readonly pointId: string }) {
     const point = pointIn(state, pointId);
     if (!point) return '';
     return SIDES.map((side) => {
-      const end = handlePlace(point, side);
+      const end = handlePoint(point, side);
       return `M${point.x} ${point.y}L${end.x} ${end.y}`;
     }).join('');
   };
@@ -41,7 +41,7 @@ function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side:
   const place = (state: RootState): string => {
     const point = pointIn(state, pointId);
     if (!point) return '';
-    const end = handlePlace(point, side);
+    const end = handlePoint(point, side);
     return `translate(${end.x} ${end.y})`;
   };
   return (

@@ -1,4 +1,4 @@
-import { placeAt } from '@humble/core';
+import { pointAtDistance } from '@humble/core';
 import { Circle } from 'react-native-svg';
 import { activeArcIn, useThrottledEditor } from '../../../store/hooks';
 import { chosenDistance } from '../../../store/selection';
@@ -9,13 +9,13 @@ import { LiveGroup, usePixel } from '../../../render/livePaths';
 /** A place on the arc that was tapped: an open ring on the line. */
 export function SelectedPlace() {
   const pixel = usePixel();
-  const hasPlace = useThrottledEditor(({ place }) => place !== null);
+  const hasPlace = useThrottledEditor(({ arcLocation }) => arcLocation !== null);
   if (!hasPlace) return null;
   const place = (state: RootState): string => {
     const arc = activeArcIn(state);
     const s = arc && chosenDistance(arc, state.editor);
     if (!arc || s === null) return '';
-    const { x, y } = placeAt(arc, s);
+    const { x, y } = pointAtDistance(arc, s);
     return `translate(${x} ${y})`;
   };
   return (

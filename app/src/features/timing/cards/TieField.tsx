@@ -29,8 +29,8 @@ function nearestPoint(arc: Arc, { fraction }: Mark): number {
 
 /** The longer of the two steps that lead to a mark and away from it, field units. */
 function stepAt(shot: Shot, move: Move, { frame }: Mark): number {
-  const { place } = evaluateMove(shot, move);
-  const step = (f: number): number => Math.abs((place[f] ?? NaN) - place[f - 1]!) || 0;
+  const { arcDistance } = evaluateMove(shot, move);
+  const step = (f: number): number => Math.abs((arcDistance[f] ?? NaN) - arcDistance[f - 1]!) || 0;
   return Math.max(step(frame), frame > 1 ? step(frame - 1) : 0);
 }
 

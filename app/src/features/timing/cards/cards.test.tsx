@@ -76,8 +76,8 @@ test('round a closed arc a mark goes a lap on and a lap back; on an open one the
 test('what happens before the first and after the last mark is chosen apart', () => {
   const store = show(withMarks(straightShot(41), [11, 0.25], [21, 0.75]));
   const places = (...frames: number[]) => {
-    const { place } = evaluate(shotOn(store)).travels[0]!;
-    return frames.map((frame) => Math.round(place[frame - 1]!));
+    const { arcDistance } = evaluate(shotOn(store)).travels[0]!;
+    return frames.map((frame) => Math.round(arcDistance[frame - 1]!));
   };
   expect(places(6, 26)).toEqual([30, 90]);
   // Five frames before the first mark it is where it will be five after it: half way from 30 to 90.

@@ -207,9 +207,9 @@ function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps,
 /** Places of posts on the ruler that stands as the axis, where there is room. */
 function PlaceNumbers({ now: { ruler }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
   const written: number[] = [];
-  return ruler.posts.map(({ place, markIds }) => {
-    const y = at(way, place);
-    if (!isInSight(way, place) || written.some((other) => Math.abs(other - y) < 13)) return null;
+  return ruler.posts.map(({ arcDistance, markIds }) => {
+    const y = at(way, arcDistance);
+    if (!isInSight(way, arcDistance) || written.some((other) => Math.abs(other - y) < 13)) return null;
     written.push(y);
     return (
       <Text
@@ -221,7 +221,7 @@ function PlaceNumbers({ now: { ruler }, axes: { time, way } }: Pick<DrawingProps
         textAnchor="end"
         fill={colour.ink}
       >
-        {fixed(place, 0)}
+        {fixed(arcDistance, 0)}
       </Text>
     );
   });

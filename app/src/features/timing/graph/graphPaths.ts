@@ -43,7 +43,7 @@ export function curveOf(
 /** Constant speed from the first mark to the last, for comparison. */
 export function constantPath({ posts }: UnrolledArc, { time, way }: GraphAxes): string {
   const [first, last] = [posts[0]!, posts[posts.length - 1]!];
-  return `M${n(at(time, first.frame))} ${n(at(way, first.place))}L${n(at(time, last.untilFrame))} ${n(at(way, last.place))}`;
+  return `M${n(at(time, first.frame))} ${n(at(way, first.arcDistance))}L${n(at(time, last.untilFrame))} ${n(at(way, last.arcDistance))}`;
 }
 
 /** Lines closer than this would be a grey field, pixels. */
@@ -58,9 +58,9 @@ export function projectionsPath(
   let drawn = Infinity;
   let d = '';
   for (let i = from; i < until; i++) {
-    const { frame, place } = ticks[i]!;
-    if (!isInSight(time, frame) || !isInSight(way, place)) continue;
-    const y = at(way, place);
+    const { frame, arcDistance } = ticks[i]!;
+    if (!isInSight(time, frame) || !isInSight(way, arcDistance)) continue;
+    const y = at(way, arcDistance);
     if (Math.abs(y - drawn) < LEAST_APART_PX) continue;
     drawn = y;
     d += `M${n(time.start)} ${n(y)}H${n(at(time, frame))}`;
@@ -80,9 +80,9 @@ export function axisTicksPath(
   const isFresh = { long: onFreshPixels(1), short: onFreshPixels(1) };
   let d = '';
   for (let i = from; i < until; i++) {
-    const { place, isFifth } = ticks[i]!;
-    if (!isInSight(way, place)) continue;
-    const y = at(way, place);
+    const { arcDistance, isFifth } = ticks[i]!;
+    if (!isInSight(way, arcDistance)) continue;
+    const y = at(way, arcDistance);
     if (isFresh[isFifth ? 'long' : 'short'](y))
       d += `M${n(time.start)} ${n(y)}h${-(isFifth ? AXIS_LONG : AXIS_SHORT)}`;
   }
@@ -96,14 +96,14 @@ const MOST_DOTS = 400;
 /** The exposures on the curve; those that are put by hand are not on it. */
 export function dotsPath({ ticks }: UnrolledArc, { time, way }: GraphAxes, isByHand: boolean): string {
   const seen = ticks.filter(
-    (tick) => tick.isByHand === isByHand && isInSight(time, tick.frame) && isInSight(way, tick.place),
+    (tick) => tick.isByHand === isByHand && isInSight(time, tick.frame) && isInSight(way, tick.arcDistance),
   );
   if (seen.length > MOST_DOTS) return '';
   const r = isByHand ? DOT * 2 : DOT;
   return seen
     .map(
-      ({ frame, place }) =>
-        `M${n(at(time, frame) - r)} ${n(at(way, place))}l${r} ${-r}l${r} ${r}l${-r} ${r}z`,
+      ({ frame, arcDistance }) =>
+        `M${n(at(time, frame) - r)} ${n(at(way, arcDistance))}l${r} ${-r}l${r} ${r}l${-r} ${r}z`,
     )
     .join('');
 }
@@ -111,8 +111,10 @@ export function dotsPath({ ticks }: UnrolledArc, { time, way }: GraphAxes, isByH
 /** Exposures that are left out: a cross where each would have been. */
 export const skippedDotsPath = ({ skipped }: UnrolledArc, { time, way }: GraphAxes): string =>
   skipped
-    .filter(({ frame, place }) => isInSight(time, frame) && isInSight(way, place))
-    .map(({ frame, place }) => `M${n(at(time, frame) - 4)} ${n(at(way, place) - 4)}l8 8m0 -8l-8 8`)
+    .filter(({ frame, arcDistance }) => isInSight(time, frame) && isInSight(way, arcDistance))
+    .map(
+      ({ frame, arcDistance }) => `M${n(at(time, frame) - 4)} ${n(at(way, arcDistance) - 4)}l8 8m0 -8l-8 8`,
+    )
     .join('');
 
 const POST = 9;
@@ -125,7 +127,7 @@ export const graphPostsPath = (
 ): string =>
   posts
     .flatMap((post) =>
-      post.markIds.map((id, i) => ({ id, kind: post.kind, place: post.place, frame: post.frames[i]! })),
+      post.markIds.map((id, i) => ({ id, kind: post.kind, place: post.arcDistance, frame: post.frames[i]! })),
     )
     .filter(({ id, frame, place }) => isMeant(id) && isInSight(time, frame) && isInSight(way, place))
     .map(({ frame, place, kind }) => {

@@ -43,20 +43,20 @@ export function graphTargets(
     })),
     ...posts
       .flatMap((post) => post.markIds.map((id, i) => ({ ...post, markIds: [id], frame: post.frames[i]! })))
-      .filter((post) => seen(post.frame, post.place))
+      .filter((post) => seen(post.frame, post.arcDistance))
       .map((post): ViewTarget => ({
         kind: 'mark',
         post,
         x: at(time, post.frame),
-        y: at(way, post.place),
+        y: at(way, post.arcDistance),
       })),
     ...draggable(ticks, posts)
-      .filter(({ frame, place }) => seen(frame, place))
-      .map(({ frame, place }): ViewTarget => ({
+      .filter(({ frame, arcDistance }) => seen(frame, arcDistance))
+      .map(({ frame, arcDistance }): ViewTarget => ({
         kind: 'tick',
         frame,
         x: at(time, frame),
-        y: at(way, place),
+        y: at(way, arcDistance),
       })),
   ];
 }

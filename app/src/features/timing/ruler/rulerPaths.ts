@@ -23,9 +23,9 @@ export function ticksPath(
   const isFresh = onFreshPixels(TICK_APART_PX);
   let d = '';
   for (let i = from; i < until; i++) {
-    const { place, isFifth, isByHand } = ticks[i]!;
-    if (isFifth !== isLong || isByHand || !isInSight(axis, place)) continue;
-    const x = at(axis, place);
+    const { arcDistance, isFifth, isByHand } = ticks[i]!;
+    if (isFifth !== isLong || isByHand || !isInSight(axis, arcDistance)) continue;
+    const x = at(axis, arcDistance);
     if (isFresh(x)) d += `M${n(x)} ${BASE}v${-(isLong ? LONG : SHORT)}`;
   }
   return d;
@@ -34,15 +34,15 @@ export function ticksPath(
 /** What is put by hand: a tick with a lozenge on top. */
 export const byHandPath = ({ ticks }: UnrolledArc, axis: Axis): string =>
   ticks
-    .filter(({ isByHand, place }) => isByHand && isInSight(axis, place))
-    .map(({ place }) => `M${n(at(axis, place))} ${BASE}v${-LONG + 5}m0 -5l4 -4l-4 -4l-4 4z`)
+    .filter(({ isByHand, arcDistance }) => isByHand && isInSight(axis, arcDistance))
+    .map(({ arcDistance }) => `M${n(at(axis, arcDistance))} ${BASE}v${-LONG + 5}m0 -5l4 -4l-4 -4l-4 4z`)
     .join('');
 
 /** What is left out: a faint tick, struck through. */
 export const skippedPath = ({ skipped }: UnrolledArc, axis: Axis): string =>
   skipped
-    .filter(({ place }) => isInSight(axis, place))
-    .map(({ place }) => `M${n(at(axis, place))} ${BASE}v${-SHORT}m-5 ${SHORT / 2 + 4}l10 -8`)
+    .filter(({ arcDistance }) => isInSight(axis, arcDistance))
+    .map(({ arcDistance }) => `M${n(at(axis, arcDistance))} ${BASE}v${-SHORT}m-5 ${SHORT / 2 + 4}l10 -8`)
     .join('');
 
 export function evenPath({ even }: UnrolledArc, axis: Axis): string {
@@ -55,8 +55,8 @@ export function evenPath({ even }: UnrolledArc, axis: Axis): string {
 }
 
 /** A stop has a foot; a pass is open at the line. */
-export const postPath = ({ place, kind }: Post, axis: Axis): string => {
-  const x = n(at(axis, place));
+export const postPath = ({ arcDistance, kind }: Post, axis: Axis): string => {
+  const x = n(at(axis, arcDistance));
   return kind === 'stop'
     ? `M${x} ${POST_TOP}V${BASE + 5}m-5 0h10`
     : `M${x} ${POST_TOP}V${BASE - 12}M${x} ${BASE - 6}V${BASE + 5}`;
@@ -64,7 +64,7 @@ export const postPath = ({ place, kind }: Post, axis: Axis): string => {
 
 export const postsPath = ({ posts }: UnrolledArc, axis: Axis, isMeant: (post: Post) => boolean): string =>
   posts
-    .filter((post) => isInSight(axis, post.place) && isMeant(post))
+    .filter((post) => isInSight(axis, post.arcDistance) && isMeant(post))
     .map((post) => postPath(post, axis))
     .join('');
 
@@ -87,13 +87,13 @@ export function postNames(
 ): Written[] {
   const taken: { row: number; from: number; to: number }[] = [];
   const names: Written[] = [];
-  const wanted = posts.filter((post) => isInSight(axis, post.place));
+  const wanted = posts.filter((post) => isInSight(axis, post.arcDistance));
   const ordered = [...wanted.filter(isSelected), ...wanted.filter((post) => !isSelected(post))];
   for (const post of ordered) {
     const held = post.frame === post.untilFrame ? String(post.frame) : `${post.frame}–${post.untilFrame}`;
     for (const text of post.label ? [`${held} ${post.label}`, held] : [held]) {
       const half = (text.length * LETTER_PX) / 2 + 3;
-      const x = Math.min(width - half, Math.max(half, at(axis, post.place)));
+      const x = Math.min(width - half, Math.max(half, at(axis, post.arcDistance)));
       const row = ROWS.findIndex((_, i) =>
         taken.every((other) => other.row !== i || x + half < other.from || x - half > other.to),
       );
@@ -117,12 +117,12 @@ export function incrementLabels(
   write: (along: number) => string,
 ): { x: number; text: string }[] {
   const labels: { x: number; text: string }[] = [];
-  const posted = posts.map(({ place }) => at(axis, place));
+  const posted = posts.map(({ arcDistance }) => at(axis, arcDistance));
   const all = closing ? [...ticks, closing] : ticks;
-  all.forEach(({ place, along }, i) => {
+  all.forEach(({ arcDistance, along }, i) => {
     const before = all[i - 1];
-    if (along === null || along === 0 || !before || !isInSight(axis, place)) return;
-    const x = (at(axis, place) + at(axis, before.place)) / 2;
+    if (along === null || along === 0 || !before || !isInSight(axis, arcDistance)) return;
+    const x = (at(axis, arcDistance) + at(axis, before.arcDistance)) / 2;
     const last = labels[labels.length - 1];
     const isFree =
       (!last || Math.abs(last.x - x) >= LABEL_ROOM) &&

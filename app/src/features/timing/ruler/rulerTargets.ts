@@ -6,10 +6,10 @@ import { type ViewTarget, draggable } from '../views/viewTargets';
 export function rulerTargets({ ticks, posts }: UnrolledArc, along: Axis, y: number): ViewTarget[] {
   return [
     ...posts
-      .filter(({ place }) => isInSight(along, place))
-      .map((post): ViewTarget => ({ kind: 'mark', post, x: at(along, post.place), y })),
+      .filter(({ arcDistance }) => isInSight(along, arcDistance))
+      .map((post): ViewTarget => ({ kind: 'mark', post, x: at(along, post.arcDistance), y })),
     ...draggable(ticks, posts)
-      .filter(({ place }) => isInSight(along, place))
-      .map(({ frame, place }): ViewTarget => ({ kind: 'tick', frame, x: at(along, place), y })),
+      .filter(({ arcDistance }) => isInSight(along, arcDistance))
+      .map(({ frame, arcDistance }): ViewTarget => ({ kind: 'tick', frame, x: at(along, arcDistance), y })),
   ];
 }

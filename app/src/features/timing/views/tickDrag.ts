@@ -16,7 +16,7 @@ export function tickDrag(
       const { place } = meaning(now);
       if (place === null || began === null || !tick) return;
       goTo(frame);
-      drag?.to({ fraction: (tick.place + place - began) / (ruler.length || 1) });
+      drag?.to({ fraction: (tick.arcDistance + place - began) / (ruler.length || 1) });
     },
     tap: () => goTo(frame),
   };

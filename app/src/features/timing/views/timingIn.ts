@@ -71,7 +71,7 @@ export function frameNear({ ticks, length }: UnrolledArc, place: number, from: n
   let best = from;
   let least = Infinity;
   for (const tick of ticks) {
-    const away = Math.abs(tick.place - place) + Math.abs(tick.frame - from) * 1e-9 * (1 + length);
+    const away = Math.abs(tick.arcDistance - place) + Math.abs(tick.frame - from) * 1e-9 * (1 + length);
     if (away < least) {
       least = away;
       best = tick.frame;
@@ -82,7 +82,7 @@ export function frameNear({ ticks, length }: UnrolledArc, place: number, from: n
 
 /** Where on the ruler the exposure is that the playhead is on; before the first one, that. */
 export function placeAtPlayhead({ ticks, from }: UnrolledArc): number {
-  let place = ticks[0]?.place ?? from;
-  for (const tick of ticks) if (tick.frame <= currentFrame()) place = tick.place;
+  let place = ticks[0]?.arcDistance ?? from;
+  for (const tick of ticks) if (tick.frame <= currentFrame()) place = tick.arcDistance;
   return place;
 }

@@ -37,7 +37,7 @@ const now = (store: AppStore) => timingIn(store.getState())!;
 const marks = (store: AppStore) =>
   moveOn(store).marks.map(({ frame, fraction }) => [frame, Math.round(fraction * 120)]);
 const places = (store: AppStore) =>
-  now(store).ruler.ticks.map(({ place }) => Math.round(place * 1000) / 1000);
+  now(store).ruler.ticks.map(({ arcDistance }) => Math.round(arcDistance * 1000) / 1000);
 
 /** Takes hold of what lies there in the graph and drags it. */
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {

@@ -1,10 +1,16 @@
 import type { Arc } from '../model/schema';
-import { type ArcMeasure, distanceAtParameter, measureArc, placeAt, segmentAtDistance } from './arcMeasure';
+import {
+  type ArcMeasure,
+  distanceAtParameter,
+  measureArc,
+  pointAtDistance,
+  segmentAtDistance,
+} from './arcMeasure';
 import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
 import { distance, dot, type Vector } from './vector';
 
 /** The nearest place of an arc to somewhere in the field. */
-export interface NearestPlace {
+export interface NearestPoint {
   readonly segment: number;
   readonly t: number;
   /** Distance from the start of the arc, field units. */
@@ -120,8 +126,8 @@ function nearerOnSegment(
   segment: number,
   to: Vector,
   window: readonly [number, number] | undefined,
-  best: NearestPlace | null,
-): NearestPlace | null {
+  best: NearestPoint | null,
+): NearestPoint | null {
   let nearest = best;
   const { curve } = measure.segments[segment]!;
   for (const { from, until, atLeast } of brackets(measure, segment, to, window)) {
@@ -146,19 +152,19 @@ const ROUNDING = 1e-9;
  *   jump across a crossing
  * @returns null for an arc without length, or when the window holds none of it
  */
-export function nearestPlace(
+export function nearestPoint(
   arc: Arc,
   to: Vector,
   window?: readonly [from: number, until: number],
-): NearestPlace | null {
+): NearestPoint | null {
   const measure = measureArc(arc);
   const { length, segments, startDistance } = measure;
   if (length === 0) return null;
   const [from, until] = window ?? [0, length];
   const middle = Math.min(length, Math.max(0, (from + until) / 2));
   // Nothing further away than a place that is surely within the window can be the nearest.
-  const known = distance(placeAt(arc, middle), to) * (1 + ROUNDING) + length * ROUNDING;
-  let best: NearestPlace | null = null;
+  const known = distance(pointAtDistance(arc, middle), to) * (1 + ROUNDING) + length * ROUNDING;
+  let best: NearestPoint | null = null;
   let index = segmentAtDistance(measure, from);
   while (index < segments.length && startDistance[index]! <= until) {
     const table = segments[index]!;
@@ -182,15 +188,15 @@ export function nearestPlace(
  * @param about distance from the start, field units; any lap of a closed arc
  * @param reach how far to look to both sides, field units
  */
-export function nearestAbout(arc: Arc, to: Vector, about: number, reach: number): NearestPlace | null {
+export function nearestAbout(arc: Arc, to: Vector, about: number, reach: number): NearestPoint | null {
   const { length, closed } = measureArc(arc);
   const lap = closed && length > 0 ? Math.floor(about / length) * length : 0;
   const s = about - lap;
-  let best: NearestPlace | null = null;
+  let best: NearestPoint | null = null;
   for (const shift of closed ? [0, -length, length] : [0]) {
     const [from, until] = [s - reach - shift, s + reach - shift];
     if (until < 0 || from > length) continue;
-    const found = nearestPlace(arc, to, [from, until]);
+    const found = nearestPoint(arc, to, [from, until]);
     if (found && (!best || found.away < best.away)) best = { ...found, s: lap + found.s + shift };
   }
   return best;
