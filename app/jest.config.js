@@ -1,7 +1,7 @@
 const preset = require('jest-expo/jest-preset');
 
 const esm =
-  'react-redux|@reduxjs|redux|redux-undo|immer|reselect|lucide-react-native|idb-keyval|nanoid|@expo-google-fonts|@hookform';
+  'react-redux|@reduxjs|redux|redux-undo|immer|reselect|lucide-react-native|idb-keyval|nanoid|@expo-google-fonts';
 const [ignore, ...more] = preset.transformIgnorePatterns;
 
 module.exports = {

@@ -7,6 +7,11 @@ import { SheetPanel } from './SheetPanel';
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
 
+// A part of its own in the application; here it is there at once.
+jest.mock('./LazyIncrementsTable', () => ({
+  LazyIncrementsTable: jest.requireActual('./IncrementsTable').IncrementsTable,
+}));
+
 const show = (shot = straightShot()) => {
   const store = benchWith(shot, 'sheet');
   renderOn(store, <SheetPanel onExport={() => undefined} />);
