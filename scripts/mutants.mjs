@@ -1,6 +1,7 @@
 // Do the tests bite? Plants small changes at random places of the core and runs the tests of what they touch:
 // `npm run mutants`, or with `-- --seed 7`, `-- --count 40`, `-- --files arc/bend.ts,timing/retime.ts`.
 // Only innermost places are drawn from: what holds others within itself (a whole function, say) is caught with them.
+import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
@@ -29,16 +30,8 @@ const sources = readdirSync('src', { recursive: true })
   .filter((name) => /(?<!\.test|\.d)\.ts$/.test(name) && !ELSEWHERE.test(name) && isMeant(name))
   .sort();
 
-/** Numbers from 0 to 1 by a seed (mulberry32). */
-function randomBy(seed) {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
+/** A number for a text by a seed: the same text is drawn whatever else changes in the core. */
+const chanceOf = (text) => createHash('sha256').update(`${values.seed} ${text}`).digest().readUInt32BE(0);
 
 const quiet = new Proxy({}, { get: () => () => false });
 const { mutants } = await new Instrumenter(quiet).instrument(
@@ -69,10 +62,18 @@ const innermost = all.filter(
     ),
 );
 
-const random = randomBy(Number(values.seed));
+const codeOf = ({ fileName, location: { start, end } }) => {
+  const lines = readFileSync(fileName, 'utf8')
+    .split('\n')
+    .slice(start.line, end.line + 1);
+  return `${fileName.replace(process.cwd(), '')} ${lines.map((line) => line.trim()).join(' ')} ${start.column}`;
+};
 const drawn = [];
-for (let count = 0; count < Number(values.count) && innermost.length > 0;) {
-  const [place] = innermost.splice(Math.floor(random() * innermost.length), 1);
+let count = 0;
+for (const place of innermost
+  .map((one) => ({ ...one, chance: chanceOf(codeOf(one)) }))
+  .sort((a, b) => a.chance - b.chance)) {
+  if (count >= Number(values.count)) break;
   drawn.push(place.range);
   count += places.get(place.range).length;
 }

@@ -1,11 +1,12 @@
 import { arcOf, corner, cubicArc } from '../testing/shapes';
-import { pointAtDistance } from './arcMeasure';
+import { arcLength, pointAtDistance } from './arcMeasure';
 import { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './drawOn';
-import { freshShape, shapeHandles, withShapeHandle } from './readyShapes';
-import { PLAIN } from './smoothing';
-import { applyTo, mirrorAbout } from './transform';
-import { joinedArcs } from './wholeArc';
-import type { Arc } from '../model/schema';
+import { fitStroke } from './fitStroke';
+import { freshShape, shapeHandles, shapePoints, transformedShape, withShapeHandle } from './readyShapes';
+import { PLAIN, type PointShape, withKind } from './smoothing';
+import { applyTo, compose, mirrorAbout, rotationAbout, scalingAbout } from './transform';
+import { joinedArcs, withIds } from './wholeArc';
+import type { Arc, ReadyShape } from '../model/schema';
 
 describe('direction of travel where a cubic stands still', () => {
   test('is that of its second derivative, upright or level', () => {
@@ -138,4 +139,85 @@ describe('joining two arcs', () => {
   test('ends that meet become one point', () => {
     expect(joinedArcs(at([0, 0], [100, 0]), at([100, 0], [200, 50])).points).toHaveLength(3);
   });
+});
+
+test('without a stroke nothing but a fresh arc is meant, and a fresh one is fitted as it is', () => {
+  const arc = arcOf([corner(0, 0), corner(100, 0)]);
+  expect(strokeUses(arc, [], 10)).toEqual([{ kind: 'anew' }]);
+  const samples = [{ x: 1, y: 2 }];
+  expect(samplesFor(arc, samples, { kind: 'anew' })).toBe(samples);
+});
+
+describe('ready shapes follow their formulas', () => {
+  const along = (shape: ReadyShape, count = 60) => {
+    const { points, closed } = shapePoints(shape);
+    const arc = { ...arcOf([]), closed, points: withIds(points) };
+    return Array.from({ length: count + 1 }, (_, i) => pointAtDistance(arc, (i / count) * arcLength(arc)));
+  };
+
+  test('a figure of eight goes up and down twice while it goes to and fro once', () => {
+    const eight = {
+      kind: 'eight',
+      reversed: false,
+      centre: { x: 0, y: 0 },
+      width: 200,
+      height: 80,
+      turnDeg: 0,
+    } as const;
+    for (const { x, y } of along(eight)) {
+      const sine = Math.max(-1, Math.min(1, x / 100));
+      expect(Math.abs(Math.abs(y) - Math.abs(2 * 40 * sine * Math.sqrt(1 - sine * sine)))).toBeLessThan(0.8);
+    }
+  });
+
+  test('the radius of a spiral grows evenly with its turn', () => {
+    const spiral = {
+      kind: 'spiral',
+      reversed: false,
+      centre: { x: 0, y: 0 },
+      innerRadius: 20,
+      outerRadius: 100,
+      turns: 2,
+      startDeg: 0,
+    } as const;
+    for (const { x, y } of along(spiral, 200)) {
+      const turned = (Math.atan2(y, x) / (2 * Math.PI) + 1) % 1;
+      const radius = Math.hypot(x, y);
+      const nearest = Math.min(...[0, 1, 2].map((lap) => Math.abs(20 + 40 * (lap + turned) - radius)));
+      expect(nearest).toBeLessThan(0.08);
+    }
+  });
+
+  test('a fresh circle is three tenths of the shorter side in radius', () => {
+    expect(freshShape('circle', { width: 900, height: 500 })).toMatchObject({ radiusX: 150, radiusY: 150 });
+  });
+
+  test('stay what they are when they are turned and made very large or very small', () => {
+    const circle = freshShape('circle', { width: 900, height: 500 });
+    for (const factor of [1e5, 1e-5]) {
+      const map = compose(scalingAbout({ x: 3, y: 4 }, factor), rotationAbout({ x: 1e4, y: -1e4 }, 30));
+      expect(transformedShape(circle, map)).toMatchObject({
+        kind: 'ellipse',
+        turnDeg: expect.closeTo(30, 6),
+      });
+    }
+  });
+});
+
+test('a point that is made smooth keeps the lengths of its handles, an even one has the mean of both', () => {
+  const point: PointShape = { x: 0, y: 0, in: { x: -10, y: 0 }, out: { x: 0, y: 40 }, kind: 'corner' };
+  const lengths = (kind: 'smooth' | 'even') => {
+    const made = withKind(point, kind);
+    return [Math.hypot(made.in.x, made.in.y), Math.hypot(made.out.x, made.out.y)].map(Math.round);
+  };
+  expect(lengths('smooth')).toEqual([10, 40]);
+  expect(lengths('even')).toEqual([25, 25]);
+});
+
+test('the ends of a stroke can be drawn on: their outer handles mirror the inner ones', () => {
+  const stroke = Array.from({ length: 40 }, (_, i) => ({ x: 5 * i, y: 30 * Math.sin(i / 9) }));
+  const points = fitStroke(stroke, { allowedDeviation: 2 });
+  const [first, last] = [points[0]!, points.at(-1)!];
+  expect(first.in).toEqual({ x: -first.out.x, y: -first.out.y });
+  expect(last.out).toEqual({ x: -last.in.x, y: -last.in.y });
 });

@@ -54,3 +54,20 @@ test('names cannot break out, and hidden arcs are left out', () => {
   expect(arcSvg(hidden)).not.toMatch(/<path|<text/);
   expect(EXPORTERS.find(({ flag }) => flag === 'svg')!.isPossible(hidden)).toBe(false);
 });
+
+test('numbers stand beside the arc, and lines are thin against the field', () => {
+  const shot = straightShot(300, 11);
+  const svg = arcSvg(shot);
+  const [, x, y] = /<text x="([^"]+)" y="([^"]+)">6<\/text>|<text x="([^"]+)" y="([^"]+)">5<\/text>/
+    .exec(svg)!
+    .filter((part) => part !== undefined) as [string, string, string];
+  expect(Number(x)).toBeGreaterThan(0);
+  expect(Math.abs(Number(y))).toBeGreaterThan(2);
+  expect(Math.abs(Number(y))).toBeLessThan(shot.field.height / 10);
+  const widths = [...svg.matchAll(/stroke-width="([^"]+)"/g)].map(([, width]) => Number(width));
+  expect(widths.length).toBeGreaterThan(1);
+  for (const width of widths) {
+    expect(width).toBeGreaterThan(0.3);
+    expect(width).toBeLessThan(shot.field.height / 100);
+  }
+});

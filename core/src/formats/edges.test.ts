@@ -3,7 +3,11 @@ import { freshShot } from '../model/freshShot';
 import { openShot } from '../model/openShot';
 import { FURTHEST } from '../model/limits';
 import { ladderOf } from '../spacing/ladder';
-import { onlyMove, straightShot } from '../testing/shapes';
+import { markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
+import { evaluate } from '../motion/evaluate';
+import { writeIncrementsCsv } from './incrementsCsv';
+import { shotCard } from './shotCard';
+import { withTimingFrom } from './timingFromIncrements';
 import { boxAround } from './importedArc';
 import { ladderSvg } from './ladderSvg';
 import { readIncrementsCsv } from './readIncrementsCsv';
@@ -70,4 +74,82 @@ test('a gesture that goes back in time is said where it stands', () => {
   );
   const torn = { ...shot, gestures: [{ ...shot.gestures[0]!, ms: [0, 10, 5] }] };
   expect(() => openShot(torn)).toThrow(/times of gesture 1/);
+});
+
+test('the box round a curve that never turns back is that of its ends', () => {
+  const rising = {
+    start: { x: 0, y: 0 },
+    control1: { x: 10, y: 10 },
+    control2: { x: 20, y: 20 },
+    end: { x: 60, y: 60 },
+  };
+  expect(boxAround([rising])).toEqual({ left: 0, right: 60, top: 0, bottom: 60 });
+});
+
+describe('an increments file', () => {
+  test.each(['0', '-1', '1.5', '', '20002', 'two'])('with the frame %j names its line', (frame) => {
+    expect(() => readIncrementsCsv(`frame,place\n${frame},0\n30,5\n`)).toThrow(/^Line 2: frame/);
+  });
+
+  test('of several moves has the one that is meant, else the first', () => {
+    const text = 'move,frame,place\na,1,0\na,2,4\nb,1,0\nb,5,9\n';
+    const frames = (moveId?: string) => readIncrementsCsv(text, moveId).rows.map(({ frame }) => frame);
+    expect(frames('b')).toEqual([1, 5]);
+    expect(frames('a')).toEqual([1, 2]);
+    expect(frames()).toEqual([1, 2]);
+    expect(frames('c')).toEqual([1, 2]);
+  });
+
+  test('quotes the beginning of what is no number', () => {
+    expect(() => readIncrementsCsv(`frame,place\n1,${'x'.repeat(90)}\n2,5\n`)).toThrow(
+      `place is “${'x'.repeat(20)}”, which is not a number.`,
+    );
+  });
+
+  test('that is read back moves places in a later span, too', () => {
+    const shot = withMarks(straightShot(100, 9), markAt(1, 0), markAt(5, 0.4), markAt(9, 1));
+    const text = writeIncrementsCsv(shot);
+    const changed = text.replace(/^(move1,[^,]*,7,1,)70,70,/m, '$175,75,');
+    expect(changed).not.toBe(text);
+    const read = withTimingFrom(shot, 'move1', readIncrementsCsv(changed, 'move1'), 'place');
+    expect(read).toMatchObject({ outcome: 'read', moved: 1 });
+    const { arcDistance } = evaluate((read as { shot: typeof shot }).shot).travels[0]!;
+    expect(Array.from(arcDistance, (s) => Math.round(s * 1e6) / 1e6)).toEqual([
+      0, 10, 20, 30, 40, 55, 75, 85, 100,
+    ]);
+  });
+});
+
+test('the only figure on a card stands there in full strength', () => {
+  const still = withMarks(straightShot(100, 3), markAt(1, 0), markAt(3, 0));
+  const held = edits.setFramesHeld(still, { moveId: 'move1', framesHeld: 3 });
+  expect(shotCard(held).ghosts.at(-1)!.strength).toBe(1);
+  const { ghosts } = shotCard(straightShot(100, 30));
+  expect(ghosts[0]!.strength).toBe(0);
+  expect(ghosts.at(-1)!.strength).toBe(1);
+});
+
+test('old files with parts that are no parts get a sentence', () => {
+  const old = { format: 'humble-pendulum-shot', version: 1, name: 'Quay', moves: [null, 3], arcs: [null] };
+  expect(() => openShot(old)).toThrow(/^This shot cannot be used: /);
+});
+
+test('a number in a sentence has no more than six decimals', () => {
+  const shot = straightShot(100, 9);
+  const wrong = { ...shot, rate: 0.12345678901 };
+  expect(() => openShot(wrong)).toThrow('0.123457');
+});
+
+test('skipped exposures out of order are no sound shot', () => {
+  const shot = straightShot(100, 20);
+  const with_ =
+    (...frames: number[]) =>
+    () =>
+      openShot({
+        ...shot,
+        moves: [{ ...onlyMove(shot), skips: frames.map((frame) => ({ frame, cut: null })) }],
+      });
+  expect(with_(3, 7, 9)).not.toThrow();
+  expect(with_(3, 9, 7)).toThrow('frames must follow each other');
+  expect(with_(3, 3)).toThrow('frames must follow each other');
 });

@@ -1,5 +1,16 @@
 import { edits } from '../edits/edits';
-import { markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
+import {
+  arcOf,
+  circle,
+  corner,
+  markAt,
+  onlyMove,
+  shotAlong,
+  straightShot,
+  withMarks,
+} from '../testing/shapes';
+import { evaluate } from '../motion/evaluate';
+import { ticksOf } from './ticks';
 import { extremeIncrements, incrementTable } from './increments';
 
 const moveId = 'move1';
@@ -59,4 +70,28 @@ test('each picture is held until the next, the last to the end of the shot', () 
   // The arrival on frame 6 is seen on frame 7.
   expect(held(9, 2)).toEqual([2, 2, 2, 3]);
   expect(held(10, 3)).toEqual([3, 3, 4]);
+});
+
+test('an increment may be the whole of what was left, and no more', () => {
+  expect(steps(9, 60)).toEqual([10, 10, 10, 10, 0, 0, 0, 60]);
+  expect(() => steps(9, 60.1)).toThrow('That is more than the whole way.');
+  expect(steps(6, 60)).toEqual([10, 10, 10, 10, 60, 0, 0, 0]);
+  expect(() => steps(6, 60.1)).toThrow('That leads past the mark on frame 9.');
+});
+
+test('ticks stand across the arc', () => {
+  const rising = shotAlong(arcOf([corner(0, 0), corner(30, 40)]), 5);
+  const [tick] = ticksOf(evaluate(rising).travels[0]!, rising);
+  expect(tick).toMatchObject({ acrossX: expect.closeTo(-0.8, 12), acrossY: expect.closeTo(0.6, 12) });
+});
+
+test('the step back of a loop goes on turning from wherever the loop begins', () => {
+  const drawn = shotAlong(circle(100), 24);
+  const round = {
+    ...drawn,
+    moves: drawn.moves.map((move) => ({ ...move, marks: [markAt(1, 0.25), markAt(25, 1.25)] })),
+  };
+  const { rows, closing } = incrementTable(round, onlyMove(round));
+  expect(closing!.headingDeg - rows[0]!.headingDeg).toBeCloseTo(360, 6);
+  expect(closing!.headingChangeDeg).toBeCloseTo(15, 1);
 });

@@ -2,7 +2,9 @@ import { pointAtDistance } from '../arc/arcMeasure';
 import { edits } from '../edits/edits';
 import { evaluate } from '../motion/evaluate';
 import { arcOf, corner, markAt, onlyMove, shotAlong, straightShot, withMarks } from '../testing/shapes';
+import { cubicEasing } from './cubicEasing';
 import { spanIndexAt } from './placeInTime';
+import { freshEasingOf } from './retime';
 
 const moveId = 'move1';
 
@@ -46,4 +48,18 @@ test('a hold of one frame is a hold', () => {
   expect(() => edits.insertHold(shot, { moveId, frame: 10, frames: 1, takesLater: false })).toThrow(
     'There are only 1 frames to the next mark',
   );
+});
+
+test('an easing with upright handles is exact in its middle, where Newton’s method gives up', () => {
+  // With the same handles across and up it is the identity.
+  for (const x of [0.5, 0.5000001, 0.499999, 0.4999, 0.1, 0.93])
+    expect(cubicEasing(x, { x1: 1, y1: 1, x2: 0, y2: 0 })).toBeCloseTo(x, 9);
+});
+
+test('a chart begins as the easing that was there before', () => {
+  const before = { kind: 'ramped', leaveFrames: 2, arriveFrames: 2, ramp: 'steady' } as const;
+  expect(freshEasingOf('ticks', 4, before)).toEqual({
+    kind: 'ticks',
+    fractions: [0.125, 0.5, 0.875, 1].map((share) => expect.closeTo(share, 9)),
+  });
 });

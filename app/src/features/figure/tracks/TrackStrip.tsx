@@ -28,7 +28,9 @@ import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
 
 const HEIGHT = 112;
-const SIDE = 14;
+/** Room for the scale on the left, and for a key on the last frame on the right, pixels. */
+const LEFT = 48;
+const RIGHT = 14;
 const LIVE_VIEW = createLiveView();
 
 interface KeyEvent {
@@ -57,7 +59,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
   const to = useThrottledSelector((state) => rangeOf(state, track).to);
   const axes = useMemo(
     (): TrackAxes => ({
-      time: { from: 1, to: lastFrame, start: SIDE, end: Math.max(SIDE + 1, width - SIDE) },
+      time: { from: 1, to: lastFrame, start: LEFT, end: Math.max(LEFT + 1, width - RIGHT) },
       value: { from, to, start: HEIGHT, end: 0 },
     }),
     [from, to, lastFrame, width],
@@ -132,7 +134,7 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
   return (
     <LiveViewContext value={LIVE_VIEW}>
       <Drawing width={width} height={HEIGHT}>
-        <Line x1={0} x2={width} y1={zero} y2={zero} stroke={colour.line} strokeWidth={1} />
+        <Line x1={LEFT - 8} x2={width} y1={zero} y2={zero} stroke={colour.line} strokeWidth={1} />
         {[to, from].map((value, i) => (
           <Text
             key={i}
