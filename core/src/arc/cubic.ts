@@ -23,6 +23,7 @@ export interface CubicPolynomial {
   readonly dy: number;
 }
 
+/** A segment as a polynomial: the power basis of the Bernstein form. Nothing is lost but the last digits. */
 export function polynomial({ start: p, control1: q, control2: r, end: e }: Cubic): CubicPolynomial {
   return {
     ax: e.x - p.x + 3 * (q.x - r.x),
@@ -36,7 +37,7 @@ export function polynomial({ start: p, control1: q, control2: r, end: e }: Cubic
   };
 }
 
-/** The place at parameter t, 0 ≤ t ≤ 1. */
+/** The point at parameter t, field units. @param t 0 to 1; beyond, the curve goes on */
 export function pointAt(p: CubicPolynomial, t: number): Vector {
   return {
     x: ((p.ax * t + p.bx) * t + p.cx) * t + p.dx,
@@ -44,6 +45,7 @@ export function pointAt(p: CubicPolynomial, t: number): Vector {
   };
 }
 
+/** First derivative by t: field units per unit of parameter. Zero at a handle that is drawn in. */
 export function derivativeAt(p: CubicPolynomial, t: number): Vector {
   return {
     x: (3 * p.ax * t + 2 * p.bx) * t + p.cx,
@@ -51,6 +53,7 @@ export function derivativeAt(p: CubicPolynomial, t: number): Vector {
   };
 }
 
+/** Second derivative by t: field units per unit of parameter squared. */
 export function secondDerivativeAt(p: CubicPolynomial, t: number): Vector {
   return { x: 6 * p.ax * t + 2 * p.bx, y: 6 * p.ay * t + 2 * p.by };
 }

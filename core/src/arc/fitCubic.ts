@@ -10,6 +10,7 @@ export interface CubicFit {
   readonly worst: number;
 }
 
+/** Rounds of putting the samples anew along the curve (Schneider 1990); after this many none gets better. */
 const REPARAMETRISATIONS = 12;
 /** Handles longer than this share of the chord's samples are wild and are drawn back to thirds. */
 const LONGEST_HANDLE = 1.5;

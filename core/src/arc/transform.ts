@@ -10,8 +10,10 @@ export interface Transform {
   readonly f: number;
 }
 
+/** Changes nothing. */
 export const IDENTITY: Transform = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
 
+/** The map of a point. */
 export const applyTo = (m: Transform, p: Vector): Vector => ({
   x: m.a * p.x + m.c * p.y + m.e,
   y: m.b * p.x + m.d * p.y + m.f,
@@ -33,6 +35,7 @@ export const compose = (first: Transform, then: Transform): Transform => ({
   f: then.b * first.e + then.d * first.f + then.f,
 });
 
+/** A shift, field units. */
 export const translation = ({ x, y }: Vector): Transform => ({ ...IDENTITY, e: x, f: y });
 
 const about = (centre: Vector, { a, b, c, d }: Omit<Transform, 'e' | 'f'>): Transform => ({
@@ -54,6 +57,7 @@ export function rotationAbout(centre: Vector, deg: number): Transform {
   return about(centre, { a: cos, b: sin, c: -sin, d: cos });
 }
 
+/** @param x factor across, @param y factor down, the same without it; negative mirrors, 0 flattens */
 export const scalingAbout = (centre: Vector, x: number, y = x): Transform =>
   about(centre, { a: x, b: 0, c: 0, d: y });
 

@@ -32,7 +32,7 @@ import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
 import { type Arc, type PointKind, type ReadyShape, type Shaping, type Shot } from '../model/schema';
 import { arcColours } from '../model/names';
-import { LONGEST_NAME } from '../model/limits';
+import { LONGEST_NAME, MOST_PARTS } from '../model/limits';
 import { withFigureOn } from './withFigure';
 
 type OfArc = { readonly arcId: string };
@@ -44,8 +44,6 @@ export type FreshArc = {
   readonly name?: string;
 } & ({ readonly points: readonly PointShape[]; readonly closed?: boolean } | { readonly shape: ReadyShape });
 
-const MOST_ARCS = 200;
-
 /** A number that no arc's name ends in yet. */
 function freshNumber(shot: Shot): number {
   const taken = shot.arcs.map(({ name }) => Number(/(\d+)$/.exec(name)?.[1] ?? 0));
@@ -53,8 +51,8 @@ function freshNumber(shot: Shot): number {
 }
 
 function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
-  if (shot.arcs.length >= MOST_ARCS)
-    throw new ShotError('out-of-range', `A shot holds at most ${MOST_ARCS} arcs.`);
+  if (shot.arcs.length >= MOST_PARTS)
+    throw new ShotError('out-of-range', `A shot holds at most ${MOST_PARTS} arcs.`);
   const { points, closed } =
     'shape' in fresh ? shapePoints(fresh.shape) : { points: fresh.points, closed: fresh.closed ?? false };
   const arc: Arc = {
@@ -91,11 +89,16 @@ function withoutArc(shot: Shot, arcId: string): Shot {
   };
 }
 
-/** Everything that can be done to arcs. A locked arc is guarded by the interface, not here. */
+/**
+ * Everything that can be done to arcs. A locked arc is guarded by the interface, not here. Each throws a ShotError:
+ * `unknown-id` for an arc or a point that there is not, `out-of-range` where a point or a handle would lie further than
+ * `FURTHEST` units outside, and what stands at the edit. Moves on the arc hold on to what they keep.
+ */
 export const arcEdits = {
   /**
    * A further arc, a stand-in on its start, and a move over the whole shot: it leaves and arrives slowly
    * on an open arc and goes round evenly on a closed one.
+   * @throws ShotError `out-of-range` when there are as many arcs as a shot may have
    */
   drawArc: (shot: Shot, fresh: FreshArc): Shot => {
     const drawn = withArcAdded(shot, fresh);
@@ -128,24 +131,33 @@ export const arcEdits = {
   shapeArc: (shot: Shot, { arcId, shape }: OfArc & { shape: ReadyShape }): Shot =>
     changeArc(shot, arcId, (arc) => withShape(arc, shape)),
 
+  /** One point put somewhere, field units; those that round themselves off follow. A ready shape is none any more. */
   movePoint: (shot: Shot, { arcId, pointId, to }: OfArc & { pointId: string; to: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withPointAt(arc, pointId, to)),
 
+  /** Several points moved by the same displacement. */
   movePoints: (shot: Shot, { arcId, pointIds, by }: OfPoints & { by: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsMoved(arc, pointIds, by)),
 
+  /** The end of a handle put somewhere. A smooth point's other handle turns with it, an even one's mirrors it. */
   moveHandle: (
     shot: Shot,
     { arcId, pointId, side, to }: OfArc & { pointId: string; side: 'in' | 'out'; to: Vector },
   ): Shot => changeArc(shot, arcId, (arc) => withHandleAt(arc, pointId, side, to)),
 
+  /**
+   * A further point that changes nothing of the line.
+   * @param segment from 0, in the order of the points; @param t parameter in it, 0 to 1
+   * @throws ShotError `out-of-range` when there is no such segment
+   */
   insertPoint: (shot: Shot, { arcId, segment, t }: OfSegment & { t: number }): Shot =>
     changeArc(shot, arcId, (arc) => withPointInserted(arc, segment, t)),
 
-  /** @throws ShotError `arc-needs-two-points` */
+  /** Points taken out, one after the other; the segment in the place of both follows them as well as one can. @throws ShotError `arc-needs-two-points` */
   deletePoints: (shot: Shot, { arcId, pointIds }: OfPoints): Shot =>
     changeArc(shot, arcId, (arc) => withoutPoints(arc, pointIds)),
 
+  /** Smooth, even or corner. A corner keeps its handles; the others bring theirs into line. */
   setPointKind: (shot: Shot, { arcId, pointIds, kind }: OfPoints & { kind: PointKind }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsOfKind(arc, pointIds, kind)),
 
@@ -157,6 +169,7 @@ export const arcEdits = {
   pullSegment: (shot: Shot, { arcId, segment, t, to }: OfSegment & { t: number; to: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withSegmentPulled(arc, segment, t, to)),
 
+  /** A segment as a line at steady parameter. @throws ShotError `out-of-range` when there is no such segment */
   straightenSegment: (shot: Shot, { arcId, segment }: OfSegment): Shot =>
     changeArc(shot, arcId, (arc) => withSegmentStraight(arc, segment)),
 
@@ -164,6 +177,7 @@ export const arcEdits = {
   transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsTransformed(arc, pointIds, transform)),
 
+  /** Closes an arc: ends that meet become one point, others are joined by one more segment. */
   closeArc: (shot: Shot, { arcId }: OfArc): Shot => changeArc(shot, arcId, closedArc),
 
   /** Opens a closed arc at one of its points. */

@@ -123,7 +123,12 @@ function cardIn(shot: Shot, detail: Detail): ShotCard {
   };
 }
 
-/** The card of a shot, thinned so that it weighs no more than `CARD_BYTES` as JSON. */
+/**
+ * The card of a shot: its first arcs as path data, ticks across them, figures from the first exposure to the last,
+ * all in field units. The richest of `DETAILS` that weighs no more than `CARD_BYTES` as JSON is taken, else the
+ * field alone. Only the frames that it shows are worked out.
+ * @throws ShotError `unknown-id` when a move has no arc or figure, which no sound shot has
+ */
 export function shotCard(shot: Shot): ShotCard {
   for (const detail of DETAILS) {
     const card = cardIn(shot, detail);

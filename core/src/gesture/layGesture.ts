@@ -9,15 +9,17 @@ import type { Arc } from '../model/schema';
 import type { Moment } from './gesture';
 import type { Standstill } from './standstills';
 
-/** The arc takes this share of the allowed deviation; what is left is for the timing. */
+/** The arc takes this share of the allowed deviation, what is left is for the timing; less is tried where that fails. */
 const SHARES_OF_ARC = [0.5, 0.25, 0.1] as const;
 /** Of what lies closer together than this share of the arc's part one sample is enough. */
 const CLOSEST_SHARE = 0.4;
 /** Steps between samples that lie further apart are this many times as long. */
 const LONGEST_STEP = 30;
+/** Steps looked at between two samples, however far apart they are. */
 const MOST_STEPS = 64;
 /** A place is looked for about where it should be, as far as this share of its segment. */
 const LOOK_ABOUT = 0.35;
+/** Places looked at on the way there. */
 const LOOKS = 14;
 
 const bareArc = (points: readonly PointShape[]): Arc => ({

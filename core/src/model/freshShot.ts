@@ -1,17 +1,22 @@
 import type { Shot } from './schema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
 
+/** What a fresh shot is made from. The limits are those of `limits.ts`; nothing here checks them. */
 export interface FreshShot {
+  /** 1 to 120 letters. */
   readonly name: string;
+  /** Frames a second, 1 to 240. */
   readonly rate: number;
+  /** Whole, 2 to 20 000. */
   readonly lengthFrames: number;
-  /** Size of the field, field units. */
+  /** Size of the field, field units, 16 to 20 000 each. */
   readonly width: number;
   readonly height: number;
+  /** The film that it belongs to; none without it. */
   readonly film?: string;
 }
 
-/** A shot with nothing in it yet. */
+/** A shot with nothing in it yet: no arc, no figure, no scale. It is a sound one when its parts are. */
 export function freshShot({ name, rate, lengthFrames, width, height, film = '' }: FreshShot): Shot {
   return {
     format: SHOT_FORMAT,
