@@ -77,7 +77,7 @@ export function LivePath({ path, ...props }: LivePathProps) {
 }
 
 interface ChunkedLivePathProps extends Omit<PathProps, 'd' | 'testID'> {
-  /** Path data of the pieces, `PIECES` of them or none; see `inPieces`. */
+  /** Path data of the chunks, `CHUNK_COUNT` of them or none; see `createChunkedPath`. */
   readonly paths: (state: RootState) => readonly string[];
   readonly testID?: string;
 }
@@ -104,7 +104,7 @@ interface PathChunkProps extends Omit<PathProps, 'd'> {
   readonly shape: RefObject<DrawnShape | null>;
 }
 
-const PathChunk = memo(function Piece({ shape, ...props }: PathChunkProps) {
+const PathChunk = memo(function PathChunk({ shape, ...props }: PathChunkProps) {
   return <Path ref={shape as unknown as RefObject<Path>} d="" {...props} />;
 });
 

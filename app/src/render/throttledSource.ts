@@ -4,16 +4,16 @@ import { nextFrame, nextTask } from './nextTask';
 export interface ThrottledSource<Value> {
   readonly get: () => Value;
   readonly subscribe: (listener: () => void) => () => void;
-  /** It will change with every movement of a hand: from now on listeners are told now and then only. */
+  /** It will change with every movement of the pointer: from now on listeners are notified now and then only. */
   readonly begin: () => void;
-  /** The hand lets go: what was held back can be read at once, and everyone is told. */
+  /** It is let go: what was held back can be read at once, and everyone is notified. */
   readonly end: () => void;
   readonly isThrottling: () => boolean;
 }
 
-/** What things that follow one hand, and tell the same panels, know of each other. */
+/** What things that follow one pointer, and notify the same panels, know of each other. */
 export interface ThrottleGroup {
-  /** How long telling the panels took, the heaviest so far: known to one that never told them, milliseconds. */
+  /** How long telling the panels took, the heaviest so far: known to one that never notified them, milliseconds. */
   notifyingMs: number;
   /** When one of them changed last, on the clock of `performance.now`. */
   changedAt: number;
@@ -25,7 +25,7 @@ interface ThrottleOptions<Value> {
   readonly read: () => Value;
   /** Calls back after each change, for good. */
   readonly follow: (listener: () => void) => void;
-  /** While it is held, listeners are told this often at most, milliseconds. */
+  /** While it is held, listeners are notified this often at most, milliseconds. */
   readonly everyMs: number;
   readonly group: ThrottleGroup;
   /** While it is held and moves on, telling takes at most one part in so many of the time. */
@@ -47,9 +47,9 @@ const FORGETTING = 0.7;
 const REST_MS = 120;
 
 /**
- * Tells listeners one after the other: what a listener has to draw is drawn before the next one is told, and
+ * Tells listeners one after the other: what a listener has to draw is drawn before the next one is notified, and
  * the picture under the hand gets its turn between; while it moves that is a frame, so that what changes on the
- * page is not laid out all at once. What is told meanwhile anew takes the place of the rest.
+ * page is not laid out all at once. What is notified meanwhile anew takes the place of the rest.
  * @returns how long that took without the turns of others, milliseconds
  */
 async function notifyInTurn(
@@ -87,14 +87,14 @@ export function createThrottledSource<Value>({
   const listeners = new Set<() => void>();
   let seen = read();
   let isThrottling = false;
-  /** When they may be told again, whether the hand rests or not. */
+  /** When they may be notified again, whether the hand rests or not. */
   let due = 0;
   /** How long telling everyone takes, the heaviest lately; 0 while nobody knows. */
   let tookMs = 0;
   const nextDue = (now: number): number =>
     now +
     Math.max(everyMs, (isThrottling ? maxLoadDivisor : IDLE_LOAD_DIVISOR) * (tookMs || group.notifyingMs));
-  /** Not everyone was told the last time. */
+  /** Not everyone was notified the last time. */
   let hasPending = false;
   const isBehind = (): boolean => hasPending || seen !== read();
   let later: ReturnType<typeof setTimeout> | undefined;
@@ -109,7 +109,7 @@ export function createThrottledSource<Value>({
     // Not again before this is done and has rested.
     const wasDue = due;
     due = Infinity;
-    // Those told early only because the hand rested wait again when it moves on.
+    // Those notified early only because the hand rested wait again when it moves on.
     const movesOn = (): boolean => isEarly && isThrottling && group.changedAt > began;
     void notifyInTurn(
       listeners,
@@ -132,7 +132,7 @@ export function createThrottledSource<Value>({
     const at = Math.min(due, isThrottling ? group.changedAt + REST_MS : Infinity);
     later = setTimeout(() => notifyIfResting(at), Math.max(0, at - now));
   };
-  /** A timer that comes late tells of a busy machine, not of a hand that rests. */
+  /** A timer that comes late tells of a busy machine, not of a pointer that rests. */
   const notifyIfResting = (at: number): void => {
     const now = performance.now();
     if (now >= due || !isThrottling) return notifyNow();

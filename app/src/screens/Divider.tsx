@@ -23,7 +23,7 @@ interface DividerState {
 
 const keyOf = (name: string): string => `humble-divider-${name}`;
 
-function remembered(name: string, fresh: number): number {
+function storedSize(name: string, fresh: number): number {
   const stored = typeof localStorage === 'undefined' ? NaN : Number(localStorage.getItem(keyOf(name)) ?? NaN);
   return Number.isFinite(stored) && stored > 0 ? stored : fresh;
 }
@@ -31,7 +31,7 @@ function remembered(name: string, fresh: number): number {
 /** The size of a part beside a divider that can be dragged; the browser remembers it. */
 export function useDivider(name: string, { fresh, least, most, axis, grows }: DividerOptions): DividerState {
   const clamp = (wanted: number): number => Math.round(Math.min(most, Math.max(least, wanted)));
-  const [size, setSize] = useState(() => clamp(remembered(name, fresh)));
+  const [size, setSize] = useState(() => clamp(storedSize(name, fresh)));
   const resize = (wanted: number): void => {
     const next = clamp(wanted);
     setSize(next);

@@ -3,7 +3,7 @@ import { thinGesture, type ThinOptions } from '@humble/core/thinGesture';
 import type { RawGesture } from '@humble/core';
 import { expose } from 'comlink';
 
-/** Progress is told in steps of this share: each is a message, and something to draw. */
+/** Progress is reported in steps of this share: each is a message, and something to draw. */
 const STEP = 0.02;
 
 const thinner = {
@@ -12,12 +12,12 @@ const thinner = {
     options: Omit<ThinOptions, 'onProgress'>,
     onProgress: (share: number) => void,
   ) => {
-    let told = 0;
+    let reported = 0;
     return thinGesture(gesture, {
       ...options,
       onProgress: (share) => {
-        if (share - told < STEP) return;
-        told = share;
+        if (share - reported < STEP) return;
+        reported = share;
         onProgress(share);
       },
     });

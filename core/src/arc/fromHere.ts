@@ -7,7 +7,7 @@ import { add, type Vector, ZERO } from './vector';
 /** Which part of an arc is meant: what comes after a place, or what comes before it. */
 export type ArcSide = 'from-here' | 'up-to-here';
 
-function pointed(arc: Arc, s: number): { arc: Arc; index: number } {
+function withPointHere(arc: Arc, s: number): { arc: Arc; index: number } {
   if (arc.closed) throw new ShotError('out-of-range', 'A closed arc has no rest: open it first.');
   return withPointAtDistance(arc, s);
 }
@@ -21,7 +21,7 @@ const isRest = (rest: ArcSide, i: number, here: number): boolean =>
  * @param deg clockwise as seen
  */
 export function withRestTurned(arc: Arc, s: number, rest: ArcSide, deg: number): Arc {
-  const { arc: whole, index } = pointed(arc, s);
+  const { arc: whole, index } = withPointHere(arc, s);
   const here = whole.points[index]!;
   const turn = rotationAbout(here, deg);
   const side = rest === 'from-here' ? 'out' : 'in';
@@ -46,7 +46,7 @@ export function withRestTurned(arc: Arc, s: number, rest: ArcSide, deg: number):
  * @param s the place, field units from the start
  */
 export function withRestShifted(arc: Arc, s: number, rest: ArcSide, by: Vector): Arc {
-  const { arc: whole, index } = pointed(arc, s);
+  const { arc: whole, index } = withPointHere(arc, s);
   if (by.x === 0 && by.y === 0) return whole;
   const here = whole.points[index]!;
   const numbers = whole.points.map(({ id }) => Number(id.slice(1))).filter(Number.isSafeInteger);

@@ -37,7 +37,7 @@ const bareArc = (points: readonly PointShape[]): Arc => ({
  * The way of the hand for an arc to be fitted to: while it rests it is on one spot, and of samples that lie
  * closer together than anyone could tell one is enough.
  */
-function wayOf(
+function arcAlong(
   samples: readonly Moment[],
   moments: readonly Moment[],
   rests: readonly Standstill[],
@@ -212,7 +212,7 @@ export function layGesture(
   allowedDeviation: number,
 ): LaidGesture {
   for (const share of SHARES_OF_ARC) {
-    const way = wayOf(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
+    const way = arcAlong(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
     const fitted = fitStrokeSamples(way, { allowedDeviation: allowedDeviation * share });
     const found = laidAlong(fitted.points, moments, (measure) =>
       distancesOf(measure, fitted, way, moments, allowedDeviation * share * 1.2),

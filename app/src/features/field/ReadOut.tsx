@@ -13,9 +13,9 @@ export function ReadOut() {
   const shot = useThrottledShot();
   const move = useThrottledMove();
   const playhead = useFrame();
-  const pointed = useHoveredFrame();
+  const hovered = useHoveredFrame();
   if (!move) return null;
-  const frame = Math.min(shot.lengthFrames, pointed ?? playhead);
+  const frame = Math.min(shot.lengthFrames, hovered ?? playhead);
   const table = incrementTable(shot, move);
   const row = seenRow(table, frame);
   const unit = table.units === 'mm' ? ' mm' : '';
@@ -26,7 +26,7 @@ export function ReadOut() {
   return (
     <View
       testID="read-out"
-      className={`shrink rounded-small border bg-card px-3 py-1 ${pointed === null ? 'border-line' : 'border-brass'}`}
+      className={`shrink rounded-small border bg-card px-3 py-1 ${hovered === null ? 'border-line' : 'border-brass'}`}
     >
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
         <NumericText strong size="tiny">

@@ -25,7 +25,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
   // Where the view was when it was taken hold of: events come faster than renders, so each counts from here
   // and none is lost.
   let { viewport, projection } = snapshot();
-  const holdView = (): void => {
+  const startFromView = (): void => {
     ({ viewport, projection } = snapshot());
   };
   const reach = (): number => REACH_PX / snapshot().projection.scale;
@@ -89,7 +89,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
       })),
     }),
     press: (start) => {
-      holdView();
+      startFromView();
       const pressed = chosenTarget(start);
       target = pressed;
       const handler = createDragHandler(context(), pressed, start);
@@ -128,7 +128,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
       setScene(isNew ? { hovered: under, pointer: place } : { pointer: place });
       setHoveredFrame(frameUnder(under));
     },
-    pinchBegins: holdView,
+    pinchBegins: startFromView,
     pinch: (factor, by, focal) => {
       const zoomed = zoomedAt(viewport, projection, focal, factor);
       const scale = (projection.scale * zoomed.zoom) / viewport.zoom;

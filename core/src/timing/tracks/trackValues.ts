@@ -30,16 +30,16 @@ function valuesOf(track: TrackName, keys: readonly Key[], frameCount: number): F
   return new Float64Array(frameCount).fill(trackValueAt(track, keys, 1));
 }
 
-const remembered = new WeakMap<
+const valuesByTracks = new WeakMap<
   Move['tracks'],
   { readonly frameCount: number; readonly values: TrackValues }
 >();
 
 /** The same as `trackValueAt` for every frame of a shot. Remembered as long as no key changes. */
 export function valuesOnFrames(tracks: Move['tracks'], frameCount: number): TrackValues {
-  const known = remembered.get(tracks);
+  const known = valuesByTracks.get(tracks);
   if (known?.frameCount === frameCount) return known.values;
   const values = forEachTrack(({ name }) => valuesOf(name, tracks[name], frameCount));
-  remembered.set(tracks, { frameCount, values });
+  valuesByTracks.set(tracks, { frameCount, values });
   return values;
 }
