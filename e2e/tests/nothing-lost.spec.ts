@@ -1,8 +1,13 @@
+import type { Page } from '@playwright/test';
 import { Bench } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
 const SHOT = '/shot/demo-rounds-of-the-harbour-master';
 const LEAVE = 'Leave slowly over, frames';
+
+/** The panel of a step comes as a part of its own: what is to go on without the server waits for it. */
+const panelIsHere = (page: Page): Promise<void> =>
+  expect(page.getByLabel(LEAVE, { exact: true }).first()).toBeVisible();
 
 test('while the server is away editing goes on, says so, and is sent when it is back', async ({
   page,
@@ -12,6 +17,7 @@ test('while the server is away editing goes on, says so, and is sent when it is 
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   await bench.saved();
+  await panelIsHere(page);
   await ownServer.stop('SIGKILL');
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
   await leave.fill('2');
@@ -34,6 +40,7 @@ test(
     const bench = new Bench(page, hand);
     await page.goto(ownServer.address + SHOT);
     await bench.saved();
+    await panelIsHere(page);
     await ownServer.stop('SIGKILL');
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
     await leave.fill('1');
@@ -185,6 +192,7 @@ for (const [how, breakStorage] of Object.entries(BROKEN_STORAGE))
       const bench = new Bench(page, hand);
       await page.goto(ownServer.address + SHOT);
       await bench.saved();
+      await panelIsHere(page);
       await ownServer.stop('SIGKILL');
       const leave = page.getByLabel(LEAVE, { exact: true }).first();
       await leave.fill('2');

@@ -37,7 +37,10 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
   const key = { x: box.x + x + 6, y: box.y + y };
   await hand.drag([key, { x: key.x - 20, y: key.y }, { x: key.x - 50, y: key.y }]);
   await expect(keys).not.toHaveAttribute('d', drawn!);
-  await expect(page.getByRole('textbox', { name: /^Turn on frame/ })).not.toHaveAttribute('aria-label', label!);
+  await expect(page.getByRole('textbox', { name: /^Turn on frame/ })).not.toHaveAttribute(
+    'aria-label',
+    label!,
+  );
   await bench.press('Undo');
   await expect(keys).toHaveAttribute('d', drawn!);
 
@@ -49,6 +52,7 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
 
   await bench.saved();
   await page.reload();
+  await bench.step('Figure');
   await strip.scrollIntoViewIfNeeded();
   await expect(strip).toHaveAccessibleName('Turn over 48 frames: 2 keys');
 });

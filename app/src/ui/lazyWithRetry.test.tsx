@@ -31,3 +31,21 @@ test('a part that could not be fetched says so, and can be tried again', async (
   await act(async () => fireEvent.press(screen.getByRole('button', { name: 'Try again' })));
   expect(screen.getByText('Ahoy, Crab')).toBeTruthy();
 });
+
+test('a part that could not be fetched is tried again by itself', async () => {
+  jest.useFakeTimers();
+  let isAway = true;
+  const Part = lazyWithRetry(
+    () => (isAway ? Promise.reject(new Error('away')) : Promise.resolve(Greeting)),
+    waiting,
+  );
+  render(<Part name="Crab" />);
+  await act(() => jest.advanceTimersByTimeAsync(100));
+  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  await act(() => jest.advanceTimersByTimeAsync(3_100));
+  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  isAway = false;
+  await act(() => jest.advanceTimersByTimeAsync(3_100));
+  expect(screen.getByText('Ahoy, Crab')).toBeTruthy();
+  jest.useRealTimers();
+});

@@ -4,10 +4,13 @@ import { Button } from './Button';
 import { fetchAhead } from './fetchAhead';
 import { Words } from './Words';
 
+/** A part that could not be fetched is tried again after so many milliseconds. */
+const TRY_AGAIN_MS = 3000;
+
 /**
  * A component whose code comes after the first screen: fetched ahead as soon as that stands, so that it
- * is there when the server goes away. When it could not be fetched, a sentence stands in its place, and a way to
- * try again.
+ * is there when the server goes away. When it could not be fetched, a sentence stands in its place, it is tried
+ * again every few seconds, and there is a way to try at once.
  */
 export function lazyWithRetry<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
@@ -31,8 +34,14 @@ export function lazyWithRetry<Props extends object>(
     useEffect(() => {
       if (!isHere) look();
     }, [isHere, look]);
-    if (isMissing) return <NotFetched onTryAgain={look} />;
-    return Part ? <Part {...props} /> : waiting;
+    useEffect(() => {
+      if (!isMissing || isHere) return;
+      // Quietly: the sentence stays until the part is there.
+      const again = setInterval(() => void once().then((part) => part && setPart(() => part)), TRY_AGAIN_MS);
+      return () => clearInterval(again);
+    }, [isMissing, isHere]);
+    if (Part) return <Part {...props} />;
+    return isMissing ? <NotFetched onTryAgain={look} /> : waiting;
   };
 }
 
