@@ -1,6 +1,6 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -11,6 +11,8 @@ const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../..');
 
 /** The real server with a database of its own, which a test may stop, kill and start again. */
 export interface TestServer {
+  /** Where its data lies. */
+  readonly folder: string;
   readonly address: string;
   readonly start: () => Promise<void>;
   readonly stop: (signal?: NodeJS.Signals) => Promise<void>;
@@ -29,8 +31,11 @@ async function freePort(): Promise<number> {
   return port;
 }
 
-export async function testServer(args: readonly string[] = ['--demo']): Promise<TestServer> {
+/** @param args of the server; without any it has a copy of the demo film's data, which `demoData.ts` made */
+export async function testServer(args: readonly string[] = []): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'humble-e2e-'));
+  const demo = process.env.HUMBLE_E2E_DEMO_DATA;
+  if (args.length === 0 && demo) cpSync(demo, folder, { recursive: true });
   const port = await freePort();
   let child: ChildProcess | null = null;
 
@@ -62,5 +67,5 @@ export async function testServer(args: readonly string[] = ['--demo']): Promise<
         (error: Error | null) => database.close(() => (error ? reject(error) : resolve())),
       );
     });
-  return { address: `http://127.0.0.1:${port}`, start, stop, damage, remove };
+  return { folder, address: `http://127.0.0.1:${port}`, start, stop, damage, remove };
 }
