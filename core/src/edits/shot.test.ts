@@ -27,7 +27,7 @@ describe('one stroke to an answer', () => {
       leaveFrames: 12,
       arriveFrames: 12,
     });
-    expect(incrementTable(drawn, onlyMove(drawn)).rows[0]).toMatchObject({ x: 0, y: 0, place: 0 });
+    expect(incrementTable(drawn, onlyMove(drawn)).rows[0]).toMatchObject({ x: 0, y: 0, arcDistance: 0 });
   });
 
   test('can be done again for a second arc, with ids of its own', () => {

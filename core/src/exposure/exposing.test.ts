@@ -67,7 +67,7 @@ describe('a skipped exposure', () => {
     expect(steps(shot)).toEqual([10, 10, 20, 10, 10, 10, 10, 10, 10]);
     expect(exposed(shot).slice(2, 4)).toEqual(['3×2', '5×1']);
     expect(table(shot).skipped).toEqual([
-      { frame: 4, framesHeld: 1, place: expect.closeTo(30, 9), isCut: false },
+      { frame: 4, framesHeld: 1, arcDistance: expect.closeTo(30, 9), isCut: false },
     ]);
     expect(steps(edits.bringBack(shot, { moveId, frame: 4 }))).toEqual(Array(10).fill(10));
   });
@@ -80,7 +80,7 @@ describe('a skipped exposure', () => {
     const after = Array.from(travelOf(shot).arcDistance);
     after.forEach((s, i) => expect(s).toBeCloseTo(before[i < 3 ? i : i + 1]!, 9));
     expect(table(shot).skipped).toEqual([
-      { frame: 4, framesHeld: 1, place: expect.closeTo(6.428571, 5), isCut: true },
+      { frame: 4, framesHeld: 1, arcDistance: expect.closeTo(6.428571, 5), isCut: true },
     ]);
     const back = edits.bringBack(shot, { moveId, frame: 4 });
     expect(back.lengthFrames).toBe(21);

@@ -271,7 +271,7 @@ describe('round a closed arc there are as many increments as pictures', () => {
     expect(closing!.headingDeg - rows[0]!.headingDeg).toBeCloseTo(360, 6);
     expect(unrolledArc(loop, onlyMove(loop)).closing).toMatchObject({
       frame: 21,
-      place: closing!.arcDistance,
+      arcDistance: closing!.arcDistance,
     });
   });
 

@@ -47,7 +47,7 @@ describe('exposures', () => {
     expect(arrivalShown(onlyMove(long), long)).toBe(21);
     expect(incrementTable(long, onlyMove(long)).rows.at(-1)).toMatchObject({
       frame: 21,
-      place: 120,
+      arcDistance: 120,
       framesHeld: 20,
     });
     const short = held(shotAlong(line120, 20), 2);
@@ -92,7 +92,7 @@ describe('increments', () => {
     const table = incrementTable(scaled, onlyMove(scaled));
     expect(table.arcLength).toBe(30);
     expect(table.rows[1]!.along).toBeCloseTo(1.5, 9);
-    expect(table.rows[20]).toMatchObject({ place: 30, x: 30, percent: 100 });
+    expect(table.rows[20]).toMatchObject({ arcDistance: 30, x: 30, percent: 100 });
   });
 
   test('the largest and the smallest are named with their frames', () => {
