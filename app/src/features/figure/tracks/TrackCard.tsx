@@ -60,14 +60,14 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       <View className="mt-2 flex-row">
         {here ? (
           <Button
-            label="Take this key away"
+            label="Delete this key"
             icon={Trash}
             kind="plum"
             onPress={() => dispatch(deleteKeyAt(track, frame))}
           />
         ) : (
           <Button
-            label={`Key on frame ${frame}`}
+            label={`Add a key on frame ${frame}`}
             icon={Diamond}
             onPress={() => dispatch(addKey(track, frame))}
           />
