@@ -6,6 +6,7 @@ module.exports = [
     ignores: [
       '**/node_modules/**',
       'app/dist/**',
+      'server/dist/**',
       'app/.expo/**',
       'e2e/report/**',
       'e2e/test-results/**',

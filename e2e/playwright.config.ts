@@ -16,7 +16,7 @@ const launchOptions = {
 
 export default defineConfig({
   testDir: './tests',
-  globalSetup: './support/demoData.ts',
+  globalSetup: ['../scripts/buildServer.mjs', './support/demoData.ts'],
   outputDir: './test-results',
   fullyParallel: true,
   workers: 2,

@@ -2,7 +2,7 @@
 // `npm run mutants`, or with `-- --seed 7`, `-- --count 40`, `-- --files arc/bend.ts,timing/retime.ts`.
 // Only innermost places are drawn from: what holds others within itself (a whole function, say) is caught with them.
 import { createHash } from 'node:crypto';
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { Stryker } from '@stryker-mutator/core';
@@ -25,6 +25,18 @@ const { values } = parseArgs({
 });
 
 process.chdir(join(ROOT, 'core'));
+
+// Changes that change nothing to be seen, each with its reason.
+const equivalent = JSON.parse(readFileSync('equivalentMutants.json', 'utf8'));
+const trimmedLines = (file) =>
+  readFileSync(file, 'utf8')
+    .split('\n')
+    .map((line) => line.trim());
+for (const { file, line } of equivalent)
+  if (!existsSync(file) || !trimmedLines(file).includes(line)) {
+    console.error(`equivalentMutants.json names a line that is gone from ${file}:\n  ${line}`);
+    process.exit(1);
+  }
 const isMeant = (name) => (values.files ? values.files.split(',').includes(name) : true);
 const sources = readdirSync('src', { recursive: true })
   .filter((name) => /(?<!\.test|\.d)\.ts$/.test(name) && !ELSEWHERE.test(name) && isMeant(name))
@@ -103,10 +115,7 @@ const results = await new Stryker({
   },
 }).runMutationTest();
 
-// Changes that change nothing to be seen, each with its reason.
-const equivalent = JSON.parse(readFileSync('equivalentMutants.json', 'utf8'));
-const lineOf = ({ fileName, location }) =>
-  readFileSync(fileName, 'utf8').split('\n')[location.start.line - 1].trim();
+const lineOf = ({ fileName, location }) => trimmedLines(fileName)[location.start.line - 1];
 const isEquivalent = (mutant) =>
   equivalent.some(
     ({ file, line, replacement }) =>

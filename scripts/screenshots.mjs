@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import buildServer from './buildServer.mjs';
 import { ROOT } from './run.mjs';
 
 const PHONE = { width: 390, height: 844 };
@@ -199,8 +200,9 @@ const PICTURES = [
   },
 ];
 
+await buildServer();
 const folder = mkdtempSync(join(tmpdir(), 'humble-pictures-'));
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', '--demo'], {
+const server = spawn(process.execPath, ['server/dist/main.mjs', '--demo'], {
   cwd: ROOT,
   env: { ...process.env, PORT: '0', HUMBLE_DATA: folder },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -3,7 +3,7 @@ import { ROOT } from './run.mjs';
 
 /** Runs the server until it is stopped. Ctrl-C reaches it as well as this process, which waits for it. */
 export function serve(args) {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', ...args], {
+  const server = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs', ...args], {
     cwd: ROOT,
     stdio: 'inherit',
   });

@@ -40,7 +40,7 @@ export async function testServer(args: readonly string[] = []): Promise<TestServ
   let child: ChildProcess | null = null;
 
   const start = async (): Promise<void> => {
-    child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts', ...args], {
+    child = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs', ...args], {
       cwd: ROOT,
       env: { ...process.env, PORT: String(port), HUMBLE_DATA: folder },
       stdio: ['ignore', 'pipe', 'inherit'],

@@ -95,12 +95,12 @@ test(
     const length = async (): Promise<number> =>
       Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
     const toggle = page.getByRole('switch', { name: 'Show the way of the hand' });
-    const way = page.getByTestId('way-of-hand');
+    const trail = page.getByTestId('gesture-trail');
     const isShown = (await toggle.getAttribute('aria-checked')) === 'true';
     if (!isShown) await toggle.click();
-    await expect(way).toHaveAttribute('d', /^M/);
+    await expect(trail).toHaveAttribute('d', /^M/);
     await toggle.click();
-    await expect(way).toHaveCount(0);
+    await expect(trail).toHaveCount(0);
 
     expect(await length()).toBe(97);
     await bench.press('Fit it to the shot');

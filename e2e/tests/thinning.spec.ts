@@ -14,12 +14,12 @@ const REPORTS_A_SECOND = 120;
 /** Five minutes of a hand that goes round, shakes a little and rests now and then. */
 function fiveMinutes(): string[] {
   const lines = ['seconds,x,y'];
-  let way = 0;
+  let angle = 0;
   for (let i = 0; i <= 300 * REPORTS_A_SECOND; i++) {
     const isResting = i % 1200 > 1000;
-    if (!isResting) way += 0.01 + 0.005 * Math.sin(i / 90);
+    if (!isResting) angle += 0.01 + 0.005 * Math.sin(i / 90);
     const shake = isResting ? 0 : 2 * Math.sin(i * 1.7) + Math.cos(i * 2.9);
-    const [x, y] = [960 + 700 * Math.sin(way * 0.7) + shake, 540 + 380 * Math.cos(way * 1.1) - shake];
+    const [x, y] = [960 + 700 * Math.sin(angle * 0.7) + shake, 540 + 380 * Math.cos(angle * 1.1) - shake];
     lines.push(`${(i / REPORTS_A_SECOND).toFixed(4)},${x.toFixed(2)},${y.toFixed(2)}`);
   }
   return lines;

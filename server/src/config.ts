@@ -3,7 +3,9 @@ import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
 import { StartError } from './database/startError';
 
-const CHECKOUT = join(dirname(fileURLToPath(import.meta.url)), '../..');
+/** Where the server's code is: its sources, or what was built of them. */
+const HERE = dirname(fileURLToPath(import.meta.url));
+const CHECKOUT = join(HERE, '../..');
 
 const HIGHEST_PORT = 65_535;
 const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'silent'] as const;
@@ -51,7 +53,7 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Con
     dataFolder: HUMBLE_DATA,
     appFolder: HUMBLE_APP,
     demoFolder: join(CHECKOUT, 'demo'),
-    threadsFolder: join(CHECKOUT, 'server/src/threads'),
+    threadsFolder: join(HERE, 'threads'),
     logLevel: HUMBLE_LOG,
     requestsPerMinute: read.data.HUMBLE_REQUESTS_PER_MINUTE,
     withDemo: args.includes('--demo'),

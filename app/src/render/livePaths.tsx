@@ -109,15 +109,15 @@ const PathChunk = memo(function PathChunk({ shape, ...props }: PathChunkProps) {
 });
 
 interface LiveGroupProps extends Omit<GProps, 'transform'> {
-  readonly place: (state: RootState) => string;
+  readonly transform: (state: RootState) => string;
   /** It may lag a little while something is dragged. */
   readonly isLazy?: boolean;
 }
 
 /** A group whose place follows by itself; `place` gives its transform. */
-export function LiveGroup({ place, isLazy = false, ...props }: LiveGroupProps) {
+export function LiveGroup({ transform, isLazy = false, ...props }: LiveGroupProps) {
   const shape = useRef<DrawnShape>(null);
   const [show] = useState(() => following('transform'));
-  useRedraw((state) => show(shape.current, place(state)), isLazy);
+  useRedraw((state) => show(shape.current, transform(state)), isLazy);
   return <G ref={shape as unknown as RefObject<G<unknown>>} {...props} />;
 }

@@ -34,9 +34,9 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
         trail = [];
         return taken;
       },
-      see: (shift: boolean, places: readonly Spot[], isFresh: boolean) => {
+      see: (shift: boolean, points: readonly Spot[], isFresh: boolean) => {
         isShift = shift;
-        trail = isFresh ? [...places] : [...trail, ...places];
+        trail = isFresh ? [...points] : [...trail, ...points];
       },
     };
   });
@@ -51,12 +51,12 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
         kept.press(event.timeStamp);
       }
       const together = event.getCoalescedEvents?.() ?? [];
-      const places = (together.length > 0 ? together : [event]).map(({ clientX, clientY, timeStamp }) => ({
+      const points = (together.length > 0 ? together : [event]).map(({ clientX, clientY, timeStamp }) => ({
         x: clientX - box.left,
         y: clientY - box.top,
         at: timeStamp,
       }));
-      kept.see(event.shiftKey, places, event.type === 'pointerdown');
+      kept.see(event.shiftKey, points, event.type === 'pointerdown');
     };
     // Before the gestures see it, so that they find what belongs to the event they tell of.
     const options = { capture: true };

@@ -7,7 +7,7 @@ import { doEdit } from './doEdit';
 import {
   arcActivated,
   centreChosen,
-  placeSelected,
+  arcLocationSelected,
   pointsPlaced,
   pointsSelected,
   strokeAsked,
@@ -95,6 +95,18 @@ describe('a stroke', () => {
   });
 });
 
+test('a place on the arc is let go of when another tool or another arc is taken', () => {
+  const store = benchWith(straightShot(), 'arc');
+  const location = { segment: 0, t: 0.5 };
+  for (const letGo of [toolChosen('points'), arcActivated('arc1')]) {
+    store.dispatch(toolChosen('shape'));
+    store.dispatch(arcLocationSelected(location));
+    expect(store.getState().editor.arcLocation).toEqual(location);
+    store.dispatch(letGo);
+    expect(store.getState().editor.arcLocation).toBeNull();
+  }
+});
+
 describe('placing points', () => {
   test('one by one they become an arc; a single one is given up', () => {
     const store = benchWith(empty(), 'arc');
@@ -146,7 +158,7 @@ describe('what is selected', () => {
     store.dispatch(pointsSelected(['p1', 'p2']));
     store.dispatch(stepChosen('arc'));
     expect(store.getState().editor.selectedPointIds).toEqual(['p1', 'p2']);
-    store.dispatch(placeSelected({ segment: 1, t: 0.5 }));
+    store.dispatch(arcLocationSelected({ segment: 1, t: 0.5 }));
     expect(store.getState().editor.selectedPointIds).toEqual([]);
     expect(chosenDistance(shotOn(store).arcs[0]!, store.getState().editor)).toBeCloseTo(90, 6);
     store.dispatch(stepChosen('timing'));

@@ -34,7 +34,7 @@ export interface Sketch {
 }
 
 /** A place on the active arc, between its points. */
-export interface ArcPlace {
+export interface ArcLocation {
   readonly segment: number;
   readonly t: number;
 }
@@ -58,7 +58,7 @@ export interface EditorState {
   /** The arc being worked on; null stands for the first one. */
   readonly activeArcId: string | null;
   readonly selectedPointIds: readonly string[];
-  readonly arcLocation: ArcPlace | null;
+  readonly arcLocation: ArcLocation | null;
   /** Dragging over the ground selects points; for fingers, which have no Shift. */
   readonly isSelectingSeveral: boolean;
   readonly about: About;
@@ -100,7 +100,11 @@ const initialState: EditorState = {
   copied: null,
 };
 
-const letGo = { selectedPointIds: [], place: null, isSelectingSeveral: false } as const;
+const letGo = {
+  selectedPointIds: [],
+  arcLocation: null,
+  isSelectingSeveral: false,
+} as const satisfies Partial<EditorState>;
 
 const editor = createSlice({
   name: 'editor',
@@ -149,7 +153,7 @@ const editor = createSlice({
       selectedPointIds: payload,
       arcLocation: null,
     }),
-    placeSelected: (state, { payload }: PayloadAction<ArcPlace | null>): EditorState => ({
+    placeSelected: (state, { payload }: PayloadAction<ArcLocation | null>): EditorState => ({
       ...(state as EditorState),
       arcLocation: payload,
       selectedPointIds: [],
@@ -226,7 +230,7 @@ export const {
   lineLaid,
   marksCopied,
   marksSelected,
-  placeSelected,
+  placeSelected: arcLocationSelected,
   pointsPlaced,
   pointsSelected,
   rangeChosen,

@@ -45,8 +45,8 @@ export function chosenDistance(arc: Arc, { arcLocation }: EditorState): number |
 }
 
 /** The middle of the box round some places. */
-export function middleOf(places: readonly Vector[]): Vector {
-  const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
+export function middleOf(points: readonly Vector[]): Vector {
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   return {
     x: (Math.min(...xs) + Math.max(...xs)) / 2,
     y: (Math.min(...ys) + Math.max(...ys)) / 2,

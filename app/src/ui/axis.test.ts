@@ -2,13 +2,13 @@ import { at, type Axis, onFreshPixels, roundStep, valueAt, within, withInSight, 
 
 /** A frame is 10 pixels and a unit 1, upwards. */
 const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
-const way: Axis = { from: 0, to: 120, start: 120, end: 0 };
+const distance: Axis = { from: 0, to: 120, start: 120, end: 0 };
 
 describe('an axis', () => {
   test('lays values along pixels, upwards too, and reads them back', () => {
     expect(at(time, 11)).toBe(100);
-    expect(at(way, 30)).toBe(90);
-    expect(valueAt(way, 90)).toBe(30);
+    expect(at(distance, 30)).toBe(90);
+    expect(valueAt(distance, 90)).toBe(30);
   });
 
   test('is zoomed about a value that stays where it is, and never leaves the whole', () => {

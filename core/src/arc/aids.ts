@@ -47,10 +47,10 @@ export function curvatureComb(
   const found = Array.from({ length: teeth }, (_, i) => {
     const s = (length * i) / (arc.closed ? teeth : teeth - 1);
     const curvature = Math.min(tightest, Math.max(-tightest, curvatureAtDistance(arc, s)));
-    return { place: pointAtDistance(arc, s), curvature };
+    return { point: pointAtDistance(arc, s), curvature };
   });
   const most = Math.max(...found.map(({ curvature }) => Math.abs(curvature)));
-  return found.map(({ place: { x, y, headingDeg }, curvature }) => {
+  return found.map(({ point: { x, y, headingDeg }, curvature }) => {
     const reach = most > 0 ? (curvature / most) * longest : 0;
     const heading = (headingDeg * Math.PI) / 180;
     // Turning clockwise as seen, the outside is to the left of the travel.

@@ -40,10 +40,10 @@ describe('length', () => {
   });
 
   test('a quarter of its length is at (10.59, 48.35), parameter 0.2020', () => {
-    const place = pointAtDistance(published, 50);
-    expect(place.x).toBeCloseTo(10.59, 2);
-    expect(place.y).toBeCloseTo(48.35, 2);
-    expect(place.t).toBeCloseTo(0.202, 4);
+    const point = pointAtDistance(published, 50);
+    expect(point.x).toBeCloseTo(10.59, 2);
+    expect(point.y).toBeCloseTo(48.35, 2);
+    expect(point.t).toBeCloseTo(0.202, 4);
   });
 
   test.each<[string, Arc]>([
@@ -80,10 +80,10 @@ describe('place at a distance', () => {
       fc.property(anyArc, fc.double({ min: 0, max: 1, noNaN: true }), (arc, share) => {
         const measure = measureArc(arc);
         const s = share * measure.length;
-        const place = pointAtDistance(arc, s);
-        expect(Number.isFinite(place.x + place.y + place.headingDeg)).toBe(true);
+        const point = pointAtDistance(arc, s);
+        expect(Number.isFinite(point.x + point.y + point.headingDeg)).toBe(true);
         if (measure.length === 0) return;
-        const back = distanceAtParameter(measure, place.segment, place.t);
+        const back = distanceAtParameter(measure, point.segment, point.t);
         const off = Math.abs(back - s) / measure.length;
         expect(Math.min(off, Math.abs(off - 1))).toBeLessThan(1e-7);
       }),

@@ -30,7 +30,7 @@ export interface PointOnArc {
 }
 
 /** A place that is written over again and again, for loops over many frames. */
-export type PlaceBuffer = { -readonly [K in keyof PointOnArc]: PointOnArc[K] };
+export type PointBuffer = { -readonly [K in keyof PointOnArc]: PointOnArc[K] };
 
 // Points are immutable, so a segment between the same two points is measured once and for all:
 // moving one point of a long arc measures two segments, not fifty.
@@ -121,16 +121,16 @@ export function writePoint(
   measure: ArcMeasure,
   s: number,
   alone: ArcPoint | undefined,
-  place: PlaceBuffer,
+  point: PointBuffer,
   side: 'leaving' | 'arriving' = 'leaving',
 ): void {
   const { length, segments, startDistance } = measure;
   if (length === 0) {
-    place.x = alone?.x ?? 0;
-    place.y = alone?.y ?? 0;
-    place.headingDeg = 0;
-    place.segment = 0;
-    place.t = 0;
+    point.x = alone?.x ?? 0;
+    point.y = alone?.y ?? 0;
+    point.headingDeg = 0;
+    point.segment = 0;
+    point.t = 0;
     return;
   }
   let lap = 0;
@@ -157,12 +157,12 @@ export function writePoint(
   const raw = ((((c[k + 5]! * w + c[k + 4]!) * w + c[k + 3]!) * w + c[k + 2]!) * w + c[k + 1]!) * w + c[k]!;
   const t = Math.min(Math.max(raw, table.parameter[piece]!), table.parameter[piece + 1]!);
   const p = table.curve;
-  place.x = ((p.ax * t + p.bx) * t + p.cx) * t + p.dx;
-  place.y = ((p.ay * t + p.by) * t + p.cy) * t + p.dy;
-  place.segment = index;
-  place.t = t;
+  point.x = ((p.ax * t + p.bx) * t + p.cx) * t + p.dx;
+  point.y = ((p.ay * t + p.by) * t + p.cy) * t + p.dy;
+  point.segment = index;
+  point.t = t;
   const near = table.headingDeg[piece]!;
-  place.headingDeg =
+  point.headingDeg =
     near +
     wrapDeg(travelDirectionDeg(p, t, table.size, t >= 1 ? 'arriving' : 'leaving') - near) +
     measure.headingOffsetDeg[index]! +
@@ -170,7 +170,7 @@ export function writePoint(
 }
 
 /** An empty place to write into. */
-export const pointBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
+export const pointBuffer = (): PointBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
 
 /**
  * The place at a distance along an arc.
@@ -178,9 +178,9 @@ export const pointBuffer = (): PlaceBuffer => ({ x: 0, y: 0, headingDeg: 0, segm
  * @returns right to 1e-7 of the length; never NaN
  */
 export function pointAtDistance(arc: Arc, s: number, side: 'leaving' | 'arriving' = 'leaving'): PointOnArc {
-  const place = pointBuffer();
-  writePoint(measureArc(arc), s, arc.points[0], place, side);
-  return place;
+  const point = pointBuffer();
+  writePoint(measureArc(arc), s, arc.points[0], point, side);
+  return point;
 }
 
 /** Length of an arc in field units, relative error at most 1e-9; one lap of a closed arc. */
@@ -189,9 +189,9 @@ export const arcLength = (arc: Arc): number => measureArc(arc).length;
 /** Signed curvature at a distance along an arc, 1 / field units, positive turning clockwise as seen. */
 export function curvatureAtDistance(arc: Arc, s: number): number {
   const table = measureArc(arc).segments;
-  const place = pointAtDistance(arc, s);
-  const segment = table[place.segment];
-  return segment ? curvatureAt(segment.curve, place.t) : 0;
+  const point = pointAtDistance(arc, s);
+  const segment = table[point.segment];
+  return segment ? curvatureAt(segment.curve, point.t) : 0;
 }
 
 /** Distance from the start of the arc to parameter `t` of one of its segments, field units. */

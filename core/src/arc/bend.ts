@@ -42,11 +42,11 @@ export function withSegmentPulled(arc: Arc, segment: number, t: number, to: Vect
   const at = Math.min(0.9, Math.max(0.1, t));
   const [b1, b2] = [3 * (1 - at) ** 2 * at, 3 * (1 - at) * at ** 2];
   const start = from;
-  const place = add(
+  const point = add(
     add(scale(start, (1 - at) ** 3), scale(control1, b1)),
     add(scale(control2, b2), scale(until, at ** 3)),
   );
-  const pull = scale(subtract(to, place), 1 / (b1 * b1 + b2 * b2));
+  const pull = scale(subtract(to, point), 1 / (b1 * b1 + b2 * b2));
   const out = subtract(add(control1, scale(pull, b1)), from);
   const into = subtract(add(control2, scale(pull, b2)), until);
   return changed(arc, withHandle(from, 'out', out, true), withHandle(until, 'in', into, true));

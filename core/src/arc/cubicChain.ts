@@ -30,10 +30,10 @@ export function fromCubics(
   const into = (cubic: Cubic | undefined): Vector =>
     cubic && !isLine(cubic) ? subtract(cubic.control2, cubic.end) : ZERO;
   const count = cubics.length;
-  const places = closed
+  const points = closed
     ? cubics.map(({ start }) => start)
     : [...cubics.map(({ start }) => start), cubics[count - 1]!.end];
-  return places.map(({ x, y }, i): PointShape => {
+  return points.map(({ x, y }, i): PointShape => {
     const before = cubics[i - 1] ?? (closed ? cubics[count - 1] : undefined);
     const point = { x, y, in: into(before), out: outOf(cubics[i]), kind: 'smooth' as const };
     const isSharp = isCorner ? isCorner(i) : isSharpPoint(point, before, cubics[i]);

@@ -9,10 +9,10 @@ const write = (value: number, digits: number): string => String(Number(value.toF
 export function pathData(arc: Chain, digits = 3): string {
   const first = arc.points[0];
   if (!first) return '';
-  const place = (p: { x: number; y: number }): string => `${write(p.x, digits)} ${write(p.y, digits)}`;
+  const coordinates = (p: { x: number; y: number }): string => `${write(p.x, digits)} ${write(p.y, digits)}`;
   const curves = Array.from({ length: segmentCount(arc) }, (_, i) => {
     const { control1, control2, end } = segmentBetween(...segmentEnds(arc, i));
-    return `C${place(control1)} ${place(control2)} ${place(end)}`;
+    return `C${coordinates(control1)} ${coordinates(control2)} ${coordinates(end)}`;
   });
-  return `M${place(first)}${curves.join('')}${arc.closed ? 'Z' : ''}`;
+  return `M${coordinates(first)}${curves.join('')}${arc.closed ? 'Z' : ''}`;
 }

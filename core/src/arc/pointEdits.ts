@@ -50,10 +50,10 @@ export function withPointsMoved(arc: Arc, pointIds: readonly string[], by: Vecto
  * The arc with the end of a handle put somewhere in the field. On a smooth point the other handle turns
  * to stay in line and keeps its length; on an even one it mirrors.
  */
-export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', place: Vector): Arc {
+export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', to: Vector): Arc {
   const moved = replacePoint(arc, pointId, (before) => {
     const point: ArcPoint = { ...before, shaping: null };
-    const handle = subtract(place, point);
+    const handle = subtract(to, point);
     const other = side === 'in' ? 'out' : 'in';
     if (point.kind === 'corner') return { ...point, [side]: handle };
     if (point.kind === 'even') return { ...point, [side]: handle, [other]: scale(handle, -1) };

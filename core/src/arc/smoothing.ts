@@ -94,9 +94,9 @@ export function withShapedHandles<P extends PointShape>(points: readonly P[], cl
 const same = (a: Vector, b: Vector): boolean => a.x === b.x && a.y === b.y;
 
 /** Points of a smooth arc that passes through every given place; they go on rounding themselves off. */
-export const smoothThrough = (places: readonly Vector[], closed = false): readonly PointShape[] =>
+export const smoothThrough = (points: readonly Vector[], closed = false): readonly PointShape[] =>
   withShapedHandles(
-    places.map(({ x, y }): PointShape => ({ x, y, in: ZERO, out: ZERO, kind: 'smooth', shaping: PLAIN })),
+    points.map(({ x, y }): PointShape => ({ x, y, in: ZERO, out: ZERO, kind: 'smooth', shaping: PLAIN })),
     closed,
   );
 

@@ -43,20 +43,20 @@ const toGrid = (value: number, grid: number): number => Math.round(value / grid)
  * Where a place comes to lie when things nearby attract it. A point or the field's middle wins over
  * lines, and lines over the grid; each direction is settled by itself.
  */
-export function snap(place: Vector, { grid, points, centre, lines, reach }: SnapTargets): Snapped {
+export function snap(point: Vector, { grid, points, centre, lines, reach }: SnapTargets): Snapped {
   const spots = [...points, ...(centre ? [centre] : [])];
-  const spot = nearest(spots, (candidate) => distance(candidate, place), reach);
+  const spot = nearest(spots, (candidate) => distance(candidate, point), reach);
   if (spot) {
     const at = { x: spot.x, y: spot.y };
     return { at, guides: [{ kind: spot === centre ? 'centre' : 'point', from: at, to: at }] };
   }
-  const upright = lines ? nearest(spots, ({ x }) => Math.abs(x - place.x), reach) : null;
-  const level = lines ? nearest(spots, ({ y }) => Math.abs(y - place.y), reach) : null;
-  const gridX = grid !== null && !upright && Math.abs(toGrid(place.x, grid) - place.x) <= reach;
-  const gridY = grid !== null && !level && Math.abs(toGrid(place.y, grid) - place.y) <= reach;
+  const upright = lines ? nearest(spots, ({ x }) => Math.abs(x - point.x), reach) : null;
+  const level = lines ? nearest(spots, ({ y }) => Math.abs(y - point.y), reach) : null;
+  const gridX = grid !== null && !upright && Math.abs(toGrid(point.x, grid) - point.x) <= reach;
+  const gridY = grid !== null && !level && Math.abs(toGrid(point.y, grid) - point.y) <= reach;
   const at = {
-    x: upright ? upright.x : gridX ? toGrid(place.x, grid) : place.x,
-    y: level ? level.y : gridY ? toGrid(place.y, grid) : place.y,
+    x: upright ? upright.x : gridX ? toGrid(point.x, grid) : point.x,
+    y: level ? level.y : gridY ? toGrid(point.y, grid) : point.y,
   };
   const guides: SnapGuide[] = [];
   if (upright) guides.push({ kind: 'upright', from: { x: upright.x, y: upright.y }, to: at });

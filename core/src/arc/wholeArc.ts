@@ -137,13 +137,13 @@ function nearestEnds(a: Arc, b: Arc): { reverseA: boolean; reverseB: boolean } {
   const [a0, a1] = ends(a);
   const [b0, b1] = ends(b);
   // The first arc keeps its way if that is as near as turning it.
-  const ways = [
+  const candidates = [
     { away: distance(a1, b0), reverseA: false, reverseB: false },
     { away: distance(a1, b1), reverseA: false, reverseB: true },
     { away: distance(a0, b0), reverseA: true, reverseB: false },
     { away: distance(a0, b1), reverseA: true, reverseB: true },
   ];
-  return ways.reduce((best, way) => (way.away < best.away ? way : best));
+  return candidates.reduce((best, candidate) => (candidate.away < best.away ? candidate : best));
 }
 
 /** Two arcs joined, and which of them had to be turned round for it. */

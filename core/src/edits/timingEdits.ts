@@ -82,10 +82,10 @@ export const timingEdits = {
       moveId,
       (move) => {
         const moved = move.marks.filter(({ id }) => markIds.includes(id));
-        const places = moved.map(({ fraction }) => fraction);
+        const fractions = moved.map(({ fraction }) => fraction);
         const by = isRound(shot, move)
           ? byFraction
-          : Math.min(1 - Math.max(...places), Math.max(-Math.min(...places), byFraction));
+          : Math.min(1 - Math.max(...fractions), Math.max(-Math.min(...fractions), byFraction));
         return withMarksMoved(move, markIds, { byFrames, byFraction: by, takesLater });
       },
       takesLater,

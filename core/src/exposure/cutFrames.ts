@@ -10,11 +10,11 @@ import { spanDisplacement } from './spanKnots';
 /** The place on every frame of a span, as shares of its way; index 0 is the frame after its first mark. */
 function sharesByFrame(move: Move, index: number): number[] {
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
-  const way = spanDisplacement(move, index);
+  const displacement = spanDisplacement(move, index);
   return Array.from({ length: to.frame - from.frame }, (_, i) =>
-    way === 0
+    displacement === 0
       ? (i + 1) / (to.frame - from.frame)
-      : (fractionAt(move, from.frame + i + 1) - from.fraction) / way,
+      : (fractionAt(move, from.frame + i + 1) - from.fraction) / displacement,
   );
 }
 
@@ -78,10 +78,10 @@ export function withExposureBack(move: Move, skip: Skip): Move {
   if (!cut) return move;
   const index = spanIndexAt(move, Math.min(Math.max(frame, firstFrame(move)), lastFrame(move)) - 1);
   const from = move.marks[index]!;
-  const way = spanDisplacement(move, index);
+  const displacement = spanDisplacement(move, index);
   const shares = sharesByFrame(move, index);
   const at = frame - from.frame - 1;
-  const share = way === 0 ? 0 : (cut.fraction - from.fraction) / way;
+  const share = displacement === 0 ? 0 : (cut.fraction - from.fraction) / displacement;
   const back = [
     ...shares.slice(0, at),
     ...Array.from({ length: cut.framesHeld }, () => share),

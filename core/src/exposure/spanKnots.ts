@@ -25,12 +25,12 @@ export function spanKnots(move: Move, shot: Pick<Shot, 'lengthFrames'>, index: n
   if (!from || !to) throw new ShotError('unknown-id', 'There is no span there.');
   if (isHold(from, to))
     throw new ShotError('out-of-range', 'The figure holds here: there is no spacing to change.');
-  const way = spanDisplacement(move, index);
+  const displacement = spanDisplacement(move, index);
   const inside = exposuresOf(move, shot)
     .map(({ frame }) => frame)
     .filter((frame) => frame > from.frame && frame < to.frame);
   const frames = [from.frame, ...inside, to.frame];
-  const shares = frames.map((frame) => (fractionAt(move, frame) - from.fraction) / way);
+  const shares = frames.map((frame) => (fractionAt(move, frame) - from.fraction) / displacement);
   return { index, frames, shares: [0, ...shares.slice(1, -1), 1] };
 }
 

@@ -47,7 +47,7 @@ function postPath(arc: Arc, arcLength: number, mark: Mark, half: number): string
 /** Numbers beside the longer ticks and the marks, each frame once. */
 function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], beside: number): string[] {
   const spots = new Map(
-    ticks.filter(({ isFifth }) => isFifth).map((tick) => [tick.frame, tick as Omit<Tick, 'place'>]),
+    ticks.filter(({ isFifth }) => isFifth).map((tick) => [tick.frame, tick as Omit<Tick, 'arcDistance'>]),
   );
   for (const mark of move.marks)
     spots.set(mark.frame, { frame: mark.frame, isFifth: true, ...postOf(arc, arcLength, mark) });

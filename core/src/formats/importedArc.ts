@@ -80,12 +80,12 @@ export function importedPoints({ cubics, closed }: SubPath, transform: Transform
       'out-of-range',
       `This path has ${cubics.length} segments; an arc holds at most ${MOST_POINTS}.`,
     );
-  const place = (p: { x: number; y: number }) => applyTo(transform, p);
+  const transformed = (p: { x: number; y: number }) => applyTo(transform, p);
   const placed = cubics.map(({ start, control1, control2, end }) => ({
-    start: place(start),
-    control1: place(control1),
-    control2: place(control2),
-    end: place(end),
+    start: transformed(start),
+    control1: transformed(control1),
+    control2: transformed(control2),
+    end: transformed(end),
   }));
   if (!placed.every(isWithinReach))
     throw new ShotError('out-of-range', 'This path leads too far outside the field.');

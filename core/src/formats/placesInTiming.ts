@@ -27,10 +27,10 @@ export const marksOn = (frames: readonly number[], fractionOf: (i: number) => nu
 export function withPlaces(
   shot: Shot,
   move: Move,
-  places: ReadonlyMap<number, number>,
+  fractions: ReadonlyMap<number, number>,
   isChanged: (frame: number) => boolean,
 ): Move {
-  const changed = [...places.keys()].filter(isChanged);
+  const changed = [...fractions.keys()].filter(isChanged);
   const outside = changed.find((frame) => frame < firstFrame(move) || frame > lastFrame(move));
   if (outside !== undefined)
     throw brokenTable(
@@ -40,14 +40,14 @@ export function withPlaces(
     ...move,
     overrides: move.overrides.filter(({ frame }) => !isChanged(frame)),
     marks: move.marks.map((mark) =>
-      isChanged(mark.frame) ? { ...mark, fraction: places.get(mark.frame)!, pointId: null } : mark,
+      isChanged(mark.frame) ? { ...mark, fraction: fractions.get(mark.frame)!, pointId: null } : mark,
     ),
   };
   for (let index = move.marks.length - 2; index >= 0; index--) {
     const [from, to] = [next.marks[index]!, next.marks[index + 1]!];
-    const inside = [...places.keys()].filter((frame) => frame > from.frame && frame < to.frame);
+    const inside = [...fractions.keys()].filter((frame) => frame > from.frame && frame < to.frame);
     if (!inside.some(isChanged) && !isChanged(from.frame) && !isChanged(to.frame)) continue;
-    if (inside.length > 0) next = withSpanThrough(shot, next, index, places, inside);
+    if (inside.length > 0) next = withSpanThrough(shot, next, index, fractions, inside);
   }
   return next;
 }
@@ -57,13 +57,13 @@ function withSpanThrough(
   shot: Shot,
   move: Move,
   index: number,
-  places: ReadonlyMap<number, number>,
+  fractions: ReadonlyMap<number, number>,
   inside: readonly number[],
 ): Move {
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   if (isHold(from, to)) {
-    if (inside.every((frame) => isHold(from, { fraction: places.get(frame)! }))) return move;
-    const marks = marksOn(inside, (i) => places.get(inside[i]!)!).map((mark): Mark => ({
+    if (inside.every((frame) => isHold(from, { fraction: fractions.get(frame)! }))) return move;
+    const marks = marksOn(inside, (i) => fractions.get(inside[i]!)!).map((mark): Mark => ({
       ...mark,
       id: `${from.id}-${mark.frame}`,
       kind: 'pass',
@@ -72,12 +72,12 @@ function withSpanThrough(
     return { ...move, marks: [...before, ...marks, ...move.marks.slice(index + 1)] };
   }
   const knots = spanKnots(move, shot, index);
-  const way = to.fraction - from.fraction;
+  const displacement = to.fraction - from.fraction;
   const shares = knots.frames.map((frame, k) => {
-    const place = places.get(frame);
-    return k === 0 || k === knots.frames.length - 1 || place === undefined
+    const fraction = fractions.get(frame);
+    return k === 0 || k === knots.frames.length - 1 || fraction === undefined
       ? knots.shares[k]!
-      : (place - from.fraction) / way;
+      : (fraction - from.fraction) / displacement;
   });
   return withShares(move, knots, shares);
 }

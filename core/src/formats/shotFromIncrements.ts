@@ -33,14 +33,14 @@ export function shotFromIncrements(table: ReadIncrements, name: string, rate: nu
         `This table has no column ${column}: it can be read as the timing of a move, in its shot.`,
       );
   const k = table.units === 'mm' ? UNITS_PER_MM : 1;
-  const places = table.rows.map(({ values, line }) => {
+  const points = table.rows.map(({ values, line }) => {
     if (values.x === null || values.y === null) throw brokenTable(`Line ${line}: x or y is empty.`);
     return { x: values.x! * k, y: values.y! * k };
   });
   const pointOf: number[] = [];
-  const distinct = places.filter((place, i) => {
-    const before = places[i - 1];
-    const isNew = !before || distance(before, place) > 0;
+  const distinct = points.filter((point, i) => {
+    const before = points[i - 1];
+    const isNew = !before || distance(before, point) > 0;
     pointOf.push((pointOf[i - 1] ?? -1) + (isNew ? 1 : 0));
     return isNew;
   });
@@ -51,8 +51,8 @@ export function shotFromIncrements(table: ReadIncrements, name: string, rate: nu
     );
   const frames = table.rows.map(({ frame }) => frame);
   const last = frames[frames.length - 1]!;
-  const width = places.reduce((most, place) => Math.max(most, Math.ceil(place.x)), FIELD_WIDTH);
-  const height = places.reduce((most, place) => Math.max(most, Math.ceil(place.y)), FIELD_HEIGHT);
+  const width = points.reduce((most, point) => Math.max(most, Math.ceil(point.x)), FIELD_WIDTH);
+  const height = points.reduce((most, point) => Math.max(most, Math.ceil(point.y)), FIELD_HEIGHT);
   const lengthFrames = Math.min(LONGEST_SHOT, Math.max(2, last));
   const empty = checked(freshShot({ name, rate, lengthFrames, width, height }));
   const drawn = arcEdits.drawArc(empty, { points: smoothThrough(distinct) });

@@ -50,13 +50,13 @@ function ellipticalArc(
   if (sweep === 1 && sweepDeg < 0) sweepDeg += 360;
   if (sweep === 0 && sweepDeg > 0) sweepDeg -= 360;
   const middle = add(applyTo(turn, { x: centre.x * a, y: centre.y * b }), mix(start, end, 1 / 2));
-  const place = (p: Vector): Vector => add(applyTo(turn, p), middle);
+  const transformed = (p: Vector): Vector => add(applyTo(turn, p), middle);
   const cubics = roundArc(a, b, (from * 180) / Math.PI, sweepDeg, LARGEST_TURN_DEG);
   return cubics.map((cubic, i) => ({
-    start: i === 0 ? start : place(cubic.start),
-    control1: place(cubic.control1),
-    control2: place(cubic.control2),
-    end: i === cubics.length - 1 ? end : place(cubic.end),
+    start: i === 0 ? start : transformed(cubic.start),
+    control1: transformed(cubic.control1),
+    control2: transformed(cubic.control2),
+    end: i === cubics.length - 1 ? end : transformed(cubic.end),
   }));
 }
 
@@ -166,7 +166,7 @@ function refuseHugeNumbers(data: string): void {
 
 /** The reader's own words on what is wrong, as part of a sentence. */
 function whatIsWrong(fault: string): string {
-  const place = /at pos (\d+)/.exec(fault)?.[1];
+  const transformed = /at pos (\d+)/.exec(fault)?.[1];
   if (!fault) return 'there is nothing in it';
-  return place ? `it goes wrong at character ${Number(place) + 1}` : 'it must begin with “M”';
+  return transformed ? `it goes wrong at character ${Number(transformed) + 1}` : 'it must begin with “M”';
 }

@@ -92,16 +92,16 @@ function ownPlaces(column: PlaceColumn, read: readonly ReadRow[], table: Increme
 }
 
 function refuseOffArc(
-  places: readonly number[],
+  arcDistances: readonly number[],
   read: readonly ReadRow[],
   length: number,
   isClosed: boolean,
 ): void {
   if (isClosed) return;
-  places.forEach((place, i) => {
-    if (place < -length * SAME_PLACE || place > length * (1 + SAME_PLACE))
+  arcDistances.forEach((arcDistance, i) => {
+    if (arcDistance < -length * SAME_PLACE || arcDistance > length * (1 + SAME_PLACE))
       throw brokenTable(
-        `Frame ${read[i]!.frame}: place ${Number(place.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
+        `Frame ${read[i]!.frame}: place ${Number(arcDistance.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
       );
   });
 }
@@ -151,11 +151,11 @@ export function withTimingFrom(
 
   if (!hasFramesOf(table.rows, rows)) {
     const column = chosen ?? columns[0]!;
-    const places = ownPlaces(column, table.rows, ownTable);
-    refuseOffArc(places, table.rows, length, arc.closed);
+    const arcDistances = ownPlaces(column, table.rows, ownTable);
+    refuseOffArc(arcDistances, table.rows, length, arc.closed);
     const frames = table.rows.map(({ frame }) => frame);
     const fraction = (i: number): number =>
-      arc.closed ? places[i]! / length : Math.min(1, Math.max(0, places[i]! / length));
+      arc.closed ? arcDistances[i]! / length : Math.min(1, Math.max(0, arcDistances[i]! / length));
     const timed = { ...move, ...PLAIN_TIMING, marks: marksOn(frames, fraction), framesHeld: heldIn(frames) };
     const last = frames[frames.length - 1]!;
     const closes = arc.closed && last === shot.lengthFrames + 1;
@@ -184,22 +184,23 @@ export function withTimingFrom(
     changes
       .get(column)!
       .every(
-        (place, i) =>
-          Math.abs(place - changes.get(leading[0]!)![i]!) <= length * AGREED_PLACE + 1.01 * rounding(column),
+        (arcDistance, i) =>
+          Math.abs(arcDistance - changes.get(leading[0]!)![i]!) <=
+          length * AGREED_PLACE + 1.01 * rounding(column),
       );
   if (!chosen && !leading.every(agrees)) return { outcome: 'choose', columns: leading };
   const column = chosen && changes.has(chosen) ? chosen : leading[0]!;
-  const places = changes.get(column)!;
-  refuseOffArc(places, table.rows, length, arc.closed);
+  const arcDistances = changes.get(column)!;
+  refuseOffArc(arcDistances, table.rows, length, arc.closed);
   const movedFrames = new Set(
     rows
-      .filter(({ arcDistance }, i) => Math.abs(places[i]! - arcDistance) > length * 1e-12)
+      .filter(({ arcDistance }, i) => Math.abs(arcDistances[i]! - arcDistance) > length * 1e-12)
       .map(({ frame }) => frame),
   );
   const fractions = new Map(
     rows.map(({ frame }, i) => [
       frame,
-      arc.closed ? places[i]! / length : Math.min(1, Math.max(0, places[i]! / length)),
+      arc.closed ? arcDistances[i]! / length : Math.min(1, Math.max(0, arcDistances[i]! / length)),
     ]),
   );
   const timed = withPlaces(shot, move, fractions, (frame) => movedFrames.has(frame));

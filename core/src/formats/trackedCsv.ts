@@ -68,13 +68,13 @@ export function readTrackedCsv(text: string, rate: number): TrackedPositions {
   let first = 1;
   for (const { number, cells } of lines) {
     const time = numberOf(cells[columns.indexOf(timeColumn)]);
-    const place = [numberOf(cells[x]), numberOf(cells[y])] as const;
-    const what = complaint(time, place, before, isFrames);
+    const point = [numberOf(cells[x]), numberOf(cells[y])] as const;
+    const what = complaint(time, point, before, isFrames);
     if (what) wrong.push(`line ${number} ${what}`);
     else {
       if (samples.length === 0) first = isFrames ? time : 1 + Math.round(time * rate);
       before = time;
-      samples.push({ x: place[0], y: place[1], ms: 1000 * (isFrames ? time / rate : time) });
+      samples.push({ x: point[0], y: point[1], ms: 1000 * (isFrames ? time / rate : time) });
     }
   }
   if (wrong.length > 0) {

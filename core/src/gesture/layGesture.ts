@@ -43,28 +43,28 @@ function arcAlong(
   rests: readonly Standstill[],
   closest: number,
 ): Moment[] {
-  const way: Moment[] = [samples[0]!];
+  const trail: Moment[] = [samples[0]!];
   let next = 0;
   for (const sample of samples) {
     for (let rest = rests[next]; rest && sample.frame >= rest.from; rest = rests[next]) {
       if (sample.frame < rest.until) break;
       const { x, y } = moments[rest.about]!;
-      way.push({ x, y, frame: rest.from }, { x, y, frame: rest.until });
+      trail.push({ x, y, frame: rest.from }, { x, y, frame: rest.until });
       next++;
     }
     const rest = rests[next];
     if (rest && sample.frame >= rest.from) continue;
-    if (distance(sample, way[way.length - 1]!) >= closest) way.push(sample);
+    if (distance(sample, trail[trail.length - 1]!) >= closest) trail.push(sample);
   }
   const last = samples[samples.length - 1]!;
-  if (distance(last, way[way.length - 1]!) > 0 || way.length < 2) way.push(last);
-  return withStepsBetween(way, closest * LONGEST_STEP);
+  if (distance(last, trail[trail.length - 1]!) > 0 || trail.length < 2) trail.push(last);
+  return withStepsBetween(trail, closest * LONGEST_STEP);
 }
 
 /** Places on the straight line between two that lie far apart: there the hand went straight, as far as is known. */
-function withStepsBetween(way: readonly Moment[], longest: number): Moment[] {
-  return way.flatMap((to, i) => {
-    const from = way[i - 1];
+function withStepsBetween(trail: readonly Moment[], longest: number): Moment[] {
+  return trail.flatMap((to, i) => {
+    const from = trail[i - 1];
     const steps = from ? Math.min(MOST_STEPS, Math.max(1, Math.ceil(distance(from, to) / longest))) : 1;
     return Array.from({ length: steps }, (_, k): Moment => {
       const share = (k + 1) / steps;
@@ -80,9 +80,9 @@ function withStepsBetween(way: readonly Moment[], longest: number): Moment[] {
 }
 
 /** Lengths of the straight lines through all places up to each of them. */
-function lengthsOf(way: readonly Vector[]): Float64Array {
-  const lengths = new Float64Array(way.length);
-  for (let i = 1; i < way.length; i++) lengths[i] = lengths[i - 1]! + distance(way[i]!, way[i - 1]!);
+function lengthsOf(trail: readonly Vector[]): Float64Array {
+  const lengths = new Float64Array(trail.length);
+  for (let i = 1; i < trail.length; i++) lengths[i] = lengths[i - 1]! + distance(trail[i]!, trail[i - 1]!);
   return lengths;
 }
 
@@ -137,18 +137,18 @@ function nearestAround(
 function distancesOf(
   measure: ArcMeasure,
   { samples }: FittedStroke,
-  way: readonly Moment[],
+  trail: readonly Moment[],
   moments: readonly Moment[],
   nearEnough: number,
 ): Float64Array {
-  const lengths = lengthsOf(way);
+  const lengths = lengthsOf(trail);
   let at = 0;
   let segment = 0;
   return Float64Array.from(moments, (moment) => {
-    while (at < way.length - 2 && way[at + 1]!.frame <= moment.frame) at++;
+    while (at < trail.length - 2 && trail[at + 1]!.frame <= moment.frame) at++;
     while (segment < samples.length - 2 && samples[segment + 1]! <= at) segment++;
     const [from, until] = [lengths[samples[segment]!]!, lengths[samples[segment + 1]!]!];
-    const [before, after] = [way[at]!, way[at + 1]!];
+    const [before, after] = [trail[at]!, trail[at + 1]!];
     const passing = after.frame - before.frame;
     const share = passing > 0 ? Math.min(1, (moment.frame - before.frame) / passing) : 1;
     const passed = lengths[at]! + (lengths[at + 1]! - lengths[at]!) * share;
@@ -175,14 +175,14 @@ function laidAlong(
 ): LaidGesture {
   const arc = bareArc(points);
   const measure = measureArc(arc);
-  const place = pointBuffer();
+  const point = pointBuffer();
   return {
     points,
     wanted: wantedOf(measure),
     length: measure.length,
     awayOn: (frame, along) => {
-      writePoint(measure, along, arc.points[0], place);
-      return distance(place, moments[frame]!);
+      writePoint(measure, along, arc.points[0], point);
+      return distance(point, moments[frame]!);
     },
   };
 }
@@ -212,10 +212,10 @@ export function layGesture(
   allowedDeviation: number,
 ): LaidGesture {
   for (const share of SHARES_OF_ARC) {
-    const way = arcAlong(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
-    const fitted = fitStrokeSamples(way, { allowedDeviation: allowedDeviation * share });
+    const trail = arcAlong(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
+    const fitted = fitStrokeSamples(trail, { allowedDeviation: allowedDeviation * share });
     const found = laidAlong(fitted.points, moments, (measure) =>
-      distancesOf(measure, fitted, way, moments, allowedDeviation * share * 1.2),
+      distancesOf(measure, fitted, trail, moments, allowedDeviation * share * 1.2),
     );
     if (moments.every((_, k) => found.awayOn(k, found.wanted[k]!) <= allowedDeviation * 0.75)) return found;
   }

@@ -16,32 +16,32 @@ const STILL_SHARE = 0.5;
 const LEAVES_FASTER = 3;
 
 /** The last frame from one on through which the hand stays within a reach of a place. */
-function staysUntil(places: readonly Vector[], from: number, about: Vector, reach: number): number {
+function staysUntil(points: readonly Vector[], from: number, about: Vector, reach: number): number {
   let until = from;
-  while (until + 1 < places.length && distance(places[until + 1]!, about) <= reach) until++;
+  while (until + 1 < points.length && distance(points[until + 1]!, about) <= reach) until++;
   return until;
 }
 
 /**
  * Where a hand rested. It trembles while it does: it rests as long as it stays near one place and then leaves
  * it much faster than it drifted. A slow and steady way is no rest.
- * @param places where it was on each frame
+ * @param points where it was on each frame
  * @param allowedDeviation field units
  */
-export function standstills(places: readonly Vector[], allowedDeviation: number): Standstill[] {
+export function standstills(points: readonly Vector[], allowedDeviation: number): Standstill[] {
   const reach = allowedDeviation * STILL_SHARE;
   const found: Standstill[] = [];
   let k = 0;
-  while (k < places.length - LEAST_INTERVALS) {
-    const about = places[k]!;
-    const near = staysUntil(places, k, about, reach / 2);
+  while (k < points.length - LEAST_INTERVALS) {
+    const about = points[k]!;
+    const near = staysUntil(points, k, about, reach / 2);
     const intervals = near - k;
     if (intervals >= LEAST_INTERVALS) {
-      const far = staysUntil(places, k, about, reach);
+      const far = staysUntil(points, k, about, reach);
       // At the end it does not leave any more: there it has hardly drifted.
       const isRest =
-        near === places.length - 1
-          ? distance(places[near]!, about) <= reach / 2 / LEAVES_FASTER
+        near === points.length - 1
+          ? distance(points[near]!, about) <= reach / 2 / LEAVES_FASTER
           : intervals >= LEAVES_FASTER * (far - near);
       if (isRest) {
         found.push({ from: k, until: near, about: k + (intervals >> 1) });

@@ -135,9 +135,9 @@ describe('thinning', () => {
   test('a pause survives: the figure holds where the hand rested', () => {
     // Out for 1 s, half a second of rest with a tremble, and on for 1 s.
     const gesture = along(2.5, (t) => {
-      const way = t < 1 ? t : t < 1.5 ? 1 : t - 0.5;
+      const moved = t < 1 ? t : t < 1.5 ? 1 : t - 0.5;
       const tremble = t >= 1 && t < 1.5 ? 0.4 * Math.sin(70 * t) : 0;
-      return [300 * way, 200 + tremble];
+      return [300 * moved, 200 + tremble];
     });
     const { marks } = thin(gesture, 6);
     const hold = marks.findIndex((mark, i) => mark.fraction === marks[i + 1]?.fraction);
@@ -259,10 +259,10 @@ describe('thinning', () => {
   });
 
   test('on every frame the figure is within the allowed deviation of the hand', () => {
-    const way = fc.oneof(fc.constant(0), fc.integer({ min: -60, max: 60 }));
+    const moved = fc.oneof(fc.constant(0), fc.integer({ min: -60, max: 60 }));
     const step = fc.record({
-      dx: way,
-      dy: way,
+      dx: moved,
+      dy: moved,
       dms: fc.constantFrom(0, 4, 8, 8, 16, 16, 120, 400),
     });
     const gestures = fc.array(step, { minLength: 1, maxLength: 120 }).map((steps) => {
@@ -287,8 +287,8 @@ describe('thinning', () => {
             const before = thinned.marks[i]!;
             expect(mark.frame).toBeGreaterThan(before.frame);
             // A hold is one, and not a way of a billionth.
-            const way = Math.abs(mark.fraction - before.fraction);
-            expect(way === 0 || way >= 1e-9).toBe(true);
+            const moved = Math.abs(mark.fraction - before.fraction);
+            expect(moved === 0 || moved >= 1e-9).toBe(true);
           });
         },
       ),

@@ -12,14 +12,14 @@ const frame = z
   .min(1)
   .max(LONGEST_SHOT + 1);
 /** Share of the arc's length; laps of a closed arc go on past 1. */
-const place = z.number().min(-1_000).max(1_000);
+const fraction = z.number().min(-1_000).max(1_000);
 const shift = z.number().min(-FURTHEST).max(FURTHEST);
 
 /** A promise in time: on this frame, be at this place. `easing` belongs to the span that starts here. */
 export const markSchema = z.object({
   id: id(z),
   frame,
-  fraction: place,
+  fraction,
   kind: z.enum(['stop', 'pass']),
   easing: easingSchema,
   /** The point of the arc that carries the mark, so that both stay together; null for none. */
@@ -39,7 +39,7 @@ export const exposureRangeSchema = z.object({ from: frame, until: frame, framesH
  */
 export const skipSchema = z.object({
   frame,
-  cut: z.object({ fraction: place, framesHeld: z.number().int().min(1).max(LONGEST_SHOT) }).nullable(),
+  cut: z.object({ fraction, framesHeld: z.number().int().min(1).max(LONGEST_SHOT) }).nullable(),
 });
 
 /** One frame put off the plan by hand, by so many field units. */

@@ -33,7 +33,7 @@ const FINENESS = 10;
 export function standingPath(
   standIn: StandIn,
   heightInField: number,
-  place: Vector,
+  pivotPoint: Vector,
   headingDeg: number,
 ): string {
   const { commands, coordinates } = outlineOf(standIn);
@@ -47,7 +47,7 @@ export function standingPath(
     for (const end = at + COORDINATES[command]!; at < end; at += 2) {
       const x = coordinates[at]! - standIn.pivot.x;
       const y = coordinates[at + 1]! - standIn.pivot.y;
-      path += `${Math.round((place.x + x * cos - y * sin) * FINENESS) / FINENESS} ${Math.round((place.y + x * sin + y * cos) * FINENESS) / FINENESS} `;
+      path += `${Math.round((pivotPoint.x + x * cos - y * sin) * FINENESS) / FINENESS} ${Math.round((pivotPoint.y + x * sin + y * cos) * FINENESS) / FINENESS} `;
     }
   }
   return path;

@@ -105,10 +105,10 @@ export const STAND_INS: Readonly<Record<StandInName, StandIn>> = {
 export function standInTransform(
   { height: drawnHeight, pivot }: StandIn,
   heightInField: number,
-  place: Vector,
+  pivotPoint: Vector,
   headingDeg: number,
 ): string {
   const k = heightInField / drawnHeight;
   const n = (value: number): number => Number(value.toFixed(3));
-  return `translate(${n(place.x)} ${n(place.y)}) rotate(${n(headingDeg)}) scale(${Number(k.toFixed(5))}) translate(${-pivot.x} ${-pivot.y})`;
+  return `translate(${n(pivotPoint.x)} ${n(pivotPoint.y)}) rotate(${n(headingDeg)}) scale(${Number(k.toFixed(5))}) translate(${-pivot.x} ${-pivot.y})`;
 }

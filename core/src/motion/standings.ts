@@ -36,8 +36,8 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
   const measure = measureArc(arc);
   const at = pointBuffer();
   const same = measure.length * SAME_PLACE;
-  const place = (f: number): number => distanceOn(measure, fractionAt(move, f));
-  const isSame = (f: number, g: number): boolean => Math.abs(place(f) - place(g)) <= same;
+  const distanceAt = (f: number): number => distanceOn(measure, fractionAt(move, f));
+  const isSame = (f: number, g: number): boolean => Math.abs(distanceAt(f) - distanceAt(g)) <= same;
 
   const standingSince = (f: number): number => {
     let since = f;
@@ -49,8 +49,8 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
   };
   const directionOn = (f: number): number => {
     const since = standingSince(f);
-    const s = place(since);
-    const cameForward = since > 1 && s - place(since - 1) > same;
+    const s = distanceAt(since);
+    const cameForward = since > 1 && s - distanceAt(since - 1) > same;
     const staysNext = since < shot.lengthFrames && isSame(since, since + 1);
     writePoint(measure, s, arc.points[0], at, cameForward && staysNext ? 'arriving' : 'leaving');
     return at.headingDeg;
@@ -59,7 +59,7 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
   const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
   return frames.map((frame) => {
     const directionDeg = directionOn(frame);
-    writePoint(measure, place(frame), arc.points[0], at);
+    writePoint(measure, distanceAt(frame), arc.points[0], at);
     const { dx, dy } = byHand.get(frame) ?? { dx: 0, dy: 0 };
     return {
       frame,

@@ -139,15 +139,15 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
 function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number): Stand | null {
   const { move, arc, arcLength } = travel;
   if (!arc.closed || !endsPastShot(move, shot)) return null;
-  const place = lastMark(move).fraction * arcLength * perUnit;
-  const laps = arcLength > 0 ? Math.round((place - first.arcDistance) / (arcLength * perUnit)) : 0;
+  const arcDistance = lastMark(move).fraction * arcLength * perUnit;
+  const laps = arcLength > 0 ? Math.round((arcDistance - first.arcDistance) / (arcLength * perUnit)) : 0;
   const turn = move.turnsWithArc ? laps * measureArc(arc).turnPerLapDeg : 0;
   return {
     ...first,
     frame: shot.lengthFrames + 1,
     framesHeld: 0,
     isByHand: false,
-    arcDistance: place,
+    arcDistance,
     headingDeg: first.headingDeg + turn,
   };
 }

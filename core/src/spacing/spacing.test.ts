@@ -141,7 +141,7 @@ test('on every frame the row of its exposure is seen', () => {
 test('ticks stand across the arc, at multiples of five longer', () => {
   const shot = shotAlong(line120, 21);
   const ticks = ticksOf(evaluate(shot).travels[0]!, shot);
-  expect(ticks[5]).toMatchObject({ frame: 6, place: 30, x: 30, isFifth: false });
+  expect(ticks[5]).toMatchObject({ frame: 6, arcDistance: 30, x: 30, isFifth: false });
   expect(ticks[5]!.acrossY).toBeCloseTo(1, 12);
   expect(ticks.filter((tick) => tick.isFifth).map((tick) => tick.frame)).toEqual([5, 10, 15, 20]);
   const twos = held(shot, 2);

@@ -134,8 +134,8 @@ export function withIncrementPushing(move: Move, shot: Shot, asked: Increment, i
   const index = spanArrivingAt(move, asked.frame);
   const knots = spanKnots(move, shot, index);
   const by = wantedPlace(shot, move, asked) - fractionAt(move, asked.frame);
-  const way = spanDisplacement(move, index);
-  if (Math.abs(way + by) < 1e-9) throw outOfRange('Nothing would be left of this span.');
+  const displacement = spanDisplacement(move, index);
+  if (Math.abs(displacement + by) < 1e-9) throw outOfRange('Nothing would be left of this span.');
   const later = move.marks.slice(index + 1);
   const tied = later.find(({ pointId }) => pointId !== null);
   if (tied)
@@ -147,7 +147,7 @@ export function withIncrementPushing(move: Move, shot: Shot, asked: Increment, i
   const spread = withShares(
     move,
     knots,
-    knots.shares.map((share, k) => (share * way + (k >= at ? by : 0)) / (way + by)),
+    knots.shares.map((share, k) => (share * displacement + (k >= at ? by : 0)) / (displacement + by)),
   );
   return {
     ...spread,
@@ -192,7 +192,7 @@ export function withSpacingDrawn(
   drawn: readonly (readonly [frame: number, increment: number])[],
 ): Move {
   const knots = spanKnots(move, shot, index);
-  const way = Math.abs(spanDisplacement(move, index));
+  const displacement = Math.abs(spanDisplacement(move, index));
   const exposures = exposuresOf(move, shot).map(({ frame }) => frame);
   const [start, begins] = [knots.frames[0]!, move.marks[index]!.fraction];
   const given = new Map<number, number>();
@@ -204,7 +204,7 @@ export function withSpacingDrawn(
     const before = exposures.filter((f) => f < frame).pop() ?? start;
     const behind = before < start ? Math.abs(begins - fractionAt(move, before)) : 0;
     given.delete(k);
-    given.set(k, Math.max(0, increment - behind) / way);
+    given.set(k, Math.max(0, increment - behind) / displacement);
     latest = k;
   }
   if (latest < 0) return move;

@@ -6,7 +6,7 @@ import { exposuresOf } from '../exposure/exposures';
 export interface Tick {
   readonly frame: number;
   /** Distance from the start of the arc, field units. */
-  readonly place: number;
+  readonly arcDistance: number;
   readonly x: number;
   readonly y: number;
   /** Unit vector across the arc, to the right of the travel. */
@@ -34,7 +34,7 @@ export function ticksOf(travel: Travel, shot: Shot): Tick[] {
     const direction = travel.direction[i]! * RADIANS;
     return {
       frame,
-      place: travel.arcDistance[i]!,
+      arcDistance: travel.arcDistance[i]!,
       x: travel.x[i]!,
       y: travel.y[i]!,
       acrossX: -Math.sin(direction),

@@ -50,9 +50,9 @@ export interface UnrolledArc {
 function postsOf(move: Move, length: number): Post[] {
   const posts: Post[] = [];
   for (const { id, frame, fraction, kind, label } of move.marks) {
-    const place = fraction * length;
+    const arcDistance = fraction * length;
     const before = posts[posts.length - 1];
-    if (before && before.arcDistance === place)
+    if (before && before.arcDistance === arcDistance)
       posts[posts.length - 1] = {
         ...before,
         markIds: [...before.markIds, id],
@@ -66,7 +66,7 @@ function postsOf(move: Move, length: number): Post[] {
         frames: [frame],
         frame,
         untilFrame: frame,
-        arcDistance: place,
+        arcDistance,
         kind,
         label,
       });

@@ -11,9 +11,9 @@ const NO_WAY = 1e-9;
 export function leavesArc({ closed }: Pick<Arc, 'closed'>, from: Mark, to: Mark): boolean {
   if (closed) return false;
   const frames = to.frame - from.frame;
-  const way = to.fraction - from.fraction;
+  const displacement = to.fraction - from.fraction;
   for (let x = 1; x < frames; x++) {
-    const fraction = from.fraction + easedDistance(from.easing, x, frames, way);
+    const fraction = from.fraction + easedDistance(from.easing, x, frames, displacement);
     if (fraction < -NO_WAY || fraction > 1 + NO_WAY) return true;
   }
   return false;

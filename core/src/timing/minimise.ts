@@ -1,9 +1,9 @@
-type Place = readonly number[];
+type Parameters = readonly number[];
 
 const STEPS_PER_DIMENSION = 120;
 const SMALL = 1e-10;
 
-const blend = (from: Place, to: Place, share: number): Place =>
+const blend = (from: Parameters, to: Parameters, share: number): Parameters =>
   from.map((value, i) => value + (to[i]! - value) * share);
 
 /**
@@ -11,12 +11,16 @@ const blend = (from: Place, to: Place, share: number): Place =>
  * Mead, "A simplex method for function minimization", The Computer Journal 1965).
  * @param start where to begin, and how far to step at first in each direction
  */
-export function minimise(cost: (place: Place) => number, start: Place, step: Place): Place {
+export function minimise(
+  cost: (parameters: Parameters) => number,
+  start: Parameters,
+  step: Parameters,
+): Parameters {
   let simplex = [
     start,
     ...start.map((_, i) => start.map((value, j) => value + (i === j ? step[i]! : 0))),
   ].map((at) => ({ at, cost: cost(at) }));
-  const tried = (at: Place) => ({ at, cost: cost(at) });
+  const tried = (at: Parameters) => ({ at, cost: cost(at) });
   for (let i = 0; i < STEPS_PER_DIMENSION * start.length; i++) {
     simplex.sort((a, b) => a.cost - b.cost);
     const [best, worst] = [simplex[0]!, simplex[simplex.length - 1]!];

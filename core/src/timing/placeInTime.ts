@@ -87,10 +87,10 @@ function fractionsOfSpan(from: TimedMark, to: TimedMark): Float64Array {
   const known = spans.get(from);
   if (known?.to === to) return known.fractions;
   const frames = to.frame - from.frame;
-  const way = to.fraction - from.fraction;
+  const displacement = to.fraction - from.fraction;
   const fractions = Float64Array.from(
     { length: frames },
-    (_, x) => from.fraction + easedDistance(from.easing, x, frames, way),
+    (_, x) => from.fraction + easedDistance(from.easing, x, frames, displacement),
   );
   spans.set(from, { to, fractions });
   return fractions;

@@ -14,9 +14,9 @@ const NO_WAY = 1e-9;
 /** A stretch of a span as an explicit chart: shares of its own way at the end of each of its frames. */
 function chartWithin(easing: Easing, frames: number, from: number, until: number): Easing {
   const at = (x: number): number => easedDistance(easing, x, frames, 1);
-  const [start, way] = [at(from), at(until) - at(from)];
-  if (Math.abs(way) < NO_WAY) return EVEN;
-  return chartOf(Array.from({ length: until - from }, (_, i) => (at(from + i + 1) - start) / way));
+  const [start, displacement] = [at(from), at(until) - at(from)];
+  if (Math.abs(displacement) < NO_WAY) return EVEN;
+  return chartOf(Array.from({ length: until - from }, (_, i) => (at(from + i + 1) - start) / displacement));
 }
 
 /**

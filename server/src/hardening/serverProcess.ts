@@ -20,7 +20,7 @@ export interface ServerProcess {
  * @param uid the user it runs as; the present one without it
  */
 export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}, uid?: number): ServerProcess {
-  const child = spawn(process.execPath, ['--import', 'tsx', join(SERVER, 'src/main.ts')], {
+  const child = spawn(process.execPath, ['--enable-source-maps', join(SERVER, 'dist/main.mjs')], {
     cwd: SERVER,
     env: { ...process.env, PORT: '0', HUMBLE_LOG: 'silent', HUMBLE_DATA: folder, ...env },
     stdio: ['ignore', 'pipe', 'pipe'],

@@ -1,4 +1,4 @@
-import { dirname, join } from 'node:path';
+import { dirname, extname, join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 
 /** A task took longer, or more memory, than it is allowed. */
@@ -48,7 +48,7 @@ export type Answer = { readonly result: unknown } | { readonly error: unknown };
 /**
  * Starts threads as they are needed, up to a number. A thread that went past a limit is ended, and the next
  * task gets another one.
- * @param file the thread's TypeScript: it answers each message with an `Answer`
+ * @param file of the thread, as TypeScript or built: it answers each message with an `Answer`
  */
 export function createThreadPool(file: string, { size, memoryMb }: PoolOptions): ThreadPool {
   const queue: WaitingTask[] = [];
@@ -71,7 +71,8 @@ export function createThreadPool(file: string, { size, memoryMb }: PoolOptions):
   };
 
   const start = (): Thread => {
-    const worker = new Worker(join(dirname(file), 'start.mjs'), {
+    const entry = extname(file) === '.ts' ? join(dirname(file), 'start.mjs') : file;
+    const worker = new Worker(entry, {
       workerData: { file },
       execArgv: [],
       resourceLimits: { maxOldGenerationSizeMb: memoryMb },

@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { plainCard, type ShotCard } from '@humble/core/files';
 import { Problem } from '../http/problem';
@@ -44,11 +45,17 @@ async function refused<Result>(work: Promise<Result>, sentence: string): Promise
   }
 }
 
+/** A thread's file: TypeScript in the sources, built beside a built server. */
+function threadFile(folder: string, name: string): string {
+  const source = join(folder, `${name}.thread.ts`);
+  return existsSync(source) ? source : join(folder, `${name}.thread.mjs`);
+}
+
 /** @param folder of the threads' own files */
 export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Threads {
   const limits = { ...TIME_LIMITS, ...some };
-  const documents = createThreadPool(join(folder, 'document.thread.ts'), { size: 2, memoryMb: 768 });
-  const pictures = createThreadPool(join(folder, 'picture.thread.ts'), { size: 1, memoryMb: 1536 });
+  const documents = createThreadPool(threadFile(folder, 'document'), { size: 2, memoryMb: 768 });
+  const pictures = createThreadPool(threadFile(folder, 'picture'), { size: 1, memoryMb: 1536 });
   const ask = <Task extends DocumentTask>(
     task: Task,
     timeLimitMs: number,

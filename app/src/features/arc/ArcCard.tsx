@@ -21,7 +21,7 @@ import {
   useEdit,
   useThrottledEditor,
 } from '../../store/hooks';
-import { placeSelected, pointsSelected, severalSet, strokeAsked } from '../../store/editorSlice';
+import { arcLocationSelected, pointsSelected, severalSet, strokeAsked } from '../../store/editorSlice';
 import { figurePlaceIn } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -48,10 +48,10 @@ export function ArcCard() {
     if (done) dispatch(pointsSelected(done.made().points));
   };
   const takeFigurePlace = (): void => {
-    const place = figurePlaceIn(store.getState());
-    if (!place) return;
-    const { segment, t } = pointAtDistance(arcNow(), place.s);
-    dispatch(placeSelected({ segment, t }));
+    const location = figurePlaceIn(store.getState());
+    if (!location) return;
+    const { segment, t } = pointAtDistance(arcNow(), location.s);
+    dispatch(arcLocationSelected({ segment, t }));
   };
   return (
     <Card title={name ?? ''} aside={<ArcLength />}>

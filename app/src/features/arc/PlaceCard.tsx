@@ -12,7 +12,7 @@ import {
   useEdit,
   useThrottledEditor,
 } from '../../store/hooks';
-import { placeSelected, pointsSelected } from '../../store/editorSlice';
+import { arcLocationSelected, pointsSelected } from '../../store/editorSlice';
 import { chosenDistance } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -41,8 +41,8 @@ export function PlaceCard() {
     if (done) dispatch(pointsSelected(done.made().points));
   };
   const goToDistance = (distance: number): void => {
-    const place = pointAtDistance(arc, distance);
-    dispatch(placeSelected({ segment: place.segment, t: place.t }));
+    const location = pointAtDistance(arc, distance);
+    dispatch(arcLocationSelected({ segment: location.segment, t: location.t }));
   };
   const ends = (): readonly [number, number] => [
     chosenDistance(arc, { ...editor, arcLocation: { segment, t: 0 } })!,
@@ -100,7 +100,7 @@ function RestOfArc() {
     const arc = activeArcIn(store.getState());
     if (!arc) return;
     const { segment, t } = pointAtDistance(arc, here);
-    dispatch(placeSelected({ segment, t }));
+    dispatch(arcLocationSelected({ segment, t }));
   };
   const turn = (deg: number, undoGroup?: string): void => {
     const start = fromStart(undoGroup);

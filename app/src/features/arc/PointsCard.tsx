@@ -107,7 +107,7 @@ function Placing() {
     const factor = to / from[axis];
     transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), undoGroup);
   };
-  const place = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
+  const coordinate = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
   const extent = { unit: 'units', min: 0.1, max: FURTHEST, decimals: 1 };
   return (
     <View>
@@ -115,9 +115,14 @@ function Placing() {
         label="Middle, across"
         value={middle.x}
         onChange={(to, g) => move('x', to, g)}
-        {...place}
+        {...coordinate}
       />
-      <NumberField label="Middle, down" value={middle.y} onChange={(to, g) => move('y', to, g)} {...place} />
+      <NumberField
+        label="Middle, down"
+        value={middle.y}
+        onChange={(to, g) => move('y', to, g)}
+        {...coordinate}
+      />
       <NumberField
         label="Width"
         value={size.x}

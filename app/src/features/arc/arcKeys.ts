@@ -1,6 +1,12 @@
 import type { Vector } from '@humble/core';
 import { doEdit } from '../../store/doEdit';
-import { placeSelected, pointsSelected, severalSet, sketched, toolChosen } from '../../store/editorSlice';
+import {
+  arcLocationSelected,
+  pointsSelected,
+  severalSet,
+  sketched,
+  toolChosen,
+} from '../../store/editorSlice';
 import { activeArcIn } from '../../store/hooks';
 import { nudgeRun } from '../../commands/nudgeRun';
 import { finishPlacing, takePlacedBack } from '../../commands/placing';
@@ -38,7 +44,7 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
     if (event.key === 'Escape') {
       if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
       if (sketch) return () => dispatch(sketched(null));
-      if (arcLocation) return () => dispatch(placeSelected(null));
+      if (arcLocation) return () => dispatch(arcLocationSelected(null));
       if (isSelectingSeveral) return () => dispatch(severalSet(false));
       return () => dispatch(pointsSelected([]));
     }

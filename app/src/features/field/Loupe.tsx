@@ -24,7 +24,7 @@ interface LoupeProps {
 }
 
 /** Where the middle of the loupe is: above the finger, beside it where there is no room above. */
-function loupePlace(width: number): { x: number; y: number } | null {
+function loupeCorner(width: number): { x: number; y: number } | null {
   const { finger } = currentScene();
   if (!finger) return null;
   const isHigh = finger.y < ABOVE + RADIUS;
@@ -54,7 +54,7 @@ function Beneath() {
 export function Loupe({ projection, size }: LoupeProps) {
   const isShown = useScene((scene) => scene.finger !== null);
   if (!isShown) return null;
-  const place = (): string => shift(loupePlace(size.width) ?? { x: -1000, y: -1000 });
+  const transform = (): string => shift(loupeCorner(size.width) ?? { x: -1000, y: -1000 });
   const beneath = (): string => {
     const { finger } = currentScene();
     return finger ? shift({ x: -finger.x, y: -finger.y }) : '';
@@ -68,11 +68,11 @@ export function Loupe({ projection, size }: LoupeProps) {
               <Circle r={RADIUS} />
             </ClipPath>
           </Defs>
-          <LiveGroup place={place}>
+          <LiveGroup transform={transform}>
             <Circle r={RADIUS} fill={colour.field} />
             <G clipPath="url(#loupe-glass)">
               <G transform={`scale(${ZOOM})`}>
-                <LiveGroup place={beneath}>
+                <LiveGroup transform={beneath}>
                   <G transform={transformOf(projection)}>
                     <Beneath />
                   </G>

@@ -121,11 +121,11 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
         setHoveredFrame(null);
         return;
       }
-      const place = inField(view);
-      const under = targetAt(snapshot().state, place, reach());
+      const pointer = inField(view);
+      const under = targetAt(snapshot().state, pointer, reach());
       const isNew = nameOf(under) !== hoveredName;
       hoveredName = nameOf(under);
-      setScene(isNew ? { hovered: under, pointer: place } : { pointer: place });
+      setScene(isNew ? { hovered: under, pointer } : { pointer });
       setHoveredFrame(frameUnder(under));
     },
     pinchBegins: startFromView,

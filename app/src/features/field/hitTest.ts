@@ -92,10 +92,10 @@ const ACTIVE_FIRST = 0.35;
 type Found = readonly [away: number, target: Target];
 
 /** Points, handles and grips within reach, the nearest first. A handle or a grip wins over a point as near. */
-function thingsAt(state: FieldState, arc: Arc, place: Vector, reach: number): Found[] {
+function thingsAt(state: FieldState, arc: Arc, pointer: Vector, reach: number): Found[] {
   const found: Found[] = [];
   const consider = (target: Target, at: Vector): void => {
-    const away = distance(at, place);
+    const away = distance(at, pointer);
     if (away <= reach) found.push([away, target]);
   };
   for (const { grip, at } of state.grips) consider({ kind: 'grip', grip }, at);
@@ -117,11 +117,11 @@ const MARK_FIRST = 0.3;
 const TICK_REACH = 0.5;
 
 /** The part of the timing under a place. */
-function timedAt({ timed }: FieldState, place: Vector, reach: number): Target | null {
+function timedAt({ timed }: FieldState, pointer: Vector, reach: number): Target | null {
   let best: Target | null = null;
   let least = Infinity;
   for (const { target, at } of timed) {
-    const away = distance(at, place);
+    const away = distance(at, pointer);
     const isTick = target.kind === 'tick';
     if (away > (isTick ? TICK_REACH : 1) * reach) continue;
     const rank = away - (isTick ? 0 : MARK_FIRST * reach);
@@ -136,17 +136,17 @@ function timedAt({ timed }: FieldState, place: Vector, reach: number): Target | 
 const BODY_SHARE = 0.6;
 
 /** The figure, where it can be put: under the pointer, or anywhere while that is what a press does. */
-function figureAt({ figure, tool }: FieldState, place: Vector, reach: number): Target | null {
+function figureAt({ figure, tool }: FieldState, pointer: Vector, reach: number): Target | null {
   if (!figure) return null;
   const { at, height, frame, adds } = figure;
-  const isFar = !at || distance(at, place) > Math.max(reach, height * BODY_SHARE);
+  const isFar = !at || distance(at, pointer) > Math.max(reach, height * BODY_SHARE);
   return isFar && tool !== 'pose' ? null : { kind: 'figure', frame, adds, isFar };
 }
 
 /** The arc under a place: the active one, or another. */
-function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Target | null {
+function arcAt({ arc, others }: FieldState, pointer: Vector, reach: number): Target | null {
   const near = (candidate: Arc) => {
-    const found = nearestPoint(candidate, place);
+    const found = nearestPoint(candidate, pointer);
     return found && found.away <= reach ? found : null;
   };
   const mine = arc && !arc.hidden ? near(arc) : null;
@@ -168,14 +168,14 @@ function arcAt({ arc, others }: FieldState, place: Vector, reach: number): Targe
  * their distance, then arcs, then the ground. While something is being made, everything is paper.
  * @param reach field units
  */
-export function targetsAt(state: FieldState, place: Vector, reach: number): readonly Target[] {
+export function targetsAt(state: FieldState, pointer: Vector, reach: number): readonly Target[] {
   const { arc, edits, tool } = state;
   switch (tool) {
     case 'stroke':
       return [{ kind: 'stroke' }];
     case 'points': {
       const [first] = state.placed;
-      const closes = state.placed.length > 2 && distance(first!, place) <= reach;
+      const closes = state.placed.length > 2 && distance(first!, pointer) <= reach;
       return [{ kind: 'placing', closes }];
     }
     case 'centre':
@@ -185,21 +185,21 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
     case 'act':
       return [{ kind: 'acting' }];
     case 'pose':
-      return [figureAt(state, place, reach) ?? { kind: 'ground' }];
+      return [figureAt(state, pointer, reach) ?? { kind: 'ground' }];
     case 'backdrop': {
       const grips = state.grips
-        .map(({ grip, at }): Found => [distance(at, place), { kind: 'grip', grip }])
+        .map(({ grip, at }): Found => [distance(at, pointer), { kind: 'grip', grip }])
         .filter(([away]) => away <= reach)
         .sort(([a], [b]) => a - b);
       return [...grips.map(([, target]) => target), { kind: 'backdrop' }];
     }
     case 'shape': {
       if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
-      const body = figureAt(state, place, reach);
+      const body = figureAt(state, pointer, reach);
       const canShape = edits === 'arcs' && arc && !arc.locked && !arc.hidden;
-      const things = canShape ? thingsAt(state, arc, place, reach) : [];
-      const timed = timedAt(state, place, reach);
-      const line = arcAt(state, place, reach);
+      const things = canShape ? thingsAt(state, arc, pointer, reach) : [];
+      const timed = timedAt(state, pointer, reach);
+      const line = arcAt(state, pointer, reach);
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),
@@ -211,13 +211,13 @@ export function targetsAt(state: FieldState, place: Vector, reach: number): read
   }
 }
 
-export const targetAt = (state: FieldState, place: Vector, reach: number): Target =>
-  targetsAt(state, place, reach)[0]!;
+export const targetAt = (state: FieldState, pointer: Vector, reach: number): Target =>
+  targetsAt(state, pointer, reach)[0]!;
 
 /** The points under a place, the nearest first: repeated taps go through them. */
-export const pointsAt = (arc: Arc, place: Vector, reach: number): readonly ArcPoint[] =>
+export const pointsAt = (arc: Arc, pointer: Vector, reach: number): readonly ArcPoint[] =>
   arc.points
-    .map((point) => ({ point, away: distance(point, place) }))
+    .map((point) => ({ point, away: distance(point, pointer) }))
     .filter(({ away }) => away <= reach)
     .sort((a, b) => a.away - b.away)
     .map(({ point }) => point);

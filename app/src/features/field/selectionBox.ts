@@ -19,9 +19,9 @@ export interface SelectionGrip {
 const PADDING_PX = 30;
 
 /** The frame round places. @param pixel size of one pixel of the view, field units */
-export function selectionBoxRound(places: readonly Vector[], pixel: number): SelectionBox | null {
-  if (places.length < 2) return null;
-  const [xs, ys] = [places.map(({ x }) => x), places.map(({ y }) => y)];
+export function selectionBoxRound(points: readonly Vector[], pixel: number): SelectionBox | null {
+  if (points.length < 2) return null;
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   return {
     centre: { x: (left + right) / 2, y: (top + bottom) / 2 },

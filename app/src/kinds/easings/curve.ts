@@ -43,7 +43,7 @@ export const curve: EasingDescriptor<Curve> = {
     },
   ],
   dragged: (easing, id, { x, share }, frames) => {
-    const [time, way] = [rounded(clamp(x / frames, 0, 1)), rounded(clamp(share, -4, 4))];
-    return id === 'first' ? { ...easing, x1: time, y1: way } : { ...easing, x2: time, y2: way };
+    const [time, distance] = [rounded(clamp(x / frames, 0, 1)), rounded(clamp(share, -4, 4))];
+    return id === 'first' ? { ...easing, x1: time, y1: distance } : { ...easing, x2: time, y2: distance };
   },
 };

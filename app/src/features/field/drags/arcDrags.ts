@@ -1,6 +1,6 @@
 import { type Arc, nearestPoint, type Travel, type Vector } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
-import { arcActivated, marksSelected, placeSelected, pointsSelected } from '../../../store/editorSlice';
+import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import { activeTravelIn } from '../../../store/selection';
 import { addMark } from '../../../commands/timing';
@@ -41,7 +41,7 @@ export function arcDrag(
           : doEdit('pullSegment', { arcId: arc.id, segment, t, to }, name),
       );
     },
-    tap: () => void store.dispatch(placeSelected({ segment, t })),
+    tap: () => void store.dispatch(arcLocationSelected({ segment, t })),
     tapTwice: () => {
       const done = store.dispatch(doEdit('insertPoint', { arcId: arc.id, segment, t }));
       if (done) store.dispatch(pointsSelected(done.made().points));
@@ -72,10 +72,10 @@ export function frameNearestTo(travel: Travel, s: number, from: number): number 
 /** Scrubbing along the arc looks this share of its length about where it was, so crossings hold no traps. */
 const SCRUB_WINDOW = 0.12;
 
-function scrubTo(travel: Travel, arc: Arc, place: Vector, isFirst: boolean): void {
+function scrubTo(travel: Travel, arc: Arc, point: Vector, isFirst: boolean): void {
   const s = travel.arcDistance[currentFrame() - 1] ?? 0;
   const reach = travel.arcLength * SCRUB_WINDOW;
-  const nearest = nearestPoint(arc, place, isFirst ? undefined : [s - reach, s + reach]);
+  const nearest = nearestPoint(arc, point, isFirst ? undefined : [s - reach, s + reach]);
   if (nearest) goTo(frameNearestTo(travel, nearest.s, currentFrame()));
 }
 

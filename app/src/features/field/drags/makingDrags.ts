@@ -13,9 +13,9 @@ const STROKE_DEVIATION_PX = 2.5;
 /** A shorter stroke was a slip of the hand, pixels. */
 const LEAST_STROKE_PX = 12;
 
-const lengthOf = (places: readonly Vector[]): number =>
-  places.reduce(
-    (sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - places[i - 1]!.x, p.y - places[i - 1]!.y) : 0),
+const lengthOf = (points: readonly Vector[]): number =>
+  points.reduce(
+    (sum, p, i) => sum + (i > 0 ? Math.hypot(p.x - points[i - 1]!.x, p.y - points[i - 1]!.y) : 0),
     0,
   );
 

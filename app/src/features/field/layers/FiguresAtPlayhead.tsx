@@ -83,7 +83,7 @@ function FigureAtPlayhead({ moveId, standIn, height }: FigureProps) {
   return (
     <G>
       <LiveGroup
-        place={(state) => (isActedNow(state, moveId) ? NOWHERE : standing(travelOf(state, moveId)))}
+        transform={(state) => (isActedNow(state, moveId) ? NOWHERE : standing(travelOf(state, moveId)))}
         testID="figure"
       >
         <Path d={silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />
@@ -91,7 +91,9 @@ function FigureAtPlayhead({ moveId, standIn, height }: FigureProps) {
           <Path key={d} d={d} fill={TONES[tone]} />
         ))}
       </LiveGroup>
-      <LiveGroup place={(state) => (isActedNow(state, moveId) ? NOWHERE : pivot(travelOf(state, moveId)))}>
+      <LiveGroup
+        transform={(state) => (isActedNow(state, moveId) ? NOWHERE : pivot(travelOf(state, moveId)))}
+      >
         <Circle r={3.5 * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.25 * pixel} />
       </LiveGroup>
     </G>

@@ -52,7 +52,7 @@ const FrameNumber = memo(function FrameNumber({
   readonly moveId: string;
 }) {
   const pixel = usePixel();
-  const place = (state: RootState): string => {
+  const transform = (state: RootState): string => {
     const shot = shotIn(state);
     const travel = shot && evaluate(shot).travels.find(({ move }) => move.id === moveId);
     if (!travel || frame > travel.x.length) return '';
@@ -69,7 +69,7 @@ const FrameNumber = memo(function FrameNumber({
     textAnchor: 'middle',
   } as const;
   return (
-    <LiveGroup place={place} isLazy>
+    <LiveGroup transform={transform} isLazy>
       <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
         {String(frame)}
       </Text>

@@ -39,7 +39,7 @@ export const HandPath = memo(function HandPath() {
       strokeOpacity={0.3}
       strokeWidth={9 * pixel}
       strokeLinejoin="round"
-      testID="way-of-hand"
+      testID="gesture-trail"
     />
   );
 });

@@ -10,7 +10,7 @@ import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
 import { useScene } from '../scene';
 import { SIDES, Handles } from '../overlays/PointHandles';
 import { ShapeHandles } from '../overlays/ShapeHandles';
-import { pointIn, pointPlace } from './pointShapes';
+import { pointIn, pointTransform } from './pointShapes';
 
 const HALF_PX = 4.5;
 
@@ -57,7 +57,7 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
   return (
-    <LiveGroup place={(state) => pointPlace(state, index)} testID={`point-${id}`}>
+    <LiveGroup transform={(state) => pointTransform(state, index)} testID={`point-${id}`}>
       <Rect
         x={-half}
         y={-half}

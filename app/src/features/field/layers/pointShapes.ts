@@ -8,7 +8,7 @@ export const pointIn = (state: RootState, id: string): ArcPoint | undefined =>
   activeArcIn(state)?.points.find((point) => point.id === id);
 
 /** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
-export function pointPlace(state: RootState, index: number): string {
+export function pointTransform(state: RootState, index: number): string {
   const arc = activeArcIn(state);
   const point = arc?.points[index];
   if (!arc || !point) return '';

@@ -38,14 +38,14 @@ export function Handles({ pointId }: { readonly pointId: string }) {
 function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side: 'in' | 'out' }) {
   const pixel = usePixel();
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
-  const place = (state: RootState): string => {
+  const transform = (state: RootState): string => {
     const point = pointIn(state, pointId);
     if (!point) return '';
     const end = handlePoint(point, side);
     return `translate(${end.x} ${end.y})`;
   };
   return (
-    <LiveGroup place={place} testID={`handle-${side}`}>
+    <LiveGroup transform={transform} testID={`handle-${side}`}>
       <Circle
         r={(isHovered ? 7 : 5) * pixel}
         fill={colour.brass}

@@ -11,7 +11,7 @@ export function SelectedPlace() {
   const pixel = usePixel();
   const hasPlace = useThrottledEditor(({ arcLocation }) => arcLocation !== null);
   if (!hasPlace) return null;
-  const place = (state: RootState): string => {
+  const transform = (state: RootState): string => {
     const arc = activeArcIn(state);
     const s = arc && chosenDistance(arc, state.editor);
     if (!arc || s === null) return '';
@@ -19,7 +19,7 @@ export function SelectedPlace() {
     return `translate(${x} ${y})`;
   };
   return (
-    <LiveGroup place={place}>
+    <LiveGroup transform={transform}>
       <Circle r={7 * pixel} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
       <Circle testID="place-on-arc" r={7 * pixel} fill="none" stroke={colour.brass} strokeWidth={2 * pixel} />
     </LiveGroup>

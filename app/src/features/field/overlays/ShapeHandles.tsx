@@ -19,14 +19,14 @@ export function ShapeHandles() {
 function ShapeHandle({ id }: { readonly id: string }) {
   const pixel = usePixel();
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'shape-handle' && hovered.id === id);
-  const place = (state: RootState): string => {
+  const transform = (state: RootState): string => {
     const shape = activeArcIn(state)?.shape;
     const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
     return handle ? `translate(${handle.at.x} ${handle.at.y})` : '';
   };
   const radius = (isHovered ? 10 : 8) * pixel;
   return (
-    <LiveGroup place={place} testID={`shape-handle-${id}`}>
+    <LiveGroup transform={transform} testID={`shape-handle-${id}`}>
       <Circle r={radius} fill="none" stroke={colour.field} strokeWidth={6 * pixel} />
       <Circle
         r={radius}

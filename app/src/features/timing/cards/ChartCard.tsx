@@ -113,7 +113,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
       {nearest && (
         <NearestDialog
           nearest={nearest}
-          way={Math.abs(to.fraction - from.fraction)}
+          displacement={Math.abs(to.fraction - from.fraction)}
           index={index}
           move={move}
           onClose={() => setNearest(null)}
@@ -129,7 +129,7 @@ interface NearestDialogProps {
   readonly move: Move;
   readonly index: number;
   /** Share of the arc. */
-  readonly way: number;
+  readonly displacement: number;
   readonly onChoose: (easing: Easing) => void;
   readonly onClose: () => void;
 }
@@ -137,7 +137,7 @@ interface NearestDialogProps {
 const SHOWN = 5;
 
 /** Easings that come near to the chart, each with the most that a tick would move. */
-function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogProps) {
+function NearestDialog({ nearest, move, displacement, onChoose, onClose }: NearestDialogProps) {
   const shot = useThrottledShot();
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
   const length = useArcLength(move);
@@ -149,7 +149,7 @@ function NearestDialog({ nearest, move, way, onChoose, onClose }: NearestDialogP
           <View className="min-w-0 shrink">
             <Words size="body">{easingInWords(easing)}</Words>
             <NumericText tone="soft">
-              {`${fixed(error * way * length, 2)} ${unit}, ${fixed(error * 100, 2)} %`}
+              {`${fixed(error * displacement * length, 2)} ${unit}, ${fixed(error * 100, 2)} %`}
             </NumericText>
           </View>
           <Button

@@ -72,7 +72,7 @@ function Chosen() {
   const inShot = chosen.by === 'frames' ? runWithin(chosen, lengthFrames) : null;
   const [first] = runs;
   const length = travel.arcLength / perUnit;
-  const share = (place: number): number => (length > 0 ? place / length : 0);
+  const share = (arcDistance: number): number => (length > 0 ? arcDistance / length : 0);
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
     <Card title="Where and when" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
@@ -103,7 +103,7 @@ function Chosen() {
             min={0}
             max={chosen.to * length}
             decimals={1}
-            onChange={(place) => dispatch(rangeChosen({ ...chosen, from: share(place) }))}
+            onChange={(arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) }))}
           />
           <NumberField
             label="To place"
@@ -112,7 +112,7 @@ function Chosen() {
             min={chosen.from * length}
             max={length}
             decimals={1}
-            onChange={(place) => dispatch(rangeChosen({ ...chosen, to: share(place) }))}
+            onChange={(arcDistance) => dispatch(rangeChosen({ ...chosen, to: share(arcDistance) }))}
           />
         </>
       )}

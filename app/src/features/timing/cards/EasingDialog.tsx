@@ -61,9 +61,9 @@ const SAMPLES = 60;
 /** The way over time of an easing: time to the right, way upwards. */
 function EasingPicture({ easing, frames }: { readonly easing: Easing; readonly frames: number }) {
   const d = Array.from({ length: SAMPLES + 1 }, (_, i) => {
-    const way = easedDistance(easing, (frames * i) / SAMPLES, frames, 1);
+    const eased = easedDistance(easing, (frames * i) / SAMPLES, frames, 1);
     const x = 6 + ((WIDTH - 12) * i) / SAMPLES;
-    const y = HEIGHT - ROOM - (HEIGHT - 2 * ROOM) * way;
+    const y = HEIGHT - ROOM - (HEIGHT - 2 * ROOM) * eased;
     return `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`;
   }).join('');
   return (

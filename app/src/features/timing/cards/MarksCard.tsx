@@ -115,7 +115,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const index = move.marks.indexOf(mark);
   const markIds = [mark.id];
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
-  const moveTo = (to: { frame?: number; place?: number }, undoGroup?: string): void => {
+  const moveTo = (to: { frame?: number; arcDistance?: number }, undoGroup?: string): void => {
     const start = fromStart(undoGroup);
     edit(
       'moveMarks',
@@ -124,7 +124,8 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         markIds,
         takesLater,
         byFrames: (to.frame ?? start.frame) - start.frame,
-        byFraction: to.place === undefined || arcLength === 0 ? 0 : to.place / arcLength - start.fraction,
+        byFraction:
+          to.arcDistance === undefined || arcLength === 0 ? 0 : to.arcDistance / arcLength - start.fraction,
       },
       undoGroup,
     );
@@ -149,7 +150,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         max={furthest}
         decimals={2}
         disabled={mark.pointId !== null}
-        onChange={(place, undoGroup) => moveTo({ place }, undoGroup)}
+        onChange={(arcDistance, undoGroup) => moveTo({ arcDistance }, undoGroup)}
       />
       <Segmented
         label="Kind of mark"

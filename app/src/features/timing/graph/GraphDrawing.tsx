@@ -43,14 +43,14 @@ const PLOT = 'graph-plot';
 /** What is to be seen in the graph; its shapes follow by themselves. */
 export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, tallestOf }: DrawingProps) {
   useLiveDrawing();
-  const { time, way, pace } = axes;
+  const { time, distance, pace } = axes;
   const paths = useMemo(() => livePaths(axes, tallestOf), [axes, tallestOf]);
   return (
     <LiveViewContext value={GRAPH_LIVE_VIEW}>
       <Drawing width={size.width} height={size.height}>
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
         <Path
-          d={`M${time.start} ${way.start}V${way.end}M${time.start} ${way.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
+          d={`M${time.start} ${distance.start}V${distance.end}M${time.start} ${distance.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
           stroke={colour.line}
           strokeWidth={1}
         />
@@ -71,9 +71,9 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           <ClipPath id={PLOT}>
             <Rect
               x={time.start}
-              y={way.end - 1}
+              y={distance.end - 1}
               width={time.end - time.start + 1}
-              height={way.start - way.end + 2}
+              height={distance.start - distance.end + 2}
             />
           </ClipPath>
         </Defs>
@@ -162,20 +162,20 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     },
     // It leaves the frame numbers legible.
     playhead: (): string => {
-      const { way, pace } = axes;
+      const { distance, pace } = axes;
       return playhead(
         (x) =>
-          `M${x} ${way.end - 6}V${way.start + NUMBER_TOP}M${x} ${way.start + NUMBER_BASE + 3}V${pace.foot}`,
+          `M${x} ${distance.end - 6}V${distance.start + NUMBER_TOP}M${x} ${distance.start + NUMBER_BASE + 3}V${pace.foot}`,
       );
     },
-    playheadTop: (): string => playhead((x) => `M${x} ${axes.way.end - 8}m-5 0h10l-5 7z`),
+    playheadTop: (): string => playhead((x) => `M${x} ${axes.distance.end - 8}m-5 0h10l-5 7z`),
   };
 }
 
 const NUMBER_ROOM_PX = 26;
 
 /** Frames of marks, and round ones between them where there is room. */
-function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
+function FrameNumbers({ now: { move }, axes: { time, distance } }: Pick<DrawingProps, 'now' | 'axes'>) {
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
   const round: number[] = [];
@@ -193,7 +193,7 @@ function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps,
     <Text
       key={frame}
       x={x}
-      y={way.start + NUMBER_BASE}
+      y={distance.start + NUMBER_BASE}
       fontSize={11}
       fontFamily={MONO}
       textAnchor="middle"
@@ -205,11 +205,11 @@ function FrameNumbers({ now: { move }, axes: { time, way } }: Pick<DrawingProps,
 }
 
 /** Places of posts on the ruler that stands as the axis, where there is room. */
-function PlaceNumbers({ now: { ruler }, axes: { time, way } }: Pick<DrawingProps, 'now' | 'axes'>) {
+function PlaceNumbers({ now: { ruler }, axes: { time, distance } }: Pick<DrawingProps, 'now' | 'axes'>) {
   const written: number[] = [];
   return ruler.posts.map(({ arcDistance, markIds }) => {
-    const y = at(way, arcDistance);
-    if (!isInSight(way, arcDistance) || written.some((other) => Math.abs(other - y) < 13)) return null;
+    const y = at(distance, arcDistance);
+    if (!isInSight(distance, arcDistance) || written.some((other) => Math.abs(other - y) < 13)) return null;
     written.push(y);
     return (
       <Text

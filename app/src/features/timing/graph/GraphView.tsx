@@ -18,7 +18,7 @@ import type { GraphAxes } from './graphPaths';
 import { GraphDrawing } from './GraphDrawing';
 import { createViewDragHandler } from '../views/viewDrags';
 import { paceDrag } from './paceDrag';
-import { handlesIn, placeAtPlayhead, timingIn, type TimingNow } from '../views/timingIn';
+import { handlesIn, arcDistanceAtPlayhead, timingIn, type TimingNow } from '../views/timingIn';
 import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
 import { graphTargets } from './graphTargets';
@@ -59,18 +59,18 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   const [width, setWidth] = useState(0);
   const last = Math.max(lengthFrames, move.marks[move.marks.length - 1]!.frame);
   const whole = useMemo(() => ({ from: 1, to: last }), [last]);
-  const wholeWay = useMemo(() => wayRange(ruler), [ruler]);
+  const wholeDistance = useMemo(() => distanceRange(ruler), [ruler]);
   const zoom = useZoom(whole);
-  const wayZoom = useZoom(wholeWay);
+  const distanceZoom = useZoom(wholeDistance);
   const { range } = zoom;
-  const { range: wayRangeSeen } = wayZoom;
+  const { range: distanceRangeSeen } = distanceZoom;
   const axes = useMemo(
     (): GraphAxes => ({
       time: { ...range, start: AXIS_WIDTH, end: Math.max(AXIS_WIDTH + 1, width - RIGHT) },
-      way: { ...wayRangeSeen, start: height - PACE_HEIGHT - NUMBERS_HEIGHT - FOOT, end: TOP },
+      distance: { ...distanceRangeSeen, start: height - PACE_HEIGHT - NUMBERS_HEIGHT - FOOT, end: TOP },
       pace: { foot: height - FOOT, height: PACE_HEIGHT },
     }),
-    [range, wayRangeSeen, width, height],
+    [range, distanceRangeSeen, width, height],
   );
   const [tallestOf] = useState(() => tallestBar(store));
   const frameAt = ({ x }: { readonly x: number }): number => Math.round(valueAt(axes.time, x));
@@ -78,7 +78,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     const state = store.getState();
     const present = timingIn(state);
     if (!present) return {};
-    if (start.y > axes.way.start + NUMBERS_HEIGHT / 2)
+    if (start.y > axes.distance.start + NUMBERS_HEIGHT / 2)
       return paceDrag(
         {
           store,
@@ -91,16 +91,16 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       );
     const isOnAxis = start.x < AXIS_WIDTH;
     const targets = isOnAxis
-      ? rulerTargets(present.ruler, axes.way, 0).map((target) => ({ ...target, x: start.x, y: target.x }))
-      : graphTargets(present.ruler, handlesIn(state), axes.time, axes.way);
+      ? rulerTargets(present.ruler, axes.distance, 0).map((target) => ({ ...target, x: start.x, y: target.x }))
+      : graphTargets(present.ruler, handlesIn(state), axes.time, axes.distance);
     const meaning = ({ x, y }: { readonly x: number; readonly y: number }) => ({
       frame: isOnAxis ? null : settled(x, start.x, (value) => valueAt(axes.time, value)),
-      place: settled(y, start.y, (value) => valueAt(axes.way, value)),
+      arcDistance: settled(y, start.y, (value) => valueAt(axes.distance, value)),
     });
     const target = targetNear(targets, start.x, start.y, isOnAxis ? 10 : 18);
     const exact = ({ x, y }: { readonly x: number; readonly y: number }) => ({
       frame: valueAt(axes.time, x),
-      place: valueAt(axes.way, y),
+      arcDistance: valueAt(axes.distance, y),
     });
     return createViewDragHandler(
       { store, ruler: present.ruler, frameAt, meaning: target?.kind === 'mark' ? meaning : exact },
@@ -117,27 +117,27 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       ),
     pinchBegins: () => {
       zoom.pinchBegins();
-      wayZoom.pinchBegins();
+      distanceZoom.pinchBegins();
     },
     pinch: (factor, by, middle) => {
-      const { time, way } = axes;
+      const { time, distance } = axes;
       zoom.pinch(factor, valueAt(time, middle.x), valueAt(time, 0) - valueAt(time, by.x));
-      wayZoom.pinch(factor, valueAt(way, middle.y), valueAt(way, 0) - valueAt(way, by.y));
+      distanceZoom.pinch(factor, valueAt(distance, middle.y), valueAt(distance, 0) - valueAt(distance, by.y));
     },
   });
   useWheel(view, ({ x, y }, factor) => {
-    if (x < AXIS_WIDTH) wayZoom.by(factor, valueAt(axes.way, y));
+    if (x < AXIS_WIDTH) distanceZoom.by(factor, valueAt(axes.distance, y));
     else zoom.by(factor, valueAt(axes.time, x));
   });
   const both = {
-    isZoomed: zoom.isZoomed || wayZoom.isZoomed,
+    isZoomed: zoom.isZoomed || distanceZoom.isZoomed,
     by: (factor: number): void => {
       zoom.by(factor, currentFrame());
-      wayZoom.by(factor, placeAtPlayhead(ruler));
+      distanceZoom.by(factor, arcDistanceAtPlayhead(ruler));
     },
     fit: (): void => {
       zoom.fit();
-      wayZoom.fit();
+      distanceZoom.fit();
     },
   };
   const keys = useViewKeys(both);
@@ -176,7 +176,7 @@ function settled(pixels: number, from: number, meaning: (pixels: number) => numb
 }
 
 /** All places that the graph has to show, with a little room. */
-function wayRange({ from, to, length }: UnrolledArc) {
+function distanceRange({ from, to, length }: UnrolledArc) {
   const room = 0.02 * Math.max(1e-6, to - from, length);
   return { from: from - room, to: to + room };
 }

@@ -20,14 +20,18 @@ export function easingDrag(
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   const undoGroup = createUndoGroup('easing');
   const frames = to.frame - from.frame;
-  const way = (to.fraction - from.fraction) * ruler.length;
+  const displacement = (to.fraction - from.fraction) * ruler.length;
   const began = meaning(start);
   const { x, share } = target.handle;
   return {
     drag: (pointer) => {
-      const { frame, place } = meaning(pointer);
-      if (frame === null || place === null || began.frame === null || began.place === null) return;
-      const to = { x: x + frame - began.frame, share: share + (place - began.place) / way };
+      const { frame, arcDistance } = meaning(pointer);
+      if (frame === null || arcDistance === null || began.frame === null || began.arcDistance === null)
+        return;
+      const to = {
+        x: x + frame - began.frame,
+        share: share + (arcDistance - began.arcDistance) / displacement,
+      };
       const { dragged } = describeEasing(from.easing.kind);
       const easing = dragged?.(from.easing, target.handle.id, to, frames) ?? from.easing;
       store.dispatch(doEdit('setEasing', { moveId: move.id, markId: from.id, easing }, undoGroup));

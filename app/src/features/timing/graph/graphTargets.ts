@@ -14,15 +14,16 @@ const MOST_ASIDE = 1 / 3;
  * it does when an easing leaves or arrives over no frames.
  */
 export function knobSpot(
-  { frame, place, ends }: Pick<PlacedHandle, 'frame' | 'place' | 'ends'>,
+  { frame, arcDistance, ends }: Pick<PlacedHandle, 'frame' | 'arcDistance' | 'ends'>,
   time: Axis,
-  way: Axis,
+  distance: Axis,
 ): { readonly x: number; readonly y: number } {
-  const spot = { x: at(time, frame), y: at(way, place) };
+  const spot = { x: at(time, frame), y: at(distance, arcDistance) };
   const aside = Math.min(CLEAR_PX, (at(time, ends[1].frame) - at(time, ends[0].frame)) * MOST_ASIDE);
   ends.forEach((end, i) => {
     const x = at(time, end.frame);
-    if (Math.hypot(spot.x - x, spot.y - at(way, end.place)) < aside) spot.x = i === 0 ? x + aside : x - aside;
+    if (Math.hypot(spot.x - x, spot.y - at(distance, end.arcDistance)) < aside)
+      spot.x = i === 0 ? x + aside : x - aside;
   });
   return spot;
 }
@@ -32,14 +33,15 @@ export function graphTargets(
   { ticks, posts }: UnrolledArc,
   handles: readonly PlacedHandle[],
   time: Axis,
-  way: Axis,
+  distance: Axis,
 ): ViewTarget[] {
-  const seen = (frame: number, place: number): boolean => isInSight(time, frame) && isInSight(way, place);
+  const seen = (frame: number, arcDistance: number): boolean =>
+    isInSight(time, frame) && isInSight(distance, arcDistance);
   return [
     ...handles.map((placed): ViewTarget => ({
       kind: 'handle',
       handle: placed.handle,
-      ...knobSpot(placed, time, way),
+      ...knobSpot(placed, time, distance),
     })),
     ...posts
       .flatMap((post) => post.markIds.map((id, i) => ({ ...post, markIds: [id], frame: post.frames[i]! })))
@@ -48,7 +50,7 @@ export function graphTargets(
         kind: 'mark',
         post,
         x: at(time, post.frame),
-        y: at(way, post.arcDistance),
+        y: at(distance, post.arcDistance),
       })),
     ...draggable(ticks, posts)
       .filter(({ frame, arcDistance }) => seen(frame, arcDistance))
@@ -56,7 +58,7 @@ export function graphTargets(
         kind: 'tick',
         frame,
         x: at(time, frame),
-        y: at(way, arcDistance),
+        y: at(distance, arcDistance),
       })),
   ];
 }

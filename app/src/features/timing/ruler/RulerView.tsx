@@ -49,7 +49,7 @@ import {
 } from './rulerPaths';
 import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
-import { frameNear, placeAtPlayhead, timingIn } from '../views/timingIn';
+import { frameNear, arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
 import { rulerTargets } from './rulerTargets';
 import { targetNear } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
@@ -100,7 +100,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
     press: (start) => {
       const now = timingIn(store.getState());
       if (!now) return {};
-      const meaning = ({ x }: { readonly x: number }) => ({ frame: null, place: valueAt(axis, x) });
+      const meaning = ({ x }: { readonly x: number }) => ({ frame: null, arcDistance: valueAt(axis, x) });
       return createViewDragHandler(
         { store, ruler: now.ruler, meaning, frameAt },
         targetAt(start.x, start.y),
@@ -113,7 +113,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
       zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x)),
   });
   useWheel(view, ({ x }, factor) => zoom.by(factor, valueAt(axis, x)));
-  const keys = useViewKeys({ by: (factor) => zoom.by(factor, placeAtPlayhead(ruler)), fit: zoom.fit });
+  const keys = useViewKeys({ by: (factor) => zoom.by(factor, arcDistanceAtPlayhead(ruler)), fit: zoom.fit });
   return (
     <View>
       <GestureDetector gesture={gesture} touchAction="pan-y">
@@ -237,7 +237,7 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
 function livePaths(axis: Axis) {
   const needle = (state: RootState, path: (x: string) => string): string => {
     const ruler = timingIn(state)?.ruler;
-    return ruler?.ticks.length ? path(at(axis, placeAtPlayhead(ruler)).toFixed(2)) : '';
+    return ruler?.ticks.length ? path(at(axis, arcDistanceAtPlayhead(ruler)).toFixed(2)) : '';
   };
   const posts = (isMeant: (isSelected: boolean) => boolean) =>
     followMarks((ruler, selected) => {

@@ -48,7 +48,7 @@ export const skippedPath = ({ skipped }: UnrolledArc, axis: Axis): string =>
 export function evenPath({ even }: UnrolledArc, axis: Axis): string {
   const isFresh = onFreshPixels(TICK_APART_PX);
   return even
-    .map((place) => at(axis, place))
+    .map((arcDistance) => at(axis, arcDistance))
     .filter((x, i) => isInSight(axis, even[i]!) && isFresh(x))
     .map((x) => `M${n(x)} 22v10`)
     .join('');

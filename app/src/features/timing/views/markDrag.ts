@@ -26,13 +26,15 @@ export function markDrag(
     drag: (now) => {
       if (isFirst) store.dispatch(marksSelected(dragged));
       isFirst = false;
-      const { frame: toFrame, place } = meaning(now);
+      const { frame: toFrame, arcDistance } = meaning(now);
       drag?.to({
         ...(toFrame !== null && began.frame !== null && { frame: frame + toFrame - began.frame }),
-        ...(place !== null &&
-          began.place !== null &&
+        ...(arcDistance !== null &&
+          began.arcDistance !== null &&
           held &&
-          !held.pointId && { fraction: held.fraction + (place - began.place) / (ruler.length || 1) }),
+          !held.pointId && {
+            fraction: held.fraction + (arcDistance - began.arcDistance) / (ruler.length || 1),
+          }),
       });
     },
     tap: () => {

@@ -10,13 +10,13 @@ export function tickDrag(
 ): PressHandler<ViewPointer> {
   const drag = createTickDrag(store, frame);
   const tick = ruler.ticks.find((one) => one.frame === frame);
-  const began = meaning(start).place;
+  const began = meaning(start).arcDistance;
   return {
     drag: (now) => {
-      const { place } = meaning(now);
-      if (place === null || began === null || !tick) return;
+      const { arcDistance } = meaning(now);
+      if (arcDistance === null || began === null || !tick) return;
       goTo(frame);
-      drag?.to({ fraction: (tick.arcDistance + place - began) / (ruler.length || 1) });
+      drag?.to({ fraction: (tick.arcDistance + arcDistance - began) / (ruler.length || 1) });
     },
     tap: () => goTo(frame),
   };

@@ -28,7 +28,7 @@ export function timingIn(state: RootState): TimingNow | null {
 /** A frame, and a place on the ruler. */
 export interface Spot {
   readonly frame: number;
-  readonly place: number;
+  readonly arcDistance: number;
 }
 
 /** A handle of an easing where it lies in time and on the arc. */
@@ -49,29 +49,29 @@ export function handlesIn(state: RootState): readonly PlacedHandle[] {
   const index = currentSpan(move, state.editor.selectedMarkIds, currentFrame());
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   if (isHold(from, to)) return NO_HANDLES;
-  const place = (share: number): number =>
+  const distanceAt = (share: number): number =>
     (from.fraction + share * (to.fraction - from.fraction)) * ruler.length;
   const ends = [
-    { frame: from.frame, place: place(0) },
-    { frame: to.frame, place: place(1) },
+    { frame: from.frame, arcDistance: distanceAt(0) },
+    { frame: to.frame, arcDistance: distanceAt(1) },
   ] as const;
   return (describeEasing(from.easing.kind).handles?.(from.easing, to.frame - from.frame) ?? []).map(
     (handle) => ({
       handle,
       frame: from.frame + handle.x,
-      place: place(handle.share),
-      stem: handle.stem && { frame: from.frame + handle.stem.x, place: place(handle.stem.share) },
+      arcDistance: distanceAt(handle.share),
+      stem: handle.stem && { frame: from.frame + handle.stem.x, arcDistance: distanceAt(handle.stem.share) },
       ends,
     }),
   );
 }
 
 /** The exposure whose place is nearest to a place on the ruler; of those on one spot the one nearest in time. */
-export function frameNear({ ticks, length }: UnrolledArc, place: number, from: number): number {
+export function frameNear({ ticks, length }: UnrolledArc, arcDistance: number, from: number): number {
   let best = from;
   let least = Infinity;
   for (const tick of ticks) {
-    const away = Math.abs(tick.arcDistance - place) + Math.abs(tick.frame - from) * 1e-9 * (1 + length);
+    const away = Math.abs(tick.arcDistance - arcDistance) + Math.abs(tick.frame - from) * 1e-9 * (1 + length);
     if (away < least) {
       least = away;
       best = tick.frame;
@@ -81,8 +81,8 @@ export function frameNear({ ticks, length }: UnrolledArc, place: number, from: n
 }
 
 /** Where on the ruler the exposure is that the playhead is on; before the first one, that. */
-export function placeAtPlayhead({ ticks, from }: UnrolledArc): number {
-  let place = ticks[0]?.arcDistance ?? from;
-  for (const tick of ticks) if (tick.frame <= currentFrame()) place = tick.arcDistance;
-  return place;
+export function arcDistanceAtPlayhead({ ticks, from }: UnrolledArc): number {
+  let arcDistance = ticks[0]?.arcDistance ?? from;
+  for (const tick of ticks) if (tick.frame <= currentFrame()) arcDistance = tick.arcDistance;
+  return arcDistance;
 }

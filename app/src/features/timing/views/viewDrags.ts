@@ -11,7 +11,7 @@ import { groundDrag } from './groundDrag';
 export interface Meaning {
   readonly frame: number | null;
   /** Units of the ruler. */
-  readonly place: number | null;
+  readonly arcDistance: number | null;
 }
 
 export interface DragOptions {

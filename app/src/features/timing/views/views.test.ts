@@ -22,7 +22,7 @@ import { targetNear } from './viewTargets';
 
 /** 120 units in 20 even frames: 6 a frame. On the axes a frame is 10 pixels and a unit 1, upwards. */
 const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
-const way: Axis = { from: 0, to: 120, start: 120, end: 0 };
+const distance: Axis = { from: 0, to: 120, start: 120, end: 0 };
 const pointer = (x: number, y: number, isShift = false) => ({ x, y, isShift, isTouch: false, trail: [] });
 
 function bench(): AppStore {
@@ -42,12 +42,12 @@ const places = (store: AppStore) =>
 /** Takes hold of what lies there in the graph and drags it. */
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
   const { ruler } = now(store);
-  const target = targetNear(graphTargets(ruler, handlesIn(store.getState()), time, way), ...from, 12);
+  const target = targetNear(graphTargets(ruler, handlesIn(store.getState()), time, distance), ...from, 12);
   const hold = createViewDragHandler(
     {
       store,
       ruler,
-      meaning: ({ x, y }) => ({ frame: valueAt(time, x), place: valueAt(way, y) }),
+      meaning: ({ x, y }) => ({ frame: valueAt(time, x), arcDistance: valueAt(distance, y) }),
       frameAt: ({ x }) => Math.round(valueAt(time, x)),
     },
     target,
@@ -173,10 +173,10 @@ describe('a hand in the graph', () => {
 
   test('a mark is taken before a tick beside it', () => {
     const { ruler } = now(bench());
-    expect(targetNear(rulerTargets(ruler, { ...way, start: 0, end: 120 }, 0), 4, 0)).toMatchObject({
+    expect(targetNear(rulerTargets(ruler, { ...distance, start: 0, end: 120 }, 0), 4, 0)).toMatchObject({
       kind: 'mark',
     });
-    expect(targetNear(rulerTargets(ruler, { ...way, start: 0, end: 120 }, 0), 24, 0)).toMatchObject({
+    expect(targetNear(rulerTargets(ruler, { ...distance, start: 0, end: 120 }, 0), 24, 0)).toMatchObject({
       kind: 'tick',
       frame: 5,
     });
@@ -278,7 +278,7 @@ describe('drawings', () => {
 
   test('the curve has its places, the projections lead to the axis, and bars stand on their foot', () => {
     const store = bench();
-    const axes = { time, way, pace: { foot: 180, height: 40 } };
+    const axes = { time, distance, pace: { foot: 180, height: 40 } };
     const { ruler } = now(store);
     const plan = Array.from({ length: 21 }, (_, i) => 6 * i);
     expect(curveOf(plan, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);
