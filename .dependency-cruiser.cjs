@@ -17,6 +17,7 @@ const CORE = [
   'spacing',
   ['gesture', 'pose'],
   'edits',
+  'checks',
   'formats',
   'http',
 ];

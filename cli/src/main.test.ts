@@ -79,6 +79,13 @@ test('chart --svg draws the ladder of a span: the keys, and each drawing between
   expect(stdout).toMatch(/>4<\/text>\s*<text[^>]*>87.5 %</);
 });
 
+test('a table of increments is read as a shot', () => {
+  const path = fileOf('walk.csv', run('sample', good, '--csv').stdout);
+  const read = JSON.parse(run('convert', path, '--json').stdout);
+  expect(read).toMatchObject({ name: 'walk', rate: 24 });
+  expect(read.moves).toHaveLength(1);
+});
+
 test('check-file says what the shot is', () => {
   const { stdout, status } = run('check-file', good);
   expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');

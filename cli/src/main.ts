@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { type IncrementRow, incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
-import { EXPORTERS, ladderSvg, readShotFile, writeIncrementsCsv } from '@humble/core/files';
+import { EXPORTERS, importShot, ladderSvg, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 
@@ -18,6 +18,7 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
   humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
+SHOT.json may also be a table of increments (CSV): it is read as a shot of its own.
 Columns are described in docs/file-format.md.`;
 
 const COMMANDS = ['sample', 'chart', 'convert', 'check-file'];
@@ -35,7 +36,7 @@ function readShot(path: string): Shot {
       code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : String(code);
     throw new UsageError(`${path} cannot be read: ${reason}.`);
   }
-  return readShotFile(text);
+  return importShot({ name: path, text });
 }
 
 /** A row under the names of the CSV. */

@@ -1,11 +1,11 @@
 /** Shots and tables from outside and to the outside: what checks, reads and writes them. */
 
 export { type Exporter, EXPORTERS } from './formats/exporters';
+export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
-export { shotFromIncrements } from './formats/shotFromIncrements';
 export { type ReadTiming, withTimingFrom } from './formats/timingFromIncrements';
 export { readTrackedCsv, type TrackedPositions } from './formats/trackedCsv';
 export { firstFault } from './model/faultSentence';

@@ -62,6 +62,7 @@ export {
   edits,
   type MovesInLength,
 } from './edits/edits';
+export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export { type MadeIds, madeIds } from './edits/madeIds';
 export { standingPath } from './motion/standInPath';
 export { STAND_INS, type StandIn, standInTransform, type Tone } from './motion/standIns';
@@ -75,7 +76,6 @@ export { fractionOfPoint } from './timing/keepTiming';
 export { TRACKS, trackDefinition } from './timing/tracks';
 export { trackValueAt } from './timing/tracks/trackValues';
 export { isHold } from './timing/isHold';
-export { leavesArc } from './timing/leavesArc';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './motion/whereAndWhen';
@@ -83,14 +83,12 @@ export { type Chart, chartShares, type Toward } from './exposure/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
 export { type Pictures, picturesOn } from './exposure/pictures';
 export {
-  arrivalShown,
   beginsExposure,
   endsPastShot,
   type Exposure,
   exposureFrames,
   exposuresOf,
   isSkipped,
-  marksBetweenExposures,
   shownFrame,
 } from './exposure/exposures';
 export { roundToStep } from './exposure/roundToStep';

@@ -1,7 +1,6 @@
 import { edits, freshShot, incrementTable, type Shot, unrolledArc } from '@humble/core';
-import { writeIncrementsCsv, writeShotFile } from '@humble/core/files';
 import { middleOfLongest } from './arc/middleOfLongest';
-import { fileNameOf, readShot, titleOf } from './exchange/readShot';
+import { fileNameOf } from './exchange/fileNameOf';
 import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
 import { frameNear } from './timing/views/timingIn';
@@ -53,22 +52,9 @@ describe('the sheet', () => {
   });
 });
 
-describe('files', () => {
-  test('a shot file and a table are told apart by what is in them', async () => {
-    expect(await readShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
-    expect(await readShot({ name: 'A walk.csv', text: writeIncrementsCsv(shot) })).toMatchObject({
-      name: 'A walk',
-      lengthFrames: 21,
-    });
-    await expect(readShot({ name: 'broken.json', text: 'frame,place' })).rejects.toThrow('not whole JSON');
-  });
-
-  test('names are fit for files and for shots', () => {
-    expect(fileNameOf('Crab’s détour / 2', '.json')).toBe('crab-s-detour-2.json');
-    expect(fileNameOf('…', '.json')).toBe('shot.json');
-    expect(titleOf('.csv')).toBe('Imported shot');
-    expect(titleOf('harbour.wall.csv')).toBe('harbour.wall');
-  });
+test('names of shots become names of files', () => {
+  expect(fileNameOf('Crab’s détour / 2', '.json')).toBe('crab-s-detour-2.json');
+  expect(fileNameOf('…', '.json')).toBe('shot.json');
 });
 
 test('a point asked for by button goes into the middle of the longest segment', () => {

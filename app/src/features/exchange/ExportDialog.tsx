@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { saveFile } from '../../ui/files';
-import { fileNameOf } from './readShot';
+import { fileNameOf } from './fileNameOf';
 
 interface ExportDialogProps {
   readonly onClose: () => void;

@@ -5,7 +5,6 @@ import { api, failureSentence } from '../../persistence/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
-import { readShot } from './readShot';
 
 const sentenceOf = (error: unknown): string =>
   error instanceof Error ? error.message : 'This file cannot be read.';
@@ -15,9 +14,12 @@ export function useImportShot(): () => Promise<string | null> {
   const dispatch = useAppDispatch();
   return useCallback(async () => {
     try {
-      const file = await pickFile('.json,.csv,application/json,text/csv');
+      const { importShot, IMPORTERS } = await fileFormats();
+      const file = await pickFile(
+        IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]).join(','),
+      );
       if (!file) return null;
-      const result = await dispatch(api.endpoints.createShot.initiate(await readShot(file)));
+      const result = await dispatch(api.endpoints.createShot.initiate(importShot(file)));
       if (result.data) return result.data.id;
       dispatch(messageShown(failureSentence(result.error)));
     } catch (error) {

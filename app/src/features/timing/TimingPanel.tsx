@@ -1,5 +1,4 @@
 import {
-  arrivalShown,
   endsPastShot,
   firstFrame,
   lastFrame,
@@ -39,6 +38,7 @@ import { NumericText, Words } from '../../ui/Words';
 import { ChosenCard } from './cards/ChosenCard';
 import { shortNameOf } from '../../kinds/easings';
 import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
+import { FindingNotes } from './cards/FindingNotes';
 import { MarksCard } from './cards/MarksCard';
 import { PicturesDialog } from './cards/PicturesDialog';
 import { SpanCard } from './cards/SpanCard';
@@ -148,7 +148,6 @@ function MoveCardOf({ move }: { readonly move: Move }) {
     },
   };
   const isPast = endsPastShot(move, { lengthFrames });
-  const arrival = isPast ? last : arrivalShown(move, { lengthFrames });
   return (
     <Card title="The move" aside={`${last - first} intervals`}>
       <NumberField
@@ -179,13 +178,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
           onChange={(framesHeld) => edit('setFramesHeld', { moveId: move.id, framesHeld })}
         />
       </View>
-      {arrival !== last && (
-        <Words role="status" tone="plum" className="mt-2">
-          {arrival === null
-            ? `Frame ${last} falls between exposures and the shot ends: the arrival is never seen.`
-            : `Frame ${last} falls between exposures: the arrival is seen on frame ${arrival}.`}
-        </Words>
-      )}
+      <FindingNotes check="unseenArrival" move={move} />
       {(['before', 'after'] as const).map((end) => (
         <View key={end} className="mt-3 gap-1">
           <Words tone="soft">{end === 'before' ? 'Before the first mark' : 'After the last mark'}</Words>

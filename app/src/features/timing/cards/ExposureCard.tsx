@@ -1,11 +1,4 @@
-import {
-  beginsExposure,
-  type FramesHeld,
-  isSkipped,
-  marksBetweenExposures,
-  type Move,
-  shownFrame,
-} from '@humble/core';
+import { beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import {
@@ -20,6 +13,7 @@ import { Card } from '../../../ui/Card';
 import { NumberField } from '../../../ui/NumberField';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
+import { FindingNotes } from './FindingNotes';
 
 const HELD = [
   { value: 1, label: 'Ones' },
@@ -127,7 +121,6 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
   const chosen = useThrottledEditor((editor) => (editor.chosen?.by === 'frames' ? editor.chosen : null));
   const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
-  const between = marksBetweenExposures(move, { lengthFrames });
   // What was skipped or put by hand before the exposures were changed may begin none now.
   const resting = [...move.skips.filter(({ cut }) => !cut), ...move.overrides]
     .map(({ frame }) => frame)
@@ -188,13 +181,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
           {`What was skipped or put by hand on frame ${resting.join(', ')} rests: no exposure begins there now.`}
         </Words>
       )}
-      {between.length > 0 && (
-        <Words role="status" tone="plum" className="mt-2">
-          {between.length === 1
-            ? `The mark on frame ${between[0]} falls between exposures and is not seen.`
-            : `Marks on frames ${between.join(', ')} fall between exposures and are not seen.`}
-        </Words>
-      )}
+      <FindingNotes check="unseenMark" move={move} />
     </Card>
   );
 }

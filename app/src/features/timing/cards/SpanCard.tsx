@@ -1,13 +1,14 @@
-import { type Easing, freshEasingOf, leavesArc, type Move, type Span, spansOf } from '@humble/core';
+import { type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { useThrottledArc, useEdit, useThrottledEditor } from '../../../store/hooks';
+import { useEdit, useThrottledEditor } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
+import { FindingNotes } from './FindingNotes';
 import { LazyEasingDialog } from './LazyEasingDialog';
 import { EasingNumbers } from './EasingNumbers';
 import { describeEasing } from '../../../kinds/easings';
@@ -43,8 +44,6 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const edit = useEdit();
   const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
-  const closed = useThrottledArc((arc) => arc.closed) ?? false;
-  const isPastArc = useMemo(() => leavesArc({ closed }, from, to), [closed, from, to]);
   const { easing } = from;
   const setEasing = (next: Easing, undoGroup?: string): void => {
     edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, undoGroup);
@@ -77,11 +76,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
           ? `Together more than ${frames} frames: both are shortened in proportion.`
           : describeEasing(easing.kind).sentence(easing)}
       </Words>
-      {isPastArc && (
-        <Words role="status" tone="plum" className="mb-3">
-          The arc ends here, so the figure waits at its end instead of going past it.
-        </Words>
-      )}
+      <FindingNotes check="pastTheEnd" move={move} frame={from.frame} />
       <View className="flex-row flex-wrap gap-2">
         <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
         {targets.length > 0 && (

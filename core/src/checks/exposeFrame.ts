@@ -1,0 +1,14 @@
+import { beginsExposure } from '../exposure/exposures';
+import type { FramesHeld, Move } from '../model/schema';
+import type { Finding } from './check';
+
+/** The fix that lets an exposure begin on a frame between two others, which stay where they are. */
+export function exposeFrame(move: Move, frame: number): Finding['fix'] {
+  let until = frame;
+  while (!beginsExposure(move, until + 1)) until++;
+  const framesHeld = (until - frame + 1) as FramesHeld;
+  return {
+    label: `Show frame ${frame}`,
+    edit: { name: 'setRangeHeld', args: { moveId: move.id, from: frame, until, framesHeld } },
+  };
+}

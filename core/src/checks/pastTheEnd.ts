@@ -1,0 +1,20 @@
+import { leavesArc } from '../timing/leavesArc';
+import type { Check, Finding } from './check';
+
+/** A span that goes back before it goes on, or past its target, needs arc to do it on. */
+export const pastTheEnd: Check = {
+  find: ({ move: { marks }, arc }) =>
+    marks.slice(1).flatMap((to, i): Finding[] => {
+      const from = marks[i]!;
+      return leavesArc(arc, from, to)
+        ? [
+            {
+              from: from.frame,
+              until: to.frame,
+              sentence: 'The arc ends here, so the figure waits at its end instead of going past it.',
+              fix: null,
+            },
+          ]
+        : [];
+    }),
+};

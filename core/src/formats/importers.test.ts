@@ -1,0 +1,23 @@
+import { writeShotFile } from '../model/openShot';
+import { straightShot } from '../testing/shapes';
+import { importShot } from './importers';
+import { writeIncrementsCsv } from './incrementsCsv';
+
+const shot = straightShot(100, 21);
+const table = writeIncrementsCsv(shot);
+
+test('a shot file and a table are told apart by what is in them', () => {
+  expect(importShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
+  expect(importShot({ name: 'A walk.csv', text: table })).toMatchObject({ name: 'A walk', lengthFrames: 21 });
+  expect(() => importShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
+});
+
+test.each([
+  ['.csv', 'Imported shot'],
+  ['harbour.wall.csv', 'harbour.wall'],
+  ['tables/of today/tide.csv', 'tide'],
+  ['C:\\tables\\tide.tsv', 'tide'],
+  [`${'long '.repeat(60)}.csv`, 'long '.repeat(24).trim()],
+])('a table in %s becomes the shot “%s”', (name, title) => {
+  expect(importShot({ name, text: table }).name).toBe(title);
+});

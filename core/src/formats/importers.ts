@@ -1,0 +1,57 @@
+import { LONGEST_NAME } from '../model/limits';
+import { readShotFile } from '../model/openShot';
+import type { Shot } from '../model/schema';
+import { readIncrementsCsv } from './readIncrementsCsv';
+import { shotFromIncrements } from './shotFromIncrements';
+
+/** Rate of a shot made from what has none of its own, frames per second. */
+const PLAIN_RATE = 24;
+
+/** A file from outside. */
+export interface TextFile {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** One way into a shot. A new one is a function that reads it, and an entry in the table. */
+export interface Importer {
+  /** What it is, as a sentence names it. */
+  readonly label: string;
+  /** Of its files, with the dot. */
+  readonly extensions: readonly string[];
+  readonly mimeType: string;
+  /** Whether a file looks like one of its kind. The first that says so reads it. */
+  readonly recognises: (file: TextFile) => boolean;
+  /** @throws ShotError with a sentence when the file is not sound */
+  readonly read: (file: TextFile) => Shot;
+}
+
+/** A file name without its folder and ending, fit for a shot's name. */
+const titleOf = (fileName: string): string =>
+  fileName
+    .replace(/^.*[/\\]/, '')
+    .replace(/\.[^.]*$/, '')
+    .slice(0, LONGEST_NAME)
+    .trim() || 'Imported shot';
+
+/** The ways into a shot, in the order in which they are tried. The last one reads what no other recognises. */
+export const IMPORTERS: readonly Importer[] = [
+  {
+    label: 'a shot file',
+    extensions: ['.json'],
+    mimeType: 'application/json',
+    recognises: ({ name, text }) => /^\uFEFF?\s*[{[]/.test(text) || /\.json$/i.test(name),
+    read: ({ text }) => readShotFile(text),
+  },
+  {
+    label: 'a table of increments',
+    extensions: ['.csv', '.tsv', '.txt'],
+    mimeType: 'text/csv',
+    recognises: () => true,
+    read: ({ name, text }) => shotFromIncrements(readIncrementsCsv(text), titleOf(name), PLAIN_RATE),
+  },
+];
+
+/** A shot from a file of any kind in the table. @throws ShotError with a sentence */
+export const importShot = (file: TextFile): Shot =>
+  IMPORTERS.find(({ recognises }) => recognises(file))!.read(file);
