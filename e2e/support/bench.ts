@@ -10,6 +10,12 @@ export interface NewShot {
 /** So many lines of a table are there at once. */
 const MOST_LINES = 160;
 
+/** Types into a field and is done with it. */
+export async function enter(field: Locator, value: string | number): Promise<void> {
+  await field.fill(String(value));
+  await field.press('Enter');
+}
+
 /** The workbench as a person uses it. */
 export class Bench {
   constructor(
@@ -101,9 +107,7 @@ export class Bench {
   }
 
   async type(label: string, value: string | number): Promise<void> {
-    const field = this.page.getByLabel(label, { exact: true });
-    await field.fill(String(value));
-    await field.press('Enter');
+    await enter(this.field(label), value);
   }
 
   async undo(): Promise<void> {

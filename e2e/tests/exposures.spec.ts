@@ -1,10 +1,9 @@
-import type { Bench } from '../support/bench';
+import { type Bench, enter } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
 async function typeIncrement(bench: Bench, frame: number, value: number): Promise<void> {
   const field = bench.page.getByLabel(`Increment to frame ${frame}`).first();
-  await field.fill(String(value));
-  await field.press('Enter');
+  await enter(field, String(value));
 }
 
 test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ bench, page }) => {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { Bench } from '../support/bench';
+import { Bench, enter } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
 const SHOT = '/shot/demo-rounds-of-the-harbour-master';
@@ -20,12 +20,10 @@ test('while the server is away editing goes on, says so, and is sent when it is 
   await panelIsHere(page);
   await ownServer.stop('SIGKILL');
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  await leave.fill('2');
-  await leave.press('Enter');
+  await enter(leave, '2');
   await expect(bench.status).toHaveText('server does not answer, kept on this device');
   const arrive = page.getByLabel('Arrive slowly over, frames', { exact: true }).first();
-  await arrive.fill('3');
-  await arrive.press('Enter');
+  await enter(arrive, '3');
   await ownServer.start();
   await bench.saved();
   await page.reload();
@@ -43,8 +41,7 @@ test(
     await panelIsHere(page);
     await ownServer.stop('SIGKILL');
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
-    await leave.fill('1');
-    await leave.press('Enter');
+    await enter(leave, '1');
     await expect(bench.status).toHaveText('server does not answer, kept on this device');
     await page.close({ runBeforeUnload: false });
     await ownServer.start();
@@ -72,13 +69,11 @@ test('two windows on one shot: neither version is lost', ONCE, async ({ page, co
   await otherPage.goto(ownServer.address + SHOT);
   await theirs.saved();
   const leaveThere = otherPage.getByLabel(LEAVE, { exact: true }).first();
-  await leaveThere.fill('8');
-  await leaveThere.press('Enter');
+  await enter(leaveThere, '8');
   await theirs.saved();
 
   const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
-  await leaveHere.fill('2');
-  await leaveHere.press('Enter');
+  await enter(leaveHere, '2');
   await expect(page.getByRole('dialog', { name: 'Changed somewhere else' })).toBeVisible();
   // It can be put off, and is found again in the shot's menu.
   await page.getByRole('button', { name: 'Close', exact: true }).click();
@@ -98,8 +93,7 @@ test('a shot survives a restart of the server', ONCE, async ({ page, hand, ownSe
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  await leave.fill('7');
-  await leave.press('Enter');
+  await enter(leave, '7');
   await bench.saved();
   await ownServer.stop('SIGTERM');
   await ownServer.start();
@@ -152,8 +146,7 @@ test(
     const otherPage = await context.newPage();
     await otherPage.goto(ownServer.address + SHOT);
     const leaveThere = otherPage.getByLabel(LEAVE, { exact: true }).first();
-    await leaveThere.fill('8');
-    await leaveThere.press('Enter');
+    await enter(leaveThere, '8');
     const leaveHere = page.getByLabel(LEAVE, { exact: true }).first();
     await expect(leaveHere).toHaveValue('8');
     await expect(
@@ -195,8 +188,7 @@ for (const [how, breakStorage] of Object.entries(BROKEN_STORAGE))
       await panelIsHere(page);
       await ownServer.stop('SIGKILL');
       const leave = page.getByLabel(LEAVE, { exact: true }).first();
-      await leave.fill('2');
-      await leave.press('Enter');
+      await enter(leave, '2');
       await expect(bench.status).toHaveText('not saved: keep this page open');
       // It goes on saying so: it is never said to be kept.
       await expect(page.getByText('kept on this device')).toHaveCount(0);
@@ -221,13 +213,11 @@ test(
     await page.goto(ownServer.address + SHOT);
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
     const before = await leave.inputValue();
-    await leave.fill('7');
-    await leave.press('Enter');
+    await enter(leave, '7');
     await bench.saved();
     // The server is away, and the page is left the moment that the edit was made.
     await page.route('**/api/shots/**', (route) => route.abort());
-    await leave.fill('3');
-    await leave.press('Enter');
+    await enter(leave, '3');
     await page.evaluate(() => location.reload());
     await page.unroute('**/api/shots/**');
     await expect(leave).toHaveValue('3');
@@ -279,8 +269,7 @@ test('a server error is told from a server that does not answer', ONCE, async ({
     }),
   );
   const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  await leave.fill('5');
-  await leave.press('Enter');
+  await enter(leave, '5');
   await expect(bench.status).toHaveText('the server could not save, kept on this device');
   await expect(page.getByText('The server’s disk is full.')).toBeVisible();
   await page.unroute('**/api/shots/demo-rounds-of-the-harbour-master');
@@ -293,8 +282,7 @@ test('what is typed out of range says so where it was typed, and the length says
 }) => {
   await bench.straight('Range', 21);
   const ends = page.getByLabel('Ends on frame', { exact: true });
-  await ends.fill('30');
-  await ends.press('Enter');
+  await enter(ends, '30');
   await expect(ends).toHaveValue('21');
   await expect(page.getByText('21 is the last frame of the shot.')).toBeVisible();
   await page.getByRole('button', { name: 'Make the shot longer' }).click();
@@ -302,8 +290,7 @@ test('what is typed out of range says so where it was typed, and the length says
   const length = page.getByLabel('Length, frames', { exact: true });
   await expect(length).toHaveValue('30');
 
-  await length.fill('60');
-  await length.press('Enter');
+  await enter(length, '60');
   await expect(page.getByText('The move was stretched with it.')).toBeVisible();
   await expect(ends).toHaveValue('60');
   await page.getByRole('button', { name: 'Leave it as it was' }).click();
@@ -311,8 +298,7 @@ test('what is typed out of range says so where it was typed, and the length says
   await expect(length).toHaveValue('60');
   await bench.undo();
   await expect(length).toHaveValue('30');
-  await length.fill('many');
-  await length.press('Enter');
+  await enter(length, 'many');
   await expect(page.getByText('“many” is not a number.')).toBeVisible();
   await expect(length).toHaveValue('30');
 });

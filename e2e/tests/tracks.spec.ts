@@ -1,3 +1,4 @@
+import { enter } from '../support/bench';
 import { expect, test } from '../support/test';
 
 const SHOT = '/shot/demo-lantern-on-the-hook';
@@ -23,8 +24,7 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
 
   const before = await figure.getAttribute('transform');
   const value = page.getByRole('textbox', { name: /^Turn on frame/ });
-  await value.fill('90');
-  await value.press('Enter');
+  await enter(value, '90');
   await expect(figure).not.toHaveAttribute('transform', before!);
   await expect(value).toHaveValue('90');
 

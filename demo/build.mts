@@ -1,5 +1,5 @@
 /**
- * Writes the demo film "Low Tide" as open shot files. Run `npx tsx demo/build.ts` after a change here.
+ * Writes the demo film "Low Tide" as open shot files. Run `npx tsx demo/build.mts` after a change here.
  * The figures are the stand-ins of the core; the set is `pictures/harbour.svg`. All was drawn for this project.
  */
 import { createHash } from 'node:crypto';
@@ -20,7 +20,7 @@ import {
 } from '../core/src/index';
 import { openShot, writeShotFile } from '../core/src/files';
 import { thinGesture } from '../core/src/gesture/thinGesture';
-import { checkSvgPicture } from '../core/src/svg';
+import { seePicture } from '../server/src/pictures/seePicture';
 
 const DEMO = dirname(fileURLToPath(import.meta.url));
 const FOLDER = join(DEMO, 'shots');
@@ -52,23 +52,20 @@ const withMarks = (shot: Shot, marks: Mark[]): Shot => ({
   moves: shot.moves.map((move) => ({ ...move, marks })),
 });
 
-/** The drawing of the set, as the server keeps it. */
-function harbour(): Picture {
-  const bytes = readFileSync(join(DEMO, 'pictures/harbour.svg'));
-  return {
-    sha256: createHash('sha256').update(bytes).digest('hex'),
-    type: 'image/svg+xml',
-    name: 'harbour.svg',
-    ...checkSvgPicture(bytes.toString('utf8')),
-  };
+/** A picture of the set, as the server keeps it. */
+async function pictureOf(name: string): Promise<Picture> {
+  const { bytes, type, width, height } = await seePicture(readFileSync(join(DEMO, 'pictures', name)));
+  return { sha256: createHash('sha256').update(bytes).digest('hex'), type, name, width, height };
 }
+
+const HARBOUR = await pictureOf('harbour.svg');
 
 /** The scale bar in the drawing of the set: this long in the field, and on the set. */
 const SCALE_BAR = { fieldLength: 800, length: 100, unit: 'mm' } as const;
 
 /** The shot on the set, calibrated by the scale bar, with increments to half a millimetre. */
 function onTheSet(shot: Shot): Shot {
-  const laid = edits.setBackdrop(edits.putBackdrop(shot, { pictures: [harbour()] }), {
+  const laid = edits.setBackdrop(edits.putBackdrop(shot, { pictures: [HARBOUR] }), {
     strength: 0.75,
     locked: true,
   });
