@@ -108,3 +108,17 @@ test('arrows stand at even distances and point the way the arc runs; teeth are a
   expect(teeth.every(({ tipX, tipY }) => Math.hypot(tipX, tipY) > 129)).toBe(true);
   expect(curvatureComb(line, 10, 30, 1).every(({ y, tipY }) => y === tipY)).toBe(true);
 });
+
+test('drawn on before its start the arc has all points of the stroke, and its own after them', () => {
+  const use = { kind: 'on', end: 'start' } as const;
+  const back = [corner(0, 0), corner(-40, 0), corner(-40, 30), corner(-90, 30)];
+  const points = pointsWithStroke(line, use, back);
+  expect(points.map(({ x, y }) => [x, y])).toEqual([
+    [-90, 30],
+    [-40, 30],
+    [-40, 0],
+    [0, 0],
+    [100, 0],
+    [200, 0],
+  ]);
+});

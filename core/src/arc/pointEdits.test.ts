@@ -79,3 +79,16 @@ test('an arc keeps at least two points, and unknown points are refused', () => {
   expect(() => withoutPoint(line, 'p9')).toThrow('no point p9');
   expect(() => withPointInserted(line, 7, 0.5)).toThrow('no such place');
 });
+
+test('the other handle of an even point mirrors, in both directions and lengths', () => {
+  const even = { ...corner(100, 0), kind: 'even' as const, in: { x: -10, y: 0 }, out: { x: 10, y: 0 } };
+  const arc = arcOf([corner(0, 0), even, corner(200, 0)]);
+  expect(withHandleAt(arc, 'p2', 'out', { x: 130, y: 40 }).points[1]).toMatchObject({
+    in: { x: -30, y: -40 },
+    out: { x: 30, y: 40 },
+  });
+  expect(withHandleAt(arc, 'p2', 'in', { x: 100, y: -5 }).points[1]).toMatchObject({
+    in: { x: 0, y: -5 },
+    out: { x: -0, y: 5 },
+  });
+});

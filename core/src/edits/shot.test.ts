@@ -157,3 +157,12 @@ describe('a silhouette as a path in the field', () => {
     }
   });
 });
+
+test('a figure is at first as high as fits the field, in whole units', () => {
+  const heightIn = (height: number): number =>
+    edits.drawArc(freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1920, height }), {
+      points: [corner(0, 0), corner(100, 0)],
+    }).figures[0]!.height;
+  expect([heightIn(1080), heightIn(540)]).toEqual([173, 86]);
+  expect(heightIn(1)).toBe(1);
+});

@@ -50,6 +50,24 @@ test('what is left out last was to be held to the end of the shot', () => {
   expect(incrementTable(longer, onlyMove(longer)).skipped).toMatchObject([{ frame: 10, framesHeld: 5 }]);
 });
 
+test('a picture that is taken out makes a chart of its span alone', () => {
+  const ramp = { kind: 'ramped', leaveFrames: 2, arriveFrames: 2, ramp: 'steady' } as const;
+  const shot = withMarks(
+    straightShot(100, 31),
+    markAt(1, 0, { easing: ramp }),
+    markAt(11, 0.3, { easing: ramp }),
+    markAt(21, 0.6, { easing: ramp }),
+    markAt(31, 1, { easing: ramp }),
+  );
+  const cut = edits.skipExposure(shot, { moveId: 'move1', frame: 15, closesUp: true });
+  expect(onlyMove(cut).marks.map(({ easing }) => easing.kind)).toEqual([
+    'ramped',
+    'ticks',
+    'ramped',
+    'ramped',
+  ]);
+});
+
 test('a picture with a mark on any of its frames cannot be taken out, one between marks can', () => {
   const shot = edits.setFramesHeld(
     withMarks(straightShot(100, 13), markAt(1, 0), markAt(6, 0.5), markAt(13, 1)),

@@ -291,3 +291,8 @@ describe('round a closed arc there are as many increments as pictures', () => {
     expect(tableOf(shot).closing!.percent).toBeCloseTo(100, 9);
   });
 });
+
+test('a table in units has no scale', () => {
+  const read = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(straightShot(100, 9))), 'Plain', 24);
+  expect([read.field.unitsPerMm, read.sheet.units]).toEqual([null, 'field']);
+});

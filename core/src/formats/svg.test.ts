@@ -1,5 +1,7 @@
 import { arcLength } from '../arc/arcMeasure';
 import { ShotError } from '../model/errors';
+import { MOST_POINTS } from '../model/limits';
+import { fc } from '../testing/property';
 import { arcOf } from '../testing/shapes';
 import { boxAround, fittingTransform, importedPoints } from './importedArc';
 import { readSvgDrawing } from './svgDrawing';
@@ -96,4 +98,36 @@ test('fitted to the field a path lies in its middle and fills most of it', () =>
   expect(points.at(-1)!.x).toBeCloseTo(900, 6);
   expect((points[0]!.y + (points[0]!.y - 30 * 8)) / 2).toBeCloseTo(250, 6);
   expect(boxAround(paths[0]!.cubics)).toEqual({ left: 0, right: 100, top: -30, bottom: 0 });
+});
+
+describe('a path that is brought in', () => {
+  const pathOf = (count: number) =>
+    readPathData(`M0 0${Array.from({ length: count }, (_, i) => `L${i + 1} ${i % 2}`).join('')}`)[0]!;
+  test('has at most as many points as an arc holds', () => {
+    expect(importedPoints(pathOf(MOST_POINTS - 1), IN_PLACE)).toHaveLength(MOST_POINTS);
+    expect(() => importedPoints(pathOf(MOST_POINTS), IN_PLACE)).toThrow(
+      `This path has ${MOST_POINTS} segments; an arc holds at most ${MOST_POINTS}.`,
+    );
+  });
+
+  test('lies in a box that touches its curves, not their control points', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -50, max: 50 }), { minLength: 8, maxLength: 8 }), (n) => {
+        const [start, control1, control2, end] = [0, 2, 4, 6].map((i) => ({ x: n[i]!, y: n[i + 1]! }));
+        const cubic = { start: start!, control1: control1!, control2: control2!, end: end! };
+        const box = boxAround([cubic]);
+        const at = (t: number, axis: 'x' | 'y'): number =>
+          (1 - t) ** 3 * cubic.start[axis] +
+          3 * (1 - t) ** 2 * t * cubic.control1[axis] +
+          3 * (1 - t) * t ** 2 * cubic.control2[axis] +
+          t ** 3 * cubic.end[axis];
+        const xs = Array.from({ length: 2001 }, (_, i) => at(i / 2000, 'x'));
+        const ys = Array.from({ length: 2001 }, (_, i) => at(i / 2000, 'y'));
+        expect(box.left).toBeCloseTo(Math.min(...xs), 3);
+        expect(box.right).toBeCloseTo(Math.max(...xs), 3);
+        expect(box.top).toBeCloseTo(Math.min(...ys), 3);
+        expect(box.bottom).toBeCloseTo(Math.max(...ys), 3);
+      }),
+    );
+  });
 });

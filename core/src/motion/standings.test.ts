@@ -7,10 +7,11 @@ import {
   markAt,
   onlyMove,
   shotAlong,
+  straightShot,
   withMarks,
 } from '../testing/shapes';
 import { fc } from '../testing/property';
-import { applyEdit } from '../edits/edits';
+import { applyEdit, edits } from '../edits/edits';
 import { ShotError } from '../model/errors';
 import { evaluateMove } from './evaluate';
 import { standingsOn } from './standings';
@@ -57,4 +58,13 @@ test('in the middle of a long hold at a corner it looks as it did when it arrive
   const [held, gone] = standingsOn(shot, onlyMove(shot), [15_000, 19_950]);
   expect(held).toMatchObject({ x: 100, y: 0, headingDeg: 0 });
   expect(gone!.headingDeg).toBeCloseTo(90, 9);
+});
+
+test('a frame that was put by hand stands off the arc by as much', () => {
+  const shot = straightShot(100, 11);
+  const put = edits.putByHand(shot, { moveId: 'move1', frame: 6, dx: 3, dy: -8 });
+  expect(standingsOn(put, onlyMove(put), [5, 6])).toMatchObject([
+    { x: expect.closeTo(40, 9), y: 0 },
+    { x: expect.closeTo(53, 9), y: -8 },
+  ]);
 });

@@ -1,4 +1,4 @@
-import { arcOf, circle, corner, cubicArc, onlyMove, shotAlong } from '../testing/shapes';
+import { arcOf, circle, corner, cubicArc, onlyMove, shotAlong, straightShot } from '../testing/shapes';
 import { edits } from '../edits/edits';
 import type { Shot } from '../model/schema';
 import { evaluate } from './evaluate';
@@ -97,4 +97,11 @@ describe('ghosts', () => {
     const ghosts = ghostFrames(onlyMove(shot), shot, 25, { before: 2, after: 5, every: 3 });
     expect(ghosts).toEqual({ before: [19, 13], after: [31] });
   });
+});
+
+test('what is put by hand leaves the plan as it was', () => {
+  const shot = straightShot(100, 11);
+  const put = edits.putByHand(shot, { moveId: 'move1', frame: 6, dx: 7, dy: 0 });
+  const [travel] = evaluate(put).travels;
+  expect([travel!.plan[5], travel!.arcDistance[5]]).toEqual([expect.closeTo(50, 9), expect.closeTo(57, 6)]);
 });

@@ -201,3 +201,10 @@ describe('the unrolled arc', () => {
     expect(unrolledArc(back, onlyMove(back)).even).toEqual([]);
   });
 });
+
+test('a tick is drawn from one side of the arc to the other', () => {
+  const upright = { x: 30, y: 10, acrossX: 0, acrossY: 1 };
+  const oblique = { x: 0, y: 0, acrossX: 0.6, acrossY: -0.8 };
+  expect(ticksPath([upright, oblique], 5)).toBe('M30 5L30 15M-3 4L3 -4');
+  expect(ticksPath([{ ...upright, x: 1.2345 }], 5, 1)).toBe('M1.2 5L1.2 15');
+});

@@ -3,6 +3,7 @@ import { edits } from '../edits/edits';
 import type { Keeps, Shot } from '../model/schema';
 import { arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
 import { evaluate } from '../motion/evaluate';
+import { fractionOfPoint } from './keepTiming';
 
 const straight = arcOf([corner(0, 0), corner(100, 0), corner(200, 0)]);
 
@@ -84,4 +85,10 @@ test('a rest that is shifted takes its marks along and leaves the others where t
   const { x, y } = evaluate(shifted).travels[0]!;
   expect([x[0], y[0]]).toEqual([0, 0].map((v) => expect.closeTo(v, 6)));
   expect([x[20], y[20]]).toEqual([200, 50].map((v) => expect.closeTo(v, 6)));
+});
+
+test('on an arc without length every point is at its start', () => {
+  const nowhere = arcOf([corner(50, 50), corner(50, 50)]);
+  expect(fractionOfPoint(nowhere, 'p2', 0)).toBe(0);
+  expect(fractionOfPoint({ ...nowhere, closed: true }, 'p2', 3)).toBe(0);
 });

@@ -84,7 +84,8 @@ export function withMarksMoved(
 ): Move {
   const moved = new Set(markIds);
   const { marks } = move;
-  const lastMoved = marks.reduce((last, { id }, i) => (moved.has(id) ? i : last), -1);
+  const lastMoved = marks.findLastIndex(({ id }) => moved.has(id));
+  if (lastMoved < 0) return move;
   const comesAlong = (i: number): boolean => moved.has(marks[i]!.id) || (takesLater && i > lastMoved);
   let [least, most] = [-Infinity, Infinity];
   marks.forEach((mark, i) => {
@@ -105,7 +106,7 @@ export function withMarksMoved(
       ...(isMoved && { fraction: mark.fraction + byFraction, pointId: null }),
     };
   });
-  const from = marks[lastMoved]?.frame ?? Infinity;
+  const from = marks[lastMoved]!.frame;
   const alongside = takesLater && by !== 0 ? remapFrames(move, (f) => (f >= from ? f + by : f)) : {};
   return { ...move, ...alongside, marks: next };
 }

@@ -15,7 +15,7 @@ import { type Easing, type Mark, type Shot, shotSchema } from '../model/schema';
 import { openShot, writeShotFile } from '../model/openShot';
 import { evaluate } from '../motion/evaluate';
 import { fractionAt } from './placeInTime';
-import { copiedMarks } from './markEdits';
+import { copiedMarks, withMarksMoved } from './markEdits';
 
 const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);
@@ -227,4 +227,10 @@ test('a file of version 2 opens: its marks are untied, it holds outside them, an
     }
   }
   expect(openShot(file)).toEqual(withHalt());
+});
+
+test('no marks moved are no change, later ones or not', () => {
+  const move = onlyMove(straightShot(100, 21));
+  for (const takesLater of [true, false])
+    expect(withMarksMoved(move, [], { byFrames: 3, byFraction: 0.1, takesLater })).toEqual(move);
 });
