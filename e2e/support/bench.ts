@@ -1,3 +1,4 @@
+import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { expect, type Locator, type Page } from '@playwright/test';
 import type { Hand, Spot } from './hand';
 
@@ -23,6 +24,7 @@ export class Bench {
     readonly hand: Hand,
   ) {}
 
+  /** A new shot by the form. */
   async makeShot({ name, rate = 24, length = 21 }: NewShot): Promise<void> {
     await this.page.goto('/');
     await this.page.getByRole('button', { name: 'New shot' }).click();
@@ -31,6 +33,18 @@ export class Bench {
     await dialog.getByLabel('Rate, frames a second').fill(String(rate));
     await dialog.getByLabel('Length, frames').fill(String(length));
     await dialog.getByRole('button', { name: 'Make the shot' }).click();
+    await expect(this.page.getByTestId('transport')).toBeVisible();
+  }
+
+  /** The same, made by the server at once, for what is not about making it. */
+  openShot({ name, rate = 24, length = 21 }: NewShot): Promise<void> {
+    return this.open(freshShot({ name, rate, lengthFrames: length, width: 1920, height: 1080 }));
+  }
+
+  private async open(shot: Shot): Promise<void> {
+    const made = await this.page.request.post('/api/shots', { data: { shot } });
+    const { id } = (await made.json()) as { readonly id: string };
+    await this.page.goto(`/shot/${id}`);
     await expect(this.page.getByTestId('transport')).toBeVisible();
   }
 
@@ -175,12 +189,13 @@ export class Bench {
     if (this.hand.isFinger) await this.choose(name);
   }
 
-  /** A straight stroke over the middle of the field, 1536 units of 1920 long, and an even timing. */
+  /** A straight arc over the middle of the field, 1536 units of 1920 long, and an even timing. */
   async straight(name: string, length: number): Promise<void> {
-    await this.makeShot({ name, length });
-    await this.draw([0.1, 0.5], [0.9, 0.5]);
+    const empty = freshShot({ name, rate: 24, lengthFrames: length, width: 1920, height: 1080 });
+    const drawn = edits.drawArc(empty, { points: smoothThrough([192, 1728].map((x) => ({ x, y: 540 }))) });
+    const { id: moveId, marks } = drawn.moves[0]!;
+    await this.open(edits.setEasing(drawn, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } }));
     await this.step('Timing');
-    await this.choose('Even');
   }
 
   /** Numbers of a column, with the words for none and for a hold as they are. */

@@ -35,7 +35,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Crab', length: 25 });
+  await bench.openShot({ name: 'Crab', length: 25 });
   await bench.press('Act it out');
   await actWithRest(bench);
   // 0.8 s at 24 frames a second are 19 intervals without a move; fewer where the machine was late.
@@ -67,7 +67,7 @@ test(
   'acted out again the gesture before is kept to choose from, and one undo takes a gesture back',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Crab', length: 25 });
+    await bench.openShot({ name: 'Crab', length: 25 });
     await bench.press('Act it out');
     await actWithRest(bench);
     await bench.press('Act it out again');
@@ -87,7 +87,7 @@ test(
   'the way of the hand is shown or not; the shot ends with the gesture, or the gesture with the shot',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Fitting', length: 97 });
+    await bench.openShot({ name: 'Fitting', length: 97 });
     await bench.press('Act it out');
     const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
     await bench.hand.drag([a!, b!]);
@@ -118,7 +118,7 @@ test('with a count the hand waits with the pointer down, and what is let go befo
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'On three', length: 25 });
+  await bench.openShot({ name: 'On three', length: 25 });
   await bench.press('Act it out');
   await page.getByRole('switch', { name: 'Count me in' }).click();
   const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
@@ -145,7 +145,7 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   page,
 }) => {
   test.skip(bench.hand.isFinger, 'a phone has no arrow keys');
-  await bench.makeShot({ name: 'By keys', length: 25 });
+  await bench.openShot({ name: 'By keys', length: 25 });
   await bench.press('Put the figure');
   await page.getByRole('button', { name: 'Put it in the middle' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
@@ -184,7 +184,7 @@ test('poses: the figure is put in place, the arc and the marks grow, and nothing
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Steps', length: 25 });
+  await bench.openShot({ name: 'Steps', length: 25 });
   await bench.press('Put the figure');
   await bench.tap(0.2, 0.7);
   await expect(page.getByTestId('figure')).toBeVisible();

@@ -4,7 +4,7 @@ test('aids are shown when asked for: arrows, bending, grid, margins, guide stren
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Aids' });
+  await bench.openShot({ name: 'Aids' });
   await bench.readyShape('Spiral');
   await page.getByRole('button', { name: 'View' }).click();
   for (const name of ['Arrows along the arc', 'How tightly it bends', 'Safe margins', 'Grid'])
@@ -29,7 +29,7 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
   hand,
 }) => {
   test.skip(hand.isFinger, 'a finger has no Shift');
-  await bench.makeShot({ name: 'Guides' });
+  await bench.openShot({ name: 'Guides' });
   await bench.press('From SVG');
   const dialog = page.getByRole('dialog', { name: 'From SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
@@ -55,7 +55,7 @@ test('the length, the straight distance and the place under the pointer can be r
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Readings' });
+  await bench.openShot({ name: 'Readings' });
   await bench.readyShape('Through three places');
   const ends = await Promise.all(
     (['x', 'y'] as const).map(async (axis) => {

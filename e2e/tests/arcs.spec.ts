@@ -1,7 +1,7 @@
 import { expect, ONCE, test } from '../support/test';
 
 test('a stretch is pulled without a further point, and straightened again', async ({ bench, page, hand }) => {
-  await bench.makeShot({ name: 'Line' });
+  await bench.openShot({ name: 'Line' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.press('Keep it');
   const count = await bench.points.count();
@@ -19,7 +19,7 @@ test('a stretch is pulled without a further point, and straightened again', asyn
 });
 
 test('several points are selected, moved, turned and mirrored together', async ({ bench, page, hand }) => {
-  await bench.makeShot({ name: 'Fleet' });
+  await bench.openShot({ name: 'Fleet' });
   await bench.readyShape('Through three places');
   const length = await bench.arcLength();
   if (hand.isFinger) {
@@ -55,7 +55,7 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Knot' });
+  await bench.openShot({ name: 'Knot' });
   await bench.press('From SVG');
   const dialog = page.getByRole('dialog', { name: 'From SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 500 L 900 500 L 912 500 L 1600 500');
@@ -71,7 +71,7 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
 });
 
 test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Loop' });
+  await bench.openShot({ name: 'Loop' });
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
   await bench.press('Close');
@@ -103,7 +103,7 @@ test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ be
 });
 
 test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Elbow', length: 9 });
+  await bench.openShot({ name: 'Elbow', length: 9 });
   await bench.readyShape('Line');
   await bench.step('Sheet');
   const before = await bench.column('along');
@@ -121,7 +121,7 @@ test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, 
 });
 
 test('the move keeps its shares, its distances or its spots, as chosen', ONCE, async ({ bench }) => {
-  await bench.makeShot({ name: 'Keeps', length: 11 });
+  await bench.openShot({ name: 'Keeps', length: 11 });
   await bench.readyShape('Line');
   const last = async (): Promise<number> => {
     await bench.step('Sheet');
@@ -144,7 +144,7 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Traffic' });
+  await bench.openShot({ name: 'Traffic' });
   await bench.readyShape('Line');
   await bench.readyShape('Wave');
   await bench.choose('All arcs');
@@ -199,7 +199,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Net' });
+  await bench.openShot({ name: 'Net' });
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
   const box = [await bench.spot(0.03, 0.05), await bench.spot(0.97, 0.97)];
@@ -235,7 +235,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
 });
 
 test('two taps on empty ground show the whole field again', async ({ bench, page, hand }) => {
-  await bench.makeShot({ name: 'Horizon' });
+  await bench.openShot({ name: 'Horizon' });
   await bench.readyShape('Line');
   const paper = page.getByTestId('field-paper');
   const whole = (await paper.boundingBox())!.width;

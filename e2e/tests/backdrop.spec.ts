@@ -37,7 +37,7 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Set' });
+  await bench.openShot({ name: 'Set' });
   await bench.readyShape('Line');
   await bench.choose('Backdrop');
   const choose = async (...files: ReturnType<typeof file>[]): Promise<void> => {
@@ -105,7 +105,7 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
 });
 
 test('several files make a sequence that follows the playhead', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Tide', length: 9 });
+  await bench.openShot({ name: 'Tide', length: 9 });
   await bench.readyShape('Line');
   await bench.choose('Backdrop');
   const chooser = page.waitForEvent('filechooser');

@@ -16,7 +16,7 @@ test(
   'an easing is chosen from pictures of all of them; its numbers are typed and the table follows',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Drop', length: 21 });
+    await bench.openShot({ name: 'Drop', length: 21 });
     await bench.readyShape('Line');
     const length = await bench.arcLength();
     await bench.step('Timing');

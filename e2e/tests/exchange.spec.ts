@@ -55,7 +55,7 @@ test(
   'a table of increments is read into the open shot as timing, one undo step',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Anchor', length: 11 });
+    await bench.openShot({ name: 'Anchor', length: 11 });
     await bench.draw([0.1, 0.5], [0.9, 0.5]);
     await bench.step('Sheet');
     const before = await bench.column('place');
@@ -98,7 +98,7 @@ test(
 );
 
 test('the arc leaves as a drawing with its layers, and can be read back', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Out', length: 11 });
+  await bench.openShot({ name: 'Out', length: 11 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Sheet');
   await bench.press('Export');
@@ -160,7 +160,7 @@ test(
   'round a circle the sheet has as many increments as pictures, the step back among them',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Coin', length: 20 });
+    await bench.openShot({ name: 'Coin', length: 20 });
     await bench.step('Arc');
     await bench.readyShape('Circle');
     await bench.step('Sheet');

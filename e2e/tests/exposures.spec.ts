@@ -97,7 +97,7 @@ test(
   'so many pictures on a circle: as many increments, and no pause at the seam',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Round', rate: 12, length: 36 });
+    await bench.openShot({ name: 'Round', rate: 12, length: 36 });
     await bench.readyShape('Circle');
     await bench.step('Timing');
     await expect(page.getByText(/a loop does not pause there/)).toBeVisible();

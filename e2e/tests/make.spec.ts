@@ -6,7 +6,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Swell' });
+  await bench.openShot({ name: 'Swell' });
   const wave = Array.from({ length: 30 }, (_, i): [number, number] => [
     0.1 + (0.8 * i) / 29,
     0.5 + 0.25 * Math.sin(i / 2.2),
@@ -42,7 +42,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
 });
 
 test('drawing again takes the first stroke back', async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Ripple' });
+  await bench.openShot({ name: 'Ripple' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.press('Draw again');
   await expect(bench.line).toHaveCount(0);
@@ -55,7 +55,7 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Mooring' });
+  await bench.openShot({ name: 'Mooring' });
   await bench.draw([0.2, 0.5], [0.6, 0.5]);
   await bench.press('Keep it');
   const short = await bench.arcLength();
@@ -87,7 +87,7 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
 });
 
 test('point by point: placed, steered, taken back, closed on the first', async ({ bench, page, hand }) => {
-  await bench.makeShot({ name: 'Buoys' });
+  await bench.openShot({ name: 'Buoys' });
   await bench.press('Point by point');
   await bench.tap(0.2, 0.3);
   await bench.tap(0.5, 0.2);
@@ -115,7 +115,7 @@ test('point by point ends with a double tap, with Enter, or with the button', as
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Stakes' });
+  await bench.openShot({ name: 'Stakes' });
   await bench.press('Point by point');
   await bench.tap(0.2, 0.3);
   await bench.tap(0.5, 0.2);
@@ -135,7 +135,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Lamp' });
+  await bench.openShot({ name: 'Lamp' });
   await bench.readyShape('Circle');
   await bench.type('Radius, units', 100);
   await expect.poll(() => bench.arcLength()).toBe(628.3);
@@ -163,7 +163,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
 });
 
 test('every ready shape makes an arc that can be played', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Chandlery' });
+  await bench.openShot({ name: 'Chandlery' });
   const names = [
     'Line',
     'Through three places',
@@ -187,7 +187,7 @@ test(
   'SVG is brought in by choice, fitted or where it lies; nonsense gets a sentence',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Chart' });
+    await bench.openShot({ name: 'Chart' });
     await bench.press('From SVG');
     const dialog = page.getByRole('dialog', { name: 'From SVG' });
     const text = dialog.getByLabel('SVG or path data');

@@ -46,7 +46,7 @@ test('dragging along the arc or the ruler looks at other frames; the table follo
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Ferry', length: 21 });
+  await bench.openShot({ name: 'Ferry', length: 21 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
   await page.getByRole('radio', { name: 'Even' }).click();
@@ -71,7 +71,7 @@ test(
   'ghosts: how many before and after, every which exposure, kept on this device',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Nets', length: 41 });
+    await bench.openShot({ name: 'Nets', length: 41 });
     await bench.draw([0.1, 0.4], [0.9, 0.6]);
     await bench.step('Timing');
     // Ghosts of one strength are one path; each of them begins with a move.
@@ -96,7 +96,7 @@ test(
 
 test('the keyboard works the bench', async ({ bench, page, hand }) => {
   test.skip(hand.isFinger, 'a phone has no keyboard');
-  await bench.makeShot({ name: 'Signal', length: 24 });
+  await bench.openShot({ name: 'Signal', length: 24 });
   await bench.draw([0.1, 0.4], [0.9, 0.6]);
   const count = page.getByTestId('frame-count');
   await page.keyboard.press('End');
@@ -123,7 +123,7 @@ test('frames of four figures and a rate of five have room beside the buttons, wh
   bench,
   page,
 }) => {
-  await bench.makeShot({ name: 'Long tide', length: 1500, rate: 23.976 });
+  await bench.openShot({ name: 'Long tide', length: 1500, rate: 23.976 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   const count = page.getByTestId('frame-count');
   const room = async () => {

@@ -7,7 +7,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Hawser', length: 31 });
+  await bench.openShot({ name: 'Hawser', length: 31 });
   await bench.draw([0.1, 0.6], [0.3, 0.35], [0.5, 0.3], [0.7, 0.35], [0.9, 0.6]);
   const line = page.getByTestId('arc-line');
   const drawn = (await line.getAttribute('d'))!;
@@ -61,7 +61,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
 });
 
 test('two taps on the arc put a point there and select it', async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Rope' });
+  await bench.openShot({ name: 'Rope' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.press('Keep it');
   const count = await bench.points.count();
@@ -77,7 +77,7 @@ test('two taps on the arc put a point there and select it', async ({ bench, page
 });
 
 test('the arc is drawn anew when the stroke is kept, and its timing stays', async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Buoy', length: 31 });
+  await bench.openShot({ name: 'Buoy', length: 31 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
   await bench.type('Leave slowly over, frames', 3);
@@ -101,7 +101,7 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Capstan', length: 25 });
+  await bench.openShot({ name: 'Capstan', length: 25 });
   await bench.draw([0.2, 0.2], [0.2, 0.8]);
   const figure = page.getByTestId('figure');
   const heading = async (): Promise<number> =>
@@ -131,7 +131,7 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
 });
 
 test('two fingers or the wheel zoom the field, and Fit brings it back', async ({ bench, page, hand }) => {
-  await bench.makeShot({ name: 'Chart' });
+  await bench.openShot({ name: 'Chart' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
   const paper = page.getByTestId('field-paper');
   const before = (await paper.boundingBox())!.width;

@@ -60,7 +60,7 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
       JSON.stringify({ ghosts: { before: 100, after: 100, every: 1 }, showsGhosts: true }),
     ),
   );
-  await bench.makeShot({ name: 'Procession', length: 201 });
+  await bench.openShot({ name: 'Procession', length: 201 });
   await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
   await bench.press('Keep it');
   await page
@@ -151,7 +151,7 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   hand,
 }, info) => {
   test.skip(hand.isFinger, 'all four views are open on a wide screen');
-  await bench.makeShot({ name: 'Long way', length: 201 });
+  await bench.openShot({ name: 'Long way', length: 201 });
   await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
   await bench.saved();
   await bench.step('Timing');

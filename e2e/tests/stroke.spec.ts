@@ -58,7 +58,7 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   page,
   hand,
 }) => {
-  await bench.makeShot({ name: 'Mooring', length: 41 });
+  await bench.openShot({ name: 'Mooring', length: 41 });
   await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
   await bench.step('Timing');
   const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
@@ -83,7 +83,7 @@ test(
   'timing follows while a value is typed, and what is no number goes back',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Winch', length: 41 });
+    await bench.openShot({ name: 'Winch', length: 41 });
     await bench.draw([0.1, 0.5], [0.9, 0.5]);
     await bench.step('Timing');
     const trail = page.getByTestId('trail').locator('path').first();
@@ -101,7 +101,7 @@ test(
 );
 
 test('length, first and last frame, easing and exposure', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Slipway', length: 48 });
+  await bench.openShot({ name: 'Slipway', length: 48 });
   await bench.draw([0.1, 0.5], [0.9, 0.4]);
   await bench.step('Timing');
   await bench.type('Length, frames', 20);
@@ -125,7 +125,7 @@ test('length, first and last frame, easing and exposure', ONCE, async ({ bench, 
 });
 
 test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Bollard' });
+  await bench.openShot({ name: 'Bollard' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
   await bench.step('Timing');
   const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
@@ -138,7 +138,7 @@ test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page 
 });
 
 test('millimetres come with a scale', ONCE, async ({ bench, page }) => {
-  await bench.makeShot({ name: 'Crate', length: 11 });
+  await bench.openShot({ name: 'Crate', length: 11 });
   await bench.draw([0.25, 0.5], [0.75, 0.5]);
   await bench.step('Sheet');
   await page.getByRole('button', { name: 'In units, not rounded' }).click();

@@ -29,7 +29,7 @@ test(
   'tracked positions become an arc and marks; lines that are wrong are named, and nothing is taken',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Buoy', length: 25 });
+    await bench.openShot({ name: 'Buoy', length: 25 });
     await bench.step('Figure');
     await bringIn(page, 'broken.csv', ['frame,x,y', '1,200,300', '2,over there,300', '3,220,300', '4,1e9,2']);
     await expect(
@@ -75,7 +75,7 @@ test(
   'five minutes are thinned while the page lives on; it can be stopped, and nothing is lost by that',
   ONCE,
   async ({ bench, page }, info) => {
-    await bench.makeShot({ name: 'Long rounds', length: 25 });
+    await bench.openShot({ name: 'Long rounds', length: 25 });
     await bench.step('Figure');
     const progress = page.getByRole('progressbar', { name: 'Thinning' });
     await bringIn(page, 'rounds.csv', fiveMinutes());
