@@ -1,5 +1,7 @@
 /** Unit tests of the workspaces that run on Node: core, cli, server. Types are checked by `npm run types`. */
 module.exports = {
+  // All cores; Jest itself would leave one idle, which is half of a machine with two.
+  maxWorkers: '100%',
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
   transform: {

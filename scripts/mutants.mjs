@@ -98,7 +98,7 @@ const results = await new Stryker({
   plugins: ['@stryker-mutator/jest-runner'],
   coverageAnalysis: 'perTest',
   concurrency: 2,
-  timeoutMS: 10_000,
+  timeoutMS: 5_000,
   reporters: ['dots'],
   cleanTempDir: 'always',
   tempDirName: '.mutants',

@@ -1,9 +1,10 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { edits, freshShot, type Shot } from '@humble/core';
 import { writeShotFile } from '@humble/core/files';
+import { main } from './main';
 
 const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'humble-cli-'));
@@ -32,13 +33,34 @@ function fileOf(name: string, text: string): string {
 }
 
 const good = fileOf('quay.json', writeShotFile(edits.setSheet(shot, { rulerStep: 0.5 })));
-const run = (...args: string[]) => spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
+
+/** What the command says and how it ends, without a process of its own. */
+function run(...args: string[]) {
+  const written = { stdout: '', stderr: '' };
+  const spies = (['stdout', 'stderr'] as const).map((name) =>
+    jest.spyOn(process[name], 'write').mockImplementation((text) => {
+      written[name] += String(text);
+      return true;
+    }),
+  );
+  try {
+    return { status: main(args), ...written };
+  } finally {
+    for (const spy of spies) spy.mockRestore();
+  }
+}
+
+test('the command runs as it stands in the checkout, and its exit code tells a mistake', () => {
+  const start = (...args: string[]) => spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
+  const { stdout, stderr, status } = start('sample', good, '--csv');
+  expect({ stdout, stderr, status }).toEqual(run('sample', good, '--csv'));
+  expect(status).toBe(0);
+  expect(start('sample').status).toBe(1);
+});
 
 test('sample --csv prints a header and one line for each exposure, with the published numbers', () => {
-  const [header, ...lines] = execFileSync(process.execPath, [COMMAND, 'sample', good, '--csv'], {
-    encoding: 'utf8',
-  })
-    .trimEnd()
+  const [header, ...lines] = run('sample', good, '--csv')
+    .stdout.trimEnd()
     .split('\n')
     .map((line) => line.split(','));
   expect(lines).toHaveLength(21);

@@ -1,7 +1,7 @@
-import fc from 'fast-check';
 import { exposureFrames } from '../exposure/exposures';
 import { applyEdit } from '../edits/edits';
 import type { FramesHeld, Shot } from '../model/schema';
+import { fc } from '../testing/property';
 import { markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
 import { CHECKS, type CheckName, type Finding, findingsOf } from '.';
 

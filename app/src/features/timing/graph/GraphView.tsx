@@ -91,7 +91,11 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       );
     const isOnAxis = start.x < AXIS_WIDTH;
     const targets = isOnAxis
-      ? rulerTargets(present.ruler, axes.distance, 0).map((target) => ({ ...target, x: start.x, y: target.x }))
+      ? rulerTargets(present.ruler, axes.distance, 0).map((target) => ({
+          ...target,
+          x: start.x,
+          y: target.x,
+        }))
       : graphTargets(present.ruler, handlesIn(state), axes.time, axes.distance);
     const meaning = ({ x, y }: { readonly x: number; readonly y: number }) => ({
       frame: isOnAxis ? null : settled(x, start.x, (value) => valueAt(axes.time, value)),
