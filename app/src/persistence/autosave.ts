@@ -8,7 +8,7 @@ import type { AppStore } from '../store/store';
 const REST_MS = 700;
 /** Editing without a rest is sent this often all the same. */
 const LONGEST_UNSENT_MS = 4000;
-/** An edit is written into the browser when the hand has rested this long, milliseconds … */
+/** An edit is written into the browser when nothing was changed for this long, milliseconds … */
 const DRAFT_REST_MS = 40;
 /** … and while it goes on, this often. */
 const DRAFT_EVERY_MS = 250;
@@ -24,7 +24,7 @@ export interface Autosave {
   readonly keep: () => Promise<void>;
   /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;
-  /** Tells that the shot on the workbench is what the server has: nothing is unsent. */
+  /** Called when the open shot is what the server has: nothing is unsent. */
   readonly settle: (shot: Shot | null) => void;
   /** Whether the workbench holds edits that the server does not have. */
   readonly hasUnsent: () => boolean;

@@ -4,7 +4,7 @@ const KINDS = ['mousemove', 'touchmove'] as const;
 const stop = (event: Event): void => event.stopImmediatePropagation();
 
 /**
- * While something is held the hand follows the pointer's own events. The same movement is told once more, as
+ * While something is held only the pointer's own events count. The same movement is reported once more, as
  * the mouse's or the finger's, and every press and hover of the page would be asked about it: a tenth of
  * a frame on a slow machine, for nothing.
  */

@@ -43,12 +43,12 @@ const IDLE_LOAD_DIVISOR = 8;
 /** A heavy telling counts so much less with each lighter one after it. */
 const FORGETTING = 0.7;
 
-/** After so long without a change the hand rests, and nobody minds the telling, milliseconds. */
+/** After so long without a change the pointer rests, and notifying disturbs nobody, milliseconds. */
 const REST_MS = 120;
 
 /**
- * Tells listeners one after the other: what a listener has to draw is drawn before the next one is notified, and
- * the picture under the hand gets its turn between; while it moves that is a frame, so that what changes on the
+ * Notifies listeners one after the other: what a listener has to draw is drawn before the next one is notified, and
+ * the picture under the pointer gets its turn between; while it moves that is a frame, so that what changes on the
  * page is not laid out all at once. What is notified meanwhile anew takes the place of the rest.
  * @returns how long that took without the turns of others, milliseconds
  */
@@ -74,7 +74,7 @@ async function notifyInTurn(
 
 /**
  * As a rule listeners hear of each change at once; while it is held, in turn and never for long: at once when
- * the hand rests, else as often as the machine can afford by what telling took before.
+ * the pointer rests, else as often as the machine can afford by what notifying took before.
  */
 export function createThrottledSource<Value>({
   read,
@@ -87,7 +87,7 @@ export function createThrottledSource<Value>({
   const listeners = new Set<() => void>();
   let seen = read();
   let isThrottling = false;
-  /** When they may be notified again, whether the hand rests or not. */
+  /** When they may be notified again, whether the pointer rests or not. */
   let due = 0;
   /** How long telling everyone takes, the heaviest lately; 0 while nobody knows. */
   let tookMs = 0;
@@ -109,7 +109,7 @@ export function createThrottledSource<Value>({
     // Not again before this is done and has rested.
     const wasDue = due;
     due = Infinity;
-    // Those notified early only because the hand rested wait again when it moves on.
+    // Those notified early only because the pointer rested wait again when it moves on.
     const movesOn = (): boolean => isEarly && isThrottling && group.changedAt > began;
     void notifyInTurn(
       listeners,

@@ -4,7 +4,7 @@ import type { ReactReduxContextValue } from 'react-redux';
 import { type ThrottledSource, createThrottledSource } from './throttledSource';
 import { throttledPlayhead, panelsGroup } from '../playback/playhead';
 
-/** While something is held, what follows it from afar is told this often at most, milliseconds. */
+/** While something is held, what follows it from afar is notified this often at most, milliseconds. */
 const PANELS_MS = 250;
 
 /**

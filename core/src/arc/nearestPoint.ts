@@ -184,7 +184,7 @@ export function nearestPoint(
 
 /**
  * The place nearest to a point of the field about a distance on the arc. Round a closed arc the search goes
- * on across the seam, and the distance is told on the lap that lies nearest to where it began.
+ * on across the seam, and the distance is counted on the lap that lies nearest to where it began.
  * @param about distance from the start, field units; any lap of a closed arc
  * @param reach how far to look to both sides, field units
  */

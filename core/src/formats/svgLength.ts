@@ -13,7 +13,7 @@ const PIXELS: Readonly<Record<string, number>> = {
 };
 
 /**
- * A length of an SVG in pixels; null for one that is none, or is told in parts of something else.
+ * A length of an SVG in pixels; null for one that is none, or is given as a share of something else.
  * @throws ShotError `invalid-svg` for a number that no coordinate can be
  */
 export function svgPixels(length: string | null | undefined): number | null {

@@ -74,7 +74,7 @@ export const gestureSeconds = ({ ms, speed }: Pick<RawGesture, 'ms' | 'speed'>):
 export const gestureFrames = (gesture: Pick<RawGesture, 'ms' | 'speed'>, rate: number): number =>
   Math.max(1, Math.round(gestureSeconds(gesture) * rate));
 
-/** A place of the hand, and the frame on which it was there: a real one, from 0 on. */
+/** A point of the gesture, and the frame it belongs to: a real number, from 0 on. */
 export interface Moment extends Vector {
   readonly frame: number;
 }

@@ -34,7 +34,7 @@ const bareArc = (points: readonly PointShape[]): Arc => ({
 });
 
 /**
- * The way of the hand for an arc to be fitted to: while it rests it is on one spot, and of samples that lie
+ * The gesture as points for an arc to be fitted to: a rest is one point, and of samples that lie
  * closer together than anyone could tell one is enough.
  */
 function arcAlong(
@@ -61,7 +61,7 @@ function arcAlong(
   return withStepsBetween(trail, closest * LONGEST_STEP);
 }
 
-/** Places on the straight line between two that lie far apart: there the hand went straight, as far as is known. */
+/** Points on the straight line between two that lie far apart: nothing else is known of the hand there. */
 function withStepsBetween(trail: readonly Moment[], longest: number): Moment[] {
   return trail.flatMap((to, i) => {
     const from = trail[i - 1];

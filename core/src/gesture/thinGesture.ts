@@ -12,7 +12,7 @@ export interface ThinOptions {
   readonly frames: number;
   /** How far the figure may be on any frame from where the hand was then, field units, > 0. */
   readonly allowedDeviation: number;
-  /** Told from 0 to 1 as the work goes on. */
+  /** Called with the share of the work that is done, 0 to 1. */
   readonly onProgress?: (share: number) => void;
 }
 

@@ -18,7 +18,7 @@ export interface Tick {
 
 const RADIANS = Math.PI / 180;
 
-/** Tells which exposures of a move have a longer tick: by their frame, or by their index. */
+/** Whether an exposure of a move has a longer tick: by its frame, or by its index. */
 export function fifthsOf(
   move: Pick<Move, 'framesHeld' | 'exposures'>,
 ): (frame: number, index: number) => boolean {

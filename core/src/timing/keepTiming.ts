@@ -76,7 +76,7 @@ export function syncTiedMarks(move: Move, arc: Arc): Move {
   };
 }
 
-/** The move on its arc's new shape, holding on to what it was told to; tied marks go with their points. */
+/** The move on its arc's new shape, keeping what it was set to keep; tied marks go with their points. */
 export function keptOnArc(move: Move, before: Arc, after: Arc): Move {
   if (before === after || move.arcId !== after.id) return move;
   return syncTiedMarks(keptAsAsked(move, before, after), after);

@@ -64,8 +64,8 @@ function fractionBetween(marks: Timed['marks'], frame: number): number {
 }
 
 /**
- * Where a move is on a frame, as a share of its arc's length. Outside its marks it does what it was told
- * to; on an open arc that may lead past an end.
+ * Where a move is on a frame, as a share of its arc's length. Outside its marks it does what it was set to do;
+ * on an open arc that may lead past an end.
  * @param frame real
  */
 export function fractionAt(move: TimedWithin, frame: number): number {

@@ -49,7 +49,7 @@ const CURSORS: Record<Target['kind'], string> = {
   ground: 'cursor-grab',
 };
 
-/** The area the camera sees, and the hand on it. What is drawn in it follows the shot by itself. */
+/** The area the camera sees, with the pointer session on it. What is drawn in it follows the shot by itself. */
 export function Field({ controls }: { readonly controls?: ReactNode }) {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
@@ -102,7 +102,7 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
   );
 }
 
-/** What the hand meets, asked for when it comes: the field itself does not render with every edit. */
+/** What a press can hit, asked for when it comes: the field itself does not render with every edit. */
 function useFieldContext(
   viewport: Viewport,
   projection: Projection,

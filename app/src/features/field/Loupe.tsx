@@ -35,7 +35,7 @@ function loupeCorner(width: number): { x: number; y: number } | null {
 
 const shift = ({ x, y }: { readonly x: number; readonly y: number }): string => `translate(${x} ${y})`;
 
-/** What a finger hides and the hand must see: the picture, arcs, points and handles, what attracts. */
+/** What a finger hides and one must see: the picture, arcs, points and handles, what attracts. */
 function Beneath() {
   return (
     <G>

@@ -3,7 +3,7 @@ import { useSyncExternalStore } from 'react';
 import type { Target } from './hitTest';
 
 /**
- * What stands in the field only while the hand is on it. Not application state: it changes with every
+ * What stands in the field only while the pointer is over it. Not application state: it changes with every
  * movement of the pointer and is never saved.
  */
 export interface Scene {
@@ -46,7 +46,7 @@ export const currentScene = (): Scene => scene;
 
 let request = 0;
 
-/** Changes the scene; who follows it is told once before the next picture. */
+/** Changes the scene; its listeners are called once before the next picture. */
 export function setScene(some: Partial<Scene>): void {
   scene = { ...scene, ...some };
   request ||= requestAnimationFrame(() => {

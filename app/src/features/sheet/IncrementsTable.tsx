@@ -22,7 +22,7 @@ import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
 
 const ROW_HEIGHT = 36;
-/** Beside other views so many screens of lines are kept at hand. */
+/** Beside other views so many screens of lines are kept ready. */
 const FEW_SCREENS = 5;
 const STRONG: readonly string[] = ['frame', 'ruler'];
 

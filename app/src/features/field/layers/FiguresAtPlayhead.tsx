@@ -18,7 +18,7 @@ const travelOf = (state: RootState, moveId: string): Travel | undefined => {
 /** The frame that is seen at the playhead. */
 const seenFrame = ({ shown }: Travel): number => shown[Math.min(currentFrame(), shown.length) - 1]!;
 
-/** What is acted out by hand does not play meanwhile: its outline goes with the hand. */
+/** What is acted out by hand does not play meanwhile: its outline follows the pointer. */
 const isActedNow = (state: RootState, moveId: string): boolean =>
   currentScene().acting !== null && state.editor.actsFor === 'this' && activeMoveIn(state)?.id === moveId;
 

@@ -21,7 +21,7 @@ function handPath({ x, y }: Gesture, pixel: number): string {
   return d;
 }
 
-/** The way of the hand beneath what it became, in the Figure step. */
+/** The recorded gesture beneath the arc it became, in the Figure step. */
 export const HandPath = memo(function HandPath() {
   const pixel = usePixel();
   const isPosing = useThrottledSelector(editsIn) === 'poses';

@@ -6,7 +6,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { currentScene } from '../scene';
 
-/** An outline of the figure where the hand is. */
+/** An outline of the figure at the pointer. */
 function outline(state: RootState): string {
   const { acting } = currentScene();
   const { shot } = state.shot.present;
@@ -16,7 +16,7 @@ function outline(state: RootState): string {
   return standingPath(standIn, figure?.height ?? shot.field.height * FRESH_FIGURE_SHARE, acting, 0);
 }
 
-/** What goes with the hand while a gesture is recorded. */
+/** What follows the pointer while a gesture is recorded. */
 export function ActingOutline() {
   const pixel = usePixel();
   return (

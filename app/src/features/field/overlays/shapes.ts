@@ -1,6 +1,6 @@
 import { pathData, type PointShape, type Vector } from '@humble/core';
 
-/** What is being made, selected or measured: on top of everything, for as long as the hand is at it. */
+/** What is being made, selected or measured: on top of everything, for as long as it lasts. */
 
 export const polyline = (points: readonly Vector[]): string =>
   points.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('');

@@ -19,7 +19,7 @@ interface PaceOptions {
 }
 
 /**
- * The bars of the pace under a hand: each one it goes over gets as tall as the hand is high, in the span
+ * The bars of the pace under the pointer: each one it goes over gets as tall as the pointer is high, in the span
  * where it came down. The rest of the span gives way, so that the whole stays.
  */
 export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): PressHandler<ViewPointer> {
