@@ -114,7 +114,7 @@ const PICTURES = [
     path: ROUNDS,
     act: async (page) => {
       await step(page, 'Arc');
-      await button(page, 'One stroke');
+      await button(page, 'Freehand');
       await stroke(page, wave);
       await page.getByTestId('sketch').waitFor();
       await page.mouse.move(0, 0);
@@ -127,7 +127,7 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await step(page, 'Arc');
-      await button(page, 'Ready shape');
+      await button(page, 'Shapes');
     },
   },
   {
@@ -190,7 +190,7 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await step(page, 'Arc');
-      await button(page, 'Ready shape');
+      await button(page, 'Shapes');
       await button(page, 'Wave');
       await page.keyboard.press('Control+a');
       await page.getByTestId('selection-frame').waitFor();

@@ -32,7 +32,7 @@ export class Bench {
     await dialog.getByRole('textbox', { name: 'Name' }).fill(name);
     await dialog.getByLabel('Rate, frames a second').fill(String(rate));
     await dialog.getByLabel('Length, frames').fill(String(length));
-    await dialog.getByRole('button', { name: 'Make the shot' }).click();
+    await dialog.getByRole('button', { name: 'Create shot' }).click();
     await expect(this.page.getByTestId('transport')).toBeVisible();
   }
 
@@ -90,7 +90,7 @@ export class Bench {
 
   /** A ready shape from the dialog. */
   async readyShape(name: string): Promise<void> {
-    await this.press('Ready shape');
+    await this.press('Shapes');
     await this.page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
   }
 

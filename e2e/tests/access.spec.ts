@@ -54,9 +54,9 @@ for (const theme of THEMES)
       expect(await faults(page, theme)).toEqual([]);
     }
     for (const [opens, title] of [
-      ['Ready shape', 'Ready shapes'],
-      ['From SVG', 'From SVG'],
-      ['Turn round', 'Turn the arc round'],
+      ['Shapes', 'Shapes'],
+      ['Import SVG', 'Import SVG'],
+      ['Reverse', 'Turn the arc round'],
     ] as const) {
       await bench.press(opens);
       const dialog = page.getByRole('dialog', { name: title });
@@ -67,18 +67,18 @@ for (const theme of THEMES)
     await bench.press('Select all');
     await expect(page.getByText('The whole arc')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Let go');
-    await bench.press('At the figure');
-    await expect(page.getByText('This place on the arc')).toBeVisible();
+    await bench.press('Deselect');
+    await bench.press('Point at the figure');
+    await expect(page.getByText('This spot on the arc')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
     await bench.press('Point by point');
     expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Give up');
-    await bench.press('One stroke');
+    await bench.press('Discard');
+    await bench.press('Freehand');
     await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
     await expect(page.getByText('Your stroke')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Give up');
+    await bench.press('Discard');
     await bench.step('Timing');
     await bench.press('Other easings');
     await expect(page.getByRole('dialog', { name: 'Easing of this span' })).toBeVisible();

@@ -44,7 +44,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
 
   await bench.step('Figure');
   const before = await marksIn(bench);
-  const slider = page.getByRole('slider', { name: 'May be off the hand by' });
+  const slider = page.getByRole('slider', { name: 'Stay within' });
   await slider.focus();
   for (let i = 0; i < 12; i++) await slider.press('ArrowRight');
   // Twelve fiftieths of nine doublings, from 8.64 units.
@@ -94,7 +94,7 @@ test(
     await expect(page.getByTestId('thinned-to')).toBeVisible();
     const length = async (): Promise<number> =>
       Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
-    const toggle = page.getByRole('switch', { name: 'Show the way of the hand' });
+    const toggle = page.getByRole('switch', { name: 'Show the recorded gesture' });
     const trail = page.getByTestId('gesture-trail');
     const isShown = (await toggle.getAttribute('aria-checked')) === 'true';
     if (!isShown) await toggle.click();
@@ -103,12 +103,12 @@ test(
     await expect(trail).toHaveCount(0);
 
     expect(await length()).toBe(97);
-    await bench.press('Fit it to the shot');
+    await bench.press('Fit the move to the shot');
     const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
     await expect(lastMark).toHaveText('97');
     await bench.undo();
     await expect(lastMark).not.toHaveText('97');
-    await bench.press('End the shot with it');
+    await bench.press('End the shot with the move');
     await expect.poll(length).toBeLessThan(97);
     await expect(lastMark).toHaveText(String(await length()));
   },
@@ -125,7 +125,7 @@ test('with a count the hand waits with the pointer down, and what is let go befo
   const count = page.getByRole('timer');
   await bench.hand.hold([a!], () => expect(count).toHaveText('3'));
   await expect(
-    page.getByText('It was let go before the count was over: nothing was recorded.'),
+    page.getByText('You let go before the count-in ended, so nothing was recorded.'),
   ).toBeVisible();
   await expect(count).toHaveCount(0);
   await expect(page.getByTestId('figure')).toHaveCount(0);
@@ -146,8 +146,8 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
 }) => {
   test.skip(bench.hand.isFinger, 'a phone has no arrow keys');
   await bench.openShot({ name: 'By keys', length: 25 });
-  await bench.press('Put the figure');
-  await page.getByRole('button', { name: 'Put it in the middle' }).press('Enter');
+  await bench.press('Pose it');
+  await page.getByRole('button', { name: 'Place it in the centre' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
   await bench.goTo(25);
   await bench.type('Across, units', 1400);
@@ -168,7 +168,7 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   await bench.press('Hold from frame 13');
   await expect(marks).toHaveText(['1', '13', '21', '25']);
   await bench.undo();
-  await bench.press('Take this pose away');
+  await bench.press('Remove pose');
   await expect(marks).toHaveText(['1', '25']);
   expect((await places())[1]).not.toBe(nudged);
   await bench.undo();
@@ -185,7 +185,7 @@ test('poses: the figure is put in place, the arc and the marks grow, and nothing
   page,
 }) => {
   await bench.openShot({ name: 'Steps', length: 25 });
-  await bench.press('Put the figure');
+  await bench.press('Pose it');
   await bench.tap(0.2, 0.7);
   await expect(page.getByTestId('figure')).toBeVisible();
   const dragFigure = async (from: [number, number], to: [number, number]): Promise<void> =>

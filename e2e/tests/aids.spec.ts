@@ -7,9 +7,9 @@ test('aids are shown when asked for: arrows, bending, grid, margins, guide stren
   await bench.openShot({ name: 'Aids' });
   await bench.readyShape('Spiral');
   await page.getByRole('button', { name: 'View' }).click();
-  for (const name of ['Arrows along the arc', 'How tightly it bends', 'Safe margins', 'Grid'])
+  for (const name of ['Arrows along the arc', 'Curvature', 'Safe margins', 'Grid'])
     await page.getByRole('switch', { name, exact: true }).click();
-  const strength = page.getByRole('slider', { name: 'Strength of the guides' });
+  const strength = page.getByRole('slider', { name: 'Guide strength' });
   await strength.focus();
   for (let i = 0; i < 50; i++) await page.keyboard.press('ArrowLeft');
   await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
@@ -30,11 +30,11 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
 }) => {
   test.skip(hand.isFinger, 'a finger has no Shift');
   await bench.openShot({ name: 'Guides' });
-  await bench.press('From SVG');
-  const dialog = page.getByRole('dialog', { name: 'From SVG' });
+  await bench.press('Import SVG');
+  const dialog = page.getByRole('dialog', { name: 'Import SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
-  await dialog.getByRole('radio', { name: 'Where it lies' }).click();
-  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await dialog.getByRole('radio', { name: 'Keep its position' }).click();
+  await dialog.getByRole('button', { name: 'Import' }).click();
   const point = await bench.middleOf(bench.points.nth(1));
   const level = await bench.spot(1050 / 1920, 303 / 1080);
   await hand.hold([point, level], async () => {
@@ -56,7 +56,7 @@ test('the length, the straight distance and the place under the pointer can be r
   hand,
 }) => {
   await bench.openShot({ name: 'Readings' });
-  await bench.readyShape('Through three places');
+  await bench.readyShape('Through three points');
   const ends = await Promise.all(
     (['x', 'y'] as const).map(async (axis) => {
       const direction = axis === 'x' ? 'across' : 'down';

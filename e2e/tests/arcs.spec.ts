@@ -13,14 +13,14 @@ test('a stretch is pulled without a further point, and straightened again', asyn
   await expect(bench.points).toHaveCount(count);
   await expect(page.getByTestId('loupe')).toHaveCount(0);
   await bench.tap(0.5, 0.2);
-  await expect(page.getByText('This place on the arc')).toBeVisible();
+  await expect(page.getByText('This spot on the arc')).toBeVisible();
   await bench.press('Straighten');
   await expect.poll(async () => Math.abs((await bench.arcLength()) - straight)).toBeLessThan(straight * 0.02);
 });
 
 test('several points are selected, moved, turned and mirrored together', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Fleet' });
-  await bench.readyShape('Through three places');
+  await bench.readyShape('Through three points');
   const length = await bench.arcLength();
   if (hand.isFinger) {
     await bench.press('Select several');
@@ -56,11 +56,11 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
   page,
 }) => {
   await bench.openShot({ name: 'Knot' });
-  await bench.press('From SVG');
-  const dialog = page.getByRole('dialog', { name: 'From SVG' });
+  await bench.press('Import SVG');
+  const dialog = page.getByRole('dialog', { name: 'Import SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 500 L 900 500 L 912 500 L 1600 500');
-  await dialog.getByRole('radio', { name: 'Where it lies' }).click();
-  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  await dialog.getByRole('radio', { name: 'Keep its position' }).click();
+  await dialog.getByRole('button', { name: 'Import' }).click();
   await bench.tap(905 / 1920, 500 / 1080);
   await expect(bench.field('Across, units')).toHaveValue(/^9(00|12)$/);
   const first = await bench.number('Across, units');
@@ -82,16 +82,16 @@ test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ be
   await bench.undo();
 
   const start = await page.getByTestId('figure').getAttribute('transform');
-  await bench.press('Turn round');
+  await bench.press('Reverse');
   await bench.press('The move stays where it is');
   await expect(page.getByTestId('figure')).not.toHaveAttribute('transform', '');
   await bench.undo();
-  await bench.press('Turn round');
+  await bench.press('Reverse');
   await bench.press('The move runs the other way');
   await expect(page.getByTestId('figure')).not.toHaveAttribute('transform', start!);
   await bench.undo();
 
-  await bench.press('At the figure');
+  await bench.press('Point at the figure');
   await bench.type('From the start, units', Math.round(length / 2));
   await bench.press('Cut here');
   await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
@@ -108,7 +108,7 @@ test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, 
   await bench.step('Sheet');
   const before = await bench.column('along');
   await bench.step('Arc');
-  await bench.press('At the figure');
+  await bench.press('Point at the figure');
   await bench.type('From the start, units', 400);
   await bench.type('Turn by, °', 60);
   const d = (await bench.line.getAttribute('d'))!;
@@ -135,7 +135,7 @@ test('the move keeps its shares, its distances or its spots, as chosen', ONCE, a
   expect(await bench.arcLength()).toBeGreaterThan(length + 100);
   expect(await last()).toBeCloseTo(length, 1);
   await bench.undo();
-  await bench.choose('Shares');
+  await bench.choose('Proportions');
   await bench.type('End, across, units', 1920);
   expect(await last()).toBeCloseTo(await bench.arcLength(), 1);
 });
@@ -153,7 +153,7 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
   await expect(rows.first()).toContainText('Wave');
 
   await bench.press('More for Line');
-  await bench.press('Further up');
+  await bench.press('Move up');
   await expect(rows.first()).toContainText('Line');
   await bench.press('More for Line');
   await bench.press('Name and colour');
@@ -169,11 +169,11 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
   await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
 
   await bench.press('More for Ferry');
-  await bench.press('Take the figure off');
+  await bench.press('Remove the figure');
   await expect(page.getByTestId('figure')).toHaveCount(1);
   await expect(rows.first()).toContainText('carries nothing');
   await bench.press('More for Ferry');
-  await bench.press('Put a figure on');
+  await bench.press('Add a figure');
   await expect(page.getByTestId('figure')).toHaveCount(2);
 
   // A locked arc stays as it is.

@@ -90,12 +90,12 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   await bench.press('Done');
 
   // A line over something of 10 cm, half the field wide.
-  await bench.press('Measure something');
+  await bench.press('Set the scale');
   await bench.stroke([0.25, 0.7], [0.5, 0.7], [0.75, 0.7]);
   await expect(page.getByTestId('ruler-line')).toBeVisible();
   await page.getByRole('radio', { name: 'cm' }).click();
-  await page.getByLabel('Its length, cm').fill('10');
-  await bench.press('Keep this scale');
+  await page.getByLabel('Known length, cm').fill('10');
+  await bench.press('Set this scale');
   await expect(page.getByText(/9\.[56]\d units per mm/)).toBeVisible();
   await bench.step('Sheet');
   await expect(page.getByRole('columnheader', { name: 'place mm' }).first()).toBeVisible();
@@ -134,7 +134,7 @@ test(
     await bench.choose('Backdrop');
     await expect(page.getByRole('alert')).toHaveText(/came without its pictures/);
     const chooser = page.waitForEvent('filechooser');
-    await bench.press('Other pictures');
+    await bench.press('Change pictures');
     await (await chooser).setFiles([file('again.png', png(64, 36))]);
     await expect(page.getByRole('alert')).toHaveCount(0);
     await expect(bench.field('Middle, across, units')).toHaveValue('700');

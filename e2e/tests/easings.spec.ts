@@ -25,7 +25,7 @@ test(
     await expect(dialog.getByRole('radio')).toHaveCount(10);
     await dialog.getByRole('radio', { name: 'Bounces' }).click();
     await bench.type('Bounces', 2);
-    await bench.type('Speed kept at a hit, %', 50);
+    await bench.type('Speed kept on landing, %', 50);
     await bench.step('Sheet');
     const places = (await bench.column('place')).map(Number);
     expect(places).toHaveLength(21);

@@ -11,7 +11,7 @@ test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ 
   await bench.goTo(9);
   await bench.press('Select the mark');
   await bench.type('Place, units', 800);
-  await bench.press('Let go');
+  await bench.press('Deselect');
   await bench.view('Numbers');
   await bench.goTo(3);
   await typeIncrement(bench, 3, 160);
@@ -19,7 +19,7 @@ test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ 
   await bench.step('Sheet');
   expect(await bench.column('along')).toEqual(['·', '100.00', '160.00', ...Array(6).fill('90.00')]);
   await bench.step('Timing');
-  await bench.choose('The end moves');
+  await bench.choose('Move the end');
   await typeIncrement(bench, 3, 100);
   await bench.step('Sheet');
   expect(await bench.column('along')).toEqual(['·', '100.00', '100.00', ...Array(6).fill('90.00')]);
@@ -39,7 +39,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   await bench.straight('Skips', 11);
   const table = page.getByRole('table', { name: 'Increments' }).first();
   await bench.goTo(4);
-  await bench.press('Skip, keep the length');
+  await bench.press('Skip and hold');
   await bench.step('Sheet');
   await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
   await expect(page.getByTestId('frame-count')).toContainText('of 11');
@@ -50,14 +50,14 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
   await bench.step('Timing');
   await bench.goTo(4);
-  await bench.press('Take it back in');
-  await bench.press('Skip, close up');
+  await bench.press('Restore picture');
+  await bench.press('Skip and close the gap');
   await expect(page.getByTestId('frame-count')).toContainText('of 10');
-  await bench.press('Put back what stood before 4');
+  await bench.press('Restore what was cut before 4');
   await expect(page.getByTestId('frame-count')).toContainText('of 11');
 
   await bench.goTo(6);
-  await bench.press('Put it by hand');
+  await bench.press('Place by hand');
   const from = await bench.spot(0.5, 0.5);
   await hand.drag([from, { x: from.x, y: from.y + 24 }]);
   const paper = (await page.getByTestId('field-paper').boundingBox())!;
@@ -68,7 +68,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   expect(straight[5]!).toBeGreaterThan(length / 10);
   expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
   await bench.step('Timing');
-  await bench.press('Back on the plan');
+  await bench.press('Back to plan');
   await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
 });
 
@@ -100,13 +100,13 @@ test(
     await bench.openShot({ name: 'Round', rate: 12, length: 36 });
     await bench.readyShape('Circle');
     await bench.step('Timing');
-    await expect(page.getByText(/a loop does not pause there/)).toBeVisible();
-    await bench.press('So many pictures');
+    await expect(page.getByText(/the loop doesn’t pause there/)).toBeVisible();
+    await bench.press('Number of pictures');
     await bench.type('Pictures', 20);
     await expect(page.getByTestId('pictures-said')).toHaveText(
       'Round a closed arc: 20 pictures, 20 increments, the last of them back to the first picture. 20 frames, 1.67 s.',
     );
-    await bench.press('Spread them');
+    await bench.press('Spread');
     await expect(page.getByTestId('frame-count')).toContainText('of 20');
     await bench.step('Sheet');
     const headings = (await bench.column('heading')).map((text) =>

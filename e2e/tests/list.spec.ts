@@ -29,7 +29,7 @@ test('rename, duplicate, remove and bring back', ONCE, async ({ bench, page }) =
   await page.getByRole('button', { name: 'Rename' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('  ');
   await page.getByRole('button', { name: 'Rename', exact: true }).click();
-  await expect(page.getByText('A name, please.')).toBeVisible();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Name' }).fill('New rope');
   await page.getByRole('button', { name: 'Rename' }).click();
   await expect(page.getByTestId('card-New rope')).toBeVisible();
@@ -41,7 +41,7 @@ test('rename, duplicate, remove and bring back', ONCE, async ({ bench, page }) =
   await more('New rope copy');
   await page.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByTestId('card-New rope copy')).toBeHidden();
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByTestId('card-New rope copy')).toBeVisible();
   await page.reload();
   await expect(page.getByTestId('card-New rope copy')).toBeVisible();
@@ -54,7 +54,7 @@ test('search finds by name, and says when it finds nothing', ONCE, async ({ page
   await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
   await expect(page.getByTestId('card-Rounds of the harbour master')).toBeHidden();
   await page.getByLabel('Search by name').fill('zeppelin');
-  await expect(page.getByText('No shot is called “zeppelin”.')).toBeVisible();
+  await expect(page.getByText('No shot matches “zeppelin”.')).toBeVisible();
 });
 
 test(
@@ -67,8 +67,8 @@ test(
     await dialog.getByLabel('Rate, frames a second').fill('fast');
     await dialog.getByLabel('Length, frames').fill('12.5');
     await dialog.getByLabel('Field width, units').fill('0');
-    await dialog.getByRole('button', { name: 'Make the shot' }).click();
-    await expect(dialog.getByText('A name, please.')).toBeVisible();
+    await dialog.getByRole('button', { name: 'Create shot' }).click();
+    await expect(dialog.getByText('Give it a name.')).toBeVisible();
     await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
     await expect(dialog.getByText('A whole number of frames, from 2 to 20 000.')).toBeVisible();
     await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
@@ -93,7 +93,7 @@ test('a removed shot can be brought back from its own address', ONCE, async ({ b
   await expect(page.getByTestId('card-Driftwood')).toBeHidden();
   await page.goto(address);
   await expect(page.getByText('This shot was removed')).toBeVisible();
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByTestId('transport')).toBeVisible();
 });
 

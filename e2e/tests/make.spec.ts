@@ -15,7 +15,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
   const card = page.getByText('Your stroke');
   await expect(card).toBeVisible();
   // The slider, worked by keys: further from the stroke means fewer points, shown as they change.
-  const slider = page.getByRole('slider', { name: /May lie off the stroke/ });
+  const slider = page.getByRole('slider', { name: /Stay within/ });
   const count = async (): Promise<number> => pointsIn((await bench.line.getAttribute('d'))!);
   const slide = async (key: string): Promise<void> => {
     await slider.focus();
@@ -44,7 +44,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
 test('drawing again takes the first stroke back', async ({ bench, page }) => {
   await bench.openShot({ name: 'Ripple' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  await bench.press('Draw again');
+  await bench.press('Redraw');
   await expect(bench.line).toHaveCount(0);
   await bench.stroke([0.1, 0.2], [0.9, 0.2]);
   await expect(page.getByTestId('arc-line')).toHaveCount(1);
@@ -59,16 +59,16 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
   await bench.draw([0.2, 0.5], [0.6, 0.5]);
   await bench.press('Keep it');
   const short = await bench.arcLength();
-  await bench.press('One stroke');
+  await bench.press('Freehand');
   await bench.stroke([0.6, 0.5], [0.7, 0.5], [0.8, 0.5]);
-  await expect(page.getByRole('radio', { name: 'Goes on from the end' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Continues from the end' })).toBeChecked();
   await bench.press('Keep it');
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(short * 1.4);
   const long = await bench.arcLength();
 
-  await bench.press('One stroke');
+  await bench.press('Freehand');
   await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.5, 0.2], [0.6, 0.5]);
-  await expect(page.getByRole('radio', { name: 'Replaces the stretch between' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Replaces part of the arc' })).toBeChecked();
   await bench.press('Keep it');
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(long * 1.15);
   // Both ends are where they were.
@@ -78,9 +78,9 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
   await expect.poll(() => bench.arcLength()).toBe(long);
 
   // The same stroke can become an arc of its own.
-  await bench.press('One stroke');
+  await bench.press('Freehand');
   await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.6, 0.5]);
-  await bench.choose('An arc of its own');
+  await bench.choose('A new arc');
   await bench.press('Keep it');
   await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
   await expect(page.getByTestId('figure')).toHaveCount(2);
@@ -94,7 +94,7 @@ test('point by point: placed, steered, taken back, closed on the first', async (
   await bench.stroke([0.8, 0.5], [0.86, 0.62]);
   await expect(page.getByText('3 points', { exact: true })).toBeVisible();
   await bench.tap(0.3, 0.8);
-  await bench.press('Take the last back');
+  await bench.press('Remove last point');
   await expect(page.getByText('3 points', { exact: true })).toBeVisible();
   if (!hand.isFinger) {
     await page.keyboard.press('Control+z');
@@ -166,7 +166,7 @@ test('every ready shape makes an arc that can be played', ONCE, async ({ bench, 
   await bench.openShot({ name: 'Chandlery' });
   const names = [
     'Line',
-    'Through three places',
+    'Through three points',
     'Ellipse',
     'Swing',
     'Toss',
@@ -188,12 +188,12 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.openShot({ name: 'Chart' });
-    await bench.press('From SVG');
-    const dialog = page.getByRole('dialog', { name: 'From SVG' });
+    await bench.press('Import SVG');
+    const dialog = page.getByRole('dialog', { name: 'Import SVG' });
     const text = dialog.getByLabel('SVG or path data');
     await text.fill('M 10 10 Q oops');
     await expect(dialog.getByRole('alert')).toHaveText(/^This is no path data: .*\.$/);
-    await expect(dialog.getByRole('button', { name: 'Bring it in' })).toBeDisabled();
+    await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
     await text.fill('<svg viewBox="0 0 10 10"><path d="M0 0"');
     await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is not whole/);
 
@@ -201,13 +201,13 @@ test(
       '<svg viewBox="0 0 200 100" width="400" height="200"><g transform="translate(50 20)"><path d="M0 0h40v30h-40z"/></g><circle cx="150" cy="50" r="10"/></svg>',
     );
     await expect(dialog.getByRole('checkbox')).toHaveCount(2);
-    await dialog.getByRole('radio', { name: 'Where it lies' }).click();
-    await dialog.getByRole('button', { name: 'Bring it in' }).click();
+    await dialog.getByRole('radio', { name: 'Keep its position' }).click();
+    await dialog.getByRole('button', { name: 'Import' }).click();
     // Twice the size by its view box, moved by its group.
     await expect(bench.line).toHaveAttribute('d', /^M100 40C.*Z$/);
     expect(await bench.arcLength()).toBe(280);
 
-    await bench.press('From SVG');
+    await bench.press('Import SVG');
     await dialog.getByLabel('SVG or path data').fill('M0 0L30 40 M10 0A5 5 0 0 1 20 0');
     await dialog.getByRole('checkbox', { name: 'Path 2' }).click();
     await dialog.getByRole('button', { name: 'Bring in 2 arcs' }).click();

@@ -112,12 +112,12 @@ test('the list says when the server is away, and comes back', ONCE, async ({ pag
   await expect(page.getByText('The server does not answer. Try again when it is back.')).toBeVisible();
   await page.getByRole('button', { name: 'New shot' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Too early');
-  await page.getByRole('button', { name: 'Make the shot' }).click();
+  await page.getByRole('button', { name: 'Create shot' }).click();
   await expect(
     page.getByRole('alert').getByText('The server does not answer. Try again when it is back.'),
   ).toBeVisible();
   await ownServer.start();
-  await page.getByRole('button', { name: 'Make the shot' }).click();
+  await page.getByRole('button', { name: 'Create shot' }).click();
   await expect(page.getByTestId('transport')).toBeVisible();
 });
 
@@ -128,7 +128,7 @@ test(
     await page.route(/NewShotDialog.*\.js$/, (route) => route.abort());
     await page.goto('/');
     await page.getByRole('button', { name: 'New shot' }).click();
-    const notice = page.getByRole('alert').filter({ hasText: 'this part of the page is not here yet' });
+    const notice = page.getByRole('alert').filter({ hasText: 'this part of the page hasn’t loaded yet' });
     await expect(notice).toBeVisible();
     await page.unroute(/NewShotDialog.*\.js$/);
     await notice.getByRole('button', { name: 'Try again' }).click();
@@ -156,7 +156,7 @@ test(
 
     await page.request.delete(`${ownServer.address}/api${SHOT.replace('shot', 'shots')}`);
     await expect(mine.status).toHaveText('removed somewhere else');
-    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await page.getByRole('button', { name: 'Restore' }).click();
     await mine.saved();
   },
 );
@@ -291,9 +291,9 @@ test('what is typed out of range says so where it was typed, and the length says
   await expect(length).toHaveValue('30');
 
   await enter(length, '60');
-  await expect(page.getByText('The move was stretched with it.')).toBeVisible();
+  await expect(page.getByText('The move was stretched to fit.')).toBeVisible();
   await expect(ends).toHaveValue('60');
-  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await page.getByRole('button', { name: 'Don’t stretch the move' }).click();
   await expect(ends).toHaveValue('30');
   await expect(length).toHaveValue('60');
   await bench.undo();

@@ -106,9 +106,9 @@ test('the keyboard works the bench', async ({ bench, page, hand }) => {
   await page.keyboard.press('Home');
   await expect(count).toContainText('1 of 24');
   await page.keyboard.press('Control+z');
-  await expect(page.getByText('Draw how it travels')).toBeVisible();
+  await expect(page.getByText('Draw its path')).toBeVisible();
   await page.keyboard.press('Control+Shift+z');
-  await expect(page.getByText('Draw how it travels')).toBeHidden();
+  await expect(page.getByText('Draw its path')).toBeHidden();
   await page.keyboard.press('Alt+3');
   await expect(page.getByRole('tab', { name: 'Timing' })).toHaveAttribute('aria-selected', 'true');
   await page.keyboard.press('?');

@@ -50,7 +50,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   await page.getByRole('button', { name: 'Add a point' }).click();
   await expect(points).toHaveCount(count + 1);
   await hand.tap(await bench.middleOf(points.nth(1)));
-  await page.getByRole('button', { name: 'Delete this point' }).click();
+  await page.getByRole('button', { name: 'Delete point' }).click();
   await expect(points).toHaveCount(count);
   await bench.undo();
   await expect(points).toHaveCount(count + 1);
@@ -83,7 +83,7 @@ test('the arc is drawn anew when the stroke is kept, and its timing stays', asyn
   await bench.type('Leave slowly over, frames', 3);
   await bench.step('Arc');
   const before = (await bench.line.getAttribute('d'))!;
-  await bench.press('Draw anew');
+  await bench.press('Redraw');
   await bench.stroke([0.2, 0.2], [0.5, 0.8], [0.8, 0.2]);
   await expect(page.getByTestId('sketch')).toHaveAttribute('d', /^M/);
   // Until it is kept, the arc is as it was.
@@ -111,7 +111,7 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
   await bench.step('Figure');
   await page.getByRole('switch', { name: 'Turn with the arc' }).click();
   await expect.poll(heading).toBe(0);
-  const slider = page.getByRole('slider', { name: 'Correction of the facing' });
+  const slider = page.getByRole('slider', { name: 'Facing' });
   await slider.scrollIntoViewIfNeeded();
   const dial = (await slider.boundingBox())!;
   const centre = { x: dial.x + dial.width / 2, y: dial.y + dial.height / 2 };
@@ -123,7 +123,7 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
   await expect.poll(heading).toBe(90);
   await bench.undo();
   await expect.poll(heading).toBe(0);
-  await bench.type('Correction, °', -45);
+  await bench.type('Facing angle, °', -45);
   await expect.poll(heading).toBe(-45);
   const shape = await figure.locator('path').first().getAttribute('d');
   await page.getByRole('radio', { name: 'Lantern' }).click();

@@ -13,7 +13,7 @@ const numbers = (texts: string[]): number[] => texts.map((text) => Number(text.r
 
 test('from one stroke to a rounded table, which survives a reload', async ({ bench, page }) => {
   await bench.makeShot({ name: 'Gangplank', rate: 12, length: 21 });
-  await expect(page.getByText('Draw how it travels')).toBeVisible();
+  await expect(page.getByText('Draw its path')).toBeVisible();
   await bench.draw([0.1, 0.5], [0.4, 0.5], [0.9, 0.5]);
 
   // A straight stroke over eight tenths of 1920 units: few points, and the figure on the start.
@@ -38,7 +38,7 @@ test('from one stroke to a rounded table, which survives a reload', async ({ ben
 
   // Rounded to a ruler: whole steps that add up.
   await page.getByRole('button', { name: 'In units, not rounded' }).click();
-  await bench.type('Another step', '2.5');
+  await bench.type('Other step', '2.5');
   await page.getByRole('button', { name: 'Done' }).click();
   const ruler = numbers((await bench.column('ruler')).slice(1));
   const total = numbers(await bench.column('total')).at(-1)!;
@@ -144,9 +144,9 @@ test('millimetres come with a scale', ONCE, async ({ bench, page }) => {
   await page.getByRole('button', { name: 'In units, not rounded' }).click();
   await page.getByRole('radio', { name: 'Millimetres' }).click();
   await expect(page.getByText(/Millimetres need a scale/)).toBeVisible();
-  await bench.type('The field is wide, mm', 'wide');
+  await bench.type('Width of the field on set, mm', 'wide');
   await expect(page.getByText('Type a number greater than 0.')).toBeVisible();
-  await bench.type('The field is wide, mm', 480);
+  await bench.type('Width of the field on set, mm', 480);
   await expect(page.getByLabel('Units per mm')).toHaveValue('4');
   await page.getByRole('button', { name: 'Done' }).click();
   await expect(page.getByRole('button', { name: 'In mm, not rounded' })).toBeVisible();

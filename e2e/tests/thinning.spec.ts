@@ -4,7 +4,7 @@ import { expect, ONCE, test } from '../support/test';
 /** Reads tracked positions in by the button of the Figure step. */
 async function bringIn(page: Page, name: string, lines: readonly string[]): Promise<void> {
   const waiting = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'From tracked positions' }).click();
+  await page.getByRole('button', { name: 'Import tracked positions' }).click();
   const chooser = await waiting;
   await chooser.setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
 }
@@ -103,7 +103,7 @@ test(
 
     // Thinned more: stopped on the way, the move stays as it is.
     const thinned = await page.getByTestId('thinned-to').innerText();
-    const slider = page.getByRole('slider', { name: 'May be off the hand by' });
+    const slider = page.getByRole('slider', { name: 'Stay within' });
     await slider.focus();
     await slider.press('ArrowLeft');
     await progress.getByRole('button', { name: 'Stop' }).click();

@@ -27,7 +27,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   await bench.goTo(21);
   await bench.press('Add a mark');
   await bench.type('Place, units', 600);
-  await page.getByRole('switch', { name: 'Later marks move along' }).click();
+  await page.getByRole('switch', { name: 'Shift later marks' }).click();
   await bench.press('Hold from frame 21');
   await expect(page.getByTestId('frame-count')).toContainText('of 49');
 
@@ -66,7 +66,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   };
   await bench.step('Sheet');
   await bench.press('In units, not rounded');
-  await bench.type('Another step', 20);
+  await bench.type('Other step', 20);
   await bench.press('Done');
   await check();
   await bench.saved();
@@ -204,7 +204,7 @@ test('charts: halves, a rung dragged, the number of drawings, and the nearest ea
   expect(dragged).toBeCloseTo(0.25, 2);
   expect(third).toBe(0.875);
 
-  await page.getByRole('switch', { name: 'Later marks move along' }).click();
+  await page.getByRole('switch', { name: 'Shift later marks' }).click();
   await bench.type('Drawings between', 7);
   await expect(page.getByTestId('frame-count')).toContainText('of 9');
   await bench.press('Even');
@@ -219,15 +219,15 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   hand,
 }) => {
   await bench.straight('Where', 21);
-  await bench.press('Choose a stretch');
+  await bench.press('Pick part of the arc');
   await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11');
   await expect(page.getByTestId('chosen-stretch')).toHaveAttribute('d', /^M/);
   await bench.view('Ruler');
   await expect(page.getByTestId('ruler-chosen')).toHaveAttribute('d', /^M/);
   await bench.view('Graph');
   await expect(page.getByTestId('graph-chosen')).toHaveAttribute('d', /^M/);
-  await bench.press('Let go');
-  await page.getByRole('switch', { name: 'Select several, or a range' }).click();
+  await bench.press('Deselect');
+  await page.getByRole('switch', { name: 'Select a range' }).click();
   await hand.drag([await bench.spot(0.1 + 0.8 * 0.21, 0.5), await bench.spot(0.1 + 0.8 * 0.39, 0.5)]);
   await expect(page.getByTestId('where-and-when')).toHaveText(/Frames [56]–8/);
 });
@@ -241,7 +241,7 @@ test(
     await bench.press('Add a mark');
     await bench.choose('Breakdown');
     await bench.press('Copy mark');
-    await bench.press('Let go');
+    await bench.press('Deselect');
     await bench.goTo(31);
     await bench.press('Paste marks');
     await expect(bench.field('On frame')).toHaveValue('31');
@@ -257,7 +257,7 @@ test(
     await bench.step('Timing');
     await bench.press('Untie');
     await bench.press('Delete mark');
-    await bench.press('Clear the timing');
+    await bench.press('Clear timing');
     await expect(page.getByText('40 increments')).toBeVisible();
     await bench.undo();
     await expect(page.getByText('40 increments')).toHaveCount(0);
@@ -270,7 +270,7 @@ test('an easing is kept by name and used in another shot', ONCE, async ({ bench,
   await bench.type('Leave slowly over, frames', 9);
   await bench.press('Other easings');
   const name = `Heavy ${Math.random().toString(36).slice(2, 8)}`;
-  await page.getByLabel('Name for this one').fill(name);
+  await page.getByLabel('Name it').fill(name);
   await bench.press('Keep it');
   await expect(page.getByRole('button', { name, exact: true })).toBeVisible();
   await bench.press('Close');

@@ -14,7 +14,7 @@ export const goToStep =
     if (stepDescriptor(step).edits !== 'arcs') {
       if (tool === 'points' && placed.length > 1) dispatch(finishPlacing(false));
       if (sketch && sketch.undoGroup === null)
-        dispatch(messageShown('The stroke was given up: it had not been kept.'));
+        dispatch(messageShown('You left before keeping the stroke, so it was discarded.'));
     }
     dispatch(stepChosen(step));
   };

@@ -47,7 +47,10 @@ export function useShotLength(): {
   return {
     change,
     note: isStretched
-      ? { text: 'The move was stretched with it.', action: { label: 'Leave it as it was', onPress: other } }
-      : { text: 'The move was left as it is.', action: { label: 'Stretch it too', onPress: other } },
+      ? {
+          text: 'The move was stretched to fit.',
+          action: { label: 'Don’t stretch the move', onPress: other },
+        }
+      : { text: 'The move wasn’t stretched.', action: { label: 'Stretch the move', onPress: other } },
   };
 }

@@ -6,7 +6,7 @@ export function Laying() {
   return (
     <View className="flex-1 items-center justify-center bg-ground">
       <Words role="status" tone="soft">
-        Laying out the shot…
+        Opening the shot…
       </Words>
     </View>
   );

@@ -32,7 +32,7 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
   return (action) => {
     switch (action.kind) {
       case 'restore':
-        return { label: 'Bring it back', onPress: () => void restoreShot(action.shotId) };
+        return { label: 'Restore', onPress: () => void restoreShot(action.shotId) };
       case 'save-copy':
         return {
           label: 'Save as a new shot',

@@ -100,7 +100,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
         {draft && (
           <>
             <Words tone="soft" className="max-w-[520px] text-center">
-              This device keeps edits of it that never reached the server.
+              This device has edits of it that never reached the server.
             </Words>
             <Button label="Save them as a new shot" kind="brass" onPress={() => saveDraft(draft)} />
           </>
@@ -112,7 +112,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
             <Button label="Remove it" onPress={() => void remove()} />
           </>
         )}
-        {kind === 'removed' && <Button label="Bring it back" kind="brass" onPress={restore} />}
+        {kind === 'removed' && <Button label="Restore" kind="brass" onPress={restore} />}
         <Button label="To the shots" onPress={toList} />
       </View>
       <Messages />

@@ -146,7 +146,7 @@ test('going on to another step finishes what was placed, and says that a stroke 
   await store.dispatch(strokeDrawn(wave, 10, 2, 'stroke-6'));
   store.dispatch(goToStep('sheet'));
   expect(shotOn(store).arcs).toHaveLength(2);
-  expect(store.getState().session.message!.text).toMatch('had not been kept');
+  expect(store.getState().session.message!.text).toMatch('so it was discarded');
 });
 
 describe('what is selected', () => {

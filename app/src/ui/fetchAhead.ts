@@ -11,7 +11,7 @@ export function fetchAhead<Part>(load: () => Promise<Part>): () => Promise<Part>
   const once = (): Promise<Part> =>
     (loading ??= load().catch(() => {
       loading = null;
-      throw new Error('The server does not answer, and this part of the page is not here yet. Try again.');
+      throw new Error('The server does not answer, and this part of the page hasn’t loaded yet. Try again.');
     }));
   if (typeof window !== 'undefined' && process.env.NODE_ENV !== 'test')
     setTimeout(() => void once().catch(() => undefined), FETCH_AHEAD_MS);

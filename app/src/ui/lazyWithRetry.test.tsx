@@ -24,9 +24,9 @@ test('a part that could not be fetched says so, and can be tried again', async (
     waiting,
   );
   render(<Part name="Crab" />);
-  expect(await screen.findByText(/this part of the page is not here yet/)).toBeTruthy();
+  expect(await screen.findByText(/this part of the page hasn’t loaded yet/)).toBeTruthy();
   await act(async () => fireEvent.press(screen.getByRole('button', { name: 'Try again' })));
-  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  expect(screen.getByText(/hasn’t loaded yet/)).toBeTruthy();
   isAway = false;
   await act(async () => fireEvent.press(screen.getByRole('button', { name: 'Try again' })));
   expect(screen.getByText('Ahoy, Crab')).toBeTruthy();
@@ -41,9 +41,9 @@ test('a part that could not be fetched is tried again by itself', async () => {
   );
   render(<Part name="Crab" />);
   await act(() => jest.advanceTimersByTimeAsync(100));
-  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  expect(screen.getByText(/hasn’t loaded yet/)).toBeTruthy();
   await act(() => jest.advanceTimersByTimeAsync(3_100));
-  expect(screen.getByText(/not here yet/)).toBeTruthy();
+  expect(screen.getByText(/hasn’t loaded yet/)).toBeTruthy();
   isAway = false;
   await act(() => jest.advanceTimersByTimeAsync(3_100));
   expect(screen.getByText('Ahoy, Crab')).toBeTruthy();

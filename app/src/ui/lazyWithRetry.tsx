@@ -49,7 +49,7 @@ function NotFetched({ onTryAgain }: { readonly onTryAgain: () => void }) {
   return (
     <View role="alert" className="items-center justify-center gap-3 bg-ground p-6">
       <Words className="text-center">
-        The server does not answer, and this part of the page is not here yet.
+        The server does not answer, and this part of the page hasn’t loaded yet.
       </Words>
       <Button label="Try again" onPress={onTryAgain} />
     </View>

@@ -69,15 +69,15 @@ export function ArcCard() {
           pressed={isSelectingSeveral}
           onPress={() => dispatch(severalSet(!isSelectingSeveral))}
         />
-        <Button label="Draw anew" icon={PencilLine} onPress={() => dispatch(strokeAsked('anew'))} />
+        <Button label="Redraw" icon={PencilLine} onPress={() => dispatch(strokeAsked('anew'))} />
         {isClosed ? (
           <Button label="Open" icon={Circle} onPress={() => edit('openArc', { arcId: arcNow().id })} />
         ) : (
           <Button label="Close" icon={Link} onPress={() => edit('closeArc', { arcId: arcNow().id })} />
         )}
-        <Button label="Turn round" icon={ArrowLeftRight} onPress={() => setMenu('round')} />
+        <Button label="Reverse" icon={ArrowLeftRight} onPress={() => setMenu('round')} />
         <JoinButton onPress={() => setMenu('join')} />
-        {hasFigure && <Button label="At the figure" icon={LocateFixed} onPress={takeFigurePlace} />}
+        {hasFigure && <Button label="Point at the figure" icon={LocateFixed} onPress={takeFigurePlace} />}
       </View>
       {hasFigure && <KeepsChoice />}
       {menu === 'round' && <TurnRoundMenu onClose={() => setMenu(null)} />}
@@ -119,9 +119,9 @@ function Facts() {
 }
 
 const KEEPS: readonly { readonly value: Keeps; readonly label: string }[] = [
-  { value: 'fractions', label: 'Shares' },
+  { value: 'fractions', label: 'Proportions' },
   { value: 'distances', label: 'Distances' },
-  { value: 'spots', label: 'Spots' },
+  { value: 'spots', label: 'Positions' },
 ];
 
 const KEEPS_SENTENCES: Readonly<Record<Keeps, string>> = {

@@ -37,7 +37,7 @@ export function ArcList() {
   const opened = arcs.find(({ id }) => id === open);
   return (
     <Card title="Arcs" aside={`${arcs.length}`}>
-      {arcs.length === 0 && <Words tone="soft">There is none yet.</Words>}
+      {arcs.length === 0 && <Words tone="soft">No arcs yet.</Words>}
       <View role="list" aria-label="Arcs">
         {[...arcs].reverse().map((arc) => (
           <ArcRow
@@ -132,8 +132,8 @@ function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
   const arcId = arc.id;
   if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
   const figure: MenuItem = hasFigure
-    ? { label: 'Take the figure off', icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
-    : { label: 'Put a figure on', icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
+    ? { label: 'Remove the figure', icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
+    : { label: 'Add a figure', icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
   return (
     <Menu
       title={arc.name}
@@ -141,13 +141,13 @@ function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
       items={[
         { label: 'Name and colour', icon: Pencil, onPress: () => setNaming(true), staysOpen: true },
         {
-          label: 'Further up',
+          label: 'Move up',
           icon: ChevronUp,
           disabled: index === count - 1,
           onPress: () => edit('orderArc', { arcId, to: index + 1 }),
         },
         {
-          label: 'Further down',
+          label: 'Move down',
           icon: ChevronDown,
           disabled: index === 0,
           onPress: () => edit('orderArc', { arcId, to: index - 1 }),

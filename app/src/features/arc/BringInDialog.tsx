@@ -21,8 +21,8 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 
 const PLACINGS = [
-  { value: 'fitted', label: 'Fitted to the field' },
-  { value: 'kept', label: 'Where it lies' },
+  { value: 'fitted', label: 'Fit to the field' },
+  { value: 'kept', label: 'Keep its position' },
 ] as const;
 
 const KEPT_IN_PLACE = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
@@ -53,7 +53,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
     if (from.trim() === '') return;
     try {
       const found = pathsIn(from);
-      if (found.length === 0) setFault('There is no path in this.');
+      if (found.length === 0) setFault('No path found.');
       setPaths(found.slice(0, MOST_PATHS));
       setChosen(new Set(found.length > 0 ? [0] : []));
     } catch (error) {
@@ -80,7 +80,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
     else onClose();
   };
   return (
-    <Dialog title="From SVG" isOpen onClose={onClose}>
+    <Dialog title="Import SVG" isOpen onClose={onClose}>
       <View className="flex-row">
         <Button label="Open a file" icon={FileInput} onPress={() => void pick()} />
       </View>
@@ -106,7 +106,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
         </>
       )}
       <Button
-        label={chosen.size > 1 ? `Bring in ${chosen.size} arcs` : 'Bring it in'}
+        label={chosen.size > 1 ? `Import ${chosen.size} arcs` : 'Import'}
         kind="brass"
         disabled={chosen.size === 0}
         onPress={finish}
@@ -119,7 +119,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
 const LONGEST_SHOWN = 20_000;
 
 const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'This cannot be read.';
+  error instanceof Error ? error.message : 'This can’t be read.';
 
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {

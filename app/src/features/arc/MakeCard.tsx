@@ -28,19 +28,19 @@ export function MakeCard() {
   const [dialog, setDialog] = useState<'shapes' | 'file' | null>(null);
   const close = (): void => setDialog(null);
   return (
-    <Card title={hasArc ? 'Draw more' : 'No arc yet'}>
+    <Card title={hasArc ? 'Another arc' : 'No arc yet'}>
       <Words tone="soft" className="mb-3">
         {hasArc
           ? 'A stroke can be an arc of its own, go on from an end, or replace a stretch.'
-          : `Draw in the field with a finger or the mouse, or begin in another way. A figure sits on the start at once, and a move over all ${lengthFrames} frames leaves and arrives slowly.`}
+          : `Draw in the field, or start another way. A figure appears at the start, with a move over all ${lengthFrames} frames that eases out and in.`}
       </Words>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="One stroke" icon={PencilLine} onPress={() => dispatch(strokeAsked(null))} />
+        <Button label="Freehand" icon={PencilLine} onPress={() => dispatch(strokeAsked(null))} />
         <Button label="Point by point" icon={Waypoints} onPress={() => dispatch(toolChosen('points'))} />
-        <Button label="Ready shape" icon={Shapes} onPress={() => setDialog('shapes')} />
-        <Button label="Put the figure" icon={PersonStanding} onPress={() => dispatch(posesAsked())} />
+        <Button label="Shapes" icon={Shapes} onPress={() => setDialog('shapes')} />
+        <Button label="Pose it" icon={PersonStanding} onPress={() => dispatch(posesAsked())} />
         <Button label="Act it out" icon={Hand} onPress={() => dispatch(actingAsked('further'))} />
-        <Button label="From SVG" icon={FileInput} onPress={() => setDialog('file')} />
+        <Button label="Import SVG" icon={FileInput} onPress={() => setDialog('file')} />
       </View>
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}
       {dialog === 'file' && <BringInDialog onClose={close} />}

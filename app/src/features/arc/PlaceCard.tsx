@@ -49,7 +49,7 @@ export function PlaceCard() {
     chosenDistance(arc, { ...editor, arcLocation: { segment, t: 1 } })!,
   ];
   return (
-    <Card title="This place on the arc" isActive>
+    <Card title="This spot on the arc" isActive>
       <NumberField
         label="From the start"
         unit="units"
@@ -130,7 +130,7 @@ function RestOfArc() {
       />
       <NumberField label="Shift across" value={done.x} onChange={(to, g) => shift('x', to, g)} {...units} />
       <NumberField label="Shift down" value={done.y} onChange={(to, g) => shift('y', to, g)} {...units} />
-      <Words tone="soft">All gaps between the ticks stay as they are.</Words>
+      <Words tone="soft">The increments stay as they are.</Words>
     </View>
   );
 }

@@ -26,12 +26,12 @@ export function PlacingCard() {
           onPress={() => dispatch(finishPlacing(false))}
         />
         <Button
-          label="Take the last back"
+          label="Remove last point"
           icon={Undo}
           disabled={count === 0}
           onPress={() => dispatch(takePlacedBack())}
         />
-        <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );

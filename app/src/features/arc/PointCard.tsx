@@ -44,7 +44,7 @@ export function PointCard() {
         {isClosed && (
           <Button label="Open here" icon={Unlink} onPress={() => edit('openArc', { arcId, pointId })} />
         )}
-        <Button label="Delete this point" icon={Trash} kind="plum" disabled={isLast} onPress={remove} />
+        <Button label="Delete point" icon={Trash} kind="plum" disabled={isLast} onPress={remove} />
       </View>
     </Card>
   );

@@ -52,10 +52,10 @@ export function PointsCard() {
         />
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Let go" onPress={() => dispatch(pointsSelected([]))} />
+        <Button label="Deselect" onPress={() => dispatch(pointsSelected([]))} />
         {!isWhole && (
           <Button
-            label="Delete these points"
+            label="Delete points"
             icon={Trash}
             kind="plum"
             onPress={() => {
@@ -142,9 +142,9 @@ function Placing() {
 }
 
 const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
-  { value: 'middle', label: 'Its middle' },
+  { value: 'middle', label: 'Its centre' },
   { value: 'figure', label: 'The pivot' },
-  { value: 'chosen', label: 'A centre' },
+  { value: 'chosen', label: 'A point' },
 ];
 
 function TurningAndMirroring() {
@@ -176,10 +176,10 @@ function TurningAndMirroring() {
     <View>
       <NumberField label="Turn by" unit="°" value={deg} min={-3600} max={3600} decimals={1} onChange={turn} />
       <Words tone="soft" className="mb-1 mt-1">
-        Turned, sized and mirrored about
+        Rotate, scale and mirror about
       </Words>
       <Segmented
-        label="Turned, sized and mirrored about"
+        label="Rotate, scale and mirror about"
         value={isChoosing ? 'chosen' : about}
         options={hasFigure ? ABOUT : ABOUT.filter(({ value }) => value !== 'figure')}
         onChange={choose}
@@ -187,7 +187,7 @@ function TurningAndMirroring() {
       <View className="mt-2 flex-row flex-wrap gap-2">
         {(about === 'chosen' || isChoosing) && (
           <Button
-            label={isChoosing ? 'Tap it in the field' : 'Another centre'}
+            label={isChoosing ? 'Tap it in the field' : 'Move the centre'}
             icon={Crosshair}
             pressed={isChoosing}
             onPress={() => dispatch(toolChosen(isChoosing ? 'shape' : 'centre'))}

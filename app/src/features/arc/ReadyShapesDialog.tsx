@@ -18,8 +18,8 @@ import { Words } from '../../ui/Words';
 import { SHAPE_NAMES } from '../../kinds/shapes';
 
 const PLACES = [
-  { value: 'further', label: 'As a further arc' },
-  { value: 'instead', label: 'In place of this one' },
+  { value: 'further', label: 'As a new arc' },
+  { value: 'instead', label: 'Replace this arc' },
 ] as const;
 
 /** Ready shapes, each shown as what it is; it comes at a size that fits the field. */
@@ -38,7 +38,7 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
     onClose();
   };
   return (
-    <Dialog title="Ready shapes" isOpen onClose={onClose}>
+    <Dialog title="Shapes" isOpen onClose={onClose}>
       {canReplace && <Segmented label="Where it goes" value={where} options={PLACES} onChange={setWhere} />}
       <View className="flex-row flex-wrap gap-2">
         {FRESH_SHAPES.map((kind) => (

@@ -14,7 +14,9 @@ export function ShapeCard() {
   if (!shape || arcId === null) return null;
   return (
     <Card title={nameOfShape(shape)}>
-      <Words tone="soft">Its rings in the field have these meanings too. Moving a point sets it free.</Words>
+      <Words tone="soft">
+        Drag its rings in the field to change these. Once a point is moved, it’s a plain arc.
+      </Words>
       <View className="mt-1">
         {shapeNumbers(shape).map(({ with: withNumber, ...field }) => (
           <NumberField

@@ -23,13 +23,13 @@ const LEAST_SHARE = 1 / 8000;
 const wordsFor = (use: SketchUse): string => {
   switch (use.kind) {
     case 'fresh':
-      return 'An arc of its own';
+      return 'A new arc';
     case 'anew':
-      return 'This arc, drawn anew';
+      return 'This arc, redrawn';
     case 'on':
-      return use.end === 'end' ? 'Goes on from the end' : 'Goes on from the start';
+      return use.end === 'end' ? 'Continues from the end' : 'Continues from the start';
     case 'stretch':
-      return 'Replaces the stretch between';
+      return 'Replaces part of the arc';
   }
 };
 
@@ -42,7 +42,7 @@ export function SketchCard() {
   if (!sketch) return <Waiting />;
   const isKept = sketch.undoGroup !== null;
   return (
-    <Card title="Your stroke" isActive aside={points === null ? 'one moment' : `${points} points`}>
+    <Card title="Your stroke" isActive aside={points === null ? 'working…' : `${points} points`}>
       {sketch.uses.length > 1 && (
         <View role="radiogroup" aria-label="What the stroke becomes" className="mb-2">
           {sketch.uses.map((use, i) => (
@@ -56,8 +56,8 @@ export function SketchCard() {
         </View>
       )}
       <Slider
-        label="May lie off the stroke by"
-        text={`${fixed(sketch.deviation, 1)} units`}
+        label="Stay within"
+        text={`${fixed(sketch.deviation, 1)} units of your stroke`}
         value={Math.log2(sketch.deviation / least)}
         min={0}
         max={DOUBLINGS}
@@ -65,8 +65,8 @@ export function SketchCard() {
       />
       <View className="mt-1 flex-row flex-wrap gap-2">
         <Button label="Keep it" icon={Check} kind="brass" onPress={() => dispatch(sketchKept())} />
-        <Button label="Draw again" icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
-        {!isKept && <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />}
+        <Button label="Redraw" icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
+        {!isKept && <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />}
       </View>
     </Card>
   );
@@ -77,14 +77,14 @@ function Waiting() {
   const isAnew = useThrottledEditor((editor) => editor.strokeMeans === 'anew');
   const dispatch = useAppDispatch();
   return (
-    <Card title={isAnew ? 'Draw it anew' : 'One stroke'} isActive>
+    <Card title={isAnew ? 'Redraw the arc' : 'Freehand'} isActive>
       <Words tone="soft" className="mb-3">
         {isAnew
           ? 'The arc stays as it is until you keep the new stroke. Its timing stays in any case.'
           : 'Begin at an end of the arc to go on from it. Begin and end on the arc to replace what lies between.'}
       </Words>
       <View className="flex-row">
-        <Button label="Give up" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label="Discard" onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );

@@ -28,7 +28,7 @@ export function BackdropPanel() {
       <Card title="Backdrop" aside={backdrop ? factsOf(backdrop) : undefined}>
         <Words tone="soft" className="mb-3">
           {backdrop
-            ? 'It lies under everything and never goes into what is put out.'
+            ? 'It lies under everything and is never exported.'
             : 'A layout or a photograph of the set: PNG, JPEG, WebP or SVG. Several files make a sequence.'}
         </Words>
         {isMissing && (
@@ -41,7 +41,7 @@ export function BackdropPanel() {
             <Button label="Stop" onPress={cancel} />
           ) : (
             <Button
-              label={backdrop ? 'Other pictures' : 'Choose pictures'}
+              label={backdrop ? 'Change pictures' : 'Choose pictures'}
               icon={Picture}
               onPress={() => void bring()}
             />
@@ -49,7 +49,7 @@ export function BackdropPanel() {
         </View>
         {progress && (
           <Words role="status" tone="soft" className="mt-2">
-            {`${progress.done} of ${progress.of} pictures are here`}
+            {`${progress.done} of ${progress.of} pictures loaded`}
           </Words>
         )}
       </Card>

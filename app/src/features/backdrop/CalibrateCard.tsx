@@ -30,7 +30,7 @@ export function CalibrateCard() {
   const keep = (): void => {
     if (edit('calibrate', { fieldLength, length, unit })) dispatch(toolChosen('shape'));
   };
-  const aside = unitsPerMm === null ? 'not known yet' : `${fixed(unitsPerMm, 2)} units per mm`;
+  const aside = unitsPerMm === null ? 'not set' : `${fixed(unitsPerMm, 2)} units per mm`;
   return (
     <Card title="Scale" aside={aside} isActive={isMeasuring}>
       <Words tone="soft" className="mb-3">
@@ -43,7 +43,7 @@ export function CalibrateCard() {
       {isMeasuring && line && (
         <View className="mb-2">
           <NumberField
-            label="Its length"
+            label="Known length"
             value={length}
             unit={unit}
             min={0.1}
@@ -57,12 +57,12 @@ export function CalibrateCard() {
       <View className="flex-row flex-wrap gap-2">
         {isMeasuring ? (
           <>
-            <Button label="Keep this scale" kind="brass" disabled={!(fieldLength > 0)} onPress={keep} />
-            <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+            <Button label="Set this scale" kind="brass" disabled={!(fieldLength > 0)} onPress={keep} />
+            <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
           </>
         ) : (
           <Button
-            label={unitsPerMm === null ? 'Measure something' : 'Measure again'}
+            label={unitsPerMm === null ? 'Set the scale' : 'Measure again'}
             icon={Ruler}
             onPress={() => dispatch(toolChosen('calibrate'))}
           />

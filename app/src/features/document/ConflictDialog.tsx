@@ -25,9 +25,9 @@ export function ConflictDialog() {
       onClose={() => dispatch(conflictPutOff(true))}
     >
       <Words size="body">{`“${name}” was saved in another window or on another device since you opened it.`}</Words>
-      <Words tone="soft">Whichever version you keep here, the other stays as a shot of its own.</Words>
+      <Words tone="soft">The other version is kept as a separate shot.</Words>
       <Button label="Keep my version" kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
-      <Button label="Take the other version" disabled={isBusy} onPress={() => void keep('theirs')} />
+      <Button label="Use the other version" disabled={isBusy} onPress={() => void keep('theirs')} />
     </Dialog>
   );
 }

@@ -169,10 +169,10 @@ function EmptyField() {
     <View pointerEvents="none" className="absolute inset-0 items-center justify-center px-8">
       <View className="rounded-large border border-line bg-card px-5 py-4">
         <Words size="title" strong className="text-center">
-          Draw how it travels
+          Draw its path
         </Words>
         <Words tone="soft" className="mt-1 text-center">
-          One stroke gives an arc, a figure on it, and its timing.
+          A stroke gives you an arc, a figure on it, and its timing.
         </Words>
       </View>
     </View>

@@ -101,7 +101,7 @@ describe('what a press takes hold of', () => {
 
   test('the hint says what will happen', () => {
     expect(hintFor(state, { kind: 'point', pointId: 'p1' })).toMatch('Drag: move this point.');
-    expect(hintFor({ ...state, arc: null }, null)).toBe('Draw the arc with one stroke.');
+    expect(hintFor({ ...state, arc: null }, null)).toBe('Draw the arc with a stroke.');
     expect(hintFor({ ...state, tool: 'points' }, null)).toMatch('Tap to place');
   });
 });

@@ -9,7 +9,7 @@ const GRIPS: Record<Grip, string> = {
 };
 
 const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
-  stroke: 'Draw one stroke.',
+  stroke: 'Draw a stroke.',
   points: 'Tap to place a point; drag while placing to steer.',
   centre: 'Tap the centre to turn and scale about.',
   calibrate: 'Draw a line over something whose length you know.',
@@ -42,8 +42,8 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
       return `Drag: put frame ${hovered.frame} by hand.`;
     case 'arc':
       return isSelectingSeveral
-        ? 'Drag: choose a stretch of the arc.'
-        : 'Drag: look at another frame. Double click: a mark here. Shift: choose a stretch.';
+        ? 'Drag: pick part of the arc.'
+        : 'Drag: look at another frame. Double click: add a mark. Shift: pick part of the arc.';
     default:
       return 'Drag a tick or a mark along the arc.';
   }
@@ -59,7 +59,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
       return 'Double tap or Enter: finish. Tap the first point: close.';
     return TOOLS[tool];
   }
-  if (!arc) return 'Draw the arc with one stroke.';
+  if (!arc) return 'Draw the arc with a stroke.';
   if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
   if (edits === 'timing') return timingHint(state, hovered);
   if (edits === 'poses') return poseHint(state);
@@ -78,7 +78,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     case 'arc':
       return arc.points.length > 0 && state.selectedPointIds.length === arc.points.length
         ? 'Drag: move the whole arc.'
-        : 'Drag: pull this stretch. Double click: a new point.';
+        : 'Drag: bend the arc here. Double click: add a point.';
     case 'ground':
       return state.isSelectingSeveral
         ? 'Drag: select the points in a box.'
@@ -86,6 +86,6 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     default:
       return state.isSelectingSeveral
         ? 'Tap points, or drag a box round them.'
-        : 'Drag a point or a stretch. Tap to select.';
+        : 'Drag a point or the arc. Tap to select.';
   }
 }

@@ -58,11 +58,11 @@ function Asking({ move }: { readonly move: Move | null }) {
           />
         )}
         <Button
-          label={move ? 'Act out a further one' : 'Act it out'}
+          label={move ? 'Act out another figure' : 'Act it out'}
           icon={move ? UserPlus : Hand}
           onPress={() => dispatch(actingAsked('further'))}
         />
-        <Button label="From tracked positions" icon={FileInput} onPress={() => void bringIn()} />
+        <Button label="Import tracked positions" icon={FileInput} onPress={() => void bringIn()} />
       </View>
       <Words tone="soft" size="tiny" className="mt-2">
         Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.
@@ -80,7 +80,7 @@ function KeptGestures() {
   return (
     <View className="mt-2">
       <ThinningProgress />
-      {gestures.length > 0 && <Words tone="soft">A further figure can do what was acted before:</Words>}
+      {gestures.length > 0 && <Words tone="soft">Use a recorded gesture for another figure:</Words>}
       {gestures.map((gesture) => (
         <View key={gesture.id} className="mt-1 flex-row items-center gap-2">
           <View className="min-w-0 shrink">
@@ -111,7 +111,7 @@ function Waiting() {
       <Words tone="soft">
         {actsFor === 'this'
           ? 'Press in the field, move, and lift. This figure gets the arc and the timing of your hand.'
-          : 'Press in the field, move, and lift. A further figure gets the arc and the timing of your hand.'}
+          : 'Press in the field, move, and lift. Another figure gets the arc and the timing of your hand.'}
       </Words>
       <View className="mt-1">
         <NumberField
@@ -130,12 +130,12 @@ function Waiting() {
         onChange={(value) => dispatch(settingsChanged({ countsIn: value }))}
       />
       <Toggle
-        label="Play the shot meanwhile"
+        label="Play the shot while recording"
         value={playsMeanwhile}
         onChange={(value) => dispatch(settingsChanged({ playsMeanwhile: value }))}
       />
       <View className="mt-1 flex-row">
-        <Button label="Give up" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );

@@ -49,19 +49,15 @@ export function FigurePanel({ hold, easingChoice }: FigurePanelProps) {
         <Card title="No figure yet">
           <Words tone="soft" className="mb-3">
             {arcId
-              ? 'This arc carries nothing. A figure that is put on it stands on its start and travels to its end.'
-              : 'Put it somewhere on a frame, somewhere else on another: the arc and the marks follow. Or draw its arc first, in the Arc step.'}
+              ? 'This arc has no figure. Add one: it starts at the beginning of the arc and travels to its end.'
+              : 'Place it on one frame, then somewhere else on another: the arc and its marks follow. Or draw the arc first, in the Arc step.'}
           </Words>
           <View className="flex-row">
             {arcId ? (
-              <Button
-                label="Put a figure on"
-                icon={UserPlus}
-                onPress={() => edit('putFigureOn', { arcId })}
-              />
+              <Button label="Add a figure" icon={UserPlus} onPress={() => edit('putFigureOn', { arcId })} />
             ) : (
               <Button
-                label={tool === 'pose' ? 'Put it in the middle' : 'Put the figure'}
+                label={tool === 'pose' ? 'Place it in the centre' : 'Pose it'}
                 icon={UserPlus}
                 kind="brass"
                 onPress={() => {
@@ -113,25 +109,20 @@ export function FigurePanel({ hold, easingChoice }: FigurePanelProps) {
           onChange={(turnsWithArc) => edit('setTurning', { moveId: move.id, turnsWithArc })}
         />
         <View className="mt-2 flex-row flex-wrap items-center gap-4">
-          <Dial label="Correction of the facing" valueDeg={move.correctionDeg} onChange={turn} />
+          <Dial label="Facing" valueDeg={move.correctionDeg} onChange={turn} />
           <View className="gap-2">
             <Button
-              label="Turn about"
+              label="Face the other way"
               icon={RotateCcw}
               onPress={() =>
                 turn(move.correctionDeg >= 180 ? move.correctionDeg - 180 : move.correctionDeg + 180)
               }
             />
-            <Button
-              label="No correction"
-              kind="quiet"
-              disabled={move.correctionDeg === 0}
-              onPress={() => turn(0)}
-            />
+            <Button label="Reset" kind="quiet" disabled={move.correctionDeg === 0} onPress={() => turn(0)} />
           </View>
         </View>
         <NumberField
-          label="Correction"
+          label="Facing angle"
           unit="°"
           value={move.correctionDeg}
           min={-MOST_TURN_DEG}

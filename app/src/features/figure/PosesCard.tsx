@@ -60,9 +60,9 @@ export function PosesCard({ move, hold }: PosesCardProps) {
       <FramesOfPoses move={move} frame={aim.frame} />
       <Between move={move} frame={frame} />
       <View className="mt-3 gap-1">
-        <Words tone="soft">New poses are reached</Words>
+        <Words tone="soft">Path to new poses</Words>
         <Segmented
-          label="New poses are reached"
+          label="Path to new poses"
           value={posePath}
           options={PATHS}
           onChange={(path) => dispatch(settingsChanged({ posePath: path }))}
@@ -72,7 +72,7 @@ export function PosesCard({ move, hold }: PosesCardProps) {
       {aim.markId && (
         <View className="mt-2 flex-row">
           <Button
-            label="Take this pose away"
+            label="Remove pose"
             icon={Trash}
             kind="plum"
             onPress={() => edit('deletePose', { moveId: move.id, markId: aim.markId! })}

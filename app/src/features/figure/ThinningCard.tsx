@@ -45,8 +45,8 @@ export function ThinningCard({ move }: { readonly move: Move }) {
     <Card title="The gesture" aside={`${fixed(gestureSeconds(gesture), 2)} s`}>
       <Gestures move={move} />
       <Slider
-        label="May be off the hand by"
-        text={`${fixed(allowed, 1)} units`}
+        label="Stay within"
+        text={`${fixed(allowed, 1)} units of your hand`}
         value={Math.log2(allowed / least)}
         min={0}
         max={DOUBLINGS}
@@ -62,28 +62,31 @@ export function ThinningCard({ move }: { readonly move: Move }) {
       </Words>
       <ThinningProgress />
       <Toggle
-        label="Show the way of the hand"
+        label="Show the recorded gesture"
         value={showsGesture}
         onChange={(value) => dispatch(settingsChanged({ showsGesture: value }))}
       />
       <View className="flex-row flex-wrap gap-2">
         {last < shot.lengthFrames && (
-          <Button label="End the shot with it" onPress={() => edit('fitLengthTo', { moveId: move.id })} />
+          <Button
+            label="End the shot with the move"
+            onPress={() => edit('fitLengthTo', { moveId: move.id })}
+          />
         )}
         {last !== shot.lengthFrames && whole > 1 && (
           <Button
-            label="Fit it to the shot"
+            label="Fit the move to the shot"
             onPress={() => void dispatch(actedChanged(move, { frames: whole }))}
           />
         )}
         {acted.frames !== null && (
           <Button
-            label={`As long as it took: ${gestureFrames(gesture, shot.rate)} intervals`}
+            label={`Original length: ${gestureFrames(gesture, shot.rate)} intervals`}
             onPress={() => void dispatch(actedChanged(move, { frames: null }))}
           />
         )}
         <Button
-          label="Use it for a further figure"
+          label="Use for another figure"
           icon={UserPlus}
           onPress={() => void dispatch(actedAgain(move))}
         />

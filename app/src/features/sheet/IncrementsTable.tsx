@@ -34,8 +34,8 @@ interface IncrementsTableProps {
 }
 
 const MOVES = [
-  { value: 'rest', label: 'The rest adapts' },
-  { value: 'end', label: 'The end moves' },
+  { value: 'rest', label: 'Keep the end' },
+  { value: 'end', label: 'Move the end' },
 ] as const;
 
 /** There lines are drawn few at a time, in quick succession: beside a drag no task may be long. */
@@ -50,7 +50,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   if (!hasMove)
     return (
       <View className="p-4">
-        <Words tone="soft">Increments stand here once something travels on the arc.</Words>
+        <Words tone="soft">Increments appear here once something travels along an arc.</Words>
       </View>
     );
   return (

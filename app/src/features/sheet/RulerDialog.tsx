@@ -56,7 +56,7 @@ function Scale() {
       <View className="flex-row gap-3">
         <TypedNumber
           key={`width-${unitsPerMm}`}
-          label="The field is wide"
+          label="Width of the field on set"
           unit="mm"
           value={known ? width / unitsPerMm : null}
           isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
@@ -94,11 +94,11 @@ function Step() {
   };
   return (
     <View className="gap-2">
-      <Words tone="soft">Step of the ruler</Words>
-      <Segmented label="Step of the ruler" value={step} options={options} onChange={setStep} />
+      <Words tone="soft">Ruler step</Words>
+      <Segmented label="Ruler step" value={step} options={options} onChange={setStep} />
       <TypedNumber
         key={`step-${sheet.rulerStep}`}
-        label="Another step"
+        label="Other step"
         value={sheet.rulerStep}
         isRight={(value) => value >= 0.001 && value <= 10_000}
         onChange={setStep}

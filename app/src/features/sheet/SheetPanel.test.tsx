@@ -56,7 +56,7 @@ test('millimetres wait for a scale; nonsense for one is said and changes nothing
   fireEvent.press(screen.getByRole('radio', { name: 'Millimetres' }));
   expect(screen.getByText(/Millimetres need a scale/)).toBeTruthy();
   expect(shotOn(store).sheet.units).toBe('field');
-  const width = () => screen.getByLabelText('The field is wide, mm');
+  const width = () => screen.getByLabelText('Width of the field on set, mm');
   fireEvent.changeText(width(), '0');
   fireEvent(width(), 'blur');
   expect(screen.getByText('Type a number greater than 0.')).toBeTruthy();
@@ -69,7 +69,7 @@ test('millimetres wait for a scale; nonsense for one is said and changes nothing
 
 test('says what will stand there before there is an arc', () => {
   show({ ...straightShot(), arcs: [], moves: [], figures: [] });
-  expect(screen.getByText('Increments stand here once something travels on the arc.')).toBeTruthy();
+  expect(screen.getByText('Increments appear here once something travels along an arc.')).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Export' }).props.accessibilityState?.disabled ?? true).toBe(
     true,
   );

@@ -103,7 +103,7 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
         </Words>
       )}
       <Button
-        label="Make the shot"
+        label="Create shot"
         kind="brass"
         disabled={formState.isSubmitting}
         onPress={() => void create()}

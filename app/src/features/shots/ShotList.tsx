@@ -92,7 +92,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
         )}
         {data && shots.length === 0 && <EmptyList />}
         {wanted && shots.length > 0 && found.length === 0 && (
-          <Words role="status" tone="soft" className="px-4">{`No shot is called “${wanted}”.`}</Words>
+          <Words role="status" tone="soft" className="px-4">{`No shot matches “${wanted}”.`}</Words>
         )}
         <FlatList
           key={columns}
@@ -140,7 +140,7 @@ function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
       <Words size="body">
         {failure.kind === 'offline' ? 'The server does not answer.' : failureSentence(error)}
       </Words>
-      <Words tone="soft">{hasShots ? 'This list may be old.' : 'There is no list to show.'}</Words>
+      <Words tone="soft">{hasShots ? 'This list may be out of date.' : 'No shots to show.'}</Words>
       <Button label="Try again" onPress={onRetry} />
     </View>
   );

@@ -29,7 +29,7 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
     const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
     dispatch(
       messageShown(
-        result.data ? `“${result.data.shot.name}” is in the list.` : failureSentence(result.error),
+        result.data ? `“${result.data.shot.name}” was added to the list.` : failureSentence(result.error),
       ),
     );
   };
@@ -48,7 +48,7 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
         title={shot.name}
         onClose={onClose}
         items={[
-          { label: 'Try to open it again', icon: RotateCw, onPress: () => onOpen(shot.id) },
+          { label: 'Try opening it again', icon: RotateCw, onPress: () => onOpen(shot.id) },
           {
             label: 'Download the file',
             icon: Download,
@@ -78,7 +78,7 @@ function RenameDialog({ shot, onClose }: { readonly shot: ShotSummary; readonly 
   const [error, setError] = useState<string>();
   const rename = async (): Promise<void> => {
     const next = name.trim();
-    if (next === '') return setError('A name, please.');
+    if (next === '') return setError('Give it a name.');
     const request = dispatch(api.endpoints.readShot.initiate(shot.id, { forceRefetch: true }));
     const current = await request;
     request.unsubscribe();

@@ -34,7 +34,7 @@ async function formSchema() {
     });
   const side = z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most);
   return z.object({
-    name: z.string().trim().min(1, 'A name, please.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
+    name: z.string().trim().min(1, 'Give it a name.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
     rate: typed(rateSchema, 'A rate from 1 to 240.'),
     length: typed(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
     width: typed(side, 'From 16 to 20 000.'),

@@ -118,7 +118,7 @@ const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = 
   { value: 'hold', label: 'Hold' },
   { value: 'repeat', label: 'Repeat' },
   { value: 'swing', label: 'Swing' },
-  { value: 'continue', label: 'Go on' },
+  { value: 'continue', label: 'Continue' },
 ];
 
 const MoveCard = memo(function MoveCard() {
@@ -167,7 +167,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
       />
       {isPast && (
         <Words tone="soft">
-          It is back at its start one frame after the shot: a loop does not pause there.
+          It returns to its start one frame after the shot, so the loop doesn’t pause there.
         </Words>
       )}
       <View className="mt-2">
@@ -191,7 +191,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         </View>
       ))}
       <NumberField
-        label="A dragged tick takes along"
+        label="Neighbours that follow"
         unit="frames"
         value={tickReach}
         min={0}
@@ -199,9 +199,9 @@ function MoveCardOf({ move }: { readonly move: Move }) {
         onChange={(reach) => dispatch(settingsChanged({ tickReach: reach }))}
       />
       <View className="mt-2 flex-row flex-wrap gap-2">
-        <Button label="So many pictures" icon={Images} onPress={() => setSpreading(true)} />
+        <Button label="Number of pictures" icon={Images} onPress={() => setSpreading(true)} />
         <Button
-          label="Clear the timing"
+          label="Clear timing"
           icon={Eraser}
           kind="plum"
           onPress={() => edit('clearTiming', { moveId: move.id })}

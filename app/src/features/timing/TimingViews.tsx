@@ -56,6 +56,6 @@ export const CurrentChart = memo(function CurrentChart() {
     move: useDeferredValue(move),
     index: useDeferredValue(index),
   };
-  if (!drawn.move) return <Words tone="soft">Charts stand here once something travels on the arc.</Words>;
+  if (!drawn.move) return <Words tone="soft">Charts appear here once something travels along an arc.</Words>;
   return <ChartCard shot={drawn.shot} move={drawn.move} index={drawn.index} />;
 });

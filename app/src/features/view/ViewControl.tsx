@@ -54,7 +54,7 @@ export function ViewControl() {
           disabled={!showsGhosts}
           onChange={(every) => change({ ghosts: { ...ghosts, every } })}
         />
-        <Words tone="soft">Before: cool outlines. After: warm fills. They rest while the shot plays.</Words>
+        <Words tone="soft">Before: cool outlines. After: warm fills. Hidden while the shot plays.</Words>
         <Toggle
           label="Trail of ticks"
           value={showsTrail}
@@ -66,7 +66,7 @@ export function ViewControl() {
           onChange={(value) => change({ showsNumbers: value })}
         />
         <Slider
-          label="Strength of the guides"
+          label="Guide strength"
           text={`${Math.round(settings.guideStrength * 100)}%`}
           value={settings.guideStrength}
           min={LEAST_GUIDE_STRENGTH}
@@ -79,7 +79,7 @@ export function ViewControl() {
           onChange={(value) => change({ showsArrows: value })}
         />
         <Toggle
-          label="How tightly it bends"
+          label="Curvature"
           value={settings.showsComb}
           onChange={(value) => change({ showsComb: value })}
         />
@@ -98,20 +98,20 @@ export function ViewControl() {
           onChange={(gridSize) => change({ gridSize })}
         />
         <Words role="heading" strong className="mt-2">
-          What is dragged is drawn to
+          Snap to
         </Words>
         <Toggle
-          label="Points and the middle of the field"
+          label="Points and centre"
           value={settings.snapsToPoints}
           onChange={(value) => change({ snapsToPoints: value })}
         />
         <Toggle
-          label="Level and upright lines"
+          label="Horizontals and verticals"
           value={settings.snapsToLines}
           onChange={(value) => change({ snapsToLines: value })}
         />
         <Toggle
-          label="The grid"
+          label="Grid lines"
           value={settings.snapsToGrid}
           onChange={(value) => change({ snapsToGrid: value })}
         />

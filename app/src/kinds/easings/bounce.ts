@@ -15,7 +15,7 @@ export const bounce: EasingDescriptor<EasingOf<'bounce'>> = {
   sentence: () => 'Falls onto the mark and bounces there.',
   numbers: (easing) => [
     { label: 'Bounces', value: easing.count, min: 0, max: 20, set: (count) => ({ ...easing, count }) },
-    percent('Speed kept at a hit', easing.restitution, [5, 95], (restitution) => ({
+    percent('Speed kept on landing', easing.restitution, [5, 95], (restitution) => ({
       ...easing,
       restitution,
     })),

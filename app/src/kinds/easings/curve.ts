@@ -24,7 +24,7 @@ function handleNumbers(easing: Curve, n: '1' | '2', frames: number): readonly Ea
 
 export const curve: EasingDescriptor<Curve> = {
   name: 'Curve',
-  sentence: () => 'A curve of time and way with two handles; it may start backwards or overshoot.',
+  sentence: () => 'A curve of distance over time with two handles. It may start backwards or overshoot.',
   numbers: (easing, frames) => [...handleNumbers(easing, '1', frames), ...handleNumbers(easing, '2', frames)],
   handles: (easing, frames) => [
     {

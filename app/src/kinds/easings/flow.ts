@@ -3,5 +3,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const flow: EasingDescriptor<EasingOf<'flow'>> = {
   name: 'Flows through',
-  sentence: () => 'Goes through its marks without a jump of speed, and stands at stops.',
+  sentence: () => 'Passes through its marks without a jump in speed, and rests at stops.',
 };

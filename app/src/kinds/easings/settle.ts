@@ -7,7 +7,7 @@ export const settle: EasingDescriptor<EasingOf<'settle'>> = {
   inWords: ({ swings }) => `Settles in ${swings} swings`,
   sentence: () => 'Swings past the mark and comes to rest on it.',
   numbers: (easing) => [
-    percent('Passes the mark by', easing.overshoot, [1, 90], (overshoot) => ({ ...easing, overshoot })),
+    percent('Overshoots by', easing.overshoot, [1, 90], (overshoot) => ({ ...easing, overshoot })),
     { label: 'Swings', value: easing.swings, min: 1, max: 20, set: (swings) => ({ ...easing, swings }) },
   ],
   handles: (easing, frames) => [

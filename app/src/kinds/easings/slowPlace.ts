@@ -19,13 +19,22 @@ function slowestAt(easing: Easing, frames: number): number {
   return best;
 }
 
+/** The slowest step as a share of the quickest: speeds go from 1 − strength to 1 + strength. */
+const slowestShare = (strength: number): number => (1 - strength) / (1 + strength);
+
 export const slowPlace: EasingDescriptor<EasingOf<'slow-place'>> = {
-  name: 'Slow at a place',
-  inWords: ({ at, strength }) => `Slow at ${fixed(at * 100, 0)} %, by ${fixed(strength * 100, 0)} %`,
-  sentence: () => 'Slowest at one place of the way.',
+  name: 'Slow at one point',
+  inWords: ({ at, strength }) => `Slow at ${fixed(at * 100, 0)} %, down to ${fixed(slowestShare(strength) * 100, 0)} %`,
+  sentence: () => 'Slowest at one point along the way.',
   numbers: (easing) => [
     percent('Slowest at', easing.at, [0, 100], (at) => ({ ...easing, at })),
-    percent('Slowed by', easing.strength, [0, 99], (strength) => ({ ...easing, strength })),
+    {
+      ...percent('Slowest step', slowestShare(easing.strength), [1, 100], (share) => ({
+        ...easing,
+        strength: (1 - share) / (1 + share),
+      })),
+      unit: '% of the quickest',
+    },
   ],
   handles: (easing, frames) => [
     onCurve(easing, frames, { id: 'slow', hint: 'where it is slowest', x: slowestAt(easing, frames) }),

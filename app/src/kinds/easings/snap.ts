@@ -3,5 +3,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const snap: EasingDescriptor<EasingOf<'snap'>> = {
   name: 'Stays, then jumps',
-  sentence: () => 'Stays put, and is at the mark on its frame.',
+  sentence: () => 'Stays put, then jumps to the mark on its frame.',
 };

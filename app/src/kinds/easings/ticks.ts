@@ -3,5 +3,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const ticks: EasingDescriptor<EasingOf<'ticks'>> = {
   name: 'By chart',
-  sentence: () => 'An explicit chart: one place for every frame.',
+  sentence: () => 'A chart with a position for every frame.',
 };

@@ -4,7 +4,7 @@ export const bounces: ShapeDescriptor<ShapeOf<'bounces'>> = {
   names: { bounces: 'Bounces' },
   numbers: (shape) => [
     number(shape, 'count', 'Bounces', count(40)),
-    number(shape, 'restitution', 'Speed kept at a hit', {
+    number(shape, 'restitution', 'Speed kept on landing', {
       unit: undefined,
       min: 0.05,
       max: 1,
@@ -12,6 +12,6 @@ export const bounces: ShapeDescriptor<ShapeOf<'bounces'>> = {
       decimals: 2,
     }),
     ...point(shape, 'from', 'Dropped from'),
-    ...point(shape, 'to', 'Rests at'),
+    ...point(shape, 'to', 'Comes to rest at'),
   ],
 };

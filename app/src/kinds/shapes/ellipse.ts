@@ -11,7 +11,7 @@ export const ellipse: ShapeDescriptor<ShapeOf<'ellipse'>> = {
             with: (radius: number) => ({ ...shape, radiusX: radius, radiusY: radius }),
           },
         ]
-      : [number(shape, 'radiusX', 'Half its width'), number(shape, 'radiusY', 'Half its height')]),
+      : [number(shape, 'radiusX', 'Half width'), number(shape, 'radiusY', 'Half height')]),
     number(shape, 'startDeg', 'Starts at', ANGLE),
     ...(shape.isRound ? [] : [number(shape, 'turnDeg', 'Turned by', ANGLE)]),
     ...point(shape, 'centre', 'Middle'),

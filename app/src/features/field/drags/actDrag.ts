@@ -47,7 +47,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     drop: ({ point }) => {
       stop();
       if (!isRecording) {
-        store.dispatch(messageShown('It was let go before the count was over: nothing was recorded.'));
+        store.dispatch(messageShown('You let go before the count-in ended, so nothing was recorded.'));
         return;
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.

@@ -59,7 +59,7 @@ function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice): GhostWork {
 }
 
 /**
- * Works ghosts out from the state. They rest while the shot plays. Where there are many of them the work
+ * Works ghosts out from the state. Hidden while the shot plays. Where there are many of them the work
  * is spread over some frames, and what was shown stays until it is done: a drag never waits for them.
  */
 function ghostPaths(): (state: RootState) => GhostPaths {

@@ -104,7 +104,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
       </View>
       <View className="mt-1 flex-row flex-wrap gap-2">
         <Button
-          label="Easing to ticks"
+          label="Turn easing into ticks"
           disabled={isTicks}
           onPress={() => edit('easingToTicks', { moveId: move.id, markId: from.id })}
         />
@@ -153,7 +153,7 @@ function NearestDialog({ nearest, move, displacement, onChoose, onClose }: Neare
             </NumericText>
           </View>
           <Button
-            label={`Take ${shortNameOf(easing)}`}
+            label={`Use ${shortNameOf(easing)}`}
             onPress={() => {
               onChoose(easing);
               onClose();

@@ -33,13 +33,13 @@ function NothingChosen() {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   return (
-    <Card title="Where and when">
+    <Card title="Find frames">
       <Words tone="soft">
-        Which frames cover a stretch of the arc, and the other way. With Shift, drag over a view; or:
+        See which frames cover part of the arc, or which part some frames cover. Shift-drag in a view, or:
       </Words>
       <View className="mt-2 flex-row flex-wrap gap-2">
         <Button
-          label="Choose frames"
+          label="Pick frames"
           onPress={() =>
             dispatch(
               rangeChosen({
@@ -51,7 +51,7 @@ function NothingChosen() {
           }
         />
         <Button
-          label="Choose a stretch"
+          label="Pick part of the arc"
           onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
         />
       </View>
@@ -75,7 +75,7 @@ function Chosen() {
   const share = (arcDistance: number): number => (length > 0 ? arcDistance / length : 0);
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
-    <Card title="Where and when" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
+    <Card title="Find frames" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
       {chosen.by === 'frames' && inShot && (
         <>
           <NumberField
@@ -125,14 +125,14 @@ function Chosen() {
           </Words>
         ) : (
           <Words tone="soft">
-            {runs.length === 0 ? 'No frame is there.' : 'Frames '}
+            {runs.length === 0 ? 'No frames there.' : 'Frames '}
             <NumericText strong>{runs.map(runText).join(', ')}</NumericText>
           </Words>
         )}
       </View>
       <View className="mt-2 flex-row flex-wrap gap-2">
         {first && <Button label={`Go to frame ${first.from}`} onPress={() => goTo(first.from)} />}
-        <Button label="Let go" onPress={() => dispatch(rangeChosen(null))} />
+        <Button label="Deselect" onPress={() => dispatch(rangeChosen(null))} />
       </View>
     </Card>
   );

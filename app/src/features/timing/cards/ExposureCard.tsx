@@ -51,22 +51,22 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
     <Card title={`Picture on frame ${on}`} aside={isSkippedHere ? 'skipped' : undefined}>
       <View className="flex-row flex-wrap gap-2">
         {isSkippedHere ? (
-          <Button label="Take it back in" onPress={() => edit('bringBack', { moveId, frame: on })} />
+          <Button label="Restore picture" onPress={() => edit('bringBack', { moveId, frame: on })} />
         ) : (
           <>
             <Button
-              label="Skip, keep the length"
+              label="Skip and hold"
               onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: false })}
             />
             <Button
-              label="Skip, close up"
+              label="Skip and close the gap"
               onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: true })}
             />
           </>
         )}
         {cut && (
           <Button
-            label={`Put back what stood before ${on}`}
+            label={`Restore what was cut before ${on}`}
             onPress={() => edit('bringBack', { moveId, frame: on })}
           />
         )}
@@ -92,16 +92,16 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
             onChange={(value, undoGroup) => put({ dy: value * unitsPerMm }, undoGroup)}
           />
           <View className="flex-row flex-wrap gap-2">
-            <Button label="Back on the plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
+            <Button label="Back to plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
             {move.overrides.length > 1 && (
-              <Button label="All back on the plan" onPress={() => edit('backOnPlan', { moveId })} />
+              <Button label="All back to plan" onPress={() => edit('backOnPlan', { moveId })} />
             )}
           </View>
         </>
       ) : (
         !isSkippedHere && (
           <View className="mt-2 flex-row">
-            <Button label="Put it by hand" onPress={() => put({})} />
+            <Button label="Place by hand" onPress={() => put({})} />
           </View>
         )
       )}
@@ -131,11 +131,11 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
   };
   return (
     <Card
-      title="Exposures by ranges"
+      title="Exposure by range"
       aside={move.exposures.length > 0 ? `${move.exposures.length}` : undefined}
     >
       {chosen ? (
-        <Words tone="soft">{`The frames that are chosen: ${from} to ${until}.`}</Words>
+        <Words tone="soft">{`Selected frames: ${from} to ${until}.`}</Words>
       ) : (
         <>
           <NumberField
@@ -163,7 +163,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
         <View key={one.from} className="flex-row items-center justify-between">
           <Words>{`${one.from} to ${one.until}: ${HELD[one.framesHeld - 1]!.label.toLowerCase()}`}</Words>
           <Button
-            label={`As the rest, ${one.from} to ${one.until}`}
+            label={`Reset ${one.from} to ${one.until}`}
             kind="quiet"
             onPress={() =>
               edit('setRangeHeld', {

@@ -54,14 +54,14 @@ export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
             <Words tone="plum" className="shrink">{`${one.name}: damaged, or of a newer release`}</Words>
           )}
           <IconButton
-            label={`Take away ${one.name}`}
+            label={`Delete ${one.name}`}
             icon={Trash}
             onPress={() => void remove(one.id).unwrap().catch(tell)}
           />
         </View>
       ))}
       <View className="flex-row items-end gap-2">
-        <TextField label="Name for this one" value={name} onChange={setName} className="flex-1" />
+        <TextField label="Name it" value={name} onChange={setName} className="flex-1" />
         <Button
           label="Keep it"
           icon={Bookmark}

@@ -9,7 +9,7 @@ const LABELS = [
   { value: '', label: 'None' },
   { value: 'key', label: 'Key' },
   { value: 'breakdown', label: 'Breakdown' },
-  { value: OWN, label: 'Own' },
+  { value: OWN, label: 'Custom' },
 ] as const;
 
 interface LabelFieldProps {
@@ -38,7 +38,7 @@ export function LabelField({ label, onChange }: LabelFieldProps) {
       />
       {(isOwn || !known) && (
         <TextField
-          label="Own words"
+          label="Custom label"
           value={text}
           onChange={(next) => setText(next.slice(0, LONGEST_LABEL))}
           onBlur={finish}

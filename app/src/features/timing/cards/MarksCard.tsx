@@ -91,15 +91,11 @@ function Together() {
   return (
     <>
       <Toggle
-        label="Later marks move along"
+        label="Shift later marks"
         value={takesLater}
         onChange={(value) => dispatch(settingsChanged({ takesLater: value }))}
       />
-      <Toggle
-        label="Select several, or a range"
-        value={isSeveral}
-        onChange={(value) => dispatch(severalSet(value))}
-      />
+      <Toggle label="Select a range" value={isSeveral} onChange={(value) => dispatch(severalSet(value))} />
     </>
   );
 }
@@ -167,11 +163,11 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
       {arc.closed && (
         <View className="mt-2 flex-row flex-wrap gap-2">
           <Button
-            label="A lap on"
+            label="One lap on"
             onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: 1, takesLater: false })}
           />
           <Button
-            label="A lap back"
+            label="One lap back"
             onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: -1, takesLater: false })}
           />
         </View>
@@ -193,7 +189,7 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
   return (
     <Card title={`${marks.length} marks`} isActive>
       <NumberField
-        label="The first on frame"
+        label="First on frame"
         value={first.frame}
         min={1}
         max={LONGEST_SHOT}
@@ -237,7 +233,7 @@ function Handling({ count, canDelete }: { readonly count: number; readonly canDe
         disabled={!canDelete}
         onPress={() => dispatch(deleteSelectedMarks())}
       />
-      <Button label="Let go" onPress={() => dispatch(marksSelected([]))} />
+      <Button label="Deselect" onPress={() => dispatch(marksSelected([]))} />
     </View>
   );
 }

@@ -30,7 +30,7 @@ export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps)
   const [manner, setManner] = useState<(typeof MANNERS)[number]['value']>('even');
   const { intervals, frames, seconds } = picturesOn(isClosed, { count, framesHeld: move.framesHeld, rate });
   return (
-    <Dialog title="So many pictures" isOpen onClose={onClose}>
+    <Dialog title="Number of pictures" isOpen onClose={onClose}>
       <NumberField
         label="Pictures"
         value={count}
@@ -45,11 +45,9 @@ export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps)
           : `On an open arc: ${count} pictures, ${intervals} increments.`}
         {` ${frames} frames, ${fixed(seconds, 2)} s.`}
       </Words>
-      {manner !== 'as-it-is' && (
-        <Words tone="soft">Marks between the first and the last are taken off.</Words>
-      )}
+      {manner !== 'as-it-is' && <Words tone="soft">Marks between the first and the last are removed.</Words>}
       <Button
-        label="Spread them"
+        label="Spread"
         kind="brass"
         onPress={() => {
           if (edit('spreadPictures', { moveId: move.id, count, manner })) onClose();

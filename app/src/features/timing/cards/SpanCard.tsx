@@ -81,7 +81,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
         <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
         {targets.length > 0 && (
           <Button
-            label={isForSelected ? 'To the selected spans' : 'To all spans'}
+            label={isForSelected ? 'Apply to selected spans' : 'Apply to all spans'}
             icon={Copy}
             onPress={() => edit('setEasings', { moveId: move.id, markIds: targets, easing })}
           />

@@ -31,7 +31,7 @@ const easings = (store: AppStore) => moveOn(store).marks.map(({ easing }) => eas
 
 test('an easing is copied to all other spans, a hold is left alone', () => {
   const store = show();
-  press('button', 'To all spans');
+  press('button', 'Apply to all spans');
   expect(easings(store)).toEqual(['ramped', 'even', 'ramped', 'ramped', 'even']);
   expect(moveOn(store).marks[3]!.easing).toEqual(moveOn(store).marks[0]!.easing);
 });
@@ -39,7 +39,7 @@ test('an easing is copied to all other spans, a hold is left alone', () => {
 test('or to the spans of the marks that are selected only', () => {
   const store = show();
   select(store, 'm1', 'm4');
-  press('button', 'To the selected spans');
+  press('button', 'Apply to selected spans');
   expect(easings(store)).toEqual(['ramped', 'even', 'even', 'ramped', 'even']);
 });
 
@@ -59,17 +59,17 @@ test('marks become passes and stops again, one or several', () => {
 test('round a closed arc a mark goes a lap on and a lap back; on an open one there are no laps', () => {
   const open = show();
   select(open, 'm5');
-  expect(screen.queryByRole('button', { name: 'A lap on' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'One lap on' })).toBeNull();
   screen.unmount();
   const store = show({
     ...fourSpans(),
     arcs: fourSpans().arcs.map((arc) => ({ ...arc, closed: true })),
   });
   select(store, 'm5');
-  press('button', 'A lap on');
+  press('button', 'One lap on');
   expect(moveOn(store).marks[4]!.fraction).toBeCloseTo(2, 9);
-  press('button', 'A lap back');
-  press('button', 'A lap back');
+  press('button', 'One lap back');
+  press('button', 'One lap back');
   expect(moveOn(store).marks[4]!.fraction).toBeCloseTo(0, 9);
 });
 
@@ -84,7 +84,7 @@ test('what happens before the first and after the last mark is chosen apart', ()
   const swings = screen.getAllByRole('radio', { name: 'Swing' });
   fireEvent.press(swings[0]!);
   expect(places(6, 26)).toEqual([60, 90]);
-  fireEvent.press(screen.getAllByRole('radio', { name: 'Go on' })[1]!);
+  fireEvent.press(screen.getAllByRole('radio', { name: 'Continue' })[1]!);
   expect(places(6, 26)).toEqual([60, 120]);
 });
 

@@ -45,7 +45,7 @@ export function GraphView({ height }: { readonly height: number }) {
   return now ? (
     <GraphInHand now={now} height={height} />
   ) : (
-    <Words tone="soft">Distance over time stands here once something travels on the arc.</Words>
+    <Words tone="soft">Distance over time appears here once something travels along an arc.</Words>
   );
 }
 

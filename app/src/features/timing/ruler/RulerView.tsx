@@ -63,7 +63,7 @@ export function RulerView() {
   const move = useThrottledMove();
   const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
   if (!move || !ruler)
-    return <Words tone="soft">The arc lies here as a ruler once something travels on it.</Words>;
+    return <Words tone="soft">The arc appears here as a ruler once something travels along it.</Words>;
   return (
     <View>
       <RulerInHand ruler={ruler} />
