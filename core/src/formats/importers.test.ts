@@ -1,6 +1,6 @@
 import { writeShotFile } from '../model/openShot';
 import { straightShot } from '../testing/shapes';
-import { importShot } from './importers';
+import { importShot, IMPORTERS } from './importers';
 import { writeIncrementsCsv } from './incrementsCsv';
 
 const shot = straightShot(100, 21);
@@ -20,4 +20,10 @@ test.each([
   [`${'long '.repeat(60)}.csv`, 'long '.repeat(24).trim()],
 ])('a table in %s becomes the shot “%s”', (name, title) => {
   expect(importShot({ name, text: table }).name).toBe(title);
+});
+
+test('each kind of file has endings of its own', () => {
+  const endings = IMPORTERS.flatMap(({ extensions }) => extensions);
+  expect(endings).toEqual(expect.arrayContaining(['.json', '.csv', '.tsv', '.txt']));
+  expect(new Set(endings).size).toBe(endings.length);
 });

@@ -296,3 +296,12 @@ test('a table in units has no scale', () => {
   const read = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(straightShot(100, 9))), 'Plain', 24);
   expect([read.field.unitsPerMm, read.sheet.units]).toEqual([null, 'field']);
 });
+
+test('a table in millimetres needs a shot with a scale', () => {
+  const scaled = edits.setSheet(edits.setScale(straightShot(100, 9), { unitsPerMm: 2 }), { units: 'mm' });
+  const table = readIncrementsCsv(writeIncrementsCsv(scaled));
+  expect(() => withTimingFrom(straightShot(100, 9), 'move1', table)).toThrow(
+    'This table is in millimetres, and the shot has no scale yet.',
+  );
+  expect(withTimingFrom(scaled, 'move1', table)).toEqual({ outcome: 'unchanged' });
+});

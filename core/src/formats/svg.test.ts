@@ -131,3 +131,11 @@ describe('a path that is brought in', () => {
     );
   });
 });
+
+test.each([
+  ['', 'there is nothing in it'],
+  ['L10 10', 'it must begin with “M”'],
+  ['M0 0 L10', 'it goes wrong at character 9'],
+])('of path data like “%s” it is said that %s', (data, sentence) => {
+  expect(() => readPathData(data)).toThrow(sentence);
+});

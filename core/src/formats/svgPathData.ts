@@ -166,7 +166,7 @@ function refuseHugeNumbers(data: string): void {
 
 /** The reader's own words on what is wrong, as part of a sentence. */
 function whatIsWrong(fault: string): string {
-  const transformed = /at pos (\d+)/.exec(fault)?.[1];
+  const position = /at pos (\d+)/.exec(fault)?.[1];
   if (!fault) return 'there is nothing in it';
-  return transformed ? `it goes wrong at character ${Number(transformed) + 1}` : 'it must begin with “M”';
+  return position ? `it goes wrong at character ${Number(position) + 1}` : 'it must begin with “M”';
 }

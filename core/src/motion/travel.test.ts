@@ -1,4 +1,14 @@
-import { arcOf, circle, corner, cubicArc, onlyMove, shotAlong, straightShot } from '../testing/shapes';
+import {
+  arcOf,
+  circle,
+  corner,
+  cubicArc,
+  markAt,
+  onlyMove,
+  shotAlong,
+  straightShot,
+  withMarks,
+} from '../testing/shapes';
 import { edits } from '../edits/edits';
 import type { Shot } from '../model/schema';
 import { evaluate } from './evaluate';
@@ -104,4 +114,17 @@ test('what is put by hand leaves the plan as it was', () => {
   const put = edits.putByHand(shot, { moveId: 'move1', frame: 6, dx: 7, dy: 0 });
   const [travel] = evaluate(put).travels;
   expect([travel!.plan[5], travel!.arcDistance[5]]).toEqual([expect.closeTo(50, 9), expect.closeTo(57, 6)]);
+});
+
+test('a frame is found anew when only the one before it has moved', () => {
+  const angle = arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]);
+  const halted = (...marks: [frame: number, fraction: number][]) =>
+    withMarks(shotAlong(angle, 30), ...marks.map(([frame, fraction]) => markAt(frame, fraction)));
+  const early = halted([1, 0], [9, 0.5], [10, 0.5], [20, 0.5], [30, 1]);
+  const late = { ...halted([1, 0], [9, 0.45], [10, 0.5], [20, 0.5], [30, 1]), arcs: early.arcs };
+  evaluate(early);
+  const [travel] = evaluate(late).travels;
+  const [anew] = evaluate({ ...late, arcs: [{ ...early.arcs[0]! }] }).travels;
+  expect([...travel!.direction]).toEqual([...anew!.direction]);
+  expect(travel!.direction[9]).toBeCloseTo(0, 9);
 });

@@ -236,3 +236,10 @@ test('a curved way between two poses rounds itself off at the ends of the arc, a
   expect(kinds('m2')).toEqual(['corner', 'corner', 'corner', 'corner']);
   expect(kinds('m3')).toEqual(['corner', 'corner', 'corner', 'rounds itself']);
 });
+
+test('a pose on one arc leaves what travels on another alone', () => {
+  const two = edits.drawArc(straightShot(100, 21), { points: [corner(0, 300), corner(400, 300)] });
+  const posed = edits.pose(two, { moveId: 'move1', frame: 11, to: { x: 50, y: 40 }, path: 'straight' });
+  expect(posed.moves[1]).toEqual(two.moves[1]);
+  expect(posed.arcs[1]).toEqual(two.arcs[1]);
+});

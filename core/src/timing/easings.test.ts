@@ -1,6 +1,6 @@
 import { arcOf, corner, everyEasing, onlyMove, shotAlong, markAt } from '../testing/shapes';
 import { fc } from '../testing/property';
-import type { Easing, Mark, Move } from '../model/schema';
+import { type Easing, easingSchema, type Mark, type Move } from '../model/schema';
 import { easedDistance } from './easedDistance';
 import { fractionAt } from './placeInTime';
 import { ticksFrom } from './retime';
@@ -133,4 +133,10 @@ test('any easing turned into ticks is at the same place on every frame', () => {
         expect(easedDistance(chart, x, frames, 100)).toBeCloseTo(easedDistance(easing, x, frames, 100), 9);
     }),
   );
+});
+
+test('a bounce may have twenty hits and no more', () => {
+  const bounces = (count: number) =>
+    easingSchema.safeParse({ kind: 'bounce', count, restitution: 0.5 }).success;
+  expect([0, 3, 20, 21].map(bounces)).toEqual([true, true, true, false]);
 });

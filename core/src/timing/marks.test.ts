@@ -234,3 +234,12 @@ test('no marks moved are no change, later ones or not', () => {
   for (const takesLater of [true, false])
     expect(withMarksMoved(move, [], { byFrames: 3, byFraction: 0.1, takesLater })).toEqual(move);
 });
+
+test('the first mark can be moved alone', () => {
+  const move = onlyMove(straightShot(100, 21));
+  const moved = withMarksMoved(move, ['m1'], { byFrames: 3, byFraction: 0.1, takesLater: false });
+  expect(moved.marks.map(({ frame, fraction }) => [frame, fraction])).toEqual([
+    [4, 0.1],
+    [21, 1],
+  ]);
+});

@@ -96,3 +96,8 @@ test('its corner ring changes the radius, as far as the box has room', () => {
   expect((withShapeHandle(box(), 'corner', { x: 0, y: 0 }) as Box).cornerRadius).toBe(100);
   expect((withShapeHandle(box(), 'corner', { x: 300, y: 300 }) as Box).cornerRadius).toBe(0);
 });
+
+test.each([20, 37, 143, 160, 200, 217, 323, 340])('it can start in any corner, seen at %i°', (startDeg) => {
+  const sizes = { width: 200, height: 120, cornerRadius: 50 };
+  expect(arcLength(arcFor(box({ ...sizes, startDeg })))).toBeCloseTo(arcLength(arcFor(box(sizes))), 2);
+});
