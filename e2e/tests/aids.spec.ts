@@ -12,12 +12,16 @@ test('aids are shown when asked for: arrows, bending, grid, margins, guide stren
   const strength = page.getByRole('slider', { name: 'Guide strength' });
   await strength.focus();
   for (let i = 0; i < 50; i++) await page.keyboard.press('ArrowLeft');
-  await page.getByRole('dialog').getByRole('button', { name: 'Close', exact: true }).click();
+  // What it changes is seen while it is open, and it stays until it is closed.
   await expect(page.getByTestId('guides')).toHaveAttribute('opacity', '0.1');
   await expect(page.getByTestId('arrows').locator('path').first()).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('comb')).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('grid')).toBeVisible();
   await expect(page.getByTestId('safe-margins')).toBeVisible();
+  await bench.step('Timing');
+  await expect(page.getByTestId('view-sheet')).toBeVisible();
+  await bench.press('Close the view sheet');
+  await expect(page.getByTestId('view-sheet')).toBeHidden();
   // They belong to the person at the desk: another visit shows them too.
   await page.reload();
   await expect(page.getByTestId('grid')).toBeVisible();

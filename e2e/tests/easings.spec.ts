@@ -45,7 +45,7 @@ test(
     await expect(page.getByText('By chart')).toBeVisible();
     await bench.press('Other easings');
     await dialog.getByRole('radio', { name: 'Settles' }).click();
-    await bench.type('Passes the mark by, %', 20);
+    await bench.type('Overshoots by, %', 20);
     await expect(page.getByText('Swings past the mark and comes to rest on it.')).toBeVisible();
     await bench.undo();
     await bench.undo();

@@ -86,7 +86,6 @@ test(
     await bench.type('Ghosts before', 6);
     await bench.type('Ghosts after', 1);
     await bench.type('One every, exposures', 3);
-    await page.getByRole('button', { name: 'Close', exact: true }).click();
     await expect.poll(ghosts).toBe(7);
     await page.reload();
     for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();

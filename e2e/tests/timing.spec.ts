@@ -209,7 +209,7 @@ test('charts: halves, a rung dragged, the number of drawings, and the nearest ea
   await expect(page.getByTestId('frame-count')).toContainText('of 9');
   await bench.press('Even');
   await bench.press('Nearest easing');
-  await bench.press('Take Even');
+  await bench.press('Use Even');
   await expect(page.getByText('The same increment on every frame.')).toBeVisible();
 });
 

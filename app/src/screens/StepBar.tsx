@@ -3,10 +3,11 @@ import { goToStep } from '../commands/goToStep';
 import { STEPS } from '../kinds/steps';
 import { useAppDispatch, useSession } from '../store/hooks';
 import { colour } from '../ui/colour';
+import type { Layout } from '../ui/layout';
 import { Words } from '../ui/Words';
 
-/** The steps of the work: along the bottom on a phone, a slim rail on the left of a wide screen. */
-export function StepBar({ isWide }: { readonly isWide: boolean }) {
+/** The steps of the work: along the bottom of an upright phone, else a slim rail at the side. */
+export function StepBar({ layout }: { readonly layout: Layout }) {
   const current = useSession((session) => session.step);
   const dispatch = useAppDispatch();
   return (
@@ -14,14 +15,20 @@ export function StepBar({ isWide }: { readonly isWide: boolean }) {
       role="tablist"
       aria-label="Steps"
       className={
-        isWide
-          ? 'w-[84px] border-r border-line bg-card pt-2'
-          : 'h-[60px] flex-row border-t border-line bg-card'
+        {
+          phone: 'h-[60px] flex-row border-t border-line bg-card',
+          side: 'w-[64px] border-l border-line bg-card',
+          wide: 'w-[84px] border-r border-line bg-card pt-2',
+        }[layout]
       }
     >
       {STEPS.map(({ name, label, icon: Icon }) => {
         const isCurrent = name === current;
-        const edge = isWide ? 'border-l-[3px] h-[76px]' : 'border-t-[3px] flex-1';
+        const edge = {
+          phone: 'border-t-[3px] flex-1',
+          side: 'border-r-[3px] flex-1',
+          wide: 'border-l-[3px] h-[76px]',
+        }[layout];
         return (
           <Pressable
             key={name}

@@ -1,7 +1,6 @@
 import { ScrollView, View } from 'react-native';
-import { Field } from '../features/field/Field';
+import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
-import { ViewControl } from '../features/view/ViewControl';
 import { useSession } from '../store/hooks';
 import { LazyIncrementsTable } from '../features/sheet/LazyIncrementsTable';
 import { LazyGraphView } from '../features/timing/graph/LazyGraphView';
@@ -9,7 +8,7 @@ import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
 import { StepBar } from './StepBar';
-import { StepPanel } from './StepPanel';
+import { PanelArea } from './PanelArea';
 
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
@@ -23,12 +22,13 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
   const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
   return (
     <View className="min-h-0 flex-1 flex-row">
-      <StepBar isWide />
+      <StepBar layout="wide" />
       <View className="min-w-0 flex-1">
         <View className="min-h-0 flex-1">
-          <Field controls={<ViewControl />} />
+          <Field />
         </View>
-        <Transport isWide />
+        <FieldStrip />
+        <Transport layout="wide" />
         <Divider {...desk} label="Height of the desk" />
         <View style={{ height: desk.size }} className="flex-row bg-card">
           <Pane style={{ width: graph.size }} innerClassName="p-2">
@@ -52,7 +52,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
       </View>
       <Divider {...panel} label="Width of the panel" />
       <Pane style={{ width: panel.size }} className="bg-ground" innerClassName="pt-3">
-        <StepPanel isPhone={false} onExport={onExport} />
+        <PanelArea isPhone={false} onExport={onExport} />
       </Pane>
     </View>
   );

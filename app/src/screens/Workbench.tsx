@@ -28,7 +28,7 @@ const ShortcutsDialog = lazyWithRetry(() =>
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
 export function Workbench() {
-  const { isWide } = useLayout();
+  const { layout, isWide } = useLayout();
   const router = useRouter();
   const [dialog, setDialog] = useState<BenchDialog>(null);
   const [undecided, setUndecided] = useState<UndecidedTable | null>(null);
@@ -38,7 +38,7 @@ export function Workbench() {
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   return (
     <View className="flex-1 bg-ground">
-      <Header isWide={isWide} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
+      <Header layout={layout} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}

@@ -51,6 +51,8 @@ export interface SessionState {
   readonly isConflictPutOff: boolean;
   readonly step: Step;
   readonly message: Message | null;
+  /** The sheet with what is shown in the field is open. */
+  readonly isViewOpen: boolean;
 }
 
 const initialState: SessionState = {
@@ -59,6 +61,7 @@ const initialState: SessionState = {
   isConflictPutOff: false,
   step: 'arc',
   message: null,
+  isViewOpen: false,
 };
 
 const session = createSlice({
@@ -109,6 +112,9 @@ const session = createSlice({
       },
       prepare: (text: string, action?: MessageAction) => ({ payload: { id: nanoid(6), text, action } }),
     },
+    viewSheetSet: (state, { payload }: PayloadAction<boolean>) => {
+      state.isViewOpen = payload;
+    },
     messageDismissed: (state) => {
       state.message = null;
     },
@@ -126,5 +132,6 @@ export const {
   messageShown,
   saveMoved,
   stepChosen,
+  viewSheetSet,
 } = session.actions;
 export const sessionReducer = session.reducer;

@@ -1,4 +1,5 @@
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
+import Eye from 'lucide-react-native/icons/eye';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Share from 'lucide-react-native/icons/share';
@@ -6,8 +7,9 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useThrottledSelector, useSession, useThrottledShotValue } from '../../store/hooks';
-import type { OpenDocument } from '../../store/sessionSlice';
+import { type OpenDocument, viewSheetSet } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
+import type { Layout } from '../../ui/layout';
 import { writeNumber } from '../../ui/numbers';
 import { Words } from '../../ui/Words';
 
@@ -34,20 +36,22 @@ function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'
 }
 
 interface HeaderProps {
-  readonly isWide: boolean;
+  readonly layout: Layout;
   readonly onBack: () => void;
   readonly onMenu: () => void;
   readonly onExport: () => void;
 }
 
 /** The shot's name, how far its edits have come, and the way back. */
-export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
+export function Header({ layout, onBack, onMenu, onExport }: HeaderProps) {
+  const isWide = layout === 'wide';
   const name = useThrottledShotValue((shot) => shot.name);
   const film = useThrottledShotValue((shot) => shot.film);
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
   const isUnkept = useSession(({ document }) => document?.isUnkept ?? false);
+  const isViewOpen = useSession((session) => session.isViewOpen);
   const canUndo = useThrottledSelector((state) => state.shot.past.length > 0);
   const canRedo = useThrottledSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
@@ -56,7 +60,9 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
     .filter(Boolean)
     .join(' · ');
   return (
-    <View className="h-[52px] flex-row items-center border-b border-line bg-card">
+    <View
+      className={`${layout === 'side' ? 'h-[46px]' : 'h-[52px]'} flex-row items-center border-b border-line bg-card`}
+    >
       <IconButton label="Back to the shots" icon={ChevronLeft} onPress={onBack} />
       <View className="min-w-0 flex-1">
         <Words role="heading" size="body" strong numberOfLines={1}>
@@ -84,6 +90,12 @@ export function Header({ isWide, onBack, onMenu, onExport }: HeaderProps) {
         icon={Redo}
         disabled={!canRedo}
         onPress={() => dispatch(ActionCreators.redo())}
+      />
+      <IconButton
+        label="View"
+        icon={Eye}
+        pressed={isViewOpen}
+        onPress={() => dispatch(viewSheetSet(!isViewOpen))}
       />
       {isWide && <Button label="Export" icon={Share} kind="quiet" onPress={onExport} />}
       <IconButton label="Shot menu" icon={EllipsisVertical} onPress={onMenu} />

@@ -50,13 +50,11 @@ const CURSORS: Record<Target['kind'], string> = {
 };
 
 /** The area the camera sees, with the pointer session on it. What is drawn in it follows the shot by itself. */
-export function Field({ controls }: { readonly controls?: ReactNode }) {
+export function Field() {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
     (state) => activeArcIn(state) === null && state.editor.tool === 'shape',
   );
-  const { line } = stepDescriptor(useSession((session) => session.step));
-  const { isWide } = useLayout();
   const [view, setView] = useState({ width: 0, height: 0 });
   const [moved, setMoved] = useState<Viewport | null>(null);
   const box = useRef<View>(null);
@@ -88,14 +86,6 @@ export function Field({ controls }: { readonly controls?: ReactNode }) {
       <CountIn />
       <View pointerEvents="box-none" className="absolute right-2 top-2 flex-row gap-2">
         {moved && <Button label="Fit" icon={Maximize} onPress={() => setMoved(null)} />}
-        {controls}
-      </View>
-      <View pointerEvents="none" className="absolute left-2 top-2 flex-row">
-        <PointerPlace />
-      </View>
-      <View pointerEvents="none" className="absolute bottom-2 left-2 right-2 flex-row gap-2">
-        {line === 'hint' ? <Hint /> : <ReadOut />}
-        {line === 'both' && isWide && <Hint />}
       </View>
       <Loupe projection={projection} size={view} />
     </View>
@@ -135,14 +125,34 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
   );
 }
 
+/** A line under the field: what a press would do, the numbers of the frame, and where the mouse is. */
+export function FieldStrip() {
+  const { line } = stepDescriptor(useSession((session) => session.step));
+  const { isWide } = useLayout();
+  return (
+    <View
+      testID="field-strip"
+      className="h-[26px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
+    >
+      <View className="min-w-0 shrink flex-row items-center gap-3">
+        {line !== 'hint' && <ReadOut />}
+        {line !== 'numbers' && (line === 'hint' || isWide) && <Hint />}
+      </View>
+      <PointerPlace />
+    </View>
+  );
+}
+
 function Hint() {
   const hovered = useScene((scene) => scene.hovered);
   // What a figure's drag will do depends on the frame, too.
   useThrottledFrame();
   const text = useThrottledSelector((state) => hintFor(fieldStateOf(state, NO_GRIPS), hovered));
   return (
-    <View testID="hint" className="shrink rounded-small border border-line bg-card px-3 py-1">
-      <Words tone="soft">{text}</Words>
+    <View testID="hint" className="shrink">
+      <Words tone="soft" size="tiny" numberOfLines={1}>
+        {text}
+      </Words>
     </View>
   );
 }

@@ -24,10 +24,7 @@ export function ReadOut() {
   const held = table.rows[table.rows.indexOf(row) - 1]?.framesHeld ?? 1;
   const speed = step === null ? null : (step / held) * shot.rate;
   return (
-    <View
-      testID="read-out"
-      className={`shrink rounded-small border bg-card px-3 py-1 ${hovered === null ? 'border-line' : 'border-brass'}`}
-    >
+    <View testID="read-out" className={`shrink rounded-small px-1 ${hovered === null ? '' : 'bg-brasswash'}`}>
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
         <NumericText strong size="tiny">
           {frame}
@@ -67,8 +64,8 @@ function Coordinates() {
     return () => clearInterval(follow);
   }, []);
   return (
-    <View testID="pointer-place" className="rounded-small border border-line bg-card px-3 py-1">
-      <NumericText tone="soft" numberOfLines={1}>
+    <View testID="pointer-place">
+      <NumericText tone="soft" size="tiny" numberOfLines={1}>
         {text}
       </NumericText>
     </View>

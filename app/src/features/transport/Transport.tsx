@@ -12,14 +12,16 @@ import { useAppDispatch, useSettings, useThrottledShotValue } from '../../store/
 import { settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
-import { useLayout } from '../../ui/layout';
+import { type Layout, useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { countRoom } from './countRoom';
 import { ScrubRail } from './ScrubRail';
 
-/** Play, step, loop, and the rail. On a wide screen in one line, on a phone in two. */
-export function Transport({ isWide }: { readonly isWide: boolean }) {
+/** Play, step, loop, and the rail: in one line, in two on an upright phone; the essential on one that lies. */
+export function Transport({ layout }: { readonly layout: Layout }) {
+  const isWide = layout !== 'phone';
+  const isSlim = layout === 'side';
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
   const { loops } = useSettings();
@@ -29,19 +31,23 @@ export function Transport({ isWide }: { readonly isWide: boolean }) {
   const buttons = (
     <View className={`flex-row items-center justify-between ${isWide ? 'gap-1 px-2' : 'px-1'}`}>
       <View className="flex-row items-center">
-        <IconButton
-          label={loops ? 'Loop: on' : 'Loop: off'}
-          icon={Repeat}
-          pressed={loops}
-          onPress={() => dispatch(settingsChanged({ loops: !loops }))}
-        />
-        <IconButton label="First frame" icon={SkipBack} onPress={() => goTo(1)} />
+        {!isSlim && (
+          <>
+            <IconButton
+              label={loops ? 'Loop: on' : 'Loop: off'}
+              icon={Repeat}
+              pressed={loops}
+              onPress={() => dispatch(settingsChanged({ loops: !loops }))}
+            />
+            <IconButton label="First frame" icon={SkipBack} onPress={() => goTo(1)} />
+          </>
+        )}
         <IconButton label="One frame back" icon={ChevronLeft} onPress={() => step(-1)} />
         <PlayButton />
         <IconButton label="One frame on" icon={ChevronRight} onPress={() => step(1)} />
-        <IconButton label="Last frame" icon={SkipForward} onPress={() => goTo(lengthFrames)} />
+        {!isSlim && <IconButton label="Last frame" icon={SkipForward} onPress={() => goTo(lengthFrames)} />}
       </View>
-      <FrameCount lengthFrames={lengthFrames} rate={rate} />
+      <FrameCount lengthFrames={lengthFrames} rate={rate} mostRoom={isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX} />
     </View>
   );
   return (
@@ -76,13 +82,20 @@ function PlayButton() {
 /** Pixels beside the buttons, and at most so many. */
 const BUTTONS_PX = 272;
 const MOST_ROOM_PX = 150;
+const SLIM_ROOM_PX = 84;
 /** The count keeps so far from the edge where it can. */
 const MARGIN_PX = 12;
 
-function FrameCount({ lengthFrames, rate }: { readonly lengthFrames: number; readonly rate: number }) {
+interface FrameCountProps {
+  readonly lengthFrames: number;
+  readonly rate: number;
+  readonly mostRoom: number;
+}
+
+function FrameCount({ lengthFrames, rate, mostRoom }: FrameCountProps) {
   const frame = useFrame();
   const { width } = useLayout();
-  const room = Math.min(MOST_ROOM_PX, width - BUTTONS_PX);
+  const room = Math.min(mostRoom, width - BUTTONS_PX);
   const seconds = (at: number): string => fixed((at - 1) / rate, 2);
   const written = writeNumber(rate, 3);
   const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);

@@ -1,0 +1,3 @@
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
+
+export const LazyViewSheet = lazyWithRetry(() => import('./ViewSheet').then((part) => part.ViewSheet));
