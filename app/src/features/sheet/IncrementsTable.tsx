@@ -15,13 +15,18 @@ import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import type { RootState } from '../../store/store';
 import { chosenIn } from '../../store/timingSelection';
+import { useLayout } from '../../ui/layout';
 import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
 
-const ROW_HEIGHT = 36;
+/** Height of a line: for a finger, and for a mouse. */
+const ROW_PX = 36;
+const WIDE_ROW_PX = 28;
+
+const useRowHeight = (): number => (useLayout().isWide ? WIDE_ROW_PX : ROW_PX);
 /** Beside other views so many screens of lines are kept ready. */
 const FEW_SCREENS = 5;
 const STRONG: readonly string[] = ['frame', 'ruler'];
@@ -92,11 +97,12 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const seen = useThrottledPlayhead(({ frame }) => seenLine(data, frame));
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
+  const rowHeight = useRowHeight();
   useEffect(() => {
     if (isPlaying || height === 0) return;
-    const offset = Math.max(0, seen * ROW_HEIGHT - (height - ROW_HEIGHT) / 2);
+    const offset = Math.max(0, seen * rowHeight - (height - rowHeight) / 2);
     list.current?.scrollToOffset({ offset, animated: false });
-  }, [seen, isPlaying, height]);
+  }, [seen, isPlaying, height, rowHeight]);
   const width = columns.reduce((sum, column) => sum + WIDTHS[column.id as ColumnId], 0) + 16;
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
@@ -123,7 +129,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
           keyboardShouldPersistTaps="handled"
           onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
           keyExtractor={keyOf}
-          getItemLayout={(_, index) => ({ length: ROW_HEIGHT, offset: ROW_HEIGHT * index, index })}
+          getItemLayout={(_, index) => ({ length: rowHeight, offset: rowHeight * index, index })}
           initialNumToRender={20}
           windowSize={only ? FEW_SCREENS : undefined}
           maxToRenderPerBatch={only ? FEW_LINES : undefined}
@@ -169,6 +175,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
   const line = useThrottledSelector((state) => linesIn(state)[index], saysSame);
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
+  const rowHeight = useRowHeight();
   if (!line) return null;
   const isSkipped = line.kind === 'skipped';
   const isClosing = !isSkipped && line.isClosing === true;
@@ -183,7 +190,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
       aria-label={name}
       aria-selected={isSeen}
       onPress={() => goTo(frame)}
-      style={{ height: ROW_HEIGHT }}
+      style={{ height: rowHeight }}
       className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
     >
       {columns.map((column) => {

@@ -58,7 +58,7 @@ const HEIGHT = 134;
 const SIDE = 12;
 
 /** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
-export function RulerView() {
+export function RulerView({ isWide = false }: { readonly isWide?: boolean }) {
   const shot = useThrottledShot();
   const move = useThrottledMove();
   const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
@@ -67,7 +67,9 @@ export function RulerView() {
   return (
     <View>
       <RulerInHand ruler={ruler} />
-      <Extremes shot={shot} move={move} />
+      <View pointerEvents="none" className={isWide ? 'absolute right-[88px] top-0' : ''}>
+        <Extremes shot={shot} move={move} />
+      </View>
     </View>
   );
 }
