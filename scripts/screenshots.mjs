@@ -30,7 +30,7 @@ const tap = async (page, name) => page.mouse.click(...(await middleOf(page, name
 
 /** A stroke over places given as shares of the field. */
 const stroke = async (page, shares) => {
-  const paper = await page.getByTestId('field-paper').boundingBox();
+  const paper = await page.getByTestId('field-paper').first().boundingBox();
   const at = ([x, y]) => [paper.x + x * paper.width, paper.y + y * paper.height];
   await page.mouse.move(...at(shares[0]));
   await page.mouse.down();

@@ -50,7 +50,7 @@ export class Bench {
 
   /** The place on the page of a place in the field, given as shares of its width and height. */
   async spot(across: number, down: number): Promise<Spot> {
-    const box = (await this.page.getByTestId('field-paper').boundingBox())!;
+    const box = (await this.page.getByTestId('field-paper').first().boundingBox())!;
     return { x: box.x + across * box.width, y: box.y + down * box.height };
   }
 

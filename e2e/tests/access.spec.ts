@@ -76,7 +76,7 @@ for (const theme of THEMES)
     await bench.press('Discard');
     await bench.press('Freehand');
     await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
-    await expect(page.getByText('Your stroke')).toBeVisible();
+    await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
     await bench.press('Discard');
     await bench.step('Timing');

@@ -48,7 +48,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
   await slider.focus();
   for (let i = 0; i < 12; i++) await slider.press('ArrowRight');
   // Twelve fiftieths of nine doublings, from 8.64 units.
-  await expect(page.getByText('38.6 units', { exact: true })).toBeVisible();
+  await expect(page.getByText('38.6 units of your hand', { exact: true })).toBeVisible();
   await expect(page.getByRole('progressbar', { name: 'Thinning' })).toHaveCount(0);
   expect(await marksIn(bench)).toBeLessThanOrEqual(before);
   await bench.step('Sheet');

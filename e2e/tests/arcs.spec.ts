@@ -237,7 +237,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
 test('two taps on empty ground show the whole field again', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Horizon' });
   await bench.readyShape('Line');
-  const paper = page.getByTestId('field-paper');
+  const paper = page.getByTestId('field-paper').first();
   const whole = (await paper.boundingBox())!.width;
   const ground = await bench.spot(0.5, 0.15);
   if (hand.isFinger) {

@@ -42,7 +42,7 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   await bench.choose('Backdrop');
   const choose = async (...files: ReturnType<typeof file>[]): Promise<void> => {
     const chooser = page.waitForEvent('filechooser');
-    await bench.press(/^(Choose pictures|Other pictures)$/);
+    await bench.press(/^(Choose pictures|Change pictures)$/);
     await (await chooser).setFiles(files);
   };
   await choose(file('set.png', png(320, 180)));

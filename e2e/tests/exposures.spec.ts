@@ -60,7 +60,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   await bench.press('Place by hand');
   const from = await bench.spot(0.5, 0.5);
   await hand.drag([from, { x: from.x, y: from.y + 24 }]);
-  const paper = (await page.getByTestId('field-paper').boundingBox())!;
+  const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
   await expect.poll(() => bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
   await bench.step('Sheet');
   await expect(table.getByRole('row', { name: 'Frame 6, put by hand' })).toBeVisible();

@@ -12,7 +12,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
     0.5 + 0.25 * Math.sin(i / 2.2),
   ]);
   await bench.draw(...wave);
-  const card = page.getByText('Your stroke');
+  const card = page.getByText('Your stroke', { exact: true });
   await expect(card).toBeVisible();
   // The slider, worked by keys: further from the stroke means fewer points, shown as they change.
   const slider = page.getByRole('slider', { name: /Stay within/ });
@@ -48,7 +48,7 @@ test('drawing again takes the first stroke back', async ({ bench, page }) => {
   await expect(bench.line).toHaveCount(0);
   await bench.stroke([0.1, 0.2], [0.9, 0.2]);
   await expect(page.getByTestId('arc-line')).toHaveCount(1);
-  await expect(page.getByText('Your stroke')).toBeVisible();
+  await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
 });
 
 test('a stroke from the end goes on from it, and one on the arc replaces a stretch', async ({
@@ -210,7 +210,7 @@ test(
     await bench.press('Import SVG');
     await dialog.getByLabel('SVG or path data').fill('M0 0L30 40 M10 0A5 5 0 0 1 20 0');
     await dialog.getByRole('checkbox', { name: 'Path 2' }).click();
-    await dialog.getByRole('button', { name: 'Bring in 2 arcs' }).click();
+    await dialog.getByRole('button', { name: 'Import 2 arcs' }).click();
     await expect(page.getByTestId('other-arc-line')).toHaveCount(2);
     await bench.undo();
     await expect(page.getByTestId('other-arc-line')).toHaveCount(0);

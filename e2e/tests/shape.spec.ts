@@ -25,7 +25,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
 
   // Its outgoing handle, seen since it is selected.
   const pointAt = transformOf.exec((await start.getAttribute('transform'))!)!;
-  const paper = (await page.getByTestId('field-paper').boundingBox())!;
+  const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
   const scale = paper.width / 1920;
   const control = /C([-\d.]+) ([-\d.]+)/.exec(moved)!;
   const onPage = (x: number, y: number) => ({ x: paper.x + x * scale, y: paper.y + y * scale });
@@ -65,7 +65,7 @@ test('two taps on the arc put a point there and select it', async ({ bench, page
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.press('Keep it');
   const count = await bench.points.count();
-  await expect(page.getByTestId('hint')).toContainText('Drag a point or a stretch.');
+  await expect(page.getByTestId('hint')).toContainText('Drag a point or the arc.');
   await bench.tapTwice(0.35, 0.5);
   await expect(bench.points).toHaveCount(count + 1);
   await expect(page.getByText('Selected point')).toBeVisible();
@@ -133,7 +133,7 @@ test('the figure turns with the arc, is corrected by the dial, and changes its s
 test('two fingers or the wheel zoom the field, and Fit brings it back', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Chart' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
-  const paper = page.getByTestId('field-paper');
+  const paper = page.getByTestId('field-paper').first();
   const before = (await paper.boundingBox())!.width;
   const middle = await bench.spot(0.5, 0.3);
   if (hand.isFinger) {

@@ -32,7 +32,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   await expect(page.getByTestId('frame-count')).toContainText('of 49');
 
   // Evenly 30 units a frame up to the second mark: frame 11 stands at 300. It is dragged by 8 pixels.
-  const paper = (await page.getByTestId('field-paper').boundingBox())!;
+  const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
   const unitsPerPixel = 1920 / paper.width;
   const from = await bench.spot((0.1 * 1920 + 300) / 1920, 0.5);
   await hand.drag([from, { x: from.x + 8, y: from.y }]);
