@@ -18,32 +18,43 @@ const touched = workspaces.filter(
 );
 const tested = ['core', 'cli', 'server', 'app'].filter((name) => touched.includes(name));
 
-const STEPS = [
+const isAny = code.length > 0;
+/** Two lines of work that go at the same time, and then the tests, which take all cores themselves. */
+const STAGES = [
   [
-    'Format',
-    'npx',
-    ['prettier', '--check', '--ignore-unknown', '--log-level', 'warn', ...changed],
-    changed.length,
+    [
+      [
+        'Format',
+        'npx',
+        ['prettier', '--check', '--ignore-unknown', '--log-level', 'warn', ...changed],
+        changed.length > 0,
+      ],
+      ['Lint', 'npx', ['eslint', '--max-warnings', '0', '--no-warn-ignored', ...code], isAny],
+      ['Layers', 'npm', ['run', '--silent', 'layers'], isAny],
+    ],
+    touched.map((name) => [`Types of ${name}`, 'npm', ['run', '--silent', 'types', '-w', name], true]),
   ],
-  ['Lint', 'npx', ['eslint', '--max-warnings', '0', '--no-warn-ignored', ...code], code.length],
-  ['Layers', 'npm', ['run', '--silent', 'layers'], code.length],
-  ...touched.map((name) => [`Types of ${name}`, 'npm', ['run', '--silent', 'types', '-w', name], 1]),
-  ...tested.map((name) => [
-    `Unit tests of ${name}`,
-    'npm',
-    ['run', '--silent', 'unit', '-w', name, '--', '-o'],
-    1,
-  ]),
+  [
+    tested.map((name) => [
+      `Unit tests of ${name}`,
+      'npm',
+      ['run', '--silent', 'unit', '-w', name, '--', '-o'],
+      true,
+    ]),
+  ],
 ];
 
 const began = Date.now();
 let failed = 0;
-for (const [name, command, args, isWanted] of STEPS) {
-  if (!isWanted) continue;
-  const since = Date.now();
-  const isGood = (await run(command, args)) === 0;
-  if (!isGood) failed++;
-  console.log(`${isGood ? 'passed' : 'FAILED'}  ${name}  (${seconds(since)})`);
+async function perform(steps) {
+  for (const [name, command, args, isWanted] of steps) {
+    if (!isWanted) continue;
+    const since = Date.now();
+    const isGood = (await run(command, args)) === 0;
+    if (!isGood) failed++;
+    console.log(`${isGood ? 'passed' : 'FAILED'}  ${name}  (${seconds(since)})`);
+  }
 }
+for (const lines of STAGES) await Promise.all(lines.map(perform));
 console.log(changed.length === 0 ? 'Nothing was changed.' : `${failed} failed, in ${seconds(began)}`);
 process.exit(failed === 0 ? 0 : 1);
