@@ -64,6 +64,7 @@ test(
     await page.goto('/');
     await page.getByRole('button', { name: 'New shot' }).click();
     const dialog = page.getByRole('dialog', { name: 'New shot' });
+    await dialog.getByRole('textbox', { name: 'Name' }).fill(' ');
     await dialog.getByLabel('Rate, frames a second').fill('fast');
     await dialog.getByLabel('Length, frames').fill('12.5');
     await dialog.getByLabel('Field width, units').fill('0');
@@ -74,6 +75,22 @@ test(
     await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
     await dialog.getByRole('radio', { name: '30' }).click();
     await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('30');
+  },
+);
+
+test(
+  'one press makes a shot: a name is offered, and the rate and field used last',
+  ONCE,
+  async ({ page, bench }) => {
+    await bench.makeShot({ name: 'Slow tide', rate: 12, length: 30 });
+    await page.getByRole('button', { name: 'Back to the shots' }).click();
+    await page.getByRole('button', { name: 'New shot' }).click();
+    const dialog = page.getByRole('dialog', { name: 'New shot' });
+    await expect(dialog.getByRole('textbox', { name: 'Name' })).toHaveValue(/^Shot \d+$/);
+    await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('12');
+    await dialog.getByRole('button', { name: 'Create shot' }).click();
+    await expect(page.getByTestId('transport')).toBeVisible();
+    await expect(page.getByTestId('frame-count')).toContainText('of 30');
   },
 );
 

@@ -176,6 +176,17 @@ test('ticks and posts are dragged on the ruler; with a view that is zoomed in to
   await expect(page.getByRole('button', { name: 'All of the ruler' })).toHaveCount(0);
 });
 
+test(
+  'when all increments are alike that is said, and else the largest and the smallest',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Alike', 17);
+    await expect(page.getByTestId('extremes')).toHaveText('Every step 96.00 units');
+    await bench.choose('Steady');
+    await expect(page.getByTestId('extremes')).toContainText('Largest step');
+  },
+);
+
 test('charts: halves, a rung dragged, the number of drawings, and the nearest easing', async ({
   bench,
   page,

@@ -1,4 +1,11 @@
-import { FASTEST_RECORDING, type GhostChoice, type PosePath, SLOWEST_RECORDING } from '@humble/core';
+import {
+  FASTEST_RECORDING,
+  FIELD_SIDE,
+  type GhostChoice,
+  LONGEST_SHOT,
+  type PosePath,
+  SLOWEST_RECORDING,
+} from '@humble/core';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { preferredTheme } from '../ui/theme';
 
@@ -41,6 +48,16 @@ export interface Settings {
   readonly playsMeanwhile: boolean;
   /** The way of the hand is shown beneath the arc it became. */
   readonly showsGesture: boolean;
+  /** Of the shot that was made last: offered again for the next. */
+  readonly newShot: NewShotNumbers;
+}
+
+/** Rate in frames per second, length in frames, sides of the field in units. */
+export interface NewShotNumbers {
+  readonly rate: number;
+  readonly length: number;
+  readonly width: number;
+  readonly height: number;
 }
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
@@ -95,6 +112,11 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   countsIn: flag,
   playsMeanwhile: flag,
   showsGesture: flag,
+  newShot: (value) => {
+    const { rate, length, width, height } = (value ?? {}) as Partial<NewShotNumbers>;
+    const isSide = between(FIELD_SIDE.least, FIELD_SIDE.most);
+    return between(1, 240)(rate) && whole(2, LONGEST_SHOT)(length) && isSide(width) && isSide(height);
+  },
 };
 
 const STORAGE_KEY = 'humble-settings';
@@ -124,6 +146,7 @@ const freshSettings = (): Settings => ({
   countsIn: false,
   playsMeanwhile: true,
   showsGesture: true,
+  newShot: { rate: 24, length: 48, width: 1920, height: 1080 },
 });
 
 /** Settings of an earlier visit; a fresh one for each that is not there or makes no sense. */

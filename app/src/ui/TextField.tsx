@@ -44,7 +44,7 @@ export function TextField({
         autoFocus={autoFocus}
         placeholder={placeholder}
         inputMode={isNumber ? 'decimal' : 'text'}
-        selectTextOnFocus={isNumber}
+        selectTextOnFocus={isNumber || autoFocus}
         className={`h-[44px] rounded-large border bg-ground px-3 text-body text-ink ${isNumber ? 'font-mono' : 'font-sans'} ${error ? 'border-plum' : 'border-line'}`}
       />
       {error !== undefined && (

@@ -3,14 +3,15 @@ import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
 import { api, failureSentence } from '../../persistence/api';
-import { useAppDispatch } from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
+import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { fixed, readNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
-import { checkedShot, FRESH, type TypedShot } from './newShotForm';
+import { checkedShot, offeredShot, type TypedShot } from './newShotForm';
 
 const RATES = [12, 24, 25, 30].map((rate) => ({ value: String(rate), label: String(rate) }));
 
@@ -22,17 +23,20 @@ const FIELDS = [
 ] as const;
 
 interface NewShotDialogProps {
+  /** Of the shots there are. */
+  readonly names: readonly string[];
   readonly onClose: () => void;
   readonly onCreated: (id: string) => void;
 }
 
 /** Name, rate, length and field of a new shot. */
-export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
+export function NewShotDialog({ names, onClose, onCreated }: NewShotDialogProps) {
   const dispatch = useAppDispatch();
+  const { newShot } = useSettings();
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, setValue, formState } = useForm({
     resolver: checkedShot,
-    defaultValues: FRESH,
+    defaultValues: offeredShot(names, newShot),
   });
   const typed = useWatch({ control });
   const rate = readNumber(typed.rate ?? '');
@@ -42,6 +46,7 @@ export function NewShotDialog({ onClose, onCreated }: NewShotDialogProps) {
       api.endpoints.createShot.initiate(freshShot({ name, rate: perSecond, lengthFrames, width, height })),
     );
     if (!result.data) return setFailure(failureSentence(result.error));
+    dispatch(settingsChanged({ newShot: { rate: perSecond, length: lengthFrames, width, height } }));
     onClose();
     onCreated(result.data.id);
   });

@@ -43,7 +43,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     pollingInterval: LIST_EVERY_MS,
     skipPollingIfUnfocused: true,
   });
-  const { width } = useLayout();
+  const { width, isWide } = useLayout();
   const [isNew, setNew] = useState(false);
   const [chosen, setChosen] = useState<ShotSummary | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
@@ -64,7 +64,8 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
               {data ? sum(shots) : ' '}
             </Words>
           </View>
-          <View className="flex-row">
+          <View className="flex-row items-center gap-1">
+            {isWide && <NewShotButton onPress={() => setNew(true)} />}
             {controls}
             <IconButton
               label="Search"
@@ -110,21 +111,36 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             />
           )}
         />
-        <View className="border-t border-line px-4 py-3">
-          <Button
-            label="New shot"
-            icon={Plus}
-            kind="brass"
-            onPress={() => setNew(true)}
-            className="h-[52px] w-full max-w-[520px] self-center"
-          />
-        </View>
+        {!isWide && (
+          <View className="border-t border-line px-4 py-3">
+            <NewShotButton
+              onPress={() => setNew(true)}
+              className="h-[52px] w-full max-w-[520px] self-center"
+            />
+          </View>
+        )}
       </View>
-      {isNew && <LazyNewShotDialog onClose={() => setNew(false)} onCreated={onOpen} />}
+      {isNew && (
+        <LazyNewShotDialog
+          names={shots.map(({ name }) => name)}
+          onClose={() => setNew(false)}
+          onCreated={onOpen}
+        />
+      )}
       {chosen && <ShotMenu shot={chosen} onClose={() => setChosen(null)} onOpen={onOpen} />}
     </View>
   );
 }
+
+interface NewShotButtonProps {
+  readonly onPress: () => void;
+  readonly className?: string;
+}
+
+/** In the head of the list on a wide screen, under the thumb on a phone. */
+const NewShotButton = (props: NewShotButtonProps) => (
+  <Button label="New shot" icon={Plus} kind="brass" {...props} />
+);
 
 interface ListNoticeProps {
   readonly error: unknown;

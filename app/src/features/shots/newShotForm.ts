@@ -1,7 +1,8 @@
 import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
 import type { FieldErrors, ResolverResult } from 'react-hook-form';
 import { fileFormats } from '../../commands/fileFormats';
-import { readNumber } from '../../ui/numbers';
+import type { NewShotNumbers } from '../../store/settingsSlice';
+import { readNumber, writeNumber } from '../../ui/numbers';
 
 /** The form of a new shot as it is typed. */
 export interface TypedShot {
@@ -13,15 +14,26 @@ export interface TypedShot {
 }
 
 /** What was typed, as numbers. */
-export interface NewShot {
+export interface NewShot extends NewShotNumbers {
   readonly name: string;
-  readonly rate: number;
-  readonly length: number;
-  readonly width: number;
-  readonly height: number;
 }
 
-export const FRESH: TypedShot = { name: '', rate: '24', length: '48', width: '1920', height: '1080' };
+/** A name that no shot has yet: “Shot 5”. @param names of the shots there are */
+export function offeredName(names: readonly string[]): string {
+  const taken = new Set(names);
+  let number = names.length + 1;
+  while (taken.has(`Shot ${number}`)) number++;
+  return `Shot ${number}`;
+}
+
+/** The form as it is offered: one press is enough. @param last what was made last, on this device */
+export const offeredShot = (names: readonly string[], last: NewShotNumbers): TypedShot => ({
+  name: offeredName(names),
+  rate: writeNumber(last.rate, 3),
+  length: String(last.length),
+  width: String(last.width),
+  height: String(last.height),
+});
 
 async function formSchema() {
   const { z, rateSchema, lengthSchema } = await fileFormats();

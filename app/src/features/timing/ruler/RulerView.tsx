@@ -271,13 +271,20 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   const { largest, smallest } = extremeIncrements(table);
   if (!largest || !smallest) return null;
   const unit = table.units === 'mm' ? ' mm' : ' units';
+  const [most, least] = [largest, smallest].map(({ along }) => fixed(Math.abs(along!), 2));
+  if (most === least)
+    return (
+      <Words tone="soft" testID="extremes">
+        Every step <NumericText strong>{most}</NumericText>
+        {unit}
+      </Words>
+    );
   // The step that closes a loop leads back to its first picture.
   const frameOf = (row: IncrementRow): string => (row === table.closing ? '1' : String(row.frame));
   return (
     <Words tone="soft" testID="extremes">
-      Largest step <NumericText strong>{fixed(Math.abs(largest.along!), 2)}</NumericText>
-      {unit} at {frameOf(largest)} · smallest{' '}
-      <NumericText strong>{fixed(Math.abs(smallest.along!), 2)}</NumericText>
+      Largest step <NumericText strong>{most}</NumericText>
+      {unit} at {frameOf(largest)} · smallest <NumericText strong>{least}</NumericText>
       {unit} at {frameOf(smallest)}
     </Words>
   );

@@ -1,0 +1,18 @@
+import { offeredName, offeredShot } from './newShotForm';
+
+test('the name that is offered is one that no shot has', () => {
+  expect(offeredName([])).toBe('Shot 1');
+  expect(offeredName(['Tide', 'Quay'])).toBe('Shot 3');
+  expect(offeredName(['Shot 3', 'Quay', 'Shot 4'])).toBe('Shot 5');
+  expect(offeredName(['Shot 3', 'Quay'])).toBe('Shot 4');
+});
+
+test('what was made last is offered again', () => {
+  expect(offeredShot([], { rate: 23.976, length: 30, width: 1080, height: 1920 })).toEqual({
+    name: 'Shot 1',
+    rate: '23.976',
+    length: '30',
+    width: '1080',
+    height: '1920',
+  });
+});
