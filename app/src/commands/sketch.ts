@@ -29,19 +29,22 @@ function usesOf(state: RootState, samples: readonly Vector[], reach: number): re
 }
 
 let fits = 0;
+/** Done when the latest fit is there. */
+let latestFit: Promise<void> = Promise.resolve();
 
 /** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
 const fitted =
   (sketch: Sketch): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
     const fit = ++fits;
-    dispatch(sketched(sketch));
+    const waiting: Sketch = { ...sketch, isFitting: true };
+    dispatch(sketched(waiting));
     const arc = sketch.arcId === null ? null : activeArcIn(getState());
     const samples =
       arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
     const points = await fitAside(samples, sketch.deviation);
-    if (fit !== fits || getState().editor.sketch !== sketch) return;
-    dispatch(sketched({ ...sketch, fitted: points }));
+    if (fit !== fits || getState().editor.sketch !== waiting) return;
+    dispatch(sketched({ ...waiting, fitted: points, isFitting: false }));
     // A first stroke is an arc at once; there is nothing that it could spoil.
     if (sketch.undoGroup) dispatch(doEdit('drawArc', { points }, sketch.undoGroup));
   };
@@ -70,6 +73,7 @@ export const strokeDrawn =
         uses,
         use: uses[0]!,
         fitted: null,
+        isFitting: true,
         undoGroup: isFirst ? undoGroup : null,
       }),
     );
@@ -81,11 +85,14 @@ export const sketchChanged =
   (dispatch, getState) => {
     const { sketch } = getState().editor;
     // What was fitted for one use says nothing about another.
-    if (sketch) void dispatch(fitted({ ...sketch, ...some, ...(some.use && { fitted: null }) }));
+    if (!sketch) return;
+    latestFit = dispatch(fitted({ ...sketch, ...some, ...(some.use && { fitted: null }) }));
+    void latestFit;
   };
 
-/** The stroke becomes what was chosen. */
-export const sketchKept = (): Thunk => (dispatch, getState) => {
+/** The stroke becomes what was chosen, as soon as points are fitted to the last wish. */
+export const sketchKept = (): Thunk<Promise<void>> => async (dispatch, getState) => {
+  if (getState().editor.sketch?.isFitting) await latestFit;
   const { sketch } = getState().editor;
   const arc = activeArcIn(getState());
   if (!sketch?.fitted) return;

@@ -48,6 +48,17 @@ describe('a stroke', () => {
     expect(store.getState().editor.sketch).toBeNull();
   });
 
+  test('that is kept before the last wish is worked out becomes what was wished last', async () => {
+    const store = benchWith(empty(), 'arc');
+    await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-7'));
+    const close = shotOn(store).arcs[0]!.points.length;
+    store.dispatch(sketchChanged({ deviation: 40 }));
+    expect(store.getState().editor.sketch).toMatchObject({ isFitting: true });
+    await store.dispatch(sketchKept());
+    expect(shotOn(store).arcs[0]!.points.length).toBeLessThan(close);
+    expect(store.getState().editor.sketch).toBeNull();
+  });
+
   test('that is drawn again takes the first one back', async () => {
     const store = benchWith(empty(), 'arc');
     await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-2'));

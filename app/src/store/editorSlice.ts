@@ -29,6 +29,8 @@ export interface Sketch {
   readonly use: SketchUse;
   /** Points fitted to it; null until there are any. */
   readonly fitted: readonly PointShape[] | null;
+  /** Points are being fitted for what is wished now; `fitted` is from before. */
+  readonly isFitting: boolean;
   /** The edit it made, for a first stroke, which is an arc at once; null while it changes nothing. */
   readonly undoGroup: string | null;
 }

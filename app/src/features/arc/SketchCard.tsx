@@ -37,12 +37,13 @@ const wordsFor = (use: SketchUse): string => {
 export function SketchCard() {
   const sketch = useThrottledEditor((editor) => editor.sketch);
   const points = useThrottledSelector((state) => state.editor.sketch?.fitted?.length ?? null);
+  const isFitting = useThrottledSelector((state) => state.editor.sketch?.isFitting ?? false);
   const least = useThrottledShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
   if (!sketch) return <Waiting />;
   const isKept = sketch.undoGroup !== null;
   return (
-    <Card title="Your stroke" isActive aside={points === null ? 'working…' : `${points} points`}>
+    <Card title="Your stroke" isActive aside={points === null || isFitting ? 'working…' : `${points} points`}>
       {sketch.uses.length > 1 && (
         <View role="radiogroup" aria-label="What the stroke becomes" className="mb-2">
           {sketch.uses.map((use, i) => (
@@ -64,7 +65,7 @@ export function SketchCard() {
         onChange={(value) => dispatch(sketchChanged({ deviation: least * 2 ** value }))}
       />
       <View className="mt-1 flex-row flex-wrap gap-2">
-        <Button label="Keep it" icon={Check} kind="brass" onPress={() => dispatch(sketchKept())} />
+        <Button label="Keep it" icon={Check} kind="brass" onPress={() => void dispatch(sketchKept())} />
         <Button label="Redraw" icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
         {!isKept && <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />}
       </View>

@@ -48,7 +48,7 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
       if (isSelectingSeveral) return () => dispatch(severalSet(false));
       return () => dispatch(pointsSelected([]));
     }
-    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => dispatch(sketchKept());
+    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => void dispatch(sketchKept());
     if (!arc || arc.locked || tool !== 'shape') return undefined;
     const ids = arc.points.map(({ id }) => id);
     if (isCommand) return key === 'a' ? () => dispatch(pointsSelected(ids)) : undefined;

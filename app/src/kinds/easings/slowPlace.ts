@@ -24,7 +24,8 @@ const slowestShare = (strength: number): number => (1 - strength) / (1 + strengt
 
 export const slowPlace: EasingDescriptor<EasingOf<'slow-place'>> = {
   name: 'Slow at one point',
-  inWords: ({ at, strength }) => `Slow at ${fixed(at * 100, 0)} %, down to ${fixed(slowestShare(strength) * 100, 0)} %`,
+  inWords: ({ at, strength }) =>
+    `Slow at ${fixed(at * 100, 0)} %, down to ${fixed(slowestShare(strength) * 100, 0)} %`,
   sentence: () => 'Slowest at one point along the way.',
   numbers: (easing) => [
     percent('Slowest at', easing.at, [0, 100], (at) => ({ ...easing, at })),
