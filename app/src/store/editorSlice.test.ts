@@ -76,7 +76,7 @@ describe('a stroke', () => {
     expect(shotOn(store)).toBe(before);
     expect(store.getState().editor.sketch!.uses.map(({ kind }) => kind)).toEqual(['on', 'fresh', 'anew']);
     expect(sketchedShape(store.getState())!.points.at(-1)!.x).toBeCloseTo(200, 3);
-    store.dispatch(sketchKept());
+    await store.dispatch(sketchKept());
     expect(shotOn(store).arcs).toHaveLength(1);
     expect(shotOn(store).arcs[0]!.points.at(-1)!.x).toBeCloseTo(200, 3);
     expect(store.getState().editor.tool).toBe('shape');
@@ -91,7 +91,7 @@ describe('a stroke', () => {
     store.dispatch(sketchChanged({ use: uses.find(({ kind }) => kind === 'fresh')! }));
     await Promise.resolve();
     await Promise.resolve();
-    store.dispatch(sketchKept());
+    await store.dispatch(sketchKept());
     expect(shotOn(store).arcs).toHaveLength(2);
     expect(activeArcIn(store.getState())).toBe(shotOn(store).arcs[1]);
     expect(activeMoveIn(store.getState())!.arcId).toBe(shotOn(store).arcs[1]!.id);
