@@ -1,6 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { build } from 'esbuild';
 import { fingerprint, isStamped, putStamp } from './fingerprint.mjs';
 import { ROOT } from './run.mjs';
 
@@ -20,6 +19,8 @@ export default async function buildServer() {
   const stamp = join(outdir, '.built-from');
   const print = fingerprint(SOURCES);
   if (isStamped(stamp, print)) return;
+  // On a fresh machine it is not there yet when this file is loaded.
+  const { build } = await import('esbuild');
   const threads = readdirSync(join(SERVER, 'threads')).filter((name) => name.endsWith('.thread.ts'));
   await build({
     entryPoints: ['main.ts', ...threads.map((name) => `threads/${name}`)].map((name) => join(SERVER, name)),

@@ -65,7 +65,7 @@ export const strokeDrawn =
       dispatch(toolChosen('shape'));
       goTo(1);
     }
-    await dispatch(
+    latestFit = dispatch(
       fitted({
         samples,
         deviation,
@@ -77,6 +77,7 @@ export const strokeDrawn =
         undoGroup: isFirst ? undoGroup : null,
       }),
     );
+    await latestFit;
   };
 
 /** Another wish for the stroke: how closely it is followed, or what it becomes. */
