@@ -42,7 +42,11 @@ const fitted =
     const arc = sketch.arcId === null ? null : activeArcIn(getState());
     const samples =
       arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
-    const points = await fitAside(samples, sketch.deviation);
+    const points = await fitAside(samples, sketch.deviation).catch((error: unknown) => {
+      // What was fitted before can still be kept.
+      if (getState().editor.sketch === waiting) dispatch(sketched({ ...waiting, isFitting: false }));
+      throw error;
+    });
     if (fit !== fits || getState().editor.sketch !== waiting) return;
     dispatch(sketched({ ...waiting, fitted: points, isFitting: false }));
     // A first stroke is an arc at once; there is nothing that it could spoil.
@@ -93,7 +97,7 @@ export const sketchChanged =
 
 /** The stroke becomes what was chosen, as soon as points are fitted to the last wish. */
 export const sketchKept = (): Thunk<Promise<void>> => async (dispatch, getState) => {
-  if (getState().editor.sketch?.isFitting) await latestFit;
+  if (getState().editor.sketch?.isFitting) await latestFit.catch(() => undefined);
   const { sketch } = getState().editor;
   const arc = activeArcIn(getState());
   if (!sketch?.fitted) return;
