@@ -130,7 +130,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         path: 'node_modules|^node:',
-        pathNot: 'node_modules/(zod|papaparse|@types/papaparse|saxes|svgpath)/',
+        pathNot: 'node_modules/(zod|papaparse|fflate|@types/papaparse|saxes|svgpath)/',
         dependencyTypesNot: ['local'],
       },
     },

@@ -1,6 +1,7 @@
 /** Shots and tables from outside and to the outside: what checks, reads and writes them. */
 
 export { type Exporter, EXPORTERS } from './formats/exporters';
+export { type Film, isZip, picturesOf, readFilmZip, writeFilmZip } from './formats/filmZip';
 export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { ladderSvg } from './formats/ladderSvg';

@@ -47,10 +47,13 @@ export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets }
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
 export type * from './model/schema';
+export * from './model/frameNumbers';
 export * from './model/limits';
 export * from './model/names';
 export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
-export { type LengthUnit, MILLIMETRES, pictureOn } from './edits/backdropEdits';
+export { pictureOn } from './edits/backdropEdits';
+export { fileStem } from './formats/fileStem';
+export { inScale, type LengthScale, lengthScaleOf, type LengthUnit, splitLength } from './model/lengths';
 export type { FreshArc } from './edits/arcEdits';
 export { FRESH_FIGURE_SHARE } from './edits/withFigure';
 export { freshShot, type FreshShot } from './model/freshShot';

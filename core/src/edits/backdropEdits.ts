@@ -1,10 +1,7 @@
 import { ShotError } from '../model/errors';
+import { type LengthUnit, MILLIMETRES } from '../model/lengths';
 import { LONGEST_SEQUENCE } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
-
-/** Millimetres in the units that a ruler may have. */
-export const MILLIMETRES = { mm: 1, cm: 10, in: 25.4 } as const;
-export type LengthUnit = keyof typeof MILLIMETRES;
 
 /** The width at which a picture just covers a field. */
 function coveringWidth({ width, height }: Shot['field'], picture: Picture): number {

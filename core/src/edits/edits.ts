@@ -48,6 +48,9 @@ function inLength(move: Move, before: number, after: number, how: MovesInLength)
 export const edits = {
   renameShot: (shot: Shot, { name }: { name: string }): Shot => ({ ...shot, name }),
 
+  /** Moves the shot to a film; to none with an empty name. */
+  setFilm: (shot: Shot, { film }: { film: string }): Shot => ({ ...shot, film }),
+
   /** Another rate, frames per second; the frames stay as they are. */
   setRate: (shot: Shot, { rate }: { rate: number }): Shot => ({ ...shot, rate }),
 

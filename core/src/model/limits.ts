@@ -36,3 +36,6 @@ export const LONGEST_SEQUENCE = 2_000;
  */
 export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
   lengthFrames + (isClosed ? 1 : 0);
+
+/** The most shots that a film may have in one file. */
+export const MOST_SHOTS_OF_FILM = 1_000;

@@ -1,0 +1,75 @@
+import { strToU8, unzipSync, zipSync } from 'fflate';
+import { edits } from '../edits/edits';
+import { freshShot } from '../model/freshShot';
+import type { Shot } from '../model/schema';
+import { isZip, readFilmZip, writeFilmZip } from './filmZip';
+
+const sha = 'ab'.repeat(32);
+const picture = { sha256: sha, type: 'image/png', name: 'quay.png', width: 4, height: 3 } as const;
+
+const shot = (name: string): Shot => {
+  const empty = freshShot({ name, rate: 12, lengthFrames: 48, width: 1920, height: 1080, film: 'Low Tide' });
+  return edits.putBackdrop(empty, { pictures: [picture] });
+};
+
+const film = {
+  name: 'Low Tide',
+  shots: [shot('Lantern on the hook'), shot('Eel / under: the “jetty”')],
+  pictures: new Map([[sha, new Uint8Array([1, 2, 3])]]),
+};
+
+test('a film comes back as it went, in order, with each picture once', () => {
+  const bytes = writeFilmZip(film);
+  expect(isZip(bytes)).toBe(true);
+  expect(Object.keys(unzipSync(bytes)).sort()).toEqual([
+    'film.json',
+    `pictures/${sha}.png`,
+    'shots/01-lantern-on-the-hook.json',
+    'shots/02-eel-under-the-jetty.json',
+  ]);
+  const back = readFilmZip(bytes);
+  expect(back.shots).toEqual(film.shots);
+  expect([back.name, [...back.pictures]]).toEqual(['Low Tide', [[sha, new Uint8Array([1, 2, 3])]]]);
+});
+
+const zipOf = (files: Record<string, string>) =>
+  zipSync(Object.fromEntries(Object.entries(files).map(([path, text]) => [path, strToU8(text)])));
+const head = (more: object) =>
+  JSON.stringify({ format: 'humble-pendulum-film', version: 1, name: 'A', ...more });
+
+test.each([
+  ['no ZIP file', new Uint8Array([1, 2, 3, 4]), 'cannot be read'],
+  ['half of one', writeFilmZip(film).slice(0, 300), 'cannot be read'],
+  ['any other ZIP file', zipOf({ 'readme.txt': 'hello' }), 'has no film.json'],
+  ['another format', zipOf({ 'film.json': '{"format":"x"}' }), 'no Humble Pendulum film'],
+  ['torn JSON', zipOf({ 'film.json': '{"format":' }), 'not whole JSON'],
+  ['a newer one', zipOf({ 'film.json': head({ version: 2 }) }), 'newer release'],
+  ['no list of shots', zipOf({ 'film.json': head({ shots: 3 }) }), 'does not say'],
+  [
+    'too many shots',
+    zipOf({ 'film.json': head({ shots: Array(1001).fill('shots/a.json') }) }),
+    'may have 1000',
+  ],
+  ['a shot that is missing', zipOf({ 'film.json': head({ shots: ['shots/a.json'] }) }), 'no “shots/a.json”'],
+  [
+    'a path that leads out',
+    zipOf({ 'film.json': head({ shots: ['../a.json'] }), '../a.json': '{}' }),
+    'no “../a.json”',
+  ],
+  [
+    'a shot that is none',
+    zipOf({ 'film.json': head({ shots: ['shots/a.json'] }), 'shots/a.json': '{}' }),
+    '“shots/a.json”: This file is not a Humble Pendulum shot.',
+  ],
+])('%s is refused with a sentence', (_, bytes, sentence) => {
+  expect(() => readFilmZip(bytes)).toThrow(sentence);
+});
+
+test('a bomb is refused before it is unpacked', () => {
+  const bomb = zipSync({
+    'film.json': strToU8(head({ shots: ['shots/a.json'] })),
+    'shots/a.json': new Uint8Array(33_000_000),
+  });
+  expect(bomb.length).toBeLessThan(100_000);
+  expect(() => readFilmZip(bomb)).toThrow('too large');
+});

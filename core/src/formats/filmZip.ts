@@ -1,0 +1,138 @@
+import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, zipSync } from 'fflate';
+import { ShotError } from '../model/errors';
+import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
+import { PICTURE_LIMITS } from '../model/pictureLimits';
+import { readShotFile, writeShotFile } from '../model/openShot';
+import type { Picture, Shot } from '../model/schema';
+import { fileStem } from './fileStem';
+
+/**
+ * A film as one ZIP file: `film.json` names it and its shots in order, `shots/` has each as an open shot file, and
+ * `pictures/` what lies beneath them, each once, by the SHA-256 of its bytes.
+ */
+export interface Film {
+  readonly name: string;
+  readonly shots: readonly Shot[];
+  /** Bytes of the pictures, by their SHA-256. */
+  readonly pictures: ReadonlyMap<string, Uint8Array>;
+}
+
+const FILM_FORMAT = 'humble-pendulum-film';
+const FILM_VERSION = 1;
+
+/** Together the files of a film may weigh so much, bytes. */
+const MOST_BYTES = 400_000_000;
+/** A shot file may weigh so much, bytes. */
+const SHOT_BYTES = 32_000_000;
+/** What is packed already is only stored. */
+const STORED = { level: 0 } as const;
+
+const ENDINGS: Readonly<Record<Picture['type'], string>> = {
+  'image/png': 'png',
+  'image/jpeg': 'jpg',
+  'image/webp': 'webp',
+  'image/svg+xml': 'svg',
+};
+
+/** All pictures that some shots use, each once. */
+export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
+  const all = shots.flatMap(({ backdrop }) => backdrop?.pictures ?? []);
+  return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
+}
+
+/** The bytes of a ZIP file with a film. Pictures whose bytes are not given are left out. */
+export function writeFilmZip({ name, shots, pictures }: Film): Uint8Array {
+  const digits = Math.max(2, String(shots.length).length);
+  const paths = shots.map(
+    (shot, i) => `shots/${String(i + 1).padStart(digits, '0')}-${fileStem(shot.name)}.json`,
+  );
+  const head = { format: FILM_FORMAT, version: FILM_VERSION, name, shots: paths };
+  return zipSync({
+    'film.json': strToU8(`${JSON.stringify(head, null, 2)}\n`),
+    ...Object.fromEntries(shots.map((shot, i) => [paths[i]!, strToU8(writeShotFile(shot))])),
+    ...Object.fromEntries(
+      picturesOf(shots).flatMap(({ sha256, type }) => {
+        const bytes = pictures.get(sha256);
+        return bytes ? [[`pictures/${sha256}.${ENDINGS[type]}`, [bytes, STORED]]] : [];
+      }),
+    ),
+  });
+}
+
+const broken = (sentence: string): ShotError => new ShotError('invalid-film', sentence);
+
+const PICTURE_PATH = /^pictures\/([0-9a-f]{64})\.(png|jpg|webp|svg)$/;
+
+/** Whether bytes begin as a ZIP file does. */
+export const isZip = (bytes: Uint8Array): boolean =>
+  bytes[0] === 0x50 && bytes[1] === 0x4b && bytes[2] === 0x03 && bytes[3] === 0x04;
+
+/** The files of a film's ZIP that mean something. Others are passed over; what is too large is refused unpacked. */
+function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
+  let total = 0;
+  const take = ({ name, originalSize }: UnzipFileInfo): boolean => {
+    const isPicture = PICTURE_PATH.test(name);
+    if (!isPicture && !/^(film|shots\/[^/\\]+)\.json$/.test(name)) return false;
+    if (originalSize > (isPicture ? PICTURE_LIMITS.bytes : SHOT_BYTES))
+      throw broken(`“${name}” in this ZIP file is too large.`);
+    total += originalSize;
+    if (total > MOST_BYTES) throw broken(`What is in this ZIP file weighs more than ${MOST_BYTES / 1e6} MB.`);
+    return true;
+  };
+  try {
+    return unzipSync(bytes, { filter: take });
+  } catch (error) {
+    if (error instanceof ShotError) throw error;
+    throw broken('This ZIP file cannot be read: it is damaged, or packed in a way that is not known here.');
+  }
+}
+
+interface Head {
+  readonly name: string;
+  readonly shots: readonly string[];
+}
+
+function headOf(bytes: Uint8Array | undefined): Head {
+  if (!bytes) throw broken('This ZIP file is no film: it has no film.json.');
+  let data: Partial<Record<'format' | 'version' | 'name' | 'shots', unknown>> | null;
+  try {
+    data = JSON.parse(strFromU8(bytes)) as typeof data;
+  } catch {
+    throw broken('The film.json in this ZIP file is not whole JSON.');
+  }
+  if (data?.format !== FILM_FORMAT) throw broken('This ZIP file is no Humble Pendulum film.');
+  if (data.version !== FILM_VERSION) throw broken('This film was written by a newer release.');
+  const { name, shots } = data;
+  if (typeof name !== 'string' || name.length > LONGEST_NAME || !Array.isArray(shots))
+    throw broken('The film.json in this ZIP file does not say its name and its shots.');
+  if (shots.length > MOST_SHOTS_OF_FILM)
+    throw broken(`A film may have ${MOST_SHOTS_OF_FILM} shots; this one has ${shots.length}.`);
+  return { name, shots: shots.map(String) };
+}
+
+/**
+ * Reads a film from the bytes of its ZIP file.
+ * @throws ShotError `invalid-film` with a sentence, or what is wrong with one of its shots, named
+ */
+export function readFilmZip(bytes: Uint8Array): Film {
+  const files = unpacked(bytes);
+  const { name, shots } = headOf(files['film.json']);
+  return {
+    name,
+    shots: shots.map((path) => {
+      const file = files[path];
+      if (!file) throw broken(`This ZIP file has no “${path}”, which its film.json names.`);
+      try {
+        return { ...readShotFile(strFromU8(file)), film: name };
+      } catch (error) {
+        throw error instanceof ShotError ? new ShotError(error.code, `“${path}”: ${error.message}`) : error;
+      }
+    }),
+    pictures: new Map(
+      Object.entries(files).flatMap(([path, data]) => {
+        const sha256 = PICTURE_PATH.exec(path)?.[1];
+        return sha256 ? [[sha256, data] as const] : [];
+      }),
+    ),
+  };
+}
