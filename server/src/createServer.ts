@@ -9,6 +9,7 @@ import { serve } from './http/endpoint';
 import { applicationRoutes } from './http/application';
 import { databaseInPlace, onlyFromHere, onlyJson } from './http/guards';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
+import { loadDemo } from './loadDemo';
 import { easingRoutes } from './routes/easings';
 import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
@@ -21,6 +22,7 @@ export interface ServerOptions {
   readonly database: Database;
   readonly threads: Threads;
   readonly appFolder: string;
+  readonly demoFolder: string;
   readonly log: Logger;
   /** API requests allowed per minute. */
   readonly requestsPerMinute: number;
@@ -55,6 +57,7 @@ export function createServer({
   database,
   threads,
   appFolder,
+  demoFolder,
   log,
   requestsPerMinute,
 }: ServerOptions): Express {
@@ -81,9 +84,14 @@ export function createServer({
   serve(health, 'databaseHealth', () => database.settings());
   server.use(API, health);
   server.use(API, databaseInPlace(database));
-  server.use(API, pictureRoutes(createPictureService(database, threads)));
+  const pictures = createPictureService(database, threads);
+  const shots = createShotService(database, threads);
+  server.use(API, pictureRoutes(pictures));
   server.use(API, onlyJson);
-  server.use(API, shotRoutes(createShotService(database, threads), threads));
+  server.use(
+    API,
+    shotRoutes(shots, threads, () => loadDemo({ shots, pictures }, demoFolder, true)),
+  );
   server.use(
     API,
     express.json({ limit: EASING_LIMIT, strict: false }),

@@ -8,8 +8,15 @@ interface DemoServices {
   readonly pictures: PictureService;
 }
 
-/** Puts the demo film's pictures and shots in, each once: a shot that was changed or removed stays so. */
-export async function loadDemo({ shots, pictures }: DemoServices, folder: string): Promise<void> {
+/**
+ * Puts the demo film's pictures and shots in, each once: a shot that was changed stays so.
+ * @param restores whether shots of it that were removed come back, as they do when somebody asks for the film
+ */
+export async function loadDemo(
+  { shots, pictures }: DemoServices,
+  folder: string,
+  restores = false,
+): Promise<void> {
   const pictureFolder = join(folder, 'pictures');
   if (existsSync(pictureFolder))
     for (const file of readdirSync(pictureFolder)) {
@@ -18,6 +25,9 @@ export async function loadDemo({ shots, pictures }: DemoServices, folder: string
     }
   const shotFolder = join(folder, 'shots');
   const files = readdirSync(shotFolder).filter((file) => file.endsWith('.json'));
-  for (const file of files.sort().reverse())
-    await shots.createOnce(`demo-${basename(file, '.json')}`, readFileSync(join(shotFolder, file), 'utf8'));
+  for (const file of files.sort().reverse()) {
+    const id = `demo-${basename(file, '.json')}`;
+    await shots.createOnce(id, readFileSync(join(shotFolder, file), 'utf8'));
+    if (restores) await shots.restore(id);
+  }
 }

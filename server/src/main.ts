@@ -50,6 +50,7 @@ async function main(): Promise<void> {
       threads,
       log,
       appFolder: config.appFolder,
+      demoFolder: config.demoFolder,
       requestsPerMinute: config.requestsPerMinute,
     }),
   );

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { beginsExposure } from '../exposure/exposures';
 import type { FramesHeld, Move } from '../model/schema';
 import type { Finding } from './check';
@@ -8,7 +9,7 @@ export function exposeFrame(move: Move, frame: number): Finding['fix'] {
   while (!beginsExposure(move, until + 1)) until++;
   const framesHeld = (until - frame + 1) as FramesHeld;
   return {
-    label: `Show frame ${frame}`,
+    label: `Show frame ${frameNumber(frame)}`,
     edit: { name: 'setRangeHeld', args: { moveId: move.id, from: frame, until, framesHeld } },
   };
 }

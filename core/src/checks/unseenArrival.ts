@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { arrivalShown, endsPastShot } from '../exposure/exposures';
 import { lastFrame } from '../timing/placeInTime';
 import type { Check } from './check';
@@ -11,8 +12,8 @@ export const unseenArrival: Check = {
     if (shown === last) return [];
     const sentence =
       shown === null
-        ? `Frame ${last} falls between exposures and the shot ends: the arrival is never seen.`
-        : `Frame ${last} falls between exposures: the arrival is seen on frame ${shown}.`;
+        ? `Frame ${frameNumber(last)} falls between exposures and the shot ends: the arrival is never seen.`
+        : `Frame ${frameNumber(last)} falls between exposures: the arrival is seen on frame ${frameNumber(shown)}.`;
     return [{ from: last, until: last, sentence, fix: exposeFrame(move, last) }];
   },
 };

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { marksBetweenExposures } from '../exposure/exposures';
 import type { Check } from './check';
 import { exposeFrame } from './exposeFrame';
@@ -8,7 +9,7 @@ export const unseenMark: Check = {
     marksBetweenExposures(move, shot).map((frame) => ({
       from: frame,
       until: frame,
-      sentence: `The mark on frame ${frame} falls between exposures and is not seen.`,
+      sentence: `The mark on frame ${frameNumber(frame)} falls between exposures and is not seen.`,
       fix: exposeFrame(move, frame),
     })),
 };

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import { beginsExposure, exposureFrames } from '../exposure/exposures';
 import { withExposureBack, withoutExposure } from '../exposure/cutFrames';
@@ -36,7 +37,7 @@ export const exposureEdits = {
             'The first picture cannot be skipped: it is where the move begins.',
           );
         if (!frames.includes(frame))
-          throw new ShotError('out-of-range', `No exposure begins on frame ${frame}.`);
+          throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
         if (closesUp) return withoutExposure(move, shot, frame);
         if (move.skips.some((skip) => skip.frame === frame && !skip.cut)) return move;
         const skips = [...move.skips.filter((skip) => skip.frame !== frame), { frame, cut: null }];
@@ -67,7 +68,7 @@ export const exposureEdits = {
   ): Shot =>
     withMove(shot, moveId, (move) => {
       if (!beginsExposure(move, frame))
-        throw new ShotError('out-of-range', `No exposure begins on frame ${frame}.`);
+        throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
       const overrides = [
         ...move.overrides.filter((override) => override.frame !== frame),
         { frame, dx, dy },

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import type { Move, Shot, Skip } from '../model/schema';
 import { exposureFrames } from './exposures';
@@ -50,7 +51,7 @@ export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, fr
   if (marked)
     throw new ShotError(
       'out-of-range',
-      `A mark stands on frame ${marked.frame}: skip the picture and keep its frames, or move the mark first.`,
+      `A mark stands on frame ${frameNumber(marked.frame)}: skip the picture and keep its frames, or move the mark first.`,
     );
   const index = spanIndexAt(move, frame);
   const from = move.marks[index]!.frame;

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Arc, Mark, Shot } from '../model/schema';
@@ -55,7 +56,7 @@ function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], bes
     .sort((a, b) => a.frame - b.frame)
     .map(
       ({ frame, x, y, acrossX, acrossY }) =>
-        `<text x="${n(x - acrossX * beside)}" y="${n(y - acrossY * beside)}">${frame}</text>`,
+        `<text x="${n(x - acrossX * beside)}" y="${n(y - acrossY * beside)}">${frameNumber(frame)}</text>`,
     );
 }
 

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import Papa from 'papaparse';
 import type { Shot } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
@@ -34,7 +35,7 @@ export const written = (value: number | null): string =>
 
 function line(row: IncrementRow): string[] {
   return [
-    String(row.frame),
+    String(frameNumber(row.frame)),
     String(row.framesHeld),
     ...[
       row.arcDistance,

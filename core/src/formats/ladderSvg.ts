@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import type { Ladder } from '../spacing/ladder';
 
 const WIDTH = 240;
@@ -29,7 +30,9 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
   const texts: string[] = [];
   const write = (share: number, frame: number, beside: string, attributes = ''): void => {
     const y = n(at(share) + 4);
-    texts.push(`<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frame}</text>`);
+    texts.push(
+      `<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frameNumber(frame)}</text>`,
+    );
     if (beside) texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${safe(beside)}</text>`);
   };
   const key = ({ frame, label }: Ladder['from'], share: number): void => {

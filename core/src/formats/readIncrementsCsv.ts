@@ -1,3 +1,4 @@
+import { frameNumber, frameNumbered } from '../model/frameNumbers';
 import { TRACKS } from '../timing/tracks';
 import { LONGEST_SHOT } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
@@ -34,12 +35,17 @@ const READ_COLUMNS = [
 ];
 
 function frameIn(table: CsvTable, line: CsvLine, before: number): number {
-  const frame = numberInCell(table, line, 'frame');
+  const number = numberInCell(table, line, 'frame');
+  const frame = number === null ? null : frameNumbered(number);
   // Round a closed arc the last line is one frame past the shot.
   if (frame === null || !Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT + 1)
-    throw brokenTable(`Line ${line.number}: frame must be a whole number from 1 to ${LONGEST_SHOT}.`);
+    throw brokenTable(
+      `Line ${line.number}: frame must be a whole number from ${frameNumber(1)} to ${frameNumber(LONGEST_SHOT)}.`,
+    );
   if (frame <= before)
-    throw brokenTable(`Line ${line.number}: frame ${frame} does not follow frame ${before}.`);
+    throw brokenTable(
+      `Line ${line.number}: frame ${frameNumber(frame)} does not follow frame ${frameNumber(before)}.`,
+    );
   return frame;
 }
 

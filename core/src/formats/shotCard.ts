@@ -6,10 +6,23 @@ import { ticksPath } from '../spacing/ticks';
 import { moveParts } from '../motion/evaluate';
 import { type Standing, standingsOn } from '../motion/standings';
 
+/** A picture beneath a card, by the SHA-256 of its bytes: the middle of its place, its size, and how it is turned. */
+export interface CardBackdrop {
+  readonly sha256: string;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  readonly turnDeg: number;
+  readonly strength: number;
+}
+
 /** The little picture of a shot in the list: its own arcs, ticks and ghosts, in field units. */
 export interface ShotCard {
   readonly width: number;
   readonly height: number;
+  /** The first picture of the backdrop where it lies, field units; null where there is none to be seen. */
+  readonly backdrop: CardBackdrop | null;
   readonly arcs: readonly string[];
   readonly ticks: string;
   /** Figures from the first exposure to the last; `strength` grows from 0 to 1 along the way. */
@@ -24,7 +37,7 @@ export interface ShotCard {
 }
 
 /** Grows when cards are made otherwise, so that those that are kept are made anew. */
-export const CARD_VERSION = 1;
+export const CARD_VERSION = 2;
 /** The most a card weighs as JSON, bytes: a list of many shots stays light. */
 export const CARD_BYTES = 4096;
 
@@ -106,10 +119,26 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
 export const plainCard = ({ width, height }: Pick<Field, 'width' | 'height'>): ShotCard => ({
   width,
   height,
+  backdrop: null,
   arcs: [],
   ticks: '',
   ghosts: [],
 });
+
+function backdropOnCard({ backdrop }: Shot): CardBackdrop | null {
+  if (!backdrop || backdrop.hidden || backdrop.strength === 0) return null;
+  const { x, y, width, turnDeg, strength } = backdrop;
+  const picture = backdrop.pictures[0]!;
+  return {
+    sha256: picture.sha256,
+    x,
+    y,
+    width,
+    height: (width * picture.height) / picture.width,
+    turnDeg,
+    strength,
+  };
+}
 
 function cardIn(shot: Shot, detail: Detail): ShotCard {
   const digits = digitsFor(shot.field);
@@ -117,6 +146,7 @@ function cardIn(shot: Shot, detail: Detail): ShotCard {
   return {
     width: shot.field.width,
     height: shot.field.height,
+    backdrop: backdropOnCard(shot),
     arcs: shot.arcs.slice(0, detail.arcs).map((arc) => arcOnCard(arc, detail.segments, digits)),
     ticks: moves.map(({ ticks }) => ticks).join(''),
     ghosts: moves.flatMap(({ ghosts }) => ghosts),

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import { PLAIN_TIMING } from '../model/plainTiming';
 import { type Move, type Shot, shotSchema } from '../model/schema';
@@ -101,7 +102,7 @@ function refuseOffArc(
   arcDistances.forEach((arcDistance, i) => {
     if (arcDistance < -length * SAME_PLACE || arcDistance > length * (1 + SAME_PLACE))
       throw brokenTable(
-        `Frame ${read[i]!.frame}: place ${Number(arcDistance.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
+        `Frame ${frameNumber(read[i]!.frame)}: place ${Number(arcDistance.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
       );
   });
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { backdropSchema } from '../model/backdropSchema';
-import { LONGEST_NAME } from '../model/limits';
+import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
 import { easingSchema, type Shot } from '../model/schema';
 import { standInNames } from '../model/names';
 import { API, type EndpointName, ROUTES } from './routes';
@@ -25,6 +25,17 @@ const revision = z.number().int().min(1);
 const cardSchema = z.object({
   width: z.number(),
   height: z.number(),
+  backdrop: z
+    .object({
+      sha256,
+      x: z.number(),
+      y: z.number(),
+      width: z.number(),
+      height: z.number(),
+      turnDeg: z.number(),
+      strength: z.number(),
+    })
+    .nullable(),
   arcs: z.array(z.string()),
   ticks: z.string(),
   ghosts: z.array(
@@ -48,6 +59,8 @@ const summary = z.object({
   lengthFrames: z.number(),
   rate: z.number(),
   updatedAt: z.string(),
+  /** Its place among the shots of its film, put in order by hand; null before that was done. */
+  rank: z.number().nullable(),
   card: cardSchema,
   /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
   damage: z.object({ code: z.string(), sentence: z.string() }).nullable(),
@@ -138,6 +151,13 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: saved.extend({ name: z.string() }),
   },
+  orderShots: {
+    ...ROUTES.orderShots,
+    body: z.object({ ids: z.array(id).min(1).max(MOST_SHOTS_OF_FILM) }),
+    status: 204,
+    answer: null,
+  },
+  loadDemo: { ...ROUTES.loadDemo, status: 204, answer: null },
   listEasings: {
     ...ROUTES.listEasings,
     status: 200,

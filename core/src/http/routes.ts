@@ -14,6 +14,8 @@ export const ROUTES = {
   duplicateShot: { method: 'POST', path: '/shots/:id/duplicate' },
   removeShot: { method: 'DELETE', path: '/shots/:id' },
   restoreShot: { method: 'POST', path: '/shots/:id/restore' },
+  orderShots: { method: 'PUT', path: '/shot-order' },
+  loadDemo: { method: 'POST', path: '/demo' },
   listEasings: { method: 'GET', path: '/easings' },
   keepEasing: { method: 'POST', path: '/easings' },
   removeEasing: { method: 'DELETE', path: '/easings/:id' },

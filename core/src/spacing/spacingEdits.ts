@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import type { Move, Shot } from '../model/schema';
 import { exposuresOf } from '../exposure/exposures';
@@ -47,7 +48,7 @@ export function withTickAt(
   const knots = spanKnots(move, shot, index);
   const at = knots.frames.indexOf(frame);
   if (at <= 0 || at === knots.frames.length - 1)
-    throw outOfRange(`There is no tick between two marks on frame ${frame}.`);
+    throw outOfRange(`There is no tick between two marks on frame ${frameNumber(frame)}.`);
   const [first, last] = [knots.frames[0]!, knots.frames[knots.frames.length - 1]!];
   const weights = knots.frames.map((f) =>
     taken(Math.abs(f - frame), Math.min(reachFrames, f < frame ? frame - first : last - frame)),
@@ -89,7 +90,7 @@ interface Increment {
 function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: number): number {
   const exposures = exposuresOf(move, shot);
   const i = exposures.findIndex((exposure) => exposure.frame === frame);
-  if (i < 1) throw outOfRange(`No increment leads to frame ${frame}.`);
+  if (i < 1) throw outOfRange(`No increment leads to frame ${frameNumber(frame)}.`);
   return exposures[i - 1]!.frame;
 }
 
@@ -115,7 +116,9 @@ export function withIncrementAdapted(move: Move, shot: Shot, asked: Increment): 
   const end = frames.length - 1;
   if (at > 0 && at < end) {
     if (share > 1 + 1e-12)
-      throw outOfRange(`That leads past the mark on frame ${frames[end]}. Type less, or let the end move.`);
+      throw outOfRange(
+        `That leads past the mark on frame ${frameNumber(frames[end]!)}. Type less, or let the end move.`,
+      );
     return withShares(move, knots, restSpread(shares, at, share));
   }
   if (end < 2)
@@ -139,10 +142,14 @@ export function withIncrementPushing(move: Move, shot: Shot, asked: Increment, i
   const later = move.marks.slice(index + 1);
   const tied = later.find(({ pointId }) => pointId !== null);
   if (tied)
-    throw outOfRange(`The mark on frame ${tied.frame} is tied to a point of the arc. Untie it first.`);
+    throw outOfRange(
+      `The mark on frame ${frameNumber(tied.frame)} is tied to a point of the arc. Untie it first.`,
+    );
   const beyond = later.find(({ fraction }) => fraction + by > 1 + 1e-9 || fraction + by < -1e-9);
   if (beyond && !isClosed)
-    throw outOfRange(`The arc is too short for that: the mark on frame ${beyond.frame} would leave it.`);
+    throw outOfRange(
+      `The arc is too short for that: the mark on frame ${frameNumber(beyond.frame)} would leave it.`,
+    );
   const at = knots.frames.findIndex((frame) => frame >= asked.frame);
   const spread = withShares(
     move,

@@ -1,3 +1,4 @@
+import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK } from '../model/plainTiming';
@@ -32,7 +33,7 @@ function roomForMark(move: Move): void {
  * @throws ShotError `out-of-range` when the frame has a mark
  */
 export function withMarkOn(move: Move, frame: number, fraction?: number): Move {
-  if (markOn(move, frame)) throw outOfRange(`Frame ${frame} has a mark already.`);
+  if (markOn(move, frame)) throw outOfRange(`Frame ${frameNumber(frame)} has a mark already.`);
   roomForMark(move);
   const { marks } = move;
   const fresh: Mark = {

@@ -57,4 +57,8 @@ export const MIGRATIONS: readonly Migration[] = [
     name: '004-card-version',
     statements: ['ALTER TABLE shots ADD COLUMN cardVersion INTEGER NOT NULL DEFAULT 0'],
   },
+  {
+    name: '005-order',
+    statements: ['ALTER TABLE shots ADD COLUMN rank INTEGER'],
+  },
 ];

@@ -19,6 +19,8 @@ export interface Database {
   readonly isInPlace: () => boolean;
   /** A statement of one's own, for what the models do not offer. Returns the rows. */
   readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
+  /** The same for a change, with named values. */
+  readonly change: (sql: string, values: Readonly<Record<string, string>>) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -89,6 +91,9 @@ export async function openDatabase(folder: string): Promise<Database> {
     isInPlace: () => identityOf(file) === opened,
     select: (sql, values = []) =>
       sequelize.query(sql, { type: QueryTypes.SELECT, replacements: [...values] }),
+    change: async (sql, values) => {
+      await sequelize.query(sql, { type: QueryTypes.UPDATE, bind: { ...values } });
+    },
     close: () => sequelize.close(),
   };
 }

@@ -25,6 +25,8 @@ export interface ShotRecord extends Model<InferAttributes<ShotRecord>, InferCrea
   cardVersion: number;
   createdAt: CreationOptional<Date>;
   updatedAt: CreationOptional<Date>;
+  /** Its place among the shots of its film; null before they were put in order by hand. */
+  rank: CreationOptional<number | null>;
   /** When it went to the bin; null while it is in use. */
   removedAt: Date | null;
 }
@@ -44,6 +46,7 @@ export const defineShotRecord = (sequelize: Sequelize): ModelStatic<ShotRecord> 
       cardVersion: { type: DataTypes.INTEGER, allowNull: false },
       createdAt: { type: DataTypes.DATE, allowNull: false },
       updatedAt: { type: DataTypes.DATE, allowNull: false },
+      rank: { type: DataTypes.INTEGER, allowNull: true },
       removedAt: { type: DataTypes.DATE, allowNull: true },
     },
     { tableName: 'shots', timestamps: true },

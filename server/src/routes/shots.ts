@@ -19,8 +19,15 @@ function created(response: Response, stored: StoredShot): Json {
   return new Json(storedJson(stored));
 }
 
-/** Shots: the list, and each with its revision, its copy, its bin. */
-export function shotRoutes(service: ShotService, { checkBody }: Threads): Router {
+/**
+ * Shots: the list and its order, and each with its revision, its copy, its bin.
+ * @param putDemoIn puts the demo film in
+ */
+export function shotRoutes(
+  service: ShotService,
+  { checkBody }: Threads,
+  putDemoIn: () => Promise<void>,
+): Router {
   const router = Router();
   serve(router, 'listShots', async () => ({ shots: await service.list() }));
   serve(
@@ -49,6 +56,8 @@ export function shotRoutes(service: ShotService, { checkBody }: Threads): Router
     created(response, await service.duplicate(params.id)),
   );
   serve(router, 'removeShot', ({ params }) => service.remove(params.id));
+  serve(router, 'orderShots', ({ body }) => service.order(body.ids), express.json());
+  serve(router, 'loadDemo', putDemoIn);
   serve(router, 'restoreShot', ({ params }) => service.restore(params.id));
   return router;
 }

@@ -17,6 +17,7 @@ export interface ShotSummary {
   readonly lengthFrames: number;
   readonly rate: number;
   readonly updatedAt: string;
+  readonly rank: number | null;
   readonly card: ShotCard;
   /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
   readonly damage: Damage | null;
@@ -108,7 +109,7 @@ export function createShotService(database: Database, threads: Threads) {
 
   async function create(columns: ShotColumns, id = nanoid(12)): Promise<StoredShot> {
     const row = await columnsOf(columns);
-    const record = await shots.create({ id, revision: 1, removedAt: null, ...row });
+    const record = await shots.create({ id, revision: 1, removedAt: null, rank: null, ...row });
     knowGood(id, 1, row.document);
     return storedOf(record, row.document);
   }
@@ -133,6 +134,7 @@ export function createShotService(database: Database, threads: Threads) {
         lengthFrames: record.lengthFrames,
         rate: record.rate,
         updatedAt: isoOf(record.updatedAt),
+        rank: record.rank,
         card: cardOf(record),
         damage: damage.get(record.id) ?? null,
       }));
@@ -208,6 +210,14 @@ export function createShotService(database: Database, threads: Threads) {
       const record = await find(id);
       return { id, revision: record.revision, updatedAt: isoOf(record.updatedAt), name: record.name };
     },
+
+    /** Puts shots into this order, in one statement. Those that are not there are passed over. */
+    order: (ids: readonly string[]): Promise<void> =>
+      database.change(
+        `UPDATE shots SET rank = (SELECT key FROM json_each($ids) WHERE value = shots.id)
+         WHERE id IN (SELECT value FROM json_each($ids))`,
+        { ids: JSON.stringify(ids) },
+      ),
 
     /** Puts a shot in under a fixed id unless it is there already, in use or in the bin. */
     createOnce: async (id: string, text: string): Promise<void> => {

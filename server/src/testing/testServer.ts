@@ -37,6 +37,7 @@ async function serve(folder: string, options: Partial<ServerOptions>): Promise<T
     database,
     threads: testThreads(),
     appFolder: folder,
+    demoFolder: join(__dirname, '../../../demo'),
     log,
     requestsPerMinute: 100_000,
     ...options,
