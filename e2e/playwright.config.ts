@@ -26,7 +26,13 @@ export default defineConfig({
   forbidOnly: Boolean(process.env.CI),
   reporter: [['list']],
   // A trace of every test costs a third of the time: it is recorded when one is tried again.
-  use: { launchOptions, trace: 'on-first-retry', locale: 'en-GB', colorScheme: 'light' },
+  use: {
+    launchOptions,
+    actionTimeout: 20_000,
+    trace: 'on-first-retry',
+    locale: 'en-GB',
+    colorScheme: 'light',
+  },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
     { name: 'wide', grepInvert: /@once/, use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },

@@ -88,8 +88,18 @@ export class Bench {
     return this.page.getByRole('radio', { name, exact: true }).click();
   }
 
+  /** Brings a group of the step's panel forward: by its chip on a phone, by unfolding it on a wide screen. */
+  async group(name: string): Promise<void> {
+    const chip = this.page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
+    const section = this.page.locator(`[role=button][aria-expanded][aria-label="${name}"]`);
+    await expect(chip.or(section)).toBeVisible();
+    if (await chip.isVisible()) await chip.click();
+    else if ((await section.getAttribute('aria-expanded')) === 'false') await section.click();
+  }
+
   /** A ready shape from the dialog. */
   async readyShape(name: string): Promise<void> {
+    await this.group('Draw');
     await this.press('Shapes');
     await this.page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
   }
@@ -117,7 +127,7 @@ export class Bench {
   }
 
   async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
-    await this.page.getByRole('tab', { name }).click();
+    await this.page.getByRole('tab', { name, exact: true }).click();
   }
 
   async type(label: string, value: string | number): Promise<void> {
@@ -203,9 +213,10 @@ export class Bench {
     return (await this.column(column)).map((text) => (text === 'hold' ? 0 : Number(text.replace('−', '-'))));
   }
 
+  /** Length of the arc that is worked on as the browser measures its line, field units to one decimal. */
   async arcLength(): Promise<number> {
     await this.step('Arc');
-    const text = await this.page.getByText(/ (units|mm) long$/).innerText();
-    return Number(text.split(' ')[0]);
+    const length = await this.line.evaluate((path) => (path as unknown as SVGPathElement).getTotalLength());
+    return Math.round(length * 10) / 10;
   }
 }

@@ -35,9 +35,18 @@ for (const theme of THEMES)
     await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
     await page.goto('/shot/demo-rounds-of-the-harbour-master');
-    for (const step of ['Arc', 'Figure', 'Timing', 'Sheet'] as const) {
+    for (const [step, groups] of [
+      ['Arc', []],
+      ['Figure', ['Pose', 'Looks', 'Turn', 'Act']],
+      ['Timing', ['Mark', 'Span', 'Range', 'Move', 'Shot']],
+      ['Sheet', []],
+    ] as const) {
       await bench.step(step);
       expect(await faults(page, theme)).toEqual([]);
+      for (const group of groups) {
+        await bench.group(group);
+        expect(await faults(page, theme)).toEqual([]);
+      }
     }
     await page.getByRole('button', { name: 'View' }).click();
     expect(await faults(page, theme)).toEqual([]);
@@ -49,21 +58,23 @@ for (const theme of THEMES)
     await page.emulateMedia({ colorScheme: theme });
     await page.goto('/shot/demo-dropped-cork');
     await bench.step('Arc');
-    for (const part of ['All arcs', 'Backdrop', 'This arc']) {
-      await bench.choose(part);
+    for (const group of ['All arcs', 'Backdrop', 'Place', 'Draw', 'This arc']) {
+      await bench.group(group);
       expect(await faults(page, theme)).toEqual([]);
     }
-    for (const [opens, title] of [
-      ['Shapes', 'Shapes'],
-      ['Import SVG', 'Import SVG'],
-      ['Reverse', 'Turn the arc round'],
+    for (const [group, opens, title] of [
+      ['Draw', 'Shapes', 'Shapes'],
+      ['Draw', 'Import SVG', 'Import SVG'],
+      ['This arc', 'Reverse', 'Turn the arc round'],
     ] as const) {
+      await bench.group(group);
       await bench.press(opens);
       const dialog = page.getByRole('dialog', { name: title });
       await expect(dialog).toBeVisible();
       expect(await faults(page, theme)).toEqual([]);
       await dialog.getByRole('button', { name: 'Close', exact: true }).click();
     }
+    await bench.group('Place');
     await bench.press('Select all');
     await expect(page.getByText('The whole arc')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
@@ -71,15 +82,18 @@ for (const theme of THEMES)
     await bench.press('Point at the figure');
     await expect(page.getByText('This spot on the arc')).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
+    await bench.group('Draw');
     await bench.press('Point by point');
     expect(await faults(page, theme)).toEqual([]);
     await bench.press('Discard');
+    await bench.group('Draw');
     await bench.press('Freehand');
     await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
     await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
     await bench.press('Discard');
     await bench.step('Timing');
+    await bench.group('Span');
     await bench.press('Other easings');
     await expect(page.getByRole('dialog', { name: 'Easing of this span' })).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);

@@ -36,6 +36,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
   page,
 }) => {
   await bench.openShot({ name: 'Crab', length: 25 });
+  await bench.group('Draw');
   await bench.press('Act it out');
   await actWithRest(bench);
   // 0.8 s at 24 frames a second are 19 intervals without a move; fewer where the machine was late.
@@ -44,6 +45,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
 
   await bench.step('Figure');
   const before = await marksIn(bench);
+  await bench.group('Act');
   const slider = page.getByRole('slider', { name: 'Stay within' });
   await slider.focus();
   for (let i = 0; i < 12; i++) await slider.press('ArrowRight');
@@ -60,6 +62,7 @@ test('a gesture with a rest in its middle: the rest is still there after thinnin
   await bench.step('Sheet');
   expect(await bench.numbers('along')).toEqual(along);
   await bench.step('Figure');
+  await bench.group('Act');
   await expect(page.getByTestId('thinned-to')).toBeVisible();
 });
 
@@ -68,16 +71,20 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.openShot({ name: 'Crab', length: 25 });
+    await bench.group('Draw');
     await bench.press('Act it out');
     await actWithRest(bench);
+    await bench.group('Act');
     await bench.press('Act it out again');
     await bench.stroke([0.2, 0.3], [0.8, 0.8]);
     await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
     await page.getByRole('radio', { name: 'Gesture 1' }).click();
     await expect(page.getByRole('radio', { name: 'Gesture 1' })).toBeChecked();
     await bench.undo();
+    await bench.group('Act');
     await expect(page.getByRole('radio', { name: 'Gesture 2' })).toBeChecked();
     await bench.undo();
+    await bench.group('Act');
     await expect(page.getByRole('radio', { name: 'Gesture 2' })).toHaveCount(0);
     await expect(page.getByTestId('figure')).toHaveCount(1);
   },
@@ -88,9 +95,11 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.openShot({ name: 'Fitting', length: 97 });
+    await bench.group('Draw');
     await bench.press('Act it out');
     const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
     await bench.hand.drag([a!, b!]);
+    await bench.group('Act');
     await expect(page.getByTestId('thinned-to')).toBeVisible();
     const length = async (): Promise<number> =>
       Number(await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuemax'));
@@ -104,12 +113,16 @@ test(
 
     expect(await length()).toBe(97);
     await bench.press('Fit the move to the shot');
+    await expect(page.getByRole('button', { name: 'Fit the move to the shot' })).toBeHidden();
+    await bench.group('Pose');
     const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
     await expect(lastMark).toHaveText('97');
     await bench.undo();
     await expect(lastMark).not.toHaveText('97');
+    await bench.group('Act');
     await bench.press('End the shot with the move');
     await expect.poll(length).toBeLessThan(97);
+    await bench.group('Pose');
     await expect(lastMark).toHaveText(String(await length()));
   },
 );
@@ -119,6 +132,7 @@ test('with a count the hand waits with the pointer down, and what is let go befo
   page,
 }) => {
   await bench.openShot({ name: 'On three', length: 25 });
+  await bench.group('Draw');
   await bench.press('Act it out');
   await page.getByRole('switch', { name: 'Count me in' }).click();
   const [a, b] = await spotsOf(bench, [0.2, 0.6], [0.8, 0.4]);
@@ -146,15 +160,19 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
 }) => {
   test.skip(bench.hand.isFinger, 'a phone has no arrow keys');
   await bench.openShot({ name: 'By keys', length: 25 });
+  await bench.group('Draw');
   await bench.press('Pose it');
+  await bench.group('Pose');
   await page.getByRole('button', { name: 'Place it in the centre' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
   await bench.goTo(25);
+  await bench.group('Pose');
   await bench.type('Across, units', 1400);
   await bench.type('Down, units', 300);
   await bench.goTo(13);
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+Alt+ArrowUp');
   await page.keyboard.press('Alt+ArrowLeft');
+  await bench.group('Pose');
   const marks = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button');
   await expect(marks).toHaveText(['1', '13', '25']);
   const places = async (): Promise<string[]> => {
@@ -165,9 +183,11 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   };
   const [first, nudged, last] = await places();
   expect([first, last]).toEqual(['960.0 540.0', '1400.0 300.0']);
+  await bench.group('Pose');
   await bench.press('Hold from frame 13');
   await expect(marks).toHaveText(['1', '13', '21', '25']);
   await bench.undo();
+  await bench.group('Pose');
   await bench.press('Remove pose');
   await expect(marks).toHaveText(['1', '25']);
   expect((await places())[1]).not.toBe(nudged);
@@ -185,6 +205,7 @@ test('poses: the figure is put in place, the arc and the marks grow, and nothing
   page,
 }) => {
   await bench.openShot({ name: 'Steps', length: 25 });
+  await bench.group('Draw');
   await bench.press('Pose it');
   await bench.tap(0.2, 0.7);
   await expect(page.getByTestId('figure')).toBeVisible();
@@ -220,6 +241,7 @@ test('poses: the figure is put in place, the arc and the marks grow, and nothing
   await bench.goTo(6);
   await expect(figure).not.toHaveAttribute('transform', stands!);
   const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
+  await bench.group('Pose');
   await between.getByRole('radio', { name: 'Straight' }).click();
   await expect(between.getByRole('radio', { name: 'Straight' })).toBeChecked();
   expect(await places()).toEqual(curved);

@@ -34,6 +34,7 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
 }) => {
   test.skip(hand.isFinger, 'a finger has no Shift');
   await bench.openShot({ name: 'Guides' });
+  await bench.group('Draw');
   await bench.press('Import SVG');
   const dialog = page.getByRole('dialog', { name: 'Import SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
@@ -44,12 +45,14 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
   await hand.hold([point, level], async () => {
     await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', /^M/);
   });
+  await bench.group('Place');
   await expect(bench.field('Down, units')).toHaveValue('300');
   await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', '');
   await bench.undo();
   await page.keyboard.down('Shift');
   await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
   await page.keyboard.up('Shift');
+  await bench.group('Place');
   await expect(bench.field('Down, units')).toHaveValue('700');
   await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
 });

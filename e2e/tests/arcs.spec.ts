@@ -3,6 +3,7 @@ import { expect, ONCE, test } from '../support/test';
 test('a stretch is pulled without a further point, and straightened again', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Line' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.group('Draw');
   await bench.press('Keep it');
   const count = await bench.points.count();
   const straight = await bench.arcLength();
@@ -13,6 +14,7 @@ test('a stretch is pulled without a further point, and straightened again', asyn
   await expect(bench.points).toHaveCount(count);
   await expect(page.getByTestId('loupe')).toHaveCount(0);
   await bench.tap(0.5, 0.2);
+  await bench.group('Place');
   await expect(page.getByText('This spot on the arc')).toBeVisible();
   await bench.press('Straighten');
   await expect.poll(async () => Math.abs((await bench.arcLength()) - straight)).toBeLessThan(straight * 0.02);
@@ -23,11 +25,13 @@ test('several points are selected, moved, turned and mirrored together', async (
   await bench.readyShape('Through three points');
   const length = await bench.arcLength();
   if (hand.isFinger) {
+    await bench.group('Place');
     await bench.press('Select several');
     const box = [await bench.spot(0.02, 0.1), await bench.spot(0.98, 0.95)];
     await hand.drag(box);
     await bench.press('Select several');
   } else await page.keyboard.press('Control+a');
+  await bench.group('Place');
   await expect(page.getByText('The whole arc')).toBeVisible();
   await expect(page.getByTestId('selection-frame')).toBeVisible();
   const d = (await bench.line.getAttribute('d'))!;
@@ -39,6 +43,7 @@ test('several points are selected, moved, turned and mirrored together', async (
   await bench.undo();
   await bench.undo();
   await expect(bench.line).toHaveAttribute('d', d);
+  await bench.group('Place');
   const width = await bench.number('Width, units');
   await bench.type('Width, units', width * 2);
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(length * 1.5);
@@ -47,6 +52,7 @@ test('several points are selected, moved, turned and mirrored together', async (
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('Shift+ArrowRight');
+    await bench.group('Place');
     await expect.poll(() => bench.number('Middle, across, units')).toBe(across + 11);
   }
 });
@@ -56,17 +62,21 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
   page,
 }) => {
   await bench.openShot({ name: 'Knot' });
+  await bench.group('Draw');
   await bench.press('Import SVG');
   const dialog = page.getByRole('dialog', { name: 'Import SVG' });
   await dialog.getByLabel('SVG or path data').fill('M 300 500 L 900 500 L 912 500 L 1600 500');
   await dialog.getByRole('radio', { name: 'Keep its position' }).click();
   await dialog.getByRole('button', { name: 'Import' }).click();
   await bench.tap(905 / 1920, 500 / 1080);
+  await bench.group('Place');
   await expect(bench.field('Across, units')).toHaveValue(/^9(00|12)$/);
   const first = await bench.number('Across, units');
   await bench.tap(905 / 1920, 500 / 1080);
+  await bench.group('Place');
   await expect.poll(() => bench.number('Across, units')).toBe(first === 900 ? 912 : 900);
   await bench.tap(905 / 1920, 500 / 1080);
+  await bench.group('Place');
   await expect.poll(() => bench.number('Across, units')).toBe(first);
 });
 
@@ -74,6 +84,7 @@ test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ be
   await bench.openShot({ name: 'Loop' });
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
+  await bench.group('This arc');
   await bench.press('Close');
   await expect(bench.line).toHaveAttribute('d', /Z$/);
   await bench.press('Open');
@@ -82,20 +93,24 @@ test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ be
   await bench.undo();
 
   const start = await page.getByTestId('figure').getAttribute('transform');
+  await bench.group('This arc');
   await bench.press('Reverse');
   await bench.press('The move stays where it is');
   await expect(page.getByTestId('figure')).not.toHaveAttribute('transform', '');
   await bench.undo();
+  await bench.group('This arc');
   await bench.press('Reverse');
   await bench.press('The move runs the other way');
   await expect(page.getByTestId('figure')).not.toHaveAttribute('transform', start!);
   await bench.undo();
 
+  await bench.group('Place');
   await bench.press('Point at the figure');
   await bench.type('From the start, units', Math.round(length / 2));
   await bench.press('Cut here');
   await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
   expect(Math.abs((await bench.arcLength()) - length / 2)).toBeLessThan(1);
+  await bench.group('This arc');
   await bench.press('Join');
   await page.getByRole('dialog').getByRole('button', { name: 'Wave, rest' }).click();
   await expect(page.getByTestId('other-arc-line')).toHaveCount(0);
@@ -108,6 +123,7 @@ test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, 
   await bench.step('Sheet');
   const before = await bench.column('along');
   await bench.step('Arc');
+  await bench.group('Place');
   await bench.press('Point at the figure');
   await bench.type('From the start, units', 400);
   await bench.type('Turn by, °', 60);
@@ -130,11 +146,13 @@ test('the move keeps its shares, its distances or its spots, as chosen', ONCE, a
     return place;
   };
   const length = await bench.arcLength();
+  await bench.group('This arc');
   await bench.choose('Distances');
   await bench.type('End, across, units', 1920);
   expect(await bench.arcLength()).toBeGreaterThan(length + 100);
   expect(await last()).toBeCloseTo(length, 1);
   await bench.undo();
+  await bench.group('This arc');
   await bench.choose('Proportions');
   await bench.type('End, across, units', 1920);
   expect(await last()).toBeCloseTo(await bench.arcLength(), 1);
@@ -147,7 +165,7 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
   await bench.openShot({ name: 'Traffic' });
   await bench.readyShape('Line');
   await bench.readyShape('Wave');
-  await bench.choose('All arcs');
+  await bench.group('All arcs');
   const rows = page.getByRole('listitem');
   await expect(rows).toHaveCount(2);
   await expect(rows.first()).toContainText('Wave');
@@ -178,16 +196,16 @@ test('several arcs: named, coloured, hidden, locked, ordered, with and without a
 
   // A locked arc stays as it is.
   await bench.press('Lock Wave');
-  await bench.choose('This arc');
+  await bench.group('This arc');
   await expect(page.getByText(/This arc is locked/).first()).toBeVisible();
   await expect(bench.points).toHaveCount(0);
-  await bench.choose('All arcs');
+  await bench.group('All arcs');
   await bench.press('Work on Ferry');
   await expect(bench.points).toHaveCount(2);
   await bench.saved();
   await page.reload();
   await bench.step('Arc');
-  await bench.choose('All arcs');
+  await bench.group('All arcs');
   await expect(rows.first()).toContainText('Ferry');
   await bench.press('More for Ferry');
   await bench.press('Remove this arc');
@@ -203,11 +221,14 @@ test('a box round points selects them, and the grips of their frame turn, size a
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
   const box = [await bench.spot(0.03, 0.05), await bench.spot(0.97, 0.97)];
+  await bench.group('Place');
   if (hand.isFinger) await bench.press('Select several');
   else await page.keyboard.down('Shift');
   await hand.drag(box);
+  await bench.group('Place');
   if (hand.isFinger) await bench.press('Select several');
   else await page.keyboard.up('Shift');
+  await bench.group('Place');
   await expect(page.getByText('The whole arc')).toBeVisible();
 
   // The move grip hangs below the frame, in its middle.
@@ -218,6 +239,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
   await hand.drag([below, { x: below.x, y: below.y - 24 }]);
   await expect.poll(() => bench.number('Middle, down, units')).toBeLessThan(before - 20);
   await bench.undo();
+  await bench.group('Place');
   await expect.poll(() => bench.number('Middle, down, units')).toBe(before);
 
   // The ring on top turns, a corner sizes.

@@ -20,6 +20,7 @@ test(
     await bench.readyShape('Line');
     const length = await bench.arcLength();
     await bench.step('Timing');
+    await bench.group('Span');
     await bench.press('Other easings');
     const dialog = page.getByRole('dialog', { name: 'Easing of this span' });
     await expect(dialog.getByRole('radio')).toHaveCount(10);
@@ -35,6 +36,7 @@ test(
 
     // As a chart it is the same on every frame; and each choice is one step.
     await bench.step('Timing');
+    await bench.group('Span');
     await bench.press('Other easings');
     await dialog.getByRole('radio', { name: 'By chart' }).click();
     await bench.step('Sheet');
@@ -43,6 +45,7 @@ test(
     await page.reload();
     await bench.step('Timing');
     await expect(page.getByText('By chart')).toBeVisible();
+    await bench.group('Span');
     await bench.press('Other easings');
     await dialog.getByRole('radio', { name: 'Settles' }).click();
     await bench.type('Overshoots by, %', 20);

@@ -9,6 +9,7 @@ async function typeIncrement(bench: Bench, frame: number, value: number): Promis
 test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ bench, page }) => {
   await bench.straight('Typed', 9);
   await bench.goTo(9);
+  await bench.group('Mark');
   await bench.press('Select the mark');
   await bench.type('Place, units', 800);
   await bench.press('Deselect');
@@ -39,6 +40,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   await bench.straight('Skips', 11);
   const table = page.getByRole('table', { name: 'Increments' }).first();
   await bench.goTo(4);
+  await bench.group('Mark');
   await bench.press('Skip and hold');
   await bench.step('Sheet');
   await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
@@ -50,6 +52,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
   await bench.step('Timing');
   await bench.goTo(4);
+  await bench.group('Mark');
   await bench.press('Restore picture');
   await bench.press('Skip and close the gap');
   await expect(page.getByTestId('frame-count')).toContainText('of 10');
@@ -68,6 +71,7 @@ test('pictures are skipped, with the length or without, taken back in, and put b
   expect(straight[5]!).toBeGreaterThan(length / 10);
   expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
   await bench.step('Timing');
+  await bench.group('Mark');
   await bench.press('Back to plan');
   await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
 });
@@ -77,7 +81,9 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.straight('Ranges', 13);
+    await bench.group('Move');
     await bench.choose('Twos');
+    await bench.group('Range');
     await bench.type('From frame', 6);
     await bench.type('Until frame', 8);
     await bench.press('Ones');
@@ -86,6 +92,7 @@ test(
     expect(await bench.column('held')).toEqual(['2', '2', '1', '1', '1', '1', '2', '2', '1']);
     await bench.step('Timing');
     await bench.goTo(4);
+    await bench.group('Mark');
     await bench.press('Add a mark');
     await expect(
       page.getByText('The mark on frame 4 falls between exposures and is not seen.'),
@@ -100,6 +107,7 @@ test(
     await bench.openShot({ name: 'Round', rate: 12, length: 36 });
     await bench.readyShape('Circle');
     await bench.step('Timing');
+    await bench.group('Move');
     await expect(page.getByText(/the loop doesn’t pause there/)).toBeVisible();
     await bench.press('Number of pictures');
     await bench.type('Pictures', 20);

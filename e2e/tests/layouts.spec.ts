@@ -50,6 +50,7 @@ test(
   async ({ page, bench }) => {
     await page.goto(SHOT);
     await bench.goTo(15);
+    await bench.group('Mark');
     await bench.press('Select the mark');
     const label = bench.field('On frame');
     await label.fill('16');

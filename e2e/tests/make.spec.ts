@@ -12,6 +12,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
     0.5 + 0.25 * Math.sin(i / 2.2),
   ]);
   await bench.draw(...wave);
+  await bench.group('Draw');
   const card = page.getByText('Your stroke', { exact: true });
   await expect(card).toBeVisible();
   // The slider, worked by keys: further from the stroke means fewer points, shown as they change.
@@ -34,6 +35,7 @@ test('a first stroke is an arc at once; how closely it is followed is settled af
   await expect(page.getByText('working…')).toBeHidden();
   const few = await count();
   await expect(page.getByText(`${few} points`, { exact: true })).toBeVisible();
+  await bench.group('Draw');
   await bench.press('Keep it');
   await expect(card).toBeHidden();
   // The stroke and all that was settled about it are one step.
@@ -50,6 +52,7 @@ test('drawing again takes the first stroke back', async ({ bench, page }) => {
   await expect(bench.line).toHaveCount(0);
   await bench.stroke([0.1, 0.2], [0.9, 0.2]);
   await expect(page.getByTestId('arc-line')).toHaveCount(1);
+  await bench.group('Draw');
   await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
 });
 
@@ -59,8 +62,10 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
 }) => {
   await bench.openShot({ name: 'Mooring' });
   await bench.draw([0.2, 0.5], [0.6, 0.5]);
+  await bench.group('Draw');
   await bench.press('Keep it');
   const short = await bench.arcLength();
+  await bench.group('Draw');
   await bench.press('Freehand');
   await bench.stroke([0.6, 0.5], [0.7, 0.5], [0.8, 0.5]);
   await expect(page.getByRole('radio', { name: 'Continues from the end' })).toBeChecked();
@@ -68,6 +73,7 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(short * 1.4);
   const long = await bench.arcLength();
 
+  await bench.group('Draw');
   await bench.press('Freehand');
   await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.5, 0.2], [0.6, 0.5]);
   await expect(page.getByRole('radio', { name: 'Replaces part of the arc' })).toBeChecked();
@@ -80,6 +86,7 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
   await expect.poll(() => bench.arcLength()).toBe(long);
 
   // The same stroke can become an arc of its own.
+  await bench.group('Draw');
   await bench.press('Freehand');
   await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.6, 0.5]);
   await bench.choose('A new arc');
@@ -90,6 +97,7 @@ test('a stroke from the end goes on from it, and one on the arc replaces a stret
 
 test('point by point: placed, steered, taken back, closed on the first', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Buoys' });
+  await bench.group('Draw');
   await bench.press('Point by point');
   await bench.tap(0.2, 0.3);
   await bench.tap(0.5, 0.2);
@@ -100,6 +108,7 @@ test('point by point: placed, steered, taken back, closed on the first', async (
   await expect(page.getByText('3 points', { exact: true })).toBeVisible();
   if (!hand.isFinger) {
     await page.keyboard.press('Control+z');
+    await bench.group('This arc');
     await expect(page.getByText('2 points', { exact: true })).toBeVisible();
     await bench.stroke([0.8, 0.5], [0.86, 0.62]);
   }
@@ -109,6 +118,7 @@ test('point by point: placed, steered, taken back, closed on the first', async (
   await expect(bench.points).toHaveCount(4);
   // A closed arc starts even.
   await bench.step('Timing');
+  await bench.group('Span');
   await expect(page.getByLabel('Leave slowly over, frames', { exact: true })).toBeHidden();
 });
 
@@ -118,11 +128,13 @@ test('point by point ends with a double tap, with Enter, or with the button', as
   hand,
 }) => {
   await bench.openShot({ name: 'Stakes' });
+  await bench.group('Draw');
   await bench.press('Point by point');
   await bench.tap(0.2, 0.3);
   await bench.tap(0.5, 0.2);
   await bench.tapTwice(0.8, 0.6);
   await expect(bench.points).toHaveCount(3);
+  await bench.group('Draw');
   await bench.press('Point by point');
   await bench.tap(0.1, 0.8);
   await bench.tap(0.4, 0.9);
@@ -139,6 +151,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
 }) => {
   await bench.openShot({ name: 'Lamp' });
   await bench.readyShape('Circle');
+  await bench.group('This arc');
   await bench.type('Radius, units', 100);
   await expect.poll(() => bench.arcLength()).toBe(628.3);
   await bench.type('Radius, units', 300);
@@ -152,6 +165,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
   await bench.saved();
   await page.reload();
   await bench.step('Arc');
+  await bench.group('This arc');
   await expect(bench.field('Radius, units')).toBeVisible();
 
   // The point at the top is moved: now it is an arc like any other.
@@ -161,6 +175,7 @@ test('a ready shape fits the field, has typed sizes and handles, and is free onc
   await hand.drag([top, { x: top.x, y: top.y - 20 }]);
   await expect(bench.field('Radius, units')).toBeHidden();
   await bench.undo();
+  await bench.group('This arc');
   await expect(bench.field('Radius, units')).toBeVisible();
 });
 
@@ -190,6 +205,7 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.openShot({ name: 'Chart' });
+    await bench.group('Draw');
     await bench.press('Import SVG');
     const dialog = page.getByRole('dialog', { name: 'Import SVG' });
     const text = dialog.getByLabel('SVG or path data');
@@ -209,6 +225,7 @@ test(
     await expect(bench.line).toHaveAttribute('d', /^M100 40C.*Z$/);
     expect(await bench.arcLength()).toBe(280);
 
+    await bench.group('Draw');
     await bench.press('Import SVG');
     await dialog.getByLabel('SVG or path data').fill('M0 0L30 40 M10 0A5 5 0 0 1 20 0');
     await dialog.getByRole('checkbox', { name: 'Path 2' }).click();

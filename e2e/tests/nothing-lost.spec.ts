@@ -281,20 +281,23 @@ test('what is typed out of range says so where it was typed, and the length says
   page,
 }) => {
   await bench.straight('Range', 21);
+  await bench.group('Move');
   const ends = page.getByLabel('Ends on frame', { exact: true });
   await enter(ends, '30');
   await expect(ends).toHaveValue('21');
   await expect(page.getByText('21 is the last frame of the shot.')).toBeVisible();
   await page.getByRole('button', { name: 'Make the shot longer' }).click();
   await expect(ends).toHaveValue('30');
+  await bench.group('Shot');
   const length = page.getByLabel('Length, frames', { exact: true });
   await expect(length).toHaveValue('30');
 
   await enter(length, '60');
   await expect(page.getByText('The move was stretched to fit.')).toBeVisible();
-  await expect(ends).toHaveValue('60');
   await page.getByRole('button', { name: 'Don’t stretch the move' }).click();
+  await bench.group('Move');
   await expect(ends).toHaveValue('30');
+  await bench.group('Shot');
   await expect(length).toHaveValue('60');
   await bench.undo();
   await expect(length).toHaveValue('30');
@@ -306,6 +309,7 @@ test('what is typed out of range says so where it was typed, and the length says
 test('a mark is tied to a point that is far away only when that is meant', ONCE, async ({ bench, page }) => {
   await bench.straight('Tie', 21);
   await bench.goTo(6);
+  await bench.group('Mark');
   await bench.press('Add a mark');
   const place = page.getByLabel('Place, units', { exact: true });
   const before = await place.inputValue();

@@ -49,6 +49,7 @@ test('dragging along the arc or the ruler looks at other frames; the table follo
   await bench.openShot({ name: 'Ferry', length: 21 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
+  await bench.group('Span');
   await page.getByRole('radio', { name: 'Even' }).click();
   const count = page.getByTestId('frame-count');
   await bench.step('Figure');

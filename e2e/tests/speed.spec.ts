@@ -62,6 +62,7 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
   );
   await bench.openShot({ name: 'Procession', length: 201 });
   await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
+  await bench.group('Draw');
   await bench.press('Keep it');
   await page
     .getByRole('slider', { name: /^Frame/ })

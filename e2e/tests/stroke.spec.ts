@@ -25,6 +25,7 @@ test('from one stroke to a rounded table, which survives a reload', async ({ ben
 
   // A move over the whole shot that leaves and arrives over a quarter of it.
   await bench.step('Timing');
+  await bench.group('Span');
   await expect(page.getByLabel('Leave slowly over, frames', { exact: true })).toHaveValue('5');
   await bench.type('Leave slowly over, frames', 6);
   await bench.type('Arrive slowly over, frames', 6);
@@ -61,6 +62,7 @@ test('timing follows while a value is dragged, and one drag is one undo step', a
   await bench.openShot({ name: 'Mooring', length: 41 });
   await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
   await bench.step('Timing');
+  await bench.group('Span');
   const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
   await expect(leave).toHaveValue('10');
   const trail = page.getByTestId('trail').locator('path').first();
@@ -88,6 +90,7 @@ test(
     await bench.step('Timing');
     const trail = page.getByTestId('trail').locator('path').first();
     const before = await trail.getAttribute('d');
+    await bench.group('Span');
     const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
     await leave.click();
     await leave.press('Control+a');
@@ -104,13 +107,18 @@ test('length, first and last frame, easing and exposure', ONCE, async ({ bench, 
   await bench.openShot({ name: 'Slipway', length: 48 });
   await bench.draw([0.1, 0.5], [0.9, 0.4]);
   await bench.step('Timing');
+  await bench.group('Shot');
   await bench.type('Length, frames', 20);
+  await bench.group('Move');
   await expect(page.getByLabel('Ends on frame', { exact: true })).toHaveValue('20');
+  await bench.group('Span');
   await page.getByRole('radio', { name: 'Even' }).click();
+  await bench.group('Move');
   await page.getByRole('radio', { name: 'Twos' }).click();
   await expect(
     page.getByText('Frame 20 falls between exposures and the shot ends: the arrival is never seen.'),
   ).toBeVisible();
+  await bench.group('Shot');
   await bench.type('Length, frames', 21);
   await expect(page.getByText(/falls between exposures/)).toBeHidden();
   await bench.step('Sheet');
@@ -119,6 +127,7 @@ test('length, first and last frame, easing and exposure', ONCE, async ({ bench, 
   const along = numbers((await bench.column('along')).slice(1));
   expect(Math.max(...along) - Math.min(...along)).toBeLessThanOrEqual(0.011);
   await bench.step('Timing');
+  await bench.group('Move');
   await bench.type('Starts on frame', 5);
   await bench.step('Sheet');
   expect((await bench.column('frame'))[0]).toBe('5');
@@ -128,6 +137,7 @@ test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page 
   await bench.openShot({ name: 'Bollard' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
   await bench.step('Timing');
+  await bench.group('Span');
   const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
   for (const nonsense of ['soon', '', '1e9', '--3']) {
     await bench.type('Leave slowly over, frames', nonsense);

@@ -1,10 +1,12 @@
 import type { Page } from '@playwright/test';
+import type { Bench } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
 /** Reads tracked positions in by the button of the Figure step. */
-async function bringIn(page: Page, name: string, lines: readonly string[]): Promise<void> {
-  const waiting = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Import tracked positions' }).click();
+async function bringIn(bench: Bench, name: string, lines: readonly string[]): Promise<void> {
+  await bench.group('Act');
+  const waiting = bench.page.waitForEvent('filechooser');
+  await bench.press('Import tracked positions');
   const chooser = await waiting;
   await chooser.setFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) });
 }
@@ -31,7 +33,13 @@ test(
   async ({ bench, page }) => {
     await bench.openShot({ name: 'Buoy', length: 25 });
     await bench.step('Figure');
-    await bringIn(page, 'broken.csv', ['frame,x,y', '1,200,300', '2,over there,300', '3,220,300', '4,1e9,2']);
+    await bringIn(bench, 'broken.csv', [
+      'frame,x,y',
+      '1,200,300',
+      '2,over there,300',
+      '3,220,300',
+      '4,1e9,2',
+    ]);
     await expect(
       page
         .getByRole('alert')
@@ -44,7 +52,8 @@ test(
     const places = Array.from({ length: 25 }, (_, i): [number, number] =>
       i <= 12 ? [200 + 50 * i, 300] : [800, 300 + 40 * Math.max(0, i - 20)],
     );
-    await bringIn(page, 'buoy.csv', ['frame,x,y', ...places.map(([x, y], i) => `${i + 1},${x},${y}`)]);
+    await bringIn(bench, 'buoy.csv', ['frame,x,y', ...places.map(([x, y], i) => `${i + 1},${x},${y}`)]);
+    await bench.group('Act');
     await expect(page.getByTestId('thinned-to')).toBeVisible();
     await bench.step('Sheet');
     const look = async () => [await bench.numbers('x'), await bench.numbers('y')];
@@ -78,7 +87,7 @@ test(
     await bench.openShot({ name: 'Long rounds', length: 25 });
     await bench.step('Figure');
     const progress = page.getByRole('progressbar', { name: 'Thinning' });
-    await bringIn(page, 'rounds.csv', fiveMinutes());
+    await bringIn(bench, 'rounds.csv', fiveMinutes());
     await expect(progress).toBeVisible();
     await progress.getByRole('button', { name: 'Stop' }).click();
     await expect(progress).toHaveCount(0);
@@ -87,6 +96,7 @@ test(
     // What was brought in is kept, and does it later.
     await watchFrames(page);
     await page.getByRole('button', { name: /^rounds\.csv, 300\.00 s/ }).click();
+    await bench.group('Act');
     await expect(page.getByTestId('thinned-to')).toBeVisible({ timeout: 60_000 });
     await expect(progress).toHaveCount(0);
     const { lasted, longest, frames } = await page.evaluate(() => {

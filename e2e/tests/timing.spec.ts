@@ -25,6 +25,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
 }) => {
   await bench.straight('Round table', 41);
   await bench.goTo(21);
+  await bench.group('Mark');
   await bench.press('Add a mark');
   await bench.type('Place, units', 600);
   await page.getByRole('switch', { name: 'Shift later marks' }).click();
@@ -83,6 +84,7 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
 }) => {
   await bench.straight('Marks', 41);
   await bench.goTo(21);
+  await bench.group('Mark');
   await bench.press('Add a mark');
   await bench.view('Graph');
   const { spots } = await graphScale(bench);
@@ -94,8 +96,10 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   await expect(bench.field('On frame')).toHaveValue('25');
   const length = await bench.arcLength();
   await bench.step('Timing');
+  await bench.group('Mark');
   await expect.poll(() => bench.number('Place, units')).toBeCloseTo(length / 2, 0);
   await bench.undo();
+  await bench.group('Mark');
   await expect(bench.field('On frame')).toHaveValue('21');
 
   // Upwards it changes its place alone.
@@ -111,6 +115,7 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   });
   await bench.goTo(1);
   await hand.drag([onRail(21), onRail(31)]);
+  await bench.group('Mark');
   await expect(bench.field('On frame')).toHaveValue('31');
 });
 
@@ -167,6 +172,7 @@ test('ticks and posts are dragged on the ruler; with a view that is zoomed in to
   await bench.step('Timing');
   // The last post, dragged back: the mark on the last frame is at three quarters.
   await hand.drag([onRuler(1), onRuler(0.75)]);
+  await bench.group('Mark');
   await expect(bench.field('On frame')).toHaveValue('21');
   await expect.poll(async () => (await bench.number('Place, units')) / length).toBeCloseTo(0.75, 2);
   await ruler.focus();
@@ -215,7 +221,9 @@ test('charts: halves, a rung dragged, the number of drawings, and the nearest ea
   expect(dragged).toBeCloseTo(0.25, 2);
   expect(third).toBe(0.875);
 
+  await bench.group('Mark');
   await page.getByRole('switch', { name: 'Shift later marks' }).click();
+  await bench.group('Span');
   await bench.type('Drawings between', 7);
   await expect(page.getByTestId('frame-count')).toContainText('of 9');
   await bench.press('Even');
@@ -230,6 +238,7 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   hand,
 }) => {
   await bench.straight('Where', 21);
+  await bench.group('Range');
   await bench.press('Pick part of the arc');
   await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11');
   await expect(page.getByTestId('chosen-stretch')).toHaveAttribute('d', /^M/);
@@ -238,6 +247,7 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   await bench.view('Graph');
   await expect(page.getByTestId('graph-chosen')).toHaveAttribute('d', /^M/);
   await bench.press('Deselect');
+  await bench.group('Mark');
   await page.getByRole('switch', { name: 'Select a range' }).click();
   await hand.drag([await bench.spot(0.1 + 0.8 * 0.21, 0.5), await bench.spot(0.1 + 0.8 * 0.39, 0.5)]);
   await expect(page.getByTestId('where-and-when')).toHaveText(/Frames [56]–8/);
@@ -249,6 +259,7 @@ test(
   async ({ bench, page }) => {
     await bench.straight('Handling', 41);
     await bench.goTo(11);
+    await bench.group('Mark');
     await bench.press('Add a mark');
     await bench.choose('Breakdown');
     await bench.press('Copy mark');
@@ -266,11 +277,15 @@ test(
     await bench.step('Arc');
     await expect(page.getByTestId('point-with-mark')).toHaveCount(1);
     await bench.step('Timing');
+    await bench.group('Mark');
     await bench.press('Untie');
     await bench.press('Delete mark');
+    await bench.group('Move');
     await bench.press('Clear timing');
+    await bench.group('Span');
     await expect(page.getByText('40 increments')).toBeVisible();
     await bench.undo();
+    await bench.group('Span');
     await expect(page.getByText('40 increments')).toHaveCount(0);
   },
 );

@@ -10,6 +10,7 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
 }) => {
   await page.goto(SHOT);
   await bench.step('Figure');
+  await bench.group('Turn');
   const strip = page.getByTestId('track-turn');
   await strip.scrollIntoViewIfNeeded();
   const figure = page.getByTestId('figure').first();

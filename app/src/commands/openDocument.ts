@@ -130,6 +130,12 @@ export async function restoreShot(id: string): Promise<boolean> {
   return true;
 }
 
+/** The same for several, one after the other; it stops at one that cannot be brought back. */
+export async function restoreShots(ids: readonly string[]): Promise<void> {
+  for (const id of ids) if (!(await restoreShot(id))) return;
+  if (ids.length > 1) store.dispatch(messageShown(`${ids.length} shots are back.`));
+}
+
 /** Saves a version of a shot as one of its own. Returns its id; null when it could not be, and says why. */
 export async function saveAsCopy(shot: Shot): Promise<string | null> {
   const copy = withSuffix(shot, ' (my version)');

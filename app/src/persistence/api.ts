@@ -63,6 +63,14 @@ export const api = createApi({
       query: (id) => ask('removeShot', { id }),
       invalidatesTags: ['List'],
     }),
+    orderShots: build.mutation<void, readonly string[]>({
+      query: (ids) => ask('orderShots', {}, { ids }),
+      invalidatesTags: ['List'],
+    }),
+    loadDemo: build.mutation<void, void>({
+      query: () => ask('loadDemo', {}, {}),
+      invalidatesTags: ['List'],
+    }),
     listEasings: build.query<readonly KeptEasing[], void>({
       query: () => ask('listEasings'),
       transformResponse: (answer: Immutable<AnswerOf<'listEasings'>>) => answer.easings,

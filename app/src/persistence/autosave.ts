@@ -179,7 +179,7 @@ export function startAutosave(store: AppStore): Autosave {
       }
       case 'removed':
         store.dispatch(saveMoved({ status: 'removed' }));
-        store.dispatch(messageShown(failure.sentence, { kind: 'restore', shotId: id }));
+        store.dispatch(messageShown(failure.sentence, { kind: 'restore', shotIds: [id] }));
         return;
       case 'gone':
       case 'damaged':

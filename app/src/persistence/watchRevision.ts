@@ -45,7 +45,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     if (isRemoved) {
       store.dispatch(saveMoved({ status: 'removed' }));
       store.dispatch(
-        messageShown('This shot was removed in another window.', { kind: 'restore', shotId: id }),
+        messageShown('This shot was removed in another window.', { kind: 'restore', shotIds: [id] }),
       );
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { useAppDispatch, useAppStore, useEdit, useSession } from '../store/hooks';
-import { restoreShot, saveAsCopy } from '../commands/openDocument';
+import { restoreShots, saveAsCopy } from '../commands/openDocument';
 import { type MessageAction, messageDismissed } from '../store/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { createUndoGroup } from '../ui/undoGroup';
@@ -32,7 +32,7 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
   return (action) => {
     switch (action.kind) {
       case 'restore':
-        return { label: 'Restore', onPress: () => void restoreShot(action.shotId) };
+        return { label: 'Restore', onPress: () => void restoreShots(action.shotIds) };
       case 'save-copy':
         return {
           label: 'Save as a new shot',

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { api, documentAddress, failureSentence } from '../persistence/api';
-import { useAppDispatch, useThrottledSelector } from '../store/hooks';
+import { useAppDispatch, useSettings, useThrottledSelector } from '../store/hooks';
 import {
   closeDocument,
   type NotOpened,
@@ -28,6 +28,8 @@ export function ShotScreen() {
   const isOpen = useThrottledSelector(
     ({ session, shot }) => session.document?.id === id && shot.present.shot !== null,
   );
+  // Every frame on the bench gets another number with it.
+  const { firstFrame } = useSettings();
   useEffect(() => {
     void openDocument(id).then(setResult);
     return () => void closeDocument(id);
@@ -39,7 +41,7 @@ export function ShotScreen() {
   if (isOpen && result === 'opened')
     return (
       <GestureHandlerRootView style={{ flex: 1 }}>
-        <Workbench />
+        <Workbench key={firstFrame} />
       </GestureHandlerRootView>
     );
   if (result === null || result === 'opened') return <Laying />;
@@ -83,7 +85,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
     dispatch(
       error
         ? messageShown(failureSentence(error))
-        : messageShown('The shot was removed.', { kind: 'restore', shotId: id }),
+        : messageShown('The shot was removed.', { kind: 'restore', shotIds: [id] }),
     );
     if (!error) toList();
   };

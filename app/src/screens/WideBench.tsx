@@ -16,7 +16,7 @@ const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 /** Share of the window's height that the desk has before it is dragged: the paper keeps more than 45 %. */
 const DESK_SHARE = 0.345;
 /** Height of the unrolled arc, over the whole width of the desk. */
-const RULER_PX = 126;
+const RULER_PX = 134;
 
 /** A wide screen: steps on the left, field and panel side by side, and beneath them the desk over the whole width. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {

@@ -30,8 +30,8 @@ export interface OpenDocument {
 
 /** What a message offers to do. */
 export type MessageAction =
-  /** Brings a removed shot back. */
-  | { readonly kind: 'restore'; readonly shotId: string }
+  /** Brings removed shots back. */
+  | { readonly kind: 'restore'; readonly shotIds: readonly string[] }
   /** Saves the open shot as one of its own. */
   | { readonly kind: 'save-copy' }
   /** Does an edit in place of the one that the message is about. */

@@ -1,7 +1,9 @@
 import {
   FASTEST_RECORDING,
   FIELD_SIDE,
+  type FirstFrameNumber,
   type GhostChoice,
+  LONGEST_NAME,
   LONGEST_SHOT,
   type PosePath,
   SLOWEST_RECORDING,
@@ -50,6 +52,16 @@ export interface Settings {
   readonly showsGesture: boolean;
   /** Of the shot that was made last: offered again for the next. */
   readonly newShot: NewShotNumbers;
+  /** In which order the list shows the shots of a film. */
+  readonly listOrder: ListOrder;
+  /** The film that the last new shot was made for; it is offered again. */
+  readonly lastFilm: string;
+  /** What the first frame is called. */
+  readonly firstFrame: FirstFrameNumber;
+  /** The group of each step's panel that came forward last. */
+  readonly groupInFront: Readonly<Record<string, string>>;
+  /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
+  readonly groupsOpen: Readonly<Record<string, boolean>>;
 }
 
 /** Rate in frames per second, length in frames, sides of the field in units. */
@@ -59,6 +71,9 @@ export interface NewShotNumbers {
   readonly width: number;
   readonly height: number;
 }
+
+/** By hand, the one changed last first, or by name. */
+export type ListOrder = 'hand' | 'change' | 'name';
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
 
@@ -82,6 +97,11 @@ const whole =
   (least: number, most: number): Check =>
   (value) =>
     Number.isInteger(value) && between(least, most)(value);
+
+const recordOf =
+  (check: Check): Check =>
+  (value) =>
+    typeof value === 'object' && value !== null && Object.values(value).every(check);
 
 /** What each setting may be. By hand, since the first screen does not wait for the schema library. */
 const CHECKS: Readonly<Record<keyof Settings, Check>> = {
@@ -117,6 +137,11 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
     const isSide = between(FIELD_SIDE.least, FIELD_SIDE.most);
     return between(1, 240)(rate) && whole(2, LONGEST_SHOT)(length) && isSide(width) && isSide(height);
   },
+  listOrder: oneOf('hand', 'change', 'name'),
+  lastFilm: (value) => typeof value === 'string' && value.length <= LONGEST_NAME,
+  firstFrame: whole(0, 1),
+  groupInFront: recordOf((value) => typeof value === 'string'),
+  groupsOpen: recordOf(flag),
 };
 
 const STORAGE_KEY = 'humble-settings';
@@ -147,6 +172,11 @@ const freshSettings = (): Settings => ({
   playsMeanwhile: true,
   showsGesture: true,
   newShot: { rate: 24, length: 48, width: 1920, height: 1080 },
+  listOrder: 'change',
+  lastFilm: '',
+  firstFrame: 1,
+  groupInFront: {},
+  groupsOpen: {},
 });
 
 /** Settings of an earlier visit; a fresh one for each that is not there or makes no sense. */
@@ -175,8 +205,23 @@ const settings = createSlice({
   initialState: loadSettings,
   reducers: {
     settingsChanged: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),
+    /** A group of a step's panel is wanted: it is shown, and unfolded. */
+    groupBroughtForward: (
+      state,
+      { payload: { step, group } }: PayloadAction<{ readonly step: string; readonly group: string }>,
+    ) => ({
+      ...state,
+      groupInFront: { ...state.groupInFront, [step]: group },
+      groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: true },
+    }),
+    groupFolded: (
+      state,
+      {
+        payload: { step, group, isFolded },
+      }: PayloadAction<{ readonly step: string; readonly group: string; readonly isFolded: boolean }>,
+    ) => ({ ...state, groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: !isFolded } }),
   },
 });
 
-export const { settingsChanged } = settings.actions;
+export const { groupBroughtForward, groupFolded, settingsChanged } = settings.actions;
 export const settingsReducer = settings.reducer;

@@ -1,3 +1,4 @@
+import { countFramesFrom } from '@humble/core';
 import { configureStore } from '@reduxjs/toolkit';
 import { applyTheme } from '../ui/theme';
 import { api } from '../persistence/api';
@@ -27,11 +28,13 @@ export type AppDispatch = AppStore['dispatch'];
 export const store = createAppStore();
 
 applyTheme(store.getState().settings.theme);
+countFramesFrom(store.getState().settings.firstFrame);
 let stored = store.getState().settings;
 store.subscribe(() => {
   const { settings } = store.getState();
   if (settings === stored) return;
   if (settings.theme !== stored.theme) applyTheme(settings.theme);
+  if (settings.firstFrame !== stored.firstFrame) countFramesFrom(settings.firstFrame);
   stored = settings;
   storeSettings(settings);
 });

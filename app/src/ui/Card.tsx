@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { createContext, type ReactNode, useContext } from 'react';
 import { View } from 'react-native';
 import { NumericText, Words } from './Words';
 
@@ -10,10 +10,19 @@ interface CardProps {
   readonly isActive?: boolean;
 }
 
+const Flat = createContext(false);
+
+/** Cards in there have no border of their own: what is round them sets them apart already. */
+export const FlatCards = ({ children }: { readonly children: ReactNode }) => (
+  <Flat.Provider value>{children}</Flat.Provider>
+);
+
 /** A group of things that belong together. */
 export function Card({ title, aside, children, isActive = false }: CardProps) {
+  const isFlat = useContext(Flat);
+  const border = isActive ? 'border-brass' : 'border-line';
   return (
-    <View className={`rounded-large border bg-card px-4 py-3 ${isActive ? 'border-brass' : 'border-line'}`}>
+    <View className={isFlat ? '' : `rounded-large border bg-card px-4 py-3 ${border}`}>
       {title !== undefined && (
         <View className="mb-1 flex-row items-baseline justify-between gap-3">
           <Words role="heading" size="body" strong className="shrink">

@@ -24,7 +24,7 @@ export interface BeyondMost {
   readonly onPress: (wanted: number) => void;
 }
 
-interface NumberFieldProps {
+export interface NumberFieldProps {
   readonly label: string;
   readonly value: number;
   /** @param undoGroup the same name for every change of one drag, so that it is one undo step */
@@ -39,6 +39,10 @@ interface NumberFieldProps {
   /** What the last change did, where that is not plain to see. */
   readonly note?: FieldNote | null;
   readonly beyondMost?: BeyondMost;
+  /** What typed text stands for, where that is more than a number; null when it is nothing that is known. */
+  readonly read?: (text: string) => number | { readonly problem: string } | null;
+  /** The name stands above the number, so that two fields fit side by side. */
+  readonly isStacked?: boolean;
 }
 
 const LONGEST_QUOTE = 20;
@@ -68,7 +72,14 @@ export function NumberField({
   disabled = false,
   note = null,
   beyondMost,
+  isStacked = false,
+  read: readText = readNumber,
 }: NumberFieldProps) {
+  /** The number of what was typed; null when it has none. */
+  const read = (text: string): number | null => {
+    const found = readText(text);
+    return typeof found === 'number' ? found : null;
+  };
   const [typing, setTyping] = useState<Typing | null>(null);
   /** Why what was typed is not what stands there now. */
   const [refusal, setRefusal] = useState<FieldNote | null>(null);
@@ -79,9 +90,10 @@ export function NumberField({
     if (next !== value && !disabled) onChange(next, undoGroup);
   };
   const refusalOf = (text: string): FieldNote | null => {
-    const wanted = readNumber(text);
+    const wanted = readText(text);
     if (wanted === null)
       return text.trim() === '' ? null : { text: `“${text.slice(0, LONGEST_QUOTE)}” is not a number.` };
+    if (typeof wanted !== 'number') return { text: wanted.problem };
     const rounded = Number(wanted.toFixed(decimals));
     if (rounded < min) return { text: `${writeNumber(min, decimals)} is the least here.` };
     if (rounded <= max) return null;
@@ -98,13 +110,13 @@ export function NumberField({
   const type = (text: string): void => {
     const now = typing ?? { from: value, undoGroup: createUndoGroup('typing'), text };
     setTyping({ ...now, text });
-    const wanted = readNumber(text);
+    const wanted = read(text);
     if (wanted !== null && wanted === clamp(wanted)) change(wanted, now.undoGroup);
   };
   const finishTyping = (): void => {
     if (!typing) return;
     setTyping(null);
-    change(readNumber(typing.text) ?? typing.from, typing.undoGroup);
+    change(read(typing.text) ?? typing.from, typing.undoGroup);
     setRefusal(refusalOf(typing.text));
   };
   const said = refusal ?? note;
@@ -124,50 +136,57 @@ export function NumberField({
         live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);
       });
   }, [live]);
+  const entry = (
+    <View className="flex-row items-center rounded-large border border-line bg-ground">
+      <Stepper label={`Less: ${label}`} icon={Minus} onPress={less} disabled={disabled || value <= min} />
+      <TextInput
+        aria-label={unit ? `${label}, ${unit}` : label}
+        inputMode="decimal"
+        editable={!disabled}
+        value={typing?.text ?? writeNumber(value, decimals)}
+        onChangeText={type}
+        onBlur={finishTyping}
+        onSubmitEditing={finishTyping}
+        selectTextOnFocus
+        className={`h-[44px] text-center font-mono text-body text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[68px]' : 'w-[48px]'}`}
+      />
+      <Stepper label={`More: ${label}`} icon={Plus} onPress={more} disabled={disabled || value >= max} />
+    </View>
+  );
   const field = (
     <GestureDetector gesture={drag} touchAction="pan-y">
-      <View
-        collapsable={false}
-        role="group"
-        aria-disabled={disabled}
-        className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
-      >
-        <Words size="body" className="shrink select-none">
-          {label}
-        </Words>
-        <View className="flex-row items-center gap-1">
-          <View className="flex-row items-center rounded-large border border-line bg-ground">
-            <Stepper
-              label={`Less: ${label}`}
-              icon={Minus}
-              onPress={less}
-              disabled={disabled || value <= min}
-            />
-            <TextInput
-              aria-label={unit ? `${label}, ${unit}` : label}
-              inputMode="decimal"
-              editable={!disabled}
-              value={typing?.text ?? writeNumber(value, decimals)}
-              onChangeText={type}
-              onBlur={finishTyping}
-              onSubmitEditing={finishTyping}
-              selectTextOnFocus
-              className={`h-[44px] text-center font-mono text-body text-ink ${decimals > 0 ? 'w-[68px]' : 'w-[48px]'}`}
-            />
-            <Stepper
-              label={`More: ${label}`}
-              icon={Plus}
-              onPress={more}
-              disabled={disabled || value >= max}
-            />
-          </View>
-          {unit !== undefined && (
-            <Words tone="soft" size="tiny" className="min-w-[40px]" numberOfLines={1}>
-              {unit}
-            </Words>
-          )}
+      {isStacked ? (
+        <View
+          collapsable={false}
+          role="group"
+          aria-disabled={disabled}
+          className={`min-w-0 gap-1 py-1 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
+        >
+          <Words tone="soft" size="tiny" numberOfLines={1} className="select-none">
+            {unit ? `${label}, ${unit}` : label}
+          </Words>
+          {entry}
         </View>
-      </View>
+      ) : (
+        <View
+          collapsable={false}
+          role="group"
+          aria-disabled={disabled}
+          className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
+        >
+          <Words size="body" className="shrink select-none">
+            {label}
+          </Words>
+          <View className="flex-row items-center gap-1">
+            {entry}
+            {unit !== undefined && (
+              <Words tone="soft" size="tiny" className="min-w-[40px]" numberOfLines={1}>
+                {unit}
+              </Words>
+            )}
+          </View>
+        </View>
+      )}
     </GestureDetector>
   );
   if (!said) return field;
@@ -175,6 +194,19 @@ export function NumberField({
     <View>
       {field}
       <Note note={said} isRefusal={refusal !== null} />
+    </View>
+  );
+}
+
+/** Two numbers that belong together, on one line: an x and a y, a width and a height. */
+export function NumberPair(props: { readonly pair: readonly [NumberFieldProps, NumberFieldProps] }) {
+  return (
+    <View className="flex-row gap-3">
+      {props.pair.map((field) => (
+        <View key={field.label} className="min-w-0 flex-1">
+          <NumberField {...field} isStacked />
+        </View>
+      ))}
     </View>
   );
 }

@@ -1,11 +1,14 @@
-import { View } from 'react-native';
-import { NumberField } from './NumberField';
+import { type NumberFieldProps, NumberPair } from './NumberField';
 
 /** Further out than this nothing can be typed, field units. */
 const FURTHEST = 1e6;
-const RANGE = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 } as const;
+const RANGE = { min: -FURTHEST, max: FURTHEST } as const;
+
+type LengthField = Pick<NumberFieldProps, 'label' | 'value' | 'min' | 'max' | 'onChange'>;
 
 interface PlaceFieldsProps {
+  /** Makes a field for a length: see `useLengths`. */
+  readonly length: (props: LengthField) => NumberFieldProps;
   /** Field units. */
   readonly x: number;
   readonly y: number;
@@ -13,21 +16,18 @@ interface PlaceFieldsProps {
 }
 
 /** A place in the field, to be typed. */
-export function PlaceFields({ x, y, onChange }: PlaceFieldsProps) {
+export function PlaceFields({ length, x, y, onChange }: PlaceFieldsProps) {
   return (
-    <View>
-      <NumberField
-        label="Across"
-        value={x}
-        onChange={(to, undoGroup) => onChange({ x: to, y }, undoGroup)}
-        {...RANGE}
-      />
-      <NumberField
-        label="Down"
-        value={y}
-        onChange={(to, undoGroup) => onChange({ x, y: to }, undoGroup)}
-        {...RANGE}
-      />
-    </View>
+    <NumberPair
+      pair={[
+        length({
+          ...RANGE,
+          label: 'Across',
+          value: x,
+          onChange: (to, group) => onChange({ x: to, y }, group),
+        }),
+        length({ ...RANGE, label: 'Down', value: y, onChange: (to, group) => onChange({ x, y: to }, group) }),
+      ]}
+    />
   );
 }

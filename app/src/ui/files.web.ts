@@ -1,6 +1,6 @@
-/** Offers a text to the user as a file. */
-export function saveFile(name: string, text: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+/** Offers a text or bytes to the user as a file. */
+export function saveFile(name: string, content: string | Uint8Array, type: string): void {
+  const address = URL.createObjectURL(new Blob([content as BlobPart], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;
@@ -18,7 +18,7 @@ export function saveAddress(address: string): void {
 
 export interface PickedFile {
   readonly name: string;
-  readonly text: string;
+  readonly bytes: Uint8Array;
 }
 
 /** The largest text that is read, bytes: what the server would take. */
@@ -37,14 +37,20 @@ function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]
   });
 }
 
-/** Asks for one file of text. Null when the user thinks better of it. @throws Error with a sentence */
-export async function pickFile(accept: string): Promise<PickedFile | null> {
+/**
+ * Asks for one file. Null when the user thinks better of it.
+ * @param mostBytes what it may weigh
+ * @throws Error with a sentence
+ */
+export async function pickFile(accept: string, mostBytes = LARGEST_TEXT): Promise<PickedFile | null> {
   const [file] = await askForFiles(accept, false);
   if (!file) return null;
-  if (file.size > LARGEST_TEXT)
-    throw new Error(`“${file.name}” is larger than 8 MB: that is more than can be read here.`);
+  if (file.size > mostBytes)
+    throw new Error(
+      `“${file.name}” is larger than ${mostBytes / 1e6} MB: that is more than can be read here.`,
+    );
   try {
-    return { name: file.name, text: await file.text() };
+    return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
   } catch {
     throw new Error(`“${file.name}” cannot be read.`);
   }

@@ -1,13 +1,10 @@
-import { type Arc, arcLength, type Keeps, pointAtDistance } from '@humble/core';
+import { type Arc, arcLength, type Keeps } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Circle from 'lucide-react-native/icons/circle-dashed';
 import Link from 'lucide-react-native/icons/link-2';
 import LocateFixed from 'lucide-react-native/icons/locate-fixed';
 import Merge from 'lucide-react-native/icons/merge';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
-import Plus from 'lucide-react-native/icons/plus';
-import Scan from 'lucide-react-native/icons/scan';
-import SquareDashed from 'lucide-react-native/icons/square-dashed-mouse-pointer';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
@@ -19,66 +16,39 @@ import {
   useThrottledSelector,
   useAppStore,
   useEdit,
-  useThrottledEditor,
 } from '../../store/hooks';
-import { arcLocationSelected, pointsSelected, severalSet, strokeAsked } from '../../store/editorSlice';
-import { figurePlaceIn } from '../../store/selection';
-import { Button } from '../../ui/Button';
+import { lengthScaleIn, lengthsFor } from '../../store/lengths';
+import { strokeAsked } from '../../store/editorSlice';
+import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
 import { Menu } from '../../ui/Menu';
-import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
-import { middleOfLongest } from './middleOfLongest';
 
 /** The arc as a whole. Renders for its name and the like only; the length follows a drag by itself. */
 export function ArcCard() {
   const name = useThrottledArc((arc) => arc.name);
   const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
-  const isSelectingSeveral = useThrottledEditor((editor) => editor.isSelectingSeveral);
   const hasFigure = useThrottledMove() !== null;
+  const canJoin = useOtherOpenArcs().length > 0;
   const [menu, setMenu] = useState<'round' | 'join' | null>(null);
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const arcNow = () => activeArcIn(store.getState())!;
-  const addPoint = (): void => {
-    const arc = arcNow();
-    const done = edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) });
-    if (done) dispatch(pointsSelected(done.made().points));
-  };
-  const takeFigurePlace = (): void => {
-    const location = figurePlaceIn(store.getState());
-    if (!location) return;
-    const { segment, t } = pointAtDistance(arcNow(), location.s);
-    dispatch(arcLocationSelected({ segment, t }));
-  };
+  const arcId = (): string => activeArcIn(store.getState())!.id;
   return (
     <Card title={name ?? ''} aside={<ArcLength />}>
       <Facts />
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Add a point" icon={Plus} onPress={addPoint} />
-        <Button
-          label="Select all"
-          icon={Scan}
-          onPress={() => dispatch(pointsSelected(arcNow().points.map(({ id }) => id)))}
-        />
-        <Button
-          label="Select several"
-          icon={SquareDashed}
-          pressed={isSelectingSeveral}
-          onPress={() => dispatch(severalSet(!isSelectingSeveral))}
-        />
-        <Button label="Redraw" icon={PencilLine} onPress={() => dispatch(strokeAsked('anew'))} />
-        {isClosed ? (
-          <Button label="Open" icon={Circle} onPress={() => edit('openArc', { arcId: arcNow().id })} />
-        ) : (
-          <Button label="Close" icon={Link} onPress={() => edit('closeArc', { arcId: arcNow().id })} />
-        )}
-        <Button label="Reverse" icon={ArrowLeftRight} onPress={() => setMenu('round')} />
-        <JoinButton onPress={() => setMenu('join')} />
-        {hasFigure && <Button label="Point at the figure" icon={LocateFixed} onPress={takeFigurePlace} />}
-      </View>
+      <ActionRow
+        actions={[
+          { label: 'Redraw', icon: PencilLine, onPress: () => dispatch(strokeAsked('anew')) },
+          isClosed
+            ? { label: 'Open', icon: Circle, onPress: () => edit('openArc', { arcId: arcId() }) }
+            : { label: 'Close', icon: Link, onPress: () => edit('closeArc', { arcId: arcId() }) },
+          { label: 'Reverse', icon: ArrowLeftRight, onPress: () => setMenu('round') },
+          canJoin && { label: 'Join', icon: Merge, onPress: () => setMenu('join') },
+        ]}
+      />
       {hasFigure && <KeepsChoice />}
       {menu === 'round' && <TurnRoundMenu onClose={() => setMenu(null)} />}
       {menu === 'join' && <JoinMenu onClose={() => setMenu(null)} />}
@@ -86,22 +56,19 @@ export function ArcCard() {
   );
 }
 
-/** A length along or across the active arc, in the units of the sheet. */
+/** A length along or across the active arc. */
 function useLengthText(pick: (length: number, straight: number) => number): string {
   return useThrottledSelector((state) => {
-    const { shot } = state.shot.present;
     const arc = activeArcIn(state);
-    if (!shot || !arc) return '';
-    const { unitsPerMm } = shot.field;
-    const isMm = shot.sheet.units === 'mm' && unitsPerMm !== null;
+    if (!arc) return '';
     const [first, last] = [arc.points[0]!, arc.points[arc.points.length - 1]!];
     const straight = arc.closed ? 0 : Math.hypot(last.x - first.x, last.y - first.y);
-    const value = pick(arcLength(arc), straight) / (isMm ? unitsPerMm : 1);
-    return `${fixed(value, 1)} ${isMm ? 'mm' : 'units'}`;
+    return lengthsFor(lengthScaleIn(state)).text(pick(arcLength(arc), straight));
   });
 }
 
-function ArcLength() {
+/** How long the arc is. */
+export function ArcLength() {
   const text = useLengthText((length) => length);
   return <NumericText tone="soft">{`${text} long`}</NumericText>;
 }
@@ -176,11 +143,6 @@ const useOtherOpenArcs = (): readonly Arc[] =>
     const arcs = state.shot.present.shot?.arcs ?? [];
     return active?.closed === false ? arcs.filter((arc) => arc !== active && !arc.closed && !arc.locked) : [];
   }, shallowEqual);
-
-function JoinButton({ onPress }: { readonly onPress: () => void }) {
-  const others = useOtherOpenArcs();
-  return others.length > 0 ? <Button label="Join" icon={Merge} onPress={onPress} /> : null;
-}
 
 function JoinMenu({ onClose }: { readonly onClose: () => void }) {
   const others = useOtherOpenArcs();

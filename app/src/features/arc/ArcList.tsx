@@ -26,7 +26,7 @@ import { Card } from '../../ui/Card';
 import { Dialog } from '../../ui/Dialog';
 import { Menu, type MenuItem } from '../../ui/Menu';
 import { TextField } from '../../ui/TextField';
-import { Words } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 
 /** All arcs of the shot, the topmost first. */
 export function ArcList() {
@@ -60,6 +60,12 @@ export function ArcList() {
       )}
     </Card>
   );
+}
+
+/** How many arcs there are. */
+export function ArcListSummary() {
+  const count = useThrottledShotValue((shot) => shot.arcs.length);
+  return <NumericText tone="soft">{String(count)}</NumericText>;
 }
 
 interface ArcRowProps {

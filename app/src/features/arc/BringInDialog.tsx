@@ -17,6 +17,7 @@ import { Button } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { pickFile } from '../../ui/files';
+import { textOf } from '../../ui/textOf';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 
@@ -63,7 +64,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
   const pick = async (): Promise<void> => {
     try {
       const file = await pickFile('.svg,image/svg+xml');
-      if (file) read(file.text);
+      if (file) read(textOf(file));
     } catch (error) {
       setFault(sentenceOf(error));
     }

@@ -12,11 +12,12 @@ import {
   useEdit,
   useThrottledEditor,
 } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { arcLocationSelected, pointsSelected } from '../../store/editorSlice';
 import { chosenDistance } from '../../store/selection';
-import { Button } from '../../ui/Button';
+import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { useGestureBaseline } from '../../ui/useGestureBaseline';
@@ -33,6 +34,7 @@ export function PlaceCard() {
   const editor = useThrottledEditor((now) => now);
   const dispatch = useAppDispatch();
   const edit = useEdit();
+  const { field: length } = useLengths();
   const s = arc && chosenDistance(arc, editor);
   if (!arc || s === null || !editor.arcLocation) return null;
   const { segment, t } = editor.arcLocation;
@@ -51,30 +53,34 @@ export function PlaceCard() {
   return (
     <Card title="This spot on the arc" isActive>
       <NumberField
-        label="From the start"
-        unit="units"
-        value={s}
-        min={0}
-        max={arcLength(arc)}
-        decimals={1}
-        onChange={goToDistance}
+        {...length({
+          label: 'From the start',
+          value: s,
+          min: 0,
+          max: arcLength(arc),
+          onChange: goToDistance,
+        })}
       />
-      <View className="mt-1 flex-row flex-wrap gap-2">
-        <Button label="Point here" icon={Plus} onPress={() => insert(t)} />
-        <Button
-          label="Point in the middle"
-          icon={Plus}
-          onPress={() => insert(middleOfSegment(arc, segment, ...ends()))}
-        />
-        <Button
-          label="Straighten"
-          icon={Slash}
-          onPress={() => edit('straightenSegment', { arcId: arc.id, segment })}
-        />
-        {!arc.closed && (
-          <Button label="Cut here" icon={Scissors} onPress={() => edit('cutArc', { arcId: arc.id, s })} />
-        )}
-      </View>
+      <ActionRow
+        actions={[
+          { label: 'Point here', icon: Plus, onPress: () => insert(t) },
+          {
+            label: 'Point in the middle',
+            icon: Plus,
+            onPress: () => insert(middleOfSegment(arc, segment, ...ends())),
+          },
+          {
+            label: 'Straighten',
+            icon: Slash,
+            onPress: () => edit('straightenSegment', { arcId: arc.id, segment }),
+          },
+          !arc.closed && {
+            label: 'Cut here',
+            icon: Scissors,
+            onPress: () => edit('cutArc', { arcId: arc.id, s }),
+          },
+        ]}
+      />
       {!arc.closed && <RestOfArc />}
     </Card>
   );
@@ -93,6 +99,7 @@ function RestOfArc() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
+  const { field: length } = useLengths();
   const s = useThrottledArc((arc, editor) => chosenDistance(arc, editor));
   const fromStart = useGestureBaseline({ done, s: s ?? 0 });
   if (s === null || arcId === null) return null;
@@ -115,7 +122,7 @@ function RestOfArc() {
     setDone({ ...done, [axis]: to });
     stayAt(rest === 'up-to-here' ? start.s + Math.hypot(by.x, by.y) : start.s);
   };
-  const units = { unit: 'units', min: -1e6, max: 1e6, decimals: 1 };
+  const range = { min: -1e6, max: 1e6 };
   return (
     <View className="mt-3">
       <Segmented label="Which part" value={rest} options={RESTS} onChange={setRest} />
@@ -128,8 +135,12 @@ function RestOfArc() {
         decimals={1}
         onChange={turn}
       />
-      <NumberField label="Shift across" value={done.x} onChange={(to, g) => shift('x', to, g)} {...units} />
-      <NumberField label="Shift down" value={done.y} onChange={(to, g) => shift('y', to, g)} {...units} />
+      <NumberPair
+        pair={[
+          length({ ...range, label: 'Shift across', value: done.x, onChange: (to, g) => shift('x', to, g) }),
+          length({ ...range, label: 'Shift down', value: done.y, onChange: (to, g) => shift('y', to, g) }),
+        ]}
+      />
       <Words tone="soft">The increments stay as they are.</Words>
     </View>
   );

@@ -1,10 +1,12 @@
 import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core';
+import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
 import { useThrottledArc, useAppDispatch, useEdit } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { pointsSelected } from '../../store/editorSlice';
-import { Button } from '../../ui/Button';
+import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { PlaceFields } from '../../ui/PlaceFields';
@@ -40,12 +42,17 @@ export function PointCard() {
       <Place arcId={arcId} pointId={pointId} />
       <Kind arcId={arcId} pointId={pointId} />
       <Rounding arcId={arcId} pointId={pointId} />
-      <View className="mt-2 flex-row flex-wrap gap-2">
-        {isClosed && (
-          <Button label="Open here" icon={Unlink} onPress={() => edit('openArc', { arcId, pointId })} />
-        )}
-        <Button label="Delete point" icon={Trash} kind="plum" disabled={isLast} onPress={remove} />
-      </View>
+      <ActionRow
+        actions={[
+          isClosed && {
+            label: 'Open here',
+            icon: Unlink,
+            onPress: () => edit('openArc', { arcId, pointId }),
+          },
+          { label: 'Deselect', icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
+          { label: 'Delete point', icon: Trash, isRemoval: true, disabled: isLast, onPress: remove },
+        ]}
+      />
     </Card>
   );
 }
@@ -56,6 +63,7 @@ function Place({ arcId, pointId }: PointProps) {
   const edit = useEdit();
   return (
     <PlaceFields
+      length={useLengths().field}
       x={x}
       y={y}
       onChange={(to, undoGroup) => edit('movePoint', { arcId, pointId, to }, undoGroup)}

@@ -1,4 +1,5 @@
 import { mirrorAbout, rotationAbout, scalingAbout, type Transform, translation } from '@humble/core';
+import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Crosshair from 'lucide-react-native/icons/crosshair';
 import FlipHorizontal from 'lucide-react-native/icons/square-centerline-dashed-horizontal';
 import FlipVertical from 'lucide-react-native/icons/square-centerline-dashed-vertical';
@@ -14,11 +15,13 @@ import {
   useEdit,
   useThrottledEditor,
 } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { type About, aboutChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
 import { aboutIn, middleOf, selectedPoints } from '../../store/selection';
+import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { KINDS } from './pointKinds';
@@ -32,15 +35,21 @@ export function PointsCard() {
   const editor = useThrottledEditor((now) => now);
   const edit = useEdit();
   const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const transform = useTransform();
   const points = arc ? selectedPoints(arc, editor) : [];
   if (!arc || points.length < 2) return null;
+  const mirror = (across: 'left-right' | 'up-down'): void => {
+    const centre = aboutIn(store.getState());
+    if (centre) transform(mirrorAbout(centre, across));
+  };
   const isWhole = points.length === arc.points.length;
   const pointIds = points.map(({ id }) => id);
   const kinds = new Set(points.map(({ kind }) => kind));
   return (
     <Card title={isWhole ? 'The whole arc' : 'Selected points'} aside={`${points.length} points`} isActive>
       <Placing />
-      <TurningAndMirroring />
+      <Turning />
       <View className="my-2">
         <Segmented
           label="Kind of these points"
@@ -51,19 +60,21 @@ export function PointsCard() {
           }}
         />
       </View>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Deselect" onPress={() => dispatch(pointsSelected([]))} />
-        {!isWhole && (
-          <Button
-            label="Delete points"
-            icon={Trash}
-            kind="plum"
-            onPress={() => {
+      <ActionRow
+        actions={[
+          { label: 'Mirror left and right', icon: FlipHorizontal, onPress: () => mirror('left-right') },
+          { label: 'Mirror up and down', icon: FlipVertical, onPress: () => mirror('up-down') },
+          { label: 'Deselect', icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
+          !isWhole && {
+            label: 'Delete points',
+            icon: Trash,
+            isRemoval: true,
+            onPress: () => {
               if (edit('deletePoints', { arcId: arc.id, pointIds })) dispatch(pointsSelected([]));
-            }}
-          />
-        )}
-      </View>
+            },
+          },
+        ]}
+      />
     </Card>
   );
 }
@@ -107,35 +118,44 @@ function Placing() {
     const factor = to / from[axis];
     transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), undoGroup);
   };
-  const coordinate = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1 };
-  const extent = { unit: 'units', min: 0.1, max: FURTHEST, decimals: 1 };
+  const { field: length } = useLengths();
+  const coordinate = { min: -FURTHEST, max: FURTHEST };
+  const extent = { min: 0.1, max: FURTHEST };
   return (
     <View>
-      <NumberField
-        label="Middle, across"
-        value={middle.x}
-        onChange={(to, g) => move('x', to, g)}
-        {...coordinate}
+      <NumberPair
+        pair={[
+          length({
+            ...coordinate,
+            label: 'Middle, across',
+            value: middle.x,
+            onChange: (to, g) => move('x', to, g),
+          }),
+          length({
+            ...coordinate,
+            label: 'Middle, down',
+            value: middle.y,
+            onChange: (to, g) => move('y', to, g),
+          }),
+        ]}
       />
-      <NumberField
-        label="Middle, down"
-        value={middle.y}
-        onChange={(to, g) => move('y', to, g)}
-        {...coordinate}
-      />
-      <NumberField
-        label="Width"
-        value={size.x}
-        disabled={size.x === 0}
-        onChange={(to, g) => grow('x', to, g)}
-        {...extent}
-      />
-      <NumberField
-        label="Height"
-        value={size.y}
-        disabled={size.y === 0}
-        onChange={(to, g) => grow('y', to, g)}
-        {...extent}
+      <NumberPair
+        pair={[
+          length({
+            ...extent,
+            label: 'Width',
+            value: size.x,
+            disabled: size.x === 0,
+            onChange: (to, g) => grow('x', to, g),
+          }),
+          length({
+            ...extent,
+            label: 'Height',
+            value: size.y,
+            disabled: size.y === 0,
+            onChange: (to, g) => grow('y', to, g),
+          }),
+        ]}
       />
     </View>
   );
@@ -147,7 +167,7 @@ const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
   { value: 'chosen', label: 'A point' },
 ];
 
-function TurningAndMirroring() {
+function Turning() {
   const about = useThrottledEditor((editor) => editor.about);
   const hasCentre = useThrottledEditor((editor) => editor.centre !== null);
   const isChoosing = useThrottledEditor((editor) => editor.tool === 'centre');
@@ -165,10 +185,6 @@ function TurningAndMirroring() {
     transform(rotationAbout(start.about, to - start.deg), undoGroup);
     setTurned({ deg: to, selection });
   };
-  const mirror = (across: 'left-right' | 'up-down'): void => {
-    const centre = aboutIn(store.getState());
-    if (centre) transform(mirrorAbout(centre, across));
-  };
   const choose = (next: About): void => {
     dispatch(next === 'chosen' && !hasCentre ? toolChosen('centre') : aboutChosen(next));
   };
@@ -184,18 +200,16 @@ function TurningAndMirroring() {
         options={hasFigure ? ABOUT : ABOUT.filter(({ value }) => value !== 'figure')}
         onChange={choose}
       />
-      <View className="mt-2 flex-row flex-wrap gap-2">
-        {(about === 'chosen' || isChoosing) && (
+      {(about === 'chosen' || isChoosing) && (
+        <View className="mt-2 flex-row">
           <Button
             label={isChoosing ? 'Tap it in the field' : 'Move the centre'}
             icon={Crosshair}
             pressed={isChoosing}
             onPress={() => dispatch(toolChosen(isChoosing ? 'shape' : 'centre'))}
           />
-        )}
-        <Button label="Mirror left and right" icon={FlipHorizontal} onPress={() => mirror('left-right')} />
-        <Button label="Mirror up and down" icon={FlipVertical} onPress={() => mirror('up-down')} />
-      </View>
+        </View>
+      )}
     </View>
   );
 }

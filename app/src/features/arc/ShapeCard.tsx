@@ -1,16 +1,20 @@
 import { View } from 'react-native';
 import { useThrottledArc, useEdit } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, type NumberFieldProps } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { nameOfShape, shapeNumbers } from '../../kinds/shapes';
+
+const asItIs = (field: NumberFieldProps): NumberFieldProps => field;
 
 /** The sizes of a ready shape, for as long as none of its points was moved by hand. */
 export function ShapeCard() {
   const arcId = useThrottledArc((arc) => arc.id);
   const shape = useThrottledArc((arc) => arc.shape);
   const edit = useEdit();
+  const { field: length } = useLengths();
   if (!shape || arcId === null) return null;
   return (
     <Card title={nameOfShape(shape)}>
@@ -21,8 +25,12 @@ export function ShapeCard() {
         {shapeNumbers(shape).map(({ with: withNumber, ...field }) => (
           <NumberField
             key={field.label}
-            {...field}
-            onChange={(value, undoGroup) => edit('shapeArc', { arcId, shape: withNumber(value) }, undoGroup)}
+            {...(field.unit === 'units' ? length : asItIs)({
+              ...field,
+              onChange: (value, undoGroup) => {
+                edit('shapeArc', { arcId, shape: withNumber(value) }, undoGroup);
+              },
+            })}
           />
         ))}
         {shape.kind === 'ellipse' && (

@@ -7,11 +7,11 @@ import {
   useThrottledEditor,
   useThrottledShotValue,
 } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { type SketchUse, toolChosen } from '../../store/editorSlice';
 import { sketchChanged, sketchKept, sketchRedone } from '../../commands/sketch';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { fixed } from '../../ui/numbers';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 
@@ -40,6 +40,7 @@ export function SketchCard() {
   const isFitting = useThrottledSelector((state) => state.editor.sketch?.isFitting ?? false);
   const least = useThrottledShotValue((shot) => shot.field.width * LEAST_SHARE);
   const dispatch = useAppDispatch();
+  const lengths = useLengths();
   if (!sketch) return <Waiting />;
   const isKept = sketch.undoGroup !== null;
   return (
@@ -58,7 +59,7 @@ export function SketchCard() {
       )}
       <Slider
         label="Stay within"
-        text={`${fixed(sketch.deviation, 1)} units of your stroke`}
+        text={`${lengths.text(sketch.deviation)} of your stroke`}
         value={Math.log2(sketch.deviation / least)}
         min={0}
         max={DOUBLINGS}

@@ -8,10 +8,12 @@ import Move from 'lucide-react-native/icons/move';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
 import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { toolChosen } from '../../store/editorSlice';
+import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { CalibrateCard } from './CalibrateCard';
@@ -24,7 +26,7 @@ export function BackdropPanel() {
   const isMissing = useMissingPictures(backdrop);
   const { bring, cancel, progress } = useBringPictures();
   return (
-    <View className="gap-3">
+    <>
       <Card title="Backdrop" aside={backdrop ? factsOf(backdrop) : undefined}>
         <Words tone="soft" className="mb-3">
           {backdrop
@@ -55,7 +57,17 @@ export function BackdropPanel() {
       </Card>
       {backdrop && <Placing backdrop={backdrop} />}
       <CalibrateCard />
-    </View>
+    </>
+  );
+}
+
+/** What is in the backdrop. */
+export function BackdropSummary() {
+  const backdrop = useThrottledShotValue((shot) => shot.backdrop);
+  return (
+    <Words tone="soft" numberOfLines={1}>
+      {backdrop ? backdrop.pictures[0]!.name || factsOf(backdrop) : 'none'}
+    </Words>
   );
 }
 
@@ -73,7 +85,8 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
     edit('setBackdrop', some, undoGroup);
   };
   const { hidden, locked } = backdrop;
-  const units = { unit: 'units', min: -FURTHEST, max: FURTHEST, decimals: 1, disabled: locked } as const;
+  const { field: length } = useLengths();
+  const range = { min: -FURTHEST, max: FURTHEST, disabled: locked } as const;
   const move = (): void => {
     dispatch(toolChosen(isMoving ? 'shape' : 'backdrop'));
   };
@@ -87,57 +100,68 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
         max={1}
         onChange={(strength, undoGroup) => set({ strength }, undoGroup)}
       />
-      <View className="mb-2 flex-row flex-wrap gap-2">
-        <Button
-          label={isMoving ? 'Done' : 'Move by hand'}
-          icon={Move}
-          pressed={isMoving}
-          disabled={locked}
-          onPress={move}
-        />
-        <Button
-          label={hidden ? 'Show' : 'Hide'}
-          icon={hidden ? EyeOff : Eye}
-          pressed={hidden}
-          onPress={() => set({ hidden: !hidden })}
-        />
-        <Button
-          label={locked ? 'Unlock' : 'Lock'}
-          icon={locked ? Lock : LockOpen}
-          pressed={locked}
-          onPress={() => {
-            if (isMoving) dispatch(toolChosen('shape'));
-            set({ locked: !locked });
-          }}
-        />
-        <Button
-          label="Remove"
-          icon={Trash}
-          kind="plum"
-          disabled={locked}
-          onPress={() => {
-            if (isMoving) dispatch(toolChosen('shape'));
-            edit('removeBackdrop', undefined);
-          }}
-        />
-      </View>
-      <NumberField label="Middle, across" value={backdrop.x} onChange={(x, g) => set({ x }, g)} {...units} />
-      <NumberField label="Middle, down" value={backdrop.y} onChange={(y, g) => set({ y }, g)} {...units} />
-      <NumberField
-        label="Width"
-        value={backdrop.width}
-        onChange={(width, g) => set({ width }, g)}
-        {...units}
-        min={1}
+      <ActionRow
+        actions={[
+          {
+            label: isMoving ? 'Done' : 'Move by hand',
+            icon: Move,
+            pressed: isMoving,
+            disabled: locked,
+            onPress: move,
+          },
+          {
+            label: hidden ? 'Show' : 'Hide',
+            icon: hidden ? EyeOff : Eye,
+            pressed: hidden,
+            onPress: () => set({ hidden: !hidden }),
+          },
+          {
+            label: locked ? 'Unlock' : 'Lock',
+            icon: locked ? Lock : LockOpen,
+            pressed: locked,
+            onPress: () => {
+              if (isMoving) dispatch(toolChosen('shape'));
+              set({ locked: !locked });
+            },
+          },
+          {
+            label: 'Remove',
+            icon: Trash,
+            isRemoval: true,
+            disabled: locked,
+            onPress: () => {
+              if (isMoving) dispatch(toolChosen('shape'));
+              edit('removeBackdrop', undefined);
+            },
+          },
+        ]}
       />
-      <NumberField
-        label="Turned by"
-        value={backdrop.turnDeg}
-        onChange={(turnDeg, g) => set({ turnDeg }, g)}
-        {...units}
-        unit="°"
-        min={-3600}
-        max={3600}
+      <NumberPair
+        pair={[
+          length({ ...range, label: 'Middle, across', value: backdrop.x, onChange: (x, g) => set({ x }, g) }),
+          length({ ...range, label: 'Middle, down', value: backdrop.y, onChange: (y, g) => set({ y }, g) }),
+        ]}
+      />
+      <NumberPair
+        pair={[
+          length({
+            ...range,
+            label: 'Width',
+            min: 1,
+            value: backdrop.width,
+            onChange: (width, g) => set({ width }, g),
+          }),
+          {
+            disabled: locked,
+            decimals: 1,
+            label: 'Turned by',
+            unit: '°',
+            min: -3600,
+            max: 3600,
+            value: backdrop.turnDeg,
+            onChange: (turnDeg, g) => set({ turnDeg }, g),
+          },
+        ]}
       />
       {backdrop.pictures.length > 1 && (
         <NumberField

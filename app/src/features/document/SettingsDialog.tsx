@@ -6,7 +6,13 @@ import { Words } from '../../ui/Words';
 import { useState } from 'react';
 import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
+import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
+
+const UNITS = [
+  { value: 'field', label: 'Field units' },
+  { value: 'mm', label: 'Millimetres' },
+] as const;
 
 interface DialogProps {
   readonly onClose: () => void;
@@ -14,10 +20,11 @@ interface DialogProps {
 
 /** Name, size of the field, rate and length of the shot. */
 export function SettingsDialog({ onClose }: DialogProps) {
-  const { name, field, rate, lengthFrames } = useThrottledShot();
+  const { name, field, rate, lengthFrames, sheet } = useThrottledShot();
   const edit = useEdit();
   const length = useShotLength();
   const [typed, setTyped] = useState<string | null>(null);
+  const [isUnscaled, setUnscaled] = useState(false);
   const [isUnnamed, setUnnamed] = useState(false);
   const rename = (): void => {
     const next = (typed ?? name).trim();
@@ -76,6 +83,24 @@ export function SettingsDialog({ onClose }: DialogProps) {
         step={10}
         onChange={(height, undoGroup) => edit('setFieldSize', { ...size, height }, undoGroup)}
       />
+      <Words tone="soft" className="mt-1">
+        Lengths in
+      </Words>
+      <Segmented
+        label="Lengths in"
+        value={sheet.units}
+        options={UNITS}
+        onChange={(units) => {
+          if (units === 'field' || field.unitsPerMm !== null) edit('setSheet', { units });
+          else setUnscaled(true);
+        }}
+      />
+      {isUnscaled && field.unitsPerMm === null && (
+        <Words role="status" tone="plum">
+          Millimetres need a scale: set it in the Arc step, under “Backdrop”, or in the Sheet step, under the
+          ruler.
+        </Words>
+      )}
       <Words tone="soft">
         The field is the area the camera sees. Arcs stay where they are when it changes.
       </Words>

@@ -1,25 +1,39 @@
 import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
 import { fileFormats } from '../../commands/fileFormats';
+import { importFilm } from '../../commands/films';
 import { api, failureSentence } from '../../persistence/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
+import { textOf } from '../../ui/textOf';
 
 const sentenceOf = (error: unknown): string =>
   error instanceof Error ? error.message : 'This file cannot be read.';
 
-/** Reads a file as a new shot. Resolves with its id, or null when nothing came of it and why was said. */
+/** The most that a film may weigh as a file, bytes. */
+const LARGEST_FILM = 400_000_000;
+
+/**
+ * Reads a file as a new shot, or a ZIP file as a film. Resolves with the id of a shot to open, or null when there is
+ * none: a film came into the list, or nothing came of it and why was said.
+ */
 export function useImportShot(): () => Promise<string | null> {
   const dispatch = useAppDispatch();
   return useCallback(async () => {
     try {
-      const { importShot, IMPORTERS } = await fileFormats();
+      const { importShot, IMPORTERS, isZip } = await fileFormats();
       const file = await pickFile(
-        IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]).join(','),
+        [...IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]), '.zip'].join(','),
+        LARGEST_FILM,
       );
       if (!file) return null;
-      const result = await dispatch(api.endpoints.createShot.initiate(importShot(file)));
+      if (isZip(file.bytes)) {
+        await importFilm(file.bytes);
+        return null;
+      }
+      const shot = importShot({ name: file.name, text: textOf(file) });
+      const result = await dispatch(api.endpoints.createShot.initiate(shot));
       if (result.data) return result.data.id;
       dispatch(messageShown(failureSentence(result.error)));
     } catch (error) {
@@ -92,7 +106,7 @@ export function useImportTiming(onUndecided: (table: UndecidedTable) => void): (
       if (!file) return;
       const move = activeMoveIn(store.getState());
       const { readIncrementsCsv } = await fileFormats();
-      const undecided = await take(file.name, readIncrementsCsv(file.text, move?.id));
+      const undecided = await take(file.name, readIncrementsCsv(textOf(file), move?.id));
       if (undecided) onUndecided(undecided);
     } catch (error) {
       dispatch(messageShown(sentenceOf(error)));

@@ -1,9 +1,11 @@
-import { incrementTable, seenRow } from '@humble/core';
+import { frameNumber, incrementTable, type LengthScale, seenRow } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { shallowEqual } from 'react-redux';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
-import { useThrottledMove, useThrottledShot } from '../../store/hooks';
+import { lengthScaleIn } from '../../store/lengths';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/hooks';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
@@ -27,7 +29,7 @@ export function ReadOut() {
     <View testID="read-out" className={`shrink rounded-small px-1 ${hovered === null ? '' : 'bg-brasswash'}`}>
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
         <NumericText strong size="tiny">
-          {frame}
+          {frameNumber(frame)}
         </NumericText>{' '}
         · {fixed((frame - 1) / shot.rate, 2)} s ·{' '}
         <NumericText strong size="tiny">
@@ -43,7 +45,7 @@ export function ReadOut() {
   );
 }
 
-/** Where the mouse is, in field units. */
+/** Where the mouse is. */
 export function PointerPlace() {
   const hasPointer = useScene(({ pointer }) => pointer !== null);
   return hasPointer ? <Coordinates /> : null;
@@ -52,17 +54,20 @@ export function PointerPlace() {
 /** How often the numbers follow, milliseconds: faster could not be read. */
 const READABLE_MS = 80;
 
-const coordinates = (): string => {
+const coordinates = ({ unit, fieldUnits }: LengthScale): string => {
   const { pointer } = currentScene();
-  return pointer ? `${fixed(pointer.x, 0)} across, ${fixed(pointer.y, 0)} down` : '';
+  const decimals = unit === 'mm' ? 1 : 0;
+  const text = (length: number): string => fixed(length / fieldUnits, decimals);
+  return pointer ? `${text(pointer.x)} across, ${text(pointer.y)} down` : '';
 };
 
 function Coordinates() {
-  const [text, setText] = useState(coordinates);
+  const scale = useThrottledSelector(lengthScaleIn, shallowEqual);
+  const [text, setText] = useState(() => coordinates(scale));
   useEffect(() => {
-    const follow = setInterval(() => setText(coordinates()), READABLE_MS);
+    const follow = setInterval(() => setText(coordinates(scale)), READABLE_MS);
     return () => clearInterval(follow);
-  }, []);
+  }, [scale]);
   return (
     <View testID="pointer-place">
       <NumericText tone="soft" size="tiny" numberOfLines={1}>

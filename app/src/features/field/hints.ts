@@ -1,3 +1,4 @@
+import { frameNumber } from '@humble/core';
 import type { Tool } from '../../store/editorSlice';
 import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
@@ -26,20 +27,20 @@ function poseHint({ figure, tool, arc }: FieldState): string {
   const how = tool === 'pose' ? 'Tap or drag' : 'Drag the figure';
   const lands = frame === playhead ? '' : `, where the exposure of frame ${playhead} begins`;
   return adds
-    ? `${how}: a pose on frame ${frame}${lands}, with a mark and a point of its own.`
-    : `${how}: move the pose on frame ${frame}${lands}.`;
+    ? `${how}: a pose on frame ${frameNumber(frame)}${lands}, with a mark and a point of its own.`
+    : `${how}: move the pose on frame ${frameNumber(frame)}${lands}.`;
 }
 
 function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null): string {
   switch (hovered?.kind) {
     case 'mark':
       return hovered.isTied
-        ? `The mark on frame ${hovered.frame} is tied to a point. Tap: select it.`
-        : `Drag: move the mark on frame ${hovered.frame}. Tap: select it.`;
+        ? `The mark on frame ${frameNumber(hovered.frame)} is tied to a point. Tap: select it.`
+        : `Drag: move the mark on frame ${frameNumber(hovered.frame)}. Tap: select it.`;
     case 'tick':
-      return `Drag: move the tick of frame ${hovered.frame}. Tap: look at it.`;
+      return `Drag: move the tick of frame ${frameNumber(hovered.frame)}. Tap: look at it.`;
     case 'by-hand':
-      return `Drag: put frame ${hovered.frame} by hand.`;
+      return `Drag: put frame ${frameNumber(hovered.frame)} by hand.`;
     case 'arc':
       return isSelectingSeveral
         ? 'Drag: pick part of the arc.'

@@ -16,9 +16,11 @@ import {
 } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
+import { ActionRow } from '../../ui/ActionRow';
 import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { pickFile } from '../../ui/files';
+import { textOf } from '../../ui/textOf';
 import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
@@ -38,7 +40,7 @@ function Asking({ move }: { readonly move: Move | null }) {
   const bringIn = async (): Promise<void> => {
     try {
       const file = await pickFile('.csv,text/csv');
-      if (file) await dispatch(trackedBroughtIn(file.text, file.name.slice(0, 60)));
+      if (file) await dispatch(trackedBroughtIn(textOf(file), file.name.slice(0, 60)));
     } catch (error) {
       dispatch(messageShown(error instanceof Error ? error.message : 'This file cannot be read.'));
     }
@@ -48,22 +50,24 @@ function Asking({ move }: { readonly move: Move | null }) {
       <Words tone="soft" className="mb-3">
         Press in the field and move: the gesture gives the arc and its timing, pauses and all.
       </Words>
-      <View className="flex-row flex-wrap gap-2">
-        {move && (
-          <Button
-            label={move.acted ? 'Act it out again' : 'Act out this figure'}
-            icon={Hand}
-            disabled={isLocked}
-            onPress={() => dispatch(actingAsked('this'))}
-          />
-        )}
-        <Button
-          label={move ? 'Act out another figure' : 'Act it out'}
-          icon={move ? UserPlus : Hand}
-          onPress={() => dispatch(actingAsked('further'))}
-        />
-        <Button label="Import tracked positions" icon={FileInput} onPress={() => void bringIn()} />
-      </View>
+      <Button
+        label={!move ? 'Act it out' : move.acted ? 'Act it out again' : 'Act out this figure'}
+        icon={Hand}
+        kind="brass"
+        disabled={move !== null && isLocked}
+        onPress={() => dispatch(actingAsked(move ? 'this' : 'further'))}
+        className="mb-1"
+      />
+      <ActionRow
+        actions={[
+          move !== null && {
+            label: 'Act out another figure',
+            icon: UserPlus,
+            onPress: () => dispatch(actingAsked('further')),
+          },
+          { label: 'Import tracked positions', icon: FileInput, onPress: () => void bringIn() },
+        ]}
+      />
       <Words tone="soft" size="tiny" className="mt-2">
         Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.
       </Words>

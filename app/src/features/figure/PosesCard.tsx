@@ -1,4 +1,4 @@
-import { type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
+import { frameNumber, type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
@@ -12,6 +12,7 @@ import {
 import { goTo, useThrottledFrame } from '../../playback/playhead';
 import { figurePut } from '../../commands/posing';
 import { figurePlaceIn } from '../../store/selection';
+import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -48,12 +49,12 @@ export function PosesCard({ move, hold }: PosesCardProps) {
     <Card title="Poses" aside={`${move.marks.length} on this arc`}>
       <Words tone="soft">
         {aim.markId
-          ? `Drag the figure in the field: the pose on frame ${aim.frame} moves.`
-          : `Drag the figure in the field: it gets a pose on frame ${aim.frame}.`}
+          ? `Drag the figure in the field: the pose on frame ${frameNumber(aim.frame)} moves.`
+          : `Drag the figure in the field: it gets a pose on frame ${frameNumber(aim.frame)}.`}
       </Words>
       {aim.frame !== frame && (
         <Words role="status" tone="plum" className="mt-1">
-          {`Frame ${frame} is held: a pose lands on frame ${aim.frame}, where its exposure begins.`}
+          {`Frame ${frameNumber(frame)} is held: a pose lands on frame ${frameNumber(aim.frame)}, where its exposure begins.`}
         </Words>
       )}
       <Place move={move} />
@@ -87,11 +88,13 @@ export function PosesCard({ move, hold }: PosesCardProps) {
 function Place({ move }: { readonly move: Move }) {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
+  const lengths = useLengths();
   const x = useThrottledSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
   const y = useThrottledSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
   return (
     <View className="mt-2">
       <PlaceFields
+        length={lengths.field}
         x={x}
         y={y}
         onChange={(to, undoGroup) => void dispatch(figurePut({ move, frame, to }, undoGroup))}
@@ -110,12 +113,12 @@ function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: n
         <Pressable
           key={mark.id}
           role="button"
-          aria-label={`Go to the pose on frame ${mark.frame}`}
+          aria-label={`Go to the pose on frame ${frameNumber(mark.frame)}`}
           aria-pressed={mark.frame === frame}
           onPress={() => goTo(mark.frame)}
           className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
         >
-          <NumericText strong={mark.frame === frame}>{String(mark.frame)}</NumericText>
+          <NumericText strong={mark.frame === frame}>{String(frameNumber(mark.frame))}</NumericText>
         </Pressable>
       ))}
     </View>
@@ -131,12 +134,12 @@ function Between({ move, frame }: { readonly move: Move; readonly frame: number 
   const how = betweenPoses(shot, move.id, from.id);
   return (
     <View className="mt-3 gap-1">
-      <Words tone="soft">{`From frame ${from.frame} to frame ${to.frame}`}</Words>
+      <Words tone="soft">{`From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`}</Words>
       {how === null ? (
         <Words>The figure holds.</Words>
       ) : (
         <Segmented
-          label={`From frame ${from.frame} to frame ${to.frame}`}
+          label={`From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`}
           value={how}
           options={BETWEEN}
           onChange={(value: BetweenPoses) =>

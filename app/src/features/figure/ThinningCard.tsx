@@ -1,4 +1,11 @@
-import { actedDeviation, gestureFrames, gestureOf, gestureSeconds, type Move } from '@humble/core';
+import {
+  frameNumber,
+  actedDeviation,
+  gestureFrames,
+  gestureOf,
+  gestureSeconds,
+  type Move,
+} from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
@@ -10,7 +17,9 @@ import {
   useSettings,
   useThrottledShot,
 } from '../../store/hooks';
+import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
+import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
@@ -30,6 +39,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const { showsGesture } = useSettings();
+  const lengths = useLengths();
   // What is wished for is shown at once; what comes of it when it is done.
   const wished = useThrottledEditor((editor) => editor.thinning?.allowedDeviation ?? null);
   const gesture = gestureOf(shot, move);
@@ -46,7 +56,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
       <Gestures move={move} />
       <Slider
         label="Stay within"
-        text={`${fixed(allowed, 1)} units of your hand`}
+        text={`${lengths.text(allowed)} of your hand`}
         value={Math.log2(allowed / least)}
         min={0}
         max={DOUBLINGS}
@@ -57,8 +67,8 @@ export function ThinningCard({ move }: { readonly move: Move }) {
       <Words tone="soft" role="status" testID="thinned-to">
         <NumericText strong>{String(arc?.points.length ?? 0)}</NumericText> points,{' '}
         <NumericText strong>{String(move.marks.length)}</NumericText> marks. At most{' '}
-        <NumericText strong>{fixed(deviation?.largest ?? 0, 1)}</NumericText>
-        {` units off, on frame ${deviation?.frame ?? 1}.`}
+        <NumericText strong>{lengths.text(deviation?.largest ?? 0)}</NumericText>
+        {` off, on frame ${frameNumber(deviation?.frame ?? 1)}.`}
       </Words>
       <ThinningProgress />
       <Toggle
@@ -85,18 +95,18 @@ export function ThinningCard({ move }: { readonly move: Move }) {
             onPress={() => void dispatch(actedChanged(move, { frames: null }))}
           />
         )}
-        <Button
-          label="Use for another figure"
-          icon={UserPlus}
-          onPress={() => void dispatch(actedAgain(move))}
-        />
-        <Button
-          label="Delete the gesture"
-          icon={Trash}
-          kind="plum"
-          onPress={() => edit('deleteGesture', { gestureId: gesture.id })}
-        />
       </View>
+      <ActionRow
+        actions={[
+          { label: 'Use for another figure', icon: UserPlus, onPress: () => void dispatch(actedAgain(move)) },
+          {
+            label: 'Delete the gesture',
+            icon: Trash,
+            isRemoval: true,
+            onPress: () => edit('deleteGesture', { gestureId: gesture.id }),
+          },
+        ]}
+      />
     </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { frameNumber } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
@@ -183,7 +184,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
   const isByHand = !isSkipped && line.row.isByHand;
   const along = isSkipped ? null : line.row.along;
   const said = isSkipped ? ', skipped' : isByHand ? ', put by hand' : isMark ? ', a mark' : '';
-  const name = isClosing ? 'Back to frame 1' : `Frame ${frame}${said}`;
+  const name = isClosing ? `Back to frame ${frameNumber(1)}` : `Frame ${frameNumber(frame)}${said}`;
   return (
     <Pressable
       role="row"
@@ -236,7 +237,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     if (typed === null && text.trim() !== '')
       dispatch(
         messageShown(
-          `“${text.slice(0, 20)}” is not a number: the increment to frame ${frame} stays as it is.`,
+          `“${text.slice(0, 20)}” is not a number: the increment to frame ${frameNumber(frame)} stays as it is.`,
         ),
       );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
@@ -244,7 +245,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
   };
   return (
     <TextInput
-      aria-label={`Increment to frame ${frame}`}
+      aria-label={`Increment to frame ${frameNumber(frame)}`}
       inputMode="decimal"
       value={text ?? fixed(along, 2)}
       onChangeText={setText}

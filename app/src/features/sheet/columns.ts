@@ -1,4 +1,4 @@
-import type { IncrementRow, IncrementTable, SkippedRow } from '@humble/core';
+import { frameNumber, type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core';
 import { createColumnHelper } from '@tanstack/react-table';
 import type { TableLine } from './lines';
 import { fixed, signed } from '../../ui/numbers';
@@ -54,10 +54,10 @@ export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | '
   const ruled = (value: number): string => fixed(value, decimalsOf(ruler));
   return [
     column(
-      (row, isClosing) => (isClosing ? 'to 1' : String(row.frame)),
+      (row, isClosing) => (isClosing ? `to ${frameNumber(1)}` : String(frameNumber(row.frame))),
       'frame',
       'frame',
-      ({ frame, isCut }) => (isCut ? 'out' : String(frame)),
+      ({ frame, isCut }) => (isCut ? 'out' : String(frameNumber(frame))),
     ),
     column(
       (row, isClosing) => (isClosing ? '' : String(row.framesHeld)),

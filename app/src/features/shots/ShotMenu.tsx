@@ -38,7 +38,7 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
     dispatch(
       result.error
         ? messageShown(failureSentence(result.error))
-        : messageShown(`“${shot.name}” was removed.`, { kind: 'restore', shotId: shot.id }),
+        : messageShown(`“${shot.name}” was removed.`, { kind: 'restore', shotIds: [shot.id] }),
     );
   };
   if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;

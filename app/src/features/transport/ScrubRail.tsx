@@ -1,5 +1,14 @@
 import { editsIn } from '../../store/selection';
-import { type FrameRun, type IncrementTable, incrementTable, lastFrame, type Move } from '@humble/core';
+import {
+  frameNumber,
+  type FrameRun,
+  type IncrementRow,
+  type IncrementTable,
+  incrementTable,
+  lastFrame,
+  type Move,
+  type Shot,
+} from '@humble/core';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
@@ -15,6 +24,7 @@ import {
 import { step, useFrame } from '../../playback/playhead';
 import { chosenIn } from '../../store/timingSelection';
 import { colour } from '../../ui/colour';
+import { BAND_OPACITY, byDetail } from '../../ui/detail';
 import { keyNudge } from '../../ui/keyNudge';
 import { usePointerSession } from '../../render/usePointerSession';
 import { along, railSurface, SIDE } from './railSurface';
@@ -22,20 +32,51 @@ import { along, railSurface, SIDE } from './railSurface';
 const HEIGHT = 40;
 const BASE = 34;
 const TALLEST = 20;
-/** Bars closer than this would be a solid band: of a long shot some are left out, pixels. */
-const LEAST_APART = 2;
+/** Bars at least so far apart are drawn one by one, pixels; closer ones as one shape. */
+const BAR_APART_PX = 3;
+
+interface BarPaths {
+  readonly bars: string;
+  /** The outline of bars that would touch. */
+  readonly shape: string;
+}
 
 /** Bars at the exposures, as tall as the increments that arrive on them. */
-function barsPath(table: IncrementTable, lengthFrames: number, width: number): string {
+function barsOf(table: IncrementTable, lengthFrames: number, width: number): BarPaths {
   const tallest = table.rows.reduce((most, row) => Math.max(most, Math.abs(row.along ?? 0)), 1e-9);
-  const every = Math.ceil((table.rows.length * LEAST_APART) / Math.max(1, width - 2 * SIDE));
-  return table.rows
-    .filter((_, i) => i % every === 0)
-    .map((row) => {
-      const x = along(row.frame, lengthFrames, width).toFixed(1);
-      return `M${x} ${BASE}V${(BASE - 3 - (Math.abs(row.along ?? 0) / tallest) * TALLEST).toFixed(1)}`;
-    })
-    .join('');
+  const x = (row: IncrementRow): number => along(row.frame, lengthFrames, width);
+  const top = (row: IncrementRow): number => BASE - 3 - (Math.abs(row.along ?? 0) / tallest) * TALLEST;
+  const { rows } = table;
+  const [first, last] = [rows[0], rows[rows.length - 1]];
+  if (!first || !last) return { bars: '', shape: '' };
+  if ((x(last) - x(first)) / rows.length >= BAR_APART_PX)
+    return {
+      bars: rows.map((row) => `M${x(row).toFixed(1)} ${BASE}V${top(row).toFixed(1)}`).join(''),
+      shape: '',
+    };
+  // Of all that falls on a pixel the highest counts.
+  const highest = new Map<number, number>();
+  for (const row of rows) {
+    const pixel = Math.round(x(row));
+    highest.set(pixel, Math.min(highest.get(pixel) ?? BASE, top(row)));
+  }
+  const line = [...highest].map(([pixel, y]) => `L${pixel} ${y.toFixed(1)}`).join('');
+  return { bars: '', shape: `M${x(first).toFixed(1)} ${BASE}${line}L${x(last).toFixed(1)} ${BASE}Z` };
+}
+
+const TOP = 8;
+
+/** Posts of marks in full, as hairlines and as bands, by the room that they have. */
+function postsOf(marks: Move['marks'], lengthFrames: number, width: number) {
+  const x = ({ frame }: Move['marks'][number]): number => along(frame, lengthFrames, width);
+  const { full, hairlines, bands } = byDetail(marks, (a, b) => x(b) - x(a));
+  return {
+    full: postsPath(full, lengthFrames, width),
+    hairlines: hairlines.map((mark) => `M${x(mark)} ${BASE + 3}V${TOP}`).join(''),
+    bands: bands
+      .map((band) => `M${x(band[0]!)} ${BASE + 3}V${TOP}H${x(band[band.length - 1]!) + 1}V${BASE + 3}Z`)
+      .join(''),
+  };
 }
 
 function postsPath(marks: Move['marks'], lengthFrames: number, width: number): string {
@@ -43,8 +84,8 @@ function postsPath(marks: Move['marks'], lengthFrames: number, width: number): s
     .map(({ frame, kind }) => {
       const x = along(frame, lengthFrames, width);
       return kind === 'stop'
-        ? `M${x} ${BASE + 3}V8M${x - 4} ${BASE + 3}H${x + 4}`
-        : `M${x} ${BASE + 3}V24M${x} 18V8`;
+        ? `M${x} ${BASE + 3}V${TOP}M${x - 4} ${BASE + 3}H${x + 4}`
+        : `M${x} ${BASE + 3}V24M${x} 18V${TOP}`;
     })
     .join('');
 }
@@ -105,23 +146,17 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);
   const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);
+  const posts = postsOf(isThere ? move.marks : [], lengthFrames, width);
   return (
     <Svg width={width} height={HEIGHT + 4} style={{ position: 'absolute' }}>
       {runs && <Path d={runsPath(runs, lengthFrames, width)} fill={colour.brasswash} />}
       <Line x1={SIDE} x2={width - SIDE} y1={BASE} y2={BASE} stroke={colour.soft} strokeWidth={1.5} />
       {isThere && (
         <>
-          <Path
-            d={barsPath(incrementTable(shot, move), lengthFrames, width)}
-            stroke={colour.indigo}
-            strokeWidth={1.75}
-          />
-          <Path
-            d={postsPath(move.marks, lengthFrames, width)}
-            stroke={colour.ink}
-            strokeWidth={2.5}
-            fill="none"
-          />
+          <Bars move={move} shot={shot} lengthFrames={lengthFrames} width={width} />
+          <Path d={posts.bands} fill={colour.ink} fillOpacity={BAND_OPACITY} />
+          <Path d={posts.hairlines} stroke={colour.ink} strokeWidth={1} />
+          <Path d={posts.full} stroke={colour.ink} strokeWidth={2.5} fill="none" />
           <Path
             d={postsPath(move.marks.filter(isSelected), lengthFrames, width)}
             stroke={colour.brass}
@@ -133,6 +168,23 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
     </Svg>
   );
 });
+
+interface BarsProps {
+  readonly shot: Shot;
+  readonly move: Move;
+  readonly lengthFrames: number;
+  readonly width: number;
+}
+
+function Bars({ shot, move, lengthFrames, width }: BarsProps) {
+  const { bars, shape } = barsOf(incrementTable(shot, move), lengthFrames, width);
+  return (
+    <>
+      <Path d={bars} stroke={colour.indigo} strokeWidth={1.75} />
+      <Path d={shape} fill={colour.indigo} fillOpacity={0.45} />
+    </>
+  );
+}
 
 interface KnobProps {
   readonly width: number;
@@ -148,9 +200,9 @@ function Knob({ width, shotFrames, railFrames: whole }: KnobProps) {
       role="slider"
       tabIndex={0}
       aria-label="Frame"
-      aria-valuemin={1}
-      aria-valuemax={shotFrames}
-      aria-valuenow={frame}
+      aria-valuemin={frameNumber(1)}
+      aria-valuemax={frameNumber(shotFrames)}
+      aria-valuenow={frameNumber(frame)}
       style={{ position: 'absolute', left: x - 22, top: 0, width: 44, height: HEIGHT + 4 }}
       {...keyNudge(step)}
     >

@@ -1,3 +1,4 @@
+import { frameNumber } from '@humble/core';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Pause from 'lucide-react-native/icons/pause';
@@ -108,7 +109,7 @@ function FrameCount({ lengthFrames, rate, mostRoom }: FrameCountProps) {
       style={{ width: room - free + margin, paddingRight: margin }}
     >
       <NumericText size="title" strong numberOfLines={1}>
-        {frame}
+        {frameNumber(frame)}
         {total && <NumericText tone="soft" size={total}>{` of ${lengthFrames}`}</NumericText>}
       </NumericText>
       <NumericText tone="soft" size="tiny" numberOfLines={1}>

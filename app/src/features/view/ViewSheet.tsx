@@ -8,6 +8,7 @@ import {
   type Settings,
   settingsChanged,
 } from '../../store/settingsSlice';
+import { useLengths } from '../../store/lengths';
 import { viewSheetSet } from '../../store/sessionSlice';
 import { IconButton } from '../../ui/Button';
 import { NumberField } from '../../ui/NumberField';
@@ -21,6 +22,11 @@ const THEMES = [
   { value: 'lampout', label: 'Lamp out' },
 ] as const;
 
+const FIRST_FRAMES = [
+  { value: 1, label: 'Frame 1' },
+  { value: 0, label: 'Frame 0' },
+] as const;
+
 /**
  * What is shown in the field, and how strongly; the same for every shot, kept on this device. It stands beside or
  * under the field, so that what it changes is seen at once, and stays there until it is closed.
@@ -29,6 +35,7 @@ export function ViewSheet() {
   const settings = useSettings();
   const { ghosts, showsGhosts, theme } = settings;
   const dispatch = useAppDispatch();
+  const { field: length } = useLengths();
   const change = (some: Partial<typeof settings>): void => {
     dispatch(settingsChanged(some));
   };
@@ -88,12 +95,13 @@ export function ViewSheet() {
           ]}
         />
         <NumberField
-          label="Grid squares"
-          unit="units"
-          value={settings.gridSize}
-          min={1}
-          max={MOST_GRID}
-          onChange={(gridSize) => change({ gridSize })}
+          {...length({
+            label: 'Grid squares',
+            value: settings.gridSize,
+            min: 1,
+            max: MOST_GRID,
+            onChange: (gridSize) => change({ gridSize }),
+          })}
         />
         <Heading>Snap to</Heading>
         <Switches
@@ -109,6 +117,13 @@ export function ViewSheet() {
           value={theme}
           options={THEMES}
           onChange={(value) => change({ theme: value })}
+        />
+        <Heading>First frame</Heading>
+        <Segmented
+          label="First frame"
+          value={settings.firstFrame}
+          options={FIRST_FRAMES}
+          onChange={(value) => change({ firstFrame: value })}
         />
       </ScrollView>
     </View>

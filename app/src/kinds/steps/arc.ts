@@ -6,6 +6,6 @@ export const arc = describeStep({
   label: 'Arc',
   icon: Spline,
   edits: 'arcs',
-  fieldShare: 0.42,
+  fieldShare: 0.36,
   line: 'hint',
 });

@@ -6,6 +6,6 @@ export const figure = describeStep({
   label: 'Figure',
   icon: PersonStanding,
   edits: 'poses',
-  fieldShare: 0.36,
+  fieldShare: 0.33,
   line: 'hint',
 });

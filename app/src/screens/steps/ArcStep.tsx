@@ -1,4 +1,49 @@
-import { ArcPanel } from '../../features/arc/ArcPanel';
-import { BackdropPanel } from '../../features/backdrop/BackdropPanel';
+import { ArcLength } from '../../features/arc/ArcCard';
+import { ArcList, ArcListSummary } from '../../features/arc/ArcList';
+import { DrawGroup } from '../../features/arc/DrawGroup';
+import { PlaceGroup, PlaceSummary } from '../../features/arc/PlaceGroup';
+import { ThisArc } from '../../features/arc/ThisArc';
+import { BackdropPanel, BackdropSummary } from '../../features/backdrop/BackdropPanel';
+import { activeArcIn } from '../../store/hooks';
+import type { RootState } from '../../store/store';
+import { type PanelGroup, PanelGroups } from '../PanelGroups';
+import type { PanelProps } from './stepParts';
 
-export const ArcStep = () => <ArcPanel backdrop={<BackdropPanel />} />;
+/** What is being drawn: it waits to be kept. */
+const drawing = (state: RootState): string | null => {
+  const { tool, sketch } = state.editor;
+  if (tool === 'points' || tool === 'stroke') return tool;
+  return sketch || !activeArcIn(state) ? 'stroke' : null;
+};
+
+const GROUPS: readonly PanelGroup[] = [
+  {
+    name: 'arc',
+    label: 'This arc',
+    Content: ThisArc,
+    Summary: ArcLength,
+    cue: (state) => (drawing(state) ? null : activeArcIn(state)!.id),
+  },
+  {
+    name: 'place',
+    label: 'Place',
+    Content: PlaceGroup,
+    Summary: PlaceSummary,
+    cue: ({ editor: { selectedPointIds, arcLocation } }) =>
+      arcLocation ? 'spot' : selectedPointIds.join(' ') || null,
+  },
+  { name: 'draw', label: 'Draw', Content: DrawGroup, cue: drawing, isUrgent: true },
+  { name: 'all', label: 'All arcs', Content: ArcList, Summary: ArcListSummary, startsFolded: true },
+  {
+    name: 'backdrop',
+    label: 'Backdrop',
+    Content: BackdropPanel,
+    Summary: BackdropSummary,
+    startsFolded: true,
+    cue: ({ editor: { tool } }) => (tool === 'backdrop' || tool === 'calibrate' ? tool : null),
+  },
+];
+
+export const ArcStep = ({ isPhone }: PanelProps) => (
+  <PanelGroups step="arc" groups={GROUPS} isPhone={isPhone} />
+);

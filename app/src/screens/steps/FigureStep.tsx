@@ -1,10 +1,44 @@
-import { FigurePanel } from '../../features/figure/FigurePanel';
+import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
+import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
+import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
 import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
+import { TurnGroup, TurnSummary } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
+import { type PanelGroup, PanelGroups } from '../PanelGroups';
+import type { PanelProps } from './stepParts';
 
 const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />;
 const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
 
-export const FigureStep = () => <FigurePanel hold={holdHere} easingChoice={easingChoice} />;
+const GROUPS: readonly PanelGroup[] = [
+  {
+    name: 'pose',
+    label: 'Pose',
+    Content: () => <PoseGroup hold={holdHere} />,
+    Summary: PoseSummary,
+    cue: ({ editor: { tool } }) => (tool === 'pose' ? tool : null),
+    isUrgent: true,
+  },
+  { name: 'looks', label: 'Looks', Content: LooksGroup, Summary: LooksSummary, startsFolded: true },
+  {
+    name: 'turn',
+    label: 'Turn',
+    Content: () => <TurnGroup easingChoice={easingChoice} />,
+    Summary: TurnSummary,
+  },
+  {
+    name: 'act',
+    label: 'Act',
+    Content: ActGroup,
+    Summary: ActSummary,
+    startsFolded: true,
+    cue: ({ editor: { tool, thinning } }) => (tool === 'act' || thinning ? 'act' : null),
+    isUrgent: true,
+  },
+];
+
+export const FigureStep = ({ isPhone }: PanelProps) => (
+  <PanelGroups step="figure" groups={GROUPS} isPhone={isPhone} />
+);

@@ -1,9 +1,57 @@
 import { LazyIncrementsTable } from '../../features/sheet/LazyIncrementsTable';
-import { TimingPanel } from '../../features/timing/TimingPanel';
+import { MoveSummary } from '../../features/timing/cards/MoveCard';
+import { ShotCard, ShotSummary } from '../../features/timing/cards/ShotCard';
+import { SpanSummary } from '../../features/timing/cards/Spans';
+import {
+  MarkGroup,
+  MarkSummary,
+  MoveGroup,
+  RangeGroup,
+  RangeSummary,
+  SpanGroup,
+} from '../../features/timing/groups';
+import { TimingViews } from '../../features/timing/TimingViews';
+import { type PanelGroup, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 
 const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
 
+const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
+  {
+    name: 'mark',
+    label: 'Mark',
+    Content: MarkGroup,
+    Summary: MarkSummary,
+    cue: ({ editor }) => editor.selectedMarkIds.join(' ') || null,
+  },
+  {
+    name: 'span',
+    label: 'Span',
+    Content: () => <SpanGroup hasChart={!isPhone} />,
+    Summary: SpanSummary,
+    startsInFront: true,
+  },
+  {
+    name: 'range',
+    label: 'Range',
+    Content: RangeGroup,
+    Summary: RangeSummary,
+    startsFolded: true,
+    cue: ({ editor }) => editor.chosen && 'chosen',
+  },
+  { name: 'move', label: 'Move', Content: MoveGroup, Summary: MoveSummary, startsFolded: true },
+  { name: 'shot', label: 'Shot', Content: ShotCard, Summary: ShotSummary, startsFolded: true },
+];
+
+const ON_PHONE = groupsFor(true);
+const ON_WIDE = groupsFor(false);
+
+/** On a phone one view of the timing stands above the groups; a wide screen has all of them in its desk. */
 export const TimingStep = ({ isPhone }: PanelProps) => (
-  <TimingPanel numbers={isPhone ? <LazyIncrementsTable only={PHONE_COLUMNS} canType /> : undefined} />
+  <PanelGroups
+    step="timing"
+    groups={isPhone ? ON_PHONE : ON_WIDE}
+    isPhone={isPhone}
+    top={isPhone && <TimingViews numbers={<LazyIncrementsTable only={PHONE_COLUMNS} canType />} />}
+  />
 );

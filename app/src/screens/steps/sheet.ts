@@ -3,5 +3,4 @@ import type { PanelProps, StepParts } from './stepParts';
 
 export const sheet: StepParts = {
   Panel: lazyWithRetry<PanelProps>(() => import('./SheetStep').then((part) => part.SheetStep)),
-  scrollsItself: true,
 };

@@ -13,9 +13,7 @@ export type KeyCommand = (event: KeyboardEvent) => (() => void) | undefined;
 
 /** What of a step is made of features: its panel and its keys. The rest stands in `kinds/steps`. */
 export interface StepParts {
-  /** It comes as a part of its own, fetched ahead. */
+  /** It comes as a part of its own, fetched ahead, and scrolls by itself. */
   readonly Panel: ComponentType<PanelProps>;
-  /** The panel scrolls its own lines, not as a whole. */
-  readonly scrollsItself?: true;
   readonly keys?: (store: AppStore) => KeyCommand;
 }

@@ -1,4 +1,4 @@
-import { evaluate, ticksOf } from '@humble/core';
+import { frameNumber, evaluate, ticksOf } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
@@ -71,10 +71,10 @@ const FrameNumber = memo(function FrameNumber({
   return (
     <LiveGroup transform={transform} isLazy>
       <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
-        {String(frame)}
+        {String(frameNumber(frame))}
       </Text>
       <Text {...type} fill={colour.ink}>
-        {String(frame)}
+        {String(frameNumber(frame))}
       </Text>
     </LiveGroup>
   );

@@ -42,11 +42,13 @@ export const Guides = memo(function Guides() {
   const names = useThrottledSelector(arcNames, shallowEqual);
   const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
   const { showsTrail, guideStrength } = useSettings();
-  const [trailsOf] = useState(trails);
-  const trail = (state: RootState): readonly string[] => {
-    const shot = shotIn(state);
-    return shot ? trailsOf(shot, pixel) : [];
-  };
+  const [trail] = useState(trails);
+  const trailIn =
+    (detail: keyof typeof trail) =>
+    (state: RootState): readonly string[] => {
+      const shot = shotIn(state);
+      return shot ? trail[detail](shot, pixel) : [];
+    };
   return (
     <G opacity={guideStrength} testID="guides">
       <ChosenStretch />
@@ -57,7 +59,7 @@ export const Guides = memo(function Guides() {
         strokeWidth={4.5 * pixel}
         strokeLinecap="round"
       />
-      {showsTrail && <TrailHalo paths={trail} />}
+      {showsTrail && <TrailHalo paths={trailIn('ticks')} />}
       {names.map((name) => {
         const [tone, id] = [name.slice(0, name.indexOf(' ')), name.slice(name.indexOf(' ') + 1)];
         const isActive = id === activeId;
@@ -75,7 +77,7 @@ export const Guides = memo(function Guides() {
         );
       })}
       <Aids />
-      {showsTrail && <Trail paths={trail} />}
+      {showsTrail && <Trail ticks={trailIn('ticks')} bands={trailIn('bands')} />}
     </G>
   );
 });

@@ -4,6 +4,8 @@ import { G } from 'react-native-svg';
 import { useSettings, useThrottledSelector } from '../../../store/hooks';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { colour } from '../../../ui/colour';
+import { BAND_OPACITY } from '../../../ui/detail';
+import { POST_PX } from './arcPaths';
 import { livePaths } from './marksPaths';
 
 /** The marks of all moves on their arcs, what is left out and what is put by hand; outside the Arc step. */
@@ -15,6 +17,14 @@ export const Marks = memo(function Marks() {
   if (isShapingArcs || !showsTrail) return null;
   return (
     <G>
+      <LivePath
+        path={paths.bands}
+        fill="none"
+        stroke={colour.ink}
+        strokeWidth={2 * POST_PX * pixel}
+        strokeOpacity={BAND_OPACITY}
+      />
+      <LivePath path={paths.hairlines} fill="none" stroke={colour.ink} strokeWidth={pixel} />
       <LivePath path={paths.posts} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
       <LivePath
         path={paths.posts}

@@ -1,25 +1,39 @@
 import type { RootState } from '../../../store/store';
+import { BAND_OPACITY } from '../../../ui/detail';
 import { colour } from '../../../ui/colour';
 import { ChunkedLivePath, usePixel } from '../../../render/livePaths';
+import { TRAIL_BAND_PX } from './arcPaths';
 
-interface TrailProps {
-  readonly paths: (state: RootState) => readonly string[];
-}
+type Paths = (state: RootState) => readonly string[];
 
-export function TrailHalo({ paths }: TrailProps) {
+export function TrailHalo({ paths }: { readonly paths: Paths }) {
   const pixel = usePixel();
   return <ChunkedLivePath paths={paths} fill="none" stroke={colour.field} strokeWidth={3 * pixel} />;
 }
 
-export function Trail({ paths }: TrailProps) {
+interface TrailProps {
+  readonly ticks: Paths;
+  readonly bands: Paths;
+}
+
+export function Trail({ ticks, bands }: TrailProps) {
   const pixel = usePixel();
   return (
-    <ChunkedLivePath
-      paths={paths}
-      fill="none"
-      stroke={colour.indigo}
-      strokeWidth={1.35 * pixel}
-      testID="trail"
-    />
+    <>
+      <ChunkedLivePath
+        paths={bands}
+        fill="none"
+        stroke={colour.indigo}
+        strokeOpacity={BAND_OPACITY}
+        strokeWidth={2 * TRAIL_BAND_PX * pixel}
+      />
+      <ChunkedLivePath
+        paths={ticks}
+        fill="none"
+        stroke={colour.indigo}
+        strokeWidth={1.35 * pixel}
+        testID="trail"
+      />
+    </>
   );
 }

@@ -11,6 +11,7 @@ import {
   type Travel,
 } from '@humble/core';
 import { memoizeLast } from '../../../render/memoizeLast';
+import { longWithRoom, standsAlone } from '../../../ui/detail';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
@@ -41,39 +42,60 @@ export function visibleTravels(shot: Shot): readonly Travel[] {
 const SHORT_TICK_PX = 5;
 const LONG_TICK_PX = 9;
 
-/** Ticks nearer than this would be one band, pixels. */
-const LEAST_APART_PX = 2;
+const apart = (a: Tick, b: Tick, pixel: number): number =>
+  (Math.abs(a.x - b.x) + Math.abs(a.y - b.y)) / pixel;
 
-/** Hairlines across the arc for a piece of a trail, without those that lie too near to the one before. */
+/** Hairlines across the arc for a piece of a trail, where they have room; every fifth frame's is longer. */
 function hairlines(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number): string {
   const drawn: { readonly short: Tick[]; readonly long: Tick[] } = { short: [], long: [] };
-  let last: Tick | null = null;
+  const gap = (i: number, other: number): number =>
+    other < from || other >= until ? Infinity : apart(ticks[i]!, ticks[other]!, pixel);
   for (let i = from; i < until; i++) {
     const tick = ticks[i]!;
-    const isClose =
-      last !== null &&
-      Math.abs(tick.x - last.x) + Math.abs(tick.y - last.y) < LEAST_APART_PX * pixel &&
-      !tick.isFifth;
-    if (isClose) continue;
-    last = tick;
-    drawn[tick.isFifth ? 'long' : 'short'].push(tick);
+    if (tick.isFifth) drawn.long.push(tick);
+    else if (standsAlone(gap(i, i - 1), gap(i, i + 1))) drawn.short.push(tick);
   }
-  return ticksPath(drawn.short, SHORT_TICK_PX * pixel) + ticksPath(drawn.long, LONG_TICK_PX * pixel);
+  const long = longWithRoom(drawn.long, (a, b) => apart(a, b, pixel));
+  return ticksPath(drawn.short, SHORT_TICK_PX * pixel) + ticksPath(long, LONG_TICK_PX * pixel);
 }
+
+/** Lines to be drawn as bands where the hairlines of a piece of a trail would touch. */
+function trailBands(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number): string {
+  let d = '';
+  let isInBand = false;
+  for (let i = from + 1; i < until; i++) {
+    const [a, b] = [ticks[i - 1]!, ticks[i]!];
+    const gap = apart(a, b, pixel);
+    const isClose = gap > 0 && !standsAlone(gap);
+    if (isClose)
+      d += `${isInBand ? '' : `M${a.x.toFixed(1)} ${a.y.toFixed(1)}`}L${b.x.toFixed(1)} ${b.y.toFixed(1)}`;
+    isInBand = isClose;
+  }
+  return d;
+}
+
+/** Half of the width of such a band, pixels. */
+export const TRAIL_BAND_PX = SHORT_TICK_PX;
 
 const isSameTick = (a: Tick, b: Tick): boolean =>
   a.x === b.x && a.y === b.y && a.acrossX === b.acrossX && a.acrossY === b.acrossY && a.isFifth === b.isFifth;
 
-/** The trails of all that can be seen: a hairline across the arc for each exposure, some of them longer. */
-export function trails(): (shot: Shot, pixel: number) => readonly string[] {
-  const pieces = createChunkedPath<Tick, number>({ write: hairlines, isSame: isSameTick });
+type TrailPath = (shot: Shot, pixel: number) => readonly string[];
+
+/** The trails of all that can be seen: a hairline across the arc for each exposure, or bands where they would touch. */
+export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath } {
   const ticks = memoizeLast((travels: readonly Travel[], shot: Shot) =>
     travels.flatMap((travel) => ticksOf(travel, shot)),
   );
-  return (shot, pixel) => pieces(ticks(visibleTravels(shot), shot), pixel);
+  const path = (write: typeof hairlines): TrailPath => {
+    const pieces = createChunkedPath<Tick, number>({ write, isSame: isSameTick });
+    return (shot, pixel) => pieces(ticks(visibleTravels(shot), shot), pixel);
+  };
+  return { ticks: path(hairlines), bands: path(trailBands) };
 }
 
-const POST_PX = 13;
+/** Half of the length of a post, pixels. */
+export const POST_PX = 13;
 const FOOT_PX = 6;
 
 /** A stop is a short post across the arc with a foot; a pass has no foot and is open at the centre. */
@@ -87,6 +109,15 @@ export function postPath(
     `${x + (ax * across + ay * along) * pixel} ${y + (ay * across - ax * along) * pixel}`;
   if (kind === 'pass') return `M${at(-POST_PX, 0)}L${at(-4, 0)}M${at(4, 0)}L${at(POST_PX, 0)}`;
   return `M${at(-POST_PX, 0)}L${at(POST_PX, 0)}M${at(POST_PX, -FOOT_PX)}L${at(POST_PX, FOOT_PX)}`;
+}
+
+/** A hairline across the arc, as long as a post. */
+export function acrossPath(
+  { x, y, acrossX, acrossY }: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>,
+  pixel: number,
+) {
+  const [dx, dy] = [acrossX * POST_PX * pixel, acrossY * POST_PX * pixel];
+  return `M${x - dx} ${y - dy}L${x + dx} ${y + dy}`;
 }
 
 const ARROW_GAP_PX = 90;

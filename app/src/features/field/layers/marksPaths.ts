@@ -7,25 +7,42 @@ import {
   type Travel,
 } from '@humble/core';
 import { memoizeLast } from '../../../render/memoizeLast';
+import { byDetail } from '../../../ui/detail';
 import { activeTravelIn } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
 import { chosenIn, type WhereAndWhen } from '../../../store/timingSelection';
-import { postPath, visibleTravels } from './arcPaths';
+import { acrossPath, postPath, visibleTravels } from './arcPaths';
 
-/** The posts of the marks of a move on its arc. */
-function postsOf(
-  { move, arc, arcLength }: Travel,
-  pixel: number,
-  isMeant: (markId: string) => boolean,
-): string {
-  return move.marks
-    .filter(({ id }) => isMeant(id))
-    .map(({ fraction, kind }) => {
-      const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
-      const turn = (headingDeg * Math.PI) / 180;
-      return postPath({ x, y, acrossX: -Math.sin(turn), acrossY: Math.cos(turn) }, kind, pixel);
-    })
+/** Where the marks of a move stand on its arc. */
+const spotsOf = ({ move, arc, arcLength }: Travel) =>
+  move.marks.map(({ id, fraction, kind }) => {
+    const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
+    const turn = (headingDeg * Math.PI) / 180;
+    return { id, kind, x, y, acrossX: -Math.sin(turn), acrossY: Math.cos(turn) };
+  });
+
+/** The posts of some marks of a move. */
+const postsOf = (travel: Travel, pixel: number, markIds: readonly string[]): string =>
+  spotsOf(travel)
+    .filter(({ id }) => markIds.includes(id))
+    .map((spot) => postPath(spot, spot.kind, pixel))
     .join('');
+
+/** All posts of a move in full, as hairlines and as lines to be drawn as bands, by the room that they have. */
+function postsByDetail(travel: Travel, pixel: number) {
+  const { full, hairlines, bands } = byDetail(
+    spotsOf(travel),
+    (a, b) => Math.hypot(a.x - b.x, a.y - b.y) / pixel,
+  );
+  return {
+    full: full.map((spot) => postPath(spot, spot.kind, pixel)).join(''),
+    hairlines: hairlines.map((spot) => acrossPath(spot, pixel)).join(''),
+    bands: bands
+      .map((band) =>
+        band.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join(''),
+      )
+      .join(''),
+  };
 }
 
 /** How finely a chosen stretch is followed. */
@@ -81,18 +98,25 @@ export function livePaths(pixel: number) {
       return travel && !travel.arc.hidden ? kept(travel) : '';
     };
   };
-  const all = memoizeLast((travels: readonly Travel[]) =>
-    travels.map((travel) => postsOf(travel, pixel, () => true)).join(''),
-  );
+  const all = memoizeLast((travels: readonly Travel[]) => {
+    const each = travels.map((travel) => postsByDetail(travel, pixel));
+    const join = (detail: keyof (typeof each)[number]): string => each.map((one) => one[detail]).join('');
+    return { full: join('full'), hairlines: join('hairlines'), bands: join('bands') };
+  });
+  const posts =
+    (detail: 'full' | 'hairlines' | 'bands') =>
+    (state: RootState): string => {
+      const { shot } = state.shot.present;
+      return shot && evaluate(shot).travels.length > 0 ? all(visibleTravels(shot))[detail] : '';
+    };
   const selected = memoizeLast((travel: Travel, ids: readonly string[]) =>
-    ids.length > 0 ? postsOf(travel, pixel, (id) => ids.includes(id)) : '',
+    ids.length > 0 ? postsOf(travel, pixel, ids) : '',
   );
   const stretch = memoizeLast(stretchPath);
   return {
-    posts: (state: RootState): string => {
-      const { shot } = state.shot.present;
-      return shot && evaluate(shot).travels.length > 0 ? all(visibleTravels(shot)) : '';
-    },
+    posts: posts('full'),
+    hairlines: posts('hairlines'),
+    bands: posts('bands'),
     selected: (state: RootState): string => {
       const travel = activeTravelIn(state);
       return travel && !travel.arc.hidden ? selected(travel, state.editor.selectedMarkIds) : '';

@@ -1,4 +1,4 @@
-import type { Tick } from '@humble/core';
+import { frameNumber, type Tick } from '@humble/core';
 
 type Place = Pick<Tick, 'frame' | 'x' | 'y' | 'acrossX' | 'acrossY'>;
 
@@ -28,7 +28,7 @@ export function numbered<Numbered extends Place>(ticks: readonly Numbered[], pix
     const mine: Written = {
       x: tick.x / pixel + tick.acrossX * NUMBER_AWAY_PX,
       y: tick.y / pixel + tick.acrossY * NUMBER_AWAY_PX,
-      half: (String(tick.frame).length * DIGIT * NUMBER_SIZE_PX) / 2,
+      half: (String(frameNumber(tick.frame)).length * DIGIT * NUMBER_SIZE_PX) / 2,
     };
     const isFree = written.every(
       ({ x, y, half }) =>

@@ -1,4 +1,4 @@
-import { type Easing, type Key, type TrackName, trackDefinition } from '@humble/core';
+import { frameNumber, type Easing, type Key, type TrackName, trackDefinition } from '@humble/core';
 import Diamond from 'lucide-react-native/icons/diamond';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
@@ -47,7 +47,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       <TrackStrip track={track} />
       <View className="mt-1">
         <NumberField
-          label={`${label} on frame ${frame}`}
+          label={`${label} on frame ${frameNumber(frame)}`}
           unit={unit}
           value={value}
           min={min}
@@ -67,7 +67,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
           />
         ) : (
           <Button
-            label={`Add a key on frame ${frame}`}
+            label={`Add a key on frame ${frameNumber(frame)}`}
             icon={Diamond}
             onPress={() => dispatch(addKey(track, frame))}
           />
@@ -76,7 +76,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       {from &&
         to &&
         easingChoice({
-          label: `From frame ${from.frame} to frame ${to.frame}`,
+          label: `From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`,
           easing: from.easing,
           frames: to.frame - from.frame,
           onChange: (easing, undoGroup) =>

@@ -1,4 +1,5 @@
 import {
+  frameNumber,
   type Chart,
   type Easing,
   incrementTable,
@@ -51,7 +52,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   const { from, to } = span;
   if (span.isHold)
     return (
-      <Card title={`Chart ${from.frame} → ${to.frame}`}>
+      <Card title={`Chart ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}>
         <Words tone="soft">The figure holds here, so there is nothing to space.</Words>
       </Card>
     );
@@ -65,7 +66,10 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   };
   const isTicks = from.easing.kind === 'ticks';
   return (
-    <Card title={`Chart ${from.frame} → ${to.frame}`} aside={`${rungs.length} between`}>
+    <Card
+      title={`Chart ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
+      aside={`${rungs.length} between`}
+    >
       <View className="flex-row gap-3">
         <LadderView shot={shot} move={move} index={index} height={height} />
         <View className="min-w-0 flex-1 gap-2">

@@ -1,4 +1,5 @@
-import { runWithin } from '@humble/core';
+import { frameField } from '../../../store/frames';
+import { frameNumber, runWithin } from '@humble/core';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../../store/editorSlice';
@@ -9,17 +10,18 @@ import {
   useThrottledShot,
   useThrottledShotValue,
 } from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { activeTravelIn } from '../../../store/selection';
 import { whereAndWhen } from '../../../store/timingSelection';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
-import { NumberField } from '../../../ui/NumberField';
+import { NumberPair } from '../../../ui/NumberField';
 import { NumericText, Words } from '../../../ui/Words';
 
 const runText = ({ from, until }: { from: number; until: number }): string =>
-  from === until ? String(from) : `${from}–${until}`;
+  from === until ? String(frameNumber(from)) : `${frameNumber(from)}–${frameNumber(until)}`;
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
 export const ChosenCard = memo(function ChosenCard() {
@@ -63,64 +65,63 @@ function Chosen() {
   const shot = useThrottledShot();
   const travel = useThrottledSelector(activeTravelIn);
   const dispatch = useAppDispatch();
+  const { field: length, text } = useLengths();
   const chosen = useThrottledEditor((editor) => editor.chosen);
   if (!travel || !chosen) return null;
-  const { lengthFrames, rate, sheet, field } = shot;
-  const perUnit = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;
-  const unit = sheet.units === 'mm' ? 'mm' : 'units';
+  const { lengthFrames, rate } = shot;
   const { runs, stretch } = whereAndWhen(travel, chosen);
   const inShot = chosen.by === 'frames' ? runWithin(chosen, lengthFrames) : null;
   const [first] = runs;
-  const length = travel.arcLength / perUnit;
-  const share = (arcDistance: number): number => (length > 0 ? arcDistance / length : 0);
+  const { arcLength } = travel;
+  const share = (arcDistance: number): number => (arcLength > 0 ? arcDistance / arcLength : 0);
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
     <Card title="Find frames" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
       {chosen.by === 'frames' && inShot && (
-        <>
-          <NumberField
-            label="From frame"
-            value={inShot.from}
-            min={1}
-            max={inShot.until}
-            onChange={(from) => dispatch(rangeChosen({ ...chosen, from }))}
-          />
-          <NumberField
-            label="Until frame"
-            value={inShot.until}
-            min={inShot.from}
-            max={lengthFrames}
-            onChange={(until) => dispatch(rangeChosen({ ...chosen, until }))}
-          />
-        </>
+        <NumberPair
+          pair={[
+            frameField({
+              label: 'From frame',
+              value: inShot.from,
+              min: 1,
+              max: inShot.until,
+              onChange: (from) => dispatch(rangeChosen({ ...chosen, from })),
+            }),
+            frameField({
+              label: 'Until frame',
+              value: inShot.until,
+              min: inShot.from,
+              max: lengthFrames,
+              onChange: (until) => dispatch(rangeChosen({ ...chosen, until })),
+            }),
+          ]}
+        />
       )}
       {chosen.by === 'stretch' && (
-        <>
-          <NumberField
-            label="From place"
-            unit={unit}
-            value={chosen.from * length}
-            min={0}
-            max={chosen.to * length}
-            decimals={1}
-            onChange={(arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) }))}
-          />
-          <NumberField
-            label="To place"
-            unit={unit}
-            value={chosen.to * length}
-            min={chosen.from * length}
-            max={length}
-            decimals={1}
-            onChange={(arcDistance) => dispatch(rangeChosen({ ...chosen, to: share(arcDistance) }))}
-          />
-        </>
+        <NumberPair
+          pair={[
+            length({
+              label: 'From place',
+              value: chosen.from * arcLength,
+              min: 0,
+              max: chosen.to * arcLength,
+              onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) })),
+            }),
+            length({
+              label: 'To place',
+              value: chosen.to * arcLength,
+              min: chosen.from * arcLength,
+              max: arcLength,
+              onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, to: share(arcDistance) })),
+            }),
+          ]}
+        />
       )}
       <View testID="where-and-when">
         {inShot ? (
           <Words tone="soft">
-            From <NumericText strong>{fixed(stretch.from / perUnit, 1)}</NumericText> to{' '}
-            <NumericText strong>{fixed(stretch.to / perUnit, 1)}</NumericText> {unit} on the arc,{' '}
+            From <NumericText strong>{text(stretch.from)}</NumericText> to{' '}
+            <NumericText strong>{text(stretch.to)}</NumericText> on the arc,{' '}
             <NumericText>{fixed((inShot.until - inShot.from) / rate, 2)}</NumericText> s
           </Words>
         ) : (
@@ -131,7 +132,9 @@ function Chosen() {
         )}
       </View>
       <View className="mt-2 flex-row flex-wrap gap-2">
-        {first && <Button label={`Go to frame ${first.from}`} onPress={() => goTo(first.from)} />}
+        {first && (
+          <Button label={`Go to frame ${frameNumber(first.from)}`} onPress={() => goTo(first.from)} />
+        )}
         <Button label="Deselect" onPress={() => dispatch(rangeChosen(null))} />
       </View>
     </Card>

@@ -1,5 +1,5 @@
 import type { Easing } from '@humble/core';
-import { NumberField } from '../../../ui/NumberField';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { describeEasing } from '../../../kinds/easings';
 
 interface EasingNumbersProps {
@@ -12,11 +12,11 @@ interface EasingNumbersProps {
 /** What can be typed of an easing: frames, shares of the way, counts. */
 export function EasingNumbers({ easing, frames, onChange }: EasingNumbersProps) {
   const numbers = describeEasing(easing.kind).numbers?.(easing, frames) ?? [];
-  return numbers.map(({ set, ...field }) => (
-    <NumberField
-      key={field.label}
-      {...field}
-      onChange={(value, undoGroup) => onChange(set(value), undoGroup)}
-    />
-  ));
+  const fields = numbers.map(({ set, ...field }) => ({
+    ...field,
+    onChange: (value: number, undoGroup?: string) => onChange(set(value), undoGroup),
+  }));
+  const [first, second, ...rest] = fields;
+  if (first && second && rest.length === 0) return <NumberPair pair={[first, second]} />;
+  return fields.map((field) => <NumberField key={field.label} {...field} />);
 }

@@ -1,4 +1,8 @@
-import { beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
+import { frameField } from '../../../store/frames';
+import { frameNumber, beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
+import MoveIcon from 'lucide-react-native/icons/move';
+import Pause from 'lucide-react-native/icons/pause';
+import Shrink from 'lucide-react-native/icons/fold-horizontal';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import {
@@ -7,13 +11,16 @@ import {
   useThrottledEditor,
   useThrottledShotValue,
 } from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
+import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
-import { NumberField } from '../../../ui/NumberField';
+import { NumberPair } from '../../../ui/NumberField';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
-import { FindingNotes } from './FindingNotes';
+
+const FURTHEST = 1e5;
 
 const HELD = [
   { value: 1, label: 'Ones' },
@@ -29,10 +36,7 @@ export const ExposureCard = memo(function ExposureCard() {
 
 function ExposureCardOf({ move }: { readonly move: Move }) {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
-  const units = useThrottledShotValue(({ sheet }) => sheet.units);
-  const unitsPerMm = useThrottledShotValue(({ sheet, field }) =>
-    sheet.units === 'mm' ? (field.unitsPerMm ?? 1) : 1,
-  );
+  const { field: length } = useLengths();
   const frame = useThrottledFrame();
   const edit = useEdit();
   const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
@@ -46,50 +50,55 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
     const start = fromStart(undoGroup) ?? { dx: 0, dy: 0 };
     edit('putByHand', { moveId, frame: on, dx: start.dx, dy: start.dy, ...by }, undoGroup);
   };
-  const unit = units === 'mm' ? 'mm' : 'units';
+  const byHand = { min: -FURTHEST, max: FURTHEST, decimals: 2 };
   return (
-    <Card title={`Picture on frame ${on}`} aside={isSkippedHere ? 'skipped' : undefined}>
-      <View className="flex-row flex-wrap gap-2">
-        {isSkippedHere ? (
+    <Card title={`Picture on frame ${frameNumber(on)}`} aside={isSkippedHere ? 'skipped' : undefined}>
+      {isSkippedHere ? (
+        <View className="flex-row">
           <Button label="Restore picture" onPress={() => edit('bringBack', { moveId, frame: on })} />
-        ) : (
-          <>
-            <Button
-              label="Skip and hold"
-              onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: false })}
-            />
-            <Button
-              label="Skip and close the gap"
-              onPress={() => edit('skipExposure', { moveId, frame: on, closesUp: true })}
-            />
-          </>
-        )}
-        {cut && (
+        </View>
+      ) : (
+        <ActionRow
+          actions={[
+            {
+              label: 'Skip and hold',
+              icon: Pause,
+              onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: false }),
+            },
+            {
+              label: 'Skip and close the gap',
+              icon: Shrink,
+              onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: true }),
+            },
+            !override && { label: 'Place by hand', icon: MoveIcon, onPress: () => put({}) },
+          ]}
+        />
+      )}
+      {cut && (
+        <View className="mb-2 flex-row">
           <Button
-            label={`Restore what was cut before ${on}`}
+            label={`Restore what was cut before ${frameNumber(on)}`}
             onPress={() => edit('bringBack', { moveId, frame: on })}
           />
-        )}
-      </View>
-      {override ? (
+        </View>
+      )}
+      {override && (
         <>
-          <NumberField
-            label="By hand, across"
-            unit={unit}
-            value={override.dx / unitsPerMm}
-            min={-10_000}
-            max={10_000}
-            decimals={2}
-            onChange={(value, undoGroup) => put({ dx: value * unitsPerMm }, undoGroup)}
-          />
-          <NumberField
-            label="By hand, down"
-            unit={unit}
-            value={override.dy / unitsPerMm}
-            min={-10_000}
-            max={10_000}
-            decimals={2}
-            onChange={(value, undoGroup) => put({ dy: value * unitsPerMm }, undoGroup)}
+          <NumberPair
+            pair={[
+              length({
+                ...byHand,
+                label: 'By hand, across',
+                value: override.dx,
+                onChange: (dx, undoGroup) => put({ dx }, undoGroup),
+              }),
+              length({
+                ...byHand,
+                label: 'By hand, down',
+                value: override.dy,
+                onChange: (dy, undoGroup) => put({ dy }, undoGroup),
+              }),
+            ]}
           />
           <View className="flex-row flex-wrap gap-2">
             <Button label="Back to plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
@@ -98,12 +107,6 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
             )}
           </View>
         </>
-      ) : (
-        !isSkippedHere && (
-          <View className="mt-2 flex-row">
-            <Button label="Place by hand" onPress={() => put({})} />
-          </View>
-        )
       )}
     </Card>
   );
@@ -135,22 +138,26 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
       aside={move.exposures.length > 0 ? `${move.exposures.length}` : undefined}
     >
       {chosen ? (
-        <Words tone="soft">{`Selected frames: ${from} to ${until}.`}</Words>
+        <Words tone="soft">{`Selected frames: ${frameNumber(from)} to ${frameNumber(until)}.`}</Words>
       ) : (
         <>
-          <NumberField
-            label="From frame"
-            value={from}
-            min={1}
-            max={until}
-            onChange={(value) => setRange({ from: value, until })}
-          />
-          <NumberField
-            label="Until frame"
-            value={until}
-            min={from}
-            max={lengthFrames}
-            onChange={(value) => setRange({ from, until: value })}
+          <NumberPair
+            pair={[
+              frameField({
+                label: 'From frame',
+                value: from,
+                min: 1,
+                max: until,
+                onChange: (value) => setRange({ from: value, until }),
+              }),
+              frameField({
+                label: 'Until frame',
+                value: until,
+                min: from,
+                max: lengthFrames,
+                onChange: (value) => setRange({ from, until: value }),
+              }),
+            ]}
           />
         </>
       )}
@@ -161,9 +168,9 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
       </View>
       {move.exposures.map((one) => (
         <View key={one.from} className="flex-row items-center justify-between">
-          <Words>{`${one.from} to ${one.until}: ${HELD[one.framesHeld - 1]!.label.toLowerCase()}`}</Words>
+          <Words>{`${frameNumber(one.from)} to ${frameNumber(one.until)}: ${HELD[one.framesHeld - 1]!.label.toLowerCase()}`}</Words>
           <Button
-            label={`Reset ${one.from} to ${one.until}`}
+            label={`Reset ${frameNumber(one.from)} to ${frameNumber(one.until)}`}
             kind="quiet"
             onPress={() =>
               edit('setRangeHeld', {
@@ -178,10 +185,9 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
       ))}
       {resting.length > 0 && (
         <Words role="status" tone="plum" className="mt-2">
-          {`What was skipped or put by hand on frame ${resting.join(', ')} rests: no exposure begins there now.`}
+          {`What was skipped or put by hand on frame ${resting.map(frameNumber).join(', ')} rests: no exposure begins there now.`}
         </Words>
       )}
-      <FindingNotes check="unseenMark" move={move} />
     </Card>
   );
 }

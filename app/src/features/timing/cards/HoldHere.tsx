@@ -1,4 +1,4 @@
-import { LONGEST_SHOT, type Move } from '@humble/core';
+import { frameNumber, LONGEST_SHOT, type Move } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useSettings } from '../../../store/hooks';
@@ -13,18 +13,21 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
   const { takesLater } = useSettings();
   const [frames, setFrames] = useState(FRESH_HOLD);
   return (
-    <View className="mt-1">
-      <NumberField
-        label="Hold for"
-        unit="frames"
-        value={frames}
-        min={1}
-        max={LONGEST_SHOT}
-        onChange={setFrames}
-      />
-      <View className="flex-row">
+    <View className="mt-1 flex-row items-end gap-3">
+      <View className="min-w-0 flex-1">
+        <NumberField
+          label="Hold for"
+          unit="frames"
+          value={frames}
+          min={1}
+          max={LONGEST_SHOT}
+          onChange={setFrames}
+          isStacked
+        />
+      </View>
+      <View className="min-w-0 flex-1 pb-1">
         <Button
-          label={`Hold from frame ${frame}`}
+          label={`Hold from frame ${frameNumber(frame)}`}
           onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}
         />
       </View>

@@ -1,5 +1,7 @@
-import { incrementTable, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
+import { frameField } from '../../../store/frames';
+import { frameNumber, arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
+import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Copy from 'lucide-react-native/icons/copy';
 import Flag from 'lucide-react-native/icons/flag';
 import Trash from 'lucide-react-native/icons/trash';
@@ -16,15 +18,16 @@ import {
   useThrottledFramesOfMove,
   useThrottledEditor,
   useSettings,
-  useThrottledShot,
 } from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { settingsChanged } from '../../../store/settingsSlice';
 import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../../commands/timing';
 import { selectedMarksIn } from '../../../store/timingSelection';
+import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
-import { NumberField } from '../../../ui/NumberField';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { Toggle } from '../../../ui/Toggle';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
@@ -63,7 +66,7 @@ function NoMark() {
   if (!move) return null;
   const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
-    <Card title={`Frame ${frame}`} aside={mark ? 'a mark' : undefined}>
+    <Card title={`Frame ${frameNumber(frame)}`} aside={mark ? 'a mark' : undefined}>
       <View className="flex-row flex-wrap gap-2">
         {mark ? (
           <Button label="Select the mark" icon={Flag} onPress={() => dispatch(marksSelected([mark.id]))} />
@@ -101,16 +104,15 @@ function Together() {
 }
 
 function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
-  const shot = useThrottledShot();
   const edit = useEdit();
   const { takesLater } = useSettings();
+  const { field: length } = useLengths();
   const arc = useThrottledArc((active) => active);
   const fromStart = useGestureBaseline(mark);
   if (!arc) return null;
-  const { arcLength } = incrementTable(shot, move);
+  const wholeLength = arcLength(arc);
   const index = move.marks.indexOf(mark);
   const markIds = [mark.id];
-  const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
   const moveTo = (to: { frame?: number; arcDistance?: number }, undoGroup?: string): void => {
     const start = fromStart(undoGroup);
     edit(
@@ -121,32 +123,37 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         takesLater,
         byFrames: (to.frame ?? start.frame) - start.frame,
         byFraction:
-          to.arcDistance === undefined || arcLength === 0 ? 0 : to.arcDistance / arcLength - start.fraction,
+          to.arcDistance === undefined || wholeLength === 0
+            ? 0
+            : to.arcDistance / wholeLength - start.fraction,
       },
       undoGroup,
     );
   };
   const before = move.marks[index - 1];
   const after = move.marks[index + 1];
-  const furthest = arc.closed ? 1_000 * arcLength : arcLength;
+  const furthest = arc.closed ? 1_000 * wholeLength : wholeLength;
   return (
-    <Card title={`Mark on frame ${mark.frame}`} aside={mark.label || undefined} isActive>
-      <NumberField
-        label="On frame"
-        value={mark.frame}
-        min={before ? before.frame + 1 : 1}
-        max={after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed)}
-        onChange={(frame, undoGroup) => moveTo({ frame }, undoGroup)}
-      />
-      <NumberField
-        label="Place"
-        unit={unit}
-        value={mark.fraction * arcLength}
-        min={arc.closed ? -furthest : 0}
-        max={furthest}
-        decimals={2}
-        disabled={mark.pointId !== null}
-        onChange={(arcDistance, undoGroup) => moveTo({ arcDistance }, undoGroup)}
+    <Card title={`Mark on frame ${frameNumber(mark.frame)}`} aside={mark.label || undefined} isActive>
+      <NumberPair
+        pair={[
+          frameField({
+            label: 'On frame',
+            value: mark.frame,
+            min: before ? before.frame + 1 : 1,
+            max: after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed),
+            onChange: (frame, undoGroup) => moveTo({ frame }, undoGroup),
+          }),
+          length({
+            label: 'Place',
+            value: mark.fraction * wholeLength,
+            min: arc.closed ? -furthest : 0,
+            max: furthest,
+            decimals: 2,
+            disabled: mark.pointId !== null,
+            onChange: (arcDistance, undoGroup) => moveTo({ arcDistance }, undoGroup),
+          }),
+        ]}
       />
       <Segmented
         label="Kind of mark"
@@ -189,17 +196,18 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
   return (
     <Card title={`${marks.length} marks`} isActive>
       <NumberField
-        label="First on frame"
-        value={first.frame}
-        min={1}
-        max={LONGEST_SHOT}
-        onChange={(frame, undoGroup) =>
-          edit(
-            'moveMarks',
-            { moveId: move.id, markIds, byFrames: frame - fromStart(undoGroup).frame, takesLater },
-            undoGroup,
-          )
-        }
+        {...frameField({
+          label: 'First on frame',
+          value: first.frame,
+          min: 1,
+          max: LONGEST_SHOT,
+          onChange: (frame, undoGroup) =>
+            edit(
+              'moveMarks',
+              { moveId: move.id, markIds, byFrames: frame - fromStart(undoGroup).frame, takesLater },
+              undoGroup,
+            ),
+        })}
       />
       <Segmented
         label="Kind of mark"
@@ -224,16 +232,18 @@ function Handling({ count, canDelete }: { readonly count: number; readonly canDe
   const dispatch = useAppDispatch();
   const what = count === 1 ? 'mark' : 'marks';
   return (
-    <View className="mt-2 flex-row flex-wrap gap-2">
-      <Button label={`Copy ${what}`} icon={Copy} onPress={() => dispatch(copySelectedMarks())} />
-      <Button
-        label={`Delete ${what}`}
-        icon={Trash}
-        kind="plum"
-        disabled={!canDelete}
-        onPress={() => dispatch(deleteSelectedMarks())}
-      />
-      <Button label="Deselect" onPress={() => dispatch(marksSelected([]))} />
-    </View>
+    <ActionRow
+      actions={[
+        { label: `Copy ${what}`, icon: Copy, onPress: () => dispatch(copySelectedMarks()) },
+        { label: 'Deselect', icon: Deselect, onPress: () => dispatch(marksSelected([])) },
+        {
+          label: `Delete ${what}`,
+          icon: Trash,
+          isRemoval: true,
+          disabled: !canDelete,
+          onPress: () => dispatch(deleteSelectedMarks()),
+        },
+      ]}
+    />
   );
 }

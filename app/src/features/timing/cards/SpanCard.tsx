@@ -1,4 +1,4 @@
-import { type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
+import { frameNumber, type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
@@ -50,7 +50,11 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   };
   if (isHold)
     return (
-      <Card title={`Hold ${from.frame} → ${to.frame}`} aside={`${frames} frames`} isActive={isCurrent} />
+      <Card
+        title={`Hold ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
+        aside={`${frames} frames`}
+        isActive={isCurrent}
+      />
     );
   const others = spansOf(move)
     .filter((span) => !span.isHold && span.from.id !== from.id)
@@ -60,7 +64,11 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const manner = mannerOf(easing);
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
-    <Card title={`Frames ${from.frame} → ${to.frame}`} aside={`${frames} increments`} isActive={isCurrent}>
+    <Card
+      title={`Frames ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
+      aside={`${frames} increments`}
+      isActive={isCurrent}
+    >
       {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
       <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
       <View className="mt-2">

@@ -1,4 +1,5 @@
 import {
+  frameNumber,
   type Arc,
   arcLength,
   evaluateMove,
@@ -106,7 +107,7 @@ function Question({ far: { index, away }, mark, onTie, onCancel }: QuestionProps
   return (
     <View role="alert" className="gap-2">
       <Words>
-        {`Point ${index + 1} is ${fixed(away, 1)} units away along the arc: on frame ${mark.frame} the figure would stand there.`}
+        {`Point ${index + 1} is ${fixed(away, 1)} units away along the arc: on frame ${frameNumber(mark.frame)} the figure would stand there.`}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Move it there" kind="brass" onPress={onTie} />

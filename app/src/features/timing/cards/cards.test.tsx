@@ -4,7 +4,7 @@ import { marksSelected } from '../../../store/editorSlice';
 import { goTo, setRange } from '../../../playback/playhead';
 import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
-import { TimingPanel } from '../TimingPanel';
+import { TimingGroups } from '../testing';
 
 const press = (role: 'button' | 'radio', name: string): void =>
   void fireEvent.press(screen.getByRole(role, { name }));
@@ -23,7 +23,7 @@ function show(shot = fourSpans()): AppStore {
   setRange({ lengthFrames: shot.lengthFrames, rate: 12, loops: true });
   goTo(1);
   const store = benchWith(shot);
-  renderOn(store, <TimingPanel />);
+  renderOn(store, <TimingGroups />);
   return store;
 }
 

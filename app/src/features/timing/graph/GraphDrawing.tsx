@@ -1,18 +1,20 @@
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
-import { evaluate, type Travel, type UnrolledArc } from '@humble/core';
+import { frameNumber, frameNumbered, evaluate, type Move, type Travel, type UnrolledArc } from '@humble/core';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useThrottledEditor } from '../../../store/hooks';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
 import { createChunkedPath } from '../../../render/chunkedPath';
 import { currentFrame } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { chosenIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
+import { BAND_OPACITY, labelRow } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
-import { at, isInSight, roundStep } from '../../../ui/axis';
+import { at, type Axis, isInSight, roundStep } from '../../../ui/axis';
 import {
   axisTicksPath,
   barsPath,
@@ -20,13 +22,15 @@ import {
   constantPath,
   curveOf,
   dotsPath,
-  type GraphAxes,
+  graphPostsByDetail,
   graphPostsPath,
   knobsPath,
+  POST_HALF_PX,
   projectionsPath,
   skippedDotsPath,
   stemsPath,
 } from './graphPaths';
+import type { GraphAxes } from './graphAxes';
 import { followMarks, followRuler, followTicks } from '../views/follow';
 import { handlesIn, timingIn, type TimingNow } from '../views/timingIn';
 
@@ -50,7 +54,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
       <Drawing width={size.width} height={size.height}>
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
         <Path
-          d={`M${time.start} ${distance.start}V${distance.end}M${time.start} ${distance.start}H${time.end}M${time.start} ${pace.foot}H${time.end}`}
+          d={`M${time.start} ${distance.start}V${distance.end}M${time.start} ${distance.start}H${time.end}M${pace.time.start} ${pace.foot}H${pace.time.end}`}
           stroke={colour.line}
           strokeWidth={1}
         />
@@ -98,6 +102,14 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <PlaceNumbers now={now} axes={axes} />
         <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} testID="graph-playhead" />
         <LivePath path={paths.playheadTop} fill={colour.brass} />
+        <LivePath
+          path={paths.bands}
+          stroke={colour.ink}
+          strokeWidth={2 * POST_HALF_PX}
+          strokeOpacity={BAND_OPACITY}
+          fill="none"
+        />
+        <LivePath path={paths.hairlines} stroke={colour.ink} strokeWidth={1} testID="graph-hairlines" />
         <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="graph-posts" />
         <LivePath
           path={paths.selected}
@@ -127,16 +139,17 @@ const NUMBER_BASE = 21;
 
 /** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
-  const posts = (isMeant: (isSelected: boolean) => boolean) =>
-    followMarks((ruler, selected) => graphPostsPath(ruler, axes, (id) => isMeant(selected.includes(id))));
+  const posts = memoizeLast((ruler: UnrolledArc) => graphPostsByDetail(ruler, axes));
   const bars = (isBackwards: boolean) =>
     followTicks((ticks, piece, tallest) => barsPath(ticks, axes, tallest, isBackwards, piece), tallestOf);
   const curve = createChunkedPath<number, number>({
     write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
     isSame: Object.is,
   });
-  const playhead = (path: (x: string) => string): string =>
-    isInSight(axes.time, currentFrame()) ? path(at(axes.time, currentFrame()).toFixed(1)) : '';
+  const playhead = (path: (x: string, inPace: string) => string): string => {
+    const xIn = (time: Axis): string => at(time, currentFrame()).toFixed(1);
+    return isInSight(axes.time, currentFrame()) ? path(xIn(axes.time), xIn(axes.pace.time)) : '';
+  };
   return {
     curve: (state: RootState): readonly string[] => {
       const now = timingIn(state);
@@ -149,8 +162,10 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     dots: followRuler((ruler) => dotsPath(ruler, axes, false)),
     byHand: followRuler((ruler) => dotsPath(ruler, axes, true)),
     skipped: followRuler((ruler) => skippedDotsPath(ruler, axes)),
-    posts: posts((isSelected) => !isSelected),
-    selected: posts((isSelected) => isSelected),
+    posts: followRuler((ruler) => posts(ruler).full),
+    hairlines: followRuler((ruler) => posts(ruler).hairlines),
+    bands: followRuler((ruler) => posts(ruler).bands),
+    selected: followMarks((ruler, selected) => graphPostsPath(ruler, axes, selected)),
     bars: bars(false),
     barsBack: bars(true),
     stems: (state: RootState): string => stemsPath(handlesIn(state), axes),
@@ -164,44 +179,65 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     playhead: (): string => {
       const { distance, pace } = axes;
       return playhead(
-        (x) =>
-          `M${x} ${distance.end - 6}V${distance.start + NUMBER_TOP}M${x} ${distance.start + NUMBER_BASE + 3}V${pace.foot}`,
+        (x, inPace) =>
+          `M${x} ${distance.end - 6}V${distance.start + NUMBER_TOP}M${inPace} ${pace.isBeside ? distance.end : distance.start + NUMBER_BASE + 3}V${pace.foot}`,
       );
     },
     playheadTop: (): string => playhead((x) => `M${x} ${axes.distance.end - 8}m-5 0h10l-5 7z`),
   };
 }
 
-const NUMBER_ROOM_PX = 26;
+/** Width of a digit of the numbers, pixels. */
+const DIGIT_PX = 6.7;
+/** Lines of the numbers beside the axis keep so far from each other, pixels. */
+const LINE_PX = 16;
 
-/** Frames of marks, and round ones between them where there is room. */
-function FrameNumbers({ now: { move }, axes: { time, distance } }: Pick<DrawingProps, 'now' | 'axes'>) {
+/** Frames of marks, and round ones between them where there is room; under bars that stand beside the graph, too. */
+function FrameNumbers({ now: { move }, axes: { time, distance, pace } }: Pick<DrawingProps, 'now' | 'axes'>) {
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
-  const round: number[] = [];
-  for (let f = Math.ceil(time.from / step) * step; f <= time.to; f += step) round.push(f);
-  const written: { x: number; frame: number; isMark: boolean; isSelected: boolean }[] = [];
-  const write = (frame: number, isMark: boolean, isSelected: boolean): void => {
-    const x = at(time, frame);
-    if (!isInSight(time, frame) || written.some((one) => Math.abs(one.x - x) < NUMBER_ROOM_PX)) return;
-    written.push({ x, frame, isMark, isSelected });
-  };
-  move.marks.filter(({ id }) => selected.includes(id)).forEach(({ frame }) => write(frame, true, true));
-  move.marks.forEach(({ frame }) => write(frame, true, false));
-  round.forEach((frame) => write(frame, false, false));
-  return written.map(({ x, frame, isMark, isSelected }) => (
-    <Text
-      key={frame}
-      x={x}
-      y={distance.start + NUMBER_BASE}
-      fontSize={11}
-      fontFamily={MONO}
-      textAnchor="middle"
-      fill={isSelected ? colour.brass : isMark ? colour.ink : colour.soft}
-    >
-      {String(frame)}
-    </Text>
+  const base = distance.start + NUMBER_BASE;
+  return (pace.isBeside ? [time, pace.time] : [time]).map((axis) => (
+    <G key={axis.start}>
+      {numbersOn(axis, move, selected).map(({ x, frame, tone }) => (
+        <Text
+          key={frame}
+          x={x}
+          y={base}
+          fontSize={11}
+          fontFamily={MONO}
+          textAnchor="middle"
+          fill={colour[tone]}
+        >
+          {String(frameNumber(frame))}
+        </Text>
+      ))}
+    </G>
   ));
+}
+
+interface FrameNumber {
+  readonly x: number;
+  readonly frame: number;
+  readonly tone: 'brass' | 'ink' | 'soft';
+}
+
+/** Marks that are selected come first, then stops, passes, and round numbers: each where there is room still. */
+function numbersOn(time: Axis, move: Move, selected: readonly string[]): readonly FrameNumber[] {
+  const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
+  const hasRoom = labelRow(DIGIT_PX);
+  const written: FrameNumber[] = [];
+  const write = (frame: number, tone: FrameNumber['tone']): void => {
+    const x = at(time, frame);
+    if (isInSight(time, frame) && hasRoom(x, String(frameNumber(frame)))) written.push({ x, frame, tone });
+  };
+  const { marks } = move;
+  marks.filter(({ id }) => selected.includes(id)).forEach(({ frame }) => write(frame, 'brass'));
+  marks.filter(({ kind }) => kind === 'stop').forEach(({ frame }) => write(frame, 'ink'));
+  marks.filter(({ kind }) => kind === 'pass').forEach(({ frame }) => write(frame, 'ink'));
+  // Round as they are read, not as they are counted inside.
+  const firstRound = Math.ceil(frameNumber(time.from) / step) * step;
+  for (let f = frameNumbered(firstRound); f <= time.to; f += step) write(f, 'soft');
+  return written;
 }
 
 /** Places of posts on the ruler that stands as the axis, where there is room. */
@@ -209,7 +245,8 @@ function PlaceNumbers({ now: { ruler }, axes: { time, distance } }: Pick<Drawing
   const written: number[] = [];
   return ruler.posts.map(({ arcDistance, markIds }) => {
     const y = at(distance, arcDistance);
-    if (!isInSight(distance, arcDistance) || written.some((other) => Math.abs(other - y) < 13)) return null;
+    if (!isInSight(distance, arcDistance) || written.some((other) => Math.abs(other - y) < LINE_PX))
+      return null;
     written.push(y);
     return (
       <Text

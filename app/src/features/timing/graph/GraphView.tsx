@@ -14,7 +14,7 @@ import type { AppStore } from '../../../store/store';
 import { useWheel } from '../../../ui/useWheel';
 import { Words } from '../../../ui/Words';
 import { valueAt } from '../../../ui/axis';
-import type { GraphAxes } from './graphPaths';
+import { AXIS_WIDTH, graphAxes, isOnPace, timeAt } from './graphAxes';
 import { GraphDrawing } from './GraphDrawing';
 import { createViewDragHandler } from '../views/viewDrags';
 import { paceDrag } from './paceDrag';
@@ -26,13 +26,12 @@ import { rulerTargets } from '../ruler/rulerTargets';
 import { targetNear } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
 
-const AXIS_WIDTH = 44;
-const RIGHT = 12;
-const TOP = 14;
-/** Frame numbers between the graph and the bars, beneath the feet of marks that stand on the ground. */
-const NUMBERS_HEIGHT = 24;
-const PACE_HEIGHT = 46;
-const FOOT = 4;
+/** A place on the view, pixels. */
+interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+
 /** Room above the tallest bar, so that it can be drawn taller. */
 const PACE_ROOM = 1.4;
 
@@ -65,25 +64,21 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   const { range } = zoom;
   const { range: distanceRangeSeen } = distanceZoom;
   const axes = useMemo(
-    (): GraphAxes => ({
-      time: { ...range, start: AXIS_WIDTH, end: Math.max(AXIS_WIDTH + 1, width - RIGHT) },
-      distance: { ...distanceRangeSeen, start: height - PACE_HEIGHT - NUMBERS_HEIGHT - FOOT, end: TOP },
-      pace: { foot: height - FOOT, height: PACE_HEIGHT },
-    }),
+    () => graphAxes({ time: range, distance: distanceRangeSeen, width, height }),
     [range, distanceRangeSeen, width, height],
   );
   const [tallestOf] = useState(() => tallestBar(store));
-  const frameAt = ({ x }: { readonly x: number }): number => Math.round(valueAt(axes.time, x));
+  const frameAt = (place: Place): number => Math.round(valueAt(timeAt(axes, place), place.x));
   const press = (start: ViewPointer): PressHandler<ViewPointer> => {
     const state = store.getState();
     const present = timingIn(state);
     if (!present) return {};
-    if (start.y > axes.distance.start + NUMBERS_HEIGHT / 2)
+    if (isOnPace(axes, start))
       return paceDrag(
         {
           store,
           meaning: ({ x, y }) => ({
-            frame: valueAt(axes.time, x),
+            frame: valueAt(axes.pace.time, x),
             increment: ((axes.pace.foot - y) / axes.pace.height) * tallestOf(present.ruler),
           }),
         },
@@ -125,13 +120,13 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     },
     pinch: (factor, by, middle) => {
       const { time, distance } = axes;
-      zoom.pinch(factor, valueAt(time, middle.x), valueAt(time, 0) - valueAt(time, by.x));
+      zoom.pinch(factor, valueAt(timeAt(axes, middle), middle.x), valueAt(time, 0) - valueAt(time, by.x));
       distanceZoom.pinch(factor, valueAt(distance, middle.y), valueAt(distance, 0) - valueAt(distance, by.y));
     },
   });
   useWheel(view, ({ x, y }, factor) => {
     if (x < AXIS_WIDTH) distanceZoom.by(factor, valueAt(axes.distance, y));
-    else zoom.by(factor, valueAt(axes.time, x));
+    else zoom.by(factor, valueAt(timeAt(axes, { x, y }), x));
   });
   const both = {
     isZoomed: zoom.isZoomed || distanceZoom.isZoomed,

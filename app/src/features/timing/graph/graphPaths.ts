@@ -1,19 +1,13 @@
-import type { Move, RulerTick, UnrolledArc } from '@humble/core';
+import type { Move, Post, RulerTick, UnrolledArc } from '@humble/core';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import type { WhereAndWhen } from '../../../store/timingSelection';
 import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
+import { byDetail, longWithRoom } from '../../../ui/detail';
 import type { PlacedHandle } from '../views/timingIn';
+import type { GraphAxes } from './graphAxes';
 import { knobSpot } from './graphTargets';
 
 /** Path data of what stands in the distance graph: frames to the right, places upwards. */
-
-/** How the graph lies on its view, pixels. */
-export interface GraphAxes {
-  readonly time: Axis;
-  readonly distance: Axis;
-  /** Where the bars of the pace stand, from their foot up. */
-  readonly pace: { readonly foot: number; readonly height: number };
-}
 
 const n = (value: number): string => value.toFixed(1);
 
@@ -72,35 +66,46 @@ export function projectionsPath(
 const AXIS_SHORT = 7;
 const AXIS_LONG = 12;
 
-/** The ruler's ticks, on the left of the axis. */
+/** The ruler's ticks, on the left of the axis: each where it has room; every fifth is longer. */
 export function axisTicksPath(
   ticks: ArrayLike<RulerTick>,
   { time, distance }: GraphAxes,
   { from, until }: Chunk = wholeOf(ticks),
 ): string {
-  const isFresh = { long: onFreshPixels(1), short: onFreshPixels(1) };
-  let d = '';
+  const long: number[] = [];
+  const short: number[] = [];
   for (let i = from; i < until; i++) {
     const { arcDistance, isFifth } = ticks[i]!;
-    if (!isInSight(distance, arcDistance)) continue;
-    const y = at(distance, arcDistance);
-    if (isFresh[isFifth ? 'long' : 'short'](y))
-      d += `M${n(time.start)} ${n(y)}h${-(isFifth ? AXIS_LONG : AXIS_SHORT)}`;
+    if (isInSight(distance, arcDistance)) (isFifth ? long : short).push(at(distance, arcDistance));
   }
-  return d;
+  const apart = (a: number, b: number): number => Math.abs(b - a);
+  const { full, hairlines } = byDetail(short, apart);
+  const tick = (length: number) => (y: number) => `M${n(time.start)} ${n(y)}h${-length}`;
+  return [
+    ...[...full, ...hairlines].map(tick(AXIS_SHORT)),
+    ...longWithRoom(long, apart).map(tick(AXIS_LONG)),
+  ].join('');
 }
 
 const DOT = 2.2;
-/** Dots of a crowd would hide the curve. */
-const MOST_DOTS = 400;
+/** Dots nearer to each other would hide the curve, pixels. */
+const DOT_APART_PX = 5;
 
 /** The exposures on the curve; those that are put by hand are not on it. */
 export function dotsPath({ ticks }: UnrolledArc, { time, distance }: GraphAxes, isByHand: boolean): string {
+  const spot = ({ frame, arcDistance }: RulerTick) => ({ x: at(time, frame), y: at(distance, arcDistance) });
+  const isClear = (tick: RulerTick, other: RulerTick | undefined): boolean => {
+    if (!other) return true;
+    const [a, b] = [spot(tick), spot(other)];
+    return Math.hypot(a.x - b.x, a.y - b.y) >= DOT_APART_PX;
+  };
   const seen = ticks.filter(
-    (tick) =>
-      tick.isByHand === isByHand && isInSight(time, tick.frame) && isInSight(distance, tick.arcDistance),
+    (tick, i) =>
+      tick.isByHand === isByHand &&
+      isInSight(time, tick.frame) &&
+      isInSight(distance, tick.arcDistance) &&
+      (isByHand || (isClear(tick, ticks[i - 1]) && isClear(tick, ticks[i + 1]))),
   );
-  if (seen.length > MOST_DOTS) return '';
   const r = isByHand ? DOT * 2 : DOT;
   return seen
     .map(
@@ -122,27 +127,60 @@ export const skippedDotsPath = ({ skipped }: UnrolledArc, { time, distance }: Gr
 
 const POST = 9;
 
-/** Marks on the curve: upright posts; a stop has a foot, a pass is open at the curve. */
-export const graphPostsPath = (
-  { posts }: UnrolledArc,
-  { time, distance }: GraphAxes,
-  isMeant: (markId: string) => boolean,
-): string =>
+interface PostSpot {
+  readonly id: string;
+  readonly kind: Post['kind'];
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where the posts of marks stand that are in sight. */
+const postSpots = ({ posts }: UnrolledArc, { time, distance }: GraphAxes): PostSpot[] =>
   posts
-    .flatMap((post) =>
-      post.markIds.map((id, i) => ({ id, kind: post.kind, place: post.arcDistance, frame: post.frames[i]! })),
-    )
-    .filter(
-      ({ id, frame, place: arcDistance }) =>
-        isMeant(id) && isInSight(time, frame) && isInSight(distance, arcDistance),
-    )
-    .map(({ frame, place: arcDistance, kind }) => {
-      const [x, y] = [n(at(time, frame)), at(distance, arcDistance)];
-      return kind === 'stop'
-        ? `M${x} ${n(y - POST)}V${n(y + POST)}m-4 0h8`
-        : `M${x} ${n(y - POST)}V${n(y - 3)}M${x} ${n(y + 3)}V${n(y + POST)}`;
-    })
+    .filter(({ arcDistance }) => isInSight(distance, arcDistance))
+    .flatMap(({ markIds, kind, arcDistance, frames }) =>
+      markIds
+        .map((id, i) => ({ id, kind, frame: frames[i]!, y: at(distance, arcDistance) }))
+        .filter(({ frame }) => isInSight(time, frame))
+        .map(({ id, frame, y }) => ({ id, kind, x: at(time, frame), y })),
+    );
+
+/** Upright posts on the curve: a stop has a foot, a pass is open at the curve. */
+const postPath = ({ x, y, kind }: PostSpot): string =>
+  kind === 'stop'
+    ? `M${n(x)} ${n(y - POST)}V${n(y + POST)}m-4 0h8`
+    : `M${n(x)} ${n(y - POST)}V${n(y - 3)}M${n(x)} ${n(y + 3)}V${n(y + POST)}`;
+
+/** The posts of some marks. */
+export const graphPostsPath = (ruler: UnrolledArc, axes: GraphAxes, markIds: readonly string[]): string =>
+  postSpots(ruler, axes)
+    .filter(({ id }) => markIds.includes(id))
+    .map(postPath)
     .join('');
+
+/** Half of the height of a post, and so of a band of them, pixels. */
+export const POST_HALF_PX = POST;
+
+/** All posts in full, as hairlines and as lines to be drawn as bands, by the room that they have. */
+export function graphPostsByDetail(ruler: UnrolledArc, axes: GraphAxes) {
+  const { full, hairlines, bands } = byDetail(postSpots(ruler, axes), (a, b) =>
+    Math.hypot(a.x - b.x, a.y - b.y),
+  );
+  return {
+    full: full.map(postPath).join(''),
+    hairlines: hairlines.map(({ x, y }) => `M${n(x)} ${n(y - POST)}V${n(y + POST)}`).join(''),
+    bands: bands.map(linePath).join(''),
+  };
+}
+
+/** A line through some spots, no finer than it can be seen. */
+function linePath(spots: readonly PostSpot[]): string {
+  const isFresh = onFreshPixels(1);
+  return spots
+    .filter(({ x }, i) => i === 0 || i === spots.length - 1 || isFresh(x))
+    .map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${n(x)} ${n(y)}`)
+    .join('');
+}
 
 export const stemsPath = (handles: readonly PlacedHandle[], { time, distance }: GraphAxes): string =>
   handles
@@ -169,24 +207,32 @@ export const knobsPath = (handles: readonly PlacedHandle[], { time, distance }: 
 /** Bars as tall as the increments that lead to each exposure; those of travel backwards are told apart. */
 export function barsPath(
   ticks: ArrayLike<RulerTick>,
-  { time, pace }: GraphAxes,
+  { pace }: GraphAxes,
   tallest: number,
   isBackwards: boolean,
   { from, until }: Chunk = wholeOf(ticks),
 ): string {
+  const { time } = pace;
   let d = '';
-  // Of bars narrower than a pixel one a pixel is drawn.
-  const isFresh = onFreshPixels(1);
+  // Of bars narrower than a pixel the highest of each is drawn.
+  let thin: { readonly left: number; height: number } | null = null;
+  const write = (left: number, right: number, height: number): void => {
+    d += `M${n(left)} ${pace.foot}V${n(pace.foot - height)}H${n(right)}V${pace.foot}Z`;
+  };
   for (let i = Math.max(1, from); i < until; i++) {
     const { frame, along } = ticks[i]!;
     const before = ticks[i - 1]!.frame;
     if (along === null || along < 0 !== isBackwards || frame < time.from || before > time.to) continue;
     const [left, right] = [Math.max(time.start, at(time, before)), Math.min(time.end, at(time, frame))];
-    if (right - left < 1 && !isFresh(left)) continue;
-    const gap = right - left > 4 ? 1 : 0;
     const height = Math.min(1, Math.abs(along) / tallest) * pace.height;
-    d += `M${n(left)} ${pace.foot}V${n(pace.foot - height)}H${n(Math.max(left + 1, right - gap))}V${pace.foot}Z`;
+    if (right - left >= 1) write(left, Math.max(left + 1, right - (right - left > 4 ? 1 : 0)), height);
+    else if (thin && left - thin.left < 1) thin.height = Math.max(thin.height, height);
+    else {
+      if (thin) write(thin.left, thin.left + 1, thin.height);
+      thin = { left, height };
+    }
   }
+  if (thin) write(thin.left, thin.left + 1, thin.height);
   return d;
 }
 
@@ -197,10 +243,14 @@ export function chosenPath(
   { time, distance, pace }: GraphAxes,
 ): string {
   const clip = (axis: Axis, value: number): number => at(axis, Math.min(axis.to, Math.max(axis.from, value)));
-  const bands = runs.map(
-    ({ from, until }) =>
-      `M${n(clip(time, from))} ${n(distance.end)}H${n(Math.max(clip(time, until), clip(time, from) + 2))}V${pace.foot}H${n(clip(time, from))}Z`,
-  );
+  const band = (over: Axis, top: number, foot: number): string[] =>
+    runs.map(
+      ({ from, until }) =>
+        `M${n(clip(over, from))} ${n(top)}H${n(Math.max(clip(over, until), clip(over, from) + 2))}V${foot}H${n(clip(over, from))}Z`,
+    );
+  const bands = pace.isBeside
+    ? [...band(time, distance.end, distance.start), ...band(pace.time, distance.end, pace.foot)]
+    : band(time, distance.end, pace.foot);
   const [low, high] = [clip(distance, stretch.from / fieldUnits), clip(distance, stretch.to / fieldUnits)];
   return `${bands.join('')}M${n(time.start - AXIS_LONG)} ${n(low)}V${n(Math.min(high, low - 2))}H${n(time.start)}V${n(low)}Z`;
 }

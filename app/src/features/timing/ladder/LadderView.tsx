@@ -1,7 +1,7 @@
 import { LADDER_LIVE_VIEW } from './ladderLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
-import { isHold, type Ladder, ladderOf, type Move, type Rung, type Shot } from '@humble/core';
+import { frameNumber, isHold, type Ladder, ladderOf, type Move, type Rung, type Shot } from '@humble/core';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
@@ -14,6 +14,7 @@ import { currentFrame, goTo } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
+import { BAND_OPACITY, byDetail } from '../../../ui/detail';
 import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { createUndoGroup } from '../../../ui/undoGroup';
@@ -95,7 +96,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
         testID="ladder"
         role="application"
         tabIndex={0}
-        aria-label={`Spacing chart of frames ${ladder.from.frame} to ${ladder.to.frame}: ${ladder.rungs.length} drawings between`}
+        aria-label={`Spacing chart of frames ${frameNumber(ladder.from.frame)} to ${frameNumber(ladder.to.frame)}: ${ladder.rungs.length} drawings between`}
         style={{ width: WIDTH, height }}
         className="cursor-ns-resize"
         {...keys}
@@ -126,6 +127,22 @@ function axisOf({ rungs }: Ladder, height: number): Axis {
   };
 }
 
+/** Rungs where they have room, and bands where they would touch. */
+function rungPaths({ rungs }: Ladder, axis: Axis) {
+  const y = ({ share }: Rung): number => at(axis, share);
+  const { full, hairlines, bands } = byDetail(rungs, (a, b) => Math.abs(y(b) - y(a)));
+  const left = RAIL - RUNG_HALF;
+  return {
+    rungs: [...full, ...hairlines].map((rung) => `M${left} ${y(rung).toFixed(1)}h${2 * RUNG_HALF}`).join(''),
+    bands: bands
+      .map((band) => {
+        const [first, last] = [y(band[0]!), y(band[band.length - 1]!)];
+        return `M${left} ${first.toFixed(1)}h${2 * RUNG_HALF}V${last.toFixed(1)}h${-2 * RUNG_HALF}Z`;
+      })
+      .join(''),
+  };
+}
+
 interface DrawingProps {
   readonly ladder: Ladder;
   readonly axis: Axis;
@@ -143,17 +160,17 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
       (move: Move, lengthFrames: number, markId: string, low: number, high: number, end: number) => {
         const scale = { from: low, to: high, start: MARGIN, end };
         const i = move.marks.findIndex(({ id }) => id === markId);
-        return ladderOf({ lengthFrames }, move, i)
-          .rungs.map(({ share }) => `M${RAIL - RUNG_HALF} ${at(scale, share).toFixed(1)}h${2 * RUNG_HALF}`)
-          .join('');
+        return rungPaths(ladderOf({ lengthFrames }, move, i), scale);
       },
     ),
   );
-  const path = (state: RootState): string => {
-    const now = ladderIn(state, from.id);
-    const lengthFrames = state.shot.present.shot?.lengthFrames ?? 1;
-    return now ? rungsPath(now.move, lengthFrames, from.id, least, most, axis.end) : '';
-  };
+  const path =
+    (part: 'rungs' | 'bands') =>
+    (state: RootState): string => {
+      const now = ladderIn(state, from.id);
+      const lengthFrames = state.shot.present.shot?.lengthFrames ?? 1;
+      return now ? rungsPath(now.move, lengthFrames, from.id, least, most, axis.end)[part] : '';
+    };
   const seen = (state: RootState): string => {
     const rung = ladderIn(state, from.id)?.ladder.rungs.find(({ frame }) => frame === currentFrame());
     return rung ? `M${RAIL - RUNG_HALF} ${at(axis, rung.share).toFixed(1)}h${2 * RUNG_HALF}` : '';
@@ -181,7 +198,8 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
             strokeWidth={3}
           />
         ))}
-        <LivePath path={path} stroke={colour.indigo} strokeWidth={1.75} testID="ladder-rungs" />
+        <LivePath path={path('bands')} fill={colour.indigo} fillOpacity={BAND_OPACITY} />
+        <LivePath path={path('rungs')} stroke={colour.indigo} strokeWidth={1.75} testID="ladder-rungs" />
         <LivePath path={seen} stroke={colour.brass} strokeWidth={4} />
         {[
           { share: 0, frame: from.frame, tone: colour.ink },
@@ -196,7 +214,7 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
             textAnchor="end"
             fill={tone}
           >
-            {String(frame)}
+            {String(frameNumber(frame))}
           </Text>
         ))}
         {numbers.map(({ frame, share }) => (

@@ -2,6 +2,7 @@ import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
 import {
+  frameNumber,
   extremeIncrements,
   type IncrementRow,
   incrementTable,
@@ -22,11 +23,13 @@ import {
   useThrottledShot,
 } from '../../../store/hooks';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
 import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { RootState } from '../../../store/store';
 import { chosenIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
+import { BAND_OPACITY } from '../../../ui/detail';
 import { Drawing } from '../../../ui/Drawing';
 import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
@@ -38,13 +41,16 @@ import { createViewDragHandler } from '../views/viewDrags';
 import {
   BASE,
   byHandPath,
+  evenBandPath,
   evenPath,
   incrementLabels,
   LONG,
   postNames,
+  postsByDetail,
   postsPath,
   SHORT,
   skippedPath,
+  tickBandsPath,
   ticksPath,
 } from './rulerPaths';
 import { useViewKeys } from '../views/useViewKeys';
@@ -171,11 +177,18 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
           </Text>
         )}
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
+        <LivePath path={paths.evenBand} fill={colour.soft} fillOpacity={BAND_OPACITY} />
         <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} strokeOpacity={0.7} />
         <Path
           d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
           stroke={colour.ink}
           strokeWidth={1.5}
+        />
+        <ChunkedLivePath
+          paths={paths.tickBands}
+          fill={colour.indigo}
+          fillOpacity={BAND_OPACITY}
+          testID="ruler-tick-bands"
         />
         <ChunkedLivePath paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
         <ChunkedLivePath
@@ -206,6 +219,8 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
             {text}
           </Text>
         ))}
+        <LivePath path={paths.bands} fill={colour.ink} fillOpacity={BAND_OPACITY} />
+        <LivePath path={paths.hairlines} stroke={colour.ink} strokeWidth={1} testID="ruler-hairlines" />
         <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
         <LivePath
           path={paths.selected}
@@ -241,19 +256,19 @@ function livePaths(axis: Axis) {
     const ruler = timingIn(state)?.ruler;
     return ruler?.ticks.length ? path(at(axis, arcDistanceAtPlayhead(ruler)).toFixed(2)) : '';
   };
-  const posts = (isMeant: (isSelected: boolean) => boolean) =>
-    followMarks((ruler, selected) => {
-      const isSelected = isSelectedIn(selected);
-      return postsPath(ruler, axis, (post) => isMeant(isSelected(post)));
-    });
+  const posts = memoizeLast((ruler: UnrolledArc) => postsByDetail(ruler, axis));
   return {
     short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
     long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
+    tickBands: followTicks((ticks, piece) => tickBandsPath(ticks, axis, piece)),
     even: followRuler((ruler) => evenPath(ruler, axis)),
+    evenBand: followRuler((ruler) => evenBandPath(ruler, axis)),
     skipped: followRuler((ruler) => skippedPath(ruler, axis)),
     byHand: followRuler((ruler) => byHandPath(ruler, axis)),
-    posts: posts((isSelected) => !isSelected),
-    selected: posts((isSelected) => isSelected),
+    posts: followRuler((ruler) => posts(ruler).full),
+    hairlines: followRuler((ruler) => posts(ruler).hairlines),
+    bands: followRuler((ruler) => posts(ruler).bands),
+    selected: followMarks((ruler, selected) => postsPath(ruler, axis, isSelectedIn(selected))),
     needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
     needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
     chosen: (state: RootState): string => {
@@ -280,7 +295,7 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
       </Words>
     );
   // The step that closes a loop leads back to its first picture.
-  const frameOf = (row: IncrementRow): string => (row === table.closing ? '1' : String(row.frame));
+  const frameOf = (row: IncrementRow): string => String(frameNumber(row === table.closing ? 1 : row.frame));
   return (
     <Words tone="soft" testID="extremes">
       Largest step <NumericText strong>{most}</NumericText>

@@ -1,6 +1,7 @@
-import type { Post, RulerTick, UnrolledArc } from '@humble/core';
+import { frameNumber, type Post, type RulerTick, type UnrolledArc } from '@humble/core';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
-import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
+import { at, type Axis, isInSight } from '../../../ui/axis';
+import { byDetail, labelRow, longWithRoom, standsAlone } from '../../../ui/detail';
 
 /** Path data of what stands on the ruler. */
 
@@ -11,24 +12,61 @@ export const POST_TOP = 44;
 
 const n = (value: number): string => value.toFixed(2);
 
-/** Ticks that fall on the same pixel are one. */
-const TICK_APART_PX = 1;
+/** Pixels from a tick to the one before or after it in its piece. */
+const gapTo = (
+  ticks: ArrayLike<RulerTick>,
+  axis: Axis,
+  i: number,
+  other: number,
+  { from, until }: Chunk,
+): number =>
+  other < from || other >= until
+    ? Infinity
+    : Math.abs(at(axis, ticks[i]!.arcDistance) - at(axis, ticks[other]!.arcDistance));
 
+/** Ticks with room of their own; of the long ones, which tell every fifth frame, those that have it among themselves. */
 export function ticksPath(
   ticks: ArrayLike<RulerTick>,
   axis: Axis,
   isLong: boolean,
-  { from, until }: Chunk = wholeOf(ticks),
+  piece: Chunk = wholeOf(ticks),
 ): string {
-  const isFresh = onFreshPixels(TICK_APART_PX);
-  let d = '';
-  for (let i = from; i < until; i++) {
+  const xs: number[] = [];
+  for (let i = piece.from; i < piece.until; i++) {
     const { arcDistance, isFifth, isByHand } = ticks[i]!;
     if (isFifth !== isLong || isByHand || !isInSight(axis, arcDistance)) continue;
-    const x = at(axis, arcDistance);
-    if (isFresh(x)) d += `M${n(x)} ${BASE}v${-(isLong ? LONG : SHORT)}`;
+    const hasRoom =
+      isLong || standsAlone(gapTo(ticks, axis, i, i - 1, piece), gapTo(ticks, axis, i, i + 1, piece));
+    if (hasRoom) xs.push(at(axis, arcDistance));
+  }
+  const height = isLong ? LONG : SHORT;
+  return (isLong ? longWithRoom(xs, (a, b) => Math.abs(b - a)) : xs)
+    .map((x) => `M${n(x)} ${BASE}v${-height}`)
+    .join('');
+}
+
+/** A band where ticks would touch. */
+export function tickBandsPath(
+  ticks: ArrayLike<RulerTick>,
+  axis: Axis,
+  piece: Chunk = wholeOf(ticks),
+): string {
+  let d = '';
+  let began: number | null = null;
+  for (let i = piece.from; i < piece.until; i++) {
+    const isClose = !standsAlone(gapTo(ticks, axis, i, i + 1, piece));
+    if (isClose && began === null) began = i;
+    if (isClose || began === null) continue;
+    const [left, right] = clipped(axis, at(axis, ticks[began]!.arcDistance), at(axis, ticks[i]!.arcDistance));
+    if (right > left) d += `M${n(left)} ${BASE}v${-SHORT}H${n(right)}v${SHORT}Z`;
+    began = null;
   }
   return d;
+}
+
+/** The part of a run of pixels that the axis shows, the left end first. */
+function clipped({ start, end }: Axis, a: number, b: number): readonly [number, number] {
+  return [Math.max(start, Math.min(a, b)), Math.min(end, Math.max(a, b))];
 }
 
 /** What is put by hand: a tick with a lozenge on top. */
@@ -45,14 +83,26 @@ export const skippedPath = ({ skipped }: UnrolledArc, axis: Axis): string =>
     .map(({ arcDistance }) => `M${n(at(axis, arcDistance))} ${BASE}v${-SHORT}m-5 ${SHORT / 2 + 4}l10 -8`)
     .join('');
 
+const EVEN_TOP = 22;
+const EVEN_HEIGHT = 10;
+
+/** Ticks at constant speed, which stand alike everywhere: each by itself, or one band. */
 export function evenPath({ even }: UnrolledArc, axis: Axis): string {
-  const isFresh = onFreshPixels(TICK_APART_PX);
+  if (isEvenBand(even, axis)) return '';
   return even
-    .map((arcDistance) => at(axis, arcDistance))
-    .filter((x, i) => isInSight(axis, even[i]!) && isFresh(x))
-    .map((x) => `M${n(x)} 22v10`)
+    .filter((arcDistance) => isInSight(axis, arcDistance))
+    .map((arcDistance) => `M${n(at(axis, arcDistance))} ${EVEN_TOP}v${EVEN_HEIGHT}`)
     .join('');
 }
+
+export function evenBandPath({ even }: UnrolledArc, axis: Axis): string {
+  if (!isEvenBand(even, axis)) return '';
+  const [left, right] = clipped(axis, at(axis, even[0]!), at(axis, even[even.length - 1]!));
+  return `M${n(left)} ${EVEN_TOP}v${EVEN_HEIGHT}H${n(right)}v${-EVEN_HEIGHT}Z`;
+}
+
+const isEvenBand = (even: UnrolledArc['even'], axis: Axis): boolean =>
+  even.length > 1 && !standsAlone(Math.abs(at(axis, even[1]!) - at(axis, even[0]!)));
 
 /** A stop has a foot; a pass is open at the line. */
 export const postPath = ({ arcDistance, kind }: Post, axis: Axis): string => {
@@ -68,6 +118,29 @@ export const postsPath = ({ posts }: UnrolledArc, axis: Axis, isMeant: (post: Po
     .map((post) => postPath(post, axis))
     .join('');
 
+/** Posts in full, as hairlines and as bands, by the room that they have. */
+export function postsByDetail({ posts }: UnrolledArc, axis: Axis) {
+  const seen = posts.filter(({ arcDistance }) => isInSight(axis, arcDistance));
+  const x = ({ arcDistance }: Post): number => at(axis, arcDistance);
+  const { full, hairlines, bands } = byDetail(seen, (a, b) => Math.abs(x(b) - x(a)));
+  return {
+    full: full.map((post) => postPath(post, axis)).join(''),
+    hairlines: hairlines.map((post) => `M${n(x(post))} ${POST_TOP}V${BASE + 5}`).join(''),
+    bands: bands
+      .map((band) => {
+        const xs = band.map(x);
+        return `M${n(Math.min(...xs))} ${POST_TOP}V${BASE + 5}H${n(Math.max(...xs) + 1)}V${POST_TOP}Z`;
+      })
+      .join(''),
+  };
+}
+
+/** On which frames a post is stood at. */
+function framesText({ frame, untilFrame }: Post): string {
+  const first = String(frameNumber(frame));
+  return frame === untilFrame ? first : `${first}–${frameNumber(untilFrame)}`;
+}
+
 interface Written {
   readonly x: number;
   readonly y: number;
@@ -76,9 +149,11 @@ interface Written {
 }
 
 const LETTER_PX = 6.7;
+/** Room on both sides of a name, pixels. */
+const NAME_ROOM_PX = 5;
 const ROWS = [BASE + 21, BASE + 35] as const;
 
-/** Names of posts beneath the line, in two rows; where there is no room, those that are selected come first. */
+/** Names of posts beneath the line, in two rows: those that are selected come first, then named ones, stops, passes. */
 export function postNames(
   { posts }: UnrolledArc,
   axis: Axis,
@@ -88,11 +163,12 @@ export function postNames(
   const taken: { row: number; from: number; to: number }[] = [];
   const names: Written[] = [];
   const wanted = posts.filter((post) => isInSight(axis, post.arcDistance));
-  const ordered = [...wanted.filter(isSelected), ...wanted.filter((post) => !isSelected(post))];
+  const rank = (post: Post): number => (isSelected(post) ? 0 : post.label ? 1 : post.kind === 'stop' ? 2 : 3);
+  const ordered = [0, 1, 2, 3].flatMap((wantedRank) => wanted.filter((post) => rank(post) === wantedRank));
   for (const post of ordered) {
-    const held = post.frame === post.untilFrame ? String(post.frame) : `${post.frame}–${post.untilFrame}`;
+    const held = framesText(post);
     for (const text of post.label ? [`${held} ${post.label}`, held] : [held]) {
-      const half = (text.length * LETTER_PX) / 2 + 3;
+      const half = (text.length * LETTER_PX) / 2 + NAME_ROOM_PX;
       const x = Math.min(width - half, Math.max(half, at(axis, post.arcDistance)));
       const row = ROWS.findIndex((_, i) =>
         taken.every((other) => other.row !== i || x + half < other.from || x - half > other.to),
@@ -106,8 +182,7 @@ export function postNames(
   return names;
 }
 
-/** An increment is written where the gap leaves this much room for it, and this far from a post, pixels. */
-const LABEL_ROOM = 34;
+/** An increment keeps this far from a post, pixels. */
 const POST_ROOM = 17;
 
 /** Increments to write over the ruler, each above its gap: none over another, none across a post. */
@@ -118,17 +193,14 @@ export function incrementLabels(
 ): { x: number; text: string }[] {
   const labels: { x: number; text: string }[] = [];
   const posted = posts.map(({ arcDistance }) => at(axis, arcDistance));
+  const hasRoom = labelRow(LETTER_PX);
   const all = closing ? [...ticks, closing] : ticks;
   all.forEach(({ arcDistance, along }, i) => {
     const before = all[i - 1];
     if (along === null || along === 0 || !before || !isInSight(axis, arcDistance)) return;
     const x = (at(axis, arcDistance) + at(axis, before.arcDistance)) / 2;
-    const last = labels[labels.length - 1];
-    const isFree =
-      (!last || Math.abs(last.x - x) >= LABEL_ROOM) &&
-      labels.every((label) => Math.abs(label.x - x) >= LABEL_ROOM) &&
-      posted.every((post) => Math.abs(post - x) >= POST_ROOM);
-    if (isFree) labels.push({ x, text: write(along) });
+    const text = write(along);
+    if (posted.every((post) => Math.abs(post - x) >= POST_ROOM) && hasRoom(x, text)) labels.push({ x, text });
   });
   return labels;
 }

@@ -278,7 +278,7 @@ describe('drawings', () => {
 
   test('the curve has its places, the projections lead to the axis, and bars stand on their foot', () => {
     const store = bench();
-    const axes = { time, distance, pace: { foot: 180, height: 40 } };
+    const axes = { time, distance, pace: { time, foot: 180, height: 40, isBeside: false } };
     const { ruler } = now(store);
     const plan = Array.from({ length: 21 }, (_, i) => 6 * i);
     expect(curveOf(plan, 1, axes)).toMatch(/^M0\.0 120\.0L10\.0 114\.0.*L200\.0 0\.0$/);

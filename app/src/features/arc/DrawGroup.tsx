@@ -5,23 +5,43 @@ import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Shapes from 'lucide-react-native/icons/shapes';
 import Waypoints from 'lucide-react-native/icons/waypoints';
 import { useState } from 'react';
-import { View } from 'react-native';
-import { useThrottledArc, useAppDispatch, useThrottledShotValue } from '../../store/hooks';
+import {
+  useThrottledArc,
+  useAppDispatch,
+  useThrottledEditor,
+  useThrottledShotValue,
+} from '../../store/hooks';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
 import { actingAsked } from '../../commands/acting';
 import { posesAsked } from '../../commands/posing';
+import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Words } from '../../ui/Words';
+import { PlacingCard } from './PlacingCard';
+import { SketchCard } from './SketchCard';
 
 const ReadyShapesDialog = lazyWithRetry(() =>
   import('./ReadyShapesDialog').then((part) => part.ReadyShapesDialog),
 );
 const BringInDialog = lazyWithRetry(() => import('./BringInDialog').then((part) => part.BringInDialog));
 
+/** What is being drawn, or all the ways to draw. */
+export function DrawGroup() {
+  const tool = useThrottledEditor((editor) => editor.tool);
+  const hasSketch = useThrottledEditor((editor) => editor.sketch !== null);
+  if (tool === 'points') return <PlacingCard />;
+  return (
+    <>
+      {(tool === 'stroke' || hasSketch) && <SketchCard />}
+      {tool !== 'stroke' && <MakeCard />}
+    </>
+  );
+}
+
 /** All the ways to a further arc. */
-export function MakeCard() {
+function MakeCard() {
   const hasArc = useThrottledArc(() => true) ?? false;
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const dispatch = useAppDispatch();
@@ -34,14 +54,22 @@ export function MakeCard() {
           ? 'A stroke can be an arc of its own, go on from an end, or replace a stretch.'
           : `Draw in the field, or start another way. A figure appears at the start, with a move over all ${lengthFrames} frames that eases out and in.`}
       </Words>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Freehand" icon={PencilLine} onPress={() => dispatch(strokeAsked(null))} />
-        <Button label="Point by point" icon={Waypoints} onPress={() => dispatch(toolChosen('points'))} />
-        <Button label="Shapes" icon={Shapes} onPress={() => setDialog('shapes')} />
-        <Button label="Pose it" icon={PersonStanding} onPress={() => dispatch(posesAsked())} />
-        <Button label="Act it out" icon={Hand} onPress={() => dispatch(actingAsked('further'))} />
-        <Button label="Import SVG" icon={FileInput} onPress={() => setDialog('file')} />
-      </View>
+      <Button
+        label="Freehand"
+        icon={PencilLine}
+        kind="brass"
+        onPress={() => dispatch(strokeAsked(null))}
+        className="mb-1"
+      />
+      <ActionRow
+        actions={[
+          { label: 'Point by point', icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
+          { label: 'Shapes', icon: Shapes, onPress: () => setDialog('shapes') },
+          { label: 'Pose it', icon: PersonStanding, onPress: () => dispatch(posesAsked()) },
+          { label: 'Act it out', icon: Hand, onPress: () => dispatch(actingAsked('further')) },
+          { label: 'Import SVG', icon: FileInput, onPress: () => setDialog('file') },
+        ]}
+      />
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}
       {dialog === 'file' && <BringInDialog onClose={close} />}
     </Card>

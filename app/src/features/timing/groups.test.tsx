@@ -4,12 +4,12 @@ import { rangeChosen } from '../../store/editorSlice';
 import { goTo, setRange } from '../../playback/playhead';
 import { chosenIn } from '../../store/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
-import { TimingPanel } from './TimingPanel';
+import { TimingGroups } from './testing';
 import { handlesIn } from './views/timingIn';
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot);
-  renderOn(store, <TimingPanel />);
+  renderOn(store, <TimingGroups />);
   return store;
 };
 
@@ -60,7 +60,7 @@ test('marks apart by less than numbers can say are a hold, and nothing breaks', 
   goTo(28);
   const shot = withMarks(straightShot(57), [1, 0], [25, 0.3], [33, 0.1 + 0.2], [57, 1]);
   const store = benchWith(shot);
-  renderOn(store, <TimingPanel />);
+  renderOn(store, <TimingGroups />);
   expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
   expect(handlesIn(store.getState())).toEqual([]);
 });

@@ -1,0 +1,194 @@
+import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
+import { api, failureSentence, type ShotSummary } from '../persistence/api';
+import { keepPicture, pictureAddress } from '../persistence/pictures';
+import { messageShown } from '../store/sessionSlice';
+import { settingsChanged } from '../store/settingsSlice';
+import { store } from '../store/store';
+import { saveFile } from '../ui/files';
+import { fileFormats } from './fileFormats';
+
+/** What can be done with the shots of the list, and with films as a whole. Each says how it went. */
+
+const { dispatch } = store;
+
+/** The shots in one film, in the order in which the list shows them. */
+export type FilmShots = readonly ShotSummary[];
+
+const say = (text: string): void => {
+  dispatch(messageShown(text));
+};
+
+/** The document of a shot as the server has it. @throws Error with a sentence */
+async function readShot(id: string) {
+  const request = dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
+  const { data, error } = await request;
+  request.unsubscribe();
+  if (!data) throw new Error(failureSentence(error));
+  return data;
+}
+
+/** Changes a shot that is not open. @throws Error with a sentence */
+export async function changeStoredShot(id: string, change: (shot: Shot) => Shot): Promise<void> {
+  const { revision, shot } = await readShot(id);
+  const { error } = await dispatch(api.endpoints.saveShot.initiate({ id, revision, shot: change(shot) }));
+  if (error) throw new Error(failureSentence(error));
+}
+
+/** Puts a new shot into the list. @throws Error with a sentence */
+async function createShot(shot: Shot): Promise<string> {
+  const { data, error } = await dispatch(api.endpoints.createShot.initiate(shot));
+  if (!data) throw new Error(failureSentence(error));
+  return data.id;
+}
+
+const sentenceOf = (error: unknown): string =>
+  error instanceof Error ? error.message : 'That could not be done.';
+
+/**
+ * Does something to one shot after the other. Where one fails the rest is left as it is, and how far it came is said.
+ * @returns whether all of it was done
+ */
+async function forEachShot(shots: FilmShots, act: (shot: ShotSummary) => Promise<unknown>): Promise<boolean> {
+  for (const [done, shot] of shots.entries())
+    try {
+      await act(shot);
+    } catch (error) {
+      const far = done === 0 ? '' : ` ${done} of ${shots.length} shots were done before that.`;
+      say(`“${shot.name}”: ${sentenceOf(error)}${far}`);
+      return false;
+    }
+  return true;
+}
+
+/** Puts shots into an order. */
+export async function orderShots(ids: readonly string[]): Promise<void> {
+  const { error } = await dispatch(api.endpoints.orderShots.initiate(ids));
+  if (error) say(failureSentence(error));
+  else dispatch(settingsChanged({ listOrder: 'hand' }));
+}
+
+/** Moves shots to a film, which is what renaming one comes to; to none with an empty name. */
+export const moveToFilm = (shots: FilmShots, film: string): Promise<boolean> =>
+  forEachShot(shots, ({ id }) => changeStoredShot(id, (shot) => edits.setFilm(shot, { film })));
+
+/** A name that is not taken: the wanted one, else with a number behind it. */
+export function freeName(wanted: string, taken: readonly string[]): string {
+  const numbered = (n: number): string => {
+    const ending = n === 1 ? '' : ` ${n}`;
+    return `${wanted.slice(0, LONGEST_NAME - ending.length)}${ending}`;
+  };
+  let n = 1;
+  while (taken.includes(numbered(n))) n++;
+  return numbered(n);
+}
+
+/** Copies a film with all its shots, in their order. */
+export async function duplicateFilm(film: string, shots: FilmShots, taken: readonly string[]): Promise<void> {
+  const name = freeName(`${film} copy`, taken);
+  const ids: string[] = [];
+  const isDone = await forEachShot(shots, async ({ id }) => {
+    const { shot } = await readShot(id);
+    ids.push(await createShot(edits.setFilm(shot, { film: name })));
+  });
+  if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
+  if (isDone) say(`“${name}” was added to the list.`);
+}
+
+/** Puts all shots of a film into the bin; the message brings them back. */
+export async function removeFilm(film: string, shots: FilmShots): Promise<void> {
+  const removed: string[] = [];
+  const isDone = await forEachShot(shots, async ({ id }) => {
+    const { error } = await dispatch(api.endpoints.removeShot.initiate(id));
+    if (error) throw new Error(failureSentence(error));
+    removed.push(id);
+  });
+  if (isDone)
+    dispatch(
+      messageShown(
+        `“${film}” and its ${shots.length === 1 ? 'shot' : `${shots.length} shots`} were removed.`,
+        {
+          kind: 'restore',
+          shotIds: removed,
+        },
+      ),
+    );
+}
+
+async function bytesOf({ sha256 }: Picture): Promise<Uint8Array | null> {
+  const response = await fetch(pictureAddress(sha256)).catch(() => null);
+  return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
+}
+
+/** Offers a film as one ZIP file, with its shots and their pictures. */
+export async function exportFilm(film: string, shots: FilmShots): Promise<void> {
+  const documents: Shot[] = [];
+  const isRead = await forEachShot(shots, async ({ id }) => documents.push((await readShot(id)).shot));
+  if (!isRead) return;
+  try {
+    const { picturesOf, writeFilmZip } = await fileFormats();
+    const pictures = new Map<string, Uint8Array>();
+    const missing: string[] = [];
+    for (const picture of picturesOf(documents)) {
+      const bytes = await bytesOf(picture);
+      if (bytes) pictures.set(picture.sha256, bytes);
+      else missing.push(picture.name);
+    }
+    saveFile(
+      `${fileStem(film)}.zip`,
+      writeFilmZip({ name: film, shots: documents, pictures }),
+      'application/zip',
+    );
+    if (missing.length > 0)
+      say(`The ZIP file is without ${missing.join(', ')}: the server does not have it.`);
+  } catch (error) {
+    say(sentenceOf(error));
+  }
+}
+
+/** The shot with its pictures as the server has kept them. */
+function withPictures(shot: Shot, kept: ReadonlyMap<string, Picture>): Shot {
+  const { backdrop } = shot;
+  if (!backdrop) return shot;
+  const pictures = backdrop.pictures.map((picture) => {
+    const { sha256 = picture.sha256, ...rest } = kept.get(picture.sha256) ?? {};
+    return { ...picture, ...rest, sha256, name: picture.name };
+  });
+  return { ...shot, backdrop: { ...backdrop, pictures } };
+}
+
+const namesOfFilms = async (): Promise<readonly string[]> => {
+  const request = dispatch(api.endpoints.listShots.initiate());
+  const { data } = await request;
+  request.unsubscribe();
+  return data?.map(({ film }) => film) ?? [];
+};
+
+/** Reads a film from the bytes of a ZIP file. All of it comes into the list, or nothing does. */
+export async function importFilm(bytes: Uint8Array): Promise<void> {
+  const ids: string[] = [];
+  try {
+    const { picturesOf, readFilmZip } = await fileFormats();
+    const film = readFilmZip(bytes);
+    const kept = new Map<string, Picture>();
+    for (const picture of picturesOf(film.shots)) {
+      const content = film.pictures.get(picture.sha256);
+      if (!content) continue;
+      const file = new File([content as BlobPart], picture.name, { type: picture.type });
+      kept.set(picture.sha256, (await keepPicture(file, new AbortController().signal)).picture);
+    }
+    const name = film.name && freeName(film.name, await namesOfFilms());
+    for (const shot of film.shots)
+      ids.push(await createShot(withPictures(edits.setFilm(shot, { film: name }), kept)));
+    if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
+    say(`“${name}” was imported: ${ids.length === 1 ? '1 shot' : `${ids.length} shots`}.`);
+  } catch (error) {
+    for (const id of ids) await dispatch(api.endpoints.removeShot.initiate(id));
+    say(sentenceOf(error));
+  }
+}
+
+/** Puts the demo film into the list. */
+export async function loadDemoFilm(): Promise<void> {
+  const { error } = await dispatch(api.endpoints.loadDemo.initiate());
+  if (error) say(failureSentence(error));
+}

@@ -1,0 +1,99 @@
+import { pointAtDistance } from '@humble/core';
+import LocateFixed from 'lucide-react-native/icons/locate-fixed';
+import Plus from 'lucide-react-native/icons/plus';
+import Scan from 'lucide-react-native/icons/scan';
+import SquareDashed from 'lucide-react-native/icons/square-dashed-mouse-pointer';
+import { arcLocationSelected, pointsSelected, severalSet } from '../../store/editorSlice';
+import {
+  activeArcIn,
+  useAppDispatch,
+  useAppStore,
+  useEdit,
+  useThrottledArc,
+  useThrottledEditor,
+  useThrottledMove,
+} from '../../store/hooks';
+import { figurePlaceIn } from '../../store/selection';
+import { ActionRow } from '../../ui/ActionRow';
+import { Card } from '../../ui/Card';
+import { Words } from '../../ui/Words';
+import { Locked } from './Locked';
+import { middleOfLongest } from './middleOfLongest';
+import { PlaceCard } from './PlaceCard';
+import { PointCard } from './PointCard';
+import { PointsCard } from './PointsCard';
+
+/** What is selected of the arc: a point, several, or a spot between them. */
+export function PlaceGroup() {
+  const isLocked = useThrottledArc((arc) => arc.locked);
+  const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
+  const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);
+  if (isLocked === null) return <Words tone="soft">Points can be selected once there is an arc.</Words>;
+  if (isLocked) return <Locked />;
+  return (
+    <>
+      {selected === 1 && <PointCard />}
+      {selected > 1 && <PointsCard />}
+      {hasSpot && <PlaceCard />}
+      <Selecting />
+    </>
+  );
+}
+
+/** What can be selected without aiming at it. */
+function Selecting() {
+  const isSelectingSeveral = useThrottledEditor((editor) => editor.isSelectingSeveral);
+  const isNothing = useThrottledEditor(
+    (editor) => editor.selectedPointIds.length === 0 && !editor.arcLocation,
+  );
+  const hasFigure = useThrottledMove() !== null;
+  const store = useAppStore();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const arcNow = () => activeArcIn(store.getState())!;
+  const addPoint = (): void => {
+    const arc = arcNow();
+    const done = edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) });
+    if (done) dispatch(pointsSelected(done.made().points));
+  };
+  const takeFigurePlace = (): void => {
+    const location = figurePlaceIn(store.getState());
+    if (!location) return;
+    const { segment, t } = pointAtDistance(arcNow(), location.s);
+    dispatch(arcLocationSelected({ segment, t }));
+  };
+  return (
+    <Card title="Select">
+      {isNothing && (
+        <Words tone="soft" className="mb-1">
+          Tap a point in the field, or the arc between two points.
+        </Words>
+      )}
+      <ActionRow
+        actions={[
+          { label: 'Add a point', icon: Plus, onPress: addPoint },
+          {
+            label: 'Select all',
+            icon: Scan,
+            onPress: () => dispatch(pointsSelected(arcNow().points.map(({ id }) => id))),
+          },
+          {
+            label: 'Select several',
+            icon: SquareDashed,
+            pressed: isSelectingSeveral,
+            onPress: () => dispatch(severalSet(!isSelectingSeveral)),
+          },
+          hasFigure && { label: 'Point at the figure', icon: LocateFixed, onPress: takeFigurePlace },
+        ]}
+      />
+    </Card>
+  );
+}
+
+/** What is selected, in a few words. */
+export function PlaceSummary() {
+  const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
+  const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);
+  const text = hasSpot ? 'a spot on the arc' : selected === 1 ? 'a point' : `${selected} points`;
+  return <Words tone="soft">{selected === 0 && !hasSpot ? 'nothing selected' : text}</Words>;
+}

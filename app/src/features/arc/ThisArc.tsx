@@ -1,0 +1,19 @@
+import { useThrottledArc } from '../../store/hooks';
+import { Words } from '../../ui/Words';
+import { ArcCard } from './ArcCard';
+import { Locked } from './Locked';
+import { ShapeCard } from './ShapeCard';
+
+/** The arc that is worked on, as a whole. */
+export function ThisArc() {
+  const isLocked = useThrottledArc((arc) => arc.locked);
+  if (isLocked === null)
+    return <Words tone="soft">No arc yet. Draw one in the field, or start under “Draw”.</Words>;
+  if (isLocked) return <Locked />;
+  return (
+    <>
+      <ShapeCard />
+      <ArcCard />
+    </>
+  );
+}

@@ -1,0 +1,23 @@
+import { useThrottledEditor, useThrottledMove } from '../../store/hooks';
+import { Words } from '../../ui/Words';
+import { ActCard } from './ActCard';
+import { ThinningCard } from './ThinningCard';
+
+/** A figure is acted out, and what was acted is thinned. */
+export function ActGroup() {
+  const move = useThrottledMove();
+  const isActing = useThrottledEditor((editor) => editor.tool === 'act');
+  return (
+    <>
+      {isActing && <ActCard move={move} />}
+      {move && <ThinningCard move={move} />}
+      {!isActing && <ActCard move={move} />}
+    </>
+  );
+}
+
+/** Whether this move was acted. */
+export function ActSummary() {
+  const isActed = useThrottledMove()?.acted ?? null;
+  return isActed && <Words tone="soft">acted</Words>;
+}

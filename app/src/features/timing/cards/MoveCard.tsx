@@ -1,0 +1,139 @@
+import { frameField } from '../../../store/frames';
+import {
+  frameNumber,
+  endsPastShot,
+  firstFrame,
+  lastFrame,
+  lastFrameFor,
+  LONGEST_SHOT,
+  type Move,
+  type Outside,
+} from '@humble/core';
+import Eraser from 'lucide-react-native/icons/eraser';
+import Images from 'lucide-react-native/icons/images';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import {
+  useEdit,
+  useThrottledArc,
+  useThrottledFramesOfMove,
+  useThrottledShotValue,
+} from '../../../store/hooks';
+import { ActionRow } from '../../../ui/ActionRow';
+import { Card } from '../../../ui/Card';
+import { type BeyondMost, NumberPair } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
+import { NumericText, Words } from '../../../ui/Words';
+import { FindingNotes } from './FindingNotes';
+import { PicturesDialog } from './PicturesDialog';
+
+const EXPOSURES = [
+  { value: 1, label: 'On ones' },
+  { value: 2, label: 'Twos' },
+  { value: 3, label: 'Threes' },
+] as const;
+
+const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = [
+  { value: 'hold', label: 'Hold' },
+  { value: 'repeat', label: 'Repeat' },
+  { value: 'swing', label: 'Swing' },
+  { value: 'continue', label: 'Continue' },
+];
+
+/** Frames and exposure of the whole move, and what it does before and after. */
+export const MoveCard = memo(function MoveCard() {
+  const move = useThrottledFramesOfMove();
+  return move ? <MoveCardOf move={move} /> : null;
+});
+
+function MoveCardOf({ move }: { readonly move: Move }) {
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const edit = useEdit();
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
+  const [isSpreading, setSpreading] = useState(false);
+  const first = firstFrame(move);
+  const last = lastFrame(move);
+  const least = move.marks.length - 1;
+  const setFrames = (frames: { first?: number; last?: number }, undoGroup?: string): void => {
+    edit('setMoveFrames', { moveId: move.id, first, last, ...frames }, undoGroup);
+  };
+  const lastOfShot = lastFrameFor(lengthFrames, isClosed);
+  const endsLater: BeyondMost = {
+    sentence: `${frameNumber(lastOfShot)} is the last frame ${isClosed ? 'that a loop in this shot can end on' : 'of the shot'}.`,
+    label: 'Make the shot longer',
+    onPress: (frame) => {
+      edit('setMoveFrames', { moveId: move.id, first, last: Math.min(frame, LONGEST_SHOT), lengthens: true });
+    },
+  };
+  const isPast = endsPastShot(move, { lengthFrames });
+  return (
+    <Card title="The move" aside={`${last - first} intervals`}>
+      <NumberPair
+        pair={[
+          frameField({
+            label: 'Starts on frame',
+            value: first,
+            min: 1,
+            max: last - least,
+            onChange: (frame, undoGroup) => setFrames({ first: frame }, undoGroup),
+          }),
+          frameField({
+            label: 'Ends on frame',
+            value: last,
+            min: first + least,
+            max: lastOfShot,
+            beyondMost: endsLater,
+            onChange: (frame, undoGroup) => setFrames({ last: frame }, undoGroup),
+          }),
+        ]}
+      />
+      {isPast && (
+        <Words tone="soft">
+          It returns to its start one frame after the shot, so the loop doesn’t pause there.
+        </Words>
+      )}
+      <View className="mt-2">
+        <Segmented
+          label="Exposure"
+          value={move.framesHeld}
+          options={EXPOSURES}
+          onChange={(framesHeld) => edit('setFramesHeld', { moveId: move.id, framesHeld })}
+        />
+      </View>
+      <FindingNotes check="unseenArrival" move={move} />
+      {(['before', 'after'] as const).map((end) => (
+        <View key={end} className="mt-3 gap-1">
+          <Words tone="soft">{end === 'before' ? 'Before the first mark' : 'After the last mark'}</Words>
+          <Segmented
+            label={end === 'before' ? 'Before the first mark' : 'After the last mark'}
+            value={move[end]}
+            options={OUTSIDE}
+            onChange={(how) => edit('setOutside', { moveId: move.id, [end]: how })}
+          />
+        </View>
+      ))}
+      <ActionRow
+        actions={[
+          { label: 'Number of pictures', icon: Images, onPress: () => setSpreading(true) },
+          {
+            label: 'Clear timing',
+            icon: Eraser,
+            isRemoval: true,
+            onPress: () => edit('clearTiming', { moveId: move.id }),
+          },
+        ]}
+      />
+      {isSpreading && <PicturesDialog move={move} isClosed={isClosed} onClose={() => setSpreading(false)} />}
+    </Card>
+  );
+}
+
+/** From which frame to which it goes. */
+export function MoveSummary() {
+  const move = useThrottledFramesOfMove();
+  return (
+    move && (
+      <NumericText tone="soft">{`frames ${frameNumber(firstFrame(move))} → ${frameNumber(lastFrame(move))}`}</NumericText>
+    )
+  );
+}

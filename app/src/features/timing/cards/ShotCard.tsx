@@ -1,0 +1,47 @@
+import { LONGEST_SHOT } from '@humble/core';
+import { memo } from 'react';
+import { useShotLength } from '../../../commands/useShotLength';
+import { useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { Card } from '../../../ui/Card';
+import { fixed } from '../../../ui/numbers';
+import { NumberField } from '../../../ui/NumberField';
+import { NumericText } from '../../../ui/Words';
+
+/** Length and rate of the shot. */
+export const ShotCard = memo(function ShotCard() {
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
+  const edit = useEdit();
+  const length = useShotLength();
+  return (
+    <Card title="The shot" aside={`${fixed(lengthFrames / rate, 2)} s`}>
+      <NumberField
+        label="Length"
+        unit="frames"
+        value={lengthFrames}
+        min={2}
+        max={LONGEST_SHOT}
+        onChange={length.change}
+        note={length.note}
+      />
+      <NumberField
+        label="Rate"
+        unit="a second"
+        value={rate}
+        min={1}
+        max={240}
+        decimals={3}
+        onChange={(value, undoGroup) => edit('setRate', { rate: value }, undoGroup)}
+      />
+    </Card>
+  );
+});
+
+/** The same in a few words. */
+export function ShotSummary() {
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
+  return (
+    <NumericText tone="soft">{`${lengthFrames} frames at ${fixed(rate, rate % 1 ? 3 : 0)}`}</NumericText>
+  );
+}

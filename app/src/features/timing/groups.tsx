@@ -1,0 +1,114 @@
+import { frameNumber } from '@humble/core';
+import type { ReactNode } from 'react';
+import {
+  activeMoveIn,
+  useAppDispatch,
+  useSettings,
+  useThrottledFramesOfMove,
+  useThrottledSelector,
+} from '../../store/hooks';
+import { useThrottledFrame } from '../../playback/playhead';
+import { MOST_REACH, settingsChanged } from '../../store/settingsSlice';
+import { chosenIn, selectedMarksIn } from '../../store/timingSelection';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { NumericText, Words } from '../../ui/Words';
+import { ChosenCard } from './cards/ChosenCard';
+import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
+import { FindingNotes } from './cards/FindingNotes';
+import { MarksCard } from './cards/MarksCard';
+import { MoveCard } from './cards/MoveCard';
+import { Spans } from './cards/Spans';
+import { CurrentChart } from './TimingViews';
+
+// The groups of the Timing step. Each card follows by itself: while something is dragged none waits for the others.
+
+/** What there is of a timing, once something travels. */
+function Travelling({ children }: { readonly children: ReactNode }) {
+  const travels = useThrottledSelector((state) => activeMoveIn(state) !== null);
+  if (travels) return children;
+  return (
+    <Card title="Nothing travels here yet">
+      <Words tone="soft">Draw an arc, or put a figure on this one in the Figure step.</Words>
+    </Card>
+  );
+}
+
+/** The marks that are selected, and the picture at the playhead. */
+export const MarkGroup = () => (
+  <Travelling>
+    <MarksCard />
+    <UnseenMarks />
+    <ExposureCard />
+  </Travelling>
+);
+
+function UnseenMarks() {
+  const move = useThrottledFramesOfMove();
+  return move && <FindingNotes check="unseenMark" move={move} />;
+}
+
+/** What is selected, or the frame that a mark would be put on. */
+export function MarkSummary() {
+  const frame = useThrottledFrame();
+  const marks = useThrottledSelector((state) =>
+    selectedMarksIn(state)
+      .map((mark) => frameNumber(mark.frame))
+      .join(', '),
+  );
+  return (
+    <NumericText tone="soft" numberOfLines={1}>
+      {marks === '' ? `frame ${frameNumber(frame)}` : `on ${marks}`}
+    </NumericText>
+  );
+}
+
+/** @param hasChart the chart of the span stands here, where no view above the groups shows it */
+export const SpanGroup = ({ hasChart }: { readonly hasChart: boolean }) => (
+  <Travelling>
+    <Spans />
+    {hasChart && <CurrentChart />}
+    <NeighboursThatFollow />
+  </Travelling>
+);
+
+function NeighboursThatFollow() {
+  const dispatch = useAppDispatch();
+  const { tickReach } = useSettings();
+  return (
+    <Card title="Dragging a tick">
+      <NumberField
+        label="Neighbours that follow"
+        unit="frames"
+        value={tickReach}
+        min={0}
+        max={MOST_REACH}
+        onChange={(reach) => dispatch(settingsChanged({ tickReach: reach }))}
+      />
+    </Card>
+  );
+}
+
+/** Some frames, or a part of the arc: what they cover, and how long their pictures are held. */
+export const RangeGroup = () => (
+  <Travelling>
+    <ChosenCard />
+    <ExposuresCard />
+  </Travelling>
+);
+
+/** How many frames are picked, else how many ranges have an exposure of their own. */
+export function RangeSummary() {
+  const picked = useThrottledSelector(
+    (state) => chosenIn(state)?.runs.reduce((sum, { from, until }) => sum + until - from + 1, 0) ?? null,
+  );
+  const ranges = useThrottledFramesOfMove()?.exposures.length ?? 0;
+  if (picked !== null) return <NumericText tone="soft">{`${picked} frames picked`}</NumericText>;
+  return ranges > 0 ? <NumericText tone="soft">{`${ranges} with exposure`}</NumericText> : null;
+}
+
+export const MoveGroup = () => (
+  <Travelling>
+    <MoveCard />
+  </Travelling>
+);

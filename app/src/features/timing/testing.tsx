@@ -1,0 +1,13 @@
+import { ShotCard } from './cards/ShotCard';
+import { MarkGroup, MoveGroup, RangeGroup, SpanGroup } from './groups';
+
+/** All groups of the Timing step at once, for tests. */
+export const TimingGroups = () => (
+  <>
+    <MarkGroup />
+    <SpanGroup hasChart />
+    <RangeGroup />
+    <MoveGroup />
+    <ShotCard />
+  </>
+);

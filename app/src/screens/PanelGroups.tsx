@@ -1,0 +1,125 @@
+import { type ComponentType, type ReactNode, useEffect, useRef, useState } from 'react';
+import { ScrollView, View } from 'react-native';
+import { shallowEqual } from 'react-redux';
+import type { Step } from '../kinds/steps';
+import { useAppDispatch, useSettings, useThrottledSelector } from '../store/hooks';
+import { groupBroughtForward, groupFolded } from '../store/settingsSlice';
+import type { RootState } from '../store/store';
+import { bringIntoSight } from '../ui/bringIntoSight';
+import { Chips } from '../ui/Chips';
+import { FoldingSection } from '../ui/FoldingSection';
+import { changedCue } from './changedCue';
+
+/** One group of a step's panel. A new one is an entry in the list of its step. */
+export interface PanelGroup {
+  readonly name: string;
+  readonly label: string;
+  readonly Content: ComponentType;
+  /** What is in it in a few words, for the line that stays when it is folded. */
+  readonly Summary?: ComponentType;
+  /** On a phone it is the one in front until another is. */
+  readonly startsInFront?: true;
+  /** On a wide screen it is folded until it is opened for the first time. */
+  readonly startsFolded?: true;
+  /** What the group is about that is selected now: when that changes to something, the group comes forward. */
+  readonly cue?: (state: RootState) => string | null;
+  /** Its cue counts when the step is come to, too: something waits there to be finished. */
+  readonly isUrgent?: true;
+}
+
+interface PanelGroupsProps {
+  readonly step: Step;
+  readonly groups: readonly PanelGroup[];
+  /** A phone shows one group at a time, chosen by chips; a wide screen shows all as folding sections. */
+  readonly isPhone: boolean;
+  /** What stands above the groups whichever is in front. */
+  readonly top?: ReactNode;
+}
+
+/** The groups of a step's panel. What is selected in any view brings its group forward. */
+export function PanelGroups(props: PanelGroupsProps) {
+  const { step, groups } = props;
+  const dispatch = useAppDispatch();
+  const cues = useThrottledSelector((state) => groups.map(({ cue }) => cue?.(state) ?? null), shallowEqual);
+  const [firstCues] = useState(() => cues.map((cue, i) => (groups[i]!.isUrgent ? null : cue)));
+  const earlier = useRef(firstCues);
+  useEffect(() => {
+    const changed = changedCue(earlier.current, cues);
+    earlier.current = cues;
+    if (changed !== null) dispatch(groupBroughtForward({ step, group: groups[changed]!.name }));
+  }, [cues, dispatch, groups, step]);
+  return props.isPhone ? <GroupsInChips {...props} /> : <GroupsInSections {...props} />;
+}
+
+const groupShown = (groups: readonly PanelGroup[], inFront: string | undefined): PanelGroup =>
+  groups.find(({ name }) => name === inFront) ?? groups.find((group) => group.startsInFront) ?? groups[0]!;
+
+const TOP_KEPT = [1];
+
+function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
+  const { groupInFront } = useSettings();
+  const dispatch = useAppDispatch();
+  const scroller = useRef<ScrollView>(null);
+  const chipsAt = useRef(0);
+  const scrolledTo = useRef(0);
+  const shown = groupShown(groups, groupInFront[step]);
+  // A group begins at its beginning; what stands above the chips stays as far in sight as it was.
+  useEffect(
+    () => scroller.current?.scrollTo({ y: Math.min(scrolledTo.current, chipsAt.current), animated: false }),
+    [shown],
+  );
+  return (
+    <ScrollView
+      ref={scroller}
+      className="flex-1"
+      stickyHeaderIndices={TOP_KEPT}
+      scrollEventThrottle={50}
+      onScroll={({ nativeEvent }) => (scrolledTo.current = nativeEvent.contentOffset.y)}
+    >
+      <View
+        className={top ? 'px-4 pb-2 pt-1' : ''}
+        onLayout={({ nativeEvent }) => (chipsAt.current = nativeEvent.layout.height)}
+      >
+        {top}
+      </View>
+      <View className="bg-ground py-1">
+        <Chips
+          label="Group"
+          value={shown.name}
+          options={groups.map(({ name, label }) => ({ value: name, label }))}
+          onChange={(group) => dispatch(groupBroughtForward({ step, group }))}
+        />
+      </View>
+      <View className="gap-3 px-4 pb-6 pt-1">
+        <shown.Content />
+      </View>
+    </ScrollView>
+  );
+}
+
+function GroupsInSections({ step, groups, top }: PanelGroupsProps) {
+  const { groupInFront, groupsOpen } = useSettings();
+  const dispatch = useAppDispatch();
+  const inFront = useRef<View>(null);
+  useEffect(() => bringIntoSight(inFront.current), [groupInFront, step]);
+  return (
+    <ScrollView className="flex-1" contentContainerClassName="px-4 pb-6">
+      {top}
+      {groups.map(({ name, label, Content, Summary, startsFolded = false }) => {
+        const isOpen = groupsOpen[`${step} ${name}`] ?? !startsFolded;
+        return (
+          <FoldingSection
+            key={name}
+            ref={name === groupInFront[step] ? inFront : undefined}
+            title={label}
+            summary={Summary && <Summary />}
+            isOpen={isOpen}
+            onToggle={() => dispatch(groupFolded({ step, group: name, isFolded: isOpen }))}
+          >
+            <Content />
+          </FoldingSection>
+        );
+      })}
+    </ScrollView>
+  );
+}

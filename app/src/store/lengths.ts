@@ -1,0 +1,57 @@
+import { inScale, type LengthScale, lengthScaleOf, splitLength } from '@humble/core';
+import { useMemo } from 'react';
+import { shallowEqual } from 'react-redux';
+import type { NumberFieldProps } from '../ui/NumberField';
+import { fixed, readNumber } from '../ui/numbers';
+import { useThrottledSelector } from './hooks';
+import type { RootState } from './store';
+
+const NO_SCALE: LengthScale = { unit: 'units', fieldUnits: 1, unitsPerMm: null };
+
+export const lengthScaleIn = ({ shot }: RootState): LengthScale =>
+  shot.present.shot ? lengthScaleOf(shot.present.shot) : NO_SCALE;
+
+/** Lengths of the shot as they are shown and typed: in millimetres where the field has a scale and its settings say so. */
+export interface Lengths {
+  readonly unit: LengthScale['unit'];
+  /** @param length field units */
+  readonly text: (length: number) => string;
+  /** A field for a length. All its numbers are in field units; any unit that is known can be typed. */
+  readonly field: (props: LengthFieldProps) => NumberFieldProps;
+}
+
+type LengthFieldProps = Omit<NumberFieldProps, 'unit' | 'read'>;
+
+/** A length as it was typed, in the unit that is shown. */
+function readLength(text: string, scale: LengthScale): ReturnType<NonNullable<NumberFieldProps['read']>> {
+  const split = splitLength(text);
+  const number = split && readNumber(split.number);
+  if (number === null) return null;
+  const value = inScale(number, split!.unit, scale);
+  return value ?? { problem: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.' };
+}
+
+export function lengthsFor(scale: LengthScale): Lengths {
+  const { unit, fieldUnits } = scale;
+  const isMm = unit === 'mm';
+  return {
+    unit,
+    text: (length) => `${fixed(length / fieldUnits, isMm ? 2 : 1)} ${unit}`,
+    field: ({ value, min, max, step, onChange, decimals = isMm ? 2 : 1, ...rest }) => ({
+      ...rest,
+      unit,
+      decimals,
+      value: value / fieldUnits,
+      min: min / fieldUnits,
+      max: max / fieldUnits,
+      step: isMm ? 1 : step,
+      read: (text) => readLength(text, scale),
+      onChange: (next, undoGroup) => onChange(next * fieldUnits, undoGroup),
+    }),
+  };
+}
+
+export function useLengths(): Lengths {
+  const scale = useThrottledSelector(lengthScaleIn, shallowEqual);
+  return useMemo(() => lengthsFor(scale), [scale]);
+}
