@@ -9,6 +9,8 @@ export interface MenuItem {
   readonly icon: LucideIcon;
   readonly onPress: () => void;
   readonly disabled?: boolean;
+  /** Set for an item of a choice: whether it is the one. */
+  readonly isChosen?: boolean;
   /** The item goes on in a dialog of its own, in the menu's place. */
   readonly staysOpen?: boolean;
 }
@@ -23,12 +25,13 @@ interface MenuProps {
 export function Menu({ title, onClose, items }: MenuProps) {
   return (
     <Dialog title={title} isOpen onClose={onClose}>
-      {items.map(({ label, icon: Icon, onPress, disabled = false, staysOpen = false }) => (
+      {items.map(({ label, icon: Icon, onPress, disabled = false, isChosen, staysOpen = false }) => (
         <Pressable
           key={label}
           role="button"
           aria-label={label}
           aria-disabled={disabled}
+          aria-pressed={isChosen}
           disabled={disabled}
           onPress={() => {
             if (!staysOpen) onClose();
@@ -36,8 +39,8 @@ export function Menu({ title, onClose, items }: MenuProps) {
           }}
           className={`-mx-2 min-h-[48px] flex-row items-center gap-4 rounded-large px-2 py-2 ${disabled ? 'opacity-40' : ''}`}
         >
-          <Icon size={20} strokeWidth={1.75} color={colour.soft} />
-          <Words size="body" className="shrink">
+          <Icon size={20} strokeWidth={1.75} color={isChosen ? colour.brass : colour.soft} />
+          <Words size="body" strong={isChosen} className="shrink">
             {label}
           </Words>
         </Pressable>

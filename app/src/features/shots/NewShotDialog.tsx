@@ -25,31 +25,42 @@ const FIELDS = [
 interface NewShotDialogProps {
   /** Of the shots there are. */
   readonly names: readonly string[];
+  /** Of the films there are. */
+  readonly films: readonly string[];
   readonly onClose: () => void;
   readonly onCreated: (id: string) => void;
 }
 
 /** Name, rate, length and field of a new shot. */
-export function NewShotDialog({ names, onClose, onCreated }: NewShotDialogProps) {
+export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialogProps) {
   const dispatch = useAppDispatch();
-  const { newShot } = useSettings();
+  const { newShot, lastFilm } = useSettings();
   const [failure, setFailure] = useState<string | null>(null);
   const { control, handleSubmit, setValue, formState } = useForm({
     resolver: checkedShot,
-    defaultValues: offeredShot(names, newShot),
+    defaultValues: offeredShot(names, films.includes(lastFilm) ? lastFilm : '', newShot),
   });
   const typed = useWatch({ control });
   const rate = readNumber(typed.rate ?? '');
   const length = readNumber(typed.length ?? '');
-  const create = handleSubmit(async ({ name, rate: perSecond, length: lengthFrames, width, height }) => {
-    const result = await dispatch(
-      api.endpoints.createShot.initiate(freshShot({ name, rate: perSecond, lengthFrames, width, height })),
-    );
-    if (!result.data) return setFailure(failureSentence(result.error));
-    dispatch(settingsChanged({ newShot: { rate: perSecond, length: lengthFrames, width, height } }));
-    onClose();
-    onCreated(result.data.id);
-  });
+  const create = handleSubmit(
+    async ({ name, film, rate: perSecond, length: lengthFrames, width, height }) => {
+      const result = await dispatch(
+        api.endpoints.createShot.initiate(
+          freshShot({ name, film, rate: perSecond, lengthFrames, width, height }),
+        ),
+      );
+      if (!result.data) return setFailure(failureSentence(result.error));
+      dispatch(
+        settingsChanged({
+          lastFilm: film,
+          newShot: { rate: perSecond, length: lengthFrames, width, height },
+        }),
+      );
+      onClose();
+      onCreated(result.data.id);
+    },
+  );
   const field = (name: keyof TypedShot, label: string, unit?: string, isNumber = true) => (
     <Controller
       name={name}
@@ -72,19 +83,31 @@ export function NewShotDialog({ names, onClose, onCreated }: NewShotDialogProps)
   );
   return (
     <Dialog title="New shot" isOpen onClose={onClose}>
-      <View>{field('name', 'Name', undefined, false)}</View>
+      <View className="flex-row gap-3">
+        {field('name', 'Name', undefined, false)}
+        {field('film', 'Film', undefined, false)}
+      </View>
+      {films.length > 0 && (
+        <FilmChoice films={films} value={typed.film ?? ''} onChoose={(film) => setValue('film', film)} />
+      )}
       <View className="gap-2">
-        <Segmented
-          label="Rate"
-          value={typed.rate ?? ''}
-          options={RATES}
-          onChange={(value) => setValue('rate', value, { shouldValidate: true })}
-        />
-        <View className="flex-row gap-3">
-          {field('rate', 'Rate', 'frames a second')}
-          {field('length', 'Length', 'frames')}
+        <View className="flex-row items-end gap-3">
+          <View className="flex-1">
+            <Segmented
+              label="Rate"
+              value={typed.rate ?? ''}
+              options={RATES}
+              onChange={(value) => setValue('rate', value, { shouldValidate: true })}
+            />
+          </View>
+          <View className="w-[152px] flex-row">{field('rate', 'Rate', 'frames a second')}</View>
         </View>
-        <Words tone="soft">{rate && length ? `${fixed(length / rate, 2)} seconds` : ' '}</Words>
+        <View className="flex-row items-center gap-3">
+          {field('length', 'Length', 'frames')}
+          <Words tone="soft" className="flex-1 pt-6">
+            {rate && length ? `${fixed(length / rate, 2)} seconds` : ' '}
+          </Words>
+        </View>
       </View>
       <View className="gap-2">
         <Segmented
@@ -116,3 +139,26 @@ export function NewShotDialog({ names, onClose, onCreated }: NewShotDialogProps)
     </Dialog>
   );
 }
+
+interface FilmChoiceProps {
+  readonly films: readonly string[];
+  readonly value: string;
+  readonly onChoose: (film: string) => void;
+}
+
+/** Of many films the first ones are offered; any other can be typed. */
+const MOST_FILMS = 4;
+
+/** The films that there are, a tap each. */
+const FilmChoice = ({ films, value, onChoose }: FilmChoiceProps) => (
+  <View role="group" aria-label="Films" className="flex-row flex-wrap gap-2">
+    {films.slice(0, MOST_FILMS).map((film) => (
+      <Button
+        key={film}
+        label={film}
+        pressed={film === value}
+        onPress={() => onChoose(film === value ? '' : film)}
+      />
+    ))}
+  </View>
+);

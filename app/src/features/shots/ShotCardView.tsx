@@ -3,8 +3,9 @@ import { type ShotCard } from '@humble/core/files';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
+import Svg, { Image, Path } from 'react-native-svg';
 import type { ShotSummary } from '../../persistence/api';
+import { pictureAddress } from '../../persistence/pictures';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { fixed, writeNumber } from '../../ui/numbers';
@@ -78,13 +79,27 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
 
 /** Lines on a card are this many hundredths of the field's width. */
 const LINE_SHARE = 0.0085;
+/** So much of its own strength a backdrop has on a card: the arc comes first. */
+const BACKDROP_SHARE = 0.55;
 
 function CardPicture({ card }: { readonly card: ShotCard }) {
-  const { width, height, arcs, ticks, ghosts } = card;
+  const { width, height, arcs, ticks, ghosts, backdrop } = card;
   const line = width * LINE_SHARE;
   return (
     <View style={{ aspectRatio: 16 / 9 }}>
       <Svg width="100%" height="100%" viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="xMidYMid meet">
+        {backdrop && (
+          <Image
+            href={pictureAddress(backdrop.sha256)}
+            x={backdrop.x - backdrop.width / 2}
+            y={backdrop.y - backdrop.height / 2}
+            width={backdrop.width}
+            height={backdrop.height}
+            preserveAspectRatio="none"
+            opacity={backdrop.strength * BACKDROP_SHARE}
+            transform={`rotate(${backdrop.turnDeg} ${backdrop.x} ${backdrop.y})`}
+          />
+        )}
         {ghosts.map((ghost, i) => {
           const standIn = STAND_INS[ghost.standIn];
           const isLast = i === ghosts.length - 1;

@@ -3,13 +3,21 @@ import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
 import { type ReactNode, useState } from 'react';
 import { FlatList, View } from 'react-native';
-import { failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../persistence/api';
+import { freshShot } from '@humble/core';
+import { api, failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../persistence/api';
+import { useAppDispatch, useSettings } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
+import { EmptyList } from './EmptyList';
+import { FilmHead } from './FilmHead';
+import { type FilmGroup, filmsOf, secondsOf } from './filmsOf';
 import { LazyNewShotDialog } from './LazyNewShotDialog';
+import { offeredName } from './offeredName';
+import { OrderButton } from './OrderButton';
 import { ShotCardView } from './ShotCardView';
 import { ShotMenu } from './ShotMenu';
 
@@ -21,6 +29,12 @@ const MOST_COLUMNS = 5;
 /** The list is asked for again this often while it is seen, milliseconds. */
 const LIST_EVERY_MS = 5000;
 
+/** A shot whose menu is open, and the film that it stands in. */
+interface Chosen {
+  readonly shot: ShotSummary;
+  readonly group: FilmGroup;
+}
+
 interface ShotListProps {
   readonly onOpen: (id: string) => void;
   readonly onImport: () => void;
@@ -28,12 +42,40 @@ interface ShotListProps {
   readonly controls?: ReactNode;
 }
 
-const sum = (shots: readonly ShotSummary[]): string => {
-  const films = new Set(shots.map((shot) => shot.film).filter(Boolean));
-  const seconds = shots.reduce((total, shot) => total + shot.lengthFrames / shot.rate, 0);
-  const count = `${shots.length} ${shots.length === 1 ? 'shot' : 'shots'}, ${fixed(seconds, 1)} s`;
-  return films.size === 1 ? `${[...films][0]} · ${count}` : count;
-};
+const sum = (shots: readonly ShotSummary[]): string =>
+  `${shots.length} ${shots.length === 1 ? 'shot' : 'shots'}, ${fixed(secondsOf(shots), 1)} s`;
+
+/** A line of the list: the head of a film, or some of its shots side by side. */
+type Line =
+  | { readonly kind: 'film'; readonly key: string; readonly group: FilmGroup }
+  | {
+      readonly kind: 'shots';
+      readonly key: string;
+      readonly group: FilmGroup;
+      readonly shots: FilmGroup['shots'];
+    };
+
+/** @param isFound which of the shots are shown; the head of a film goes for all of them */
+function linesOf(
+  films: readonly FilmGroup[],
+  isFound: (shot: ShotSummary) => boolean,
+  columns: number,
+): readonly Line[] {
+  // Shots that belong to no film need no head where there is no film.
+  const hasHeads = films.some(({ film }) => film !== '');
+  return films.flatMap((group): Line[] => {
+    const found = group.shots.filter(isFound);
+    const rows = Math.ceil(found.length / columns);
+    if (rows === 0) return [];
+    return [
+      ...(hasHeads ? [{ kind: 'film', key: `film ${group.film}`, group } as const] : []),
+      ...Array.from({ length: rows }, (_, row): Line => {
+        const shots = found.slice(row * columns, (row + 1) * columns);
+        return { kind: 'shots', key: shots[0]!.id, group, shots };
+      }),
+    ];
+  });
+}
 
 /** The first screen: every shot as a card with its own picture. */
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
@@ -45,13 +87,26 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   });
   const { width, isWide } = useLayout();
   const [isNew, setNew] = useState(false);
-  const [chosen, setChosen] = useState<ShotSummary | null>(null);
+  const [chosen, setChosen] = useState<Chosen | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
   const columns = Math.min(MOST_COLUMNS, Math.max(LEAST_COLUMNS, Math.floor(width / CARD_WIDTH)));
   const shots = data ?? [];
-  const found = wanted
-    ? shots.filter(({ name, film }) => `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase()))
-    : shots;
+  const { listOrder, newShot } = useSettings();
+  const dispatch = useAppDispatch();
+  const names = shots.map(({ name }) => name);
+  const films = [...new Set(shots.map(({ film }) => film).filter(Boolean))];
+  const drawNow = async (): Promise<void> => {
+    const { length, ...size } = newShot;
+    const shot = freshShot({ ...size, name: offeredName(names), lengthFrames: length });
+    const result = await dispatch(api.endpoints.createShot.initiate(shot));
+    if (result.data) onOpen(result.data.id);
+    else dispatch(messageShown(failureSentence(result.error)));
+  };
+  const isFound = ({ name, film }: ShotSummary): boolean =>
+    !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
+  const groups = filmsOf(shots, listOrder);
+  // An empty list has something that is wanted more.
+  const newKind = shots.length > 0 ? 'brass' : 'plain';
   return (
     <View className="flex-1 bg-ground">
       <View className="w-full max-w-[1360px] flex-1 self-center">
@@ -61,12 +116,13 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
               Shots
             </Words>
             <Words tone="soft" testID="list-sum">
-              {data ? sum(shots) : ' '}
+              {shots.length > 0 ? sum(shots) : ' '}
             </Words>
           </View>
           <View className="flex-row items-center gap-1">
-            {isWide && <NewShotButton onPress={() => setNew(true)} />}
+            {isWide && <NewShotButton kind={newKind} onPress={() => setNew(true)} />}
             {controls}
+            <OrderButton />
             <IconButton
               label="Search"
               icon={Search}
@@ -91,29 +147,36 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             Fetching the shots…
           </Words>
         )}
-        {data && shots.length === 0 && <EmptyList />}
-        {wanted && shots.length > 0 && found.length === 0 && (
+        {data && shots.length === 0 && <EmptyList onDraw={() => void drawNow()} onImport={onImport} />}
+        {wanted && shots.length > 0 && !shots.some(isFound) && (
           <Words role="status" tone="soft" className="px-4">{`No shot matches “${wanted}”.`}</Words>
         )}
         <FlatList
-          key={columns}
-          data={found}
-          numColumns={columns}
-          keyExtractor={(shot) => shot.id}
+          data={linesOf(groups, isFound, columns)}
+          keyExtractor={({ key }) => key}
           contentContainerClassName="gap-3 px-4 pb-4"
-          columnWrapperClassName="gap-3"
-          renderItem={({ item }) => (
-            <ShotCardView
-              shot={item}
-              columns={columns}
-              onOpen={() => onOpen(item.id)}
-              onMenu={() => setChosen(item)}
-            />
-          )}
+          renderItem={({ item }) =>
+            item.kind === 'film' ? (
+              <FilmHead group={item.group} films={films} />
+            ) : (
+              <View className="flex-row gap-3">
+                {item.shots.map((shot) => (
+                  <ShotCardView
+                    key={shot.id}
+                    shot={shot}
+                    columns={columns}
+                    onOpen={() => onOpen(shot.id)}
+                    onMenu={() => setChosen({ shot, group: item.group })}
+                  />
+                ))}
+              </View>
+            )
+          }
         />
         {!isWide && (
           <View className="border-t border-line px-4 py-3">
             <NewShotButton
+              kind={newKind}
               onPress={() => setNew(true)}
               className="h-[52px] w-full max-w-[520px] self-center"
             />
@@ -121,25 +184,30 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
         )}
       </View>
       {isNew && (
-        <LazyNewShotDialog
-          names={shots.map(({ name }) => name)}
-          onClose={() => setNew(false)}
-          onCreated={onOpen}
+        <LazyNewShotDialog names={names} films={films} onClose={() => setNew(false)} onCreated={onOpen} />
+      )}
+      {chosen && (
+        <ShotMenu
+          shot={chosen.shot}
+          siblings={chosen.group.shots}
+          films={films}
+          onClose={() => setChosen(null)}
+          onOpen={onOpen}
         />
       )}
-      {chosen && <ShotMenu shot={chosen} onClose={() => setChosen(null)} onOpen={onOpen} />}
     </View>
   );
 }
 
 interface NewShotButtonProps {
+  readonly kind: 'brass' | 'plain';
   readonly onPress: () => void;
   readonly className?: string;
 }
 
 /** In the head of the list on a wide screen, under the thumb on a phone. */
 const NewShotButton = (props: NewShotButtonProps) => (
-  <Button label="New shot" icon={Plus} kind="brass" {...props} />
+  <Button label="New shot" icon={Plus} {...props} />
 );
 
 interface ListNoticeProps {
@@ -158,20 +226,6 @@ function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
       </Words>
       <Words tone="soft">{hasShots ? 'This list may be out of date.' : 'No shots to show.'}</Words>
       <Button label="Try again" onPress={onRetry} />
-    </View>
-  );
-}
-
-function EmptyList() {
-  return (
-    <View className="items-center gap-1 px-8 py-16">
-      <Words size="title" strong>
-        No shots yet
-      </Words>
-      <Words tone="soft" className="text-center">
-        A shot is one piece of work: a length in frames, a field, and what travels in it. Make one, or import
-        one from a file.
-      </Words>
     </View>
   );
 }

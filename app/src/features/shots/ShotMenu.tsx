@@ -1,4 +1,7 @@
 import { edits, LONGEST_NAME } from '@humble/core';
+import ArrowLeft from 'lucide-react-native/icons/arrow-left';
+import ArrowRight from 'lucide-react-native/icons/arrow-right';
+import Clapperboard from 'lucide-react-native/icons/clapperboard';
 import Copy from 'lucide-react-native/icons/copy';
 import Download from 'lucide-react-native/icons/download';
 import FolderOpen from 'lucide-react-native/icons/folder-open';
@@ -6,6 +9,9 @@ import Pencil from 'lucide-react-native/icons/pencil';
 import RotateCw from 'lucide-react-native/icons/rotate-cw';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
+import { View } from 'react-native';
+import { changeStoredShot, orderShots } from '../../commands/films';
+import { movedBy } from './filmsOf';
 import { api, documentAddress, failureSentence, type ShotSummary } from '../../persistence/api';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -17,14 +23,18 @@ import { TextField } from '../../ui/TextField';
 
 interface ShotMenuProps {
   readonly shot: ShotSummary;
+  /** The shots of its film, in the order in which they are shown. */
+  readonly siblings: readonly ShotSummary[];
+  /** Of all films in the list. */
+  readonly films: readonly string[];
   readonly onClose: () => void;
   readonly onOpen: (id: string) => void;
 }
 
 /** What can be done with a shot from the list. */
-export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
+export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuProps) {
   const dispatch = useAppDispatch();
-  const [isRenaming, setRenaming] = useState(false);
+  const [asked, setAsked] = useState<'name' | 'film' | null>(null);
   const duplicate = async (): Promise<void> => {
     const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
     dispatch(
@@ -41,7 +51,29 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
         : messageShown(`“${shot.name}” was removed.`, { kind: 'restore', shotIds: [shot.id] }),
     );
   };
-  if (isRenaming) return <RenameDialog shot={shot} onClose={onClose} />;
+  if (asked === 'name')
+    return (
+      <NameDialog
+        title="Rename"
+        label="Name"
+        name={shot.name}
+        onKeep={(name) => changeStoredShot(shot.id, (stored) => edits.renameShot(stored, { name }))}
+        onClose={onClose}
+      />
+    );
+  if (asked === 'film')
+    return (
+      <NameDialog
+        title="Move to film"
+        label="Film"
+        name={shot.film}
+        offers={films.filter((film) => film !== shot.film)}
+        mayBeEmpty
+        onKeep={(film) => changeStoredShot(shot.id, (stored) => edits.setFilm(stored, { film }))}
+        onClose={onClose}
+      />
+    );
+  const [earlier, later] = [movedBy(siblings, shot.id, -1), movedBy(siblings, shot.id, 1)];
   if (shot.damage)
     return (
       <Menu
@@ -64,7 +96,20 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
       onClose={onClose}
       items={[
         { label: 'Open', icon: FolderOpen, onPress: () => onOpen(shot.id) },
-        { label: 'Rename', icon: Pencil, onPress: () => setRenaming(true), staysOpen: true },
+        { label: 'Rename', icon: Pencil, onPress: () => setAsked('name'), staysOpen: true },
+        { label: 'Move to film', icon: Clapperboard, onPress: () => setAsked('film'), staysOpen: true },
+        {
+          label: 'Move earlier',
+          icon: ArrowLeft,
+          disabled: !earlier,
+          onPress: () => earlier && void orderShots(earlier),
+        },
+        {
+          label: 'Move later',
+          icon: ArrowRight,
+          disabled: !later,
+          onPress: () => later && void orderShots(later),
+        },
         { label: 'Duplicate', icon: Copy, onPress: () => void duplicate() },
         { label: 'Remove', icon: Trash, onPress: () => void remove() },
       ]}
@@ -72,39 +117,58 @@ export function ShotMenu({ shot, onClose, onOpen }: ShotMenuProps) {
   );
 }
 
-function RenameDialog({ shot, onClose }: { readonly shot: ShotSummary; readonly onClose: () => void }) {
-  const dispatch = useAppDispatch();
-  const [name, setName] = useState(shot.name);
+interface NameDialogProps {
+  readonly title: string;
+  readonly label: string;
+  readonly name: string;
+  /** Names to choose from. */
+  readonly offers?: readonly string[];
+  readonly mayBeEmpty?: boolean;
+  /** @throws Error with a sentence */
+  readonly onKeep: (name: string) => Promise<void>;
+  readonly onClose: () => void;
+}
+
+/** Asks for a name. What goes wrong is said there. */
+function NameDialog({
+  title,
+  label,
+  name: given,
+  offers = [],
+  mayBeEmpty = false,
+  onKeep,
+  onClose,
+}: NameDialogProps) {
+  const [name, setName] = useState(given);
   const [error, setError] = useState<string>();
-  const rename = async (): Promise<void> => {
+  const keep = async (): Promise<void> => {
     const next = name.trim();
-    if (next === '') return setError('Give it a name.');
-    const request = dispatch(api.endpoints.readShot.initiate(shot.id, { forceRefetch: true }));
-    const current = await request;
-    request.unsubscribe();
-    const result = current.isSuccess
-      ? await dispatch(
-          api.endpoints.saveShot.initiate({
-            id: shot.id,
-            revision: current.data.revision,
-            shot: edits.renameShot(current.data.shot, { name: next }),
-          }),
-        )
-      : current;
-    if (result.error) return setError(failureSentence(result.error));
-    onClose();
+    if (next === '' && !mayBeEmpty) return setError('Give it a name.');
+    try {
+      await onKeep(next);
+      onClose();
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : String(failure));
+    }
   };
   return (
-    <Dialog title="Rename" isOpen onClose={onClose}>
+    <Dialog title={title} isOpen onClose={onClose}>
       <TextField
-        label="Name"
+        label={label}
         value={name}
         onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
-        onSubmit={() => void rename()}
+        onSubmit={() => void keep()}
         error={error}
         autoFocus
       />
-      <Button label="Rename" kind="brass" onPress={() => void rename()} />
+      {offers.length > 0 && (
+        <View role="group" aria-label="Names that there are" className="flex-row flex-wrap gap-2">
+          {offers.map((offer) => (
+            <Button key={offer} label={offer} pressed={offer === name} onPress={() => setName(offer)} />
+          ))}
+        </View>
+      )}
+      <Button label={title} kind="brass" onPress={() => void keep()} />
     </Dialog>
   );
 }

@@ -1,4 +1,5 @@
-import { offeredName, offeredShot } from './newShotForm';
+import { offeredShot } from './newShotForm';
+import { offeredName } from './offeredName';
 
 test('the name that is offered is one that no shot has', () => {
   expect(offeredName([])).toBe('Shot 1');
@@ -8,8 +9,9 @@ test('the name that is offered is one that no shot has', () => {
 });
 
 test('what was made last is offered again', () => {
-  expect(offeredShot([], { rate: 23.976, length: 30, width: 1080, height: 1920 })).toEqual({
+  expect(offeredShot([], 'Low Tide', { rate: 23.976, length: 30, width: 1080, height: 1920 })).toEqual({
     name: 'Shot 1',
+    film: 'Low Tide',
     rate: '23.976',
     length: '30',
     width: '1080',

@@ -1,5 +1,6 @@
 import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
 import type { FieldErrors, ResolverResult } from 'react-hook-form';
+import { offeredName } from './offeredName';
 import { fileFormats } from '../../commands/fileFormats';
 import type { NewShotNumbers } from '../../store/settingsSlice';
 import { readNumber, writeNumber } from '../../ui/numbers';
@@ -7,6 +8,7 @@ import { readNumber, writeNumber } from '../../ui/numbers';
 /** The form of a new shot as it is typed. */
 export interface TypedShot {
   readonly name: string;
+  readonly film: string;
   readonly rate: string;
   readonly length: string;
   readonly width: string;
@@ -16,19 +18,13 @@ export interface TypedShot {
 /** What was typed, as numbers. */
 export interface NewShot extends NewShotNumbers {
   readonly name: string;
-}
-
-/** A name that no shot has yet: “Shot 5”. @param names of the shots there are */
-export function offeredName(names: readonly string[]): string {
-  const taken = new Set(names);
-  let number = names.length + 1;
-  while (taken.has(`Shot ${number}`)) number++;
-  return `Shot ${number}`;
+  readonly film: string;
 }
 
 /** The form as it is offered: one press is enough. @param last what was made last, on this device */
-export const offeredShot = (names: readonly string[], last: NewShotNumbers): TypedShot => ({
+export const offeredShot = (names: readonly string[], film: string, last: NewShotNumbers): TypedShot => ({
   name: offeredName(names),
+  film,
   rate: writeNumber(last.rate, 3),
   length: String(last.length),
   width: String(last.width),
@@ -47,6 +43,7 @@ async function formSchema() {
   const side = z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most);
   return z.object({
     name: z.string().trim().min(1, 'Give it a name.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
+    film: z.string().trim().max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
     rate: typed(rateSchema, 'A rate from 1 to 240.'),
     length: typed(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
     width: typed(side, 'From 16 to 20 000.'),

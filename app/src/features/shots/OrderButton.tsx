@@ -1,0 +1,38 @@
+import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
+import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
+import Clock from 'lucide-react-native/icons/clock';
+import Hand from 'lucide-react-native/icons/hand';
+import { useState } from 'react';
+import { useAppDispatch, useSettings } from '../../store/hooks';
+import { type ListOrder, settingsChanged } from '../../store/settingsSlice';
+import { IconButton } from '../../ui/Button';
+import { Menu, type MenuItem } from '../../ui/Menu';
+
+const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: ListOrder })[] = [
+  { order: 'change', label: 'Last changed first', icon: Clock },
+  { order: 'name', label: 'By name', icon: ArrowDownAZ },
+  { order: 'hand', label: 'By hand', icon: Hand },
+];
+
+/** In which order the shots of a film stand. */
+export function OrderButton() {
+  const { listOrder } = useSettings();
+  const dispatch = useAppDispatch();
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <IconButton label="Order" icon={ArrowDownUp} onPress={() => setOpen(true)} />
+      {isOpen && (
+        <Menu
+          title="Order of the shots"
+          onClose={() => setOpen(false)}
+          items={ORDERS.map(({ order, ...item }) => ({
+            ...item,
+            isChosen: order === listOrder,
+            onPress: () => dispatch(settingsChanged({ listOrder: order })),
+          }))}
+        />
+      )}
+    </>
+  );
+}
