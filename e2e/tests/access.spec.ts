@@ -95,6 +95,6 @@ for (const theme of THEMES)
     await bench.step('Timing');
     await bench.group('Span');
     await bench.press('Other easings');
-    await expect(page.getByRole('dialog', { name: 'Easing of this span' })).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Easing of this span' })).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
   });

@@ -22,9 +22,10 @@ test(
     await bench.step('Timing');
     await bench.group('Span');
     await bench.press('Other easings');
-    const dialog = page.getByRole('dialog', { name: 'Easing of this span' });
+    const dialog = page.getByRole('region', { name: 'Easing of this span' });
     await expect(dialog.getByRole('radio')).toHaveCount(10);
     await dialog.getByRole('radio', { name: 'Bounces' }).click();
+    await bench.press('Close the easings');
     await bench.type('Bounces', 2);
     await bench.type('Speed kept on landing, %', 50);
     await bench.step('Sheet');
@@ -50,6 +51,7 @@ test(
     await dialog.getByRole('radio', { name: 'Settles' }).click();
     await bench.type('Overshoots by, %', 20);
     await expect(page.getByText('Swings past the mark and comes to rest on it.')).toBeVisible();
+    await bench.press('Close the easings');
     await bench.undo();
     await bench.undo();
     await expect(page.getByText('By chart')).toBeVisible();

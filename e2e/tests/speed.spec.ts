@@ -126,20 +126,20 @@ async function changedEasings(page: Page): Promise<string[]> {
 
 const CURVE = { kind: 'curve', x1: 0.4, y1: 0, x2: 0.6, y2: 1 };
 
-/** Gives the shot on the bench a move of 1,001 frames with 40 marks, through the server, and opens it again. */
-async function makeLong(bench: Bench): Promise<void> {
+/** Gives the shot on the bench a long move with many marks, through the server, and opens it again. */
+async function makeLong(bench: Bench, frames = 1001, count = 40): Promise<void> {
   const { page } = bench;
   const address = `/api/shots/${new URL(page.url()).pathname.split('/').pop()}`;
   const { revision, shot } = await kept(page);
   const [first] = shot.moves[0]!.marks;
-  const marks = Array.from({ length: 40 }, (_, i) => ({
+  const marks = Array.from({ length: count }, (_, i) => ({
     ...first,
     id: `m${i + 1}`,
-    frame: 1 + Math.round((i * 1000) / 39),
-    fraction: i / 39,
+    frame: 1 + Math.round((i * (frames - 1)) / (count - 1)),
+    fraction: i / (count - 1),
     easing: CURVE,
   }));
-  const long = { ...shot, lengthFrames: 1001, moves: [{ ...shot.moves[0], marks }] };
+  const long = { ...shot, lengthFrames: frames, moves: [{ ...shot.moves[0], marks }] };
   const answer = await page.request.put(address, { data: { revision, shot: long } });
   expect(answer.status()).toBe(200);
   await page.reload();
@@ -239,3 +239,33 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   expect(tickPlain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.2);
   expect(tickSlowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.05);
 });
+
+for (const { frames, marks, least } of [
+  { frames: 2_000, marks: 200, least: 0.6 },
+  { frames: 20_000, marks: 2_000, least: 0.3 },
+])
+  test(`a move of ${frames} frames with ${marks} marks plays smoothly`, async ({
+    bench,
+    page,
+    hand,
+  }, info) => {
+    test.skip(hand.isFinger, 'a wide screen shows all four views at once');
+    await bench.straight('Long', 41);
+    await makeLong(bench, frames, marks);
+    await bench.step('Timing');
+    const rest = (until: number): Promise<void> =>
+      page
+        .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
+        .then(() => undefined);
+    const idle = await measure(page, rest);
+    const count = page.getByTestId('frame-count');
+    const before = await count.innerText();
+    await bench.press('Play');
+    const playing = await measure(page, rest);
+    expect(await count.innerText()).not.toBe(before);
+    const figures = JSON.stringify({ idle, playing });
+    info.annotations.push({ type: `playing ${frames} frames`, description: figures });
+    // eslint-disable-next-line no-console -- the figures belong in the run's own words
+    console.log(`playing ${frames} frames: ${figures}`);
+    expect(playing.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(least);
+  });

@@ -1,3 +1,4 @@
+import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import GitCompare from 'lucide-react-native/icons/git-compare';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Keyboard from 'lucide-react-native/icons/keyboard';
@@ -41,6 +42,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
           disabled: !move,
           onPress: () => void importTiming(),
         },
+        { label: 'Help for this step', icon: CircleHelp, onPress: () => onOpen('help'), staysOpen: true },
         { label: 'Keyboard', icon: Keyboard, onPress: () => onOpen('shortcuts'), staysOpen: true },
       ]}
     />

@@ -23,8 +23,9 @@ const SettingsDialog = lazyWithRetry(() =>
   import('../features/document/SettingsDialog').then((part) => part.SettingsDialog),
 );
 const ShortcutsDialog = lazyWithRetry(() =>
-  import('../features/document/ShortcutsDialog').then((part) => part.ShortcutsDialog),
+  import('../features/help/ShortcutsDialog').then((part) => part.ShortcutsDialog),
 );
+const HelpDialog = lazyWithRetry(() => import('../features/help/HelpDialog').then((part) => part.HelpDialog));
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
 export function Workbench() {
@@ -32,17 +33,24 @@ export function Workbench() {
   const router = useRouter();
   const [dialog, setDialog] = useState<BenchDialog>(null);
   const [undecided, setUndecided] = useState<UndecidedTable | null>(null);
-  useShortcuts(() => setDialog('shortcuts'));
+  useShortcuts(() => setDialog('help'));
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   return (
     <View className="flex-1 bg-ground">
-      <Header layout={layout} onBack={back} onMenu={() => setDialog('menu')} onExport={openExport} />
+      <Header
+        layout={layout}
+        onBack={back}
+        onMenu={() => setDialog('menu')}
+        onHelp={() => setDialog('help')}
+        onExport={openExport}
+      />
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
       {dialog === 'settings' && <SettingsDialog onClose={close} />}
+      {dialog === 'help' && <HelpDialog onClose={close} onAllKeys={() => setDialog('shortcuts')} />}
       {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
       {undecided && <ColumnDialog undecided={undecided} onClose={() => setUndecided(null)} />}
       <ConflictDialog />

@@ -1,9 +1,12 @@
 import { createContext, type ReactNode, useContext } from 'react';
 import { View } from 'react-native';
+import { TermTitle } from './TermTitle';
 import { NumericText, Words } from './Words';
 
 interface CardProps {
   readonly title?: string;
+  /** A word of the trade in the title: a tap on it says what it means. */
+  readonly term?: { readonly word: string; readonly meaning: string };
   /** A short fact beside the title; text is set in figures. */
   readonly aside?: ReactNode;
   readonly children?: ReactNode;
@@ -18,16 +21,20 @@ export const FlatCards = ({ children }: { readonly children: ReactNode }) => (
 );
 
 /** A group of things that belong together. */
-export function Card({ title, aside, children, isActive = false }: CardProps) {
+export function Card({ title, term, aside, children, isActive = false }: CardProps) {
   const isFlat = useContext(Flat);
   const border = isActive ? 'border-brass' : 'border-line';
   return (
     <View className={isFlat ? '' : `rounded-large border bg-card px-4 py-3 ${border}`}>
       {title !== undefined && (
         <View className="mb-1 flex-row items-baseline justify-between gap-3">
-          <Words role="heading" size="body" strong className="shrink">
-            {title}
-          </Words>
+          {term ? (
+            <TermTitle title={title} term={term} />
+          ) : (
+            <Words role="heading" size="body" strong className="shrink">
+              {title}
+            </Words>
+          )}
           {typeof aside === 'string' ? <NumericText tone="soft">{aside}</NumericText> : aside}
         </View>
       )}

@@ -16,6 +16,7 @@ import {
   useThrottledSelector,
   useAppStore,
   useEdit,
+  useThrottledEditor,
 } from '../../store/hooks';
 import { lengthScaleIn, lengthsFor } from '../../store/lengths';
 import { strokeAsked } from '../../store/editorSlice';
@@ -30,6 +31,8 @@ export function ArcCard() {
   const name = useThrottledArc((arc) => arc.name);
   const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
   const hasFigure = useThrottledMove() !== null;
+  // A stroke that waits to be kept has its own way to be drawn again.
+  const isDrawing = useThrottledEditor((editor) => editor.sketch !== null);
   const canJoin = useOtherOpenArcs().length > 0;
   const [menu, setMenu] = useState<'round' | 'join' | null>(null);
   const store = useAppStore();
@@ -41,7 +44,11 @@ export function ArcCard() {
       <Facts />
       <ActionRow
         actions={[
-          { label: 'Redraw', icon: PencilLine, onPress: () => dispatch(strokeAsked('anew')) },
+          !isDrawing && {
+            label: 'Redraw',
+            icon: PencilLine,
+            onPress: () => dispatch(strokeAsked('anew')),
+          },
           isClosed
             ? { label: 'Open', icon: Circle, onPress: () => edit('openArc', { arcId: arcId() }) }
             : { label: 'Close', icon: Link, onPress: () => edit('closeArc', { arcId: arcId() }) },

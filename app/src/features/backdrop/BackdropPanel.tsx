@@ -1,3 +1,4 @@
+import { TERMS } from '../../kinds/terms';
 import type { Backdrop } from '@humble/core';
 import Eye from 'lucide-react-native/icons/eye';
 import EyeOff from 'lucide-react-native/icons/eye-off';
@@ -27,7 +28,7 @@ export function BackdropPanel() {
   const { bring, cancel, progress } = useBringPictures();
   return (
     <>
-      <Card title="Backdrop" aside={backdrop ? factsOf(backdrop) : undefined}>
+      <Card title="Backdrop" term={TERMS.backdrop} aside={backdrop ? factsOf(backdrop) : undefined}>
         <Words tone="soft" className="mb-3">
           {backdrop
             ? 'It lies under everything and is never exported.'

@@ -1,4 +1,5 @@
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
+import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import Eye from 'lucide-react-native/icons/eye';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import Redo from 'lucide-react-native/icons/redo-2';
@@ -39,11 +40,12 @@ interface HeaderProps {
   readonly layout: Layout;
   readonly onBack: () => void;
   readonly onMenu: () => void;
+  readonly onHelp: () => void;
   readonly onExport: () => void;
 }
 
 /** The shot's name, how far its edits have come, and the way back. */
-export function Header({ layout, onBack, onMenu, onExport }: HeaderProps) {
+export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps) {
   const isWide = layout === 'wide';
   const name = useThrottledShotValue((shot) => shot.name);
   const film = useThrottledShotValue((shot) => shot.film);
@@ -97,6 +99,7 @@ export function Header({ layout, onBack, onMenu, onExport }: HeaderProps) {
         pressed={isViewOpen}
         onPress={() => dispatch(viewSheetSet(!isViewOpen))}
       />
+      {isWide && <IconButton label="Help" icon={CircleHelp} onPress={onHelp} />}
       {isWide && <Button label="Export" icon={Share} kind="quiet" onPress={onExport} />}
       <IconButton label="Shot menu" icon={EllipsisVertical} onPress={onMenu} />
     </View>

@@ -7,7 +7,7 @@ import { Card } from '../../ui/Card';
 import { colour } from '../../ui/colour';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
-import { NoFigure } from './NoFigure';
+import { NoFigureYet } from './NoFigure';
 import { useFigure } from './useFigure';
 
 const PICTURE = 56;
@@ -17,7 +17,7 @@ export function LooksGroup() {
   const edit = useEdit();
   const on = useFigure();
   const { field: length } = useLengths();
-  if (!on) return <NoFigure />;
+  if (!on) return <NoFigureYet />;
   const { id: figureId, artwork, height, name } = on.figure;
   return (
     <Card title="Stand-in" aside={name}>

@@ -42,3 +42,10 @@ export function NoFigure() {
     </Card>
   );
 }
+
+/** In a group that is about a figure, while there is none. */
+export const NoFigureYet = () => (
+  <Words tone="soft" className="px-1">
+    Nothing rides here yet. Put a figure somewhere under “Pose”.
+  </Words>
+);

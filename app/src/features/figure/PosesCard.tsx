@@ -1,3 +1,4 @@
+import { TERMS } from '../../kinds/terms';
 import { frameNumber, type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
@@ -46,7 +47,7 @@ export function PosesCard({ move, hold }: PosesCardProps) {
   const { posePath } = useSettings();
   const aim = poseAim(move, frame);
   return (
-    <Card title="Poses" aside={`${move.marks.length} on this arc`}>
+    <Card title="Poses" term={TERMS.pose} aside={`${move.marks.length} on this arc`}>
       <Words tone="soft">
         {aim.markId
           ? `Drag the figure in the field: the pose on frame ${frameNumber(aim.frame)} moves.`

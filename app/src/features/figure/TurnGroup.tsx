@@ -8,7 +8,7 @@ import { Dial } from '../../ui/Dial';
 import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText } from '../../ui/Words';
-import { NoFigure } from './NoFigure';
+import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
 
@@ -18,7 +18,7 @@ const MOST_TURN_DEG = 3600;
 export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
   const edit = useEdit();
   const on = useFigure();
-  if (!on) return <NoFigure />;
+  if (!on) return <NoFigureYet />;
   const { id: moveId, correctionDeg, turnsWithArc } = on.move;
   const turn = (to: number, undoGroup?: string): void => {
     edit('setTurning', { moveId, correctionDeg: to }, undoGroup);

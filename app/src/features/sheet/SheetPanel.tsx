@@ -1,14 +1,12 @@
 import Ruler from 'lucide-react-native/icons/ruler';
 import Share from 'lucide-react-native/icons/share';
 import { useState } from 'react';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { useThrottledMove, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
 import { LazyIncrementsTable } from './LazyIncrementsTable';
-import { lazyWithRetry } from '../../ui/lazyWithRetry';
-
-const RulerDialog = lazyWithRetry(() => import('./RulerDialog').then((part) => part.RulerDialog));
+import { RulerTray } from './RulerTray';
 
 /** What one takes to the desk or the set: the increments, in units a ruler has. */
 export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
@@ -21,11 +19,21 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
   return (
     <View className="flex-1">
       <View className="flex-row items-center justify-between gap-2 px-4 pb-2">
-        <Button label={label} icon={Ruler} onPress={() => setOpen(true)} className="shrink" />
+        <Button
+          label={label}
+          icon={Ruler}
+          pressed={isOpen}
+          onPress={() => setOpen(!isOpen)}
+          className="shrink"
+        />
         <Button label="Export" icon={Share} disabled={!move} onPress={onExport} />
       </View>
+      {isOpen && (
+        <ScrollView className="max-h-[60%] grow-0" contentContainerClassName="px-4 pb-2">
+          <RulerTray onClose={() => setOpen(false)} />
+        </ScrollView>
+      )}
       <LazyIncrementsTable canType />
-      <RulerDialog isOpen={isOpen} onClose={() => setOpen(false)} />
     </View>
   );
 }

@@ -206,9 +206,7 @@ interface NewShotButtonProps {
 }
 
 /** In the head of the list on a wide screen, under the thumb on a phone. */
-const NewShotButton = (props: NewShotButtonProps) => (
-  <Button label="New shot" icon={Plus} {...props} />
-);
+const NewShotButton = (props: NewShotButtonProps) => <Button label="New shot" icon={Plus} {...props} />;
 
 interface ListNoticeProps {
   readonly error: unknown;

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import { describeEasing } from '../../../kinds/easings';
 import { Button } from '../../../ui/Button';
 import { Words } from '../../../ui/Words';
-import { LazyEasingDialog } from './LazyEasingDialog';
+import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
 
 interface EasingFieldProps {
@@ -29,15 +29,22 @@ export function EasingField({ label, easing, frames, onChange }: EasingFieldProp
         {sentence(easing)}
       </Words>
       <View className="flex-row">
-        <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+        <Button
+          label="Other easings"
+          icon={ChartSpline}
+          pressed={isChoosing}
+          onPress={() => setChoosing(!isChoosing)}
+        />
       </View>
       {isChoosing && (
-        <LazyEasingDialog
-          easing={easing}
-          frames={frames}
-          onChoose={(next) => onChange(next)}
-          onClose={() => setChoosing(false)}
-        />
+        <View className="mt-3">
+          <LazyEasingTray
+            easing={easing}
+            frames={frames}
+            onChoose={(next) => onChange(next)}
+            onClose={() => setChoosing(false)}
+          />
+        </View>
       )}
     </View>
   );

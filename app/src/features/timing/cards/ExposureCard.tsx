@@ -1,3 +1,4 @@
+import { TERMS } from '../../../kinds/terms';
 import { frameField } from '../../../store/frames';
 import { frameNumber, beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
 import MoveIcon from 'lucide-react-native/icons/move';
@@ -135,6 +136,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
   return (
     <Card
       title="Exposure by range"
+      term={TERMS.exposure}
       aside={move.exposures.length > 0 ? `${move.exposures.length}` : undefined}
     >
       {chosen ? (

@@ -1,3 +1,4 @@
+import { TERMS } from '../../../kinds/terms';
 import { frameField } from '../../../store/frames';
 import { frameNumber, arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
@@ -134,7 +135,12 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const after = move.marks[index + 1];
   const furthest = arc.closed ? 1_000 * wholeLength : wholeLength;
   return (
-    <Card title={`Mark on frame ${frameNumber(mark.frame)}`} aside={mark.label || undefined} isActive>
+    <Card
+      title={`Mark on frame ${frameNumber(mark.frame)}`}
+      term={TERMS.mark}
+      aside={mark.label || undefined}
+      isActive
+    >
       <NumberPair
         pair={[
           frameField({

@@ -1,3 +1,4 @@
+import { TERMS } from '../../../kinds/terms';
 import { frameField } from '../../../store/frames';
 import {
   frameNumber,
@@ -67,7 +68,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   };
   const isPast = endsPastShot(move, { lengthFrames });
   return (
-    <Card title="The move" aside={`${last - first} intervals`}>
+    <Card title="The move" term={TERMS.move} aside={`${last - first} intervals`}>
       <NumberPair
         pair={[
           frameField({

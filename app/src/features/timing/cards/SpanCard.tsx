@@ -1,3 +1,4 @@
+import { TERMS } from '../../../kinds/terms';
 import { frameNumber, type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
@@ -9,7 +10,7 @@ import { Card } from '../../../ui/Card';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 import { FindingNotes } from './FindingNotes';
-import { LazyEasingDialog } from './LazyEasingDialog';
+import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
 import { describeEasing } from '../../../kinds/easings';
 
@@ -66,6 +67,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   return (
     <Card
       title={`Frames ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
+      term={TERMS.span}
       aside={`${frames} increments`}
       isActive={isCurrent}
     >
@@ -86,7 +88,12 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
       </Words>
       <FindingNotes check="pastTheEnd" move={move} frame={from.frame} />
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Other easings" icon={ChartSpline} onPress={() => setChoosing(true)} />
+        <Button
+          label="Other easings"
+          icon={ChartSpline}
+          pressed={isChoosing}
+          onPress={() => setChoosing(!isChoosing)}
+        />
         {targets.length > 0 && (
           <Button
             label={isForSelected ? 'Apply to selected spans' : 'Apply to all spans'}
@@ -96,12 +103,14 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
         )}
       </View>
       {isChoosing && (
-        <LazyEasingDialog
-          easing={easing}
-          frames={frames}
-          onChoose={(next) => setEasing(next)}
-          onClose={() => setChoosing(false)}
-        />
+        <View className="mt-3">
+          <LazyEasingTray
+            easing={easing}
+            frames={frames}
+            onChoose={(next) => setEasing(next)}
+            onClose={() => setChoosing(false)}
+          />
+        </View>
       )}
     </Card>
   );

@@ -1,13 +1,11 @@
-import { View } from 'react-native';
-import { Dialog } from '../../ui/Dialog';
-import { NumericText, Words } from '../../ui/Words';
-
-interface ShortcutGroup {
+/** Keys and what they do, as pairs, by where they go. */
+export interface ShortcutGroup {
   readonly where: string;
   readonly shortcuts: readonly (readonly [keys: string, action: string])[];
 }
 
-const GROUPS: readonly ShortcutGroup[] = [
+/** All keys of the workbench. */
+export const SHORTCUTS: readonly ShortcutGroup[] = [
   {
     where: 'Everywhere',
     shortcuts: [
@@ -18,7 +16,7 @@ const GROUPS: readonly ShortcutGroup[] = [
       ['Ctrl Shift Z', 'Redo'],
       ['Esc', 'Deselect'],
       ['Alt 1 … 4', 'Arc, Figure, Timing, Sheet'],
-      ['?', 'This list'],
+      ['?', 'Help for the step you are in'],
     ],
   },
   {
@@ -52,33 +50,3 @@ const GROUPS: readonly ShortcutGroup[] = [
     ],
   },
 ];
-
-interface ShortcutsDialogProps {
-  readonly onClose: () => void;
-}
-
-export function ShortcutsDialog({ onClose }: ShortcutsDialogProps) {
-  return (
-    <Dialog title="Keyboard" isOpen onClose={onClose}>
-      {GROUPS.map(({ where, shortcuts }) => (
-        <View key={where}>
-          <Words role="heading" strong>
-            {where}
-          </Words>
-          {shortcuts.map(([keys, action]) => (
-            <View
-              key={action}
-              className="flex-row items-center justify-between gap-4 border-b border-line py-2"
-            >
-              <Words size="body" className="shrink">
-                {action}
-              </Words>
-              <NumericText tone="soft">{keys}</NumericText>
-            </View>
-          ))}
-        </View>
-      ))}
-      <Words tone="soft">Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.</Words>
-    </Dialog>
-  );
-}

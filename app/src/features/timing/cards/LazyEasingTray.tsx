@@ -1,6 +1,4 @@
 import { lazyWithRetry } from '../../../ui/lazyWithRetry';
 
 /** Comes as a part of its own: the first picture of the workbench does not wait for it. */
-export const LazyEasingDialog = lazyWithRetry(() =>
-  import('./EasingDialog').then((part) => part.EasingDialog),
-);
+export const LazyEasingTray = lazyWithRetry(() => import('./EasingTray').then((part) => part.EasingTray));

@@ -2,12 +2,12 @@ import { type Easing, easedDistance, freshEasingOf } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { colour } from '../../../ui/colour';
-import { Dialog } from '../../../ui/Dialog';
+import { Tray } from '../../../ui/Tray';
 import { Words } from '../../../ui/Words';
 import { describeEasing, EASING_KINDS } from '../../../kinds/easings';
 import { KeptEasings } from './KeptEasings';
 
-interface EasingDialogProps {
+interface EasingTrayProps {
   readonly easing: Easing;
   readonly frames: number;
   readonly onChoose: (easing: Easing) => void;
@@ -15,9 +15,9 @@ interface EasingDialogProps {
 }
 
 /** Every way to travel from one mark to the next, each shown by its own way over time. */
-export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialogProps) {
+export function EasingTray({ easing, frames, onChoose, onClose }: EasingTrayProps) {
   return (
-    <Dialog title="Easing of this span" isOpen onClose={onClose}>
+    <Tray title="Easing of this span" closes="Close the easings" onClose={onClose}>
       <View role="radiogroup" aria-label="Easing of this span" className="flex-row flex-wrap gap-2">
         {EASING_KINDS.map((kind) => {
           const isChosen = kind === easing.kind;
@@ -31,7 +31,6 @@ export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialog
               aria-label={name}
               onPress={() => {
                 if (!isChosen) onChoose(offered);
-                onClose();
               }}
               className={`w-[31%] items-center rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
             >
@@ -41,14 +40,8 @@ export function EasingDialog({ easing, frames, onChoose, onClose }: EasingDialog
           );
         })}
       </View>
-      <KeptEasings
-        easing={easing}
-        onChoose={(kept) => {
-          onChoose(kept);
-          onClose();
-        }}
-      />
-    </Dialog>
+      <KeptEasings easing={easing} onChoose={onChoose} />
+    </Tray>
   );
 }
 

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
-import { Dialog } from '../../ui/Dialog';
 import { readNumber, writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
+import { Tray } from '../../ui/Tray';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
 
@@ -19,21 +19,16 @@ const NOT_ROUNDED = 0;
 const LEAST_SCALE = 1e-4;
 const MOST_SCALE = 1e5;
 
-interface RulerDialogProps {
-  readonly isOpen: boolean;
-  readonly onClose: () => void;
-}
-
 /** Units of the sheet, the scale that millimetres need, and the step of the ruler. */
-export function RulerDialog({ isOpen, onClose }: RulerDialogProps) {
-  return (
-    <Dialog title="Ruler and units" isOpen={isOpen} onClose={onClose}>
-      <Scale />
-      <Step />
+export const RulerTray = ({ onClose }: { readonly onClose: () => void }) => (
+  <Tray title="Ruler and units" closes="Close the ruler" onClose={onClose}>
+    <Scale />
+    <Step />
+    <View className="flex-row">
       <Button label="Done" kind="brass" onPress={onClose} />
-    </Dialog>
-  );
-}
+    </View>
+  </Tray>
+);
 
 function Scale() {
   const { field, sheet } = useThrottledShot();

@@ -1,0 +1,62 @@
+import Keyboard from 'lucide-react-native/icons/keyboard';
+import { View } from 'react-native';
+import { SHORTCUTS } from '../../kinds/shortcuts';
+import { stepDescriptor } from '../../kinds/steps';
+import { TERMS } from '../../kinds/terms';
+import { useSession } from '../../store/hooks';
+import { Button } from '../../ui/Button';
+import { Dialog } from '../../ui/Dialog';
+import { Words } from '../../ui/Words';
+import { ShortcutList } from './ShortcutList';
+import { STEP_HELP } from './stepHelp';
+import { StepPicture } from './StepPicture';
+
+interface HelpDialogProps {
+  readonly onClose: () => void;
+  /** Opens the card of all keys in this one's place. */
+  readonly onAllKeys: () => void;
+}
+
+/** What the step one is in is for, how it is done, what its words mean, and its keys. */
+export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
+  const step = useSession((session) => session.step);
+  const { lead, ways, groups, terms, keys } = STEP_HELP[step];
+  return (
+    <Dialog title={`${stepDescriptor(step).label}: what it’s for`} isOpen onClose={onClose}>
+      <View className="rounded-large border border-line bg-field px-2">
+        <StepPicture step={step} />
+      </View>
+      <Words size="body">{lead}</Words>
+      {ways.map((way) => (
+        <Words key={way} className="pl-3">{`– ${way}`}</Words>
+      ))}
+      {groups.length > 0 && <Pairs title="In its panel" pairs={groups} />}
+      <Pairs title="Words" pairs={terms.map((name) => [TERMS[name].word, TERMS[name].meaning])} />
+      {SHORTCUTS.filter(({ where }) => keys.includes(where)).map(({ shortcuts }) => (
+        <ShortcutList key="keys" where="Keys" shortcuts={shortcuts} />
+      ))}
+      <View className="flex-row">
+        <Button label="All keys" icon={Keyboard} onPress={onAllKeys} />
+      </View>
+    </Dialog>
+  );
+}
+
+interface PairsProps {
+  readonly title: string;
+  readonly pairs: readonly (readonly [name: string, sentence: string])[];
+}
+
+const Pairs = ({ title, pairs }: PairsProps) => (
+  <View className="gap-1">
+    <Words role="heading" strong>
+      {title}
+    </Words>
+    {pairs.map(([name, sentence]) => (
+      <Words key={name}>
+        <Words strong>{name}</Words>
+        {`: ${sentence}`}
+      </Words>
+    ))}
+  </View>
+);

@@ -1,0 +1,39 @@
+import { useState } from 'react';
+import { Pressable } from 'react-native';
+import { Dialog } from './Dialog';
+import { Words } from './Words';
+
+interface TermTitleProps {
+  readonly title: string;
+  /** The word that is explained, and what it means. */
+  readonly term: { readonly word: string; readonly meaning: string };
+}
+
+/** A title with a word of the trade in it, which a tap explains. */
+export function TermTitle({ title, term: { word, meaning } }: TermTitleProps) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Pressable
+        role="button"
+        aria-label={`${title}: what “${word}” means`}
+        onPress={() => setOpen(true)}
+        className="shrink"
+      >
+        <Words
+          role="heading"
+          size="body"
+          strong
+          className="underline decoration-line decoration-dotted underline-offset-4"
+        >
+          {title}
+        </Words>
+      </Pressable>
+      {isOpen && (
+        <Dialog title={word} isOpen onClose={() => setOpen(false)}>
+          <Words size="body">{meaning}</Words>
+        </Dialog>
+      )}
+    </>
+  );
+}
