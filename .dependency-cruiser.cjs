@@ -70,18 +70,19 @@ module.exports = {
       ],
       'The server stands on the core.',
     ),
-    only('ui-beneath-all', '^app/src/ui/', ['^app/src/ui/'], 'The design system knows no shot.'),
+    only('words-beneath-all', '^app/src/words/', ['^app/src/words/'], 'What the interface says knows nothing of it.'),
+    only('ui-beneath-all', '^app/src/ui/', ['^app/src/(ui|words)/'], 'The design system knows no shot.'),
     only(
       'kinds-on-core',
       '^app/src/kinds/',
-      ['^app/src/(kinds|ui)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
+      ['^app/src/(kinds|ui|words)/', '^core/src/(index|files|http/contract|http/routes)\\.ts$'],
       'What the interface says of each kind of thing stands on the core.',
     ),
     only(
       'store-on-core',
       '^app/src/(store|persistence|playback|render)/',
       [
-        '^app/src/(store|persistence|playback|render|kinds|ui)/',
+        '^app/src/(store|persistence|playback|render|kinds|ui|words)/',
         '^core/src/(index|files|http/contract|http/routes)\\.ts$',
       ],
       'Store, persistence, playback and rendering know no command and no feature.',
@@ -90,7 +91,7 @@ module.exports = {
       'commands-on-store',
       '^app/src/commands/',
       [
-        '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui)/',
+        '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui|words)/',
         '^core/src/(index|files|http/contract|http/routes)\\.ts$',
       ],
       'A command does in one call what a user does.',
@@ -112,7 +113,7 @@ module.exports = {
       'screens-on-features',
       '^app/src/screens/',
       [
-        '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui)/',
+        '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui|words)/',
         '^core/src/(index|files|http/contract|http/routes)\\.ts$',
       ],
       'Screens put features together.',

@@ -65,7 +65,7 @@ for (const theme of THEMES)
     for (const [group, opens, title] of [
       ['Draw', 'Shapes', 'Shapes'],
       ['Draw', 'Import SVG', 'Import SVG'],
-      ['This arc', 'Reverse', 'Turn the arc round'],
+      ['This arc', 'Reverse', 'Reverse the arc'],
     ] as const) {
       await bench.group(group);
       await bench.press(opens);

@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import {
   actedPoints,
   firstFrame,
@@ -88,9 +89,7 @@ const thinnedTo =
       const made = dispatch(doEdit('actOut', { ...wish, thinned }, step))?.made();
       if (wish.moveId === null && made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
     } catch (error) {
-      dispatch(
-        messageShown(error instanceof ShotError ? error.message : 'This gesture could not be thinned.'),
-      );
+      dispatch(messageShown(error instanceof ShotError ? error.message : words.thisGestureCouldNotBeThinned));
     } finally {
       if (running === mine) {
         running = null;

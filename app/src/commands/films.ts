@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
 import { keepPicture, pictureAddress } from '../persistence/pictures';
@@ -42,7 +43,7 @@ async function createShot(shot: Shot): Promise<string> {
 }
 
 const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'That could not be done.';
+  error instanceof Error ? error.message : words.thatCouldNotBeDone;
 
 /**
  * Does something to one shot after the other. Where one fails the rest is left as it is, and how far it came is said.
@@ -53,7 +54,7 @@ async function forEachShot(shots: FilmShots, act: (shot: ShotSummary) => Promise
     try {
       await act(shot);
     } catch (error) {
-      const far = done === 0 ? '' : ` ${done} of ${shots.length} shots were done before that.`;
+      const far = done === 0 ? '' : words.ofShotsWereDoneBeforeThat(done, shots.length);
       say(`“${shot.name}”: ${sentenceOf(error)}${far}`);
       return false;
     }
@@ -84,14 +85,14 @@ export function freeName(wanted: string, taken: readonly string[]): string {
 
 /** Copies a film with all its shots, in their order. */
 export async function duplicateFilm(film: string, shots: FilmShots, taken: readonly string[]): Promise<void> {
-  const name = freeName(`${film} copy`, taken);
+  const name = freeName(words.copy(film), taken);
   const ids: string[] = [];
   const isDone = await forEachShot(shots, async ({ id }) => {
     const { shot } = await readShot(id);
     ids.push(await createShot(edits.setFilm(shot, { film: name })));
   });
   if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
-  if (isDone) say(`“${name}” was added to the list.`);
+  if (isDone) say(words.wasAddedToTheList(name));
 }
 
 /** Puts all shots of a film into the bin; the message brings them back. */
@@ -104,13 +105,10 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
   });
   if (isDone)
     dispatch(
-      messageShown(
-        `“${film}” and its ${shots.length === 1 ? 'shot' : `${shots.length} shots`} were removed.`,
-        {
-          kind: 'restore',
-          shotIds: removed,
-        },
-      ),
+      messageShown(words.andItsWereRemoved(film, shots.length === 1 ? 'shot' : words.shots(shots.length)), {
+        kind: 'restore',
+        shotIds: removed,
+      }),
     );
 }
 
@@ -138,8 +136,7 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
       writeFilmZip({ name: film, shots: documents, pictures }),
       'application/zip',
     );
-    if (missing.length > 0)
-      say(`The ZIP file is without ${missing.join(', ')}: the server does not have it.`);
+    if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
   } catch (error) {
     say(sentenceOf(error));
   }
@@ -180,7 +177,7 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
     for (const shot of film.shots)
       ids.push(await createShot(withPictures(edits.setFilm(shot, { film: name }), kept)));
     if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
-    say(`“${name}” was imported: ${ids.length === 1 ? '1 shot' : `${ids.length} shots`}.`);
+    say(words.wasImported(name, ids.length === 1 ? words.oneShot : words.shots(ids.length)));
   } catch (error) {
     for (const id of ids) await dispatch(api.endpoints.removeShot.initiate(id));
     say(sentenceOf(error));

@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import { finishPlacing } from './placing';
 import { type Step, stepDescriptor } from '../kinds/steps';
 import { messageShown, stepChosen } from '../store/sessionSlice';
@@ -13,8 +14,7 @@ export const goToStep =
     const { tool, placed, sketch } = getState().editor;
     if (stepDescriptor(step).edits !== 'arcs') {
       if (tool === 'points' && placed.length > 1) dispatch(finishPlacing(false));
-      if (sketch && sketch.undoGroup === null)
-        dispatch(messageShown('You left before keeping the stroke, so it was discarded.'));
+      if (sketch && sketch.undoGroup === null) dispatch(messageShown(words.youLeftBeforeKeepingTheStroke));
     }
     dispatch(stepChosen(step));
   };

@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave';
@@ -119,9 +120,7 @@ export async function openDocument(id: string): Promise<OpenResult> {
 /** Takes a shot out of the bin, and sends the edits of it that waited for that. */
 export async function restoreShot(id: string): Promise<boolean> {
   const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
-  store.dispatch(
-    messageShown(result.error ? failureSentence(result.error) : `“${result.data.name}” is back.`),
-  );
+  store.dispatch(messageShown(result.error ? failureSentence(result.error) : words.isBack(result.data.name)));
   if (!result.data) return false;
   if (store.getState().session.document?.id === id) {
     store.dispatch(saveMoved({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
@@ -133,14 +132,14 @@ export async function restoreShot(id: string): Promise<boolean> {
 /** The same for several, one after the other; it stops at one that cannot be brought back. */
 export async function restoreShots(ids: readonly string[]): Promise<void> {
   for (const id of ids) if (!(await restoreShot(id))) return;
-  if (ids.length > 1) store.dispatch(messageShown(`${ids.length} shots are back.`));
+  if (ids.length > 1) store.dispatch(messageShown(words.shotsAreBack(ids.length)));
 }
 
 /** Saves a version of a shot as one of its own. Returns its id; null when it could not be, and says why. */
 export async function saveAsCopy(shot: Shot): Promise<string | null> {
-  const copy = withSuffix(shot, ' (my version)');
+  const copy = withSuffix(shot, words.myVersion);
   const result = await store.dispatch(api.endpoints.createShot.initiate(copy));
-  store.dispatch(messageShown(result.data ? `Saved as “${copy.name}”.` : failureSentence(result.error)));
+  store.dispatch(messageShown(result.data ? words.savedAs(copy.name) : failureSentence(result.error)));
   return result.data?.id ?? null;
 }
 
@@ -174,7 +173,7 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
   const mine = history.present.shot;
   if (!document || !theirs || !mine) return;
   const spare =
-    keep === 'mine' ? withSuffix(theirs.shot, ' (other version)') : withSuffix(mine, ' (my version)');
+    keep === 'mine' ? withSuffix(theirs.shot, words.otherVersion) : withSuffix(mine, words.myVersion);
   const result = await store.dispatch(api.endpoints.createShot.initiate(spare));
   if (result.error) {
     store.dispatch(messageShown(failureSentence(result.error)));
@@ -189,5 +188,5 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
     store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
     await saver().flush();
   }
-  store.dispatch(messageShown(`The other version is kept as “${spare.name}”.`));
+  store.dispatch(messageShown(words.theOtherVersionIsKeptAs(spare.name)));
 }

@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import { copiedMarks } from '@humble/core';
 import { createUndoGroup } from '../ui/undoGroup';
 import { currentFrame, goTo } from '../playback/playhead';
@@ -83,7 +84,7 @@ export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
   if (!move || selectedMarkIds.length === 0) return;
   dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
   const count = selectedMarkIds.length;
-  dispatch(messageShown(count === 1 ? 'The mark is copied.' : `${count} marks are copied.`));
+  dispatch(messageShown(count === 1 ? words.theMarkIsCopied : words.marksAreCopied(count)));
 };
 
 /** Copied marks at the playhead; they are selected. */

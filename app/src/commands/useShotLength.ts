@@ -1,3 +1,4 @@
+import { commandsWords as words } from '../words/commands';
 import { firstFrame, lastFrame, type MovesInLength, type Shot } from '@humble/core';
 import { useState } from 'react';
 import { createUndoGroup } from '../ui/undoGroup';
@@ -48,9 +49,9 @@ export function useShotLength(): {
     change,
     note: isStretched
       ? {
-          text: 'The move was stretched to fit.',
-          action: { label: 'Don’t stretch the move', onPress: other },
+          text: words.theMoveWasStretchedToFit,
+          action: { label: words.dontStretchTheMove, onPress: other },
         }
-      : { text: 'The move wasn’t stretched.', action: { label: 'Stretch the move', onPress: other } },
+      : { text: words.theMoveWasntStretched, action: { label: words.stretchTheMove, onPress: other } },
   };
 }

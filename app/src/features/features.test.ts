@@ -54,7 +54,7 @@ describe('the sheet', () => {
 
 test('names of shots become names of files', () => {
   expect(fileNameOf('Crab’s détour / 2', '.json')).toBe('crab-s-detour-2.json');
-  expect(fileNameOf('…', '.json')).toBe('shot.json');
+  expect(fileNameOf('…', '.json')).toBe('untitled.json');
 });
 
 test('a point asked for by button goes into the middle of the longest segment', () => {

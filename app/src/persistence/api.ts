@@ -1,3 +1,4 @@
+import { persistenceWords as words } from '../words/persistence';
 import type { Immutable, Shot } from '@humble/core';
 import type { AnswerOf, EndpointName } from '@humble/core/contract';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
@@ -119,8 +120,8 @@ interface QueryError {
   readonly data?: unknown;
 }
 
-export const OFFLINE_SENTENCE = 'The server does not answer. Try again when it is back.';
-const TOO_SLOW_SENTENCE = 'The server is taking too long to answer. Try again.';
+export const OFFLINE_SENTENCE = words.theServerDoesNotAnswerTry;
+const TOO_SLOW_SENTENCE = words.theServerIsTakingTooLong;
 
 const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
 
@@ -128,8 +129,7 @@ const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
 export function failureOf(error: unknown): Failure {
   const { status, data } = (error ?? {}) as QueryError;
   if (status === 'TIMEOUT_ERROR') return { kind: 'offline', sentence: TOO_SLOW_SENTENCE };
-  if (status === 'PARSING_ERROR')
-    return { kind: 'failed', sentence: 'The server’s answer can’t be read. Reload the page.' };
+  if (status === 'PARSING_ERROR') return { kind: 'failed', sentence: words.theServersAnswerCantBeRead };
   if (typeof status !== 'number') return { kind: 'offline', sentence: OFFLINE_SENTENCE };
   const problem = (typeof data === 'object' && data !== null ? data : {}) as {
     type?: string;
@@ -138,8 +138,8 @@ export function failureOf(error: unknown): Failure {
   };
   if (status === 409 && problem.current) return { kind: 'stale', current: problem.current };
   if (status >= 500 || status === 429)
-    return { kind: 'failed', sentence: problem.detail ?? `The server answered with an error (${status}).` };
-  const sentence = problem.detail ?? `The server refused this (${status}).`;
+    return { kind: 'failed', sentence: problem.detail ?? words.theServerAnsweredWithAnError(status) };
+  const sentence = problem.detail ?? words.theServerRefusedThis(status);
   if (status === 410) return { kind: 'removed', sentence };
   if (status === 404) return { kind: 'gone', sentence };
   return { kind: DAMAGED.has(problem.type ?? '') ? 'damaged' : 'refused', sentence };
@@ -148,5 +148,5 @@ export function failureOf(error: unknown): Failure {
 /** The sentence to show for a failed request outside the open shot. */
 export function failureSentence(error: unknown): string {
   const failure = failureOf(error);
-  return failure.kind === 'stale' ? 'This shot was changed somewhere else. Try again.' : failure.sentence;
+  return failure.kind === 'stale' ? words.thisShotWasChangedSomewhereElse : failure.sentence;
 }

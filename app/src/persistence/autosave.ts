@@ -1,3 +1,4 @@
+import { persistenceWords as words } from '../words/persistence';
 import type { Shot } from '@humble/core';
 import { api, failureOf } from './api';
 import { type Draft, dropDraft, keepDraft, keepHistory } from './drafts';
@@ -32,7 +33,7 @@ export interface Autosave {
 }
 
 const patience = (ms: number): Promise<never> =>
-  new Promise((_, reject) => setTimeout(() => reject(new Error('The browser does not answer.')), ms));
+  new Promise((_, reject) => setTimeout(() => reject(new Error(words.theBrowserDoesNotAnswer)), ms));
 
 /**
  * Keeps every edit of the open shot: at once in the browser, and after a rest on the server. While the
@@ -188,7 +189,7 @@ export function startAutosave(store: AppStore): Autosave {
         return;
       case 'refused':
         store.dispatch(saveMoved({ status: 'refused' }));
-        store.dispatch(messageShown(`${failure.sentence} Undo the last change.`));
+        store.dispatch(messageShown(words.undoTheLastChange(failure.sentence)));
     }
   };
 

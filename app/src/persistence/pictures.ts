@@ -1,3 +1,4 @@
+import { persistenceWords as words } from '../words/persistence';
 import { type Picture, PICTURE_LIMITS } from '@humble/core';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { OFFLINE_SENTENCE } from './api';
@@ -28,7 +29,7 @@ export interface BroughtPicture {
  * @throws Error with a sentence that names the file
  */
 export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
-  if (file.size > PICTURE_LIMITS.bytes) throw new Error(`“${file.name}” is larger than 40 MB.`);
+  if (file.size > PICTURE_LIMITS.bytes) throw new Error(words.isLargerThan40MB(file.name));
   const response = await fetch(API + addressOf('keepPicture'), {
     method: ROUTES.keepPicture.method,
     headers: { 'content-type': typeOf(file), 'x-file-name': encodeURIComponent(file.name.slice(0, 120)) },
@@ -45,6 +46,6 @@ export async function keepPicture(file: File, signal: AbortSignal): Promise<Brou
     return { picture: { ...picture, name: file.name.slice(0, 120) }, note };
   }
   throw new Error(
-    `“${file.name}”: ${answer?.detail ?? `the server answered with an error (${response.status}).`}`,
+    `“${file.name}”: ${answer?.detail ?? words.theServerAnsweredWithAnErrorAfterColon(response.status)}`,
   );
 }

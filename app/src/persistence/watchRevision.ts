@@ -1,3 +1,4 @@
+import { persistenceWords as words } from '../words/persistence';
 import { api, failureOf } from './api';
 import type { Autosave } from './autosave';
 import { messageShown, saveMoved } from '../store/sessionSlice';
@@ -31,7 +32,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     autosave.settle(data.shot);
     store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
     store.dispatch(doEdit('replaceShot', { shot: data.shot }));
-    store.dispatch(messageShown('This shot was changed in another window. You’re now seeing that version.'));
+    store.dispatch(messageShown(words.thisShotWasChangedInAnother));
   };
 
   const look = async (): Promise<void> => {
@@ -44,9 +45,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     const isRemoved = answer.data?.isRemoved ?? (answer.error && failureOf(answer.error).kind === 'gone');
     if (isRemoved) {
       store.dispatch(saveMoved({ status: 'removed' }));
-      store.dispatch(
-        messageShown('This shot was removed in another window.', { kind: 'restore', shotIds: [id] }),
-      );
+      store.dispatch(messageShown(words.thisShotWasRemovedInAnother, { kind: 'restore', shotIds: [id] }));
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };
 

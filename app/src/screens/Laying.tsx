@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { View } from 'react-native';
 import { Words } from '../ui/Words';
 
@@ -6,7 +7,7 @@ export function Laying() {
   return (
     <View className="flex-1 items-center justify-center bg-ground">
       <Words role="status" tone="soft">
-        Opening the shot…
+        {words.openingTheShot}
       </Words>
     </View>
   );

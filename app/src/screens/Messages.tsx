@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { useAppDispatch, useAppStore, useEdit, useSession } from '../store/hooks';
@@ -32,10 +33,10 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
   return (action) => {
     switch (action.kind) {
       case 'restore':
-        return { label: 'Restore', onPress: () => void restoreShots(action.shotIds) };
+        return { label: words.restore, onPress: () => void restoreShots(action.shotIds) };
       case 'save-copy':
         return {
-          label: 'Save as a new shot',
+          label: words.saveAsANewShot,
           onPress: () => {
             const { shot } = store.getState().shot.present;
             if (shot) void saveAsCopy(shot).then((id) => id && router.replace(`/shot/${id}`));

@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { type ComponentType, type ReactNode, useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
@@ -84,7 +85,7 @@ function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
       </View>
       <View className="bg-ground py-1">
         <Chips
-          label="Group"
+          label={words.group}
           value={shown.name}
           options={groups.map(({ name, label }) => ({ value: name, label }))}
           onChange={(group) => dispatch(groupBroughtForward({ step, group }))}

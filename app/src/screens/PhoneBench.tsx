@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
@@ -88,7 +89,7 @@ function PanelHandle({ isTall, onChange }: PanelHandleProps) {
       <View
         role="button"
         tabIndex={0}
-        aria-label={isTall ? 'Show the field' : 'Pull the panel up'}
+        aria-label={isTall ? words.showTheField : words.pullThePanelUp}
         collapsable={false}
         className="h-[24px] cursor-pointer items-center justify-center"
       >

@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import GitCompare from 'lucide-react-native/icons/git-compare';
 import FileInput from 'lucide-react-native/icons/file-input';
@@ -24,7 +25,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
   const isConflictOpen = useSession((session) => session.theirs !== null);
   const dispatch = useAppDispatch();
   const settle = {
-    label: 'Choose between two versions',
+    label: words.chooseBetweenTwoVersions,
     icon: GitCompare,
     onPress: () => dispatch(conflictPutOff(false)),
   };
@@ -34,16 +35,16 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
       onClose={onClose}
       items={[
         ...(isConflictOpen ? [settle] : []),
-        { label: 'Shot settings', icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
-        { label: 'Export', icon: Share, onPress: () => onOpen('export'), staysOpen: true },
+        { label: words.shotSettings, icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
+        { label: words.exportIt, icon: Share, onPress: () => onOpen('export'), staysOpen: true },
         {
-          label: 'Read increments from CSV',
+          label: words.readIncrementsFromCSV,
           icon: FileInput,
           disabled: !move,
           onPress: () => void importTiming(),
         },
-        { label: 'Help for this step', icon: CircleHelp, onPress: () => onOpen('help'), staysOpen: true },
-        { label: 'Keyboard', icon: Keyboard, onPress: () => onOpen('shortcuts'), staysOpen: true },
+        { label: words.helpForThisStep, icon: CircleHelp, onPress: () => onOpen('help'), staysOpen: true },
+        { label: words.keyboard, icon: Keyboard, onPress: () => onOpen('shortcuts'), staysOpen: true },
       ]}
     />
   );

@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import type { Shot } from '@humble/core';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
@@ -49,18 +50,18 @@ export function ShotScreen() {
 }
 
 const TITLES: Record<NotOpened['kind'], string> = {
-  offline: 'The server does not answer',
-  failed: 'The shot could not be opened',
-  damaged: 'This shot cannot be opened',
-  removed: 'This shot was removed',
-  gone: 'There is no such shot',
+  offline: words.theServerDoesNotAnswer,
+  failed: words.theShotCouldNotBeOpened,
+  damaged: words.thisShotCannotBeOpened,
+  removed: words.thisShotWasRemoved,
+  gone: words.thereIsNoSuchShot,
 };
 
 /** Where the title says it all, what to do is said instead. */
 const ADVICE: Partial<Record<NotOpened['kind'], string>> = {
-  offline: 'Try again when it is back.',
-  removed: 'It is still in the bin.',
-  gone: 'Go back to the list to see your shots.',
+  offline: words.tryAgainWhenItIsBack,
+  removed: words.itIsStillInTheBin,
+  gone: words.goBackToTheListTo,
 };
 
 interface NotOpenedNoticeProps {
@@ -85,7 +86,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
     dispatch(
       error
         ? messageShown(failureSentence(error))
-        : messageShown('The shot was removed.', { kind: 'restore', shotIds: [id] }),
+        : messageShown(words.theShotWasRemoved, { kind: 'restore', shotIds: [id] }),
     );
     if (!error) toList();
   };
@@ -102,20 +103,22 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
         {draft && (
           <>
             <Words tone="soft" className="max-w-[520px] text-center">
-              This device has edits of it that never reached the server.
+              {words.thisDeviceHasEditsOfIt}
             </Words>
-            <Button label="Save them as a new shot" kind="brass" onPress={() => saveDraft(draft)} />
+            <Button label={words.saveThemAsANewShot} kind="brass" onPress={() => saveDraft(draft)} />
           </>
         )}
-        {isWorthTrying && <Button label="Try again" kind={draft ? 'plain' : 'brass'} onPress={onRetry} />}
+        {isWorthTrying && (
+          <Button label={words.tryAgain} kind={draft ? 'plain' : 'brass'} onPress={onRetry} />
+        )}
         {kind === 'damaged' && (
           <>
-            <Button label="Download the file" onPress={() => saveAddress(documentAddress(id))} />
-            <Button label="Remove it" onPress={() => void remove()} />
+            <Button label={words.downloadTheFile} onPress={() => saveAddress(documentAddress(id))} />
+            <Button label={words.removeIt} onPress={() => void remove()} />
           </>
         )}
-        {kind === 'removed' && <Button label="Restore" kind="brass" onPress={restore} />}
-        <Button label="To the shots" onPress={toList} />
+        {kind === 'removed' && <Button label={words.restore} kind="brass" onPress={restore} />}
+        <Button label={words.toTheShots} onPress={toList} />
       </View>
       <Messages />
     </View>

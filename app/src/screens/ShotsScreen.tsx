@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import Moon from 'lucide-react-native/icons/moon';
 import Sun from 'lucide-react-native/icons/sun';
 import { useRouter } from 'expo-router';
@@ -37,7 +38,7 @@ function ThemeButton() {
   const isPaper = theme === 'paper';
   return (
     <IconButton
-      label={isPaper ? 'Lamp out' : 'Paper'}
+      label={isPaper ? words.lampOut : words.paper}
       icon={isPaper ? Moon : Sun}
       onPress={() => dispatch(settingsChanged({ theme: isPaper ? 'lampout' : 'paper' }))}
     />

@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { Pressable, View } from 'react-native';
 import { goToStep } from '../commands/goToStep';
 import { STEPS } from '../kinds/steps';
@@ -13,7 +14,7 @@ export function StepBar({ layout }: { readonly layout: Layout }) {
   return (
     <View
       role="tablist"
-      aria-label="Steps"
+      aria-label={words.steps}
       className={
         {
           phone: 'h-[60px] flex-row border-t border-line bg-card',

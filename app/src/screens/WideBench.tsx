@@ -1,3 +1,4 @@
+import { benchWords as words } from '../words/bench';
 import { View } from 'react-native';
 import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
@@ -43,13 +44,13 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
             </View>
             <FieldStrip />
           </View>
-          <Divider {...panel} label="Width of the panel" />
+          <Divider {...panel} label={words.widthOfThePanel} />
           <Pane style={{ width: panel.size }} className="bg-ground" innerClassName="pt-3">
             <PanelArea isPhone={false} onExport={onExport} />
           </Pane>
         </View>
         <Transport layout="wide" />
-        <Divider {...desk} label="Height of the desk" />
+        <Divider {...desk} label={words.heightOfTheDesk} />
         <View style={{ height: desk.size }} className="bg-card">
           <Pane style={{ height: RULER_PX }} innerClassName="px-3">
             <LazyRulerView isWide />
@@ -60,7 +61,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
             </Pane>
             {!isSheet && (
               <>
-                <Divider {...numbers} label="Width of the numbers" />
+                <Divider {...numbers} label={words.widthOfTheNumbers} />
                 <Pane style={{ width: numbers.size }} innerClassName="pt-1">
                   <LazyIncrementsTable only={DESK_COLUMNS} canType={isTiming} />
                 </Pane>

@@ -1,3 +1,4 @@
+import { storeWords as words } from '../words/store';
 import { inScale, type LengthScale, lengthScaleOf, splitLength } from '@humble/core';
 import { useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
@@ -28,7 +29,7 @@ function readLength(text: string, scale: LengthScale): ReturnType<NonNullable<Nu
   const number = split && readNumber(split.number);
   if (number === null) return null;
   const value = inScale(number, split!.unit, scale);
-  return value ?? { problem: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.' };
+  return value ?? { problem: words.millimetresNeedAScaleSetIt };
 }
 
 export function lengthsFor(scale: LengthScale): Lengths {

@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
@@ -53,7 +54,7 @@ export function Dial({ label, valueDeg, onChange }: DialProps) {
         tabIndex={0}
         aria-label={label}
         aria-valuenow={Math.round(valueDeg)}
-        aria-valuetext={`${Math.round(valueDeg)} degrees`}
+        aria-valuetext={words.degrees(Math.round(valueDeg))}
         style={{ width: SIZE, height: SIZE }}
         className="cursor-grab"
         {...keyNudge((by) => onChange(Math.round(valueDeg) + by))}

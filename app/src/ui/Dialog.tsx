@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import X from 'lucide-react-native/icons/x';
 import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
@@ -32,7 +33,7 @@ export function Dialog({ title, isOpen, onClose, children }: DialogProps) {
             <Words role="heading" size="title" strong>
               {title}
             </Words>
-            <IconButton label="Close" icon={X} onPress={onClose} />
+            <IconButton label={words.close} icon={X} onPress={onClose} />
           </View>
           <ScrollView contentContainerClassName="gap-3 px-5 pb-6">{children}</ScrollView>
         </View>

@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
 import { memo, useCallback, useMemo, useState } from 'react';
@@ -92,12 +93,12 @@ export function NumberField({
   const refusalOf = (text: string): FieldNote | null => {
     const wanted = readText(text);
     if (wanted === null)
-      return text.trim() === '' ? null : { text: `“${text.slice(0, LONGEST_QUOTE)}” is not a number.` };
+      return text.trim() === '' ? null : { text: words.isNotANumber(text.slice(0, LONGEST_QUOTE)) };
     if (typeof wanted !== 'number') return { text: wanted.problem };
     const rounded = Number(wanted.toFixed(decimals));
-    if (rounded < min) return { text: `${writeNumber(min, decimals)} is the least here.` };
+    if (rounded < min) return { text: words.isTheLeastHere(writeNumber(min, decimals)) };
     if (rounded <= max) return null;
-    if (!beyondMost) return { text: `${writeNumber(max, decimals)} is the most here.` };
+    if (!beyondMost) return { text: words.isTheMostHere(writeNumber(max, decimals)) };
     const { sentence, label: does, onPress } = beyondMost;
     const act = (): void => {
       setRefusal(null);
@@ -138,7 +139,7 @@ export function NumberField({
   }, [live]);
   const entry = (
     <View className="flex-row items-center rounded-large border border-line bg-ground">
-      <Stepper label={`Less: ${label}`} icon={Minus} onPress={less} disabled={disabled || value <= min} />
+      <Stepper label={words.less(label)} icon={Minus} onPress={less} disabled={disabled || value <= min} />
       <TextInput
         aria-label={unit ? `${label}, ${unit}` : label}
         inputMode="decimal"
@@ -150,7 +151,7 @@ export function NumberField({
         selectTextOnFocus
         className={`h-[44px] text-center font-mono text-body text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[68px]' : 'w-[48px]'}`}
       />
-      <Stepper label={`More: ${label}`} icon={Plus} onPress={more} disabled={disabled || value >= max} />
+      <Stepper label={words.more(label)} icon={Plus} onPress={more} disabled={disabled || value >= max} />
     </View>
   );
   const field = (

@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import { type NumberFieldProps, NumberPair } from './NumberField';
 
 /** Further out than this nothing can be typed, field units. */
@@ -22,11 +23,16 @@ export function PlaceFields({ length, x, y, onChange }: PlaceFieldsProps) {
       pair={[
         length({
           ...RANGE,
-          label: 'Across',
+          label: words.across,
           value: x,
           onChange: (to, group) => onChange({ x: to, y }, group),
         }),
-        length({ ...RANGE, label: 'Down', value: y, onChange: (to, group) => onChange({ x, y: to }, group) }),
+        length({
+          ...RANGE,
+          label: words.down,
+          value: y,
+          onChange: (to, group) => onChange({ x, y: to }, group),
+        }),
       ]}
     />
   );

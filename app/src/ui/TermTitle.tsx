@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import { useState } from 'react';
 import { Pressable } from 'react-native';
 import { Dialog } from './Dialog';
@@ -16,7 +17,7 @@ export function TermTitle({ title, term: { word, meaning } }: TermTitleProps) {
     <>
       <Pressable
         role="button"
-        aria-label={`${title}: what “${word}” means`}
+        aria-label={words.whatMeans(title, word)}
         onPress={() => setOpen(true)}
         className="shrink"
       >

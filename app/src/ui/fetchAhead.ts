@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 /** Milliseconds after which a part is fetched that nobody has asked for yet. */
 const FETCH_AHEAD_MS = 300;
 
@@ -11,7 +12,7 @@ export function fetchAhead<Part>(load: () => Promise<Part>): () => Promise<Part>
   const once = (): Promise<Part> =>
     (loading ??= load().catch(() => {
       loading = null;
-      throw new Error('The server does not answer, and this part of the page hasn’t loaded yet. Try again.');
+      throw new Error(words.partMissingTryAgain);
     }));
   if (typeof window !== 'undefined' && process.env.NODE_ENV !== 'test')
     setTimeout(() => void once().catch(() => undefined), FETCH_AHEAD_MS);

@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 // Outside the web there is no file to offer or to ask for yet; the web target has `files.web.ts`.
 export interface PickedFile {
   readonly name: string;
@@ -5,11 +6,11 @@ export interface PickedFile {
 }
 
 export function saveFile(_name: string, _content: string | Uint8Array, _type: string): void {
-  throw new Error('Files can be saved in the browser only.');
+  throw new Error(words.filesCanBeSavedInThe);
 }
 
 export function saveAddress(_address: string): void {
-  throw new Error('Files can be saved in the browser only.');
+  throw new Error(words.filesCanBeSavedInThe);
 }
 
 export const pickFile = (_accept: string, _mostBytes?: number): Promise<PickedFile | null> =>

@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 /** Offers a text or bytes to the user as a file. */
 export function saveFile(name: string, content: string | Uint8Array, type: string): void {
   const address = URL.createObjectURL(new Blob([content as BlobPart], { type }));
@@ -45,14 +46,11 @@ function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]
 export async function pickFile(accept: string, mostBytes = LARGEST_TEXT): Promise<PickedFile | null> {
   const [file] = await askForFiles(accept, false);
   if (!file) return null;
-  if (file.size > mostBytes)
-    throw new Error(
-      `“${file.name}” is larger than ${mostBytes / 1e6} MB: that is more than can be read here.`,
-    );
+  if (file.size > mostBytes) throw new Error(words.isLargerThanMBThatIs(file.name, mostBytes / 1e6));
   try {
     return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
   } catch {
-    throw new Error(`“${file.name}” cannot be read.`);
+    throw new Error(words.cannotBeRead(file.name));
   }
 }
 

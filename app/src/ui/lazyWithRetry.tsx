@@ -1,3 +1,4 @@
+import { uiWords as words } from '../words/ui';
 import { type ComponentType, type ReactNode, useCallback, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { Button } from './Button';
@@ -48,10 +49,8 @@ export function lazyWithRetry<Props extends object>(
 function NotFetched({ onTryAgain }: { readonly onTryAgain: () => void }) {
   return (
     <View role="alert" className="items-center justify-center gap-3 bg-ground p-6">
-      <Words className="text-center">
-        The server does not answer, and this part of the page hasn’t loaded yet.
-      </Words>
-      <Button label="Try again" onPress={onTryAgain} />
+      <Words className="text-center">{words.partMissing}</Words>
+      <Button label={words.tryAgain} onPress={onTryAgain} />
     </View>
   );
 }

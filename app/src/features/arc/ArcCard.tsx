@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { type Arc, arcLength, type Keeps } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Circle from 'lucide-react-native/icons/circle-dashed';
@@ -45,15 +46,15 @@ export function ArcCard() {
       <ActionRow
         actions={[
           !isDrawing && {
-            label: 'Redraw',
+            label: words.redraw,
             icon: PencilLine,
             onPress: () => dispatch(strokeAsked('anew')),
           },
           isClosed
-            ? { label: 'Open', icon: Circle, onPress: () => edit('openArc', { arcId: arcId() }) }
-            : { label: 'Close', icon: Link, onPress: () => edit('closeArc', { arcId: arcId() }) },
-          { label: 'Reverse', icon: ArrowLeftRight, onPress: () => setMenu('round') },
-          canJoin && { label: 'Join', icon: Merge, onPress: () => setMenu('join') },
+            ? { label: words.open, icon: Circle, onPress: () => edit('openArc', { arcId: arcId() }) }
+            : { label: words.close, icon: Link, onPress: () => edit('closeArc', { arcId: arcId() }) },
+          { label: words.reverse, icon: ArrowLeftRight, onPress: () => setMenu('round') },
+          canJoin && { label: words.join, icon: Merge, onPress: () => setMenu('join') },
         ]}
       />
       {hasFigure && <KeepsChoice />}
@@ -77,7 +78,7 @@ function useLengthText(pick: (length: number, straight: number) => number): stri
 /** How long the arc is. */
 export function ArcLength() {
   const text = useLengthText((length) => length);
-  return <NumericText tone="soft">{`${text} long`}</NumericText>;
+  return <NumericText tone="soft">{words.lengthLong(text)}</NumericText>;
 }
 
 /** How many points it has, and how far apart its ends are. */
@@ -87,21 +88,21 @@ function Facts() {
   const straight = useLengthText((_, across) => across);
   return (
     <Words tone="soft" className="mb-3">
-      {isClosed ? `${points} points, closed` : `${points} points, ${straight} from end to end`}
+      {isClosed ? words.pointsClosed(points) : words.pointsFromEndToEnd(points, straight)}
     </Words>
   );
 }
 
 const KEEPS: readonly { readonly value: Keeps; readonly label: string }[] = [
-  { value: 'fractions', label: 'Proportions' },
-  { value: 'distances', label: 'Distances' },
-  { value: 'spots', label: 'Positions' },
+  { value: 'fractions', label: words.proportions },
+  { value: 'distances', label: words.distances },
+  { value: 'spots', label: words.positions },
 ];
 
 const KEEPS_SENTENCES: Readonly<Record<Keeps, string>> = {
-  fractions: 'When the shape changes, marks keep their share of the length.',
-  distances: 'When the shape changes, marks keep their distance from the start.',
-  spots: 'When the shape changes, marks stay at their spots in the field.',
+  fractions: words.marksKeepTheirShare,
+  distances: words.marksKeepTheirDistance,
+  spots: words.marksKeepTheirSpots,
 };
 
 /** What the move holds on to when its arc changes shape. */
@@ -115,7 +116,7 @@ function KeepsChoice() {
         {KEEPS_SENTENCES[move.keeps]}
       </Words>
       <Segmented
-        label="What the move keeps"
+        label={words.whatTheMoveKeeps}
         value={move.keeps}
         options={KEEPS}
         onChange={(keeps) => edit('setKeeps', { moveId: move.id, keeps })}
@@ -133,11 +134,11 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
   };
   return (
     <Menu
-      title="Turn the arc round"
+      title={words.turnTheArcRound}
       onClose={onClose}
       items={[
-        { label: 'The move stays where it is', icon: LocateFixed, onPress: turn('in-place') },
-        { label: 'The move runs the other way', icon: ArrowLeftRight, onPress: turn('turned-round') },
+        { label: words.theMoveStaysWhereItIs, icon: LocateFixed, onPress: turn('in-place') },
+        { label: words.theMoveRunsTheOtherWay, icon: ArrowLeftRight, onPress: turn('turned-round') },
       ]}
     />
   );
@@ -157,7 +158,7 @@ function JoinMenu({ onClose }: { readonly onClose: () => void }) {
   const edit = useEdit();
   return (
     <Menu
-      title="Join this arc with"
+      title={words.joinThisArcWith}
       onClose={onClose}
       items={others.map(({ id, name }) => ({
         label: name,

@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { type Arc, type ArcColour, arcColours } from '@humble/core';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronUp from 'lucide-react-native/icons/chevron-up';
@@ -36,9 +37,9 @@ export function ArcList() {
   const [open, setOpen] = useState<string | null>(null);
   const opened = arcs.find(({ id }) => id === open);
   return (
-    <Card title="Arcs" aside={`${arcs.length}`}>
-      {arcs.length === 0 && <Words tone="soft">No arcs yet.</Words>}
-      <View role="list" aria-label="Arcs">
+    <Card title={words.arcs} aside={`${arcs.length}`}>
+      {arcs.length === 0 && <Words tone="soft">{words.noArcsYet}</Words>}
+      <View role="list" aria-label={words.arcs}>
         {[...arcs].reverse().map((arc) => (
           <ArcRow
             key={arc.id}
@@ -87,7 +88,7 @@ function ArcRow({ arc, isActive, figures, onMore }: ArcRowProps) {
     >
       <Pressable
         role="button"
-        aria-label={`Work on ${name}`}
+        aria-label={words.workOn(name)}
         aria-pressed={isActive}
         onPress={() => dispatch(arcActivated(id))}
         className="min-h-[48px] min-w-0 flex-1 flex-row items-center gap-3"
@@ -99,26 +100,26 @@ function ArcRow({ arc, isActive, figures, onMore }: ArcRowProps) {
           </Words>
           <Words tone="soft" size="tiny">
             {figures === 0
-              ? 'carries nothing'
+              ? words.carriesNothing
               : figures === 1
-                ? 'carries a figure'
-                : `carries ${figures} figures`}
+                ? words.carriesAFigure
+                : words.carriesFigures(figures)}
           </Words>
         </View>
       </Pressable>
       <IconButton
-        label={hidden ? `Show ${name}` : `Hide ${name}`}
+        label={hidden ? words.show(name) : words.hide(name)}
         icon={hidden ? EyeOff : Eye}
         pressed={hidden}
         onPress={() => edit('setArc', { arcId: id, hidden: !hidden })}
       />
       <IconButton
-        label={locked ? `Unlock ${name}` : `Lock ${name}`}
+        label={locked ? words.unlock(name) : words.lock(name)}
         icon={locked ? Lock : LockOpen}
         pressed={locked}
         onPress={() => edit('setArc', { arcId: id, locked: !locked })}
       />
-      <IconButton label={`More for ${name}`} icon={More} onPress={onMore} />
+      <IconButton label={words.moreFor(name)} icon={More} onPress={onMore} />
     </View>
   );
 }
@@ -138,29 +139,29 @@ function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
   const arcId = arc.id;
   if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
   const figure: MenuItem = hasFigure
-    ? { label: 'Remove the figure', icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
-    : { label: 'Add a figure', icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
+    ? { label: words.removeTheFigure, icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
+    : { label: words.addAFigure, icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
   return (
     <Menu
       title={arc.name}
       onClose={onClose}
       items={[
-        { label: 'Name and colour', icon: Pencil, onPress: () => setNaming(true), staysOpen: true },
+        { label: words.nameAndColour, icon: Pencil, onPress: () => setNaming(true), staysOpen: true },
         {
-          label: 'Move up',
+          label: words.moveUp,
           icon: ChevronUp,
           disabled: index === count - 1,
           onPress: () => edit('orderArc', { arcId, to: index + 1 }),
         },
         {
-          label: 'Move down',
+          label: words.moveDown,
           icon: ChevronDown,
           disabled: index === 0,
           onPress: () => edit('orderArc', { arcId, to: index - 1 }),
         },
         figure,
         {
-          label: 'Remove this arc',
+          label: words.removeThisArc,
           icon: Trash,
           disabled: arc.locked,
           onPress: () => edit('removeArc', { arcId }),
@@ -171,11 +172,11 @@ function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
 }
 
 const COLOUR_NAMES: Readonly<Record<ArcColour, string>> = {
-  indigo: 'Indigo',
-  moss: 'Moss',
-  plum: 'Plum',
-  teal: 'Teal',
-  graphite: 'Graphite',
+  indigo: words.indigo,
+  moss: words.moss,
+  plum: words.plum,
+  teal: words.teal,
+  graphite: words.graphite,
 };
 
 function NameDialog({ arc, onClose }: { readonly arc: Arc; readonly onClose: () => void }) {
@@ -188,15 +189,15 @@ function NameDialog({ arc, onClose }: { readonly arc: Arc; readonly onClose: () 
       onClose();
   };
   return (
-    <Dialog title="Name and colour" isOpen onClose={onClose}>
+    <Dialog title={words.nameAndColour} isOpen onClose={onClose}>
       <TextField
-        label="Name"
+        label={words.name}
         value={name}
         onChange={setName}
         onSubmit={keep}
-        error={isNamed ? undefined : 'An arc needs a name.'}
+        error={isNamed ? undefined : words.anArcNeedsAName}
       />
-      <View role="radiogroup" aria-label="Colour" className="flex-row flex-wrap gap-2">
+      <View role="radiogroup" aria-label={words.colour} className="flex-row flex-wrap gap-2">
         {arcColours.map((colour) => (
           <Pressable
             key={colour}
@@ -211,7 +212,7 @@ function NameDialog({ arc, onClose }: { readonly arc: Arc; readonly onClose: () 
           </Pressable>
         ))}
       </View>
-      <Button label="Keep" kind="brass" onPress={keep} disabled={!isNamed} />
+      <Button label={words.keep} kind="brass" onPress={keep} disabled={!isNamed} />
     </Dialog>
   );
 }

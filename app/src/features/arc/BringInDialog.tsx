@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { pathData } from '@humble/core';
 import {
   type DrawnPath,
@@ -22,8 +23,8 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 
 const PLACINGS = [
-  { value: 'fitted', label: 'Fit to the field' },
-  { value: 'kept', label: 'Keep its position' },
+  { value: 'fitted', label: words.fitToTheField },
+  { value: 'kept', label: words.keepItsPosition },
 ] as const;
 
 const KEPT_IN_PLACE = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
@@ -54,7 +55,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
     if (from.trim() === '') return;
     try {
       const found = pathsIn(from);
-      if (found.length === 0) setFault('No path found.');
+      if (found.length === 0) setFault(words.noPathFound);
       setPaths(found.slice(0, MOST_PATHS));
       setChosen(new Set(found.length > 0 ? [0] : []));
     } catch (error) {
@@ -81,13 +82,13 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
     else onClose();
   };
   return (
-    <Dialog title="Import SVG" isOpen onClose={onClose}>
+    <Dialog title={words.importSVG} isOpen onClose={onClose}>
       <View className="flex-row">
-        <Button label="Open a file" icon={FileInput} onPress={() => void pick()} />
+        <Button label={words.openAFile} icon={FileInput} onPress={() => void pick()} />
       </View>
-      <Words tone="soft">Or paste a drawing, or path data alone:</Words>
+      <Words tone="soft">{words.orPasteADrawingOrPath}</Words>
       <TextInput
-        aria-label="SVG or path data"
+        aria-label={words.svgOrPathData}
         value={text}
         onChangeText={read}
         multiline
@@ -103,11 +104,11 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
       {paths.length > 0 && (
         <>
           <PathChoice paths={paths} chosen={chosen} onToggle={toggle} />
-          <Segmented label="Where it goes" value={placing} options={PLACINGS} onChange={setPlacing} />
+          <Segmented label={words.whereItGoes} value={placing} options={PLACINGS} onChange={setPlacing} />
         </>
       )}
       <Button
-        label={chosen.size > 1 ? `Import ${chosen.size} arcs` : 'Import'}
+        label={chosen.size > 1 ? words.importArcs(chosen.size) : words.importIt}
         kind="brass"
         disabled={chosen.size === 0}
         onPress={finish}
@@ -120,7 +121,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
 const LONGEST_SHOWN = 20_000;
 
 const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'This can’t be read.';
+  error instanceof Error ? error.message : words.thisCantBeRead;
 
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
@@ -157,7 +158,7 @@ const PICTURE = { width: 72, height: 56 };
 
 function PathChoice({ paths, chosen, onToggle }: PathChoiceProps) {
   return (
-    <View className="flex-row flex-wrap gap-2" role="group" aria-label="Paths in the drawing">
+    <View className="flex-row flex-wrap gap-2" role="group" aria-label={words.pathsInTheDrawing}>
       {paths.map((path, i) => (
         <Pressable
           key={i}

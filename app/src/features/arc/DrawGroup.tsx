@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
 import PersonStanding from 'lucide-react-native/icons/person-standing';
@@ -48,14 +49,12 @@ function MakeCard() {
   const [dialog, setDialog] = useState<'shapes' | 'file' | null>(null);
   const close = (): void => setDialog(null);
   return (
-    <Card title={hasArc ? 'Another arc' : 'No arc yet'}>
+    <Card title={hasArc ? words.anotherArc : words.noArcYet}>
       <Words tone="soft" className="mb-3">
-        {hasArc
-          ? 'A stroke can be an arc of its own, go on from an end, or replace a stretch.'
-          : `Draw in the field, or start another way. A figure appears at the start, with a move over all ${lengthFrames} frames that eases out and in.`}
+        {hasArc ? words.aStrokeCanBeAnArc : words.drawInTheFieldOrStart(lengthFrames)}
       </Words>
       <Button
-        label="Freehand"
+        label={words.freehand}
         icon={PencilLine}
         kind="brass"
         onPress={() => dispatch(strokeAsked(null))}
@@ -63,11 +62,11 @@ function MakeCard() {
       />
       <ActionRow
         actions={[
-          { label: 'Point by point', icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
-          { label: 'Shapes', icon: Shapes, onPress: () => setDialog('shapes') },
-          { label: 'Pose it', icon: PersonStanding, onPress: () => dispatch(posesAsked()) },
-          { label: 'Act it out', icon: Hand, onPress: () => dispatch(actingAsked('further')) },
-          { label: 'Import SVG', icon: FileInput, onPress: () => setDialog('file') },
+          { label: words.pointByPoint, icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
+          { label: words.shapes, icon: Shapes, onPress: () => setDialog('shapes') },
+          { label: words.poseIt, icon: PersonStanding, onPress: () => dispatch(posesAsked()) },
+          { label: words.actItOut, icon: Hand, onPress: () => dispatch(actingAsked('further')) },
+          { label: words.importSVG, icon: FileInput, onPress: () => setDialog('file') },
         ]}
       />
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}

@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { type Arc, arcLength, pointAtDistance, type ArcSide } from '@humble/core';
 import Plus from 'lucide-react-native/icons/plus';
 import Scissors from 'lucide-react-native/icons/scissors';
@@ -51,10 +52,10 @@ export function PlaceCard() {
     chosenDistance(arc, { ...editor, arcLocation: { segment, t: 1 } })!,
   ];
   return (
-    <Card title="This spot on the arc" isActive>
+    <Card title={words.thisSpotOnTheArc} isActive>
       <NumberField
         {...length({
-          label: 'From the start',
+          label: words.fromTheStart,
           value: s,
           min: 0,
           max: arcLength(arc),
@@ -63,19 +64,19 @@ export function PlaceCard() {
       />
       <ActionRow
         actions={[
-          { label: 'Point here', icon: Plus, onPress: () => insert(t) },
+          { label: words.pointHere, icon: Plus, onPress: () => insert(t) },
           {
-            label: 'Point in the middle',
+            label: words.pointInTheMiddle,
             icon: Plus,
             onPress: () => insert(middleOfSegment(arc, segment, ...ends())),
           },
           {
-            label: 'Straighten',
+            label: words.straighten,
             icon: Slash,
             onPress: () => edit('straightenSegment', { arcId: arc.id, segment }),
           },
           !arc.closed && {
-            label: 'Cut here',
+            label: words.cutHere,
             icon: Scissors,
             onPress: () => edit('cutArc', { arcId: arc.id, s }),
           },
@@ -87,8 +88,8 @@ export function PlaceCard() {
 }
 
 const RESTS = [
-  { value: 'from-here', label: 'From here on' },
-  { value: 'up-to-here', label: 'Up to here' },
+  { value: 'from-here', label: words.fromHereOn },
+  { value: 'up-to-here', label: words.upToHere },
 ] as const;
 
 /** Turns or shifts what comes after this place, or before it. */
@@ -125,9 +126,9 @@ function RestOfArc() {
   const range = { min: -1e6, max: 1e6 };
   return (
     <View className="mt-3">
-      <Segmented label="Which part" value={rest} options={RESTS} onChange={setRest} />
+      <Segmented label={words.whichPart} value={rest} options={RESTS} onChange={setRest} />
       <NumberField
-        label="Turn by"
+        label={words.turnBy}
         unit="°"
         value={done.deg}
         min={-3600}
@@ -137,11 +138,16 @@ function RestOfArc() {
       />
       <NumberPair
         pair={[
-          length({ ...range, label: 'Shift across', value: done.x, onChange: (to, g) => shift('x', to, g) }),
-          length({ ...range, label: 'Shift down', value: done.y, onChange: (to, g) => shift('y', to, g) }),
+          length({
+            ...range,
+            label: words.shiftAcross,
+            value: done.x,
+            onChange: (to, g) => shift('x', to, g),
+          }),
+          length({ ...range, label: words.shiftDown, value: done.y, onChange: (to, g) => shift('y', to, g) }),
         ]}
       />
-      <Words tone="soft">The increments stay as they are.</Words>
+      <Words tone="soft">{words.theIncrementsStayAsTheyAre}</Words>
     </View>
   );
 }

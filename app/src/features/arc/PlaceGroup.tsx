@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { pointAtDistance } from '@humble/core';
 import LocateFixed from 'lucide-react-native/icons/locate-fixed';
 import Plus from 'lucide-react-native/icons/plus';
@@ -28,7 +29,7 @@ export function PlaceGroup() {
   const isLocked = useThrottledArc((arc) => arc.locked);
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
   const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);
-  if (isLocked === null) return <Words tone="soft">Points can be selected once there is an arc.</Words>;
+  if (isLocked === null) return <Words tone="soft">{words.pointsCanBeSelectedOnceThere}</Words>;
   if (isLocked) return <Locked />;
   return (
     <>
@@ -63,27 +64,27 @@ function Selecting() {
     dispatch(arcLocationSelected({ segment, t }));
   };
   return (
-    <Card title="Select">
+    <Card title={words.select}>
       {isNothing && (
         <Words tone="soft" className="mb-1">
-          Tap a point in the field, or the arc between two points.
+          {words.tapAPointInTheField}
         </Words>
       )}
       <ActionRow
         actions={[
-          { label: 'Add a point', icon: Plus, onPress: addPoint },
+          { label: words.addAPoint, icon: Plus, onPress: addPoint },
           {
-            label: 'Select all',
+            label: words.selectAll,
             icon: Scan,
             onPress: () => dispatch(pointsSelected(arcNow().points.map(({ id }) => id))),
           },
           {
-            label: 'Select several',
+            label: words.selectSeveral,
             icon: SquareDashed,
             pressed: isSelectingSeveral,
             onPress: () => dispatch(severalSet(!isSelectingSeveral)),
           },
-          hasFigure && { label: 'Point at the figure', icon: LocateFixed, onPress: takeFigurePlace },
+          hasFigure && { label: words.pointAtTheFigure, icon: LocateFixed, onPress: takeFigurePlace },
         ]}
       />
     </Card>
@@ -94,6 +95,6 @@ function Selecting() {
 export function PlaceSummary() {
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
   const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);
-  const text = hasSpot ? 'a spot on the arc' : selected === 1 ? 'a point' : `${selected} points`;
-  return <Words tone="soft">{selected === 0 && !hasSpot ? 'nothing selected' : text}</Words>;
+  const text = hasSpot ? words.aSpotOnTheArc : selected === 1 ? words.onePoint : words.points(selected);
+  return <Words tone="soft">{selected === 0 && !hasSpot ? words.nothingSelected : text}</Words>;
 }

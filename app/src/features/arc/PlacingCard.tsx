@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
@@ -13,25 +14,25 @@ export function PlacingCard() {
   const count = useThrottledEditor((editor) => editor.placed.length);
   const dispatch = useAppDispatch();
   return (
-    <Card title="Point by point" isActive aside={`${count} points`}>
+    <Card title={words.pointByPoint} isActive aside={words.points(count)}>
       <Words tone="soft" className="mb-3">
-        Tap to place; drag while placing to steer. Tap the first point to close the arc, double tap to finish.
+        {words.tapToPlaceDragWhilePlacing}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="Finish"
+          label={words.finish}
           icon={Check}
           kind="brass"
           disabled={count < 2}
           onPress={() => dispatch(finishPlacing(false))}
         />
         <Button
-          label="Remove last point"
+          label={words.removeLastPoint}
           icon={Undo}
           disabled={count === 0}
           onPress={() => dispatch(takePlacedBack())}
         />
-        <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label={words.discard} kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );

@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Trash from 'lucide-react-native/icons/trash';
@@ -38,19 +39,19 @@ export function PointCard() {
     if (edit('deletePoints', { arcId, pointIds: [pointId] })) dispatch(pointsSelected([]));
   };
   return (
-    <Card title="Selected point" isActive>
+    <Card title={words.selectedPoint} isActive>
       <Place arcId={arcId} pointId={pointId} />
       <Kind arcId={arcId} pointId={pointId} />
       <Rounding arcId={arcId} pointId={pointId} />
       <ActionRow
         actions={[
           isClosed && {
-            label: 'Open here',
+            label: words.openHere,
             icon: Unlink,
             onPress: () => edit('openArc', { arcId, pointId }),
           },
-          { label: 'Deselect', icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
-          { label: 'Delete point', icon: Trash, isRemoval: true, disabled: isLast, onPress: remove },
+          { label: words.deselect, icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
+          { label: words.deletePoint, icon: Trash, isRemoval: true, disabled: isLast, onPress: remove },
         ]}
       />
     </Card>
@@ -77,7 +78,7 @@ function Kind({ arcId, pointId }: PointProps) {
   return (
     <View className="my-2">
       <Segmented
-        label="Kind of point"
+        label={words.kindOfPoint}
         value={kind as PointKind | 'mixed'}
         options={KINDS}
         onChange={(next) => {
@@ -89,9 +90,9 @@ function Kind({ arcId, pointId }: PointProps) {
 }
 
 const SETTINGS: readonly { readonly key: keyof Shaping; readonly label: string }[] = [
-  { key: 'tighten', label: 'Tighten' },
-  { key: 'sharpen', label: 'Sharpen' },
-  { key: 'lean', label: 'Lean' },
+  { key: 'tighten', label: words.tighten },
+  { key: 'sharpen', label: words.sharpen },
+  { key: 'lean', label: words.lean },
 ];
 
 /** How the point rounds itself off by its neighbours. The first change takes its handles over. */

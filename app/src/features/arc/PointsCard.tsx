@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { mirrorAbout, rotationAbout, scalingAbout, type Transform, translation } from '@humble/core';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Crosshair from 'lucide-react-native/icons/crosshair';
@@ -47,12 +48,16 @@ export function PointsCard() {
   const pointIds = points.map(({ id }) => id);
   const kinds = new Set(points.map(({ kind }) => kind));
   return (
-    <Card title={isWhole ? 'The whole arc' : 'Selected points'} aside={`${points.length} points`} isActive>
+    <Card
+      title={isWhole ? words.theWholeArc : words.selectedPoints}
+      aside={words.points(points.length)}
+      isActive
+    >
       <Placing />
       <Turning />
       <View className="my-2">
         <Segmented
-          label="Kind of these points"
+          label={words.kindOfThesePoints}
           value={kinds.size === 1 ? points[0]!.kind : 'mixed'}
           options={KINDS}
           onChange={(kind) => {
@@ -62,11 +67,11 @@ export function PointsCard() {
       </View>
       <ActionRow
         actions={[
-          { label: 'Mirror left and right', icon: FlipHorizontal, onPress: () => mirror('left-right') },
-          { label: 'Mirror up and down', icon: FlipVertical, onPress: () => mirror('up-down') },
-          { label: 'Deselect', icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
+          { label: words.mirrorLeftAndRight, icon: FlipHorizontal, onPress: () => mirror('left-right') },
+          { label: words.mirrorUpAndDown, icon: FlipVertical, onPress: () => mirror('up-down') },
+          { label: words.deselect, icon: Deselect, onPress: () => dispatch(pointsSelected([])) },
           !isWhole && {
-            label: 'Delete points',
+            label: words.deletePoints,
             icon: Trash,
             isRemoval: true,
             onPress: () => {
@@ -127,13 +132,13 @@ function Placing() {
         pair={[
           length({
             ...coordinate,
-            label: 'Middle, across',
+            label: words.middleAcross,
             value: middle.x,
             onChange: (to, g) => move('x', to, g),
           }),
           length({
             ...coordinate,
-            label: 'Middle, down',
+            label: words.middleDown,
             value: middle.y,
             onChange: (to, g) => move('y', to, g),
           }),
@@ -143,14 +148,14 @@ function Placing() {
         pair={[
           length({
             ...extent,
-            label: 'Width',
+            label: words.width,
             value: size.x,
             disabled: size.x === 0,
             onChange: (to, g) => grow('x', to, g),
           }),
           length({
             ...extent,
-            label: 'Height',
+            label: words.height,
             value: size.y,
             disabled: size.y === 0,
             onChange: (to, g) => grow('y', to, g),
@@ -162,9 +167,9 @@ function Placing() {
 }
 
 const ABOUT: readonly { readonly value: About; readonly label: string }[] = [
-  { value: 'middle', label: 'Its centre' },
-  { value: 'figure', label: 'The pivot' },
-  { value: 'chosen', label: 'A point' },
+  { value: 'middle', label: words.itsCentre },
+  { value: 'figure', label: words.thePivot },
+  { value: 'chosen', label: words.aboutAPoint },
 ];
 
 function Turning() {
@@ -190,12 +195,20 @@ function Turning() {
   };
   return (
     <View>
-      <NumberField label="Turn by" unit="°" value={deg} min={-3600} max={3600} decimals={1} onChange={turn} />
+      <NumberField
+        label={words.turnBy}
+        unit="°"
+        value={deg}
+        min={-3600}
+        max={3600}
+        decimals={1}
+        onChange={turn}
+      />
       <Words tone="soft" className="mb-1 mt-1">
-        Rotate, scale and mirror about
+        {words.rotateScaleAndMirrorAbout}
       </Words>
       <Segmented
-        label="Rotate, scale and mirror about"
+        label={words.rotateScaleAndMirrorAbout}
         value={isChoosing ? 'chosen' : about}
         options={hasFigure ? ABOUT : ABOUT.filter(({ value }) => value !== 'figure')}
         onChange={choose}
@@ -203,7 +216,7 @@ function Turning() {
       {(about === 'chosen' || isChoosing) && (
         <View className="mt-2 flex-row">
           <Button
-            label={isChoosing ? 'Tap it in the field' : 'Move the centre'}
+            label={isChoosing ? words.tapItInTheField : words.moveTheCentre}
             icon={Crosshair}
             pressed={isChoosing}
             onPress={() => dispatch(toolChosen(isChoosing ? 'shape' : 'centre'))}

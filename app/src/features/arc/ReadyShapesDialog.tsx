@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { drawArc } from '../../commands/drawArc';
 import { type FreshShapeName, freshShape, pathData, FRESH_SHAPES, shapePoints } from '@humble/core';
 import { useState } from 'react';
@@ -18,8 +19,8 @@ import { Words } from '../../ui/Words';
 import { SHAPE_NAMES } from '../../kinds/shapes';
 
 const PLACES = [
-  { value: 'further', label: 'As a new arc' },
-  { value: 'instead', label: 'Replace this arc' },
+  { value: 'further', label: words.asANewArc },
+  { value: 'instead', label: words.replaceThisArc },
 ] as const;
 
 /** Ready shapes, each shown as what it is; it comes at a size that fits the field. */
@@ -38,8 +39,10 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
     onClose();
   };
   return (
-    <Dialog title="Shapes" isOpen onClose={onClose}>
-      {canReplace && <Segmented label="Where it goes" value={where} options={PLACES} onChange={setWhere} />}
+    <Dialog title={words.shapes} isOpen onClose={onClose}>
+      {canReplace && (
+        <Segmented label={words.whereItGoes} value={where} options={PLACES} onChange={setWhere} />
+      )}
       <View className="flex-row flex-wrap gap-2">
         {FRESH_SHAPES.map((kind) => (
           <ShapeButton key={kind} kind={kind} onPress={() => choose(kind)} />

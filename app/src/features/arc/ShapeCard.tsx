@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { View } from 'react-native';
 import { useThrottledArc, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
@@ -18,9 +19,7 @@ export function ShapeCard() {
   if (!shape || arcId === null) return null;
   return (
     <Card title={nameOfShape(shape)}>
-      <Words tone="soft">
-        Drag its rings in the field to change these. Once a point is moved, it’s a plain arc.
-      </Words>
+      <Words tone="soft">{words.dragItsRingsInTheField}</Words>
       <View className="mt-1">
         {shapeNumbers(shape).map(({ with: withNumber, ...field }) => (
           <NumberField
@@ -35,7 +34,7 @@ export function ShapeCard() {
         ))}
         {shape.kind === 'ellipse' && (
           <Toggle
-            label="Keep it round"
+            label={words.keepItRound}
             value={shape.isRound}
             onChange={(isRound) =>
               edit('shapeArc', {

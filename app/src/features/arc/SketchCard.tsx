@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import Check from 'lucide-react-native/icons/check';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { Pressable, View } from 'react-native';
@@ -23,13 +24,13 @@ const LEAST_SHARE = 1 / 8000;
 const wordsFor = (use: SketchUse): string => {
   switch (use.kind) {
     case 'fresh':
-      return 'A new arc';
+      return words.aNewArc;
     case 'anew':
-      return 'This arc, redrawn';
+      return words.thisArcRedrawn;
     case 'on':
-      return use.end === 'end' ? 'Continues from the end' : 'Continues from the start';
+      return use.end === 'end' ? words.continuesFromTheEnd : words.continuesFromTheStart;
     case 'stretch':
-      return 'Replaces part of the arc';
+      return words.replacesPartOfTheArc;
   }
 };
 
@@ -44,9 +45,13 @@ export function SketchCard() {
   if (!sketch) return <Waiting />;
   const isKept = sketch.undoGroup !== null;
   return (
-    <Card title="Your stroke" isActive aside={points === null || isFitting ? 'working…' : `${points} points`}>
+    <Card
+      title={words.yourStroke}
+      isActive
+      aside={points === null || isFitting ? words.working : words.points(points)}
+    >
       {sketch.uses.length > 1 && (
-        <View role="radiogroup" aria-label="What the stroke becomes" className="mb-2">
+        <View role="radiogroup" aria-label={words.whatTheStrokeBecomes} className="mb-2">
           {sketch.uses.map((use, i) => (
             <UseChoice
               key={i}
@@ -58,17 +63,19 @@ export function SketchCard() {
         </View>
       )}
       <Slider
-        label="Stay within"
-        text={`${lengths.text(sketch.deviation)} of your stroke`}
+        label={words.stayWithin}
+        text={words.ofYourStroke(lengths.text(sketch.deviation))}
         value={Math.log2(sketch.deviation / least)}
         min={0}
         max={DOUBLINGS}
         onChange={(value) => dispatch(sketchChanged({ deviation: least * 2 ** value }))}
       />
       <View className="mt-1 flex-row flex-wrap gap-2">
-        <Button label="Keep it" icon={Check} kind="brass" onPress={() => void dispatch(sketchKept())} />
-        <Button label="Redraw" icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
-        {!isKept && <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />}
+        <Button label={words.keepIt} icon={Check} kind="brass" onPress={() => void dispatch(sketchKept())} />
+        <Button label={words.redraw} icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
+        {!isKept && (
+          <Button label={words.discard} kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+        )}
       </View>
     </Card>
   );
@@ -79,14 +86,12 @@ function Waiting() {
   const isAnew = useThrottledEditor((editor) => editor.strokeMeans === 'anew');
   const dispatch = useAppDispatch();
   return (
-    <Card title={isAnew ? 'Redraw the arc' : 'Freehand'} isActive>
+    <Card title={isAnew ? words.redrawTheArc : words.freehand} isActive>
       <Words tone="soft" className="mb-3">
-        {isAnew
-          ? 'The arc stays as it is until you keep the new stroke. Its timing stays in any case.'
-          : 'Begin at an end of the arc to go on from it. Begin and end on the arc to replace what lies between.'}
+        {isAnew ? words.theArcStaysAsItIs : words.beginAtAnEndOfThe}
       </Words>
       <View className="flex-row">
-        <Button label="Discard" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label={words.discard} onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );
@@ -99,12 +104,12 @@ interface UseChoiceProps {
 }
 
 function UseChoice({ use, isChosen, onChoose }: UseChoiceProps) {
-  const words = wordsFor(use);
+  const label = wordsFor(use);
   return (
     <Pressable
       role="radio"
       aria-checked={isChosen}
-      aria-label={words}
+      aria-label={label}
       onPress={onChoose}
       className="min-h-[44px] flex-row items-center gap-3"
     >
@@ -113,7 +118,7 @@ function UseChoice({ use, isChosen, onChoose }: UseChoiceProps) {
       >
         {isChosen && <View className="h-[8px] w-[8px] rounded-full bg-brass" />}
       </View>
-      <Words strong={isChosen}>{words}</Words>
+      <Words strong={isChosen}>{label}</Words>
     </Pressable>
   );
 }

@@ -1,3 +1,4 @@
+import { arcWords as words } from '../../words/arc';
 import { useThrottledArc } from '../../store/hooks';
 import { Words } from '../../ui/Words';
 import { ArcCard } from './ArcCard';
@@ -7,8 +8,7 @@ import { ShapeCard } from './ShapeCard';
 /** The arc that is worked on, as a whole. */
 export function ThisArc() {
   const isLocked = useThrottledArc((arc) => arc.locked);
-  if (isLocked === null)
-    return <Words tone="soft">No arc yet. Draw one in the field, or start under “Draw”.</Words>;
+  if (isLocked === null) return <Words tone="soft">{words.noArcYetDrawOneIn}</Words>;
   if (isLocked) return <Locked />;
   return (
     <>

@@ -1,4 +1,5 @@
-import { TERMS } from '../../kinds/terms';
+import { backdropWords as words } from '../../words/backdrop';
+import { TERMS } from '../../words/terms';
 import type { Backdrop } from '@humble/core';
 import Eye from 'lucide-react-native/icons/eye';
 import EyeOff from 'lucide-react-native/icons/eye-off';
@@ -28,23 +29,21 @@ export function BackdropPanel() {
   const { bring, cancel, progress } = useBringPictures();
   return (
     <>
-      <Card title="Backdrop" term={TERMS.backdrop} aside={backdrop ? factsOf(backdrop) : undefined}>
+      <Card title={words.backdrop} term={TERMS.backdrop} aside={backdrop ? factsOf(backdrop) : undefined}>
         <Words tone="soft" className="mb-3">
-          {backdrop
-            ? 'It lies under everything and is never exported.'
-            : 'A layout or a photograph of the set: PNG, JPEG, WebP or SVG. Several files make a sequence.'}
+          {backdrop ? words.itLiesUnderEverythingAndIs : words.aLayoutOrAPhotographOf}
         </Words>
         {isMissing && (
           <Words role="alert" tone="plum" className="mb-3">
-            This shot came without its pictures. Choose them again; their place is kept.
+            {words.thisShotCameWithoutItsPictures}
           </Words>
         )}
         <View className="flex-row flex-wrap gap-2">
           {progress ? (
-            <Button label="Stop" onPress={cancel} />
+            <Button label={words.stop} onPress={cancel} />
           ) : (
             <Button
-              label={backdrop ? 'Change pictures' : 'Choose pictures'}
+              label={backdrop ? words.changePictures : words.choosePictures}
               icon={Picture}
               onPress={() => void bring()}
             />
@@ -52,7 +51,7 @@ export function BackdropPanel() {
         </View>
         {progress && (
           <Words role="status" tone="soft" className="mt-2">
-            {`${progress.done} of ${progress.of} pictures loaded`}
+            {words.ofPicturesLoaded(progress.done, progress.of)}
           </Words>
         )}
       </Card>
@@ -73,7 +72,7 @@ export function BackdropSummary() {
 }
 
 const factsOf = ({ pictures }: Backdrop): string =>
-  pictures.length > 1 ? `${pictures.length} pictures` : `${pictures[0]!.width} × ${pictures[0]!.height}`;
+  pictures.length > 1 ? words.pictures(pictures.length) : `${pictures[0]!.width} × ${pictures[0]!.height}`;
 
 const FURTHEST = 1e6;
 
@@ -92,9 +91,9 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
     dispatch(toolChosen(isMoving ? 'shape' : 'backdrop'));
   };
   return (
-    <Card title={backdrop.pictures[0]!.name || 'Picture'}>
+    <Card title={backdrop.pictures[0]!.name || words.picture}>
       <Slider
-        label="Strength"
+        label={words.strength}
         text={`${Math.round(backdrop.strength * 100)}%`}
         value={backdrop.strength}
         min={0}
@@ -104,20 +103,20 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
       <ActionRow
         actions={[
           {
-            label: isMoving ? 'Done' : 'Move by hand',
+            label: isMoving ? words.done : words.moveByHand,
             icon: Move,
             pressed: isMoving,
             disabled: locked,
             onPress: move,
           },
           {
-            label: hidden ? 'Show' : 'Hide',
+            label: hidden ? words.show : words.hide,
             icon: hidden ? EyeOff : Eye,
             pressed: hidden,
             onPress: () => set({ hidden: !hidden }),
           },
           {
-            label: locked ? 'Unlock' : 'Lock',
+            label: locked ? words.unlock : words.lock,
             icon: locked ? Lock : LockOpen,
             pressed: locked,
             onPress: () => {
@@ -126,7 +125,7 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
             },
           },
           {
-            label: 'Remove',
+            label: words.remove,
             icon: Trash,
             isRemoval: true,
             disabled: locked,
@@ -139,15 +138,20 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
       />
       <NumberPair
         pair={[
-          length({ ...range, label: 'Middle, across', value: backdrop.x, onChange: (x, g) => set({ x }, g) }),
-          length({ ...range, label: 'Middle, down', value: backdrop.y, onChange: (y, g) => set({ y }, g) }),
+          length({
+            ...range,
+            label: words.middleAcross,
+            value: backdrop.x,
+            onChange: (x, g) => set({ x }, g),
+          }),
+          length({ ...range, label: words.middleDown, value: backdrop.y, onChange: (y, g) => set({ y }, g) }),
         ]}
       />
       <NumberPair
         pair={[
           length({
             ...range,
-            label: 'Width',
+            label: words.width,
             min: 1,
             value: backdrop.width,
             onChange: (width, g) => set({ width }, g),
@@ -155,7 +159,7 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
           {
             disabled: locked,
             decimals: 1,
-            label: 'Turned by',
+            label: words.turnedBy,
             unit: '°',
             min: -3600,
             max: 3600,
@@ -166,7 +170,7 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
       />
       {backdrop.pictures.length > 1 && (
         <NumberField
-          label="Frames for each picture"
+          label={words.framesForEachPicture}
           value={backdrop.framesEach}
           min={1}
           max={240}

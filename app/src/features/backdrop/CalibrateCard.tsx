@@ -1,3 +1,4 @@
+import { backdropWords as words } from '../../words/backdrop';
 import type { LengthUnit } from '@humble/core';
 import Ruler from 'lucide-react-native/icons/ruler';
 import { useState } from 'react';
@@ -12,9 +13,9 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 
 const UNITS: readonly { readonly value: LengthUnit; readonly label: string }[] = [
-  { value: 'mm', label: 'mm' },
-  { value: 'cm', label: 'cm' },
-  { value: 'in', label: 'inches' },
+  { value: 'mm', label: words.mm },
+  { value: 'cm', label: words.cm },
+  { value: 'in', label: words.inches },
 ];
 
 /** The scale of the field, from a line over something whose length is known. */
@@ -30,20 +31,20 @@ export function CalibrateCard() {
   const keep = (): void => {
     if (edit('calibrate', { fieldLength, length, unit })) dispatch(toolChosen('shape'));
   };
-  const aside = unitsPerMm === null ? 'not set' : `${fixed(unitsPerMm, 2)} units per mm`;
+  const aside = unitsPerMm === null ? words.notSet : words.unitsPerMm(fixed(unitsPerMm, 2));
   return (
-    <Card title="Scale" aside={aside} isActive={isMeasuring}>
+    <Card title={words.scale} aside={aside} isActive={isMeasuring}>
       <Words tone="soft" className="mb-3">
         {isMeasuring
           ? line
-            ? `The line is ${fixed(fieldLength, 1)} units long. How long is it on the set?`
-            : 'Draw a line in the field over something whose length you know: a ruler, a plank, a puppet.'
-          : 'With a scale, places and increments are given in millimetres, ready for a ruler.'}
+            ? words.theLineIsUnitsLongHow(fixed(fieldLength, 1))
+            : words.drawALineInTheField
+          : words.withAScalePlacesAndIncrements}
       </Words>
       {isMeasuring && line && (
         <View className="mb-2">
           <NumberField
-            label="Known length"
+            label={words.knownLength}
             value={length}
             unit={unit}
             min={0.1}
@@ -51,18 +52,18 @@ export function CalibrateCard() {
             decimals={1}
             onChange={setLength}
           />
-          <Segmented label="Unit of its length" value={unit} options={UNITS} onChange={setUnit} />
+          <Segmented label={words.unitOfItsLength} value={unit} options={UNITS} onChange={setUnit} />
         </View>
       )}
       <View className="flex-row flex-wrap gap-2">
         {isMeasuring ? (
           <>
-            <Button label="Set this scale" kind="brass" disabled={!(fieldLength > 0)} onPress={keep} />
-            <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+            <Button label={words.setThisScale} kind="brass" disabled={!(fieldLength > 0)} onPress={keep} />
+            <Button label={words.discard} kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
           </>
         ) : (
           <Button
-            label={unitsPerMm === null ? 'Set the scale' : 'Measure again'}
+            label={unitsPerMm === null ? words.setTheScale : words.measureAgain}
             icon={Ruler}
             onPress={() => dispatch(toolChosen('calibrate'))}
           />

@@ -1,3 +1,4 @@
+import { backdropWords as words } from '../../words/backdrop';
 import { LONGEST_SEQUENCE, type Picture, PICTURE_TYPES } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { useAppDispatch, useEdit } from '../../store/hooks';
@@ -21,9 +22,7 @@ export function useBringPictures() {
     const files = await pickPictures([...PICTURE_TYPES, '.svg'].join(','));
     if (files.length === 0) return;
     if (files.length > LONGEST_SEQUENCE) {
-      dispatch(
-        messageShown(`A sequence has at most ${LONGEST_SEQUENCE} pictures; these are ${files.length}.`),
-      );
+      dispatch(messageShown(words.aSequenceHasAtMostPictures(LONGEST_SEQUENCE, files.length)));
       return;
     }
     const stop = new AbortController();
@@ -39,7 +38,7 @@ export function useBringPictures() {
       if (edit('putBackdrop', { pictures }) && notes[0]) dispatch(messageShown(notes[0]));
     } catch (error) {
       if (!stop.signal.aborted)
-        dispatch(messageShown(error instanceof Error ? error.message : 'This is no picture.'));
+        dispatch(messageShown(error instanceof Error ? error.message : words.thisIsNoPicture));
     } finally {
       setProgress(null);
     }

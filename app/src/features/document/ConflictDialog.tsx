@@ -1,3 +1,4 @@
+import { documentWords as words } from '../../words/document';
 import { useState } from 'react';
 import { useAppDispatch, useSession, useThrottledShotValue } from '../../store/hooks';
 import { settleConflict } from '../../commands/openDocument';
@@ -20,14 +21,14 @@ export function ConflictDialog() {
   };
   return (
     <Dialog
-      title="Changed somewhere else"
+      title={words.changedSomewhereElse}
       isOpen={theirs !== null && !isPutOff}
       onClose={() => dispatch(conflictPutOff(true))}
     >
-      <Words size="body">{`“${name}” was saved in another window or on another device since you opened it.`}</Words>
-      <Words tone="soft">The other version is kept as a separate shot.</Words>
-      <Button label="Keep my version" kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
-      <Button label="Use the other version" disabled={isBusy} onPress={() => void keep('theirs')} />
+      <Words size="body">{words.wasSavedInAnotherWindowOr(name)}</Words>
+      <Words tone="soft">{words.theOtherVersionIsKeptAs}</Words>
+      <Button label={words.keepMyVersion} kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
+      <Button label={words.useTheOtherVersion} disabled={isBusy} onPress={() => void keep('theirs')} />
     </Dialog>
   );
 }

@@ -1,3 +1,4 @@
+import { documentWords as words } from '../../words/document';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import Eye from 'lucide-react-native/icons/eye';
@@ -16,7 +17,7 @@ import { Words } from '../../ui/Words';
 
 /** How far the edits have come, in words. Only what this browser has kept is said to be kept. */
 function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'>): string {
-  const kept = isUnkept ? 'not saved: keep this page open' : 'kept on this device';
+  const kept = isUnkept ? words.notSavedKeepThisPageOpen : words.keptOnThisDevice;
   switch (status) {
     case 'saved':
       return 'saved';
@@ -24,15 +25,15 @@ function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'
     case 'saving':
       return isUnkept ? kept : 'saving…';
     case 'offline':
-      return isUnkept ? kept : `server does not answer, ${kept}`;
+      return isUnkept ? kept : words.serverDoesNotAnswer(kept);
     case 'failed':
-      return isUnkept ? kept : `the server could not save, ${kept}`;
+      return isUnkept ? kept : words.theServerCouldNotSave(kept);
     case 'conflict':
-      return 'changed somewhere else';
+      return words.statusConflict;
     case 'refused':
-      return isUnkept ? kept : `not saved, ${kept}`;
+      return isUnkept ? kept : words.notSaved(kept);
     case 'removed':
-      return 'removed somewhere else';
+      return words.removedSomewhereElse;
   }
 }
 
@@ -58,14 +59,14 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
   const canRedo = useThrottledSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
   const isGood = !isUnkept && (status === 'saved' || status === 'unsaved' || status === 'saving');
-  const facts = [film, isWide ? `${lengthFrames} frames at ${writeNumber(rate, 3)}` : '']
+  const facts = [film, isWide ? words.framesAt(lengthFrames, writeNumber(rate, 3)) : '']
     .filter(Boolean)
     .join(' · ');
   return (
     <View
       className={`${layout === 'side' ? 'h-[46px]' : 'h-[52px]'} flex-row items-center border-b border-line bg-card`}
     >
-      <IconButton label="Back to the shots" icon={ChevronLeft} onPress={onBack} />
+      <IconButton label={words.backToTheShots} icon={ChevronLeft} onPress={onBack} />
       <View className="min-w-0 flex-1">
         <Words role="heading" size="body" strong numberOfLines={1}>
           {name}
@@ -82,26 +83,26 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
         </Words>
       </View>
       <IconButton
-        label="Undo"
+        label={words.undo}
         icon={Undo}
         disabled={!canUndo}
         onPress={() => dispatch(ActionCreators.undo())}
       />
       <IconButton
-        label="Redo"
+        label={words.redo}
         icon={Redo}
         disabled={!canRedo}
         onPress={() => dispatch(ActionCreators.redo())}
       />
       <IconButton
-        label="View"
+        label={words.view}
         icon={Eye}
         pressed={isViewOpen}
         onPress={() => dispatch(viewSheetSet(!isViewOpen))}
       />
-      {isWide && <IconButton label="Help" icon={CircleHelp} onPress={onHelp} />}
-      {isWide && <Button label="Export" icon={Share} kind="quiet" onPress={onExport} />}
-      <IconButton label="Shot menu" icon={EllipsisVertical} onPress={onMenu} />
+      {isWide && <IconButton label={words.help} icon={CircleHelp} onPress={onHelp} />}
+      {isWide && <Button label={words.exportIt} icon={Share} kind="quiet" onPress={onExport} />}
+      <IconButton label={words.shotMenu} icon={EllipsisVertical} onPress={onMenu} />
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { documentWords as words } from '../../words/document';
 import { LONGEST_NAME } from '@humble/core';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
@@ -10,8 +11,8 @@ import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
 
 const UNITS = [
-  { value: 'field', label: 'Field units' },
-  { value: 'mm', label: 'Millimetres' },
+  { value: 'field', label: words.fieldUnits },
+  { value: 'mm', label: words.millimetres },
 ] as const;
 
 interface DialogProps {
@@ -38,18 +39,18 @@ export function SettingsDialog({ onClose }: DialogProps) {
   };
   const size = { width: field.width, height: field.height };
   return (
-    <Dialog title="Shot settings" isOpen onClose={close}>
+    <Dialog title={words.shotSettings} isOpen onClose={close}>
       <TextField
-        label="Name"
+        label={words.name}
         value={typed ?? name}
         onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))}
         onBlur={rename}
         onSubmit={rename}
-        error={isUnnamed ? 'A shot needs a name, so this one keeps its own.' : undefined}
+        error={isUnnamed ? words.aShotNeedsANameSo : undefined}
       />
       <NumberField
-        label="Rate"
-        unit="a second"
+        label={words.rate}
+        unit={words.aSecond}
         value={rate}
         min={1}
         max={240}
@@ -57,8 +58,8 @@ export function SettingsDialog({ onClose }: DialogProps) {
         onChange={(value, undoGroup) => edit('setRate', { rate: value }, undoGroup)}
       />
       <NumberField
-        label="Length"
-        unit="frames"
+        label={words.length}
+        unit={words.frames}
         value={lengthFrames}
         min={2}
         max={20_000}
@@ -66,8 +67,8 @@ export function SettingsDialog({ onClose }: DialogProps) {
         note={length.note}
       />
       <NumberField
-        label="Field width"
-        unit="units"
+        label={words.fieldWidth}
+        unit={words.units}
         value={field.width}
         min={16}
         max={20_000}
@@ -75,8 +76,8 @@ export function SettingsDialog({ onClose }: DialogProps) {
         onChange={(width, undoGroup) => edit('setFieldSize', { ...size, width }, undoGroup)}
       />
       <NumberField
-        label="Field height"
-        unit="units"
+        label={words.fieldHeight}
+        unit={words.units}
         value={field.height}
         min={16}
         max={20_000}
@@ -84,10 +85,10 @@ export function SettingsDialog({ onClose }: DialogProps) {
         onChange={(height, undoGroup) => edit('setFieldSize', { ...size, height }, undoGroup)}
       />
       <Words tone="soft" className="mt-1">
-        Lengths in
+        {words.lengthsIn}
       </Words>
       <Segmented
-        label="Lengths in"
+        label={words.lengthsIn}
         value={sheet.units}
         options={UNITS}
         onChange={(units) => {
@@ -97,14 +98,11 @@ export function SettingsDialog({ onClose }: DialogProps) {
       />
       {isUnscaled && field.unitsPerMm === null && (
         <Words role="status" tone="plum">
-          Millimetres need a scale: set it in the Arc step, under “Backdrop”, or in the Sheet step, under the
-          ruler.
+          {words.millimetresNeedAScaleSetIt}
         </Words>
       )}
-      <Words tone="soft">
-        The field is the area the camera sees. Arcs stay where they are when it changes.
-      </Words>
-      <Button label="Done" kind="brass" onPress={close} />
+      <Words tone="soft">{words.theFieldIsTheAreaThe}</Words>
+      <Button label={words.done} kind="brass" onPress={close} />
     </Dialog>
   );
 }

@@ -1,3 +1,4 @@
+import { exchangeWords as words } from '../../words/exchange';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
@@ -15,10 +16,8 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
   const take = useTakeTiming();
   const dispatch = useAppDispatch();
   return (
-    <Dialog title="Which column counts?" isOpen onClose={onClose}>
-      <Words size="body">
-        {`Several columns of “${fileName}” differ from this move, and they do not say the same.`}
-      </Words>
+    <Dialog title={words.whichColumnCounts} isOpen onClose={onClose}>
+      <Words size="body">{words.severalColumnsOfDifferFromThis(fileName)}</Words>
       {columns.map((column) => (
         <Button
           key={column}
@@ -26,7 +25,7 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
           onPress={() => {
             onClose();
             take(fileName, table, column).catch((error: unknown) =>
-              dispatch(messageShown(error instanceof Error ? error.message : 'This table cannot be read.')),
+              dispatch(messageShown(error instanceof Error ? error.message : words.thisTableCannotBeRead)),
             );
           }}
         />

@@ -1,3 +1,4 @@
+import { exchangeWords as words } from '../../words/exchange';
 import type { Exporter } from '@humble/core/files';
 import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
@@ -19,8 +20,8 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
   const exporters = useExporters();
   return (
-    <Dialog title="Export" isOpen onClose={onClose}>
-      {exporters === null && <Words tone="soft">Fetching …</Words>}
+    <Dialog title={words.exportIt} isOpen onClose={onClose}>
+      {exporters === null && <Words tone="soft">{words.fetching}</Words>}
       {typeof exporters === 'string' && (
         <Words role="alert" tone="plum">
           {exporters}

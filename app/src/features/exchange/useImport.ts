@@ -1,3 +1,4 @@
+import { exchangeWords as words } from '../../words/exchange';
 import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
 import { fileFormats } from '../../commands/fileFormats';
@@ -9,7 +10,7 @@ import { pickFile } from '../../ui/files';
 import { textOf } from '../../ui/textOf';
 
 const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : 'This file cannot be read.';
+  error instanceof Error ? error.message : words.thisFileCannotBeRead;
 
 /** The most that a film may weigh as a file, bytes. */
 const LARGEST_FILM = 400_000_000;
@@ -52,12 +53,12 @@ export interface UndecidedTable {
 
 /** What the columns that can lead are called. */
 export const COLUMN_NAMES: Readonly<Record<PlaceColumn, string>> = {
-  place: 'Place along the arc',
-  percent: 'Percent of the arc',
-  along: 'Increments along the arc',
-  total: 'Running total',
-  ruler: 'Increments on the ruler',
-  ruler_total: 'Running total on the ruler',
+  place: words.placeAlongTheArc,
+  percent: words.percentOfTheArc,
+  along: words.incrementsAlongTheArc,
+  total: words.runningTotal,
+  ruler: words.incrementsOnTheRuler,
+  ruler_total: words.runningTotalOnTheRuler,
 };
 
 /**
@@ -82,11 +83,16 @@ export function useTakeTiming(): (
       const timing = withTimingFrom(shot, move.id, table, column);
       if (timing.outcome === 'choose') return { fileName, table, columns: timing.columns };
       if (timing.outcome === 'unchanged')
-        dispatch(messageShown(`Nothing in “${fileName}” differs from this move.`));
+        dispatch(messageShown(words.nothingInDiffersFromThisMove(fileName)));
       else if (edit('replaceShot', { shot: timing.shot }))
         dispatch(
           messageShown(
-            `The timing follows “${COLUMN_NAMES[timing.column]}” in “${fileName}”: ${timing.moved} ${timing.moved === 1 ? 'place' : 'places'} moved.`,
+            words.theTimingFollowsInMoved(
+              COLUMN_NAMES[timing.column],
+              fileName,
+              timing.moved,
+              timing.moved === 1 ? 'place' : 'places',
+            ),
           ),
         );
       return null;

@@ -1,3 +1,4 @@
+import { fieldWords as words } from '../../words/field';
 import { stepDescriptor } from '../../kinds/steps';
 import Maximize from 'lucide-react-native/icons/maximize';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
@@ -85,7 +86,7 @@ export function Field() {
       {isEmpty && <EmptyField />}
       <CountIn />
       <View pointerEvents="box-none" className="absolute right-2 top-2 flex-row gap-2">
-        {moved && <Button label="Fit" icon={Maximize} onPress={() => setMoved(null)} />}
+        {moved && <Button label={words.fit} icon={Maximize} onPress={() => setMoved(null)} />}
       </View>
       <Loupe projection={projection} size={view} />
     </View>
@@ -116,7 +117,7 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
     <View
       collapsable={false}
       className={`absolute inset-0 ${cursor}`}
-      aria-label="The field"
+      aria-label={words.theField}
       role="img"
       {...gestures}
     >
@@ -179,10 +180,10 @@ function EmptyField() {
     <View pointerEvents="none" className="absolute inset-0 items-center justify-center px-8">
       <View className="rounded-large border border-line bg-card px-5 py-4">
         <Words size="title" strong className="text-center">
-          Draw its path
+          {words.drawItsPath}
         </Words>
         <Words tone="soft" className="mt-1 text-center">
-          A stroke gives you an arc, a figure on it, and its timing.
+          {words.aStrokeGivesYouAnArc}
         </Words>
       </View>
     </View>

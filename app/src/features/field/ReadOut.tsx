@@ -1,3 +1,4 @@
+import { fieldWords as words } from '../../words/field';
 import { frameNumber, incrementTable, type LengthScale, seenRow } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -35,11 +36,11 @@ export function ReadOut() {
         <NumericText strong size="tiny">
           {fixed(row.arcDistance, 1)}
         </NumericText>
-        {unit} · step{' '}
+        {unit} {words.step}{' '}
         <NumericText strong size="tiny">
           {step === null ? '–' : fixed(step, 1)}
         </NumericText>
-        {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || ' units'}/s`}
+        {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || words.units}/s`}
       </NumericText>
     </View>
   );
@@ -58,7 +59,7 @@ const coordinates = ({ unit, fieldUnits }: LengthScale): string => {
   const { pointer } = currentScene();
   const decimals = unit === 'mm' ? 1 : 0;
   const text = (length: number): string => fixed(length / fieldUnits, decimals);
-  return pointer ? `${text(pointer.x)} across, ${text(pointer.y)} down` : '';
+  return pointer ? words.acrossDown(text(pointer.x), text(pointer.y)) : '';
 };
 
 function Coordinates() {

@@ -1,3 +1,4 @@
+import { fieldWords as words } from '../../words/field';
 import { distance, type Vector } from '@humble/core';
 import { setHoveredFrame } from '../../playback/hoveredFrame';
 import { currentFrame } from '../../playback/playhead';
@@ -172,7 +173,7 @@ function nameOf(target: Target): string {
     case 'by-hand':
       return `${target.kind} ${target.frame}`;
     case 'placing':
-      return target.closes ? 'placing closes' : 'placing';
+      return target.closes ? words.placingCloses : 'placing';
     default:
       return target.kind;
   }

@@ -1,52 +1,51 @@
+import { fieldWords as words } from '../../words/field';
 import { frameNumber } from '@humble/core';
 import type { Tool } from '../../store/editorSlice';
 import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
 
 const GRIPS: Record<Grip, string> = {
-  move: 'Drag: move what is selected.',
-  turn: 'Drag: turn what is selected. Shift: by 15°.',
-  scale: 'Drag: make what is selected larger or smaller.',
+  move: words.dragMoveWhatIsSelected,
+  turn: words.dragTurnWhatIsSelectedShift,
+  scale: words.dragMakeWhatIsSelectedLarger,
 };
 
 const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   stroke: 'Draw a stroke.',
-  points: 'Tap to place a point; drag while placing to steer.',
-  centre: 'Tap the centre to turn and scale about.',
-  calibrate: 'Draw a line over something whose length you know.',
-  backdrop: 'Drag to move the backdrop; its grips turn and scale it.',
-  pose: 'Tap where the figure is to stand on this frame.',
-  act: 'Press and act it out: it is recorded until you lift.',
+  points: words.tapToPlaceAPointDrag,
+  centre: words.tapTheCentreToTurnAnd,
+  calibrate: words.drawALineOverSomethingWhose,
+  backdrop: words.dragToMoveTheBackdropIts,
+  pose: words.tapWhereTheFigureIsTo,
+  act: words.pressAndActItOutIt,
 };
 
 /** What putting the figure elsewhere will do. */
 function poseHint({ figure, tool, arc }: FieldState): string {
-  if (arc?.locked) return 'This arc is locked. Unlock it in the list of arcs.';
+  if (arc?.locked) return words.thisArcIsLockedUnlockIt;
   if (!figure?.at) return TOOLS.pose;
   const { frame, playhead, adds } = figure;
-  const how = tool === 'pose' ? 'Tap or drag' : 'Drag the figure';
-  const lands = frame === playhead ? '' : `, where the exposure of frame ${playhead} begins`;
+  const how = tool === 'pose' ? words.tapOrDrag : words.dragTheFigure;
+  const lands = frame === playhead ? '' : words.whereTheExposureOfFrameBegins(playhead);
   return adds
-    ? `${how}: a pose on frame ${frameNumber(frame)}${lands}, with a mark and a point of its own.`
-    : `${how}: move the pose on frame ${frameNumber(frame)}${lands}.`;
+    ? words.aPoseOnFrameWithA(how, frameNumber(frame), lands)
+    : words.moveThePoseOnFrame(how, frameNumber(frame), lands);
 }
 
 function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null): string {
   switch (hovered?.kind) {
     case 'mark':
       return hovered.isTied
-        ? `The mark on frame ${frameNumber(hovered.frame)} is tied to a point. Tap: select it.`
-        : `Drag: move the mark on frame ${frameNumber(hovered.frame)}. Tap: select it.`;
+        ? words.theMarkOnFrameIsTied(frameNumber(hovered.frame))
+        : words.dragMoveTheMarkOnFrame(frameNumber(hovered.frame));
     case 'tick':
-      return `Drag: move the tick of frame ${frameNumber(hovered.frame)}. Tap: look at it.`;
+      return words.dragMoveTheTickOfFrame(frameNumber(hovered.frame));
     case 'by-hand':
-      return `Drag: put frame ${frameNumber(hovered.frame)} by hand.`;
+      return words.dragPutFrameByHand(frameNumber(hovered.frame));
     case 'arc':
-      return isSelectingSeveral
-        ? 'Drag: pick part of the arc.'
-        : 'Drag: look at another frame. Double click: add a mark. Shift: pick part of the arc.';
+      return isSelectingSeveral ? words.dragPickPartOfTheArc : words.dragLookAtAnotherFrameDouble;
     default:
-      return 'Drag a tick or a mark along the arc.';
+      return words.dragATickOrAMark;
   }
 }
 
@@ -55,38 +54,33 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   const { arc, edits, tool } = state;
   if (tool === 'pose') return poseHint(state);
   if (tool !== 'shape') {
-    if (hovered?.kind === 'placing' && hovered.closes) return 'Tap: close the arc here.';
-    if (tool === 'points' && state.placed.length > 1)
-      return 'Double tap or Enter: finish. Tap the first point: close.';
+    if (hovered?.kind === 'placing' && hovered.closes) return words.tapCloseTheArcHere;
+    if (tool === 'points' && state.placed.length > 1) return words.doubleTapOrEnterFinishTap;
     return TOOLS[tool];
   }
-  if (!arc) return 'Draw the arc with a stroke.';
-  if (hovered?.kind === 'other-arc') return `Tap: work on “${hovered.name}”.`;
+  if (!arc) return words.drawTheArcWithAStroke;
+  if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);
   if (edits === 'poses') return poseHint(state);
-  if (edits !== 'arcs') return 'Drag along the arc to look at another frame.';
-  if (arc.hidden) return 'This arc is hidden. Show it in the list of arcs.';
-  if (arc.locked) return 'This arc is locked. Unlock it in the list of arcs.';
+  if (edits !== 'arcs') return words.dragAlongTheArcToLook;
+  if (arc.hidden) return words.thisArcIsHiddenShowIt;
+  if (arc.locked) return words.thisArcIsLockedUnlockIt;
   switch (hovered?.kind) {
     case 'point':
-      return 'Drag: move this point. Shift and click: select several.';
+      return words.dragMoveThisPointShiftAnd;
     case 'handle':
-      return 'Drag: turn and stretch this handle.';
+      return words.dragTurnAndStretchThisHandle;
     case 'shape-handle':
-      return `Drag: ${hovered.hint}.`;
+      return words.drag(hovered.hint);
     case 'grip':
       return GRIPS[hovered.grip];
     case 'arc':
       return arc.points.length > 0 && state.selectedPointIds.length === arc.points.length
-        ? 'Drag: move the whole arc.'
-        : 'Drag: bend the arc here. Double click: add a point.';
+        ? words.dragMoveTheWholeArc
+        : words.dragBendTheArcHereDouble;
     case 'ground':
-      return state.isSelectingSeveral
-        ? 'Drag: select the points in a box.'
-        : 'Drag: move the view. With Shift: select points in a box.';
+      return state.isSelectingSeveral ? words.dragSelectThePointsInA : words.dragMoveTheViewWithShift;
     default:
-      return state.isSelectingSeveral
-        ? 'Tap points, or drag a box round them.'
-        : 'Drag a point or the arc. Tap to select.';
+      return state.isSelectingSeveral ? words.tapPointsOrDragABox : words.dragAPointOrTheArc;
   }
 }

@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { FASTEST_RECORDING, gestureSeconds, type Move, SLOWEST_RECORDING } from '@humble/core';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
@@ -42,16 +43,16 @@ function Asking({ move }: { readonly move: Move | null }) {
       const file = await pickFile('.csv,text/csv');
       if (file) await dispatch(trackedBroughtIn(textOf(file), file.name.slice(0, 60)));
     } catch (error) {
-      dispatch(messageShown(error instanceof Error ? error.message : 'This file cannot be read.'));
+      dispatch(messageShown(error instanceof Error ? error.message : words.thisFileCannotBeRead));
     }
   };
   return (
-    <Card title="Act it out">
+    <Card title={words.actItOut}>
       <Words tone="soft" className="mb-3">
-        Press in the field and move: the gesture gives the arc and its timing, pauses and all.
+        {words.pressInTheFieldAndMove}
       </Words>
       <Button
-        label={!move ? 'Act it out' : move.acted ? 'Act it out again' : 'Act out this figure'}
+        label={!move ? words.actItOut : move.acted ? words.actItOutAgain : words.actOutThisFigure}
         icon={Hand}
         kind="brass"
         disabled={move !== null && isLocked}
@@ -61,15 +62,15 @@ function Asking({ move }: { readonly move: Move | null }) {
       <ActionRow
         actions={[
           move !== null && {
-            label: 'Act out another figure',
+            label: words.actOutAnotherFigure,
             icon: UserPlus,
             onPress: () => dispatch(actingAsked('further')),
           },
-          { label: 'Import tracked positions', icon: FileInput, onPress: () => void bringIn() },
+          { label: words.importTrackedPositions, icon: FileInput, onPress: () => void bringIn() },
         ]}
       />
       <Words tone="soft" size="tiny" className="mt-2">
-        Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.
+        {words.trackedPositionsAreACSVFile}
       </Words>
       {!move?.acted && <KeptGestures />}
     </Card>
@@ -84,7 +85,7 @@ function KeptGestures() {
   return (
     <View className="mt-2">
       <ThinningProgress />
-      {gestures.length > 0 && <Words tone="soft">Use a recorded gesture for another figure:</Words>}
+      {gestures.length > 0 && <Words tone="soft">{words.useARecordedGestureForAnother}</Words>}
       {gestures.map((gesture) => (
         <View key={gesture.id} className="mt-1 flex-row items-center gap-2">
           <View className="min-w-0 shrink">
@@ -95,7 +96,7 @@ function KeptGestures() {
             />
           </View>
           <IconButton
-            label={`Delete the gesture ${gesture.name}`}
+            label={words.deleteGestureNamed(gesture.name)}
             icon={Trash}
             onPress={() => edit('deleteGesture', { gestureId: gesture.id })}
           />
@@ -111,15 +112,13 @@ function Waiting() {
   const { recordingSpeed, countsIn, playsMeanwhile } = useSettings();
   const actsFor = useThrottledEditor((editor) => editor.actsFor);
   return (
-    <Card title="Act it out" isActive>
+    <Card title={words.actItOut} isActive>
       <Words tone="soft">
-        {actsFor === 'this'
-          ? 'Press in the field, move, and lift. This figure gets the arc and the timing of your hand.'
-          : 'Press in the field, move, and lift. Another figure gets the arc and the timing of your hand.'}
+        {actsFor === 'this' ? words.pressAndActThisFigure : words.pressAndActAnotherFigure}
       </Words>
       <View className="mt-1">
         <NumberField
-          label="Recording speed"
+          label={words.recordingSpeed}
           unit="%"
           value={Math.round(recordingSpeed * 100)}
           min={SLOWEST_RECORDING * 100}
@@ -129,17 +128,17 @@ function Waiting() {
         />
       </View>
       <Toggle
-        label="Count me in"
+        label={words.countMeIn}
         value={countsIn}
         onChange={(value) => dispatch(settingsChanged({ countsIn: value }))}
       />
       <Toggle
-        label="Play the shot while recording"
+        label={words.playTheShotWhileRecording}
         value={playsMeanwhile}
         onChange={(value) => dispatch(settingsChanged({ playsMeanwhile: value }))}
       />
       <View className="mt-1 flex-row">
-        <Button label="Discard" kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
+        <Button label={words.discard} kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
       </View>
     </Card>
   );

@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { useThrottledEditor, useThrottledMove } from '../../store/hooks';
 import { Words } from '../../ui/Words';
 import { ActCard } from './ActCard';
@@ -19,5 +20,5 @@ export function ActGroup() {
 /** Whether this move was acted. */
 export function ActSummary() {
   const isActed = useThrottledMove()?.acted ?? null;
-  return isActed && <Words tone="soft">acted</Words>;
+  return isActed && <Words tone="soft">{words.acted}</Words>;
 }

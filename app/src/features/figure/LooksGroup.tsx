@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { STAND_INS, standInNames } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -20,8 +21,8 @@ export function LooksGroup() {
   if (!on) return <NoFigureYet />;
   const { id: figureId, artwork, height, name } = on.figure;
   return (
-    <Card title="Stand-in" aside={name}>
-      <View role="radiogroup" aria-label="Stand-in" className="flex-row flex-wrap gap-2">
+    <Card title={words.standIn} aside={name}>
+      <View role="radiogroup" aria-label={words.standIn} className="flex-row flex-wrap gap-2">
         {standInNames.map((standIn) => (
           <StandInChoice
             key={standIn}
@@ -33,7 +34,7 @@ export function LooksGroup() {
       </View>
       <NumberField
         {...length({
-          label: 'Height',
+          label: words.height,
           value: height,
           min: 1,
           max: 20_000,

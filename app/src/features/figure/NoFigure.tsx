@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { figurePutInMiddle, posesAsked } from '../../commands/posing';
@@ -13,23 +14,21 @@ export function NoFigure() {
   const isPosing = useThrottledEditor((editor) => editor.tool === 'pose');
   const arcId = useThrottledArc((arc) => arc.id);
   return (
-    <Card title="No figure yet">
+    <Card title={words.noFigureYet}>
       <Words tone="soft" className="mb-3">
-        {arcId
-          ? 'This arc has no figure. Add one: it starts at the beginning of the arc and travels to its end.'
-          : 'Place it on one frame, then somewhere else on another: the arc and its marks follow. Or draw the arc first, in the Arc step.'}
+        {arcId ? words.thisArcHasNoFigureAdd : words.placeItOnOneFrameThen}
       </Words>
       <View className="flex-row">
         {arcId ? (
           <Button
-            label="Add a figure"
+            label={words.addAFigure}
             icon={UserPlus}
             kind="brass"
             onPress={() => edit('putFigureOn', { arcId })}
           />
         ) : (
           <Button
-            label={isPosing ? 'Place it in the centre' : 'Pose it'}
+            label={isPosing ? words.placeItInTheCentre : words.poseIt}
             icon={UserPlus}
             kind="brass"
             onPress={() => {
@@ -46,6 +45,6 @@ export function NoFigure() {
 /** In a group that is about a figure, while there is none. */
 export const NoFigureYet = () => (
   <Words tone="soft" className="px-1">
-    Nothing rides here yet. Put a figure somewhere under “Pose”.
+    {words.nothingRidesHereYetPutA}
   </Words>
 );

@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { NumericText } from '../../ui/Words';
 import { NoFigure } from './NoFigure';
 import { type HoldOf, PosesCard } from './PosesCard';
@@ -12,5 +13,5 @@ export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
 /** How many poses there are. */
 export function PoseSummary() {
   const on = useFigure();
-  return on && <NumericText tone="soft">{`${on.move.marks.length} poses`}</NumericText>;
+  return on && <NumericText tone="soft">{words.poseCount(on.move.marks.length)}</NumericText>;
 }

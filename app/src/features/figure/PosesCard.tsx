@@ -1,4 +1,5 @@
-import { TERMS } from '../../kinds/terms';
+import { figureWords as words } from '../../words/figure';
+import { TERMS } from '../../words/terms';
 import { frameNumber, type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
@@ -22,11 +23,11 @@ import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
 
 const PATHS = [
-  { value: 'straight', label: 'Straight' },
-  { value: 'curved', label: 'Curved' },
+  { value: 'straight', label: words.straight },
+  { value: 'curved', label: words.curved },
 ] as const;
 
-const BETWEEN = [...PATHS, { value: 'snap', label: 'Jump' }] as const;
+const BETWEEN = [...PATHS, { value: 'snap', label: words.jump }] as const;
 
 /** Of more poses than this only those about the current one are shown. */
 const MOST_SHOWN = 14;
@@ -47,24 +48,24 @@ export function PosesCard({ move, hold }: PosesCardProps) {
   const { posePath } = useSettings();
   const aim = poseAim(move, frame);
   return (
-    <Card title="Poses" term={TERMS.pose} aside={`${move.marks.length} on this arc`}>
+    <Card title={words.poses} term={TERMS.pose} aside={words.onThisArc(move.marks.length)}>
       <Words tone="soft">
         {aim.markId
-          ? `Drag the figure in the field: the pose on frame ${frameNumber(aim.frame)} moves.`
-          : `Drag the figure in the field: it gets a pose on frame ${frameNumber(aim.frame)}.`}
+          ? words.dragMovesPose(frameNumber(aim.frame))
+          : words.dragAddsPose(frameNumber(aim.frame))}
       </Words>
       {aim.frame !== frame && (
         <Words role="status" tone="plum" className="mt-1">
-          {`Frame ${frameNumber(frame)} is held: a pose lands on frame ${frameNumber(aim.frame)}, where its exposure begins.`}
+          {words.frameIsHeldAPoseLands(frameNumber(frame), frameNumber(aim.frame))}
         </Words>
       )}
       <Place move={move} />
       <FramesOfPoses move={move} frame={aim.frame} />
       <Between move={move} frame={frame} />
       <View className="mt-3 gap-1">
-        <Words tone="soft">Path to new poses</Words>
+        <Words tone="soft">{words.pathToNewPoses}</Words>
         <Segmented
-          label="Path to new poses"
+          label={words.pathToNewPoses}
           value={posePath}
           options={PATHS}
           onChange={(path) => dispatch(settingsChanged({ posePath: path }))}
@@ -74,7 +75,7 @@ export function PosesCard({ move, hold }: PosesCardProps) {
       {aim.markId && (
         <View className="mt-2 flex-row">
           <Button
-            label="Remove pose"
+            label={words.removePose}
             icon={Trash}
             kind="plum"
             onPress={() => edit('deletePose', { moveId: move.id, markId: aim.markId! })}
@@ -109,12 +110,12 @@ function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: n
   const current = spanIndexAt(move, frame);
   const start = Math.max(0, Math.min(current - MOST_SHOWN / 2, move.marks.length - MOST_SHOWN));
   return (
-    <View role="group" aria-label="Frames with a pose" className="mt-2 flex-row flex-wrap gap-1">
+    <View role="group" aria-label={words.framesWithAPose} className="mt-2 flex-row flex-wrap gap-1">
       {move.marks.slice(start, start + MOST_SHOWN).map((mark) => (
         <Pressable
           key={mark.id}
           role="button"
-          aria-label={`Go to the pose on frame ${frameNumber(mark.frame)}`}
+          aria-label={words.goToThePoseOnFrame(frameNumber(mark.frame))}
           aria-pressed={mark.frame === frame}
           onPress={() => goTo(mark.frame)}
           className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
@@ -135,12 +136,12 @@ function Between({ move, frame }: { readonly move: Move; readonly frame: number 
   const how = betweenPoses(shot, move.id, from.id);
   return (
     <View className="mt-3 gap-1">
-      <Words tone="soft">{`From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`}</Words>
+      <Words tone="soft">{words.fromFrameToFrame(frameNumber(from.frame), frameNumber(to.frame))}</Words>
       {how === null ? (
-        <Words>The figure holds.</Words>
+        <Words>{words.theFigureHolds}</Words>
       ) : (
         <Segmented
-          label={`From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`}
+          label={words.fromFrameToFrame(frameNumber(from.frame), frameNumber(to.frame))}
           value={how}
           options={BETWEEN}
           onChange={(value: BetweenPoses) =>

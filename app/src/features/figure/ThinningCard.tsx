@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import {
   frameNumber,
   actedDeviation,
@@ -52,11 +53,11 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const last = move.marks[move.marks.length - 1]!.frame;
   const whole = shot.lengthFrames - move.marks[0]!.frame;
   return (
-    <Card title="The gesture" aside={`${fixed(gestureSeconds(gesture), 2)} s`}>
+    <Card title={words.theGesture} aside={`${fixed(gestureSeconds(gesture), 2)} s`}>
       <Gestures move={move} />
       <Slider
-        label="Stay within"
-        text={`${lengths.text(allowed)} of your hand`}
+        label={words.stayWithin}
+        text={words.ofYourHand(lengths.text(allowed))}
         value={Math.log2(allowed / least)}
         min={0}
         max={DOUBLINGS}
@@ -65,42 +66,46 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         }
       />
       <Words tone="soft" role="status" testID="thinned-to">
-        <NumericText strong>{String(arc?.points.length ?? 0)}</NumericText> points,{' '}
-        <NumericText strong>{String(move.marks.length)}</NumericText> marks. At most{' '}
+        <NumericText strong>{String(arc?.points.length ?? 0)}</NumericText> {words.points}{' '}
+        <NumericText strong>{String(move.marks.length)}</NumericText> {words.marksAtMost}{' '}
         <NumericText strong>{lengths.text(deviation?.largest ?? 0)}</NumericText>
-        {` off, on frame ${frameNumber(deviation?.frame ?? 1)}.`}
+        {words.offOnFrame(frameNumber(deviation?.frame ?? 1))}
       </Words>
       <ThinningProgress />
       <Toggle
-        label="Show the recorded gesture"
+        label={words.showTheRecordedGesture}
         value={showsGesture}
         onChange={(value) => dispatch(settingsChanged({ showsGesture: value }))}
       />
       <View className="flex-row flex-wrap gap-2">
         {last < shot.lengthFrames && (
           <Button
-            label="End the shot with the move"
+            label={words.endTheShotWithTheMove}
             onPress={() => edit('fitLengthTo', { moveId: move.id })}
           />
         )}
         {last !== shot.lengthFrames && whole > 1 && (
           <Button
-            label="Fit the move to the shot"
+            label={words.fitTheMoveToTheShot}
             onPress={() => void dispatch(actedChanged(move, { frames: whole }))}
           />
         )}
         {acted.frames !== null && (
           <Button
-            label={`Original length: ${gestureFrames(gesture, shot.rate)} intervals`}
+            label={words.originalLengthIntervals(gestureFrames(gesture, shot.rate))}
             onPress={() => void dispatch(actedChanged(move, { frames: null }))}
           />
         )}
       </View>
       <ActionRow
         actions={[
-          { label: 'Use for another figure', icon: UserPlus, onPress: () => void dispatch(actedAgain(move)) },
           {
-            label: 'Delete the gesture',
+            label: words.useForAnotherFigure,
+            icon: UserPlus,
+            onPress: () => void dispatch(actedAgain(move)),
+          },
+          {
+            label: words.deleteGesture,
             icon: Trash,
             isRemoval: true,
             onPress: () => edit('deleteGesture', { gestureId: gesture.id }),
@@ -117,7 +122,7 @@ function Gestures({ move }: { readonly move: Move }) {
   const dispatch = useAppDispatch();
   if (gestures.length < 2) return null;
   return (
-    <View role="radiogroup" aria-label="Gestures" className="mb-2 flex-row flex-wrap gap-2">
+    <View role="radiogroup" aria-label={words.gestures} className="mb-2 flex-row flex-wrap gap-2">
       {gestures.map((gesture) => {
         const isChosen = gesture.id === move.acted?.gestureId;
         return (

@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { View } from 'react-native';
 import { thinningGivenUp } from '../../commands/acting';
 import { useAppDispatch, useThrottledEditor } from '../../store/hooks';
@@ -12,12 +13,12 @@ export function ThinningProgress() {
   return (
     <View
       role="progressbar"
-      aria-label="Thinning"
+      aria-label={words.thinning}
       aria-valuenow={Math.round(share * 100)}
       className="mt-2 flex-row items-center justify-between"
     >
-      <Words tone="soft">{`Thinning: ${Math.round(share * 100)} %`}</Words>
-      <Button label="Stop" kind="quiet" onPress={() => dispatch(thinningGivenUp())} />
+      <Words tone="soft">{words.thinningPercent(Math.round(share * 100))}</Words>
+      <Button label={words.stop} kind="quiet" onPress={() => dispatch(thinningGivenUp())} />
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../words/figure';
 import { TRACKS } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
@@ -25,25 +26,25 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   };
   return (
     <>
-      <Card title="Turning">
+      <Card title={words.turning}>
         <Toggle
-          label="Turn with the arc"
+          label={words.turnWithTheArc}
           value={turnsWithArc}
           onChange={(value) => edit('setTurning', { moveId, turnsWithArc: value })}
         />
         <View className="mt-2 flex-row flex-wrap items-center gap-4">
-          <Dial label="Facing" valueDeg={correctionDeg} onChange={turn} />
+          <Dial label={words.facing} valueDeg={correctionDeg} onChange={turn} />
           <View className="gap-2">
             <Button
-              label="Face the other way"
+              label={words.faceTheOtherWay}
               icon={RotateCcw}
               onPress={() => turn(correctionDeg >= 180 ? correctionDeg - 180 : correctionDeg + 180)}
             />
-            <Button label="Reset" kind="quiet" disabled={correctionDeg === 0} onPress={() => turn(0)} />
+            <Button label={words.reset} kind="quiet" disabled={correctionDeg === 0} onPress={() => turn(0)} />
           </View>
         </View>
         <NumberField
-          label="Facing angle"
+          label={words.facingAngle}
           unit="°"
           value={correctionDeg}
           min={-MOST_TURN_DEG}
@@ -65,6 +66,6 @@ export function TurnSummary() {
   if (!on) return null;
   const { correctionDeg, turnsWithArc } = on.move;
   return (
-    <NumericText tone="soft">{`${turnsWithArc ? 'with the arc' : 'upright'} ${correctionDeg}°`}</NumericText>
+    <NumericText tone="soft">{`${turnsWithArc ? words.withTheArc : 'upright'} ${correctionDeg}°`}</NumericText>
   );
 }

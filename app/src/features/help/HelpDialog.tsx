@@ -1,15 +1,19 @@
+import { helpWords as words } from '../../words/help';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { View } from 'react-native';
-import { SHORTCUTS } from '../../kinds/shortcuts';
-import { stepDescriptor } from '../../kinds/steps';
-import { TERMS } from '../../kinds/terms';
+import { SHORTCUTS } from '../../words/shortcuts';
+import { type Step, stepDescriptor } from '../../kinds/steps';
+import { TERMS } from '../../words/terms';
 import { useSession } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { ShortcutList } from './ShortcutList';
-import { STEP_HELP } from './stepHelp';
+import { STEP_HELP, type StepHelp } from '../../words/stepHelp';
 import { StepPicture } from './StepPicture';
+
+/** A step without help does not compile. */
+const HELP: Readonly<Record<Step, StepHelp>> = STEP_HELP;
 
 interface HelpDialogProps {
   readonly onClose: () => void;
@@ -20,9 +24,9 @@ interface HelpDialogProps {
 /** What the step one is in is for, how it is done, what its words mean, and its keys. */
 export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
   const step = useSession((session) => session.step);
-  const { lead, ways, groups, terms, keys } = STEP_HELP[step];
+  const { lead, ways, groups, terms, keys } = HELP[step];
   return (
-    <Dialog title={`${stepDescriptor(step).label}: what it’s for`} isOpen onClose={onClose}>
+    <Dialog title={words.whatItsFor(stepDescriptor(step).label)} isOpen onClose={onClose}>
       <View className="rounded-large border border-line bg-field px-2">
         <StepPicture step={step} />
       </View>
@@ -30,13 +34,13 @@ export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
       {ways.map((way) => (
         <Words key={way} className="pl-3">{`– ${way}`}</Words>
       ))}
-      {groups.length > 0 && <Pairs title="In its panel" pairs={groups} />}
-      <Pairs title="Words" pairs={terms.map((name) => [TERMS[name].word, TERMS[name].meaning])} />
+      {groups.length > 0 && <Pairs title={words.inItsPanel} pairs={groups} />}
+      <Pairs title={words.words} pairs={terms.map((name) => [TERMS[name].word, TERMS[name].meaning])} />
       {SHORTCUTS.filter(({ where }) => keys.includes(where)).map(({ shortcuts }) => (
-        <ShortcutList key="keys" where="Keys" shortcuts={shortcuts} />
+        <ShortcutList key="keys" where={words.keys} shortcuts={shortcuts} />
       ))}
       <View className="flex-row">
-        <Button label="All keys" icon={Keyboard} onPress={onAllKeys} />
+        <Button label={words.allKeys} icon={Keyboard} onPress={onAllKeys} />
       </View>
     </Dialog>
   );

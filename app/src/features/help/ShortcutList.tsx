@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { ShortcutGroup } from '../../kinds/shortcuts';
+import type { ShortcutGroup } from '../../words/shortcuts';
 import { NumericText, Words } from '../../ui/Words';
 
 /** Keys of one place, a line each. */

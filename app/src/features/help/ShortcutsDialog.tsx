@@ -1,4 +1,5 @@
-import { SHORTCUTS } from '../../kinds/shortcuts';
+import { helpWords as words } from '../../words/help';
+import { SHORTCUTS } from '../../words/shortcuts';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { ShortcutList } from './ShortcutList';
@@ -6,11 +7,11 @@ import { ShortcutList } from './ShortcutList';
 /** A card of all keys. */
 export function ShortcutsDialog({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog title="Keyboard" isOpen onClose={onClose}>
+    <Dialog title={words.keyboard} isOpen onClose={onClose}>
       {SHORTCUTS.map((group) => (
         <ShortcutList key={group.where} {...group} />
       ))}
-      <Words tone="soft">Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.</Words>
+      <Words tone="soft">{words.ctrlIsOnAMacOn}</Words>
     </Dialog>
   );
 }

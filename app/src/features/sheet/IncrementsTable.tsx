@@ -1,3 +1,4 @@
+import { sheetWords as words } from '../../words/sheet';
 import { frameNumber } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -40,8 +41,8 @@ interface IncrementsTableProps {
 }
 
 const MOVES = [
-  { value: 'rest', label: 'Keep the end' },
-  { value: 'end', label: 'Move the end' },
+  { value: 'rest', label: words.keepTheEnd },
+  { value: 'end', label: words.moveTheEnd },
 ] as const;
 
 /** There lines are drawn few at a time, in quick succession: beside a drag no task may be long. */
@@ -56,7 +57,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   if (!hasMove)
     return (
       <View className="p-4">
-        <Words tone="soft">Increments appear here once something travels along an arc.</Words>
+        <Words tone="soft">{words.incrementsAppearHereOnceSomethingTravels}</Words>
       </View>
     );
   return (
@@ -64,7 +65,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
       {canType && (
         <View className="px-2 pb-1">
           <Segmented
-            label="When an increment is typed"
+            label={words.whenAnIncrementIsTyped}
             value={incrementMoves}
             options={MOVES}
             onChange={(moves) => dispatch(settingsChanged({ incrementMoves: moves }))}
@@ -109,7 +110,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
       <View
         role="table"
-        aria-label="Increments"
+        aria-label={words.increments}
         aria-rowcount={rows.length}
         style={{ minWidth: width }}
         className="flex-1"
@@ -183,8 +184,8 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
   const frame = isSkipped ? line.skipped.frame : isClosing ? 1 : line.row.frame;
   const isByHand = !isSkipped && line.row.isByHand;
   const along = isSkipped ? null : line.row.along;
-  const said = isSkipped ? ', skipped' : isByHand ? ', put by hand' : isMark ? ', a mark' : '';
-  const name = isClosing ? `Back to frame ${frameNumber(1)}` : `Frame ${frameNumber(frame)}${said}`;
+  const said = isSkipped ? words.skipped : isByHand ? words.putByHand : isMark ? words.aMark : '';
+  const name = isClosing ? words.backToFrame(frameNumber(1)) : words.frame(frameNumber(frame), said);
   return (
     <Pressable
       role="row"
@@ -235,17 +236,13 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     const move = activeMoveIn(store.getState());
     const arcLength = tableIn(store.getState())?.arcLength;
     if (typed === null && text.trim() !== '')
-      dispatch(
-        messageShown(
-          `“${text.slice(0, 20)}” is not a number: the increment to frame ${frameNumber(frame)} stays as it is.`,
-        ),
-      );
+      dispatch(messageShown(words.isNotANumberTheIncrement(text.slice(0, 20), frameNumber(frame))));
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
     edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });
   };
   return (
     <TextInput
-      aria-label={`Increment to frame ${frameNumber(frame)}`}
+      aria-label={words.incrementToFrame(frameNumber(frame))}
       inputMode="decimal"
       value={text ?? fixed(along, 2)}
       onChangeText={setText}

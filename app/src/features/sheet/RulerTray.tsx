@@ -1,3 +1,4 @@
+import { sheetWords as words } from '../../words/sheet';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useThrottledShot } from '../../store/hooks';
@@ -9,8 +10,8 @@ import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
 
 const UNITS = [
-  { value: 'field', label: 'Field units' },
-  { value: 'mm', label: 'Millimetres' },
+  { value: 'field', label: words.fieldUnits },
+  { value: 'mm', label: words.millimetres },
 ] as const;
 
 /** Steps found on rulers; any other can be typed. */
@@ -21,11 +22,11 @@ const MOST_SCALE = 1e5;
 
 /** Units of the sheet, the scale that millimetres need, and the step of the ruler. */
 export const RulerTray = ({ onClose }: { readonly onClose: () => void }) => (
-  <Tray title="Ruler and units" closes="Close the ruler" onClose={onClose}>
+  <Tray title={words.rulerAndUnits} closes={words.closeTheRuler} onClose={onClose}>
     <Scale />
     <Step />
     <View className="flex-row">
-      <Button label="Done" kind="brass" onPress={onClose} />
+      <Button label={words.done} kind="brass" onPress={onClose} />
     </View>
   </Tray>
 );
@@ -38,9 +39,9 @@ function Scale() {
   const known = unitsPerMm !== null;
   return (
     <View className="gap-2">
-      <Words tone="soft">Units</Words>
+      <Words tone="soft">{words.units}</Words>
       <Segmented
-        label="Units"
+        label={words.units}
         value={asked && !known ? 'mm' : sheet.units}
         options={UNITS}
         onChange={(units) => {
@@ -51,15 +52,15 @@ function Scale() {
       <View className="flex-row gap-3">
         <TypedNumber
           key={`width-${unitsPerMm}`}
-          label="Width of the field on set"
-          unit="mm"
+          label={words.widthOfTheFieldOnSet}
+          unit={words.mm}
           value={known ? width / unitsPerMm : null}
           isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
           onChange={(mm) => edit('setScale', { unitsPerMm: width / mm, units: 'mm' })}
         />
         <TypedNumber
           key={`scale-${unitsPerMm}`}
-          label="Units per mm"
+          label={words.unitsPerMm}
           value={unitsPerMm}
           isRight={(scale) => scale >= LEAST_SCALE && scale <= MOST_SCALE}
           onChange={(scale) => edit('setScale', { unitsPerMm: scale, units: 'mm' })}
@@ -67,9 +68,7 @@ function Scale() {
       </View>
       {!known && (
         <Words tone={asked ? 'plum' : 'soft'}>
-          {asked
-            ? 'Millimetres need a scale: type how wide the field is on the set or on the paper.'
-            : 'With a scale, the sheet is in millimetres.'}
+          {asked ? words.millimetresNeedAScaleTypeHow : words.withAScaleTheSheetIs}
         </Words>
       )}
     </View>
@@ -81,7 +80,7 @@ function Step() {
   const edit = useEdit();
   const step = sheet.rulerStep ?? NOT_ROUNDED;
   const options = [
-    { value: NOT_ROUNDED, label: 'None' },
+    { value: NOT_ROUNDED, label: words.none },
     ...STEPS.map((value) => ({ value, label: String(value) })),
   ];
   const setStep = (value: number): void => {
@@ -89,16 +88,16 @@ function Step() {
   };
   return (
     <View className="gap-2">
-      <Words tone="soft">Ruler step</Words>
-      <Segmented label="Ruler step" value={step} options={options} onChange={setStep} />
+      <Words tone="soft">{words.rulerStep}</Words>
+      <Segmented label={words.rulerStep} value={step} options={options} onChange={setStep} />
       <TypedNumber
         key={`step-${sheet.rulerStep}`}
-        label="Other step"
+        label={words.otherStep}
         value={sheet.rulerStep}
         isRight={(value) => value >= 0.001 && value <= 10_000}
         onChange={setStep}
       />
-      <Words tone="soft">Positions are rounded, so that the increments add up to the rounded total.</Words>
+      <Words tone="soft">{words.positionsAreRoundedSoThatThe}</Words>
     </View>
   );
 }
@@ -122,7 +121,7 @@ function TypedNumber({ label, unit, value, isRight, onChange }: TypedNumberProps
     if (typed !== null && isRight(typed)) {
       setError(undefined);
       onChange(typed);
-    } else setError('Type a number greater than 0.');
+    } else setError(words.typeAPositiveNumber);
   };
   return (
     <TextField

@@ -1,3 +1,4 @@
+import { sheetWords as words } from '../../words/sheet';
 import Ruler from 'lucide-react-native/icons/ruler';
 import Share from 'lucide-react-native/icons/share';
 import { useState } from 'react';
@@ -15,7 +16,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
   const [isOpen, setOpen] = useState(false);
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
   const label =
-    sheet.rulerStep === null ? `In ${unit}, not rounded` : `Ruler ${writeNumber(sheet.rulerStep, 3)} ${unit}`;
+    sheet.rulerStep === null ? `In ${unit}, not rounded` : words.ruler(writeNumber(sheet.rulerStep, 3), unit);
   return (
     <View className="flex-1">
       <View className="flex-row items-center justify-between gap-2 px-4 pb-2">
@@ -26,7 +27,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
           onPress={() => setOpen(!isOpen)}
           className="shrink"
         />
-        <Button label="Export" icon={Share} disabled={!move} onPress={onExport} />
+        <Button label={words.exportIt} icon={Share} disabled={!move} onPress={onExport} />
       </View>
       {isOpen && (
         <ScrollView className="max-h-[60%] grow-0" contentContainerClassName="px-4 pb-2">

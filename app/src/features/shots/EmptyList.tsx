@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import Clapperboard from 'lucide-react-native/icons/clapperboard';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
@@ -15,14 +16,13 @@ interface EmptyListProps {
 export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
   <View className="w-full max-w-[420px] gap-3 self-center px-6 py-16">
     <Words size="title" strong className="text-center">
-      No shots yet
+      {words.noShotsYet}
     </Words>
     <Words tone="soft" className="mb-2 text-center">
-      A shot is one piece of work: a length in frames, and what travels in it. One stroke gives you an arc,
-      its increments and something to play.
+      {words.aShotIsOnePieceOf}
     </Words>
-    <Button label="Draw something now" icon={PencilLine} kind="brass" onPress={onDraw} />
-    <Button label="Open the demo film" icon={Clapperboard} onPress={() => void loadDemoFilm()} />
-    <Button label="Import a file" icon={FolderInput} onPress={onImport} />
+    <Button label={words.drawSomethingNow} icon={PencilLine} kind="brass" onPress={onDraw} />
+    <Button label={words.openTheDemoFilm} icon={Clapperboard} onPress={() => void loadDemoFilm()} />
+    <Button label={words.importAFile} icon={FolderInput} onPress={onImport} />
   </View>
 );

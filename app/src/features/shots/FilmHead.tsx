@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import Copy from 'lucide-react-native/icons/copy';
 import More from 'lucide-react-native/icons/ellipsis-vertical';
 import FileArchive from 'lucide-react-native/icons/file-archive';
@@ -24,7 +25,7 @@ interface FilmHeadProps {
 export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
   const [isOpen, setOpen] = useState(false);
   const [isRenaming, setRenaming] = useState(false);
-  const name = film || 'No film';
+  const name = film || words.noFilm;
   if (isRenaming) return <RenameFilm film={film} shots={shots} onDone={() => setRenaming(false)} />;
   return (
     <View testID={`film-${film}`} className="flex-row items-center gap-3 pt-2">
@@ -32,27 +33,31 @@ export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
         {name}
       </Words>
       <NumericText tone="soft" numberOfLines={1} className="flex-1">
-        {`${shots.length === 1 ? '1 shot' : `${shots.length} shots`} · ${fixed(secondsOf(shots), 1)} s`}
+        {`${shots.length === 1 ? words.oneShot : words.shotCount(shots.length)} · ${fixed(secondsOf(shots), 1)} s`}
       </NumericText>
-      <IconButton label={`More for the film ${name}`} icon={More} onPress={() => setOpen(true)} />
+      <IconButton label={words.moreForTheFilm(name)} icon={More} onPress={() => setOpen(true)} />
       {isOpen && (
         <Menu
           title={name}
           onClose={() => setOpen(false)}
           items={[
-            { label: film ? 'Rename' : 'Make it a film', icon: Pencil, onPress: () => setRenaming(true) },
             {
-              label: 'Duplicate',
+              label: film ? words.rename : words.makeItAFilm,
+              icon: Pencil,
+              onPress: () => setRenaming(true),
+            },
+            {
+              label: words.duplicate,
               icon: Copy,
               disabled: film === '',
               onPress: () => void duplicateFilm(film, shots, films),
             },
             {
-              label: 'Export as ZIP',
+              label: words.exportAsZIP,
               icon: FileArchive,
               onPress: () => void exportFilm(name, shots),
             },
-            { label: 'Remove', icon: Trash, onPress: () => void removeFilm(name, shots) },
+            { label: words.remove, icon: Trash, onPress: () => void removeFilm(name, shots) },
           ]}
         />
       )}
@@ -76,7 +81,7 @@ function RenameFilm({ film, shots, onDone }: RenameFilmProps) {
   };
   return (
     <TextField
-      label="Name of the film"
+      label={words.nameOfTheFilm}
       value={name}
       onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
       onSubmit={() => void keep()}

@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import { freshShot } from '@humble/core';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
@@ -82,10 +83,10 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
     />
   );
   return (
-    <Dialog title="New shot" isOpen onClose={onClose}>
+    <Dialog title={words.newShot} isOpen onClose={onClose}>
       <View className="flex-row gap-3">
-        {field('name', 'Name', undefined, false)}
-        {field('film', 'Film', undefined, false)}
+        {field('name', words.name, undefined, false)}
+        {field('film', words.film, undefined, false)}
       </View>
       {films.length > 0 && (
         <FilmChoice films={films} value={typed.film ?? ''} onChoose={(film) => setValue('film', film)} />
@@ -94,24 +95,24 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
         <View className="flex-row items-end gap-3">
           <View className="flex-1">
             <Segmented
-              label="Rate"
+              label={words.rate}
               value={typed.rate ?? ''}
               options={RATES}
               onChange={(value) => setValue('rate', value, { shouldValidate: true })}
             />
           </View>
-          <View className="w-[152px] flex-row">{field('rate', 'Rate', 'frames a second')}</View>
+          <View className="w-[152px] flex-row">{field('rate', words.rate, words.framesASecond)}</View>
         </View>
         <View className="flex-row items-center gap-3">
-          {field('length', 'Length', 'frames')}
+          {field('length', words.length, 'frames')}
           <Words tone="soft" className="flex-1 pt-6">
-            {rate && length ? `${fixed(length / rate, 2)} seconds` : ' '}
+            {rate && length ? words.seconds(fixed(length / rate, 2)) : ' '}
           </Words>
         </View>
       </View>
       <View className="gap-2">
         <Segmented
-          label="Field"
+          label={words.field}
           value={`${typed.width} × ${typed.height}`}
           options={FIELDS}
           onChange={(size) => {
@@ -121,8 +122,8 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
           }}
         />
         <View className="flex-row gap-3">
-          {field('width', 'Field width', 'units')}
-          {field('height', 'Field height', 'units')}
+          {field('width', words.fieldWidth, 'units')}
+          {field('height', words.fieldHeight, 'units')}
         </View>
       </View>
       {failure && (
@@ -131,7 +132,7 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
         </Words>
       )}
       <Button
-        label="Create shot"
+        label={words.createShot}
         kind="brass"
         disabled={formState.isSubmitting}
         onPress={() => void create()}
@@ -151,7 +152,7 @@ const MOST_FILMS = 4;
 
 /** The films that there are, a tap each. */
 const FilmChoice = ({ films, value, onChoose }: FilmChoiceProps) => (
-  <View role="group" aria-label="Films" className="flex-row flex-wrap gap-2">
+  <View role="group" aria-label={words.films} className="flex-row flex-wrap gap-2">
     {films.slice(0, MOST_FILMS).map((film) => (
       <Button
         key={film}

@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
 import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
 import Clock from 'lucide-react-native/icons/clock';
@@ -9,9 +10,9 @@ import { IconButton } from '../../ui/Button';
 import { Menu, type MenuItem } from '../../ui/Menu';
 
 const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: ListOrder })[] = [
-  { order: 'change', label: 'Last changed first', icon: Clock },
-  { order: 'name', label: 'By name', icon: ArrowDownAZ },
-  { order: 'hand', label: 'By hand', icon: Hand },
+  { order: 'change', label: words.lastChangedFirst, icon: Clock },
+  { order: 'name', label: words.byName, icon: ArrowDownAZ },
+  { order: 'hand', label: words.byHand, icon: Hand },
 ];
 
 /** In which order the shots of a film stand. */
@@ -21,10 +22,10 @@ export function OrderButton() {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <IconButton label="Order" icon={ArrowDownUp} onPress={() => setOpen(true)} />
+      <IconButton label={words.order} icon={ArrowDownUp} onPress={() => setOpen(true)} />
       {isOpen && (
         <Menu
-          title="Order of the shots"
+          title={words.orderOfTheShots}
           onClose={() => setOpen(false)}
           items={ORDERS.map(({ order, ...item }) => ({
             ...item,

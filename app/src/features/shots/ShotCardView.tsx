@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import { STAND_INS, standInTransform } from '@humble/core';
 import { type ShotCard } from '@humble/core/files';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
@@ -32,9 +33,7 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
       <Pressable
         role="link"
         aria-label={
-          damage
-            ? `${name}, damaged: what can be done`
-            : `Open ${name}, ${lengthFrames} frames, ${seconds} seconds`
+          damage ? words.damagedWhatCanBeDone(name) : words.openFramesSeconds(name, lengthFrames, seconds)
         }
         onPress={damage ? onMenu : onOpen}
         className="flex-1"
@@ -44,7 +43,7 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
           {(damage || card.arcs.length === 0) && (
             <View className="absolute inset-0 items-center justify-center px-3">
               <Words tone={damage ? 'plum' : 'soft'} className="text-center">
-                {damage ? 'damaged' : 'no arc yet'}
+                {damage ? 'damaged' : words.noArcYet}
               </Words>
             </View>
           )}
@@ -59,11 +58,9 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
             </Words>
           )}
           <View className="mt-auto pt-2">
-            <NumericText
-              tone="soft"
-              size="tiny"
-              numberOfLines={1}
-            >{`${lengthFrames} frames at ${writeNumber(rate, 3)}`}</NumericText>
+            <NumericText tone="soft" size="tiny" numberOfLines={1}>
+              {words.framesAt(lengthFrames, writeNumber(rate, 3))}
+            </NumericText>
             <NumericText tone="soft" size="tiny" numberOfLines={1}>
               {`${seconds} s · ${changedAt(updatedAt, new Date())}`}
             </NumericText>
@@ -71,7 +68,7 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
         </View>
       </Pressable>
       <View className="absolute bottom-[40px] right-0">
-        <IconButton label={`More for ${name}`} icon={EllipsisVertical} onPress={onMenu} />
+        <IconButton label={words.moreFor(name)} icon={EllipsisVertical} onPress={onMenu} />
       </View>
     </View>
   );

@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
@@ -113,7 +114,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
         <View className="flex-row items-center justify-between px-4 pb-2 pt-5">
           <View className="shrink">
             <Words role="heading" aria-level={1} size="display" strong>
-              Shots
+              {words.title}
             </Words>
             <Words tone="soft" testID="list-sum">
               {shots.length > 0 ? sum(shots) : ' '}
@@ -124,17 +125,17 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             {controls}
             <OrderButton />
             <IconButton
-              label="Search"
+              label={words.search}
               icon={Search}
               pressed={wanted !== null}
               onPress={() => setWanted(wanted === null ? '' : null)}
             />
-            <IconButton label="Import a shot" icon={FolderInput} onPress={onImport} />
+            <IconButton label={words.importAShot} icon={FolderInput} onPress={onImport} />
           </View>
         </View>
         {wanted !== null && (
           <TextField
-            label="Search by name"
+            label={words.searchByName}
             value={wanted}
             onChange={setWanted}
             autoFocus
@@ -144,12 +145,14 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
         {isError && <ListNotice error={error} onRetry={refetch} hasShots={shots.length > 0} />}
         {isLoading && (
           <Words role="status" tone="soft" className="px-4">
-            Fetching the shots…
+            {words.fetchingTheShots}
           </Words>
         )}
         {data && shots.length === 0 && <EmptyList onDraw={() => void drawNow()} onImport={onImport} />}
         {wanted && shots.length > 0 && !shots.some(isFound) && (
-          <Words role="status" tone="soft" className="px-4">{`No shot matches “${wanted}”.`}</Words>
+          <Words role="status" tone="soft" className="px-4">
+            {words.noShotMatches(wanted)}
+          </Words>
         )}
         <FlatList
           data={linesOf(groups, isFound, columns)}
@@ -206,7 +209,7 @@ interface NewShotButtonProps {
 }
 
 /** In the head of the list on a wide screen, under the thumb on a phone. */
-const NewShotButton = (props: NewShotButtonProps) => <Button label="New shot" icon={Plus} {...props} />;
+const NewShotButton = (props: NewShotButtonProps) => <Button label={words.newShot} icon={Plus} {...props} />;
 
 interface ListNoticeProps {
   readonly error: unknown;
@@ -220,10 +223,10 @@ function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
   return (
     <View role="alert" className="mx-4 mb-3 gap-3 rounded-large border border-plum bg-card p-4">
       <Words size="body">
-        {failure.kind === 'offline' ? 'The server does not answer.' : failureSentence(error)}
+        {failure.kind === 'offline' ? words.theServerDoesNotAnswer : failureSentence(error)}
       </Words>
-      <Words tone="soft">{hasShots ? 'This list may be out of date.' : 'No shots to show.'}</Words>
-      <Button label="Try again" onPress={onRetry} />
+      <Words tone="soft">{hasShots ? words.thisListMayBeOutOf : words.noShotsToShow}</Words>
+      <Button label={words.tryAgain} onPress={onRetry} />
     </View>
   );
 }

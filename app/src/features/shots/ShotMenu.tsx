@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import { edits, LONGEST_NAME } from '@humble/core';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';
@@ -39,7 +40,7 @@ export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuPro
     const result = await dispatch(api.endpoints.duplicateShot.initiate(shot.id));
     dispatch(
       messageShown(
-        result.data ? `“${result.data.shot.name}” was added to the list.` : failureSentence(result.error),
+        result.data ? words.wasAddedToTheList(result.data.shot.name) : failureSentence(result.error),
       ),
     );
   };
@@ -48,14 +49,14 @@ export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuPro
     dispatch(
       result.error
         ? messageShown(failureSentence(result.error))
-        : messageShown(`“${shot.name}” was removed.`, { kind: 'restore', shotIds: [shot.id] }),
+        : messageShown(words.wasRemoved(shot.name), { kind: 'restore', shotIds: [shot.id] }),
     );
   };
   if (asked === 'name')
     return (
       <NameDialog
-        title="Rename"
-        label="Name"
+        title={words.rename}
+        label={words.name}
         name={shot.name}
         onKeep={(name) => changeStoredShot(shot.id, (stored) => edits.renameShot(stored, { name }))}
         onClose={onClose}
@@ -64,8 +65,8 @@ export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuPro
   if (asked === 'film')
     return (
       <NameDialog
-        title="Move to film"
-        label="Film"
+        title={words.moveToFilm}
+        label={words.film}
         name={shot.film}
         offers={films.filter((film) => film !== shot.film)}
         mayBeEmpty
@@ -80,13 +81,13 @@ export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuPro
         title={shot.name}
         onClose={onClose}
         items={[
-          { label: 'Try opening it again', icon: RotateCw, onPress: () => onOpen(shot.id) },
+          { label: words.tryOpeningItAgain, icon: RotateCw, onPress: () => onOpen(shot.id) },
           {
-            label: 'Download the file',
+            label: words.downloadTheFile,
             icon: Download,
             onPress: () => saveAddress(documentAddress(shot.id)),
           },
-          { label: 'Remove', icon: Trash, onPress: () => void remove() },
+          { label: words.remove, icon: Trash, onPress: () => void remove() },
         ]}
       />
     );
@@ -95,23 +96,23 @@ export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuPro
       title={shot.name}
       onClose={onClose}
       items={[
-        { label: 'Open', icon: FolderOpen, onPress: () => onOpen(shot.id) },
-        { label: 'Rename', icon: Pencil, onPress: () => setAsked('name'), staysOpen: true },
-        { label: 'Move to film', icon: Clapperboard, onPress: () => setAsked('film'), staysOpen: true },
+        { label: words.open, icon: FolderOpen, onPress: () => onOpen(shot.id) },
+        { label: words.rename, icon: Pencil, onPress: () => setAsked('name'), staysOpen: true },
+        { label: words.moveToFilm, icon: Clapperboard, onPress: () => setAsked('film'), staysOpen: true },
         {
-          label: 'Move earlier',
+          label: words.moveEarlier,
           icon: ArrowLeft,
           disabled: !earlier,
           onPress: () => earlier && void orderShots(earlier),
         },
         {
-          label: 'Move later',
+          label: words.moveLater,
           icon: ArrowRight,
           disabled: !later,
           onPress: () => later && void orderShots(later),
         },
-        { label: 'Duplicate', icon: Copy, onPress: () => void duplicate() },
-        { label: 'Remove', icon: Trash, onPress: () => void remove() },
+        { label: words.duplicate, icon: Copy, onPress: () => void duplicate() },
+        { label: words.remove, icon: Trash, onPress: () => void remove() },
       ]}
     />
   );
@@ -143,7 +144,7 @@ function NameDialog({
   const [error, setError] = useState<string>();
   const keep = async (): Promise<void> => {
     const next = name.trim();
-    if (next === '' && !mayBeEmpty) return setError('Give it a name.');
+    if (next === '' && !mayBeEmpty) return setError(words.giveItAName);
     try {
       await onKeep(next);
       onClose();
@@ -162,7 +163,7 @@ function NameDialog({
         autoFocus
       />
       {offers.length > 0 && (
-        <View role="group" aria-label="Names that there are" className="flex-row flex-wrap gap-2">
+        <View role="group" aria-label={words.namesThatThereAre} className="flex-row flex-wrap gap-2">
           {offers.map((offer) => (
             <Button key={offer} label={offer} pressed={offer === name} onPress={() => setName(offer)} />
           ))}

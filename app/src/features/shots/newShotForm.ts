@@ -1,3 +1,4 @@
+import { shotsWords as words } from '../../words/shots';
 import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
 import type { FieldErrors, ResolverResult } from 'react-hook-form';
 import { offeredName } from './offeredName';
@@ -42,12 +43,12 @@ async function formSchema() {
     });
   const side = z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most);
   return z.object({
-    name: z.string().trim().min(1, 'Give it a name.').max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
-    film: z.string().trim().max(LONGEST_NAME, `At most ${LONGEST_NAME} letters.`),
-    rate: typed(rateSchema, 'A rate from 1 to 240.'),
-    length: typed(lengthSchema, 'A whole number of frames, from 2 to 20 000.'),
-    width: typed(side, 'From 16 to 20 000.'),
-    height: typed(side, 'From 16 to 20 000.'),
+    name: z.string().trim().min(1, words.giveItAName).max(LONGEST_NAME, words.atMostLetters(LONGEST_NAME)),
+    film: z.string().trim().max(LONGEST_NAME, words.atMostLetters(LONGEST_NAME)),
+    rate: typed(rateSchema, words.aRateFrom1To240),
+    length: typed(lengthSchema, words.aWholeNumberOfFramesFrom),
+    width: typed(side, words.from16To20000),
+    height: typed(side, words.from16To20000),
   });
 }
 

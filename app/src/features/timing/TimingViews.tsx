@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../words/timing';
 import { memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import {
@@ -17,10 +18,10 @@ import { LazyGraphView } from './graph/LazyGraphView';
 import { LazyRulerView } from './ruler/LazyRulerView';
 
 const VIEWS = [
-  { value: 'ruler', label: 'Ruler' },
-  { value: 'graph', label: 'Graph' },
-  { value: 'chart', label: 'Chart' },
-  { value: 'numbers', label: 'Numbers' },
+  { value: 'ruler', label: words.ruler },
+  { value: 'graph', label: words.graph },
+  { value: 'chart', label: words.chart },
+  { value: 'numbers', label: words.numbers },
 ] as const;
 
 const GRAPH_HEIGHT = 236;
@@ -33,7 +34,7 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
   return (
     <View className="gap-2">
       <Segmented
-        label="View of the timing"
+        label={words.viewOfTheTiming}
         value={timingView}
         options={VIEWS}
         onChange={(next) => dispatch(settingsChanged({ timingView: next }))}
@@ -56,6 +57,6 @@ export const CurrentChart = memo(function CurrentChart() {
     move: useDeferredValue(move),
     index: useDeferredValue(index),
   };
-  if (!drawn.move) return <Words tone="soft">Charts appear here once something travels along an arc.</Words>;
+  if (!drawn.move) return <Words tone="soft">{words.chartsAppearHereOnceSomethingTravels}</Words>;
   return <ChartCard shot={drawn.shot} move={drawn.move} index={drawn.index} />;
 });

@@ -40,7 +40,9 @@ test('ramps that do not fit into the span say that they are shortened', () => {
   expect(screen.queryByText(/shortened in proportion/)).toBeNull();
   for (const name of ['Leave slowly over, frames', 'Arrive slowly over, frames'])
     fireEvent.changeText(screen.getByLabelText(name), '15');
-  expect(screen.getByText('Together more than 20 frames: both are shortened in proportion.')).toBeTruthy();
+  expect(
+    screen.getByText('That’s more than 20 frames together, so both are shortened in proportion.'),
+  ).toBeTruthy();
 });
 
 test('the span at the playhead has its card, the others a line each; a hold says for how long', () => {
@@ -96,11 +98,13 @@ test('an arrival between exposures is said, with the frame on which it is seen',
 test('what was put by hand and begins no exposure any more is said to rest', () => {
   const put = edits.putByHand(straightShot(21), { moveId: 'move1', frame: 4, dx: 2, dy: 0 });
   const store = show(put);
-  expect(screen.queryByText(/rests: no exposure/)).toBeNull();
+  expect(screen.queryByText(/has no effect/)).toBeNull();
   fireEvent.press(screen.getByRole('radio', { name: 'Twos' }));
-  expect(screen.getByText(/put by hand on frame 4 rests: no exposure begins there now/)).toBeTruthy();
+  expect(
+    screen.getByText(/Frame 4 was skipped or placed by hand, but no exposure starts there now/),
+  ).toBeTruthy();
   fireEvent.press(screen.getByRole('radio', { name: 'On ones' }));
-  expect(screen.queryByText(/rests: no exposure/)).toBeNull();
+  expect(screen.queryByText(/has no effect/)).toBeNull();
   expect(moveOn(store).overrides).toHaveLength(1);
 });
 

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../words/timing';
 import { frameNumber } from '@humble/core';
 import type { ReactNode } from 'react';
 import {
@@ -28,8 +29,8 @@ function Travelling({ children }: { readonly children: ReactNode }) {
   const travels = useThrottledSelector((state) => activeMoveIn(state) !== null);
   if (travels) return children;
   return (
-    <Card title="Nothing travels here yet">
-      <Words tone="soft">Draw an arc, or put a figure on this one in the Figure step.</Words>
+    <Card title={words.nothingTravelsHereYet}>
+      <Words tone="soft">{words.drawAnArcOrPutA}</Words>
     </Card>
   );
 }
@@ -76,10 +77,10 @@ function NeighboursThatFollow() {
   const dispatch = useAppDispatch();
   const { tickReach } = useSettings();
   return (
-    <Card title="Dragging a tick">
+    <Card title={words.draggingATick}>
       <NumberField
-        label="Neighbours that follow"
-        unit="frames"
+        label={words.neighboursThatFollow}
+        unit={words.frames}
         value={tickReach}
         min={0}
         max={MOST_REACH}
@@ -103,8 +104,8 @@ export function RangeSummary() {
     (state) => chosenIn(state)?.runs.reduce((sum, { from, until }) => sum + until - from + 1, 0) ?? null,
   );
   const ranges = useThrottledFramesOfMove()?.exposures.length ?? 0;
-  if (picked !== null) return <NumericText tone="soft">{`${picked} frames picked`}</NumericText>;
-  return ranges > 0 ? <NumericText tone="soft">{`${ranges} with exposure`}</NumericText> : null;
+  if (picked !== null) return <NumericText tone="soft">{words.framesPicked(picked)}</NumericText>;
+  return ranges > 0 ? <NumericText tone="soft">{words.withExposure(ranges)}</NumericText> : null;
 }
 
 export const MoveGroup = () => (

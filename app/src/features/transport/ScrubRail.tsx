@@ -1,3 +1,4 @@
+import { transportWords as words } from '../../words/transport';
 import { editsIn } from '../../store/selection';
 import {
   frameNumber,
@@ -199,7 +200,7 @@ function Knob({ width, shotFrames, railFrames: whole }: KnobProps) {
     <View
       role="slider"
       tabIndex={0}
-      aria-label="Frame"
+      aria-label={words.frame}
       aria-valuemin={frameNumber(1)}
       aria-valuemax={frameNumber(shotFrames)}
       aria-valuenow={frameNumber(frame)}

@@ -1,3 +1,4 @@
+import { transportWords as words } from '../../words/transport';
 import { frameNumber } from '@humble/core';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
@@ -35,18 +36,20 @@ export function Transport({ layout }: { readonly layout: Layout }) {
         {!isSlim && (
           <>
             <IconButton
-              label={loops ? 'Loop: on' : 'Loop: off'}
+              label={loops ? words.loopOn : words.loopOff}
               icon={Repeat}
               pressed={loops}
               onPress={() => dispatch(settingsChanged({ loops: !loops }))}
             />
-            <IconButton label="First frame" icon={SkipBack} onPress={() => goTo(1)} />
+            <IconButton label={words.firstFrame} icon={SkipBack} onPress={() => goTo(1)} />
           </>
         )}
-        <IconButton label="One frame back" icon={ChevronLeft} onPress={() => step(-1)} />
+        <IconButton label={words.oneFrameBack} icon={ChevronLeft} onPress={() => step(-1)} />
         <PlayButton />
-        <IconButton label="One frame on" icon={ChevronRight} onPress={() => step(1)} />
-        {!isSlim && <IconButton label="Last frame" icon={SkipForward} onPress={() => goTo(lengthFrames)} />}
+        <IconButton label={words.oneFrameOn} icon={ChevronRight} onPress={() => step(1)} />
+        {!isSlim && (
+          <IconButton label={words.lastFrame} icon={SkipForward} onPress={() => goTo(lengthFrames)} />
+        )}
       </View>
       <FrameCount lengthFrames={lengthFrames} rate={rate} mostRoom={isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX} />
     </View>
@@ -71,7 +74,7 @@ function PlayButton() {
   return (
     <Pressable
       role="button"
-      aria-label={isPlaying ? 'Pause' : 'Play'}
+      aria-label={isPlaying ? words.pause : words.play}
       onPress={togglePlay}
       className="h-[44px] w-[44px] items-center justify-center rounded-full bg-brass"
     >

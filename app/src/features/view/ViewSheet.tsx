@@ -1,3 +1,4 @@
+import { viewWords as words } from '../../words/view';
 import X from 'lucide-react-native/icons/x';
 import { ScrollView, View } from 'react-native';
 import { useAppDispatch, useSettings } from '../../store/hooks';
@@ -18,13 +19,13 @@ import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 
 const THEMES = [
-  { value: 'paper', label: 'Paper' },
-  { value: 'lampout', label: 'Lamp out' },
+  { value: 'paper', label: words.paper },
+  { value: 'lampout', label: words.lampOut },
 ] as const;
 
 const FIRST_FRAMES = [
-  { value: 1, label: 'Frame 1' },
-  { value: 0, label: 'Frame 0' },
+  { value: 1, label: words.firstFrameOne },
+  { value: 0, label: words.firstFrameZero },
 ] as const;
 
 /**
@@ -40,17 +41,21 @@ export function ViewSheet() {
     dispatch(settingsChanged(some));
   };
   return (
-    <View role="region" aria-label="View" testID="view-sheet" className="min-h-0 flex-1 bg-card">
+    <View role="region" aria-label={words.view} testID="view-sheet" className="min-h-0 flex-1 bg-card">
       <View className="flex-row items-center justify-between border-b border-line pl-4 pr-1">
         <Words role="heading" strong>
-          View
+          {words.view}
         </Words>
-        <IconButton label="Close the view sheet" icon={X} onPress={() => dispatch(viewSheetSet(false))} />
+        <IconButton label={words.closeTheViewSheet} icon={X} onPress={() => dispatch(viewSheetSet(false))} />
       </View>
       <ScrollView contentContainerClassName="gap-2 px-4 pb-4 pt-2">
-        <Toggle label="Ghosts" value={showsGhosts} onChange={(value) => change({ showsGhosts: value })} />
+        <Toggle
+          label={words.ghosts}
+          value={showsGhosts}
+          onChange={(value) => change({ showsGhosts: value })}
+        />
         <NumberField
-          label="Ghosts before"
+          label={words.ghostsBefore}
           value={ghosts.before}
           min={0}
           max={MOST_GHOSTS}
@@ -58,7 +63,7 @@ export function ViewSheet() {
           onChange={(before) => change({ ghosts: { ...ghosts, before } })}
         />
         <NumberField
-          label="Ghosts after"
+          label={words.ghostsAfter}
           value={ghosts.after}
           min={0}
           max={MOST_GHOSTS}
@@ -66,18 +71,18 @@ export function ViewSheet() {
           onChange={(after) => change({ ghosts: { ...ghosts, after } })}
         />
         <NumberField
-          label="One every"
-          unit="exposures"
+          label={words.oneEvery}
+          unit={words.exposures}
           value={ghosts.every}
           min={1}
           max={24}
           disabled={!showsGhosts}
           onChange={(every) => change({ ghosts: { ...ghosts, every } })}
         />
-        <Words tone="soft">Before: cool outlines. After: warm fills. Hidden while the shot plays.</Words>
-        <Heading>Guides</Heading>
+        <Words tone="soft">{words.beforeCoolOutlinesAfterWarmFills}</Words>
+        <Heading>{words.guides}</Heading>
         <Slider
-          label="Guide strength"
+          label={words.guideStrength}
           text={`${Math.round(settings.guideStrength * 100)}%`}
           value={settings.guideStrength}
           min={LEAST_GUIDE_STRENGTH}
@@ -86,41 +91,41 @@ export function ViewSheet() {
         />
         <Switches
           of={[
-            ['Trail of ticks', 'showsTrail'],
-            ['Frame numbers', 'showsNumbers'],
-            ['Arrows along the arc', 'showsArrows'],
-            ['Curvature', 'showsComb'],
-            ['Safe margins', 'showsMargins'],
-            ['Grid', 'showsGrid'],
+            [words.trailOfTicks, 'showsTrail'],
+            [words.frameNumbers, 'showsNumbers'],
+            [words.arrowsAlongTheArc, 'showsArrows'],
+            [words.curvature, 'showsComb'],
+            [words.safeMargins, 'showsMargins'],
+            [words.grid, 'showsGrid'],
           ]}
         />
         <NumberField
           {...length({
-            label: 'Grid squares',
+            label: words.gridSquares,
             value: settings.gridSize,
             min: 1,
             max: MOST_GRID,
             onChange: (gridSize) => change({ gridSize }),
           })}
         />
-        <Heading>Snap to</Heading>
+        <Heading>{words.snapTo}</Heading>
         <Switches
           of={[
-            ['Points and centre', 'snapsToPoints'],
-            ['Horizontals and verticals', 'snapsToLines'],
-            ['Grid lines', 'snapsToGrid'],
+            [words.pointsAndCentre, 'snapsToPoints'],
+            [words.horizontalsAndVerticals, 'snapsToLines'],
+            [words.gridLines, 'snapsToGrid'],
           ]}
         />
-        <Heading>Theme</Heading>
+        <Heading>{words.theme}</Heading>
         <Segmented
-          label="Theme"
+          label={words.theme}
           value={theme}
           options={THEMES}
           onChange={(value) => change({ theme: value })}
         />
-        <Heading>First frame</Heading>
+        <Heading>{words.firstFrame}</Heading>
         <Segmented
-          label="First frame"
+          label={words.firstFrame}
           value={settings.firstFrame}
           options={FIRST_FRAMES}
           onChange={(value) => change({ firstFrame: value })}

@@ -1,3 +1,4 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve, percent, rounded } from './numbers';
@@ -11,11 +12,11 @@ function firstTop({ count, restitution }: EasingOf<'bounce'>): number {
 
 export const bounce: EasingDescriptor<EasingOf<'bounce'>> = {
   name: 'Bounces',
-  inWords: ({ count }) => `${count} bounces`,
-  sentence: () => 'Falls onto the mark and bounces there.',
+  inWords: ({ count }) => words.bouncesInWords(count),
+  sentence: () => words.fallsOntoTheMarkAndBounces,
   numbers: (easing) => [
-    { label: 'Bounces', value: easing.count, min: 0, max: 20, set: (count) => ({ ...easing, count }) },
-    percent('Speed kept on landing', easing.restitution, [5, 95], (restitution) => ({
+    { label: words.bounces, value: easing.count, min: 0, max: 20, set: (count) => ({ ...easing, count }) },
+    percent(words.speedKeptOnLanding, easing.restitution, [5, 95], (restitution) => ({
       ...easing,
       restitution,
     })),
@@ -23,7 +24,7 @@ export const bounce: EasingDescriptor<EasingOf<'bounce'>> = {
   handles: (easing, frames) =>
     easing.count === 0
       ? []
-      : [onCurve(easing, frames, { id: 'hop', hint: 'how high it bounces', x: frames * firstTop(easing) })],
+      : [onCurve(easing, frames, { id: 'hop', hint: words.howHighItBounces, x: frames * firstTop(easing) })],
   dragged: (easing, _, { share }) => ({
     ...easing,
     restitution: rounded(clamp(Math.sqrt(clamp(1 - share, 0, 1)), 0.05, 0.95)),

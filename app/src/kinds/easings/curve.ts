@@ -1,3 +1,4 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor, EasingNumber } from './easingDescriptor';
 import { clamp, percent, rounded } from './numbers';
@@ -7,36 +8,36 @@ type Curve = EasingOf<'curve'>;
 /** Time and way of one of the two handles, to be typed. */
 function handleNumbers(easing: Curve, n: '1' | '2', frames: number): readonly EasingNumber<Curve>[] {
   const [x, y] = [`x${n}`, `y${n}`] as [`x${typeof n}`, `y${typeof n}`];
-  const name = n === '1' ? 'First handle' : 'Second handle';
+  const name = n === '1' ? words.firstHandle : words.secondHandle;
   return [
     {
-      label: `${name}, after`,
-      unit: 'frames',
+      label: words.after(name),
+      unit: words.frames,
       value: easing[x] * frames,
       min: 0,
       max: frames,
       decimals: 1,
       set: (value) => ({ ...easing, [x]: value / frames }),
     },
-    percent(`${name}, at`, easing[y], [-400, 400], (share) => ({ ...easing, [y]: share })),
+    percent(words.at(name), easing[y], [-400, 400], (share) => ({ ...easing, [y]: share })),
   ];
 }
 
 export const curve: EasingDescriptor<Curve> = {
   name: 'Curve',
-  sentence: () => 'A curve of distance over time with two handles. It may start backwards or overshoot.',
+  sentence: () => words.aCurveOfDistanceOverTime,
   numbers: (easing, frames) => [...handleNumbers(easing, '1', frames), ...handleNumbers(easing, '2', frames)],
   handles: (easing, frames) => [
     {
       id: 'first',
-      hint: 'how it leaves',
+      hint: words.howItLeaves,
       x: easing.x1 * frames,
       share: easing.y1,
       stem: { x: 0, share: 0 },
     },
     {
       id: 'second',
-      hint: 'how it arrives',
+      hint: words.howItArrives,
       x: easing.x2 * frames,
       share: easing.y2,
       stem: { x: frames, share: 1 },

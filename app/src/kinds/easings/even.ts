@@ -1,7 +1,8 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const even: EasingDescriptor<EasingOf<'even'>> = {
   name: 'Even',
-  sentence: () => 'The same increment on every frame.',
+  sentence: () => words.theSameIncrementOnEveryFrame,
 };

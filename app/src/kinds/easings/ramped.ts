@@ -1,28 +1,27 @@
+import { easingsWords as words } from '../../words/easings';
 import { type EasingOf, rampOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve } from './numbers';
 
 export const ramped: EasingDescriptor<EasingOf<'ramped'>> = {
   name: 'Leaves and arrives',
-  shortName: ({ ramp }) => (ramp === 'steady' ? 'Steady' : 'Soft'),
+  shortName: ({ ramp }) => (ramp === 'steady' ? words.steady : words.soft),
   inWords: ({ ramp, leaveFrames, arriveFrames }) =>
-    `${ramp === 'steady' ? 'Steady' : 'Soft'}, leaves over ${leaveFrames}, arrives over ${arriveFrames}`,
+    words.leavesOverArrivesOver(ramp === 'steady' ? words.steady : words.soft, leaveFrames, arriveFrames),
   sentence: ({ ramp }) =>
-    ramp === 'steady'
-      ? 'Speed grows and falls evenly.'
-      : 'Speed grows and falls gently at both ends of the ramp.',
+    ramp === 'steady' ? words.speedGrowsAndFallsEvenly : words.speedGrowsAndFallsGentlyAt,
   numbers: (easing, frames) => [
     {
-      label: 'Leave slowly over',
-      unit: 'frames',
+      label: words.leaveSlowlyOver,
+      unit: words.frames,
       value: easing.leaveFrames,
       min: 0,
       max: frames,
       set: (leaveFrames) => ({ ...easing, leaveFrames }),
     },
     {
-      label: 'Arrive slowly over',
-      unit: 'frames',
+      label: words.arriveSlowlyOver,
+      unit: words.frames,
       value: easing.arriveFrames,
       min: 0,
       max: frames,
@@ -32,8 +31,8 @@ export const ramped: EasingDescriptor<EasingOf<'ramped'>> = {
   handles: (easing, frames) => {
     const { leaveFrames, arriveFrames } = rampOf(easing, frames, 1);
     return [
-      onCurve(easing, frames, { id: 'leave', hint: 'frames to leave over', x: leaveFrames }),
-      onCurve(easing, frames, { id: 'arrive', hint: 'frames to arrive over', x: frames - arriveFrames }),
+      onCurve(easing, frames, { id: 'leave', hint: words.framesToLeaveOver, x: leaveFrames }),
+      onCurve(easing, frames, { id: 'arrive', hint: words.framesToArriveOver, x: frames - arriveFrames }),
     ];
   },
   dragged: (easing, id, { x }, frames) => {

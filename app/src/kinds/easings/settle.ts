@@ -1,19 +1,20 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve, percent, rounded } from './numbers';
 
 export const settle: EasingDescriptor<EasingOf<'settle'>> = {
   name: 'Settles',
-  inWords: ({ swings }) => `Settles in ${swings} swings`,
-  sentence: () => 'Swings past the mark and comes to rest on it.',
+  inWords: ({ swings }) => words.settlesInSwings(swings),
+  sentence: () => words.swingsPastTheMarkAndComes,
   numbers: (easing) => [
-    percent('Overshoots by', easing.overshoot, [1, 90], (overshoot) => ({ ...easing, overshoot })),
-    { label: 'Swings', value: easing.swings, min: 1, max: 20, set: (swings) => ({ ...easing, swings }) },
+    percent(words.overshootsBy, easing.overshoot, [1, 90], (overshoot) => ({ ...easing, overshoot })),
+    { label: words.swings, value: easing.swings, min: 1, max: 20, set: (swings) => ({ ...easing, swings }) },
   ],
   handles: (easing, frames) => [
     onCurve(easing, frames, {
       id: 'over',
-      hint: 'how far it passes the mark',
+      hint: words.howFarItPassesTheMark,
       x: frames / (easing.swings + 1),
     }),
   ],

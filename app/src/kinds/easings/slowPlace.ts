@@ -1,3 +1,4 @@
+import { easingsWords as words } from '../../words/easings';
 import { type Easing, easedDistance, type EasingOf } from '@humble/core';
 import { fixed } from '../../ui/numbers';
 import type { EasingDescriptor } from './easingDescriptor';
@@ -25,20 +26,20 @@ const slowestShare = (strength: number): number => (1 - strength) / (1 + strengt
 export const slowPlace: EasingDescriptor<EasingOf<'slow-place'>> = {
   name: 'Slow at one point',
   inWords: ({ at, strength }) =>
-    `Slow at ${fixed(at * 100, 0)} %, down to ${fixed(slowestShare(strength) * 100, 0)} %`,
-  sentence: () => 'Slowest at one point along the way.',
+    words.slowAtDownTo(fixed(at * 100, 0), fixed(slowestShare(strength) * 100, 0)),
+  sentence: () => words.slowestAtOnePointAlongThe,
   numbers: (easing) => [
-    percent('Slowest at', easing.at, [0, 100], (at) => ({ ...easing, at })),
+    percent(words.slowestAt, easing.at, [0, 100], (at) => ({ ...easing, at })),
     {
-      ...percent('Slowest step', slowestShare(easing.strength), [1, 100], (share) => ({
+      ...percent(words.slowestStep, slowestShare(easing.strength), [1, 100], (share) => ({
         ...easing,
         strength: (1 - share) / (1 + share),
       })),
-      unit: '% of the quickest',
+      unit: words.ofTheQuickest,
     },
   ],
   handles: (easing, frames) => [
-    onCurve(easing, frames, { id: 'slow', hint: 'where it is slowest', x: slowestAt(easing, frames) }),
+    onCurve(easing, frames, { id: 'slow', hint: words.whereItIsSlowest, x: slowestAt(easing, frames) }),
   ],
   dragged: (easing, _, { share }) => ({ ...easing, at: rounded(clamp(share, 0, 1)) }),
 };

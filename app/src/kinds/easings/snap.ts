@@ -1,7 +1,8 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const snap: EasingDescriptor<EasingOf<'snap'>> = {
   name: 'Stays, then jumps',
-  sentence: () => 'Stays put, then jumps to the mark on its frame.',
+  sentence: () => words.staysPutThenJumpsToThe,
 };

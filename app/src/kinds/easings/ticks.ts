@@ -1,7 +1,8 @@
+import { easingsWords as words } from '../../words/easings';
 import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const ticks: EasingDescriptor<EasingOf<'ticks'>> = {
   name: 'By chart',
-  sentence: () => 'A chart with a position for every frame.',
+  sentence: () => words.aChartWithAPositionFor,
 };

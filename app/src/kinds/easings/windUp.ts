@@ -1,3 +1,4 @@
+import { easingsWords as words } from '../../words/easings';
 import { type EasingOf, windUpFrames } from '@humble/core';
 import { fixed } from '../../ui/numbers';
 import type { EasingDescriptor } from './easingDescriptor';
@@ -5,24 +6,24 @@ import { clamp, onCurve, percent, rounded } from './numbers';
 
 export const windUp: EasingDescriptor<EasingOf<'wind-up'>> = {
   name: 'Winds up',
-  inWords: ({ back, backFrames }) => `Back by ${fixed(back * 100, 0)} % over ${fixed(backFrames, 1)}`,
-  sentence: () => 'Goes back a little first, then on to the mark.',
+  inWords: ({ back, backFrames }) => words.backByOver(fixed(back * 100, 0), fixed(backFrames, 1)),
+  sentence: () => words.goesBackALittleFirstThen,
   numbers: (easing, frames) => [
     {
-      label: 'Winds up over',
-      unit: 'frames',
+      label: words.windsUpOver,
+      unit: words.frames,
       value: easing.backFrames,
       min: 0,
       max: frames,
       decimals: 1,
       set: (backFrames) => ({ ...easing, backFrames }),
     },
-    percent('Goes back by', easing.back, [0, 200], (back) => ({ ...easing, back })),
+    percent(words.goesBackBy, easing.back, [0, 200], (back) => ({ ...easing, back })),
   ],
   handles: (easing, frames) => [
     onCurve(easing, frames, {
       id: 'back',
-      hint: 'how far it goes back, and until when',
+      hint: words.howFarItGoesBackAnd,
       x: windUpFrames(easing, frames),
     }),
   ],

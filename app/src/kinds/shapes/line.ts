@@ -1,6 +1,7 @@
+import { shapesWords as words } from '../../words/shapes';
 import { point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
 
 export const line: ShapeDescriptor<ShapeOf<'line'>> = {
   names: { line: 'Line' },
-  numbers: (shape) => [...point(shape, 'from', 'Start'), ...point(shape, 'to', 'End')],
+  numbers: (shape) => [...point(shape, 'from', words.start), ...point(shape, 'to', words.end)],
 };

@@ -1,13 +1,14 @@
+import { shapesWords as words } from '../../words/shapes';
 import { ANGLE, number, point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
 
 export const roundedBox: ShapeDescriptor<ShapeOf<'rounded-box'>> = {
-  names: { 'rounded-box': 'Rounded box' },
+  names: { 'rounded-box': words.roundedBox },
   numbers: (shape) => [
-    number(shape, 'width', 'Width'),
-    number(shape, 'height', 'Height'),
-    number(shape, 'cornerRadius', 'Corner radius', { max: Math.min(shape.width, shape.height) / 2 }),
-    number(shape, 'startDeg', 'Starts at', ANGLE),
-    number(shape, 'turnDeg', 'Turned by', ANGLE),
-    ...point(shape, 'centre', 'Middle'),
+    number(shape, 'width', words.width),
+    number(shape, 'height', words.height),
+    number(shape, 'cornerRadius', words.cornerRadius, { max: Math.min(shape.width, shape.height) / 2 }),
+    number(shape, 'startDeg', words.startsAt, ANGLE),
+    number(shape, 'turnDeg', words.turnedBy, ANGLE),
+    ...point(shape, 'centre', words.middle),
   ],
 };

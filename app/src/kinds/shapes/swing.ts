@@ -1,11 +1,12 @@
+import { shapesWords as words } from '../../words/shapes';
 import { ANGLE, number, point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
 
 export const swing: ShapeDescriptor<ShapeOf<'swing'>> = {
-  names: { swing: 'Swing' },
+  names: { swing: words.swing },
   numbers: (shape) => [
-    number(shape, 'length', 'Length'),
-    number(shape, 'fromDeg', 'From', ANGLE),
-    number(shape, 'toDeg', 'To', ANGLE),
-    ...point(shape, 'hang', 'Hangs from'),
+    number(shape, 'length', words.length),
+    number(shape, 'fromDeg', words.from, ANGLE),
+    number(shape, 'toDeg', words.to, ANGLE),
+    ...point(shape, 'hang', words.hangsFrom),
   ],
 };

@@ -1,11 +1,12 @@
+import { shapesWords as words } from '../../words/shapes';
 import { count, number, point, type ShapeDescriptor, type ShapeOf, SIGNED } from './shapeDescriptor';
 
 export const wave: ShapeDescriptor<ShapeOf<'wave'>> = {
-  names: { wave: 'Wave' },
+  names: { wave: words.wave },
   numbers: (shape) => [
-    number(shape, 'count', 'Waves', count(60)),
-    number(shape, 'height', 'Middle to crest', SIGNED),
-    ...point(shape, 'from', 'Start'),
-    ...point(shape, 'to', 'End'),
+    number(shape, 'count', words.waves, count(60)),
+    number(shape, 'height', words.middleToCrest, SIGNED),
+    ...point(shape, 'from', words.start),
+    ...point(shape, 'to', words.end),
   ],
 };

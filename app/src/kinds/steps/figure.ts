@@ -1,9 +1,10 @@
+import { kindsWords as words } from '../../words/kinds';
 import PersonStanding from 'lucide-react-native/icons/person-standing';
 import { describeStep } from './stepDescriptor';
 
 export const figure = describeStep({
   name: 'figure',
-  label: 'Figure',
+  label: words.figure,
   icon: PersonStanding,
   edits: 'poses',
   fieldShare: 0.33,

@@ -1,9 +1,10 @@
+import { kindsWords as words } from '../../words/kinds';
 import Timer from 'lucide-react-native/icons/timer';
 import { describeStep } from './stepDescriptor';
 
 export const timing = describeStep({
   name: 'timing',
-  label: 'Timing',
+  label: words.timing,
   icon: Timer,
   edits: 'timing',
   fieldShare: 0.29,

@@ -1,8 +1,9 @@
+import { kindsWords as words } from '../../words/kinds';
 import type { TrackDescriptor } from './trackDescriptor';
 
 export const turn: TrackDescriptor = {
-  label: 'Turn',
-  sentence: 'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',
+  label: words.turn,
+  sentence: words.turnsTheFigureFromKeyTo,
   unit: '°',
   decimals: 1,
   step: 5,

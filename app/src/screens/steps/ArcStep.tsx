@@ -1,3 +1,4 @@
+import { benchWords as words } from '../../words/bench';
 import { ArcLength } from '../../features/arc/ArcCard';
 import { ArcList, ArcListSummary } from '../../features/arc/ArcList';
 import { DrawGroup } from '../../features/arc/DrawGroup';
@@ -19,24 +20,24 @@ const drawing = (state: RootState): string | null => {
 const GROUPS: readonly PanelGroup[] = [
   {
     name: 'arc',
-    label: 'This arc',
+    label: words.thisArc,
     Content: ThisArc,
     Summary: ArcLength,
     cue: (state) => (drawing(state) ? null : activeArcIn(state)!.id),
   },
   {
     name: 'place',
-    label: 'Place',
+    label: words.place,
     Content: PlaceGroup,
     Summary: PlaceSummary,
     cue: ({ editor: { selectedPointIds, arcLocation } }) =>
       arcLocation ? 'spot' : selectedPointIds.join(' ') || null,
   },
-  { name: 'draw', label: 'Draw', Content: DrawGroup, cue: drawing, isUrgent: true },
-  { name: 'all', label: 'All arcs', Content: ArcList, Summary: ArcListSummary, startsFolded: true },
+  { name: 'draw', label: words.draw, Content: DrawGroup, cue: drawing, isUrgent: true },
+  { name: 'all', label: words.allArcs, Content: ArcList, Summary: ArcListSummary, startsFolded: true },
   {
     name: 'backdrop',
-    label: 'Backdrop',
+    label: words.backdrop,
     Content: BackdropPanel,
     Summary: BackdropSummary,
     startsFolded: true,

@@ -1,3 +1,4 @@
+import { benchWords as words } from '../../words/bench';
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
 import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
 import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
@@ -15,22 +16,22 @@ const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
 const GROUPS: readonly PanelGroup[] = [
   {
     name: 'pose',
-    label: 'Pose',
+    label: words.pose,
     Content: () => <PoseGroup hold={holdHere} />,
     Summary: PoseSummary,
     cue: ({ editor: { tool } }) => (tool === 'pose' ? tool : null),
     isUrgent: true,
   },
-  { name: 'looks', label: 'Looks', Content: LooksGroup, Summary: LooksSummary, startsFolded: true },
+  { name: 'looks', label: words.looks, Content: LooksGroup, Summary: LooksSummary, startsFolded: true },
   {
     name: 'turn',
-    label: 'Turn',
+    label: words.turn,
     Content: () => <TurnGroup easingChoice={easingChoice} />,
     Summary: TurnSummary,
   },
   {
     name: 'act',
-    label: 'Act',
+    label: words.act,
     Content: ActGroup,
     Summary: ActSummary,
     startsFolded: true,

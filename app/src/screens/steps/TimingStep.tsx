@@ -1,3 +1,4 @@
+import { benchWords as words } from '../../words/bench';
 import { LazyIncrementsTable } from '../../features/sheet/LazyIncrementsTable';
 import { MoveSummary } from '../../features/timing/cards/MoveCard';
 import { ShotCard, ShotSummary } from '../../features/timing/cards/ShotCard';
@@ -19,28 +20,28 @@ const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
 const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
   {
     name: 'mark',
-    label: 'Mark',
+    label: words.mark,
     Content: MarkGroup,
     Summary: MarkSummary,
     cue: ({ editor }) => editor.selectedMarkIds.join(' ') || null,
   },
   {
     name: 'span',
-    label: 'Span',
+    label: words.span,
     Content: () => <SpanGroup hasChart={!isPhone} />,
     Summary: SpanSummary,
     startsInFront: true,
   },
   {
     name: 'range',
-    label: 'Range',
+    label: words.range,
     Content: RangeGroup,
     Summary: RangeSummary,
     startsFolded: true,
     cue: ({ editor }) => editor.chosen && 'chosen',
   },
-  { name: 'move', label: 'Move', Content: MoveGroup, Summary: MoveSummary, startsFolded: true },
-  { name: 'shot', label: 'Shot', Content: ShotCard, Summary: ShotSummary, startsFolded: true },
+  { name: 'move', label: words.move, Content: MoveGroup, Summary: MoveSummary, startsFolded: true },
+  { name: 'shot', label: words.shot, Content: ShotCard, Summary: ShotSummary, startsFolded: true },
 ];
 
 const ON_PHONE = groupsFor(true);

@@ -1,3 +1,4 @@
+import { fieldWords as words } from '../../../words/field';
 import { firstFrame, type PointerSample } from '@humble/core';
 import { gestureRecorded } from '../../../commands/acting';
 import { activeMoveIn } from '../../../store/hooks';
@@ -47,7 +48,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     drop: ({ point }) => {
       stop();
       if (!isRecording) {
-        store.dispatch(messageShown('You let go before the count-in ended, so nothing was recorded.'));
+        store.dispatch(messageShown(words.youLetGoBeforeTheCount));
         return;
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.

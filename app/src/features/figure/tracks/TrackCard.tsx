@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../../words/figure';
 import { frameNumber, type Easing, type Key, type TrackName, trackDefinition } from '@humble/core';
 import Diamond from 'lucide-react-native/icons/diamond';
 import Trash from 'lucide-react-native/icons/trash';
@@ -42,12 +43,12 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
   const here = keys.find((key) => key.frame === frame);
   const [from, to] = spanAt(keys, frame);
   return (
-    <Card title={`${label} by keys`} aside={keys.length === 1 ? '1 key' : `${keys.length} keys`}>
+    <Card title={words.byKeys(label)} aside={keys.length === 1 ? words.oneKey : words.keyCount(keys.length)}>
       <Words tone="soft">{sentence}</Words>
       <TrackStrip track={track} />
       <View className="mt-1">
         <NumberField
-          label={`${label} on frame ${frameNumber(frame)}`}
+          label={words.onFrame(label, frameNumber(frame))}
           unit={unit}
           value={value}
           min={min}
@@ -60,14 +61,14 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       <View className="mt-2 flex-row">
         {here ? (
           <Button
-            label="Delete this key"
+            label={words.deleteThisKey}
             icon={Trash}
             kind="plum"
             onPress={() => dispatch(deleteKeyAt(track, frame))}
           />
         ) : (
           <Button
-            label={`Add a key on frame ${frameNumber(frame)}`}
+            label={words.addAKeyOnFrame(frameNumber(frame))}
             icon={Diamond}
             onPress={() => dispatch(addKey(track, frame))}
           />
@@ -76,7 +77,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       {from &&
         to &&
         easingChoice({
-          label: `From frame ${frameNumber(from.frame)} to frame ${frameNumber(to.frame)}`,
+          label: words.fromFrameToFrame(frameNumber(from.frame), frameNumber(to.frame)),
           easing: from.easing,
           frames: to.frame - from.frame,
           onChange: (easing, undoGroup) =>

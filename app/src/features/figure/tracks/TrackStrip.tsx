@@ -1,3 +1,4 @@
+import { figureWords as words } from '../../../words/figure';
 import type { TrackName } from '@humble/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -82,7 +83,11 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
         testID={`track-${track}`}
         role="application"
         tabIndex={0}
-        aria-label={`${label} over ${lastFrame} frames: ${keyCount === 1 ? '1 key' : `${keyCount} keys`}`}
+        aria-label={words.overFrames(
+          label,
+          lastFrame,
+          keyCount === 1 ? words.oneKey : words.keyCount(keyCount),
+        )}
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
         style={{ height: HEIGHT }}
         className="mt-2 cursor-crosshair rounded-small border border-line bg-ground will-change-transform"

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import {
   frameNumber,
   type Chart,
@@ -33,9 +34,9 @@ interface ChartCardProps {
 }
 
 const TOWARD = [
-  { value: 'start', label: 'Start' },
-  { value: 'end', label: 'End' },
-  { value: 'both', label: 'Both' },
+  { value: 'start', label: words.start },
+  { value: 'end', label: words.end },
+  { value: 'both', label: words.both },
 ] as const;
 
 const MOST_BETWEEN = 400;
@@ -52,8 +53,8 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   const { from, to } = span;
   if (span.isHold)
     return (
-      <Card title={`Chart ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}>
-        <Words tone="soft">The figure holds here, so there is nothing to space.</Words>
+      <Card title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))}>
+        <Words tone="soft">{words.theFigureHoldsHereSoThere}</Words>
       </Card>
     );
   const { rungs } = ladderOf(shot, move, index);
@@ -67,23 +68,23 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   const isTicks = from.easing.kind === 'ticks';
   return (
     <Card
-      title={`Chart ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
-      aside={`${rungs.length} between`}
+      title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))}
+      aside={words.between(rungs.length)}
     >
       <View className="flex-row gap-3">
         <LadderView shot={shot} move={move} index={index} height={height} />
         <View className="min-w-0 flex-1 gap-2">
-          <Button label="Even" onPress={() => make({ kind: 'even' })} />
-          <Button label="Halves" onPress={() => make({ kind: 'halves', toward })} />
-          <Button label="Thirds" onPress={() => make({ kind: 'thirds', toward })} />
-          <Words tone="soft">Closer toward</Words>
-          <Segmented label="Closer toward" value={toward} options={TOWARD} onChange={setToward} />
+          <Button label={words.even} onPress={() => make({ kind: 'even' })} />
+          <Button label={words.halves} onPress={() => make({ kind: 'halves', toward })} />
+          <Button label={words.thirds} onPress={() => make({ kind: 'thirds', toward })} />
+          <Words tone="soft">{words.closerToward}</Words>
+          <Segmented label={words.closerToward} value={toward} options={TOWARD} onChange={setToward} />
         </View>
       </View>
       <View className="mt-2">
         <NumberField
-          label="Favouring"
-          unit="% of the way"
+          label={words.favouring}
+          unit={words.ofTheWay}
           value={percent}
           min={1}
           max={99}
@@ -97,7 +98,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
           }}
         />
         <NumberField
-          label="Drawings between"
+          label={words.drawingsBetween}
           value={rungs.length}
           min={0}
           max={MOST_BETWEEN}
@@ -108,11 +109,11 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
       </View>
       <View className="mt-1 flex-row flex-wrap gap-2">
         <Button
-          label="Turn easing into ticks"
+          label={words.turnEasingIntoTicks}
           disabled={isTicks}
           onPress={() => edit('easingToTicks', { moveId: move.id, markId: from.id })}
         />
-        <Button label="Nearest easing" disabled={rungs.length === 0} onPress={look} />
+        <Button label={words.nearestEasing} disabled={rungs.length === 0} onPress={look} />
       </View>
       {nearest && (
         <NearestDialog
@@ -146,8 +147,8 @@ function NearestDialog({ nearest, move, displacement, onChoose, onClose }: Neare
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
   const length = useArcLength(move);
   return (
-    <Dialog title="Nearest easing" isOpen onClose={onClose}>
-      <Words tone="soft">The most that any tick would move, if the chart became this easing:</Words>
+    <Dialog title={words.nearestEasing} isOpen onClose={onClose}>
+      <Words tone="soft">{words.theMostThatAnyTickWould}</Words>
       {nearest.slice(0, SHOWN).map(({ easing, error }) => (
         <View key={easingKey(easing)} className="flex-row items-center justify-between gap-3">
           <View className="min-w-0 shrink">
@@ -157,7 +158,7 @@ function NearestDialog({ nearest, move, displacement, onChoose, onClose }: Neare
             </NumericText>
           </View>
           <Button
-            label={`Use ${shortNameOf(easing)}`}
+            label={words.use(shortNameOf(easing))}
             onPress={() => {
               onChoose(easing);
               onClose();

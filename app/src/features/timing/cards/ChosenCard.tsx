@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { frameField } from '../../../store/frames';
 import { frameNumber, runWithin } from '@humble/core';
 import { memo } from 'react';
@@ -35,13 +36,11 @@ function NothingChosen() {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   return (
-    <Card title="Find frames">
-      <Words tone="soft">
-        See which frames cover part of the arc, or which part some frames cover. Shift-drag in a view, or:
-      </Words>
+    <Card title={words.findFrames}>
+      <Words tone="soft">{words.seeWhichFramesCoverPartOf}</Words>
       <View className="mt-2 flex-row flex-wrap gap-2">
         <Button
-          label="Pick frames"
+          label={words.pickFrames}
           onPress={() =>
             dispatch(
               rangeChosen({
@@ -53,7 +52,7 @@ function NothingChosen() {
           }
         />
         <Button
-          label="Pick part of the arc"
+          label={words.pickPartOfTheArc}
           onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
         />
       </View>
@@ -76,19 +75,19 @@ function Chosen() {
   const share = (arcDistance: number): number => (arcLength > 0 ? arcDistance / arcLength : 0);
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
-    <Card title="Find frames" aside={frames === 1 ? '1 frame' : `${frames} frames`} isActive>
+    <Card title={words.findFrames} aside={frames === 1 ? words.oneFrame : words.frameCount(frames)} isActive>
       {chosen.by === 'frames' && inShot && (
         <NumberPair
           pair={[
             frameField({
-              label: 'From frame',
+              label: words.fromFrame,
               value: inShot.from,
               min: 1,
               max: inShot.until,
               onChange: (from) => dispatch(rangeChosen({ ...chosen, from })),
             }),
             frameField({
-              label: 'Until frame',
+              label: words.untilFrame,
               value: inShot.until,
               min: inShot.from,
               max: lengthFrames,
@@ -101,14 +100,14 @@ function Chosen() {
         <NumberPair
           pair={[
             length({
-              label: 'From place',
+              label: words.fromPlace,
               value: chosen.from * arcLength,
               min: 0,
               max: chosen.to * arcLength,
               onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) })),
             }),
             length({
-              label: 'To place',
+              label: words.toPlace,
               value: chosen.to * arcLength,
               min: chosen.from * arcLength,
               max: arcLength,
@@ -120,22 +119,22 @@ function Chosen() {
       <View testID="where-and-when">
         {inShot ? (
           <Words tone="soft">
-            From <NumericText strong>{text(stretch.from)}</NumericText> to{' '}
-            <NumericText strong>{text(stretch.to)}</NumericText> on the arc,{' '}
+            {words.from} <NumericText strong>{text(stretch.from)}</NumericText> {words.to}{' '}
+            <NumericText strong>{text(stretch.to)}</NumericText> {words.onTheArc}{' '}
             <NumericText>{fixed((inShot.until - inShot.from) / rate, 2)}</NumericText> s
           </Words>
         ) : (
           <Words tone="soft">
-            {runs.length === 0 ? 'No frames there.' : 'Frames '}
+            {runs.length === 0 ? words.noFramesThere : words.framesBefore}
             <NumericText strong>{runs.map(runText).join(', ')}</NumericText>
           </Words>
         )}
       </View>
       <View className="mt-2 flex-row flex-wrap gap-2">
         {first && (
-          <Button label={`Go to frame ${frameNumber(first.from)}`} onPress={() => goTo(first.from)} />
+          <Button label={words.goToFrame(frameNumber(first.from))} onPress={() => goTo(first.from)} />
         )}
-        <Button label="Deselect" onPress={() => dispatch(rangeChosen(null))} />
+        <Button label={words.deselect} onPress={() => dispatch(rangeChosen(null))} />
       </View>
     </Card>
   );

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import type { Easing } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import { useState } from 'react';
@@ -30,7 +31,7 @@ export function EasingField({ label, easing, frames, onChange }: EasingFieldProp
       </Words>
       <View className="flex-row">
         <Button
-          label="Other easings"
+          label={words.otherEasings}
           icon={ChartSpline}
           pressed={isChoosing}
           onPress={() => setChoosing(!isChoosing)}

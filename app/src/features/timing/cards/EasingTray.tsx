@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { type Easing, easedDistance, freshEasingOf } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
@@ -17,8 +18,8 @@ interface EasingTrayProps {
 /** Every way to travel from one mark to the next, each shown by its own way over time. */
 export function EasingTray({ easing, frames, onChoose, onClose }: EasingTrayProps) {
   return (
-    <Tray title="Easing of this span" closes="Close the easings" onClose={onClose}>
-      <View role="radiogroup" aria-label="Easing of this span" className="flex-row flex-wrap gap-2">
+    <Tray title={words.easingOfThisSpan} closes={words.closeTheEasings} onClose={onClose}>
+      <View role="radiogroup" aria-label={words.easingOfThisSpan} className="flex-row flex-wrap gap-2">
         {EASING_KINDS.map((kind) => {
           const isChosen = kind === easing.kind;
           const { name } = describeEasing(kind);

@@ -1,4 +1,5 @@
-import { TERMS } from '../../../kinds/terms';
+import { timingWords as words } from '../../../words/timing';
+import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
 import { frameNumber, beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
 import MoveIcon from 'lucide-react-native/icons/move';
@@ -24,9 +25,9 @@ import { Words } from '../../../ui/Words';
 const FURTHEST = 1e5;
 
 const HELD = [
-  { value: 1, label: 'Ones' },
-  { value: 2, label: 'Twos' },
-  { value: 3, label: 'Threes' },
+  { value: 1, label: words.ones },
+  { value: 2, label: words.twos },
+  { value: 3, label: words.threes },
 ] as const;
 
 /** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
@@ -53,16 +54,16 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
   };
   const byHand = { min: -FURTHEST, max: FURTHEST, decimals: 2 };
   return (
-    <Card title={`Picture on frame ${frameNumber(on)}`} aside={isSkippedHere ? 'skipped' : undefined}>
+    <Card title={words.pictureOnFrame(frameNumber(on))} aside={isSkippedHere ? words.skipped : undefined}>
       {isSkippedHere ? (
         <View className="flex-row">
-          <Button label="Restore picture" onPress={() => edit('bringBack', { moveId, frame: on })} />
+          <Button label={words.restorePicture} onPress={() => edit('bringBack', { moveId, frame: on })} />
         </View>
       ) : (
         <ActionRow
           actions={[
             {
-              label: 'Skip and hold',
+              label: words.skipAndHold,
               icon: Pause,
               onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: false }),
             },
@@ -71,14 +72,14 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
               icon: Shrink,
               onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: true }),
             },
-            !override && { label: 'Place by hand', icon: MoveIcon, onPress: () => put({}) },
+            !override && { label: words.placeByHand, icon: MoveIcon, onPress: () => put({}) },
           ]}
         />
       )}
       {cut && (
         <View className="mb-2 flex-row">
           <Button
-            label={`Restore what was cut before ${frameNumber(on)}`}
+            label={words.restoreWhatWasCutBefore(frameNumber(on))}
             onPress={() => edit('bringBack', { moveId, frame: on })}
           />
         </View>
@@ -89,22 +90,22 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
             pair={[
               length({
                 ...byHand,
-                label: 'By hand, across',
+                label: words.byHandAcross,
                 value: override.dx,
                 onChange: (dx, undoGroup) => put({ dx }, undoGroup),
               }),
               length({
                 ...byHand,
-                label: 'By hand, down',
+                label: words.byHandDown,
                 value: override.dy,
                 onChange: (dy, undoGroup) => put({ dy }, undoGroup),
               }),
             ]}
           />
           <View className="flex-row flex-wrap gap-2">
-            <Button label="Back to plan" onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
+            <Button label={words.backToPlan} onPress={() => edit('backOnPlan', { moveId, frames: [on] })} />
             {move.overrides.length > 1 && (
-              <Button label="All back to plan" onPress={() => edit('backOnPlan', { moveId })} />
+              <Button label={words.allBackToPlan} onPress={() => edit('backOnPlan', { moveId })} />
             )}
           </View>
         </>
@@ -135,25 +136,25 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
   };
   return (
     <Card
-      title="Exposure by range"
+      title={words.exposureByRange}
       term={TERMS.exposure}
       aside={move.exposures.length > 0 ? `${move.exposures.length}` : undefined}
     >
       {chosen ? (
-        <Words tone="soft">{`Selected frames: ${frameNumber(from)} to ${frameNumber(until)}.`}</Words>
+        <Words tone="soft">{words.selectedFramesTo(frameNumber(from), frameNumber(until))}</Words>
       ) : (
         <>
           <NumberPair
             pair={[
               frameField({
-                label: 'From frame',
+                label: words.fromFrame,
                 value: from,
                 min: 1,
                 max: until,
                 onChange: (value) => setRange({ from: value, until }),
               }),
               frameField({
-                label: 'Until frame',
+                label: words.untilFrame,
                 value: until,
                 min: from,
                 max: lengthFrames,
@@ -172,7 +173,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
         <View key={one.from} className="flex-row items-center justify-between">
           <Words>{`${frameNumber(one.from)} to ${frameNumber(one.until)}: ${HELD[one.framesHeld - 1]!.label.toLowerCase()}`}</Words>
           <Button
-            label={`Reset ${frameNumber(one.from)} to ${frameNumber(one.until)}`}
+            label={words.resetTo(frameNumber(one.from), frameNumber(one.until))}
             kind="quiet"
             onPress={() =>
               edit('setRangeHeld', {
@@ -187,7 +188,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
       ))}
       {resting.length > 0 && (
         <Words role="status" tone="plum" className="mt-2">
-          {`What was skipped or put by hand on frame ${resting.map(frameNumber).join(', ')} rests: no exposure begins there now.`}
+          {words.whatWasSkippedOrPutBy(resting.map(frameNumber).join(', '))}
         </Words>
       )}
     </Card>

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { type CheckName, findingsOf, type Move } from '@humble/core';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -45,7 +46,7 @@ export function FindingNotes({ check, move, frame }: FindingNotesProps) {
           )}
         </View>
       ))}
-      {further > 0 && <Words tone="soft">{`And ${further} more like this.`}</Words>}
+      {further > 0 && <Words tone="soft">{words.andMoreLikeThis(further)}</Words>}
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { frameNumber, LONGEST_SHOT, type Move } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -16,8 +17,8 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
     <View className="mt-1 flex-row items-end gap-3">
       <View className="min-w-0 flex-1">
         <NumberField
-          label="Hold for"
-          unit="frames"
+          label={words.holdFor}
+          unit={words.frames}
           value={frames}
           min={1}
           max={LONGEST_SHOT}
@@ -27,7 +28,7 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
       </View>
       <View className="min-w-0 flex-1 pb-1">
         <Button
-          label={`Hold from frame ${frameNumber(frame)}`}
+          label={words.holdFromFrame(frameNumber(frame))}
           onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}
         />
       </View>

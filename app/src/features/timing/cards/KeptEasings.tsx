@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { type Easing } from '@humble/core';
 import Bookmark from 'lucide-react-native/icons/bookmark';
 import Trash from 'lucide-react-native/icons/trash';
@@ -41,29 +42,29 @@ export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
   };
   return (
     <View className="gap-2">
-      <Words strong>Your own</Words>
+      <Words strong>{words.yourOwn}</Words>
       {isError && <Words tone="plum">{failureSentence(error)}</Words>}
-      {!isError && kept.length === 0 && (
-        <Words tone="soft">None yet. Name the easing of this span to use it elsewhere.</Words>
-      )}
+      {!isError && kept.length === 0 && <Words tone="soft">{words.noneYetNameTheEasingOf}</Words>}
       {kept.map((one) => (
         <View key={one.id} className="flex-row items-center justify-between gap-2">
           {one.easing ? (
             <Button label={one.name} onPress={() => onChoose(one.easing!)} className="shrink" />
           ) : (
-            <Words tone="plum" className="shrink">{`${one.name}: damaged, or of a newer release`}</Words>
+            <Words tone="plum" className="shrink">
+              {words.damagedOrOfANewerRelease(one.name)}
+            </Words>
           )}
           <IconButton
-            label={`Delete ${one.name}`}
+            label={words.deleteNamed(one.name)}
             icon={Trash}
             onPress={() => void remove(one.id).unwrap().catch(tell)}
           />
         </View>
       ))}
       <View className="flex-row items-end gap-2">
-        <TextField label="Name it" value={name} onChange={setName} className="flex-1" />
+        <TextField label={words.nameIt} value={name} onChange={setName} className="flex-1" />
         <Button
-          label="Keep it"
+          label={words.keepIt}
           icon={Bookmark}
           disabled={name.trim() === '' || isLoading}
           onPress={() => void keepIt()}

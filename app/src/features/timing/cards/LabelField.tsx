@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { LONGEST_LABEL } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
@@ -6,10 +7,10 @@ import { TextField } from '../../../ui/TextField';
 
 const OWN = 'own';
 const LABELS = [
-  { value: '', label: 'None' },
-  { value: 'key', label: 'Key' },
-  { value: 'breakdown', label: 'Breakdown' },
-  { value: OWN, label: 'Custom' },
+  { value: '', label: words.none },
+  { value: 'key', label: words.key },
+  { value: 'breakdown', label: words.breakdown },
+  { value: OWN, label: words.custom },
 ] as const;
 
 interface LabelFieldProps {
@@ -28,7 +29,7 @@ export function LabelField({ label, onChange }: LabelFieldProps) {
   return (
     <View className="mt-2 gap-2">
       <Segmented
-        label="Label of the mark"
+        label={words.labelOfTheMark}
         value={isOwn || !known ? OWN : known.value}
         options={LABELS}
         onChange={(value) => {
@@ -38,7 +39,7 @@ export function LabelField({ label, onChange }: LabelFieldProps) {
       />
       {(isOwn || !known) && (
         <TextField
-          label="Custom label"
+          label={words.customLabel}
           value={text}
           onChange={(next) => setText(next.slice(0, LONGEST_LABEL))}
           onBlur={finish}

@@ -1,4 +1,5 @@
-import { TERMS } from '../../../kinds/terms';
+import { timingWords as words } from '../../../words/timing';
+import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
 import { frameNumber, arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
@@ -37,8 +38,8 @@ import { LabelField } from './LabelField';
 import { TieField } from './TieField';
 
 const KINDS = [
-  { value: 'stop', label: 'Stop' },
-  { value: 'pass', label: 'Pass' },
+  { value: 'stop', label: words.stop },
+  { value: 'pass', label: words.pass },
 ] as const;
 
 /** What can be done with marks: those that are selected, or a new one at the playhead. */
@@ -67,15 +68,19 @@ function NoMark() {
   if (!move) return null;
   const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
-    <Card title={`Frame ${frameNumber(frame)}`} aside={mark ? 'a mark' : undefined}>
+    <Card title={words.frame(frameNumber(frame))} aside={mark ? words.aMark : undefined}>
       <View className="flex-row flex-wrap gap-2">
         {mark ? (
-          <Button label="Select the mark" icon={Flag} onPress={() => dispatch(marksSelected([mark.id]))} />
+          <Button
+            label={words.selectTheMark}
+            icon={Flag}
+            onPress={() => dispatch(marksSelected([mark.id]))}
+          />
         ) : (
-          <Button label="Add a mark" icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
+          <Button label={words.addAMark} icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
         )}
         <Button
-          label="Paste marks"
+          label={words.pasteMarks}
           icon={ClipboardPaste}
           disabled={!copied}
           onPress={() => dispatch(pasteMarks())}
@@ -95,11 +100,15 @@ function Together() {
   return (
     <>
       <Toggle
-        label="Shift later marks"
+        label={words.shiftLaterMarks}
         value={takesLater}
         onChange={(value) => dispatch(settingsChanged({ takesLater: value }))}
       />
-      <Toggle label="Select a range" value={isSeveral} onChange={(value) => dispatch(severalSet(value))} />
+      <Toggle
+        label={words.selectARange}
+        value={isSeveral}
+        onChange={(value) => dispatch(severalSet(value))}
+      />
     </>
   );
 }
@@ -136,7 +145,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const furthest = arc.closed ? 1_000 * wholeLength : wholeLength;
   return (
     <Card
-      title={`Mark on frame ${frameNumber(mark.frame)}`}
+      title={words.markOnFrame(frameNumber(mark.frame))}
       term={TERMS.mark}
       aside={mark.label || undefined}
       isActive
@@ -144,14 +153,14 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
       <NumberPair
         pair={[
           frameField({
-            label: 'On frame',
+            label: words.onFrame,
             value: mark.frame,
             min: before ? before.frame + 1 : 1,
             max: after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed),
             onChange: (frame, undoGroup) => moveTo({ frame }, undoGroup),
           }),
           length({
-            label: 'Place',
+            label: words.place,
             value: mark.fraction * wholeLength,
             min: arc.closed ? -furthest : 0,
             max: furthest,
@@ -162,7 +171,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         ]}
       />
       <Segmented
-        label="Kind of mark"
+        label={words.kindOfMark}
         value={mark.kind}
         options={KINDS}
         onChange={(kind) => edit('setMarks', { moveId: move.id, markIds, kind })}
@@ -176,11 +185,11 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
       {arc.closed && (
         <View className="mt-2 flex-row flex-wrap gap-2">
           <Button
-            label="One lap on"
+            label={words.oneLapOn}
             onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: 1, takesLater: false })}
           />
           <Button
-            label="One lap back"
+            label={words.oneLapBack}
             onPress={() => edit('moveMarks', { moveId: move.id, markIds, byFraction: -1, takesLater: false })}
           />
         </View>
@@ -200,10 +209,10 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
   const fromStart = useGestureBaseline(first);
   const kind = marks.every((mark) => mark.kind === first.kind) ? first.kind : null;
   return (
-    <Card title={`${marks.length} marks`} isActive>
+    <Card title={words.marks(marks.length)} isActive>
       <NumberField
         {...frameField({
-          label: 'First on frame',
+          label: words.firstOnFrame,
           value: first.frame,
           min: 1,
           max: LONGEST_SHOT,
@@ -216,7 +225,7 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
         })}
       />
       <Segmented
-        label="Kind of mark"
+        label={words.kindOfMark}
         value={kind ?? 'mixed'}
         options={KINDS}
         onChange={(next) => {
@@ -240,10 +249,10 @@ function Handling({ count, canDelete }: { readonly count: number; readonly canDe
   return (
     <ActionRow
       actions={[
-        { label: `Copy ${what}`, icon: Copy, onPress: () => dispatch(copySelectedMarks()) },
-        { label: 'Deselect', icon: Deselect, onPress: () => dispatch(marksSelected([])) },
+        { label: words.copy(what), icon: Copy, onPress: () => dispatch(copySelectedMarks()) },
+        { label: words.deselect, icon: Deselect, onPress: () => dispatch(marksSelected([])) },
         {
-          label: `Delete ${what}`,
+          label: words.deleteNamed(what),
           icon: Trash,
           isRemoval: true,
           disabled: !canDelete,

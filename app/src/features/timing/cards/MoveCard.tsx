@@ -1,4 +1,5 @@
-import { TERMS } from '../../../kinds/terms';
+import { timingWords as words } from '../../../words/timing';
+import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
 import {
   frameNumber,
@@ -29,16 +30,16 @@ import { FindingNotes } from './FindingNotes';
 import { PicturesDialog } from './PicturesDialog';
 
 const EXPOSURES = [
-  { value: 1, label: 'On ones' },
-  { value: 2, label: 'Twos' },
-  { value: 3, label: 'Threes' },
+  { value: 1, label: words.onOnes },
+  { value: 2, label: words.twos },
+  { value: 3, label: words.threes },
 ] as const;
 
 const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = [
-  { value: 'hold', label: 'Hold' },
-  { value: 'repeat', label: 'Repeat' },
-  { value: 'swing', label: 'Swing' },
-  { value: 'continue', label: 'Continue' },
+  { value: 'hold', label: words.hold },
+  { value: 'repeat', label: words.repeat },
+  { value: 'swing', label: words.swing },
+  { value: 'continue', label: words.continue },
 ];
 
 /** Frames and exposure of the whole move, and what it does before and after. */
@@ -60,26 +61,29 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   };
   const lastOfShot = lastFrameFor(lengthFrames, isClosed);
   const endsLater: BeyondMost = {
-    sentence: `${frameNumber(lastOfShot)} is the last frame ${isClosed ? 'that a loop in this shot can end on' : 'of the shot'}.`,
-    label: 'Make the shot longer',
+    sentence: words.isTheLastFrame(
+      frameNumber(lastOfShot),
+      isClosed ? words.thatALoopInThisShot : words.ofTheShot,
+    ),
+    label: words.makeTheShotLonger,
     onPress: (frame) => {
       edit('setMoveFrames', { moveId: move.id, first, last: Math.min(frame, LONGEST_SHOT), lengthens: true });
     },
   };
   const isPast = endsPastShot(move, { lengthFrames });
   return (
-    <Card title="The move" term={TERMS.move} aside={`${last - first} intervals`}>
+    <Card title={words.theMove} term={TERMS.move} aside={words.intervals(last - first)}>
       <NumberPair
         pair={[
           frameField({
-            label: 'Starts on frame',
+            label: words.startsOnFrame,
             value: first,
             min: 1,
             max: last - least,
             onChange: (frame, undoGroup) => setFrames({ first: frame }, undoGroup),
           }),
           frameField({
-            label: 'Ends on frame',
+            label: words.endsOnFrame,
             value: last,
             min: first + least,
             max: lastOfShot,
@@ -88,14 +92,10 @@ function MoveCardOf({ move }: { readonly move: Move }) {
           }),
         ]}
       />
-      {isPast && (
-        <Words tone="soft">
-          It returns to its start one frame after the shot, so the loop doesn’t pause there.
-        </Words>
-      )}
+      {isPast && <Words tone="soft">{words.itReturnsToItsStartOne}</Words>}
       <View className="mt-2">
         <Segmented
-          label="Exposure"
+          label={words.exposure}
           value={move.framesHeld}
           options={EXPOSURES}
           onChange={(framesHeld) => edit('setFramesHeld', { moveId: move.id, framesHeld })}
@@ -104,9 +104,9 @@ function MoveCardOf({ move }: { readonly move: Move }) {
       <FindingNotes check="unseenArrival" move={move} />
       {(['before', 'after'] as const).map((end) => (
         <View key={end} className="mt-3 gap-1">
-          <Words tone="soft">{end === 'before' ? 'Before the first mark' : 'After the last mark'}</Words>
+          <Words tone="soft">{end === 'before' ? words.beforeTheFirstMark : words.afterTheLastMark}</Words>
           <Segmented
-            label={end === 'before' ? 'Before the first mark' : 'After the last mark'}
+            label={end === 'before' ? words.beforeTheFirstMark : words.afterTheLastMark}
             value={move[end]}
             options={OUTSIDE}
             onChange={(how) => edit('setOutside', { moveId: move.id, [end]: how })}
@@ -115,9 +115,9 @@ function MoveCardOf({ move }: { readonly move: Move }) {
       ))}
       <ActionRow
         actions={[
-          { label: 'Number of pictures', icon: Images, onPress: () => setSpreading(true) },
+          { label: words.numberOfPictures, icon: Images, onPress: () => setSpreading(true) },
           {
-            label: 'Clear timing',
+            label: words.clearTiming,
             icon: Eraser,
             isRemoval: true,
             onPress: () => edit('clearTiming', { moveId: move.id }),

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { type Move, picturesOn } from '@humble/core';
 import { useState } from 'react';
 import { useEdit, useThrottledShotValue } from '../../../store/hooks';
@@ -9,9 +10,9 @@ import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 
 const MANNERS = [
-  { value: 'even', label: 'Even' },
-  { value: 'eased', label: 'Eased' },
-  { value: 'as-it-is', label: 'As it is now' },
+  { value: 'even', label: words.even },
+  { value: 'eased', label: words.eased },
+  { value: 'as-it-is', label: words.asItIsNow },
 ] as const;
 
 const MOST_PICTURES = 2_000;
@@ -30,24 +31,24 @@ export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps)
   const [manner, setManner] = useState<(typeof MANNERS)[number]['value']>('even');
   const { intervals, frames, seconds } = picturesOn(isClosed, { count, framesHeld: move.framesHeld, rate });
   return (
-    <Dialog title="Number of pictures" isOpen onClose={onClose}>
+    <Dialog title={words.numberOfPictures} isOpen onClose={onClose}>
       <NumberField
-        label="Pictures"
+        label={words.pictures}
         value={count}
         min={isClosed ? 3 : 2}
         max={MOST_PICTURES}
         onChange={setCount}
       />
-      <Segmented label="Timing of the pictures" value={manner} options={MANNERS} onChange={setManner} />
+      <Segmented label={words.timingOfThePictures} value={manner} options={MANNERS} onChange={setManner} />
       <Words testID="pictures-said">
         {isClosed
-          ? `Round a closed arc: ${count} pictures, ${intervals} increments, the last of them back to the first picture.`
-          : `On an open arc: ${count} pictures, ${intervals} increments.`}
-        {` ${frames} frames, ${fixed(seconds, 2)} s.`}
+          ? words.roundAClosedArcPicturesIncrements(count, intervals)
+          : words.onAnOpenArcPicturesIncrements(count, intervals)}
+        {words.framesS(frames, fixed(seconds, 2))}
       </Words>
-      {manner !== 'as-it-is' && <Words tone="soft">Marks between the first and the last are removed.</Words>}
+      {manner !== 'as-it-is' && <Words tone="soft">{words.marksBetweenTheFirstAndThe}</Words>}
       <Button
-        label="Spread"
+        label={words.spread}
         kind="brass"
         onPress={() => {
           if (edit('spreadPictures', { moveId: move.id, count, manner })) onClose();

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { LONGEST_SHOT } from '@humble/core';
 import { memo } from 'react';
 import { useShotLength } from '../../../commands/useShotLength';
@@ -14,10 +15,10 @@ export const ShotCard = memo(function ShotCard() {
   const edit = useEdit();
   const length = useShotLength();
   return (
-    <Card title="The shot" aside={`${fixed(lengthFrames / rate, 2)} s`}>
+    <Card title={words.theShot} aside={`${fixed(lengthFrames / rate, 2)} s`}>
       <NumberField
-        label="Length"
-        unit="frames"
+        label={words.length}
+        unit={words.frames}
         value={lengthFrames}
         min={2}
         max={LONGEST_SHOT}
@@ -25,8 +26,8 @@ export const ShotCard = memo(function ShotCard() {
         note={length.note}
       />
       <NumberField
-        label="Rate"
-        unit="a second"
+        label={words.rate}
+        unit={words.aSecond}
         value={rate}
         min={1}
         max={240}
@@ -41,7 +42,5 @@ export const ShotCard = memo(function ShotCard() {
 export function ShotSummary() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
-  return (
-    <NumericText tone="soft">{`${lengthFrames} frames at ${fixed(rate, rate % 1 ? 3 : 0)}`}</NumericText>
-  );
+  return <NumericText tone="soft">{words.framesAt(lengthFrames, fixed(rate, rate % 1 ? 3 : 0))}</NumericText>;
 }

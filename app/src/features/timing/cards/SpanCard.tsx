@@ -1,4 +1,5 @@
-import { TERMS } from '../../../kinds/terms';
+import { timingWords as words } from '../../../words/timing';
+import { TERMS } from '../../../words/terms';
 import { frameNumber, type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
@@ -24,9 +25,9 @@ interface SpanCardProps {
 type Manner = 'even' | 'steady' | 'soft' | 'other';
 
 const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
-  { value: 'even', label: 'Even' },
-  { value: 'steady', label: 'Steady' },
-  { value: 'soft', label: 'Soft' },
+  { value: 'even', label: words.even },
+  { value: 'steady', label: words.steady },
+  { value: 'soft', label: words.soft },
 ];
 
 const mannerOf = (easing: Easing): Manner =>
@@ -52,8 +53,8 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   if (isHold)
     return (
       <Card
-        title={`Hold ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
-        aside={`${frames} frames`}
+        title={words.holdFromTo(frameNumber(from.frame), frameNumber(to.frame))}
+        aside={words.frameCount(frames)}
         isActive={isCurrent}
       />
     );
@@ -66,16 +67,16 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
     <Card
-      title={`Frames ${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}
+      title={words.framesFromTo(frameNumber(from.frame), frameNumber(to.frame))}
       term={TERMS.span}
-      aside={`${frames} increments`}
+      aside={words.increments(frames)}
       isActive={isCurrent}
     >
       {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
       <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
       <View className="mt-2">
         <Segmented
-          label="Easing"
+          label={words.easing}
           value={manner}
           options={MANNERS}
           onChange={(next) => setEasing(inManner(easing, next, frames))}
@@ -83,20 +84,20 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
       </View>
       <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
         {isTooLong
-          ? `Together more than ${frames} frames: both are shortened in proportion.`
+          ? words.togetherMoreThanFramesBothAre(frames)
           : describeEasing(easing.kind).sentence(easing)}
       </Words>
       <FindingNotes check="pastTheEnd" move={move} frame={from.frame} />
       <View className="flex-row flex-wrap gap-2">
         <Button
-          label="Other easings"
+          label={words.otherEasings}
           icon={ChartSpline}
           pressed={isChoosing}
           onPress={() => setChoosing(!isChoosing)}
         />
         {targets.length > 0 && (
           <Button
-            label={isForSelected ? 'Apply to selected spans' : 'Apply to all spans'}
+            label={isForSelected ? words.applyToSelectedSpans : words.applyToAllSpans}
             icon={Copy}
             onPress={() => edit('setEasings', { moveId: move.id, markIds: targets, easing })}
           />

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { frameNumber, type Move, type Span, spansOf } from '@humble/core';
 import { memo, useDeferredValue } from 'react';
 import { Pressable, View } from 'react-native';
@@ -37,7 +38,7 @@ const SpansOf = memo(function SpansOf({ move, current }: SpansProps) {
     <View className="gap-3">
       {spans.length > MOST_SPANS_SHOWN && (
         <Words tone="soft" className="px-1">
-          {`Span ${current + 1} of ${spans.length}, at the playhead:`}
+          {words.spanOfAtThePlayhead(current + 1, spans.length)}
         </Words>
       )}
       {shown.map((span, i) =>
@@ -56,15 +57,15 @@ function SpanLine({ span: { from, to, frames, isHold } }: { readonly span: Span 
   return (
     <Pressable
       role="button"
-      aria-label={`Go to frames ${frameNumber(from.frame)} to ${frameNumber(to.frame)}`}
+      aria-label={words.goToFramesTo(frameNumber(from.frame), frameNumber(to.frame))}
       onPress={() => goTo(from.frame)}
       className="min-h-[44px] flex-row items-center justify-between gap-3 rounded-large border border-line bg-card px-4"
     >
       <Words className="shrink">
-        {isHold ? 'Hold ' : ''}
+        {isHold ? words.holdBefore : ''}
         <NumericText>{`${frameNumber(from.frame)} → ${frameNumber(to.frame)}`}</NumericText>
       </Words>
-      <Words tone="soft">{isHold ? `${frames} frames` : shortNameOf(from.easing)}</Words>
+      <Words tone="soft">{isHold ? words.frameCount(frames) : shortNameOf(from.easing)}</Words>
     </Pressable>
   );
 }

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import {
   frameNumber,
   type Arc,
@@ -73,7 +74,7 @@ export function TieField({ move, mark, arc }: TieProps) {
       <View className="mt-2 gap-2">
         {question ?? (
           <View className="flex-row">
-            <Button label={`Tie to point ${nearest + 1}`} onPress={() => ask(nearest)} />
+            <Button label={words.tieToPoint(nearest + 1)} onPress={() => ask(nearest)} />
           </View>
         )}
       </View>
@@ -82,15 +83,15 @@ export function TieField({ move, mark, arc }: TieProps) {
   return (
     <View>
       <NumberField
-        label="Tied to point"
+        label={words.tiedToPoint}
         value={tied + 1}
         min={1}
         max={arc.points.length}
         onChange={(number) => ask(number - 1)}
       />
-      {question ?? <Words tone="soft">It stays with that point when the arc changes.</Words>}
+      {question ?? <Words tone="soft">{words.itStaysWithThatPointWhen}</Words>}
       <View className="mt-1 flex-row">
-        <Button label="Untie" onPress={untie} />
+        <Button label={words.untie} onPress={untie} />
       </View>
     </View>
   );
@@ -106,12 +107,10 @@ interface QuestionProps {
 function Question({ far: { index, away }, mark, onTie, onCancel }: QuestionProps) {
   return (
     <View role="alert" className="gap-2">
-      <Words>
-        {`Point ${index + 1} is ${fixed(away, 1)} units away along the arc: on frame ${frameNumber(mark.frame)} the figure would stand there.`}
-      </Words>
+      <Words>{words.pointIsUnitsAwayAlongThe(index + 1, fixed(away, 1), frameNumber(mark.frame))}</Words>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Move it there" kind="brass" onPress={onTie} />
-        <Button label="Leave it where it is" onPress={onCancel} />
+        <Button label={words.moveItThere} kind="brass" onPress={onTie} />
+        <Button label={words.leaveItWhereItIs} onPress={onCancel} />
       </View>
     </View>
   );

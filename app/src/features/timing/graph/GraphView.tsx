@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
@@ -44,7 +45,7 @@ export function GraphView({ height }: { readonly height: number }) {
   return now ? (
     <GraphInHand now={now} height={height} />
   ) : (
-    <Words tone="soft">Distance over time appears here once something travels along an arc.</Words>
+    <Words tone="soft">{words.distanceOverTimeAppearsHereOnce}</Words>
   );
 }
 
@@ -149,7 +150,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           testID="distance-graph"
           role="application"
           tabIndex={0}
-          aria-label={`Distance over ${last} frames, and the pace as bars`}
+          aria-label={words.distanceOverFramesAndThePace(last)}
           onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
           style={{ height }}
           className="cursor-crosshair will-change-transform"

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { LADDER_LIVE_VIEW } from './ladderLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
@@ -96,7 +97,11 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
         testID="ladder"
         role="application"
         tabIndex={0}
-        aria-label={`Spacing chart of frames ${frameNumber(ladder.from.frame)} to ${frameNumber(ladder.to.frame)}: ${ladder.rungs.length} drawings between`}
+        aria-label={words.spacingChartOfFramesToDrawings(
+          frameNumber(ladder.from.frame),
+          frameNumber(ladder.to.frame),
+          ladder.rungs.length,
+        )}
         style={{ width: WIDTH, height }}
         className="cursor-ns-resize"
         {...keys}

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
@@ -68,8 +69,7 @@ export function RulerView({ isWide = false }: { readonly isWide?: boolean }) {
   const shot = useThrottledShot();
   const move = useThrottledMove();
   const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
-  if (!move || !ruler)
-    return <Words tone="soft">The arc appears here as a ruler once something travels along it.</Words>;
+  if (!move || !ruler) return <Words tone="soft">{words.theArcAppearsHereAsA}</Words>;
   return (
     <View>
       <RulerInHand ruler={ruler} />
@@ -81,7 +81,7 @@ export function RulerView({ isWide = false }: { readonly isWide?: boolean }) {
 }
 
 const describe = ({ ticks, to, units }: UnrolledArc): string =>
-  `Unrolled arc: ${ticks.length} positions on ${fixed(to, 1)} ${units === 'mm' ? 'millimetres' : 'field units'}`;
+  words.unrolledArcPositionsOn(ticks.length, fixed(to, 1), units === 'mm' ? 'millimetres' : words.fieldUnits);
 
 function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
   const store = useAppStore();
@@ -173,7 +173,7 @@ const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingP
       <Drawing width={width} height={HEIGHT}>
         {ruler.even.length > 0 && (
           <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
-            even, for comparison
+            {words.evenForComparison}
           </Text>
         )}
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
@@ -285,12 +285,12 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   const table = incrementTable(shot, move);
   const { largest, smallest } = extremeIncrements(table);
   if (!largest || !smallest) return null;
-  const unit = table.units === 'mm' ? ' mm' : ' units';
+  const unit = table.units === 'mm' ? ' mm' : words.units;
   const [most, least] = [largest, smallest].map(({ along }) => fixed(Math.abs(along!), 2));
   if (most === least)
     return (
       <Words tone="soft" testID="extremes">
-        Every step <NumericText strong>{most}</NumericText>
+        {words.everyStep} <NumericText strong>{most}</NumericText>
         {unit}
       </Words>
     );
@@ -298,9 +298,9 @@ function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) 
   const frameOf = (row: IncrementRow): string => String(frameNumber(row === table.closing ? 1 : row.frame));
   return (
     <Words tone="soft" testID="extremes">
-      Largest step <NumericText strong>{most}</NumericText>
-      {unit} at {frameOf(largest)} · smallest <NumericText strong>{least}</NumericText>
-      {unit} at {frameOf(smallest)}
+      {words.largestStep} <NumericText strong>{most}</NumericText>
+      {unit} {words.at} {frameOf(largest)} {words.smallest} <NumericText strong>{least}</NumericText>
+      {unit} {words.at} {frameOf(smallest)}
     </Words>
   );
 }

@@ -1,3 +1,4 @@
+import { timingWords as words } from '../../../words/timing';
 import Maximize from 'lucide-react-native/icons/maximize';
 import { IconButton } from '../../../ui/Button';
 import type { Zoom } from './useZoom';
@@ -12,7 +13,7 @@ export function FitButton({
   readonly zoom: Pick<Zoom, 'isZoomed' | 'fit'>;
   readonly of: string;
 }) {
-  return zoom.isZoomed ? <IconButton label={`All of the ${of}`} icon={Maximize} onPress={zoom.fit} /> : null;
+  return zoom.isZoomed ? <IconButton label={words.allOfThe(of)} icon={Maximize} onPress={zoom.fit} /> : null;
 }
 
 /** What the keys zoom: about the playhead, which so comes into sight. */

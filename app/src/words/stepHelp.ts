@@ -1,5 +1,4 @@
-import type { Step } from '../../kinds/steps';
-import type { TermName } from '../../kinds/terms';
+import type { TermName } from './terms';
 
 /** What is said about one step. */
 export interface StepHelp {
@@ -15,7 +14,7 @@ export interface StepHelp {
 }
 
 /** Help for each step. A step that is missing does not compile. */
-export const STEP_HELP: Readonly<Record<Step, StepHelp>> = {
+export const STEP_HELP = {
   arc: {
     lead: 'Draw the path that something travels along. One stroke is enough: a figure appears on it, with a move over the whole shot.',
     ways: [
@@ -80,4 +79,4 @@ export const STEP_HELP: Readonly<Record<Step, StepHelp>> = {
     terms: ['increment', 'exposure', 'field'],
     keys: [],
   },
-};
+} as const satisfies Readonly<Record<string, StepHelp>>;

@@ -1,0 +1,19 @@
+/** Everything that the interface says here. */
+export const exchangeWords = {
+  thisFileCannotBeRead: 'This file cannot be read.',
+  placeAlongTheArc: 'Place along the arc',
+  percentOfTheArc: 'Percent of the arc',
+  incrementsAlongTheArc: 'Increments along the arc',
+  runningTotal: 'Running total',
+  incrementsOnTheRuler: 'Increments on the ruler',
+  runningTotalOnTheRuler: 'Running total on the ruler',
+  nothingInDiffersFromThisMove: (fileName: string) => `Nothing in “${fileName}” differs from this move.`,
+  theTimingFollowsInMoved: (column: string, fileName: string, moved: number, what: string) =>
+    `The timing follows “${column}” in “${fileName}”: ${moved} ${what} moved.`,
+  whichColumnCounts: 'Which column counts?',
+  severalColumnsOfDifferFromThis: (fileName: string) =>
+    `Several columns of “${fileName}” differ from this move, and they do not say the same.`,
+  thisTableCannotBeRead: 'This table cannot be read.',
+  exportIt: 'Export',
+  fetching: 'Loading…',
+} as const;

@@ -1,0 +1,10 @@
+/** Everything that the interface says here. */
+export const helpWords = {
+  keyboard: 'Keyboard',
+  ctrlIsOnAMacOn: 'Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.',
+  whatItsFor: (label: string) => `${label}: what it’s for`,
+  inItsPanel: 'In its panel',
+  words: 'Words',
+  keys: 'Keys',
+  allKeys: 'All keys',
+} as const;
