@@ -15,7 +15,15 @@ const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
 const CORK = '/shot/demo-dropped-cork';
 const CRAB = '/shot/demo-crabs-detour';
 
-const step = (page, name) => page.getByRole('tab', { name }).click();
+const step = (page, name) => page.getByRole('tab', { name, exact: true }).click();
+/** Brings a group of the panel forward: a chip on a phone, a section on a wide screen. */
+const group = async (page, name) => {
+  const chip = page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
+  const section = page.locator(`[role=button][aria-expanded][aria-label="${name}"]`);
+  await chip.or(section).waitFor();
+  if (await chip.isVisible()) await chip.click();
+  else if ((await section.getAttribute('aria-expanded')) === 'false') await section.click();
+};
 const goTo = async (page, frame) => {
   for (let f = 1; f < frame; f++) await page.getByRole('button', { name: 'One frame on' }).click();
   await page.mouse.move(0, 0);
@@ -42,9 +50,10 @@ const wave = Array.from({ length: 24 }, (_, i) => [0.15 + 0.03 * i, 0.4 + 0.16 *
 
 /** A step of the workbench, on a frame. */
 const inStep =
-  (name, frame = 1) =>
+  (name, frame = 1, groupName = null) =>
   async (page) => {
     await step(page, name);
+    if (groupName) await group(page, groupName);
     await goTo(page, frame);
   };
 
@@ -64,6 +73,7 @@ const PICTURES = [
     path: ROUNDS,
     act: async (page) => {
       await goTo(page, 44);
+      await group(page, 'Mark');
       await button(page, 'Select the mark');
       await page.getByRole('radio', { name: 'Graph', exact: true }).click();
     },
@@ -106,7 +116,7 @@ const PICTURES = [
     path: ROUNDS,
     act: inStep('Sheet', 13),
   },
-  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: inStep('Figure') },
+  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: inStep('Figure', 1, 'Turn') },
   {
     file: 'phone-stroke',
     view: PHONE,
@@ -114,6 +124,7 @@ const PICTURES = [
     path: ROUNDS,
     act: async (page) => {
       await step(page, 'Arc');
+      await group(page, 'Draw');
       await button(page, 'Freehand');
       await stroke(page, wave);
       await page.getByTestId('sketch').waitFor();
@@ -127,6 +138,7 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await step(page, 'Arc');
+      await group(page, 'Draw');
       await button(page, 'Shapes');
     },
   },
@@ -137,7 +149,7 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await step(page, 'Arc');
-      await page.getByRole('radio', { name: 'Backdrop' }).click();
+      await group(page, 'Backdrop');
       await goTo(page, 17);
     },
   },
@@ -153,21 +165,21 @@ const PICTURES = [
     view: PHONE,
     theme: 'light',
     path: CRAB,
-    act: inStep('Figure', 42),
+    act: inStep('Figure', 42, 'Act'),
   },
   {
     file: 'wide-acted-lamp',
     view: WIDE,
     theme: 'dark',
     path: CRAB,
-    act: inStep('Figure', 42),
+    act: inStep('Figure', 42, 'Act'),
   },
   {
     file: 'phone-poses',
     view: PHONE,
     theme: 'dark',
     path: ROUNDS,
-    act: inStep('Figure', 26),
+    act: inStep('Figure', 26, 'Pose'),
   },
   { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },
   { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: inStep('Timing', 28) },
@@ -190,11 +202,12 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await step(page, 'Arc');
+      await group(page, 'Draw');
       await button(page, 'Shapes');
       await button(page, 'Wave');
       await page.keyboard.press('Control+a');
       await page.getByTestId('selection-frame').waitFor();
-      await page.getByRole('radio', { name: 'All arcs' }).click();
+      await group(page, 'All arcs');
       await page.mouse.move(0, 0);
     },
   },

@@ -28,7 +28,7 @@ async function faults(page: Page, theme: Theme): Promise<string[]> {
 }
 
 for (const theme of THEMES)
-  test(`every step can be read and named, ${theme}`, runsOn(theme), async ({ page, bench }) => {
+  test(`every step can be read and named, ${theme}`, runsOn(theme), async ({ page, bench, hand }) => {
     test.slow();
     await page.emulateMedia({ colorScheme: theme });
     await page.goto('/');
@@ -42,59 +42,64 @@ for (const theme of THEMES)
       ['Sheet', []],
     ] as const) {
       await bench.step(step);
-      expect(await faults(page, theme)).toEqual([]);
       for (const group of groups) {
         await bench.group(group);
-        expect(await faults(page, theme)).toEqual([]);
+        // A wide screen has all groups at once.
+        if (hand.isFinger) expect(await faults(page, theme)).toEqual([]);
       }
+      if (!hand.isFinger || groups.length === 0) expect(await faults(page, theme)).toEqual([]);
     }
     await page.getByRole('button', { name: 'View' }).click();
     expect(await faults(page, theme)).toEqual([]);
   });
 
 for (const theme of THEMES)
-  test(`making and shaping arcs can be read and named, ${theme}`, runsOn(theme), async ({ page, bench }) => {
-    test.slow();
-    await page.emulateMedia({ colorScheme: theme });
-    await page.goto('/shot/demo-dropped-cork');
-    await bench.step('Arc');
-    for (const group of ['All arcs', 'Backdrop', 'Place', 'Draw', 'This arc']) {
-      await bench.group(group);
+  test(
+    `making and shaping arcs can be read and named, ${theme}`,
+    runsOn(theme),
+    async ({ page, bench, hand }) => {
+      test.slow();
+      await page.emulateMedia({ colorScheme: theme });
+      await page.goto('/shot/demo-dropped-cork');
+      await bench.step('Arc');
+      for (const group of ['All arcs', 'Backdrop', 'Place', 'Draw', 'This arc']) {
+        await bench.group(group);
+        if (hand.isFinger || group === 'This arc') expect(await faults(page, theme)).toEqual([]);
+      }
+      for (const [group, opens, title] of [
+        ['Draw', 'Shapes', 'Shapes'],
+        ['Draw', 'Import SVG', 'Import SVG'],
+        ['This arc', 'Reverse', 'Reverse the arc'],
+      ] as const) {
+        await bench.group(group);
+        await bench.press(opens);
+        const dialog = page.getByRole('dialog', { name: title });
+        await expect(dialog).toBeVisible();
+        expect(await faults(page, theme)).toEqual([]);
+        await dialog.getByRole('button', { name: 'Close', exact: true }).click();
+      }
+      await bench.group('Place');
+      await bench.press('Select all');
+      await expect(page.getByText('The whole arc')).toBeVisible();
       expect(await faults(page, theme)).toEqual([]);
-    }
-    for (const [group, opens, title] of [
-      ['Draw', 'Shapes', 'Shapes'],
-      ['Draw', 'Import SVG', 'Import SVG'],
-      ['This arc', 'Reverse', 'Reverse the arc'],
-    ] as const) {
-      await bench.group(group);
-      await bench.press(opens);
-      const dialog = page.getByRole('dialog', { name: title });
-      await expect(dialog).toBeVisible();
+      await bench.press('Deselect');
+      await bench.press('Point at the figure');
+      await expect(page.getByText('This spot on the arc')).toBeVisible();
       expect(await faults(page, theme)).toEqual([]);
-      await dialog.getByRole('button', { name: 'Close', exact: true }).click();
-    }
-    await bench.group('Place');
-    await bench.press('Select all');
-    await expect(page.getByText('The whole arc')).toBeVisible();
-    expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Deselect');
-    await bench.press('Point at the figure');
-    await expect(page.getByText('This spot on the arc')).toBeVisible();
-    expect(await faults(page, theme)).toEqual([]);
-    await bench.group('Draw');
-    await bench.press('Point by point');
-    expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Discard');
-    await bench.group('Draw');
-    await bench.press('Freehand');
-    await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
-    await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
-    expect(await faults(page, theme)).toEqual([]);
-    await bench.press('Discard');
-    await bench.step('Timing');
-    await bench.group('Span');
-    await bench.press('Other easings');
-    await expect(page.getByRole('region', { name: 'Easing of this span' })).toBeVisible();
-    expect(await faults(page, theme)).toEqual([]);
-  });
+      await bench.group('Draw');
+      await bench.press('Point by point');
+      expect(await faults(page, theme)).toEqual([]);
+      await bench.press('Discard');
+      await bench.group('Draw');
+      await bench.press('Freehand');
+      await bench.stroke([0.2, 0.8], [0.4, 0.7], [0.6, 0.85]);
+      await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
+      expect(await faults(page, theme)).toEqual([]);
+      await bench.press('Discard');
+      await bench.step('Timing');
+      await bench.group('Span');
+      await bench.press('Other easings');
+      await expect(page.getByRole('region', { name: 'Easing of this span' })).toBeVisible();
+      expect(await faults(page, theme)).toEqual([]);
+    },
+  );

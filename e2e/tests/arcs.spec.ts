@@ -158,59 +158,60 @@ test('the move keeps its shares, its distances or its spots, as chosen', ONCE, a
   expect(await last()).toBeCloseTo(await bench.arcLength(), 1);
 });
 
-test('several arcs: named, coloured, hidden, locked, ordered, with and without a figure', async ({
-  bench,
-  page,
-}) => {
-  await bench.openShot({ name: 'Traffic' });
-  await bench.readyShape('Line');
-  await bench.readyShape('Wave');
-  await bench.group('All arcs');
-  const rows = page.getByRole('listitem');
-  await expect(rows).toHaveCount(2);
-  await expect(rows.first()).toContainText('Wave');
+test(
+  'several arcs: named, coloured, hidden, locked, ordered, with and without a figure',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Traffic' });
+    await bench.readyShape('Line');
+    await bench.readyShape('Wave');
+    await bench.group('All arcs');
+    const rows = page.getByRole('listitem');
+    await expect(rows).toHaveCount(2);
+    await expect(rows.first()).toContainText('Wave');
 
-  await bench.press('More for Line');
-  await bench.press('Move up');
-  await expect(rows.first()).toContainText('Line');
-  await bench.press('More for Line');
-  await bench.press('Name and colour');
-  const dialog = page.getByRole('dialog', { name: 'Name and colour' });
-  await dialog.getByLabel('Name').fill('Ferry');
-  await dialog.getByRole('radio', { name: 'Plum' }).click();
-  await dialog.getByRole('button', { name: 'Keep' }).click();
-  await expect(rows.first()).toContainText('Ferry');
+    await bench.press('More for Line');
+    await bench.press('Move up');
+    await expect(rows.first()).toContainText('Line');
+    await bench.press('More for Line');
+    await bench.press('Name and colour');
+    const dialog = page.getByRole('dialog', { name: 'Name and colour' });
+    await dialog.getByLabel('Name').fill('Ferry');
+    await dialog.getByRole('radio', { name: 'Plum' }).click();
+    await dialog.getByRole('button', { name: 'Keep' }).click();
+    await expect(rows.first()).toContainText('Ferry');
 
-  await bench.press('Hide Ferry');
-  await expect(page.getByTestId('other-arc-line')).toHaveCount(0);
-  await bench.press('Show Ferry');
-  await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
+    await bench.press('Hide Ferry');
+    await expect(page.getByTestId('other-arc-line')).toHaveCount(0);
+    await bench.press('Show Ferry');
+    await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
 
-  await bench.press('More for Ferry');
-  await bench.press('Remove the figure');
-  await expect(page.getByTestId('figure')).toHaveCount(1);
-  await expect(rows.first()).toContainText('carries nothing');
-  await bench.press('More for Ferry');
-  await bench.press('Add a figure');
-  await expect(page.getByTestId('figure')).toHaveCount(2);
+    await bench.press('More for Ferry');
+    await bench.press('Remove the figure');
+    await expect(page.getByTestId('figure')).toHaveCount(1);
+    await expect(rows.first()).toContainText('carries nothing');
+    await bench.press('More for Ferry');
+    await bench.press('Add a figure');
+    await expect(page.getByTestId('figure')).toHaveCount(2);
 
-  // A locked arc stays as it is.
-  await bench.press('Lock Wave');
-  await bench.group('This arc');
-  await expect(page.getByText(/This arc is locked/).first()).toBeVisible();
-  await expect(bench.points).toHaveCount(0);
-  await bench.group('All arcs');
-  await bench.press('Work on Ferry');
-  await expect(bench.points).toHaveCount(2);
-  await bench.saved();
-  await page.reload();
-  await bench.step('Arc');
-  await bench.group('All arcs');
-  await expect(rows.first()).toContainText('Ferry');
-  await bench.press('More for Ferry');
-  await bench.press('Remove this arc');
-  await expect(rows).toHaveCount(1);
-});
+    // A locked arc stays as it is.
+    await bench.press('Lock Wave');
+    await bench.group('This arc');
+    await expect(page.getByText(/This arc is locked/).first()).toBeVisible();
+    await expect(bench.points).toHaveCount(0);
+    await bench.group('All arcs');
+    await bench.press('Work on Ferry');
+    await expect(bench.points).toHaveCount(2);
+    await bench.saved();
+    await page.reload();
+    await bench.step('Arc');
+    await bench.group('All arcs');
+    await expect(rows.first()).toContainText('Ferry');
+    await bench.press('More for Ferry');
+    await bench.press('Remove this arc');
+    await expect(rows).toHaveCount(1);
+  },
+);
 
 test('a box round points selects them, and the grips of their frame turn, size and move them', async ({
   bench,

@@ -90,16 +90,20 @@ test('frames are counted from 0 everywhere for whoever wants that', ONCE, async 
   await expect(page.getByTestId('frame-count')).toHaveText(/^0/);
 });
 
-test('help says what a step is for; a word of the trade is explained by a tap', async ({ bench, page }) => {
-  await bench.straight('Help', 21);
-  await page.keyboard.press('?');
-  const help = page.getByRole('dialog', { name: 'Timing: what it’s for' });
-  await expect(help).toContainText('Ticks that are close together are slow');
-  await expect(help).toContainText('Exposure');
-  await help.getByRole('button', { name: 'All keys' }).click();
-  await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
-  await page.keyboard.press('Escape');
-  await bench.group('Span');
-  await page.getByRole('button', { name: /what “Span” means/ }).click();
-  await expect(page.getByRole('dialog', { name: 'Span' })).toContainText('The frames between two marks');
-});
+test(
+  'help says what a step is for; a word of the trade is explained by a tap',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Help', 21);
+    await page.keyboard.press('?');
+    const help = page.getByRole('dialog', { name: 'Timing: what it’s for' });
+    await expect(help).toContainText('Ticks that are close together are slow');
+    await expect(help).toContainText('Exposure');
+    await help.getByRole('button', { name: 'All keys' }).click();
+    await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
+    await page.keyboard.press('Escape');
+    await bench.group('Span');
+    await page.getByRole('button', { name: /what “Span” means/ }).click();
+    await expect(page.getByRole('dialog', { name: 'Span' })).toContainText('The frames between two marks');
+  },
+);

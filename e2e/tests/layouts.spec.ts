@@ -8,7 +8,7 @@ const SIZES = [
   { width: 360, height: 640, least: { across: 0.9, down: 0 } },
   { width: 844, height: 390, least: { across: 0, down: 0.6 } },
   { width: 768, height: 1024, least: { across: 0.9, down: 0 } },
-  { width: 1024, height: 768, least: { across: 0, down: 0.38 } },
+  { width: 1024, height: 768, least: { across: 0, down: 0.45 } },
   { width: 1280, height: 800, least: { across: 0, down: 0.45 } },
   { width: 1920, height: 1080, least: { across: 0, down: 0.45 } },
 ];

@@ -114,7 +114,7 @@ test('a removed shot can be brought back from its own address', ONCE, async ({ b
   await expect(page.getByTestId('transport')).toBeVisible();
 });
 
-test('an empty list invites', async ({ page, ownServer }) => {
+test('an empty list invites', ONCE, async ({ page, ownServer }) => {
   await page.goto(ownServer.address);
   for (const name of [
     'Lantern on the hook',

@@ -9,27 +9,27 @@ const LEAVE = 'Leave slowly over, frames';
 const panelIsHere = (page: Page): Promise<void> =>
   expect(page.getByLabel(LEAVE, { exact: true }).first()).toBeVisible();
 
-test('while the server is away editing goes on, says so, and is sent when it is back', async ({
-  page,
-  hand,
-  ownServer,
-}) => {
-  const bench = new Bench(page, hand);
-  await page.goto(ownServer.address + SHOT);
-  await bench.saved();
-  await panelIsHere(page);
-  await ownServer.stop('SIGKILL');
-  const leave = page.getByLabel(LEAVE, { exact: true }).first();
-  await enter(leave, '2');
-  await expect(bench.status).toHaveText('server does not answer, kept on this device');
-  const arrive = page.getByLabel('Arrive slowly over, frames', { exact: true }).first();
-  await enter(arrive, '3');
-  await ownServer.start();
-  await bench.saved();
-  await page.reload();
-  await expect(leave).toHaveValue('2');
-  await expect(arrive).toHaveValue('3');
-});
+test(
+  'while the server is away editing goes on, says so, and is sent when it is back',
+  ONCE,
+  async ({ page, hand, ownServer }) => {
+    const bench = new Bench(page, hand);
+    await page.goto(ownServer.address + SHOT);
+    await bench.saved();
+    await panelIsHere(page);
+    await ownServer.stop('SIGKILL');
+    const leave = page.getByLabel(LEAVE, { exact: true }).first();
+    await enter(leave, '2');
+    await expect(bench.status).toHaveText('server does not answer, kept on this device');
+    const arrive = page.getByLabel('Arrive slowly over, frames', { exact: true }).first();
+    await enter(arrive, '3');
+    await ownServer.start();
+    await bench.saved();
+    await page.reload();
+    await expect(leave).toHaveValue('2');
+    await expect(arrive).toHaveValue('3');
+  },
+);
 
 test(
   'edits of a tab that was closed while the server was away are sent at the next visit',
@@ -276,35 +276,36 @@ test('a server error is told from a server that does not answer', ONCE, async ({
   await bench.saved();
 });
 
-test('what is typed out of range says so where it was typed, and the length says what it did', async ({
-  bench,
-  page,
-}) => {
-  await bench.straight('Range', 21);
-  await bench.group('Move');
-  const ends = page.getByLabel('Ends on frame', { exact: true });
-  await enter(ends, '30');
-  await expect(ends).toHaveValue('21');
-  await expect(page.getByText('21 is the last frame of the shot.')).toBeVisible();
-  await page.getByRole('button', { name: 'Make the shot longer' }).click();
-  await expect(ends).toHaveValue('30');
-  await bench.group('Shot');
-  const length = page.getByLabel('Length, frames', { exact: true });
-  await expect(length).toHaveValue('30');
+test(
+  'what is typed out of range says so where it was typed, and the length says what it did',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Range', 21);
+    await bench.group('Move');
+    const ends = page.getByLabel('Ends on frame', { exact: true });
+    await enter(ends, '30');
+    await expect(ends).toHaveValue('21');
+    await expect(page.getByText('21 is the last frame of the shot.')).toBeVisible();
+    await page.getByRole('button', { name: 'Make the shot longer' }).click();
+    await expect(ends).toHaveValue('30');
+    await bench.group('Shot');
+    const length = page.getByLabel('Length, frames', { exact: true });
+    await expect(length).toHaveValue('30');
 
-  await enter(length, '60');
-  await expect(page.getByText('The move was stretched to fit.')).toBeVisible();
-  await page.getByRole('button', { name: 'Don’t stretch the move' }).click();
-  await bench.group('Move');
-  await expect(ends).toHaveValue('30');
-  await bench.group('Shot');
-  await expect(length).toHaveValue('60');
-  await bench.undo();
-  await expect(length).toHaveValue('30');
-  await enter(length, 'many');
-  await expect(page.getByText('“many” is not a number.')).toBeVisible();
-  await expect(length).toHaveValue('30');
-});
+    await enter(length, '60');
+    await expect(page.getByText('The move was stretched to fit.')).toBeVisible();
+    await page.getByRole('button', { name: 'Don’t stretch the move' }).click();
+    await bench.group('Move');
+    await expect(ends).toHaveValue('30');
+    await bench.group('Shot');
+    await expect(length).toHaveValue('60');
+    await bench.undo();
+    await expect(length).toHaveValue('30');
+    await enter(length, 'many');
+    await expect(page.getByText('“many” is not a number.')).toBeVisible();
+    await expect(length).toHaveValue('30');
+  },
+);
 
 test('a mark is tied to a point that is far away only when that is meant', ONCE, async ({ bench, page }) => {
   await bench.straight('Tie', 21);

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import { arcLength } from '@humble/core';
 import { importedPoints, readPathData } from '@humble/core/svg';
 import SvgPath from 'svgpath';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const require = createRequire(import.meta.url);
 
@@ -38,7 +38,7 @@ const importedLength = (data: string): number =>
     return sum + arcLength({ ...arc, colour: 'indigo', hidden: false, locked: false });
   }, 0);
 
-test('every icon that is imported is as long as the browser says', async ({ page, hand }) => {
+test('every icon that is imported is as long as the browser says', ONCE, async ({ page, hand }) => {
   test.skip(hand.isFinger, 'the same browser, whatever its size');
   test.setTimeout(600_000);
   const all = [...pathsOf('bootstrap-icons', 'icons'), ...pathsOf('@mdi/svg', 'svg')];

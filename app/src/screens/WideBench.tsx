@@ -16,13 +16,23 @@ const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
 /** Share of the window's height that the desk has before it is dragged: the paper keeps more than 45 %. */
 const DESK_SHARE = 0.345;
+/** Width of the panel before it is dragged; on a narrow screen it leaves more to the paper. */
+const PANEL_PX = 368;
+const NARROW_PANEL_PX = 296;
+const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
 const RULER_PX = 134;
 
 /** A wide screen: steps on the left, field and panel side by side, and beneath them the desk over the whole width. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {
-  const { height } = useLayout();
-  const panel = useDivider('panel', { fresh: 368, least: 360, most: 640, axis: 'x', grows: 'back' });
+  const { width, height } = useLayout();
+  const panel = useDivider('panel', {
+    fresh: width < ROOMY_PX ? NARROW_PANEL_PX : PANEL_PX,
+    least: NARROW_PANEL_PX,
+    most: 640,
+    axis: 'x',
+    grows: 'back',
+  });
   const desk = useDivider('desk', {
     fresh: Math.round(DESK_SHARE * height),
     least: 220,

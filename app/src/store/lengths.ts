@@ -17,6 +17,8 @@ export interface Lengths {
   readonly unit: LengthScale['unit'];
   /** @param length field units */
   readonly text: (length: number) => string;
+  /** What was typed, in `unit`; null when it is nothing that is known. */
+  readonly read: (text: string) => number | { readonly problem: string } | null;
   /** A field for a length. All its numbers are in field units; any unit that is known can be typed. */
   readonly field: (props: LengthFieldProps) => NumberFieldProps;
 }
@@ -24,7 +26,7 @@ export interface Lengths {
 type LengthFieldProps = Omit<NumberFieldProps, 'unit' | 'read'>;
 
 /** A length as it was typed, in the unit that is shown. */
-function readLength(text: string, scale: LengthScale): ReturnType<NonNullable<NumberFieldProps['read']>> {
+function readLength(text: string, scale: LengthScale): ReturnType<Lengths['read']> {
   const split = splitLength(text);
   const number = split && readNumber(split.number);
   if (number === null) return null;
@@ -37,6 +39,7 @@ export function lengthsFor(scale: LengthScale): Lengths {
   const isMm = unit === 'mm';
   return {
     unit,
+    read: (text) => readLength(text, scale),
     text: (length) => `${fixed(length / fieldUnits, isMm ? 2 : 1)} ${unit}`,
     field: ({ value, min, max, step, onChange, decimals = isMm ? 2 : 1, ...rest }) => ({
       ...rest,

@@ -145,4 +145,5 @@ export const arcWords = {
     'Drag its rings in the field to change these. Once a point is moved, it’s a plain arc.',
   keepItRound: 'Keep it round',
   noArcYetDrawOneIn: 'No arc yet. Draw one in the field, or start under “Draw”.',
+  pathNumbered: (number: number) => `Path ${number}`,
 } as const;

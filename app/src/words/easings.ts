@@ -44,4 +44,13 @@ export const easingsWords = {
   windsUpOver: 'Winds up over',
   goesBackBy: 'Goes back by',
   howFarItGoesBackAnd: 'how far it goes back, and until when',
+  leavesAndArrives: 'Leaves and arrives',
+  byChart: 'By chart',
+  slowAtOnePoint: 'Slow at one point',
+  curve: 'Curve',
+  settles: 'Settles',
+  windsUp: 'Winds up',
+  even: 'Even',
+  staysThenJumps: 'Stays, then jumps',
+  flowsThrough: 'Flows through',
 } as const;

@@ -49,4 +49,5 @@ export const fieldWords = {
   theField: 'The field',
   drawItsPath: 'Draw its path',
   aStrokeGivesYouAnArc: 'A stroke gives you an arc, a figure on it, and its timing.',
+  drawAStroke: 'Draw a stroke.',
 } as const;

@@ -35,4 +35,5 @@ export const shapesWords = {
   wave: 'Wave',
   waves: 'Waves',
   middleToCrest: 'Middle to crest',
+  line: 'Line',
 } as const;

@@ -32,4 +32,6 @@ export const sheetWords = {
   typeAPositiveNumber: 'Type a number greater than 0.',
   ruler: (rulerStep: string, unit: string) => `Ruler ${rulerStep} ${unit}`,
   exportIt: 'Export',
+  inUnitNotRounded: (unit: string) => `In ${unit}, not rounded`,
+  toFrame: (frame: number) => `to ${frame}`,
 } as const;

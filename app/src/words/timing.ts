@@ -109,8 +109,8 @@ export const timingWords = {
   tiedToPoint: 'Tied to point',
   itStaysWithThatPointWhen: 'It stays with that point when the arc changes.',
   untie: 'Untie',
-  pointIsUnitsAwayAlongThe: (index: number, away: string, frame: number) =>
-    `Point ${index} is ${away} units away along the arc: on frame ${frame} the figure would stand there.`,
+  pointIsAwayAlongTheArc: (index: number, away: string, frame: number) =>
+    `Point ${index} is ${away} away along the arc: on frame ${frame} the figure would stand there.`,
   moveItThere: 'Move it there',
   leaveItWhereItIs: 'Leave it where it is',
   stop: 'Stop',
@@ -174,4 +174,8 @@ export const timingWords = {
   neighboursThatFollow: 'Neighbours that follow',
   framesPicked: (picked: number) => `${picked} frames picked`,
   withExposure: (ranges: number) => `${ranges} with exposure`,
+  skipAndCloseTheGap: 'Skip and close the gap',
+  framesInMove: (from: number, to: number) => `frames ${from} → ${to}`,
+  atFrame: (frame: number) => `frame ${frame}`,
+  onFrames: (frames: string) => `on ${frames}`,
 } as const;

@@ -9,4 +9,5 @@ export const transportWords = {
   lastFrame: 'Last frame',
   pause: 'Pause',
   play: 'Play',
+  ofFrames: (lengthFrames: number) => ` of ${lengthFrames}`,
 } as const;

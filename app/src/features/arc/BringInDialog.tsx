@@ -36,7 +36,7 @@ const MOST_AT_ONCE = 20;
 const pathsIn = (text: string): readonly DrawnPath[] =>
   text.trimStart().startsWith('<')
     ? readSvgDrawing(text)
-    : readPathData(text).map((path, i) => ({ ...path, name: `Path ${i + 1}` }));
+    : readPathData(text).map((path, i) => ({ ...path, name: words.pathNumbered(i + 1) }));
 
 /** Arcs from an SVG drawing or from path data. Anything that cannot be read is said, and nothing changes. */
 export function BringInDialog({ onClose }: { readonly onClose: () => void }) {

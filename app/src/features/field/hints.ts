@@ -11,7 +11,7 @@ const GRIPS: Record<Grip, string> = {
 };
 
 const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
-  stroke: 'Draw a stroke.',
+  stroke: words.drawAStroke,
   points: words.tapToPlaceAPointDrag,
   centre: words.tapTheCentreToTurnAnd,
   calibrate: words.drawALineOverSomethingWhose,

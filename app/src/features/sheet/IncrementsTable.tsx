@@ -18,7 +18,8 @@ import { settingsChanged } from '../../store/settingsSlice';
 import type { RootState } from '../../store/store';
 import { chosenIn } from '../../store/timingSelection';
 import { useLayout } from '../../ui/layout';
-import { fixed, readNumber } from '../../ui/numbers';
+import { useLengths } from '../../store/lengths';
+import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
@@ -228,15 +229,23 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const { incrementMoves } = useSettings();
+  const lengths = useLengths();
   const [text, setText] = useState<string | null>(null);
   const finish = (): void => {
     if (text === null) return;
     setText(null);
-    const typed = readNumber(text);
+    const read = lengths.read(text);
+    const typed = typeof read === 'number' ? read : null;
     const move = activeMoveIn(store.getState());
     const arcLength = tableIn(store.getState())?.arcLength;
     if (typed === null && text.trim() !== '')
-      dispatch(messageShown(words.isNotANumberTheIncrement(text.slice(0, 20), frameNumber(frame))));
+      dispatch(
+        messageShown(
+          read !== null && typeof read !== 'number'
+            ? read.problem
+            : words.isNotANumberTheIncrement(text.slice(0, 20), frameNumber(frame)),
+        ),
+      );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
     edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });
   };

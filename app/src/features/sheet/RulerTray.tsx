@@ -1,6 +1,8 @@
+import type { LengthScale } from '@humble/core';
 import { sheetWords as words } from '../../words/sheet';
 import { useState } from 'react';
 import { View } from 'react-native';
+import { lengthsFor } from '../../store/lengths';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { readNumber, writeNumber } from '../../ui/numbers';
@@ -23,8 +25,8 @@ const MOST_SCALE = 1e5;
 /** Units of the sheet, the scale that millimetres need, and the step of the ruler. */
 export const RulerTray = ({ onClose }: { readonly onClose: () => void }) => (
   <Tray title={words.rulerAndUnits} closes={words.closeTheRuler} onClose={onClose}>
-    <Scale />
     <Step />
+    <Scale />
     <View className="flex-row">
       <Button label={words.done} kind="brass" onPress={onClose} />
     </View>
@@ -55,6 +57,7 @@ function Scale() {
           label={words.widthOfTheFieldOnSet}
           unit={words.mm}
           value={known ? width / unitsPerMm : null}
+          read={readMillimetres}
           isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
           onChange={(mm) => edit('setScale', { unitsPerMm: width / mm, units: 'mm' })}
         />
@@ -102,22 +105,32 @@ function Step() {
   );
 }
 
+/** A length in any unit of a ruler, as millimetres. */
+function readMillimetres(text: string): number | null {
+  const typed = lengthsFor(MILLIMETRES).read(text);
+  return typeof typed === 'number' ? typed : null;
+}
+
+const MILLIMETRES: LengthScale = { unit: 'mm', fieldUnits: 1, unitsPerMm: 1 };
+
 interface TypedNumberProps {
   readonly label: string;
   readonly unit?: string;
   readonly value: number | null;
+  /** What typed text stands for; a number where it is left out. */
+  readonly read?: (text: string) => number | null;
   readonly isRight: (value: number) => boolean;
   readonly onChange: (value: number) => void;
 }
 
 /** A number that may not be there yet. Nonsense is said and changes nothing. */
-function TypedNumber({ label, unit, value, isRight, onChange }: TypedNumberProps) {
+function TypedNumber({ label, unit, value, read = readNumber, isRight, onChange }: TypedNumberProps) {
   const written = value === null ? '' : writeNumber(value, 3);
   const [text, setText] = useState(written);
   const [error, setError] = useState<string>();
   const finish = (): void => {
     if (text === written || text.trim() === '') return;
-    const typed = readNumber(text);
+    const typed = read(text);
     if (typed !== null && isRight(typed)) {
       setError(undefined);
       onChange(typed);

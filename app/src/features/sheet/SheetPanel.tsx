@@ -16,7 +16,9 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
   const [isOpen, setOpen] = useState(false);
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
   const label =
-    sheet.rulerStep === null ? `In ${unit}, not rounded` : words.ruler(writeNumber(sheet.rulerStep, 3), unit);
+    sheet.rulerStep === null
+      ? words.inUnitNotRounded(unit)
+      : words.ruler(writeNumber(sheet.rulerStep, 3), unit);
   return (
     <View className="flex-1">
       <View className="flex-row items-center justify-between gap-2 px-4 pb-2">

@@ -1,3 +1,4 @@
+import { sheetWords as words } from '../../words/sheet';
 import { frameNumber, type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core';
 import { createColumnHelper } from '@tanstack/react-table';
 import type { TableLine } from './lines';
@@ -54,7 +55,7 @@ export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | '
   const ruled = (value: number): string => fixed(value, decimalsOf(ruler));
   return [
     column(
-      (row, isClosing) => (isClosing ? `to ${frameNumber(1)}` : String(frameNumber(row.frame))),
+      (row, isClosing) => (isClosing ? words.toFrame(frameNumber(1)) : String(frameNumber(row.frame))),
       'frame',
       'frame',
       ({ frame, isCut }) => (isCut ? 'out' : String(frameNumber(frame))),

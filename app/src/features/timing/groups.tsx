@@ -59,7 +59,7 @@ export function MarkSummary() {
   );
   return (
     <NumericText tone="soft" numberOfLines={1}>
-      {marks === '' ? `frame ${frameNumber(frame)}` : `on ${marks}`}
+      {marks === '' ? words.atFrame(frameNumber(frame)) : words.onFrames(marks)}
     </NumericText>
   );
 }

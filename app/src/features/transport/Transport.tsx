@@ -113,7 +113,11 @@ function FrameCount({ lengthFrames, rate, mostRoom }: FrameCountProps) {
     >
       <NumericText size="title" strong numberOfLines={1}>
         {frameNumber(frame)}
-        {total && <NumericText tone="soft" size={total}>{` of ${lengthFrames}`}</NumericText>}
+        {total && (
+          <NumericText tone="soft" size={total}>
+            {words.ofFrames(lengthFrames)}
+          </NumericText>
+        )}
       </NumericText>
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
         {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}

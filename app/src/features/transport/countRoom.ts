@@ -1,3 +1,4 @@
+import { transportWords as words } from '../../words/transport';
 /** A letter of Spline Sans Mono is so much of its size wide. */
 const ADVANCE = 0.6;
 const SIZES = { title: 20, small: 14, tiny: 12 } as const;
@@ -20,7 +21,8 @@ export interface CountRoom {
 export function countRoom(room: number, lengthFrames: number, seconds: string, rate: string): CountRoom {
   const digits = String(lengthFrames).length;
   const frame = widthOf(digits, 'title');
-  const besides = (size: 'small' | 'tiny'): number => frame + widthOf(` of ${lengthFrames}`.length, size);
+  const besides = (size: 'small' | 'tiny'): number =>
+    frame + widthOf(words.ofFrames(lengthFrames).length, size);
   const total = (['small', 'tiny'] as const).find((size) => besides(size) <= room) ?? null;
   const withRate = widthOf(`${seconds} s at ${rate}`.length, 'tiny');
   const showsRate = withRate <= room;

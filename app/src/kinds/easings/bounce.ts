@@ -11,7 +11,7 @@ function firstTop({ count, restitution }: EasingOf<'bounce'>): number {
 }
 
 export const bounce: EasingDescriptor<EasingOf<'bounce'>> = {
-  name: 'Bounces',
+  name: words.bounces,
   inWords: ({ count }) => words.bouncesInWords(count),
   sentence: () => words.fallsOntoTheMarkAndBounces,
   numbers: (easing) => [

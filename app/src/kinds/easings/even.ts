@@ -3,6 +3,6 @@ import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const even: EasingDescriptor<EasingOf<'even'>> = {
-  name: 'Even',
+  name: words.even,
   sentence: () => words.theSameIncrementOnEveryFrame,
 };

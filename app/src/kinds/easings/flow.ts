@@ -3,6 +3,6 @@ import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const flow: EasingDescriptor<EasingOf<'flow'>> = {
-  name: 'Flows through',
+  name: words.flowsThrough,
   sentence: () => words.passesThroughItsMarksWithoutA,
 };

@@ -4,7 +4,7 @@ import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve } from './numbers';
 
 export const ramped: EasingDescriptor<EasingOf<'ramped'>> = {
-  name: 'Leaves and arrives',
+  name: words.leavesAndArrives,
   shortName: ({ ramp }) => (ramp === 'steady' ? words.steady : words.soft),
   inWords: ({ ramp, leaveFrames, arriveFrames }) =>
     words.leavesOverArrivesOver(ramp === 'steady' ? words.steady : words.soft, leaveFrames, arriveFrames),

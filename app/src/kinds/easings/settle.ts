@@ -4,7 +4,7 @@ import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve, percent, rounded } from './numbers';
 
 export const settle: EasingDescriptor<EasingOf<'settle'>> = {
-  name: 'Settles',
+  name: words.settles,
   inWords: ({ swings }) => words.settlesInSwings(swings),
   sentence: () => words.swingsPastTheMarkAndComes,
   numbers: (easing) => [

@@ -24,7 +24,7 @@ function slowestAt(easing: Easing, frames: number): number {
 const slowestShare = (strength: number): number => (1 - strength) / (1 + strength);
 
 export const slowPlace: EasingDescriptor<EasingOf<'slow-place'>> = {
-  name: 'Slow at one point',
+  name: words.slowAtOnePoint,
   inWords: ({ at, strength }) =>
     words.slowAtDownTo(fixed(at * 100, 0), fixed(slowestShare(strength) * 100, 0)),
   sentence: () => words.slowestAtOnePointAlongThe,

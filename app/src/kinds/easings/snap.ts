@@ -3,6 +3,6 @@ import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const snap: EasingDescriptor<EasingOf<'snap'>> = {
-  name: 'Stays, then jumps',
+  name: words.staysThenJumps,
   sentence: () => words.staysPutThenJumpsToThe,
 };

@@ -3,6 +3,6 @@ import type { EasingOf } from '@humble/core';
 import type { EasingDescriptor } from './easingDescriptor';
 
 export const ticks: EasingDescriptor<EasingOf<'ticks'>> = {
-  name: 'By chart',
+  name: words.byChart,
   sentence: () => words.aChartWithAPositionFor,
 };

@@ -5,7 +5,7 @@ import type { EasingDescriptor } from './easingDescriptor';
 import { clamp, onCurve, percent, rounded } from './numbers';
 
 export const windUp: EasingDescriptor<EasingOf<'wind-up'>> = {
-  name: 'Winds up',
+  name: words.windsUp,
   inWords: ({ back, backFrames }) => words.backByOver(fixed(back * 100, 0), fixed(backFrames, 1)),
   sentence: () => words.goesBackALittleFirstThen,
   numbers: (easing, frames) => [

@@ -68,7 +68,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
               onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: false }),
             },
             {
-              label: 'Skip and close the gap',
+              label: words.skipAndCloseTheGap,
               icon: Shrink,
               onPress: () => edit('skipExposure', { moveId, frame: on, closesUp: true }),
             },

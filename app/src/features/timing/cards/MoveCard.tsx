@@ -134,7 +134,9 @@ export function MoveSummary() {
   const move = useThrottledFramesOfMove();
   return (
     move && (
-      <NumericText tone="soft">{`frames ${frameNumber(firstFrame(move))} → ${frameNumber(lastFrame(move))}`}</NumericText>
+      <NumericText tone="soft">
+        {words.framesInMove(frameNumber(firstFrame(move)), frameNumber(lastFrame(move)))}
+      </NumericText>
     )
   );
 }

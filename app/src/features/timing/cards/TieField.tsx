@@ -1,3 +1,4 @@
+import { useLengths } from '../../../store/lengths';
 import { timingWords as words } from '../../../words/timing';
 import {
   frameNumber,
@@ -105,9 +106,10 @@ interface QuestionProps {
 }
 
 function Question({ far: { index, away }, mark, onTie, onCancel }: QuestionProps) {
+  const lengths = useLengths();
   return (
     <View role="alert" className="gap-2">
-      <Words>{words.pointIsUnitsAwayAlongThe(index + 1, fixed(away, 1), frameNumber(mark.frame))}</Words>
+      <Words>{words.pointIsAwayAlongTheArc(index + 1, lengths.text(away), frameNumber(mark.frame))}</Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label={words.moveItThere} kind="brass" onPress={onTie} />
         <Button label={words.leaveItWhereItIs} onPress={onCancel} />
