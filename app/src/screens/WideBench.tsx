@@ -15,10 +15,10 @@ import { PanelArea } from './PanelArea';
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
 /** Share of the window's height that the desk has before it is dragged: the paper keeps more than 45 %. */
-const DESK_SHARE = 0.345;
+const DESK_SHARE = 0.33;
 /** Width of the panel before it is dragged; on a narrow screen it leaves more to the paper. */
 const PANEL_PX = 368;
-const NARROW_PANEL_PX = 296;
+const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
 const RULER_PX = 134;

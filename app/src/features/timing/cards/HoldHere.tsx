@@ -14,8 +14,8 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
   const { takesLater } = useSettings();
   const [frames, setFrames] = useState(FRESH_HOLD);
   return (
-    <View className="mt-1 flex-row items-end gap-3">
-      <View className="min-w-0 flex-1">
+    <View className="mt-1 flex-row flex-wrap items-end gap-x-3">
+      <View className="min-w-[132px] flex-1">
         <NumberField
           label={words.holdFor}
           unit={words.frames}
@@ -26,7 +26,7 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
           isStacked
         />
       </View>
-      <View className="min-w-0 flex-1 pb-1">
+      <View className="pb-1">
         <Button
           label={words.holdFromFrame(frameNumber(frame))}
           onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}

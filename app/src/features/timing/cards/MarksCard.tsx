@@ -79,12 +79,9 @@ function NoMark() {
         ) : (
           <Button label={words.addAMark} icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
         )}
-        <Button
-          label={words.pasteMarks}
-          icon={ClipboardPaste}
-          disabled={!copied}
-          onPress={() => dispatch(pasteMarks())}
-        />
+        {copied && (
+          <Button label={words.pasteMarks} icon={ClipboardPaste} onPress={() => dispatch(pasteMarks())} />
+        )}
       </View>
       <HoldHere move={move} frame={frame} />
       <Together />

@@ -14,7 +14,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useAppStore, useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
-import { fixed } from '../../../ui/numbers';
 import { NumberField } from '../../../ui/NumberField';
 import { Words } from '../../../ui/Words';
 
