@@ -115,7 +115,11 @@ function GroupsInSections({ step, groups, top }: PanelGroupsProps) {
             title={label}
             summary={Summary && <Summary />}
             isOpen={isOpen}
-            onToggle={() => dispatch(groupFolded({ step, group: name, isFolded: isOpen }))}
+            onToggle={() =>
+              dispatch(
+                isOpen ? groupFolded({ step, group: name }) : groupBroughtForward({ step, group: name }),
+              )
+            }
           >
             <Content />
           </FoldingSection>

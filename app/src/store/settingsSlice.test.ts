@@ -1,4 +1,6 @@
 import {
+  groupBroughtForward,
+  groupFolded,
   loadSettings,
   settingsChanged,
   settingsReducer,
@@ -56,4 +58,13 @@ test('a browser that keeps nothing still works', () => {
   const settings = loadSettings();
   expect(settings.ghosts).toEqual({ before: 3, after: 2, every: 2 });
   expect(() => storeSettings(settings)).not.toThrow();
+});
+
+test('a group that comes forward is shown and unfolded; folding it leaves the one in front', () => {
+  const forward = settingsReducer(fresh(), groupBroughtForward({ step: 'arc', group: 'place' }));
+  expect(forward).toMatchObject({ groupInFront: { arc: 'place' }, groupsOpen: { 'arc place': true } });
+  const folded = settingsReducer(forward, groupFolded({ step: 'arc', group: 'place' }));
+  expect(folded).toMatchObject({ groupInFront: { arc: 'place' }, groupsOpen: { 'arc place': false } });
+  storeSettings(folded);
+  expect(loadSettings()).toEqual(folded);
 });

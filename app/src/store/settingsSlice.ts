@@ -216,10 +216,8 @@ const settings = createSlice({
     }),
     groupFolded: (
       state,
-      {
-        payload: { step, group, isFolded },
-      }: PayloadAction<{ readonly step: string; readonly group: string; readonly isFolded: boolean }>,
-    ) => ({ ...state, groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: !isFolded } }),
+      { payload: { step, group } }: PayloadAction<{ readonly step: string; readonly group: string }>,
+    ) => ({ ...state, groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: false } }),
   },
 });
 
