@@ -70,7 +70,12 @@ module.exports = {
       ],
       'The server stands on the core.',
     ),
-    only('words-beneath-all', '^app/src/words/', ['^app/src/words/'], 'What the interface says knows nothing of it.'),
+    only(
+      'words-beneath-all',
+      '^app/src/words/',
+      ['^app/src/words/'],
+      'What the interface says knows nothing of it.',
+    ),
     only('ui-beneath-all', '^app/src/ui/', ['^app/src/(ui|words)/'], 'The design system knows no shot.'),
     only(
       'kinds-on-core',
