@@ -35,7 +35,14 @@ test('a card that takes too long is a plain one, and a document that does is ref
   const threads = startThreads(__dirname, { cardMs: 1, checkMs: 1 });
   const columns = { document: JSON.stringify(heavyShot({ points: 2000 })), width: 1920, height: 1080 };
   const card = await threads.drawCard({ ...columns, name: '', film: '', lengthFrames: 24, rate: 24 });
-  expect(card).toEqual({ width: 1920, height: 1080, arcs: [], ticks: '', ghosts: [] });
+  expect(card).toEqual({
+    width: 1920,
+    height: 1080,
+    backdrop: null,
+    arcs: [],
+    ticks: '',
+    ghosts: [],
+  });
   await expect(threads.openDocument(columns.document)).rejects.toMatchObject({
     status: 422,
     message: 'This shot is too large to be checked. Split it into several shots.',
