@@ -76,7 +76,9 @@ export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } fr
 export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
+export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
+export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';

@@ -138,7 +138,15 @@ export const edits = {
 
   setTurning: (
     shot: Shot,
-    { moveId, ...turning }: { moveId: string } & Partial<Pick<Move, 'turnsWithArc' | 'correctionDeg'>>,
+    {
+      moveId,
+      ...turning
+    }: { moveId: string } & Partial<
+      Pick<
+        Move,
+        'turnsWithArc' | 'correctionDeg' | 'mirrored' | 'backwards' | 'smoothFrames' | 'lean' | 'sizesApart'
+      >
+    >,
   ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
 
   /** What a move holds on to when its arc changes shape. */

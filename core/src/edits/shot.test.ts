@@ -135,7 +135,7 @@ describe('the picture on the card', () => {
 
 test('a stand-in sits with its pivot on the arc', () => {
   const transform = standInTransform(STAND_INS.lantern, 220, { x: 10, y: 20 }, 45);
-  expect(transform).toBe('translate(10 20) rotate(45) scale(2) translate(-35 -4)');
+  expect(transform).toBe('translate(10 20) rotate(45) scale(2 2) translate(-35 -4)');
   const place = pointAtDistance(line, arcLength(line));
   expect(place.x).toBe(120);
 });

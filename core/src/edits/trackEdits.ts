@@ -2,7 +2,14 @@ import type { Easing, Shot } from '../model/schema';
 import { changeMove } from '../model/parts';
 import type { OfMove } from '../timing/moveChange';
 import type { TrackName } from '../timing/tracks';
-import { withKeyEasing, withKeyOn, withKeysMoved, withoutKeys } from '../timing/tracks/keyEdits';
+import type { Growth } from '../timing/tracks/growth';
+import {
+  withKeyEasing,
+  withKeyGrowth,
+  withKeyOn,
+  withKeysMoved,
+  withoutKeys,
+} from '../timing/tracks/keyEdits';
 
 type OfTrack = OfMove & { readonly track: TrackName };
 type OfKeys = OfTrack & { readonly keyIds: readonly string[] };
@@ -31,4 +38,8 @@ export const trackEdits = {
   /** Easing from keys to those after them. */
   setKeyEasing: (shot: Shot, { moveId, track, keyIds, easing }: OfKeys & { easing: Easing }): Shot =>
     changeMove(shot, moveId, (move) => withKeyEasing(move, track, keyIds, easing)),
+
+  /** How the value grows from keys to those after them, in tracks of sizes. */
+  setKeyGrowth: (shot: Shot, { moveId, track, keyIds, growth }: OfKeys & { growth: Growth }): Shot =>
+    changeMove(shot, moveId, (move) => withKeyGrowth(move, track, keyIds, growth)),
 } as const;

@@ -1,6 +1,7 @@
 import { freshRamp } from '../timing/easings/ramped';
 import { NO_KEYS } from '../timing/tracks';
 import { freshId } from '../model/ids';
+import { PLAIN_FACING } from '../model/plainFacing';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import { type Arc, type Easing, type Shot } from '../model/schema';
 import { lastFrameFor } from '../model/limits';
@@ -47,6 +48,7 @@ export function withFigureOn(shot: Shot, arc: Arc): Shot {
         framesHeld: 1,
         turnsWithArc: true,
         correctionDeg: 0,
+        ...PLAIN_FACING,
         keeps: 'fractions',
         acted: null,
         tracks: NO_KEYS,

@@ -32,12 +32,13 @@ export interface ShotCard {
     readonly x: number;
     readonly y: number;
     readonly headingDeg: number;
+    readonly isMirrored: boolean;
     readonly strength: number;
   }[];
 }
 
 /** Grows when cards are made otherwise, so that those that are kept are made anew. */
-export const CARD_VERSION = 2;
+export const CARD_VERSION = 3;
 /** The most a card weighs as JSON, bytes: a list of many shots stays light. */
 export const CARD_BYTES = 4096;
 
@@ -104,12 +105,13 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const stood = standingsOn(shot, move, spread(frames, detail.ghosts));
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: stood.map(({ x, y, headingDeg }, i) => ({
+    ghosts: stood.map(({ x, y, headingDeg, sizePercent }, i) => ({
       standIn: artwork.standIn,
-      figureHeight: height,
+      figureHeight: Number(((height * sizePercent) / 100).toFixed(1)),
       x: round(x),
       y: round(y),
       headingDeg: Number(headingDeg.toFixed(1)),
+      isMirrored: move.mirrored,
       strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
     })),
   };

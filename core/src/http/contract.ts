@@ -45,6 +45,7 @@ const cardSchema = z.object({
       x: z.number(),
       y: z.number(),
       headingDeg: z.number(),
+      isMirrored: z.boolean(),
       strength: z.number(),
     }),
   ),

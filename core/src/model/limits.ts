@@ -39,3 +39,6 @@ export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
 
 /** The most shots that a film may have in one file. */
 export const MOST_SHOTS_OF_FILM = 1_000;
+
+/** A heading or a lean is smoothed over at most so many frames. */
+export const MOST_SMOOTH_FRAMES = 240;

@@ -69,6 +69,29 @@ const toVersion6: Migration = (data) => ({
   moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, tracks: { turn: [] } })),
 });
 
+/** Version 7 adds tracks of size and opacity, how values grow, and how a figure mirrors, smooths, leans and goes back. */
+const toVersion7: Migration = (data) => ({
+  ...data,
+  version: 7,
+  moves: each((data as { moves?: Parts }).moves, (move) => {
+    const { turn } = ((move as { tracks?: unknown }).tracks ?? {}) as { turn?: unknown };
+    return {
+      ...move,
+      mirrored: false,
+      backwards: 'keeps',
+      smoothFrames: 0,
+      lean: { by: 'none', mostDeg: 12, smoothFrames: 6 },
+      sizesApart: false,
+      tracks: {
+        turn: each(turn, (key) => ({ ...key, growth: 'even' })),
+        size: [],
+        sizeDown: [],
+        opacity: [],
+      },
+    };
+  }),
+});
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
@@ -76,6 +99,7 @@ const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [3, toVersion4],
   [4, toVersion5],
   [5, toVersion6],
+  [6, toVersion7],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

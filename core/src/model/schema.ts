@@ -10,6 +10,7 @@ import {
   LONGEST_NAME,
   LONGEST_SHOT,
   MOST_PARTS,
+  MOST_SMOOTH_FRAMES,
   MOST_POINTS,
   RATE,
   FURTHEST,
@@ -73,6 +74,20 @@ export const moveSchema = timingSchema.extend({
   arcId: id(z),
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
+  /** Whether the figure is seen in a mirror, so that it looks the other way without standing on its head. */
+  mirrored: z.boolean(),
+  /** Going back along its arc it keeps facing along it, or faces the way it goes. */
+  backwards: z.enum(['keeps', 'faces']),
+  /** Its heading is smoothed over so many frames. */
+  smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  /** How it leans into bends by itself. */
+  lean: z.object({
+    by: z.enum(['none', 'most', 'physics']),
+    mostDeg: z.number().min(-180).max(180),
+    smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  }),
+  /** Whether it is sized down by a track of its own; else by the same as across. */
+  sizesApart: z.boolean(),
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),

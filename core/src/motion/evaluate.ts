@@ -3,6 +3,7 @@ import { ShotError } from '../model/errors';
 import { nearestAbout } from '../arc/nearestPoint';
 import { shownFrames } from '../exposure/exposures';
 import type { Arc, Figure, Move, Shot } from '../model/schema';
+import { facingOf, leanOf, type LeanUnits } from './facing';
 import { fractionsOnFrames } from '../timing/placeInTime';
 import { type TrackValues, valuesOnFrames } from '../timing/tracks/trackValues';
 
@@ -63,7 +64,7 @@ function sameAround(arcDistance: Float64Array, before: Float64Array | undefined)
   return (i) => isSame(i) && isSame(i - 1) && isSame(i + 1);
 }
 
-function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
+function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, units: LeanUnits) {
   const arcDistance = new Float64Array(frameCount);
   const x = new Float64Array(frameCount);
   const y = new Float64Array(frameCount);
@@ -95,8 +96,11 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number) {
     }
     const stoodStill = i > 0 && Math.abs(s - arcDistance[i - 1]!) <= same;
     direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
-    heading[i] = (move.turnsWithArc ? direction[i]! : 0) + move.correctionDeg + tracks.turn[i]!;
   }
+  const facing = move.turnsWithArc ? facingOf(move, arcDistance, direction, same) : null;
+  const lean = leanOf(move, arc, arcDistance, units);
+  for (let i = 0; i < frameCount; i++)
+    heading[i] = (facing?.[i] ?? 0) + move.correctionDeg + tracks.turn[i]! + (lean?.[i] ?? 0);
   // What is put by hand below is no place on the arc.
   if (move.overrides.length === 0) lastOn.set(measure, { arcDistance, x, y, tangent });
   const plan = move.overrides.length > 0 ? arcDistance.slice() : arcDistance;
@@ -125,6 +129,8 @@ interface Known {
   readonly arc: Arc;
   readonly figure: Figure;
   readonly frameCount: number;
+  /** What a lean by physics was worked out with; null where it does not matter. */
+  readonly units: LeanUnits | null;
   readonly travel: Travel;
 }
 
@@ -152,7 +158,14 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
   const { arc, figure } = moveParts(shot, move);
   const frameCount = shot.lengthFrames;
   const known = travels.get(move);
-  if (known && known.arc === arc && known.figure === figure && known.frameCount === frameCount)
+  const units = { rate: shot.rate, unitsPerMm: shot.field.unitsPerMm };
+  if (
+    known &&
+    known.arc === arc &&
+    known.figure === figure &&
+    known.frameCount === frameCount &&
+    (!known.units || (known.units.rate === units.rate && known.units.unitsPerMm === units.unitsPerMm))
+  )
     return known.travel;
   const measure = measureArc(arc);
   const travel: Travel = {
@@ -160,9 +173,15 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
     arc,
     figure,
     arcLength: measure.length,
-    ...sample(move, arc, measure, frameCount),
+    ...sample(move, arc, measure, frameCount, units),
   };
-  travels.set(move, { arc, figure, frameCount, travel });
+  travels.set(move, {
+    arc,
+    figure,
+    frameCount,
+    units: move.lean.by === 'physics' ? units : null,
+    travel,
+  });
   return travel;
 }
 

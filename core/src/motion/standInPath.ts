@@ -1,4 +1,5 @@
 import type { Vector } from '../arc/vector';
+import { PLAIN_SCALE, type Scale } from './scale';
 import type { StandIn } from './standIns';
 
 /** A silhouette taken apart: a letter for each command, and all coordinates in one row. */
@@ -35,6 +36,7 @@ export function standingPath(
   heightInField: number,
   pivotPoint: Vector,
   headingDeg: number,
+  { across, down }: Scale = PLAIN_SCALE,
 ): string {
   const { commands, coordinates } = outlineOf(standIn);
   const k = heightInField / standIn.height;
@@ -45,8 +47,8 @@ export function standingPath(
   for (const command of commands) {
     path += command;
     for (const end = at + COORDINATES[command]!; at < end; at += 2) {
-      const x = coordinates[at]! - standIn.pivot.x;
-      const y = coordinates[at + 1]! - standIn.pivot.y;
+      const x = (coordinates[at]! - standIn.pivot.x) * across;
+      const y = (coordinates[at + 1]! - standIn.pivot.y) * down;
       path += `${Math.round((pivotPoint.x + x * cos - y * sin) * FINENESS) / FINENESS} ${Math.round((pivotPoint.y + x * sin + y * cos) * FINENESS) / FINENESS} `;
     }
   }

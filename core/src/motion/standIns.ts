@@ -1,5 +1,6 @@
 import type { Vector } from '../arc/vector';
 import type { StandInName } from '../model/schema';
+import { PLAIN_SCALE, type Scale } from './scale';
 
 /** Tones a stand-in is drawn in; the interface gives them their colours by theme. */
 export type Tone = 'ink' | 'paper' | 'brass';
@@ -101,14 +102,15 @@ export const STAND_INS: Readonly<Record<StandInName, StandIn>> = {
   },
 };
 
-/** SVG transform that puts a stand-in of a given height with its pivot at a place, turned by a heading. */
+/** SVG transform that puts a stand-in of a given height with its pivot at a place, sized and turned about it. */
 export function standInTransform(
   { height: drawnHeight, pivot }: StandIn,
   heightInField: number,
   pivotPoint: Vector,
   headingDeg: number,
+  { across, down }: Scale = PLAIN_SCALE,
 ): string {
   const k = heightInField / drawnHeight;
   const n = (value: number): number => Number(value.toFixed(3));
-  return `translate(${n(pivotPoint.x)} ${n(pivotPoint.y)}) rotate(${n(headingDeg)}) scale(${Number(k.toFixed(5))}) translate(${-pivot.x} ${-pivot.y})`;
+  return `translate(${n(pivotPoint.x)} ${n(pivotPoint.y)}) rotate(${n(headingDeg)}) scale(${Number((k * across).toFixed(5))} ${Number((k * down).toFixed(5))}) translate(${-pivot.x} ${-pivot.y})`;
 }

@@ -2,6 +2,7 @@ import { anyTimingEdit } from '../testing/anyTimingEdit';
 import {
   anyArc,
   arcOf,
+  circle,
   corner,
   everyEasing,
   markAt,
@@ -67,4 +68,21 @@ test('a frame that was put by hand stands off the arc by as much', () => {
     { x: expect.closeTo(40, 9), y: 0 },
     { x: expect.closeTo(53, 9), y: -8 },
   ]);
+});
+
+test('a heading that hangs on the frames about it is the same on a single one', () => {
+  const bend = withMarks(shotAlong(circle(300), 30), markAt(1, 0), markAt(12, 0.6), markAt(30, 0.2));
+  const { id: moveId } = onlyMove(bend);
+  const shot = edits.setTurning(bend, {
+    moveId,
+    backwards: 'faces',
+    smoothFrames: 7,
+    lean: { by: 'most', mostDeg: 20, smoothFrames: 5 },
+  });
+  const sized = edits.setKey(shot, { moveId, track: 'size', frame: 9, value: 40 });
+  const { heading, tracks } = evaluateMove(sized, onlyMove(sized));
+  for (const { frame, headingDeg, sizePercent } of standingsOn(sized, onlyMove(sized), [1, 9, 13, 30])) {
+    expect(headingDeg).toBe(heading[frame - 1]);
+    expect(sizePercent).toBe(tracks.size[frame - 1]);
+  }
 });

@@ -3,7 +3,7 @@ import type { Move, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
 import { trackValueAt } from '../timing/tracks/trackValues';
-import { distanceOn, moveParts, SAME_PLACE } from './evaluate';
+import { distanceOn, evaluateMove, moveParts, SAME_PLACE } from './evaluate';
 
 /** Where a figure stands on one frame. */
 export interface Standing {
@@ -14,7 +14,12 @@ export interface Standing {
   /** Direction of the arc, degrees clockwise as seen; it stays through a hold. */
   readonly directionDeg: number;
   readonly headingDeg: number;
+  /** Size across, percent. */
+  readonly sizePercent: number;
 }
+
+const hasFacingOfItsOwn = ({ backwards, smoothFrames, lean }: Move): boolean =>
+  backwards !== 'keeps' || smoothFrames > 1 || lean.by !== 'none';
 
 /** The first frame of the span that holds at a frame, to step over a long hold at once; else the frame itself. */
 function heldSince(move: Move, f: number): number {
@@ -56,6 +61,8 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
     return at.headingDeg;
   };
 
+  // A heading that hangs on the frames about it, or on all of them, is worked out with all of them.
+  const whole = hasFacingOfItsOwn(move) ? evaluateMove(shot, move).heading : null;
   const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
   return frames.map((frame) => {
     const directionDeg = directionOn(frame);
@@ -67,9 +74,11 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
       y: at.y + dy,
       directionDeg,
       headingDeg:
+        whole?.[frame - 1] ??
         (move.turnsWithArc ? directionDeg : 0) +
-        move.correctionDeg +
-        trackValueAt('turn', move.tracks.turn, frame),
+          move.correctionDeg +
+          trackValueAt('turn', move.tracks.turn, frame),
+      sizePercent: trackValueAt('size', move.tracks.size, frame),
     };
   });
 }

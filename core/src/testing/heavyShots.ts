@@ -2,6 +2,7 @@ import type { PointShape } from '../arc/smoothing';
 import { withIds } from '../arc/wholeArc';
 import { freshShot } from '../model/freshShot';
 import { NO_KEYS } from '../timing/tracks';
+import { PLAIN_FACING } from '../model/plainFacing';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import type { Arc, Figure, Mark, Move, Shot } from '../model/schema';
 
@@ -83,6 +84,7 @@ export function heavyShot(some: Partial<HeavyShot>): Shot {
     arcId: 'arc1',
     turnsWithArc: true,
     correctionDeg: 0,
+    ...PLAIN_FACING,
     tracks: NO_KEYS,
     keeps: 'fractions',
     acted: null,

@@ -4,10 +4,13 @@ import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
 import type { Zod } from '../../model/zod';
 import { easingUnion } from '../easings';
 import type { TrackDefinition } from './trackDefinition';
+import { GROWTHS } from './growth';
+import { opacity } from './opacity';
+import { size, sizeDown } from './size';
 import { turn } from './turn';
 
 /** The table of tracks. */
-const definitions = [turn] as const;
+const definitions = [turn, size, sizeDown, opacity] as const;
 
 export type TrackName = (typeof definitions)[number]['name'];
 
@@ -18,8 +21,8 @@ export const TRACKS: readonly TrackDefinition<TrackName>[] = definitions;
 export const trackDefinition = (name: TrackName): TrackDefinition<TrackName> =>
   TRACKS.find((track) => track.name === name)!;
 
-/** A value on a frame. `easing` belongs to the frames from here to the next key. */
-const keySchema = (z: Zod, { range: [least, most] }: TrackDefinition) =>
+/** A value on a frame. `easing` and `growth` belong to the frames from here to the next key. */
+const keySchema = (z: Zod, { range: [least, most], grows }: TrackDefinition) =>
   z.object({
     id: id(z),
     frame: z
@@ -29,6 +32,7 @@ const keySchema = (z: Zod, { range: [least, most] }: TrackDefinition) =>
       .max(LONGEST_SHOT + 1),
     value: z.number().min(least).max(most),
     easing: easingUnion(z),
+    growth: z.enum(GROWTHS).refine((growth) => grows || growth === 'even', 'this track grows evenly'),
   });
 
 /** For each track of the table what `of` says of it. */

@@ -4,6 +4,7 @@ import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
 import type { Easing, Key, Move } from '../../model/schema';
 import { splitEasing } from '../splitEasing';
 import { type TrackName, trackDefinition } from '.';
+import type { Growth } from './growth';
 import { trackValueAt } from './trackValues';
 
 const EVEN: Easing = { kind: 'even' };
@@ -43,6 +44,7 @@ export function withKeyOn(move: Move, track: TrackName, frame: number, value?: n
     frame,
     value: inRange(track, value ?? trackValueAt(track, keys, frame)),
     easing: EVEN,
+    growth: 'even',
   };
   const i = keys.findIndex((key) => key.frame > frame);
   const [from, to] = [keys[i - 1], keys[i]];
@@ -52,7 +54,7 @@ export function withKeyOn(move: Move, track: TrackName, frame: number, value?: n
   return withKeys(move, track, [
     ...keys.slice(0, i - 1),
     { ...from, easing: before },
-    { ...fresh, easing: after },
+    { ...fresh, easing: after, growth: from.growth },
     ...keys.slice(i),
   ]);
 }
@@ -112,3 +114,18 @@ export const withKeyEasing = (
     track,
     move.tracks[track].map((key) => (keyIds.includes(key.id) ? { ...key, easing } : key)),
   );
+
+/** The move with another growth from some keys to those after them. Tracks that do not grow stay as they are. */
+export const withKeyGrowth = (
+  move: Move,
+  track: TrackName,
+  keyIds: readonly string[],
+  growth: Growth,
+): Move =>
+  trackDefinition(track).grows
+    ? withKeys(
+        move,
+        track,
+        move.tracks[track].map((key) => (keyIds.includes(key.id) ? { ...key, growth } : key)),
+      )
+    : move;

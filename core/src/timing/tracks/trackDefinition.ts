@@ -8,6 +8,8 @@ export interface TrackDefinition<Name extends string = string> {
   readonly range: readonly [least: number, most: number];
   /** The value on every frame of a track without keys. */
   readonly resting: number;
+  /** Whether its values are sizes, which may grow by a ratio or in depth: then they are above 0. */
+  readonly grows: boolean;
   /** Its column in an increments file. */
   readonly column: string;
 }

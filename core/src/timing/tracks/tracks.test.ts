@@ -7,6 +7,7 @@ import { standingsOn } from '../../motion/standings';
 import { incrementTable } from '../../spacing/increments';
 import { fc } from '../../testing/property';
 import { arcOf, corner, everyEasing, onlyMove, shotAlong } from '../../testing/shapes';
+import { NO_KEYS } from '.';
 import { remapKeys } from './remapKeys';
 import { trackValueAt, valuesOnFrames } from './trackValues';
 
@@ -54,13 +55,14 @@ describe('the turn of a figure', () => {
                 frame: fc.constant(frame),
                 value: fc.double({ min: -900, max: 900, noNaN: true }),
                 easing: everyEasing(20),
+                growth: fc.constant('even' as const),
               }),
             ),
         ),
       );
     fc.assert(
       fc.property(anyKeys, (keys) => {
-        const all = valuesOnFrames({ turn: keys }, 60).turn;
+        const all = valuesOnFrames({ ...NO_KEYS, turn: keys }, 60).turn;
         for (let f = 1; f <= 60; f++) expect(all[f - 1]).toBe(trackValueAt('turn', keys, f));
       }),
     );
@@ -84,7 +86,7 @@ describe('the turn of a figure', () => {
     const [first, ...rest] = keysOf(turning);
     const shotWith = (keys: readonly Key[]): Shot => ({
       ...turning,
-      moves: [{ ...onlyMove(turning), tracks: { turn: keys } }],
+      moves: [{ ...onlyMove(turning), tracks: { ...NO_KEYS, turn: keys } }],
     });
     expect(shotSchema.safeParse(shotWith([first!, ...rest])).success).toBe(true);
     expect(shotSchema.safeParse(shotWith([...rest, first!])).success).toBe(false);

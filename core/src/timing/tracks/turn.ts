@@ -6,5 +6,6 @@ export const turn = defineTrack({
   name: 'turn',
   range: [-FURTHEST_TURN, FURTHEST_TURN],
   resting: 0,
+  grows: false,
   column: 'turn_deg',
 });
