@@ -92,7 +92,7 @@ test('a picture is laid under the shot, faded, hidden, locked, and calibrated by
   // A line over something of 10 cm, half the field wide.
   await bench.press('Set the scale');
   await bench.stroke([0.25, 0.7], [0.5, 0.7], [0.75, 0.7]);
-  await expect(page.getByTestId('ruler-line')).toBeVisible();
+  await expect(page.getByTestId('ruler-line').first()).toBeVisible();
   await page.getByRole('radio', { name: 'cm' }).click();
   await page.getByLabel('Known length, cm').fill('10');
   await bench.press('Set this scale');

@@ -1,5 +1,5 @@
 import { enter } from '../support/bench';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const SHOT = '/shot/demo-lantern-on-the-hook';
 
@@ -33,9 +33,9 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
   const label = await value.getAttribute('aria-label');
   const keys = page.getByTestId('track-keys');
   const drawn = await keys.getAttribute('d');
-  const [x, y] = drawn!.split('M').at(-1)!.split('l')[0]!.split(' ').map(Number) as [number, number];
+  const [x, y] = drawn!.split('M').at(-1)!.split('h')[0]!.split(' ').map(Number) as [number, number];
   const box = (await strip.boundingBox())!;
-  const key = { x: box.x + x + 6, y: box.y + y };
+  const key = { x: box.x + x + 1.5, y: box.y + y + 7 };
   await hand.drag([key, { x: key.x - 20, y: key.y }, { x: key.x - 50, y: key.y }]);
   await expect(keys).not.toHaveAttribute('d', drawn!);
   await expect(page.getByRole('textbox', { name: /^Turn on frame/ })).not.toHaveAttribute(
@@ -57,3 +57,57 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
   await strip.scrollIntoViewIfNeeded();
   await expect(strip).toHaveAccessibleName('Turn over 48 frames: 2 keys');
 });
+
+test('a figure comes nearer at a steady pace, fades, and looks the other way', async ({ bench, page }) => {
+  await bench.straight('Nearer', 25);
+  await bench.step('Figure');
+  await bench.group('Size');
+  await bench.press('Size key on frame 1');
+  await bench.goTo(25);
+  await bench.type('Size on frame 25, %', 25);
+  await bench.goTo(13);
+  await expect(bench.field('Size on frame 13, %')).toHaveValue('62.5');
+  const scale = async () => {
+    const transform = (await page.getByTestId('figure').first().getAttribute('transform'))!;
+    return /scale\((-?[\d.]+) (-?[\d.]+)\)/.exec(transform)!.slice(1).map(Number);
+  };
+  const [even] = await scale();
+  await bench.choose('Steady depth');
+  // Half of the way from 1/100 to 1/25 is 1/40.
+  await expect(bench.field('Size on frame 13, %')).toHaveValue('40');
+  await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(40 / 62.5, 3);
+
+  await bench.type('Opacity on frame 13, %', 30);
+  await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
+  await bench.group('Turn');
+  await page.getByRole('switch', { name: 'Mirrored' }).click();
+  await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(-1);
+  await bench.saved();
+  await page.reload();
+  await bench.step('Figure');
+  await bench.goTo(13);
+  await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(-40 / 62.5, 3);
+  await bench.undo();
+  await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(1);
+});
+
+test(
+  'a figure leans into the bend by as many degrees as were asked for, and the sheet says so',
+  ONCE,
+  async ({ bench }) => {
+    await bench.openShot({ name: 'Buoy', length: 41 });
+    await bench.readyShape('Circle');
+    await bench.step('Figure');
+    await bench.group('Turn');
+    await bench.page.getByRole('switch', { name: 'Turn with the arc' }).click();
+    await bench.choose('By degrees');
+    await bench.type('At most, °', 15);
+    await bench.type('Smooth the lean over, frames', 0);
+    await bench.step('Sheet');
+    const headings = (await bench.column('heading')).map((text) =>
+      Number(text.replace('°', '').replace('+', '')),
+    );
+    // Evenly round a circle the pull is the same on every frame.
+    headings.slice(2, -2).forEach((heading) => expect(Math.abs(heading - 15)).toBeLessThan(0.2));
+  },
+);

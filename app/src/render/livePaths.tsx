@@ -55,7 +55,7 @@ function useRedraw(update: (state: RootState) => void, isLazy = false): void {
 }
 
 /** Gives a shape an attribute that follows; the same again costs nothing. */
-function following(name: 'd' | 'transform'): (shape: DrawnShape | null, value: string) => void {
+function following(name: 'd' | 'transform' | 'opacity'): (shape: DrawnShape | null, value: string) => void {
   let shown: string | null = null;
   return (shape, value) => {
     if (!shape || shown === value) return;
@@ -110,14 +110,20 @@ const PathChunk = memo(function PathChunk({ shape, ...props }: PathChunkProps) {
 
 interface LiveGroupProps extends Omit<GProps, 'transform'> {
   readonly transform: (state: RootState) => string;
+  /** How far it covers what lies beneath it, 0 to 1. */
+  readonly opacityIn?: (state: RootState) => number;
   /** It may lag a little while something is dragged. */
   readonly isLazy?: boolean;
 }
 
 /** A group whose place follows by itself; `place` gives its transform. */
-export function LiveGroup({ transform, isLazy = false, ...props }: LiveGroupProps) {
+export function LiveGroup({ transform, opacityIn, isLazy = false, ...props }: LiveGroupProps) {
   const shape = useRef<DrawnShape>(null);
   const [show] = useState(() => following('transform'));
-  useRedraw((state) => show(shape.current, transform(state)), isLazy);
+  const [fade] = useState(() => following('opacity'));
+  useRedraw((state) => {
+    show(shape.current, transform(state));
+    if (opacityIn) fade(shape.current, String(opacityIn(state)));
+  }, isLazy);
   return <G ref={shape as unknown as RefObject<G<unknown>>} {...props} />;
 }

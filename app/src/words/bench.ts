@@ -47,4 +47,5 @@ export const benchWords = {
   downloadTheFile: 'Download the file',
   removeIt: 'Remove it',
   toTheShots: 'To the shots',
+  size: 'Size',
 } as const;

@@ -7,4 +7,10 @@ export const kindsWords = {
   turn: 'Turn',
   turnsTheFigureFromKeyTo:
     'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',
+  size: 'Size',
+  sizeDown: 'Size down',
+  opacity: 'Opacity',
+  sizesTheFigure: 'Sizes the figure about its pivot, from key to key.',
+  sizesTheFigureDown: 'Sizes it up and down by itself, from key to key.',
+  fadesTheFigure: 'Fades the figure: at 0 % it can’t be seen.',
 } as const;

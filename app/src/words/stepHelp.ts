@@ -43,6 +43,7 @@ export const STEP_HELP = {
       ['Pose', 'Where the figure is on this frame, and how it gets to the next pose.'],
       ['Looks', 'Which stand-in it is, and how tall.'],
       ['Turn', 'Whether it turns with the arc, which way it faces, and keys that turn it further.'],
+      ['Size', 'Keys that make it grow, shrink or fade, and how it grows between them.'],
       ['Act', 'Record a gesture, or thin one that you recorded.'],
     ],
     terms: ['figure', 'pose', 'ghost'],

@@ -1,19 +1,22 @@
 import { figureWords as words } from '../../words/figure';
-import { TRACKS } from '@humble/core';
+import type { Move } from '@humble/core';
+import { MOST_SMOOTH_FRAMES } from '@humble/core';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
-import { useEdit } from '../../store/hooks';
+import { useEdit, useThrottledShotValue } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Dial } from '../../ui/Dial';
 import { NumberField } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
-import { NumericText } from '../../ui/Words';
+import { NumericText, Words } from '../../ui/Words';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
 
 const MOST_TURN_DEG = 3600;
+const MOST_LEAN_DEG = 180;
 
 /** How the figure sits on its arc, and how it turns on the way. */
 export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
@@ -53,10 +56,97 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
           onChange={turn}
         />
       </Card>
-      {TRACKS.map(({ name }) => (
-        <TrackCard key={name} track={name} easingChoice={easingChoice} />
-      ))}
+      <Card title={words.onTheWay}>
+        <Toggle
+          label={words.mirrored}
+          value={on.move.mirrored}
+          onChange={(mirrored) => edit('setTurning', { moveId, mirrored })}
+        />
+        {turnsWithArc && <AlongTheArc move={on.move} />}
+        <Lean move={on.move} />
+      </Card>
+      <TrackCard track="turn" easingChoice={easingChoice} />
     </>
+  );
+}
+
+interface OfMoveProps {
+  readonly move: Move;
+}
+
+const BACKWARDS = [
+  { value: 'keeps', label: words.keepsFacing },
+  { value: 'faces', label: words.facesItsWay },
+] as const;
+
+/** How closely the heading follows the arc, and what it does where the figure goes back. */
+function AlongTheArc({ move: { id: moveId, backwards, smoothFrames } }: OfMoveProps) {
+  const edit = useEdit();
+  return (
+    <View className="mt-1 gap-1">
+      <Words tone="soft">{words.whereItGoesBack}</Words>
+      <Segmented
+        label={words.whereItGoesBack}
+        value={backwards}
+        options={BACKWARDS}
+        onChange={(value) => edit('setTurning', { moveId, backwards: value })}
+      />
+      <NumberField
+        label={words.smoothTheHeading}
+        unit={words.frames}
+        value={smoothFrames}
+        min={0}
+        max={MOST_SMOOTH_FRAMES}
+        onChange={(frames, undoGroup) => edit('setTurning', { moveId, smoothFrames: frames }, undoGroup)}
+      />
+    </View>
+  );
+}
+
+const LEANS = [
+  { value: 'none', label: words.noLean },
+  { value: 'most', label: words.leanByDegrees },
+  { value: 'physics', label: words.leanByPhysics },
+] as const;
+
+/** Leaning into bends by itself. */
+function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
+  const edit = useEdit();
+  const hasScale = useThrottledShotValue(({ field }) => field.unitsPerMm !== null);
+  const set = (some: Partial<Move['lean']>, undoGroup?: string): void => {
+    edit('setTurning', { moveId, lean: { ...lean, ...some } }, undoGroup);
+  };
+  return (
+    <View className="mt-2 gap-1">
+      <Words tone="soft">{words.leanIntoBends}</Words>
+      <Segmented label={words.leanIntoBends} value={lean.by} options={LEANS} onChange={(by) => set({ by })} />
+      {lean.by === 'physics' && !hasScale && (
+        <Words role="status" tone="plum">
+          {words.leanNeedsAScale}
+        </Words>
+      )}
+      {lean.by === 'most' && (
+        <NumberField
+          label={words.leanAtMost}
+          unit="°"
+          value={lean.mostDeg}
+          min={-MOST_LEAN_DEG}
+          max={MOST_LEAN_DEG}
+          decimals={1}
+          onChange={(mostDeg, undoGroup) => set({ mostDeg }, undoGroup)}
+        />
+      )}
+      {lean.by !== 'none' && (
+        <NumberField
+          label={words.smoothTheLean}
+          unit={words.frames}
+          value={lean.smoothFrames}
+          min={0}
+          max={MOST_SMOOTH_FRAMES}
+          onChange={(smoothFrames, undoGroup) => set({ smoothFrames }, undoGroup)}
+        />
+      )}
+    </View>
   );
 }
 

@@ -105,7 +105,10 @@ function CardPicture({ card }: { readonly card: ShotCard }) {
             <Path
               key={i}
               d={standIn.silhouette}
-              transform={standInTransform(standIn, ghost.figureHeight, ghost, ghost.headingDeg)}
+              transform={standInTransform(standIn, ghost.figureHeight, ghost, ghost.headingDeg, {
+                across: ghost.isMirrored ? -1 : 1,
+                down: 1,
+              })}
               fill={isLast ? colour.ink : 'none'}
               stroke={isLast ? colour.ink : colour.cool}
               strokeWidth={drawn}

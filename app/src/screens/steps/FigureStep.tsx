@@ -4,6 +4,7 @@ import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
 import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
 import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
+import { SizeGroup, SizeSummary } from '../../features/figure/SizeGroup';
 import { TurnGroup, TurnSummary } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
@@ -28,6 +29,13 @@ const GROUPS: readonly PanelGroup[] = [
     label: words.turn,
     Content: () => <TurnGroup easingChoice={easingChoice} />,
     Summary: TurnSummary,
+  },
+  {
+    name: 'size',
+    label: words.size,
+    Content: () => <SizeGroup easingChoice={easingChoice} />,
+    Summary: SizeSummary,
+    startsFolded: true,
   },
   {
     name: 'act',

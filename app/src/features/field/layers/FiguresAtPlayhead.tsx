@@ -1,4 +1,4 @@
-import { evaluate, STAND_INS, type StandInName, standInTransform, type Travel } from '@humble/core';
+import { evaluate, scaleOn, STAND_INS, type StandInName, standInTransform, type Travel } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Path } from 'react-native-svg';
@@ -34,8 +34,13 @@ function standing(travel: Travel | undefined): string {
     figure.height,
     { x: x[i]!, y: y[i]! },
     heading[i]!,
+    scaleOn(travel, i),
   );
 }
+
+/** How far it covers what lies beneath it, 0 to 1. */
+const opacityOf = (travel: Travel | undefined): number =>
+  travel ? travel.tracks.opacity[seenFrame(travel) - 1]! / 100 : 1;
 
 function pivot(travel: Travel | undefined): string {
   if (!travel) return '';
@@ -84,6 +89,7 @@ function FigureAtPlayhead({ moveId, standIn, height }: FigureProps) {
     <G>
       <LiveGroup
         transform={(state) => (isActedNow(state, moveId) ? NOWHERE : standing(travelOf(state, moveId)))}
+        opacityIn={(state) => opacityOf(travelOf(state, moveId))}
         testID="figure"
       >
         <Path d={silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />

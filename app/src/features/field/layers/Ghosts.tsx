@@ -1,4 +1,12 @@
-import { type GhostChoice, ghostFrames, type Shot, STAND_INS, standingPath, type Travel } from '@humble/core';
+import {
+  type GhostChoice,
+  ghostFrames,
+  scaleOn,
+  type Shot,
+  STAND_INS,
+  standingPath,
+  type Travel,
+} from '@humble/core';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';
@@ -17,17 +25,22 @@ const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
 
 /** Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time. */
-function fadedPath({ figure, x, y, heading }: Travel, frames: readonly number[], fade: number): string {
+function fadedPath(travel: Travel, frames: readonly number[], fade: number): string {
+  const { figure, x, y, heading, tracks } = travel;
   const standIn = STAND_INS[figure.artwork.standIn];
   const from = Math.round((fade * frames.length) / FADES);
   const until = Math.round(((fade + 1) * frames.length) / FADES);
-  return frames
-    .slice(from, until)
-    .map((frame) => {
-      const i = frame - 1;
-      return standingPath(standIn, figure.height, { x: x[i]!, y: y[i]! }, heading[i]!);
-    })
-    .join('');
+  return (
+    frames
+      .slice(from, until)
+      // What has faded away leaves no ghost.
+      .filter((frame) => tracks.opacity[frame - 1]! > 0)
+      .map((frame) => {
+        const i = frame - 1;
+        return standingPath(standIn, figure.height, { x: x[i]!, y: y[i]! }, heading[i]!, scaleOn(travel, i));
+      })
+      .join('')
+  );
 }
 
 /** Paths in the order they are drawn: those after the playhead, then those before, the faintest first. */

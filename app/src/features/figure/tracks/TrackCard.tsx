@@ -1,6 +1,13 @@
 import { figureWords as words } from '../../../words/figure';
-import { frameNumber, type Easing, type Key, type TrackName, trackDefinition } from '@humble/core';
-import Diamond from 'lucide-react-native/icons/diamond';
+import {
+  frameNumber,
+  type Easing,
+  type Growth,
+  type Key,
+  type TrackName,
+  trackDefinition,
+} from '@humble/core';
+import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
@@ -11,6 +18,7 @@ import { useAppDispatch, useEdit, useThrottledSelector } from '../../../store/ho
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { NumberField } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 import { trackIn } from './trackIn';
 import { TrackStrip } from './TrackStrip';
@@ -68,8 +76,8 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
           />
         ) : (
           <Button
-            label={words.addAKeyOnFrame(frameNumber(frame))}
-            icon={Diamond}
+            label={words.keyOnFrame(label, frameNumber(frame))}
+            icon={Plus}
             onPress={() => dispatch(addKey(track, frame))}
           />
         )}
@@ -83,11 +91,28 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
           onChange: (easing, undoGroup) =>
             edit('setKeyEasing', { moveId, track, keyIds: [from.id], easing }, undoGroup),
         })}
+      {from && to && trackDefinition(track).grows && (
+        <View className="mt-3 gap-1">
+          <Words tone="soft">{words.growthTo(frameNumber(to.frame))}</Words>
+          <Segmented
+            label={words.growthTo(frameNumber(to.frame))}
+            value={from.growth}
+            options={GROWTHS}
+            onChange={(growth) => edit('setKeyGrowth', { moveId, track, keyIds: [from.id], growth })}
+          />
+        </View>
+      )}
     </Card>
   );
 }
 
 const NO_KEYS: readonly Key[] = [];
+
+const GROWTHS: readonly { readonly value: Growth; readonly label: string }[] = [
+  { value: 'even', label: words.growsEvenly },
+  { value: 'ratio', label: words.growsByRatio },
+  { value: 'depth', label: words.growsInDepth },
+];
 
 /** The keys before and after a frame: of a frame with a key, that one and the next. */
 function spanAt(keys: readonly Key[], frame: number): readonly [Key | undefined, Key | undefined] {

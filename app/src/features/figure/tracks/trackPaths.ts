@@ -35,15 +35,15 @@ export function valuesPath(values: Float64Array, { time, value }: TrackAxes): st
   return d;
 }
 
-const KEY_PX = 6;
+const KEY_PX = 7;
 
-/** Keys as lozenges. */
+/** Keys as small posts with a foot. */
 export const keysPath = (keys: readonly Key[], { time, value }: TrackAxes): string =>
   keys
-    .map(
-      (key) =>
-        `M${pixels(at(time, key.frame) - KEY_PX)} ${pixels(at(value, key.value))}l${KEY_PX} ${-KEY_PX}l${KEY_PX} ${KEY_PX}l${-KEY_PX} ${KEY_PX}z`,
-    )
+    .map((key) => {
+      const [x, y] = [at(time, key.frame), at(value, key.value)];
+      return `M${pixels(x - 1.5)} ${pixels(y - KEY_PX)}h3v${2 * KEY_PX}h3v2h-9v-2h3z`;
+    })
     .join('');
 
 /** The range of values that a strip shows: all of them, zero, and a little room. @param least see `leastShown` */

@@ -122,8 +122,8 @@ describe('what a strip draws', () => {
 
   test('of two keys within reach the nearer is taken, and none further away', () => {
     const keys = [
-      { id: 'k1', frame: 1, value: 0, easing: { kind: 'even' } },
-      { id: 'k2', frame: 2, value: 0, easing: { kind: 'even' } },
+      { id: 'k1', frame: 1, value: 0, easing: { kind: 'even' }, growth: 'even' },
+      { id: 'k2', frame: 2, value: 0, easing: { kind: 'even' }, growth: 'even' },
     ] as const;
     expect(keyNear(keys, AXES, { x: 6, y: 100 })?.id).toBe('k2');
     expect(keyNear(keys, AXES, { x: 3, y: 100 })?.id).toBe('k1');
