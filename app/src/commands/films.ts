@@ -105,7 +105,7 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
   });
   if (isDone)
     dispatch(
-      messageShown(words.andItsWereRemoved(film, shots.length === 1 ? 'shot' : words.shots(shots.length)), {
+      messageShown(words.filmWasRemoved(film, shots.length), {
         kind: 'restore',
         shotIds: removed,
       }),
@@ -132,7 +132,7 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
       else missing.push(picture.name);
     }
     saveFile(
-      `${fileStem(film)}.zip`,
+      `${fileStem(film || words.shotsWithoutFilm)}.zip`,
       writeFilmZip({ name: film, shots: documents, pictures }),
       'application/zip',
     );
@@ -177,7 +177,7 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
     for (const shot of film.shots)
       ids.push(await createShot(withPictures(edits.setFilm(shot, { film: name }), kept)));
     if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
-    say(words.wasImported(name, ids.length === 1 ? words.oneShot : words.shots(ids.length)));
+    say(words.filmWasImported(name, ids.length));
   } catch (error) {
     for (const id of ids) await dispatch(api.endpoints.removeShot.initiate(id));
     say(sentenceOf(error));

@@ -1,3 +1,5 @@
+const shots = (count: number): string => (count === 1 ? '1 shot' : `${count} shots`);
+
 /** Everything that the interface says here. */
 export const commandsWords = {
   thatCouldNotBeDone: 'That could not be done.',
@@ -5,12 +7,13 @@ export const commandsWords = {
     ` ${done} of ${count} shots were done before that.`,
   copy: (film: string) => `${film} copy`,
   wasAddedToTheList: (name: string) => `“${name}” was added to the list.`,
-  shots: (count: number) => `${count} shots`,
-  andItsWereRemoved: (film: string, what: string) => `“${film}” and its ${what} were removed.`,
+  filmWasRemoved: (film: string, count: number) =>
+    film ? `“${film}” was removed, with ${shots(count)}.` : `${shots(count)} removed.`,
+  shotsWithoutFilm: 'Shots',
   theZIPFileIsWithoutThe: (missing: string) =>
     `The ZIP file is without ${missing}: the server does not have it.`,
-  oneShot: '1 shot',
-  wasImported: (name: string, what: string) => `“${name}” was imported: ${what}.`,
+  filmWasImported: (film: string, count: number) =>
+    film ? `“${film}” was imported: ${shots(count)}.` : `${shots(count)} imported.`,
   isBack: (name: string) => `“${name}” is back.`,
   shotsAreBack: (count: number) => `${count} shots are back.`,
   myVersion: ' (my version)',

@@ -55,9 +55,9 @@ export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
             {
               label: words.exportAsZIP,
               icon: FileArchive,
-              onPress: () => void exportFilm(name, shots),
+              onPress: () => void exportFilm(film, shots),
             },
-            { label: words.remove, icon: Trash, onPress: () => void removeFilm(name, shots) },
+            { label: words.remove, icon: Trash, onPress: () => void removeFilm(film, shots) },
           ]}
         />
       )}
