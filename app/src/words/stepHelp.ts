@@ -29,7 +29,7 @@ export const STEP_HELP = {
       ['All arcs', 'Names, colours and order, and which of them are hidden or locked.'],
       ['Backdrop', 'The picture underneath, and the scale that turns field units into millimetres.'],
     ],
-    terms: ['arc', 'field', 'backdrop'],
+    terms: ['arc', 'trail', 'field', 'backdrop'],
     keys: ['Arc'],
   },
   figure: {
@@ -66,7 +66,7 @@ export const STEP_HELP = {
       ['Move', 'Its first and last frame, its exposure, and what it does before and after.'],
       ['Shot', 'How long the shot is, and how many frames a second has.'],
     ],
-    terms: ['mark', 'span', 'spacing', 'chart', 'pace', 'exposure', 'hold'],
+    terms: ['move', 'mark', 'span', 'spacing', 'chart', 'pace', 'exposure', 'hold'],
     keys: ['Ruler and graph'],
   },
   sheet: {

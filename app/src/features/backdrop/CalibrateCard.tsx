@@ -1,3 +1,4 @@
+import { TERMS } from '../../words/terms';
 import { backdropWords as words } from '../../words/backdrop';
 import type { LengthUnit } from '@humble/core';
 import Ruler from 'lucide-react-native/icons/ruler';
@@ -33,7 +34,7 @@ export function CalibrateCard() {
   };
   const aside = unitsPerMm === null ? words.notSet : words.unitsPerMm(fixed(unitsPerMm, 2));
   return (
-    <Card title={words.scale} aside={aside} isActive={isMeasuring}>
+    <Card title={words.scale} term={TERMS.field} aside={aside} isActive={isMeasuring}>
       <Words tone="soft" className="mb-3">
         {isMeasuring
           ? line

@@ -1,3 +1,4 @@
+import { TERMS } from '../../words/terms';
 import { figureWords as words } from '../../words/figure';
 import { STAND_INS, standInNames } from '@humble/core';
 import { Pressable, View } from 'react-native';
@@ -21,7 +22,7 @@ export function LooksGroup() {
   if (!on) return <NoFigureYet />;
   const { id: figureId, artwork, height, name } = on.figure;
   return (
-    <Card title={words.standIn} aside={name}>
+    <Card title={words.standIn} term={TERMS.figure} aside={name}>
       <View role="radiogroup" aria-label={words.standIn} className="flex-row flex-wrap gap-2">
         {standInNames.map((standIn) => (
           <StandInChoice

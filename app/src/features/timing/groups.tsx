@@ -1,3 +1,4 @@
+import { TERMS } from '../../words/terms';
 import { timingWords as words } from '../../words/timing';
 import { frameNumber } from '@humble/core';
 import type { ReactNode } from 'react';
@@ -77,7 +78,7 @@ function NeighboursThatFollow() {
   const dispatch = useAppDispatch();
   const { tickReach } = useSettings();
   return (
-    <Card title={words.draggingATick}>
+    <Card title={words.draggingATick} term={TERMS.spacing}>
       <NumberField
         label={words.neighboursThatFollow}
         unit={words.frames}

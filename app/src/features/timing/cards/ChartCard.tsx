@@ -1,3 +1,4 @@
+import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
 import {
   frameNumber,
@@ -53,7 +54,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   const { from, to } = span;
   if (span.isHold)
     return (
-      <Card title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))}>
+      <Card title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))} term={TERMS.chart}>
         <Words tone="soft">{words.theFigureHoldsHereSoThere}</Words>
       </Card>
     );
@@ -69,6 +70,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   return (
     <Card
       title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))}
+      term={TERMS.chart}
       aside={words.between(rungs.length)}
     >
       <View className="flex-row gap-3">

@@ -1,3 +1,4 @@
+import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
 import { LONGEST_SHOT } from '@humble/core';
 import { memo } from 'react';
@@ -15,7 +16,7 @@ export const ShotCard = memo(function ShotCard() {
   const edit = useEdit();
   const length = useShotLength();
   return (
-    <Card title={words.theShot} aside={`${fixed(lengthFrames / rate, 2)} s`}>
+    <Card title={words.theShot} term={TERMS.shot} aside={`${fixed(lengthFrames / rate, 2)} s`}>
       <NumberField
         label={words.length}
         unit={words.frames}
