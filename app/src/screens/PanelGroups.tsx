@@ -9,6 +9,7 @@ import type { RootState } from '../store/store';
 import { bringIntoSight } from '../ui/bringIntoSight';
 import { Chips } from '../ui/Chips';
 import { FoldingSection } from '../ui/FoldingSection';
+import { useLayout } from '../ui/layout';
 import { changedCue } from './changedCue';
 
 /** One group of a step's panel. A new one is an entry in the list of its step. */
@@ -55,42 +56,57 @@ export function PanelGroups(props: PanelGroupsProps) {
 const groupShown = (groups: readonly PanelGroup[], inFront: string | undefined): PanelGroup =>
   groups.find(({ name }) => name === inFront) ?? groups.find((group) => group.startsInFront) ?? groups[0]!;
 
-const TOP_KEPT = [1];
+/** On a window lower than this the chips come first: beneath a view of the timing they would be out of sight. */
+const SHORT_PX = 700;
+const FIRST_KEPT = [0];
+const SECOND_KEPT = [1];
 
 function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
   const { groupInFront } = useSettings();
+  const { height } = useLayout();
   const dispatch = useAppDispatch();
   const scroller = useRef<ScrollView>(null);
-  const chipsAt = useRef(0);
+  const topHeight = useRef(0);
   const scrolledTo = useRef(0);
+  const isShort = height < SHORT_PX;
   const shown = groupShown(groups, groupInFront[step]);
-  // A group begins at its beginning; what stands above the chips stays as far in sight as it was.
-  useEffect(
-    () => scroller.current?.scrollTo({ y: Math.min(scrolledTo.current, chipsAt.current), animated: false }),
-    [shown],
+  const scroll = (y: number): void => scroller.current?.scrollTo({ y, animated: false });
+  // A group begins at its beginning; what stands above it stays as far in sight as it was.
+  useEffect(() => scroll(Math.min(scrolledTo.current, topHeight.current)), [shown]);
+  const choose = (group: string): void => {
+    dispatch(groupBroughtForward({ step, group }));
+    // Whoever asks for a group by its chip wants to see it.
+    if (isShort) scroll(topHeight.current);
+  };
+  const above = (
+    <View
+      key="top"
+      className={top ? 'px-4 pb-2 pt-1' : ''}
+      onLayout={({ nativeEvent }) => (topHeight.current = nativeEvent.layout.height)}
+    >
+      {top}
+    </View>
+  );
+  const chips = (
+    <View key="chips" className="bg-ground py-1">
+      <Chips
+        label={words.group}
+        value={shown.name}
+        options={groups.map(({ name, label }) => ({ value: name, label }))}
+        onChange={choose}
+      />
+    </View>
   );
   return (
     <ScrollView
       ref={scroller}
       className="flex-1"
-      stickyHeaderIndices={TOP_KEPT}
+      stickyHeaderIndices={isShort ? FIRST_KEPT : SECOND_KEPT}
       scrollEventThrottle={50}
       onScroll={({ nativeEvent }) => (scrolledTo.current = nativeEvent.contentOffset.y)}
     >
-      <View
-        className={top ? 'px-4 pb-2 pt-1' : ''}
-        onLayout={({ nativeEvent }) => (chipsAt.current = nativeEvent.layout.height)}
-      >
-        {top}
-      </View>
-      <View className="bg-ground py-1">
-        <Chips
-          label={words.group}
-          value={shown.name}
-          options={groups.map(({ name, label }) => ({ value: name, label }))}
-          onChange={(group) => dispatch(groupBroughtForward({ step, group }))}
-        />
-      </View>
+      {isShort ? chips : above}
+      {isShort ? above : chips}
       <View className="gap-3 px-4 pb-6 pt-1">
         <shown.Content />
       </View>

@@ -11,14 +11,18 @@ interface SegmentedProps<Value extends string | number> {
 
 /** Letters that the room around a label is worth. */
 const AROUND = 4;
-/** So much longer than the others on average a label is given more room than they are. */
+/** A label that is so much longer than they are on average is given more room. */
 const UNEVEN = 1.5;
+/** So many letters need more than an equal share on a narrow panel, too. */
+const LONG = 11;
 
 /** Shares of the width: equal ones, unless one label would not fit while others have room to spare. */
 export function segmentShares(labels: readonly string[]): number[] {
   const lengths = labels.map(({ length }) => length);
   const mean = lengths.reduce((total, length) => total + length, 0) / lengths.length;
-  return lengths.map((length) => (Math.max(...lengths) > UNEVEN * mean ? length + AROUND : 1));
+  const longest = Math.max(...lengths);
+  const isUneven = longest > UNEVEN * mean || longest >= LONG;
+  return lengths.map((length) => (isUneven ? length + AROUND : 1));
 }
 
 /** One of a few choices, all in sight. */
@@ -41,7 +45,7 @@ export function Segmented<Value extends string | number>({
             aria-label={option.label}
             onPress={() => onChange(option.value)}
             style={{ flexGrow: shares[i], flexBasis: 0 }}
-            className={`min-h-[40px] items-center justify-center rounded-[9px] border px-1 ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
+            className={`min-h-[40px] items-center justify-center rounded-[9px] border px-px ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
           >
             <Words strong={isChosen} tone={isChosen ? 'ink' : 'soft'} numberOfLines={1}>
               {option.label}
