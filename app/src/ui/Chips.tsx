@@ -1,6 +1,5 @@
-import { useEffect, useRef } from 'react';
-import { Pressable, ScrollView, type View } from 'react-native';
-import { bringIntoSight } from './bringIntoSight';
+import { Pressable, View } from 'react-native';
+import { useLayout } from './layout';
 import { Words } from './Words';
 
 interface ChipsProps<Value extends string> {
@@ -11,36 +10,33 @@ interface ChipsProps<Value extends string> {
   readonly onChange: (value: Value) => void;
 }
 
-/** Tabs in a row that can be longer than the screen is wide; the chosen one is always in sight. */
+/** Tabs that share the width; where they are too many for one row they go on in the next. */
 export function Chips<Value extends string>({ label, value, options, onChange }: ChipsProps<Value>) {
-  const chosen = useRef<View>(null);
-  useEffect(() => bringIntoSight(chosen.current), [value]);
+  const { layout } = useLayout();
   return (
-    <ScrollView
-      horizontal
-      showsHorizontalScrollIndicator={false}
-      role="tablist"
-      aria-label={label}
-      contentContainerClassName="gap-2 px-4"
-    >
+    <View role="tablist" aria-label={label} className="flex-row flex-wrap gap-1 px-4">
       {options.map((option) => {
         const isChosen = option.value === value;
         return (
           <Pressable
             key={option.value}
-            ref={isChosen ? chosen : undefined}
             role="tab"
             aria-selected={isChosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-[44px] items-center justify-center rounded-full border px-3 ${isChosen ? 'border-ink bg-card' : 'border-line'}`}
+            className={`min-h-[44px] grow items-center justify-center rounded-full border px-[5px] ${isChosen ? 'border-ink bg-card' : 'border-line'}`}
           >
-            <Words strong={isChosen} tone={isChosen ? 'ink' : 'soft'}>
+            <Words
+              size={layout === 'side' ? 'tiny' : 'small'}
+              strong={isChosen}
+              tone={isChosen ? 'ink' : 'soft'}
+              numberOfLines={1}
+            >
               {option.label}
             </Words>
           </Pressable>
         );
       })}
-    </ScrollView>
+    </View>
   );
 }

@@ -20,7 +20,7 @@ export const STEP_HELP = {
     ways: [
       'Draw in the field, then pull the arc or its points into shape. Tap a point to select it.',
       'Start a stroke at an end of the arc to go on from there, or on the arc to replace a part of it.',
-      'Changing the shape never loses the timing.',
+      'You can reshape the arc without losing its timing.',
     ],
     groups: [
       ['This arc', 'Its length, its direction, open or closed, and what its marks keep when it changes.'],

@@ -63,6 +63,7 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
 
   // A heading that hangs on the frames about it, or on all of them, is worked out with all of them.
   const whole = hasFacingOfItsOwn(move) ? evaluateMove(shot, move).heading : null;
+  const sizeOn = (f: number): number => trackValueAt('size', move.tracks.size, f);
   const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
   return frames.map((frame) => {
     const directionDeg = directionOn(frame);
@@ -78,7 +79,7 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
         (move.turnsWithArc ? directionDeg : 0) +
           move.correctionDeg +
           trackValueAt('turn', move.tracks.turn, frame),
-      sizePercent: trackValueAt('size', move.tracks.size, frame),
+      sizePercent: sizeOn(frame),
     };
   });
 }

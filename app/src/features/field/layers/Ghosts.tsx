@@ -24,14 +24,17 @@ const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
 const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
 
-/** Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time. */
-function fadedPath(travel: Travel, frames: readonly number[], fade: number): string {
+/**
+ * Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time.
+ * @param ghosts the frames that they stand on
+ */
+function fadedPath(travel: Travel, ghosts: readonly number[], fade: number): string {
   const { figure, x, y, heading, tracks } = travel;
   const standIn = STAND_INS[figure.artwork.standIn];
-  const from = Math.round((fade * frames.length) / FADES);
-  const until = Math.round(((fade + 1) * frames.length) / FADES);
+  const from = Math.round((fade * ghosts.length) / FADES);
+  const until = Math.round(((fade + 1) * ghosts.length) / FADES);
   return (
-    frames
+    ghosts
       .slice(from, until)
       // What has faded away leaves no ghost.
       .filter((frame) => tracks.opacity[frame - 1]! > 0)
