@@ -47,6 +47,7 @@ export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets }
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
 export type * from './model/schema';
+export { inFormat } from './model/fieldFormat';
 export * from './model/frameNumbers';
 export * from './model/limits';
 export * from './model/names';
@@ -74,7 +75,7 @@ export { type Ramp, rampOf } from './timing/easings/ramped';
 export { windUpFrames } from './timing/easings/windUp';
 export { firstFrame, fractionAt, lastFrame, type Span, spanIndexAt, spansOf } from './timing/placeInTime';
 export { freshEasingOf, ticksFrom } from './timing/retime';
-export { type CopiedMarks, copiedMarks } from './timing/markEdits';
+export { type CopiedMarks, copiedMarks, holdOn } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
@@ -86,6 +87,7 @@ export { type ChartTick, type NearEasing, nearestEasings } from './timing/neares
 export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './motion/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './exposure/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
+export { finestStep } from './spacing/finestStep';
 export { type Pictures, picturesOn } from './exposure/pictures';
 export {
   beginsExposure,

@@ -7,6 +7,9 @@ import { fixed, readNumber } from '../ui/numbers';
 import { useThrottledSelector } from './hooks';
 import type { RootState } from './store';
 
+/** Lengths in millimetres alone, for what needs no field. */
+export const MILLIMETRES: LengthScale = { unit: 'mm', fieldUnits: 1, unitsPerMm: 1 };
+
 const NO_SCALE: LengthScale = { unit: 'units', fieldUnits: 1, unitsPerMm: null };
 
 export const lengthScaleIn = ({ shot }: RootState): LengthScale =>
@@ -23,7 +26,16 @@ export interface Lengths {
   readonly field: (props: LengthFieldProps) => NumberFieldProps;
 }
 
-type LengthFieldProps = Omit<NumberFieldProps, 'unit' | 'read'>;
+type LengthFieldProps = Omit<NumberFieldProps, 'unit' | 'read'> & {
+  /** What 100 % stands for, field units; where it is given a percentage can be typed too. */
+  readonly whole?: number;
+};
+
+/** A share of something as it was typed (“25 %”); null when it is none. */
+function readPercent(text: string): number | null {
+  const number = text.trim().endsWith('%') ? readNumber(text.trim().slice(0, -1)) : null;
+  return number === null ? null : number / 100;
+}
 
 /** A length as it was typed, in the unit that is shown. */
 function readLength(text: string, scale: LengthScale): ReturnType<Lengths['read']> {
@@ -41,7 +53,7 @@ export function lengthsFor(scale: LengthScale): Lengths {
     unit,
     read: (text) => readLength(text, scale),
     text: (length) => `${fixed(length / fieldUnits, isMm ? 2 : 1)} ${unit}`,
-    field: ({ value, min, max, step, onChange, decimals = isMm ? 2 : 1, ...rest }) => ({
+    field: ({ value, min, max, step, onChange, whole, decimals = isMm ? 2 : 1, ...rest }) => ({
       ...rest,
       unit,
       decimals,
@@ -49,7 +61,10 @@ export function lengthsFor(scale: LengthScale): Lengths {
       min: min / fieldUnits,
       max: max / fieldUnits,
       step: isMm ? 1 : step,
-      read: (text) => readLength(text, scale),
+      read: (text) => {
+        const share = whole === undefined ? null : readPercent(text);
+        return share === null ? readLength(text, scale) : (share * whole!) / fieldUnits;
+      },
       onChange: (next, undoGroup) => onChange(next * fieldUnits, undoGroup),
     }),
   };

@@ -70,6 +70,10 @@ export interface NewShotNumbers {
   readonly length: number;
   readonly width: number;
   readonly height: number;
+  /** How wide the field is on the set, mm; none for a field without a scale. Settings of before have none. */
+  readonly widthMm?: number | null;
+  /** What places are rounded to on a ruler; not rounded without it. */
+  readonly rulerStep?: number | null;
 }
 
 /** By hand, the one changed last first, or by name. */
@@ -133,9 +137,16 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   playsMeanwhile: flag,
   showsGesture: flag,
   newShot: (value) => {
-    const { rate, length, width, height } = (value ?? {}) as Partial<NewShotNumbers>;
+    const { rate, length, width, height, widthMm, rulerStep } = (value ?? {}) as Partial<NewShotNumbers>;
+    const mayBeMissing = [widthMm, rulerStep].every((of) => of == null || (typeof of === 'number' && of > 0));
     const isSide = between(FIELD_SIDE.least, FIELD_SIDE.most);
-    return between(1, 240)(rate) && whole(2, LONGEST_SHOT)(length) && isSide(width) && isSide(height);
+    return (
+      between(1, 240)(rate) &&
+      whole(2, LONGEST_SHOT)(length) &&
+      isSide(width) &&
+      isSide(height) &&
+      mayBeMissing
+    );
   },
   listOrder: oneOf('hand', 'change', 'name'),
   lastFilm: (value) => typeof value === 'string' && value.length <= LONGEST_NAME,

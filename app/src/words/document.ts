@@ -24,6 +24,7 @@ export const documentWords = {
   fieldUnits: 'Field units',
   millimetres: 'Millimetres',
   shotSettings: 'Shot settings',
+  keepTheFormat: 'Keep the format',
   name: 'Name',
   aShotNeedsANameSo: 'A shot needs a name, so this one keeps its own.',
   rate: 'Rate',

@@ -3,6 +3,7 @@ import { fractionOfPoint } from '../timing/keepTiming';
 import {
   type CopiedMarks,
   withHold,
+  withHoldOf,
   withMarkOn,
   withMarksMoved,
   withoutMarks,
@@ -125,6 +126,12 @@ export const timingEdits = {
     shot: Shot,
     { moveId, frame, frames, takesLater }: OfMove & TakesLater & { frame: number; frames: number },
   ): Shot => withMove(shot, moveId, (move) => withHold(move, frame, frames, { takesLater }), takesLater),
+
+  /** How long the figure holds on a frame: a hold is made, made longer or shorter, or taken away by 0 frames. */
+  setHold: (
+    shot: Shot,
+    { moveId, frame, frames, takesLater }: OfMove & TakesLater & { frame: number; frames: number },
+  ): Shot => withMove(shot, moveId, (move) => withHoldOf(move, frame, frames, { takesLater }), takesLater),
 
   /** Takes all timing off: the whole arc over the same frames, as on a fresh move. */
   clearTiming: (shot: Shot, { moveId }: OfMove): Shot =>

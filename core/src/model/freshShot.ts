@@ -14,10 +14,23 @@ export interface FreshShot {
   readonly height: number;
   /** The film that it belongs to; none without it. */
   readonly film?: string;
+  /** How wide the field is on the set, millimetres; no scale without it. */
+  readonly widthMm?: number | null;
+  /** What places are rounded to on a ruler, in the units of the sheet; not rounded without it. */
+  readonly rulerStep?: number | null;
 }
 
-/** A shot with nothing in it yet: no arc, no figure, no scale. It is a sound one when its parts are. */
-export function freshShot({ name, rate, lengthFrames, width, height, film = '' }: FreshShot): Shot {
+/** A shot with nothing in it yet: no arc, no figure, and no scale unless its width on the set is known. It is a sound one when its parts are. */
+export function freshShot({
+  name,
+  rate,
+  lengthFrames,
+  width,
+  height,
+  film = '',
+  widthMm = null,
+  rulerStep = null,
+}: FreshShot): Shot {
   return {
     format: SHOT_FORMAT,
     version: SHOT_VERSION,
@@ -25,11 +38,11 @@ export function freshShot({ name, rate, lengthFrames, width, height, film = '' }
     film,
     rate,
     lengthFrames,
-    field: { width, height, unitsPerMm: null },
+    field: { width, height, unitsPerMm: widthMm === null ? null : width / widthMm },
     figures: [],
     arcs: [],
     moves: [],
-    sheet: { units: 'field', rulerStep: null },
+    sheet: { units: widthMm === null ? 'field' : 'mm', rulerStep },
     backdrop: null,
     gestures: [],
   };

@@ -92,6 +92,23 @@ describe('a pose', () => {
     ]);
   });
 
+  test('drawn on straight has a straight way to it, and what was there stays curved', () => {
+    const bent = poseOn(three, 13, 300, 300);
+    const facing = (shot: Shot): readonly boolean[] =>
+      shot.arcs[0]!.points.flatMap((point) =>
+        (['in', 'out'] as const).map((side) => Math.hypot(point[side].x, point[side].y) > 0),
+      );
+    const kinds = (shot: Shot) => shot.arcs[0]!.points.map(({ kind }) => kind);
+    const longer = edits.setLength(bent, { lengthFrames: 60, moves: 'keep' });
+    const straight = poseOn(longer, 60, 1500, 900, 'straight');
+    // In and out of each point; the last way, and only that, has no handles.
+    expect(facing(straight).slice(1, -1)).toEqual([true, true, true, true, true, true, false, false]);
+    expect(kinds(straight)).toEqual(['smooth', 'smooth', 'smooth', 'corner', 'corner']);
+    const curved = poseOn(longer, 60, 1500, 900, 'curved');
+    expect(facing(curved).slice(1, -1)).toEqual([true, true, true, true, true, true, true, true]);
+    expect(kinds(curved)).toEqual(['smooth', 'smooth', 'smooth', 'smooth', 'smooth']);
+  });
+
   test('within a hold goes there and comes back', () => {
     const held = edits.insertHold(three, { moveId: 'move1', frame: 25, frames: 12, takesLater: false });
     const out = poseOn(held, 31, 700, 100);

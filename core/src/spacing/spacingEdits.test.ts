@@ -6,6 +6,8 @@ import { incrementTable } from './increments';
 import { evaluate } from '../motion/evaluate';
 import { easedDistance } from '../timing/easedDistance';
 import { nearestEasings } from '../timing/nearestEasing';
+import { finestStep } from './finestStep';
+import { ladderOf } from './ladder';
 
 const moveId = 'move1';
 const places = (shot: Shot): number[] =>
@@ -148,6 +150,42 @@ describe('charts', () => {
   test('halves toward both ends have a middle when there is a drawing for it', () => {
     expect(key({ kind: 'halves', toward: 'both' }, 7)).toEqual([0, 12.5, 25, 50, 75, 87.5, 100]);
     expect(key({ kind: 'halves', toward: 'both' }, 6)).toEqual([0, 12.5, 25, 75, 87.5, 100]);
+  });
+
+  test('halves for the last few alone: the others stand evenly, and the last even step is halved', () => {
+    // 15 drawings, the last 3 by halves: 12 even steps of 1/13, then a half, a quarter and two eighths of one.
+    const end = key({ kind: 'halves', toward: 'end', last: 3 }, 17).map((place) => (place * 13) / 100);
+    expect(end.map((place) => Math.round(place * 1e4) / 1e4)).toEqual([
+      0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 12.5, 12.75, 12.875, 13,
+    ]);
+    const start = key({ kind: 'halves', toward: 'start', last: 3 }, 17);
+    start.reverse().forEach((place, i) => expect(100 - place).toBeCloseTo((end[i]! * 100) / 13, 3));
+    expect(key({ kind: 'halves', toward: 'end', last: 1 }, 4)).toEqual([0, 50, 75, 100]);
+    expect(key({ kind: 'thirds', toward: 'end', last: 1 }, 4)).toEqual([0, 50, 83.333333, 100]);
+  });
+
+  test('halves for the last few toward both ends; where there are too few drawings all of them are', () => {
+    // 7 drawings, 2 at each end: 3 stand evenly, on quarters.
+    expect(key({ kind: 'halves', toward: 'both', last: 2 }, 9)).toEqual([
+      0, 6.25, 12.5, 25, 50, 75, 87.5, 93.75, 100,
+    ]);
+    for (const toward of ['start', 'end', 'both'] as const)
+      expect(key({ kind: 'halves', toward, last: 5 })).toEqual(key({ kind: 'halves', toward }));
+  });
+
+  test('the smallest step is told, and how many are finer than a hand places', () => {
+    const halves = edits.makeChart(straightShot(100, 17), {
+      moveId,
+      markId: 'm1',
+      chart: { kind: 'halves', toward: 'end' },
+    });
+    const ladder = ladderOf(halves, onlyMove(halves), 0);
+    const all = finestStep(ladder, 100, 'field')!;
+    expect(all.step).toBeCloseTo(100 / 2 ** 15, 12);
+    // 50, 25, 12.5, 6.25, 3.125, 1.5625, 0.78125 can be placed; the nine after them cannot.
+    expect(all).toMatchObject({ leastByHand: 0.5, tooFine: 9 });
+    expect(finestStep(ladder, -100, 'mm')).toMatchObject({ leastByHand: 0.2, tooFine: 8 });
+    expect(finestStep({ rungs: [] }, 100, 'mm')).toBeNull();
   });
 
   test('a single drawing that favours the end by 75 % stands there', () => {

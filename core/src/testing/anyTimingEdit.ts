@@ -21,7 +21,11 @@ const keyIds = fc.uniqueArray(
 const degrees = fc.double({ min: -40_000, max: 40_000, noNaN: true });
 const chart: fc.Arbitrary<Chart> = fc.oneof(
   fc.constant<Chart>({ kind: 'even' }),
-  fc.record({ kind: fc.constantFrom('halves' as const, 'thirds' as const), toward }),
+  fc.record({
+    kind: fc.constantFrom('halves' as const, 'thirds' as const),
+    toward,
+    last: fc.option(fc.integer({ min: -1, max: 9 }), { nil: undefined }),
+  }),
   fc.record({ kind: fc.constant('favouring' as const), percent: fc.integer({ min: -5, max: 120 }) }),
 );
 
@@ -54,6 +58,7 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
     frames: fc.integer({ min: -1, max: 9 }),
     takesLater,
   }),
+  edit('setHold', { moveId, frame, frames: fc.integer({ min: -1, max: 9 }), takesLater }),
   edit('clearTiming', { moveId }),
   edit('setOutside', { moveId, before: outside, after: outside }),
   edit('setEasings', { moveId, markIds, easing: everyEasing(40) }),

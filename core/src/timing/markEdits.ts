@@ -4,6 +4,7 @@ import { freshId } from '../model/ids';
 import { PLAIN_MARK } from '../model/plainTiming';
 import { LONGEST_SHOT, MOST_MARKS } from '../model/limits';
 import { type Mark, type Move } from '../model/schema';
+import { isHold } from './isHold';
 import { remapFrames } from './remapFrames';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { splitEasing } from './splitEasing';
@@ -161,6 +162,51 @@ export function withHold(
       ...later.marks.slice(i + 1),
     ],
   };
+}
+
+/** A hold that a frame belongs to. */
+interface HoldOn {
+  /** Where its first mark stands among the marks. */
+  readonly index: number;
+  readonly frames: number;
+}
+
+/** The hold that a frame lies in, its first and last frame included; null where there is none. */
+export function holdOn({ marks }: Pick<Move, 'marks'>, frame: number): HoldOn | null {
+  const index = marks.findIndex((mark, i) => {
+    const next = marks[i + 1];
+    return next !== undefined && mark.frame <= frame && frame <= next.frame && isHold(mark, next);
+  });
+  return index < 0 ? null : { index, frames: marks[index + 1]!.frame - marks[index]!.frame };
+}
+
+/**
+ * The move with a hold of so many frames on a frame: the one that the frame lies in is made longer or shorter, or
+ * taken away by 0; else one begins there. Later marks move along, or stay.
+ * @throws ShotError `out-of-range` when later marks stay and there are too few frames before the next
+ */
+export function withHoldOf(
+  move: Move,
+  frame: number,
+  frames: number,
+  { takesLater }: { readonly takesLater: boolean },
+): Move {
+  if (!Number.isInteger(frames) || frames < 0) throw outOfRange('A hold lasts a whole number of frames.');
+  const hold = holdOn(move, frame);
+  if (!hold) return frames === 0 ? move : withHold(move, frame, frames, { takesLater });
+  if (frames === hold.frames) return move;
+  const [mark, leaves, next] = move.marks.slice(hold.index) as [Mark, Mark, Mark?];
+  if (frames === 0) {
+    const { kind, easing } = leaves;
+    const passing = move.marks.map((one) => (one === mark ? { ...mark, kind, easing } : one));
+    const without = withoutMarks({ ...move, marks: passing }, [leaves.id]);
+    return takesLater ? shiftedFrom(without, leaves.frame + 1, -hold.frames) : without;
+  }
+  if (next && !takesLater && next.frame <= mark.frame + frames)
+    throw outOfRange(
+      `There are only ${next.frame - mark.frame} frames to the next mark: hold for fewer, or let later marks move along.`,
+    );
+  return withMarksMoved(move, [leaves.id], { byFrames: frames - hold.frames, byFraction: 0, takesLater });
 }
 
 /** Marks as they are copied: on frames counted from the first of them. */

@@ -15,7 +15,7 @@ import { type Easing, type Mark, type Shot, shotSchema } from '../model/schema';
 import { openShot, writeShotFile } from '../model/openShot';
 import { evaluate } from '../motion/evaluate';
 import { fractionAt } from './placeInTime';
-import { copiedMarks, withMarksMoved } from './markEdits';
+import { copiedMarks, holdOn, withMarksMoved } from './markEdits';
 
 const moveId = 'move1';
 const frames = (shot: Shot): number[] => onlyMove(shot).marks.map(({ frame }) => frame);
@@ -139,6 +139,45 @@ describe('a hold', () => {
     });
     expect(frames(shot)).toEqual([1, 21, 33]);
     expect(shot.lengthFrames).toBe(33);
+  });
+});
+
+describe('how long the figure holds', () => {
+  const hold = (shot: Shot, frame: number, count: number, takesLater = false): Shot =>
+    edits.setHold(shot, { moveId, frame, frames: count, takesLater });
+
+  test('is told on every frame of a hold', () => {
+    const move = onlyMove(withHalt());
+    expect([10, 11, 13, 15, 16].map((frame) => holdOn(move, frame)?.frames ?? 0)).toEqual([0, 4, 4, 4, 0]);
+    expect(holdOn(move, 15)!.index).toBe(1);
+  });
+
+  test('is one number: a hold is made, made longer or shorter, and taken away', () => {
+    expect(frames(hold(straightShot(120, 21), 21, 12))).toEqual([1, 21, 33]);
+    expect(frames(hold(straightShot(120, 21), 6, 4))).toEqual([1, 6, 10, 21]);
+    expect(frames(hold(straightShot(120, 21), 6, 0))).toEqual([1, 21]);
+    const longer = hold(withHalt(), 11, 9);
+    expect(frames(longer)).toEqual([1, 11, 20, 31]);
+    expect(frames(hold(longer, 15, 2))).toEqual([1, 11, 13, 31]);
+    const gone = hold(withHalt(), 15, 0);
+    expect(frames(gone)).toEqual([1, 11, 31]);
+    expect(onlyMove(gone).marks[1]).toMatchObject({ id: 'm11', easing: { kind: 'even' } });
+    const same = withHalt();
+    expect(onlyMove(hold(same, 11, 4))).toBe(onlyMove(same));
+  });
+
+  test('later marks move along when they are to, and else there must be room', () => {
+    expect(frames(hold(withHalt(), 11, 9, true))).toEqual([1, 11, 20, 36]);
+    expect(frames(hold(withHalt(), 11, 0, true))).toEqual([1, 11, 27]);
+    expect(frames(hold(withHalt(), 11, 19))).toEqual([1, 11, 30, 31]);
+    expect(() => hold(withHalt(), 11, 20)).toThrow('There are only 20 frames to the next mark');
+    expect(() => hold(withHalt(), 11, -1)).toThrow('whole number');
+    expect(() => hold(withHalt(), 11, 1.5)).toThrow('whole number');
+  });
+
+  test('a hold that is taken away leaves the easing that came after it', () => {
+    const eased = edits.setEasing(withHalt(), { moveId, markId: 'm15', easing: steady });
+    expect(onlyMove(hold(eased, 11, 0)).marks[1]!.easing).toEqual(steady);
   });
 });
 

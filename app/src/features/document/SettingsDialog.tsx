@@ -1,5 +1,5 @@
 import { documentWords as words } from '../../words/document';
-import { LONGEST_NAME } from '@humble/core';
+import { FIELD_SIDE, inFormat, LONGEST_NAME } from '@humble/core';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
@@ -9,11 +9,20 @@ import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
+import { Toggle } from '../../ui/Toggle';
 
 const UNITS = [
   { value: 'field', label: words.fieldUnits },
   { value: 'mm', label: words.millimetres },
 ] as const;
+
+const SIDE = {
+  unit: words.units,
+  min: FIELD_SIDE.least,
+  max: FIELD_SIDE.most,
+  step: 10,
+  decimals: 1,
+} as const;
 
 interface DialogProps {
   readonly onClose: () => void;
@@ -37,7 +46,13 @@ export function SettingsDialog({ onClose }: DialogProps) {
     rename();
     onClose();
   };
-  const size = { width: field.width, height: field.height };
+  const [isLocked, setLocked] = useState(true);
+  // The format as it was when it was locked: rounding does not add up while a number is typed.
+  const [format, setFormat] = useState(field.width / field.height);
+  const sized = (side: 'width' | 'height', to: number, undoGroup?: string): void => {
+    const free = { width: field.width, height: field.height, [side]: to };
+    edit('setFieldSize', isLocked ? inFormat(side, to, format) : free, undoGroup);
+  };
   return (
     <Dialog title={words.shotSettings} isOpen onClose={close}>
       <TextField
@@ -67,22 +82,24 @@ export function SettingsDialog({ onClose }: DialogProps) {
         note={length.note}
       />
       <NumberField
+        {...SIDE}
         label={words.fieldWidth}
-        unit={words.units}
         value={field.width}
-        min={16}
-        max={20_000}
-        step={10}
-        onChange={(width, undoGroup) => edit('setFieldSize', { ...size, width }, undoGroup)}
+        onChange={(width, undoGroup) => sized('width', width, undoGroup)}
       />
       <NumberField
+        {...SIDE}
         label={words.fieldHeight}
-        unit={words.units}
         value={field.height}
-        min={16}
-        max={20_000}
-        step={10}
-        onChange={(height, undoGroup) => edit('setFieldSize', { ...size, height }, undoGroup)}
+        onChange={(height, undoGroup) => sized('height', height, undoGroup)}
+      />
+      <Toggle
+        label={words.keepTheFormat}
+        value={isLocked}
+        onChange={(keeps) => {
+          setLocked(keeps);
+          setFormat(field.width / field.height);
+        }}
       />
       <Words tone="soft" className="mt-1">
         {words.lengthsIn}

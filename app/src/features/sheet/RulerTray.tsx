@@ -1,8 +1,7 @@
-import type { LengthScale } from '@humble/core';
 import { sheetWords as words } from '../../words/sheet';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { lengthsFor } from '../../store/lengths';
+import { lengthsFor, MILLIMETRES } from '../../store/lengths';
 import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { readNumber, writeNumber } from '../../ui/numbers';
@@ -110,8 +109,6 @@ function readMillimetres(text: string): number | null {
   const typed = lengthsFor(MILLIMETRES).read(text);
   return typeof typed === 'number' ? typed : null;
 }
-
-const MILLIMETRES: LengthScale = { unit: 'mm', fieldUnits: 1, unitsPerMm: 1 };
 
 interface TypedNumberProps {
   readonly label: string;

@@ -1,5 +1,5 @@
 import { shotsWords as words } from '../../words/shots';
-import { freshShot } from '@humble/core';
+import { freshShot, inFormat } from '@humble/core';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
 import { View } from 'react-native';
@@ -8,9 +8,10 @@ import { useAppDispatch, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { fixed, readNumber } from '../../ui/numbers';
+import { fixed, readNumber, writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
+import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { checkedShot, offeredShot, type TypedShot } from './newShotForm';
 
@@ -42,27 +43,36 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
     defaultValues: offeredShot(names, films.includes(lastFilm) ? lastFilm : '', newShot),
   });
   const typed = useWatch({ control });
+  const [isLocked, setLocked] = useState(true);
+  const [format, setFormat] = useState(newShot.width / newShot.height);
+  /** The other side follows what is typed, as long as the format is kept. */
+  const follow = (side: 'width' | 'height', text: string): void => {
+    const length = readNumber(text);
+    if (!isLocked || length === null) return;
+    const other = side === 'width' ? 'height' : 'width';
+    setValue(other, writeNumber(inFormat(side, length, format)[other], 1), { shouldValidate: true });
+  };
   const rate = readNumber(typed.rate ?? '');
   const length = readNumber(typed.length ?? '');
-  const create = handleSubmit(
-    async ({ name, film, rate: perSecond, length: lengthFrames, width, height }) => {
-      const result = await dispatch(
-        api.endpoints.createShot.initiate(
-          freshShot({ name, film, rate: perSecond, lengthFrames, width, height }),
-        ),
-      );
-      if (!result.data) return setFailure(failureSentence(result.error));
-      dispatch(
-        settingsChanged({
-          lastFilm: film,
-          newShot: { rate: perSecond, length: lengthFrames, width, height },
-        }),
-      );
-      onClose();
-      onCreated(result.data.id);
-    },
-  );
-  const field = (name: keyof TypedShot, label: string, unit?: string, isNumber = true) => (
+  const create = handleSubmit(async ({ name, film, rate: perSecond, length: lengthFrames, ...field }) => {
+    const result = await dispatch(
+      api.endpoints.createShot.initiate(freshShot({ name, film, rate: perSecond, lengthFrames, ...field })),
+    );
+    if (!result.data) return setFailure(failureSentence(result.error));
+    dispatch(
+      settingsChanged({
+        lastFilm: film,
+        newShot: { rate: perSecond, length: lengthFrames, ...field },
+      }),
+    );
+    onClose();
+    onCreated(result.data.id);
+  });
+  const field = (
+    name: keyof TypedShot,
+    label: string,
+    { unit, isNumber = true, onTyped }: FieldOptions = {},
+  ) => (
     <Controller
       name={name}
       control={control}
@@ -71,7 +81,10 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
           label={label}
           unit={unit}
           value={value}
-          onChange={onChange}
+          onChange={(text) => {
+            onChange(text);
+            onTyped?.(text);
+          }}
           onBlur={onBlur}
           onSubmit={() => void create()}
           error={error?.message}
@@ -85,8 +98,8 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
   return (
     <Dialog title={words.newShot} isOpen onClose={onClose}>
       <View className="flex-row gap-3">
-        {field('name', words.name, undefined, false)}
-        {field('film', words.film, undefined, false)}
+        {field('name', words.name, { isNumber: false })}
+        {field('film', words.film, { isNumber: false })}
       </View>
       {films.length > 0 && (
         <FilmChoice films={films} value={typed.film ?? ''} onChoose={(film) => setValue('film', film)} />
@@ -101,10 +114,12 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
               onChange={(value) => setValue('rate', value, { shouldValidate: true })}
             />
           </View>
-          <View className="w-[152px] flex-row">{field('rate', words.rate, words.framesASecond)}</View>
+          <View className="w-[152px] flex-row">
+            {field('rate', words.rate, { unit: words.framesASecond })}
+          </View>
         </View>
         <View className="flex-row items-center gap-3">
-          {field('length', words.length, 'frames')}
+          {field('length', words.length, { unit: 'frames' })}
           <Words tone="soft" className="flex-1 pt-6">
             {rate && length ? words.seconds(fixed(length / rate, 2)) : ' '}
           </Words>
@@ -119,11 +134,33 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
             const [width = '', height = ''] = size.split(' × ');
             setValue('width', width, { shouldValidate: true });
             setValue('height', height, { shouldValidate: true });
+            setFormat(Number(width) / Number(height));
           }}
         />
         <View className="flex-row gap-3">
-          {field('width', words.fieldWidth, 'units')}
-          {field('height', words.fieldHeight, 'units')}
+          {field('width', words.fieldWidth, { unit: 'units', onTyped: (text) => follow('width', text) })}
+          {field('height', words.fieldHeight, { unit: 'units', onTyped: (text) => follow('height', text) })}
+        </View>
+        <Toggle
+          label={words.keepTheFormat}
+          value={isLocked}
+          onChange={(keeps) => {
+            setLocked(keeps);
+            const [width, height] = [readNumber(typed.width ?? ''), readNumber(typed.height ?? '')];
+            if (width && height) setFormat(width / height);
+          }}
+        />
+        <View className="flex-row items-end gap-3">
+          {field('widthMm', words.widthOnSet, { unit: 'mm' })}
+          <View className="flex-1 gap-1">
+            <Words tone="soft">{words.roundTo}</Words>
+            <Segmented
+              label={words.roundTo}
+              value={typed.rulerStep ?? ''}
+              options={STEPS}
+              onChange={(step) => setValue('rulerStep', step)}
+            />
+          </View>
         </View>
       </View>
       {failure && (
@@ -140,6 +177,20 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
     </Dialog>
   );
 }
+
+interface FieldOptions {
+  readonly unit?: string;
+  readonly isNumber?: boolean;
+  /** What else a typed text changes. */
+  readonly onTyped?: (text: string) => void;
+}
+
+/** Steps of a ruler; others can be typed in the Sheet step. */
+const STEPS = [
+  { value: '', label: words.none },
+  { value: '0.5', label: '0.5' },
+  { value: '1', label: '1' },
+] as const;
 
 interface FilmChoiceProps {
   readonly films: readonly string[];

@@ -4,6 +4,7 @@ import type { FieldErrors, ResolverResult } from 'react-hook-form';
 import { offeredName } from './offeredName';
 import { fileFormats } from '../../commands/fileFormats';
 import type { NewShotNumbers } from '../../store/settingsSlice';
+import { lengthsFor, MILLIMETRES } from '../../store/lengths';
 import { readNumber, writeNumber } from '../../ui/numbers';
 
 /** The form of a new shot as it is typed. */
@@ -14,12 +15,18 @@ export interface TypedShot {
   readonly length: string;
   readonly width: string;
   readonly height: string;
+  /** How wide the field is on the set; empty for a field without a scale. */
+  readonly widthMm: string;
+  /** Step of the ruler, mm; empty for none. */
+  readonly rulerStep: string;
 }
 
 /** What was typed, as numbers. */
 export interface NewShot extends NewShotNumbers {
   readonly name: string;
   readonly film: string;
+  readonly widthMm: number | null;
+  readonly rulerStep: number | null;
 }
 
 /** The form as it is offered: one press is enough. @param last what was made last, on this device */
@@ -30,7 +37,13 @@ export const offeredShot = (names: readonly string[], film: string, last: NewSho
   length: String(last.length),
   width: String(last.width),
   height: String(last.height),
+  widthMm: last.widthMm == null ? '' : writeNumber(last.widthMm, 3),
+  rulerStep: last.rulerStep == null ? '' : writeNumber(last.rulerStep, 3),
 });
+
+/** What a field can be wide on the set. */
+const LEAST_MM = 0.01;
+const MOST_MM = 1e6;
 
 async function formSchema() {
   const { z, rateSchema, lengthSchema } = await fileFormats();
@@ -38,6 +51,15 @@ async function formSchema() {
     z.string().transform((text, context) => {
       const result = schema.safeParse(readNumber(text));
       if (result.success) return result.data;
+      context.addIssue({ code: 'custom', message: sentence });
+      return z.NEVER;
+    });
+  /** A length that may be left out. */
+  const optional = (sentence: string) =>
+    z.string().transform((text, context) => {
+      if (text.trim() === '') return null;
+      const length = lengthsFor(MILLIMETRES).read(text);
+      if (typeof length === 'number' && length >= LEAST_MM && length <= MOST_MM) return length;
       context.addIssue({ code: 'custom', message: sentence });
       return z.NEVER;
     });
@@ -49,6 +71,8 @@ async function formSchema() {
     length: typed(lengthSchema, words.aWholeNumberOfFramesFrom),
     width: typed(side, words.from16To20000),
     height: typed(side, words.from16To20000),
+    widthMm: optional(words.aLengthOnSet),
+    rulerStep: optional(words.aLengthOnSet),
   });
 }
 

@@ -18,6 +18,9 @@ const schema = (z: Zod) =>
 
 type Ellipse = z.infer<ReturnType<typeof schema>>;
 
+/** A fresh one starts at the top. */
+const TOP_DEG = 270;
+
 const fresh = ({ centre }: ShapeSpace, radiusX: number, radiusY: number, isRound: boolean): Ellipse => ({
   kind: 'ellipse',
   reversed: false,
@@ -25,7 +28,7 @@ const fresh = ({ centre }: ShapeSpace, radiusX: number, radiusY: number, isRound
   radiusX,
   radiusY,
   turnDeg: 0,
-  startDeg: 0,
+  startDeg: TOP_DEG,
   isRound,
 });
 

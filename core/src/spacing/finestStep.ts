@@ -1,0 +1,34 @@
+import type { Ladder } from './ladder';
+
+/** A hand places nothing nearer than this: millimetres where the field has a scale, else field units. */
+const LEAST_BY_HAND = { mm: 0.2, field: 0.5 } as const;
+
+/** The smallest step of a chart, and what a hand can place. */
+export interface FinestStep {
+  /** In the units of the sheet. */
+  readonly step: number;
+  readonly leastByHand: number;
+  /** How many steps of the chart are smaller than that. */
+  readonly tooFine: number;
+}
+
+/**
+ * The smallest step between drawings of a span.
+ * @param length way of the span along the arc, in the units of the sheet
+ * @returns null for a span without drawings between
+ */
+export function finestStep(
+  { rungs }: Pick<Ladder, 'rungs'>,
+  length: number,
+  units: 'mm' | 'field',
+): FinestStep | null {
+  if (rungs.length === 0) return null;
+  const shares = [0, ...rungs.map(({ share }) => share), 1];
+  const steps = shares.slice(1).map((share, i) => Math.abs(share - shares[i]!) * Math.abs(length));
+  const leastByHand = LEAST_BY_HAND[units];
+  return {
+    step: Math.min(...steps),
+    leastByHand,
+    tooFine: steps.filter((step) => step > 0 && step < leastByHand).length,
+  };
+}
