@@ -65,7 +65,7 @@ test(
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
     await expect(film(page, 'Ebb')).toContainText('2 shots');
-    await page.getByRole('button', { name: 'Order', exact: true }).click();
+    await page.getByRole('button', { name: 'Order and removed shots' }).click();
     await page.getByRole('button', { name: 'By name' }).click();
     const cards = page.locator('[data-testid^="card-"]');
     await expect(cards.first()).toHaveAttribute('data-testid', 'card-Dropped cork');

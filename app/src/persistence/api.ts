@@ -6,6 +6,8 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** One line of the list, as the server sends it. */
 export type ShotSummary = Immutable<AnswerOf<'listShots'>>['shots'][number];
+/** A shot in the bin. */
+export type RemovedShot = Immutable<AnswerOf<'listRemoved'>>['shots'][number];
 /** How far a shot has come on the server. */
 export type ShotRevision = Immutable<AnswerOf<'readRevision'>>;
 /** A shot that was taken out of the bin. */
@@ -39,6 +41,12 @@ export const api = createApi({
       query: () => ask('listShots'),
       transformResponse: (answer: Immutable<AnswerOf<'listShots'>>) => answer.shots,
       providesTags: ['List'],
+    }),
+    listRemoved: build.query<readonly RemovedShot[], void>({
+      query: () => ask('listRemoved'),
+      transformResponse: (answer: Immutable<AnswerOf<'listRemoved'>>) => answer.shots,
+      providesTags: ['List'],
+      keepUnusedDataFor: 0,
     }),
     readShot: build.query<StoredShot, string>({
       query: (id) => ask('readShot', { id }),
@@ -92,7 +100,13 @@ export const api = createApi({
   }),
 });
 
-export const { useListShotsQuery, useListEasingsQuery, useKeepEasingMutation, useRemoveEasingMutation } = api;
+export const {
+  useListShotsQuery,
+  useListRemovedQuery,
+  useListEasingsQuery,
+  useKeepEasingMutation,
+  useRemoveEasingMutation,
+} = api;
 
 /** Where the text of a stored shot can be fetched as it lies there, whatever it is. */
 export const documentAddress = (id: string): string => API + addressOf('readDocument', { id });

@@ -4,7 +4,9 @@ import { colour } from './colour';
 import { Words } from './Words';
 
 interface ButtonProps {
+  /** What it is called; shown on it unless something shorter is. */
   readonly label: string;
+  readonly shows?: string;
   readonly onPress: () => void;
   readonly icon?: LucideIcon;
   readonly kind?: 'plain' | 'brass' | 'quiet' | 'plum';
@@ -28,6 +30,7 @@ const UNSHRUNK = { flexShrink: 0 } as const;
 /** A verb, at least 44 pixels high. */
 export function Button({
   label,
+  shows = label,
   onPress,
   icon: Icon,
   kind = 'plain',
@@ -55,7 +58,7 @@ export function Button({
         size={kind === 'brass' ? 'body' : 'small'}
         numberOfLines={1}
       >
-        {label}
+        {shows}
       </Words>
     </Pressable>
   );

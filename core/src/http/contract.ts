@@ -14,6 +14,8 @@ export { API };
 
 /** The most that a request with a shot may weigh: one of 20,000 frames with a mark on each weighs a quarter. */
 export const LARGEST_SHOT_BYTES = 8 * 1024 * 1024;
+/** So many shots of the bin are listed, those that were removed last. */
+export const MOST_REMOVED_LISTED = 200;
 /** The most easings that are kept. */
 export const MOST_EASINGS = 500;
 
@@ -67,6 +69,11 @@ const summary = z.object({
   damage: z.object({ code: z.string(), sentence: z.string() }).nullable(),
 });
 
+/** A shot in the bin. */
+const removed = summary
+  .pick({ id: true, name: true, film: true, lengthFrames: true, rate: true })
+  .extend({ removedAt: z.string() });
+
 /**
  * A shot within a request or an answer. Here only that it is there: `openShot` reads one that comes from outside,
  * which may be of an older version, and what the server stores was checked by it.
@@ -117,6 +124,11 @@ export const CONTRACT = defineContract({
     ...ROUTES.listShots,
     status: 200,
     answer: z.object({ shots: z.array(summary) }),
+  },
+  listRemoved: {
+    ...ROUTES.listRemoved,
+    status: 200,
+    answer: z.object({ shots: z.array(removed) }),
   },
   createShot: { ...ROUTES.createShot, body: z.object({ shot }), status: 201, answer: stored },
   readShot: { ...ROUTES.readShot, params: ofShot, status: 200, answer: stored },

@@ -6,6 +6,7 @@ export const ROUTES = {
   health: { method: 'GET', path: '/health' },
   databaseHealth: { method: 'GET', path: '/health/database' },
   listShots: { method: 'GET', path: '/shots' },
+  listRemoved: { method: 'GET', path: '/removed-shots' },
   createShot: { method: 'POST', path: '/shots' },
   readShot: { method: 'GET', path: '/shots/:id' },
   readRevision: { method: 'GET', path: '/shots/:id/revision' },

@@ -30,6 +30,7 @@ export function shotRoutes(
 ): Router {
   const router = Router();
   serve(router, 'listShots', async () => ({ shots: await service.list() }));
+  serve(router, 'listRemoved', async () => ({ shots: await service.listRemoved() }));
   serve(
     router,
     'createShot',

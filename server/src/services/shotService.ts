@@ -1,6 +1,8 @@
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
+import { MOST_REMOVED_LISTED } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
+import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';
 import type { ShotRecord } from '../database/shotRecord';
 import { Problem } from '../http/problem';
@@ -22,6 +24,11 @@ export interface ShotSummary {
   /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
   readonly damage: Damage | null;
 }
+
+/** A shot in the bin. */
+type RemovedShot = Pick<ShotSummary, 'id' | 'name' | 'film' | 'lengthFrames' | 'rate'> & {
+  readonly removedAt: string;
+};
 
 /** A stored shot, its document as text: it is sent as it lies there. */
 export interface StoredShot {
@@ -137,6 +144,27 @@ export function createShotService(database: Database, threads: Threads) {
         rank: record.rank,
         card: cardOf(record),
         damage: damage.get(record.id) ?? null,
+      }));
+    },
+
+    /** Shots in the bin, the one removed last first. */
+    listRemoved: async (): Promise<RemovedShot[]> => {
+      const records = await shots.findAll({
+        where: { removedAt: { [Op.ne]: null } },
+        attributes: ['id', 'name', 'film', 'lengthFrames', 'rate', 'removedAt'],
+        order: [
+          ['removedAt', 'DESC'],
+          ['id', 'ASC'],
+        ],
+        limit: MOST_REMOVED_LISTED,
+      });
+      return records.map(({ id, name, film, lengthFrames, rate, removedAt }) => ({
+        id,
+        name,
+        film,
+        lengthFrames,
+        rate,
+        removedAt: isoOf(removedAt!),
       }));
     },
 

@@ -3,11 +3,15 @@ import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
 import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
 import Clock from 'lucide-react-native/icons/clock';
 import Hand from 'lucide-react-native/icons/hand';
+import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { type ListOrder, settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Menu, type MenuItem } from '../../ui/Menu';
+
+const LazyRemovedDialog = lazyWithRetry(() => import('./RemovedDialog').then((part) => part.RemovedDialog));
 
 const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: ListOrder })[] = [
   { order: 'change', label: words.lastChangedFirst, icon: Clock },
@@ -15,25 +19,35 @@ const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: Lis
   { order: 'hand', label: words.byHand, icon: Hand },
 ];
 
-/** In which order the shots of a film stand. */
+/** The menu of the list: in which order the shots of a film stand, and those that were removed. */
 export function OrderButton() {
   const { listOrder } = useSettings();
   const dispatch = useAppDispatch();
-  const [isOpen, setOpen] = useState(false);
+  const [open, setOpen] = useState<'menu' | 'removed' | null>(null);
+  const close = (): void => setOpen(null);
   return (
     <>
-      <IconButton label={words.order} icon={ArrowDownUp} onPress={() => setOpen(true)} />
-      {isOpen && (
+      <IconButton label={words.orderAndRemoved} icon={ArrowDownUp} onPress={() => setOpen('menu')} />
+      {open === 'menu' && (
         <Menu
           title={words.orderOfTheShots}
-          onClose={() => setOpen(false)}
-          items={ORDERS.map(({ order, ...item }) => ({
-            ...item,
-            isChosen: order === listOrder,
-            onPress: () => dispatch(settingsChanged({ listOrder: order })),
-          }))}
+          onClose={close}
+          items={[
+            ...ORDERS.map(({ order, ...item }) => ({
+              ...item,
+              isChosen: order === listOrder,
+              onPress: () => dispatch(settingsChanged({ listOrder: order })),
+            })),
+            {
+              label: words.removedShots,
+              icon: Trash,
+              onPress: () => setOpen('removed'),
+              staysOpen: true,
+            },
+          ]}
         />
       )}
+      {open === 'removed' && <LazyRemovedDialog onClose={close} />}
     </>
   );
 }

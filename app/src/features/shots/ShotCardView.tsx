@@ -12,18 +12,28 @@ import { colour } from '../../ui/colour';
 import { fixed, writeNumber } from '../../ui/numbers';
 import { NumericText, Words } from '../../ui/Words';
 import { changedAt } from './changedAt';
+import type { Twin } from './twinsOf';
 
 interface ShotCardViewProps {
   readonly shot: ShotSummary;
+  /** Which one it is of several with its name; null when no other has it. */
+  readonly twin: Twin | null;
   readonly columns: number;
   readonly onOpen: () => void;
   readonly onMenu: () => void;
 }
 
 /** A shot in the list: its own arc and ghosts, and what it is. */
-export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, onMenu }: ShotCardViewProps) {
+export const ShotCardView = memo(function ShotCardView({
+  shot,
+  twin,
+  columns,
+  onOpen,
+  onMenu,
+}: ShotCardViewProps) {
   const { name, lengthFrames, rate, updatedAt, card, damage } = shot;
   const seconds = fixed(lengthFrames / rate, 2);
+  const which = twin && words.twin(twin.number, twin.count);
   return (
     <View
       style={{ flex: 1, maxWidth: `${100 / columns}%` }}
@@ -33,7 +43,9 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
       <Pressable
         role="link"
         aria-label={
-          damage ? words.damagedWhatCanBeDone(name) : words.openFramesSeconds(name, lengthFrames, seconds)
+          damage
+            ? words.damagedWhatCanBeDone(name)
+            : [words.openFramesSeconds(name, lengthFrames, seconds), which].filter(Boolean).join(', ')
         }
         onPress={damage ? onMenu : onOpen}
         className="flex-1"
@@ -52,6 +64,11 @@ export const ShotCardView = memo(function ShotCardView({ shot, columns, onOpen, 
           <Words size="body" strong numberOfLines={3} className="pr-8">
             {name}
           </Words>
+          {which && (
+            <Words tone="soft" size="tiny" className="pr-8">
+              {which}
+            </Words>
+          )}
           {damage && (
             <Words tone="plum" size="tiny" numberOfLines={3} className="pr-8 pt-1">
               {damage.sentence}

@@ -16,6 +16,7 @@ import { Words } from '../../ui/Words';
 import { EmptyList } from './EmptyList';
 import { FilmHead } from './FilmHead';
 import { type FilmGroup, filmsOf, secondsOf } from './filmsOf';
+import { twinsOf } from './twinsOf';
 import { LazyNewShotDialog } from './LazyNewShotDialog';
 import { offeredName } from './offeredName';
 import { OrderButton } from './OrderButton';
@@ -106,6 +107,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const isFound = ({ name, film }: ShotSummary): boolean =>
     !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
   const groups = filmsOf(shots, listOrder);
+  const twins = twinsOf(shots);
   // An empty list has something that is wanted more.
   const newKind = shots.length > 0 ? 'brass' : 'plain';
   return (
@@ -167,6 +169,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
                   <ShotCardView
                     key={shot.id}
                     shot={shot}
+                    twin={twins.get(shot.id) ?? null}
                     columns={columns}
                     onOpen={() => onOpen(shot.id)}
                     onMenu={() => setChosen({ shot, group: item.group })}
