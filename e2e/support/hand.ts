@@ -18,9 +18,13 @@ export interface Hand {
   readonly tap: (spot: Spot) => Promise<void>;
   /** Two taps in short order, however long the page takes for the first. */
   readonly tapTwice: (spot: Spot) => Promise<void>;
+  /** A long press, or the right button: what can be done there is asked for. */
+  readonly askMenu: (spot: Spot) => Promise<void>;
 }
 
 const STEPS_BETWEEN = 6;
+/** Longer than a press that asks for a menu, milliseconds. */
+const LONG_PRESS_MS = 700;
 
 function* between(spots: readonly Spot[]): Generator<Spot> {
   for (let i = 1; i < spots.length; i++)
@@ -65,6 +69,12 @@ function finger(page: Page): Hand {
         send('touchEnd'),
       ]);
     },
+    askMenu: async (spot) => {
+      await send('touchStart', spot);
+      // How long a finger rests is what is done here, not something that is waited for.
+      await new Promise((lifted) => setTimeout(lifted, LONG_PRESS_MS));
+      await send('touchEnd');
+    },
   };
 }
 
@@ -85,6 +95,7 @@ function mouse(page: Page): Hand {
     drag: (spots) => hold(spots, async () => undefined),
     tap: (spot) => page.mouse.click(spot.x, spot.y),
     tapTwice: (spot) => page.mouse.dblclick(spot.x, spot.y),
+    askMenu: (spot) => page.mouse.click(spot.x, spot.y, { button: 'right' }),
   };
 }
 

@@ -1,5 +1,6 @@
 import { distance, type Vector } from '@humble/core';
 import type { AppStore } from '../store/store';
+import { type ContextMenu, openContextMenu } from '../ui/contextMenu';
 import { beginInteraction, endInteraction, type LiveView } from './frameScheduler';
 import { throttledStoreOf } from './throttledStore';
 import type { PointerTrail, Spot } from './usePointerTrail';
@@ -9,6 +10,8 @@ const TAP_PX = 5;
 /** Two taps within this time and distance are a double tap. */
 const DOUBLE_TAP_MS = 350;
 export const DOUBLE_TAP_PX = 24;
+/** A finger that rests for so long asks what can be done there. */
+const LONG_PRESS_MS = 500;
 
 /** Where a pointer is on a view, and how it is held. */
 export interface ViewPointer {
@@ -44,6 +47,8 @@ export interface PointerSurface<Pointer> {
   /** The pointer in the terms of the view. */
   readonly pointer: (raw: ViewPointer) => Pointer;
   readonly press: (start: Pointer) => PressHandler<Pointer>;
+  /** What can be done with what lies there, for a long press or the right button; null where there is nothing. */
+  readonly menu?: (at: Pointer) => ContextMenu | null;
   /** After each movement of what is held. */
   readonly dragged?: (now: Pointer) => void;
   /** Nothing was held that follows: the view is moved, so far since the press. Pixels. */
@@ -61,6 +66,8 @@ export interface PointerSession {
   readonly begin: (at: Vector, isTouch: boolean) => void;
   readonly update: (at: Vector) => void;
   readonly end: (at: Vector) => void;
+  /** The right button, or the key for menus. A finger's own wish for a menu is the long press. */
+  readonly menuAsked: (at: Vector) => void;
   readonly pinchBegins: (focal: Vector) => void;
   readonly pinch: (factor: number, focal: Vector) => void;
   readonly pinchEnds: () => void;
@@ -74,6 +81,8 @@ interface SessionOptions<Pointer> {
   /** The surface and the trail as they are now: a session outlives renders. */
   readonly surface: () => PointerSurface<Pointer>;
   readonly trail: () => PointerTrail;
+  /** Where a place of the view is in the window, pixels. */
+  readonly inWindow: (at: Vector) => Vector;
 }
 
 const NOWHERE: Vector = { x: 0, y: 0 };
@@ -84,6 +93,7 @@ export function createPointerSession<Pointer>({
   view,
   surface,
   trail,
+  inWindow,
 }: SessionOptions<Pointer>): PointerSession {
   let handler: PressHandler<Pointer> | null = null;
   let start = NOWHERE;
@@ -91,16 +101,26 @@ export function createPointerSession<Pointer>({
   let hasMoved = false;
   let isTouch = false;
   let isPinching = false;
+  let longPress: ReturnType<typeof setTimeout> | undefined;
   let lastTap: { readonly ms: number; readonly at: Vector; readonly name: string | undefined } | null = null;
 
   const pointerAt = ({ x, y }: Vector): Pointer =>
     surface().pointer({ x, y, isTouch, isShift: trail().isShift(), trail: trail().take() });
 
   const release = (): void => {
+    clearTimeout(longPress);
     handler = null;
     throttledStoreOf(store).end();
     endInteraction();
     surface().released?.(isTouch);
+  };
+
+  const openMenu = (at: Vector, isHeld: boolean): void => {
+    const menu = surface().menu?.(pointerAt(at));
+    if (!menu) return;
+    handler?.cancel?.();
+    release();
+    openContextMenu(menu, inWindow(at), isHeld);
   };
 
   const tap = (pressed: PressHandler<Pointer>, at: Vector): void => {
@@ -124,9 +144,11 @@ export function createPointerSession<Pointer>({
       handler = surface().press(pointerAt(at));
       throttledStoreOf(store).begin();
       if (view) beginInteraction(view);
+      if (byTouch) longPress = setTimeout(() => openMenu(at, true), LONG_PRESS_MS);
     },
     update: (at) => {
       if (!handler || isPinching) return;
+      if (distance(at, start) >= TAP_PX) clearTimeout(longPress);
       if (!hasMoved && !handler.startsAtOnce && distance(at, start) < TAP_PX) return;
       hasMoved = true;
       if (!handler.drag) return surface().pan?.({ x: at.x - start.x, y: at.y - start.y });
@@ -141,6 +163,9 @@ export function createPointerSession<Pointer>({
         else tap(pressed, at);
       }
       release();
+    },
+    menuAsked: (at) => {
+      if (!handler) openMenu(at, false);
     },
     pinchBegins: (at) => {
       if (!hasMoved || handler?.startsAtOnce) handler?.cancel?.();

@@ -1,4 +1,4 @@
-import { type RefObject, useMemo } from 'react';
+import { type RefObject, useEffect, useMemo } from 'react';
 import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
 import { useAppStore } from '../store/hooks';
@@ -43,16 +43,40 @@ export function usePointerSession<Pointer>(
   const store = useAppStore();
   const trail = usePointerTrail(element);
   const latest = useLatest({ surface, trail });
-  return useMemo(
+  const session = useMemo(
     () =>
-      gesturesOf(
-        createPointerSession<Pointer>({
-          store,
-          view: liveView,
-          surface: () => latest().surface,
-          trail: () => latest().trail,
-        }),
-      ),
-    [store, liveView, latest],
+      createPointerSession<Pointer>({
+        store,
+        view: liveView,
+        surface: () => latest().surface,
+        trail: () => latest().trail,
+        inWindow: ({ x, y }) => {
+          const { left, top } = elementOf(element)?.getBoundingClientRect?.() ?? { left: 0, top: 0 };
+          return { x: left + x, y: top + y };
+        },
+      }),
+    [store, liveView, latest, element],
   );
+  useMenuButton(element, session);
+  return useMemo(() => gesturesOf(session), [session]);
+}
+
+const elementOf = (view: RefObject<View | null>): HTMLElement | null =>
+  view.current as unknown as HTMLElement | null;
+
+/** The right button and the key for menus, in place of the browser's own menu. Web only. */
+function useMenuButton(view: RefObject<View | null>, session: PointerSession): void {
+  useEffect(() => {
+    const element = elementOf(view);
+    if (typeof element?.addEventListener !== 'function') return;
+    const asked = (event: MouseEvent): void => {
+      event.preventDefault();
+      // A finger that rests is told by the session, in every browser.
+      if ((event as PointerEvent).pointerType === 'touch') return;
+      const box = element.getBoundingClientRect();
+      session.menuAsked({ x: event.clientX - box.left, y: event.clientY - box.top });
+    };
+    element.addEventListener('contextmenu', asked);
+    return () => element.removeEventListener('contextmenu', asked);
+  }, [view, session]);
 }

@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { ConflictDialog } from '../features/document/ConflictDialog';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
+import { ContextMenuHost } from '../ui/ContextMenuHost';
 import { lazyWithRetry } from '../ui/lazyWithRetry';
 import { useLayout } from '../ui/layout';
 import type { BenchDialog } from './benchDialog';
@@ -54,6 +55,7 @@ export function Workbench() {
       {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
       {undecided && <ColumnDialog undecided={undecided} onClose={() => setUndecided(null)} />}
       <ConflictDialog />
+      <ContextMenuHost />
       <Messages />
     </View>
   );

@@ -4,6 +4,7 @@ import { useAppDispatch, useAppStore } from '../store/hooks';
 import type { AppStore } from '../store/store';
 import { goTo, step, togglePlay } from '../playback/playhead';
 import { goToStep } from '../commands/goToStep';
+import { hasReturnedFocus } from '../ui/returnedFocus';
 import { useLatest } from '../ui/useLatest';
 import { STEPS } from '../kinds/steps';
 import { type KeyCommand, STEP_PARTS } from './steps';
@@ -11,6 +12,8 @@ import { type KeyCommand, STEP_PARTS } from './steps';
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 /** Roles that have a meaning of their own for Space and the arrows. */
 const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 'separator', 'link']);
+
+const isInDialog = (): boolean => document.querySelector('[aria-modal="true"]') !== null;
 
 /** The keys of the current step. */
 function stepKeys(store: AppStore): KeyCommand {
@@ -33,8 +36,7 @@ export function useShortcuts(onHelp: () => void): void {
   };
   const pressed = (event: KeyboardEvent): void => {
     const at = event.target as HTMLElement;
-    if (TYPING.has(at.tagName) || event.defaultPrevented || document.querySelector('[aria-modal="true"]'))
-      return;
+    if (TYPING.has(at.tagName) || event.defaultPrevented || isInDialog()) return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
     let act = keysOfStep(event);
@@ -59,7 +61,20 @@ export function useShortcuts(onHelp: () => void): void {
   useEffect(() => {
     if (typeof document === 'undefined') return;
     const listen = (event: KeyboardEvent): void => latest()(event);
+    // Before the button sees it: after a dialog closed, Space plays and does not open it again.
+    const listenFirst = (event: KeyboardEvent): void => {
+      if (event.key !== ' ' || !hasReturnedFocus(event.target) || isInDialog()) return;
+      event.preventDefault();
+      event.stopPropagation();
+      if (event.type === 'keydown' && !event.repeat) togglePlay();
+    };
+    document.addEventListener('keydown', listenFirst, { capture: true });
+    document.addEventListener('keyup', listenFirst, { capture: true });
     document.addEventListener('keydown', listen);
-    return () => document.removeEventListener('keydown', listen);
+    return () => {
+      document.removeEventListener('keydown', listenFirst, { capture: true });
+      document.removeEventListener('keyup', listenFirst, { capture: true });
+      document.removeEventListener('keydown', listen);
+    };
   }, [latest]);
 }

@@ -51,6 +51,7 @@ export function bench(shot: Shot): Bench {
   const surface = createFieldSurface(() => context);
   const session = createPointerSession({
     store,
+    inWindow: (at) => at,
     view: FIELD_VIEW,
     surface: () => surface,
     trail: () => ({

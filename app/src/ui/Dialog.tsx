@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import { Modal, Pressable, ScrollView, View } from 'react-native';
 import { IconButton } from './Button';
 import { useLayout } from './layout';
+import { useFocusReturn } from './returnedFocus';
 import { Words } from './Words';
 
 interface DialogProps {
@@ -16,6 +17,7 @@ interface DialogProps {
 /** A short task on top of the page: from the bottom on a phone, in the middle on a wide screen. */
 export function Dialog({ title, isOpen, onClose, children }: DialogProps) {
   const { isWide, height } = useLayout();
+  useFocusReturn(isOpen);
   return (
     <Modal visible={isOpen} transparent animationType="none" onRequestClose={onClose}>
       <View

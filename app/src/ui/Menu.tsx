@@ -25,26 +25,42 @@ interface MenuProps {
 export function Menu({ title, onClose, items }: MenuProps) {
   return (
     <Dialog title={title} isOpen onClose={onClose}>
-      {items.map(({ label, icon: Icon, onPress, disabled = false, isChosen, staysOpen = false }) => (
-        <Pressable
-          key={label}
-          role="button"
-          aria-label={label}
-          aria-disabled={disabled}
-          aria-pressed={isChosen}
-          disabled={disabled}
-          onPress={() => {
-            if (!staysOpen) onClose();
-            onPress();
-          }}
-          className={`-mx-2 min-h-[48px] flex-row items-center gap-4 rounded-large px-2 py-2 ${disabled ? 'opacity-40' : ''}`}
-        >
-          <Icon size={20} strokeWidth={1.75} color={isChosen ? colour.brass : colour.soft} />
-          <Words size="body" strong={isChosen} className="shrink">
-            {label}
-          </Words>
-        </Pressable>
-      ))}
+      <MenuLines items={items} onClose={onClose} />
     </Dialog>
   );
+}
+
+/** The lines of a menu; the arrow keys go from one to the next. */
+export const MenuLines = ({ items, onClose }: Pick<MenuProps, 'items' | 'onClose'>) =>
+  items.map(({ label, icon: Icon, onPress, disabled = false, isChosen, staysOpen = false }) => (
+    <Pressable
+      key={label}
+      role="button"
+      aria-label={label}
+      aria-disabled={disabled}
+      aria-pressed={isChosen}
+      disabled={disabled}
+      onPress={() => {
+        if (!staysOpen) onClose();
+        onPress();
+      }}
+      className={`-mx-2 min-h-[48px] flex-row items-center gap-4 rounded-large px-2 py-2 ${disabled ? 'opacity-40' : ''}`}
+      {...{ onKeyDown: goToLine }}
+    >
+      <Icon size={20} strokeWidth={1.75} color={isChosen ? colour.brass : colour.soft} />
+      <Words size="body" strong={isChosen} className="shrink">
+        {label}
+      </Words>
+    </Pressable>
+  ));
+
+/** Up and down go to the line before and after. Web only. */
+function goToLine(event: KeyboardEvent): void {
+  const step = { ArrowDown: 'nextElementSibling', ArrowUp: 'previousElementSibling' } as const;
+  const way = step[event.key as keyof typeof step];
+  if (!way) return;
+  event.preventDefault();
+  let line = (event.currentTarget as HTMLElement)[way] as HTMLElement | null;
+  while (line?.getAttribute('aria-disabled') === 'true') line = line[way] as HTMLElement | null;
+  line?.focus();
 }

@@ -49,5 +49,7 @@ export const fieldWords = {
   theField: 'The field',
   drawItsPath: 'Draw its path',
   aStrokeGivesYouAnArc: 'A stroke gives you an arc, a figure on it, and its timing.',
+  placeTheFigure: 'Place the figure',
+  tapWhereItIsOnThisFrame: 'Tap where it stands on this frame. Its poses on other frames draw the arc.',
   drawAStroke: 'Draw a stroke.',
 } as const;

@@ -9,5 +9,8 @@ export const transportWords = {
   lastFrame: 'Last frame',
   pause: 'Pause',
   play: 'Play',
+  typeAFrame: (frame: number) => `Frame ${frame}: type another`,
+  goToFrame: 'Go to frame',
+  thatIsNoFrame: (text: string) => `“${text}” is no frame. Type one like 45, +12 or 1.5 s.`,
   ofFrames: (lengthFrames: number) => ` of ${lengthFrames}`,
 } as const;

@@ -11,6 +11,7 @@ import {
   useSession,
   useThrottledShotValue,
 } from '../../store/hooks';
+import { editsIn } from '../../store/selection';
 import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
@@ -175,15 +176,16 @@ function CountIn() {
 
 function EmptyField() {
   const isDrawing = useScene(({ stroke }) => stroke.length > 1);
+  const poses = useThrottledSelector(editsIn) === 'poses';
   if (isDrawing) return null;
   return (
     <View pointerEvents="none" className="absolute inset-0 items-center justify-center px-8">
       <View className="rounded-large border border-line bg-card px-5 py-4">
         <Words size="title" strong className="text-center">
-          {words.drawItsPath}
+          {poses ? words.placeTheFigure : words.drawItsPath}
         </Words>
         <Words tone="soft" className="mt-1 text-center">
-          {words.aStrokeGivesYouAnArc}
+          {poses ? words.tapWhereItIsOnThisFrame : words.aStrokeGivesYouAnArc}
         </Words>
       </View>
     </View>

@@ -7,6 +7,7 @@ import { activeTravelIn } from '../../store/selection';
 import { createDragHandler } from './createDragHandler';
 import type { DragHandler, FieldContext, Pointer } from './dragHandler';
 import { frameNearestTo } from './drags/arcDrags';
+import { fieldMenu } from './fieldMenu';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';
 import { pannedBy, toField, zoomedAt } from './viewport';
@@ -102,6 +103,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
         ...(handler.tapTwice && { tapTwice: tapWith(pressed, handler.tapTwice) }),
       };
     },
+    menu: (at) => fieldMenu(context(), chosenTarget(at), at),
     dragged: (now) =>
       setScene({
         finger: now.isTouch && needsLoupe(target) ? now.view : null,

@@ -58,7 +58,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     if (tool === 'points' && state.placed.length > 1) return words.doubleTapOrEnterFinishTap;
     return TOOLS[tool];
   }
-  if (!arc) return words.drawTheArcWithAStroke;
+  if (!arc) return edits === 'poses' ? TOOLS.pose : words.drawTheArcWithAStroke;
   if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);
   if (edits === 'poses') return poseHint(state);

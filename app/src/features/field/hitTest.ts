@@ -194,7 +194,12 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       return [...grips.map(([, target]) => target), { kind: 'backdrop' }];
     }
     case 'shape': {
-      if (!arc && state.others.length === 0) return [{ kind: 'stroke' }];
+      if (!arc && state.others.length === 0)
+        return [
+          edits === 'poses' && state.figure
+            ? { kind: 'figure', frame: state.figure.frame, adds: true, isFar: true }
+            : { kind: 'stroke' },
+        ];
       const body = figureAt(state, pointer, reach);
       const canShape = edits === 'arcs' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, pointer, reach) : [];

@@ -111,12 +111,18 @@ const railFrames = (move: Move | null, lengthFrames: number): number =>
 export function ScrubRail() {
   const shotFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const move = useThrottledMove();
-  const canMark = useThrottledSelector(editsIn) === 'timing';
+  const edits = useThrottledSelector(editsIn);
+  const canMark = edits === 'timing';
+  const posts = canMark ? 'marks' : edits === 'poses' ? 'poses' : null;
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
   const rail = useRef<View>(null);
-  const drag = usePointerSession(rail, null, railSurface(store, { width, lengthFrames, move, canMark }));
+  const drag = usePointerSession(
+    rail,
+    null,
+    railSurface(store, { width, lengthFrames, move, canMark, posts }),
+  );
   return (
     <GestureDetector gesture={drag} touchAction="none">
       <View

@@ -1,5 +1,4 @@
 import { transportWords as words } from '../../words/transport';
-import { frameNumber } from '@humble/core';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Pause from 'lucide-react-native/icons/pause';
@@ -9,15 +8,13 @@ import SkipBack from 'lucide-react-native/icons/skip-back';
 import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
-import { goTo, pause, setRange, step, togglePlay, useFrame, useIsPlaying } from '../../playback/playhead';
+import { goTo, pause, setRange, step, togglePlay, useIsPlaying } from '../../playback/playhead';
 import { useAppDispatch, useSettings, useThrottledShotValue } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
-import { type Layout, useLayout } from '../../ui/layout';
-import { fixed, writeNumber } from '../../ui/numbers';
-import { NumericText } from '../../ui/Words';
-import { countRoom } from './countRoom';
+import type { Layout } from '../../ui/layout';
+import { FrameCount } from './FrameCount';
 import { ScrubRail } from './ScrubRail';
 
 /** Play, step, loop, and the rail: in one line, in two on an upright phone; the essential on one that lies. */
@@ -51,7 +48,7 @@ export function Transport({ layout }: { readonly layout: Layout }) {
           <IconButton label={words.lastFrame} icon={SkipForward} onPress={() => goTo(lengthFrames)} />
         )}
       </View>
-      <FrameCount lengthFrames={lengthFrames} rate={rate} mostRoom={isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX} />
+      <FrameCount lengthFrames={lengthFrames} rate={rate} isSlim={isSlim} />
     </View>
   );
   return (
@@ -80,48 +77,5 @@ function PlayButton() {
     >
       <Icon size={22} strokeWidth={1.75} color={colour.onbrass} />
     </Pressable>
-  );
-}
-
-/** Pixels beside the buttons, and at most so many. */
-const BUTTONS_PX = 272;
-const MOST_ROOM_PX = 150;
-const SLIM_ROOM_PX = 84;
-/** The count keeps so far from the edge where it can. */
-const MARGIN_PX = 12;
-
-interface FrameCountProps {
-  readonly lengthFrames: number;
-  readonly rate: number;
-  readonly mostRoom: number;
-}
-
-function FrameCount({ lengthFrames, rate, mostRoom }: FrameCountProps) {
-  const frame = useFrame();
-  const { width } = useLayout();
-  const room = Math.min(mostRoom, width - BUTTONS_PX);
-  const seconds = (at: number): string => fixed((at - 1) / rate, 2);
-  const written = writeNumber(rate, 3);
-  const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
-  // The room is that of the longest line, so nothing moves while frames pass.
-  const margin = Math.min(MARGIN_PX, free);
-  return (
-    <View
-      testID="frame-count"
-      className="items-end"
-      style={{ width: room - free + margin, paddingRight: margin }}
-    >
-      <NumericText size="title" strong numberOfLines={1}>
-        {frameNumber(frame)}
-        {total && (
-          <NumericText tone="soft" size={total}>
-            {words.ofFrames(lengthFrames)}
-          </NumericText>
-        )}
-      </NumericText>
-      <NumericText tone="soft" size="tiny" numberOfLines={1}>
-        {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}
-      </NumericText>
-    </View>
   );
 }

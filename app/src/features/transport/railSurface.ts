@@ -3,6 +3,8 @@ import type { PointerSurface, ViewPointer } from '../../render/pointerSession';
 import { marksSelected } from '../../store/editorSlice';
 import { currentFrame, goTo } from '../../playback/playhead';
 import type { AppStore } from '../../store/store';
+import { poseMenu } from '../../commands/menus/figureMenus';
+import { markMenu } from '../../commands/menus/timingMenus';
 import { createMarkDrag } from '../../commands/timing';
 
 export const SIDE = 14;
@@ -25,11 +27,19 @@ export interface RailNow {
   readonly move: Move | null;
   /** Whether marks can be dragged in time. */
   readonly canMark: boolean;
+  /** What its posts stand for where they have a menu: marks, or the poses of the figure. */
+  readonly posts: 'marks' | 'poses' | null;
 }
 
 /** The mark that a press takes; none where the knob is. */
-export function markUnder({ move, canMark, lengthFrames, width }: RailNow, x: number, frame: number) {
-  if (!canMark || !move || Math.abs(along(frame, lengthFrames, width) - x) < KNOB_PX) return null;
+export function markUnder(rail: RailNow, x: number, frame: number) {
+  const { canMark, lengthFrames, width } = rail;
+  const isOnKnob = Math.abs(along(frame, lengthFrames, width) - x) < KNOB_PX;
+  return canMark && !isOnKnob ? nearestMark(rail, x) : null;
+}
+
+function nearestMark({ move, lengthFrames, width }: RailNow, x: number) {
+  if (!move) return null;
   const away = (mark: Move['marks'][number]): number => Math.abs(along(mark.frame, lengthFrames, width) - x);
   const nearest = move.marks.reduce((best, mark) => (away(mark) < away(best) ? mark : best));
   return away(nearest) <= MARK_PX ? nearest : null;
@@ -40,6 +50,11 @@ export function railSurface(store: AppStore, rail: RailNow): PointerSurface<View
   const frameAt = (x: number): number => frameAlong(x, rail.lengthFrames, rail.width);
   return {
     pointer: (raw) => raw,
+    menu: ({ x }) => {
+      const mark = rail.posts && nearestMark(rail, x);
+      if (!mark) return null;
+      return rail.posts === 'marks' ? markMenu(store, [mark.id]) : poseMenu(store, mark.frame);
+    },
     press: (start) => {
       const mark = markUnder(rail, start.x, currentFrame());
       if (!mark) {

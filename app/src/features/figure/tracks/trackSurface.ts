@@ -1,5 +1,6 @@
 import type { Key, TrackName } from '@humble/core';
 import { addKey, createKeyDrag } from '../../../commands/keys';
+import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import type { PointerSurface, ViewPointer } from '../../../render/pointerSession';
 import type { AppStore } from '../../../store/store';
@@ -36,6 +37,10 @@ export function trackSurface(
   };
   return {
     pointer: (raw) => raw,
+    menu: (start) => {
+      const key = keyNear(trackIn(store.getState(), track)?.keys ?? [], axes, start);
+      return key && keyMenu(store, track, key.frame);
+    },
     press: (start) => {
       const keys = trackIn(store.getState(), track)?.keys ?? [];
       const key = keyNear(keys, axes, start);

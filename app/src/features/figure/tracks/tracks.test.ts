@@ -26,6 +26,7 @@ function bench(...keys: [frame: number, value: number][]) {
     store.dispatch(doEdit('setKey', { moveId, track: 'turn', frame, value }));
   const session = createPointerSession({
     store,
+    inWindow: (at) => at,
     view: createLiveView(),
     surface: () => trackSurface(store, 'turn', AXES),
     trail: () => ({ isShift: () => false, take: () => [], pressedAt: () => performance.now() }),

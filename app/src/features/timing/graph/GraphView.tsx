@@ -24,7 +24,8 @@ import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
 import { graphTargets } from './graphTargets';
 import { rulerTargets } from '../ruler/rulerTargets';
-import { targetNear } from '../views/viewTargets';
+import { viewMenu } from '../views/viewMenu';
+import { targetNear, type ViewTarget } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
 
 /** A place on the view, pixels. */
@@ -70,6 +71,16 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   );
   const [tallestOf] = useState(() => tallestBar(store));
   const frameAt = (place: Place): number => Math.round(valueAt(timeAt(axes, place), place.x));
+  /** What a press takes hold of, beside the pace and its bars. */
+  const targetAt = ({ x, y }: Place, { ruler: present }: TimingNow): ViewTarget | null =>
+    x < AXIS_WIDTH
+      ? targetNear(
+          rulerTargets(present, axes.distance, 0).map((target) => ({ ...target, x, y: target.x })),
+          x,
+          y,
+          10,
+        )
+      : targetNear(graphTargets(present, handlesIn(store.getState()), axes.time, axes.distance), x, y, 18);
   const press = (start: ViewPointer): PressHandler<ViewPointer> => {
     const state = store.getState();
     const present = timingIn(state);
@@ -86,18 +97,11 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
         start,
       );
     const isOnAxis = start.x < AXIS_WIDTH;
-    const targets = isOnAxis
-      ? rulerTargets(present.ruler, axes.distance, 0).map((target) => ({
-          ...target,
-          x: start.x,
-          y: target.x,
-        }))
-      : graphTargets(present.ruler, handlesIn(state), axes.time, axes.distance);
     const meaning = ({ x, y }: { readonly x: number; readonly y: number }) => ({
       frame: isOnAxis ? null : settled(x, start.x, (value) => valueAt(axes.time, value)),
       arcDistance: settled(y, start.y, (value) => valueAt(axes.distance, value)),
     });
-    const target = targetNear(targets, start.x, start.y, isOnAxis ? 10 : 18);
+    const target = targetAt(start, present);
     const exact = ({ x, y }: { readonly x: number; readonly y: number }) => ({
       frame: valueAt(axes.time, x),
       arcDistance: valueAt(axes.distance, y),
@@ -111,6 +115,10 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   const gesture = usePointerSession<ViewPointer>(view, GRAPH_LIVE_VIEW, {
     pointer: (raw) => raw,
     press,
+    menu: (pointer) => {
+      const present = timingIn(store.getState());
+      return present && viewMenu(store, targetAt(pointer, present), frameAt(pointer));
+    },
     hover: (pointer) =>
       setHoveredFrame(
         pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null,

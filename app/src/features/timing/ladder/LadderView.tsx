@@ -7,6 +7,7 @@ import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
+import { pictureMenu } from '../../../commands/menus/timingMenus';
 import { doEdit } from '../../../store/doEdit';
 import { activeMoveIn, useAppStore } from '../../../store/hooks';
 import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
@@ -86,6 +87,10 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
           );
         },
       };
+    },
+    menu: ({ y }) => {
+      const rung = rungAt(y);
+      return rung && pictureMenu(store, rung.frame);
     },
     hover: (at) => setHoveredFrame((at && rungAt(at.y)?.frame) ?? null),
   });

@@ -58,6 +58,7 @@ import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
 import { frameNear, arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
 import { rulerTargets } from './rulerTargets';
+import { viewMenu } from '../views/viewMenu';
 import { targetNear } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
 
@@ -115,6 +116,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
         start,
       );
     },
+    menu: (at) => viewMenu(store, targetAt(at.x, at.y), frameAt(at)),
     hover: (at) => setHoveredFrame(at && frameAt(at)),
     pinchBegins: zoom.pinchBegins,
     pinch: (factor, by, middle) =>

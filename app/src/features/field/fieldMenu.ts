@@ -1,0 +1,96 @@
+import { nearestPoint, type Arc } from '@humble/core';
+import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
+import Maximize from 'lucide-react-native/icons/maximize';
+import PencilLine from 'lucide-react-native/icons/pencil-line';
+import Waypoints from 'lucide-react-native/icons/waypoints';
+import { arcMenu, otherArcMenu, pointMenu } from '../../commands/menus/arcMenus';
+import { figureHereItem, poseMenu } from '../../commands/menus/figureMenus';
+import { markMenu, pictureMenu } from '../../commands/menus/timingMenus';
+import { pasteMarks } from '../../commands/timing';
+import { currentFrame } from '../../playback/playhead';
+import { strokeAsked, toolChosen } from '../../store/editorSlice';
+import { activeTravelIn } from '../../store/selection';
+import type { ContextMenu } from '../../ui/contextMenu';
+import type { MenuItem } from '../../ui/Menu';
+import { fieldWords } from '../../words/field';
+import { menusWords as words } from '../../words/menus';
+import type { FieldContext, Pointer } from './dragHandler';
+import { frameNearestTo } from './drags/arcDrags';
+import type { Target } from './hitTest';
+
+/** What can be done with what lies at a place of the field; null while a press makes something there. */
+export function fieldMenu(context: FieldContext, target: Target, at: Pointer): ContextMenu | null {
+  const { store, snapshot } = context;
+  const { arc, others } = snapshot().state;
+  switch (target.kind) {
+    case 'stroke':
+    case 'placing':
+    case 'centre':
+    case 'ruler':
+    case 'backdrop':
+    case 'grip':
+    case 'acting':
+      return null;
+    case 'point':
+    case 'handle':
+      return arc && pointMenu(store, arc, target.pointId);
+    case 'shape-handle':
+      return arc && arcMenu(store, arc, locationIn(arc, at));
+    case 'arc':
+      return arc && onArc(context, arc, target);
+    case 'other-arc': {
+      const other = others.find(({ id }) => id === target.arcId);
+      return other ? otherArcMenu(store, other) : null;
+    }
+    case 'mark':
+      return markMenu(store, target.markIds);
+    case 'tick':
+    case 'by-hand':
+      return pictureMenu(store, target.frame);
+    case 'figure':
+      return target.isFar ? null : poseMenu(store, currentFrame());
+    case 'ground':
+      return groundMenu(context, at);
+  }
+}
+
+/** The place of an arc that is nearest to the pointer. */
+function locationIn(arc: Arc, { point }: Pointer) {
+  const { segment, t } = nearestPoint(arc, point) ?? { segment: 0, t: 0 };
+  return { segment, t };
+}
+
+/** The arc itself in the Arc step; elsewhere the picture that stands nearest. */
+function onArc(
+  { store, snapshot }: FieldContext,
+  arc: Arc,
+  { segment, t, s }: Extract<Target, { kind: 'arc' }>,
+): ContextMenu | null {
+  const { edits } = snapshot().state;
+  if (edits === 'arcs') return arcMenu(store, arc, { segment, t });
+  const travel = activeTravelIn(store.getState());
+  if (!travel || edits === 'nothing') return null;
+  const frame = frameNearestTo(travel, s, currentFrame());
+  return edits === 'poses' ? poseMenu(store, frame) : pictureMenu(store, frame);
+}
+
+/** Empty ground: what can be made there, and the whole field again. */
+function groundMenu({ store, snapshot, viewChanges }: FieldContext, { point }: Pointer): ContextMenu {
+  const { dispatch } = store;
+  const { edits } = snapshot().state;
+  const here: Record<typeof edits, readonly MenuItem[]> = {
+    arcs: [
+      { label: words.freehand, icon: PencilLine, onPress: () => dispatch(strokeAsked('fresh')) },
+      { label: words.pointByPoint, icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
+    ],
+    poses: [figureHereItem(store, point)],
+    timing: store.getState().editor.copied
+      ? [{ label: words.paste, icon: ClipboardPaste, onPress: () => dispatch(pasteMarks()) }]
+      : [],
+    nothing: [],
+  };
+  return {
+    title: fieldWords.theField,
+    items: [...here[edits], { label: words.wholeField, icon: Maximize, onPress: () => viewChanges(null) }],
+  };
+}

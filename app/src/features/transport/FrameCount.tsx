@@ -1,0 +1,112 @@
+import { frameNumber, readFrame } from '@humble/core';
+import { useRef, useState } from 'react';
+import { Pressable, TextInput, View } from 'react-native';
+import { currentFrame, goTo, pause, useFrame } from '../../playback/playhead';
+import { useAppDispatch } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
+import { useLayout } from '../../ui/layout';
+import { fixed, writeNumber } from '../../ui/numbers';
+import { NumericText } from '../../ui/Words';
+import { transportWords as words } from '../../words/transport';
+import { countRoom } from './countRoom';
+
+/** Pixels beside the buttons, and at most so many. */
+const BUTTONS_PX = 272;
+const MOST_ROOM_PX = 150;
+const SLIM_ROOM_PX = 84;
+/** The count keeps so far from the edge where it can. */
+const MARGIN_PX = 12;
+
+interface FrameCountProps {
+  readonly lengthFrames: number;
+  readonly rate: number;
+  /** On a phone on its side. */
+  readonly isSlim: boolean;
+}
+
+/** The frame at the playhead, of how many, and its time. A tap types another. */
+export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
+  const frame = useFrame();
+  const { width } = useLayout();
+  const [isTyping, setTyping] = useState(false);
+  const room = Math.min(isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX, width - BUTTONS_PX);
+  const seconds = (at: number): string => fixed((at - 1) / rate, 2);
+  const written = writeNumber(rate, 3);
+  const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
+  // The room is that of the longest line, so nothing moves while frames pass.
+  const margin = Math.min(MARGIN_PX, free);
+  const size = { width: room - free + margin, paddingRight: margin };
+  if (isTyping)
+    return (
+      <View style={size}>
+        <FrameEntry rate={rate} onDone={() => setTyping(false)} />
+      </View>
+    );
+  return (
+    <Pressable
+      role="button"
+      aria-label={words.typeAFrame(frameNumber(frame))}
+      testID="frame-count"
+      className="min-h-[44px] cursor-text items-end justify-center"
+      style={size}
+      onPress={() => {
+        pause();
+        setTyping(true);
+      }}
+    >
+      <NumericText size="title" strong numberOfLines={1}>
+        {frameNumber(frame)}
+        {total && (
+          <NumericText tone="soft" size={total}>
+            {words.ofFrames(lengthFrames)}
+          </NumericText>
+        )}
+      </NumericText>
+      <NumericText tone="soft" size="tiny" numberOfLines={1}>
+        {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}
+      </NumericText>
+    </Pressable>
+  );
+}
+
+interface FrameEntryProps {
+  readonly rate: number;
+  readonly onDone: () => void;
+}
+
+/** What is typed in the number's place. Enter or leaving goes there, Escape does not. */
+function FrameEntry({ rate, onDone }: FrameEntryProps) {
+  const dispatch = useAppDispatch();
+  const [text, setText] = useState(() => String(frameNumber(currentFrame())));
+  // Enter takes the focus away too: what was typed counts once.
+  const isDone = useRef(false);
+  const close = (): void => {
+    isDone.current = true;
+    onDone();
+  };
+  const finish = (): void => {
+    if (isDone.current) return;
+    close();
+    if (text.trim() === '') return;
+    const frame = readFrame(text, currentFrame(), rate);
+    if (frame === null) dispatch(messageShown(words.thatIsNoFrame(text.trim().slice(0, LONGEST_QUOTE))));
+    else goTo(frame);
+  };
+  return (
+    <TextInput
+      aria-label={words.goToFrame}
+      autoFocus
+      selectTextOnFocus
+      value={text}
+      onChangeText={setText}
+      onSubmitEditing={finish}
+      onBlur={finish}
+      onKeyPress={({ nativeEvent: { key } }) => {
+        if (key === 'Escape') close();
+      }}
+      className="h-[44px] rounded-large border border-brass bg-ground px-1 text-right font-mono text-title text-ink"
+    />
+  );
+}
+
+const LONGEST_QUOTE = 20;
