@@ -1,4 +1,4 @@
-import type { CopiedMarks, PointShape, StrokeUse, Vector } from '@humble/core';
+import type { CopiedMarks, Easing, EasingKind, PointShape, StrokeUse, Vector } from '@humble/core';
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
@@ -55,6 +55,9 @@ export interface Thinning {
   readonly allowedDeviation: number;
 }
 
+/** The latest easing of each kind that was left for another. */
+export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;
+
 export interface EditorState {
   readonly tool: Tool;
   /** The arc being worked on; null stands for the first one. */
@@ -79,6 +82,8 @@ export interface EditorState {
   readonly actsFor: ActsFor;
   /** The gesture that is being thinned; null when none is. */
   readonly thinning: Thinning | null;
+  /** The easings that a mark or a key had before, by its id and by kind: going back to one finds its numbers. */
+  readonly formerEasings: Readonly<Record<string, FormerEasings>>;
   /** Marks to be pasted; they outlive the shot they were copied in. */
   readonly copied: CopiedMarks | null;
 }
@@ -99,6 +104,7 @@ const initialState: EditorState = {
   chosen: null,
   actsFor: 'this',
   thinning: null,
+  formerEasings: {},
   copied: null,
 };
 
@@ -192,6 +198,16 @@ const editor = createSlice({
       ...(state as EditorState),
       copied: payload,
     }),
+    easingLeft: (
+      state,
+      { payload: { id, easing } }: PayloadAction<{ readonly id: string; readonly easing: Easing }>,
+    ): EditorState => {
+      const { formerEasings, ...rest } = state as EditorState;
+      return {
+        ...rest,
+        formerEasings: { ...formerEasings, [id]: { ...formerEasings[id], [easing.kind]: easing } },
+      };
+    },
     lineLaid: (state, { payload }: PayloadAction<EditorState['measured']>): EditorState => ({
       ...(state as EditorState),
       measured: payload,
@@ -210,8 +226,8 @@ const editor = createSlice({
         // Leaving the Arc step lets go of all; choosing it once more does not.
         const now = state as EditorState;
         if (payload === 'arc') return now;
-        const { activeArcId, selectedMarkIds, chosen, copied } = now;
-        return { ...initialState, activeArcId, selectedMarkIds, chosen, copied };
+        const { activeArcId, selectedMarkIds, chosen, formerEasings, copied } = now;
+        return { ...initialState, activeArcId, selectedMarkIds, chosen, formerEasings, copied };
       })
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
@@ -229,6 +245,7 @@ export const {
   aboutChosen,
   arcActivated,
   centreChosen,
+  easingLeft,
   lineLaid,
   marksCopied,
   marksSelected,

@@ -8,6 +8,8 @@ const RANGE = { min: -FURTHEST, max: FURTHEST } as const;
 type LengthField = Pick<NumberFieldProps, 'label' | 'value' | 'min' | 'max' | 'onChange'>;
 
 interface PlaceFieldsProps {
+  /** Which place, where there are several. */
+  readonly label?: string;
   /** Makes a field for a length: see `useLengths`. */
   readonly length: (props: LengthField) => NumberFieldProps;
   /** Field units. */
@@ -17,19 +19,20 @@ interface PlaceFieldsProps {
 }
 
 /** A place in the field, to be typed. */
-export function PlaceFields({ length, x, y, onChange }: PlaceFieldsProps) {
+export function PlaceFields({ label, length, x, y, onChange }: PlaceFieldsProps) {
+  const named = (axis: string): string => (label ? `${label}, ${axis}` : axis);
   return (
     <NumberPair
       pair={[
         length({
           ...RANGE,
-          label: words.across,
+          label: named(words.across),
           value: x,
           onChange: (to, group) => onChange({ x: to, y }, group),
         }),
         length({
           ...RANGE,
-          label: words.down,
+          label: named(words.down),
           value: y,
           onChange: (to, group) => onChange({ x, y: to }, group),
         }),

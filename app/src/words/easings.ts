@@ -32,7 +32,8 @@ export const easingsWords = {
   swings: 'Swings',
   howFarItPassesTheMark: 'how far it passes the mark',
   slowAtDownTo: (fixed: string, fixed2: string) => `Slow at ${fixed} %, down to ${fixed2} %`,
-  slowestAtOnePointAlongThe: 'Slowest at one point along the way.',
+  slowestStepIs: (percent: string) =>
+    `Slowest at one point: the slowest step is ${percent} % of the quickest.`,
   slowestAt: 'Slowest at',
   slowestStep: 'Slowest step',
   ofTheQuickest: '% of the quickest',

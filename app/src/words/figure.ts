@@ -48,6 +48,7 @@ export const figureWords = {
   nothingRidesHereYetPutA: 'Nothing rides here yet. Put a figure somewhere under “Pose”.',
   standIn: 'Stand-in',
   height: 'Height',
+  whatLiesBetween: (from: number, to: number) => `Between frame ${from} and frame ${to}`,
   straight: 'Straight',
   curved: 'Curved',
   jump: 'Jump',

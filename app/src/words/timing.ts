@@ -9,7 +9,6 @@ export const timingWords = {
   easingOfThisSpan: 'Easing of this span',
   closeTheEasings: 'Close the easings',
   otherEasings: 'Other easings',
-  holdFor: 'Hold for',
   frames: 'frames',
   holdFromFrame: (frame: number) => `Hold from frame ${frame}`,
   andMoreLikeThis: (further: number) => `And ${further} more like this.`,
@@ -178,4 +177,13 @@ export const timingWords = {
   framesInMove: (from: number, to: number) => `frames ${from} → ${to}`,
   atFrame: (frame: number) => `frame ${frame}`,
   onFrames: (frames: string) => `on ${frames}`,
+  forTheLastDrawings: 'For the last',
+  stepsTooFine: (count: number, smallest: string, least: string) =>
+    count === 1
+      ? `A step of ${smallest} is finer than a hand can place (${least}).`
+      : `${count} steps are finer than a hand can place (${least}). The smallest is ${smallest}.`,
+  addAMarkHere: 'Add mark',
+  percentOfTheArc: (percent: string) => `${percent} % of the arc`,
+  partOfTheArc: (from: string, to: string) => `, ${from} % to ${to} % of the arc`,
+  percent: (percent: string) => ` (${percent} %)`,
 } as const;

@@ -4,9 +4,13 @@ import { useThrottledArc, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { Card } from '../../ui/Card';
 import { NumberField, type NumberFieldProps } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
-import { nameOfShape, shapeNumbers } from '../../kinds/shapes';
+import { nameOfShape, shapeChoices, shapeNumbers } from '../../kinds/shapes';
+
+/** No option has this value. */
+const NO_SIDE = -1;
 
 const asItIs = (field: NumberFieldProps): NumberFieldProps => field;
 
@@ -31,6 +35,17 @@ export function ShapeCard() {
               },
             })}
           />
+        ))}
+        {shapeChoices(shape).map(({ label, options, value, with: withValue }) => (
+          <View key={label} className="gap-1 py-1">
+            <Words tone="soft">{label}</Words>
+            <Segmented
+              label={label}
+              value={value ?? NO_SIDE}
+              options={options}
+              onChange={(chosen) => edit('shapeArc', { arcId, shape: withValue(chosen) })}
+            />
+          </View>
         ))}
         {shape.kind === 'ellipse' && (
           <Toggle

@@ -1,8 +1,21 @@
 import { figureWords as words } from '../../words/figure';
 import { TERMS } from '../../words/terms';
-import { frameNumber, type BetweenPoses, betweenPoses, type Move, poseAim, spanIndexAt } from '@humble/core';
+import {
+  frameNumber,
+  type BetweenPoses,
+  betweenPoses,
+  type Mark,
+  type Move,
+  poseAim,
+  spanIndexAt,
+} from '@humble/core';
+import type { LucideIcon } from 'lucide-react-native';
+import CornerDownRight from 'lucide-react-native/icons/corner-down-right';
+import Minus from 'lucide-react-native/icons/minus';
+import Pause from 'lucide-react-native/icons/pause';
+import Spline from 'lucide-react-native/icons/spline';
 import Trash from 'lucide-react-native/icons/trash';
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import {
   useAppDispatch,
@@ -18,6 +31,7 @@ import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
+import { colour } from '../../ui/colour';
 import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
@@ -105,25 +119,62 @@ function Place({ move }: { readonly move: Move }) {
   );
 }
 
-/** A way to each pose. */
+/** A way to each pose, and to what lies between two of them. */
 function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const current = spanIndexAt(move, frame);
   const start = Math.max(0, Math.min(current - MOST_SHOWN / 2, move.marks.length - MOST_SHOWN));
+  const shown = move.marks.slice(start, start + MOST_SHOWN);
   return (
-    <View role="group" aria-label={words.framesWithAPose} className="mt-2 flex-row flex-wrap gap-1">
-      {move.marks.slice(start, start + MOST_SHOWN).map((mark) => (
-        <Pressable
-          key={mark.id}
-          role="button"
-          aria-label={words.goToThePoseOnFrame(frameNumber(mark.frame))}
-          aria-pressed={mark.frame === frame}
-          onPress={() => goTo(mark.frame)}
-          className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
-        >
-          <NumericText strong={mark.frame === frame}>{String(frameNumber(mark.frame))}</NumericText>
-        </Pressable>
+    <View role="group" aria-label={words.framesWithAPose} className="mt-2 flex-row flex-wrap items-center">
+      {shown.map((mark, i) => (
+        <Fragment key={mark.id}>
+          <Pressable
+            role="button"
+            aria-label={words.goToThePoseOnFrame(frameNumber(mark.frame))}
+            aria-pressed={mark.frame === frame}
+            onPress={() => goTo(mark.frame)}
+            className={`h-[44px] min-w-[44px] items-center justify-center rounded-small border px-2 ${mark.frame === frame ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+          >
+            <NumericText strong={mark.frame === frame}>{String(frameNumber(mark.frame))}</NumericText>
+          </Pressable>
+          {shown[i + 1] && <WayBetween move={move} from={mark} to={shown[i + 1]!} frame={frame} />}
+        </Fragment>
       ))}
     </View>
+  );
+}
+
+const WAY_ICONS: Record<BetweenPoses | 'hold', LucideIcon> = {
+  straight: Minus,
+  curved: Spline,
+  snap: CornerDownRight,
+  hold: Pause,
+};
+
+interface WayBetweenProps {
+  readonly move: Move;
+  readonly from: Mark;
+  readonly to: Mark;
+  readonly frame: number;
+}
+
+/** What lies between two poses, by its icon: a tap goes to the middle of it, where it can be changed. */
+function WayBetween({ move, from, to, frame }: WayBetweenProps) {
+  const how = useThrottledSelector(({ shot }) =>
+    shot.present.shot ? betweenPoses(shot.present.shot, move.id, from.id) : null,
+  );
+  const Icon = WAY_ICONS[how ?? 'hold'];
+  const isHere = frame > from.frame && frame < to.frame;
+  return (
+    <Pressable
+      role="button"
+      aria-label={words.whatLiesBetween(frameNumber(from.frame), frameNumber(to.frame))}
+      aria-pressed={isHere}
+      onPress={() => goTo(Math.floor((from.frame + to.frame) / 2))}
+      className={`mx-[2px] h-[44px] w-[32px] items-center justify-center rounded-small ${isHere ? 'bg-brasswash' : ''}`}
+    >
+      <Icon size={18} strokeWidth={1.75} color={isHere ? colour.brass : colour.soft} />
+    </Pressable>
   );
 }
 

@@ -27,7 +27,7 @@ export const slowPlace: EasingDescriptor<EasingOf<'slow-place'>> = {
   name: words.slowAtOnePoint,
   inWords: ({ at, strength }) =>
     words.slowAtDownTo(fixed(at * 100, 0), fixed(slowestShare(strength) * 100, 0)),
-  sentence: () => words.slowestAtOnePointAlongThe,
+  sentence: ({ strength }) => words.slowestStepIs(fixed(slowestShare(strength) * 100, 0)),
   numbers: (easing) => [
     percent(words.slowestAt, easing.at, [0, 100], (at) => ({ ...easing, at })),
     {

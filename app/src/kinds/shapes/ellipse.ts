@@ -1,5 +1,5 @@
 import { shapesWords as words } from '../../words/shapes';
-import { ANGLE, number, point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
+import { ANGLE, number, point, startSide, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
 
 export const ellipse: ShapeDescriptor<ShapeOf<'ellipse'>> = {
   names: { circle: words.circle, ellipse: words.ellipse },
@@ -17,4 +17,5 @@ export const ellipse: ShapeDescriptor<ShapeOf<'ellipse'>> = {
     ...(shape.isRound ? [] : [number(shape, 'turnDeg', words.turnedBy, ANGLE)]),
     ...point(shape, 'centre', words.middle),
   ],
+  choices: startSide,
 };

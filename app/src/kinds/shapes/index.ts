@@ -4,7 +4,7 @@ import { eight } from './eight';
 import { ellipse } from './ellipse';
 import { line } from './line';
 import { roundedBox } from './roundedBox';
-import type { ShapeDescriptor, ShapeNumber, ShapeOf } from './shapeDescriptor';
+import type { ShapeChoice, ShapeDescriptor, ShapeNumber, ShapeOf } from './shapeDescriptor';
 import { spiral } from './spiral';
 import { swing } from './swing';
 import { threePlaces } from './threePlaces';
@@ -38,6 +38,10 @@ export function nameOfShape(shape: ReadyShape): string {
   const { names, nameOf } = describe(shape.kind);
   return (nameOf ? names[nameOf(shape)] : Object.values(names)[0])!;
 }
+
+/** What of a ready shape can be chosen by its name. */
+export const shapeChoices = (shape: ReadyShape): readonly ShapeChoice<ReadyShape>[] =>
+  describe(shape.kind).choices?.(shape) ?? [];
 
 /** The numbers of a ready shape, what matters most first. */
 export const shapeNumbers = (shape: ReadyShape): readonly ShapeNumber<ReadyShape>[] =>

@@ -1,5 +1,5 @@
 import { shapesWords as words } from '../../words/shapes';
-import { ANGLE, number, point, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
+import { ANGLE, number, point, startSide, type ShapeDescriptor, type ShapeOf } from './shapeDescriptor';
 
 export const roundedBox: ShapeDescriptor<ShapeOf<'rounded-box'>> = {
   names: { 'rounded-box': words.roundedBox },
@@ -11,4 +11,5 @@ export const roundedBox: ShapeDescriptor<ShapeOf<'rounded-box'>> = {
     number(shape, 'turnDeg', words.turnedBy, ANGLE),
     ...point(shape, 'centre', words.middle),
   ],
+  choices: startSide,
 };

@@ -1,3 +1,4 @@
+import { shapesWords as words } from '../../words/shapes';
 import type { FreshShapeName, ReadyShape, ShapeKind, Vector } from '@humble/core';
 
 /** The ready shapes of one kind. */
@@ -15,6 +16,15 @@ export interface ShapeNumber<Shape> {
   readonly with: (value: number) => Shape;
 }
 
+/** One of a few values of a ready shape that have a name; what else it can be is a number. */
+export interface ShapeChoice<Shape> {
+  readonly label: string;
+  readonly options: readonly { readonly value: number; readonly label: string }[];
+  /** Null while it is none of them. */
+  readonly value: number | null;
+  readonly with: (value: number) => Shape;
+}
+
 /**
  * Everything the interface has to know of one kind of ready shape. A new kind is a file with one of these, and
  * a line in the table.
@@ -26,6 +36,8 @@ export interface ShapeDescriptor<Shape extends ReadyShape> {
   readonly nameOf?: (shape: Shape) => FreshShapeName;
   /** Its numbers, what matters most first. */
   readonly numbers: (shape: Shape) => readonly ShapeNumber<Shape>[];
+  /** What can be chosen by its name instead of typed. */
+  readonly choices?: (shape: Shape) => readonly ShapeChoice<Shape>[];
 }
 
 const FURTHEST = 1e6;
@@ -50,6 +62,30 @@ export const number = <Shape extends ReadyShape>(
   value: shape[key] as number,
   with: (value) => ({ ...shape, [key]: value }),
 });
+
+/** The sides of a round shape by their angle, 0 at the right and on clockwise. */
+const SIDES = [
+  { value: 270, label: words.top },
+  { value: 0, label: words.right },
+  { value: 90, label: words.bottom },
+  { value: 180, label: words.left },
+] as const;
+
+/** On which side of the page a closed shape starts. One that is turned aslant has no such sides. */
+export function startSide<Shape extends ReadyShape & { readonly startDeg: number; readonly turnDeg: number }>(
+  shape: Shape,
+): readonly ShapeChoice<Shape>[] {
+  if (shape.turnDeg % 90 !== 0) return [];
+  const seen = (((shape.startDeg + shape.turnDeg) % 360) + 360) % 360;
+  return [
+    {
+      label: words.startsAtThe,
+      options: SIDES,
+      value: SIDES.find(({ value }) => Math.abs(value - seen) < 1e-9)?.value ?? null,
+      with: (side) => ({ ...shape, startDeg: side - shape.turnDeg }),
+    },
+  ];
+}
 
 export const ANGLE: Range = { unit: '°', min: -3600, max: 3600 };
 export const SIGNED: Range = { min: -FURTHEST };

@@ -25,6 +25,8 @@ import { TrackStrip } from './TrackStrip';
 
 /** The choice of an easing: it belongs to the timing. */
 export type EasingChoice = (props: {
+  /** The key that the span starts at. */
+  readonly id: string;
   readonly label: string;
   readonly easing: Easing;
   /** Length of the span, frames. */
@@ -85,6 +87,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
       {from &&
         to &&
         easingChoice({
+          id: `${track} ${from.id}`,
           label: words.fromFrameToFrame(frameNumber(from.frame), frameNumber(to.frame)),
           easing: from.easing,
           frames: to.frame - from.frame,

@@ -4,7 +4,9 @@ import {
   frameNumber,
   type Chart,
   type Easing,
+  finestStep,
   incrementTable,
+  type Ladder,
   ladderOf,
   type Move,
   nearestEasings,
@@ -41,12 +43,18 @@ const TOWARD = [
 ] as const;
 
 const MOST_BETWEEN = 400;
+/** By halves the steps soon get finer than a hand can place, so that is for the last few drawings. */
+const FEW = 3;
+const LAST = [1, 2, 3, 4, 5].map((value) => ({ value, label: String(value) }));
 
 /** The spacing chart of a span: its ladder to drag, and ways to lay it out. */
 export const ChartCard = memo(function ChartCard({ shot, move, index, height = 236 }: ChartCardProps) {
   const edit = useEdit();
   const { takesLater } = useSettings();
   const [toward, setToward] = useState<Toward>('end');
+  const [last, setLast] = useState(FEW);
+  /** Drawings close in by this while it can be chosen how many do. */
+  const [closing, setClosing] = useState<'halves' | 'thirds' | null>(null);
   const [percent, setPercent] = useState(66);
   const [nearest, setNearest] = useState<readonly NearEasing[] | null>(null);
   const span = spansOf(move)[index];
@@ -58,9 +66,16 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
         <Words tone="soft">{words.theFigureHoldsHereSoThere}</Words>
       </Card>
     );
-  const { rungs } = ladderOf(shot, move, index);
+  const ladder = ladderOf(shot, move, index);
+  const { rungs } = ladder;
   const make = (chart: Chart): void => {
     edit('makeChart', { moveId: move.id, markId: from.id, chart });
+  };
+  const close = (kind: 'halves' | 'thirds', few = last, end = toward): void => {
+    setClosing(kind);
+    setLast(few);
+    setToward(end);
+    make({ kind, toward: end, last: few });
   };
   const look = (): void => {
     const ticks = rungs.map(({ frame, share }) => ({ x: frame - from.frame, share }));
@@ -76,13 +91,36 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
       <View className="flex-row gap-3">
         <LadderView shot={shot} move={move} index={index} height={height} />
         <View className="min-w-0 flex-1 gap-2">
-          <Button label={words.even} onPress={() => make({ kind: 'even' })} />
-          <Button label={words.halves} onPress={() => make({ kind: 'halves', toward })} />
-          <Button label={words.thirds} onPress={() => make({ kind: 'thirds', toward })} />
-          <Words tone="soft">{words.closerToward}</Words>
-          <Segmented label={words.closerToward} value={toward} options={TOWARD} onChange={setToward} />
+          <Button
+            label={words.even}
+            onPress={() => {
+              setClosing(null);
+              make({ kind: 'even' });
+            }}
+          />
+          <Button label={words.halves} pressed={closing === 'halves'} onPress={() => close('halves')} />
+          <Button label={words.thirds} pressed={closing === 'thirds'} onPress={() => close('thirds')} />
+          {closing && (
+            <>
+              <Words tone="soft">{words.closerToward}</Words>
+              <Segmented
+                label={words.closerToward}
+                value={toward}
+                options={TOWARD}
+                onChange={(end) => close(closing, last, end)}
+              />
+              <Words tone="soft">{words.forTheLastDrawings}</Words>
+              <Segmented
+                label={words.forTheLastDrawings}
+                value={last}
+                options={LAST}
+                onChange={(few) => close(closing, few)}
+              />
+            </>
+          )}
         </View>
       </View>
+      <TooFine shot={shot} move={move} ladder={ladder} />
       <View className="mt-2">
         <NumberField
           label={words.favouring}
@@ -130,6 +168,33 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
     </Card>
   );
 });
+
+interface TooFineProps {
+  readonly shot: Shot;
+  readonly move: Move;
+  readonly ladder: Ladder;
+}
+
+/** Says which steps of the chart no hand can place. */
+function TooFine({ shot, move, ladder }: TooFineProps) {
+  const { arcLength } = incrementTable(shot, move);
+  const finest = finestStep(
+    ladder,
+    (ladder.to.fraction - ladder.from.fraction) * arcLength,
+    shot.sheet.units,
+  );
+  if (!finest || finest.tooFine === 0) return null;
+  const unit = shot.sheet.units === 'mm' ? 'mm' : words.units.trim();
+  return (
+    <Words role="status" tone="plum" className="mt-2">
+      {words.stepsTooFine(
+        finest.tooFine,
+        `${fixed(finest.step, finest.step < 0.01 ? 4 : 2)} ${unit}`,
+        `${finest.leastByHand} ${unit}`,
+      )}
+    </Words>
+  );
+}
 
 interface NearestDialogProps {
   readonly nearest: readonly NearEasing[];

@@ -73,6 +73,9 @@ function Chosen() {
   const [first] = runs;
   const { arcLength } = travel;
   const share = (arcDistance: number): number => (arcLength > 0 ? arcDistance / arcLength : 0);
+  const part = chosen.by === 'stretch' ? chosen : null;
+  const percent = (of: number): string => fixed(of * 100, 1);
+  const percentOf = (arcDistance: number): string => words.percent(percent(share(arcDistance)));
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
     <Card title={words.findFrames} aside={frames === 1 ? words.oneFrame : words.frameCount(frames)} isActive>
@@ -102,6 +105,7 @@ function Chosen() {
             length({
               label: words.fromPlace,
               value: chosen.from * arcLength,
+              whole: arcLength,
               min: 0,
               max: chosen.to * arcLength,
               onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) })),
@@ -109,6 +113,7 @@ function Chosen() {
             length({
               label: words.toPlace,
               value: chosen.to * arcLength,
+              whole: arcLength,
               min: chosen.from * arcLength,
               max: arcLength,
               onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, to: share(arcDistance) })),
@@ -119,14 +124,17 @@ function Chosen() {
       <View testID="where-and-when">
         {inShot ? (
           <Words tone="soft">
-            {words.from} <NumericText strong>{text(stretch.from)}</NumericText> {words.to}{' '}
-            <NumericText strong>{text(stretch.to)}</NumericText> {words.onTheArc}{' '}
+            {words.from} <NumericText strong>{text(stretch.from)}</NumericText>
+            <NumericText>{percentOf(stretch.from)}</NumericText> {words.to}{' '}
+            <NumericText strong>{text(stretch.to)}</NumericText>
+            <NumericText>{percentOf(stretch.to)}</NumericText> {words.onTheArc}{' '}
             <NumericText>{fixed((inShot.until - inShot.from) / rate, 2)}</NumericText> s
           </Words>
         ) : (
           <Words tone="soft">
             {runs.length === 0 ? words.noFramesThere : words.framesBefore}
             <NumericText strong>{runs.map(runText).join(', ')}</NumericText>
+            {part && words.partOfTheArc(percent(part.from), percent(part.to))}
           </Words>
         )}
       </View>

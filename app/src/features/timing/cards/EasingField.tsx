@@ -8,8 +8,11 @@ import { Button } from '../../../ui/Button';
 import { Words } from '../../../ui/Words';
 import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
+import { useEasingChoice } from './useEasingChoice';
 
 interface EasingFieldProps {
+  /** The mark or key that its span starts at. */
+  readonly id: string;
   readonly label: string;
   readonly easing: Easing;
   /** Length of the span, frames. */
@@ -18,8 +21,9 @@ interface EasingFieldProps {
 }
 
 /** An easing with its numbers, and the way to another. */
-export function EasingField({ label, easing, frames, onChange }: EasingFieldProps) {
+export function EasingField({ id, label, easing, frames, onChange }: EasingFieldProps) {
   const [isChoosing, setChoosing] = useState(false);
+  const { offered, choose } = useEasingChoice(id, easing, frames, onChange);
   const { name, sentence } = describeEasing(easing.kind);
   return (
     <View className="mt-3">
@@ -42,7 +46,8 @@ export function EasingField({ label, easing, frames, onChange }: EasingFieldProp
           <LazyEasingTray
             easing={easing}
             frames={frames}
-            onChoose={(next) => onChange(next)}
+            offered={offered}
+            onChoose={(next) => choose(next)}
             onClose={() => setChoosing(false)}
           />
         </View>

@@ -1,5 +1,5 @@
 import { timingWords as words } from '../../../words/timing';
-import { type Easing, easedDistance, freshEasingOf } from '@humble/core';
+import { type Easing, easedDistance, type EasingKind } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { colour } from '../../../ui/colour';
@@ -11,19 +11,21 @@ import { KeptEasings } from './KeptEasings';
 interface EasingTrayProps {
   readonly easing: Easing;
   readonly frames: number;
+  /** An easing of another kind as it would be chosen. */
+  readonly offered: (kind: EasingKind) => Easing;
   readonly onChoose: (easing: Easing) => void;
   readonly onClose: () => void;
 }
 
 /** Every way to travel from one mark to the next, each shown by its own way over time. */
-export function EasingTray({ easing, frames, onChoose, onClose }: EasingTrayProps) {
+export function EasingTray({ easing, frames, offered: offeredOf, onChoose, onClose }: EasingTrayProps) {
   return (
     <Tray title={words.easingOfThisSpan} closes={words.closeTheEasings} onClose={onClose}>
       <View role="radiogroup" aria-label={words.easingOfThisSpan} className="flex-row flex-wrap gap-2">
         {EASING_KINDS.map((kind) => {
           const isChosen = kind === easing.kind;
           const { name } = describeEasing(kind);
-          const offered = isChosen ? easing : freshEasingOf(kind, frames, easing);
+          const offered = offeredOf(kind);
           return (
             <Pressable
               key={kind}

@@ -1,37 +1,23 @@
 import { timingWords as words } from '../../../words/timing';
-import { frameNumber, LONGEST_SHOT, type Move } from '@humble/core';
-import { useState } from 'react';
-import { View } from 'react-native';
+import { frameNumber, holdOn, LONGEST_SHOT, type Move } from '@humble/core';
 import { useEdit, useSettings } from '../../../store/hooks';
-import { Button } from '../../../ui/Button';
 import { NumberField } from '../../../ui/NumberField';
 
-const FRESH_HOLD = 8;
-
-/** The figure stays where it is from a frame on. */
+/** How long the figure stays where it is on a frame: one number, 0 where it goes on. */
 export function HoldHere({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const edit = useEdit();
   const { takesLater } = useSettings();
-  const [frames, setFrames] = useState(FRESH_HOLD);
+  const hold = holdOn(move, frame);
   return (
-    <View className="mt-1 flex-row flex-wrap items-end gap-x-3">
-      <View className="min-w-[132px] flex-1">
-        <NumberField
-          label={words.holdFor}
-          unit={words.frames}
-          value={frames}
-          min={1}
-          max={LONGEST_SHOT}
-          onChange={setFrames}
-          isStacked
-        />
-      </View>
-      <View className="pb-1">
-        <Button
-          label={words.holdFromFrame(frameNumber(frame))}
-          onPress={() => edit('insertHold', { moveId: move.id, frame, frames, takesLater })}
-        />
-      </View>
-    </View>
+    <NumberField
+      label={words.holdFromFrame(frameNumber(hold ? move.marks[hold.index]!.frame : frame))}
+      unit={words.frames}
+      value={hold?.frames ?? 0}
+      min={0}
+      max={LONGEST_SHOT}
+      onChange={(frames, undoGroup) =>
+        edit('setHold', { moveId: move.id, frame, frames, takesLater }, undoGroup)
+      }
+    />
   );
 }

@@ -32,6 +32,8 @@ import { Card } from '../../../ui/Card';
 import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { Toggle } from '../../../ui/Toggle';
+import { fixed } from '../../../ui/numbers';
+import { Words } from '../../../ui/Words';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { HoldHere } from './HoldHere';
 import { LabelField } from './LabelField';
@@ -163,10 +165,14 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
             max: furthest,
             decimals: 2,
             disabled: mark.pointId !== null,
+            whole: wholeLength,
             onChange: (arcDistance, undoGroup) => moveTo({ arcDistance }, undoGroup),
           }),
         ]}
       />
+      <Words tone="soft" testID="mark-percent" className="pb-1 text-right">
+        {words.percentOfTheArc(fixed(mark.fraction * 100, 1))}
+      </Words>
       <Segmented
         label={words.kindOfMark}
         value={mark.kind}
@@ -243,9 +249,13 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
 function Handling({ count, canDelete }: { readonly count: number; readonly canDelete: boolean }) {
   const dispatch = useAppDispatch();
   const what = count === 1 ? 'mark' : 'marks';
+  const frame = useThrottledFrame();
+  const isMarked = useThrottledMove()?.marks.some((mark) => mark.frame === frame) ?? true;
   return (
     <ActionRow
       actions={[
+        // At the playhead, whatever is selected.
+        !isMarked && { label: words.addAMarkHere, icon: Flag, onPress: () => dispatch(addMark()) },
         { label: words.copy(what), icon: Copy, onPress: () => dispatch(copySelectedMarks()) },
         { label: words.deselect, icon: Deselect, onPress: () => dispatch(marksSelected([])) },
         {

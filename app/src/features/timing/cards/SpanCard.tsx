@@ -1,6 +1,6 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
-import { frameNumber, type Easing, freshEasingOf, type Move, type Span, spansOf } from '@humble/core';
+import { frameNumber, type Easing, type EasingKind, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
@@ -13,6 +13,7 @@ import { Words } from '../../../ui/Words';
 import { FindingNotes } from './FindingNotes';
 import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
+import { useEasingChoice } from './useEasingChoice';
 import { describeEasing } from '../../../kinds/easings';
 
 interface SpanCardProps {
@@ -34,10 +35,10 @@ const mannerOf = (easing: Easing): Manner =>
   easing.kind === 'even' ? 'even' : easing.kind === 'ramped' ? easing.ramp : 'other';
 
 /** The easing in another manner; a ramp keeps its frames, and a span that had none gets fresh ones. */
-function inManner(easing: Easing, manner: Manner, frames: number): Easing {
+function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) => Easing): Easing {
   if (manner === 'other') return easing;
   if (manner === 'even') return { kind: 'even' };
-  const ramp = easing.kind === 'ramped' ? easing : freshEasingOf('ramped', frames, easing);
+  const ramp = offered('ramped');
   return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
 }
 
@@ -50,6 +51,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const setEasing = (next: Easing, undoGroup?: string): void => {
     edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, undoGroup);
   };
+  const { offered, choose } = useEasingChoice(from.id, easing, frames, setEasing);
   if (isHold)
     return (
       <Card
@@ -79,7 +81,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
           label={words.easing}
           value={manner}
           options={MANNERS}
-          onChange={(next) => setEasing(inManner(easing, next, frames))}
+          onChange={(next) => choose(inManner(easing, next, offered))}
         />
       </View>
       <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
@@ -108,7 +110,8 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
           <LazyEasingTray
             easing={easing}
             frames={frames}
-            onChoose={(next) => setEasing(next)}
+            offered={offered}
+            onChoose={(next) => choose(next)}
             onClose={() => setChoosing(false)}
           />
         </View>
