@@ -39,7 +39,7 @@ test('rename, duplicate, remove and bring back', ONCE, async ({ bench, page }) =
   await expect(page.getByTestId('card-New rope copy')).toBeVisible();
 
   await more('New rope copy');
-  await page.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByTestId('card-New rope copy')).toBeHidden();
   await page.getByRole('button', { name: 'Restore' }).click();
   await expect(page.getByTestId('card-New rope copy')).toBeVisible();
@@ -106,7 +106,7 @@ test('a removed shot can be brought back from its own address', ONCE, async ({ b
   const address = page.url();
   await page.getByRole('button', { name: 'Back to the shots' }).click();
   await page.getByRole('button', { name: 'More for Driftwood' }).click();
-  await page.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByTestId('card-Driftwood')).toBeHidden();
   await page.goto(address);
   await expect(page.getByText('This shot was removed')).toBeVisible();
@@ -123,7 +123,7 @@ test('an empty list invites', ONCE, async ({ page, ownServer }) => {
     "Crab's detour",
   ]) {
     await page.getByRole('button', { name: `More for ${name}` }).click();
-    await page.getByRole('button', { name: 'Remove' }).click();
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
     await expect(page.getByTestId(`card-${name}`)).toBeHidden();
   }
   await expect(page.getByText('No shots yet')).toBeVisible();

@@ -123,7 +123,7 @@ test(
   },
 );
 
-test('a removed shot comes back from the list’s menu, also after a reload', async ({ bench, page }) => {
+test('a removed shot comes back from the list’s menu, also after a reload', ONCE, async ({ bench, page }) => {
   await bench.openShot({ name: 'Low tide, lost' });
   await page.goto('/');
   await page.getByRole('button', { name: 'More for Low tide, lost' }).click();
@@ -145,25 +145,26 @@ test('two shots of one name are told apart', ONCE, async ({ bench, page }) => {
   await expect(page.getByRole('link', { name: /Twin lamps.*2 of 2 with this name/ })).toBeVisible();
 });
 
-test('a mark is added at the playhead whatever is selected, and takes a percentage', async ({
-  bench,
-  page,
-}) => {
-  await bench.straight('Percent', 41);
-  await bench.group('Mark');
-  await bench.tap(0.1, 0.5);
-  await expect(page.getByRole('heading', { name: 'Mark on frame 1' })).toBeVisible();
-  await bench.goTo(21);
-  await bench.press('Add mark');
-  await expect(page.getByRole('heading', { name: 'Mark on frame 21' })).toBeVisible();
-  await bench.type('Place, units', '25 %');
-  await expect(page.getByTestId('mark-percent')).toHaveText('25.0 % of the arc');
-  expect(await bench.number('Place, units')).toBe(384);
-  await bench.group('Range');
-  await bench.press('Pick part of the arc');
-  await bench.type('To place, units', '75%');
-  await expect(page.getByTestId('where-and-when')).toContainText('25.0 % to 75.0 % of the arc');
-});
+test(
+  'a mark is added at the playhead whatever is selected, and takes a percentage',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Percent', 41);
+    await bench.group('Mark');
+    await bench.tap(0.1, 0.5);
+    await expect(page.getByRole('heading', { name: 'Mark on frame 1' })).toBeVisible();
+    await bench.goTo(21);
+    await bench.press('Add mark');
+    await expect(page.getByRole('heading', { name: 'Mark on frame 21' })).toBeVisible();
+    await bench.type('Place, units', '25 %');
+    await expect(page.getByTestId('mark-percent')).toHaveText('25.0 % of the arc');
+    expect(await bench.number('Place, units')).toBe(384);
+    await bench.group('Range');
+    await bench.press('Pick part of the arc');
+    await bench.type('To place, units', '75%');
+    await expect(page.getByTestId('where-and-when')).toContainText('25.0 % to 75.0 % of the arc');
+  },
+);
 
 test('halves are for the last few, and what no hand can place is said', ONCE, async ({ bench, page }) => {
   await bench.straight('Halves', 17);

@@ -29,7 +29,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   await bench.press('Add a mark');
   await bench.type('Place, units', 600);
   await page.getByRole('switch', { name: 'Shift later marks' }).click();
-  await bench.press('Hold from frame 21');
+  await bench.type('Hold from frame 21, frames', 8);
   await expect(page.getByTestId('frame-count')).toContainText('of 49');
 
   // Evenly 30 units a frame up to the second mark: frame 11 stands at 300. It is dragged by 8 pixels.
@@ -241,7 +241,7 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   await bench.straight('Where', 21);
   await bench.group('Range');
   await bench.press('Pick part of the arc');
-  await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11');
+  await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11, 25.0 % to 50.0 % of the arc');
   await expect(page.getByTestId('chosen-stretch')).toHaveAttribute('d', /^M/);
   await bench.view('Ruler');
   await expect(page.getByTestId('ruler-chosen')).toHaveAttribute('d', /^M/);

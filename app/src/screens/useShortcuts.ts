@@ -4,7 +4,7 @@ import { useAppDispatch, useAppStore } from '../store/hooks';
 import type { AppStore } from '../store/store';
 import { goTo, step, togglePlay } from '../playback/playhead';
 import { goToStep } from '../commands/goToStep';
-import { hasReturnedFocus } from '../ui/returnedFocus';
+import { isFocusReturned } from '../ui/returnedFocus';
 import { useLatest } from '../ui/useLatest';
 import { STEPS } from '../kinds/steps';
 import { type KeyCommand, STEP_PARTS } from './steps';
@@ -13,6 +13,7 @@ const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT']);
 /** Roles that have a meaning of their own for Space and the arrows. */
 const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 'separator', 'link']);
 
+const isTyped = ({ target }: KeyboardEvent): boolean => TYPING.has((target as HTMLElement).tagName);
 const isInDialog = (): boolean => document.querySelector('[aria-modal="true"]') !== null;
 
 /** The keys of the current step. */
@@ -36,7 +37,7 @@ export function useShortcuts(onHelp: () => void): void {
   };
   const pressed = (event: KeyboardEvent): void => {
     const at = event.target as HTMLElement;
-    if (TYPING.has(at.tagName) || event.defaultPrevented || isInDialog()) return;
+    if (isTyped(event) || event.defaultPrevented || isInDialog()) return;
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
     let act = keysOfStep(event);
@@ -63,7 +64,7 @@ export function useShortcuts(onHelp: () => void): void {
     const listen = (event: KeyboardEvent): void => latest()(event);
     // Before the button sees it: after a dialog closed, Space plays and does not open it again.
     const listenFirst = (event: KeyboardEvent): void => {
-      if (event.key !== ' ' || !hasReturnedFocus(event.target) || isInDialog()) return;
+      if (event.key !== ' ' || !isFocusReturned() || isInDialog() || isTyped(event)) return;
       event.preventDefault();
       event.stopPropagation();
       if (event.type === 'keydown' && !event.repeat) togglePlay();

@@ -1,27 +1,29 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
-/** What got the focus back when a dialog closed; null once the focus has gone elsewhere. */
-let returnedTo: Element | null = null;
+/** A dialog was closed, and neither pointer nor Tab has gone elsewhere since. */
+let hasReturned = false;
 
 /**
- * Whether something has the focus only because a dialog that it opened was closed. Space is then meant for the page:
- * it would open the dialog once more. Enter still works it. Web only.
+ * Whether what has the focus has it only because a dialog that it opened was closed. Space is then meant for the page:
+ * it would open the dialog once more. Enter still works it.
  */
-export const hasReturnedFocus = (element: EventTarget | null): boolean =>
-  element !== null && element === returnedTo;
+export const isFocusReturned = (): boolean => hasReturned;
 
-function noticeReturn(): void {
-  const element = document.activeElement;
-  if (!element || element === document.body) return;
-  returnedTo = element;
-  element.addEventListener('blur', () => (returnedTo = null), { once: true });
+function forget(event: Event): void {
+  if (event.type === 'keydown' && (event as KeyboardEvent).key !== 'Tab') return;
+  hasReturned = false;
+  for (const name of LEAVES) document.removeEventListener(name, forget, { capture: true });
 }
 
-/** Remembers what the focus goes back to when a dialog closes. @param isOpen whether the dialog is open */
+const LEAVES = ['pointerdown', 'keydown'] as const;
+
+/** Notices that a dialog closes. Web only. @param isOpen whether it is open */
 export function useFocusReturn(isOpen: boolean): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!isOpen || typeof document === 'undefined') return;
-    // The focus goes back after the dialog is gone.
-    return () => void setTimeout(noticeReturn, 0);
+    return () => {
+      hasReturned = true;
+      for (const name of LEAVES) document.addEventListener(name, forget, { capture: true });
+    };
   }, [isOpen]);
 }
