@@ -1,5 +1,10 @@
 const { colours, sizes } = require('./src/ui/tokens');
 
+/** Letters follow the size of text that someone has set in the browser, 16 pixels where nobody has. */
+const rem = (px) => `${px / 16}rem`;
+
+const STEPS = [0, 0.5, 1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 9, 10, 11, 12, 14, 16, 20, 24, 28, 32];
+
 /** @type {import('tailwindcss').Config} */
 module.exports = {
   content: ['./src/**/*.{ts,tsx}'],
@@ -15,11 +20,10 @@ module.exports = {
         monosemi: ['SplineSansMono_600SemiBold'],
       },
       fontSize: Object.fromEntries(
-        Object.entries(sizes).map(([name, px]) => [
-          name,
-          [`${px}px`, `${Math.round((px * 1.35) / 2) * 2}px`],
-        ]),
+        Object.entries(sizes).map(([name, px]) => [name, [rem(px), rem(Math.round((px * 1.35) / 2) * 2)]]),
       ),
+      // Distances stay as they are when letters grow: the room goes to the words.
+      spacing: Object.fromEntries(STEPS.map((step) => [step, `${step * 4}px`])),
       borderRadius: { small: '6px', large: '12px' },
     },
   },

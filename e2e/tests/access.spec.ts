@@ -37,7 +37,7 @@ for (const theme of THEMES)
     await page.goto('/shot/demo-rounds-of-the-harbour-master');
     for (const [step, groups] of [
       ['Arc', []],
-      ['Figure', ['Pose', 'Looks', 'Turn', 'Act']],
+      ['Figure', ['Pose', 'Looks', 'Turn', 'Size', 'Act']],
       ['Timing', ['Mark', 'Span', 'Range', 'Move', 'Shot']],
       ['Sheet', []],
     ] as const) {
@@ -103,3 +103,116 @@ for (const theme of THEMES)
       expect(await faults(page, theme)).toEqual([]);
     },
   );
+
+test(
+  'a phone on its side and a tablet can be read and named in every step',
+  ONCE,
+  async ({ page, bench }) => {
+    test.slow();
+    await page.goto('/shot/demo-rounds-of-the-harbour-master');
+    for (const size of [
+      { width: 844, height: 390 },
+      { width: 768, height: 1024 },
+    ]) {
+      await page.setViewportSize(size);
+      for (const step of ['Arc', 'Figure', 'Timing', 'Sheet'] as const) {
+        await bench.step(step);
+        expect(await faults(page, 'light')).toEqual([]);
+      }
+    }
+  },
+);
+
+for (const theme of THEMES)
+  test(`what opens for a moment can be read and named, ${theme}`, ONCE, async ({ page, bench, hand }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New shot' }).click();
+    await expect(page.getByRole('dialog', { name: 'New shot' })).toBeVisible();
+    expect(await faults(page, theme)).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Order and removed shots' }).click();
+    await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
+    await expect(page.getByRole('dialog', { name: 'Removed shots' })).toBeVisible();
+    expect(await faults(page, theme)).toEqual([]);
+    await page.goto('/shot/demo-rounds-of-the-harbour-master');
+    await bench.step('Timing');
+    await page.getByTestId('frame-count').click();
+    await expect(page.getByRole('textbox', { name: 'Go to frame' })).toBeVisible();
+    expect(await faults(page, theme)).toEqual([]);
+    await page.keyboard.press('Escape');
+    const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
+    await hand.askMenu({ x: rail.x + 14, y: rail.y + 24 });
+    await expect(page.getByRole('dialog', { name: 'Mark on frame 1' })).toBeVisible();
+    expect(await faults(page, theme)).toEqual([]);
+  });
+
+test('Tab goes through the bench as it is read: head, field, transport, panel, steps', async ({
+  page,
+  bench,
+  hand,
+}) => {
+  await page.goto('/shot/demo-rounds-of-the-harbour-master');
+  await bench.step('Timing');
+  await page.getByRole('button', { name: 'Back to the shots' }).focus();
+  const visited: string[] = [];
+  const last = hand.isFinger ? 'Sheet' : 'Unrolled arc';
+  for (let i = 0; i < 120 && !visited.at(-1)?.startsWith(last); i++) {
+    await page.keyboard.press('Tab');
+    visited.push(await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? ''));
+  }
+  const places = (
+    hand.isFinger
+      ? ['View', 'Frame', 'Play', 'Unrolled arc', 'Span', 'Leave slowly over', 'Arc', 'Sheet']
+      : ['View', 'Arc', 'Sheet', 'Mark', 'Span', 'Move', 'Play', 'Unrolled arc']
+  ).map((name) => visited.findIndex((label) => label.startsWith(name)));
+  expect(Math.min(...places), visited.join(' | ')).toBeGreaterThanOrEqual(0);
+  expect([...places].sort((a, b) => a - b)).toEqual(places);
+});
+
+test('with text twice as large a phone loses nothing', ONCE, async ({ page, bench }) => {
+  test.slow();
+  await page.addInitScript(() =>
+    document.addEventListener('DOMContentLoaded', () => {
+      document.documentElement.style.fontSize = '200%';
+    }),
+  );
+  /** Words that are cut off; the name of the shot stands in its settings too. */
+  const cutOff = (): Promise<string[]> =>
+    page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('[dir=auto]')]
+        .filter((element) => {
+          const isShown = element.offsetParent !== null && element.clientWidth > 0;
+          return (
+            isShown &&
+            element.getAttribute('role') !== 'heading' &&
+            (element.scrollWidth > element.clientWidth + 1 || element.scrollHeight > element.clientHeight + 4)
+          );
+        })
+        .map((element) => element.innerText),
+    );
+  await page.goto('/shot/demo-rounds-of-the-harbour-master');
+  for (const [step, groups] of [
+    ['Arc', ['This arc', 'Place', 'Draw', 'All arcs', 'Backdrop']],
+    ['Figure', ['Pose', 'Looks', 'Turn', 'Size', 'Act']],
+    ['Timing', ['Mark', 'Span', 'Range', 'Move', 'Shot']],
+    ['Sheet', []],
+  ] as const) {
+    await bench.step(step);
+    for (const group of groups) {
+      await bench.group(group);
+      expect(await cutOff(), `${step}, ${group}`).toEqual([]);
+    }
+    expect(await cutOff(), step).toEqual([]);
+    for (const name of ['Play', 'Undo', 'View', 'Shot menu']) {
+      const box = (await page.getByRole('button', { name, exact: true }).boundingBox())!;
+      expect(box.x, name).toBeGreaterThanOrEqual(0);
+      expect(box.x + box.width, name).toBeLessThanOrEqual(390);
+    }
+  }
+  const size = await page
+    .getByRole('tab', { name: 'Arc' })
+    .locator('[dir=auto]')
+    .evaluate((word) => getComputedStyle(word).fontSize);
+  expect(size).toBe('28px');
+});

@@ -7,6 +7,7 @@ import { Transport } from '../features/transport/Transport';
 import { useSession, useThrottledShotValue } from '../store/hooks';
 import { stepDescriptor } from '../kinds/steps';
 import { useLayout } from '../ui/layout';
+import { isLargeText } from '../ui/textScale';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 
@@ -17,12 +18,15 @@ const PULL_PX = 24;
 const MARGINS_PX = 32;
 /** At most so much of a window's height is the field's for its width alone. */
 const MOST_SHARE = 0.45;
+/** Beside large text it has less, so that the words have room. */
+const LARGE_TEXT_SHARE = 0.22;
 /** Width of the panel beside the field, on a phone that lies on its side. */
 const SIDE_PANEL_PX = 320;
 
 /** Height of the field on an upright phone: its step's share, and enough for the paper to be as wide as the window. */
 export function fieldHeight(share: number, window: Size, field: Size): number {
   const asWide = (window.width - MARGINS_PX) * (field.height / field.width) + MARGINS_PX;
+  if (isLargeText()) return Math.round(Math.min(asWide, LARGE_TEXT_SHARE * window.height));
   return Math.round(Math.max(share * window.height, Math.min(asWide, MOST_SHARE * window.height)));
 }
 

@@ -27,7 +27,7 @@ export function Card({ title, term, aside, children, isActive = false }: CardPro
   return (
     <View className={isFlat ? '' : `rounded-large border bg-card px-4 py-3 ${border}`}>
       {title !== undefined && (
-        <View className="mb-1 flex-row items-baseline justify-between gap-3">
+        <View className="mb-1 flex-row flex-wrap items-baseline justify-between gap-x-3">
           {term ? (
             <TermTitle title={title} term={term} />
           ) : (

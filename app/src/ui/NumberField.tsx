@@ -9,6 +9,7 @@ import { colour } from './colour';
 import { createUndoGroup } from './undoGroup';
 import { readNumber, writeNumber } from './numbers';
 import { useLatest } from './useLatest';
+import { isLargeText } from './textScale';
 import { Words } from './Words';
 
 /** Something said beneath a field, and what can be done about it. */
@@ -149,7 +150,7 @@ export function NumberField({
         onBlur={finishTyping}
         onSubmitEditing={finishTyping}
         selectTextOnFocus
-        className={`h-[44px] text-center font-mono text-body text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[68px]' : 'w-[48px]'}`}
+        className={`h-[44px] text-center font-mono text-body text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[4.25rem]' : 'w-[3rem]'}`}
       />
       <Stepper label={words.more(label)} icon={Plus} onPress={more} disabled={disabled || value >= max} />
     </View>
@@ -173,7 +174,7 @@ export function NumberField({
           collapsable={false}
           role="group"
           aria-disabled={disabled}
-          className={`min-h-[48px] flex-row items-center justify-between gap-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
+          className={`min-h-[48px] flex-row flex-wrap items-center justify-between gap-x-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
         >
           <Words size="body" className="shrink select-none">
             {label}
@@ -202,9 +203,9 @@ export function NumberField({
 /** Two numbers that belong together, on one line: an x and a y, a width and a height. */
 export function NumberPair(props: { readonly pair: readonly [NumberFieldProps, NumberFieldProps] }) {
   return (
-    <View className="flex-row gap-3">
+    <View className={isLargeText() ? '' : 'flex-row gap-3'}>
       {props.pair.map((field) => (
-        <View key={field.label} className="min-w-0 flex-1">
+        <View key={field.label} className={isLargeText() ? '' : 'min-w-0 flex-1'}>
           <NumberField {...field} isStacked />
         </View>
       ))}

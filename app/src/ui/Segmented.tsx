@@ -1,4 +1,5 @@
 import { Pressable, View } from 'react-native';
+import { isLargeText } from './textScale';
 import { Words } from './Words';
 
 interface SegmentedProps<Value extends string | number> {
@@ -34,7 +35,11 @@ export function Segmented<Value extends string | number>({
 }: SegmentedProps<Value>) {
   const shares = segmentShares(options.map((option) => option.label));
   return (
-    <View role="radiogroup" aria-label={label} className="flex-row rounded-large bg-desk p-1">
+    <View
+      role="radiogroup"
+      aria-label={label}
+      className={`flex-row rounded-large bg-desk p-1 ${isLargeText() ? 'flex-wrap' : ''}`}
+    >
       {options.map((option, i) => {
         const isChosen = option.value === value;
         return (
@@ -44,8 +49,8 @@ export function Segmented<Value extends string | number>({
             aria-checked={isChosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            style={{ flexGrow: shares[i], flexBasis: 0 }}
-            className={`min-h-[40px] items-center justify-center rounded-[9px] border px-px ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
+            style={{ flexGrow: shares[i], flexBasis: isLargeText() ? 'auto' : 0 }}
+            className={`min-h-[40px] items-center justify-center rounded-[9px] border ${isLargeText() ? 'px-2' : 'px-px'} ${isChosen ? 'border-line bg-card' : 'border-transparent'}`}
           >
             <Words strong={isChosen} tone={isChosen ? 'ink' : 'soft'} numberOfLines={1}>
               {option.label}

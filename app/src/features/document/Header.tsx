@@ -64,11 +64,11 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
     .join(' · ');
   return (
     <View
-      className={`${layout === 'side' ? 'h-[46px]' : 'h-[52px]'} flex-row items-center border-b border-line bg-card`}
+      className={`${layout === 'side' ? 'min-h-[46px]' : 'min-h-[52px]'} flex-row items-center border-b border-line bg-card`}
     >
       <IconButton label={words.backToTheShots} icon={ChevronLeft} onPress={onBack} />
       <View className="min-w-0 flex-1">
-        <Words role="heading" size="body" strong numberOfLines={1}>
+        <Words role="heading" size="body" strong numberOfLines={1} isStrictlyLimited>
           {name}
         </Words>
         <Words

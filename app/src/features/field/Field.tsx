@@ -134,7 +134,7 @@ export function FieldStrip() {
   return (
     <View
       testID="field-strip"
-      className="h-[26px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
+      className="min-h-[26px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
     >
       <View className="min-w-0 shrink flex-row items-center gap-3">
         {line !== 'hint' && <ReadOut />}

@@ -21,6 +21,7 @@ import { useLayout } from '../../ui/layout';
 import { useLengths } from '../../store/lengths';
 import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
+import { textScale } from '../../ui/textScale';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
@@ -29,7 +30,7 @@ import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from 
 const ROW_PX = 36;
 const WIDE_ROW_PX = 28;
 
-const useRowHeight = (): number => (useLayout().isWide ? WIDE_ROW_PX : ROW_PX);
+const useRowHeight = (): number => (useLayout().isWide ? WIDE_ROW_PX : ROW_PX) * textScale();
 /** Beside other views so many screens of lines are kept ready. */
 const FEW_SCREENS = 5;
 const STRONG: readonly string[] = ['frame', 'ruler'];
@@ -106,7 +107,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
     const offset = Math.max(0, seen * rowHeight - (height - rowHeight) / 2);
     list.current?.scrollToOffset({ offset, animated: false });
   }, [seen, isPlaying, height, rowHeight]);
-  const width = columns.reduce((sum, column) => sum + WIDTHS[column.id as ColumnId], 0) + 16;
+  const width = columns.reduce((sum, column) => sum + widthOf(column.id ?? ''), 0) + 16;
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
       <View
@@ -116,9 +117,9 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
         style={{ minWidth: width }}
         className="flex-1"
       >
-        <View role="row" className="h-[32px] flex-row items-center border-b border-line pr-4">
+        <View role="row" className="min-h-[32px] flex-row items-center border-b border-line pr-4">
           {getHeaderGroups()[0]?.headers.map(({ id, column }) => (
-            <View key={id} role="columnheader" style={{ width: WIDTHS[id as ColumnId] }} className="grow">
+            <View key={id} role="columnheader" style={{ width: widthOf(id) }} className="grow">
               <Words tone="soft" strong={STRONG.includes(id)} className="text-right">
                 {String(column.columnDef.header)}
               </Words>
@@ -156,6 +157,9 @@ const keyOf = ({ original }: Row<TableLine>, index: number): string =>
   original.kind === 'picture'
     ? String(original.row.frame)
     : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
+
+/** Width of a column, pixels. */
+const widthOf = (id: string): number => WIDTHS[id as ColumnId] * textScale();
 
 interface LineProps {
   /** Which line it is; what it says is read from the state. */
@@ -199,7 +203,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
       {columns.map((column) => {
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (
-          <View key={column.id} role="cell" style={{ width: WIDTHS[column.id as ColumnId] }} className="grow">
+          <View key={column.id} role="cell" style={{ width: widthOf(column.id) }} className="grow">
             {column.id === 'along' && canType && along !== null && !isClosing ? (
               <TypedIncrement frame={frame} along={along} />
             ) : (
@@ -258,7 +262,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
       onBlur={finish}
       onSubmitEditing={finish}
       selectTextOnFocus
-      className="-mr-1 ml-2 h-[32px] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
+      className="-mr-1 ml-2 h-[2rem] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
     />
   );
 }

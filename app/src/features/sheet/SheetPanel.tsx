@@ -21,7 +21,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
       : words.ruler(writeNumber(sheet.rulerStep, 3), unit);
   return (
     <View className="flex-1">
-      <View className="flex-row items-center justify-between gap-2 px-4 pb-2">
+      <View className="flex-row flex-wrap items-center justify-between gap-2 px-4 pb-2">
         <Button
           label={label}
           icon={Ruler}

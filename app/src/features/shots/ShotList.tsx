@@ -12,6 +12,7 @@ import { Button, IconButton } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
 import { TextField } from '../../ui/TextField';
+import { isLargeText, textScale } from '../../ui/textScale';
 import { Words } from '../../ui/Words';
 import { EmptyList } from './EmptyList';
 import { FilmHead } from './FilmHead';
@@ -91,7 +92,8 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const [isNew, setNew] = useState(false);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
-  const columns = Math.min(MOST_COLUMNS, Math.max(LEAST_COLUMNS, Math.floor(width / CARD_WIDTH)));
+  const least = isLargeText() ? 1 : LEAST_COLUMNS;
+  const columns = Math.min(MOST_COLUMNS, Math.max(least, Math.floor(width / (CARD_WIDTH * textScale()))));
   const shots = data ?? [];
   const { listOrder, newShot } = useSettings();
   const dispatch = useAppDispatch();
@@ -113,7 +115,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   return (
     <View className="flex-1 bg-ground">
       <View className="w-full max-w-[1360px] flex-1 self-center">
-        <View className="flex-row items-center justify-between px-4 pb-2 pt-5">
+        <View className="flex-row flex-wrap items-center justify-between px-4 pb-2 pt-5">
           <View className="shrink">
             <Words role="heading" aria-level={1} size="display" strong>
               {words.title}
@@ -184,7 +186,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             <NewShotButton
               kind={newKind}
               onPress={() => setNew(true)}
-              className="h-[52px] w-full max-w-[520px] self-center"
+              className="min-h-[52px] w-full max-w-[520px] self-center"
             />
           </View>
         )}

@@ -6,6 +6,7 @@ import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
+import { isLargeText } from '../../ui/textScale';
 import { NumericText } from '../../ui/Words';
 import { transportWords as words } from '../../words/transport';
 import { countRoom } from './countRoom';
@@ -29,13 +30,17 @@ export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
   const frame = useFrame();
   const { width } = useLayout();
   const [isTyping, setTyping] = useState(false);
-  const room = Math.min(isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX, width - BUTTONS_PX);
+  // Large text has a line of its own.
+  const isLarge = isLargeText();
+  const room = isLarge
+    ? width - 2 * MARGIN_PX
+    : Math.min(isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX, width - BUTTONS_PX);
   const seconds = (at: number): string => fixed((at - 1) / rate, 2);
   const written = writeNumber(rate, 3);
   const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
   // The room is that of the longest line, so nothing moves while frames pass.
   const margin = Math.min(MARGIN_PX, free);
-  const size = { width: room - free + margin, paddingRight: margin };
+  const size = isLarge ? { width: room } : { width: room - free + margin, paddingRight: margin };
   if (isTyping)
     return (
       <View style={size}>
@@ -47,7 +52,7 @@ export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
       role="button"
       aria-label={words.typeAFrame(frameNumber(frame))}
       testID="frame-count"
-      className="min-h-[44px] cursor-text items-end justify-center"
+      className={`min-h-[44px] cursor-text ${isLarge ? 'flex-row items-baseline gap-4 pl-3' : 'items-end justify-center'}`}
       style={size}
       onPress={() => {
         pause();

@@ -14,6 +14,7 @@ import { settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import type { Layout } from '../../ui/layout';
+import { isLargeText } from '../../ui/textScale';
 import { FrameCount } from './FrameCount';
 import { ScrubRail } from './ScrubRail';
 
@@ -28,7 +29,9 @@ export function Transport({ layout }: { readonly layout: Layout }) {
   useEffect(() => setRange({ lengthFrames, rate, loops }), [lengthFrames, rate, loops]);
   useEffect(() => pause, []);
   const buttons = (
-    <View className={`flex-row items-center justify-between ${isWide ? 'gap-1 px-2' : 'px-1'}`}>
+    <View
+      className={`flex-row items-center justify-between ${isWide ? 'gap-1 px-2' : 'px-1'} ${isLargeText() ? 'flex-wrap' : ''}`}
+    >
       <View className="flex-row items-center">
         {!isSlim && (
           <>

@@ -1,9 +1,11 @@
+import { textScale } from '../../ui/textScale';
 import { transportWords as words } from '../../words/transport';
 /** A letter of Spline Sans Mono is so much of its size wide. */
 const ADVANCE = 0.6;
 const SIZES = { title: 20, small: 14, tiny: 12 } as const;
 
-const widthOf = (letters: number, size: keyof typeof SIZES): number => letters * ADVANCE * SIZES[size];
+const widthOf = (letters: number, size: keyof typeof SIZES): number =>
+  letters * ADVANCE * SIZES[size] * textScale();
 
 export interface CountRoom {
   /** How large the number of frames is written beside the frame; null where there is no room for it. */
