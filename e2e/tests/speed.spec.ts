@@ -13,6 +13,15 @@ interface Measured {
 }
 
 const LASTING_MS = 2000;
+/** The middle of so many runs counts: `HUMBLE_SPEED_RUNS=5` for the budgets of the design, one in a quick test. */
+const RUNS = Number(process.env.HUMBLE_SPEED_RUNS ?? 1);
+
+/** The run in the middle of all, by its frames a second. @param again what is measured, from the same beginning */
+async function middleOf(again: () => Promise<Measured>): Promise<Measured> {
+  const runs: Measured[] = [];
+  for (let i = 0; i < RUNS; i++) runs.push(await again());
+  return runs.sort((a, b) => a.framesPerSecond - b.framesPerSecond)[RUNS >> 1]!;
+}
 
 async function measure(page: Page, meanwhile: (until: number) => Promise<void>): Promise<Measured> {
   await page.evaluate(() => {
@@ -71,27 +80,30 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
     .catch(() => undefined);
   await page.keyboard.press('End');
   await expect(page.getByTestId('ghosts').locator('path').last()).toHaveAttribute('d', /^M/);
-  const point = await bench.middleOf(bench.points.nth(1));
   const session = await page.context().newCDPSession(page);
-  const drag = async (until: number): Promise<void> => {
-    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [point] });
-    await dragAbout(session, point, until);
+  /** The point is taken where it lies now. */
+  const drag = async (): Promise<Measured> => {
+    const point = await bench.middleOf(bench.points.nth(1));
+    const before = await bench.drawn('arc-line');
+    const measured = await measure(page, async (until) => {
+      await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [point] });
+      await dragAbout(session, point, until);
+    });
+    expect(await bench.drawn('arc-line')).not.toBe(before);
+    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [point] });
+    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    return measured;
   };
-  const lift = () => session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
   const rest = (until: number): Promise<void> =>
     page
       .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
       .then(() => undefined);
 
   const idle = await measure(page, rest);
-  const arcBefore = await bench.drawn('arc-line');
-  const plain = await measure(page, drag);
+  const plain = await middleOf(drag);
   await expect(page.getByTestId('ghosts').locator('path').last()).toHaveAttribute('d', /^M/);
-  expect(await bench.drawn('arc-line')).not.toBe(arcBefore);
-  await lift();
   await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-  const slowed = await measure(page, drag);
-  await lift();
+  const slowed = await middleOf(drag);
   await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 
   const figures = JSON.stringify({ idle, plain, slowed });
@@ -100,7 +112,7 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
   console.log(`drag with 200 ghosts: ${figures}`);
   // Machines differ; what counts is that dragging costs little of what this one can show.
   expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.35);
-  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.1);
+  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
 });
 
 interface LongMove {
@@ -226,9 +238,16 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   // How long the panels take on this machine is known after the first time that they followed a hand.
   await about(handleAt, Date.now() + 500);
   await takenBack();
-  const handleSlowed = await measure(page, (until) => about(handleAt, until));
-  await takenBack();
-  const tickSlowed = await measure(page, (until) => about(tickAt, until));
+  const handleSlowed = await middleOf(async () => {
+    const measured = await measure(page, (until) => about(handleAt, until));
+    await takenBack();
+    return measured;
+  });
+  const tickSlowed = await middleOf(async () => {
+    const measured = await measure(page, (until) => about(tickAt, until));
+    await takenBack();
+    return measured;
+  });
   await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 
   const figures = JSON.stringify({ idle, handlePlain, tickPlain, handleSlowed, tickSlowed });
