@@ -19,9 +19,23 @@ const UNUSED_IN_GESTURES =
 const isUnusedInGestures = (context, name) =>
   context.originModulePath.includes('/react-native-gesture-handler/') && UNUSED_IN_GESTURES.test(name);
 
+// Drawings that come as text, parts that nothing here shows, and tabs, which the steps are not.
+const UNUSED_IN = [
+  [/\/react-native-svg\//, /^(\.\/|\.\.\/)*xml(Tags)?$/],
+  [/\/react-native-web\/dist\/index\.js$/, /\/(CheckBox|Switch|SectionList|VirtualizedSectionList)$/],
+  [/\/expo-router\/build\//, /\/bottom-tabs$|\/layouts\/Tabs(Client)?$/],
+];
+const isUnusedPart = (context, name) =>
+  UNUSED_IN.some(([from, part]) => from.test(context.originModulePath) && part.test(name));
+
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
-  if (UNUSED.has(name) || isUnusedInZod(context, name) || isUnusedInGestures(context, name))
+  if (
+    UNUSED.has(name) ||
+    isUnusedInZod(context, name) ||
+    isUnusedInGestures(context, name) ||
+    isUnusedPart(context, name)
+  )
     return { type: 'empty' };
   return (resolve ?? context.resolveRequest)(context, name, platform);
 };

@@ -2,7 +2,7 @@ import { exchangeWords as words } from '../../words/exchange';
 import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
 import { fileFormats } from '../../commands/fileFormats';
-import { importFilm } from '../../commands/films';
+import { filmCommands } from '../../commands/filmCommands';
 import { api, failureSentence } from '../../persistence/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -30,7 +30,7 @@ export function useImportShot(): () => Promise<string | null> {
       );
       if (!file) return null;
       if (isZip(file.bytes)) {
-        await importFilm(file.bytes);
+        await (await filmCommands()).importFilm(file.bytes);
         return null;
       }
       const shot = importShot({ name: file.name, text: textOf(file) });

@@ -3,7 +3,7 @@ import Clapperboard from 'lucide-react-native/icons/clapperboard';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { View } from 'react-native';
-import { loadDemoFilm } from '../../commands/films';
+import { filmCommands } from '../../commands/filmCommands';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 
@@ -11,6 +11,8 @@ interface EmptyListProps {
   readonly onDraw: () => void;
   readonly onImport: () => void;
 }
+
+const openDemo = async (): Promise<void> => (await filmCommands()).loadDemoFilm();
 
 /** Before the first shot: three ways on. */
 export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
@@ -22,7 +24,7 @@ export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
       {words.aShotIsOnePieceOf}
     </Words>
     <Button label={words.drawSomethingNow} icon={PencilLine} kind="brass" onPress={onDraw} />
-    <Button label={words.openTheDemoFilm} icon={Clapperboard} onPress={() => void loadDemoFilm()} />
+    <Button label={words.openTheDemoFilm} icon={Clapperboard} onPress={() => void openDemo()} />
     <Button label={words.importAFile} icon={FolderInput} onPress={onImport} />
   </View>
 );

@@ -1,19 +1,17 @@
 import { shotsWords as words } from '../../words/shots';
-import Copy from 'lucide-react-native/icons/copy';
 import More from 'lucide-react-native/icons/ellipsis-vertical';
-import FileArchive from 'lucide-react-native/icons/file-archive';
-import Pencil from 'lucide-react-native/icons/pencil';
-import Trash from 'lucide-react-native/icons/trash';
 import { LONGEST_NAME } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { duplicateFilm, exportFilm, moveToFilm, removeFilm } from '../../commands/films';
+import { filmCommands } from '../../commands/filmCommands';
 import { IconButton } from '../../ui/Button';
-import { Menu } from '../../ui/Menu';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { fixed } from '../../ui/numbers';
 import { TextField } from '../../ui/TextField';
 import { NumericText, Words } from '../../ui/Words';
 import { type FilmGroup, secondsOf } from './filmsOf';
+
+const LazyFilmMenu = lazyWithRetry(() => import('./FilmMenu').then((part) => part.FilmMenu));
 
 interface FilmHeadProps {
   readonly group: FilmGroup;
@@ -37,28 +35,11 @@ export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
       </NumericText>
       <IconButton label={words.moreForTheFilm(name)} icon={More} onPress={() => setOpen(true)} />
       {isOpen && (
-        <Menu
-          title={name}
+        <LazyFilmMenu
+          group={{ film, shots }}
+          films={films}
+          onRename={() => setRenaming(true)}
           onClose={() => setOpen(false)}
-          items={[
-            {
-              label: film ? words.rename : words.makeItAFilm,
-              icon: Pencil,
-              onPress: () => setRenaming(true),
-            },
-            {
-              label: words.duplicate,
-              icon: Copy,
-              disabled: film === '',
-              onPress: () => void duplicateFilm(film, shots, films),
-            },
-            {
-              label: words.exportAsZIP,
-              icon: FileArchive,
-              onPress: () => void exportFilm(film, shots),
-            },
-            { label: words.remove, icon: Trash, onPress: () => void removeFilm(film, shots) },
-          ]}
         />
       )}
     </View>
@@ -77,7 +58,7 @@ function RenameFilm({ film, shots, onDone }: RenameFilmProps) {
   const keep = async (): Promise<void> => {
     const next = name.trim();
     onDone();
-    if (next !== film && next !== '') await moveToFilm(shots, next);
+    if (next !== film && next !== '') await (await filmCommands()).moveToFilm(shots, next);
   };
   return (
     <TextField

@@ -22,7 +22,7 @@ import { LazyNewShotDialog } from './LazyNewShotDialog';
 import { offeredName } from './offeredName';
 import { OrderButton } from './OrderButton';
 import { ShotCardView } from './ShotCardView';
-import { ShotMenu } from './ShotMenu';
+import { LazyShotMenu } from './LazyShotMenu';
 
 /** A card is at least this wide; as many stand in a row as fit, two on a phone. */
 const CARD_WIDTH = 260;
@@ -195,7 +195,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
         <LazyNewShotDialog names={names} films={films} onClose={() => setNew(false)} onCreated={onOpen} />
       )}
       {chosen && (
-        <ShotMenu
+        <LazyShotMenu
           shot={chosen.shot}
           siblings={chosen.group.shots}
           films={films}

@@ -1,0 +1,35 @@
+import { shotsWords as words } from '../../words/shots';
+import Copy from 'lucide-react-native/icons/copy';
+import FileArchive from 'lucide-react-native/icons/file-archive';
+import Pencil from 'lucide-react-native/icons/pencil';
+import Trash from 'lucide-react-native/icons/trash';
+import { duplicateFilm, exportFilm, removeFilm } from '../../commands/films';
+import { Menu } from '../../ui/Menu';
+import type { FilmGroup } from './filmsOf';
+
+interface FilmMenuProps {
+  readonly group: FilmGroup;
+  /** Of all films in the list. */
+  readonly films: readonly string[];
+  readonly onRename: () => void;
+  readonly onClose: () => void;
+}
+
+/** What can be done with a film as a whole. */
+export const FilmMenu = ({ group: { film, shots }, films, onRename, onClose }: FilmMenuProps) => (
+  <Menu
+    title={film || words.noFilm}
+    onClose={onClose}
+    items={[
+      { label: film ? words.rename : words.makeItAFilm, icon: Pencil, onPress: onRename },
+      {
+        label: words.duplicate,
+        icon: Copy,
+        disabled: film === '',
+        onPress: () => void duplicateFilm(film, shots, films),
+      },
+      { label: words.exportAsZIP, icon: FileArchive, onPress: () => void exportFilm(film, shots) },
+      { label: words.remove, icon: Trash, onPress: () => void removeFilm(film, shots) },
+    ]}
+  />
+);
