@@ -9,6 +9,7 @@ import buildServer from './buildServer.mjs';
 import { ROOT } from './run.mjs';
 
 const PHONE = { width: 390, height: 844 };
+const SIDE = { width: 844, height: 390 };
 const WIDE = { width: 1280, height: 800 };
 const LANTERN = '/shot/demo-lantern-on-the-hook';
 const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
@@ -89,14 +90,11 @@ const PICTURES = [
     },
   },
   {
-    file: 'phone-numbers',
-    view: PHONE,
+    file: 'phone-side',
+    view: SIDE,
     theme: 'light',
     path: ROUNDS,
-    act: async (page) => {
-      await goTo(page, 26);
-      await page.getByRole('radio', { name: 'Numbers', exact: true }).click();
-    },
+    act: inStep('Figure', 26, 'Pose'),
   },
   {
     file: 'phone-arc-lamp',

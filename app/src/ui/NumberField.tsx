@@ -9,6 +9,7 @@ import { colour } from './colour';
 import { createUndoGroup } from './undoGroup';
 import { readNumber, writeNumber } from './numbers';
 import { useLatest } from './useLatest';
+import { useLayout } from './layout';
 import { isLargeText } from './textScale';
 import { Words } from './Words';
 
@@ -77,6 +78,7 @@ export function NumberField({
   isStacked = false,
   read: readText = readNumber,
 }: NumberFieldProps) {
+  const { layout } = useLayout();
   /** The number of what was typed; null when it has none. */
   const read = (text: string): number | null => {
     const found = readText(text);
@@ -138,9 +140,17 @@ export function NumberField({
         live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);
       });
   }, [live]);
+  // Two beside each other on a phone on its side have the room for their numbers, and less for the rest.
+  const isNarrow = isStacked && layout === 'side';
   const entry = (
     <View className="flex-row items-center rounded-large border border-line bg-ground">
-      <Stepper label={words.less(label)} icon={Minus} onPress={less} disabled={disabled || value <= min} />
+      <Stepper
+        label={words.less(label)}
+        icon={Minus}
+        onPress={less}
+        disabled={disabled || value <= min}
+        isNarrow={isNarrow}
+      />
       <TextInput
         aria-label={unit ? `${label}, ${unit}` : label}
         inputMode="decimal"
@@ -150,9 +160,15 @@ export function NumberField({
         onBlur={finishTyping}
         onSubmitEditing={finishTyping}
         selectTextOnFocus
-        className={`h-[44px] text-center font-mono text-body text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[4.25rem]' : 'w-[3rem]'}`}
+        className={`h-[44px] text-center font-mono ${isNarrow ? 'text-small' : 'text-body'} text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[4.25rem]' : 'w-[3rem]'}`}
       />
-      <Stepper label={words.more(label)} icon={Plus} onPress={more} disabled={disabled || value >= max} />
+      <Stepper
+        label={words.more(label)}
+        icon={Plus}
+        onPress={more}
+        disabled={disabled || value >= max}
+        isNarrow={isNarrow}
+      />
     </View>
   );
   const field = (
@@ -174,7 +190,7 @@ export function NumberField({
           collapsable={false}
           role="group"
           aria-disabled={disabled}
-          className={`min-h-[48px] flex-row flex-wrap items-center justify-between gap-x-2 ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
+          className={`min-h-[48px] flex-row items-center justify-between gap-x-2 ${isLargeText() ? 'flex-wrap' : ''} ${disabled ? 'opacity-40' : 'cursor-ew-resize'}`}
         >
           <Words size="body" className="shrink select-none">
             {label}
@@ -240,9 +256,10 @@ interface StepperProps {
   readonly icon: typeof Plus;
   readonly onPress: () => void;
   readonly disabled: boolean;
+  readonly isNarrow: boolean;
 }
 
-const Stepper = memo(function Stepper({ label, icon: Icon, onPress, disabled }: StepperProps) {
+const Stepper = memo(function Stepper({ label, icon: Icon, onPress, disabled, isNarrow }: StepperProps) {
   return (
     <Pressable
       role="button"
@@ -250,7 +267,7 @@ const Stepper = memo(function Stepper({ label, icon: Icon, onPress, disabled }: 
       aria-disabled={disabled}
       disabled={disabled}
       onPress={onPress}
-      className={`h-[44px] w-[44px] items-center justify-center ${disabled ? 'opacity-30' : ''}`}
+      className={`h-[44px] items-center justify-center ${isNarrow ? 'w-[34px]' : 'w-[44px]'} ${disabled ? 'opacity-30' : ''}`}
     >
       <Icon size={16} strokeWidth={2} color={colour.soft} />
     </Pressable>
