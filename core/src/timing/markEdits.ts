@@ -134,6 +134,7 @@ export function withHold(
   { takesLater }: { readonly takesLater: boolean },
 ): Move {
   if (!Number.isInteger(frames) || frames < 1) throw outOfRange('A hold lasts at least one frame.');
+  if (!Number.isInteger(frame) || frame < 1) throw outOfRange('A hold begins on a frame of the shot.');
   const marked = markOn(move, frame) ? move : withMarkOn(move, frame);
   roomForMark(marked);
   const i = marked.marks.findIndex((mark) => mark.frame === frame);

@@ -173,6 +173,7 @@ describe('how long the figure holds', () => {
     expect(() => hold(withHalt(), 11, 20)).toThrow('There are only 20 frames to the next mark');
     expect(() => hold(withHalt(), 11, -1)).toThrow('whole number');
     expect(() => hold(withHalt(), 11, 1.5)).toThrow('whole number');
+    expect(() => hold(withHalt(), 0, 2)).toThrow('on a frame of the shot');
   });
 
   test('a hold that is taken away leaves the easing that came after it', () => {
