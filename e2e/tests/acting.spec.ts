@@ -186,7 +186,7 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   const [first, nudged, last] = await places();
   expect([first, last]).toEqual(['960.0 540.0', '1400.0 300.0']);
   await bench.group('Pose');
-  await bench.type('Hold from frame 13, frames', 8);
+  await bench.type('Hold from 13, frames', 8);
   await expect(marks).toHaveText(['1', '', '13', '', '21', '', '25']);
   await bench.undo();
   await bench.group('Pose');

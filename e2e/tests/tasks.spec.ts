@@ -98,13 +98,13 @@ test(
       await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuenow'),
     );
     await act.drag([entry, left]);
-    await act.type(`Hold from frame ${from}, frames`, '15');
+    await act.type(`Hold from ${from}, frames`, '15');
     await act.rail(65, 100);
     const to = Number(
       await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuenow'),
     );
     await act.drag([left, right]);
-    await act.type(`Hold from frame ${to}, frames`, '15');
+    await act.type(`Hold from ${to}, frames`, '15');
     await act.tap('Last frame');
     await act.drag([right, exit]);
     await act.tap(`Between frame ${from + 15} and frame ${to}`);

@@ -29,7 +29,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   await bench.press('Add a mark');
   await bench.type('Place, units', 600);
   await page.getByRole('switch', { name: 'Shift later marks' }).click();
-  await bench.type('Hold from frame 21, frames', 8);
+  await bench.type('Hold from 21, frames', 8);
   await expect(page.getByTestId('frame-count')).toContainText('of 49');
 
   // Evenly 30 units a frame up to the second mark: frame 11 stands at 300. It is dragged by 8 pixels.

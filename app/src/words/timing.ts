@@ -10,7 +10,7 @@ export const timingWords = {
   closeTheEasings: 'Close the easings',
   otherEasings: 'Other easings',
   frames: 'frames',
-  holdFromFrame: (frame: number) => `Hold from frame ${frame}`,
+  holdFromFrame: (frame: number) => `Hold from ${frame}`,
   andMoreLikeThis: (further: number) => `And ${further} more like this.`,
   even: 'Even',
   eased: 'Eased',

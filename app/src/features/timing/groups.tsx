@@ -41,9 +41,19 @@ export const MarkGroup = () => (
   <Travelling>
     <MarksCard />
     <UnseenMarks />
-    <ExposureCard />
+    <PictureAtPlayhead />
   </Travelling>
 );
+
+/** Not beside a mark that is selected on another frame: the panel is about one frame at a time. */
+function PictureAtPlayhead() {
+  const frame = useThrottledFrame();
+  const isElsewhere = useThrottledSelector((state) => {
+    const marks = selectedMarksIn(state);
+    return marks.length > 0 && marks.every((mark) => mark.frame !== frame);
+  });
+  return isElsewhere ? null : <ExposureCard />;
+}
 
 function UnseenMarks() {
   const move = useThrottledFramesOfMove();

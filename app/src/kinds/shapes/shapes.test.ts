@@ -1,27 +1,33 @@
-import { freshShape, FRESH_SHAPES, shapePoints } from '@humble/core';
-import { nameOfShape, shapeNumbers } from '.';
+import { freshShape, shapePoints } from '@humble/core';
+import { shapeChoices } from '.';
 
 const FIELD = { width: 1920, height: 1080 };
 
-test('every size of every ready shape can be typed, and typing what it is changes nothing', () => {
-  for (const kind of FRESH_SHAPES) {
-    const shape = freshShape(kind, FIELD);
-    const sizes = shapeNumbers(shape);
-    expect(new Set(sizes.map(({ label }) => label)).size).toBe(sizes.length);
-    for (const { value, min, max, with: withValue } of sizes) {
-      expect(value).toBeGreaterThanOrEqual(min);
-      expect(value).toBeLessThanOrEqual(max);
-      expect(withValue(value)).toEqual(shape);
-      const other = withValue(value === max ? min : Math.min(max, value + 1));
-      expect(shapePoints(other)).not.toEqual(shapePoints(shape));
-    }
-  }
+test.each([
+  ['Top', 'y', -1],
+  ['Bottom', 'y', 1],
+  ['Left', 'x', -1],
+  ['Right', 'x', 1],
+] as const)('a circle that starts at the %s has its first point there', (label, axis, sign) => {
+  const circle = freshShape('circle', FIELD);
+  const [choice] = shapeChoices(circle);
+  const moved = choice!.with(choice!.options.find((option) => option.label === label)!.value);
+  const [first] = shapePoints(moved).points;
+  const centre = { x: 960, y: 540 };
+  const across = axis === 'x' ? 'y' : 'x';
+  expect(first![across]).toBeCloseTo(centre[across], 6);
+  expect(Math.sign(first![axis] - centre[axis])).toBe(sign);
+  expect(
+    shapeChoices(moved)[0]!.options.find(({ value }) => value === shapeChoices(moved)[0]!.value)?.label,
+  ).toBe(label);
 });
 
-test('the radius of a circle is one number, and it says what it is', () => {
+test('a fresh circle starts at the top; an angle between the sides has no name, a shape turned aslant no sides', () => {
   const circle = freshShape('circle', FIELD);
-  expect(nameOfShape(circle)).toBe('Circle');
-  expect(nameOfShape(freshShape('ellipse', FIELD))).toBe('Ellipse');
-  const [radius] = shapeNumbers(circle);
-  expect(radius!.with(70)).toMatchObject({ radiusX: 70, radiusY: 70 });
+  if (circle.kind !== 'ellipse') throw new Error('A circle is an ellipse.');
+  expect(shapeChoices(circle)[0]!.value).toBe(270);
+  expect(shapeChoices({ ...circle, startDeg: -90 })[0]!.value).toBe(270);
+  expect(shapeChoices({ ...circle, startDeg: 45 })[0]!.value).toBeNull();
+  expect(shapeChoices({ ...circle, turnDeg: 30 })).toEqual([]);
+  expect(shapeChoices(freshShape('line', FIELD))).toEqual([]);
 });
