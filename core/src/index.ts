@@ -81,6 +81,7 @@ export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
 export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
+export type { Reach } from './timing/tracks/keyEdits';
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';

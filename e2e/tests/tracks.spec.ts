@@ -111,3 +111,95 @@ test(
     headings.slice(2, -2).forEach((heading) => expect(Math.abs(heading - 15)).toBeLessThan(0.2));
   },
 );
+
+test('the rim of the figure turns it and its corner sizes it; a change goes for later keys, and a track is cleared', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Rim', 41);
+  await bench.step('Figure');
+  await bench.group('Turn');
+  await bench.goTo(21);
+  const rim = page.getByTestId('figure-turn-knob');
+  const pivot = await bench.spot(0.5, 0.5);
+  /** Half way round the pivot from where the knob is, clockwise. */
+  const round = async (degrees: number): Promise<void> => {
+    const from = await bench.middleOf(rim);
+    const [dx, dy] = [from.x - pivot.x, from.y - pivot.y];
+    const spots = Array.from({ length: 7 }, (_, i) => {
+      const angle = ((degrees * i) / 6 / 180) * Math.PI;
+      return {
+        x: pivot.x + dx * Math.cos(angle) - dy * Math.sin(angle),
+        y: pivot.y + dx * Math.sin(angle) + dy * Math.cos(angle),
+      };
+    });
+    await hand.drag(spots);
+  };
+  await round(90);
+  await expect.poll(async () => Math.abs((await bench.number('Turn on frame 21, °')) - 90)).toBeLessThan(6);
+  await bench.type('Turn on frame 21, °', 90);
+  await bench.goTo(41);
+  await bench.type('Turn on frame 41, °', 400);
+  await bench.goTo(21);
+  await bench.choose('From here on');
+  await bench.type('Turn on frame 21, °', 100);
+  await bench.goTo(41);
+  expect(await bench.number('Turn on frame 41, °')).toBe(410);
+  await bench.press('Whole spins');
+  expect(await bench.number('Turn on frame 41, °')).toBe(460);
+  await bench.undo();
+  await bench.press('Clear turn');
+  expect(await bench.number('Turn on frame 41, °')).toBe(0);
+  await bench.undo();
+  expect(await bench.number('Turn on frame 41, °')).toBe(410);
+
+  await bench.group('Size');
+  await bench.goTo(21);
+  const corner = await bench.middleOf(page.getByTestId('figure-size-knob'));
+  const half = { x: (corner.x + pivot.x) / 2, y: (corner.y + pivot.y) / 2 };
+  await hand.drag([corner, half]);
+  await expect.poll(async () => Math.abs((await bench.number('Size on frame 21, %')) - 50)).toBeLessThan(6);
+  await bench.undo();
+  expect(await bench.number('Size on frame 21, %')).toBe(100);
+});
+
+test(
+  'keys are shifted and stretched, a lean becomes keys, and a closed arc starts elsewhere',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Round buoy', length: 40 });
+    await bench.readyShape('Circle');
+    await bench.step('Figure');
+    await bench.group('Turn');
+    await bench.choose('By degrees');
+    await bench.press('Turn the lean into keys');
+    await expect(
+      page
+        .getByRole('radiogroup', { name: 'Lean into bends' })
+        .getByRole('radio', { name: 'Not', exact: true }),
+    ).toHaveAttribute('aria-checked', 'true');
+    const last = await bench.number('Keys to');
+    expect(last).toBe(40);
+    await bench.type('Keys to', 20);
+    expect(await bench.number('Keys to')).toBe(20);
+    await bench.type('Keys from', 5);
+    expect(await bench.number('Keys to')).toBe(24);
+    await bench.undo();
+    await bench.undo();
+    expect(await bench.number('Keys to')).toBe(40);
+
+    await bench.step('Sheet');
+    const before = await bench.column('x');
+    await bench.step('Arc');
+    await bench.tap(0.5, 0.8);
+    const bottom = await bench.spot(0.5, 0.9);
+    expect(bottom.x).toBeGreaterThan(0);
+    const spots = await Promise.all((await bench.points.all()).map((point) => bench.middleOf(point)));
+    await bench.hand.tap(spots[2]!);
+    await bench.group('Place');
+    await bench.press('Start here');
+    await bench.step('Sheet');
+    expect(await bench.column('x')).toEqual(before);
+  },
+);

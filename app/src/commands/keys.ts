@@ -1,4 +1,4 @@
-import type { Key, Move, TrackName } from '@humble/core';
+import type { Key, Move, Reach, TrackName } from '@humble/core';
 import { TRACK_DESCRIPTORS } from '../kinds/tracks';
 import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
@@ -47,15 +47,24 @@ export interface KeyDrag {
   readonly by: (frames: number, value: number) => void;
 }
 
+/** The keys that follow one that is dragged. */
+function idsReached(keys: readonly Key[], keyId: string, reach: Reach): readonly string[] {
+  const held = keys.findIndex(({ id }) => id === keyId);
+  const isMeant = (i: number): boolean =>
+    reach === 'after' ? i >= held : reach === 'before' ? i <= held : i === held;
+  return keys.filter((_, i) => isMeant(i)).map(({ id }) => id);
+}
+
 export function createKeyDrag(store: AppStore, track: TrackName, keyId: string): KeyDrag | null {
   const move = activeMoveIn(store.getState());
   if (!move) return null;
   const undoGroup = createUndoGroup('keys');
   const digits = 10 ** TRACK_DESCRIPTORS[track].decimals;
+  const ids = idsReached(move.tracks[track], keyId, store.getState().editor.reach);
   return {
     by: (frames, value) => {
       const byValue = Math.round(value * digits) / digits;
-      const args = { moveId: move.id, track, keyIds: [keyId], byFrames: Math.round(frames), byValue };
+      const args = { moveId: move.id, track, keyIds: ids, byFrames: Math.round(frames), byValue };
       store.dispatch(doEdit('moveKeys', args, undoGroup));
       const now = activeMoveIn(store.getState())?.tracks[track].find(({ id }) => id === keyId);
       if (now) goTo(now.frame);

@@ -1,4 +1,4 @@
-import type { CopiedMarks, Easing, EasingKind, PointShape, StrokeUse, Vector } from '@humble/core';
+import type { CopiedMarks, Easing, EasingKind, PointShape, Reach, StrokeUse, Vector } from '@humble/core';
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
@@ -82,6 +82,8 @@ export interface EditorState {
   readonly actsFor: ActsFor;
   /** The gesture that is being thinned; null when none is. */
   readonly thinning: Thinning | null;
+  /** How far a value that is changed in a track reaches. */
+  readonly reach: Reach;
   /** The easings that a mark or a key had before, by its id and by kind: going back to one finds its numbers. */
   readonly formerEasings: Readonly<Record<string, FormerEasings>>;
   /** Marks to be pasted; they outlive the shot they were copied in. */
@@ -104,6 +106,7 @@ const initialState: EditorState = {
   chosen: null,
   actsFor: 'this',
   thinning: null,
+  reach: 'here',
   formerEasings: {},
   copied: null,
 };
@@ -198,6 +201,9 @@ const editor = createSlice({
       ...(state as EditorState),
       copied: payload,
     }),
+    reachChosen: (state, { payload }: PayloadAction<Reach>) => {
+      state.reach = payload;
+    },
     easingLeft: (
       state,
       { payload: { id, easing } }: PayloadAction<{ readonly id: string; readonly easing: Easing }>,
@@ -253,6 +259,7 @@ export const {
   pointsPlaced,
   pointsSelected,
   rangeChosen,
+  reachChosen,
   severalSet,
   sketched,
   strokeAsked,

@@ -108,6 +108,7 @@ export const arcWords = {
   even: 'Even',
   corner: 'Corner',
   selectedPoint: 'Selected point',
+  startHere: 'Start here',
   openHere: 'Open here',
   deselect: 'Deselect',
   deletePoint: 'Delete point',

@@ -28,6 +28,8 @@ export const menusWords = {
   smooth: 'Smooth',
   even: 'Even',
   corner: 'Corner',
+  startHere: 'Start here, the move stays',
+  startHereWithMove: 'Start here with the move',
   openHere: 'Open here',
   openArc: 'Open the arc',
   deletePoint: 'Delete point',

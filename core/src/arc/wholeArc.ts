@@ -73,6 +73,13 @@ export function openedArc(arc: Arc, pointId = arc.points[0]!.id): Arc {
   return { ...arc, closed: false, shape: null, points: [ends[0], ...turned.slice(1), ends[1]] };
 }
 
+/** A closed arc that starts at one of its points; nothing else of it changes. */
+export function startedAt(arc: Arc, pointId: string): Arc {
+  const index = arc.points.findIndex(({ id }) => id === pointId);
+  if (!arc.closed || index <= 0) return arc;
+  return { ...arc, shape: null, points: [...arc.points.slice(index), ...arc.points.slice(0, index)] };
+}
+
 /** The arc with everything about it mapped: moved, turned, scaled or mirrored. */
 export function transformedArc(arc: Arc, transform: Transform): Arc {
   const shape = arc.shape && transformedShape(arc.shape, transform);

@@ -20,13 +20,14 @@ import {
   joinedArcs,
   openedArc,
   reversedArc,
+  startedAt,
   withId,
   withIds,
   withPointsTransformed,
   withShape,
 } from '../arc/wholeArc';
 import { ShotError } from '../model/errors';
-import { syncTiedMarks, keptInPlace, untied } from '../timing/keepTiming';
+import { fractionOfPoint, keptInPlace, syncTiedMarks, untied, withStartShifted } from '../timing/keepTiming';
 import { freshId } from '../model/ids';
 import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
@@ -183,6 +184,29 @@ export const arcEdits = {
   /** Opens a closed arc at one of its points. */
   openArc: (shot: Shot, { arcId, pointId }: OfArc & { pointId?: string }): Shot =>
     changeArc(shot, arcId, (arc) => openedArc(arc, pointId)),
+
+  /**
+   * A closed arc that starts at another of its points; an open one stays as it is.
+   * @param move whether what travels on it stays where it is, or begins at the new start
+   * @throws ShotError `unknown-id`
+   */
+  startArcAt: (
+    shot: Shot,
+    { arcId, pointId, move }: OfArc & { pointId: string; move: 'in-place' | 'goes-along' },
+  ): Shot => {
+    const before = findArc(shot, arcId);
+    const start = before.closed ? fractionOfPoint(before, pointId, 0) : 0;
+    if (start === 0) return shot;
+    const turned = changeArcOnly(shot, arcId, (arc) => startedAt(arc, pointId));
+    const arc = findArc(turned, arcId);
+    return {
+      ...turned,
+      moves: turned.moves.map((one) => {
+        if (one.arcId !== arcId) return one;
+        return move === 'goes-along' ? untied(one) : syncTiedMarks(withStartShifted(one, start), arc);
+      }),
+    };
+  },
 
   /** @param move whether what travels on it stays where it is, or goes the other way from now on */
   reverseArc: (shot: Shot, { arcId, move }: OfArc & { move: 'in-place' | 'turned-round' }): Shot => {

@@ -1,27 +1,80 @@
-import type { Easing, Shot } from '../model/schema';
+import { MOST_MARKS } from '../model/limits';
+import type { Easing, Move, Shot } from '../model/schema';
+import { evaluateMove } from '../motion/evaluate';
 import { changeMove } from '../model/parts';
-import type { OfMove } from '../timing/moveChange';
+import { findMove, type OfMove } from '../timing/moveChange';
 import type { TrackName } from '../timing/tracks';
 import type { Growth } from '../timing/tracks/growth';
+import { keysThrough } from '../timing/tracks/keysThrough';
 import {
+  type Reach,
   withKeyEasing,
   withKeyGrowth,
   withKeyOn,
   withKeysMoved,
+  withKeysOn,
+  withKeysStretched,
   withoutKeys,
+  withValueReaching,
+  withWholeSpins,
 } from '../timing/tracks/keyEdits';
 
 type OfTrack = OfMove & { readonly track: TrackName };
 type OfKeys = OfTrack & { readonly keyIds: readonly string[] };
 
+/** How near keys come to a lean that they take the place of, degrees. */
+const LEAN_TOLERANCE_DEG = 0.1;
+
 /** Everything that can be done to the tracks of a figure: values that keys on frames change. */
 export const trackEdits = {
   /**
    * A key on a frame, or another value for the one that is there; without a value a key that changes nothing.
+   * @param args.reach how far the value goes: this key alone, from here on, or up to here
    * @throws ShotError `out-of-range` when the frame is none of a shot, or the track has too many keys
    */
-  setKey: (shot: Shot, { moveId, track, frame, value }: OfTrack & { frame: number; value?: number }): Shot =>
-    changeMove(shot, moveId, (move) => withKeyOn(move, track, frame, value)),
+  setKey: (
+    shot: Shot,
+    {
+      moveId,
+      track,
+      frame,
+      value,
+      reach = 'here',
+    }: OfTrack & { frame: number; value?: number; reach?: Reach },
+  ): Shot =>
+    changeMove(shot, moveId, (move) =>
+      value === undefined
+        ? withKeyOn(move, track, frame)
+        : withValueReaching(move, track, frame, value, reach),
+    ),
+
+  /** Takes all keys out of one track; the others stay. */
+  clearTrack: (shot: Shot, { moveId, track }: OfTrack): Shot =>
+    changeMove(shot, moveId, (move) => withKeysOn(move, track, [])),
+
+  /**
+   * The keys of a track from one frame to another, stretched or compressed.
+   * @throws ShotError `out-of-range` when there are too few frames for the keys
+   */
+  stretchKeys: (
+    shot: Shot,
+    { moveId, track, first, last }: OfTrack & { first: number; last: number },
+  ): Shot => changeMove(shot, moveId, (move) => withKeysStretched(move, track, first, last)),
+
+  /** Makes the turn from its first key to its last so many whole turns. */
+  straightenSpins: (shot: Shot, { moveId }: OfMove): Shot => changeMove(shot, moveId, withWholeSpins),
+
+  /** Keys of a turn in place of the lean that is worked out: the figure looks the same within a tenth of a degree. */
+  leanToKeys: (shot: Shot, { moveId }: OfMove): Shot => {
+    const move = findMove(shot, moveId);
+    if (move.lean.by === 'none') return shot;
+    const upright: Move = { ...move, lean: { ...move.lean, by: 'none' } };
+    const { heading } = evaluateMove(shot, move);
+    const plain = evaluateMove(shot, upright);
+    const values = plain.tracks.turn.map((turn, i) => turn + heading[i]! - plain.heading[i]!);
+    const keys = keysThrough(values, LEAN_TOLERANCE_DEG, MOST_MARKS);
+    return changeMove(shot, moveId, () => withKeysOn(upright, 'turn', keys));
+  },
 
   /** Keys moved in time and value together; they keep a frame to those that stay. */
   moveKeys: (

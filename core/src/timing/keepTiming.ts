@@ -98,6 +98,15 @@ function keptAsAsked(move: Move, before: Arc, after: Arc): Move {
   }
 }
 
+/**
+ * The move of a closed arc that starts elsewhere, where it was before: the first mark lies on the first lap.
+ * @param start the new start, as a share of the arc from the old one
+ */
+export function withStartShifted(move: Move, start: number): Move {
+  const laps = Math.floor(move.marks[0]!.fraction - start);
+  return withFractions(move, ({ fraction }) => fraction - start - laps);
+}
+
 /** The move along the reversed arc through the same places on the same frames. */
 export const keptInPlace = (move: Move): Move => withFractions(move, ({ fraction }) => 1 - fraction);
 

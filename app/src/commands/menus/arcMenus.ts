@@ -1,6 +1,8 @@
 import type { Arc, PointKind } from '@humble/core';
 import CircleDashed from 'lucide-react-native/icons/circle-dashed';
 import CirclePlus from 'lucide-react-native/icons/circle-plus';
+import Flag from 'lucide-react-native/icons/flag';
+import FlagTriangleRight from 'lucide-react-native/icons/flag-triangle-right';
 import EyeOff from 'lucide-react-native/icons/eye-off';
 import Link from 'lucide-react-native/icons/link-2';
 import Lock from 'lucide-react-native/icons/lock';
@@ -45,6 +47,20 @@ export function pointMenu(store: AppStore, arc: Arc, pointId: string): ContextMe
         isChosen: point.kind === kind,
         onPress: () => void dispatch(doEdit('setPointKind', { arcId, pointIds: [pointId], kind })),
       })),
+      ...(arc.closed && index > 0
+        ? [
+            {
+              label: words.startHere,
+              icon: Flag,
+              onPress: () => void dispatch(doEdit('startArcAt', { arcId, pointId, move: 'in-place' })),
+            },
+            {
+              label: words.startHereWithMove,
+              icon: FlagTriangleRight,
+              onPress: () => void dispatch(doEdit('startArcAt', { arcId, pointId, move: 'goes-along' })),
+            },
+          ]
+        : []),
       ...(arc.closed
         ? [
             {

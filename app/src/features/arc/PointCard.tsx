@@ -1,6 +1,7 @@
 import { arcWords as words } from '../../words/arc';
 import { type ArcPoint, PLAIN, type PointKind, type Shaping } from '@humble/core';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
+import Flag from 'lucide-react-native/icons/flag';
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
@@ -31,6 +32,7 @@ export function PointCard() {
   const pointId = usePoint(({ id }) => id);
   const arcId = useThrottledArc((arc) => arc.id);
   const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
+  const isFirst = useThrottledArc((arc) => arc.points[0]?.id === pointId) ?? true;
   const isLast = useThrottledArc((arc) => arc.points.length <= 2) ?? true;
   const dispatch = useAppDispatch();
   const edit = useEdit();
@@ -45,6 +47,12 @@ export function PointCard() {
       <Rounding arcId={arcId} pointId={pointId} />
       <ActionRow
         actions={[
+          isClosed &&
+            !isFirst && {
+              label: words.startHere,
+              icon: Flag,
+              onPress: () => edit('startArcAt', { arcId, pointId, move: 'in-place' }),
+            },
           isClosed && {
             label: words.openHere,
             icon: Unlink,

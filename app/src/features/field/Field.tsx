@@ -46,6 +46,7 @@ const CURSORS: Record<Target['kind'], string> = {
   tick: 'cursor-move',
   'by-hand': 'cursor-move',
   figure: 'cursor-move',
+  knob: 'cursor-move',
   acting: 'cursor-crosshair',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',

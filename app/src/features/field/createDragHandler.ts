@@ -5,6 +5,7 @@ import { arcDrag, otherArcDrag, scrubDrag } from './drags/arcDrags';
 import { backdropDrag, selectionGripDrag } from './drags/boxDrags';
 import { centreDrag, marqueeDrag, placingDrag, rulerDrag, strokeDrag } from './drags/makingDrags';
 import { actDrag } from './drags/actDrag';
+import { knobDrag } from './drags/knobDrag';
 import { poseDrag } from './drags/poseDrag';
 import { byHandDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
 import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
@@ -38,6 +39,8 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
       return actDrag(context, start);
     case 'figure':
       return poseDrag(context, target, start);
+    case 'knob':
+      return knobDrag(context, target.knob, start);
     case 'other-arc':
       return otherArcDrag(context, target.arcId);
     case 'ground':

@@ -29,6 +29,7 @@ const state: FieldState = {
   isSelectingSeveral: false,
   timed: [],
   figure: null,
+  knob: null,
 };
 
 describe('what a press takes hold of', () => {

@@ -47,6 +47,8 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
     case 'tick':
     case 'by-hand':
       return pictureMenu(store, target.frame);
+    case 'knob':
+      return poseMenu(store, currentFrame());
     case 'figure':
       return target.isFar ? null : poseMenu(store, currentFrame());
     case 'ground':

@@ -6,6 +6,7 @@ import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBox
 import { currentFrame } from '../../playback/playhead';
 import type { FieldState, FigureInPlace, TimingTarget } from './hitTest';
 import type { GripsOf } from './overlays/SelectionFrame';
+import { figureKnobIn } from './figureKnob';
 import { type Projection, toField } from './viewport';
 
 /** What of the state decides over what a press takes hold of. */
@@ -23,6 +24,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     placed,
     isSelectingSeveral,
     figure: (tool === 'pose' || editsIn(state) === 'poses') && !arc?.locked ? figureInPlace(state) : null,
+    knob: figureKnobIn(state),
     timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
 }

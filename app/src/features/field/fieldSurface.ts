@@ -153,6 +153,7 @@ const LOUPED = new Set<Target['kind']>([
   'tick',
   'by-hand',
   'figure',
+  'knob',
 ]);
 const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
 

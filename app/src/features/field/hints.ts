@@ -61,6 +61,8 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   if (!arc) return edits === 'poses' ? TOOLS.pose : words.drawTheArcWithAStroke;
   if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);
+  if (hovered?.kind === 'knob')
+    return hovered.knob.track === 'turn' ? words.dragTurnFigure : words.dragSizeFigure;
   if (edits === 'poses') return poseHint(state);
   if (edits !== 'arcs') return words.dragAlongTheArcToLook;
   if (arc.hidden) return words.thisArcIsHiddenShowIt;

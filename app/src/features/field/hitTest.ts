@@ -8,6 +8,7 @@ import {
   shapeHandles,
   type Vector,
 } from '@humble/core';
+import type { FigureKnob } from './figureKnob';
 import type { Tool } from '../../store/editorSlice';
 import type { Edits } from '../../kinds/steps';
 import type { SelectionGrip, Grip } from './selectionBox';
@@ -44,6 +45,8 @@ export type Target =
   | { readonly kind: 'by-hand'; readonly frame: number }
   /** The figure of the active move; away from it while one is put in place anywhere. */
   | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
+  /** The rim of the figure that turns it, or the corner that sizes it. */
+  | { readonly kind: 'knob'; readonly knob: FigureKnob }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   /** A gesture of the hand that is recorded. */
   | { readonly kind: 'acting' }
@@ -65,6 +68,7 @@ export interface FieldState {
   readonly timed: readonly TimingTarget[];
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
+  readonly knob: FigureKnob | null;
 }
 
 /** The active figure as it stands at the playhead. Field units. */
@@ -204,10 +208,12 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       const canShape = edits === 'arcs' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, pointer, reach) : [];
       const timed = timedAt(state, pointer, reach);
+      const knob = state.knob && distance(state.knob.at, pointer) <= reach ? state.knob : null;
       const line = arcAt(state, pointer, reach);
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),
+        ...(knob ? [{ kind: 'knob', knob } as const] : []),
         ...(body ? [body] : []),
         ...(line ? [line] : []),
         { kind: 'ground' },

@@ -1,6 +1,7 @@
 import { figureWords as words } from '../../words/figure';
 import type { Move } from '@humble/core';
 import { MOST_SMOOTH_FRAMES } from '@humble/core';
+import RefreshCw from 'lucide-react-native/icons/refresh-cw';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
 import { useEdit, useThrottledShotValue } from '../../store/hooks';
@@ -66,6 +67,15 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
         <Lean move={on.move} />
       </Card>
       <TrackCard track="turn" easingChoice={easingChoice} />
+      {on.move.tracks.turn.length > 1 && (
+        <View className="flex-row">
+          <Button
+            label={words.wholeSpins}
+            icon={RefreshCw}
+            onPress={() => edit('straightenSpins', { moveId })}
+          />
+        </View>
+      )}
     </>
   );
 }
@@ -145,6 +155,11 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
           max={MOST_SMOOTH_FRAMES}
           onChange={(smoothFrames, undoGroup) => set({ smoothFrames }, undoGroup)}
         />
+      )}
+      {lean.by !== 'none' && (
+        <View className="flex-row">
+          <Button label={words.leanToKeys} onPress={() => edit('leanToKeys', { moveId })} />
+        </View>
       )}
     </View>
   );

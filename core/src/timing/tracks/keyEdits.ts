@@ -3,6 +3,7 @@ import { freshId } from '../../model/ids';
 import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
 import type { Easing, Key, Move } from '../../model/schema';
 import { splitEasing } from '../splitEasing';
+import { stretchedEasing } from '../stretchedEasing';
 import { type TrackName, trackDefinition } from '.';
 import type { Growth } from './growth';
 import { trackValueAt } from './trackValues';
@@ -58,6 +59,101 @@ export function withKeyOn(move: Move, track: TrackName, frame: number, value?: n
     ...keys.slice(i),
   ]);
 }
+
+/** How far a changed value reaches: its own key alone, all keys from its frame on, or all up to it. */
+export type Reach = 'here' | 'after' | 'before';
+
+/**
+ * The move with a value on a frame that goes for further keys, too. Sizes change by the same factor there, other
+ * values by the same difference. The frame gets a key where it has none, so that what lies beyond it stays.
+ * @throws ShotError as `withKeyOn`
+ */
+export function withValueReaching(
+  move: Move,
+  track: TrackName,
+  frame: number,
+  value: number,
+  reach: Reach,
+): Move {
+  if (reach === 'here') return withKeyOn(move, track, frame, value);
+  const keyed = withKeyOn(move, track, frame);
+  const keys = keyed.tracks[track];
+  const before = keys.find((key) => key.frame === frame)!.value;
+  const { grows } = trackDefinition(track);
+  const changed = (old: number): number => (grows ? (old * value) / before : old + value - before);
+  const isMeant = (key: Key): boolean => (reach === 'after' ? key.frame >= frame : key.frame <= frame);
+  return withKeys(
+    keyed,
+    track,
+    keys.map((key) => (isMeant(key) ? { ...key, value: inRange(track, changed(key.value)) } : key)),
+  );
+}
+
+/**
+ * The move with the keys of a track stretched or compressed to lie from one frame to another. They keep their share
+ * of the time, on whole frames, each at least one after the one before it, and easings stretch with them.
+ * @throws ShotError `out-of-range` when there are too few frames for the keys
+ */
+export function withKeysStretched(move: Move, track: TrackName, first: number, last: number): Move {
+  const keys = move.tracks[track];
+  const [from, until] = [keys[0], keys[keys.length - 1]];
+  if (!from || !until) return move;
+  const isWhole = Number.isInteger(first) && Number.isInteger(last) && first >= 1 && last <= LONGEST_SHOT;
+  if (!isWhole || last - first < keys.length - 1)
+    throw new ShotError('out-of-range', `${keys.length} keys need at least ${keys.length} frames.`);
+  const share = until.frame > from.frame ? (last - first) / (until.frame - from.frame) : 1;
+  let before = first - 1;
+  return withKeys(
+    move,
+    track,
+    keys.map((key, i) => {
+      const latest = last - (keys.length - 1 - i);
+      const wanted = Math.round(first + (key.frame - from.frame) * share);
+      const frame = Math.min(latest, Math.max(before + 1, wanted));
+      before = frame;
+      return { ...key, frame, easing: stretchedEasing(key.easing, share) };
+    }),
+  );
+}
+
+/** A full turn, degrees. */
+const FULL_TURN = 360;
+
+/**
+ * The move with its turn straightened: from the first key to the last it is so many whole turns, the nearest number
+ * that is not none. Keys between keep their share of the way.
+ */
+export function withWholeSpins(move: Move): Move {
+  const keys = move.tracks.turn;
+  const [first, last] = [keys[0]?.value ?? 0, keys[keys.length - 1]?.value ?? 0];
+  const way = last - first;
+  if (way === 0) return move;
+  const spins = Math.sign(way) * Math.max(1, Math.round(Math.abs(way) / FULL_TURN));
+  const share = (spins * FULL_TURN) / way;
+  return withKeys(
+    move,
+    'turn',
+    keys.map((key) => ({ ...key, value: inRange('turn', first + (key.value - first) * share) })),
+  );
+}
+
+/** The move with other keys in a track, given as frames and values; they follow each other evenly. */
+export const withKeysOn = (
+  move: Move,
+  track: TrackName,
+  values: readonly { readonly frame: number; readonly value: number }[],
+): Move =>
+  withKeys(
+    move,
+    track,
+    values.map(({ frame, value }, i): Key => ({
+      id: `k${i + 1}`,
+      frame,
+      value: inRange(track, value),
+      easing: EVEN,
+      growth: 'even',
+    })),
+  );
 
 /** The frames by which chosen keys may move, so that each keeps one to those that stay. */
 function room(keys: readonly Key[], chosen: ReadonlySet<string>): readonly [least: number, most: number] {

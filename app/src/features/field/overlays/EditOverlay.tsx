@@ -2,6 +2,7 @@ import { editsIn } from '../../../store/selection';
 import { memo } from 'react';
 import { G } from 'react-native-svg';
 import { useThrottledSelector } from '../../../store/hooks';
+import { FigureKnob } from './FigureKnob';
 import { Stroke } from './Stroke';
 import { SketchPreview } from './SketchPreview';
 import { PlacedPoints } from './PlacedPoints';
@@ -13,7 +14,13 @@ import { SnapGuides } from './SnapGuides';
 
 export const EditOverlay = memo(function EditOverlay({ grips }: { readonly grips: GripsOf }) {
   const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
-  if (!isShapingArcs) return <Stroke />;
+  if (!isShapingArcs)
+    return (
+      <>
+        <FigureKnob />
+        <Stroke />
+      </>
+    );
   return (
     <G>
       <SketchPreview />

@@ -4,9 +4,12 @@ import {
   type Easing,
   type Growth,
   type Key,
+  LONGEST_SHOT,
+  type Reach,
   type TrackName,
   trackDefinition,
 } from '@humble/core';
+import Eraser from 'lucide-react-native/icons/eraser';
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
@@ -14,11 +17,14 @@ import { View } from 'react-native';
 import { addKey, deleteKeyAt } from '../../../commands/keys';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { useThrottledFrame } from '../../../playback/playhead';
-import { useAppDispatch, useEdit, useThrottledSelector } from '../../../store/hooks';
+import { reachChosen } from '../../../store/editorSlice';
+import { frameField } from '../../../store/frames';
+import { useAppDispatch, useEdit, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
-import { NumberField } from '../../../ui/NumberField';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
+import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
 import { trackIn } from './trackIn';
 import { TrackStrip } from './TrackStrip';
@@ -47,6 +53,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   const keys = useThrottledSelector((state) => trackIn(state, track)?.keys ?? NO_KEYS);
+  const reach = useThrottledEditor((editor) => editor.reach);
   const value = useThrottledSelector((state) => trackIn(state, track)?.values[frame - 1] ?? 0);
   const moveId = useThrottledSelector((state) => trackIn(state, track)?.move.id);
   if (moveId === undefined) return null;
@@ -65,10 +72,23 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
           max={max}
           step={step}
           decimals={decimals}
-          onChange={(next, undoGroup) => edit('setKey', { moveId, track, frame, value: next }, undoGroup)}
+          onChange={(next, undoGroup) =>
+            edit('setKey', { moveId, track, frame, value: next, reach }, undoGroup)
+          }
         />
       </View>
-      <View className="mt-2 flex-row">
+      {keys.length > 1 && (
+        <View className="gap-1">
+          <Words tone="soft">{words.aChangeGoesFor}</Words>
+          <Segmented
+            label={words.aChangeGoesFor}
+            value={reach}
+            options={REACHES}
+            onChange={(next) => dispatch(reachChosen(next))}
+          />
+        </View>
+      )}
+      <View className="mt-2 flex-row flex-wrap gap-2">
         {here ? (
           <Button
             label={words.deleteThisKey}
@@ -83,7 +103,16 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
             onPress={() => dispatch(addKey(track, frame))}
           />
         )}
+        {keys.length > 0 && (
+          <Button
+            label={words.clearTrack(label)}
+            icon={Eraser}
+            kind="quiet"
+            onPress={() => edit('clearTrack', { moveId, track })}
+          />
+        )}
       </View>
+      {keys.length > 1 && <Frames track={track} moveId={moveId} keys={keys} />}
       {from &&
         to &&
         easingChoice({
@@ -108,6 +137,51 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
     </Card>
   );
 }
+
+interface FramesProps {
+  readonly track: TrackName;
+  readonly moveId: string;
+  readonly keys: readonly Key[];
+}
+
+/** From which frame to which the keys go: another first frame shifts them, another last one stretches them. */
+function Frames({ track, moveId, keys }: FramesProps) {
+  const edit = useEdit();
+  const [first, last] = [keys[0]!.frame, keys[keys.length - 1]!.frame];
+  const stretch = (from: number, to: number, undoGroup?: string): void => {
+    edit('stretchKeys', { moveId, track, first: from, last: to }, undoGroup);
+  };
+  const start = useGestureBaseline({ first, last });
+  return (
+    <NumberPair
+      pair={[
+        frameField({
+          label: words.keysFrom,
+          value: first,
+          min: 1,
+          max: LONGEST_SHOT,
+          onChange: (frame, undoGroup) => {
+            const was = start(undoGroup);
+            stretch(frame, Math.min(LONGEST_SHOT, was.last + frame - was.first), undoGroup);
+          },
+        }),
+        frameField({
+          label: words.keysTo,
+          value: last,
+          min: first + keys.length - 1,
+          max: LONGEST_SHOT,
+          onChange: (frame, undoGroup) => stretch(first, frame, undoGroup),
+        }),
+      ]}
+    />
+  );
+}
+
+const REACHES: readonly { readonly value: Reach; readonly label: string }[] = [
+  { value: 'here', label: words.thisKey },
+  { value: 'after', label: words.fromHereOn },
+  { value: 'before', label: words.upToHere },
+];
 
 const NO_KEYS: readonly Key[] = [];
 

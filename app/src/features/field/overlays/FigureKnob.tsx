@@ -1,0 +1,37 @@
+import { Circle, Rect } from 'react-native-svg';
+import { useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { figureKnobIn } from '../figureKnob';
+
+const RADIUS_PX = 7;
+
+/** The rim or the corner of the figure, with a thin line to its pivot. */
+export function FigureKnob() {
+  const pixel = usePixel();
+  const track = useThrottledSelector((state) => figureKnobIn(state)?.track ?? null);
+  if (track === null) return null;
+  const transform = (state: RootState): string => {
+    const knob = figureKnobIn(state);
+    return knob ? `translate(${knob.at.x} ${knob.at.y})` : 'scale(0)';
+  };
+  const line = (state: RootState): string => {
+    const knob = figureKnobIn(state);
+    return knob ? `M${knob.pivot.x} ${knob.pivot.y}L${knob.at.x} ${knob.at.y}` : '';
+  };
+  const radius = RADIUS_PX * pixel;
+  const look = { fill: colour.card, stroke: colour.indigo, strokeWidth: 2 * pixel };
+  return (
+    <>
+      <LivePath path={line} stroke={colour.indigo} strokeWidth={pixel} strokeOpacity={0.6} fill="none" />
+      <LiveGroup transform={transform} testID={`figure-${track}-knob`}>
+        {track === 'turn' ? (
+          <Circle r={radius} {...look} />
+        ) : (
+          <Rect x={-radius} y={-radius} width={2 * radius} height={2 * radius} {...look} />
+        )}
+      </LiveGroup>
+    </>
+  );
+}
