@@ -10,6 +10,8 @@ export const fieldWords = {
   tapWhereTheFigureIsTo: 'Tap where the figure is to stand on this frame.',
   pressAndActItOutIt: 'Press and act it out: it is recorded until you lift.',
   thisArcIsLockedUnlockIt: 'This arc is locked. Unlock it in the list of arcs.',
+  dragFigureAlong: (frame: number) =>
+    `Drag: move the figure along the arc; its mark on frame ${frame} goes with it.`,
   dragTurnFigure: 'Drag: turn the figure; a key stands on this frame. Shift: by 15°.',
   dragSizeFigure: 'Drag: make the figure larger or smaller; a key stands on this frame.',
   tapOrDrag: 'Tap or drag',

@@ -7,7 +7,7 @@ import { centreDrag, marqueeDrag, placingDrag, rulerDrag, strokeDrag } from './d
 import { actDrag } from './drags/actDrag';
 import { knobDrag } from './drags/knobDrag';
 import { poseDrag } from './drags/poseDrag';
-import { byHandDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
+import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
 import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
 
 /** Empty ground: a tap lets go of what is selected, two show the whole field. */
@@ -38,7 +38,9 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
     case 'acting':
       return actDrag(context, start);
     case 'figure':
-      return poseDrag(context, target, start);
+      return context.snapshot().state.edits === 'timing'
+        ? figureAlongDrag(context, target.frame, start)
+        : poseDrag(context, target, start);
     case 'knob':
       return knobDrag(context, target.knob, start);
     case 'other-arc':

@@ -50,7 +50,10 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
     case 'knob':
       return poseMenu(store, currentFrame());
     case 'figure':
-      return target.isFar ? null : poseMenu(store, currentFrame());
+      if (target.isFar) return null;
+      return snapshot().state.edits === 'timing'
+        ? pictureMenu(store, target.frame)
+        : poseMenu(store, currentFrame());
     case 'ground':
       return groundMenu(context, at);
   }

@@ -23,10 +23,20 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
-    figure: (tool === 'pose' || editsIn(state) === 'poses') && !arc?.locked ? figureInPlace(state) : null,
+    figure: takesFigure(state) && !arc?.locked ? figureInPlace(state) : null,
     knob: figureKnobIn(state),
     timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
+}
+
+/** Whether the figure can be taken hold of: to pose it, or in the Timing step to move it along its arc. */
+function takesFigure(state: RootState): boolean {
+  const edits = editsIn(state);
+  return (
+    state.editor.tool === 'pose' ||
+    edits === 'poses' ||
+    (edits === 'timing' && activeTravelIn(state) !== null)
+  );
 }
 
 /** The active figure at the playhead, and what putting it elsewhere would do. */

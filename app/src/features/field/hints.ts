@@ -40,6 +40,8 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
         : words.dragMoveTheMarkOnFrame(frameNumber(hovered.frame));
     case 'tick':
       return words.dragMoveTheTickOfFrame(frameNumber(hovered.frame));
+    case 'figure':
+      return words.dragFigureAlong(frameNumber(hovered.frame));
     case 'by-hand':
       return words.dragPutFrameByHand(frameNumber(hovered.frame));
     case 'arc':

@@ -210,12 +210,13 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       const timed = timedAt(state, pointer, reach);
       const knob = state.knob && distance(state.knob.at, pointer) <= reach ? state.knob : null;
       const line = arcAt(state, pointer, reach);
+      // Where timing is worked on, what lies along the arc goes before the figure that stands on it.
+      const bodyAndLine = edits === 'timing' ? [line, body] : [body, line];
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),
         ...(knob ? [{ kind: 'knob', knob } as const] : []),
-        ...(body ? [body] : []),
-        ...(line ? [line] : []),
+        ...bodyAndLine.filter((target) => target !== null),
         { kind: 'ground' },
       ];
     }

@@ -198,3 +198,40 @@ describe('a figure that is acted out', () => {
     expect(on.store.getState().session.message?.text).toMatch(/nothing was recorded/);
   });
 });
+
+describe('a figure in the Timing step', () => {
+  const timing = (): Bench => {
+    const on = bench(threePoints());
+    on.store.dispatch(stepChosen('timing'));
+    return on;
+  };
+
+  test('dragged by its body goes along the arc, and the mark of its frame with it, in one undo step', () => {
+    const on = timing();
+    const count = moveOn(on.store).marks.length;
+    goTo(11);
+    const [x, y] = at(on, 11);
+    // Beside the line: the arc itself is for looking at other frames.
+    const body: [number, number] = [x, y - 40];
+    expect(
+      hintFor(fieldStateOf(on.store.getState(), NO_GRIPS), {
+        kind: 'figure',
+        frame: 11,
+        adds: true,
+        isFar: false,
+      }),
+    ).toBe('Drag: move the figure along the arc; its mark on frame 11 goes with it.');
+    on.drag(body, [x + 30, y - 40], [x + 80, y - 40]);
+    const mark = moveOn(on.store).marks.find(({ frame }) => frame === 11);
+    expect(moveOn(on.store).marks).toHaveLength(count + 1);
+    expect(at(on, 11)[0]).toBeGreaterThan(x + 40);
+    expect(on.store.getState().editor.selectedMarkIds).toEqual([mark!.id]);
+    const there = at(on, 11);
+    on.drag([there[0], there[1] - 40], [there[0] - 60, there[1] - 40]);
+    expect(moveOn(on.store).marks).toHaveLength(count + 1);
+    expect(at(on, 11)[0]).toBeLessThan(there[0] - 30);
+    on.store.dispatch(ActionCreators.undo());
+    on.store.dispatch(ActionCreators.undo());
+    expect(moveOn(on.store).marks).toHaveLength(count);
+  });
+});

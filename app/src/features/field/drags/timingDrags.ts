@@ -77,6 +77,30 @@ export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start
   };
 }
 
+/** The figure at the playhead, in the Timing step: dragged along its arc, the mark of its frame goes with it. */
+export function figureAlongDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
+  const travel = activeTravelIn(store.getState());
+  if (!travel || travel.arcLength === 0) return {};
+  const { move, arc, arcLength: length } = travel;
+  const mark = move.marks.find((one) => one.frame === frame);
+  const follow = along(arc, travel.arcDistance[frame - 1]!, start);
+  const undoGroup = createUndoGroup('marks');
+  const markDragged = mark && createMarkDrag(store, [mark.id], mark.id);
+  return {
+    drag: (now) => {
+      const fraction = follow(now) / length;
+      if (mark) {
+        if (mark.pointId === null) markDragged?.to({ fraction });
+      } else store.dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }, undoGroup));
+    },
+    drop: () => {
+      const made = activeMoveIn(store.getState())?.marks.find((one) => one.frame === frame);
+      if (made) store.dispatch(marksSelected([made.id]));
+    },
+    tap: () => goTo(frame),
+  };
+}
+
 /** An exposure that is put by hand: it goes where the pointer goes. */
 export function byHandDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
   const move = activeMoveIn(store.getState());
