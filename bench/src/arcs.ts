@@ -24,6 +24,29 @@ export const windingArc = (points: number): Arc =>
     })),
   );
 
+/** Keys of each track: so many frames apart, with values that go up and down. */
+const KEY_EVERY = 25;
+
+/** Figures that turn, grow, fade and lean, each on an arc of its own. */
+export function figuresOf(figures: number, lengthFrames: number): Shot {
+  let shot = shotOf(figures, 12, lengthFrames);
+  for (const { id: moveId } of shot.moves) {
+    shot = edits.setTurning(shot, {
+      moveId,
+      smoothFrames: 5,
+      lean: { by: 'most', mostDeg: 20, smoothFrames: 5 },
+    });
+    for (let frame = 1; frame <= lengthFrames; frame += KEY_EVERY)
+      for (const [track, value] of [
+        ['turn', 30 * Math.sin(frame)],
+        ['size', 100 + 50 * Math.sin(frame)],
+        ['opacity', 75 + 25 * Math.sin(frame)],
+      ] as const)
+        shot = edits.setKey(shot, { moveId, track, frame, value });
+  }
+  return shot;
+}
+
 export function shotOf(moves: number, points: number, lengthFrames: number): Shot {
   let shot = freshShot({ name: 'Bench', rate: 24, lengthFrames, width: 1920, height: 1080 });
   for (let i = 0; i < moves; i++) shot = edits.drawArc(shot, { points: windingArc(points).points });

@@ -4,7 +4,7 @@ import { type HeavyShot, heavyShot } from '@humble/core/testing/heavyShots';
 
 /** Twice the input may take so many times as long. */
 export const GROWTH_BUDGET = 2.2;
-const RUNS = 5;
+const RUNS = 9;
 
 /** What grows, from one size to twice of it. The other numbers are large enough to matter. */
 const GROWING: Readonly<Record<string, (n: number) => Partial<HeavyShot>>> = {

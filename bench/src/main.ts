@@ -17,7 +17,7 @@ import { svgPathProperties } from 'svg-path-properties';
 import { Bench } from 'tinybench';
 import { cubicArc, lengthErrors } from './accuracy';
 import { GROWTH_BUDGET, growths } from './growth';
-import { shotOf, windingArc } from './arcs';
+import { figuresOf, shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
 import { BARE_PAGE, sizes } from './sizes';
 
@@ -26,6 +26,7 @@ const LENGTH_BUDGET = 1e-9;
 const PLACE_RATIO_BUDGET = 50;
 const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 25;
+const FIGURES_BUDGET_MS = { fromNothing: 30, onePointMoved: 3 };
 const THINNING_BUDGET_MS = 2000;
 /** JavaScript of the first screen, as a share of a bare page's; of the workbench beyond it, gzip, bytes. */
 const FIRST_SCREEN_RATIO = 1.5;
@@ -139,6 +140,9 @@ async function evaluation(): Promise<void> {
   console.log('\nEvaluation\n');
   let one = shotOf(1, 50, 1000);
   const twenty = shotOf(20, 12, 1000);
+  const ten = figuresOf(10, 500);
+  let tenNow = ten;
+  evaluate(tenNow);
   let x = 0;
   const stroke = Array.from({ length: 600 }, (_, i) => ({
     x: i * 3,
@@ -157,13 +161,28 @@ async function evaluation(): Promise<void> {
         arcs: twenty.arcs.map(forgotten),
         moves: twenty.moves.map((move) => ({ ...move })),
       }),
+    'ten figures with tracks × 500 frames, from nothing': () =>
+      evaluate({
+        ...ten,
+        arcs: ten.arcs.map(forgotten),
+        moves: ten.moves.map((move) => ({ ...move, tracks: { ...move.tracks } })),
+      }),
+    'ten figures with tracks × 500 frames, one point moved': () => {
+      const [arc] = tenNow.arcs;
+      const { id, x, y } = arc!.points[5]!;
+      tenNow = edits.movePoint(tenNow, { arcId: arc!.id, pointId: id, to: { x: x + 0.01, y } });
+      evaluate(tenNow);
+    },
     'a stroke of 600 samples fitted': () => fitStroke(stroke, { allowedDeviation: 4 }),
     'a shot file opened and its card drawn': () => shotCard(openShot(JSON.parse(text))),
   });
   console.table(Object.entries(times).map(([name, ms]) => ({ name, ms: ms.toFixed(3) })));
-  const [move, shot] = Object.values(times) as [number, number];
+  const [move, shot, figures, pointMoved] = Object.values(times) as [number, number, number, number];
   verdict(`one move within ${MOVE_BUDGET_MS} ms`, move <= MOVE_BUDGET_MS);
   verdict(`twenty moves within ${SHOT_BUDGET_MS} ms`, shot <= SHOT_BUDGET_MS);
+  const { fromNothing, onePointMoved } = FIGURES_BUDGET_MS;
+  verdict(`ten figures with tracks within ${fromNothing} ms from nothing`, figures <= fromNothing);
+  verdict(`and within ${onePointMoved} ms after one point moved`, pointMoved <= onePointMoved);
 }
 
 /** Thinning is done once, as it is after a gesture; what is told is the time of that. */
