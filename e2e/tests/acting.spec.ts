@@ -202,56 +202,57 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   expect(nudged).toBe(`${(middle[0]! - 1).toFixed(1)} ${(middle[1]! - 30).toFixed(1)}`);
 });
 
-test('poses: the figure is put in place, the arc and the marks grow, and nothing moves when the way changes', async ({
-  bench,
-  page,
-}) => {
-  await bench.openShot({ name: 'Steps', length: 25 });
-  await bench.group('Draw');
-  await bench.press('Pose it');
-  await bench.tap(0.2, 0.7);
-  await expect(page.getByTestId('figure')).toBeVisible();
-  const dragFigure = async (from: [number, number], to: [number, number]): Promise<void> =>
-    bench.stroke(from, to);
-  await bench.goTo(13);
-  await expect(page.getByTestId('hint')).toContainText('a pose on frame 13');
-  await dragFigure([0.2, 0.7], [0.5, 0.3]);
-  await bench.goTo(25);
-  await expect(page.getByTestId('hint')).toContainText('frame 25');
-  await dragFigure([0.5, 0.3], [0.8, 0.7]);
-  const places = async (): Promise<string[][]> => {
-    await bench.step('Sheet');
-    const [x, y] = [await bench.column('x'), await bench.column('y')];
+test(
+  'poses: the figure is put in place, the arc and the marks grow, and nothing moves when the way changes',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Steps', length: 25 });
+    await bench.group('Draw');
+    await bench.press('Pose it');
+    await bench.tap(0.2, 0.7);
+    await expect(page.getByTestId('figure')).toBeVisible();
+    const dragFigure = async (from: [number, number], to: [number, number]): Promise<void> =>
+      bench.stroke(from, to);
+    await bench.goTo(13);
+    await expect(page.getByTestId('hint')).toContainText('a pose on frame 13');
+    await dragFigure([0.2, 0.7], [0.5, 0.3]);
+    await bench.goTo(25);
+    await expect(page.getByTestId('hint')).toContainText('frame 25');
+    await dragFigure([0.5, 0.3], [0.8, 0.7]);
+    const places = async (): Promise<string[][]> => {
+      await bench.step('Sheet');
+      const [x, y] = [await bench.column('x'), await bench.column('y')];
+      await bench.step('Figure');
+      return [0, 12, 24].map((i) => [x[i]!, y[i]!]);
+    };
+    const curved = await places();
+    [
+      [0.2, 0.7],
+      [0.5, 0.3],
+      [0.8, 0.7],
+    ].forEach(([across, down], i) => {
+      // A pixel of a phone is five units of the field; points and lines attract within seven.
+      expect(Math.abs(Number(curved[i]![0]) - across! * 1920)).toBeLessThan(45);
+      expect(Math.abs(Number(curved[i]![1]) - down! * 1080)).toBeLessThan(45);
+    });
+    // The figure in the field goes with the playhead, whatever step one comes from.
+    await bench.step('Timing');
     await bench.step('Figure');
-    return [0, 12, 24].map((i) => [x[i]!, y[i]!]);
-  };
-  const curved = await places();
-  [
-    [0.2, 0.7],
-    [0.5, 0.3],
-    [0.8, 0.7],
-  ].forEach(([across, down], i) => {
-    // A pixel of a phone is five units of the field; points and lines attract within seven.
-    expect(Math.abs(Number(curved[i]![0]) - across! * 1920)).toBeLessThan(45);
-    expect(Math.abs(Number(curved[i]![1]) - down! * 1080)).toBeLessThan(45);
-  });
-  // The figure in the field goes with the playhead, whatever step one comes from.
-  await bench.step('Timing');
-  await bench.step('Figure');
-  const figure = page.getByTestId('figure');
-  const stands = await figure.getAttribute('transform');
-  await bench.goTo(6);
-  await expect(figure).not.toHaveAttribute('transform', stands!);
-  const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
-  await bench.group('Pose');
-  await between.getByRole('radio', { name: 'Straight' }).click();
-  await expect(between.getByRole('radio', { name: 'Straight' })).toBeChecked();
-  expect(await places()).toEqual(curved);
-  await between.getByRole('radio', { name: 'Jump' }).click();
-  await expect(between.getByRole('radio', { name: 'Jump' })).toBeChecked();
-  expect(await places()).toEqual(curved);
-  await bench.saved();
-  await page.reload();
-  await bench.step('Figure');
-  expect(await places()).toEqual(curved);
-});
+    const figure = page.getByTestId('figure');
+    const stands = await figure.getAttribute('transform');
+    await bench.goTo(6);
+    await expect(figure).not.toHaveAttribute('transform', stands!);
+    const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
+    await bench.group('Pose');
+    await between.getByRole('radio', { name: 'Straight' }).click();
+    await expect(between.getByRole('radio', { name: 'Straight' })).toBeChecked();
+    expect(await places()).toEqual(curved);
+    await between.getByRole('radio', { name: 'Jump' }).click();
+    await expect(between.getByRole('radio', { name: 'Jump' })).toBeChecked();
+    expect(await places()).toEqual(curved);
+    await bench.saved();
+    await page.reload();
+    await bench.step('Figure');
+    expect(await places()).toEqual(curved);
+  },
+);

@@ -1,31 +1,32 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
-test('aids are shown when asked for: arrows, bending, grid, margins, guide strength', async ({
-  bench,
-  page,
-}) => {
-  await bench.openShot({ name: 'Aids' });
-  await bench.readyShape('Spiral');
-  await page.getByRole('button', { name: 'View' }).click();
-  for (const name of ['Arrows along the arc', 'Curvature', 'Safe margins', 'Grid'])
-    await page.getByRole('switch', { name, exact: true }).click();
-  const strength = page.getByRole('slider', { name: 'Guide strength' });
-  await strength.focus();
-  for (let i = 0; i < 50; i++) await page.keyboard.press('ArrowLeft');
-  // What it changes is seen while it is open, and it stays until it is closed.
-  await expect(page.getByTestId('guides')).toHaveAttribute('opacity', '0.1');
-  await expect(page.getByTestId('arrows').locator('path').first()).toHaveAttribute('d', /^M/);
-  await expect(page.getByTestId('comb')).toHaveAttribute('d', /^M/);
-  await expect(page.getByTestId('grid')).toBeVisible();
-  await expect(page.getByTestId('safe-margins')).toBeVisible();
-  await bench.step('Timing');
-  await expect(page.getByTestId('view-sheet')).toBeVisible();
-  await bench.press('Close the view sheet');
-  await expect(page.getByTestId('view-sheet')).toBeHidden();
-  // They belong to the person at the desk: another visit shows them too.
-  await page.reload();
-  await expect(page.getByTestId('grid')).toBeVisible();
-});
+test(
+  'aids are shown when asked for: arrows, bending, grid, margins, guide strength',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Aids' });
+    await bench.readyShape('Spiral');
+    await page.getByRole('button', { name: 'View' }).click();
+    for (const name of ['Arrows along the arc', 'Curvature', 'Safe margins', 'Grid'])
+      await page.getByRole('switch', { name, exact: true }).click();
+    const strength = page.getByRole('slider', { name: 'Guide strength' });
+    await strength.focus();
+    for (let i = 0; i < 50; i++) await page.keyboard.press('ArrowLeft');
+    // What it changes is seen while it is open, and it stays until it is closed.
+    await expect(page.getByTestId('guides')).toHaveAttribute('opacity', '0.1');
+    await expect(page.getByTestId('arrows').locator('path').first()).toHaveAttribute('d', /^M/);
+    await expect(page.getByTestId('comb')).toHaveAttribute('d', /^M/);
+    await expect(page.getByTestId('grid')).toBeVisible();
+    await expect(page.getByTestId('safe-margins')).toBeVisible();
+    await bench.step('Timing');
+    await expect(page.getByTestId('view-sheet')).toBeVisible();
+    await bench.press('Close the view sheet');
+    await expect(page.getByTestId('view-sheet')).toBeHidden();
+    // They belong to the person at the desk: another visit shows them too.
+    await page.reload();
+    await expect(page.getByTestId('grid')).toBeVisible();
+  },
+);
 
 test('what is dragged is drawn to other points, with the guide shown; Shift keeps it in line', async ({
   bench,
@@ -57,30 +58,31 @@ test('what is dragged is drawn to other points, with the guide shown; Shift keep
   await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
 });
 
-test('the length, the straight distance and the place under the pointer can be read', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  await bench.openShot({ name: 'Readings' });
-  await bench.readyShape('Through three points');
-  const ends = await Promise.all(
-    (['x', 'y'] as const).map(async (axis) => {
-      const direction = axis === 'x' ? 'across' : 'down';
-      return (
-        (await bench.number(`End, ${direction}, units`)) - (await bench.number(`Start, ${direction}, units`))
-      );
-    }),
-  );
-  await expect(
-    page.getByText(`${Math.hypot(ends[0]!, ends[1]!).toFixed(1)} units from end to end`),
-  ).toBeVisible();
-  expect(await bench.arcLength()).toBeGreaterThan(Math.hypot(ends[0]!, ends[1]!));
-  const reading = page.getByTestId('pointer-place');
-  const spots = [await bench.middleOf(bench.points.first()), await bench.spot(0.5, 0.1)];
-  await hand.hold(spots, async () => {
-    // A pixel of a phone is five units of the field.
-    await expect(reading).toHaveText(/^9(5|6)\d across, 1(0|1)\d down$/);
-  });
-  if (hand.isFinger) await expect(reading).toHaveCount(0);
-});
+test(
+  'the length, the straight distance and the place under the pointer can be read',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.openShot({ name: 'Readings' });
+    await bench.readyShape('Through three points');
+    const ends = await Promise.all(
+      (['x', 'y'] as const).map(async (axis) => {
+        const direction = axis === 'x' ? 'across' : 'down';
+        return (
+          (await bench.number(`End, ${direction}, units`)) -
+          (await bench.number(`Start, ${direction}, units`))
+        );
+      }),
+    );
+    await expect(
+      page.getByText(`${Math.hypot(ends[0]!, ends[1]!).toFixed(1)} units from end to end`),
+    ).toBeVisible();
+    expect(await bench.arcLength()).toBeGreaterThan(Math.hypot(ends[0]!, ends[1]!));
+    const reading = page.getByTestId('pointer-place');
+    const spots = [await bench.middleOf(bench.points.first()), await bench.spot(0.5, 0.1)];
+    await hand.hold(spots, async () => {
+      // A pixel of a phone is five units of the field.
+      await expect(reading).toHaveText(/^9(5|6)\d across, 1(0|1)\d down$/);
+    });
+    if (hand.isFinger) await expect(reading).toHaveCount(0);
+  },
+);

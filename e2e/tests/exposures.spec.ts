@@ -32,49 +32,49 @@ test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ 
   expect((await bench.column('place')).at(-1)).toBe('740.00');
 });
 
-test('pictures are skipped, with the length or without, taken back in, and put by hand', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  await bench.straight('Skips', 11);
-  const table = page.getByRole('table', { name: 'Increments' }).first();
-  await bench.goTo(4);
-  await bench.group('Mark');
-  await bench.press('Skip and hold');
-  await bench.step('Sheet');
-  await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
-  await expect(page.getByTestId('frame-count')).toContainText('of 11');
-  const length = await bench.arcLength();
-  await bench.step('Sheet');
-  const column = await bench.column('along');
-  expect(column[3]).toBe('skip');
-  expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
-  await bench.step('Timing');
-  await bench.goTo(4);
-  await bench.group('Mark');
-  await bench.press('Restore picture');
-  await bench.press('Skip and close the gap');
-  await expect(page.getByTestId('frame-count')).toContainText('of 10');
-  await bench.press('Restore what was cut before 4');
-  await expect(page.getByTestId('frame-count')).toContainText('of 11');
+test(
+  'pictures are skipped, with the length or without, taken back in, and put by hand',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.straight('Skips', 11);
+    const table = page.getByRole('table', { name: 'Increments' }).first();
+    await bench.goTo(4);
+    await bench.group('Mark');
+    await bench.press('Skip and hold');
+    await bench.step('Sheet');
+    await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
+    await expect(page.getByTestId('frame-count')).toContainText('of 11');
+    const length = await bench.arcLength();
+    await bench.step('Sheet');
+    const column = await bench.column('along');
+    expect(column[3]).toBe('skip');
+    expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
+    await bench.step('Timing');
+    await bench.goTo(4);
+    await bench.group('Mark');
+    await bench.press('Restore picture');
+    await bench.press('Skip and close the gap');
+    await expect(page.getByTestId('frame-count')).toContainText('of 10');
+    await bench.press('Restore what was cut before 4');
+    await expect(page.getByTestId('frame-count')).toContainText('of 11');
 
-  await bench.goTo(6);
-  await bench.press('Place by hand');
-  const from = await bench.spot(0.5, 0.5);
-  await hand.drag([from, { x: from.x, y: from.y + 24 }]);
-  const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
-  await expect.poll(() => bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
-  await bench.step('Sheet');
-  await expect(table.getByRole('row', { name: 'Frame 6, put by hand' })).toBeVisible();
-  const straight = await bench.numbers('straight');
-  expect(straight[5]!).toBeGreaterThan(length / 10);
-  expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
-  await bench.step('Timing');
-  await bench.group('Mark');
-  await bench.press('Back to plan');
-  await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
-});
+    await bench.goTo(6);
+    await bench.press('Place by hand');
+    const from = await bench.spot(0.5, 0.5);
+    await hand.drag([from, { x: from.x, y: from.y + 24 }]);
+    const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
+    await expect.poll(() => bench.number('By hand, down, units')).toBeCloseTo((24 * 1920) / paper.width, 0);
+    await bench.step('Sheet');
+    await expect(table.getByRole('row', { name: 'Frame 6, put by hand' })).toBeVisible();
+    const straight = await bench.numbers('straight');
+    expect(straight[5]!).toBeGreaterThan(length / 10);
+    expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
+    await bench.step('Timing');
+    await bench.group('Mark');
+    await bench.press('Back to plan');
+    await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
+  },
+);
 
 test(
   'exposures by ranges: the plan follows, and what falls between is said',

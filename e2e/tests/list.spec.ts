@@ -1,6 +1,6 @@
 import { expect, ONCE, test } from '../support/test';
 
-test('the demo film is there, with pictures of its own arcs and ghosts', async ({ page }) => {
+test('the demo film is there, with pictures of its own arcs and ghosts', ONCE, async ({ page }) => {
   await page.goto('/');
   for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {
     const card = page.getByTestId(`card-${name}`);

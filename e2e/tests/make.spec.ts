@@ -50,7 +50,7 @@ test(
   },
 );
 
-test('drawing again takes the first stroke back', async ({ bench, page }) => {
+test('drawing again takes the first stroke back', ONCE, async ({ bench, page }) => {
   await bench.openShot({ name: 'Ripple' });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.press('Redraw');
@@ -61,44 +61,45 @@ test('drawing again takes the first stroke back', async ({ bench, page }) => {
   await expect(page.getByText('Your stroke', { exact: true })).toBeVisible();
 });
 
-test('a stroke from the end goes on from it, and one on the arc replaces a stretch', async ({
-  bench,
-  page,
-}) => {
-  await bench.openShot({ name: 'Mooring' });
-  await bench.draw([0.2, 0.5], [0.6, 0.5]);
-  await bench.group('Draw');
-  await bench.press('Keep it');
-  const short = await bench.arcLength();
-  await bench.group('Draw');
-  await bench.press('Freehand');
-  await bench.stroke([0.6, 0.5], [0.7, 0.5], [0.8, 0.5]);
-  await expect(page.getByRole('radio', { name: 'Continues from the end' })).toBeChecked();
-  await bench.press('Keep it');
-  await expect.poll(() => bench.arcLength()).toBeGreaterThan(short * 1.4);
-  const long = await bench.arcLength();
+test(
+  'a stroke from the end goes on from it, and one on the arc replaces a stretch',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Mooring' });
+    await bench.draw([0.2, 0.5], [0.6, 0.5]);
+    await bench.group('Draw');
+    await bench.press('Keep it');
+    const short = await bench.arcLength();
+    await bench.group('Draw');
+    await bench.press('Freehand');
+    await bench.stroke([0.6, 0.5], [0.7, 0.5], [0.8, 0.5]);
+    await expect(page.getByRole('radio', { name: 'Continues from the end' })).toBeChecked();
+    await bench.press('Keep it');
+    await expect.poll(() => bench.arcLength()).toBeGreaterThan(short * 1.4);
+    const long = await bench.arcLength();
 
-  await bench.group('Draw');
-  await bench.press('Freehand');
-  await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.5, 0.2], [0.6, 0.5]);
-  await expect(page.getByRole('radio', { name: 'Replaces part of the arc' })).toBeChecked();
-  await bench.press('Keep it');
-  await expect.poll(() => bench.arcLength()).toBeGreaterThan(long * 1.15);
-  // Both ends are where they were.
-  const d = (await bench.line.getAttribute('d'))!;
-  expect(Math.abs(Number(/^M([\d.]+)/.exec(d)![1]) - 0.2 * 1920)).toBeLessThan(20);
-  await bench.undo();
-  await expect.poll(() => bench.arcLength()).toBe(long);
+    await bench.group('Draw');
+    await bench.press('Freehand');
+    await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.5, 0.2], [0.6, 0.5]);
+    await expect(page.getByRole('radio', { name: 'Replaces part of the arc' })).toBeChecked();
+    await bench.press('Keep it');
+    await expect.poll(() => bench.arcLength()).toBeGreaterThan(long * 1.15);
+    // Both ends are where they were.
+    const d = (await bench.line.getAttribute('d'))!;
+    expect(Math.abs(Number(/^M([\d.]+)/.exec(d)![1]) - 0.2 * 1920)).toBeLessThan(20);
+    await bench.undo();
+    await expect.poll(() => bench.arcLength()).toBe(long);
 
-  // The same stroke can become an arc of its own.
-  await bench.group('Draw');
-  await bench.press('Freehand');
-  await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.6, 0.5]);
-  await bench.choose('A new arc');
-  await bench.press('Keep it');
-  await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
-  await expect(page.getByTestId('figure')).toHaveCount(2);
-});
+    // The same stroke can become an arc of its own.
+    await bench.group('Draw');
+    await bench.press('Freehand');
+    await bench.stroke([0.3, 0.5], [0.4, 0.2], [0.6, 0.5]);
+    await bench.choose('A new arc');
+    await bench.press('Keep it');
+    await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
+    await expect(page.getByTestId('figure')).toHaveCount(2);
+  },
+);
 
 test('point by point: placed, steered, taken back, closed on the first', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Buoys' });
@@ -149,40 +150,40 @@ test('point by point ends with a double tap, with Enter, or with the button', as
   await expect(bench.points).toHaveCount(2);
 });
 
-test('a ready shape fits the field, has typed sizes and handles, and is free once a point is moved', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  await bench.openShot({ name: 'Lamp' });
-  await bench.readyShape('Circle');
-  await bench.group('This arc');
-  await bench.type('Radius, units', 100);
-  await expect.poll(() => bench.arcLength()).toBe(628.3);
-  await bench.type('Radius, units', 300);
+test(
+  'a ready shape fits the field, has typed sizes and handles, and is free once a point is moved',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.openShot({ name: 'Lamp' });
+    await bench.readyShape('Circle');
+    await bench.group('This arc');
+    await bench.type('Radius, units', 100);
+    await expect.poll(() => bench.arcLength()).toBe(628.3);
+    await bench.type('Radius, units', 300);
 
-  // Its ring in the field is the radius.
-  const ring = await bench.middleOf(page.getByTestId('shape-handle-x'));
-  const centre = await bench.middleOf(page.getByTestId('shape-handle-centre'));
-  await hand.drag([ring, { x: (ring.x + centre.x) / 2, y: ring.y }]);
-  await expect.poll(() => bench.number('Radius, units')).toBeLessThan(170);
-  await expect.poll(() => bench.number('Radius, units')).toBeGreaterThan(130);
-  await bench.saved();
-  await page.reload();
-  await bench.step('Arc');
-  await bench.group('This arc');
-  await expect(bench.field('Radius, units')).toBeVisible();
+    // Its ring in the field is the radius.
+    const ring = await bench.middleOf(page.getByTestId('shape-handle-x'));
+    const centre = await bench.middleOf(page.getByTestId('shape-handle-centre'));
+    await hand.drag([ring, { x: (ring.x + centre.x) / 2, y: ring.y }]);
+    await expect.poll(() => bench.number('Radius, units')).toBeLessThan(170);
+    await expect.poll(() => bench.number('Radius, units')).toBeGreaterThan(130);
+    await bench.saved();
+    await page.reload();
+    await bench.step('Arc');
+    await bench.group('This arc');
+    await expect(bench.field('Radius, units')).toBeVisible();
 
-  // The point at the top is moved: now it is an arc like any other.
-  const points = await bench.points.all();
-  const spots = await Promise.all(points.map((point) => bench.middleOf(point)));
-  const top = spots.reduce((best, spot) => (spot.y < best.y ? spot : best));
-  await hand.drag([top, { x: top.x, y: top.y - 20 }]);
-  await expect(bench.field('Radius, units')).toBeHidden();
-  await bench.undo();
-  await bench.group('This arc');
-  await expect(bench.field('Radius, units')).toBeVisible();
-});
+    // The point at the top is moved: now it is an arc like any other.
+    const points = await bench.points.all();
+    const spots = await Promise.all(points.map((point) => bench.middleOf(point)));
+    const top = spots.reduce((best, spot) => (spot.y < best.y ? spot : best));
+    await hand.drag([top, { x: top.x, y: top.y - 20 }]);
+    await expect(bench.field('Radius, units')).toBeHidden();
+    await bench.undo();
+    await bench.group('This arc');
+    await expect(bench.field('Radius, units')).toBeVisible();
+  },
+);
 
 test('every ready shape makes an arc that can be played', ONCE, async ({ bench, page }) => {
   await bench.openShot({ name: 'Chandlery' });

@@ -1,6 +1,6 @@
 import { expect, ONCE, test } from '../support/test';
 
-test('play, pause, step, first, last and scrub', async ({ bench, page, hand }) => {
+test('play, pause, step, first, last and scrub', ONCE, async ({ bench, page, hand }) => {
   await bench.makeShot({ name: 'Tide', rate: 24, length: 12 });
   await bench.draw([0.1, 0.4], [0.5, 0.7], [0.9, 0.4]);
   const count = page.getByTestId('frame-count');
@@ -119,28 +119,29 @@ test('the keyboard works the bench', async ({ bench, page, hand }) => {
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
 });
 
-test('frames of four figures and a rate of five have room beside the buttons, which stays while they pass', async ({
-  bench,
-  page,
-}) => {
-  await bench.openShot({ name: 'Long tide', length: 1500, rate: 23.976 });
-  await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  const count = page.getByTestId('frame-count');
-  const room = async () => {
-    const words = await count
-      .locator('> *')
-      .evaluateAll((lines) => lines.map((line) => ({ needs: line.scrollWidth, has: line.clientWidth })));
-    const transport = (await page.getByTestId('transport').boundingBox())!;
-    const box = (await count.boundingBox())!;
-    return { words, left: box.x, right: transport.x + transport.width - box.x - box.width };
-  };
-  const first = await room();
-  await page.getByRole('button', { name: 'Last frame' }).click();
-  await expect(count).toContainText('1500 of 1500');
-  const last = await room();
-  last.words.forEach(({ needs, has }) => expect(needs).toBeLessThanOrEqual(has));
-  expect(last.left).toBe(first.left);
-  const button = (await page.getByRole('button', { name: 'Last frame' }).boundingBox())!;
-  expect(last.left).toBeGreaterThanOrEqual(button.x + button.width);
-  expect(last.right).toBeGreaterThanOrEqual(0);
-});
+test(
+  'frames of four figures and a rate of five have room beside the buttons, which stays while they pass',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Long tide', length: 1500, rate: 23.976 });
+    await bench.draw([0.1, 0.5], [0.9, 0.5]);
+    const count = page.getByTestId('frame-count');
+    const room = async () => {
+      const words = await count
+        .locator('> *')
+        .evaluateAll((lines) => lines.map((line) => ({ needs: line.scrollWidth, has: line.clientWidth })));
+      const transport = (await page.getByTestId('transport').boundingBox())!;
+      const box = (await count.boundingBox())!;
+      return { words, left: box.x, right: transport.x + transport.width - box.x - box.width };
+    };
+    const first = await room();
+    await page.getByRole('button', { name: 'Last frame' }).click();
+    await expect(count).toContainText('1500 of 1500');
+    const last = await room();
+    last.words.forEach(({ needs, has }) => expect(needs).toBeLessThanOrEqual(has));
+    expect(last.left).toBe(first.left);
+    const button = (await page.getByRole('button', { name: 'Last frame' }).boundingBox())!;
+    expect(last.left).toBeGreaterThanOrEqual(button.x + button.width);
+    expect(last.right).toBeGreaterThanOrEqual(0);
+  },
+);

@@ -1,4 +1,4 @@
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const transformOf = /translate\(([-\d.]+)[ ,]([-\d.]+)\)/;
 
@@ -79,7 +79,7 @@ test('two taps on the arc put a point there and select it', async ({ bench, page
   await expect(bench.line).toHaveAttribute('d', / 300/);
 });
 
-test('the arc is drawn anew when the stroke is kept, and its timing stays', async ({ bench, page }) => {
+test('the arc is drawn anew when the stroke is kept, and its timing stays', ONCE, async ({ bench, page }) => {
   await bench.openShot({ name: 'Buoy', length: 31 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
@@ -103,42 +103,42 @@ test('the arc is drawn anew when the stroke is kept, and its timing stays', asyn
   await expect(bench.line).toHaveAttribute('d', before);
 });
 
-test('the figure turns with the arc, is corrected by the dial, and changes its stand-in', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  await bench.openShot({ name: 'Capstan', length: 25 });
-  await bench.draw([0.2, 0.2], [0.2, 0.8]);
-  const figure = page.getByTestId('figure');
-  const heading = async (): Promise<number> =>
-    Number(/rotate\(([-\d.]+)/.exec((await figure.getAttribute('transform'))!)![1]);
-  // Straight down as seen is 90 degrees.
-  expect(Math.abs((await heading()) - 90)).toBeLessThan(3);
-  await bench.step('Figure');
-  await bench.group('Turn');
-  await page.getByRole('switch', { name: 'Turn with the arc' }).click();
-  await expect.poll(heading).toBe(0);
-  const slider = page.getByRole('slider', { name: 'Facing' });
-  await slider.scrollIntoViewIfNeeded();
-  const dial = (await slider.boundingBox())!;
-  const centre = { x: dial.x + dial.width / 2, y: dial.y + dial.height / 2 };
-  await hand.drag([
-    { x: centre.x + 40, y: centre.y },
-    { x: centre.x + 28, y: centre.y + 28 },
-    { x: centre.x, y: centre.y + 40 },
-  ]);
-  await expect.poll(heading).toBe(90);
-  await bench.undo();
-  await expect.poll(heading).toBe(0);
-  await bench.group('Turn');
-  await bench.type('Facing angle, °', -45);
-  await expect.poll(heading).toBe(-45);
-  const shape = await figure.locator('path').first().getAttribute('d');
-  await bench.group('Looks');
-  await page.getByRole('radio', { name: 'Lantern' }).click();
-  await expect(figure.locator('path').first()).not.toHaveAttribute('d', shape!);
-});
+test(
+  'the figure turns with the arc, is corrected by the dial, and changes its stand-in',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.openShot({ name: 'Capstan', length: 25 });
+    await bench.draw([0.2, 0.2], [0.2, 0.8]);
+    const figure = page.getByTestId('figure');
+    const heading = async (): Promise<number> =>
+      Number(/rotate\(([-\d.]+)/.exec((await figure.getAttribute('transform'))!)![1]);
+    // Straight down as seen is 90 degrees.
+    expect(Math.abs((await heading()) - 90)).toBeLessThan(3);
+    await bench.step('Figure');
+    await bench.group('Turn');
+    await page.getByRole('switch', { name: 'Turn with the arc' }).click();
+    await expect.poll(heading).toBe(0);
+    const slider = page.getByRole('slider', { name: 'Facing' });
+    await slider.scrollIntoViewIfNeeded();
+    const dial = (await slider.boundingBox())!;
+    const centre = { x: dial.x + dial.width / 2, y: dial.y + dial.height / 2 };
+    await hand.drag([
+      { x: centre.x + 40, y: centre.y },
+      { x: centre.x + 28, y: centre.y + 28 },
+      { x: centre.x, y: centre.y + 40 },
+    ]);
+    await expect.poll(heading).toBe(90);
+    await bench.undo();
+    await expect.poll(heading).toBe(0);
+    await bench.group('Turn');
+    await bench.type('Facing angle, °', -45);
+    await expect.poll(heading).toBe(-45);
+    const shape = await figure.locator('path').first().getAttribute('d');
+    await bench.group('Looks');
+    await page.getByRole('radio', { name: 'Lantern' }).click();
+    await expect(figure.locator('path').first()).not.toHaveAttribute('d', shape!);
+  },
+);
 
 test('two fingers or the wheel zoom the field, and Fit brings it back', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Chart' });

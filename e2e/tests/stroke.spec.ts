@@ -11,7 +11,7 @@ function steadyPlace(length: number, n: number, r: number, f: number): number {
 
 const numbers = (texts: string[]): number[] => texts.map((text) => Number(text.replace('−', '-')));
 
-test('from one stroke to a rounded table, which survives a reload', async ({ bench, page }) => {
+test('from one stroke to a rounded table, which survives a reload', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Gangplank', rate: 12, length: 21 });
   await expect(page.getByText('Draw its path')).toBeVisible();
   await bench.draw([0.1, 0.5], [0.4, 0.5], [0.9, 0.5]);
@@ -54,32 +54,32 @@ test('from one stroke to a rounded table, which survives a reload', async ({ ben
   expect(numbers((await bench.column('ruler')).slice(1))).toEqual(ruler);
 });
 
-test('timing follows while a value is dragged, and one drag is one undo step', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  await bench.openShot({ name: 'Mooring', length: 41 });
-  await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
-  await bench.step('Timing');
-  await bench.group('Span');
-  const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
-  await expect(leave).toHaveValue('10');
-  const trail = page.getByTestId('trail').locator('path').first();
-  const before = await trail.getAttribute('d');
-  await page.getByText('Leave slowly over').scrollIntoViewIfNeeded();
-  const box = (await page.getByText('Leave slowly over').boundingBox())!;
-  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-  await hand.hold([middle, { x: middle.x + 44, y: middle.y }], async () => {
-    // While the finger is still down, the field has followed.
+test(
+  'timing follows while a value is dragged, and one drag is one undo step',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.openShot({ name: 'Mooring', length: 41 });
+    await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
+    await bench.step('Timing');
+    await bench.group('Span');
+    const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
+    await expect(leave).toHaveValue('10');
+    const trail = page.getByTestId('trail').locator('path').first();
+    const before = await trail.getAttribute('d');
+    await page.getByText('Leave slowly over').scrollIntoViewIfNeeded();
+    const box = (await page.getByText('Leave slowly over').boundingBox())!;
+    const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    await hand.hold([middle, { x: middle.x + 44, y: middle.y }], async () => {
+      // While the finger is still down, the field has followed.
+      await expect(leave).not.toHaveValue('10');
+      await expect(trail).not.toHaveAttribute('d', before!);
+    });
     await expect(leave).not.toHaveValue('10');
-    await expect(trail).not.toHaveAttribute('d', before!);
-  });
-  await expect(leave).not.toHaveValue('10');
-  await bench.undo();
-  await expect(leave).toHaveValue('10');
-  await expect(trail).toHaveAttribute('d', before!);
-});
+    await bench.undo();
+    await expect(leave).toHaveValue('10');
+    await expect(trail).toHaveAttribute('d', before!);
+  },
+);
 
 test(
   'timing follows while a value is typed, and what is no number goes back',

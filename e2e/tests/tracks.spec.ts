@@ -58,38 +58,42 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
   await expect(strip).toHaveAccessibleName('Turn over 48 frames: 2 keys');
 });
 
-test('a figure comes nearer at a steady pace, fades, and looks the other way', async ({ bench, page }) => {
-  await bench.straight('Nearer', 25);
-  await bench.step('Figure');
-  await bench.group('Size');
-  await bench.press('Size key on frame 1');
-  await bench.goTo(25);
-  await bench.type('Size on frame 25, %', 25);
-  await bench.goTo(13);
-  await expect(bench.field('Size on frame 13, %')).toHaveValue('62.5');
-  const scale = async () => {
-    const transform = (await page.getByTestId('figure').first().getAttribute('transform'))!;
-    return /scale\((-?[\d.]+) (-?[\d.]+)\)/.exec(transform)!.slice(1).map(Number);
-  };
-  const [even] = await scale();
-  await bench.choose('Steady depth');
-  // Half of the way from 1/100 to 1/25 is 1/40.
-  await expect(bench.field('Size on frame 13, %')).toHaveValue('40');
-  await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(40 / 62.5, 3);
+test(
+  'a figure comes nearer at a steady pace, fades, and looks the other way',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Nearer', 25);
+    await bench.step('Figure');
+    await bench.group('Size');
+    await bench.press('Size key on frame 1');
+    await bench.goTo(25);
+    await bench.type('Size on frame 25, %', 25);
+    await bench.goTo(13);
+    await expect(bench.field('Size on frame 13, %')).toHaveValue('62.5');
+    const scale = async () => {
+      const transform = (await page.getByTestId('figure').first().getAttribute('transform'))!;
+      return /scale\((-?[\d.]+) (-?[\d.]+)\)/.exec(transform)!.slice(1).map(Number);
+    };
+    const [even] = await scale();
+    await bench.choose('Steady depth');
+    // Half of the way from 1/100 to 1/25 is 1/40.
+    await expect(bench.field('Size on frame 13, %')).toHaveValue('40');
+    await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(40 / 62.5, 3);
 
-  await bench.type('Opacity on frame 13, %', 30);
-  await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
-  await bench.group('Turn');
-  await page.getByRole('switch', { name: 'Mirrored' }).click();
-  await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(-1);
-  await bench.saved();
-  await page.reload();
-  await bench.step('Figure');
-  await bench.goTo(13);
-  await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(-40 / 62.5, 3);
-  await bench.undo();
-  await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(1);
-});
+    await bench.type('Opacity on frame 13, %', 30);
+    await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
+    await bench.group('Turn');
+    await page.getByRole('switch', { name: 'Mirrored' }).click();
+    await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(-1);
+    await bench.saved();
+    await page.reload();
+    await bench.step('Figure');
+    await bench.goTo(13);
+    await expect.poll(async () => (await scale())[0]! / even!).toBeCloseTo(-40 / 62.5, 3);
+    await bench.undo();
+    await expect.poll(async () => Math.sign((await scale())[0]!)).toBe(1);
+  },
+);
 
 test(
   'a figure leans into the bend by as many degrees as were asked for, and the sheet says so',
