@@ -40,42 +40,29 @@ const LINES_FOR_ONE = 3;
 const linesOf = (lines: number | undefined): number | undefined =>
   lines !== undefined && isLargeText() ? lines * LINES_FOR_ONE : lines;
 
-/** Running words, in Spline Sans. */
-export function Words({
-  size = 'small',
-  tone = 'ink',
-  strong = false,
-  className = '',
-  numberOfLines,
-  isStrictlyLimited = false,
-  ...rest
-}: WordsProps) {
-  const face = strong ? 'font-semi' : 'font-sans';
-  return (
-    <Text
-      {...rest}
-      numberOfLines={isStrictlyLimited ? numberOfLines : linesOf(numberOfLines)}
-      className={`${face} ${SIZES[size]} ${TONES[tone]} ${className}`}
-    />
-  );
+/** Text in a face of its own, and in the bolder one for what is strong. */
+function textIn(plain: string, bold: string) {
+  return function TextOfFace({
+    size = 'small',
+    tone = 'ink',
+    strong = false,
+    className = '',
+    numberOfLines,
+    isStrictlyLimited = false,
+    ...rest
+  }: WordsProps) {
+    return (
+      <Text
+        {...rest}
+        numberOfLines={isStrictlyLimited ? numberOfLines : linesOf(numberOfLines)}
+        className={`${strong ? bold : plain} ${SIZES[size]} ${TONES[tone]} ${className}`}
+      />
+    );
+  };
 }
 
+/** Running words, in Spline Sans. */
+export const Words = textIn('font-sans', 'font-semi');
+
 /** Numbers and their units, in Spline Sans Mono: digits of one width. */
-export function NumericText({
-  size = 'small',
-  tone = 'ink',
-  strong = false,
-  className = '',
-  numberOfLines,
-  isStrictlyLimited = false,
-  ...rest
-}: WordsProps) {
-  const face = strong ? 'font-monosemi' : 'font-mono';
-  return (
-    <Text
-      {...rest}
-      numberOfLines={isStrictlyLimited ? numberOfLines : linesOf(numberOfLines)}
-      className={`${face} ${SIZES[size]} ${TONES[tone]} ${className}`}
-    />
-  );
-}
+export const NumericText = textIn('font-mono', 'font-monosemi');

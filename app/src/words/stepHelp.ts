@@ -21,6 +21,7 @@ export const STEP_HELP = {
       'Draw in the field, then pull the arc or its points into shape. Tap a point to select it.',
       'Start a stroke at an end of the arc to go on from there, or on the arc to replace a part of it.',
       'You can reshape the arc without losing its timing.',
+      'Press long on anything, or click it with the right button, to see what can be done with it.',
     ],
     groups: [
       ['This arc', 'Its length, its direction, open or closed, and what its marks keep when it changes.'],
@@ -42,8 +43,14 @@ export const STEP_HELP = {
     groups: [
       ['Pose', 'Where the figure is on this frame, and how it gets to the next pose.'],
       ['Looks', 'Which stand-in it is, and how tall.'],
-      ['Turn', 'Whether it turns with the arc, which way it faces, and keys that turn it further.'],
-      ['Size', 'Keys that make it grow, shrink or fade, and how it grows between them.'],
+      [
+        'Turn',
+        'Whether it turns with the arc, which way it faces, and keys that turn it further. Drag the ring in the field to turn it.',
+      ],
+      [
+        'Size',
+        'Keys that make it grow, shrink or fade, and how it grows between them. Drag the square in the field to size it.',
+      ],
       ['Act', 'Record a gesture, or thin one that you recorded.'],
     ],
     terms: ['figure', 'pose', 'ghost'],
@@ -53,6 +60,7 @@ export const STEP_HELP = {
     lead: 'Say when it is where. Ticks that are close together are slow; ticks far apart are fast.',
     ways: [
       'Drag a tick, on the arc, on the ruler or in the graph: the others make room.',
+      'Drag the figure along its arc: the mark of the frame goes with it.',
       'Add a mark on a frame where it has to be at a certain place.',
       'Type for how many frames each span leaves and arrives slowly.',
     ],
