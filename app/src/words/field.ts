@@ -10,10 +10,9 @@ export const fieldWords = {
   tapWhereTheFigureIsTo: 'Tap where the figure is to stand on this frame.',
   pressAndActItOutIt: 'Press and act it out: it is recorded until you lift.',
   thisArcIsLockedUnlockIt: 'This arc is locked. Unlock it in the list of arcs.',
-  dragFigureAlong: (frame: number) =>
-    `Drag: move the figure along the arc; its mark on frame ${frame} goes with it.`,
-  dragTurnFigure: 'Drag: turn the figure; a key stands on this frame. Shift: by 15°.',
-  dragSizeFigure: 'Drag: make the figure larger or smaller; a key stands on this frame.',
+  dragFigureAlong: (frame: number) => `Drag: move the figure along the arc, and its mark on frame ${frame}.`,
+  dragTurnFigure: 'Drag: turn the figure and set a key on this frame. Shift: steps of 15°.',
+  dragSizeFigure: 'Drag: resize the figure and set a key on this frame.',
   tapOrDrag: 'Tap or drag',
   dragTheFigure: 'Drag the figure',
   whereTheExposureOfFrameBegins: (playhead: number) => `, where the exposure of frame ${playhead} begins`,
@@ -54,6 +53,6 @@ export const fieldWords = {
   drawItsPath: 'Draw its path',
   aStrokeGivesYouAnArc: 'A stroke gives you an arc, a figure on it, and its timing.',
   placeTheFigure: 'Place the figure',
-  tapWhereItIsOnThisFrame: 'Tap where it stands on this frame. Its poses on other frames draw the arc.',
+  tapWhereItIsOnThisFrame: 'Tap where it is on this frame. Pose it on other frames, and the arc appears.',
   drawAStroke: 'Draw a stroke.',
 } as const;

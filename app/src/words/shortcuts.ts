@@ -17,7 +17,7 @@ export const SHORTCUTS: readonly ShortcutGroup[] = [
       ['Esc', 'Deselect'],
       ['Alt 1 … 4', 'Arc, Figure, Timing, Sheet'],
       ['?', 'Help for the step you are in'],
-      ['Right click', 'What can be done there; on a phone a long press'],
+      ['Right click', 'See what you can do there (on a phone: press and hold)'],
       ['Click the frame', 'Go to a frame: 45, +12, 1.5 s'],
     ],
   },
@@ -40,7 +40,7 @@ export const SHORTCUTS: readonly ShortcutGroup[] = [
       ['Page ↑ ↓', 'On a strip of keys: previous or next key'],
       ['Alt ← → ↑ ↓', 'On a strip of keys: nudge the key at the playhead'],
       ['Delete', 'On a strip of keys: delete the key at the playhead'],
-      ['Shift drag', 'On the rim: turn the figure by 15°'],
+      ['Shift drag', 'Turning the figure: in steps of 15°'],
     ],
   },
   {

@@ -21,7 +21,7 @@ export const STEP_HELP = {
       'Draw in the field, then pull the arc or its points into shape. Tap a point to select it.',
       'Start a stroke at an end of the arc to go on from there, or on the arc to replace a part of it.',
       'You can reshape the arc without losing its timing.',
-      'Press long on anything, or click it with the right button, to see what can be done with it.',
+      'Right-click anything, or press and hold it on a phone, to see what you can do with it.',
     ],
     groups: [
       ['This arc', 'Its length, its direction, open or closed, and what its marks keep when it changes.'],
@@ -60,7 +60,7 @@ export const STEP_HELP = {
     lead: 'Say when it is where. Ticks that are close together are slow; ticks far apart are fast.',
     ways: [
       'Drag a tick, on the arc, on the ruler or in the graph: the others make room.',
-      'Drag the figure along its arc: the mark of the frame goes with it.',
+      'Drag the figure along its arc: its mark on that frame moves too.',
       'Add a mark on a frame where it has to be at a certain place.',
       'Type for how many frames each span leaves and arrives slowly.',
     ],

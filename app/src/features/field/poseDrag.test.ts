@@ -220,7 +220,7 @@ describe('a figure in the Timing step', () => {
         adds: true,
         isFar: false,
       }),
-    ).toBe('Drag: move the figure along the arc; its mark on frame 11 goes with it.');
+    ).toBe('Drag: move the figure along the arc, and its mark on frame 11.');
     on.drag(body, [x + 30, y - 40], [x + 80, y - 40]);
     const mark = moveOn(on.store).marks.find(({ frame }) => frame === 11);
     expect(moveOn(on.store).marks).toHaveLength(count + 1);

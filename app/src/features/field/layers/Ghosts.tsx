@@ -24,17 +24,21 @@ const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
 const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
 
-/**
- * Ghosts of one side of the playhead and one step of fading, as one shape; fade 0 is the nearest in time.
- * @param ghosts the frames that they stand on
- */
-function fadedPath(travel: Travel, ghosts: readonly number[], fade: number): string {
+/** The ghosts of a travel on one side of the playhead. */
+interface GhostSide {
+  readonly travel: Travel;
+  /** The frames that they stand on, the nearest in time first. */
+  readonly standsOn: readonly number[];
+}
+
+/** Those of one step towards the faintest, as one shape; step 0 is the nearest in time. */
+function silhouettesOf({ travel, standsOn }: GhostSide, step: number): string {
   const { figure, x, y, heading, tracks } = travel;
   const standIn = STAND_INS[figure.artwork.standIn];
-  const from = Math.round((fade * ghosts.length) / FADES);
-  const until = Math.round(((fade + 1) * ghosts.length) / FADES);
+  const from = Math.round((step * standsOn.length) / FADES);
+  const until = Math.round(((step + 1) * standsOn.length) / FADES);
   return (
-    ghosts
+    standsOn
       .slice(from, until)
       // What has faded away leaves no ghost.
       .filter((frame) => tracks.opacity[frame - 1]! > 0)
@@ -65,11 +69,11 @@ function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice): GhostWork {
     travel,
     ...ghostFrames(travel.move, shot, frame, ghosts),
   }));
-  const part = (side: 'before' | 'after', fade: number) => () =>
-    all.map((one) => fadedPath(one.travel, one[side], fade)).join('');
+  const part = (side: 'before' | 'after', step: number) => () =>
+    all.map((one) => silhouettesOf({ travel: one.travel, standsOn: one[side] }, step)).join('');
   return {
     inputs: [shot, frame, ghosts],
-    parts: [...STEPS.map((fade) => part('after', fade)), ...STEPS.map((fade) => part('before', fade))],
+    parts: [...STEPS.map((step) => part('after', step)), ...STEPS.map((step) => part('before', step))],
     done: [],
   };
 }
