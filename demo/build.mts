@@ -1,12 +1,13 @@
 /**
  * Writes the demo film "Low Tide" as open shot files. Run `npx tsx demo/build.mts` after a change here.
- * The figures are the stand-ins of the core; the set is `pictures/harbour.svg`. All was drawn for this project.
+ * The figures are stand-ins of the core and pictures beside it; the set is `pictures/harbour.svg`. All was drawn for this project.
  */
 import { createHash } from 'node:crypto';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import {
+  type Artwork,
   type Easing,
   edits,
   freshShot,
@@ -60,6 +61,29 @@ async function pictureOf(name: string): Promise<Picture> {
 
 const HARBOUR = await pictureOf('harbour.svg');
 
+/** A picture of a figure. Its outline is written out here: it takes a browser to trace one. */
+const artworkOf = async (name: string, outline: number[]): Promise<Artwork> => ({
+  kind: 'pictures',
+  drawings: [{ ...(await pictureOf(name)), outline: [outline] }],
+  framesEach: 1,
+});
+
+const LANTERN = await artworkOf(
+  'lantern.svg',
+  [
+    [59, 6, 81, 6, 82, 27, 104, 44, 114, 64, 122, 66, 122, 80, 112, 80, 118, 198, 128, 200, 134, 228],
+    [6, 228, 12, 200, 22, 198, 28, 80, 18, 80, 18, 66, 26, 64, 36, 44, 58, 27],
+  ].flat(),
+);
+const HARBOUR_MASTER = await artworkOf(
+  'harbour-master.svg',
+  [
+    [54, 50, 58, 28, 92, 12, 120, 22, 132, 44, 152, 52, 130, 58, 124, 68, 136, 82, 120, 92, 112, 110],
+    [128, 128, 162, 164, 168, 176, 156, 186, 140, 176, 140, 238, 130, 240, 138, 254, 102, 254, 100, 240],
+    [98, 254, 64, 254, 68, 240, 48, 240, 44, 192, 38, 188, 40, 176, 54, 136, 74, 112, 62, 90, 56, 58],
+  ].flat(),
+);
+
 /** The scale bar in the drawing of the set: this long in the field, and on the set. */
 const SCALE_BAR = { fieldLength: 800, length: 100, unit: 'mm' } as const;
 
@@ -92,11 +116,13 @@ function lantern(): Shot {
       toDeg: 48,
     },
   });
-  const dressed = edits.setFigure(drawn, {
+  const pictured = edits.setArtwork(drawn, { figureId: 'figure1', artwork: LANTERN });
+  const dressed = edits.setFigure(pictured, {
     figureId: 'figure1',
     name: 'Lantern',
-    standIn: 'lantern',
     height: 300,
+    // It hangs by its ring.
+    pivot: { x: 70, y: 16 },
   });
   // Let go on one side it passes the bottom four times less and less: a lantern on a hook of 24 cm.
   return withMarks(
@@ -124,13 +150,20 @@ function harbourMaster(): Shot {
     { x: 1740, y: 560 },
   ];
   const drawn = edits.drawArc(empty, { name: 'Along the quay', points: smoothThrough(quay) });
-  const dressed = edits.setFigure(drawn, {
+  const pictured = edits.setArtwork(drawn, { figureId: 'figure1', artwork: HARBOUR_MASTER });
+  const dressed = edits.setFigure(pictured, {
     figureId: 'figure1',
     name: 'Harbour master',
-    standIn: 'harbour-master',
     height: 260,
+    // He stands on the soles of his boots.
+    pivot: { x: 100, y: 252 },
   });
-  const upright = edits.setTurning(dressed, { moveId: 'move1', turnsWithArc: false });
+  const upright = edits.setTurning(dressed, {
+    moveId: 'move1',
+    turnsWithArc: false,
+    // He leans into the bends of the quay.
+    lean: { by: 'most', mostDeg: 16, smoothFrames: 8 },
+  });
   // Past the rope he does not stop: there the move flows through.
   const timed = withMarks(
     onTheSet(upright),
@@ -173,7 +206,7 @@ function droppedCork(): Shot {
   const dressed = edits.setFigure(drawn, {
     figureId: 'figure1',
     name: 'Cork',
-    standIn: 'disc',
+    standIn: 'cork',
     height: 90,
   });
   const arc = dressed.arcs[0]!;

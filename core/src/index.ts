@@ -68,8 +68,22 @@ export {
 } from './edits/edits';
 export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export { type MadeIds, madeIds } from './edits/madeIds';
-export { standingPath } from './motion/standInPath';
-export { STAND_INS, type StandIn, standInTransform, type Tone } from './motion/standIns';
+export { figureOn, type FigureOn, waitingFigure } from './motion/figureOn';
+export {
+  drawingCount,
+  drawingOn,
+  heightInField,
+  type Look,
+  lookOf,
+  type PivotSpot,
+  pivotSpots,
+  placementOf,
+  svgMatrix,
+} from './motion/look';
+export { type AlphaMask, traceOutline } from './motion/traceOutline';
+export { offsetFrom, offsetInField } from './motion/offset';
+export { silhouettePath } from './motion/silhouettePath';
+export { STAND_INS, type StandIn, type Tone } from './motion/standIns';
 export { easedDistance } from './timing/easedDistance';
 export { type Ramp, rampOf } from './timing/easings/ramped';
 export { windUpFrames } from './timing/easings/windUp';
@@ -81,7 +95,7 @@ export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
 export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
-export type { Reach } from './timing/tracks/keyEdits';
+export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdits';
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';

@@ -315,13 +315,6 @@ export const arcEdits = {
   /** Removes an arc and what travels on it. */
   removeArc: (shot: Shot, { arcId }: OfArc): Shot => withoutArc(shot, findArc(shot, arcId).id),
 
-  /** Puts a stand-in on an arc that carries none. */
+  /** Puts a further stand-in on an arc. */
   putFigureOn: (shot: Shot, { arcId }: OfArc): Shot => withFigureOn(shot, findArc(shot, arcId)),
-
-  /** Takes off what travels on an arc. */
-  takeFigureOff: (shot: Shot, { arcId }: OfArc): Shot => {
-    const arc = findArc(shot, arcId);
-    const bare = withoutArc(shot, arcId);
-    return { ...bare, arcs: shot.arcs.map((other) => (other.id === arcId ? arc : other)) };
-  },
 } as const;

@@ -1,24 +1,18 @@
 import { arcEdits } from './arcEdits';
 import { backdropEdits } from './backdropEdits';
-import { changeFigure, changeMove, changePart, findArc } from '../model/parts';
+import { changeMove, changePart, findArc } from '../model/parts';
 import { ShotError } from '../model/errors';
 import { exposureEdits } from './exposureEdits';
+import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
+import { offsetEdits } from './offsetEdits';
 import { poseEdits } from './poseEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { trackEdits } from './trackEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { withFrames } from '../timing/retime';
-import {
-  type Easing,
-  type Field,
-  type Figure,
-  type Keeps,
-  type Move,
-  type Shot,
-  type StandInName,
-} from '../model/schema';
+import { type Easing, type Field, type Keeps, type Move, type Shot } from '../model/schema';
 import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
 
 /**
@@ -62,6 +56,16 @@ export const edits = {
     ...shot,
     lengthFrames,
     moves: shot.moves.map((move) => inLength(move, shot.lengthFrames, lengthFrames, moves)),
+    waiting: shot.waiting.map((one) => {
+      if (!one.move) return one;
+      const { arcId: _, ...move } = inLength(
+        { ...one.move, arcId: '' },
+        shot.lengthFrames,
+        lengthFrames,
+        moves,
+      );
+      return { ...one, move };
+    }),
   }),
 
   setFieldSize: (shot: Shot, { width, height }: Pick<Field, 'width' | 'height'>): Shot => ({
@@ -100,6 +104,8 @@ export const edits = {
   ...poseEdits,
   ...gestureEdits,
   ...trackEdits,
+  ...figureEdits,
+  ...offsetEdits,
 
   /**
    * First and last frame of a move; the marks between keep their share of the time.
@@ -144,7 +150,14 @@ export const edits = {
     }: { moveId: string } & Partial<
       Pick<
         Move,
-        'turnsWithArc' | 'correctionDeg' | 'mirrored' | 'backwards' | 'smoothFrames' | 'lean' | 'sizesApart'
+        | 'turnsWithArc'
+        | 'correctionDeg'
+        | 'mirrored'
+        | 'backwards'
+        | 'cornerFrames'
+        | 'smoothFrames'
+        | 'lean'
+        | 'sizesApart'
       >
     >,
   ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
@@ -152,20 +165,6 @@ export const edits = {
   /** What a move holds on to when its arc changes shape. */
   setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
     changeMove(shot, moveId, (move) => ({ ...move, keeps })),
-
-  setFigure: (
-    shot: Shot,
-    {
-      figureId,
-      standIn,
-      ...rest
-    }: { figureId: string; standIn?: StandInName } & Partial<Pick<Figure, 'name' | 'height'>>,
-  ): Shot =>
-    changeFigure(shot, figureId, (figure) => ({
-      ...figure,
-      ...rest,
-      artwork: standIn ? { kind: 'stand-in', standIn } : figure.artwork,
-    })),
 
   /** A shot taken over whole: from a file, or from a table of increments. */
   replaceShot: (_: Shot, { shot }: { shot: Shot }): Shot => shot,

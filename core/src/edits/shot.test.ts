@@ -6,8 +6,9 @@ import { applyEdit, edits } from './edits';
 import { freshShot } from '../model/freshShot';
 import { readShotFile, writeShotFile } from '../model/openShot';
 import { type Shot, shotSchema } from '../model/schema';
-import { standingPath } from '../motion/standInPath';
-import { STAND_INS, standInTransform } from '../motion/standIns';
+import { lookOf, placementOf, svgMatrix } from '../motion/look';
+import { silhouettePath } from '../motion/silhouettePath';
+import { STAND_INS } from '../motion/standIns';
 
 const line = arcOf([corner(0, 0), corner(120, 0)]);
 const steady66 = { kind: 'ramped', leaveFrames: 6, arriveFrames: 6, ramp: 'steady' } as const;
@@ -128,29 +129,37 @@ describe('the picture on the card', () => {
     const card = shotCard(shotAlong(line, 21, steady66));
     expect(card.arcs).toEqual(['M0 0C40 0 80 0 120 0']);
     expect(card.ticks.match(/M/g)).toHaveLength(21);
-    expect(card.ghosts.map((ghost) => ghost.x)).toEqual([0, 11.4, 42.9, 77.1, 108.6, 120]);
+    // The peg stands on the middle of its foot, (30, 100) of its drawing.
+    const feet = card.ghosts.map(({ placement: [a, , c, , e] }) => a! * 30 + c! * 100 + e!);
+    expect(feet.map((x) => Number(x.toFixed(1)))).toEqual([0, 11.4, 42.9, 77.1, 108.6, 120]);
     expect(shotCard(empty)).toMatchObject({ arcs: [], ticks: '', ghosts: [] });
   });
 });
 
+/** The lantern hangs by its ring at (35, 4) of 110; here it is twice as high. */
+const lanternAt = ({ x, y }: { x: number; y: number }, headingDeg: number) => {
+  const figure = edits.setFigure(shotAlong(line, 21), { figureId: 'figure1', standIn: 'lantern' })
+    .figures[0]!;
+  const worn = { figure, move: { turnsWithArc: true, mirrored: false }, figureHeight: 220 };
+  return placementOf(worn, lookOf(figure), { x, y, headingDeg, scale: { across: 1, down: 1 } });
+};
+
 test('a stand-in sits with its pivot on the arc', () => {
-  const transform = standInTransform(STAND_INS.lantern, 220, { x: 10, y: 20 }, 45);
-  expect(transform).toBe('translate(10 20) rotate(45) scale(2 2) translate(-35 -4)');
+  expect(svgMatrix(lanternAt({ x: 10, y: 20 }, 90))).toBe('matrix(0 2 -2 0 18 -50)');
   const place = pointAtDistance(line, arcLength(line));
   expect(place.x).toBe(120);
 });
 
 describe('a silhouette as a path in the field', () => {
   test('has its pivot on the place, its height, and its heading', () => {
-    // The lantern hangs by its ring at (35, 4) of 110; twice as high, turned by a right angle clockwise.
-    const path = standingPath(STAND_INS.lantern, 220, { x: 100, y: 50 }, 90);
+    const path = silhouettePath(STAND_INS.lantern, lanternAt({ x: 100, y: 50 }, 90));
     expect(path.startsWith('M108 42 L108 58 ')).toBe(true);
     expect(path.endsWith('Z')).toBe(true);
   });
 
   test('has every command of every stand-in, and only numbers between them', () => {
     for (const standIn of Object.values(STAND_INS)) {
-      const path = standingPath(standIn, 120, { x: -3.25, y: 7 }, 33);
+      const path = silhouettePath(standIn, lanternAt({ x: -3.25, y: 7 }, 33));
       expect(path.match(/[A-Z]/g)).toEqual(standIn.silhouette.match(/[A-Z]/g));
       expect(path.match(/-?[\d.]+/g)).toHaveLength(standIn.silhouette.match(/-?[\d.]+/g)!.length);
       expect(path).not.toMatch(/NaN|e-/);

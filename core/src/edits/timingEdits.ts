@@ -11,7 +11,7 @@ import {
 } from '../timing/markEdits';
 import { lastFrame } from '../timing/placeInTime';
 import { freshRamp } from '../timing/easings/ramped';
-import { remapKeys } from '../timing/tracks/remapKeys';
+import { remapFrames } from '../timing/remapFrames';
 import { withFrames } from '../timing/retime';
 import {
   findMove,
@@ -32,15 +32,17 @@ import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
 /** A move from the first frame of another to a last one, with nothing between. */
 function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): Move {
   const first = move.marks[0]!;
+  // What lies on frames besides marks keeps its share of the time.
+  const { tracks, drawings } = remapFrames(move, (frame) =>
+    Math.round(
+      first.frame + ((frame - first.frame) * (last - first.frame)) / (lastFrame(move) - first.frame),
+    ),
+  );
   return {
     ...move,
     ...PLAIN_TIMING,
-    // Keys keep their share of the time.
-    tracks: remapKeys(move.tracks, (frame) =>
-      Math.round(
-        first.frame + ((frame - first.frame) * (last - first.frame)) / (lastFrame(move) - first.frame),
-      ),
-    ),
+    tracks,
+    drawings,
     marks: [
       { ...PLAIN_MARK, id: 'm1', frame: first.frame, fraction: 0, kind, easing },
       { ...PLAIN_MARK, id: 'm2', frame: last, fraction: 1, kind, easing: { kind: 'even' } },

@@ -7,12 +7,14 @@ import type { TrackName } from '../timing/tracks';
 import type { Growth } from '../timing/tracks/growth';
 import { keysThrough } from '../timing/tracks/keysThrough';
 import {
+  type CopiedKeys,
   type Reach,
   withKeyEasing,
   withKeyGrowth,
   withKeyOn,
   withKeysMoved,
   withKeysOn,
+  withKeysPasted,
   withKeysStretched,
   withoutKeys,
   withValueReaching,
@@ -53,13 +55,25 @@ export const trackEdits = {
     changeMove(shot, moveId, (move) => withKeysOn(move, track, [])),
 
   /**
-   * The keys of a track from one frame to another, stretched or compressed.
-   * @throws ShotError `out-of-range` when there are too few frames for the keys
+   * The keys of a track from one frame to another, stretched or compressed; some of them or all.
+   * @throws ShotError `out-of-range` when there are too few frames for the keys, or others stand in the way
    */
   stretchKeys: (
     shot: Shot,
-    { moveId, track, first, last }: OfTrack & { first: number; last: number },
-  ): Shot => changeMove(shot, moveId, (move) => withKeysStretched(move, track, first, last)),
+    {
+      moveId,
+      track,
+      first,
+      last,
+      keyIds,
+    }: OfTrack & { first: number; last: number; keyIds?: readonly string[] },
+  ): Shot => changeMove(shot, moveId, (move) => withKeysStretched(move, track, first, last, keyIds)),
+
+  /** Copied keys from a frame on. @throws ShotError `out-of-range` */
+  pasteKeys: (
+    shot: Shot,
+    { moveId, track, copied, at }: OfTrack & { copied: CopiedKeys; at: number },
+  ): Shot => changeMove(shot, moveId, (move) => withKeysPasted(move, track, copied, at)),
 
   /** Makes the turn from its first key to its last so many whole turns. */
   straightenSpins: (shot: Shot, { moveId }: OfMove): Shot => changeMove(shot, moveId, withWholeSpins),

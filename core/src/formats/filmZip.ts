@@ -36,7 +36,10 @@ const ENDINGS: Readonly<Record<Picture['type'], string>> = {
 
 /** All pictures that some shots use, each once. */
 export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
-  const all = shots.flatMap(({ backdrop }) => backdrop?.pictures ?? []);
+  const all = shots.flatMap(({ backdrop, figures }) => [
+    ...(backdrop?.pictures ?? []),
+    ...figures.flatMap(({ artwork }) => (artwork.kind === 'pictures' ? artwork.drawings : [])),
+  ]);
   return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
 }
 

@@ -24,6 +24,9 @@ export const INCREMENT_COLUMNS: readonly string[] = [
   'ruler',
   'ruler_total',
   ...TRACKS.map(({ column }) => column),
+  'pivot_x',
+  'pivot_y',
+  'drawing',
   'units',
 ];
 
@@ -52,6 +55,9 @@ function line(row: IncrementRow): string[] {
       row.ruler,
       row.rulerTotal,
       ...TRACKS.map(({ name }) => row.tracks[name]),
+      row.pivotX,
+      row.pivotY,
+      row.drawing,
     ].map(written),
   ];
 }

@@ -32,6 +32,9 @@ const READ_COLUMNS = [
   'heading_deg',
   'heading_change_deg',
   ...TRACKS.map(({ column }) => column),
+  'pivot_x',
+  'pivot_y',
+  'drawing',
 ];
 
 function frameIn(table: CsvTable, line: CsvLine, before: number): number {

@@ -1,9 +1,11 @@
 import { measureArc, pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
+import type { Transform } from '../arc/transform';
 import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
 import { ticksPath } from '../spacing/ticks';
 import { moveParts } from '../motion/evaluate';
+import { drawingOn, heightInField, lookOf, placementOf } from '../motion/look';
 import { type Standing, standingsOn } from '../motion/standings';
 
 /** A picture beneath a card, by the SHA-256 of its bytes: the middle of its place, its size, and how it is turned. */
@@ -26,19 +28,22 @@ export interface ShotCard {
   readonly arcs: readonly string[];
   readonly ticks: string;
   /** Figures from the first exposure to the last; `strength` grows from 0 to 1 along the way. */
-  readonly ghosts: readonly {
-    readonly standIn: StandInName;
-    readonly figureHeight: number;
-    readonly x: number;
-    readonly y: number;
-    readonly headingDeg: number;
-    readonly isMirrored: boolean;
-    readonly strength: number;
-  }[];
+  readonly ghosts: readonly CardGhost[];
+  /** Outlines of drawings that ghosts show, as path data in the drawings' own units. */
+  readonly outlines: readonly string[];
+}
+
+/** One figure on a card. */
+export interface CardGhost {
+  /** A stand-in by its name, or a drawing by the index of its outline. */
+  readonly look: StandInName | number;
+  /** From the artwork's units to the field: the six numbers of an SVG matrix. */
+  readonly placement: readonly number[];
+  readonly strength: number;
 }
 
 /** Grows when cards are made otherwise, so that those that are kept are made anew. */
-export const CARD_VERSION = 3;
+export const CARD_VERSION = 4;
 /** The most a card weighs as JSON, bytes: a list of many shots stays light. */
 export const CARD_BYTES = 4096;
 
@@ -92,9 +97,20 @@ const across = ({ x, y, directionDeg }: Standing) => {
   return { x, y, acrossX: -Math.sin(radians), acrossY: Math.cos(radians) };
 };
 
+const FACTOR_DIGITS = 3;
+
+const placementOnCard = ({ a, b, c, d, e, f }: Transform, digits: number): number[] => [
+  ...[a, b, c, d].map((factor) => Number(factor.toFixed(FACTOR_DIGITS))),
+  ...[e, f].map((shift) => Number(shift.toFixed(digits))),
+];
+
+/** A ghost of a move that has the outline of its drawing with it. */
+type Ghost = Omit<CardGhost, 'look'> & { readonly look: StandInName | { readonly outline: string } };
+
 function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
-  const { artwork, height } = moveParts(shot, move).figure;
-  const round = (value: number): number => Number(value.toFixed(digits));
+  const { figure } = moveParts(shot, move);
+  const { artwork } = figure;
+  const worn = { figure, move, figureHeight: heightInField(figure, shot.field) };
   const frames = exposedFrames(move, shot.lengthFrames);
   const every = detail.ticks > 0 ? Math.ceil(frames.length / detail.ticks) : Infinity;
   const ticked = standingsOn(
@@ -102,18 +118,18 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
     move,
     Number.isFinite(every) ? frames.filter((_, i) => i % every === 0) : [],
   );
-  const stood = standingsOn(shot, move, spread(frames, detail.ghosts));
+  const stood = figure.hidden ? [] : standingsOn(shot, move, spread(frames, detail.ghosts));
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: stood.map(({ x, y, headingDeg, sizePercent }, i) => ({
-      standIn: artwork.standIn,
-      figureHeight: Number(((height * sizePercent) / 100).toFixed(1)),
-      x: round(x),
-      y: round(y),
-      headingDeg: Number(headingDeg.toFixed(1)),
-      isMirrored: move.mirrored,
-      strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
-    })),
+    ghosts: stood.map(({ frame, pivotX, pivotY, headingDeg, scale }, i): Ghost => {
+      const look = lookOf(figure, drawingOn(move, figure, frame));
+      const stance = { x: pivotX, y: pivotY, headingDeg, scale };
+      return {
+        look: artwork.kind === 'stand-in' ? artwork.standIn : { outline: look.silhouette },
+        placement: placementOnCard(placementOf(worn, look, stance), digits),
+        strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
+      };
+    }),
   };
 }
 
@@ -125,6 +141,7 @@ export const plainCard = ({ width, height }: Pick<Field, 'width' | 'height'>): S
   arcs: [],
   ticks: '',
   ghosts: [],
+  outlines: [],
 });
 
 function backdropOnCard({ backdrop }: Shot): CardBackdrop | null {
@@ -145,13 +162,19 @@ function backdropOnCard({ backdrop }: Shot): CardBackdrop | null {
 function cardIn(shot: Shot, detail: Detail): ShotCard {
   const digits = digitsFor(shot.field);
   const moves = shot.moves.slice(0, detail.moves).map((move) => moveOnCard(shot, move, detail, digits));
+  const ghosts = moves.flatMap((move) => move.ghosts);
+  const outlines = [...new Set(ghosts.flatMap(({ look }) => (typeof look === 'object' ? look.outline : [])))];
   return {
     width: shot.field.width,
     height: shot.field.height,
     backdrop: backdropOnCard(shot),
     arcs: shot.arcs.slice(0, detail.arcs).map((arc) => arcOnCard(arc, detail.segments, digits)),
     ticks: moves.map(({ ticks }) => ticks).join(''),
-    ghosts: moves.flatMap(({ ghosts }) => ghosts),
+    ghosts: ghosts.map(({ look, ...ghost }): CardGhost => ({
+      ...ghost,
+      look: typeof look === 'object' ? outlines.indexOf(look.outline) : look,
+    })),
+    outlines,
   };
 }
 

@@ -218,6 +218,9 @@ function otherChanges({ columns, rows: read }: ReadIncrements, rows: readonly In
     dy: (row) => row.dy,
     heading_deg: (row) => row.headingDeg,
     heading_change_deg: (row) => row.headingChangeDeg,
+    pivot_x: (row) => row.pivotX,
+    pivot_y: (row) => row.pivotY,
+    drawing: (row) => row.drawing,
     ...Object.fromEntries(
       TRACKS.map(({ name, column }) => [column, (row: IncrementRow) => row.tracks[name]]),
     ),

@@ -42,15 +42,12 @@ const cardSchema = z.object({
   ticks: z.string(),
   ghosts: z.array(
     z.object({
-      standIn: z.enum(standInNames),
-      figureHeight: z.number(),
-      x: z.number(),
-      y: z.number(),
-      headingDeg: z.number(),
-      isMirrored: z.boolean(),
+      look: z.union([z.enum(standInNames), z.number().int()]),
+      placement: z.array(z.number()).length(6),
       strength: z.number(),
     }),
   ),
+  outlines: z.array(z.string()),
 });
 
 /** One line of the list. */

@@ -42,6 +42,7 @@ export function freshShot({
     figures: [],
     arcs: [],
     moves: [],
+    waiting: [],
     sheet: { units: widthMm === null ? 'field' : 'mm', rulerStep },
     backdrop: null,
     gestures: [],

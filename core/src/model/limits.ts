@@ -19,6 +19,9 @@ export const FURTHEST_TURN = 36_000;
 /** The furthest a coordinate may lie from the field's corner, field units. */
 export const FURTHEST = 1e7;
 
+/** The furthest a pivot may lie from the corner of its artwork, in the artwork's units. */
+export const FURTHEST_PIVOT = 1e6;
+
 /** Speeds at which a gesture may be recorded; 1 is true speed. */
 export const SLOWEST_RECORDING = 0.25;
 export const FASTEST_RECORDING = 2;
@@ -27,8 +30,11 @@ export const MOST_SAMPLES = 180_000;
 export const MOST_GESTURES = 50;
 /** Samples of all gestures of a shot together: about half an hour, or 6 MB of a file that may have 8. */
 export const MOST_KEPT_SAMPLES = 250_000;
-/** Pictures of a backdrop. */
+/** Pictures of a backdrop, and drawings of a figure. */
 export const LONGEST_SEQUENCE = 2_000;
+/** Of the outline of one drawing, and points of each of its rings. */
+export const MOST_OUTLINE_RINGS = 6;
+export const MOST_OUTLINE_POINTS = 48;
 
 /**
  * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the

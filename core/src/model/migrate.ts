@@ -92,6 +92,43 @@ const toVersion7: Migration = (data) => ({
   }),
 });
 
+/** A half turn further, within what an angle may be. */
+const turnedAbout = (degrees: unknown): unknown =>
+  typeof degrees === 'number' ? degrees + (degrees > 0 ? -180 : 180) : degrees;
+
+/**
+ * Version 8 adds pictures as artwork, pivots, real heights, offsets, drawings by frames, blended corners, figures that
+ * wait without an arc, hiding and locking. A mirrored figure that turns with its arc is mirrored across its way now,
+ * which looks the same half a turn on.
+ */
+const toVersion8: Migration = (data) => {
+  const { figures, moves } = data as { figures?: Parts; moves?: Parts };
+  return {
+    ...data,
+    version: 8,
+    waiting: [],
+    figures: each(figures, (figure) => ({
+      ...figure,
+      heightMm: null,
+      pivot: null,
+      frontDeg: 0,
+      hidden: false,
+      locked: false,
+    })),
+    moves: each(moves, (move) => {
+      const { tracks, mirrored, turnsWithArc, correctionDeg } = move as Record<string, unknown>;
+      return {
+        ...move,
+        correctionDeg: mirrored && turnsWithArc ? turnedAbout(correctionDeg) : correctionDeg,
+        cornerFrames: 0,
+        offsetIn: 'field',
+        drawings: [],
+        tracks: { ...(tracks as object), offsetX: [], offsetY: [] },
+      };
+    }),
+  };
+};
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
@@ -100,6 +137,7 @@ const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [4, toVersion5],
   [5, toVersion6],
   [6, toVersion7],
+  [7, toVersion8],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

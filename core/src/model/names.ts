@@ -2,7 +2,18 @@
 export const arcColours = ['indigo', 'moss', 'plum', 'teal', 'graphite'] as const;
 
 /** Drawings that stand in for a figure's own artwork. */
-export const standInNames = ['peg', 'disc', 'lantern', 'harbour-master', 'crab'] as const;
+export const standInNames = [
+  'peg',
+  'disc',
+  'lantern',
+  'harbour-master',
+  'crab',
+  'boat',
+  'gull',
+  'fish',
+  'boot',
+  'cork',
+] as const;
 
-/** Types of the pictures that a backdrop may have. */
+/** Types of the pictures that a backdrop or a figure may have. */
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;

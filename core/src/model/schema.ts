@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { artworkSchema } from './artworkSchema';
 import { backdropSchema } from './backdropSchema';
 import { actedSchema, gestureSchema } from './gestureSchema';
 import { id } from './ids';
@@ -8,7 +9,10 @@ import {
   FIELD_SIDE,
   FURTHEST_TURN,
   LONGEST_NAME,
+  LONGEST_SEQUENCE,
   LONGEST_SHOT,
+  MOST_MARKS,
+  FURTHEST_PIVOT,
   MOST_PARTS,
   MOST_SMOOTH_FRAMES,
   MOST_POINTS,
@@ -17,7 +21,7 @@ import {
   lastFrameFor,
   MOST_GESTURES,
 } from './limits';
-import { arcColours, standInNames } from './names';
+import { arcColours, type standInNames } from './names';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
 import { timingSchema } from './timingSchema';
 import { type TrackName, TRACKS, tracksSchema } from '../timing/tracks';
@@ -60,9 +64,23 @@ export const arcSchema = z.object({
 export const figureSchema = z.object({
   id: id(z),
   name,
-  artwork: z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
+  artwork: artworkSchema,
   /** Height in the field, field units. */
   height: z.number().min(1).max(FURTHEST),
+  /** Its real height; where the field has a scale it is as high as that. Null for none. */
+  heightMm: z.number().min(0.01).max(1e6).nullable(),
+  /** The spot that sits on the arc, in the artwork's own units; null for the artwork's own. */
+  pivot: z
+    .object({
+      x: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
+      y: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
+    })
+    .nullable(),
+  /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */
+  frontDeg: degrees,
+  hidden: z.boolean(),
+  /** Whether hands and menus let it be. */
+  locked: z.boolean(),
 });
 
 /** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
@@ -78,6 +96,8 @@ export const moveSchema = timingSchema.extend({
   mirrored: z.boolean(),
   /** Going back along its arc it keeps facing along it, or faces the way it goes. */
   backwards: z.enum(['keeps', 'faces']),
+  /** At a corner of the arc its heading goes over within so many frames, centred on it; 0 snaps. */
+  cornerFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
   /** Its heading is smoothed over so many frames. */
   smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
   /** How it leans into bends by itself. */
@@ -88,11 +108,37 @@ export const moveSchema = timingSchema.extend({
   }),
   /** Whether it is sized down by a track of its own; else by the same as across. */
   sizesApart: z.boolean(),
+  /** Whether its offset is right and down in the field, or forward and right, turned with the arc's direction. */
+  offsetIn: z.enum(['field', 'riding']),
+  /** From which frame on which drawing is shown, counted from 1; empty leaves it to the artwork. */
+  drawings: z
+    .array(
+      z.object({
+        frame: z
+          .number()
+          .int()
+          .min(1)
+          .max(LONGEST_SHOT + 1),
+        drawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+      }),
+    )
+    .max(MOST_MARKS),
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
   /** What of the figure changes besides its place: keys of each track. */
   tracks: tracksSchema(z),
+});
+
+/** A figure that rides no arc: it stands where it was left, and keeps the timing that it had. */
+export const waitingSchema = z.object({
+  figureId: id(z),
+  /** Where its pivot stands, field units. */
+  x: coordinate(z),
+  y: coordinate(z),
+  turnDeg: degrees,
+  /** Its move without an arc; null for one that never had any. */
+  move: moveSchema.omit({ arcId: true }).nullable(),
 });
 
 export const fieldSchema = z.object({
@@ -124,29 +170,68 @@ const unchecked = z.object({
   figures: z.array(figureSchema).max(MOST_PARTS),
   arcs: z.array(arcSchema).max(MOST_PARTS),
   moves: z.array(moveSchema).max(MOST_PARTS),
+  /** Figures that ride no arc. */
+  waiting: z.array(waitingSchema).max(MOST_PARTS),
   /** Gestures as they were recorded, those that no move uses included. */
   gestures: z.array(gestureSchema).max(MOST_GESTURES),
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
 });
 
+type Complain = (path: PropertyKey[], message: string) => void;
+
+/** Says what of a move does not follow in time. */
+function complainOfOrder(
+  move: z.infer<typeof waitingSchema>['move'] & object,
+  path: readonly PropertyKey[],
+  complain: Complain,
+): void {
+  const rising = (
+    items: readonly { readonly frame: number }[],
+    within: readonly PropertyKey[],
+    sentence: string,
+  ) =>
+    items.forEach(({ frame }, j) => {
+      const before = items[j - 1];
+      if (before && frame <= before.frame) complain([...path, ...within, j, 'frame'], sentence);
+    });
+  rising(move.marks, ['marks'], 'marks must follow each other in time');
+  rising(move.overrides, ['overrides'], 'frames must follow each other');
+  rising(move.drawings, ['drawings'], 'frames must follow each other');
+  for (const { name } of TRACKS)
+    rising(move.tracks[name], ['tracks', name], 'keys must follow each other in time');
+  move.exposures.forEach((range, j) => {
+    const before = move.exposures[j - 1];
+    if (range.until < range.from || (before && range.from <= before.until))
+      complain([...path, 'exposures', j], 'ranges of exposures must follow each other');
+  });
+  move.skips.forEach(({ frame, cut }, j) => {
+    const before = move.skips[j - 1];
+    // What was taken out stands before a frame, not on it: several may stand before one.
+    if (before && (frame < before.frame || (frame === before.frame && !cut && !before.cut)))
+      complain([...path, 'skips', j, 'frame'], 'frames must follow each other');
+  });
+}
+
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
 export const shotSchema = unchecked.superRefine((shot, context) => {
-  const complain = (path: PropertyKey[], message: string): void =>
-    context.addIssue({ code: 'custom', path, message });
+  const complain: Complain = (path, message) => context.addIssue({ code: 'custom', path, message });
+  const waitingMoves = shot.waiting.flatMap(({ move }) => (move ? [move] : []));
+  const allMoves = [...shot.moves, ...waitingMoves];
   const ids = [
     ...shot.figures,
     ...shot.arcs,
     ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
-    ...shot.moves,
+    ...allMoves,
     ...shot.gestures,
-    ...shot.moves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
-    ...shot.moves.flatMap((move) =>
+    ...allMoves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
+    ...allMoves.flatMap((move) =>
       TRACKS.flatMap(({ name }) => move.tracks[name].map((key) => ({ id: `${move.id}/${name}/${key.id}` }))),
     ),
   ].map((part) => part.id);
   if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
   const figureIds = new Set(shot.figures.map((figure) => figure.id));
+  const riding = new Set(shot.moves.map(({ figureId }) => figureId));
   const arcs = new Map(shot.arcs.map((arc) => [arc.id, arc]));
   const pointIds = new Map(shot.arcs.map((arc) => [arc.id, new Set(arc.points.map((point) => point.id))]));
   shot.moves.forEach((move, i) => {
@@ -158,36 +243,20 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
       complain(['moves', i, 'acted'], `there is no gesture ${move.acted.gestureId}`);
     const last = lastFrameFor(shot.lengthFrames, arc?.closed ?? false);
     move.marks.forEach((mark, j) => {
-      const before = move.marks[j - 1];
-      if (before && mark.frame <= before.frame)
-        complain(['moves', i, 'marks', j, 'frame'], 'marks must follow each other in time');
       if (mark.frame > last)
         complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
       if (mark.pointId !== null && !pointIds.get(move.arcId)?.has(mark.pointId))
         complain(['moves', i, 'marks', j, 'pointId'], `there is no point ${mark.pointId} on the arc`);
     });
-    move.exposures.forEach((range, j) => {
-      const before = move.exposures[j - 1];
-      if (range.until < range.from || (before && range.from <= before.until))
-        complain(['moves', i, 'exposures', j], 'ranges of exposures must follow each other');
-    });
-    move.skips.forEach(({ frame, cut }, j) => {
-      const before = move.skips[j - 1];
-      // What was taken out stands before a frame, not on it: several may stand before one.
-      if (before && (frame < before.frame || (frame === before.frame && !cut && !before.cut)))
-        complain(['moves', i, 'skips', j, 'frame'], 'frames must follow each other');
-    });
-    move.overrides.forEach(({ frame }, j) => {
-      const before = move.overrides[j - 1];
-      if (before && frame <= before.frame)
-        complain(['moves', i, 'overrides', j, 'frame'], 'frames must follow each other');
-    });
-    for (const { name } of TRACKS)
-      move.tracks[name].forEach(({ frame }, j) => {
-        const before = move.tracks[name][j - 1];
-        if (before && frame <= before.frame)
-          complain(['moves', i, 'tracks', name, j, 'frame'], 'keys must follow each other in time');
-      });
+    complainOfOrder(move, ['moves', i], complain);
+  });
+  shot.waiting.forEach(({ figureId, move }, i) => {
+    if (!figureIds.has(figureId)) complain(['waiting', i, 'figureId'], `there is no figure ${figureId}`);
+    if (riding.has(figureId)) complain(['waiting', i, 'figureId'], 'a figure that waits rides no arc');
+    riding.add(figureId);
+    if (move && move.figureId !== figureId)
+      complain(['waiting', i, 'move', 'figureId'], 'a move waits with its own figure');
+    if (move) complainOfOrder(move, ['waiting', i, 'move'], complain);
   });
   if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
     complain(['sheet', 'units'], 'millimetres need a scale');
@@ -212,6 +281,11 @@ export type Backdrop = NonNullable<Shot['backdrop']>;
 export type Picture = Backdrop['pictures'][number];
 export type Keeps = Move['keeps'];
 export type Figure = Shot['figures'][number];
+export type Artwork = Figure['artwork'];
+/** A picture of a figure, with its outline. */
+export type DrawingPicture = Extract<Artwork, { kind: 'pictures' }>['drawings'][number];
+export type Outline = DrawingPicture['outline'];
+export type Waiting = Shot['waiting'][number];
 export type Move = Shot['moves'][number];
 export type Gesture = Shot['gestures'][number];
 export type Acted = NonNullable<Move['acted']>;

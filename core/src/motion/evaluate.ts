@@ -3,8 +3,10 @@ import { ShotError } from '../model/errors';
 import { nearestAbout } from '../arc/nearestPoint';
 import { shownFrames } from '../exposure/exposures';
 import type { Arc, Figure, Move, Shot } from '../model/schema';
-import { facingOf, leanOf, type LeanUnits } from './facing';
-import { fractionsOnFrames } from '../timing/placeInTime';
+import { blendedDirection, facingOf, leanOf, type LeanUnits } from './facing';
+import { heightInField } from './look';
+import { offsetPlaces } from './offset';
+import { fractionsOnFrames, lastFrame } from '../timing/placeInTime';
 import { type TrackValues, valuesOnFrames } from '../timing/tracks/trackValues';
 
 /**
@@ -21,16 +23,24 @@ export interface Travel {
   readonly arcDistance: Float64Array;
   /** The same by the plan alone, without what is put by hand. */
   readonly plan: Float64Array;
+  /** Its place on the arc, or off it where it was put by hand; field units. */
   readonly x: Float64Array;
   readonly y: Float64Array;
+  /** Where its pivot stands: its place, and the offset from there. The same arrays where nothing is offset. */
+  readonly pivotX: Float64Array;
+  readonly pivotY: Float64Array;
   /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
   readonly direction: Float64Array;
+  /** The same with corners gone over within some frames, as the move has it: what riding offsets are turned with. */
+  readonly blended: Float64Array;
   /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
   readonly heading: Float64Array;
   /** Values of the tracks on each frame, in the unit of each. */
   readonly tracks: TrackValues;
   /** The frame whose position is seen on each frame. */
   readonly shown: Int32Array;
+  /** Height of the figure at a size of 100 %, field units. */
+  readonly figureHeight: number;
 }
 
 /** A shot, worked out: one travel for each move, in the order of the moves. */
@@ -97,7 +107,15 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, u
     const stoodStill = i > 0 && Math.abs(s - arcDistance[i - 1]!) <= same;
     direction[i] = stoodStill ? direction[i - 1]! : tangent[i]!;
   }
-  const facing = move.turnsWithArc ? facingOf(move, arcDistance, direction, same) : null;
+  const blended = blendedDirection(
+    measure,
+    move.cornerFrames,
+    arcDistance,
+    direction,
+    same,
+    arc.closed && lastFrame(move) === frameCount + 1,
+  );
+  const facing = move.turnsWithArc ? facingOf(move, arcDistance, blended, same) : null;
   const lean = leanOf(move, arc, arcDistance, units);
   for (let i = 0; i < frameCount; i++)
     heading[i] = (facing?.[i] ?? 0) + move.correctionDeg + tracks.turn[i]! + (lean?.[i] ?? 0);
@@ -105,7 +123,9 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, u
   if (move.overrides.length === 0) lastOn.set(measure, { arcDistance, x, y, tangent });
   const plan = move.overrides.length > 0 ? arcDistance.slice() : arcDistance;
   putByHand(move, arc, length, { arcDistance, x, y });
-  return { arcDistance, plan, x, y, direction, heading, tracks, shown: shownFrames(move, frameCount) };
+  const { x: pivotX, y: pivotY } = offsetPlaces(move, { x, y }, blended, tracks);
+  const shown = shownFrames(move, frameCount);
+  return { arcDistance, plan, x, y, pivotX, pivotY, direction, blended, heading, tracks, shown };
 }
 
 /** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */
@@ -129,7 +149,7 @@ interface Known {
   readonly arc: Arc;
   readonly figure: Figure;
   readonly frameCount: number;
-  /** What a lean by physics was worked out with; null where it does not matter. */
+  /** What a lean by physics and a real height were worked out with; null where it does not matter. */
   readonly units: LeanUnits | null;
   readonly travel: Travel;
 }
@@ -173,13 +193,14 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
     arc,
     figure,
     arcLength: measure.length,
+    figureHeight: heightInField(figure, shot.field),
     ...sample(move, arc, measure, frameCount, units),
   };
   travels.set(move, {
     arc,
     figure,
     frameCount,
-    units: move.lean.by === 'physics' ? units : null,
+    units: move.lean.by === 'physics' || figure.heightMm !== null ? units : null,
     travel,
   });
   return travel;

@@ -1,6 +1,15 @@
 import { edits } from '../edits/edits';
 import type { Move, Shot } from '../model/schema';
-import { circle, markAt, onlyMove, shotAlong, straightShot, withMarks } from '../testing/shapes';
+import {
+  arcOf,
+  circle,
+  corner,
+  markAt,
+  onlyMove,
+  shotAlong,
+  straightShot,
+  withMarks,
+} from '../testing/shapes';
 import { evaluate } from './evaluate';
 import { smoothed } from './facing';
 
@@ -88,4 +97,60 @@ test('a smoothed heading on a circle still turns all the way, lap after lap', ()
   const smooth = headings(shot);
   const plain = headings(turned(shot, { smoothFrames: 0 }));
   smooth.slice(6, 42).forEach((heading, i) => expect(heading).toBeCloseTo(plain[i + 6]!, 4));
+});
+
+describe('a corner that is gone over within some frames', () => {
+  /** Right, then down: 90° at the corner, which is half way. */
+  const bent = arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]);
+  const headed = (shot: Shot, cornerFrames: number): number[] =>
+    Array.from(headings(turned(shot, { cornerFrames })), (degrees) => Number(degrees.toFixed(9)));
+
+  test('turns evenly by angle, centred on the corner', () => {
+    const shot = shotAlong(bent, 21);
+    expect(headed(shot, 0).slice(8, 13)).toEqual([0, 0, 90, 90, 90]);
+    expect(headed(shot, 4).slice(7, 14)).toEqual([0, 0, 22.5, 45, 67.5, 90, 90]);
+    // A corner between two frames: it is passed at index 9.5.
+    expect(headed(shotAlong(bent, 20), 4).slice(7, 13)).toEqual([0, 11.25, 33.75, 56.25, 78.75, 90]);
+  });
+
+  test('goes the short way round on the way back, too', () => {
+    const back = withMarks(shotAlong(bent, 21), markAt(1, 1), markAt(21, 0));
+    expect(headed(back, 4).slice(7, 14)).toEqual([90, 90, 67.5, 45, 22.5, 0, 0]);
+  });
+
+  test('of one that it stops on: as it leaves', () => {
+    const stops = withMarks(
+      shotAlong(bent, 31),
+      markAt(1, 0),
+      markAt(11, 0.5),
+      markAt(21, 0.5),
+      markAt(31, 1),
+    );
+    expect(headed(stops, 0).slice(19, 22)).toEqual([0, 0, 90]);
+    expect(headed(stops, 4).slice(17, 24)).toEqual([0, 0, 22.5, 45, 67.5, 90, 90]);
+  });
+
+  test('turns nothing at one that it begins on, or turns back on', () => {
+    const begins = withMarks(shotAlong(bent, 21), markAt(1, 0.5), markAt(21, 1));
+    expect(headed(begins, 6)).toEqual(headed(begins, 0));
+    const turnsBack = withMarks(shotAlong(bent, 21), markAt(1, 0), markAt(11, 0.5), markAt(21, 0));
+    const [snaps, blends] = [headed(turnsBack, 0), headed(turnsBack, 6)];
+    expect(blends).toEqual(snaps);
+  });
+
+  test('goes round and round: the seam of a closed arc is one of them', () => {
+    const square = arcOf([corner(0, 0), corner(100, 0), corner(100, 100), corner(0, 100)], true);
+    const twice = withMarks(shotAlong(square, 80), markAt(1, 0), markAt(81, 2));
+    const all = headed(twice, 10);
+    // Ten frames a side: it turns by 9° with every frame, over the seam, too.
+    expect(all[0]).toBe(-45);
+    expect(all[79]).toBeCloseTo(720 - 45 - 9, 9);
+    for (const [i, degrees] of [
+      [10, 45],
+      [40, 315],
+      [70, 585],
+    ] as const)
+      expect(all[i]).toBeCloseTo(degrees, 9);
+    all.slice(1).forEach((degrees, i) => expect(degrees - all[i]!).toBeCloseTo(9, 6));
+  });
 });

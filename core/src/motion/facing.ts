@@ -1,4 +1,4 @@
-import { curvatureAtDistance } from '../arc/arcMeasure';
+import { type ArcMeasure, curvatureAtDistance } from '../arc/arcMeasure';
 import { wrapDeg } from '../arc/vector';
 import type { Arc, Field, Move, Shot } from '../model/schema';
 
@@ -20,6 +20,131 @@ export function smoothed(values: Float64Array, frames: number): Float64Array {
       sum += (reach + 1 - Math.abs(k)) * values[Math.min(last, Math.max(0, i + k))]!;
     return sum / total;
   });
+}
+
+/** A heading is a corner's when it turns by more than this there, degrees. */
+const LEAST_CORNER_DEG = 1e-6;
+
+/** A corner of an arc: its distance from the start, and how far the direction turns there, the short way, degrees. */
+interface Corner {
+  readonly s: number;
+  readonly turnDeg: number;
+}
+
+/** The corners of an arc from its start on; the seam of a closed one is at 0. */
+function cornersOf({ segments, headingOffsetDeg, startDistance, closed }: ArcMeasure): Corner[] {
+  const solid = segments.flatMap((table, i) =>
+    table.length > 0
+      ? [
+          {
+            s: startDistance[i]!,
+            from: table.headingDeg[0]! + headingOffsetDeg[i]!,
+            to: table.headingDeg[table.headingDeg.length - 1]! + headingOffsetDeg[i]!,
+          },
+        ]
+      : [],
+  );
+  return solid
+    .map(({ s, from }, i): Corner => {
+      const before = solid[i - 1] ?? (closed ? solid[solid.length - 1]! : null);
+      return { s, turnDeg: before ? wrapDeg(from - before.to) : 0 };
+    })
+    .filter(({ turnDeg }) => Math.abs(turnDeg) > LEAST_CORNER_DEG);
+}
+
+/** How many of some rising numbers lie below a value. */
+function countBelow(rising: readonly Corner[], value: number): number {
+  let [low, high] = [0, rising.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (rising[middle]!.s < value) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/** A loop that begins on a corner passes it between its last frame and its first one. */
+function blendSeam(
+  blended: Float64Array,
+  corners: readonly Corner[],
+  arcDistance: Float64Array,
+  cornerFrames: number,
+  same: number,
+): void {
+  const count = blended.length;
+  const start = corners.find(({ s }) => Math.abs(s - arcDistance[0]!) <= same);
+  const isForward = arcDistance[1]! > arcDistance[0]! && arcDistance[count - 1]! > arcDistance[count - 2]!;
+  if (!start || !isForward) return;
+  for (let k = 0; k <= Math.min(count - 1, cornerFrames / 2); k++) {
+    const rest = start.turnDeg * (0.5 - k / cornerFrames);
+    blended[k]! -= rest;
+    if (k > 0) blended[count - k]! += rest;
+  }
+}
+
+/**
+ * The direction of the arc under a figure, degrees, unwrapped, with corners that are gone over within some frames:
+ * evenly by angle, the short way round, centred on the moment at which the corner is passed. A corner that it stops on
+ * is passed as it leaves.
+ * @param direction of the arc on each frame, as it snaps at corners; it is what comes back where nothing blends
+ * @param same places closer than this are one, field units
+ * @param loops whether the frame after the last one is the first one again
+ */
+export function blendedDirection(
+  measure: ArcMeasure,
+  cornerFrames: number,
+  arcDistance: Float64Array,
+  direction: Float64Array,
+  same: number,
+  loops: boolean,
+): Float64Array {
+  const corners = cornerFrames > 1 ? cornersOf(measure) : [];
+  if (corners.length === 0) return direction;
+  const { length, closed } = measure;
+  /** How many corners lie behind a place, laps counted; one that it stands on counts as behind when it is left. */
+  const passedAt = (s: number): number => {
+    const lap = closed ? Math.floor(s / length) : 0;
+    return lap * corners.length + countBelow(corners, s - lap * length);
+  };
+  const cornerOf = (order: number): Corner => {
+    const lap = Math.floor(order / corners.length);
+    const { s, turnDeg } = corners[order - lap * corners.length]!;
+    return { s: s + lap * length, turnDeg };
+  };
+  const blended = direction.slice();
+  const half = cornerFrames / 2;
+  /** @param at index of the moment, real; it turns by `turnDeg` there */
+  const blend = (at: number, turnDeg: number, isTurnedAt: (i: number) => boolean): void => {
+    for (let i = Math.max(0, Math.ceil(at - half)); i <= Math.min(blended.length - 1, at + half); i++) {
+      const share = (i - at) / cornerFrames + 0.5;
+      blended[i]! += turnDeg * (share - (isTurnedAt(i) ? 1 : 0));
+    }
+  };
+  /** Which way it went last, and whether it stood still since. */
+  let [came, stoodStill] = [0, false];
+  for (let i = 1; i < arcDistance.length; i++) {
+    const [from, to] = [arcDistance[i - 1]!, arcDistance[i]!];
+    if (Math.abs(to - from) <= same) {
+      stoodStill = true;
+      continue;
+    }
+    const sign = Math.sign(to - from);
+    // Corners between, and the one that it stood on before; one that it comes to is for the next step.
+    const [low, high] = sign > 0 ? [from - same, to - same] : [to + same, from + same];
+    for (let order = passedAt(low); order < passedAt(high); order++) {
+      const { s, turnDeg } = cornerOf(order);
+      const stoodOnIt = Math.abs(s - from) <= same;
+      // One that it began on, or turned back on, was not passed.
+      if (stoodOnIt && came !== sign) continue;
+      const at = stoodOnIt ? i - 1 : i - 1 + (s - from) / (to - from);
+      // Going forward without a stop the direction on a corner is that of the way on.
+      const turnsFrom = stoodOnIt && sign > 0 && !stoodStill ? i - 1 : i;
+      blend(at, sign * turnDeg, (k) => k >= turnsFrom);
+    }
+    [came, stoodStill] = [sign, false];
+  }
+  if (loops) blendSeam(blended, corners, arcDistance, cornerFrames, same);
+  return blended;
 }
 
 /** Whether it travels backwards along the arc on each frame; through a hold as before it, at first as it leaves. */

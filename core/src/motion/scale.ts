@@ -1,6 +1,6 @@
 import type { Travel } from './evaluate';
 
-/** By how much a drawing is sized about its pivot; a mirrored one is negative across. */
+/** By how much an artwork is sized about its pivot. */
 export interface Scale {
   readonly across: number;
   readonly down: number;
@@ -11,6 +11,5 @@ export const PLAIN_SCALE: Scale = { across: 1, down: 1 };
 /** How large the figure of a travel is on a frame. @param i index of the frame, from 0 */
 export function scaleOn({ move, tracks }: Pick<Travel, 'move' | 'tracks'>, i: number): Scale {
   const across = tracks.size[i]! / 100;
-  const down = move.sizesApart ? tracks.sizeDown[i]! / 100 : across;
-  return { across: move.mirrored ? -across : across, down };
+  return { across, down: move.sizesApart ? tracks.sizeDown[i]! / 100 : across };
 }

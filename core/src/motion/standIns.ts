@@ -1,6 +1,5 @@
 import type { Vector } from '../arc/vector';
 import type { StandInName } from '../model/schema';
-import { PLAIN_SCALE, type Scale } from './scale';
 
 /** Tones a stand-in is drawn in; the interface gives them their colours by theme. */
 export type Tone = 'ink' | 'paper' | 'brass';
@@ -100,17 +99,71 @@ export const STAND_INS: Readonly<Record<StandInName, StandIn>> = {
       { d: 'M46 53L74 53L70 57L50 57Z', tone: 'brass' },
     ],
   },
+  boat: {
+    label: 'Rowing boat',
+    width: 150,
+    height: 70,
+    pivot: { x: 72, y: 62 },
+    silhouette:
+      'M4 26L20 30C50 36 90 36 118 30L146 18C146 40 128 62 100 66L36 66C14 62 4 44 4 26ZM58 34L52 4L60 2L68 33Z',
+    details: [
+      { d: 'M20 36C52 43 92 43 124 35L120 42C92 48 54 48 23 42Z', tone: 'paper' },
+      {
+        d: 'M128 30C131 30 133 32 133 34.500C133 37 131 39 128.500 39C126 39 124 37 124 34.500C124 32 126 30 128 30Z',
+        tone: 'brass',
+      },
+    ],
+  },
+  gull: {
+    label: 'Gull',
+    width: 140,
+    height: 80,
+    pivot: { x: 70, y: 52 },
+    silhouette:
+      'M4 50C20 44 34 42 48 44C40 30 28 16 10 6C36 8 60 20 74 40C88 36 100 34 112 38C118 40 122 44 124 48L138 53L124 56C118 64 104 68 88 68C64 70 40 66 22 60L4 62L12 55Z',
+    details: [
+      {
+        d: 'M113 44C115 44 116.500 45.500 116.500 47.500C116.500 49.500 115 51 113 51C111 51 109.500 49.500 109.500 47.500C109.500 45.500 111 44 113 44Z',
+        tone: 'paper',
+      },
+      { d: 'M124 48L138 53L124 56Z', tone: 'brass' },
+    ],
+  },
+  fish: {
+    label: 'Fish',
+    width: 130,
+    height: 70,
+    pivot: { x: 66, y: 36 },
+    silhouette:
+      'M126 36C116 54 94 64 70 62C54 60 40 52 32 42L6 60C10 46 10 26 6 12L32 30C40 20 54 12 70 10L84 2L92 12C108 16 120 26 126 36Z',
+    details: [
+      {
+        d: 'M106 26C109 26 111 28 111 31C111 34 109 36 106 36C103 36 101 34 101 31C101 28 103 26 106 26Z',
+        tone: 'paper',
+      },
+      { d: 'M88 20C82 30 82 44 88 54L84 54C76 44 76 30 84 19Z', tone: 'paper' },
+    ],
+  },
+  boot: {
+    label: 'Boot',
+    width: 110,
+    height: 100,
+    pivot: { x: 40, y: 100 },
+    silhouette: 'M16 4L58 4L58 52C70 60 90 60 100 70C106 76 106 86 106 92L106 100L14 100L14 60Z',
+    details: [
+      { d: 'M14 88L106 88L106 92L14 92Z', tone: 'paper' },
+      { d: 'M16 14L58 14L58 20L16 20Z', tone: 'brass' },
+    ],
+  },
+  cork: {
+    label: 'Cork',
+    width: 90,
+    height: 60,
+    pivot: { x: 45, y: 30 },
+    silhouette: 'M8 8L64 4C76 4 86 16 86 30C86 44 76 56 64 56L8 52C4 46 2 38 2 30C2 22 4 14 8 8Z',
+    details: [
+      { d: 'M64 10C73 10 80 19 80 30C80 41 73 50 64 50C57 50 52 41 52 30C52 19 57 10 64 10Z', tone: 'paper' },
+      { d: 'M20 20L32 19L32 23L20 24ZM24 38L38 38L38 41L24 41Z', tone: 'brass' },
+    ],
+  },
 };
-
-/** SVG transform that puts a stand-in of a given height with its pivot at a place, sized and turned about it. */
-export function standInTransform(
-  { height: drawnHeight, pivot }: StandIn,
-  heightInField: number,
-  pivotPoint: Vector,
-  headingDeg: number,
-  { across, down }: Scale = PLAIN_SCALE,
-): string {
-  const k = heightInField / drawnHeight;
-  const n = (value: number): number => Number(value.toFixed(3));
-  return `translate(${n(pivotPoint.x)} ${n(pivotPoint.y)}) rotate(${n(headingDeg)}) scale(${Number((k * across).toFixed(5))} ${Number((k * down).toFixed(5))}) translate(${-pivot.x} ${-pivot.y})`;
-}

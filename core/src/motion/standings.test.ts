@@ -33,12 +33,19 @@ test('a figure stands on single frames where the whole evaluation has it', () =>
           } catch (error) {
             if (!(error instanceof ShotError)) throw error;
           }
-        const move = onlyMove(shot);
+        const [move] = shot.moves;
+        if (!move) return;
         const travel = evaluateMove(shot, move);
         const frames = Array.from({ length: shot.lengthFrames }, (_, i) => i + 1);
-        for (const { frame, x, y, directionDeg, headingDeg } of standingsOn(shot, move, frames)) {
+        for (const { frame, x, y, pivotX, pivotY, directionDeg, headingDeg } of standingsOn(
+          shot,
+          move,
+          frames,
+        )) {
           expect(x).toBeCloseTo(travel.x[frame - 1]!, 6);
           expect(y).toBeCloseTo(travel.y[frame - 1]!, 6);
+          expect(pivotX).toBeCloseTo(travel.pivotX[frame - 1]!, 6);
+          expect(pivotY).toBeCloseTo(travel.pivotY[frame - 1]!, 6);
           expect(directionDeg).toBeCloseTo(travel.direction[frame - 1]!, 6);
           expect(headingDeg).toBeCloseTo(travel.heading[frame - 1]!, 6);
         }
@@ -81,8 +88,8 @@ test('a heading that hangs on the frames about it is the same on a single one', 
   });
   const sized = edits.setKey(shot, { moveId, track: 'size', frame: 9, value: 40 });
   const { heading, tracks } = evaluateMove(sized, onlyMove(sized));
-  for (const { frame, headingDeg, sizePercent } of standingsOn(sized, onlyMove(sized), [1, 9, 13, 30])) {
+  for (const { frame, headingDeg, scale } of standingsOn(sized, onlyMove(sized), [1, 9, 13, 30])) {
     expect(headingDeg).toBe(heading[frame - 1]);
-    expect(sizePercent).toBe(tracks.size[frame - 1]);
+    expect(scale.across).toBe(tracks.size[frame - 1]! / 100);
   }
 });

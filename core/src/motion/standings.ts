@@ -1,25 +1,29 @@
 import { measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
-import type { Move, Shot } from '../model/schema';
+import type { Move, Shot, TrackName } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
 import { trackValueAt } from '../timing/tracks/trackValues';
 import { distanceOn, evaluateMove, moveParts, SAME_PLACE } from './evaluate';
+import { offsetInField } from './offset';
+import type { Scale } from './scale';
 
 /** Where a figure stands on one frame. */
 export interface Standing {
   readonly frame: number;
-  /** Field units. */
+  /** Its place on the arc, field units. */
   readonly x: number;
   readonly y: number;
   /** Direction of the arc, degrees clockwise as seen; it stays through a hold. */
   readonly directionDeg: number;
   readonly headingDeg: number;
-  /** Size across, percent. */
-  readonly sizePercent: number;
+  /** Where its pivot stands, field units: its place, and the offset from there. */
+  readonly pivotX: number;
+  readonly pivotY: number;
+  readonly scale: Scale;
 }
 
-const hasFacingOfItsOwn = ({ backwards, smoothFrames, lean }: Move): boolean =>
-  backwards !== 'keeps' || smoothFrames > 1 || lean.by !== 'none';
+const hasFacingOfItsOwn = ({ backwards, smoothFrames, cornerFrames, lean }: Move): boolean =>
+  backwards !== 'keeps' || smoothFrames > 1 || cornerFrames > 1 || lean.by !== 'none';
 
 /** The first frame of the span that holds at a frame, to step over a long hold at once; else the frame itself. */
 function heldSince(move: Move, f: number): number {
@@ -62,24 +66,28 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
   };
 
   // A heading that hangs on the frames about it, or on all of them, is worked out with all of them.
-  const whole = hasFacingOfItsOwn(move) ? evaluateMove(shot, move).heading : null;
-  const sizeOn = (f: number): number => trackValueAt('size', move.tracks.size, f);
+  const whole = hasFacingOfItsOwn(move) ? evaluateMove(shot, move) : null;
+  const on = (track: TrackName, f: number): number => trackValueAt(track, move.tracks[track], f);
   const byHand = new Map(move.overrides.map((override) => [override.frame, override]));
   return frames.map((frame) => {
     const directionDeg = directionOn(frame);
     writePoint(measure, distanceAt(frame), arc.points[0], at);
     const { dx, dy } = byHand.get(frame) ?? { dx: 0, dy: 0 };
+    const [x, y] = [at.x + dx, at.y + dy];
+    const offset = { x: on('offsetX', frame), y: on('offsetY', frame) };
+    const off = offsetInField(move.offsetIn, offset, directionDeg);
+    const across = on('size', frame) / 100;
     return {
       frame,
-      x: at.x + dx,
-      y: at.y + dy,
+      x,
+      y,
       directionDeg,
       headingDeg:
-        whole?.[frame - 1] ??
-        (move.turnsWithArc ? directionDeg : 0) +
-          move.correctionDeg +
-          trackValueAt('turn', move.tracks.turn, frame),
-      sizePercent: sizeOn(frame),
+        whole?.heading[frame - 1] ??
+        (move.turnsWithArc ? directionDeg : 0) + move.correctionDeg + on('turn', frame),
+      pivotX: whole?.pivotX[frame - 1] ?? x + off.x,
+      pivotY: whole?.pivotY[frame - 1] ?? y + off.y,
+      scale: { across, down: move.sizesApart ? on('sizeDown', frame) / 100 : across },
     };
   });
 }

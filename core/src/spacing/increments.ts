@@ -1,3 +1,4 @@
+import { drawingOn } from '../motion/look';
 import { evaluateMove, type Travel } from '../motion/evaluate';
 import type { Move, Shot, TrackName } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
@@ -26,8 +27,13 @@ export interface IncrementRow {
   readonly dy: number | null;
   readonly headingDeg: number;
   readonly headingChangeDeg: number | null;
-  /** Values of the tracks, in the unit of each. */
+  /** Values of the tracks, in the unit of each; lengths in the table's units. */
   readonly tracks: Readonly<Record<TrackName, number>>;
+  /** Where the pivot stands: the place, and the offset from there. */
+  readonly pivotX: number;
+  readonly pivotY: number;
+  /** Which drawing of the figure is shown, from 1. */
+  readonly drawing: number;
   /** Travelled since the first exposure, along the arc, signed. */
   readonly total: number;
   /** The increment on the ruler: between rounded totals, so that they add up; null for the first. */
@@ -100,6 +106,9 @@ interface Stand {
   readonly y: number;
   readonly headingDeg: number;
   readonly tracks: IncrementRow['tracks'];
+  readonly pivotX: number;
+  readonly pivotY: number;
+  readonly drawing: number;
 }
 
 /** Rows of exposures that follow each other, each with the way from the one before. */
@@ -125,6 +134,9 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
       headingDeg: stand.headingDeg,
       headingChangeDeg: before && stand.headingDeg - before.headingDeg,
       tracks: stand.tracks,
+      pivotX: stand.pivotX,
+      pivotY: stand.pivotY,
+      drawing: stand.drawing,
       total,
       // Rounded totals are clean, their difference need not be: 0.3 − 0.1 is not 0.2 in doubles.
       ruler: before && (rulerStep === null ? total - before.total : round(rulerTotal - before.rulerTotal)),
@@ -152,10 +164,10 @@ function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number)
   };
 }
 
-/** Values of all tracks at an index of a travel. */
-function valuesAt({ tracks }: Travel, i: number): IncrementRow['tracks'] {
+/** Values of all tracks at an index of a travel, lengths in the table's units. */
+function valuesAt({ tracks }: Travel, i: number, perUnit: number): IncrementRow['tracks'] {
   const values = {} as Record<TrackName, number>;
-  for (const { name } of TRACKS) values[name] = tracks[name][i]!;
+  for (const { name, isLength } of TRACKS) values[name] = tracks[name][i]! * (isLength ? perUnit : 1);
   return values;
 }
 
@@ -174,7 +186,10 @@ function build(shot: Shot, move: Move): IncrementTable {
       x: travel.x[i]! * perUnit,
       y: travel.y[i]! * perUnit,
       headingDeg: travel.heading[i]!,
-      tracks: valuesAt(travel, i),
+      tracks: valuesAt(travel, i, perUnit),
+      pivotX: travel.pivotX[i]! * perUnit,
+      pivotY: travel.pivotY[i]! * perUnit,
+      drawing: drawingOn(move, travel.figure, frame),
     };
   });
   const arcLength = travel.arcLength * perUnit;

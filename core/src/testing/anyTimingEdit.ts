@@ -13,7 +13,8 @@ const takesLater = fc.boolean();
 const outside = fc.constantFrom<Outside>('hold', 'repeat', 'swing', 'continue');
 const framesHeld = fc.constantFrom<FramesHeld>(1, 2, 3);
 const toward = fc.constantFrom<Toward>('start', 'end', 'both');
-const track = fc.constant('turn' as const);
+const track = fc.constantFrom('turn', 'offsetX');
+const figureId = fc.constantFrom('figure1', 'figure1', 'figure2', 'figure9');
 const keyIds = fc.uniqueArray(
   fc.integer({ min: 1, max: 4 }).map((n) => `k${n}`),
   { minLength: 1, maxLength: 3 },
@@ -96,5 +97,23 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
   edit('moveKeys', { moveId, track, keyIds, byFrames: frame, byValue: degrees }),
   edit('deleteKeys', { moveId, track, keyIds }),
   edit('setKeyEasing', { moveId, track, keyIds, easing: everyEasing(40) }),
+  edit('attachFigure', {
+    figureId,
+    arcId: fc.constantFrom('arc1', 'arc2'),
+    frame,
+    how: fc.oneof(fc.constantFrom('start', 'where-it-is'), fc.record({ fraction })),
+  }),
+  edit('detachFigure', { figureId, frame }),
+  edit('orderFigure', { figureId, to: frame }),
+  edit('setOffset', {
+    moveId,
+    frame,
+    x: degrees,
+    y: degrees,
+    reach: fc.constantFrom('here', 'after', 'all'),
+  }),
+  edit('setOffsetIn', { moveId, offsetIn: fc.constantFrom('field', 'riding') }),
+  edit('setDrawing', { moveId, frame, drawing: fc.constantFrom(null, 1, 2, 9) }),
+  edit('setTurning', { moveId, cornerFrames: fc.constantFrom(0, 3, 12), mirrored: fc.boolean() }),
   edit('backOnPlan', { moveId, frames: fc.constantFrom(undefined, [2, 3, 9]) }),
 );

@@ -2,7 +2,7 @@ import type { PointShape } from '../arc/smoothing';
 import { withIds } from '../arc/wholeArc';
 import { freshShot } from '../model/freshShot';
 import { NO_KEYS } from '../timing/tracks';
-import { PLAIN_FACING } from '../model/plainFacing';
+import { PLAIN_FIGURE, PLAIN_RIDING } from '../model/plainRiding';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import type { Arc, Figure, Mark, Move, Shot } from '../model/schema';
 
@@ -52,6 +52,7 @@ const figure = (n: number): Figure => ({
   name: `Figure ${n}`,
   artwork: { kind: 'stand-in', standIn: 'peg' },
   height: 80,
+  ...PLAIN_FIGURE,
 });
 
 /** A shot with so much of everything; what is not said is light. */
@@ -84,7 +85,7 @@ export function heavyShot(some: Partial<HeavyShot>): Shot {
     arcId: 'arc1',
     turnsWithArc: true,
     correctionDeg: 0,
-    ...PLAIN_FACING,
+    ...PLAIN_RIDING,
     tracks: NO_KEYS,
     keeps: 'fractions',
     acted: null,

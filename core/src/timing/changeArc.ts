@@ -31,8 +31,8 @@ export function changeArc(shot: Shot, id: string, change: (arc: Arc) => Arc): Sh
   };
 }
 
-/** A move that ended one frame past its shot, which it may on a closed arc only. */
-const withinShot = (move: Move, lengthFrames: number): Move =>
+/** A move that may have ended past its shot, as it may by one frame on a closed arc only. */
+export const withinShot = (move: Move, lengthFrames: number): Move =>
   lastFrame(move) <= lengthFrames
     ? move
     : withFrames(

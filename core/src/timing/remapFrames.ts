@@ -2,7 +2,7 @@ import type { Move, Skip } from '../model/schema';
 import { remapKeys } from './tracks/remapKeys';
 
 /** What of a move lies on frames besides its marks. */
-type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks'>;
+type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks' | 'drawings'>;
 
 interface OnFrame {
   readonly frame: number;
@@ -36,6 +36,7 @@ export function remapFrames(move: Alongside, frameOf: (frame: number) => number)
     }),
     skips: distinct(move.skips.map((skip) => ({ ...skip, frame: frameOf(skip.frame) }))),
     overrides: distinct(move.overrides.map((override) => ({ ...override, frame: frameOf(override.frame) }))),
+    drawings: distinct(move.drawings.map((shown) => ({ ...shown, frame: frameOf(shown.frame) }))),
     tracks: remapKeys(move.tracks, frameOf),
   };
 }

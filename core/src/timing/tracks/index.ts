@@ -5,12 +5,13 @@ import type { Zod } from '../../model/zod';
 import { easingUnion } from '../easings';
 import type { TrackDefinition } from './trackDefinition';
 import { GROWTHS } from './growth';
+import { offsetX, offsetY } from './offset';
 import { opacity } from './opacity';
 import { size, sizeDown } from './size';
 import { turn } from './turn';
 
 /** The table of tracks. */
-const definitions = [turn, size, sizeDown, opacity] as const;
+const definitions = [turn, size, sizeDown, opacity, offsetX, offsetY] as const;
 
 export type TrackName = (typeof definitions)[number]['name'];
 

@@ -60,8 +60,8 @@ export function withKeyOn(move: Move, track: TrackName, frame: number, value?: n
   ]);
 }
 
-/** How far a changed value reaches: its own key alone, all keys from its frame on, or all up to it. */
-export type Reach = 'here' | 'after' | 'before';
+/** How far a changed value reaches: its own key alone, all keys from its frame on, all up to it, or all there are. */
+export type Reach = 'here' | 'after' | 'before' | 'all';
 
 /**
  * The move with a value on a frame that goes for further keys, too. Sizes change by the same factor there, other
@@ -75,13 +75,16 @@ export function withValueReaching(
   value: number,
   reach: Reach,
 ): Move {
-  if (reach === 'here') return withKeyOn(move, track, frame, value);
-  const keyed = withKeyOn(move, track, frame);
+  const hasKeys = move.tracks[track].length > 0;
+  if (reach === 'here' || !hasKeys) return withKeyOn(move, track, frame, value);
+  // Where everything changes no further key is needed.
+  const keyed = reach === 'all' ? move : withKeyOn(move, track, frame);
   const keys = keyed.tracks[track];
-  const before = keys.find((key) => key.frame === frame)!.value;
+  const before = trackValueAt(track, keys, frame);
   const { grows } = trackDefinition(track);
   const changed = (old: number): number => (grows ? (old * value) / before : old + value - before);
-  const isMeant = (key: Key): boolean => (reach === 'after' ? key.frame >= frame : key.frame <= frame);
+  const isMeant = (key: Key): boolean =>
+    reach === 'all' || (reach === 'after' ? key.frame >= frame : key.frame <= frame);
   return withKeys(
     keyed,
     track,
@@ -90,28 +93,64 @@ export function withValueReaching(
 }
 
 /**
- * The move with the keys of a track stretched or compressed to lie from one frame to another. They keep their share
- * of the time, on whole frames, each at least one after the one before it, and easings stretch with them.
- * @throws ShotError `out-of-range` when there are too few frames for the keys
+ * The move with keys of a track stretched or compressed to lie from one frame to another. They keep their share of the
+ * time, on whole frames, each at least one after the one before it, and easings stretch with them.
+ * @param keyIds which keys; all of them without it
+ * @throws ShotError `out-of-range` when there are too few frames for the keys, or others stand in the way
  */
-export function withKeysStretched(move: Move, track: TrackName, first: number, last: number): Move {
+export function withKeysStretched(
+  move: Move,
+  track: TrackName,
+  first: number,
+  last: number,
+  keyIds?: readonly string[],
+): Move {
   const keys = move.tracks[track];
-  const [from, until] = [keys[0], keys[keys.length - 1]];
+  const chosen = keyIds ? keys.filter(({ id }) => keyIds.includes(id)) : keys;
+  const [from, until] = [chosen[0], chosen[chosen.length - 1]];
   if (!from || !until) return move;
   const isWhole = Number.isInteger(first) && Number.isInteger(last) && first >= 1 && last <= LONGEST_SHOT;
-  if (!isWhole || last - first < keys.length - 1)
-    throw new ShotError('out-of-range', `${keys.length} keys need at least ${keys.length} frames.`);
+  if (!isWhole || last - first < chosen.length - 1)
+    throw new ShotError('out-of-range', `${chosen.length} keys need at least ${chosen.length} frames.`);
   const share = until.frame > from.frame ? (last - first) / (until.frame - from.frame) : 1;
   let before = first - 1;
+  const stretched = chosen.map((key, i): Key => {
+    const wanted = Math.round(first + (key.frame - from.frame) * share);
+    before = Math.min(last - (chosen.length - 1 - i), Math.max(before + 1, wanted));
+    return { ...key, frame: before, easing: stretchedEasing(key.easing, share) };
+  });
+  const others = keys.filter((key) => !chosen.includes(key));
+  const taken = new Set(stretched.map(({ frame }) => frame));
+  if (others.some(({ frame }) => taken.has(frame)))
+    throw new ShotError('out-of-range', 'Another key stands on one of these frames.');
+  return withKeys(move, track, inTime([...others, ...stretched]));
+}
+
+const inTime = (keys: readonly Key[]): readonly Key[] => [...keys].sort((a, b) => a.frame - b.frame);
+
+/** Keys to be pasted: frames are counted from the first of them. */
+export type CopiedKeys = readonly Omit<Key, 'id'>[];
+
+/** Some keys of a track, to be pasted. */
+export function copiedKeys(move: Move, track: TrackName, keyIds: readonly string[]): CopiedKeys {
+  const chosen = move.tracks[track].filter(({ id }) => keyIds.includes(id));
+  return chosen.map(({ id: _, ...key }) => ({ ...key, frame: key.frame - chosen[0]!.frame }));
+}
+
+/**
+ * The move with copied keys from a frame on. Where a key is already it takes their value and easing.
+ * @throws ShotError as `withKeyOn`
+ */
+export function withKeysPasted(move: Move, track: TrackName, copied: CopiedKeys, at: number): Move {
+  const { grows } = trackDefinition(track);
+  const placed = copied.reduce((now, { frame, value }) => withKeyOn(now, track, at + frame, value), move);
+  const byFrame = new Map(copied.map((key) => [at + key.frame, key]));
   return withKeys(
-    move,
+    placed,
     track,
-    keys.map((key, i) => {
-      const latest = last - (keys.length - 1 - i);
-      const wanted = Math.round(first + (key.frame - from.frame) * share);
-      const frame = Math.min(latest, Math.max(before + 1, wanted));
-      before = frame;
-      return { ...key, frame, easing: stretchedEasing(key.easing, share) };
+    placed.tracks[track].map((key) => {
+      const from = byFrame.get(key.frame);
+      return from ? { ...key, easing: from.easing, growth: grows ? from.growth : 'even' } : key;
     }),
   );
 }

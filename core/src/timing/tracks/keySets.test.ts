@@ -3,6 +3,7 @@ import type { Key, Shot } from '../../model/schema';
 import { evaluate } from '../../motion/evaluate';
 import { fc } from '../../testing/property';
 import { arcOf, circle, corner, onlyMove, shotAlong } from '../../testing/shapes';
+import { copiedKeys } from './keyEdits';
 import { keysThrough } from './keysThrough';
 
 const moveId = 'move1';
@@ -218,6 +219,59 @@ describe('a closed arc that starts elsewhere', () => {
     expect(edits.startArcAt(open, { arcId: 'arc1', pointId: 'p2', move: 'in-place' })).toBe(open);
     expect(() => edits.startArcAt(round, { arcId: 'arc1', pointId: 'p99', move: 'in-place' })).toThrow(
       'no point',
+    );
+  });
+});
+
+describe('some keys of a track', () => {
+  const turning = withKeys('turn', [1, 0], [6, 30], [11, 90], [21, 10]);
+
+  test('are stretched while the others stay, and may go past them but not onto them', () => {
+    const args = { moveId, track: 'turn', keyIds: ['k2', 'k3'] } as const;
+    expect(pairs(edits.stretchKeys(turning, { ...args, first: 8, last: 18 }))).toEqual([
+      [1, 0],
+      [8, 30],
+      [18, 90],
+      [21, 10],
+    ]);
+    expect(pairs(edits.stretchKeys(turning, { ...args, first: 8, last: 30 })).map(([f]) => f)).toEqual([
+      1, 8, 21, 30,
+    ]);
+    expect(() => edits.stretchKeys(turning, { ...args, first: 8, last: 21 })).toThrow('Another key');
+  });
+
+  test('are copied and pasted with their easings; one that is there takes the value', () => {
+    const eased = edits.setKeyEasing(turning, {
+      moveId,
+      track: 'turn',
+      keyIds: ['k2'],
+      easing: { kind: 'snap' },
+    });
+    const copied = copiedKeys(onlyMove(eased), 'turn', ['k2', 'k3']);
+    expect(copied.map(({ frame, value }) => [frame, value])).toEqual([
+      [0, 30],
+      [5, 90],
+    ]);
+    const pasted = edits.pasteKeys(eased, { moveId, track: 'turn', copied, at: 16 });
+    expect(pairs(pasted)).toEqual([
+      [1, 0],
+      [6, 30],
+      [11, 90],
+      [16, 30],
+      [21, 90],
+    ]);
+    expect(keysOf(pasted)[3]!.easing).toEqual({ kind: 'snap' });
+    expect(() => edits.pasteKeys(eased, { moveId, track: 'turn', copied, at: 0 })).toThrow('frames 1 to');
+    // Sizes of one track grow as they did; a turn never does.
+    const sized = edits.setKeyGrowth(withKeys('size', [1, 100], [9, 50]), {
+      moveId,
+      track: 'size',
+      keyIds: ['k1'],
+      growth: 'depth',
+    });
+    const grown = copiedKeys(onlyMove(sized), 'size', ['k1']);
+    expect(keysOf(edits.pasteKeys(sized, { moveId, track: 'turn', copied: grown, at: 2 }))[0]!.growth).toBe(
+      'even',
     );
   });
 });

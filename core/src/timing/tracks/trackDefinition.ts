@@ -10,6 +10,8 @@ export interface TrackDefinition<Name extends string = string> {
   readonly resting: number;
   /** Whether its values are sizes, which may grow by a ratio or in depth: then they are above 0. */
   readonly grows: boolean;
+  /** Whether its values are lengths in field units: what is read in other units is converted. */
+  readonly isLength?: boolean;
   /** Its column in an increments file. */
   readonly column: string;
 }

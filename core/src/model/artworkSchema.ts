@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { pictureSchema } from './backdropSchema';
+import { LONGEST_SEQUENCE, MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from './limits';
+import { standInNames } from './names';
+import { PICTURE_LIMITS } from './pictureLimits';
+
+const onPicture = z
+  .number()
+  .min(-1)
+  .max(PICTURE_LIMITS.mostSide + 1);
+
+/**
+ * Closed rings round what is to be seen of a drawing: x and y of each point in turn, in the picture's own units. Ghosts,
+ * cards and exported files show it where they do not have the picture.
+ */
+export const outlineSchema = z
+  .array(
+    z
+      .array(onPicture)
+      .min(6)
+      .max(2 * MOST_OUTLINE_POINTS)
+      .refine((ring) => ring.length % 2 === 0, 'an outline has an x and a y for each point'),
+  )
+  .min(1)
+  .max(MOST_OUTLINE_RINGS);
+
+/** One picture of a figure, kept beside the shot as those of a backdrop are. */
+export const drawingSchema = pictureSchema.extend({ outline: outlineSchema });
+
+/** What a figure looks like: a stand-in, or pictures. */
+export const artworkSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
+  z.object({
+    kind: z.literal('pictures'),
+    drawings: z.array(drawingSchema).min(1).max(LONGEST_SEQUENCE),
+    /** How many frames each drawing of a sequence is shown; the last one stays. 0 shows the first until a move says otherwise. */
+    framesEach: z.number().int().min(0).max(240),
+  }),
+]);

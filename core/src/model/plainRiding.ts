@@ -1,0 +1,22 @@
+import type { Figure, Move } from './schema';
+
+/** How a figure rides its arc that nothing was said about. */
+export const PLAIN_RIDING = {
+  mirrored: false,
+  backwards: 'keeps',
+  cornerFrames: 0,
+  smoothFrames: 0,
+  lean: { by: 'none', mostDeg: 12, smoothFrames: 6 },
+  sizesApart: false,
+  offsetIn: 'field',
+  drawings: [],
+} as const satisfies Partial<Move>;
+
+/** What a figure is besides its name, artwork and height when nobody said otherwise. */
+export const PLAIN_FIGURE = {
+  heightMm: null,
+  pivot: null,
+  frontDeg: 0,
+  hidden: false,
+  locked: false,
+} as const satisfies Partial<Figure>;

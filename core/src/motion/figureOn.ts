@@ -1,0 +1,42 @@
+import type { Transform } from '../arc/transform';
+import type { Shot, Waiting } from '../model/schema';
+import type { Travel } from './evaluate';
+import { drawingOn, heightInField, type Look, lookOf, placementOf, waitingStance } from './look';
+import { scaleOn } from './scale';
+
+/** What is to be drawn of a figure on a frame, and where. */
+export interface FigureOn {
+  readonly look: Look;
+  /** From the look's own units to the field. */
+  readonly placement: Transform;
+  /** How far it covers what lies beneath it, 0 to 1. */
+  readonly opacity: number;
+}
+
+/** The figure of a travel on a planned frame. @param i index of the frame, from 0 */
+export function figureOn(travel: Travel, i: number): FigureOn {
+  const { move, figure, pivotX, pivotY, heading, tracks } = travel;
+  const look = lookOf(figure, drawingOn(move, figure, i + 1));
+  return {
+    look,
+    placement: placementOf(travel, look, {
+      x: pivotX[i]!,
+      y: pivotY[i]!,
+      headingDeg: heading[i]!,
+      scale: scaleOn(travel, i),
+    }),
+    opacity: tracks.opacity[i]! / 100,
+  };
+}
+
+/** A move that nothing was said about, for a figure that never had one. */
+const NO_MOVE = { turnsWithArc: true, mirrored: false } as const;
+
+/** A figure that rides no arc. @returns null when the shot has no such figure */
+export function waitingFigure(shot: Pick<Shot, 'figures' | 'field'>, waiting: Waiting): FigureOn | null {
+  const figure = shot.figures.find(({ id }) => id === waiting.figureId);
+  if (!figure) return null;
+  const look = lookOf(figure);
+  const worn = { figure, move: waiting.move ?? NO_MOVE, figureHeight: heightInField(figure, shot.field) };
+  return { look, placement: placementOf(worn, look, waitingStance(waiting)), opacity: 1 };
+}

@@ -1,0 +1,153 @@
+import { compose, rotationAbout, scalingAbout, type Transform, translation } from '../arc/transform';
+import type { Vector } from '../arc/vector';
+import type { DrawingPicture, Field, Figure, Move, Outline } from '../model/schema';
+import { PLAIN_SCALE, type Scale } from './scale';
+import { STAND_INS, type StandIn } from './standIns';
+
+/** What is drawn of a figure on a frame: a stand-in, or one of its pictures. */
+export interface Look extends Pick<StandIn, 'width' | 'height' | 'silhouette' | 'details'> {
+  /** The spot that sits on the arc, and about which it turns and grows, in the look's own units. */
+  readonly pivot: Vector;
+  /** The picture itself; null for a stand-in, which is drawn by its silhouette and details. */
+  readonly picture: DrawingPicture | null;
+}
+
+/** Rings as path data. */
+export const outlinePath = (outline: Outline): string =>
+  outline
+    .map((ring) => {
+      const points: string[] = [];
+      for (let i = 0; i < ring.length; i += 2) points.push(`${ring[i]!} ${ring[i + 1]!}`);
+      return `M${points.join('L')}Z`;
+    })
+    .join('');
+
+function pictureLook(picture: DrawingPicture, pivot: Figure['pivot']): Look {
+  const { width, height, outline } = picture;
+  return {
+    width,
+    height,
+    pivot: pivot ?? { x: width / 2, y: height / 2 },
+    silhouette: outlinePath(outline),
+    details: [],
+    picture,
+  };
+}
+
+const looks = new WeakMap<Figure, Map<number, Look>>();
+
+/** How many drawings a figure has. */
+export const drawingCount = ({ artwork }: Figure): number =>
+  artwork.kind === 'pictures' ? artwork.drawings.length : 1;
+
+/** What a figure looks like; the same object as long as the figure does not change. @param drawing from 1 */
+export function lookOf(figure: Figure, drawing = 1): Look {
+  let known = looks.get(figure);
+  if (!known) looks.set(figure, (known = new Map()));
+  const { artwork, pivot } = figure;
+  const number = Math.min(Math.max(1, drawing), drawingCount(figure));
+  let look = known.get(number);
+  if (!look) {
+    if (artwork.kind === 'pictures') look = pictureLook(artwork.drawings[number - 1]!, pivot);
+    else {
+      const standIn = STAND_INS[artwork.standIn];
+      look = { ...standIn, pivot: pivot ?? standIn.pivot, picture: null };
+    }
+    known.set(number, look);
+  }
+  return look;
+}
+
+/** How high a figure is in a field at a size of 100 %, field units: its real height where the field has a scale. */
+export const heightInField = (
+  { height, heightMm }: Pick<Figure, 'height' | 'heightMm'>,
+  { unitsPerMm }: Pick<Field, 'unitsPerMm'>,
+): number => (heightMm !== null && unitsPerMm !== null ? heightMm * unitsPerMm : height);
+
+/**
+ * Which drawing of a figure is shown on a frame, from 1: the one that its move says, else the sequence from frame 1 on,
+ * the last one staying.
+ */
+export function drawingOn({ drawings }: Pick<Move, 'drawings'>, { artwork }: Figure, frame: number): number {
+  if (artwork.kind !== 'pictures') return 1;
+  const said = drawings.findLast((shown) => shown.frame <= frame) ?? drawings[0];
+  const sequence = artwork.framesEach > 0 ? 1 + Math.floor((frame - 1) / artwork.framesEach) : 1;
+  return Math.min(said?.drawing ?? sequence, artwork.drawings.length);
+}
+
+/** How a figure stands on a frame. */
+export interface Stance {
+  /** Where its pivot stands, field units. */
+  readonly x: number;
+  readonly y: number;
+  readonly headingDeg: number;
+  readonly scale: Scale;
+}
+
+/** What of a figure and its move says how its artwork is put into the field. */
+export interface Wearing {
+  readonly figure: Pick<Figure, 'frontDeg'> & Figure;
+  readonly move: Pick<Move, 'turnsWithArc' | 'mirrored'>;
+  /** At a size of 100 %, field units. */
+  readonly figureHeight: number;
+}
+
+const ORIGIN: Vector = { x: 0, y: 0 };
+
+/**
+ * The map from a look's own units to the field: the pivot comes to its place, and the artwork is sized and turned about
+ * it. A figure that turns with its arc has its front turned to the heading; mirrored, it is flipped across its front, so
+ * that travelling left it neither stands on its head nor looks backwards. Any other is flipped left to right.
+ */
+export function placementOf(
+  { figure, move, figureHeight }: Wearing,
+  { pivot }: Look,
+  { x, y, headingDeg, scale }: Stance,
+): Transform {
+  // All drawings of a figure have one scale, that of the first.
+  const k = figureHeight / lookOf(figure).height;
+  const parts = [
+    translation({ x: -pivot.x, y: -pivot.y }),
+    scalingAbout(ORIGIN, k * scale.across, k * scale.down),
+    ...(move.turnsWithArc && figure.frontDeg !== 0 ? [rotationAbout(ORIGIN, -figure.frontDeg)] : []),
+    ...(move.mirrored ? [move.turnsWithArc ? scalingAbout(ORIGIN, 1, -1) : scalingAbout(ORIGIN, -1, 1)] : []),
+    rotationAbout(ORIGIN, headingDeg),
+    translation({ x, y }),
+  ];
+  return parts.reduce(compose);
+}
+
+/** A map as an SVG transform. */
+export const svgMatrix = ({ a, b, c, d, e, f }: Transform): string =>
+  `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6))).join(' ')} ${Number(e.toFixed(3))} ${Number(f.toFixed(3))})`;
+
+/** A figure that rides no arc, as it stands: the same on every frame. */
+export function waitingStance({ x, y, turnDeg }: { x: number; y: number; turnDeg: number }): Stance {
+  return { x, y, headingDeg: turnDeg, scale: PLAIN_SCALE };
+}
+
+/** A spot of a look that a pivot snaps to. */
+export interface PivotSpot extends Vector {
+  readonly name: 'middle' | 'foot' | 'top' | 'left' | 'right' | 'corner';
+}
+
+/** Middle, foot, top, sides and corners of what is to be seen of a look, in its own units. */
+export function pivotSpots({ silhouette }: Pick<Look, 'silhouette'>): readonly PivotSpot[] {
+  const numbers = (silhouette.match(/-?[\d.]+/g) ?? []).map(Number);
+  const xs = numbers.filter((_, i) => i % 2 === 0);
+  const ys = numbers.filter((_, i) => i % 2 === 1);
+  const least = (values: readonly number[]): number => values.reduce((a, b) => Math.min(a, b));
+  const most = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b));
+  const [left, right, top, foot] = [least(xs), most(xs), least(ys), most(ys)];
+  const [x, y] = [(left + right) / 2, (top + foot) / 2];
+  return [
+    { name: 'middle', x, y },
+    { name: 'foot', x, y: foot },
+    { name: 'top', x, y: top },
+    { name: 'left', x: left, y },
+    { name: 'right', x: right, y },
+    ...[left, right].flatMap((side) =>
+      [top, foot].map((level): PivotSpot => ({ name: 'corner', x: side, y: level })),
+    ),
+  ];
+}
