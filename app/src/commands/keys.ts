@@ -1,7 +1,8 @@
-import type { Key, Move, Reach, TrackName } from '@humble/core';
+import { copiedKeys, type Key, type Move, type Reach, type TrackName } from '@humble/core';
 import { TRACK_DESCRIPTORS } from '../kinds/tracks';
 import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
+import { keysCopied, keysSelected } from '../store/editorSlice';
 import { activeMoveIn } from '../store/hooks';
 import type { AppDispatch, AppStore, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
@@ -30,6 +31,24 @@ export const deleteKeyAt =
     return dispatch(doEdit('deleteKeys', { moveId: move.id, track, keyIds: [key.id] })) !== null;
   };
 
+/** Keeps keys of the active move to be pasted. */
+export const keysCopiedFrom =
+  (track: TrackName, keyIds: readonly string[]): Thunk<void> =>
+  (dispatch, getState) => {
+    const move = activeMoveIn(getState());
+    if (move) dispatch(keysCopied({ track, keys: copiedKeys(move, track, keyIds) }));
+  };
+
+/** Selects a key besides those that are selected, or lets go of it. */
+export const keySelectionToggled =
+  (track: TrackName, keyId: string): Thunk<void> =>
+  (dispatch, getState) => {
+    const { selectedKeys } = getState().editor;
+    const before = selectedKeys?.track === track ? selectedKeys.ids : [];
+    const ids = before.includes(keyId) ? before.filter((id) => id !== keyId) : [...before, keyId];
+    dispatch(keysSelected({ track, ids }));
+  };
+
 /** Goes on to the key before or after the playhead. */
 export const goToNextKey =
   (track: TrackName, by: 1 | -1): Thunk =>
@@ -51,7 +70,7 @@ export interface KeyDrag {
 function idsReached(keys: readonly Key[], keyId: string, reach: Reach): readonly string[] {
   const held = keys.findIndex(({ id }) => id === keyId);
   const isMeant = (i: number): boolean =>
-    reach === 'after' ? i >= held : reach === 'before' ? i <= held : i === held;
+    reach === 'all' || (reach === 'after' ? i >= held : reach === 'before' ? i <= held : i === held);
   return keys.filter((_, i) => isMeant(i)).map(({ id }) => id);
 }
 
@@ -60,7 +79,9 @@ export function createKeyDrag(store: AppStore, track: TrackName, keyId: string):
   if (!move) return null;
   const undoGroup = createUndoGroup('keys');
   const digits = 10 ** TRACK_DESCRIPTORS[track].decimals;
-  const ids = idsReached(move.tracks[track], keyId, store.getState().editor.reach);
+  const { reach, selectedKeys } = store.getState().editor;
+  const isSelected = selectedKeys?.track === track && selectedKeys.ids.includes(keyId);
+  const ids = isSelected ? selectedKeys.ids : idsReached(move.tracks[track], keyId, reach);
   return {
     by: (frames, value) => {
       const byValue = Math.round(value * digits) / digits;

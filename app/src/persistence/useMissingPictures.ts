@@ -1,13 +1,13 @@
-import type { Backdrop } from '@humble/core';
+import type { Picture } from '@humble/core';
 import { useEffect, useState } from 'react';
-import { pictureAddress } from '../../persistence/pictures';
+import { pictureAddress } from './pictures';
 
 /**
- * Whether the server lacks the first picture of a backdrop: a shot file names pictures, and one from
- * another desk may come without them.
+ * Whether the server lacks the first of some pictures: a shot file names pictures, and one from another desk may come
+ * without them.
  */
-export function useMissingPictures(backdrop: Backdrop | null): boolean {
-  const first = backdrop?.pictures[0]?.sha256;
+export function useMissingPictures(pictures: readonly Picture[] | undefined): boolean {
+  const first = pictures?.[0]?.sha256;
   const [missing, setMissing] = useState<string | null>(null);
   useEffect(() => {
     if (!first) return;

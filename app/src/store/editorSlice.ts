@@ -1,4 +1,14 @@
-import type { CopiedMarks, Easing, EasingKind, PointShape, Reach, StrokeUse, Vector } from '@humble/core';
+import type {
+  CopiedKeys,
+  CopiedMarks,
+  Easing,
+  EasingKind,
+  PointShape,
+  Reach,
+  StrokeUse,
+  TrackName,
+  Vector,
+} from '@humble/core';
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
@@ -62,6 +72,10 @@ export interface EditorState {
   readonly tool: Tool;
   /** The arc being worked on; null stands for the first one. */
   readonly activeArcId: string | null;
+  /** The figure being worked on, where it was chosen itself; null stands for the first one on the active arc. */
+  readonly activeFigureId: string | null;
+  /** The only figure that is to be seen; null for all. */
+  readonly soloFigureId: string | null;
   readonly selectedPointIds: readonly string[];
   readonly arcLocation: ArcLocation | null;
   /** Dragging over the ground selects points; for fingers, which have no Shift. */
@@ -84,6 +98,12 @@ export interface EditorState {
   readonly thinning: Thinning | null;
   /** How far a value that is changed in a track reaches. */
   readonly reach: Reach;
+  /** How far a changed offset reaches: it has one value on all frames unless it is said otherwise. */
+  readonly offsetReach: Reach;
+  /** Keys that are selected, of one track. */
+  readonly selectedKeys: { readonly track: TrackName; readonly ids: readonly string[] } | null;
+  /** Keys to be pasted; they outlive the shot they were copied in. */
+  readonly copiedKeys: { readonly track: TrackName; readonly keys: CopiedKeys } | null;
   /** The easings that a mark or a key had before, by its id and by kind: going back to one finds its numbers. */
   readonly formerEasings: Readonly<Record<string, FormerEasings>>;
   /** Marks to be pasted; they outlive the shot they were copied in. */
@@ -93,6 +113,8 @@ export interface EditorState {
 const initialState: EditorState = {
   tool: 'shape',
   activeArcId: null,
+  activeFigureId: null,
+  soloFigureId: null,
   selectedPointIds: [],
   arcLocation: null,
   isSelectingSeveral: false,
@@ -107,6 +129,9 @@ const initialState: EditorState = {
   actsFor: 'this',
   thinning: null,
   reach: 'here',
+  offsetReach: 'all',
+  selectedKeys: null,
+  copiedKeys: null,
   formerEasings: {},
   copied: null,
 };
@@ -152,6 +177,7 @@ const editor = createSlice({
       ...(state as EditorState),
       ...letGo,
       activeArcId: payload,
+      activeFigureId: null,
       selectedMarkIds: [],
       chosen: null,
       tool: 'shape',
@@ -159,6 +185,27 @@ const editor = createSlice({
       placed: [],
       measured: null,
     }),
+    figureActivated: (
+      state,
+      {
+        payload: { figureId, arcId },
+      }: PayloadAction<{ readonly figureId: string; readonly arcId: string | null }>,
+    ): EditorState => {
+      const now = state as EditorState;
+      if (now.activeFigureId === figureId && (arcId ?? now.activeArcId) === now.activeArcId) return now;
+      return {
+        ...now,
+        ...letGo,
+        activeFigureId: figureId,
+        activeArcId: arcId ?? now.activeArcId,
+        selectedMarkIds: [],
+        chosen: null,
+        tool: 'shape',
+      };
+    },
+    figureSoloed: (state, { payload }: PayloadAction<string | null>) => {
+      state.soloFigureId = payload;
+    },
     pointsSelected: (state, { payload }: PayloadAction<readonly string[]>): EditorState => ({
       ...(state as EditorState),
       selectedPointIds: payload,
@@ -204,6 +251,17 @@ const editor = createSlice({
     reachChosen: (state, { payload }: PayloadAction<Reach>) => {
       state.reach = payload;
     },
+    offsetReachChosen: (state, { payload }: PayloadAction<Reach>) => {
+      state.offsetReach = payload;
+    },
+    keysSelected: (state, { payload }: PayloadAction<EditorState['selectedKeys']>): EditorState => ({
+      ...(state as EditorState),
+      selectedKeys: payload && payload.ids.length > 0 ? payload : null,
+    }),
+    keysCopied: (state, { payload }: PayloadAction<EditorState['copiedKeys']>): EditorState => ({
+      ...(state as EditorState),
+      copiedKeys: payload,
+    }),
     easingLeft: (
       state,
       { payload: { id, easing } }: PayloadAction<{ readonly id: string; readonly easing: Easing }>,
@@ -232,17 +290,37 @@ const editor = createSlice({
         // Leaving the Arc step lets go of all; choosing it once more does not.
         const now = state as EditorState;
         if (payload === 'arc') return now;
-        const { activeArcId, selectedMarkIds, chosen, formerEasings, copied } = now;
-        return { ...initialState, activeArcId, selectedMarkIds, chosen, formerEasings, copied };
+        const {
+          activeArcId,
+          activeFigureId,
+          soloFigureId,
+          selectedMarkIds,
+          chosen,
+          formerEasings,
+          copied,
+          copiedKeys,
+        } = now;
+        return {
+          ...initialState,
+          activeArcId,
+          activeFigureId,
+          soloFigureId,
+          selectedMarkIds,
+          chosen,
+          formerEasings,
+          copied,
+          copiedKeys,
+        };
       })
       // A step back or forward leaves nothing to be settled, and a place on an arc of another shape means nothing.
       .addMatcher(
         ({ type }: { type: string }) => type === ActionTypes.UNDO || type === ActionTypes.REDO,
         (state): EditorState => ({ ...(state as EditorState), sketch: null, arcLocation: null }),
       )
-      .addMatcher(isAnyOf(documentOpened, documentClosed), ({ copied }) => ({
+      .addMatcher(isAnyOf(documentOpened, documentClosed), ({ copied, copiedKeys }) => ({
         ...initialState,
         copied: copied as EditorState['copied'],
+        copiedKeys: copiedKeys as EditorState['copiedKeys'],
       }));
   },
 });
@@ -252,9 +330,14 @@ export const {
   arcActivated,
   centreChosen,
   easingLeft,
+  figureActivated,
+  figureSoloed,
+  keysCopied,
+  keysSelected,
   lineLaid,
   marksCopied,
   marksSelected,
+  offsetReachChosen,
   placeSelected: arcLocationSelected,
   pointsPlaced,
   pointsSelected,

@@ -1,4 +1,4 @@
-import type { Arc, EditArguments, EditName, Move, Shot } from '@humble/core';
+import type { Arc, EditArguments, EditName, Move, Shot, Waiting } from '@humble/core';
 import { type Context, useCallback } from 'react';
 import {
   createSelectorHook,
@@ -50,10 +50,21 @@ export function activeArcOf(shot: Shot | null, activeArcId: string | null): Arc 
 export const activeArcIn = (state: RootState): Arc | null =>
   activeArcOf(state.shot.present.shot, state.editor.activeArcId);
 
-/** The move being worked on: what travels on the active arc; null where there is none. */
+/** The figure being worked on that rides no arc; null where there is none. */
+export function activeWaitingIn({ shot: { present }, editor }: RootState): Waiting | null {
+  return present.shot?.waiting.find(({ figureId }) => figureId === editor.activeFigureId) ?? null;
+}
+
+/**
+ * The move being worked on: that of the figure that was chosen, else of the first on the active arc; null where there is
+ * none.
+ */
 export function activeMoveIn(state: RootState): Move | null {
   const arc = activeArcIn(state);
-  return (arc && state.shot.present.shot?.moves.find((move) => move.arcId === arc.id)) ?? null;
+  if (!arc || activeWaitingIn(state)) return null;
+  const moves = state.shot.present.shot?.moves ?? [];
+  const chosen = moves.find((move) => move.arcId === arc.id && move.figureId === state.editor.activeFigureId);
+  return chosen ?? moves.find((move) => move.arcId === arc.id) ?? null;
 }
 
 export const useThrottledMove = (): Move | null => useThrottledSelector(activeMoveIn);

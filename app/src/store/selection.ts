@@ -38,6 +38,14 @@ export function figurePlaceIn(
   return { x: travel.x[i]!, y: travel.y[i]!, s: travel.arcDistance[i]! };
 }
 
+/** Where the pivot of the active figure is seen on a frame: its place, and the offset from there. */
+export function figurePivotIn(state: RootState, frame = currentFrame()): Vector | null {
+  const travel = activeTravelIn(state);
+  if (!travel) return null;
+  const i = travel.shown[Math.min(frame, travel.arcDistance.length) - 1]! - 1;
+  return { x: travel.pivotX[i]!, y: travel.pivotY[i]! };
+}
+
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
 export function chosenDistance(arc: Arc, { arcLocation }: EditorState): number | null {
   if (!arcLocation || !measureArc(arc).segments[arcLocation.segment]) return null;

@@ -30,7 +30,7 @@ export const arcWords = {
   unlock: (name: string) => `Unlock ${name}`,
   lock: (name: string) => `Lock ${name}`,
   moreFor: (name: string) => `More for ${name}`,
-  removeTheFigure: 'Remove the figure',
+  putOnIt: (figure: string) => `Put ${figure} on it`,
   addAFigure: 'Add a figure',
   nameAndColour: 'Name and colour',
   moveUp: 'Move up',

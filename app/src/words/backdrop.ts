@@ -22,9 +22,6 @@ export const backdropWords = {
   discard: 'Discard',
   setTheScale: 'Set the scale',
   measureAgain: 'Measure again',
-  aSequenceHasAtMostPictures: (most: number, count: number) =>
-    `A sequence has at most ${most} pictures; these are ${count}.`,
-  thisIsNoPicture: 'This is no picture.',
   backdrop: 'Backdrop',
   itLiesUnderEverythingAndIs: 'It lies under everything and is never exported.',
   aLayoutOrAPhotographOf:

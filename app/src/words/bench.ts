@@ -12,6 +12,8 @@ export const benchWords = {
   draw: 'Draw',
   allArcs: 'All arcs',
   backdrop: 'Backdrop',
+  figures: 'Figures',
+  offset: 'Offset',
   pose: 'Pose',
   looks: 'Looks',
   turn: 'Turn',

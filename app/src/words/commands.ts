@@ -28,4 +28,7 @@ export const commandsWords = {
   dontStretchTheMove: 'Don’t stretch the move',
   theMoveWasntStretched: 'The move wasn’t stretched.',
   stretchTheMove: 'Stretch the move',
+  aSequenceHasAtMostPictures: (most: number, count: number) =>
+    `A sequence has at most ${most} pictures; these are ${count}.`,
+  thisIsNoPicture: 'This is no picture.',
 } as const;

@@ -12,5 +12,10 @@ export const kindsWords = {
   opacity: 'Opacity',
   sizesTheFigure: 'Sizes the figure about its pivot, from key to key.',
   sizesTheFigureDown: 'Sizes it up and down by itself, from key to key.',
+  offsetX: 'Offset across',
+  offsetY: 'Offset down',
+  offsetsTheFigureAcross:
+    'In the field to the right; riding along, forward. In field units, from key to key.',
+  offsetsTheFigureDown: 'In the field downward; riding along, to its right. In field units, from key to key.',
   fadesTheFigure: 'Fades the figure: at 0 % it can’t be seen.',
 } as const;

@@ -49,5 +49,6 @@ export const menusWords = {
   evenly: 'Grow evenly',
   byRatio: 'Grow by a steady ratio',
   inDepth: 'Grow as if coming nearer',
+  selectKey: 'Select, or let go',
   deleteKey: 'Delete key',
 } as const;

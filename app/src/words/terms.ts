@@ -23,6 +23,7 @@ export const TERMS = {
     word: 'Arc',
     meaning: 'The path that something travels along. Its points shape it; they have no time.',
   },
+  pivot: { word: 'Pivot', meaning: 'The spot of the figure that sits on the arc, and about which it turns.' },
   figure: { word: 'Figure', meaning: 'What travels. Its pivot is the spot that sits on the arc.' },
   pose: {
     word: 'Pose',

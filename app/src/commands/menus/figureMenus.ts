@@ -9,6 +9,8 @@ import {
   type Vector,
 } from '@humble/core';
 import CornerDownRight from 'lucide-react-native/icons/corner-down-right';
+import Copy from 'lucide-react-native/icons/copy';
+import SquareCheck from 'lucide-react-native/icons/square-check';
 import Minus from 'lucide-react-native/icons/minus';
 import MapPin from 'lucide-react-native/icons/map-pin';
 import Pause from 'lucide-react-native/icons/pause';
@@ -27,7 +29,7 @@ import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
 import { figureWords } from '../../words/figure';
 import { menusWords as words } from '../../words/menus';
-import { deleteKeyAt } from '../keys';
+import { deleteKeyAt, keySelectionToggled, keysCopiedFrom } from '../keys';
 import { figurePut } from '../posing';
 import { MENU_HOLD } from './timingMenus';
 
@@ -140,6 +142,16 @@ export function keyMenu(store: AppStore, track: TrackName, frame: number): Conte
               ),
           }))
         : []),
+      {
+        label: words.selectKey,
+        icon: SquareCheck,
+        onPress: () => store.dispatch(keySelectionToggled(track, key.id)),
+      },
+      {
+        label: words.copy,
+        icon: Copy,
+        onPress: () => store.dispatch(keysCopiedFrom(track, [key.id])),
+      },
       {
         label: words.deleteKey,
         icon: Trash,

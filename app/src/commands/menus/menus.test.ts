@@ -98,7 +98,11 @@ test('a key is deleted, and grows another way where it has one to go to', () => 
     store.dispatch(doEdit('setKey', { moveId: move().id, track: 'size', frame, value }));
   press(keyMenu(store, 'size', 1), 'Grow by a steady ratio');
   expect(move().tracks.size[0]!.growth).toBe('ratio');
-  expect(keyMenu(store, 'size', 21)?.items.map(({ label }) => label)).toEqual(['Delete key']);
+  expect(keyMenu(store, 'size', 21)?.items.map(({ label }) => label)).toEqual([
+    'Select, or let go',
+    'Copy',
+    'Delete key',
+  ]);
   press(keyMenu(store, 'size', 21), 'Delete key');
   expect(move().tracks.size).toHaveLength(1);
   expect(keyMenu(store, 'size', 5)).toBeNull();

@@ -9,7 +9,7 @@ import Lock from 'lucide-react-native/icons/lock';
 import LockOpen from 'lucide-react-native/icons/lock-open';
 import Pencil from 'lucide-react-native/icons/pencil';
 import Trash from 'lucide-react-native/icons/trash';
-import UserMinus from 'lucide-react-native/icons/user-minus';
+import UserCheck from 'lucide-react-native/icons/user-check';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -20,6 +20,7 @@ import {
   useEdit,
   useThrottledShotValue,
 } from '../../store/hooks';
+import { figureAttached } from '../../commands/figures';
 import { arcActivated } from '../../store/editorSlice';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button, IconButton } from '../../ui/Button';
@@ -55,7 +56,6 @@ export function ArcList() {
           arc={opened}
           index={arcs.indexOf(opened)}
           count={arcs.length}
-          hasFigure={carried.some((move) => move.arcId === opened.id)}
           onClose={() => setOpen(null)}
         />
       )}
@@ -124,23 +124,31 @@ function ArcRow({ arc, isActive, figures, onMore }: ArcRowProps) {
   );
 }
 
+/** So many figures that wait are offered. */
+const MOST_WAITING = 5;
+
 interface ArcMenuProps {
   readonly arc: Arc;
   readonly index: number;
   readonly count: number;
-  readonly hasFigure: boolean;
   readonly onClose: () => void;
 }
 
 /** What can be done with one arc of the list. */
-function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
+function ArcMenu({ arc, index, count, onClose }: ArcMenuProps) {
   const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const figures = useThrottledShotValue((shot) => shot.figures);
+  const waiting = useThrottledShotValue((shot) => shot.waiting);
   const [isNaming, setNaming] = useState(false);
   const arcId = arc.id;
   if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
-  const figure: MenuItem = hasFigure
-    ? { label: words.removeTheFigure, icon: UserMinus, onPress: () => edit('takeFigureOff', { arcId }) }
-    : { label: words.addAFigure, icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) };
+  const nameOf = (figureId: string): string => figures.find(({ id }) => id === figureId)?.name ?? '';
+  const waitingOn = waiting.slice(0, MOST_WAITING).map(({ figureId }): MenuItem => ({
+    label: words.putOnIt(nameOf(figureId)),
+    icon: UserCheck,
+    onPress: () => dispatch(figureAttached(figureId, arcId, 'start')),
+  }));
   return (
     <Menu
       title={arc.name}
@@ -159,7 +167,8 @@ function ArcMenu({ arc, index, count, hasFigure, onClose }: ArcMenuProps) {
           disabled: index === 0,
           onPress: () => edit('orderArc', { arcId, to: index - 1 }),
         },
-        figure,
+        ...waitingOn,
+        { label: words.addAFigure, icon: UserPlus, onPress: () => edit('putFigureOn', { arcId }) },
         {
           label: words.removeThisArc,
           icon: Trash,

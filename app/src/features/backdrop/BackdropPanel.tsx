@@ -12,6 +12,9 @@ import { View } from 'react-native';
 import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { toolChosen } from '../../store/editorSlice';
+import { useBringPictures } from '../../commands/useBringPictures';
+import { keepPicture } from '../../persistence/pictures';
+import { useMissingPictures } from '../../persistence/useMissingPictures';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -19,14 +22,21 @@ import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { CalibrateCard } from './CalibrateCard';
-import { useBringPictures } from './useBringPictures';
-import { useMissingPictures } from './useMissingPictures';
+
+const keepBackdrop = async (file: File, signal: AbortSignal) => {
+  const { picture, note } = await keepPicture(file, signal);
+  return { kept: picture, note };
+};
 
 /** What lies under everything: a layout, a photograph of the set, a sequence of them. */
 export function BackdropPanel() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
-  const isMissing = useMissingPictures(backdrop);
-  const { bring, cancel, progress } = useBringPictures();
+  const edit = useEdit();
+  const isMissing = useMissingPictures(backdrop?.pictures);
+  const { bring, cancel, progress } = useBringPictures({
+    keep: keepBackdrop,
+    onAllThere: (pictures) => edit('putBackdrop', { pictures }) !== null,
+  });
   return (
     <>
       <Card title={words.backdrop} term={TERMS.backdrop} aside={backdrop ? factsOf(backdrop) : undefined}>

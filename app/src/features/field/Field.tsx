@@ -48,6 +48,7 @@ const CURSORS: Record<Target['kind'], string> = {
   figure: 'cursor-move',
   knob: 'cursor-move',
   acting: 'cursor-crosshair',
+  'other-figure': 'cursor-pointer',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',
 };

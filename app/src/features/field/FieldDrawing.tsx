@@ -8,6 +8,7 @@ import { Drawing } from '../../ui/Drawing';
 import { ActingOutline } from './overlays/ActingOutline';
 import { HandPath } from './layers/HandPath';
 import { EditOverlay } from './overlays/EditOverlay';
+import { OffsetLinks } from './overlays/OffsetLinks';
 import { type GripsOf } from './overlays/SelectionFrame';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
@@ -60,6 +61,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
             <HandPath />
             <Guides />
             <Marks />
+            <OffsetLinks />
             <FiguresAtPlayhead />
           </G>
           <ActingOutline />

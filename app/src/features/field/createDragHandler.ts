@@ -5,6 +5,7 @@ import { arcDrag, otherArcDrag, scrubDrag } from './drags/arcDrags';
 import { backdropDrag, selectionGripDrag } from './drags/boxDrags';
 import { centreDrag, marqueeDrag, placingDrag, rulerDrag, strokeDrag } from './drags/makingDrags';
 import { actDrag } from './drags/actDrag';
+import { otherFigureDrag } from './drags/otherFigureDrag';
 import { knobDrag } from './drags/knobDrag';
 import { poseDrag } from './drags/poseDrag';
 import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
@@ -43,6 +44,8 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
         : poseDrag(context, target, start);
     case 'knob':
       return knobDrag(context, target.knob, start);
+    case 'other-figure':
+      return otherFigureDrag(context, target.other, start);
     case 'other-arc':
       return otherArcDrag(context, target.arcId);
     case 'ground':

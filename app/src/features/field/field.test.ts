@@ -30,6 +30,8 @@ const state: FieldState = {
   timed: [],
   figure: null,
   knob: null,
+  otherFigures: [],
+  waits: null,
 };
 
 describe('what a press takes hold of', () => {

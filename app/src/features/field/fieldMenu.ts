@@ -5,6 +5,7 @@ import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Waypoints from 'lucide-react-native/icons/waypoints';
 import { arcMenu, otherArcMenu, pointMenu } from '../../commands/menus/arcMenus';
 import { figureHereItem, poseMenu } from '../../commands/menus/figureMenus';
+import { figureMenu } from '../../commands/menus/figuresMenu';
 import { markMenu, pictureMenu } from '../../commands/menus/timingMenus';
 import { pasteMarks } from '../../commands/timing';
 import { currentFrame } from '../../playback/playhead';
@@ -54,6 +55,8 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
       return snapshot().state.edits === 'timing'
         ? pictureMenu(store, target.frame)
         : poseMenu(store, currentFrame());
+    case 'other-figure':
+      return figureMenu(store, target.other.figureId);
     case 'ground':
       return groundMenu(context, at);
   }

@@ -1,10 +1,20 @@
-import { pointAtDistance, poseAim, type Shot, type Travel, unrolledArc, type Vector } from '@humble/core';
-import { activeArcIn } from '../../store/hooks';
-import { activeTravelIn, figurePlaceIn, selectedPoints, editsIn } from '../../store/selection';
+import {
+  evaluate,
+  heightInField,
+  pointAtDistance,
+  poseAim,
+  type Shot,
+  type Travel,
+  unrolledArc,
+  type Vector,
+} from '@humble/core';
+import { activeArcIn, activeMoveIn, activeWaitingIn } from '../../store/hooks';
+import { activeTravelIn, figurePivotIn, selectedPoints, editsIn } from '../../store/selection';
 import type { RootState } from '../../store/store';
 import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
 import { currentFrame } from '../../playback/playhead';
-import type { FieldState, FigureInPlace, TimingTarget } from './hitTest';
+import { isFigureSeen } from './layers/arcPaths';
+import type { FieldState, FigureInPlace, OtherFigure, TimingTarget } from './hitTest';
 import type { GripsOf } from './overlays/SelectionFrame';
 import { figureKnobIn } from './figureKnob';
 import { type Projection, toField } from './viewport';
@@ -24,6 +34,8 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     placed,
     isSelectingSeveral,
     figure: takesFigure(state) && !arc?.locked ? figureInPlace(state) : null,
+    otherFigures: editsIn(state) === 'poses' ? otherFiguresIn(state) : NO_FIGURES,
+    waits: waitingNameIn(state),
     knob: figureKnobIn(state),
     timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
@@ -39,14 +51,54 @@ function takesFigure(state: RootState): boolean {
   );
 }
 
+const NO_FIGURES: readonly OtherFigure[] = [];
+
+/** The name of the active figure where it rides no arc. */
+function waitingNameIn(state: RootState): string | null {
+  const waiting = activeWaitingIn(state);
+  const figure = waiting && state.shot.present.shot?.figures.find(({ id }) => id === waiting.figureId);
+  return figure?.name ?? null;
+}
+
+/** Figures besides the active one as they stand at the playhead, those in front first; all that wait. */
+function otherFiguresIn(state: RootState): readonly OtherFigure[] {
+  const { shot } = state.shot.present;
+  if (!shot) return NO_FIGURES;
+  const { soloFigureId } = state.editor;
+  const active = activeMoveIn(state)?.figureId;
+  const others = new Map<string, OtherFigure>();
+  for (const { move, figure, arc, pivotX, pivotY, figureHeight, shown } of evaluate(shot).travels) {
+    const i = shown[Math.min(currentFrame(), shown.length) - 1]! - 1;
+    others.set(figure.id, {
+      figureId: figure.id,
+      name: figure.name,
+      at: { x: pivotX[i]!, y: pivotY[i]! },
+      height: figureHeight,
+      arcId: arc.hidden ? null : move.arcId,
+      waits: false,
+    });
+  }
+  for (const { figureId, x, y } of shot.waiting) {
+    const figure = shot.figures.find(({ id }) => id === figureId)!;
+    const height = heightInField(figure, shot.field);
+    others.set(figureId, { figureId, name: figure.name, at: { x, y }, height, arcId: null, waits: true });
+  }
+  return [...shot.figures]
+    .reverse()
+    .filter((figure) => figure.id !== active && !figure.locked && isFigureSeen(figure, soloFigureId))
+    .flatMap(({ id }) => others.get(id) ?? []);
+}
+
 /** The active figure at the playhead, and what putting it elsewhere would do. */
-function figureInPlace(state: RootState): FigureInPlace {
+function figureInPlace(state: RootState): FigureInPlace | null {
   const travel = activeTravelIn(state);
   const playhead = currentFrame();
+  if (travel?.figure.locked) return null;
+  if (activeWaitingIn(state)) return null;
   if (!travel) return { at: null, height: 0, playhead, frame: playhead, adds: true };
-  const { move, figure } = travel;
+  const { move, figureHeight } = travel;
   const { frame, markId } = poseAim(move, playhead);
-  return { at: figurePlaceIn(state), height: figure.height, playhead, frame, adds: markId === null };
+  return { at: figurePivotIn(state), height: figureHeight, playhead, frame, adds: markId === null };
 }
 
 const NO_TIMING_TARGETS: readonly TimingTarget[] = [];

@@ -1,22 +1,33 @@
-import { scaleOn, type TrackName, type Vector } from '@humble/core';
+import { type Move, scaleOn, type Vector } from '@humble/core';
 import { Dimensions } from 'react-native';
 import { currentFrame, isPlaying } from '../../playback/playhead';
 import { activeTravelIn, editsIn } from '../../store/selection';
 import type { RootState } from '../../store/store';
 import { layoutOf } from '../../ui/layout';
 
-/** A knob at the figure that sets a key of one of its tracks at the playhead: its rim turns it, its corner sizes it. */
+/**
+ * A knob at the figure that changes one of its tracks at the playhead: its rim turns it, its corner sizes it, and its
+ * pivot takes it off its place on the arc.
+ */
 export interface FigureKnob {
-  readonly track: Extract<TrackName, 'turn' | 'size'>;
+  readonly track: 'turn' | 'size' | 'offset';
   readonly at: Vector;
+  /** How far round the knob a press takes it, field units. */
+  readonly reach: number;
   /** What it turns and sizes about. */
   readonly pivot: Vector;
   readonly moveId: string;
   readonly frame: number;
-  /** The value of the track there. */
+  /** The value of the track there; of an offset its first number, and the second one. */
   readonly value: number;
+  readonly valueDown: number;
+  readonly offsetIn: Move['offsetIn'];
+  /** What a riding offset is turned with, degrees. */
+  readonly directionDeg: number;
 }
 
+/** A figure is taken by its body: within this share of its height from the pivot. */
+export const BODY_SHARE = 0.6;
 /** So far from the pivot as the figure is high, and a little more. */
 const AWAY = 1.15;
 /** Where the corner is seen from the pivot, degrees. */
@@ -30,7 +41,7 @@ const onCircle = (about: Vector, radius: number, degrees: number): Vector => ({
 /** The group that has its knob in the field: the one in front, and on a wide screen else *Turn* while it is open. */
 function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
   const front = settings.groupInFront.figure;
-  if (front === 'turn' || front === 'size') return front;
+  if (front === 'turn' || front === 'size' || front === 'offset') return front;
   const { width, height } = Dimensions.get('window');
   const isOpen = layoutOf(width, height) === 'wide' && (settings.groupsOpen['figure turn'] ?? true);
   return isOpen ? 'turn' : null;
@@ -42,18 +53,23 @@ export function figureKnobIn(state: RootState): FigureKnob | null {
   if (track === null || editsIn(state) !== 'poses') return null;
   if (state.editor.tool !== 'shape' || isPlaying()) return null;
   const travel = activeTravelIn(state);
-  if (!travel || travel.arc.hidden || travel.arc.locked) return null;
+  if (!travel || travel.arc.hidden || travel.arc.locked || travel.figure.locked) return null;
   const frame = Math.min(currentFrame(), travel.x.length);
   const i = travel.shown[frame - 1]! - 1;
-  const pivot = { x: travel.x[i]!, y: travel.y[i]! };
+  const pivot = { x: travel.pivotX[i]!, y: travel.pivotY[i]! };
   const { across, down } = scaleOn(travel, i);
-  const radius = travel.figure.height * Math.max(Math.abs(across), down) * AWAY;
+  const radius = travel.figureHeight * Math.max(across, down) * AWAY;
+  const isOffset = track === 'offset';
   return {
     track,
     pivot,
     frame,
-    at: onCircle(pivot, radius, track === 'turn' ? travel.heading[i]! : CORNER_DEG),
+    at: isOffset ? pivot : onCircle(pivot, radius, track === 'turn' ? travel.heading[i]! : CORNER_DEG),
+    reach: isOffset ? travel.figureHeight * BODY_SHARE : 0,
     moveId: travel.move.id,
-    value: travel.tracks[track][frame - 1]!,
+    value: travel.tracks[isOffset ? 'offsetX' : track][frame - 1]!,
+    valueDown: travel.tracks.offsetY[frame - 1]!,
+    offsetIn: travel.move.offsetIn,
+    directionDeg: travel.blended[i]!,
   };
 }

@@ -60,11 +60,21 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     if (tool === 'points' && state.placed.length > 1) return words.doubleTapOrEnterFinishTap;
     return TOOLS[tool];
   }
+  if (hovered?.kind === 'other-figure')
+    return hovered.other.waits
+      ? words.dragWaitingFigure(hovered.other.name)
+      : words.tapWorkOn(hovered.other.name);
+  if (state.waits && edits === 'poses')
+    return hovered?.kind === 'arc' || hovered?.kind === 'other-arc'
+      ? words.tapPutWaitingHere(state.waits)
+      : words.tapArcForWaiting(state.waits);
   if (!arc) return edits === 'poses' ? TOOLS.pose : words.drawTheArcWithAStroke;
   if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);
   if (hovered?.kind === 'knob')
-    return hovered.knob.track === 'turn' ? words.dragTurnFigure : words.dragSizeFigure;
+    return { turn: words.dragTurnFigure, size: words.dragSizeFigure, offset: words.dragOffsetFigure }[
+      hovered.knob.track
+    ];
   if (edits === 'poses') return poseHint(state);
   if (edits !== 'arcs') return words.dragAlongTheArcToLook;
   if (arc.hidden) return words.thisArcIsHiddenShowIt;

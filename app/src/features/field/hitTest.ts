@@ -8,7 +8,7 @@ import {
   shapeHandles,
   type Vector,
 } from '@humble/core';
-import type { FigureKnob } from './figureKnob';
+import { BODY_SHARE, type FigureKnob } from './figureKnob';
 import type { Tool } from '../../store/editorSlice';
 import type { Edits } from '../../kinds/steps';
 import type { SelectionGrip, Grip } from './selectionBox';
@@ -47,6 +47,8 @@ export type Target =
   | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
   /** The rim of the figure that turns it, or the corner that sizes it. */
   | { readonly kind: 'knob'; readonly knob: FigureKnob }
+  /** A figure besides the active one. */
+  | { readonly kind: 'other-figure'; readonly other: OtherFigure }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   /** A gesture of the hand that is recorded. */
   | { readonly kind: 'acting' }
@@ -69,6 +71,22 @@ export interface FieldState {
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
   readonly knob: FigureKnob | null;
+  /** Other figures that can be chosen, or moved where they wait; those in front first. */
+  readonly otherFigures: readonly OtherFigure[];
+  /** The name of the active figure where that rides no arc: a tap on an arc puts it there. */
+  readonly waits: string | null;
+}
+
+/** A figure besides the active one, as it stands at the playhead. Field units. */
+export interface OtherFigure {
+  readonly figureId: string;
+  readonly name: string;
+  readonly at: Vector;
+  readonly height: number;
+  /** The arc that it rides, where that is to be seen. */
+  readonly arcId: string | null;
+  /** It rides no arc. */
+  readonly waits: boolean;
 }
 
 /** The active figure as it stands at the playhead. Field units. */
@@ -136,15 +154,20 @@ function timedAt({ timed }: FieldState, pointer: Vector, reach: number): Target 
   return best;
 }
 
-/** A figure is taken by its body: within this share of its height from the pivot. */
-const BODY_SHARE = 0.6;
-
 /** The figure, where it can be put: under the pointer, or anywhere while that is what a press does. */
 function figureAt({ figure, tool }: FieldState, pointer: Vector, reach: number): Target | null {
   if (!figure) return null;
   const { at, height, frame, adds } = figure;
   const isFar = !at || distance(at, pointer) > Math.max(reach, height * BODY_SHARE);
   return isFar && tool !== 'pose' ? null : { kind: 'figure', frame, adds, isFar };
+}
+
+/** Another figure under a place, by its body. */
+function otherFigureAt({ otherFigures }: FieldState, pointer: Vector, reach: number): Target | null {
+  const other = otherFigures.find(
+    ({ at, height }) => distance(at, pointer) <= Math.max(reach, height * BODY_SHARE),
+  );
+  return other ? { kind: 'other-figure', other } : null;
 }
 
 /** The arc under a place: the active one, or another. */
@@ -198,8 +221,10 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       return [...grips.map(([, target]) => target), { kind: 'backdrop' }];
     }
     case 'shape': {
+      const otherFigure = otherFigureAt(state, pointer, reach);
       if (!arc && state.others.length === 0)
         return [
+          ...(otherFigure ? [otherFigure] : []),
           edits === 'poses' && state.figure
             ? { kind: 'figure', frame: state.figure.frame, adds: true, isFar: true }
             : { kind: 'stroke' },
@@ -208,10 +233,13 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       const canShape = edits === 'arcs' && arc && !arc.locked && !arc.hidden;
       const things = canShape ? thingsAt(state, arc, pointer, reach) : [];
       const timed = timedAt(state, pointer, reach);
-      const knob = state.knob && distance(state.knob.at, pointer) <= reach ? state.knob : null;
+      const knob =
+        state.knob && distance(state.knob.at, pointer) <= Math.max(reach, state.knob.reach)
+          ? state.knob
+          : null;
       const line = arcAt(state, pointer, reach);
       // Where timing is worked on, what lies along the arc goes before the figure that stands on it.
-      const bodyAndLine = edits === 'timing' ? [line, body] : [body, line];
+      const bodyAndLine = edits === 'timing' ? [line, body] : [body, otherFigure, line];
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),

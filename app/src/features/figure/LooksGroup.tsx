@@ -1,80 +1,242 @@
-import { TERMS } from '../../words/terms';
-import { figureWords as words } from '../../words/figure';
-import { STAND_INS, standInNames } from '@humble/core';
+import { type Figure, lookOf, pivotSpots, STAND_INS, standInNames } from '@humble/core';
+import ImagePlus from 'lucide-react-native/icons/image-plus';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
-import { useEdit } from '../../store/hooks';
-import { useLengths } from '../../store/lengths';
+import { useMissingPictures } from '../../persistence/useMissingPictures';
+import { useEdit, useThrottledShotValue } from '../../store/hooks';
+import { MILLIMETRES, lengthsFor, useLengths } from '../../store/lengths';
+import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { colour } from '../../ui/colour';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, NumberPair } from '../../ui/NumberField';
+import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
+import { figureWords } from '../../words/figure';
+import { figuresWords as words } from '../../words/figures';
+import { TERMS } from '../../words/terms';
+import { BringProgress } from './BringProgress';
+import { DrawingsCard } from './DrawingsCard';
+import { LookPicture } from './LookPicture';
 import { NoFigureYet } from './NoFigure';
-import { useFigure } from './useFigure';
+import { PivotEditor } from './PivotEditor';
+import { useBringDrawings } from './useBringDrawings';
+import { useActiveFigure } from './useFigure';
 
-const PICTURE = 56;
+const PICTURE_PX = 48;
 
-/** What the figure looks like, and how large it is. */
+/** What the figure looks like, how large it is, and the spot that sits on the arc. */
 export function LooksGroup() {
-  const edit = useEdit();
-  const on = useFigure();
-  const { field: length } = useLengths();
-  if (!on) return <NoFigureYet />;
-  const { id: figureId, artwork, height, name } = on.figure;
+  const figure = useActiveFigure();
+  if (!figure) return <NoFigureYet />;
   return (
-    <Card title={words.standIn} term={TERMS.figure} aside={name}>
-      <View role="radiogroup" aria-label={words.standIn} className="flex-row flex-wrap gap-2">
-        {standInNames.map((standIn) => (
-          <StandInChoice
-            key={standIn}
-            name={standIn}
-            isChosen={artwork.standIn === standIn}
-            onPress={() => edit('setFigure', { figureId, standIn })}
-          />
-        ))}
+    <>
+      <ArtworkCard key={figure.artwork.kind} figure={figure} />
+      {figure.artwork.kind === 'pictures' && <DrawingsCard figure={figure} />}
+      <HeightCard figure={figure} />
+      <PivotCard figure={figure} />
+    </>
+  );
+}
+
+/** Which figure it is. */
+export function LooksSummary() {
+  const figure = useActiveFigure();
+  return figure && <Words tone="soft">{figure.name}</Words>;
+}
+
+interface OfFigure {
+  readonly figure: Figure;
+}
+
+/** A stand-in, or pictures. */
+function ArtworkCard({ figure }: OfFigure) {
+  const bringing = useBringDrawings(figure.id);
+  const { artwork } = figure;
+  const hasPictures = artwork.kind === 'pictures';
+  const isMissing = useMissingPictures(hasPictures ? artwork.drawings : undefined);
+  const [showsStandIns, setShowsStandIns] = useState(!hasPictures);
+  return (
+    <Card title={words.artwork} term={TERMS.figure} aside={figure.name}>
+      <Words tone="soft">{words.artworkSentence}</Words>
+      {hasPictures && (
+        <View className="mt-2 flex-row items-center gap-3">
+          <LookPicture look={lookOf(figure)} size={64} />
+          <Words className="min-w-0 shrink" numberOfLines={2}>
+            {artwork.drawings.length === 1
+              ? artwork.drawings[0]!.name
+              : words.pictureCount(artwork.drawings.length)}
+          </Words>
+        </View>
+      )}
+      {isMissing && (
+        <Words role="alert" tone="plum" className="mt-2">
+          {words.picturesMissing}
+        </Words>
+      )}
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        <Button
+          label={hasPictures ? words.changePictures : words.importPictures}
+          icon={ImagePlus}
+          disabled={bringing.progress !== null}
+          onPress={() => void bringing.bring()}
+        />
+        {!showsStandIns && <Button label={words.useStandIn} onPress={() => setShowsStandIns(true)} />}
       </View>
-      <NumberField
-        {...length({
-          label: words.height,
-          value: height,
-          min: 1,
-          max: 20_000,
-          step: 10,
-          onChange: (next, undoGroup) => edit('setFigure', { figureId, height: next }, undoGroup),
-        })}
-      />
+      <BringProgress {...bringing} />
+      {showsStandIns && <StandIns figure={figure} />}
     </Card>
   );
 }
 
-/** Which stand-in it is. */
-export function LooksSummary() {
-  const on = useFigure();
-  return on && <Words tone="soft">{on.figure.name}</Words>;
-}
-
-interface StandInChoiceProps {
-  readonly name: (typeof standInNames)[number];
-  readonly isChosen: boolean;
-  readonly onPress: () => void;
-}
-
-function StandInChoice({ name, isChosen, onPress }: StandInChoiceProps) {
-  const { label, width, height, silhouette } = STAND_INS[name];
+function StandIns({ figure: { id: figureId, artwork } }: OfFigure) {
+  const edit = useEdit();
   return (
-    <Pressable
-      role="radio"
-      aria-checked={isChosen}
-      aria-label={label}
-      onPress={onPress}
-      className={`w-[71px] items-center gap-1 rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
-    >
-      <Svg width={PICTURE} height={PICTURE} viewBox={`0 0 ${width} ${height}`}>
-        <Path d={silhouette} fill={colour.ink} />
-      </Svg>
-      <Words size="tiny" tone={isChosen ? 'ink' : 'soft'} className="text-center">
-        {label}
-      </Words>
-    </Pressable>
+    <View role="radiogroup" aria-label={words.standIns} className="mt-3 flex-row flex-wrap gap-2">
+      {standInNames.map((standIn) => {
+        const isChosen = artwork.kind === 'stand-in' && artwork.standIn === standIn;
+        const { label } = STAND_INS[standIn];
+        return (
+          <Pressable
+            key={standIn}
+            role="radio"
+            aria-checked={isChosen}
+            aria-label={label}
+            onPress={() => edit('setFigure', { figureId, standIn })}
+            className={`w-[71px] items-center gap-1 rounded-large border px-1 py-2 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
+          >
+            <LookPicture look={{ ...STAND_INS[standIn], picture: null }} size={PICTURE_PX} />
+            <Words size="tiny" tone={isChosen ? 'ink' : 'soft'} className="text-center">
+              {label}
+            </Words>
+          </Pressable>
+        );
+      })}
+    </View>
+  );
+}
+
+const REAL = lengthsFor(MILLIMETRES);
+const TALLEST_MM = 1e6;
+
+/** Its height in the field, or on the set. */
+function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
+  const edit = useEdit();
+  const { field: length } = useLengths();
+  const unitsPerMm = useThrottledShotValue(({ field }) => field.unitsPerMm);
+  const isReal = heightMm !== null;
+  return (
+    <Card title={words.height}>
+      {isReal ? (
+        <NumberField
+          {...REAL.field({
+            label: words.realHeight,
+            value: heightMm,
+            min: 0.01,
+            max: TALLEST_MM,
+            onChange: (next, undoGroup) => edit('setFigure', { figureId, heightMm: next }, undoGroup),
+          })}
+        />
+      ) : (
+        <NumberField
+          {...length({
+            label: figureWords.height,
+            value: height,
+            min: 1,
+            max: 20_000,
+            step: 10,
+            onChange: (next, undoGroup) => edit('setFigure', { figureId, height: next }, undoGroup),
+          })}
+        />
+      )}
+      <Toggle
+        label={words.useRealHeight}
+        value={isReal}
+        onChange={(value) =>
+          edit('setFigure', {
+            figureId,
+            ...(value
+              ? { heightMm: Number((height / (unitsPerMm ?? 1)).toFixed(2)) }
+              : { heightMm: null, height: heightMm !== null && unitsPerMm ? heightMm * unitsPerMm : height }),
+          })
+        }
+      />
+      {isReal && <Words tone="soft">{words.realHeightSentence}</Words>}
+    </Card>
+  );
+}
+
+const FURTHEST = 1e5;
+
+/** The spot that sits on the arc, and the way that the artwork looks. */
+function PivotCard({ figure }: OfFigure) {
+  const edit = useEdit();
+  const { id: figureId, frontDeg, pivot, artwork } = figure;
+  const look = lookOf(figure);
+  const isPicture = artwork.kind === 'pictures';
+  const set = (some: Partial<{ x: number; y: number }>, undoGroup?: string): void => {
+    const { x, y } = look.pivot;
+    edit('setFigure', { figureId, pivot: { x, y, ...some } }, undoGroup);
+  };
+  const spots = pivotSpots(look);
+  const spot = (name: 'middle' | 'foot' | 'top') => {
+    const { x, y } = spots.find((one) => one.name === name)!;
+    return (
+      <Button
+        key={name}
+        label={`${words.pivotOn} ${words[name].toLowerCase()}`}
+        shows={words[name]}
+        onPress={() => set({ x, y })}
+      />
+    );
+  };
+  return (
+    <Card title={isPicture ? words.pivotAndFront : TERMS.pivot.word} term={TERMS.pivot}>
+      <Words tone="soft">{words.dragPivot}</Words>
+      <PivotEditor figure={figure} />
+      <NumberPair
+        pair={[
+          {
+            label: words.pivotAcross,
+            unit: words.px,
+            value: look.pivot.x,
+            min: -FURTHEST,
+            max: FURTHEST,
+            decimals: 1,
+            onChange: (x, undoGroup) => set({ x }, undoGroup),
+          },
+          {
+            label: words.pivotDown,
+            unit: words.px,
+            value: look.pivot.y,
+            min: -FURTHEST,
+            max: FURTHEST,
+            decimals: 1,
+            onChange: (y, undoGroup) => set({ y }, undoGroup),
+          },
+        ]}
+      />
+      <View className="mt-2 flex-row flex-wrap gap-2">
+        {(['middle', 'foot', 'top'] as const).map(spot)}
+        <Button
+          label={words.artworksOwn}
+          kind="quiet"
+          disabled={pivot === null}
+          onPress={() => edit('setFigure', { figureId, pivot: null })}
+        />
+      </View>
+      {isPicture && (
+        <>
+          <NumberField
+            label={words.front}
+            unit="°"
+            value={frontDeg}
+            min={-360}
+            max={360}
+            step={15}
+            onChange={(next, undoGroup) => edit('setFigure', { figureId, frontDeg: next }, undoGroup)}
+          />
+          <Words tone="soft">{words.frontSentence}</Words>
+        </>
+      )}
+    </Card>
   );
 }

@@ -44,9 +44,27 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
               icon={RotateCcw}
               onPress={() => turn(correctionDeg >= 180 ? correctionDeg - 180 : correctionDeg + 180)}
             />
+            <View className="flex-row gap-2">
+              <Button
+                label={words.quarterBack}
+                shows={words.quarterBackShort}
+                onPress={() => turn(correctionDeg - 90)}
+              />
+              <Button
+                label={words.quarterOn}
+                shows={words.quarterOnShort}
+                onPress={() => turn(correctionDeg + 90)}
+              />
+            </View>
             <Button label={words.reset} kind="quiet" disabled={correctionDeg === 0} onPress={() => turn(0)} />
           </View>
         </View>
+        <Toggle
+          label={words.mirrored}
+          value={on.move.mirrored}
+          onChange={(mirrored) => edit('setTurning', { moveId, mirrored })}
+        />
+        <Words tone="soft">{turnsWithArc ? words.mirroredAlong : words.mirroredStill}</Words>
         <NumberField
           label={words.facingAngle}
           unit="°"
@@ -58,11 +76,6 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
         />
       </Card>
       <Card title={words.onTheWay}>
-        <Toggle
-          label={words.mirrored}
-          value={on.move.mirrored}
-          onChange={(mirrored) => edit('setTurning', { moveId, mirrored })}
-        />
         {turnsWithArc && <AlongTheArc move={on.move} />}
         <Lean move={on.move} />
       </Card>
@@ -90,7 +103,7 @@ const BACKWARDS = [
 ] as const;
 
 /** How closely the heading follows the arc, and what it does where the figure goes back. */
-function AlongTheArc({ move: { id: moveId, backwards, smoothFrames } }: OfMoveProps) {
+function AlongTheArc({ move: { id: moveId, backwards, cornerFrames, smoothFrames } }: OfMoveProps) {
   const edit = useEdit();
   return (
     <View className="mt-1 gap-1">
@@ -100,6 +113,14 @@ function AlongTheArc({ move: { id: moveId, backwards, smoothFrames } }: OfMovePr
         value={backwards}
         options={BACKWARDS}
         onChange={(value) => edit('setTurning', { moveId, backwards: value })}
+      />
+      <NumberField
+        label={words.cornersOver}
+        unit={words.frames}
+        value={cornerFrames}
+        min={0}
+        max={MOST_SMOOTH_FRAMES}
+        onChange={(frames, undoGroup) => edit('setTurning', { moveId, cornerFrames: frames }, undoGroup)}
       />
       <NumberField
         label={words.smoothTheHeading}

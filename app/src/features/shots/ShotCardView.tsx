@@ -1,5 +1,5 @@
 import { shotsWords as words } from '../../words/shots';
-import { STAND_INS, standInTransform } from '@humble/core';
+import { STAND_INS } from '@humble/core';
 import { type ShotCard } from '@humble/core/files';
 import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import { memo } from 'react';
@@ -97,7 +97,7 @@ const LINE_SHARE = 0.0085;
 const BACKDROP_SHARE = 0.55;
 
 function CardPicture({ card }: { readonly card: ShotCard }) {
-  const { width, height, arcs, ticks, ghosts, backdrop } = card;
+  const { width, height, arcs, ticks, ghosts, outlines, backdrop } = card;
   const line = width * LINE_SHARE;
   return (
     <View style={{ aspectRatio: 16 / 9 }}>
@@ -115,17 +115,15 @@ function CardPicture({ card }: { readonly card: ShotCard }) {
           />
         )}
         {ghosts.map((ghost, i) => {
-          const standIn = STAND_INS[ghost.standIn];
+          const { look, placement } = ghost;
           const isLast = i === ghosts.length - 1;
-          const drawn = (line * standIn.height) / ghost.figureHeight;
+          // Lines of an even width, in the artwork's own units.
+          const drawn = line / Math.max(1e-6, Math.hypot(placement[0]!, placement[1]!));
           return (
             <Path
               key={i}
-              d={standIn.silhouette}
-              transform={standInTransform(standIn, ghost.figureHeight, ghost, ghost.headingDeg, {
-                across: ghost.isMirrored ? -1 : 1,
-                down: 1,
-              })}
+              d={typeof look === 'number' ? outlines[look] : STAND_INS[look].silhouette}
+              transform={`matrix(${placement.join(' ')})`}
               fill={isLast ? colour.ink : 'none'}
               stroke={isLast ? colour.ink : colour.cool}
               strokeWidth={drawn}

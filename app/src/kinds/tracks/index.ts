@@ -1,4 +1,5 @@
 import type { TrackName } from '@humble/core';
+import { offsetX, offsetY } from './offset';
 import { opacity } from './opacity';
 import { size, sizeDown } from './size';
 import type { TrackDescriptor } from './trackDescriptor';
@@ -12,4 +13,6 @@ export const TRACK_DESCRIPTORS: Readonly<Record<TrackName, TrackDescriptor>> = {
   size,
   sizeDown,
   opacity,
+  offsetX,
+  offsetY,
 };

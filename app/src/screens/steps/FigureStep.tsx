@@ -1,6 +1,8 @@
 import { benchWords as words } from '../../words/bench';
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
+import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
 import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
+import { OffsetGroup, OffsetSummary } from '../../features/figure/OffsetGroup';
 import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
 import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
@@ -8,6 +10,7 @@ import { SizeGroup, SizeSummary } from '../../features/figure/SizeGroup';
 import { TurnGroup, TurnSummary } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
+import { activeWaitingIn } from '../../store/hooks';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 
@@ -16,8 +19,16 @@ const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
 
 const GROUPS: readonly PanelGroup[] = [
   {
+    name: 'figures',
+    label: words.figures,
+    Content: FiguresGroup,
+    Summary: FiguresSummary,
+    cue: (state) => activeWaitingIn(state)?.figureId ?? null,
+  },
+  {
     name: 'pose',
     label: words.pose,
+    startsInFront: true,
     Content: () => <PoseGroup hold={holdHere} />,
     Summary: PoseSummary,
     cue: ({ editor: { tool } }) => (tool === 'pose' ? tool : null),
@@ -35,6 +46,13 @@ const GROUPS: readonly PanelGroup[] = [
     label: words.size,
     Content: () => <SizeGroup easingChoice={easingChoice} />,
     Summary: SizeSummary,
+    startsFolded: true,
+  },
+  {
+    name: 'offset',
+    label: words.offset,
+    Content: () => <OffsetGroup easingChoice={easingChoice} />,
+    Summary: OffsetSummary,
     startsFolded: true,
   },
   {

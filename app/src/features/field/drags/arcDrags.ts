@@ -3,6 +3,7 @@ import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import { activeTravelIn } from '../../../store/selection';
+import { waitingPutOn } from '../../../commands/figures';
 import { addMark } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
@@ -50,8 +51,12 @@ export function arcDrag(
 }
 
 /** Another arc than the one being worked on: a tap goes to it. */
-export const otherArcDrag = ({ store }: FieldContext, arcId: string): DragHandler => ({
-  tap: () => void store.dispatch(arcActivated(arcId)),
+export const otherArcDrag = ({ store, snapshot }: FieldContext, arcId: string): DragHandler => ({
+  tap: ({ point }) => {
+    // In the Figure step a figure that waits comes onto the arc that is tapped.
+    if (snapshot().state.edits !== 'poses' || !store.dispatch(waitingPutOn(arcId, point)))
+      store.dispatch(arcActivated(arcId));
+  },
 });
 
 /** The exposure whose place is nearest to a distance along the arc; of equals the one nearest in time. */
@@ -85,7 +90,8 @@ function scrubTo(travel: Travel, arc: Arc, point: Vector, isFirst: boolean): voi
  */
 export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHandler {
   const travel = activeTravelIn(store.getState());
-  if (!travel) return {};
+  // A figure that waits comes onto the arc where that is tapped.
+  if (!travel) return { tap: ({ point }) => void store.dispatch(waitingPutOn(arc.id, point)) };
   let isFirst = true;
   const follow = ({ point }: Pointer): void => {
     scrubTo(travel, arc, point, isFirst);

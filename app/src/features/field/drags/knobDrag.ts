@@ -1,4 +1,4 @@
-import { distance, trackDefinition } from '@humble/core';
+import { distance, offsetFrom, offsetInField, trackDefinition } from '@humble/core';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { doEdit } from '../../../store/doEdit';
 import { createUndoGroup } from '../../../ui/undoGroup';
@@ -8,9 +8,35 @@ import { type FigureKnob } from '../figureKnob';
 /** With Shift a figure turns by steps, degrees. */
 const TURN_STEP_DEG = 15;
 
-/** The rim or the corner of the figure: dragged about its pivot, a key stands at the playhead. */
-export function knobDrag({ store }: FieldContext, knob: FigureKnob, start: Pointer): DragHandler {
-  const { track, pivot, moveId, frame, value } = knob;
+/** The rim, the corner or the pivot of the figure: dragged, a key stands at the playhead. */
+export function knobDrag(context: FieldContext, knob: FigureKnob, start: Pointer): DragHandler {
+  return knob.track === 'offset'
+    ? offsetDrag(context, knob, start)
+    : valueDrag(context, knob, knob.track, start);
+}
+
+/** The figure taken off its place on the arc: it goes as the pointer goes. */
+function offsetDrag({ store }: FieldContext, knob: FigureKnob, start: Pointer): DragHandler {
+  const { moveId, frame, value, valueDown, offsetIn, directionDeg } = knob;
+  const undoGroup = createUndoGroup('offset');
+  const stood = offsetInField(offsetIn, { x: value, y: valueDown }, directionDeg);
+  return {
+    drag: ({ point }) => {
+      const by = { x: stood.x + point.x - start.point.x, y: stood.y + point.y - start.point.y };
+      const { x, y } = offsetFrom(offsetIn, by, directionDeg);
+      const { offsetReach: reach } = store.getState().editor;
+      store.dispatch(doEdit('setOffset', { moveId, frame, x, y, reach }, undoGroup));
+    },
+  };
+}
+
+function valueDrag(
+  { store }: FieldContext,
+  knob: FigureKnob,
+  track: 'turn' | 'size',
+  start: Pointer,
+): DragHandler {
+  const { pivot, moveId, frame, value } = knob;
   const undoGroup = createUndoGroup('keys');
   const [least] = trackDefinition(track).range;
   const digits = 10 ** TRACK_DESCRIPTORS[track].decimals;

@@ -1,25 +1,16 @@
 import { pictureOn } from '@humble/core';
-import { memo, useEffect } from 'react';
-import { Image as Picture } from 'react-native';
+import { memo } from 'react';
 import { G, Image } from 'react-native-svg';
 import { useThrottledShotValue } from '../../../store/hooks';
 import { usePlayhead } from '../../../playback/playhead';
 import { pictureAddress } from '../../../persistence/pictures';
-
-/** So many pictures of a sequence are fetched ahead. */
-const MOST_AHEAD = 300;
+import { usePrefetched } from './usePrefetched';
 
 /** The picture under everything; of a sequence the one that belongs to the playhead. */
 export const BackdropPicture = memo(function BackdropPicture() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   const sha256 = usePlayhead(({ frame }) => (backdrop ? pictureOn(backdrop, frame).sha256 : ''));
-  const pictures = backdrop?.pictures;
-  // A sequence must not flicker when it is played: its pictures are fetched beforehand.
-  useEffect(() => {
-    if (pictures && pictures.length > 1)
-      for (const picture of pictures.slice(0, MOST_AHEAD))
-        void Picture.prefetch(pictureAddress(picture.sha256));
-  }, [pictures]);
+  usePrefetched(backdrop?.pictures);
   if (!backdrop || backdrop.hidden) return null;
   const picture = backdrop.pictures.find((candidate) => candidate.sha256 === sha256);
   if (!picture) return null;

@@ -1,107 +1,123 @@
-import { evaluate, scaleOn, STAND_INS, type StandInName, standInTransform, type Travel } from '@humble/core';
+import { drawingOn, evaluate, figureOn, lookOf, svgMatrix, type Travel, waitingFigure } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { Circle, G, Path } from 'react-native-svg';
+import { Circle, G, Image, Path } from 'react-native-svg';
 import { activeMoveIn, useThrottledSelector } from '../../../store/hooks';
-import { currentFrame } from '../../../playback/playhead';
+import { pictureAddress } from '../../../persistence/pictures';
+import { currentFrame, usePlayhead } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { LiveGroup, usePixel } from '../../../render/livePaths';
 import { currentScene } from '../scene';
+import { isFigureSeen } from './arcPaths';
 import { TONES } from './Ghosts';
+import { usePrefetched } from './usePrefetched';
 
-const travelOf = (state: RootState, moveId: string): Travel | undefined => {
+const travelOf = (state: RootState, figureId: string): Travel | undefined => {
   const { shot } = state.shot.present;
-  return shot ? evaluate(shot).travels.find(({ move }) => move.id === moveId) : undefined;
+  return shot ? evaluate(shot).travels.find(({ figure }) => figure.id === figureId) : undefined;
 };
 
 /** The frame that is seen at the playhead. */
-const seenFrame = ({ shown }: Travel): number => shown[Math.min(currentFrame(), shown.length) - 1]!;
+const seenFrame = ({ shown }: Travel, frame = currentFrame()): number =>
+  shown[Math.min(frame, shown.length) - 1]!;
 
 /** What is acted out by hand does not play meanwhile: its outline follows the pointer. */
-const isActedNow = (state: RootState, moveId: string): boolean =>
-  currentScene().acting !== null && state.editor.actsFor === 'this' && activeMoveIn(state)?.id === moveId;
+const isActedNow = (state: RootState, figureId: string): boolean =>
+  currentScene().acting !== null &&
+  state.editor.actsFor === 'this' &&
+  activeMoveIn(state)?.figureId === figureId;
 
 const NOWHERE = 'scale(0)';
 
-/** The transform that puts a figure where it stands at the playhead. */
-function standing(travel: Travel | undefined): string {
-  if (!travel) return '';
-  const { figure, x, y, heading } = travel;
-  const i = seenFrame(travel) - 1;
-  return standInTransform(
-    STAND_INS[figure.artwork.standIn],
-    figure.height,
-    { x: x[i]!, y: y[i]! },
-    heading[i]!,
-    scaleOn(travel, i),
-  );
+/** What is drawn of a figure at the playhead, and where; null where it does not stand. */
+function figureAt(state: RootState, figureId: string) {
+  if (isActedNow(state, figureId)) return null;
+  const travel = travelOf(state, figureId);
+  if (travel) return figureOn(travel, seenFrame(travel) - 1);
+  const { shot } = state.shot.present;
+  const waiting = shot?.waiting.find((one) => one.figureId === figureId);
+  return shot && waiting ? waitingFigure(shot, waiting) : null;
 }
 
-/** How far it covers what lies beneath it, 0 to 1. */
-const opacityOf = (travel: Travel | undefined): number =>
-  travel ? travel.tracks.opacity[seenFrame(travel) - 1]! / 100 : 1;
-
-function pivot(travel: Travel | undefined): string {
-  if (!travel) return '';
-  const i = seenFrame(travel) - 1;
-  return `translate(${travel.x[i]!} ${travel.y[i]!})`;
+/** The transform that puts its artwork where it stands. */
+function standing(state: RootState, figureId: string): string {
+  const figure = figureAt(state, figureId);
+  return figure ? svgMatrix(figure.placement) : NOWHERE;
 }
 
-/** Each move as “stand-in height id”. */
-const figureNames = ({ shot }: RootState): string[] => {
-  const { figures = [], moves = [] } = shot.present.shot ?? {};
-  return moves.map(({ id, figureId }) => {
-    const figure = figures.find((candidate) => candidate.id === figureId);
-    return `${figure?.artwork.standIn ?? 'peg'} ${figure?.height ?? 1} ${id}`;
-  });
-};
+function pivot(state: RootState, figureId: string): string {
+  const figure = figureAt(state, figureId);
+  if (!figure) return NOWHERE;
+  const { look, placement: m } = figure;
+  const { x, y } = look.pivot;
+  return `translate(${m.a * x + m.c * y + m.e} ${m.b * x + m.d * y + m.f})`;
+}
+
+/** Figures that are to be seen, those at the back first. */
+const seenFigures = ({ shot, editor }: RootState): string[] =>
+  (shot.present.shot?.figures ?? [])
+    .filter((figure) => isFigureSeen(figure, editor.soloFigureId))
+    .map(({ id }) => id);
 
 /** All figures where they are seen at the playhead, with their pivots. */
 export const FiguresAtPlayhead = memo(function FiguresAtPlayhead() {
-  const names = useThrottledSelector(figureNames, shallowEqual);
-  return names.map((name) => {
-    const [standIn, height] = name.split(' ', 2);
-    const moveId = name.slice(standIn!.length + height!.length + 2);
-    return (
-      <FigureAtPlayhead
-        key={moveId}
-        moveId={moveId}
-        standIn={standIn as StandInName}
-        height={Number(height)}
-      />
-    );
-  });
+  const ids = useThrottledSelector(seenFigures, shallowEqual);
+  return ids.map((figureId) => <FigureAtPlayhead key={figureId} figureId={figureId} />);
 });
 
-interface FigureProps {
-  readonly moveId: string;
-  readonly standIn: StandInName;
-  readonly height: number;
-}
-
-function FigureAtPlayhead({ moveId, standIn, height }: FigureProps) {
+function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
   const pixel = usePixel();
-  const { silhouette, details, height: drawnHeight } = STAND_INS[standIn];
-  // An outline of an even width, in units of the stand-in's own drawing.
-  const outline = (1.5 * pixel * drawnHeight) / height;
   return (
     <G>
       <LiveGroup
-        transform={(state) => (isActedNow(state, moveId) ? NOWHERE : standing(travelOf(state, moveId)))}
-        opacityIn={(state) => opacityOf(travelOf(state, moveId))}
+        transform={(state) => standing(state, figureId)}
+        opacityIn={(state) => figureAt(state, figureId)?.opacity ?? 1}
         testID="figure"
       >
-        <Path d={silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />
-        {details.map(({ d, tone }) => (
-          <Path key={d} d={d} fill={TONES[tone]} />
-        ))}
+        <Artwork figureId={figureId} />
       </LiveGroup>
-      <LiveGroup
-        transform={(state) => (isActedNow(state, moveId) ? NOWHERE : pivot(travelOf(state, moveId)))}
-      >
+      <LiveGroup transform={(state) => pivot(state, figureId)}>
         <Circle r={3.5 * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.25 * pixel} />
       </LiveGroup>
     </G>
   );
 }
+
+/** The artwork of a figure in its own units: a stand-in, or the drawing that belongs to the playhead. */
+function Artwork({ figureId }: { readonly figureId: string }) {
+  const pixel = usePixel();
+  const figure = useThrottledSelector(({ shot }) =>
+    shot.present.shot?.figures.find(({ id }) => id === figureId),
+  );
+  const height = useThrottledSelector((state) => travelOf(state, figureId)?.figureHeight ?? null);
+  const travel = useThrottledSelector((state) => travelOf(state, figureId));
+  const drawing = usePlayhead(({ frame }) =>
+    travel ? drawingOn(travel.move, travel.figure, seenFrame(travel, frame)) : 1,
+  );
+  usePrefetched(figure?.artwork.kind === 'pictures' ? figure.artwork.drawings : NONE);
+  if (!figure) return null;
+  const look = lookOf(figure, drawing);
+  if (look.picture)
+    return (
+      <Image
+        testID="figure-picture"
+        href={pictureAddress(look.picture.sha256)}
+        width={look.width}
+        height={look.height}
+        preserveAspectRatio="none"
+      />
+    );
+  // An outline of an even width, in units of the stand-in's own drawing.
+  const outline = (1.5 * pixel * look.height) / (height ?? figure.height);
+  return (
+    <>
+      <Path d={look.silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />
+      {look.details.map(({ d, tone }) => (
+        <Path key={d} d={d} fill={TONES[tone]} />
+      ))}
+    </>
+  );
+}
+
+const NONE: readonly never[] = [];

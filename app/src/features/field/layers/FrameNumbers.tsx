@@ -17,7 +17,7 @@ const numberNames =
   (state: RootState): string[] => {
     const shot = shotIn(state);
     if (!shot) return [];
-    const ticks = visibleTravels(shot).flatMap((travel) =>
+    const ticks = visibleTravels(shot, state.editor.soloFigureId).flatMap((travel) =>
       ticksOf(travel, shot)
         .filter(({ isFifth }) => isFifth)
         .map((tick) => ({ ...tick, moveId: travel.move.id })),

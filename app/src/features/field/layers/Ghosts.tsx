@@ -1,10 +1,9 @@
 import {
+  figureOn,
   type GhostChoice,
   ghostFrames,
-  scaleOn,
   type Shot,
-  STAND_INS,
-  standingPath,
+  silhouettePath,
   type Travel,
 } from '@humble/core';
 import { memo, useState } from 'react';
@@ -33,18 +32,16 @@ interface GhostSide {
 
 /** Those of one step towards the faintest, as one shape; step 0 is the nearest in time. */
 function silhouettesOf({ travel, standsOn }: GhostSide, step: number): string {
-  const { figure, x, y, heading, tracks } = travel;
-  const standIn = STAND_INS[figure.artwork.standIn];
   const from = Math.round((step * standsOn.length) / FADES);
   const until = Math.round(((step + 1) * standsOn.length) / FADES);
   return (
     standsOn
       .slice(from, until)
       // What has faded away leaves no ghost.
-      .filter((frame) => tracks.opacity[frame - 1]! > 0)
+      .filter((frame) => travel.tracks.opacity[frame - 1]! > 0)
       .map((frame) => {
-        const i = frame - 1;
-        return standingPath(standIn, figure.height, { x: x[i]!, y: y[i]! }, heading[i]!, scaleOn(travel, i));
+        const { look, placement } = figureOn(travel, frame - 1);
+        return silhouettePath(look, placement);
       })
       .join('')
   );
@@ -64,15 +61,15 @@ interface GhostWork {
   readonly done: string[];
 }
 
-function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice): GhostWork {
-  const all = visibleTravels(shot).map((travel) => ({
+function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice, soloFigureId: string | null): GhostWork {
+  const all = visibleTravels(shot, soloFigureId).map((travel) => ({
     travel,
     ...ghostFrames(travel.move, shot, frame, ghosts),
   }));
   const part = (side: 'before' | 'after', step: number) => () =>
     all.map((one) => silhouettesOf({ travel: one.travel, standsOn: one[side] }, step)).join('');
   return {
-    inputs: [shot, frame, ghosts],
+    inputs: [shot, frame, ghosts, soloFigureId],
     parts: [...STEPS.map((step) => part('after', step)), ...STEPS.map((step) => part('before', step))],
     done: [],
   };
@@ -87,14 +84,14 @@ function ghostPaths(): (state: RootState) => GhostPaths {
   let shownFor: readonly unknown[] = [];
   let work: GhostWork | null = null;
   let workedAt = -1;
-  return ({ shot: { present }, settings }) => {
+  return ({ shot: { present }, settings, editor: { soloFigureId } }) => {
     const { shot } = present;
     if (!shot || isPlaying() || !settings.showsGhosts) {
       work = null;
       shownFor = [];
       return (shown = NO_GHOSTS);
     }
-    const wanted = [shot, currentFrame(), settings.ghosts];
+    const wanted = [shot, currentFrame(), settings.ghosts, soloFigureId];
     const isShown = wanted.every((input, i) => input === shownFor[i]);
     // While something is dragged every other frame is left to it alone.
     const rests = currentScene().isDragging && drawnFrames() % 2 === 1;
@@ -103,7 +100,7 @@ function ghostPaths(): (state: RootState) => GhostPaths {
       return shown;
     }
     workedAt = drawnFrames();
-    work ??= ghostWork(shot, currentFrame(), settings.ghosts);
+    work ??= ghostWork(shot, currentFrame(), settings.ghosts, soloFigureId);
     const until = performance.now() + GHOST_WORK_MS;
     do work.done.push(work.parts[work.done.length]!());
     while (work.done.length < work.parts.length && performance.now() < until);

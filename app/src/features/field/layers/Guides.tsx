@@ -47,7 +47,7 @@ export const Guides = memo(function Guides() {
     (detail: keyof typeof trail) =>
     (state: RootState): readonly string[] => {
       const shot = shotIn(state);
-      return shot ? trail[detail](shot, pixel) : [];
+      return shot ? trail[detail](shot, state.editor.soloFigureId, pixel) : [];
     };
   return (
     <G opacity={guideStrength} testID="guides">

@@ -3,6 +3,7 @@ import {
   curvatureComb,
   directionArrows,
   evaluate,
+  type Figure,
   pathData,
   type Shot,
   type Tick,
@@ -32,12 +33,19 @@ export const linePath = (arc: Arc): string => lines(arc, 1);
 
 export const visibleArcs = (shot: Shot): readonly Arc[] => shot.arcs.filter((arc) => !arc.hidden);
 
-/** What travels on arcs that are to be seen. */
-export function visibleTravels(shot: Shot): readonly Travel[] {
-  const hidden = new Set(shot.arcs.filter((arc) => arc.hidden).map(({ id }) => id));
+/**
+ * What travels on arcs that are to be seen, without figures that are hidden.
+ * @param soloFigureId the only figure to be seen; null for all
+ */
+export function visibleTravels(shot: Shot, soloFigureId: string | null): readonly Travel[] {
   const { travels } = evaluate(shot);
-  return hidden.size === 0 ? travels : travels.filter(({ move }) => !hidden.has(move.arcId));
+  const isSeen = ({ arc, figure }: Travel): boolean => !arc.hidden && isFigureSeen(figure, soloFigureId);
+  return travels.every(isSeen) ? travels : travels.filter(isSeen);
 }
+
+/** Whether a figure is to be seen: the only one that is looked at, or any that is not hidden. */
+export const isFigureSeen = ({ id, hidden }: Figure, soloFigureId: string | null): boolean =>
+  soloFigureId === null ? !hidden : id === soloFigureId;
 
 const SHORT_TICK_PX = 5;
 const LONG_TICK_PX = 9;
@@ -80,7 +88,7 @@ export const TRAIL_BAND_PX = SHORT_TICK_PX;
 const isSameTick = (a: Tick, b: Tick): boolean =>
   a.x === b.x && a.y === b.y && a.acrossX === b.acrossX && a.acrossY === b.acrossY && a.isFifth === b.isFifth;
 
-type TrailPath = (shot: Shot, pixel: number) => readonly string[];
+type TrailPath = (shot: Shot, soloFigureId: string | null, pixel: number) => readonly string[];
 
 /** The trails of all that can be seen: a hairline across the arc for each exposure, or bands where they would touch. */
 export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath } {
@@ -89,7 +97,7 @@ export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath
   );
   const path = (write: typeof hairlines): TrailPath => {
     const pieces = createChunkedPath<Tick, number>({ write, isSame: isSameTick });
-    return (shot, pixel) => pieces(ticks(visibleTravels(shot), shot), pixel);
+    return (shot, soloFigureId, pixel) => pieces(ticks(visibleTravels(shot, soloFigureId), shot), pixel);
   };
   return { ticks: path(hairlines), bands: path(trailBands) };
 }

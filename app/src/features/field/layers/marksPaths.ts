@@ -107,7 +107,9 @@ export function livePaths(pixel: number) {
     (detail: 'full' | 'hairlines' | 'bands') =>
     (state: RootState): string => {
       const { shot } = state.shot.present;
-      return shot && evaluate(shot).travels.length > 0 ? all(visibleTravels(shot))[detail] : '';
+      return shot && evaluate(shot).travels.length > 0
+        ? all(visibleTravels(shot, state.editor.soloFigureId))[detail]
+        : '';
     };
   const selected = memoizeLast((travel: Travel, ids: readonly string[]) =>
     ids.length > 0 ? postsOf(travel, pixel, ids) : '',

@@ -1,4 +1,4 @@
-import { FRESH_FIGURE_SHARE, STAND_INS, standingPath } from '@humble/core';
+import { FRESH_FIGURE_SHARE, lookOf, silhouettePath, STAND_INS } from '@humble/core';
 import { G } from 'react-native-svg';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { activeTravelIn } from '../../../store/selection';
@@ -11,9 +11,13 @@ function outline(state: RootState): string {
   const { acting } = currentScene();
   const { shot } = state.shot.present;
   if (!acting || !shot) return '';
-  const figure = state.editor.actsFor === 'this' ? activeTravelIn(state)?.figure : undefined;
-  const standIn = STAND_INS[figure?.artwork.standIn ?? 'peg'];
-  return standingPath(standIn, figure?.height ?? shot.field.height * FRESH_FIGURE_SHARE, acting, 0);
+  const travel = state.editor.actsFor === 'this' ? activeTravelIn(state) : null;
+  const look = travel ? lookOf(travel.figure) : STAND_INS.peg;
+  const height = travel?.figureHeight ?? shot.field.height * FRESH_FIGURE_SHARE;
+  const k = height / look.height;
+  const { pivot } = look;
+  const placement = { a: k, b: 0, c: 0, d: k, e: acting.x - k * pivot.x, f: acting.y - k * pivot.y };
+  return silhouettePath(look, placement);
 }
 
 /** What follows the pointer while a gesture is recorded. */

@@ -26,7 +26,9 @@ export function FigureKnob() {
     <>
       <LivePath path={line} stroke={colour.indigo} strokeWidth={pixel} strokeOpacity={0.6} fill="none" />
       <LiveGroup transform={transform} testID={`figure-${track}-knob`}>
-        {track === 'turn' ? (
+        {track === 'offset' ? (
+          <Circle r={1.6 * radius} {...look} fill="none" />
+        ) : track === 'turn' ? (
           <Circle r={radius} {...look} />
         ) : (
           <Rect x={-radius} y={-radius} width={2 * radius} height={2 * radius} {...look} />

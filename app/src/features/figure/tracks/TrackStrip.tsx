@@ -44,7 +44,7 @@ interface KeyEvent {
 }
 
 /**
- * A track over time: its values as a line, its keys as lozenges to drag in time and value. Page keys go from key to
+ * A track over time: its values as a line, its keys as small posts to drag in time and value. Page keys go from key to
  * key; Alt with the arrows nudges the key at the playhead, Delete takes it out.
  */
 export function TrackStrip({ track }: { readonly track: TrackName }) {
@@ -129,6 +129,16 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
         return now ? values(now.values) : '';
       },
       keys: (state: RootState): string => keysPath(trackIn(state, track)?.keys ?? [], axes),
+      selected: (state: RootState): string => {
+        const { selectedKeys } = state.editor;
+        const keys = trackIn(state, track)?.keys ?? [];
+        return selectedKeys?.track === track
+          ? keysPath(
+              keys.filter(({ id }) => selectedKeys.ids.includes(id)),
+              axes,
+            )
+          : '';
+      },
       keyAtPlayhead: (state: RootState): string =>
         keysPath(trackIn(state, track)?.keys.filter(({ frame }) => frame === currentFrame()) ?? [], axes),
       playhead: (): string => `M${at(axes.time, currentFrame()).toFixed(1)} 0V${HEIGHT}`,
@@ -167,6 +177,7 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
           strokeWidth={1.75}
           testID="track-keys"
         />
+        <LivePath path={paths.selected} fill={colour.indigo} stroke={colour.indigo} strokeWidth={3} />
         <LivePath path={paths.keyAtPlayhead} fill={colour.brass} stroke={colour.brass} strokeWidth={1.75} />
       </Drawing>
     </LiveViewContext>

@@ -1,5 +1,5 @@
 import type { Key, TrackName } from '@humble/core';
-import { addKey, createKeyDrag } from '../../../commands/keys';
+import { addKey, createKeyDrag, keySelectionToggled } from '../../../commands/keys';
 import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import type { PointerSurface, ViewPointer } from '../../../render/pointerSession';
@@ -32,7 +32,10 @@ export function trackSurface(
           valueAt(time, settled(now.x, start.x)) - valueAt(time, start.x),
           valueAt(value, settled(now.y, start.y)) - valueAt(value, start.y),
         ),
-      tap: (): void => goTo(key.frame),
+      tap: (): void => {
+        if (start.isShift) store.dispatch(keySelectionToggled(track, key.id));
+        else goTo(key.frame);
+      },
     };
   };
   return {

@@ -1,0 +1,80 @@
+import { arcLength, type Artwork, nearestPoint, type Vector } from '@humble/core';
+import { currentFrame } from '../playback/playhead';
+import { doEdit } from '../store/doEdit';
+import { figureActivated, figureSoloed } from '../store/editorSlice';
+import { activeWaitingIn } from '../store/hooks';
+import type { AppDispatch, RootState } from '../store/store';
+import { createUndoGroup } from '../ui/undoGroup';
+
+type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** Works on a figure, and on the arc that it rides. */
+export const figureChosen =
+  (figureId: string): Thunk<void> =>
+  (dispatch, getState) => {
+    const move = getState().shot.present.shot?.moves.find((one) => one.figureId === figureId);
+    dispatch(figureActivated({ figureId, arcId: move?.arcId ?? null }));
+  };
+
+/**
+ * Puts a figure on an arc, on the frame at the playhead: at its start, where the figure is, or on a place of the arc as
+ * a share of its length.
+ */
+export const figureAttached =
+  (figureId: string, arcId: string, how: 'start' | 'where-it-is' | { readonly fraction: number }): Thunk =>
+  (dispatch) => {
+    const isDone = dispatch(doEdit('attachFigure', { figureId, arcId, frame: currentFrame(), how })) !== null;
+    if (isDone) dispatch(figureActivated({ figureId, arcId }));
+    return isDone;
+  };
+
+/** Takes a figure off its arc; it waits where it stands, and keeps its timing. */
+export const figureDetached =
+  (figureId: string): Thunk =>
+  (dispatch) => {
+    const isDone = dispatch(doEdit('detachFigure', { figureId, frame: currentFrame() })) !== null;
+    if (isDone) dispatch(figureActivated({ figureId, arcId: null }));
+    return isDone;
+  };
+
+/** A place on an arc for the figure that waits: it is there on the frame at the playhead. @returns whether one waits */
+export const waitingPutOn =
+  (arcId: string, at: Vector): Thunk =>
+  (dispatch, getState) => {
+    const { shot } = getState().shot.present;
+    const waiting = activeWaitingIn(getState());
+    const arc = shot?.arcs.find(({ id }) => id === arcId);
+    if (!waiting || !arc || arc.locked) return false;
+    const [nearest, length] = [nearestPoint(arc, at), arcLength(arc)];
+    return dispatch(
+      figureAttached(waiting.figureId, arcId, { fraction: nearest && length > 0 ? nearest.s / length : 0 }),
+    );
+  };
+
+/** A further figure in the middle of the field. It waits for an arc. */
+export const figureAdded =
+  (artwork: Artwork, name?: string): Thunk =>
+  (dispatch, getState) => {
+    const { shot } = getState().shot.present;
+    if (!shot) return false;
+    const { width, height } = shot.field;
+    const done = dispatch(doEdit('addFigure', { artwork, x: width / 2, y: height / 2, name }));
+    const [figureId] = done?.made().figures ?? [];
+    if (figureId) dispatch(figureActivated({ figureId, arcId: null }));
+    return done !== null;
+  };
+
+/** Shows one figure alone, or all of them again. */
+export const soloToggled =
+  (figureId: string): Thunk<void> =>
+  (dispatch, getState) => {
+    dispatch(figureSoloed(getState().editor.soloFigureId === figureId ? null : figureId));
+  };
+
+/** A figure that waits, dragged: it goes as the pointer goes, in one undo step. */
+export function waitingDrag(dispatch: AppDispatch, figureId: string, stood: Vector) {
+  const undoGroup = createUndoGroup('waiting');
+  return (by: Vector): void => {
+    dispatch(doEdit('placeWaiting', { figureId, x: stood.x + by.x, y: stood.y + by.y }, undoGroup));
+  };
+}

@@ -1,0 +1,30 @@
+import type { Artwork } from '@humble/core';
+import { figureAdded } from '../../commands/figures';
+import { useBringPictures } from '../../commands/useBringPictures';
+import { keepDrawing } from '../../persistence/drawings';
+import { useAppDispatch, useEdit } from '../../store/hooks';
+
+const LONGEST_NAME = 60;
+
+/** The name of a file without its ending and a number. */
+const nameFrom = (file: string): string =>
+  file
+    .replace(/\.[a-z0-9]+$/i, '')
+    .replace(/[\s_-]*\d+$/, '')
+    .slice(0, LONGEST_NAME)
+    .trim();
+
+/** Imports pictures as the artwork of a figure; of a new one that waits where none is given. */
+export function useBringDrawings(figureId: string | null) {
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  return useBringPictures({
+    keep: keepDrawing,
+    onAllThere: (drawings) => {
+      const artwork: Artwork = { kind: 'pictures', drawings: [...drawings], framesEach: 1 };
+      return figureId === null
+        ? dispatch(figureAdded(artwork, nameFrom(drawings[0]!.name)))
+        : edit('setArtwork', { figureId, artwork }) !== null;
+    },
+  });
+}

@@ -1,0 +1,17 @@
+import { kindsWords as words } from '../../words/kinds';
+import type { TrackDescriptor } from './trackDescriptor';
+
+export const offsetX: TrackDescriptor = {
+  label: words.offsetX,
+  sentence: words.offsetsTheFigureAcross,
+  unit: '',
+  decimals: 1,
+  step: 5,
+  leastShown: 100,
+};
+
+export const offsetY: TrackDescriptor = {
+  ...offsetX,
+  label: words.offsetY,
+  sentence: words.offsetsTheFigureDown,
+};
