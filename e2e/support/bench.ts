@@ -41,7 +41,8 @@ export class Bench {
     return this.open(freshShot({ name, rate, lengthFrames: length, width: 1920, height: 1080 }));
   }
 
-  private async open(shot: Shot): Promise<void> {
+  /** A shot as it is. */
+  async open(shot: Shot): Promise<void> {
     const made = await this.page.request.post('/api/shots', { data: { shot } });
     const { id } = (await made.json()) as { readonly id: string };
     await this.page.goto(`/shot/${id}`);
@@ -181,6 +182,28 @@ export class Bench {
     return shape.evaluate((element) =>
       [element, ...element.querySelectorAll('path')].map((path) => path.getAttribute('d') ?? '').join(''),
     );
+  }
+
+  /** Chooses files where a press asks for some. */
+  async chooseFiles(
+    press: () => Promise<void>,
+    ...files: { readonly name: string; readonly mimeType: string; readonly buffer: Buffer }[]
+  ): Promise<void> {
+    const chooser = this.page.waitForEvent('filechooser');
+    await press();
+    await (await chooser).setFiles(files);
+  }
+
+  /** How a figure is put into the field: the six numbers of its matrix. @param index from the back, 0 at the back */
+  async placement(index = 0): Promise<readonly [number, number, number, number, number, number]> {
+    const transform = await this.page.getByTestId('figure').nth(index).getAttribute('transform');
+    const numbers =
+      /matrix\(([^)]*)\)/
+        .exec(transform ?? '')?.[1]
+        ?.split(' ')
+        .map(Number) ?? [];
+    expect(numbers).toHaveLength(6);
+    return numbers as unknown as Awaited<ReturnType<Bench['placement']>>;
   }
 
   /** Goes to a frame by its number on the rail's knob. */

@@ -1,37 +1,5 @@
-import { deflateSync } from 'node:zlib';
+import { png, pngFile as file } from '../support/png';
 import { expect, ONCE, test } from '../support/test';
-
-function png(width: number, height: number): Buffer {
-  const crcOf = (body: Buffer): number => {
-    let crc = 0xffffffff;
-    for (const byte of body) {
-      crc ^= byte;
-      for (let k = 0; k < 8; k++) crc = crc & 1 ? (crc >>> 1) ^ 0xedb88320 : crc >>> 1;
-    }
-    return (crc ^ 0xffffffff) >>> 0;
-  };
-  const chunk = (name: string, data: Buffer): Buffer => {
-    const body = Buffer.concat([Buffer.from(name), data]);
-    const out = Buffer.alloc(body.length + 8);
-    out.writeUInt32BE(data.length, 0);
-    body.copy(out, 4);
-    out.writeUInt32BE(crcOf(body), body.length + 4);
-    return out;
-  };
-  const head = Buffer.alloc(13);
-  head.writeUInt32BE(width, 0);
-  head.writeUInt32BE(height, 4);
-  head.set([8, 0, 0, 0, 0], 8);
-  return Buffer.concat([
-    Buffer.from('89504e470d0a1a0a', 'hex'),
-    chunk('IHDR', head),
-    // A row begins with the number of its filter; 0 is none.
-    chunk('IDAT', deflateSync(Buffer.alloc((width + 1) * height))),
-    chunk('IEND', Buffer.alloc(0)),
-  ]);
-}
-
-const file = (name: string, buffer: Buffer, mimeType = 'image/png') => ({ name, buffer, mimeType });
 
 test(
   'a picture is laid under the shot, faded, hidden, locked, and calibrated by a line',

@@ -102,7 +102,7 @@ test('the arc leaves as a drawing with its layers, and can be read back', ONCE, 
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Sheet');
   await bench.press('Export');
-  const { name, text } = await download(page, 'SVG of the arc');
+  const { name, text } = await download(page, 'SVG of arcs and figures');
   expect(name).toBe('out-arc.svg');
   for (const layer of ['arc', 'ticks', 'posts', 'numbers']) expect(text).toContain(`<g id="${layer}"`);
 });

@@ -110,8 +110,10 @@ test(
     await bench.openShot({ name: 'Capstan', length: 25 });
     await bench.draw([0.2, 0.2], [0.2, 0.8]);
     const figure = page.getByTestId('figure');
-    const heading = async (): Promise<number> =>
-      Number(/rotate\(([-\d.]+)/.exec((await figure.getAttribute('transform'))!)![1]);
+    const heading = async (): Promise<number> => {
+      const [a, b] = await bench.placement();
+      return Math.round((Math.atan2(b, a) * 180_000) / Math.PI) / 1000;
+    };
     // Straight down as seen is 90 degrees.
     expect(Math.abs((await heading()) - 90)).toBeLessThan(3);
     await bench.step('Figure');

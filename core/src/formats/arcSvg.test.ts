@@ -71,3 +71,35 @@ test('numbers stand beside the arc, and lines are thin against the field', () =>
     expect(width).toBeLessThan(shot.field.height / 100);
   }
 });
+
+describe('the figures of the drawing', () => {
+  const faded = edits.setKey(shot, { moveId: 'move1', track: 'opacity', frame: 1, value: 40 });
+
+  test('stand on exposures as they are turned, sized and faded, each look once', () => {
+    const sized = edits.setKey(faded, { moveId: 'move1', track: 'size', frame: 1, value: 50 });
+    const svg = arcSvg(edits.setTurning(sized, { moveId: 'move1', correctionDeg: 90 }));
+    expect(svg.match(/<path id="look/g)).toHaveLength(1);
+    const uses = [
+      ...layerOf(svg, 'figures').matchAll(/<use href="#look1" transform="([^"]*)" opacity="0.4">/g),
+    ];
+    expect(uses).toHaveLength(21);
+    // Half as high as 173 of 100, a quarter turn on, the foot at (30, 100) on the start of the arc.
+    expect(uses[0]![1]).toBe('matrix(0 0.865 -0.865 0 86.5 -25.95)');
+    expect(svg).toMatch('<title>Figure 1, frame 21</title>');
+  });
+
+  test('of a long move at most 24 are shown; hidden and faded ones are not', () => {
+    expect(layerOf(arcSvg(straightShot(400, 300)), 'figures').match(/<use/g)).toHaveLength(24);
+    const hidden = edits.setFigure(shot, { figureId: 'figure1', hidden: true });
+    expect(layerOf(arcSvg(hidden), 'figures')).not.toMatch('<use');
+    const gone = edits.setKey(shot, { moveId: 'move1', track: 'opacity', frame: 1, value: 0 });
+    expect(layerOf(arcSvg(gone), 'figures')).not.toMatch('<use');
+  });
+
+  test('one that waits stands once, and the drawing still reads back as its arcs alone', () => {
+    const waiting = edits.detachFigure(shot, { figureId: 'figure1', frame: 11 });
+    const svg = arcSvg(waiting);
+    expect(layerOf(svg, 'figures').match(/<use/g)).toHaveLength(1);
+    expect(readSvgDrawing(svg)).toHaveLength(readSvgDrawing(svg.replace(/<defs>.*<\/defs>/, '')).length);
+  });
+});

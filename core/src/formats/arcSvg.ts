@@ -4,6 +4,8 @@ import { pathData } from '../arc/pathData';
 import type { Arc, Mark, Shot } from '../model/schema';
 import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
 import { evaluate, type Travel } from '../motion/evaluate';
+import { escapedXml } from './escapedXml';
+import { figuresSvg } from './figuresSvg';
 
 /** Sizes as shares of the field's height, so that they look alike in every field. */
 const TICK_SHARE = 0.012;
@@ -17,9 +19,6 @@ const OPEN_SHARE = 0.25;
 const DIGITS = 3;
 
 const n = (value: number): string => String(Number(value.toFixed(DIGITS)) + 0);
-
-const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (letter) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[letter]!);
 
 /** A group that programs show as a layer of that name. */
 const layer = (id: string, attributes: string, content: readonly string[]): string =>
@@ -61,8 +60,8 @@ function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], bes
 }
 
 /**
- * The arcs of a shot that are not hidden, as an SVG in field units: the line, a tick for every exposure, a
- * post for every mark, and frame numbers, each a layer of its own. Where the field has a scale, the drawing
+ * The arcs of a shot that are not hidden, as an SVG in field units: the figures on some exposures, the line, a tick for
+ * every exposure, a post for every mark, and frame numbers, each a layer of its own. Where the field has a scale, the drawing
  * has its true size in millimetres.
  */
 export function arcSvg(shot: Shot): string {
@@ -93,12 +92,15 @@ export function arcSvg(shot: Shot): string {
   );
   const arcs = shot.arcs
     .filter(({ hidden }) => !hidden)
-    .map((arc) => `<path d="${pathData(arc, DIGITS)}"><title>${escaped(arc.name)}</title></path>`);
+    .map((arc) => `<path d="${pathData(arc, DIGITS)}"><title>${escapedXml(arc.name)}</title></path>`);
+  const { looks, figures } = figuresSvg(shot);
   const scale = unitsPerMm === null ? 'Field units.' : `Field units, ${n(unitsPerMm)} to a millimetre.`;
   const stroke = (share: number): string => `fill="none" stroke="#2F4B8C" stroke-width="${n(line * share)}"`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${size(width)}" height="${size(height)}" viewBox="0 0 ${n(width)} ${n(height)}">
-  <title>${escaped(shot.name)}</title>
+  <title>${escapedXml(shot.name)}</title>
   <desc>${scale}</desc>
+  <defs>${looks.join('')}</defs>
+  ${layer('figures', `fill="#23252A" fill-opacity="0.12" stroke="#23252A" stroke-opacity="0.6" stroke-width="${n(line)}"`, figures)}
   ${layer('arc', stroke(1.5), arcs)}
   ${layer('ticks', stroke(1), tickPaths)}
   ${layer('posts', stroke(2), posts)}

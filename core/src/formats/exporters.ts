@@ -32,9 +32,9 @@ export const EXPORTERS: readonly Exporter[] = [
   },
   {
     flag: 'svg',
-    label: 'SVG of the arc',
+    label: 'SVG of arcs and figures',
     sentence:
-      'For a drawing program: arc, ticks, posts and numbers as layers, in true size where the field has a scale.',
+      'For a drawing program: figures, arc, ticks, posts and numbers as layers, in true size where the field has a scale.',
     ending: '-arc.svg',
     mimeType: 'image/svg+xml',
     isPossible: ({ arcs }) => arcs.some(({ hidden }) => !hidden),

@@ -2,20 +2,29 @@ import type { Look } from '@humble/core';
 import Svg, { Image, Path } from 'react-native-svg';
 import { pictureAddress } from '../../persistence/pictures';
 import { colour } from '../../ui/colour';
+import { TONES } from '../../ui/tones';
 
 interface LookPictureProps {
-  readonly look: Pick<Look, 'width' | 'height' | 'silhouette' | 'picture'>;
+  readonly look: Pick<Look, 'width' | 'height' | 'silhouette' | 'details' | 'picture'>;
   /** Side of the square that it is shown in, pixels. */
   readonly size: number;
 }
 
 /** A little picture of what a figure looks like. */
-export const LookPicture = ({ look: { width, height, silhouette, picture }, size }: LookPictureProps) => (
+export const LookPicture = ({
+  look: { width, height, silhouette, details, picture },
+  size,
+}: LookPictureProps) => (
   <Svg width={size} height={size} viewBox={`0 0 ${width} ${height}`}>
     {picture ? (
       <Image href={pictureAddress(picture.sha256)} width={width} height={height} preserveAspectRatio="none" />
     ) : (
-      <Path d={silhouette} fill={colour.ink} />
+      <>
+        <Path d={silhouette} fill={colour.ink} />
+        {details.map(({ d, tone }) => (
+          <Path key={d} d={d} fill={TONES[tone]} />
+        ))}
+      </>
     )}
   </Svg>
 );

@@ -7,10 +7,10 @@ import { pictureAddress } from '../../../persistence/pictures';
 import { currentFrame, usePlayhead } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
+import { TONES } from '../../../ui/tones';
 import { LiveGroup, usePixel } from '../../../render/livePaths';
 import { currentScene } from '../scene';
 import { isFigureSeen } from './arcPaths';
-import { TONES } from './Ghosts';
 import { usePrefetched } from './usePrefetched';
 
 const travelOf = (state: RootState, figureId: string): Travel | undefined => {

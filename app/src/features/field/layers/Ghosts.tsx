@@ -141,5 +141,3 @@ export const Ghosts = memo(function Ghosts() {
     </G>
   );
 });
-
-export const TONES = { ink: colour.ink, paper: colour.field, brass: colour.brass } as const;

@@ -1,0 +1,65 @@
+import { exposedFrames } from '../exposure/exposures';
+import { frameNumber } from '../model/frameNumbers';
+import type { Shot } from '../model/schema';
+import { evaluate, type Travel } from '../motion/evaluate';
+import { figureOn, type FigureOn, waitingFigure } from '../motion/figureOn';
+import { svgMatrix } from '../motion/look';
+import { escapedXml } from './escapedXml';
+
+/** So many exposures of a move show their figure: evenly chosen, the first and the last among them. */
+const MOST_FIGURES = 24;
+
+const written = (value: number): string => String(Number(value.toFixed(3)) + 0);
+
+/** The figures of a shot as SVG: each look once, and where it is used. */
+export interface FiguresSvg {
+  readonly looks: readonly string[];
+  readonly figures: readonly string[];
+}
+
+/** The figure of a travel on some of its exposures, each named by its frame. */
+function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] {
+  const frames = exposedFrames(travel.move, shot.lengthFrames);
+  const count = Math.min(MOST_FIGURES, frames.length);
+  const chosen = Array.from(
+    { length: count },
+    (_, k) => frames[count > 1 ? Math.round((k * (frames.length - 1)) / (count - 1)) : 0]!,
+  );
+  return chosen
+    .filter((frame) => travel.tracks.opacity[frame - 1]! > 0)
+    .map((frame) => [figureOn(travel, frame - 1), `${travel.figure.name}, frame ${frameNumber(frame)}`]);
+}
+
+/** All figures that are not hidden, those at the back first, with what they are called. */
+function seenFigures(shot: Shot): (readonly [FigureOn, string])[] {
+  const { travels } = evaluate(shot);
+  return shot.figures
+    .filter(({ hidden }) => !hidden)
+    .flatMap((figure) => {
+      const riding = travels.filter((travel) => travel.figure.id === figure.id && !travel.arc.hidden);
+      const waiting = shot.waiting.find(({ figureId }) => figureId === figure.id);
+      const stands = waiting && waitingFigure(shot, waiting);
+      return [
+        ...riding.flatMap((travel) => figuresOf(travel, shot)),
+        ...(stands ? [[stands, figure.name] as const] : []),
+      ];
+    });
+}
+
+/**
+ * The figures of a shot as they are turned, sized and faded, in lines of one width whatever their size. Pictures are
+ * shown by their outline: a shot names them, it does not hold them.
+ */
+export function figuresSvg(shot: Shot): FiguresSvg {
+  const ids = new Map<string, string>();
+  const figures = seenFigures(shot).map(([{ look, placement, opacity }, title]) => {
+    const id = ids.get(look.silhouette) ?? `look${ids.size + 1}`;
+    ids.set(look.silhouette, id);
+    const faded = opacity < 1 ? ` opacity="${written(opacity)}"` : '';
+    return `<use href="#${id}" transform="${svgMatrix(placement)}"${faded}><title>${escapedXml(title)}</title></use>`;
+  });
+  const looks = [...ids].map(
+    ([silhouette, id]) => `<path id="${id}" d="${silhouette}" vector-effect="non-scaling-stroke"/>`,
+  );
+  return { looks, figures };
+}

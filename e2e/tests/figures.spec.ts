@@ -1,0 +1,365 @@
+import { readFileSync } from 'node:fs';
+import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { png, pngFile, pngWithBox } from '../support/png';
+import { expect, ONCE, test } from '../support/test';
+import type { Bench } from '../support/bench';
+
+const EMPTY = { rate: 24, width: 1920, height: 1080 } as const;
+const CENTRE = { x: 960, y: 540 };
+const RADIUS = 300;
+const FRAMES = 48;
+/** So far it goes round with every frame, degrees. */
+const STEP_DEG = 360 / FRAMES;
+
+/** A circle that nothing rides yet, run through evenly in 48 frames. */
+function bareCircle(name: string): Shot {
+  const drawn = edits.drawArc(freshShot({ ...EMPTY, name, lengthFrames: FRAMES }), {
+    name: 'Buoy round',
+    shape: {
+      kind: 'ellipse',
+      reversed: false,
+      centre: CENTRE,
+      radiusX: RADIUS,
+      radiusY: RADIUS,
+      startDeg: 270,
+      turnDeg: 0,
+      isRound: true,
+    },
+  });
+  return edits.removeFigure(drawn, { figureId: drawn.figures[0]!.id });
+}
+
+/** Two straight arcs, one above the other; a peg rides the upper one. */
+function twoLines(name: string): Shot {
+  const line = (y: number) => smoothThrough([192, 1728].map((x) => ({ x, y })));
+  const upper = edits.drawArc(freshShot({ ...EMPTY, name, lengthFrames: 41 }), {
+    name: 'Upper',
+    points: line(270),
+  });
+  const lower = edits.drawArc(upper, { name: 'Lower', points: line(810) });
+  const bare = edits.removeFigure(lower, { figureId: lower.figures[1]!.id });
+  const { id: moveId, marks } = bare.moves[0]!;
+  return edits.setEasing(bare, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } });
+}
+
+/** A picture of 40 × 80, of which all is seen but a margin of 8 beneath: its foot is at 72. */
+const BUOY = pngFile('buoy.png', pngWithBox(40, 80, { left: 0, top: 0, right: 40, bottom: 72 }));
+
+/** Where the foot of the picture stands, how it is turned and how large, from its matrix. */
+async function standing(bench: Bench, foot = { x: 20, y: 72 }) {
+  const [a, b, c, d, e, f] = await bench.placement();
+  return {
+    x: a * foot.x + c * foot.y + e,
+    y: b * foot.x + d * foot.y + f,
+    turnDeg: (Math.atan2(b, a) * 180) / Math.PI,
+    scale: Math.hypot(a, b),
+  };
+}
+
+test('a picture is imported, stands on its foot, is attached where it is, leans, grows and spins', async ({
+  bench,
+  page,
+}) => {
+  await bench.open(bareCircle('Buoy'));
+  await bench.step('Figure');
+  await bench.group('Figures');
+  await bench.chooseFiles(() => bench.press('Import a picture'), BUOY);
+  await expect(page.getByTestId('figure-row-buoy')).toContainText('waits for an arc');
+  await expect(page.getByTestId('figure-picture')).toHaveAttribute('href', /\/api\/pictures\/[0-9a-f]{64}/);
+
+  await bench.group('Looks');
+  await bench.press('Pivot on foot');
+  expect([await bench.number('Pivot across, px'), await bench.number('Pivot down, px')]).toEqual([20, 72]);
+  const waited = await standing(bench);
+  expect([waited.x, waited.y]).toEqual([expect.closeTo(960, 1), expect.closeTo(540, 1)]);
+
+  // Where it is: nothing jumps, and its offset is the way from the arc to the middle.
+  await bench.goTo(13);
+  await bench.group('Figures');
+  await bench.press('Where it is, on Buoy round');
+  await expect(page.getByTestId('figure-row-buoy')).toContainText('on Buoy round');
+  const attached = await standing(bench);
+  expect(Math.hypot(attached.x - waited.x, attached.y - waited.y)).toBeLessThan(0.01);
+  expect(attached.turnDeg).toBeCloseTo(waited.turnDeg, 3);
+  await expect(page.getByTestId('offset-links')).toHaveAttribute('d', /^M/);
+  await bench.group('Offset');
+  const offset = async () => [
+    await bench.number('Offset right, units'),
+    await bench.number('Offset down, units'),
+  ];
+  // At frame 13 of 48 it is a quarter of the way round from the top.
+  expect(await offset()).toEqual([expect.closeTo(-RADIUS, 0), expect.closeTo(0, 0)]);
+  await bench.press('Back on the arc');
+  await expect.poll(async () => (await standing(bench)).x).toBeCloseTo(CENTRE.x + RADIUS, 0);
+
+  // Round a circle at one pace the lean is the same everywhere: it is added to the direction.
+  await bench.group('Turn');
+  await bench.press('Reset');
+  const upright = (await standing(bench)).turnDeg;
+  expect(upright).toBeCloseTo(12 * STEP_DEG, 1);
+  await bench.choose('By degrees');
+  await bench.type('At most, °', 20);
+  await expect.poll(async () => (await standing(bench)).turnDeg - upright).toBeCloseTo(20, 0);
+
+  // A spin of 720° from the first frame to the 25th: one turn is done at the 13th.
+  await bench.goTo(1);
+  await bench.press('Turn key on frame 1');
+  await bench.goTo(25);
+  await bench.type('Turn on frame 25, °', 720);
+  await bench.goTo(13);
+  expect(await bench.number('Turn on frame 13, °')).toBe(360);
+
+  // From 100 % to 25 % by steady depth: 1/size is half way at the 13th frame, so 40 %.
+  await bench.group('Size');
+  const full = (await standing(bench)).scale;
+  await bench.goTo(1);
+  await bench.press('Size key on frame 1');
+  await bench.goTo(25);
+  await bench.type('Size on frame 25, %', 25);
+  await bench.goTo(13);
+  await bench.choose('Steady depth');
+  await expect.poll(async () => (await standing(bench)).scale / full).toBeCloseTo(1 / (1 + 0.5 * 3), 3);
+
+  await bench.saved();
+  await page.reload();
+  await bench.step('Sheet');
+  const headings = (await bench.column('heading')).map((text) =>
+    Number(text.replace('°', '').replace('−', '-')),
+  );
+  // Half way round, and two full turns.
+  expect(headings[24]! - headings[0]!).toBeCloseTo(24 * STEP_DEG + 720, 0);
+  await bench.step('Figure');
+  await bench.goTo(13);
+  await expect.poll(async () => (await standing(bench)).scale / full).toBeCloseTo(0.4, 3);
+});
+
+test('figures are put in order, hidden, locked, shown alone, and given to another arc with their timing', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.open(twoLines('Company'));
+  await bench.step('Figure');
+  await bench.group('Figures');
+  await bench.press('Add a figure');
+  const rows = page.getByRole('list', { name: 'Figures' }).getByTestId(/^figure-row-/);
+  await expect(rows).toHaveCount(2);
+  await expect(rows.first()).toContainText('waits for an arc');
+
+  // A tap on a place of an arc puts it there on this frame: a quarter of the way on frame 11.
+  await bench.goTo(11);
+  await bench.tap(0.1 + 0.8 * 0.25, 0.75);
+  await expect(rows.first()).toContainText('on Lower');
+  const figures = page.getByTestId('figure');
+  await expect(figures).toHaveCount(2);
+  const foot = async (index: number) => {
+    const [a, , c, , e] = await bench.placement(index);
+    return a * 30 + c * 100 + e;
+  };
+  await expect.poll(async () => Math.abs((await foot(1)) - (192 + 0.25 * 1536))).toBeLessThan(16);
+
+  // Its grip takes it behind the other one.
+  const grip = page.getByRole('button', { name: 'Move Figure 2 to the front or back' });
+  await grip.scrollIntoViewIfNeeded();
+  const from = await bench.middleOf(grip);
+  const below = await bench.middleOf(
+    page.getByRole('button', { name: 'Move Figure 1 to the front or back' }),
+  );
+  await hand.hold([from, { x: from.x, y: from.y + 12 }], async (go) => {
+    await go([
+      { x: from.x, y: from.y + 12 },
+      { x: from.x, y: below.y + 6 },
+    ]);
+  });
+  await expect(rows.first()).toContainText('Figure 1');
+  await bench.undo();
+  await expect(rows.first()).toContainText('Figure 2');
+
+  await page.getByRole('button', { name: 'Hide Figure 1' }).click();
+  await expect(figures).toHaveCount(1);
+  await page.getByRole('button', { name: 'More for Figure 1' }).click();
+  await bench.press('Show it alone');
+  await expect(page.getByText('Only this figure is shown.')).toBeVisible();
+  await expect(figures).toHaveCount(1);
+  await bench.press('Show all again');
+  await page.getByRole('button', { name: 'Show Figure 1' }).click();
+  await expect(figures).toHaveCount(2);
+
+  // Locked, it cannot be taken hold of.
+  await page.getByRole('button', { name: 'Work on Figure 1' }).click();
+  await page.getByRole('button', { name: 'Lock Figure 1' }).click();
+  await bench.goTo(21);
+  const stood = await bench.placement(0);
+  const at = await bench.spot(0.5, 0.25);
+  await hand.drag([at, { x: at.x, y: at.y + 20 }, { x: at.x, y: at.y + 40 }]);
+  expect(await bench.placement(0)).toEqual(stood);
+  await page.getByRole('button', { name: 'Unlock Figure 1' }).click();
+
+  // Given to the other arc it is there when it was there before: half way on frame 21.
+  await bench.press('At the start of Lower');
+  await expect(rows.nth(1)).toContainText('on Lower');
+  await expect.poll(async () => (await bench.placement(0))[5]).toBeGreaterThan(stood[5] + 500);
+  expect(await foot(0)).toBeCloseTo(960, 0);
+
+  // Detached it waits where it stands, and comes back with its timing.
+  await bench.press('Detach from its arc');
+  await expect(rows.nth(1)).toContainText('waits for an arc');
+  await expect(page.getByText('It kept the timing that it had.')).toBeVisible();
+  await bench.goTo(1);
+  expect(await foot(0)).toBeCloseTo(960, 0);
+  await bench.press('At the start of Upper');
+  await expect.poll(() => foot(0)).toBeCloseTo(192, 0);
+  await bench.saved();
+  await page.reload();
+  await bench.step('Figure');
+  await bench.group('Figures');
+  await expect(rows.nth(1)).toContainText('on Upper');
+});
+
+test('an offset is dragged and typed, rides along, and goes from a frame on', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.straight('Beside', 41);
+  await bench.step('Figure');
+  await bench.group('Offset');
+  await bench.goTo(21);
+  const at = await bench.spot(0.5, 0.5);
+  const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
+  const unit = paper.width / 1920;
+  await hand.drag([at, { x: at.x, y: at.y - 60 * unit }, { x: at.x, y: at.y - 150 * unit }]);
+  await expect.poll(async () => Math.abs((await bench.number('Offset down, units')) + 150)).toBeLessThan(12);
+  await bench.type('Offset down, units', -150);
+  await bench.goTo(1);
+  expect(await bench.number('Offset down, units')).toBe(-150);
+  await bench.choose('Riding along');
+  expect(await bench.number('Offset sideways, units')).toBe(-150);
+  // Turned round, the same offset is one to the other side.
+  await bench.choose('From here on');
+  await bench.goTo(31);
+  await bench.type('Offset forward, units', 40);
+  await bench.goTo(41);
+  expect(await bench.number('Offset forward, units')).toBe(40);
+  await bench.goTo(1);
+  expect(await bench.number('Offset forward, units')).toBe(0);
+  await bench.undo();
+  await bench.goTo(41);
+  expect(await bench.number('Offset forward, units')).toBe(0);
+});
+
+test('drawings follow each other, and one is shown from a frame on', ONCE, async ({ bench, page }) => {
+  await bench.straight('Flicker', 21);
+  await bench.step('Figure');
+  await bench.group('Looks');
+  const drawings = [1, 2, 3].map((n) =>
+    pngFile(`flame ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 5 * n })),
+  );
+  await bench.chooseFiles(() => bench.press('Import a picture'), ...drawings);
+  const picture = page.getByTestId('figure-picture');
+  const hrefOn = async (frame: number): Promise<string> => {
+    await bench.goTo(frame);
+    return (await picture.getAttribute('href'))!;
+  };
+  const [one, two, three] = [await hrefOn(1), await hrefOn(2), await hrefOn(3)];
+  expect(new Set([one, two, three]).size).toBe(3);
+  expect(await hrefOn(9)).toBe(three);
+  await bench.type('Frames for each drawing', 4);
+  await expect.poll(() => hrefOn(4)).toBe(one);
+  expect(await hrefOn(5)).toBe(two);
+  await bench.goTo(7);
+  await page.getByRole('radio', { name: 'Drawing 1' }).click();
+  await bench.goTo(15);
+  await page.getByRole('radio', { name: 'Drawing 2' }).click();
+  expect([await hrefOn(7), await hrefOn(14), await hrefOn(15), await hrefOn(21)]).toEqual([
+    one,
+    one,
+    two,
+    two,
+  ]);
+  // Other pictures leave the move as it is.
+  await bench.goTo(11);
+  const stood = await bench.placement();
+  await bench.group('Looks');
+  await bench.chooseFiles(() => bench.press('Import other pictures'), drawings[2]!);
+  await expect(picture).toHaveAttribute('href', three);
+  expect(await bench.placement()).toEqual(stood);
+});
+
+test('what cannot be a figure says why, and changes nothing', ONCE, async ({ bench, page }) => {
+  await bench.straight('Refused', 21);
+  await bench.step('Figure');
+  await bench.group('Looks');
+  const figure = page.getByTestId('figure').locator('path').first();
+  const peg = await figure.getAttribute('d');
+  const refused = async (sentence: RegExp, ...files: ReturnType<typeof pngFile>[]): Promise<void> => {
+    await bench.chooseFiles(() => bench.press('Import a picture'), ...files);
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(figure).toHaveAttribute('d', peg!);
+  };
+  const nothing = pngWithBox(30, 30, { left: 0, top: 0, right: 0, bottom: 0 });
+  await refused(/“clear.png” is empty: nothing of it can be seen/, pngFile('clear.png', nothing));
+  await refused(/60 megapixels/, pngFile('vast.png', png(10_000, 6_000)));
+  await refused(/“torn.png”: This picture/, pngFile('torn.png', png(300, 200).subarray(0, 90)));
+  const script = '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"><script>0</script></svg>';
+  await refused(
+    /“bad.svg”: This SVG has a script in it/,
+    pngFile('bad.svg', Buffer.from(script), 'image/svg+xml'),
+  );
+  const empty = '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"></svg>';
+  await bench.chooseFiles(
+    () => bench.press('Import a picture'),
+    pngFile('none.svg', Buffer.from(empty), 'image/svg+xml'),
+  );
+  await expect(page.getByText(/“none.svg”/)).toBeVisible();
+  await expect(figure).toHaveAttribute('d', peg!);
+  const tiny = png(1, 1);
+  await refused(
+    /at most 2000 pictures; these are 5000/,
+    ...Array.from({ length: 5000 }, (_, i) => pngFile(`d${i}.png`, tiny)),
+  );
+  // It is all there still, and can be gone on with.
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+});
+
+test('keys are selected, copied and pasted', ONCE, async ({ bench, page }) => {
+  await bench.straight('Again', 41);
+  await bench.step('Figure');
+  await bench.group('Turn');
+  await bench.press('Turn key on frame 1');
+  await bench.goTo(6);
+  await bench.type('Turn on frame 6, °', 30);
+  await bench.press('Select all');
+  await expect(page.getByText('2 keys are selected.')).toBeVisible();
+  await bench.press('Copy');
+  await bench.goTo(21);
+  await bench.press('Paste here');
+  await expect(page.getByTestId('track-turn')).toHaveAccessibleName('Turn over 41 frames: 4 keys');
+  await bench.goTo(26);
+  expect(await bench.number('Turn on frame 26, °')).toBe(30);
+  expect([await bench.number('Keys from'), await bench.number('Keys to')]).toEqual([1, 6]);
+  await bench.type('Keys to', 11);
+  await bench.goTo(11);
+  expect(await bench.number('Turn on frame 11, °')).toBe(30);
+  await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  await expect(page.getByTestId('track-turn')).toHaveAccessibleName('Turn over 41 frames: 2 keys');
+});
+
+test('a file of version 4 opens as it was', ONCE, async ({ bench, page }) => {
+  const path = new URL('../../core/src/testing/oldVersions/version4.json', import.meta.url);
+  const old = JSON.parse(readFileSync(path, 'utf8')) as Shot;
+  await page.goto('/');
+  await bench.chooseFiles(() => bench.press('Import a shot'), {
+    name: 'version4.json',
+    mimeType: 'application/json',
+    buffer: readFileSync(path),
+  });
+  await expect(page.getByRole('heading', { name: old.name })).toBeVisible();
+  await expect(page.getByTestId('figure')).toHaveCount(old.moves.length);
+  await bench.step('Figure');
+  await bench.group('Figures');
+  const rows = page.getByRole('list', { name: 'Figures' }).getByTestId(/^figure-row-/);
+  await expect(rows).toHaveCount(old.figures.length);
+  await bench.group('Turn');
+  await expect(page.getByRole('switch', { name: 'Mirrored' })).not.toBeChecked();
+});
