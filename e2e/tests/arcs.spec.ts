@@ -187,11 +187,10 @@ test(
     await expect(page.getByTestId('other-arc-line')).toHaveCount(1);
 
     await bench.press('More for Ferry');
-    await bench.press('Remove the figure');
-    await expect(page.getByTestId('figure')).toHaveCount(1);
-    await expect(rows.first()).toContainText('carries nothing');
-    await bench.press('More for Ferry');
     await bench.press('Add a figure');
+    await expect(page.getByTestId('figure')).toHaveCount(3);
+    await expect(rows.first()).toContainText('carries 2 figures');
+    await bench.undo();
     await expect(page.getByTestId('figure')).toHaveCount(2);
 
     // A locked arc stays as it is.

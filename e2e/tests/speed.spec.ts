@@ -1,4 +1,5 @@
-import type { CDPSession, Page } from '@playwright/test';
+import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
+import type { CDPSession, Page, TestInfo } from '@playwright/test';
 import type { Bench } from '../support/bench';
 import { expect, test } from '../support/test';
 
@@ -57,28 +58,12 @@ async function dragAbout(session: CDPSession, from: { x: number; y: number }, un
     });
 }
 
-test('a point is dragged with 200 ghosts shown, and the picture keeps up', async ({
-  bench,
-  page,
-  hand,
-}, info) => {
-  test.skip(!hand.isFinger, 'the budget is for a phone');
-  await page.addInitScript(() =>
-    localStorage.setItem(
-      'humble-settings',
-      JSON.stringify({ ghosts: { before: 100, after: 100, every: 1 }, showsGhosts: true }),
-    ),
-  );
-  await bench.openShot({ name: 'Procession', length: 201 });
-  await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
-  await bench.group('Draw');
-  await bench.press('Keep it');
-  await page
-    .getByRole('slider', { name: /^Frame/ })
-    .first()
-    .focus()
-    .catch(() => undefined);
-  await page.keyboard.press('End');
+const ghostsShown = (before: number, after: number) =>
+  JSON.stringify({ ghosts: { before, after, every: 1 }, showsGhosts: true });
+
+/** Drags the second point of the arc, as quick as the machine is and slowed four times. */
+async function dragWithGhosts(bench: Bench, name: string, info: TestInfo): Promise<void> {
+  const { page } = bench;
   await expect(page.getByTestId('ghosts').locator('path').last()).toHaveAttribute('d', /^M/);
   const session = await page.context().newCDPSession(page);
   /** The point is taken where it lies now. */
@@ -107,12 +92,74 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
   await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
 
   const figures = JSON.stringify({ idle, plain, slowed });
-  info.annotations.push({ type: 'drag with 200 ghosts', description: figures });
+  info.annotations.push({ type: name, description: figures });
   // eslint-disable-next-line no-console -- the figures belong in the run's own words
-  console.log(`drag with 200 ghosts: ${figures}`);
+  console.log(`${name}: ${figures}`);
   // Machines differ; what counts is that dragging costs little of what this one can show.
   expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.35);
   expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
+}
+
+test('a point is dragged with 200 ghosts shown, and the picture keeps up', async ({
+  bench,
+  page,
+  hand,
+}, info) => {
+  test.skip(!hand.isFinger, 'the budget is for a phone');
+  await page.addInitScript(
+    (settings) => localStorage.setItem('humble-settings', settings),
+    ghostsShown(100, 100),
+  );
+  await bench.openShot({ name: 'Procession', length: 201 });
+  await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
+  await bench.group('Draw');
+  await bench.press('Keep it');
+  await page
+    .getByRole('slider', { name: /^Frame/ })
+    .first()
+    .focus()
+    .catch(() => undefined);
+  await page.keyboard.press('End');
+  await dragWithGhosts(bench, 'drag with 200 ghosts', info);
+});
+
+/** Ten figures on one arc, turned, sized, faded and off it by keys, leaning, each later than the one before. */
+function company(): Shot {
+  const empty = freshShot({ name: 'Company', rate: 24, lengthFrames: 201, width: 1920, height: 1080 });
+  const places = [0.1, 0.3, 0.5, 0.7, 0.9].map((x, i) => ({ x: 1920 * x, y: i % 2 === 0 ? 650 : 330 }));
+  const drawn = edits.drawArc(empty, { points: smoothThrough(places) });
+  let shot = drawn;
+  for (let n = 1; n < 10; n++) shot = edits.putFigureOn(shot, { arcId: drawn.arcs[0]!.id });
+  return shot.moves.reduce((now, { id: moveId }, n) => {
+    const key = (track: TrackName, frame: number, value: number) => (one: Shot) =>
+      edits.setKey(one, { moveId, track, frame, value });
+    const lean = { by: 'most', mostDeg: 15, smoothFrames: 6 } as const;
+    return [
+      key('turn', 1, 0),
+      key('turn', 201, 720),
+      key('size', 1, 60 + 4 * n),
+      key('size', 201, 30),
+      key('opacity', 1, 100),
+      key('opacity', 201, 40),
+      key('offsetY', 1, 40 * (n - 5)),
+      key('offsetY', 201, 10 * n),
+    ].reduce((one, set) => set(one), edits.setTurning(now, { moveId, lean, cornerFrames: 6 }));
+  }, shot);
+}
+
+test('a point is dragged with ten figures of many keys ghosted, and the picture keeps up', async ({
+  bench,
+  page,
+  hand,
+}, info) => {
+  test.skip(!hand.isFinger, 'the budget is for a phone');
+  await page.addInitScript(
+    (settings) => localStorage.setItem('humble-settings', settings),
+    ghostsShown(10, 10),
+  );
+  await bench.open(company());
+  await bench.goTo(101);
+  await dragWithGhosts(bench, 'drag with ten figures, 200 ghosts', info);
 });
 
 interface LongMove {

@@ -47,6 +47,7 @@ export const fieldWords = {
   dragMoveTheViewWithShift: 'Drag: move the view. With Shift: select points in a box.',
   tapPointsOrDragABox: 'Tap points, or drag a box round them.',
   dragAPointOrTheArc: 'Drag a point or the arc. Tap to select.',
+  heading: 'heading',
   step: '· step',
   units: ' units',
   acrossDown: (x: string, y: string) => `${x} across, ${y} down`,

@@ -41,8 +41,12 @@ export const STEP_HELP = {
       'Or act it out: press, move in real time, and lift.',
     ],
     groups: [
+      [
+        'Figures',
+        'Which figures there are, which is in front, and which arc carries each. Add one or import its picture.',
+      ],
       ['Pose', 'Where the figure is on this frame, and how it gets to the next pose.'],
-      ['Looks', 'Which stand-in it is, and how tall.'],
+      ['Looks', 'A stand-in or your own pictures, how tall it is, and the spot that sits on the arc.'],
       [
         'Turn',
         'Whether it turns with the arc, which way it faces, and keys that turn it further. Drag the ring in the field to turn it.',
@@ -51,9 +55,10 @@ export const STEP_HELP = {
         'Size',
         'Keys that make it grow, shrink or fade, and how it grows between them. Drag the square in the field to size it.',
       ],
+      ['Offset', 'How far it stands off its arc. Drag the figure in the field, or type.'],
       ['Act', 'Record a gesture, or thin one that you recorded.'],
     ],
-    terms: ['figure', 'pose', 'ghost'],
+    terms: ['figure', 'pivot', 'pose', 'ghost'],
     keys: ['Figure'],
   },
   timing: {

@@ -21,7 +21,7 @@ export interface IncrementRow {
   readonly y: number;
   /** From the exposure before to this one, along the arc, signed; null for the first. */
   readonly along: number | null;
-  /** The same straight across: what a ruler measures. */
+  /** The same straight across, from pivot to pivot: what a ruler measures. */
   readonly straight: number | null;
   readonly dx: number | null;
   readonly dy: number | null;
@@ -128,9 +128,9 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
       x: stand.x,
       y: stand.y,
       along: before && stand.arcDistance - before.arcDistance,
-      straight: before && Math.hypot(stand.x - before.x, stand.y - before.y),
-      dx: before && stand.x - before.x,
-      dy: before && stand.y - before.y,
+      straight: before && Math.hypot(stand.pivotX - before.pivotX, stand.pivotY - before.pivotY),
+      dx: before && stand.pivotX - before.pivotX,
+      dy: before && stand.pivotY - before.pivotY,
       headingDeg: stand.headingDeg,
       headingChangeDeg: before && stand.headingDeg - before.headingDeg,
       tracks: stand.tracks,

@@ -7,6 +7,7 @@ import Eye from 'lucide-react-native/icons/eye';
 import EyeOff from 'lucide-react-native/icons/eye-off';
 import Lock from 'lucide-react-native/icons/lock';
 import LockOpen from 'lucide-react-native/icons/lock-open';
+import MapPin from 'lucide-react-native/icons/map-pin';
 import Pencil from 'lucide-react-native/icons/pencil';
 import Trash from 'lucide-react-native/icons/trash';
 import UserCheck from 'lucide-react-native/icons/user-check';
@@ -144,11 +145,18 @@ function ArcMenu({ arc, index, count, onClose }: ArcMenuProps) {
   const arcId = arc.id;
   if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
   const nameOf = (figureId: string): string => figures.find(({ id }) => id === figureId)?.name ?? '';
-  const waitingOn = waiting.slice(0, MOST_WAITING).map(({ figureId }): MenuItem => ({
-    label: words.putOnIt(nameOf(figureId)),
-    icon: UserCheck,
-    onPress: () => dispatch(figureAttached(figureId, arcId, 'start')),
-  }));
+  const waitingOn = waiting.slice(0, MOST_WAITING).flatMap(({ figureId }): MenuItem[] => [
+    {
+      label: words.putOnIt(nameOf(figureId)),
+      icon: UserCheck,
+      onPress: () => dispatch(figureAttached(figureId, arcId, 'start')),
+    },
+    {
+      label: words.putOnItWhereItIs(nameOf(figureId)),
+      icon: MapPin,
+      onPress: () => dispatch(figureAttached(figureId, arcId, 'where-it-is')),
+    },
+  ]);
   return (
     <Menu
       title={arc.name}

@@ -1,12 +1,22 @@
 import { fieldWords as words } from '../../words/field';
-import { frameNumber, incrementTable, type LengthScale, seenRow } from '@humble/core';
+import {
+  frameNumber,
+  type IncrementRow,
+  incrementTable,
+  type LengthScale,
+  type Move,
+  seenRow,
+  TRACKS,
+} from '@humble/core';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
+import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
 import { lengthScaleIn } from '../../store/lengths';
 import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { editsIn } from '../../store/selection';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
@@ -17,11 +27,14 @@ export function ReadOut() {
   const move = useThrottledMove();
   const playhead = useFrame();
   const hovered = useHoveredFrame();
+  const isFigureStep = useThrottledSelector((state) => editsIn(state) === 'poses');
   if (!move) return null;
   const frame = Math.min(shot.lengthFrames, hovered ?? playhead);
   const table = incrementTable(shot, move);
   const row = seenRow(table, frame);
   const unit = table.units === 'mm' ? ' mm' : '';
+  if (isFigureStep)
+    return <FigureReadOut row={row} move={move} frame={frame} seconds={(frame - 1) / shot.rate} />;
   const step = row.along;
   // How fast it goes there: the increment over the frames of the picture before.
   const held = table.rows[table.rows.indexOf(row) - 1]?.framesHeld ?? 1;
@@ -41,6 +54,35 @@ export function ReadOut() {
           {step === null ? '–' : fixed(step, 1)}
         </NumericText>
         {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || words.units}/s`}
+      </NumericText>
+    </View>
+  );
+}
+
+interface FigureReadOutProps {
+  readonly row: IncrementRow;
+  readonly move: Move;
+  readonly frame: number;
+  readonly seconds: number;
+}
+
+/** In the Figure step: its heading, and the value of each track that has keys. */
+function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
+  const tracks = TRACKS.filter(({ name }) => move.tracks[name].length > 0).map(({ name }) => {
+    const { label, unit, decimals } = TRACK_DESCRIPTORS[name];
+    return `${label.toLowerCase()} ${fixed(row.tracks[name], decimals)}${unit}`;
+  });
+  return (
+    <View testID="read-out" className="shrink rounded-small px-1">
+      <NumericText tone="soft" size="tiny" numberOfLines={1}>
+        <NumericText strong size="tiny">
+          {frameNumber(frame)}
+        </NumericText>
+        {` · ${fixed(seconds, 2)} s · ${words.heading} `}
+        <NumericText strong size="tiny">
+          {`${fixed(row.headingDeg, 1)}°`}
+        </NumericText>
+        {tracks.map((text) => ` · ${text}`).join('')}
       </NumericText>
     </View>
   );

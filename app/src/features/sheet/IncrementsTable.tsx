@@ -1,7 +1,8 @@
 import { sheetWords as words } from '../../words/sheet';
-import { frameNumber } from '@humble/core';
+import { frameNumber, type TrackName, TRACKS } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { shallowEqual } from 'react-redux';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import {
   activeMoveIn,
@@ -79,16 +80,23 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   );
 }
 
+/** Tracks of the active move that have keys. */
+function keyedTracks(state: RootState): TrackName[] {
+  const move = activeMoveIn(state);
+  return TRACKS.map(({ name }) => name).filter((name) => move && move.tracks[name].length > 0);
+}
+
 /** Which lines there are: each reads for itself what it says, so that a drag changes only those it must. */
 const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
   // They come when there is time for them: while something is dragged nothing waits for a table.
   const data = useDeferredValue(useThrottledSelector(linesIn, areOfSame)) as TableLine[];
   const units = useThrottledShotValue(({ sheet }) => sheet.units);
   const rulerStep = useThrottledShotValue(({ sheet }) => sheet.rulerStep);
+  const tracks = useThrottledSelector(keyedTracks, shallowEqual);
   const columns = useMemo(() => {
-    const all = columnsOf({ units, rulerStep });
+    const all = columnsOf({ units, rulerStep }, tracks);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
-  }, [units, rulerStep, only]);
+  }, [units, rulerStep, tracks, only]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
   const { getRowModel, getHeaderGroups, getVisibleLeafColumns } = useReactTable({
     data,

@@ -1,6 +1,13 @@
 import { sheetWords as words } from '../../words/sheet';
-import { frameNumber, type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core';
+import {
+  frameNumber,
+  type IncrementRow,
+  type IncrementTable,
+  type SkippedRow,
+  type TrackName,
+} from '@humble/core';
 import { createColumnHelper } from '@tanstack/react-table';
+import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import type { TableLine } from './lines';
 import { fixed, signed } from '../../ui/numbers';
 
@@ -32,7 +39,7 @@ const increment = (value: number | null): string =>
   or(value, (along) => (Math.abs(along) < 1e-9 ? 'hold' : fixed(along, 2)));
 
 export type ColumnId =
-  'frame' | 'held' | 'place' | 'along' | 'ruler' | 'straight' | 'x' | 'y' | 'heading' | 'total';
+  'frame' | 'held' | 'place' | 'along' | 'ruler' | 'straight' | 'x' | 'y' | 'heading' | 'total' | TrackName;
 
 /** Width of each column, pixels. */
 export const WIDTHS: Readonly<Record<ColumnId, number>> = {
@@ -46,10 +53,22 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
   y: 76,
   heading: 84,
   total: 80,
+  turn: 80,
+  size: 74,
+  sizeDown: 90,
+  opacity: 80,
+  offsetX: 116,
+  offsetY: 104,
 };
 
-/** The columns of the increments; the ruler's only when increments are rounded to one. */
-export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | 'rulerStep'>) {
+/**
+ * The columns of the increments; the ruler's only when increments are rounded to one.
+ * @param tracks those that have keys: each has a column
+ */
+export function columnsOf(
+  { units, rulerStep }: Pick<IncrementTable, 'units' | 'rulerStep'>,
+  tracks: readonly TrackName[] = [],
+) {
   const unit = units === 'mm' ? ' mm' : '';
   const ruler = rulerStep ?? 1;
   const ruled = (value: number): string => fixed(value, decimalsOf(ruler));
@@ -83,6 +102,10 @@ export function columnsOf({ units, rulerStep }: Pick<IncrementTable, 'units' | '
     column((row) => fixed(row.x, 1), 'x', 'x'),
     column((row) => fixed(row.y, 1), 'y', 'y'),
     column((row) => `${signed(row.headingDeg, 1)}°`, 'heading', 'heading'),
+    ...tracks.map((track) => {
+      const { label, decimals, unit: ofTrack } = TRACK_DESCRIPTORS[track];
+      return column((row) => `${fixed(row.tracks[track], decimals)}${ofTrack}`, track, label.toLowerCase());
+    }),
     column((row) => (rulerStep === null ? fixed(row.total, 2) : ruled(row.rulerTotal)), 'total', 'total'),
   ];
 }
