@@ -124,7 +124,14 @@ export {
 } from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
 export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
-export { type Evaluation, evaluate, evaluateMove, type Travel } from './motion/evaluate';
+export {
+  type Evaluation,
+  evaluate,
+  evaluateMove,
+  type Travel,
+  travelOfFigure,
+  travelOfMove,
+} from './motion/evaluate';
 export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
 export { type Standing, standingsOn } from './motion/standings';
 export {

@@ -208,6 +208,7 @@ test(
     await expect(rows.first()).toContainText('Ferry');
     await bench.press('More for Ferry');
     await bench.press('Remove this arc');
+    await bench.group('All arcs');
     await expect(rows).toHaveCount(1);
   },
 );

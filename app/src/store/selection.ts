@@ -5,6 +5,7 @@ import {
   evaluate,
   measureArc,
   type Travel,
+  travelOfMove,
   type Vector,
 } from '@humble/core';
 import { type Edits, stepDescriptor } from '../kinds/steps';
@@ -24,7 +25,7 @@ export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): rea
 export function activeTravelIn(state: RootState): Travel | null {
   const { shot } = state.shot.present;
   const move = activeMoveIn(state);
-  return (shot && move && evaluate(shot).travels.find((travel) => travel.move.id === move.id)) ?? null;
+  return (shot && move && travelOfMove(evaluate(shot), move.id)) ?? null;
 }
 
 /** Where the active figure is seen to stand on a frame; null where nothing travels. */

@@ -214,3 +214,31 @@ export function evaluate(shot: Shot): Evaluation {
   evaluations.set(shot, evaluation);
   return evaluation;
 }
+
+interface TravelsById {
+  readonly byMove: ReadonlyMap<string, Travel>;
+  readonly byFigure: ReadonlyMap<string, Travel>;
+}
+
+const travelsById = new WeakMap<Evaluation, TravelsById>();
+
+function indexed(evaluation: Evaluation): TravelsById {
+  let index = travelsById.get(evaluation);
+  if (!index) {
+    const { travels: all } = evaluation;
+    index = {
+      byMove: new Map(all.map((travel) => [travel.move.id, travel])),
+      byFigure: new Map(all.map((travel) => [travel.figure.id, travel])),
+    };
+    travelsById.set(evaluation, index);
+  }
+  return index;
+}
+
+/** The travel of a move, looked up: live drawings ask for it many times a frame. */
+export const travelOfMove = (evaluation: Evaluation, moveId: string): Travel | undefined =>
+  indexed(evaluation).byMove.get(moveId);
+
+/** The travel of a figure, looked up. */
+export const travelOfFigure = (evaluation: Evaluation, figureId: string): Travel | undefined =>
+  indexed(evaluation).byFigure.get(figureId);

@@ -1,4 +1,4 @@
-import { compose, rotationAbout, scalingAbout, type Transform, translation } from '../arc/transform';
+import type { Transform } from '../arc/transform';
 import type { Vector } from '../arc/vector';
 import type { DrawingPicture, Field, Figure, Move, Outline } from '../model/schema';
 import { PLAIN_SCALE, type Scale } from './scale';
@@ -92,7 +92,7 @@ export interface Wearing {
   readonly figureHeight: number;
 }
 
-const ORIGIN: Vector = { x: 0, y: 0 };
+const RADIANS = Math.PI / 180;
 
 /**
  * The map from a look's own units to the field: the pivot comes to its place, and the artwork is sized and turned about
@@ -106,20 +106,24 @@ export function placementOf(
 ): Transform {
   // All drawings of a figure have one scale, that of the first.
   const k = figureHeight / lookOf(figure).height;
-  const parts = [
-    translation({ x: -pivot.x, y: -pivot.y }),
-    scalingAbout(ORIGIN, k * scale.across, k * scale.down),
-    ...(move.turnsWithArc && figure.frontDeg !== 0 ? [rotationAbout(ORIGIN, -figure.frontDeg)] : []),
-    ...(move.mirrored ? [move.turnsWithArc ? scalingAbout(ORIGIN, 1, -1) : scalingAbout(ORIGIN, -1, 1)] : []),
-    rotationAbout(ORIGIN, headingDeg),
-    translation({ x, y }),
-  ];
-  return parts.reduce(compose);
+  const frontDeg = move.turnsWithArc ? figure.frontDeg : 0;
+  const flips = move.mirrored ? -1 : 1;
+  const [flipX, flipY] = move.turnsWithArc ? [1, flips] : [flips, 1];
+  // Written out: this is worked out for every ghost. Sized, turned by the front, flipped, then turned by the heading.
+  const [cosFront, sinFront] = [Math.cos(frontDeg * RADIANS), Math.sin(frontDeg * RADIANS)];
+  const [cos, sin] = [Math.cos(headingDeg * RADIANS), Math.sin(headingDeg * RADIANS)];
+  const [ax, ay] = [flipX * cosFront * k * scale.across, -flipY * sinFront * k * scale.across];
+  const [cx, cy] = [flipX * sinFront * k * scale.down, flipY * cosFront * k * scale.down];
+  const a = cos * ax - sin * ay;
+  const b = sin * ax + cos * ay;
+  const c = cos * cx - sin * cy;
+  const d = sin * cx + cos * cy;
+  return { a, b, c, d, e: x - a * pivot.x - c * pivot.y, f: y - b * pivot.x - d * pivot.y };
 }
 
 /** A map as an SVG transform. */
 export const svgMatrix = ({ a, b, c, d, e, f }: Transform): string =>
-  `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6))).join(' ')} ${Number(e.toFixed(3))} ${Number(f.toFixed(3))})`;
+  `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6)) + 0).join(' ')} ${Number(e.toFixed(3)) + 0} ${Number(f.toFixed(3)) + 0})`;
 
 /** A figure that rides no arc, as it stands: the same on every frame. */
 export function waitingStance({ x, y, turnDeg }: { x: number; y: number; turnDeg: number }): Stance {

@@ -1,8 +1,18 @@
-import { drawingOn, evaluate, figureOn, lookOf, svgMatrix, type Travel, waitingFigure } from '@humble/core';
+import {
+  drawingOn,
+  evaluate,
+  figureOn,
+  type FigureOn,
+  lookOf,
+  svgMatrix,
+  type Travel,
+  travelOfFigure,
+  waitingFigure,
+} from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G, Image, Path } from 'react-native-svg';
-import { activeMoveIn, useThrottledSelector } from '../../../store/hooks';
+import { activeMoveIn, useAppStore, useThrottledSelector } from '../../../store/hooks';
 import { pictureAddress } from '../../../persistence/pictures';
 import { currentFrame, usePlayhead } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
@@ -15,7 +25,7 @@ import { usePrefetched } from './usePrefetched';
 
 const travelOf = (state: RootState, figureId: string): Travel | undefined => {
   const { shot } = state.shot.present;
-  return shot ? evaluate(shot).travels.find(({ figure }) => figure.id === figureId) : undefined;
+  return shot ? travelOfFigure(evaluate(shot), figureId) : undefined;
 };
 
 /** The frame that is seen at the playhead. */
@@ -30,11 +40,23 @@ const isActedNow = (state: RootState, figureId: string): boolean =>
 
 const NOWHERE = 'scale(0)';
 
+const seen = new WeakMap<Travel, { readonly frame: number; readonly figure: FigureOn }>();
+
+/** The figure of a travel at the playhead, worked out once for each frame. */
+function seenFigure(travel: Travel): FigureOn {
+  const frame = seenFrame(travel);
+  const known = seen.get(travel);
+  if (known?.frame === frame) return known.figure;
+  const figure = figureOn(travel, frame - 1);
+  seen.set(travel, { frame, figure });
+  return figure;
+}
+
 /** What is drawn of a figure at the playhead, and where; null where it does not stand. */
-function figureAt(state: RootState, figureId: string) {
+function figureAt(state: RootState, figureId: string): FigureOn | null {
   if (isActedNow(state, figureId)) return null;
   const travel = travelOf(state, figureId);
-  if (travel) return figureOn(travel, seenFrame(travel) - 1);
+  if (travel) return seenFigure(travel);
   const { shot } = state.shot.present;
   const waiting = shot?.waiting.find((one) => one.figureId === figureId);
   return shot && waiting ? waitingFigure(shot, waiting) : null;
@@ -84,6 +106,12 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
   );
 }
 
+/** The number of the drawing that a figure shows on a frame. */
+function drawingIn(state: RootState, figureId: string, frame: number): number {
+  const travel = travelOf(state, figureId);
+  return travel ? drawingOn(travel.move, travel.figure, seenFrame(travel, frame)) : 1;
+}
+
 /** The artwork of a figure in its own units: a stand-in, or the drawing that belongs to the playhead. */
 function Artwork({ figureId }: { readonly figureId: string }) {
   const pixel = usePixel();
@@ -91,10 +119,10 @@ function Artwork({ figureId }: { readonly figureId: string }) {
     shot.present.shot?.figures.find(({ id }) => id === figureId),
   );
   const height = useThrottledSelector((state) => travelOf(state, figureId)?.figureHeight ?? null);
-  const travel = useThrottledSelector((state) => travelOf(state, figureId));
-  const drawing = usePlayhead(({ frame }) =>
-    travel ? drawingOn(travel.move, travel.figure, seenFrame(travel, frame)) : 1,
-  );
+  const store = useAppStore();
+  // It changes with the playhead as well as with the shot.
+  usePlayhead(({ frame }) => drawingIn(store.getState(), figureId, frame));
+  const drawing = useThrottledSelector((state) => drawingIn(state, figureId, currentFrame()));
   usePrefetched(figure?.artwork.kind === 'pictures' ? figure.artwork.drawings : NONE);
   if (!figure) return null;
   const look = lookOf(figure, drawing);

@@ -1,4 +1,4 @@
-import { frameNumber, evaluate, ticksOf } from '@humble/core';
+import { frameNumber, evaluate, ticksOf, travelOfMove } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
@@ -54,7 +54,7 @@ const FrameNumber = memo(function FrameNumber({
   const pixel = usePixel();
   const transform = (state: RootState): string => {
     const shot = shotIn(state);
-    const travel = shot && evaluate(shot).travels.find(({ move }) => move.id === moveId);
+    const travel = shot && travelOfMove(evaluate(shot), moveId);
     if (!travel || frame > travel.x.length) return '';
     const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
     const away = NUMBER_AWAY_PX * pixel;

@@ -30,6 +30,20 @@ interface GhostSide {
   readonly standsOn: readonly number[];
 }
 
+/** Silhouettes as they were worked out, by travel and frame: of several figures a drag changes one. */
+const silhouettes = new WeakMap<Travel, Map<number, string>>();
+
+function silhouetteOn(travel: Travel, frame: number): string {
+  let known = silhouettes.get(travel);
+  if (!known) silhouettes.set(travel, (known = new Map()));
+  let path = known.get(frame);
+  if (path === undefined) {
+    const { look, placement } = figureOn(travel, frame - 1);
+    known.set(frame, (path = silhouettePath(look, placement)));
+  }
+  return path;
+}
+
 /** Those of one step towards the faintest, as one shape; step 0 is the nearest in time. */
 function silhouettesOf({ travel, standsOn }: GhostSide, step: number): string {
   const from = Math.round((step * standsOn.length) / FADES);
@@ -39,10 +53,7 @@ function silhouettesOf({ travel, standsOn }: GhostSide, step: number): string {
       .slice(from, until)
       // What has faded away leaves no ghost.
       .filter((frame) => travel.tracks.opacity[frame - 1]! > 0)
-      .map((frame) => {
-        const { look, placement } = figureOn(travel, frame - 1);
-        return silhouettePath(look, placement);
-      })
+      .map((frame) => silhouetteOn(travel, frame))
       .join('')
   );
 }

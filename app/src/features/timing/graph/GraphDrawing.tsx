@@ -1,5 +1,13 @@
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
-import { frameNumber, frameNumbered, evaluate, type Move, type Travel, type UnrolledArc } from '@humble/core';
+import {
+  frameNumber,
+  frameNumbered,
+  evaluate,
+  type Move,
+  type Travel,
+  travelOfMove,
+  type UnrolledArc,
+} from '@humble/core';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useThrottledEditor } from '../../../store/hooks';
@@ -131,7 +139,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
 });
 
 const travelIn = (state: RootState, moveId: string): Travel | undefined =>
-  evaluate(state.shot.present.shot!).travels.find(({ move }) => move.id === moveId);
+  travelOfMove(evaluate(state.shot.present.shot!), moveId);
 
 /** Frame numbers stand between these, pixels beneath the ground of the graph. */
 const NUMBER_TOP = 11;
