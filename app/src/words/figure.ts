@@ -74,6 +74,7 @@ export const figureWords = {
   deleteThisKey: 'Delete this key',
   keyOnFrame: (label: string, frame: number) => `${label} key on frame ${frame}`,
   turning: 'Turning',
+  headingHere: (degrees: string) => `heading ${degrees}°`,
   turnWithTheArc: 'Turn with the arc',
   facing: 'Facing',
   faceTheOtherWay: 'Face the other way',

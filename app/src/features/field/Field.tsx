@@ -139,8 +139,8 @@ export function FieldStrip() {
       className="min-h-[26px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
     >
       <View className="min-w-0 shrink flex-row items-center gap-3">
-        {line !== 'hint' && <ReadOut />}
-        {line !== 'numbers' && (line === 'hint' || isWide) && <Hint />}
+        {(line === 'numbers' || line === 'both' || (line === 'hint-first' && isWide)) && <ReadOut />}
+        {(line === 'hint' || line === 'hint-first' || (line === 'both' && isWide)) && <Hint />}
       </View>
       <PointerPlace />
     </View>

@@ -1,3 +1,4 @@
+import { edits } from '@humble/core';
 import { act, screen } from '@testing-library/react-native';
 import { goTo, setRange } from '../../playback/playhead';
 import { setHoveredFrame } from '../../playback/hoveredFrame';
@@ -17,4 +18,21 @@ test('frame, seconds, place, increment and speed are told: at the playhead, and 
   expect(words()).toHaveTextContent('11 · 0.83 s · 60.0 · step 6.0 · 72 units/s');
   act(() => setHoveredFrame(null));
   expect(words()).toHaveTextContent('21 · 1.67 s · 120.0 · step 6.0 · 72 units/s');
+});
+
+test('in the Figure step it tells the heading, and the value of each track that has keys', () => {
+  setRange({ lengthFrames: 21, rate: 12, loops: true });
+  goTo(11);
+  const shot = straightShot();
+  const keyed = edits.setKey(edits.setKey(shot, { moveId: 'move1', track: 'turn', frame: 21, value: 90 }), {
+    moveId: 'move1',
+    track: 'turn',
+    frame: 1,
+    value: 0,
+  });
+  const faded = edits.setKey(keyed, { moveId: 'move1', track: 'opacity', frame: 1, value: 40 });
+  renderOn(benchWith(faded, 'figure'), <ReadOut />);
+  expect(screen.getByTestId('read-out')).toHaveTextContent(
+    '11 · 0.83 s · heading 45.0° · turn 45.0° · opacity 40%',
+  );
 });

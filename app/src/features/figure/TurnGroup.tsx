@@ -1,13 +1,15 @@
 import { figureWords as words } from '../../words/figure';
-import type { Move } from '@humble/core';
-import { MOST_SMOOTH_FRAMES } from '@humble/core';
+import { MOST_SMOOTH_FRAMES, type Move } from '@humble/core';
 import RefreshCw from 'lucide-react-native/icons/refresh-cw';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
-import { useEdit, useThrottledShotValue } from '../../store/hooks';
+import { useThrottledFrame } from '../../playback/playhead';
+import { useEdit, useThrottledSelector, useThrottledShotValue } from '../../store/hooks';
+import { activeTravelIn } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Dial } from '../../ui/Dial';
+import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
@@ -30,7 +32,7 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   };
   return (
     <>
-      <Card title={words.turning}>
+      <Card title={words.turning} aside={<HeadingHere />}>
         <Toggle
           label={words.turnWithTheArc}
           value={turnsWithArc}
@@ -90,6 +92,20 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
         </View>
       )}
     </>
+  );
+}
+
+/** Which way it looks on this frame, over all turns. */
+function HeadingHere() {
+  const frame = useThrottledFrame();
+  const heading = useThrottledSelector((state) => {
+    const travel = activeTravelIn(state);
+    return travel ? travel.heading[Math.min(frame, travel.heading.length) - 1]! : null;
+  });
+  return heading === null ? null : (
+    <NumericText tone="soft" size="tiny">
+      {words.headingHere(fixed(heading, 1))}
+    </NumericText>
   );
 }
 

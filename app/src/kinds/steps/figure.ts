@@ -8,5 +8,5 @@ export const figure = describeStep({
   icon: PersonStanding,
   edits: 'poses',
   fieldShare: 0.33,
-  line: 'hint',
+  line: 'hint-first',
 });

@@ -15,8 +15,11 @@ export interface StepDescriptor<Name extends string = string> {
   readonly edits: Edits;
   /** Height of the field on a phone, as a share of the window's. */
   readonly fieldShare: number;
-  /** What stands under the field: what a press would do, the numbers of the frame, or on a wide screen both. */
-  readonly line: 'hint' | 'numbers' | 'both';
+  /**
+   * What stands under the field: what a press would do, or the numbers of the frame. A wide screen has both for `both`
+   * and `hint-first`; a phone the numbers for the one and the hint for the other.
+   */
+  readonly line: 'hint' | 'numbers' | 'both' | 'hint-first';
 }
 
 /** A descriptor, with the type of its name. */
