@@ -114,7 +114,16 @@ const PICTURES = [
     path: ROUNDS,
     act: inStep('Sheet', 13),
   },
-  { file: 'phone-figure', view: PHONE, theme: 'light', path: LANTERN, act: inStep('Figure', 1, 'Turn') },
+  {
+    file: 'phone-figure',
+    view: PHONE,
+    theme: 'light',
+    path: LANTERN,
+    act: async (page) => {
+      await inStep('Figure', 6, 'Looks')(page);
+      await page.getByTestId('pivot-editor').scrollIntoViewIfNeeded();
+    },
+  },
   {
     file: 'phone-stroke',
     view: PHONE,
@@ -152,11 +161,11 @@ const PICTURES = [
     },
   },
   {
-    file: 'wide-bounces',
+    file: 'wide-figure-lamp',
     view: WIDE,
     theme: 'dark',
-    path: CORK,
-    act: inStep('Arc', 20),
+    path: ROUNDS,
+    act: inStep('Figure', 26, 'Figures'),
   },
   {
     file: 'phone-acted',

@@ -79,5 +79,5 @@ test('each track that has keys has a column, lengths in the units of the sheet',
   const keyed = edits.setKey(straightShot(), { moveId: 'move1', track: 'turn', frame: 1, value: 30 });
   const off = edits.setOffset(keyed, { moveId: 'move1', frame: 1, x: 10, y: -4 });
   show(edits.setScale(off, { unitsPerMm: 2, units: 'mm' }));
-  expect(cells(1).slice(7, 11)).toEqual(['+30.0°', '30.0°', '5.0', '-2.0']);
+  expect(cells(1).slice(7, 11)).toEqual(['+30.0°', '30.0°', '5.0', '−2.0']);
 });
