@@ -31,9 +31,11 @@ const KEY_EVERY = 25;
 export function figuresOf(figures: number, lengthFrames: number): Shot {
   let shot = shotOf(figures, 12, lengthFrames);
   for (const { id: moveId } of shot.moves) {
+    shot = edits.setOffsetIn(shot, { moveId, offsetIn: 'riding' });
     shot = edits.setTurning(shot, {
       moveId,
       smoothFrames: 5,
+      cornerFrames: 8,
       lean: { by: 'most', mostDeg: 20, smoothFrames: 5 },
     });
     for (let frame = 1; frame <= lengthFrames; frame += KEY_EVERY)
@@ -41,6 +43,8 @@ export function figuresOf(figures: number, lengthFrames: number): Shot {
         ['turn', 30 * Math.sin(frame)],
         ['size', 100 + 50 * Math.sin(frame)],
         ['opacity', 75 + 25 * Math.sin(frame)],
+        ['offsetX', 40 * Math.sin(frame)],
+        ['offsetY', 40 * Math.cos(frame)],
       ] as const)
         shot = edits.setKey(shot, { moveId, track, frame, value });
   }

@@ -204,7 +204,7 @@ test('figures are put in order, hidden, locked, shown alone, and given to anothe
   // Detached it waits where it stands, and comes back with its timing.
   await bench.press('Detach from its arc');
   await expect(rows.nth(1)).toContainText('waits for an arc');
-  await expect(page.getByText('It kept the timing that it had.')).toBeVisible();
+  await expect(page.getByText('It still has its timing.')).toBeVisible();
   await bench.goTo(1);
   expect(await foot(0)).toBeCloseTo(960, 0);
   await bench.press('At the start of Upper');
@@ -246,6 +246,36 @@ test('an offset is dragged and typed, rides along, and goes from a frame on', as
   await bench.undo();
   await bench.goTo(41);
   expect(await bench.number('Offset forward, units')).toBe(0);
+});
+
+test('pivot and front are dragged on the picture', async ({ bench, page, hand }) => {
+  await bench.open(bareCircle('Ring'));
+  await bench.step('Figure');
+  await bench.group('Figures');
+  await bench.chooseFiles(() => bench.press('Import a picture'), BUOY);
+  await bench.group('Looks');
+  const editor = page.getByTestId('pivot-editor');
+  await editor.scrollIntoViewIfNeeded();
+  const box = (await editor.boundingBox())!;
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  // 80 units of the picture over the height less two margins of 30; what is seen of it ends 8 above its foot.
+  const unit = (box.height - 60) / 80;
+  await hand.drag([middle, { x: middle.x, y: middle.y + 10 }, { x: middle.x + 3, y: middle.y + 28 * unit }]);
+  await expect.poll(() => bench.number('Pivot down, px')).toBe(72);
+  expect(await bench.number('Pivot across, px')).toBe(20);
+  await bench.undo();
+  expect(await bench.number('Pivot down, px')).toBe(40);
+  // The tip of the arrow lies 64 pixels to the right: it is taken upwards.
+  await hand.drag([
+    { x: middle.x + 64, y: middle.y },
+    { x: middle.x + 50, y: middle.y - 50 },
+    { x: middle.x + 1, y: middle.y - 64 },
+  ]);
+  await expect.poll(() => bench.number('Front, °')).toBe(-90);
+  await bench.group('Figures');
+  await bench.press('At the start of Buoy round');
+  // At the top of the circle it goes to the right: a picture that looks up is turned a quarter.
+  await expect.poll(async () => (await standing(bench)).turnDeg).toBeCloseTo(90, 1);
 });
 
 test('drawings follow each other, and one is shown from a frame on', ONCE, async ({ bench, page }) => {
@@ -321,6 +351,31 @@ test('what cannot be a figure says why, and changes nothing', ONCE, async ({ ben
   // It is all there still, and can be gone on with.
   await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
 });
+
+test(
+  'a shot that comes without its pictures shows their outlines, and says so',
+  ONCE,
+  async ({ bench, page }) => {
+    const outline = [[0, 0, 40, 0, 40, 80, 0, 80]];
+    const picture = {
+      sha256: 'ab'.repeat(32),
+      type: 'image/png',
+      name: 'lost.png',
+      width: 40,
+      height: 80,
+    } as const;
+    await bench.open(
+      edits.setArtwork(twoLines('Lost'), {
+        figureId: 'figure1',
+        artwork: { kind: 'pictures', drawings: [{ ...picture, outline }], framesEach: 1 },
+      }),
+    );
+    await expect(page.getByTestId('figure').locator('path').first()).toHaveAttribute('d', /^M0 0L40 0/);
+    await bench.step('Figure');
+    await bench.group('Looks');
+    await expect(page.getByText(/This shot came without its pictures/)).toBeVisible();
+  },
+);
 
 test('keys are selected, copied and pasted', ONCE, async ({ bench, page }) => {
   await bench.straight('Again', 41);

@@ -15,7 +15,7 @@ export const fieldWords = {
   dragSizeFigure: 'Drag: resize the figure and set a key on this frame.',
   dragOffsetFigure: 'Drag: take the figure off its arc, by an offset. The arc stays.',
   dragWaitingFigure: (name: string) => `“${name}” waits for an arc. Drag: move it. Tap: work on it.`,
-  tapArcForWaiting: (name: string) => `Tap an arc: “${name}” rides it from then on.`,
+  tapArcForWaiting: (name: string) => `Tap an arc: put “${name}” on it.`,
   tapPutWaitingHere: (name: string) => `Tap: put “${name}” here on this frame.`,
   tapOrDrag: 'Tap or drag',
   dragTheFigure: 'Drag the figure',

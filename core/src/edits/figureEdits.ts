@@ -56,17 +56,17 @@ function withSteadyOffset(move: Move, frame: number, { x, y }: Vector): Move {
 }
 
 /** The shot with a move whose figure stands, on a frame, where it stood before it came onto the arc. */
-function stayingWhere(
+function withPlaceKept(
   shot: Shot,
   move: Move,
   frame: number,
   stood: Vector & { readonly turnDeg: number },
 ): Shot {
   const plain = withSteadyOffset(move, frame, { x: 0, y: 0 });
-  const { x, y, heading, arcDistance, blended } = evaluateMove(shot, plain);
+  const { x, y, heading, arcDistance, blendedDirection } = evaluateMove(shot, plain);
   const i = Math.min(Math.max(1, Math.round(frame)), arcDistance.length) - 1;
   const by = { x: stood.x - x[i]!, y: stood.y - y[i]! };
-  const offset = offsetFrom(plain.offsetIn, by, blended[i]!);
+  const offset = offsetFrom(plain.offsetIn, by, blendedDirection[i]!);
   const turned: Move = {
     ...plain,
     correctionDeg: plain.correctionDeg + wrapDeg(stood.turnDeg - heading[i]!),
@@ -186,7 +186,7 @@ export const figureEdits = {
       waiting: shot.waiting.filter((one) => one.figureId !== figureId),
       moves: [...others, how === 'where-it-is' ? move : withSteadyOffset(move, frame, { x: 0, y: 0 })],
     });
-    return how === 'where-it-is' && stood ? stayingWhere(on, move, frame, stood) : on;
+    return how === 'where-it-is' && stood ? withPlaceKept(on, move, frame, stood) : on;
   },
 
   /** A figure leaves its arc and waits where it stands on a frame; it keeps its timing. */

@@ -34,18 +34,18 @@ export const offsetEdits = {
   setOffsetIn: (shot: Shot, { moveId, offsetIn }: OfMove & Pick<Move, 'offsetIn'>): Shot => {
     const move = findMove(shot, moveId);
     if (move.offsetIn === offsetIn) return shot;
-    const { blended, tracks } = evaluateMove(shot, move);
+    const { blendedDirection, tracks } = evaluateMove(shot, move);
     const frames = new Set([...move.tracks.offsetX, ...move.tracks.offsetY].map(({ frame }) => frame));
-    const last = blended.length;
+    const last = blendedDirection.length;
     const converted = [...frames].reduce<Move>(
       (now, frame) => {
         const i = Math.min(frame, last) - 1;
         const by = offsetInField(
           move.offsetIn,
           { x: tracks.offsetX[i]!, y: tracks.offsetY[i]! },
-          blended[i]!,
+          blendedDirection[i]!,
         );
-        const { x, y } = offsetFrom(offsetIn, by, blended[i]!);
+        const { x, y } = offsetFrom(offsetIn, by, blendedDirection[i]!);
         return withKeyOn(withKeyOn(now, 'offsetX', frame, x), 'offsetY', frame, y);
       },
       { ...move, offsetIn },

@@ -140,8 +140,8 @@ describe('the picture on the card', () => {
 const lanternAt = ({ x, y }: { x: number; y: number }, headingDeg: number) => {
   const figure = edits.setFigure(shotAlong(line, 21), { figureId: 'figure1', standIn: 'lantern' })
     .figures[0]!;
-  const worn = { figure, move: { turnsWithArc: true, mirrored: false }, figureHeight: 220 };
-  return placementOf(worn, lookOf(figure), { x, y, headingDeg, scale: { across: 1, down: 1 } });
+  const setup = { figure, move: { turnsWithArc: true, mirrored: false }, figureHeight: 220 };
+  return placementOf(setup, lookOf(figure), { x, y, headingDeg, scale: { across: 1, down: 1 } });
 };
 
 test('a stand-in sits with its pivot on the arc', () => {

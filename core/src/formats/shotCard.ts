@@ -40,6 +40,8 @@ export interface CardGhost {
   /** From the artwork's units to the field: the six numbers of an SVG matrix. */
   readonly placement: readonly number[];
   readonly strength: number;
+  /** How far the figure covers what lies beneath it there, 0 to 1; not stated where that is all. */
+  readonly opacity?: number;
 }
 
 /** Grows when cards are made otherwise, so that those that are kept are made anew. */
@@ -110,7 +112,7 @@ type Ghost = Omit<CardGhost, 'look'> & { readonly look: StandInName | { readonly
 function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const { figure } = moveParts(shot, move);
   const { artwork } = figure;
-  const worn = { figure, move, figureHeight: heightInField(figure, shot.field) };
+  const setup = { figure, move, figureHeight: heightInField(figure, shot.field) };
   const frames = exposedFrames(move, shot.lengthFrames);
   const every = detail.ticks > 0 ? Math.ceil(frames.length / detail.ticks) : Infinity;
   const ticked = standingsOn(
@@ -121,13 +123,14 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const stood = figure.hidden ? [] : standingsOn(shot, move, spread(frames, detail.ghosts));
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: stood.map(({ frame, pivotX, pivotY, headingDeg, scale }, i): Ghost => {
+    ghosts: stood.map(({ frame, pivotX, pivotY, headingDeg, scale, opacity }, i): Ghost => {
       const look = lookOf(figure, drawingOn(move, figure, frame));
-      const stance = { x: pivotX, y: pivotY, headingDeg, scale };
+      const position = { x: pivotX, y: pivotY, headingDeg, scale };
       return {
         look: artwork.kind === 'stand-in' ? artwork.standIn : { outline: look.silhouette },
-        placement: placementOnCard(placementOf(worn, look, stance), digits),
+        placement: placementOnCard(placementOf(setup, look, position), digits),
         strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
+        ...(opacity < 1 && { opacity: Number(opacity.toFixed(2)) }),
       };
     }),
   };

@@ -45,6 +45,7 @@ const cardSchema = z.object({
       look: z.union([z.enum(standInNames), z.number().int()]),
       placement: z.array(z.number()).length(6),
       strength: z.number(),
+      opacity: z.number().optional(),
     }),
   ),
   outlines: z.array(z.string()),

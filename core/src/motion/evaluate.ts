@@ -32,7 +32,7 @@ export interface Travel {
   /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
   readonly direction: Float64Array;
   /** The same with corners gone over within some frames, as the move has it: what riding offsets are turned with. */
-  readonly blended: Float64Array;
+  readonly blendedDirection: Float64Array;
   /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
   readonly heading: Float64Array;
   /** Values of the tracks on each frame, in the unit of each. */
@@ -125,7 +125,19 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, u
   putByHand(move, arc, length, { arcDistance, x, y });
   const { x: pivotX, y: pivotY } = offsetPlaces(move, { x, y }, blended, tracks);
   const shown = shownFrames(move, frameCount);
-  return { arcDistance, plan, x, y, pivotX, pivotY, direction, blended, heading, tracks, shown };
+  return {
+    arcDistance,
+    plan,
+    x,
+    y,
+    pivotX,
+    pivotY,
+    direction,
+    blendedDirection: blended,
+    heading,
+    tracks,
+    shown,
+  };
 }
 
 /** What was put off the plan stands there; its place on the arc is the nearest about where it would have been. */

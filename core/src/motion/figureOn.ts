@@ -1,8 +1,8 @@
 import type { Transform } from '../arc/transform';
 import type { Shot, Waiting } from '../model/schema';
 import type { Travel } from './evaluate';
-import { drawingOn, heightInField, type Look, lookOf, placementOf, waitingStance } from './look';
-import { scaleOn } from './scale';
+import { drawingOn, heightInField, type Look, lookOf, placementOf } from './look';
+import { PLAIN_SCALE, scaleOn } from './scale';
 
 /** What is to be drawn of a figure on a frame, and where. */
 export interface FigureOn {
@@ -37,6 +37,8 @@ export function waitingFigure(shot: Pick<Shot, 'figures' | 'field'>, waiting: Wa
   const figure = shot.figures.find(({ id }) => id === waiting.figureId);
   if (!figure) return null;
   const look = lookOf(figure);
-  const worn = { figure, move: waiting.move ?? NO_MOVE, figureHeight: heightInField(figure, shot.field) };
-  return { look, placement: placementOf(worn, look, waitingStance(waiting)), opacity: 1 };
+  const setup = { figure, move: waiting.move ?? NO_MOVE, figureHeight: heightInField(figure, shot.field) };
+  const { x, y, turnDeg } = waiting;
+  const position = { x, y, headingDeg: turnDeg, scale: PLAIN_SCALE };
+  return { look, placement: placementOf(setup, look, position), opacity: 1 };
 }

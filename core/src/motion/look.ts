@@ -1,7 +1,7 @@
 import type { Transform } from '../arc/transform';
 import type { Vector } from '../arc/vector';
 import type { DrawingPicture, Field, Figure, Move, Outline } from '../model/schema';
-import { PLAIN_SCALE, type Scale } from './scale';
+import type { Scale } from './scale';
 import { STAND_INS, type StandIn } from './standIns';
 
 /** What is drawn of a figure on a frame: a stand-in, or one of its pictures. */
@@ -76,7 +76,7 @@ export function drawingOn({ drawings }: Pick<Move, 'drawings'>, { artwork }: Fig
 }
 
 /** How a figure stands on a frame. */
-export interface Stance {
+export interface FigurePosition {
   /** Where its pivot stands, field units. */
   readonly x: number;
   readonly y: number;
@@ -85,8 +85,8 @@ export interface Stance {
 }
 
 /** What of a figure and its move says how its artwork is put into the field. */
-export interface Wearing {
-  readonly figure: Pick<Figure, 'frontDeg'> & Figure;
+export interface FigureSetup {
+  readonly figure: Figure;
   readonly move: Pick<Move, 'turnsWithArc' | 'mirrored'>;
   /** At a size of 100 %, field units. */
   readonly figureHeight: number;
@@ -100,9 +100,9 @@ const RADIANS = Math.PI / 180;
  * that travelling left it neither stands on its head nor looks backwards. Any other is flipped left to right.
  */
 export function placementOf(
-  { figure, move, figureHeight }: Wearing,
+  { figure, move, figureHeight }: FigureSetup,
   { pivot }: Look,
-  { x, y, headingDeg, scale }: Stance,
+  { x, y, headingDeg, scale }: FigurePosition,
 ): Transform {
   // All drawings of a figure have one scale, that of the first.
   const k = figureHeight / lookOf(figure).height;
@@ -124,11 +124,6 @@ export function placementOf(
 /** A map as an SVG transform. */
 export const svgMatrix = ({ a, b, c, d, e, f }: Transform): string =>
   `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6)) + 0).join(' ')} ${Number(e.toFixed(3)) + 0} ${Number(f.toFixed(3)) + 0})`;
-
-/** A figure that rides no arc, as it stands: the same on every frame. */
-export function waitingStance({ x, y, turnDeg }: { x: number; y: number; turnDeg: number }): Stance {
-  return { x, y, headingDeg: turnDeg, scale: PLAIN_SCALE };
-}
 
 /** A spot of a look that a pivot snaps to. */
 export interface PivotSpot extends Vector {

@@ -86,10 +86,16 @@ test('a heading that hangs on the frames about it is the same on a single one', 
     smoothFrames: 7,
     lean: { by: 'most', mostDeg: 20, smoothFrames: 5 },
   });
-  const sized = edits.setKey(shot, { moveId, track: 'size', frame: 9, value: 40 });
+  const sized = edits.setKey(edits.setKey(shot, { moveId, track: 'size', frame: 9, value: 40 }), {
+    moveId,
+    track: 'opacity',
+    frame: 5,
+    value: 25,
+  });
   const { heading, tracks } = evaluateMove(sized, onlyMove(sized));
-  for (const { frame, headingDeg, scale } of standingsOn(sized, onlyMove(sized), [1, 9, 13, 30])) {
+  for (const { frame, headingDeg, scale, opacity } of standingsOn(sized, onlyMove(sized), [1, 9, 13, 30])) {
     expect(headingDeg).toBe(heading[frame - 1]);
+    expect(opacity).toBe(0.25);
     expect(scale.across).toBe(tracks.size[frame - 1]! / 100);
   }
 });

@@ -20,6 +20,8 @@ export interface Standing {
   readonly pivotX: number;
   readonly pivotY: number;
   readonly scale: Scale;
+  /** How far it covers what lies beneath it, 0 to 1. */
+  readonly opacity: number;
 }
 
 const hasFacingOfItsOwn = ({ backwards, smoothFrames, cornerFrames, lean }: Move): boolean =>
@@ -88,6 +90,7 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
       pivotX: whole?.pivotX[frame - 1] ?? x + off.x,
       pivotY: whole?.pivotY[frame - 1] ?? y + off.y,
       scale: { across, down: move.sizesApart ? on('sizeDown', frame) / 100 : across },
+      opacity: on('opacity', frame) / 100,
     };
   });
 }

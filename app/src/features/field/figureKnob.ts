@@ -70,6 +70,6 @@ export function figureKnobIn(state: RootState): FigureKnob | null {
     value: travel.tracks[isOffset ? 'offsetX' : track][frame - 1]!,
     valueDown: travel.tracks.offsetY[frame - 1]!,
     offsetIn: travel.move.offsetIn,
-    directionDeg: travel.blended[i]!,
+    directionDeg: travel.blendedDirection[i]!,
   };
 }

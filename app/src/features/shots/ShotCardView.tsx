@@ -127,7 +127,7 @@ function CardPicture({ card }: { readonly card: ShotCard }) {
               fill={isLast ? colour.ink : 'none'}
               stroke={isLast ? colour.ink : colour.cool}
               strokeWidth={drawn}
-              opacity={0.3 + 0.7 * ghost.strength}
+              opacity={(0.3 + 0.7 * ghost.strength) * (ghost.opacity ?? 1)}
             />
           );
         })}

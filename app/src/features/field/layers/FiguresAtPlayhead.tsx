@@ -14,6 +14,7 @@ import { shallowEqual } from 'react-redux';
 import { Circle, G, Image, Path } from 'react-native-svg';
 import { activeMoveIn, useAppStore, useThrottledSelector } from '../../../store/hooks';
 import { pictureAddress } from '../../../persistence/pictures';
+import { useMissingPictures } from '../../../persistence/useMissingPictures';
 import { currentFrame, usePlayhead } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
@@ -112,7 +113,7 @@ function drawingIn(state: RootState, figureId: string, frame: number): number {
   return travel ? drawingOn(travel.move, travel.figure, seenFrame(travel, frame)) : 1;
 }
 
-/** The artwork of a figure in its own units: a stand-in, or the drawing that belongs to the playhead. */
+/** The artwork of a figure in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */
 function Artwork({ figureId }: { readonly figureId: string }) {
   const pixel = usePixel();
   const figure = useThrottledSelector(({ shot }) =>
@@ -123,10 +124,12 @@ function Artwork({ figureId }: { readonly figureId: string }) {
   // It changes with the playhead as well as with the shot.
   usePlayhead(({ frame }) => drawingIn(store.getState(), figureId, frame));
   const drawing = useThrottledSelector((state) => drawingIn(state, figureId, currentFrame()));
-  usePrefetched(figure?.artwork.kind === 'pictures' ? figure.artwork.drawings : NONE);
+  const drawings = figure?.artwork.kind === 'pictures' ? figure.artwork.drawings : NONE;
+  usePrefetched(drawings);
+  const isMissing = useMissingPictures(drawings);
   if (!figure) return null;
   const look = lookOf(figure, drawing);
-  if (look.picture)
+  if (look.picture && !isMissing)
     return (
       <Image
         testID="figure-picture"

@@ -15,13 +15,9 @@ import { LivePath, usePixel } from '../../../render/livePaths';
 import { drawnFrames, redrawSoon } from '../../../render/frameScheduler';
 import { currentScene } from '../scene';
 import { visibleTravels } from './arcPaths';
-
-/** Ghosts fade in this many steps; those of one step are one shape to draw. */
-const FADES = 4;
+import { FADES, ghostStep, strengthOf } from './ghostSteps';
 
 const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
-
-const strengthOf = (fade: number): number => 0.85 - (0.6 * fade) / FADES;
 
 /** The ghosts of a travel on one side of the playhead. */
 interface GhostSide {
@@ -45,18 +41,11 @@ function silhouetteOn(travel: Travel, frame: number): string {
 }
 
 /** Those of one step towards the faintest, as one shape; step 0 is the nearest in time. */
-function silhouettesOf({ travel, standsOn }: GhostSide, step: number): string {
-  const from = Math.round((step * standsOn.length) / FADES);
-  const until = Math.round(((step + 1) * standsOn.length) / FADES);
-  return (
-    standsOn
-      .slice(from, until)
-      // What has faded away leaves no ghost.
-      .filter((frame) => travel.tracks.opacity[frame - 1]! > 0)
-      .map((frame) => silhouetteOn(travel, frame))
-      .join('')
-  );
-}
+const silhouettesOf = ({ travel, standsOn }: GhostSide, step: number): string =>
+  standsOn
+    .filter((frame, i) => ghostStep(i, standsOn.length, travel.tracks.opacity[frame - 1]! / 100) === step)
+    .map((frame) => silhouetteOn(travel, frame))
+    .join('');
 
 /** Paths in the order they are drawn: those after the playhead, then those before, the faintest first. */
 type GhostPaths = readonly string[];
