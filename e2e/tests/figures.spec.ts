@@ -253,6 +253,7 @@ test('pivot and front are dragged on the picture', async ({ bench, page, hand })
   await bench.step('Figure');
   await bench.group('Figures');
   await bench.chooseFiles(() => bench.press('Import a picture'), BUOY);
+  await expect(page.getByTestId('figure-row-buoy')).toBeVisible();
   await bench.group('Looks');
   const editor = page.getByTestId('pivot-editor');
   await editor.scrollIntoViewIfNeeded();
