@@ -68,10 +68,10 @@ export {
 } from './edits/edits';
 export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export { type MadeIds, madeIds } from './edits/madeIds';
-export { figureOn, type FigureOn, waitingFigure } from './motion/figureOn';
+export { countCycles, type CycleCount, cycleFrames } from './motion/cycle';
+export { drawingOfTravel, figureOn, type FigureOn, waitingFigure } from './motion/figureOn';
 export {
   drawingCount,
-  drawingOn,
   heightInField,
   type Look,
   lookOf,
@@ -80,7 +80,6 @@ export {
   placementOf,
   svgMatrix,
 } from './motion/look';
-export { type AlphaMask, traceOutline } from './motion/traceOutline';
 export { offsetFrom, offsetInField } from './motion/offset';
 export { silhouettePath } from './motion/silhouettePath';
 export { STAND_INS, type StandIn, type Tone } from './motion/standIns';

@@ -286,7 +286,7 @@ test('drawings follow each other, and one is shown from a frame on', ONCE, async
   const drawings = [1, 2, 3].map((n) =>
     pngFile(`flame ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 5 * n })),
   );
-  await bench.chooseFiles(() => bench.press('Import a picture'), ...drawings);
+  await bench.chooseFiles(() => bench.press('Import its picture'), ...drawings);
   const picture = page.getByTestId('figure-picture');
   const hrefOn = async (frame: number): Promise<string> => {
     await bench.goTo(frame);
@@ -317,6 +317,47 @@ test('drawings follow each other, and one is shown from a frame on', ONCE, async
   expect(await bench.placement()).toEqual(stood);
 });
 
+test('drawings repeat by time and by the way travelled, and a range that is not whole says so', async ({
+  bench,
+  page,
+}) => {
+  await bench.straight('Stroke', 25);
+  await bench.step('Figure');
+  await bench.group('Looks');
+  const drawings = [1, 2, 3, 4].map((n) =>
+    pngFile(`stroke ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 4 * n })),
+  );
+  await bench.chooseFiles(() => bench.press('Import its picture'), ...drawings);
+  await expect(page.getByTestId('figure-picture')).toBeVisible();
+  await bench.choose('Cycle by time');
+  await expect(page.getByText('6 cycles and one frame over.')).toBeVisible();
+  await bench.press('End it after 24 frames');
+  await expect(page.getByText('6 whole cycles.')).toBeVisible();
+  expect(await bench.number('Until frame')).toBe(24);
+  await bench.step('Sheet');
+  const shown = async () => (await bench.column('drawing')).slice(0, 25).join('');
+  expect(await shown()).toBe('1234'.repeat(6) + '4');
+  await bench.step('Figure');
+  await bench.group('Looks');
+  await page.getByRole('switch', { name: 'There and back' }).click();
+  await bench.step('Sheet');
+  expect((await shown()).slice(0, 13)).toBe('1234321234321'.slice(0, 13));
+  await bench.undo();
+
+  // Evenly along 1536 units in 24 intervals, 64 each: with 256 for a cycle of four, one drawing a frame.
+  await bench.step('Figure');
+  await bench.group('Looks');
+  await bench.choose('Cycle by way');
+  await bench.type('Way of one cycle, units', 512);
+  await bench.step('Sheet');
+  // Half as fast: each drawing is there for two frames.
+  expect((await shown()).slice(0, 16)).toBe('1122334411223344');
+  await bench.saved();
+  await page.reload();
+  await bench.step('Sheet');
+  expect((await shown()).slice(0, 16)).toBe('1122334411223344');
+});
+
 test('what cannot be a figure says why, and changes nothing', ONCE, async ({ bench, page }) => {
   await bench.straight('Refused', 21);
   await bench.step('Figure');
@@ -324,7 +365,7 @@ test('what cannot be a figure says why, and changes nothing', ONCE, async ({ ben
   const figure = page.getByTestId('figure').locator('path').first();
   const peg = await figure.getAttribute('d');
   const refused = async (sentence: RegExp, ...files: ReturnType<typeof pngFile>[]): Promise<void> => {
-    await bench.chooseFiles(() => bench.press('Import a picture'), ...files);
+    await bench.chooseFiles(() => bench.press('Import its picture'), ...files);
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(figure).toHaveAttribute('d', peg!);
   };
@@ -339,7 +380,7 @@ test('what cannot be a figure says why, and changes nothing', ONCE, async ({ ben
   );
   const empty = '<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"></svg>';
   await bench.chooseFiles(
-    () => bench.press('Import a picture'),
+    () => bench.press('Import its picture'),
     pngFile('none.svg', Buffer.from(empty), 'image/svg+xml'),
   );
   await expect(page.getByText(/“none.svg”/)).toBeVisible();
@@ -368,7 +409,7 @@ test(
     await bench.open(
       edits.setArtwork(twoLines('Lost'), {
         figureId: 'figure1',
-        artwork: { kind: 'pictures', drawings: [{ ...picture, outline }], framesEach: 1 },
+        artwork: { kind: 'pictures', drawings: [{ ...picture, outline, frames: 1 }] },
       }),
     );
     await expect(page.getByTestId('figure').locator('path').first()).toHaveAttribute('d', /^M0 0L40 0/);

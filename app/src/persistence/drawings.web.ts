@@ -1,4 +1,5 @@
-import { type DrawingPicture, type Picture, traceOutline } from '@humble/core';
+import type { DrawingPicture, Picture } from '@humble/core';
+import { traceOutline } from '@humble/core/traceOutline';
 import { figuresWords as words } from '../words/figures';
 import { keepPicture, pictureAddress } from './pictures';
 
@@ -43,5 +44,5 @@ export async function keepDrawing(
   });
   const outline = traceOutline(mask, scale);
   if (!outline) throw new Error(words.nothingToBeSeen(picture.name));
-  return { kept: { ...picture, outline }, note };
+  return { kept: { ...picture, outline, frames: 1 }, note };
 }

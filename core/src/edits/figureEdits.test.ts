@@ -16,11 +16,11 @@ const picture = (n: number, width = 40, height = 80) => ({
   width,
   height,
   outline: SQUARE,
+  frames: 1,
 });
 const pictures = (...drawings: ReturnType<typeof picture>[]): Artwork => ({
   kind: 'pictures',
   drawings,
-  framesEach: 1,
 });
 
 const line = arcOf([corner(100, 100), corner(500, 100)]);

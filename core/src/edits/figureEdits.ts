@@ -3,7 +3,7 @@ import { freshId } from '../model/ids';
 import { LONGEST_SHOT, MOST_PARTS } from '../model/limits';
 import { changeFigure, findArc } from '../model/parts';
 import { PLAIN_FIGURE } from '../model/plainRiding';
-import type { Arc, Artwork, Figure, Move, Shot, StandInName, Waiting } from '../model/schema';
+import type { Arc, Artwork, Cycle, Figure, Move, Shot, StandInName, Waiting } from '../model/schema';
 import { type Vector, wrapDeg } from '../arc/vector';
 import { evaluateMove } from '../motion/evaluate';
 import { lookOf } from '../motion/look';
@@ -94,6 +94,18 @@ function inOrderOfFigures(shot: Shot): Shot {
   const moves = [...shot.moves].sort((a, b) => rank.get(a.figureId)! - rank.get(b.figureId)!);
   return { ...shot, moves };
 }
+
+/** A cycle that nothing was said about. */
+const FRESH_CYCLE: Cycle = {
+  by: 'time',
+  from: 1,
+  until: null,
+  startDrawing: 1,
+  swings: false,
+  advance: 100,
+  before: 'hold',
+  after: 'hold',
+};
 
 /** What a figure had as its move, whether it rides an arc or waits; null for none. */
 function moveOf(shot: Shot, figureId: string): Waiting['move'] {
@@ -230,6 +242,28 @@ export const figureEdits = {
     figures.splice(Math.max(0, Math.min(figures.length, Math.round(to))), 0, figure);
     if (figures.every((one, i) => one === shot.figures[i])) return shot;
     return inOrderOfFigures({ ...shot, figures });
+  },
+
+  /** For how many frames drawings are shown that follow each other. @param args.drawing from 1; all without it */
+  setDrawingFrames: (
+    shot: Shot,
+    { figureId, frames, drawing }: OfFigure & { readonly frames: number; readonly drawing?: number },
+  ): Shot =>
+    changeFigure(shot, figureId, (figure) => {
+      if (figure.artwork.kind !== 'pictures') return figure;
+      const drawings = figure.artwork.drawings.map((one, i) =>
+        drawing === undefined || drawing === i + 1 ? { ...one, frames } : one,
+      );
+      return { ...figure, artwork: { ...figure.artwork, drawings } };
+    }),
+
+  /** Another cycle, or something else about it; null for none. A fresh one runs over the whole shot, by time. */
+  setCycle: (shot: Shot, { moveId, cycle }: OfMove & { readonly cycle: Partial<Cycle> | null }): Shot => {
+    const move = findMove(shot, moveId);
+    if (cycle === null) return replaceMove(shot, { ...move, cycle: null });
+    const next: Cycle = { ...(move.cycle ?? FRESH_CYCLE), ...cycle };
+    const until = next.until === null ? null : Math.max(next.from, next.until);
+    return replaceMove(shot, { ...move, cycle: { ...next, until } });
   },
 
   /**

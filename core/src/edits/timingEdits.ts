@@ -33,7 +33,7 @@ import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
 function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): Move {
   const first = move.marks[0]!;
   // What lies on frames besides marks keeps its share of the time.
-  const { tracks, drawings } = remapFrames(move, (frame) =>
+  const { tracks, drawings, cycle } = remapFrames(move, (frame) =>
     Math.round(
       first.frame + ((frame - first.frame) * (last - first.frame)) / (lastFrame(move) - first.frame),
     ),
@@ -43,6 +43,7 @@ function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): M
     ...PLAIN_TIMING,
     tracks,
     drawings,
+    cycle,
     marks: [
       { ...PLAIN_MARK, id: 'm1', frame: first.frame, fraction: 0, kind, easing },
       { ...PLAIN_MARK, id: 'm2', frame: last, fraction: 1, kind, easing: { kind: 'even' } },

@@ -5,7 +5,7 @@ import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
 import { ticksPath } from '../spacing/ticks';
 import { moveParts } from '../motion/evaluate';
-import { drawingOn, heightInField, lookOf, placementOf } from '../motion/look';
+import { heightInField, lookOf, placementOf } from '../motion/look';
 import { type Standing, standingsOn } from '../motion/standings';
 
 /** A picture beneath a card, by the SHA-256 of its bytes: the middle of its place, its size, and how it is turned. */
@@ -120,11 +120,13 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
     move,
     Number.isFinite(every) ? frames.filter((_, i) => i % every === 0) : [],
   );
-  const stood = figure.hidden ? [] : standingsOn(shot, move, spread(frames, detail.ghosts));
+  const stood = figure.hidden
+    ? []
+    : standingsOn(shot, move, spread(frames, detail.ghosts)).filter(({ drawing }) => drawing > 0);
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: stood.map(({ frame, pivotX, pivotY, headingDeg, scale, opacity }, i): Ghost => {
-      const look = lookOf(figure, drawingOn(move, figure, frame));
+    ghosts: stood.map(({ pivotX, pivotY, headingDeg, scale, opacity, drawing }, i): Ghost => {
+      const look = lookOf(figure, drawing);
       const position = { x: pivotX, y: pivotY, headingDeg, scale };
       return {
         look: artwork.kind === 'stand-in' ? artwork.standIn : { outline: look.silhouette },

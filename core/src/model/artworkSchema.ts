@@ -25,7 +25,11 @@ export const outlineSchema = z
   .max(MOST_OUTLINE_RINGS);
 
 /** One picture of a figure, kept beside the shot as those of a backdrop are. */
-export const drawingSchema = pictureSchema.extend({ outline: outlineSchema });
+export const drawingSchema = pictureSchema.extend({
+  outline: outlineSchema,
+  /** For how many frames it is shown where drawings follow each other. */
+  frames: z.number().int().min(1).max(240),
+});
 
 /** What a figure looks like: a stand-in, or pictures. */
 export const artworkSchema = z.discriminatedUnion('kind', [
@@ -33,7 +37,5 @@ export const artworkSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('pictures'),
     drawings: z.array(drawingSchema).min(1).max(LONGEST_SEQUENCE),
-    /** How many frames each drawing of a sequence is shown; the last one stays. 0 shows the first until a move says otherwise. */
-    framesEach: z.number().int().min(0).max(240),
   }),
 ]);

@@ -123,6 +123,7 @@ const toVersion8: Migration = (data) => {
         cornerFrames: 0,
         offsetIn: 'field',
         drawings: [],
+        cycle: null,
         tracks: { ...(tracks as object), offsetX: [], offsetY: [] },
       };
     }),

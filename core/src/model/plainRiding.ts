@@ -10,6 +10,7 @@ export const PLAIN_RIDING = {
   sizesApart: false,
   offsetIn: 'field',
   drawings: [],
+  cycle: null,
 } as const satisfies Partial<Move>;
 
 /** What a figure is besides its name, artwork and height when nobody said otherwise. */

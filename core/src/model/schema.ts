@@ -86,6 +86,30 @@ export const figureSchema = z.object({
 /** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
 export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
 
+const frameNumber = z
+  .number()
+  .int()
+  .min(1)
+  .max(LONGEST_SHOT + 1);
+
+/** Drawings that are repeated while the figure travels. */
+export const cycleSchema = z
+  .object({
+    /** It goes on with every frame, or with the distance travelled. */
+    by: z.enum(['time', 'way']),
+    from: frameNumber,
+    /** Its last frame; null for the end of the shot. */
+    until: frameNumber.nullable(),
+    startDrawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+    /** There and back. */
+    swings: z.boolean(),
+    /** How far one cycle carries the figure, field units. */
+    advance: z.number().min(1e-3).max(FURTHEST),
+    before: z.enum(['hold', 'repeat', 'swing', 'hide']),
+    after: z.enum(['hold', 'repeat', 'swing', 'hide']),
+  })
+  .refine(({ from, until }) => until === null || until >= from, 'a cycle ends after it begins');
+
 export const moveSchema = timingSchema.extend({
   id: id(z),
   figureId: id(z),
@@ -114,15 +138,13 @@ export const moveSchema = timingSchema.extend({
   drawings: z
     .array(
       z.object({
-        frame: z
-          .number()
-          .int()
-          .min(1)
-          .max(LONGEST_SHOT + 1),
+        frame: frameNumber,
         drawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
       }),
     )
     .max(MOST_MARKS),
+  /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
+  cycle: cycleSchema.nullable(),
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
@@ -287,6 +309,7 @@ export type DrawingPicture = Extract<Artwork, { kind: 'pictures' }>['drawings'][
 export type Outline = DrawingPicture['outline'];
 export type Waiting = Shot['waiting'][number];
 export type Move = Shot['moves'][number];
+export type Cycle = NonNullable<Move['cycle']>;
 export type Gesture = Shot['gestures'][number];
 export type Acted = NonNullable<Move['acted']>;
 export type Mark = Move['marks'][number];

@@ -1,7 +1,7 @@
 import type { Transform } from '../arc/transform';
 import type { Shot, Waiting } from '../model/schema';
 import type { Travel } from './evaluate';
-import { drawingOn, heightInField, type Look, lookOf, placementOf } from './look';
+import { drawingCount, drawingOn, heightInField, type Look, lookOf, placementOf } from './look';
 import { PLAIN_SCALE, scaleOn } from './scale';
 
 /** What is to be drawn of a figure on a frame, and where. */
@@ -13,10 +13,20 @@ export interface FigureOn {
   readonly opacity: number;
 }
 
+/** Which drawing of a travel's figure is shown on a planned frame, from 1; 0 for none. */
+export function drawingOfTravel(travel: Travel, frame: number): number {
+  const { move, figure, arcDistance } = travel;
+  // The usual figure has one: nothing is to be worked out for it.
+  if (drawingCount(figure) === 1 && !move.cycle) return 1;
+  const distanceOn = (f: number): number => arcDistance[Math.min(arcDistance.length, Math.max(1, f)) - 1]!;
+  return drawingOn({ move, figure, distanceOn, lastFrame: arcDistance.length }, frame);
+}
+
 /** The figure of a travel on a planned frame. @param i index of the frame, from 0 */
 export function figureOn(travel: Travel, i: number): FigureOn {
-  const { move, figure, pivotX, pivotY, heading, tracks } = travel;
-  const look = lookOf(figure, drawingOn(move, figure, i + 1));
+  const { figure, pivotX, pivotY, heading, tracks } = travel;
+  const drawing = drawingOfTravel(travel, i + 1);
+  const look = lookOf(figure, drawing);
   return {
     look,
     placement: placementOf(travel, look, {
@@ -25,7 +35,7 @@ export function figureOn(travel: Travel, i: number): FigureOn {
       headingDeg: heading[i]!,
       scale: scaleOn(travel, i),
     }),
-    opacity: tracks.opacity[i]! / 100,
+    opacity: drawing === 0 ? 0 : tracks.opacity[i]! / 100,
   };
 }
 

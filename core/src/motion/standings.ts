@@ -4,6 +4,7 @@ import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
 import { trackValueAt } from '../timing/tracks/trackValues';
 import { distanceOn, evaluateMove, moveParts, SAME_PLACE } from './evaluate';
+import { drawingOn } from './look';
 import { offsetInField } from './offset';
 import type { Scale } from './scale';
 
@@ -22,6 +23,8 @@ export interface Standing {
   readonly scale: Scale;
   /** How far it covers what lies beneath it, 0 to 1. */
   readonly opacity: number;
+  /** Which drawing is shown, from 1; 0 for none. */
+  readonly drawing: number;
 }
 
 const hasFacingOfItsOwn = ({ backwards, smoothFrames, cornerFrames, lean }: Move): boolean =>
@@ -43,7 +46,7 @@ function heldSince(move: Move, f: number): number {
  * @throws ShotError `unknown-id`
  */
 export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): Standing[] {
-  const { arc } = moveParts(shot, move);
+  const { arc, figure } = moveParts(shot, move);
   const measure = measureArc(arc);
   const at = pointBuffer();
   const same = measure.length * SAME_PLACE;
@@ -91,6 +94,7 @@ export function standingsOn(shot: Shot, move: Move, frames: readonly number[]): 
       pivotY: whole?.pivotY[frame - 1] ?? y + off.y,
       scale: { across, down: move.sizesApart ? on('sizeDown', frame) / 100 : across },
       opacity: on('opacity', frame) / 100,
+      drawing: drawingOn({ move, figure, distanceOn: distanceAt, lastFrame: shot.lengthFrames }, frame),
     };
   });
 }

@@ -1,4 +1,4 @@
-import { drawingOn } from '../motion/look';
+import { drawingOfTravel } from '../motion/figureOn';
 import { evaluateMove, type Travel } from '../motion/evaluate';
 import type { Move, Shot, TrackName } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
@@ -189,7 +189,7 @@ function build(shot: Shot, move: Move): IncrementTable {
       tracks: valuesAt(travel, i, perUnit),
       pivotX: travel.pivotX[i]! * perUnit,
       pivotY: travel.pivotY[i]! * perUnit,
-      drawing: drawingOn(move, travel.figure, frame),
+      drawing: drawingOfTravel(travel, frame),
     };
   });
   const arcLength = travel.arcLength * perUnit;

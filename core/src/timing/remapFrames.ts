@@ -1,8 +1,9 @@
-import type { Move, Skip } from '../model/schema';
+import { LONGEST_SHOT } from '../model/limits';
+import type { Cycle, Move, Skip } from '../model/schema';
 import { remapKeys } from './tracks/remapKeys';
 
 /** What of a move lies on frames besides its marks. */
-type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks' | 'drawings'>;
+type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks' | 'drawings' | 'cycle'>;
 
 interface OnFrame {
   readonly frame: number;
@@ -17,6 +18,14 @@ function distinct<Part extends OnFrame>(parts: readonly Part[]): Part[] {
     .filter(
       ({ frame, cut }) => frame >= 1 && (Boolean(cut) || (!seen.has(frame) && Boolean(seen.add(frame)))),
     );
+}
+
+const LATEST = LONGEST_SHOT + 1;
+
+function remapCycle(cycle: Cycle, frameOf: (frame: number) => number): Cycle {
+  const within = (frame: number): number => Math.min(LATEST, Math.max(1, frameOf(frame)));
+  const from = within(cycle.from);
+  return { ...cycle, from, until: cycle.until === null ? null : Math.max(from, within(cycle.until)) };
 }
 
 /**
@@ -37,6 +46,7 @@ export function remapFrames(move: Alongside, frameOf: (frame: number) => number)
     skips: distinct(move.skips.map((skip) => ({ ...skip, frame: frameOf(skip.frame) }))),
     overrides: distinct(move.overrides.map((override) => ({ ...override, frame: frameOf(override.frame) }))),
     drawings: distinct(move.drawings.map((shown) => ({ ...shown, frame: frameOf(shown.frame) }))),
+    cycle: move.cycle && remapCycle(move.cycle, frameOf),
     tracks: remapKeys(move.tracks, frameOf),
   };
 }

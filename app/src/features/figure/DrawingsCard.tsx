@@ -1,16 +1,19 @@
-import { drawingOn, type Figure, frameNumber, lookOf } from '@humble/core';
+import { drawingOfTravel, type Figure, frameNumber, lookOf } from '@humble/core';
 import { Pressable, View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
-import { useEdit, useThrottledMove } from '../../store/hooks';
+import { useEdit, useThrottledMove, useThrottledSelector } from '../../store/hooks';
+import { activeTravelIn } from '../../store/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
+import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
+import { CycleFields, FollowChoice } from './CycleFields';
 import { LookPicture } from './LookPicture';
 
 /** Of more drawings than this only those about the one that is shown can be tapped; any can be typed. */
 const MOST_SHOWN = 12;
+const MOST_FRAMES = 240;
 
 /** Which drawing is shown when: as a sequence, or from frames on. */
 export function DrawingsCard({ figure }: { readonly figure: Figure }) {
@@ -18,31 +21,48 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
   const move = useThrottledMove();
   const frame = useThrottledFrame();
   const { artwork, id: figureId } = figure;
+  const shown = useThrottledSelector((state) => {
+    const travel = activeTravelIn(state);
+    return travel ? drawingOfTravel(travel, Math.min(frame, travel.arcDistance.length)) : 1;
+  });
   if (artwork.kind !== 'pictures' || artwork.drawings.length < 2) return null;
-  const count = artwork.drawings.length;
-  const shown = drawingOn(move ?? { drawings: [] }, figure, frame);
+  const { drawings } = artwork;
+  const count = drawings.length;
+  const framesOfShown = drawings[Math.max(0, shown - 1)]!.frames;
   const first = Math.max(0, Math.min(shown - 1 - MOST_SHOWN / 2, count - MOST_SHOWN));
   const changesHere = move?.drawings.some((one) => one.frame === frame) ?? false;
   const choose = (drawing: number | null): void => {
     if (move) edit('setDrawing', { moveId: move.id, frame, drawing });
   };
   return (
-    <Card title={words.drawings} aside={words.drawingHere(shown, count)}>
+    <Card title={words.drawings} aside={shown === 0 ? words.notShown : words.drawingHere(shown, count)}>
       <Words tone="soft">{words.drawingsSentence}</Words>
-      <NumberField
-        label={words.framesEach}
-        value={artwork.framesEach}
-        min={0}
-        max={240}
-        onChange={(framesEach, undoGroup) =>
-          edit('setArtwork', { figureId, artwork: { ...artwork, framesEach } }, undoGroup)
-        }
+      <NumberPair
+        pair={[
+          {
+            label: words.framesEach,
+            value: drawings[0]!.frames,
+            min: 1,
+            max: MOST_FRAMES,
+            onChange: (frames, undoGroup) => edit('setDrawingFrames', { figureId, frames }, undoGroup),
+          },
+          {
+            label: words.framesOf(Math.max(1, shown)),
+            value: framesOfShown,
+            min: 1,
+            max: MOST_FRAMES,
+            onChange: (frames, undoGroup) =>
+              edit('setDrawingFrames', { figureId, frames, drawing: Math.max(1, shown) }, undoGroup),
+          },
+        ]}
       />
+      {move && <FollowChoice move={move} drawings={drawings} />}
+      {move?.cycle && <CycleFields move={move} cycle={move.cycle} drawings={drawings} />}
       {move && (
         <>
           <NumberField
             label={words.drawingFromHere(frameNumber(frame))}
-            value={shown}
+            value={Math.max(1, shown)}
             min={1}
             max={count}
             onChange={(drawing) => choose(drawing)}
@@ -52,7 +72,7 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
             aria-label={words.drawingFromHere(frameNumber(frame))}
             className="mt-1 flex-row flex-wrap gap-1"
           >
-            {artwork.drawings.slice(first, first + MOST_SHOWN).map((_, i) => {
+            {drawings.slice(first, first + MOST_SHOWN).map((_, i) => {
               const drawing = first + i + 1;
               const isShown = drawing === shown;
               return (

@@ -74,7 +74,7 @@ function ArtworkCard({ figure }: OfFigure) {
       )}
       <View className="mt-2 flex-row flex-wrap gap-2">
         <Button
-          label={hasPictures ? words.changePictures : words.importPictures}
+          label={hasPictures ? words.changePictures : words.importItsPicture}
           icon={ImagePlus}
           disabled={bringing.progress !== null}
           onPress={() => void bringing.bring()}

@@ -21,7 +21,7 @@ export function useBringDrawings(figureId: string | null) {
   return useBringPictures({
     keep: keepDrawing,
     onAllThere: (drawings) => {
-      const artwork: Artwork = { kind: 'pictures', drawings: [...drawings], framesEach: 1 };
+      const artwork: Artwork = { kind: 'pictures', drawings: [...drawings] };
       return figureId === null
         ? dispatch(figureAdded(artwork, nameFrom(drawings[0]!.name)))
         : edit('setArtwork', { figureId, artwork }) !== null;

@@ -1,5 +1,5 @@
 import { sheetWords as words } from '../../words/sheet';
-import { frameNumber, type TrackName, TRACKS } from '@humble/core';
+import { drawingCount, frameNumber, type TrackName, TRACKS } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
@@ -86,6 +86,13 @@ function keyedTracks(state: RootState): TrackName[] {
   return TRACKS.map(({ name }) => name).filter((name) => move && move.tracks[name].length > 0);
 }
 
+/** Whether the active figure has several drawings. */
+function hasSeveralDrawings(state: RootState): boolean {
+  const figureId = activeMoveIn(state)?.figureId;
+  const figure = state.shot.present.shot?.figures.find(({ id }) => id === figureId);
+  return figure !== undefined && drawingCount(figure) > 1;
+}
+
 /** Which lines there are: each reads for itself what it says, so that a drag changes only those it must. */
 const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
   // They come when there is time for them: while something is dragged nothing waits for a table.
@@ -93,10 +100,11 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const units = useThrottledShotValue(({ sheet }) => sheet.units);
   const rulerStep = useThrottledShotValue(({ sheet }) => sheet.rulerStep);
   const tracks = useThrottledSelector(keyedTracks, shallowEqual);
+  const hasDrawings = useThrottledSelector(hasSeveralDrawings);
   const columns = useMemo(() => {
-    const all = columnsOf({ units, rulerStep }, tracks);
+    const all = columnsOf({ units, rulerStep }, tracks, hasDrawings);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
-  }, [units, rulerStep, tracks, only]);
+  }, [units, rulerStep, tracks, hasDrawings, only]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
   const { getRowModel, getHeaderGroups, getVisibleLeafColumns } = useReactTable({
     data,

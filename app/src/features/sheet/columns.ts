@@ -39,7 +39,18 @@ const increment = (value: number | null): string =>
   or(value, (along) => (Math.abs(along) < 1e-9 ? 'hold' : fixed(along, 2)));
 
 export type ColumnId =
-  'frame' | 'held' | 'place' | 'along' | 'ruler' | 'straight' | 'x' | 'y' | 'heading' | 'total' | TrackName;
+  | 'frame'
+  | 'held'
+  | 'place'
+  | 'along'
+  | 'ruler'
+  | 'straight'
+  | 'x'
+  | 'y'
+  | 'heading'
+  | 'total'
+  | 'drawing'
+  | TrackName;
 
 /** Width of each column, pixels. */
 export const WIDTHS: Readonly<Record<ColumnId, number>> = {
@@ -53,6 +64,7 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
   y: 76,
   heading: 84,
   total: 80,
+  drawing: 84,
   turn: 80,
   size: 74,
   sizeDown: 90,
@@ -64,10 +76,12 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
 /**
  * The columns of the increments; the ruler's only when increments are rounded to one.
  * @param tracks those that have keys: each has a column
+ * @param hasDrawings whether the figure has several drawings
  */
 export function columnsOf(
   { units, rulerStep }: Pick<IncrementTable, 'units' | 'rulerStep'>,
   tracks: readonly TrackName[] = [],
+  hasDrawings = false,
 ) {
   const unit = units === 'mm' ? ' mm' : '';
   const ruler = rulerStep ?? 1;
@@ -106,6 +120,9 @@ export function columnsOf(
       const { label, decimals, unit: ofTrack } = TRACK_DESCRIPTORS[track];
       return column((row) => `${fixed(row.tracks[track], decimals)}${ofTrack}`, track, label.toLowerCase());
     }),
+    ...(hasDrawings
+      ? [column((row) => (row.drawing === 0 ? NOTHING : String(row.drawing)), 'drawing', 'drawing')]
+      : []),
     column((row) => (rulerStep === null ? fixed(row.total, 2) : ruled(row.rulerTotal)), 'total', 'total'),
   ];
 }

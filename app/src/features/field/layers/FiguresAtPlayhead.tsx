@@ -1,5 +1,5 @@
 import {
-  drawingOn,
+  drawingOfTravel,
   evaluate,
   figureOn,
   type FigureOn,
@@ -110,7 +110,7 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
 /** The number of the drawing that a figure shows on a frame. */
 function drawingIn(state: RootState, figureId: string, frame: number): number {
   const travel = travelOf(state, figureId);
-  return travel ? drawingOn(travel.move, travel.figure, seenFrame(travel, frame)) : 1;
+  return travel ? drawingOfTravel(travel, seenFrame(travel, frame)) : 1;
 }
 
 /** The artwork of a figure in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */
