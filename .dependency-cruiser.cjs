@@ -88,7 +88,7 @@ module.exports = {
       '^app/src/(store|persistence|playback|render)/',
       [
         '^app/src/(store|persistence|playback|render|kinds|ui|words)/',
-        '^core/src/(index|files|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|files|motion/traceOutline|http/contract|http/routes)\\.ts$',
       ],
       'Store, persistence, playback and rendering know no command and no feature.',
     ),

@@ -42,6 +42,7 @@ test('a card that takes too long is a plain one, and a document that does is ref
     arcs: [],
     ticks: '',
     ghosts: [],
+    outlines: [],
   });
   await expect(threads.openDocument(columns.document)).rejects.toMatchObject({
     status: 422,
