@@ -219,3 +219,20 @@ test('a real height counts where the field has a scale', () => {
   expect(evaluate(tall).travels[0]!.figureHeight).toBe(tall.figures[0]!.height);
   expect(evaluate(edits.setScale(tall, { unitsPerMm: 2.5 })).travels[0]!.figureHeight).toBe(300);
 });
+
+test.each([
+  [{ heightMm: -1 }, 'the real height of figure 2'],
+  [{ pivot: { x: 1e9, y: 0 } }, 'the x of the pivot of figure 2'],
+  [{ frontDeg: 1e9 }, 'the front of figure 2'],
+])('a file with nonsense in a figure says what is wrong: %j', (some, place) => {
+  const figures = withLantern.figures.map((figure, i) => (i === 1 ? { ...figure, ...some } : figure));
+  expect(() => readShotFile(JSON.stringify({ ...withLantern, figures }))).toThrow(place);
+});
+
+test('a file with a cycle that ends before it begins, or a figure that waits twice, is refused', () => {
+  const cycled = edits.setCycle(twoArcs, { moveId: 'move1', cycle: { from: 5, until: 9 } });
+  const moves = cycled.moves.map((move) => ({ ...move, cycle: { ...move.cycle, until: 2 } }));
+  expect(() => readShotFile(JSON.stringify({ ...cycled, moves }))).toThrow('a cycle ends after it begins');
+  const waiting = [...withLantern.waiting, ...withLantern.waiting];
+  expect(() => readShotFile(JSON.stringify({ ...withLantern, waiting }))).toThrow('rides no arc');
+});
