@@ -46,7 +46,6 @@ export const figureWords = {
   placeItInTheCentre: 'Place it in the centre',
   poseIt: 'Pose it',
   nothingRidesHereYetPutA: 'Nothing rides here yet. Put a figure somewhere under “Pose”.',
-  standIn: 'Stand-in',
   height: 'Height',
   whatLiesBetween: (from: number, to: number) => `Between frame ${from} and frame ${to}`,
   straight: 'Straight',

@@ -4,7 +4,6 @@ export const figuresWords = {
   noFigures: 'No figures yet. Add one, or import its picture: it waits in the field until an arc carries it.',
   addAStandIn: 'Add a figure',
   importPictures: 'Import a picture',
-  frontOfList: 'In front',
   ridesArc: (arc: string) => `on ${arc}`,
   waits: 'waits for an arc',
   workOn: (name: string) => `Work on ${name}`,
@@ -115,10 +114,8 @@ export const figuresWords = {
   cyclesOver: (cycles: number, over: number) =>
     `${cycles === 1 ? 'One cycle' : `${cycles} cycles`} and ${over === 1 ? 'one frame' : `${over} frames`} over.`,
   makeItFrames: (frames: number) => `End it after ${frames} frames`,
-  heldFirst: 'Shows the first drawing',
   drawingFromHere: (frame: number) => `From frame ${frame} on`,
   drawingNumber: (drawing: number) => `Drawing ${drawing}`,
-  asASequence: 'As a sequence',
   endHere: 'No change on this frame',
   drawingsSentence: 'They play one after another, or a frame says from where on which one is shown.',
   drawingHere: (drawing: number, count: number) => `drawing ${drawing} of ${count}`,

@@ -23,6 +23,7 @@ import {
 } from './limits';
 import { arcColours, type standInNames } from './names';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
+import { type Complain, complainOfOrder } from './moveOrder';
 import { timingSchema } from './timingSchema';
 import { type TrackName, TRACKS, tracksSchema } from '../timing/tracks';
 
@@ -199,41 +200,6 @@ const unchecked = z.object({
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
 });
-
-type Complain = (path: PropertyKey[], message: string) => void;
-
-/** Says what of a move does not follow in time. */
-function complainOfOrder(
-  move: z.infer<typeof waitingSchema>['move'] & object,
-  path: readonly PropertyKey[],
-  complain: Complain,
-): void {
-  const rising = (
-    items: readonly { readonly frame: number }[],
-    within: readonly PropertyKey[],
-    sentence: string,
-  ) =>
-    items.forEach(({ frame }, j) => {
-      const before = items[j - 1];
-      if (before && frame <= before.frame) complain([...path, ...within, j, 'frame'], sentence);
-    });
-  rising(move.marks, ['marks'], 'marks must follow each other in time');
-  rising(move.overrides, ['overrides'], 'frames must follow each other');
-  rising(move.drawings, ['drawings'], 'frames must follow each other');
-  for (const { name } of TRACKS)
-    rising(move.tracks[name], ['tracks', name], 'keys must follow each other in time');
-  move.exposures.forEach((range, j) => {
-    const before = move.exposures[j - 1];
-    if (range.until < range.from || (before && range.from <= before.until))
-      complain([...path, 'exposures', j], 'ranges of exposures must follow each other');
-  });
-  move.skips.forEach(({ frame, cut }, j) => {
-    const before = move.skips[j - 1];
-    // What was taken out stands before a frame, not on it: several may stand before one.
-    if (before && (frame < before.frame || (frame === before.frame && !cut && !before.cut)))
-      complain([...path, 'skips', j, 'frame'], 'frames must follow each other');
-  });
-}
 
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
 export const shotSchema = unchecked.superRefine((shot, context) => {

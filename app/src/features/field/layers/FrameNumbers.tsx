@@ -1,11 +1,12 @@
-import { frameNumber, evaluate, ticksOf, travelOfMove } from '@humble/core';
-import { memo } from 'react';
+import { frameNumber, evaluate, ticksOf, type Travel, travelOfMove } from '@humble/core';
+import { memo, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
 import { useThrottledSelector, useSettings } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
+import { memoizeLast } from '../../../render/memoizeLast';
 import { LiveGroup, usePixel } from '../../../render/livePaths';
 import { visibleTravels } from './arcPaths';
 import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
@@ -52,15 +53,23 @@ const FrameNumber = memo(function FrameNumber({
   readonly moveId: string;
 }) {
   const pixel = usePixel();
+  // Of several figures a drag moves one: the numbers of the others are not worked out again.
+  const besideTick = useMemo(
+    () =>
+      memoizeLast((travel: Travel): string => {
+        if (frame > travel.x.length) return '';
+        const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
+        const away = NUMBER_AWAY_PX * pixel;
+        const x = travel.x[frame - 1]! - Math.sin(heading) * away;
+        const y = travel.y[frame - 1]! + Math.cos(heading) * away;
+        return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
+      }),
+    [frame, pixel],
+  );
   const transform = (state: RootState): string => {
     const shot = shotIn(state);
     const travel = shot && travelOfMove(evaluate(shot), moveId);
-    if (!travel || frame > travel.x.length) return '';
-    const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
-    const away = NUMBER_AWAY_PX * pixel;
-    const x = travel.x[frame - 1]! - Math.sin(heading) * away;
-    const y = travel.y[frame - 1]! + Math.cos(heading) * away;
-    return `translate(${x.toFixed(1)} ${y.toFixed(1)})`;
+    return travel ? besideTick(travel) : '';
   };
   const type = {
     y: 4 * pixel,

@@ -1,0 +1,107 @@
+import type {
+  CopiedKeys,
+  CopiedMarks,
+  Easing,
+  EasingKind,
+  PointShape,
+  Reach,
+  StrokeUse,
+  TrackName,
+  Vector,
+} from '@humble/core';
+
+/**
+ * What the next press on the field does: shape what is there, draw a stroke, place points one by one,
+ * choose a centre to turn about, lay a line over something of known length, move the backdrop, put the
+ * figure in place, or record a gesture of the hand.
+ */
+export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose' | 'act';
+
+/** Whom a gesture is for: the figure that is worked on, or a further one. */
+export type ActsFor = 'this' | 'further';
+
+/** What a stroke is to become: one of the core's uses, or an arc of its own. */
+export type SketchUse = StrokeUse | { readonly kind: 'fresh' };
+
+/** A stroke that is not settled yet: how closely it is followed and what it becomes can still change. */
+export interface Sketch {
+  readonly samples: readonly Vector[];
+  /** How far the arc may lie from the stroke, field units. */
+  readonly deviation: number;
+  /** The arc it could go on; null when there was none to choose. */
+  readonly arcId: string | null;
+  /** All it can become, the likeliest first. */
+  readonly uses: readonly SketchUse[];
+  readonly use: SketchUse;
+  /** Points fitted to it; null until there are any. */
+  readonly fitted: readonly PointShape[] | null;
+  /** Points are being fitted for what is wished now; `fitted` is from before. */
+  readonly isFitting: boolean;
+  /** The edit it made, for a first stroke, which is an arc at once; null while it changes nothing. */
+  readonly undoGroup: string | null;
+}
+
+/** A place on the active arc, between its points. */
+export interface ArcLocation {
+  readonly segment: number;
+  readonly t: number;
+}
+
+/** About what a selection is turned, scaled and mirrored. */
+export type About = 'middle' | 'figure' | 'chosen';
+
+/** What was chosen to be read in all views: some frames, or a stretch of the arc in shares of its length. */
+export type Chosen =
+  | { readonly by: 'frames'; readonly from: number; readonly until: number }
+  | { readonly by: 'stretch'; readonly from: number; readonly to: number };
+
+/** How much of it is done, 0 to 1, and how far it may be off, field units. */
+export interface Thinning {
+  readonly share: number;
+  readonly allowedDeviation: number;
+}
+
+/** The latest easing of each kind that was left for another. */
+export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;
+
+export interface EditorState {
+  readonly tool: Tool;
+  /** The arc being worked on; null stands for the first one. */
+  readonly activeArcId: string | null;
+  /** The figure being worked on, where it was chosen itself; null stands for the first one on the active arc. */
+  readonly activeFigureId: string | null;
+  /** The only figure that is to be seen; null for all. */
+  readonly soloFigureId: string | null;
+  readonly selectedPointIds: readonly string[];
+  readonly arcLocation: ArcLocation | null;
+  /** Dragging over the ground selects points; for fingers, which have no Shift. */
+  readonly isSelectingSeveral: boolean;
+  readonly about: About;
+  /** The centre the user chose, field units. */
+  readonly centre: Vector | null;
+  readonly sketch: Sketch | null;
+  /** What the next stroke is meant for, when the user said so beforehand. */
+  readonly strokeMeans: 'anew' | 'fresh' | null;
+  /** Points placed so far; handles that were steered are theirs, the others follow the neighbours. */
+  readonly placed: readonly PointShape[];
+  /** The line laid over something of known length. */
+  readonly measured: { readonly from: Vector; readonly to: Vector } | null;
+  readonly selectedMarkIds: readonly string[];
+  /** Frames or a stretch of the arc that is shown in all views. */
+  readonly chosen: Chosen | null;
+  readonly actsFor: ActsFor;
+  /** The gesture that is being thinned; null when none is. */
+  readonly thinning: Thinning | null;
+  /** How far a value that is changed in a track reaches. */
+  readonly reach: Reach;
+  /** How far a changed offset reaches: it has one value on all frames unless it is said otherwise. */
+  readonly offsetReach: Reach;
+  /** Keys that are selected, of one track. */
+  readonly selectedKeys: { readonly track: TrackName; readonly ids: readonly string[] } | null;
+  /** Keys to be pasted; they outlive the shot they were copied in. */
+  readonly copiedKeys: { readonly track: TrackName; readonly keys: CopiedKeys } | null;
+  /** The easings that a mark or a key had before, by its id and by kind: going back to one finds its numbers. */
+  readonly formerEasings: Readonly<Record<string, FormerEasings>>;
+  /** Marks to be pasted; they outlive the shot they were copied in. */
+  readonly copied: CopiedMarks | null;
+}
