@@ -45,6 +45,7 @@ export const figureWords = {
   addAFigure: 'Add a figure',
   placeItInTheCentre: 'Place it in the centre',
   poseIt: 'Pose it',
+  putItOnAnArcFirst: 'This figure waits for an arc. Put it on one under “Figures” first.',
   nothingRidesHereYetPutA: 'Nothing rides here yet. Put a figure somewhere under “Pose”.',
   height: 'Height',
   whatLiesBetween: (from: number, to: number) => `Between frame ${from} and frame ${to}`,

@@ -2,7 +2,14 @@ import { figureWords as words } from '../../words/figure';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { figurePutInMiddle, posesAsked } from '../../commands/posing';
-import { useAppDispatch, useEdit, useThrottledArc, useThrottledEditor } from '../../store/hooks';
+import {
+  activeWaitingIn,
+  useAppDispatch,
+  useEdit,
+  useThrottledArc,
+  useThrottledEditor,
+  useThrottledSelector,
+} from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
@@ -42,9 +49,12 @@ export function NoFigure() {
   );
 }
 
-/** In a group that is about a figure, while there is none. */
-export const NoFigureYet = () => (
-  <Words tone="soft" className="px-1">
-    {words.nothingRidesHereYetPutA}
-  </Words>
-);
+/** In a group that is about a figure on its arc, while there is none: what to do about it. */
+export function NoFigureYet() {
+  const waits = useThrottledSelector((state) => activeWaitingIn(state) !== null);
+  return (
+    <Words tone="soft" className="px-1">
+      {waits ? words.putItOnAnArcFirst : words.nothingRidesHereYetPutA}
+    </Words>
+  );
+}

@@ -1,5 +1,7 @@
 import { figureWords as words } from '../../words/figure';
+import { activeWaitingIn, useThrottledSelector } from '../../store/hooks';
 import { NumericText } from '../../ui/Words';
+import { AttachCard } from './AttachCard';
 import { NoFigure } from './NoFigure';
 import { type HoldOf, PosesCard } from './PosesCard';
 import { useFigure } from './useFigure';
@@ -7,7 +9,9 @@ import { useFigure } from './useFigure';
 /** Where the figure is on which frames. */
 export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
   const on = useFigure();
-  return on ? <PosesCard move={on.move} hold={hold} /> : <NoFigure />;
+  const waits = useThrottledSelector((state) => activeWaitingIn(state) !== null);
+  if (on) return <PosesCard move={on.move} hold={hold} />;
+  return waits ? <AttachCard /> : <NoFigure />;
 }
 
 /** How many poses there are. */

@@ -1,0 +1,35 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { figureAdded } from '../../commands/figures';
+import { activeMoveIn } from '../../store/hooks';
+import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
+import { LooksGroup } from './LooksGroup';
+import { PoseGroup } from './PoseGroup';
+import { TurnGroup } from './TurnGroup';
+
+const nothing = () => null;
+
+const waitingBench = () => {
+  const store = benchWith(straightShot(), 'figure');
+  store.dispatch(figureAdded({ kind: 'stand-in', standIn: 'boat' }, 'Boat'));
+  return store;
+};
+
+test('a figure that waits is put on an arc where its poses would be', () => {
+  const store = waitingBench();
+  renderOn(store, <PoseGroup hold={nothing} />);
+  expect(screen.getByText('This figure waits')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText(/^Where it is, on /));
+  expect(shotOn(store).waiting).toEqual([]);
+  expect(activeMoveIn(store.getState())?.figureId).toBe('figure2');
+});
+
+test('what needs an arc says so, and its looks can be chosen all the same', () => {
+  const store = waitingBench();
+  renderOn(store, <TurnGroup easingChoice={nothing} />);
+  expect(screen.getByText(/This figure waits for an arc/)).toBeTruthy();
+  screen.unmount();
+  renderOn(store, <LooksGroup />);
+  expect(screen.getAllByRole('radio')).toHaveLength(10);
+  fireEvent.press(screen.getByRole('radio', { name: 'Fish' }));
+  expect(shotOn(store).figures[1]!.artwork).toEqual({ kind: 'stand-in', standIn: 'fish' });
+});
