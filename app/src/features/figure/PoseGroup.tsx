@@ -1,8 +1,7 @@
 import { figureWords as words } from '../../words/figure';
 import { activeWaitingIn, useThrottledSelector } from '../../store/hooks';
 import { NumericText } from '../../ui/Words';
-import { AttachCard } from './AttachCard';
-import { NoFigure } from './NoFigure';
+import { NoFigure, NoFigureYet } from './NoFigure';
 import { type HoldOf, PosesCard } from './PosesCard';
 import { useFigure } from './useFigure';
 
@@ -11,7 +10,7 @@ export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
   const on = useFigure();
   const waits = useThrottledSelector((state) => activeWaitingIn(state) !== null);
   if (on) return <PosesCard move={on.move} hold={hold} />;
-  return waits ? <AttachCard /> : <NoFigure />;
+  return waits ? <NoFigureYet /> : <NoFigure />;
 }
 
 /** How many poses there are. */

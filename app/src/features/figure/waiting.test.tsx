@@ -2,6 +2,7 @@ import { fireEvent, screen } from '@testing-library/react-native';
 import { figureAdded } from '../../commands/figures';
 import { activeMoveIn } from '../../store/hooks';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
+import { AttachCard } from './AttachCard';
 import { LooksGroup } from './LooksGroup';
 import { PoseGroup } from './PoseGroup';
 import { TurnGroup } from './TurnGroup';
@@ -14,20 +15,28 @@ const waitingBench = () => {
   return store;
 };
 
-test('a figure that waits is put on an arc where its poses would be', () => {
+test('a figure that waits is put on an arc in one press', () => {
   const store = waitingBench();
-  renderOn(store, <PoseGroup hold={nothing} />);
+  renderOn(store, <AttachCard />);
   expect(screen.getByText('This figure waits')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Where it is, on /));
   expect(shotOn(store).waiting).toEqual([]);
   expect(activeMoveIn(store.getState())?.figureId).toBe('figure2');
+  // There is no other arc to go to: what is left is to leave this one.
+  fireEvent.press(screen.getByLabelText('Detach from its arc'));
+  expect(shotOn(store).waiting[0]).toMatchObject({ figureId: 'figure2' });
 });
 
 test('what needs an arc says so, and its looks can be chosen all the same', () => {
   const store = waitingBench();
-  renderOn(store, <TurnGroup easingChoice={nothing} />);
-  expect(screen.getByText(/This figure waits for an arc/)).toBeTruthy();
-  screen.unmount();
+  for (const group of [
+    <TurnGroup key="turn" easingChoice={nothing} />,
+    <PoseGroup key="pose" hold={nothing} />,
+  ]) {
+    renderOn(store, group);
+    expect(screen.getByText(/This figure waits for an arc/)).toBeTruthy();
+    screen.unmount();
+  }
   renderOn(store, <LooksGroup />);
   expect(screen.getAllByRole('radio')).toHaveLength(10);
   fireEvent.press(screen.getByRole('radio', { name: 'Fish' }));
