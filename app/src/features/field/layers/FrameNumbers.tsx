@@ -8,25 +8,29 @@ import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { useScene } from '../scene';
 import { visibleTravels } from './arcPaths';
 import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
 import { shotIn } from './shotIn';
 
-/** Which frame numbers there is room for, as “frame move”. */
-const numberNames =
-  (pixel: number) =>
-  (state: RootState): string[] => {
+/** Which frame numbers there is room for, as “frame move”. While something is dragged they stay those they were. */
+function numberNames(pixel: number): (state: RootState, isDragging: boolean) => string[] {
+  let names: string[] | null = null;
+  return (state, isDragging) => {
     const shot = shotIn(state);
     if (!shot) return [];
+    if (names && isDragging) return names;
     const ticks = visibleTravels(shot, state.editor.soloFigureId).flatMap((travel) =>
       ticksOf(travel, shot)
         .filter(({ isFifth }) => isFifth)
         .map((tick) => ({ ...tick, moveId: travel.move.id })),
     );
-    return numbered(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
+    names = numbered(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
+    return names;
   };
+}
 
-/** Frame numbers follow a drag; which of them there is room for is settled a few times a second. */
+/** Frame numbers follow a drag; which of them there is room for is settled when it ends. */
 export const FrameNumbers = memo(function FrameNumbers() {
   const { showsTrail, showsNumbers, guideStrength } = useSettings();
   return showsTrail && showsNumbers ? (
@@ -38,7 +42,9 @@ export const FrameNumbers = memo(function FrameNumbers() {
 
 function Numbers() {
   const pixel = usePixel();
-  const names = useThrottledSelector(numberNames(pixel), shallowEqual);
+  const isDragging = useScene((scene) => scene.isDragging);
+  const namesOf = useMemo(() => numberNames(pixel), [pixel]);
+  const names = useThrottledSelector((state) => namesOf(state, isDragging), shallowEqual);
   return names.map((name) => {
     const frame = name.slice(0, name.indexOf(' '));
     return <FrameNumber key={name} frame={Number(frame)} moveId={name.slice(frame.length + 1)} />;
