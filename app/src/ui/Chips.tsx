@@ -14,7 +14,11 @@ interface ChipsProps<Value extends string> {
 export function Chips<Value extends string>({ label, value, options, onChange }: ChipsProps<Value>) {
   const { layout } = useLayout();
   return (
-    <View role="tablist" aria-label={label} className="flex-row flex-wrap gap-1 px-4">
+    <View
+      role="tablist"
+      aria-label={label}
+      className={`flex-row flex-wrap gap-1 ${layout === 'side' ? 'px-2' : 'px-4'}`}
+    >
       {options.map((option) => {
         const isChosen = option.value === value;
         return (
@@ -24,7 +28,7 @@ export function Chips<Value extends string>({ label, value, options, onChange }:
             aria-selected={isChosen}
             aria-label={option.label}
             onPress={() => onChange(option.value)}
-            className={`min-h-[44px] grow items-center justify-center rounded-full border px-[5px] ${isChosen ? 'border-ink bg-card' : 'border-line'}`}
+            className={`min-h-[44px] grow items-center justify-center rounded-full border ${layout === 'side' ? 'px-[3px]' : 'px-[5px]'} ${isChosen ? 'border-ink bg-card' : 'border-line'}`}
           >
             <Words
               size={layout === 'side' ? 'tiny' : 'small'}
