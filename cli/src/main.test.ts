@@ -108,6 +108,14 @@ test('a table of increments is read as a shot', () => {
   expect(read.moves).toHaveLength(1);
 });
 
+test('figures come out as they stand: as a layer of the drawing, and as rows of the table', () => {
+  const { stdout: svg } = run('convert', good, '--svg');
+  expect(svg).toMatch('<g id="figures"');
+  expect(svg.match(/<use href="#look1"/g)).toHaveLength(21);
+  const { moves } = JSON.parse(run('sample', good, '--json').stdout);
+  expect(moves[0].rows[0]).toMatchObject({ pivotX: moves[0].rows[0].x, drawing: 1, tracks: { offsetX: 0 } });
+});
+
 test('check-file says what the shot is', () => {
   const { stdout, status } = run('check-file', good);
   expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');

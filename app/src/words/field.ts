@@ -13,7 +13,7 @@ export const fieldWords = {
   dragFigureAlong: (frame: number) => `Drag: move the figure along the arc, and its mark on frame ${frame}.`,
   dragTurnFigure: 'Drag: turn the figure and set a key on this frame. Shift: steps of 15°.',
   dragSizeFigure: 'Drag: resize the figure and set a key on this frame.',
-  dragOffsetFigure: 'Drag: take the figure off its arc, by an offset. The arc stays.',
+  dragOffsetFigure: 'Drag: offset the figure from its arc. The arc stays.',
   dragWaitingFigure: (name: string) => `“${name}” waits for an arc. Drag: move it. Tap: work on it.`,
   tapArcForWaiting: (name: string) => `Tap an arc: put “${name}” on it.`,
   tapPutWaitingHere: (name: string) => `Tap: put “${name}” here on this frame.`,

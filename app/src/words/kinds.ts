@@ -15,7 +15,8 @@ export const kindsWords = {
   offsetX: 'Offset across',
   offsetY: 'Offset down',
   offsetsTheFigureAcross:
-    'In the field to the right; riding along, forward. In field units, from key to key.',
-  offsetsTheFigureDown: 'In the field downward; riding along, to its right. In field units, from key to key.',
+    'Moves the figure to the right in the field, or forward when it rides along. In field units.',
+  offsetsTheFigureDown:
+    'Moves the figure down in the field, or to its right when it rides along. In field units.',
   fadesTheFigure: 'Fades the figure: at 0 % it can’t be seen.',
 } as const;

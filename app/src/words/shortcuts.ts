@@ -41,7 +41,7 @@ export const SHORTCUTS: readonly ShortcutGroup[] = [
       ['Alt ← → ↑ ↓', 'On a strip of keys: nudge the key at the playhead'],
       ['Delete', 'On a strip of keys: delete the key at the playhead'],
       ['Shift drag', 'Turning the figure: in steps of 15°'],
-      ['Shift click', 'A key on a strip: select it, too'],
+      ['Shift click', 'Add a key on a strip to the selection'],
     ],
   },
   {

@@ -55,7 +55,7 @@ export const STEP_HELP = {
         'Size',
         'Keys that make it grow, shrink or fade, and how it grows between them. Drag the square in the field to size it.',
       ],
-      ['Offset', 'How far it stands off its arc. Drag the figure in the field, or type.'],
+      ['Offset', 'How far it stands off its arc. Drag the figure in the field, or type a distance.'],
       ['Act', 'Record a gesture, or thin one that you recorded.'],
     ],
     terms: ['figure', 'pivot', 'pose', 'ghost'],
