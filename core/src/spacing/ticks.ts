@@ -27,7 +27,7 @@ export function fifthsOf(
 }
 
 /** The ticks of a move, one for each exposure, in the order of time. */
-export function ticksOf(travel: Travel, shot: Shot): Tick[] {
+export function ticksOf(travel: Travel, shot: Pick<Shot, 'lengthFrames'>): Tick[] {
   const isFifth = fifthsOf(travel.move);
   return exposuresOf(travel.move, shot).map(({ frame }, index) => {
     const i = frame - 1;

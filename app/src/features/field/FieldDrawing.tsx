@@ -26,6 +26,9 @@ import type { Projection } from './viewport';
 export const transformOf = ({ offset, scale }: Projection): string =>
   `translate(${offset.x} ${offset.y}) scale(${scale})`;
 
+/** Strength of what stands back behind a stroke that waits to be kept. */
+const STANDS_BACK = 0.35;
+
 interface FieldDrawingProps {
   readonly size: { readonly width: number; readonly height: number };
   readonly projection: Projection;
@@ -50,16 +53,21 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
         </Layer>
         <LiveViewContext value={GHOSTS_VIEW}>
           <Layer size={size} projection={projection}>
-            <Ghosts />
+            <Ghosts group="others" />
+            <FrameNumbers group="others" />
+            <G opacity={standsBack ? STANDS_BACK : 1}>
+              <Guides group="others" />
+            </G>
           </Layer>
           <Layer size={size} projection={projection}>
-            <FrameNumbers />
+            <Ghosts group="active" />
+            <FrameNumbers group="active" />
           </Layer>
         </LiveViewContext>
         <Layer size={size} projection={projection}>
-          <G opacity={standsBack ? 0.35 : 1}>
+          <G opacity={standsBack ? STANDS_BACK : 1}>
             <HandPath />
-            <Guides />
+            <Guides group="active" />
             <Marks />
             <OffsetLinks />
             <FiguresAtPlayhead />

@@ -1,11 +1,13 @@
-import { edits, evaluate, type Shot } from '@humble/core';
+import { edits, evaluate, type Shot, smoothThrough } from '@humble/core';
 import { goTo, setRange } from '../../playback/playhead';
 import { figureChosen } from '../../commands/figures';
+import { arcActivated } from '../../store/editorSlice';
 import { groupBroughtForward } from '../../store/settingsSlice';
 import { stepChosen } from '../../store/sessionSlice';
 import { activeWaitingIn } from '../../store/hooks';
 import { shotOn } from '../../testing/bench';
 import { bench, threePoints } from '../../testing/fieldBench';
+import { arcsOfGroup, travelsOfGroup } from './layers/arcGroups';
 import { visibleTravels } from './layers/arcPaths';
 
 const withWaiting = (): Shot =>
@@ -69,4 +71,27 @@ test('what is hidden is not drawn; alone, even a hidden one is, and nothing else
   expect(visibleTravels(hidden, null)).toHaveLength(0);
   expect(visibleTravels(hidden, 'figure1')).toHaveLength(1);
   expect(visibleTravels(shot, 'figure2')).toHaveLength(0);
+});
+
+test('while a point of one arc is dragged, what the sheet of the other arcs shows stays the same', () => {
+  const two = edits.drawArc(threePoints(), {
+    points: smoothThrough([
+      { x: 100, y: 500 },
+      { x: 700, y: 500 },
+    ]),
+  });
+  const { store, drag } = bench(two);
+  store.dispatch(arcActivated('arc1'));
+  const [active, others] = [travelsOfGroup('active'), travelsOfGroup('others')];
+  const arcs = arcsOfGroup('others');
+  const before = [active(store.getState()), others(store.getState()), arcs(store.getState())];
+  expect(before.map(([first]) => (first && 'arc' in first ? first.arc.id : first?.id))).toEqual([
+    'arc1',
+    'arc2',
+    'arc2',
+  ]);
+  drag([400, 300], [420, 260], [440, 220]);
+  expect(active(store.getState())).not.toBe(before[0]);
+  expect(others(store.getState())).toBe(before[1]);
+  expect(arcs(store.getState())).toBe(before[2]);
 });

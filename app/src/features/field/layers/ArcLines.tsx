@@ -5,7 +5,7 @@ import { LivePath, usePixel } from '../../../render/livePaths';
 import { linePath, visibleArcs } from './arcPaths';
 import { shotIn } from './shotIn';
 
-export const linesOfAll = (state: RootState): string => {
+const linesOfAll = (state: RootState): string => {
   const shot = shotIn(state);
   return shot ? visibleArcs(shot).map(linePath).join('') : '';
 };

@@ -1,5 +1,5 @@
 import { frameNumber, evaluate, ticksOf, type Travel, travelOfMove } from '@humble/core';
-import { memo, useMemo } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
 import { useThrottledSelector, useSettings } from '../../../store/hooks';
@@ -9,6 +9,7 @@ import { MONO } from '../../../ui/fonts';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { LiveGroup, usePixel } from '../../../render/livePaths';
 import { useScene } from '../scene';
+import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { visibleTravels } from './arcPaths';
 import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
 import { shotIn } from './shotIn';
@@ -31,20 +32,25 @@ function numberNames(pixel: number): (state: RootState, isDragging: boolean) => 
 }
 
 /** Frame numbers follow a drag; which of them there is room for is settled when it ends. */
-export const FrameNumbers = memo(function FrameNumbers() {
+export const FrameNumbers = memo(function FrameNumbers({ group }: { readonly group: ArcGroup }) {
   const { showsTrail, showsNumbers, guideStrength } = useSettings();
   return showsTrail && showsNumbers ? (
     <G opacity={guideStrength}>
-      <Numbers />
+      <Numbers group={group} />
     </G>
   ) : null;
 });
 
-function Numbers() {
+function Numbers({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel();
   const isDragging = useScene((scene) => scene.isDragging);
   const namesOf = useMemo(() => numberNames(pixel), [pixel]);
-  const names = useThrottledSelector((state) => namesOf(state, isDragging), shallowEqual);
+  const [travelsIn] = useState(() => travelsOfGroup(group));
+  const names = useThrottledSelector((state) => {
+    // The first ones have the room, so all are looked at together.
+    const mine = new Set(travelsIn(state).map(({ move }) => move.id));
+    return namesOf(state, isDragging).filter((name) => mine.has(name.slice(name.indexOf(' ') + 1)));
+  }, shallowEqual);
   return names.map((name) => {
     const frame = name.slice(0, name.indexOf(' '));
     return <FrameNumber key={name} frame={Number(frame)} moveId={name.slice(frame.length + 1)} />;

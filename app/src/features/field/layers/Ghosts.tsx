@@ -14,8 +14,9 @@ import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { drawnFrames, redrawSoon } from '../../../render/frameScheduler';
 import { currentScene } from '../scene';
-import { visibleTravels } from './arcPaths';
+import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { FADES, ghostStep, strengthOf } from './ghostSteps';
+import { shotIn } from './shotIn';
 
 const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
@@ -61,15 +62,16 @@ interface GhostWork {
   readonly done: string[];
 }
 
-function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice, soloFigureId: string | null): GhostWork {
-  const all = visibleTravels(shot, soloFigureId).map((travel) => ({
-    travel,
-    ...ghostFrames(travel.move, shot, frame, ghosts),
-  }));
+function ghostWork(
+  travels: readonly Travel[],
+  shot: Shot,
+  frame: number,
+  ghosts: GhostChoice,
+): Omit<GhostWork, 'inputs'> {
+  const all = travels.map((travel) => ({ travel, ...ghostFrames(travel.move, shot, frame, ghosts) }));
   const part = (side: 'before' | 'after', step: number) => () =>
     all.map((one) => silhouettesOf({ travel: one.travel, standsOn: one[side] }, step)).join('');
   return {
-    inputs: [shot, frame, ghosts, soloFigureId],
     parts: [...STEPS.map((step) => part('after', step)), ...STEPS.map((step) => part('before', step))],
     done: [],
   };
@@ -79,19 +81,22 @@ function ghostWork(shot: Shot, frame: number, ghosts: GhostChoice, soloFigureId:
  * Works ghosts out from the state. Hidden while the shot plays. Where there are many of them the work
  * is spread over some frames, and what was shown stays until it is done: a drag never waits for them.
  */
-function ghostPaths(): (state: RootState) => GhostPaths {
+function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
+  const travelsIn = travelsOfGroup(group);
   let shown = NO_GHOSTS;
   let shownFor: readonly unknown[] = [];
   let work: GhostWork | null = null;
   let workedAt = -1;
-  return ({ shot: { present }, settings, editor: { soloFigureId } }) => {
-    const { shot } = present;
+  return (state) => {
+    const shot = shotIn(state);
+    const { settings } = state;
     if (!shot || isPlaying() || !settings.showsGhosts) {
       work = null;
       shownFor = [];
       return (shown = NO_GHOSTS);
     }
-    const wanted = [shot, currentFrame(), settings.ghosts, soloFigureId];
+    const travels = travelsIn(state);
+    const wanted = [travels, shot.lengthFrames, currentFrame(), settings.ghosts];
     const isShown = wanted.every((input, i) => input === shownFor[i]);
     // While something is dragged every other frame is left to it alone.
     const rests = currentScene().isDragging && drawnFrames() % 2 === 1;
@@ -100,7 +105,7 @@ function ghostPaths(): (state: RootState) => GhostPaths {
       return shown;
     }
     workedAt = drawnFrames();
-    work ??= ghostWork(shot, currentFrame(), settings.ghosts, soloFigureId);
+    work ??= { inputs: wanted, ...ghostWork(travels, shot, currentFrame(), settings.ghosts) };
     const until = performance.now() + GHOST_WORK_MS;
     do work.done.push(work.parts[work.done.length]!());
     while (work.done.length < work.parts.length && performance.now() < until);
@@ -114,12 +119,12 @@ function ghostPaths(): (state: RootState) => GhostPaths {
   };
 }
 
-/** The figure on other frames: cool outlines before, warm fills after. */
-export const Ghosts = memo(function Ghosts() {
+/** The figures of a group on other frames: cool outlines before, warm fills after. */
+export const Ghosts = memo(function Ghosts({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel();
-  const [paths] = useState(ghostPaths);
+  const [paths] = useState(() => ghostPaths(group));
   return (
-    <G testID="ghosts">
+    <G testID={group === 'active' ? 'ghosts' : 'other-ghosts'}>
       {STEPS.map((fade, i) => (
         <LivePath
           key={fade}

@@ -1,29 +1,19 @@
-import type { ArcColour } from '@humble/core';
+import type { Arc, ArcColour } from '@humble/core';
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
-import { activeArcIn, useThrottledSelector, useSettings } from '../../../store/hooks';
+import { useThrottledSelector, useSettings } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
 import { ChosenStretch } from './ChosenStretch';
-import { linePath, trails, visibleArcs } from './arcPaths';
-import { linesOfAll } from './ArcLines';
+import { type ArcGroup, arcsOfGroup, travelsOfGroup } from './arcGroups';
+import { linePath, trails } from './arcPaths';
 import { TrailHalo, Trail } from './Trail';
 import { Aids } from './Aids';
 import { shotIn } from './shotIn';
-
-/** Arcs to be seen, as “colour id” with the active one last, on top. */
-const arcNames = (state: RootState): string[] => {
-  const shot = shotIn(state);
-  const active = activeArcIn(state);
-  if (!shot) return [];
-  const seen = visibleArcs(shot);
-  return [...seen.filter((arc) => arc !== active), ...seen.filter((arc) => arc === active)].map(
-    ({ id, colour: tone }) => `${tone} ${id}`,
-  );
-};
 
 /** Path data of one arc, found by its id. */
 const lineOf =
@@ -33,27 +23,41 @@ const lineOf =
     return arc ? linePath(arc) : '';
   };
 
+/** What the guides of a group follow. */
+function guidesOf(group: ArcGroup) {
+  const arcs = arcsOfGroup(group);
+  const travels = travelsOfGroup(group);
+  const trail = trails();
+  const lines = memoizeLast((seen: readonly Arc[]) => seen.map(linePath).join(''));
+  return {
+    /** Arcs to be seen, as “colour id”. */
+    names: (state: RootState): string[] => arcs(state).map(({ id, colour: tone }) => `${tone} ${id}`),
+    lines: (state: RootState): string => lines(arcs(state)),
+    trail:
+      (detail: keyof typeof trail, pixel: number) =>
+      (state: RootState): readonly string[] => {
+        const shot = shotIn(state);
+        return shot ? trail[detail](travels(state), shot, pixel) : [];
+      },
+  };
+}
+
 /**
- * Arcs, and the trail on them: a hairline across the arc for each exposure, some of them longer. All
+ * Arcs of a group, and the trail on them: a hairline across the arc for each exposure, some of them longer. All
  * have an outline in the contrary tone, drawn beneath all of them, so that they read on anything.
  */
-export const Guides = memo(function Guides() {
+export const Guides = memo(function Guides({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel();
-  const names = useThrottledSelector(arcNames, shallowEqual);
-  const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
+  const [guides] = useState(() => guidesOf(group));
+  const names = useThrottledSelector(guides.names, shallowEqual);
   const { showsTrail, guideStrength } = useSettings();
-  const [trail] = useState(trails);
-  const trailIn =
-    (detail: keyof typeof trail) =>
-    (state: RootState): readonly string[] => {
-      const shot = shotIn(state);
-      return shot ? trail[detail](shot, state.editor.soloFigureId, pixel) : [];
-    };
+  const isActive = group === 'active';
+  const trailIn = (detail: 'ticks' | 'bands') => guides.trail(detail, pixel);
   return (
-    <G opacity={guideStrength} testID="guides">
-      <ChosenStretch />
+    <G opacity={guideStrength} testID={isActive ? 'guides' : 'other-guides'}>
+      {isActive && <ChosenStretch />}
       <LivePath
-        path={linesOfAll}
+        path={guides.lines}
         fill="none"
         stroke={colour.field}
         strokeWidth={4.5 * pixel}
@@ -62,7 +66,6 @@ export const Guides = memo(function Guides() {
       {showsTrail && <TrailHalo paths={trailIn('ticks')} />}
       {names.map((name) => {
         const [tone, id] = [name.slice(0, name.indexOf(' ')), name.slice(name.indexOf(' ') + 1)];
-        const isActive = id === activeId;
         return (
           <LivePath
             key={id}
@@ -76,8 +79,14 @@ export const Guides = memo(function Guides() {
           />
         );
       })}
-      <Aids />
-      {showsTrail && <Trail ticks={trailIn('ticks')} bands={trailIn('bands')} />}
+      {isActive && <Aids />}
+      {showsTrail && (
+        <Trail
+          ticks={trailIn('ticks')}
+          bands={trailIn('bands')}
+          testID={isActive ? 'trail' : 'other-trails'}
+        />
+      )}
     </G>
   );
 });

@@ -14,9 +14,10 @@ export function TrailHalo({ paths }: { readonly paths: Paths }) {
 interface TrailProps {
   readonly ticks: Paths;
   readonly bands: Paths;
+  readonly testID: string;
 }
 
-export function Trail({ ticks, bands }: TrailProps) {
+export function Trail({ ticks, bands, testID }: TrailProps) {
   const pixel = usePixel();
   return (
     <>
@@ -32,7 +33,7 @@ export function Trail({ ticks, bands }: TrailProps) {
         fill="none"
         stroke={colour.indigo}
         strokeWidth={1.35 * pixel}
-        testID="trail"
+        testID={testID}
       />
     </>
   );

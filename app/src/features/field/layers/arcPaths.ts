@@ -88,16 +88,16 @@ export const TRAIL_BAND_PX = SHORT_TICK_PX;
 const isSameTick = (a: Tick, b: Tick): boolean =>
   a.x === b.x && a.y === b.y && a.acrossX === b.acrossX && a.acrossY === b.acrossY && a.isFifth === b.isFifth;
 
-type TrailPath = (shot: Shot, soloFigureId: string | null, pixel: number) => readonly string[];
+type TrailPath = (travels: readonly Travel[], shot: Shot, pixel: number) => readonly string[];
 
-/** The trails of all that can be seen: a hairline across the arc for each exposure, or bands where they would touch. */
+/** Trails: a hairline across the arc for each exposure, or bands where they would touch. */
 export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath } {
-  const ticks = memoizeLast((travels: readonly Travel[], shot: Shot) =>
-    travels.flatMap((travel) => ticksOf(travel, shot)),
+  const ticks = memoizeLast((travels: readonly Travel[], lengthFrames: number) =>
+    travels.flatMap((travel) => ticksOf(travel, { lengthFrames })),
   );
   const path = (write: typeof hairlines): TrailPath => {
     const pieces = createChunkedPath<Tick, number>({ write, isSame: isSameTick });
-    return (shot, soloFigureId, pixel) => pieces(ticks(visibleTravels(shot, soloFigureId), shot), pixel);
+    return (travels, { lengthFrames }, pixel) => pieces(ticks(travels, lengthFrames), pixel);
   };
   return { ticks: path(hairlines), bands: path(trailBands) };
 }

@@ -1,0 +1,41 @@
+import type { Arc, Travel } from '@humble/core';
+import { activeArcIn } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { visibleArcs, visibleTravels } from './arcPaths';
+import { shotIn } from './shotIn';
+
+/**
+ * Arcs and what travels on them are drawn in two groups on sheets of their own: what is dragged belongs to the active
+ * arc, so that the others need not be painted again.
+ */
+export type ArcGroup = 'active' | 'others';
+
+/** Gives back the list of before where its members are still the same. */
+function keepList<Item>(): (list: readonly Item[]) => readonly Item[] {
+  let last: readonly Item[] = [];
+  return (list) => {
+    const isSame = list.length === last.length && list.every((item, i) => item === last[i]);
+    return isSame ? last : (last = list);
+  };
+}
+
+/** The arcs of a group that are to be seen; the list stays the same one until a member changes. */
+export function arcsOfGroup(group: ArcGroup): (state: RootState) => readonly Arc[] {
+  const keep = keepList<Arc>();
+  return (state) => {
+    const shot = shotIn(state);
+    const active = activeArcIn(state);
+    return keep(shot ? visibleArcs(shot).filter((arc) => (arc === active) === (group === 'active')) : []);
+  };
+}
+
+/** What is to be seen travelling on the arcs of a group; the list stays the same one until a member changes. */
+export function travelsOfGroup(group: ArcGroup): (state: RootState) => readonly Travel[] {
+  const keep = keepList<Travel>();
+  return (state) => {
+    const shot = shotIn(state);
+    const activeId = activeArcIn(state)?.id;
+    const isMember = ({ arc }: Travel): boolean => (arc.id === activeId) === (group === 'active');
+    return keep(shot ? visibleTravels(shot, state.editor.soloFigureId).filter(isMember) : []);
+  };
+}
