@@ -98,7 +98,14 @@ export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdit
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
-export { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from './motion/whereAndWhen';
+export {
+  frameNearestTo,
+  type FrameRun,
+  framesOn,
+  runWithin,
+  type Stretch,
+  stretchOn,
+} from './motion/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './exposure/charts';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
 export { finestStep } from './spacing/finestStep';
@@ -119,6 +126,7 @@ export {
   type IncrementTable,
   incrementTable,
   seenRow,
+  readingUnits,
   type SkippedRow,
 } from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';

@@ -1,3 +1,4 @@
+import { edits, freshShot, smoothThrough } from '@humble/core';
 import { enter } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
@@ -208,3 +209,55 @@ test(
     expect(await bench.column('x')).toEqual(before);
   },
 );
+
+test('under the ruler a key is dragged along the arc, typed, undone, and kept', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  // Even over twenty intervals; a key on the first frame and one on the sixth.
+  const even = { kind: 'even' } as const;
+  const plain = edits.drawArc(
+    freshShot({ name: 'Posts', rate: 24, lengthFrames: 21, width: 1000, height: 600 }),
+    {
+      points: smoothThrough([
+        { x: 100, y: 300 },
+        { x: 900, y: 300 },
+      ]),
+    },
+  );
+  const [{ id: moveId, marks }] = plain.moves as [(typeof plain.moves)[number]];
+  const eased = edits.setEasing(plain, { moveId, markId: marks[0]!.id, easing: even });
+  const first = edits.setKey(eased, { moveId, track: 'turn', frame: 1, value: 0 });
+  await bench.open(edits.setKey(first, { moveId, track: 'turn', frame: 6, value: 50 }));
+  await bench.step('Timing');
+
+  const row = page.getByTestId('key-row-turn');
+  const middles = async (): Promise<number[]> =>
+    [...(await row.getAttribute('d'))!.matchAll(/M([-\d.]+) /g)].map(([, x]) => Number(x) + 1.5);
+  await expect.poll(async () => (await middles()).length).toBe(2);
+  const box = (await page.getByTestId('key-rows').boundingBox())!;
+  const [start, second] = (await middles()) as [number, number];
+  // A quarter of the way is five intervals of twenty; three quarters are frame 16.
+  const width = (second - start) * 4;
+  const y = box.y + 12;
+  await hand.drag([
+    { x: box.x + second, y },
+    { x: box.x + start + 0.6 * width, y },
+    { x: box.x + start + 0.752 * width, y },
+  ]);
+  await expect.poll(async () => Math.round(100 * (((await middles())[1]! - start) / width))).toBe(75);
+
+  await hand.tap({ x: box.x + (await middles())[1]!, y });
+  const frame = page.getByRole('textbox', { name: 'Key on frame' });
+  await expect(frame).toHaveValue('16');
+  await enter(page.getByRole('textbox', { name: 'Turn, °' }), '90');
+  await enter(frame, '11');
+  await expect.poll(async () => Math.round(100 * (((await middles())[1]! - start) / width))).toBe(50);
+  await bench.press('Undo');
+  await expect(frame).toHaveValue('16');
+  await bench.saved();
+  await page.reload();
+  await bench.step('Timing');
+  await expect.poll(async () => Math.round(100 * (((await middles())[1]! - start) / width))).toBe(75);
+});

@@ -1,14 +1,19 @@
 import { benchWords as words } from '../words/bench';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
-import { useSession } from '../store/hooks';
+import { throttledStoreOf } from '../render/throttledStore';
+import { useAppStore, useSession, useThrottledSelector } from '../store/hooks';
+import type { RootState } from '../store/store';
+import { ROW_PX, tracksWithKeys } from '../features/figure/tracks/tracksWithKeys';
 import { LazyIncrementsTable } from '../features/sheet/LazyIncrementsTable';
 import { LazyGraphView } from '../features/timing/graph/LazyGraphView';
 import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
 import { useLayout } from '../ui/layout';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
+import { keysUnderWideRuler } from './keysUnderRuler';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 
@@ -22,6 +27,23 @@ const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
 const RULER_PX = 134;
+
+/** The graph is never lower than this, pixels. */
+const LEAST_GRAPH_PX = 100;
+
+/** Height of the rows of keys under the ruler; it rests while something is dragged, so that nothing moves beneath it. */
+function useRestingKeysHeight(): number {
+  const store = useAppStore();
+  const [heightOf] = useState(() => {
+    let height: number | null = null;
+    return (state: RootState): number => {
+      if (height === null || !throttledStoreOf(store).isThrottling())
+        height = tracksWithKeys(state).length * ROW_PX;
+      return height;
+    };
+  });
+  return useThrottledSelector(heightOf);
+}
 
 /** A wide screen: steps on the left, field and panel side by side, and beneath them the desk over the whole width. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {
@@ -42,6 +64,9 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
   });
   const numbers = useDivider('numbers', { fresh: 368, least: 200, most: 640, axis: 'x', grows: 'back' });
   const step = useSession((session) => session.step);
+  const keysPx = useRestingKeysHeight();
+  // Rows of keys take their room from the graph first, then from the paper.
+  const deskPx = Math.max(desk.size, RULER_PX + keysPx + LEAST_GRAPH_PX);
   const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
   return (
     <View className="min-h-0 flex-1 flex-row">
@@ -61,13 +86,13 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         </View>
         <Transport layout="wide" />
         <Divider {...desk} label={words.heightOfTheDesk} />
-        <View style={{ height: desk.size }} className="bg-card">
-          <Pane style={{ height: RULER_PX }} innerClassName="px-3">
-            <LazyRulerView isWide />
+        <View style={{ height: deskPx }} className="bg-card">
+          <Pane style={{ height: RULER_PX + keysPx }} innerClassName="px-3">
+            <LazyRulerView isWide under={keysUnderWideRuler} />
           </Pane>
           <View className="min-h-0 flex-1 flex-row border-t border-line">
             <Pane className="min-w-0 flex-1" innerClassName="px-2 pt-1">
-              <LazyGraphView height={desk.size - RULER_PX - 6} />
+              <LazyGraphView height={deskPx - RULER_PX - keysPx - 6} />
             </Pane>
             {!isSheet && (
               <>

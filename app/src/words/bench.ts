@@ -21,6 +21,7 @@ export const benchWords = {
   mark: 'Mark',
   span: 'Span',
   range: 'Range',
+  keys: 'Keys',
   move: 'Move',
   shot: 'Shot',
   showTheField: 'Show the field',

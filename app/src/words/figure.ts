@@ -117,6 +117,11 @@ export const figureWords = {
   fromHereOn: 'From here on',
   upToHere: 'Up to here',
   clearTrack: (track: string) => `Clear ${track.toLowerCase()}`,
+  keyFrame: 'Key on frame',
+  keysAlongTheArc: (tracks: string) =>
+    `Keys along the arc: ${tracks}. Drag one to another frame; tap one to type it.`,
+  selectAKeyUnderTheRuler: 'Select a key under the ruler to type its frame and value.',
+  noKeysYet: 'No keys yet. Add them for turn, size, opacity or offset in the Figure step.',
   keysFrom: 'Keys from',
   keysTo: 'Keys to',
   wholeSpins: 'Whole spins',

@@ -46,3 +46,21 @@ export function stretchOn({ arcDistance }: Travel, run: FrameRun): Stretch {
   const covered = arcDistance.subarray(from - 1, until);
   return { from: covered.reduce((a, b) => Math.min(a, b)), to: covered.reduce((a, b) => Math.max(a, b)) };
 }
+
+/**
+ * The frame on which a move is nearest to a distance along its arc; of frames at one distance the one nearest in time.
+ * @param s distance from the start of the arc, field units
+ * @param from the frame that time is counted from
+ */
+export function frameNearestTo({ arcDistance, arcLength }: Travel, s: number, from: number): number {
+  let best = from;
+  let least = Infinity;
+  for (let i = 0; i < arcDistance.length; i++) {
+    const away = Math.abs(arcDistance[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + arcLength);
+    if (away < least) {
+      least = away;
+      best = i + 1;
+    }
+  }
+  return best;
+}

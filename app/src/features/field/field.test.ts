@@ -1,8 +1,7 @@
-import { edits, evaluate, freshShot, type Shot } from '@humble/core';
+import { edits, freshShot, type Shot } from '@humble/core';
 import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { selectionBoxRound, selectionBoxGrips } from './selectionBox';
-import { frameNearestTo } from './drags/arcDrags';
 import { numbered } from './layers/numbered';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 
@@ -135,28 +134,6 @@ describe('what is in sight', () => {
     expect(moved.offset.x - projection.offset.x).toBeCloseTo(30, 9);
     expect(moved.offset.y - projection.offset.y).toBeCloseTo(-12, 9);
   });
-});
-
-test('scrubbing finds the frame whose place is nearest; of twins the one nearest in time', () => {
-  const travel = evaluate(shot).travels[0]!;
-  expect(frameNearestTo(travel, travel.arcDistance[9]! + 0.1, 1)).toBe(10);
-  const there = shot.moves[0]!.marks;
-  const twice: Shot = {
-    ...shot,
-    moves: [
-      {
-        ...shot.moves[0]!,
-        marks: [
-          { ...there[0]!, easing: { kind: 'even' } },
-          { ...there[0]!, id: 'm3', frame: 11, fraction: 1, easing: { kind: 'even' } },
-          { ...there[1]!, fraction: 0 },
-        ],
-      },
-    ],
-  };
-  const back = evaluate(twice).travels[0]!;
-  expect(frameNearestTo(back, back.arcDistance[5]!, 2)).toBe(6);
-  expect(frameNearestTo(back, back.arcDistance[5]!, 20)).toBe(16);
 });
 
 describe('frame numbers in the field', () => {

@@ -1,4 +1,4 @@
-import { nearestPoint, type Arc } from '@humble/core';
+import { nearestPoint, type Arc, frameNearestTo } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Maximize from 'lucide-react-native/icons/maximize';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
@@ -16,7 +16,6 @@ import type { MenuItem } from '../../ui/Menu';
 import { fieldWords } from '../../words/field';
 import { menusWords as words } from '../../words/menus';
 import type { FieldContext, Pointer } from './dragHandler';
-import { frameNearestTo } from './drags/arcDrags';
 import type { Target } from './hitTest';
 
 /** What can be done with what lies at a place of the field; null while a press makes something there. */

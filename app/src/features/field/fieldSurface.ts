@@ -1,12 +1,11 @@
 import { fieldWords as words } from '../../words/field';
-import { distance, type Vector } from '@humble/core';
+import { distance, type Vector, frameNearestTo } from '@humble/core';
 import { setHoveredFrame } from '../../playback/hoveredFrame';
 import { currentFrame } from '../../playback/playhead';
 import { DOUBLE_TAP_PX, type PointerSurface } from '../../render/pointerSession';
 import { activeTravelIn } from '../../store/selection';
 import { createDragHandler } from './createDragHandler';
 import type { DragHandler, FieldContext, Pointer } from './dragHandler';
-import { frameNearestTo } from './drags/arcDrags';
 import { fieldMenu } from './fieldMenu';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import { currentScene, EMPTY_SCENE, setScene } from './scene';

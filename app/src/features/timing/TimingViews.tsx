@@ -1,5 +1,5 @@
 import { timingWords as words } from '../../words/timing';
-import { memo, type ReactNode, useDeferredValue } from 'react';
+import { type ComponentProps, memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
 import {
   useThrottledMove,
@@ -27,8 +27,15 @@ const VIEWS = [
 const GRAPH_HEIGHT = 236;
 const NUMBERS_HEIGHT = 236;
 
-/** One view of the timing at a time, beside the field of a phone. @param numbers the increments, from elsewhere */
-export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
+interface TimingViewsProps {
+  /** The increments, from elsewhere. */
+  readonly numbers: ReactNode;
+  /** What stands under the ruler, from elsewhere. */
+  readonly underRuler: ComponentProps<typeof LazyRulerView>['under'];
+}
+
+/** One view of the timing at a time, beside the field of a phone. */
+export function TimingViews({ numbers, underRuler }: TimingViewsProps) {
   const { timingView } = useSettings();
   const dispatch = useAppDispatch();
   return (
@@ -39,7 +46,7 @@ export function TimingViews({ numbers }: { readonly numbers: ReactNode }) {
         options={VIEWS}
         onChange={(next) => dispatch(settingsChanged({ timingView: next }))}
       />
-      {timingView === 'ruler' && <LazyRulerView />}
+      {timingView === 'ruler' && <LazyRulerView under={underRuler} />}
       {timingView === 'graph' && <LazyGraphView height={GRAPH_HEIGHT} />}
       {timingView === 'chart' && <CurrentChart />}
       {timingView === 'numbers' && <View style={{ height: NUMBERS_HEIGHT }}>{numbers}</View>}

@@ -1,4 +1,5 @@
 import { benchWords as words } from '../../words/bench';
+import { KeysGroup, KeysSummary } from '../../features/figure/tracks/KeysGroup';
 import { LazyIncrementsTable } from '../../features/sheet/LazyIncrementsTable';
 import { MoveSummary } from '../../features/timing/cards/MoveCard';
 import { ShotCard, ShotSummary } from '../../features/timing/cards/ShotCard';
@@ -12,10 +13,21 @@ import {
   SpanGroup,
 } from '../../features/timing/groups';
 import { TimingViews } from '../../features/timing/TimingViews';
+import { keysUnderRuler } from '../keysUnderRuler';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 
 const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
+
+/** A phone has it under the ruler. */
+const KEYS: PanelGroup = {
+  name: 'keys',
+  label: words.keys,
+  Content: KeysGroup,
+  Summary: KeysSummary,
+  startsFolded: true,
+  cue: ({ editor }) => editor.selectedKeys?.ids.join(' ') || null,
+};
 
 const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
   {
@@ -32,6 +44,7 @@ const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
     Summary: SpanSummary,
     startsInFront: true,
   },
+  ...(isPhone ? [] : [KEYS]),
   {
     name: 'range',
     label: words.range,
@@ -53,6 +66,13 @@ export const TimingStep = ({ isPhone }: PanelProps) => (
     step="timing"
     groups={isPhone ? ON_PHONE : ON_WIDE}
     isPhone={isPhone}
-    top={isPhone && <TimingViews numbers={<LazyIncrementsTable only={PHONE_COLUMNS} canType />} />}
+    top={
+      isPhone && (
+        <TimingViews
+          numbers={<LazyIncrementsTable only={PHONE_COLUMNS} canType />}
+          underRuler={keysUnderRuler}
+        />
+      )
+    }
   />
 );

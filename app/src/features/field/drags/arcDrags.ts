@@ -1,4 +1,4 @@
-import { type Arc, nearestPoint, type Travel, type Vector } from '@humble/core';
+import { type Arc, nearestPoint, type Travel, type Vector, frameNearestTo } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
@@ -58,21 +58,6 @@ export const otherArcDrag = ({ store, snapshot }: FieldContext, arcId: string): 
       store.dispatch(arcActivated(arcId));
   },
 });
-
-/** The exposure whose place is nearest to a distance along the arc; of equals the one nearest in time. */
-export function frameNearestTo(travel: Travel, s: number, from: number): number {
-  let best = from;
-  let least = Infinity;
-  for (let i = 0; i < travel.arcDistance.length; i++) {
-    const away =
-      Math.abs(travel.arcDistance[i]! - s) + Math.abs(i + 1 - from) * 1e-9 * (1 + travel.arcLength);
-    if (away < least) {
-      least = away;
-      best = i + 1;
-    }
-  }
-  return best;
-}
 
 /** Scrubbing along the arc looks this share of its length about where it was, so crossings hold no traps. */
 const SCRUB_WINDOW = 0.12;

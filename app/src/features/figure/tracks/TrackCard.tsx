@@ -4,30 +4,26 @@ import {
   type Easing,
   type Growth,
   type Key,
-  LONGEST_SHOT,
   type Reach,
   type TrackName,
   trackDefinition,
 } from '@humble/core';
-import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
-import Copy from 'lucide-react-native/icons/copy';
 import Eraser from 'lucide-react-native/icons/eraser';
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { addKey, deleteKeyAt, keysCopiedFrom } from '../../../commands/keys';
+import { addKey, deleteKeyAt } from '../../../commands/keys';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { useThrottledFrame } from '../../../playback/playhead';
-import { keysSelected, reachChosen } from '../../../store/editorSlice';
-import { frameField } from '../../../store/frames';
+import { reachChosen } from '../../../store/editorSlice';
 import { useAppDispatch, useEdit, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
-import { NumberField, NumberPair } from '../../../ui/NumberField';
+import { NumberField } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
-import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
+import { KeyFrames, KeySelection } from './SelectedKeys';
 import { trackIn } from './trackIn';
 import { TrackStrip } from './TrackStrip';
 
@@ -115,7 +111,7 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
         )}
       </View>
       <KeySelection track={track} moveId={moveId} keys={keys} />
-      {keys.length > 1 && <Frames track={track} moveId={moveId} keys={keys} />}
+      {keys.length > 1 && <KeyFrames track={track} moveId={moveId} keys={keys} />}
       {from &&
         to &&
         easingChoice({
@@ -138,108 +134,6 @@ export function TrackCard({ track, easingChoice }: TrackCardProps) {
         </View>
       )}
     </Card>
-  );
-}
-
-interface FramesProps {
-  readonly track: TrackName;
-  readonly moveId: string;
-  readonly keys: readonly Key[];
-}
-
-/** What can be done with the keys that are selected, and a way to paste what was copied. */
-function KeySelection({ track, moveId, keys }: FramesProps) {
-  const edit = useEdit();
-  const dispatch = useAppDispatch();
-  const frame = useThrottledFrame();
-  const selected = useSelectedKeys(track, keys);
-  const copied = useThrottledEditor((editor) => editor.copiedKeys);
-  const keyIds = selected.map(({ id }) => id);
-  const select = (ids: readonly string[]): void => {
-    dispatch(keysSelected({ track, ids }));
-  };
-  if (keys.length < 2 && selected.length === 0 && copied?.track !== track) return null;
-  return (
-    <View className="mt-2 gap-2">
-      {selected.length > 0 && (
-        <Words role="status" tone="soft">
-          {words.keysSelected(selected.length)}
-        </Words>
-      )}
-      <View className="flex-row flex-wrap gap-2">
-        {selected.length === 0 && keys.length > 1 && (
-          <Button label={words.selectAllKeys} onPress={() => select(keys.map(({ id }) => id))} />
-        )}
-        {selected.length > 0 && (
-          <>
-            <Button
-              label={words.copyKeys}
-              icon={Copy}
-              onPress={() => dispatch(keysCopiedFrom(track, keyIds))}
-            />
-            <Button
-              label={words.deleteKeys}
-              icon={Trash}
-              kind="plum"
-              onPress={() => edit('deleteKeys', { moveId, track, keyIds })}
-            />
-            <Button label={words.selectNone} kind="quiet" onPress={() => select([])} />
-          </>
-        )}
-        {copied?.track === track && (
-          <Button
-            label={words.pasteKeys}
-            icon={ClipboardPaste}
-            onPress={() => edit('pasteKeys', { moveId, track, copied: copied.keys, at: frame })}
-          />
-        )}
-      </View>
-    </View>
-  );
-}
-
-/** Those of the keys that are selected, in order. */
-function useSelectedKeys(track: TrackName, keys: readonly Key[]): readonly Key[] {
-  const selected = useThrottledEditor((editor) => editor.selectedKeys);
-  return selected?.track === track ? keys.filter(({ id }) => selected.ids.includes(id)) : NO_KEYS;
-}
-
-/**
- * From which frame to which the keys go, those that are selected or else all: another first frame shifts them, another
- * last one stretches them.
- */
-function Frames({ track, moveId, keys: all }: FramesProps) {
-  const edit = useEdit();
-  const selected = useSelectedKeys(track, all);
-  const keys = selected.length > 1 ? selected : all;
-  const keyIds = keys.map(({ id }) => id);
-  const [first, last] = [keys[0]!.frame, keys[keys.length - 1]!.frame];
-  const stretch = (from: number, to: number, undoGroup?: string): void => {
-    edit('stretchKeys', { moveId, track, first: from, last: to, keyIds }, undoGroup);
-  };
-  const start = useGestureBaseline({ first, last });
-  return (
-    <NumberPair
-      pair={[
-        frameField({
-          label: words.keysFrom,
-          value: first,
-          min: 1,
-          max: LONGEST_SHOT,
-          onChange: (frame, undoGroup) => {
-            const was = start(undoGroup);
-            stretch(frame, Math.min(LONGEST_SHOT, was.last + frame - was.first), undoGroup);
-          },
-        }),
-        frameField({
-          label: words.keysTo,
-          value: last,
-          min: first + keys.length - 1,
-          max: LONGEST_SHOT,
-          onChange: (frame, undoGroup) => stretch(first, frame, undoGroup),
-        }),
-      ]}
-    />
   );
 }
 

@@ -4,7 +4,6 @@ import { memo, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Line, Text } from 'react-native-svg';
-import { deleteKeyAt, goToNextKey, nudgeKeyAt } from '../../../commands/keys';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';
 import { createLiveView } from '../../../render/frameScheduler';
@@ -12,12 +11,7 @@ import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/liveP
 import { memoizeLast } from '../../../render/memoizeLast';
 import { throttledStoreOf } from '../../../render/throttledStore';
 import { usePointerSession } from '../../../render/usePointerSession';
-import {
-  useAppDispatch,
-  useAppStore,
-  useThrottledShotValue,
-  useThrottledSelector,
-} from '../../../store/hooks';
+import { useAppStore, useThrottledShotValue, useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { at } from '../../../ui/axis';
 import { colour } from '../../../ui/colour';
@@ -27,6 +21,7 @@ import { fixed } from '../../../ui/numbers';
 import { trackIn } from './trackIn';
 import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
+import { useTrackKeys } from './useTrackKeys';
 
 const HEIGHT = 112;
 /** Room for the scale on the left, and for a key on the last frame on the right, pixels. */
@@ -34,22 +29,12 @@ const LEFT = 48;
 const RIGHT = 14;
 const LIVE_VIEW = createLiveView();
 
-interface KeyEvent {
-  readonly key?: string;
-  readonly nativeEvent?: { readonly key?: string };
-  readonly shiftKey?: boolean;
-  readonly altKey?: boolean;
-  readonly preventDefault: () => void;
-  readonly stopPropagation: () => void;
-}
-
 /**
  * A track over time: its values as a line, its keys as small posts to drag in time and value. Page keys go from key to
  * key; Alt with the arrows nudges the key at the playhead, Delete takes it out.
  */
 export function TrackStrip({ track }: { readonly track: TrackName }) {
   const store = useAppStore();
-  const dispatch = useAppDispatch();
   const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
   const { label, leastShown } = TRACK_DESCRIPTORS[track];
@@ -66,15 +51,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
     [from, to, lastFrame, width],
   );
   const gesture = usePointerSession(view, LIVE_VIEW, trackSurface(store, track, axes));
-  const pressed = (event: KeyEvent): void => {
-    const key = event.key ?? event.nativeEvent?.key ?? '';
-    if (key === 'PageDown' || key === 'PageUp') dispatch(goToNextKey(track, key === 'PageDown' ? 1 : -1));
-    else if (key === 'Delete' || key === 'Backspace') dispatch(deleteKeyAt(track, currentFrame()));
-    else if (!event.altKey || !dispatch(nudgeKeyAt(track, currentFrame(), key, event.shiftKey ?? false)))
-      return;
-    event.preventDefault();
-    event.stopPropagation();
-  };
+  const keys = useTrackKeys(track);
   return (
     <GestureDetector gesture={gesture} touchAction="none">
       <View
@@ -91,7 +68,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
         style={{ height: HEIGHT }}
         className="mt-2 cursor-crosshair rounded-small border border-line bg-ground will-change-transform"
-        {...{ onKeyDown: pressed }}
+        {...keys}
       >
         {width > 0 && <StripDrawing track={track} axes={axes} width={width} />}
       </View>

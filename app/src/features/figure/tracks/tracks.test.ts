@@ -7,6 +7,8 @@ import { doEdit } from '../../../store/doEdit';
 import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn } from '../../../testing/bench';
 import { threePoints } from '../../../testing/fieldBench';
+import type { Axis } from '../../../ui/axis';
+import { keyRowsSurface, placedKeys, rowPath } from './keyRows';
 import { keyNear, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
 
@@ -19,6 +21,13 @@ const AXES: TrackAxes = {
 const keysOf = (store: AppStore) => moveOn(store).tracks.turn.map(({ frame, value }) => [frame, value]);
 
 function bench(...keys: [frame: number, value: number][]) {
+  return benchOn((store) => trackSurface(store, 'turn', AXES), keys);
+}
+
+function benchOn(
+  surfaceOn: (store: AppStore) => ReturnType<typeof trackSurface>,
+  keys: readonly [frame: number, value: number][],
+) {
   setRange({ lengthFrames: 21, rate: 24, loops: true });
   const store = benchWith(threePoints(), 'figure');
   const { id: moveId } = moveOn(store);
@@ -28,7 +37,7 @@ function bench(...keys: [frame: number, value: number][]) {
     store,
     inWindow: (at) => at,
     view: createLiveView(),
-    surface: () => trackSurface(store, 'turn', AXES),
+    surface: () => surfaceOn(store),
     trail: () => ({ isShift: () => false, take: () => [], pressedAt: () => performance.now() }),
   });
   const drag = (...[first, ...rest]: [number, number][]): void => {
@@ -129,5 +138,46 @@ describe('what a strip draws', () => {
     expect(keyNear(keys, AXES, { x: 6, y: 100 })?.id).toBe('k2');
     expect(keyNear(keys, AXES, { x: 3, y: 100 })?.id).toBe('k1');
     expect(keyNear(keys, AXES, { x: 60, y: 100 })).toBeNull();
+  });
+});
+
+describe('the keys under the unrolled arc', () => {
+  /** Six hundred units of arc on as many pixels; even over twenty intervals, so 30 to a frame. */
+  const ALONG: Axis = { from: 0, to: 600, start: 0, end: 600 };
+  const rowBench = (...keys: [number, number][]) => {
+    const on = benchOn((store) => keyRowsSurface(store, ['turn'], ALONG), keys);
+    const [first] = moveOn(on.store).marks;
+    const moveId = moveOn(on.store).id;
+    on.store.dispatch(doEdit('setEasing', { moveId, markId: first!.id, easing: { kind: 'even' } }));
+    return on;
+  };
+
+  test('stand where the figure is on their frames', () => {
+    const { store } = rowBench([1, 0], [11, 50]);
+    expect(placedKeys(store.getState(), 'turn').map(({ arcDistance }) => arcDistance)).toEqual([0, 300]);
+    expect(rowPath(placedKeys(store.getState(), 'turn'), ALONG, 0)).toMatch(/^M-1.5 5h3.*M298.5 5h3/);
+  });
+
+  test('a drag along the arc takes a key to the frame on which the figure is there, in one undo step', () => {
+    const { store, drag } = rowBench([1, 0], [11, 50]);
+    drag([304, 12], [340, 12], [397, 30]);
+    expect(keysOf(store)).toEqual([
+      [1, 0],
+      [14, 50],
+    ]);
+    expect(currentFrame()).toBe(14);
+    store.dispatch(ActionCreators.undo());
+    expect(keysOf(store)[1]).toEqual([11, 50]);
+  });
+
+  test('a tap selects a key and goes to its frame; beside keys the playhead goes, two taps add one', () => {
+    const { store, drag } = rowBench([1, 0], [11, 50]);
+    drag([301, 10]);
+    expect(store.getState().editor.selectedKeys?.ids).toEqual([moveOn(store).tracks.turn[1]!.id]);
+    expect(currentFrame()).toBe(11);
+    drag([480, 10]);
+    expect(currentFrame()).toBe(17);
+    drag([480, 10]);
+    expect(keysOf(store).map(([frame]) => frame)).toEqual([1, 11, 17]);
   });
 });

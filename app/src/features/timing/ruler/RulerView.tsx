@@ -12,7 +12,7 @@ import {
   type Shot,
   type UnrolledArc,
 } from '@humble/core';
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, type ReactNode, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
@@ -65,15 +65,21 @@ import { FitButton } from '../views/ViewTools';
 const HEIGHT = 134;
 const SIDE = 12;
 
+interface RulerProps {
+  readonly isWide?: boolean;
+  /** What stands under the ruler, along the same axis. @param width pixels */
+  readonly under: (axis: Axis, width: number) => ReactNode;
+}
+
 /** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
-export function RulerView({ isWide = false }: { readonly isWide?: boolean }) {
+export function RulerView({ isWide = false, under }: RulerProps) {
   const shot = useThrottledShot();
   const move = useThrottledMove();
   const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
   if (!move || !ruler) return <Words tone="soft">{words.theArcAppearsHereAsA}</Words>;
   return (
     <View>
-      <RulerInHand ruler={ruler} />
+      <RulerInHand ruler={ruler} under={under} />
       <View pointerEvents="none" className={isWide ? 'absolute right-[88px] top-0' : ''}>
         <Extremes shot={shot} move={move} />
       </View>
@@ -84,7 +90,7 @@ export function RulerView({ isWide = false }: { readonly isWide?: boolean }) {
 const describe = ({ ticks, to, units }: UnrolledArc): string =>
   words.unrolledArcPositionsOn(ticks.length, fixed(to, 1), units === 'mm' ? 'millimetres' : words.fieldUnits);
 
-function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
+function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ruler: UnrolledArc }) {
   const store = useAppStore();
   const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
@@ -142,6 +148,7 @@ function RulerInHand({ ruler }: { readonly ruler: UnrolledArc }) {
           {width > 0 && <RulerDrawing axis={axis} width={width} ruler={ruler} />}
         </View>
       </GestureDetector>
+      {under(axis, width)}
       <View pointerEvents="box-none" className="absolute right-0 top-0">
         <FitButton zoom={zoom} of="ruler" />
       </View>

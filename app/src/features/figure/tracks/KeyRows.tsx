@@ -1,0 +1,139 @@
+import type { TrackName } from '@humble/core';
+import { memo, useMemo, useRef } from 'react';
+import { shallowEqual } from 'react-redux';
+import { View } from 'react-native';
+import { GestureDetector } from 'react-native-gesture-handler';
+import { Line, Text } from 'react-native-svg';
+import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
+import { currentFrame } from '../../../playback/playhead';
+import { createLiveView } from '../../../render/frameScheduler';
+import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { usePointerSession } from '../../../render/usePointerSession';
+import { useAppStore, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import type { Axis } from '../../../ui/axis';
+import { colour } from '../../../ui/colour';
+import { Drawing } from '../../../ui/Drawing';
+import { SANS } from '../../../ui/fonts';
+import { figureWords as words } from '../../../words/figure';
+import { keyRowsSurface, placedKeys, type PlacedKey, rowPath } from './keyRows';
+import { SelectedKeys } from './SelectedKeys';
+import { ROW_PX, tracksWithKeys } from './tracksWithKeys';
+import { useTrackKeys } from './useTrackKeys';
+
+const LIVE_VIEW = createLiveView();
+
+/** The name of a row stands so far behind the start of the arc, where often a key is, pixels. */
+const NAME_AFTER_PX = 10;
+
+interface KeyRowsProps {
+  /** Where distances lie on the ruler above. */
+  readonly axis: Axis;
+  /** Pixels. */
+  readonly width: number;
+}
+
+/**
+ * The keys of the tracks under the unrolled arc, where the figure is on their frames: a drag takes a key along the arc to
+ * another frame. Nothing where no track has keys.
+ * @param hasFields whether what is selected can be typed beneath them
+ */
+export function KeyRows({ hasFields, ...on }: KeyRowsProps & { readonly hasFields: boolean }) {
+  const tracks = useThrottledSelector(tracksWithKeys, shallowEqual);
+  if (tracks.length === 0) return null;
+  return (
+    <View>
+      <Rows tracks={tracks} {...on} />
+      {hasFields && <SelectedKeys />}
+    </View>
+  );
+}
+
+interface RowsProps extends KeyRowsProps {
+  readonly tracks: readonly TrackName[];
+}
+
+function Rows({ tracks, axis, width }: RowsProps) {
+  const store = useAppStore();
+  const view = useRef<View>(null);
+  const gesture = usePointerSession(view, LIVE_VIEW, keyRowsSurface(store, tracks, axis));
+  const selected = useThrottledEditor(({ selectedKeys }) => selectedKeys?.track);
+  const track = selected && tracks.includes(selected) ? selected : tracks[0]!;
+  const keys = useTrackKeys(track);
+  return (
+    <GestureDetector gesture={gesture} touchAction="pan-y">
+      <View
+        ref={view}
+        collapsable={false}
+        testID="key-rows"
+        role="application"
+        tabIndex={0}
+        aria-label={words.keysAlongTheArc(tracks.map((name) => TRACK_DESCRIPTORS[name].label).join(', '))}
+        style={{ height: tracks.length * ROW_PX }}
+        className="cursor-ew-resize will-change-transform"
+        {...keys}
+      >
+        {width > 0 && <RowsDrawing tracks={tracks} axis={axis} width={width} />}
+      </View>
+    </GestureDetector>
+  );
+}
+
+const RowsDrawing = memo(function RowsDrawing({ tracks, axis, width }: RowsProps) {
+  useLiveDrawing();
+  return (
+    <LiveViewContext value={LIVE_VIEW}>
+      <Drawing width={width} height={tracks.length * ROW_PX}>
+        {tracks.map((track, row) => (
+          <Row key={track} track={track} top={row * ROW_PX} axis={axis} width={width} />
+        ))}
+      </Drawing>
+    </LiveViewContext>
+  );
+});
+
+interface RowProps extends KeyRowsProps {
+  readonly track: TrackName;
+  /** Pixels. */
+  readonly top: number;
+}
+
+function Row({ track, top, axis, width }: RowProps) {
+  const paths = useMemo(() => {
+    const row =
+      (isMeant: (placed: PlacedKey, state: RootState) => boolean) =>
+      (state: RootState): string =>
+        rowPath(
+          placedKeys(state, track).filter((placed) => isMeant(placed, state)),
+          axis,
+          top,
+        );
+    return {
+      all: row(() => true),
+      selected: row(
+        ({ key }, { editor: { selectedKeys } }) =>
+          selectedKeys?.track === track && selectedKeys.ids.includes(key.id),
+      ),
+      atPlayhead: row(({ key }) => key.frame === currentFrame()),
+    };
+  }, [track, axis, top]);
+  const post = { strokeWidth: 1.5, stroke: colour.indigo } as const;
+  return (
+    <>
+      <Line
+        x1={axis.start}
+        x2={width}
+        y1={top + ROW_PX - 4.5}
+        y2={top + ROW_PX - 4.5}
+        stroke={colour.line}
+        strokeWidth={1}
+      />
+      <Text x={axis.start + NAME_AFTER_PX} y={top + 14} fontSize={11} fontFamily={SANS} fill={colour.soft}>
+        {TRACK_DESCRIPTORS[track].label}
+      </Text>
+      <LivePath path={paths.all} fill={colour.card} {...post} testID={`key-row-${track}`} />
+      <LivePath path={paths.atPlayhead} fill={colour.brass} strokeWidth={1.5} stroke={colour.brass} />
+      <LivePath path={paths.selected} fill={colour.indigo} {...post} testID={`key-row-${track}-selected`} />
+    </>
+  );
+}

@@ -1,0 +1,19 @@
+import { useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import { Words } from '../../../ui/Words';
+import { figureWords as words } from '../../../words/figure';
+import { SelectedKeys } from './SelectedKeys';
+import { tracksWithKeys } from './tracksWithKeys';
+
+/** The keys that are selected under the ruler. */
+export function KeysGroup() {
+  const hasKeys = useThrottledSelector((state) => tracksWithKeys(state).length > 0);
+  const isAny = useThrottledEditor(({ selectedKeys }) => (selectedKeys?.ids.length ?? 0) > 0);
+  if (isAny) return <SelectedKeys />;
+  return <Words tone="soft">{hasKeys ? words.selectAKeyUnderTheRuler : words.noKeysYet}</Words>;
+}
+
+/** How many keys there are, in a line. */
+export function KeysSummary() {
+  const count = useThrottledEditor(({ selectedKeys }) => selectedKeys?.ids.length ?? 0);
+  return count > 0 ? <Words tone="soft">{words.keysSelected(count)}</Words> : null;
+}
