@@ -2,6 +2,8 @@
 module.exports = {
   // All cores; Jest itself would leave one idle, which is half of a machine with two.
   maxWorkers: '100%',
+  // A busy machine takes its time: no test judges speed by this.
+  testTimeout: 30_000,
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
   transform: {
