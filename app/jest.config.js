@@ -5,6 +5,8 @@ const esm =
 const [ignore, ...more] = preset.transformIgnorePatterns;
 
 module.exports = {
+  // A busy machine takes its time: no test judges speed by this.
+  testTimeout: 30_000,
   // All cores; Jest itself would leave one idle, which is half of a machine with two.
   maxWorkers: '100%',
   preset: 'jest-expo',

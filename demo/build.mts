@@ -64,7 +64,7 @@ const HARBOUR = await pictureOf('harbour.svg');
 /** A picture of a figure. Its outline is written out here: it takes a browser to trace one. */
 const artworkOf = async (name: string, outline: number[]): Promise<Artwork> => ({
   kind: 'pictures',
-  drawings: [{ ...(await pictureOf(name)), outline: [outline], frames: 1 }],
+  drawings: [{ ...(await pictureOf(name)), outline: [outline], frames: 1, planted: null }],
 });
 
 const LANTERN = await artworkOf(

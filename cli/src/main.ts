@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { type IncrementRow, incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
-import { EXPORTERS, importShot, ladderSvg, writeIncrementsCsv } from '@humble/core/files';
+import { EXPORTERS, importShot, ladderSvg, partRows, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 
@@ -52,6 +52,7 @@ function sampleJson(shot: Shot): string {
       rows: rows.map(named),
       closing: closing && named(closing),
       ...table,
+      parts: partRows(shot).filter((row) => row.move === move.id),
     };
   });
   return `${JSON.stringify({ shot: shot.name, rate: shot.rate, lengthFrames: shot.lengthFrames, moves }, null, 2)}\n`;

@@ -4,6 +4,7 @@ export { type Exporter, EXPORTERS } from './formats/exporters';
 export { type Film, isZip, picturesOf, readFilmZip, writeFilmZip } from './formats/filmZip';
 export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
+export { partRows } from './formats/partsCsv';
 export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';

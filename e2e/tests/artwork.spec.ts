@@ -241,7 +241,7 @@ test(
     await bench.open(
       edits.setArtwork(twoLines('Lost'), {
         figureId: 'figure1',
-        artwork: { kind: 'pictures', drawings: [{ ...picture, outline, frames: 1 }] },
+        artwork: { kind: 'pictures', drawings: [{ ...picture, outline, frames: 1, planted: null }] },
       }),
     );
     await expect(page.getByTestId('figure').locator('path').first()).toHaveAttribute('d', /^M0 0L40 0/);

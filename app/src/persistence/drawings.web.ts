@@ -44,5 +44,5 @@ export async function keepDrawing(
   });
   const outline = traceOutline(mask, scale);
   if (!outline) throw new Error(words.nothingToBeSeen(picture.name));
-  return { kept: { ...picture, outline, frames: 1 }, note };
+  return { kept: { ...picture, outline, frames: 1, planted: null }, note };
 }

@@ -141,7 +141,10 @@ export function writePoint(
     rest = s - lap * length;
   }
   rest = Math.min(Math.max(rest, 0), length);
-  let index = lastNotAbove(startDistance, rest, segments.length - 1);
+  // What is asked for goes on along the arc as a rule: mostly it is on the segment of the last place.
+  const last = point.segment;
+  const isOnLast = startDistance[last]! <= rest && rest < startDistance[last + 1]!;
+  let index = isOnLast ? last : lastNotAbove(startDistance, rest, segments.length - 1);
   if (side === 'arriving')
     while (index > 0 && (rest <= startDistance[index]! || segments[index]!.length === 0)) index--;
   while (index > 0 && segments[index]!.length === 0) index--;

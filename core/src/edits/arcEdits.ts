@@ -31,7 +31,7 @@ import { fractionOfPoint, keptInPlace, syncTiedMarks, untied, withStartShifted }
 import { freshId } from '../model/ids';
 import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
-import { type Arc, type PointKind, type ReadyShape, type Shaping, type Shot } from '../model/schema';
+import { type Arc, type PointKind, type ReadyShape, type Shaping, type Shot, Move } from '../model/schema';
 import { arcColours } from '../model/names';
 import { LONGEST_NAME, MOST_PARTS } from '../model/limits';
 import { withFigureOn } from './withFigure';
@@ -78,8 +78,17 @@ function withMissingIds(points: readonly (PointShape & { readonly id?: string })
   return points.map((point) => withId(point, point.id ?? `p${next++}`));
 }
 
+/** The move with those riders that were on an arc back on its own. */
+function withoutSecondArc(move: Move, arcId: string): Move {
+  if (!move.riders.some((rider) => rider.arcId === arcId)) return move;
+  const riders = move.riders.map((rider) => (rider.arcId === arcId ? { ...rider, arcId: null } : rider));
+  return { ...move, riders };
+}
+
 function withoutArc(shot: Shot, arcId: string): Shot {
-  const moves = shot.moves.filter((move) => move.arcId !== arcId);
+  const moves = shot.moves
+    .filter((move) => move.arcId !== arcId)
+    .map((move) => withoutSecondArc(move, arcId));
   const stillUsed = new Set(moves.map((move) => move.figureId));
   const left = new Set(shot.moves.filter((move) => move.arcId === arcId).map((move) => move.figureId));
   return {

@@ -6,6 +6,7 @@ import { exposureEdits } from './exposureEdits';
 import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
+import { riderEdits } from './riderEdits';
 import { poseEdits } from './poseEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
@@ -105,6 +106,7 @@ export const edits = {
   ...gestureEdits,
   ...trackEdits,
   ...figureEdits,
+  ...riderEdits,
   ...offsetEdits,
 
   /**

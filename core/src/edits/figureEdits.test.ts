@@ -17,6 +17,7 @@ const picture = (n: number, width = 40, height = 80) => ({
   height,
   outline: SQUARE,
   frames: 1,
+  planted: null,
 });
 const pictures = (...drawings: ReturnType<typeof picture>[]): Artwork => ({
   kind: 'pictures',

@@ -3,7 +3,16 @@ import { madeIds } from './madeIds';
 import { arcOf, corner, shotAlong } from '../testing/shapes';
 
 const shot = shotAlong(arcOf([corner(0, 0), corner(100, 0)]), 24);
-const nothing = { arcs: [], figures: [], moves: [], gestures: [], points: [], marks: [], keys: [] };
+const nothing = {
+  arcs: [],
+  figures: [],
+  moves: [],
+  gestures: [],
+  points: [],
+  marks: [],
+  keys: [],
+  riders: [],
+};
 
 test('an edit that makes nothing has made no ids', () => {
   expect(madeIds(shot, shot)).toEqual(nothing);

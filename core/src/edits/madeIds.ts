@@ -11,6 +11,8 @@ export interface MadeIds {
   readonly points: readonly string[];
   readonly marks: readonly string[];
   readonly keys: readonly string[];
+  /** Riders of any move. */
+  readonly riders: readonly string[];
 }
 
 interface Part {
@@ -47,4 +49,5 @@ export const madeIds = (before: Shot, after: Shot): MadeIds => ({
   points: freshWithin(before.arcs, after.arcs, ({ points }) => points),
   marks: freshWithin(before.moves, after.moves, ({ marks }) => marks),
   keys: freshWithin(before.moves, after.moves, ({ tracks }) => TRACKS.flatMap(({ name }) => tracks[name])),
+  riders: freshWithin(before.moves, after.moves, ({ riders }) => riders),
 });

@@ -2,6 +2,7 @@ import type { Shot } from '../model/schema';
 import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
 import { writeIncrementsCsv } from './incrementsCsv';
+import { writePartsCsv } from './partsCsv';
 
 /** One way out of a shot. A new one is a function that writes it, and an entry in the table. */
 export interface Exporter {
@@ -29,6 +30,16 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
     write: (shot) => writeIncrementsCsv(shot),
+  },
+  {
+    flag: 'parts',
+    label: 'Parts as CSV',
+    sentence:
+      'For a spreadsheet or for paper: each part of a figure on each exposure, in the units of the sheet.',
+    ending: '-parts.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ moves }) => moves.some(({ riders }) => riders.length > 0),
+    write: writePartsCsv,
   },
   {
     flag: 'svg',

@@ -2,7 +2,7 @@ import { exposedFrames } from '../exposure/exposures';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { evaluate, type Travel } from '../motion/evaluate';
-import { figureOn, type FigureOn, waitingFigure } from '../motion/figureOn';
+import { type FigureOn, partsOn, waitingFigure } from '../motion/figureOn';
 import { svgMatrix } from '../motion/look';
 import { escapedXml } from './escapedXml';
 
@@ -17,7 +17,7 @@ export interface FiguresSvg {
   readonly figures: readonly string[];
 }
 
-/** The figure of a travel on some of its exposures, each named by its frame. */
+/** The figure of a travel and its parts on some of its exposures, each named by its frame. */
 function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] {
   const frames = exposedFrames(travel.move, shot.lengthFrames);
   const count = Math.min(MOST_FIGURES, frames.length);
@@ -27,7 +27,12 @@ function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] 
   );
   return chosen
     .filter((frame) => travel.tracks.opacity[frame - 1]! > 0)
-    .map((frame) => [figureOn(travel, frame - 1), `${travel.figure.name}, frame ${frameNumber(frame)}`]);
+    .flatMap((frame) =>
+      partsOn(travel, frame - 1).map((part): readonly [FigureOn, string] => [
+        part,
+        `${part.rider?.name ?? travel.figure.name}, frame ${frameNumber(frame)}`,
+      ]),
+    );
 }
 
 /** All figures that are not hidden, those at the back first, with what they are called. */

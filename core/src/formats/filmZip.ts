@@ -3,7 +3,7 @@ import { ShotError } from '../model/errors';
 import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
 import { PICTURE_LIMITS } from '../model/pictureLimits';
 import { readShotFile, writeShotFile } from '../model/openShot';
-import type { Picture, Shot } from '../model/schema';
+import type { Picture, Shot, Rider } from '../model/schema';
 import { fileStem } from './fileStem';
 
 /**
@@ -34,11 +34,17 @@ const ENDINGS: Readonly<Record<Picture['type'], string>> = {
   'image/svg+xml': 'svg',
 };
 
+/** All riders of a shot, those of figures that wait included. */
+const ridersOf = ({ moves, waiting }: Shot): readonly Rider[] =>
+  [...moves, ...waiting.flatMap(({ move }) => move ?? [])].flatMap(({ riders }) => riders);
+
 /** All pictures that some shots use, each once. */
 export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
-  const all = shots.flatMap(({ backdrop, figures }) => [
-    ...(backdrop?.pictures ?? []),
-    ...figures.flatMap(({ artwork }) => (artwork.kind === 'pictures' ? artwork.drawings : [])),
+  const all = shots.flatMap((shot) => [
+    ...(shot.backdrop?.pictures ?? []),
+    ...[...shot.figures, ...ridersOf(shot)].flatMap(({ artwork }) =>
+      artwork.kind === 'pictures' ? artwork.drawings : [],
+    ),
   ]);
   return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
 }

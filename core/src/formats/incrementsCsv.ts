@@ -63,7 +63,7 @@ function line(row: IncrementRow): string[] {
 }
 
 /** A figure's name that a spreadsheet would take for a formula gets an apostrophe in front. */
-const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+export const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 /** The increments of some or all moves as CSV: a header, then one line for each exposure. */
 export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): string {

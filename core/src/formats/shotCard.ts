@@ -4,7 +4,8 @@ import type { Transform } from '../arc/transform';
 import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
 import { ticksPath } from '../spacing/ticks';
-import { moveParts } from '../motion/evaluate';
+import { evaluateMove, moveParts } from '../motion/evaluate';
+import { partsOn } from '../motion/figureOn';
 import { heightInField, lookOf, placementOf } from '../motion/look';
 import { type Standing, standingsOn } from '../motion/standings';
 
@@ -45,7 +46,7 @@ export interface CardGhost {
 }
 
 /** Grows when cards are made otherwise, so that those that are kept are made anew. */
-export const CARD_VERSION = 4;
+export const CARD_VERSION = 5;
 /** The most a card weighs as JSON, bytes: a list of many shots stays light. */
 export const CARD_BYTES = 4096;
 
@@ -109,10 +110,52 @@ const placementOnCard = ({ a, b, c, d, e, f }: Transform, digits: number): numbe
 /** A ghost of a move that has the outline of its drawing with it. */
 type Ghost = Omit<CardGhost, 'look'> & { readonly look: StandInName | { readonly outline: string } };
 
-function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
+const strengthOf = (i: number, count: number): number => Number((count > 1 ? i / (count - 1) : 1).toFixed(2));
+
+const fadedTo = (opacity: number) => (opacity < 1 ? { opacity: Number(opacity.toFixed(2)) } : {});
+
+/** A figure alone on some frames: only these are worked out. */
+function figureOnCard(shot: Shot, move: Move, frames: readonly number[], digits: number): Ghost[] {
   const { figure } = moveParts(shot, move);
   const { artwork } = figure;
   const setup = { figure, move, figureHeight: heightInField(figure, shot.field) };
+  const stood = standingsOn(shot, move, frames).filter(({ drawing }) => drawing > 0);
+  return stood.map(({ pivotX, pivotY, headingDeg, scale, opacity, drawing }, i): Ghost => {
+    const look = lookOf(figure, drawing);
+    const position = { x: pivotX, y: pivotY, headingDeg, scale };
+    return {
+      look: artwork.kind === 'stand-in' ? artwork.standIn : { outline: look.silhouette },
+      placement: placementOnCard(placementOf(setup, look, position), digits),
+      strength: strengthOf(i, stood.length),
+      ...fadedTo(opacity),
+    };
+  });
+}
+
+/** So many parts a ghost may have before fewer frames are shown. */
+const PARTS_A_GHOST = 8;
+
+/** A figure with its parts on some of the frames: the more parts it has, the fewer. */
+function partsOnCard(shot: Shot, move: Move, frames: readonly number[], digits: number): Ghost[] {
+  const travel = evaluateMove(shot, move);
+  const most = Math.max(1, Math.floor((frames.length * PARTS_A_GHOST) / (move.riders.length + 1)));
+  const shown = spread(frames, most);
+  return shown.flatMap((frame, i) =>
+    partsOn(travel, frame - 1)
+      .filter(({ drawing }) => drawing > 0)
+      .map(({ rider, look, placement, opacity, slices }): Ghost => {
+        const { artwork } = rider ?? travel.figure;
+        return {
+          look: artwork.kind === 'stand-in' && !slices ? artwork.standIn : { outline: look.silhouette },
+          placement: placementOnCard(placement, digits),
+          strength: strengthOf(i, shown.length),
+          ...fadedTo(opacity),
+        };
+      }),
+  );
+}
+
+function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const frames = exposedFrames(move, shot.lengthFrames);
   const every = detail.ticks > 0 ? Math.ceil(frames.length / detail.ticks) : Infinity;
   const ticked = standingsOn(
@@ -120,21 +163,12 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
     move,
     Number.isFinite(every) ? frames.filter((_, i) => i % every === 0) : [],
   );
-  const stood = figure.hidden
-    ? []
-    : standingsOn(shot, move, spread(frames, detail.ghosts)).filter(({ drawing }) => drawing > 0);
+  const ghosts = move.riders.length > 0 ? partsOnCard : figureOnCard;
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: stood.map(({ pivotX, pivotY, headingDeg, scale, opacity, drawing }, i): Ghost => {
-      const look = lookOf(figure, drawing);
-      const position = { x: pivotX, y: pivotY, headingDeg, scale };
-      return {
-        look: artwork.kind === 'stand-in' ? artwork.standIn : { outline: look.silhouette },
-        placement: placementOnCard(placementOf(setup, look, position), digits),
-        strength: Number((stood.length > 1 ? i / (stood.length - 1) : 1).toFixed(2)),
-        ...(opacity < 1 && { opacity: Number(opacity.toFixed(2)) }),
-      };
-    }),
+    ghosts: moveParts(shot, move).figure.hidden
+      ? []
+      : ghosts(shot, move, spread(frames, detail.ghosts), digits),
   };
 }
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { pictureSchema } from './backdropSchema';
-import { LONGEST_SEQUENCE, MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from './limits';
+import { LONGEST_SEQUENCE, MOST_CONTACTS, MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from './limits';
 import { standInNames } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
 
@@ -29,6 +29,10 @@ export const drawingSchema = pictureSchema.extend({
   outline: outlineSchema,
   /** For how many frames it is shown where drawings follow each other. */
   frames: z.number().int().min(1).max(240),
+  /** The spot that is planted, in the picture's own units, and which of the planted parts it is; null off the ground. */
+  planted: z
+    .object({ x: onPicture, y: onPicture, contact: z.number().int().min(1).max(MOST_CONTACTS) })
+    .nullable(),
 });
 
 /** What a figure looks like: a stand-in, or pictures. */

@@ -22,6 +22,7 @@ const PARTS: Readonly<Record<string, string>> = {
   drawings: 'drawing',
   outline: 'ring of the outline',
   waiting: 'figure that waits',
+  riders: 'part of the figure',
 };
 
 /** Other keys, as the interface calls what they hold; the rest are read as they are written. */
@@ -37,6 +38,11 @@ const NAMES: Readonly<Record<string, string>> = {
   offsetX: 'keys of the offset across',
   offsetY: 'keys of the offset down',
   waiting: 'figures that wait',
+  riders: 'parts of the figure',
+  planted: 'planted spot',
+  follows: 'way it follows',
+  sizePercent: 'size',
+  opacityPercent: 'opacity',
   heightMm: 'real height',
   frontDeg: 'front',
   cornerFrames: 'frames of corners',

@@ -10,6 +10,8 @@ export const MOST_POINTS = 5_000;
 export const MOST_MARKS = 5_000;
 /** Figures, arcs and moves of a shot, of each. */
 export const MOST_PARTS = 200;
+/** Riders of one move. */
+export const MOST_RIDERS = 60;
 /** Frames per second. */
 export const RATE = { least: 1, most: 240 } as const;
 /** Sides of the field, units. */
@@ -32,6 +34,8 @@ export const MOST_GESTURES = 50;
 export const MOST_KEPT_SAMPLES = 250_000;
 /** Pictures of a backdrop, and drawings of a figure. */
 export const LONGEST_SEQUENCE = 2_000;
+/** Parts of a figure that are planted by turns. */
+export const MOST_CONTACTS = 4;
 /** Of the outline of one drawing, and points of each of its rings. */
 export const MOST_OUTLINE_RINGS = 6;
 export const MOST_OUTLINE_POINTS = 48;

@@ -130,6 +130,27 @@ const toVersion8: Migration = (data) => {
   };
 };
 
+/** Version 9 adds riders, and the spot that is planted on a drawing. */
+const toVersion9: Migration = (data) => {
+  const { figures, moves, waiting } = data as { figures?: Parts; moves?: Parts; waiting?: Parts };
+  const withRiders = (move: object): object => ({ ...move, riders: [] });
+  return {
+    ...data,
+    version: 9,
+    figures: each(figures, (figure) => {
+      const { artwork } = figure as { artwork?: { drawings?: unknown } };
+      if (!artwork?.drawings) return figure;
+      const drawings = each(artwork.drawings, (drawing) => ({ ...drawing, planted: null }));
+      return { ...figure, artwork: { ...artwork, drawings } };
+    }),
+    moves: each(moves, withRiders),
+    waiting: each(waiting, (one) => {
+      const { move } = one as { move?: unknown };
+      return typeof move === 'object' && move !== null ? { ...one, move: withRiders(move) } : one;
+    }),
+  };
+};
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
@@ -139,6 +160,7 @@ const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [5, toVersion6],
   [6, toVersion7],
   [7, toVersion8],
+  [8, toVersion9],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

@@ -1,4 +1,4 @@
-import type { Figure, Move } from './schema';
+import type { Figure, Move, Rider } from './schema';
 
 /** How a figure rides its arc that nothing was said about. */
 export const PLAIN_RIDING = {
@@ -11,6 +11,7 @@ export const PLAIN_RIDING = {
   offsetIn: 'field',
   drawings: [],
   cycle: null,
+  riders: [],
 } as const satisfies Partial<Move>;
 
 /** What a figure is besides its name, artwork and height when nobody said otherwise. */
@@ -21,3 +22,22 @@ export const PLAIN_FIGURE = {
   hidden: false,
   locked: false,
 } as const satisfies Partial<Figure>;
+
+/** How a rider follows that nothing was said about. */
+export const PLAIN_RIDER = {
+  ...PLAIN_FIGURE,
+  follows: { by: 'distance', distance: 0 },
+  rides: 'travels',
+  arcId: null,
+  onSecond: 'share',
+  pastEnds: 'stay',
+  offset: { x: 0, y: 0 },
+  offsetIn: 'riding',
+  turnsWithArc: true,
+  correctionDeg: 0,
+  mirrored: false,
+  sizePercent: 100,
+  opacityPercent: 100,
+  bends: false,
+  inFront: false,
+} as const satisfies Partial<Rider>;

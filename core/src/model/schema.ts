@@ -14,6 +14,7 @@ import {
   MOST_MARKS,
   FURTHEST_PIVOT,
   MOST_PARTS,
+  MOST_RIDERS,
   MOST_SMOOTH_FRAMES,
   MOST_POINTS,
   RATE,
@@ -111,6 +112,37 @@ export const cycleSchema = z
   })
   .refine(({ from, until }) => until === null || until >= from, 'a cycle ends after it begins');
 
+/** A further part on the arc of a move, or on another one, ahead of its figure or behind it. */
+export const riderSchema = figureSchema.extend({
+  /** So far ahead of the figure along the arc, or behind it (negative); or where the figure was so many frames before. */
+  follows: z.discriminatedUnion('by', [
+    z.object({ by: z.literal('distance'), distance: z.number().min(-FURTHEST).max(FURTHEST) }),
+    z.object({ by: z.literal('frames'), frames: z.number().int().min(-LONGEST_SHOT).max(LONGEST_SHOT) }),
+  ]),
+  /** It travels along the arc; or it sits on the figure, and only looks along the arc at its own distance. */
+  rides: z.enum(['travels', 'looks']),
+  /** A second arc that it travels on; null for that of the figure. */
+  arcId: id(z).nullable(),
+  /** Where it is on a second arc: at the same share of its length, or at the spot nearest to its place on the first. */
+  onSecond: z.enum(['share', 'nearest']),
+  /** Past the end of an open arc it stays there, or carries straight on. */
+  pastEnds: z.enum(['stay', 'straight']),
+  /** Off the arc: forward and right, turned with it; or right and down in the field. Field units. */
+  offset: vectorSchema(z),
+  offsetIn: z.enum(['field', 'riding']),
+  turnsWithArc: z.boolean(),
+  correctionDeg: degrees,
+  mirrored: z.boolean(),
+  /** Of its own height, percent; the figure's size goes for it as well. */
+  sizePercent: z.number().min(0.1).max(10_000),
+  /** The figure's opacity goes for it as well. */
+  opacityPercent: z.number().min(0).max(100),
+  /** Its picture is bent along the arc as a strip. */
+  bends: z.boolean(),
+  /** Whether it lies in front of the figure. */
+  inFront: z.boolean(),
+});
+
 export const moveSchema = timingSchema.extend({
   id: id(z),
   figureId: id(z),
@@ -146,6 +178,8 @@ export const moveSchema = timingSchema.extend({
     .max(MOST_MARKS),
   /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
   cycle: cycleSchema.nullable(),
+  /** Further parts that follow the figure, those at the back first. */
+  riders: z.array(riderSchema).max(MOST_RIDERS),
   keeps: keepsSchema,
   /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
@@ -212,6 +246,7 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
     ...allMoves,
     ...shot.gestures,
+    ...allMoves.flatMap((move) => move.riders.map((rider) => ({ id: `${move.id}/${rider.id}` }))),
     ...allMoves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
     ...allMoves.flatMap((move) =>
       TRACKS.flatMap(({ name }) => move.tracks[name].map((key) => ({ id: `${move.id}/${name}/${key.id}` }))),
@@ -235,6 +270,10 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
         complain(['moves', i, 'marks', j, 'frame'], 'a mark lies after the last frame of the shot');
       if (mark.pointId !== null && !pointIds.get(move.arcId)?.has(mark.pointId))
         complain(['moves', i, 'marks', j, 'pointId'], `there is no point ${mark.pointId} on the arc`);
+    });
+    move.riders.forEach(({ arcId }, j) => {
+      if (arcId !== null && !arcs.has(arcId))
+        complain(['moves', i, 'riders', j, 'arcId'], `there is no arc ${arcId}`);
     });
     complainOfOrder(move, ['moves', i], complain);
   });
@@ -275,6 +314,7 @@ export type DrawingPicture = Extract<Artwork, { kind: 'pictures' }>['drawings'][
 export type Outline = DrawingPicture['outline'];
 export type Waiting = Shot['waiting'][number];
 export type Move = Shot['moves'][number];
+export type Rider = Move['riders'][number];
 export type Cycle = NonNullable<Move['cycle']>;
 export type Gesture = Shot['gestures'][number];
 export type Acted = NonNullable<Move['acted']>;

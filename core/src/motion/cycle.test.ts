@@ -15,6 +15,7 @@ const picture = (frames: number, i: number) => ({
   height: 80,
   outline: [[0, 0, 40, 0, 40, 80]],
   frames,
+  planted: null,
 });
 const drawings = (...frames: number[]) => frames.map(picture);
 const ones = (count: number) => drawings(...Array.from({ length: count }, () => 1));

@@ -6,6 +6,7 @@ import type { Arc, Figure, Move, Shot } from '../model/schema';
 import { blendedDirection, facingOf, leanOf, type LeanUnits } from './facing';
 import { heightInField } from './look';
 import { offsetPlaces } from './offset';
+import { evaluateRiders, type RiderTravel } from './riders';
 import { fractionsOnFrames, lastFrame } from '../timing/placeInTime';
 import { type TrackValues, valuesOnFrames } from '../timing/tracks/trackValues';
 
@@ -41,6 +42,8 @@ export interface Travel {
   readonly shown: Int32Array;
   /** Height of the figure at a size of 100 %, field units. */
   readonly figureHeight: number;
+  /** Its riders, in the order of the move. */
+  readonly riders: readonly RiderTravel[];
 }
 
 /** A shot, worked out: one travel for each move, in the order of the moves. */
@@ -163,7 +166,7 @@ interface Known {
   readonly frameCount: number;
   /** What a lean by physics and a real height were worked out with; null where it does not matter. */
   readonly units: LeanUnits | null;
-  readonly travel: Travel;
+  travel: Travel;
 }
 
 const travels = new WeakMap<Move, Known>();
@@ -180,6 +183,15 @@ export const moveParts = (shot: Shot, move: Move): { readonly arc: Arc; readonly
   arc: findPart(shot.arcs, move.arcId),
   figure: findPart(shot.figures, move.figureId),
 });
+
+/** The travel that is known, with riders as the other arcs of the shot have them now. */
+function withRidersOn(shot: Shot, known: Known): Travel {
+  const { travel } = known;
+  const { arcs } = shot;
+  const isSame = travel.riders.every(({ arc }) => arc === travel.arc || arcs.includes(arc));
+  if (!isSame) known.travel = { ...travel, riders: evaluateRiders(travel, arcs, shot.field) };
+  return known.travel;
+}
 
 /**
  * One move of a shot, worked out. Remembered until the move, its arc, its figure or the length of the
@@ -198,9 +210,9 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
     known.frameCount === frameCount &&
     (!known.units || (known.units.rate === units.rate && known.units.unitsPerMm === units.unitsPerMm))
   )
-    return known.travel;
+    return withRidersOn(shot, known);
   const measure = measureArc(arc);
-  const travel: Travel = {
+  const leader = {
     move,
     arc,
     figure,
@@ -208,11 +220,14 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
     figureHeight: heightInField(figure, shot.field),
     ...sample(move, arc, measure, frameCount, units),
   };
+  const travel: Travel = { ...leader, riders: evaluateRiders(leader, shot.arcs, shot.field) };
+  const usesUnits =
+    move.lean.by === 'physics' || [figure, ...move.riders].some(({ heightMm }) => heightMm !== null);
   travels.set(move, {
     arc,
     figure,
     frameCount,
-    units: move.lean.by === 'physics' || figure.heightMm !== null ? units : null,
+    units: usesUnits ? units : null,
     travel,
   });
   return travel;

@@ -1,7 +1,10 @@
 import type { Transform } from '../arc/transform';
-import type { Shot, Waiting } from '../model/schema';
+import { IDENTITY } from '../arc/transform';
+import type { Rider, Shot, Waiting } from '../model/schema';
+import { bentPicture, type Slice } from './bentStrip';
 import type { Travel } from './evaluate';
 import { drawingCount, drawingOn, heightInField, type Look, lookOf, placementOf } from './look';
+import { drawingOfRider, type RiderTravel } from './riders';
 import { PLAIN_SCALE, scaleOn } from './scale';
 
 /** What is to be drawn of a figure on a frame, and where. */
@@ -37,6 +40,64 @@ export function figureOn(travel: Travel, i: number): FigureOn {
     }),
     opacity: drawing === 0 ? 0 : tracks.opacity[i]! / 100,
   };
+}
+
+/** A part of a travel on a frame: its figure, or one of its riders. */
+export interface PartOn extends FigureOn {
+  /** Null for the figure itself. */
+  readonly rider: Rider | null;
+  /** Where its pivot stands, field units. */
+  readonly pivotX: number;
+  readonly pivotY: number;
+  readonly headingDeg: number;
+  /** Which of its drawings is shown, from 1; 0 for none. */
+  readonly drawing: number;
+  /** A picture that is bent along the arc: its look is its outline in the field then. Null for any other. */
+  readonly slices: readonly Slice[] | null;
+}
+
+/** A rider on a planned frame. The figure's size and opacity go for it as well. @param i index of the frame, from 0 */
+export function riderOn(travel: Travel, ridden: RiderTravel, i: number): PartOn {
+  const { rider, pivotX, pivotY, heading, height } = ridden;
+  const drawing = drawingOfRider(ridden, travel, i + 1);
+  const look = lookOf(rider, drawing);
+  const own = rider.sizePercent / 100;
+  const { across, down } = scaleOn(travel, i);
+  const [x, y, headingDeg] = [pivotX[i]!, pivotY[i]!, heading[i]!];
+  const bent = rider.bends ? bentPicture(ridden, travel, look, i) : null;
+  const setup = { figure: rider, move: rider, figureHeight: height };
+  return {
+    rider,
+    look: bent ? { ...look, silhouette: bent.silhouette, details: [] } : look,
+    placement: bent
+      ? IDENTITY
+      : placementOf(setup, look, { x, y, headingDeg, scale: { across: own * across, down: own * down } }),
+    opacity: drawing === 0 ? 0 : (travel.tracks.opacity[i]! / 100) * (rider.opacityPercent / 100),
+    pivotX: x,
+    pivotY: y,
+    headingDeg,
+    drawing,
+    slices: bent?.slices ?? null,
+  };
+}
+
+/** The figure of a travel and its riders on a planned frame, those at the back first; hidden riders are left out. */
+export function partsOn(travel: Travel, i: number): readonly PartOn[] {
+  const { riders, pivotX, pivotY, heading } = travel;
+  const figure: PartOn = {
+    ...figureOn(travel, i),
+    rider: null,
+    pivotX: pivotX[i]!,
+    pivotY: pivotY[i]!,
+    headingDeg: heading[i]!,
+    drawing: drawingOfTravel(travel, i + 1),
+    slices: null,
+  };
+  if (riders.length === 0) return [figure];
+  const seen = riders.filter(({ rider }) => !rider.hidden);
+  const on = (inFront: boolean): PartOn[] =>
+    seen.filter(({ rider }) => rider.inFront === inFront).map((ridden) => riderOn(travel, ridden, i));
+  return [...on(false), figure, ...on(true)];
 }
 
 /** A move that nothing was said about, for a figure that never had one. */

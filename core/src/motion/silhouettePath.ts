@@ -47,3 +47,55 @@ export function silhouettePath(look: Pick<Look, 'silhouette'>, placement: Transf
   }
   return path;
 }
+
+/** A point of a path in other units. */
+type PointMap = (x: number, y: number) => readonly [number, number];
+
+/** Pieces that a curve of a silhouette is made of when it is bent. */
+const CURVE_PIECES = 6;
+
+/**
+ * The silhouette of a look as path data, bent by a map that is no straight one: edges are divided before they are mapped.
+ * @param longest the longest piece of an edge, in the look's own units
+ */
+export function bentSilhouette(look: Pick<Look, 'silhouette'>, map: PointMap, longest: number): string {
+  const { commands, coordinates } = outlineOf(look);
+  const round = (value: number): number => Math.round(value * FINENESS) / FINENESS;
+  let path = '';
+  let [at, x, y, startX, startY] = [0, 0, 0, 0, 0];
+  const write = (letter: string, toX: number, toY: number): void => {
+    const [mappedX, mappedY] = map(toX, toY);
+    path += `${letter}${round(mappedX)} ${round(mappedY)} `;
+  };
+  const lineTo = (toX: number, toY: number): void => {
+    const pieces = Math.max(1, Math.ceil(Math.hypot(toX - x, toY - y) / longest));
+    for (let i = 1; i <= pieces; i++) write('L', x + ((toX - x) * i) / pieces, y + ((toY - y) * i) / pieces);
+    [x, y] = [toX, toY];
+  };
+  for (const command of commands) {
+    const own = coordinates.slice(at, at + COORDINATES[command]!);
+    at += own.length;
+    if (command === 'M') {
+      [x, y, startX, startY] = [own[0]!, own[1]!, own[0]!, own[1]!];
+      write('M', x, y);
+    } else if (command === 'L') lineTo(own[0]!, own[1]!);
+    else if (command === 'C') {
+      const [fromX, fromY] = [x, y];
+      const [ax, ay, bx, by, toX, toY] = own as [number, number, number, number, number, number];
+      for (let i = 1; i <= CURVE_PIECES; i++) {
+        const t = i / CURVE_PIECES;
+        const r = 1 - t;
+        write(
+          'L',
+          r * r * r * fromX + 3 * r * r * t * ax + 3 * r * t * t * bx + t * t * t * toX,
+          r * r * r * fromY + 3 * r * r * t * ay + 3 * r * t * t * by + t * t * t * toY,
+        );
+      }
+      [x, y] = [toX, toY];
+    } else {
+      lineTo(startX, startY);
+      path += 'Z';
+    }
+  }
+  return path;
+}

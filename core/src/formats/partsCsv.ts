@@ -1,0 +1,93 @@
+import Papa from 'papaparse';
+import { exposedFrames } from '../exposure/exposures';
+import { frameNumber } from '../model/frameNumbers';
+import type { Shot } from '../model/schema';
+import { evaluateMove } from '../motion/evaluate';
+import { partsOn } from '../motion/figureOn';
+import { scaleOn } from '../motion/scale';
+import { readingUnits } from '../spacing/increments';
+import { harmless, written } from './incrementsCsv';
+
+/** Where one part of a figure is on one exposure, in the units of the sheet. */
+export interface PartRow {
+  readonly move: string;
+  readonly figure: string;
+  /** The figure itself, or the name of one of its parts. */
+  readonly part: string;
+  /** As people count it. */
+  readonly frame: number;
+  /** Where its pivot is. */
+  readonly x: number;
+  readonly y: number;
+  /** Since the exposure before; null on the first. */
+  readonly straight: number | null;
+  readonly headingDeg: number;
+  /** Across, percent of its own height. */
+  readonly sizePercent: number;
+  readonly opacityPercent: number;
+  /** From 1; 0 for none. */
+  readonly drawing: number;
+}
+
+/** The parts of all figures that have some, a row for each part of each exposure; hidden ones are left out. */
+export function partRows(shot: Shot): readonly PartRow[] {
+  const { perUnit } = readingUnits(shot);
+  return shot.moves
+    .filter(({ riders }) => riders.length > 0)
+    .flatMap((move) => {
+      const travel = evaluateMove(shot, move);
+      const last = new Map<string | null, { readonly x: number; readonly y: number }>();
+      return exposedFrames(move, shot.lengthFrames).flatMap((frame) =>
+        partsOn(travel, frame - 1).map(({ rider, pivotX, pivotY, headingDeg, opacity, drawing }): PartRow => {
+          const [x, y] = [pivotX * perUnit, pivotY * perUnit];
+          const before = last.get(rider?.id ?? null);
+          last.set(rider?.id ?? null, { x, y });
+          return {
+            move: move.id,
+            figure: travel.figure.name,
+            part: rider?.name ?? travel.figure.name,
+            frame: frameNumber(frame),
+            x,
+            y,
+            straight: before ? Math.hypot(x - before.x, y - before.y) : null,
+            headingDeg,
+            sizePercent: scaleOn(travel, frame - 1).across * (rider?.sizePercent ?? 100),
+            opacityPercent: opacity * 100,
+            drawing,
+          };
+        }),
+      );
+    });
+}
+
+/** Columns of the parts file, in order. `docs/file-format.md` says what each holds. */
+export const PART_COLUMNS = [
+  'move',
+  'figure',
+  'part',
+  'frame',
+  'x',
+  'y',
+  'straight',
+  'heading_deg',
+  'size_percent',
+  'opacity_percent',
+  'drawing',
+  'units',
+] as const;
+
+/** The parts of all figures as CSV: a header, then one line for each part on each exposure. */
+export function writePartsCsv(shot: Shot): string {
+  const { units } = readingUnits(shot);
+  const data = partRows(shot).map((row) => [
+    row.move,
+    harmless(row.figure),
+    harmless(row.part),
+    String(row.frame),
+    ...[row.x, row.y, row.straight, row.headingDeg, row.sizePercent, row.opacityPercent, row.drawing].map(
+      written,
+    ),
+    units,
+  ]);
+  return `${Papa.unparse({ fields: [...PART_COLUMNS], data }, { newline: '\n' })}\n`;
+}

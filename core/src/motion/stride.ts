@@ -1,0 +1,184 @@
+import type { Vector } from '../arc/vector';
+import type { DrawingPicture, Figure } from '../model/schema';
+import { exposuresOf } from '../exposure/exposures';
+import { cycleFrames } from './cycle';
+import type { Travel } from './evaluate';
+import { drawingOfTravel, figureOn } from './figureOn';
+import { lookOf } from './look';
+
+/** The drawings of a figure; empty for a stand-in. */
+const drawingsOf = ({ artwork }: Figure): readonly DrawingPicture[] =>
+  artwork.kind === 'pictures' ? artwork.drawings : [];
+
+/**
+ * Where the planted spot of a drawing lies along the figure's front, ahead of the pivot positive.
+ * @param height of the figure, field units
+ * @returns field units; null off the ground
+ */
+export function plantedPlace(figure: Figure, drawing: DrawingPicture, height: number): number | null {
+  if (!drawing.planted) return null;
+  const { pivot, height: own } = lookOf(figure);
+  const radians = (figure.frontDeg * Math.PI) / 180;
+  const { x, y } = drawing.planted;
+  return ((x - pivot.x) * Math.cos(radians) + (y - pivot.y) * Math.sin(radians)) * (height / own);
+}
+
+/** From one drawing of a contact to the next: how long the first is held, and by how much the spot moves on. */
+export interface ContactStep {
+  /** Numbers of the drawings, from 1. */
+  readonly from: number;
+  readonly to: number;
+  readonly frames: number;
+  /** Change of the place along the front, field units: negative where the spot goes back. */
+  readonly change: number;
+}
+
+/** The steps within the contacts of a figure's drawings, one part after the other. */
+export function contactSteps(figure: Figure, height: number): readonly ContactStep[] {
+  const drawings = drawingsOf(figure);
+  return drawings.flatMap((drawing, i): ContactStep[] => {
+    const next = drawings[i + 1];
+    if (!next || !drawing.planted || drawing.planted.contact !== next.planted?.contact) return [];
+    const change = plantedPlace(figure, next, height)! - plantedPlace(figure, drawing, height)!;
+    return [{ from: i + 1, to: i + 2, frames: drawing.frames, change }];
+  });
+}
+
+/**
+ * The travel at which planted spots slip least, field units a frame: least squares over the steps of the contacts, each
+ * (t · frames + change)². Null without a step.
+ */
+export function bestTravel(steps: readonly Pick<ContactStep, 'frames' | 'change'>[]): number | null {
+  let [products, squares] = [0, 0];
+  for (const { frames, change } of steps) {
+    products -= frames * change;
+    squares += frames * frames;
+  }
+  return squares > 0 ? products / squares : null;
+}
+
+/** Slip of each step at a steady travel, field units. @param travel a frame */
+export const slipsAt = (
+  steps: readonly Pick<ContactStep, 'frames' | 'change'>[],
+  travel: number,
+): readonly number[] => steps.map(({ frames, change }) => travel * frames + change);
+
+/** The advance of one cycle that the planted spots ask for, field units; null where they say nothing. */
+export function measuredAdvance(figure: Figure, height: number, swings: boolean): number | null {
+  const travel = bestTravel(contactSteps(figure, height));
+  const drawings = drawingsOf(figure);
+  return travel === null || travel <= 0 ? null : travel * cycleFrames(drawings, swings);
+}
+
+/** What hangs together in a stride: A / C = travel / frames. */
+export interface Stride {
+  /** Of one cycle, field units. */
+  readonly advance: number;
+  readonly cycleFrames: number;
+  /** Of the move, field units. */
+  readonly travel: number;
+  /** Of the move: intervals. */
+  readonly frames: number;
+}
+
+/** One number of a stride from the other three; the one that is asked for does not count. */
+export function solveStride(known: Stride, wanted: keyof Stride): number {
+  const { advance, cycleFrames: cycle, travel, frames } = known;
+  switch (wanted) {
+    case 'advance':
+      return (travel * cycle) / frames;
+    case 'cycleFrames':
+      return (advance * frames) / travel;
+    case 'travel':
+      return (advance * frames) / cycle;
+    case 'frames':
+      return (travel * cycle) / advance;
+  }
+}
+
+/** Slip of the planted spot on one exposure: since the one before. */
+export interface SlipRow {
+  readonly frame: number;
+  /** How far the spot moved while it was planted, field units: forward positive. Null off the ground. */
+  readonly slip: number | null;
+  /** Where the planted spot is, field units; null off the ground. */
+  readonly spot: Vector | null;
+}
+
+/** Slips of a move with the largest and the mean of them. */
+export interface Slips {
+  readonly rows: readonly SlipRow[];
+  /** Root of the mean square, mean and largest amount, field units; 0 where nothing is planted. */
+  readonly rms: number;
+  readonly mean: number;
+  readonly largest: number;
+}
+
+/** Whether all drawings from one to another are planted with the same part, without going over the end. */
+function staysPlanted(drawings: readonly DrawingPicture[], from: number, to: number): boolean {
+  const contact = drawings[from - 1]!.planted?.contact;
+  const [low, high] = [Math.min(from, to), Math.max(from, to)];
+  for (let i = low; i <= high; i++)
+    if (contact === undefined || drawings[i - 1]!.planted?.contact !== contact) return false;
+  return true;
+}
+
+const slipsOf = new WeakMap<Travel, Slips>();
+
+/**
+ * How far the planted spot of a move's figure slips, exposure by exposure: the length that it moves in the field while it
+ * is planted, forward along the arc or back. On a straight arc that is travel + change of its place. Remembered by travel.
+ */
+export function slips(travel: Travel): Slips {
+  const known = slipsOf.get(travel);
+  if (known) return known;
+  const { move, figure, arcDistance, blendedDirection } = travel;
+  const drawings = drawingsOf(figure);
+  const frames = exposuresOf(move, { lengthFrames: arcDistance.length }).map(({ frame }) => frame);
+  let before: { readonly drawing: number; readonly spot: Vector } | null = null;
+  // A cycle that runs on goes from its last drawing to its first, which is a new step of the foot; going back, the
+  // other way round. Within one pass drawings follow each other one way.
+  let [sum, squares, largest, count] = [0, 0, 0, 0];
+  const rows = frames.map((frame): SlipRow => {
+    const drawing = drawingOfTravel(travel, frame);
+    const planted = drawing > 0 ? drawings[drawing - 1]?.planted : undefined;
+    if (!planted) {
+      before = null;
+      return { frame, slip: null, spot: null };
+    }
+    const { a, b, c, d, e, f } = figureOn(travel, frame - 1).placement;
+    const spot = { x: a * planted.x + c * planted.y + e, y: b * planted.x + d * planted.y + f };
+    let slip: number | null = null;
+    if (
+      before &&
+      staysPlanted(drawings, before.drawing, drawing) &&
+      !wraps(travel, before.drawing, drawing, frame)
+    ) {
+      const [dx, dy] = [spot.x - before.spot.x, spot.y - before.spot.y];
+      const radians = (blendedDirection[frame - 1]! * Math.PI) / 180;
+      const forward = dx * Math.cos(radians) + dy * Math.sin(radians);
+      slip = Math.sign(forward) * Math.hypot(dx, dy);
+      sum += slip;
+      squares += slip * slip;
+      largest = Math.max(largest, Math.abs(slip));
+      count++;
+    }
+    before = { drawing, spot };
+    return { frame, slip, spot };
+  });
+  const result: Slips = {
+    rows,
+    mean: count > 0 ? sum / count : 0,
+    rms: count > 0 ? Math.sqrt(squares / count) : 0,
+    largest,
+  };
+  slipsOf.set(travel, result);
+  return result;
+}
+
+/** Whether a cycle went over its end between two drawings: forward travel with a smaller number, or the other way. */
+function wraps({ move, arcDistance }: Travel, from: number, to: number, frame: number): boolean {
+  if (from === to || !move.cycle || move.cycle.swings) return false;
+  const goesBack = move.cycle.by === 'way' && arcDistance[frame - 1]! < arcDistance[Math.max(0, frame - 2)]!;
+  return goesBack ? to > from : to < from;
+}
