@@ -69,7 +69,17 @@ export {
 export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export { type MadeIds, madeIds } from './edits/madeIds';
 export { countCycles, type CycleCount, cycleFrames } from './motion/cycle';
-export { drawingOfTravel, figureOn, type FigureOn, waitingFigure } from './motion/figureOn';
+export {
+  drawingOfTravel,
+  figureOn,
+  type FigureOn,
+  type PartOn,
+  partsOn,
+  waitingFigure,
+} from './motion/figureOn';
+export type { Slice } from './motion/bentStrip';
+export type { ChainPlan, Taper } from './motion/chain';
+export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
 export {
   drawingCount,
   heightInField,

@@ -12,6 +12,7 @@ const initialState: EditorState = {
   activeArcId: null,
   activeFigureId: null,
   soloFigureId: null,
+  activeRiderId: null,
   selectedPointIds: [],
   arcLocation: null,
   isSelectingSeveral: false,
@@ -75,6 +76,7 @@ const editor = createSlice({
       ...letGo,
       activeArcId: payload,
       activeFigureId: null,
+      activeRiderId: null,
       selectedMarkIds: [],
       chosen: null,
       tool: 'shape',
@@ -94,11 +96,15 @@ const editor = createSlice({
         ...now,
         ...letGo,
         activeFigureId: figureId,
+        activeRiderId: null,
         activeArcId: arcId ?? now.activeArcId,
         selectedMarkIds: [],
         chosen: null,
         tool: 'shape',
       };
+    },
+    riderChosen: (state, { payload }: PayloadAction<string | null>) => {
+      state.activeRiderId = payload;
     },
     figureSoloed: (state, { payload }: PayloadAction<string | null>) => {
       state.soloFigureId = payload;
@@ -240,6 +246,7 @@ export const {
   pointsSelected,
   rangeChosen,
   reachChosen,
+  riderChosen,
   severalSet,
   sketched,
   strokeAsked,

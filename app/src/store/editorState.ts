@@ -72,6 +72,8 @@ export interface EditorState {
   readonly activeFigureId: string | null;
   /** The only figure that is to be seen; null for all. */
   readonly soloFigureId: string | null;
+  /** The part of the active figure that is worked on; null for none. */
+  readonly activeRiderId: string | null;
   readonly selectedPointIds: readonly string[];
   readonly arcLocation: ArcLocation | null;
   /** Dragging over the ground selects points; for fingers, which have no Shift. */

@@ -22,6 +22,8 @@ export const benchWords = {
   span: 'Span',
   range: 'Range',
   keys: 'Keys',
+  parts: 'Parts',
+  cycle: 'Cycle',
   move: 'Move',
   shot: 'Shot',
   showTheField: 'Show the field',

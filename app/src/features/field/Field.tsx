@@ -49,6 +49,7 @@ const CURSORS: Record<Target['kind'], string> = {
   knob: 'cursor-move',
   acting: 'cursor-crosshair',
   'other-figure': 'cursor-pointer',
+  rider: 'cursor-move',
   'other-arc': 'cursor-pointer',
   ground: 'cursor-grab',
 };

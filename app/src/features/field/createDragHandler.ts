@@ -6,6 +6,7 @@ import { backdropDrag, selectionGripDrag } from './drags/boxDrags';
 import { centreDrag, marqueeDrag, placingDrag, rulerDrag, strokeDrag } from './drags/makingDrags';
 import { actDrag } from './drags/actDrag';
 import { otherFigureDrag } from './drags/otherFigureDrag';
+import { riderDrag } from './drags/riderDrag';
 import { knobDrag } from './drags/knobDrag';
 import { poseDrag } from './drags/poseDrag';
 import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
@@ -46,6 +47,8 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
       return knobDrag(context, target.knob, start);
     case 'other-figure':
       return otherFigureDrag(context, target.other, start);
+    case 'rider':
+      return riderDrag(context, target.rider, start);
     case 'other-arc':
       return otherArcDrag(context, target.arcId);
     case 'ground':

@@ -30,6 +30,7 @@ const state: FieldState = {
   figure: null,
   knob: null,
   otherFigures: [],
+  riders: [],
   waits: null,
 };
 

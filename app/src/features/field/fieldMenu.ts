@@ -5,6 +5,7 @@ import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Waypoints from 'lucide-react-native/icons/waypoints';
 import { arcMenu, otherArcMenu, pointMenu } from '../../commands/menus/arcMenus';
 import { figureHereItem, poseMenu } from '../../commands/menus/figureMenus';
+import { partMenu } from '../../commands/menus/partsMenu';
 import { figureMenu } from '../../commands/menus/figuresMenu';
 import { markMenu, pictureMenu } from '../../commands/menus/timingMenus';
 import { pasteMarks } from '../../commands/timing';
@@ -56,6 +57,8 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
         : poseMenu(store, currentFrame());
     case 'other-figure':
       return figureMenu(store, target.other.figureId);
+    case 'rider':
+      return partMenu(store, target.rider.riderId);
     case 'ground':
       return groundMenu(context, at);
   }

@@ -14,7 +14,7 @@ import type { RootState } from '../../store/store';
 import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
 import { currentFrame } from '../../playback/playhead';
 import { isFigureSeen } from './layers/arcPaths';
-import type { FieldState, FigureInPlace, OtherFigure, TimingTarget } from './hitTest';
+import type { FieldState, FigureInPlace, OtherFigure, RiderInPlace, TimingTarget } from './hitTest';
 import type { GripsOf } from './overlays/SelectionFrame';
 import { figureKnobIn } from './figureKnob';
 import { type Projection, toField } from './viewport';
@@ -37,6 +37,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     otherFigures: editsIn(state) === 'poses' ? otherFiguresIn(state) : NO_FIGURES,
     waits: waitingNameIn(state),
     knob: figureKnobIn(state),
+    riders: ridersInPlace(state),
     timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
 }
@@ -52,6 +53,24 @@ function takesFigure(state: RootState): boolean {
 }
 
 const NO_FIGURES: readonly OtherFigure[] = [];
+const NO_RIDERS: readonly RiderInPlace[] = [];
+
+/** Parts of the active figure as they stand at the playhead, while their group is in front. */
+function ridersInPlace(state: RootState): readonly RiderInPlace[] {
+  if (editsIn(state) !== 'poses' || state.settings.groupInFront.figure !== 'parts') return NO_RIDERS;
+  const travel = activeTravelIn(state);
+  if (!travel || travel.arc.hidden || travel.figure.locked) return NO_RIDERS;
+  const i = travel.shown[Math.min(currentFrame(), travel.shown.length) - 1]! - 1;
+  return [...travel.riders]
+    .reverse()
+    .filter(({ rider }) => !rider.hidden && !rider.locked)
+    .map(({ rider, pivotX, pivotY, height }) => ({
+      riderId: rider.id,
+      name: rider.name,
+      at: { x: pivotX[i]!, y: pivotY[i]! },
+      height: (height * rider.sizePercent) / 100,
+    }));
+}
 
 /** The name of the active figure where it rides no arc. */
 function waitingNameIn(state: RootState): string | null {

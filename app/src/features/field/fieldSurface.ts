@@ -153,6 +153,7 @@ const LOUPED = new Set<Target['kind']>([
   'by-hand',
   'figure',
   'knob',
+  'rider',
 ]);
 const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
 
@@ -167,6 +168,8 @@ function nameOf(target: Target): string {
       return `shape-handle ${target.id}`;
     case 'grip':
       return `grip ${target.grip}`;
+    case 'rider':
+      return `rider ${target.rider.riderId}`;
     case 'other-arc':
       return `other-arc ${target.arcId}`;
     case 'mark':

@@ -68,6 +68,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     return hovered?.kind === 'arc' || hovered?.kind === 'other-arc'
       ? words.tapPutWaitingHere(state.waits)
       : words.tapArcForWaiting(state.waits);
+  if (hovered?.kind === 'rider') return words.dragPart(hovered.rider.name);
   if (!arc) return edits === 'poses' ? TOOLS.pose : words.drawTheArcWithAStroke;
   if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);

@@ -49,6 +49,8 @@ export type Target =
   | { readonly kind: 'knob'; readonly knob: FigureKnob }
   /** A figure besides the active one. */
   | { readonly kind: 'other-figure'; readonly other: OtherFigure }
+  /** A part of the active figure. */
+  | { readonly kind: 'rider'; readonly rider: RiderInPlace }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
   /** A gesture of the hand that is recorded. */
   | { readonly kind: 'acting' }
@@ -71,6 +73,8 @@ export interface FieldState {
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
   readonly knob: FigureKnob | null;
+  /** Parts of the active figure that can be moved along the arc; those in front first. */
+  readonly riders: readonly RiderInPlace[];
   /** Other figures that can be chosen, or moved where they wait; those in front first. */
   readonly otherFigures: readonly OtherFigure[];
   /** The name of the active figure where that rides no arc: a tap on an arc puts it there. */
@@ -87,6 +91,14 @@ export interface OtherFigure {
   readonly arcId: string | null;
   /** It rides no arc. */
   readonly waits: boolean;
+}
+
+/** A part of the active figure as it stands at the playhead. Field units. */
+export interface RiderInPlace {
+  readonly riderId: string;
+  readonly name: string;
+  readonly at: Vector;
+  readonly height: number;
 }
 
 /** The active figure as it stands at the playhead. Field units. */
@@ -170,6 +182,19 @@ function otherFigureAt({ otherFigures }: FieldState, pointer: Vector, reach: num
   return other ? { kind: 'other-figure', other } : null;
 }
 
+/** A part under a place: of several the one whose pivot is nearest. */
+function riderAt({ riders }: FieldState, pointer: Vector, reach: number): Target | null {
+  let best: RiderInPlace | null = null;
+  let least = Infinity;
+  for (const rider of riders) {
+    const away = distance(rider.at, pointer);
+    if (away > Math.max(reach, rider.height * BODY_SHARE) || away >= least) continue;
+    least = away;
+    best = rider;
+  }
+  return best && { kind: 'rider', rider: best };
+}
+
 /** The arc under a place: the active one, or another. */
 function arcAt({ arc, others }: FieldState, pointer: Vector, reach: number): Target | null {
   const near = (candidate: Arc) => {
@@ -238,12 +263,14 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
           ? state.knob
           : null;
       const line = arcAt(state, pointer, reach);
+      const rider = riderAt(state, pointer, reach);
       // Where timing is worked on, what lies along the arc goes before the figure that stands on it.
       const bodyAndLine = edits === 'timing' ? [line, body] : [body, otherFigure, line];
       return [
         ...things.map(([, target]) => target),
         ...(timed ? [timed] : []),
         ...(knob ? [{ kind: 'knob', knob } as const] : []),
+        ...(rider ? [rider] : []),
         ...bodyAndLine.filter((target) => target !== null),
         { kind: 'ground' },
       ];

@@ -3,6 +3,7 @@ import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
 import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
 import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
 import { OffsetGroup, OffsetSummary } from '../../features/figure/OffsetGroup';
+import { LazyPartsGroup, PartsSummary } from '../../features/figure/parts/LazyPartsGroup';
 import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
 import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
@@ -54,6 +55,14 @@ const GROUPS: readonly PanelGroup[] = [
     Content: () => <OffsetGroup easingChoice={easingChoice} />,
     Summary: OffsetSummary,
     startsFolded: true,
+  },
+  {
+    name: 'parts',
+    label: words.parts,
+    Content: LazyPartsGroup,
+    Summary: PartsSummary,
+    startsFolded: true,
+    cue: ({ editor }) => editor.activeRiderId,
   },
   {
     name: 'act',

@@ -1,11 +1,4 @@
-import {
-  figureOn,
-  type GhostChoice,
-  ghostFrames,
-  type Shot,
-  silhouettePath,
-  type Travel,
-} from '@humble/core';
+import { type GhostChoice, ghostFrames, partsOn, type Shot, silhouettePath, type Travel } from '@humble/core';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';
@@ -35,8 +28,10 @@ function silhouetteOn(travel: Travel, frame: number): string {
   if (!known) silhouettes.set(travel, (known = new Map()));
   let path = known.get(frame);
   if (path === undefined) {
-    const { look, placement } = figureOn(travel, frame - 1);
-    known.set(frame, (path = silhouettePath(look, placement)));
+    path = partsOn(travel, frame - 1)
+      .map(({ look, placement }) => silhouettePath(look, placement))
+      .join('');
+    known.set(frame, path);
   }
   return path;
 }

@@ -1,0 +1,63 @@
+import { type Figure, lookOf } from '@humble/core';
+import { Image, Path } from 'react-native-svg';
+import { usePlayhead } from '../../../playback/playhead';
+import { pictureAddress } from '../../../persistence/pictures';
+import { useMissingPictures } from '../../../persistence/useMissingPictures';
+import { usePixel } from '../../../render/livePaths';
+import { useAppStore, useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { TONES } from '../../../ui/tones';
+import { usePrefetched } from './usePrefetched';
+
+interface ArtworkProps {
+  readonly figure: Figure;
+  /** The number of the drawing that is shown at the playhead. */
+  readonly drawingIn: (state: RootState) => number;
+  /** How high it is in the field, units. */
+  readonly height: number;
+}
+
+const NONE: readonly never[] = [];
+
+/** The drawings of a figure, and whether one of them is lost. */
+export function useDrawings({ artwork }: Figure) {
+  const drawings = artwork.kind === 'pictures' ? artwork.drawings : NONE;
+  usePrefetched(drawings);
+  return useMissingPictures(drawings);
+}
+
+/** Which drawing is shown: it changes with the playhead as well as with the shot. */
+export function useDrawingNumber(drawingIn: (state: RootState) => number): number {
+  const store = useAppStore();
+  usePlayhead(() => drawingIn(store.getState()));
+  return useThrottledSelector(drawingIn);
+}
+
+/** The artwork of a figure or a part in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */
+export function Artwork({ figure, drawingIn, height }: ArtworkProps) {
+  const pixel = usePixel();
+  const drawing = useDrawingNumber(drawingIn);
+  const isMissing = useDrawings(figure);
+  const look = lookOf(figure, drawing);
+  if (look.picture && !isMissing)
+    return (
+      <Image
+        testID="figure-picture"
+        href={pictureAddress(look.picture.sha256)}
+        width={look.width}
+        height={look.height}
+        preserveAspectRatio="none"
+      />
+    );
+  // An outline of an even width, in units of the stand-in's own drawing.
+  const outline = (1.5 * pixel * look.height) / height;
+  return (
+    <>
+      <Path d={look.silhouette} fill={colour.ink} stroke={colour.field} strokeWidth={outline} />
+      {look.details.map(({ d, tone }) => (
+        <Path key={d} d={d} fill={TONES[tone]} />
+      ))}
+    </>
+  );
+}

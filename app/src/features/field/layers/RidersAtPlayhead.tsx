@@ -1,0 +1,128 @@
+import { drawingOfRider, lookOf, type PartOn, type Rider, svgMatrix } from '@humble/core';
+import { memo } from 'react';
+import { shallowEqual } from 'react-redux';
+import { ClipPath, Defs, G, Image, Rect } from 'react-native-svg';
+import { pictureAddress } from '../../../persistence/pictures';
+import { LiveGroup, LivePath } from '../../../render/livePaths';
+import { useThrottledSelector } from '../../../store/hooks';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { Artwork, useDrawingNumber, useDrawings } from './Artwork';
+import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
+
+const NOWHERE = 'scale(0)';
+const NONE: readonly Rider[] = [];
+
+interface RidersProps {
+  readonly figureId: string;
+  readonly inFront: boolean;
+}
+
+/** The parts of a figure in front of it, or behind it, where they are at the playhead. */
+export const RidersAtPlayhead = memo(function RidersAtPlayhead({ figureId, inFront }: RidersProps) {
+  const riders = useThrottledSelector(
+    (state) =>
+      travelOf(state, figureId)?.move.riders.filter((rider) => rider.inFront === inFront && !rider.hidden) ??
+      NONE,
+    shallowEqual,
+  );
+  return riders.map((rider) =>
+    rider.bends ? (
+      <BentRider key={rider.id} rider={rider} figureId={figureId} />
+    ) : (
+      <StraightRider key={rider.id} rider={rider} figureId={figureId} />
+    ),
+  );
+});
+
+interface RiderProps {
+  readonly figureId: string;
+  readonly rider: Rider;
+}
+
+/** A part as it stands now; null where it is not to be seen. */
+function partOf(state: RootState, { figureId, rider }: RiderProps): PartOn | null {
+  const travel = isActedNow(state, figureId) ? undefined : travelOf(state, figureId);
+  return (travel && seenParts(travel).get(rider.id)) ?? null;
+}
+
+function drawingIn(state: RootState, { figureId, rider }: RiderProps): number {
+  const travel = travelOf(state, figureId);
+  const ridden = travel?.riders.find((one) => one.rider.id === rider.id);
+  return travel && ridden ? drawingOfRider(ridden, travel, seenFrame(travel)) : 1;
+}
+
+const heightOf = (state: RootState, { figureId, rider }: RiderProps): number =>
+  travelOf(state, figureId)?.riders.find((one) => one.rider.id === rider.id)?.height ?? rider.height;
+
+function StraightRider(props: RiderProps) {
+  const height = useThrottledSelector((state) => heightOf(state, props));
+  return (
+    <LiveGroup
+      transform={(state) => {
+        const part = partOf(state, props);
+        return part ? svgMatrix(part.placement) : NOWHERE;
+      }}
+      opacityIn={(state) => partOf(state, props)?.opacity ?? 1}
+      testID="rider"
+    >
+      <Artwork figure={props.rider} drawingIn={(state) => drawingIn(state, props)} height={height} />
+    </LiveGroup>
+  );
+}
+
+/** A part whose picture is bent along the arc: its slices one beside the other, or its outline. */
+function BentRider(props: RiderProps) {
+  const { rider, figureId } = props;
+  const drawing = useDrawingNumber((state) => drawingIn(state, props));
+  const isMissing = useDrawings(rider);
+  const count = useThrottledSelector((state) => partOf(state, props)?.slices?.length ?? 0);
+  const { picture, width, height } = lookOf(rider, drawing);
+  if (!picture || isMissing)
+    return (
+      <LivePath
+        path={(state) => partOf(state, props)?.look.silhouette ?? ''}
+        fill={colour.ink}
+        testID="bent-rider"
+      />
+    );
+  const sliceWidth = width / Math.max(1, count);
+  const name = `bent-${figureId}-${rider.id}`;
+  return (
+    <G testID="bent-rider">
+      <Defs>
+        {Array.from({ length: count }, (_, k) => (
+          <ClipPath key={k} id={`${name}-${k}`}>
+            {/* A little over the edge, so that no gap shows where slices fan out. */}
+            <Rect
+              x={(k - SLICE_OVERLAP) * sliceWidth}
+              width={(1 + 2 * SLICE_OVERLAP) * sliceWidth}
+              height={height}
+            />
+          </ClipPath>
+        ))}
+      </Defs>
+      {Array.from({ length: count }, (_, k) => (
+        <LiveGroup
+          key={k}
+          transform={(state) => {
+            const slice = partOf(state, props)?.slices?.[k];
+            return slice ? svgMatrix(slice.placement) : NOWHERE;
+          }}
+          opacityIn={(state) => partOf(state, props)?.opacity ?? 1}
+        >
+          <Image
+            href={pictureAddress(picture.sha256)}
+            width={width}
+            height={height}
+            preserveAspectRatio="none"
+            clipPath={`url(#${name}-${k})`}
+          />
+        </LiveGroup>
+      ))}
+    </G>
+  );
+}
+
+/** Share of a slice that lies over its neighbour. */
+const SLICE_OVERLAP = 0.04;

@@ -1,0 +1,37 @@
+import { evaluate, type PartOn, partsOn, type Travel, travelOfFigure } from '@humble/core';
+import { activeMoveIn } from '../../../store/hooks';
+import { currentFrame } from '../../../playback/playhead';
+import type { RootState } from '../../../store/store';
+import { currentScene } from '../scene';
+
+export const travelOf = (state: RootState, figureId: string): Travel | undefined => {
+  const { shot } = state.shot.present;
+  return shot ? travelOfFigure(evaluate(shot), figureId) : undefined;
+};
+
+/** The frame that is seen at the playhead. */
+export const seenFrame = ({ shown }: Travel, frame = currentFrame()): number =>
+  shown[Math.min(frame, shown.length) - 1]!;
+
+/** What is acted out by hand does not play meanwhile: its outline follows the pointer. */
+export const isActedNow = (state: RootState, figureId: string): boolean =>
+  currentScene().acting !== null &&
+  state.editor.actsFor === 'this' &&
+  activeMoveIn(state)?.figureId === figureId;
+
+interface Seen {
+  readonly frame: number;
+  readonly parts: ReadonlyMap<string | null, PartOn>;
+}
+
+const seen = new WeakMap<Travel, Seen>();
+
+/** The parts of a travel at the playhead by their ids, the figure itself under null: worked out once for each frame. */
+export function seenParts(travel: Travel): Seen['parts'] {
+  const frame = seenFrame(travel);
+  const known = seen.get(travel);
+  if (known?.frame === frame) return known.parts;
+  const parts = new Map(partsOn(travel, frame - 1).map((part) => [part.rider?.id ?? null, part]));
+  seen.set(travel, { frame, parts });
+  return parts;
+}

@@ -1,0 +1,86 @@
+import { type ChainPlan, evaluateMove, type Figure, type Move, MOST_RIDERS, type Taper } from '@humble/core';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useEdit, useThrottledShot } from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
+import { Words } from '../../../ui/Words';
+import { partsWords as words } from '../../../words/parts';
+
+const GAPS = [
+  { value: 'nose-to-tail', label: words.noseToTail },
+  { value: 'distance', label: words.gapDistance },
+  { value: 'frames', label: words.gapFrames },
+] as const;
+
+const TAPERS: readonly { readonly value: Taper; readonly label: string }[] = [
+  { value: 'even', label: words.evenSteps },
+  { value: 'ratio', label: words.steadyRatio },
+];
+
+interface ChainCardProps {
+  readonly move: Move;
+  readonly figure: Figure;
+  readonly onDone: () => void;
+}
+
+const FRESH_COUNT = 12;
+
+/** How a chain of parts is made: how many, how far apart, and how they taper. */
+export function ChainCard({ move, onDone }: ChainCardProps) {
+  const edit = useEdit();
+  const shot = useThrottledShot();
+  const { field: length } = useLengths();
+  const [count, setCount] = useState(Math.max(FRESH_COUNT, move.riders.length + 1));
+  const [gap, setGap] = useState<(typeof GAPS)[number]['value']>('nose-to-tail');
+  const [distance, setDistance] = useState(() => Math.round(evaluateMove(shot, move).figureHeight / 2));
+  const [frames, setFrames] = useState(2);
+  const [toPercent, setToPercent] = useState(40);
+  const [taper, setTaper] = useState<Taper>('even');
+  const gapOf = (): ChainPlan['gap'] =>
+    gap === 'nose-to-tail' ? gap : gap === 'distance' ? { distance } : { frames };
+  const make = (): void => {
+    if (edit('makeChain', { moveId: move.id, count, gap: gapOf(), toPercent, taper })) onDone();
+  };
+  return (
+    <Card title={words.chainTitle} isActive>
+      <NumberPair
+        pair={[
+          { label: words.chainCount, value: count, min: 2, max: MOST_RIDERS + 1, onChange: setCount },
+          {
+            label: words.lastSize,
+            unit: '%',
+            value: toPercent,
+            min: 1,
+            max: 1000,
+            step: 5,
+            onChange: setToPercent,
+          },
+        ]}
+      />
+      <View className="mt-1 gap-1">
+        <Words tone="soft">{words.chainGap}</Words>
+        <Segmented label={words.chainGap} value={gap} options={GAPS} onChange={setGap} />
+      </View>
+      {gap === 'distance' && (
+        <NumberField
+          {...length({ label: words.gapLength, value: distance, min: 0, max: 1e6, onChange: setDistance })}
+        />
+      )}
+      {gap === 'frames' && (
+        <NumberField label={words.gapCount} value={frames} min={1} max={1000} onChange={setFrames} />
+      )}
+      <View className="mt-1 gap-1">
+        <Words tone="soft">{words.taper}</Words>
+        <Segmented label={words.taper} value={taper} options={TAPERS} onChange={setTaper} />
+      </View>
+      {move.riders.length > 0 && <Words tone="soft">{words.chainReplaces}</Words>}
+      <View className="mt-2 flex-row">
+        <Button label={words.makeChain} kind="brass" onPress={make} />
+      </View>
+    </Card>
+  );
+}
