@@ -77,6 +77,18 @@ export {
   partsOn,
   waitingFigure,
 } from './motion/figureOn';
+export type { StrideMatch } from './edits/strideEdits';
+export {
+  bestTravel,
+  contactSteps,
+  measuredAdvance,
+  type SlipRow,
+  slips,
+  type Slips,
+  solveStride,
+  type Stride,
+  strideOf,
+} from './motion/stride';
 export type { Slice } from './motion/bentStrip';
 export type { ChainPlan, Taper } from './motion/chain';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';

@@ -8,6 +8,7 @@ import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
 import { riderEdits } from './riderEdits';
 import { poseEdits } from './poseEdits';
+import { strideEdits } from './strideEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { trackEdits } from './trackEdits';
@@ -107,6 +108,7 @@ export const edits = {
   ...trackEdits,
   ...figureEdits,
   ...riderEdits,
+  ...strideEdits,
   ...offsetEdits,
 
   /**

@@ -182,3 +182,45 @@ function wraps({ move, arcDistance }: Travel, from: number, to: number, frame: n
   const goesBack = move.cycle.by === 'way' && arcDistance[frame - 1]! < arcDistance[Math.max(0, frame - 2)]!;
   return goesBack ? to > from : to < from;
 }
+
+/**
+ * The stride of a move as it is: the advance that its drawings ask for, else that of its cycle; their frames; how far the
+ * move goes from its first mark to its last; and its intervals. Null without a figure of drawings that goes anywhere.
+ */
+export function strideOf(travel: Travel): Stride | null {
+  const { move, figure, figureHeight, arcLength } = travel;
+  const drawings = drawingsOf(figure);
+  const swings = move.cycle?.swings ?? false;
+  const advance = measuredAdvance(figure, figureHeight, swings) ?? move.cycle?.advance ?? null;
+  const [first, last] = [move.marks[0]!, move.marks[move.marks.length - 1]!];
+  const goes = Math.abs(last.fraction - first.fraction) * arcLength;
+  if (drawings.length === 0 || advance === null || goes === 0) return null;
+  return {
+    advance,
+    cycleFrames: cycleFrames(drawings, swings),
+    travel: goes,
+    frames: last.frame - first.frame,
+  };
+}
+
+/**
+ * Frames of each drawing so that one cycle has so many, as near to what they had as whole frames allow: the largest
+ * remainders get one more. Null where there are fewer frames than drawings.
+ */
+export function drawingFramesFor(frames: readonly number[], cycle: number): readonly number[] | null {
+  if (cycle < frames.length) return null;
+  const total = frames.reduce((sum, each) => sum + each, 0);
+  const wished = frames.map((each) => (each * cycle) / total);
+  const whole = wished.map((each) => Math.max(1, Math.floor(each)));
+  const rests = wished
+    .map((each, i) => ({ i, rest: each - whole[i]! }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i);
+  let over = cycle - whole.reduce((sum, each) => sum + each, 0);
+  for (let k = 0; over !== 0; k = (k + 1) % rests.length) {
+    const { i } = over > 0 ? rests[k]! : rests[rests.length - 1 - k]!;
+    if (over < 0 && whole[i]! <= 1) continue;
+    whole[i]! += Math.sign(over);
+    over -= Math.sign(over);
+  }
+  return whole;
+}
