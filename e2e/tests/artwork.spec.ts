@@ -127,6 +127,7 @@ test('drawings follow each other, and one is shown from a frame on', ONCE, async
   const [one, two, three] = [await hrefOn(1), await hrefOn(2), await hrefOn(3)];
   expect(new Set([one, two, three]).size).toBe(3);
   expect(await hrefOn(9)).toBe(three);
+  await bench.group('Cycle');
   await bench.type('Frames for each drawing', 4);
   await expect.poll(() => hrefOn(4)).toBe(one);
   expect(await hrefOn(5)).toBe(two);
@@ -161,6 +162,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
   );
   await bench.chooseFiles(() => bench.press('Import its picture'), ...drawings);
   await expect(page.getByTestId('figure-picture')).toBeVisible();
+  await bench.group('Cycle');
   await bench.choose('Cycle by time');
   await expect(page.getByText('6 cycles and one frame over.')).toBeVisible();
   await bench.press('End it after 24 frames');
@@ -170,7 +172,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
   const shown = async () => (await bench.column('drawing')).slice(0, 25).join('');
   expect(await shown()).toBe('1234'.repeat(6) + '4');
   await bench.step('Figure');
-  await bench.group('Looks');
+  await bench.group('Cycle');
   await page.getByRole('switch', { name: 'There and back' }).click();
   await bench.step('Sheet');
   expect((await shown()).slice(0, 13)).toBe('1234321234321'.slice(0, 13));
@@ -178,7 +180,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
 
   // Evenly along 1536 units in 24 intervals, 64 each: with 256 for a cycle of four, one drawing a frame.
   await bench.step('Figure');
-  await bench.group('Looks');
+  await bench.group('Cycle');
   await bench.choose('Cycle by way');
   await bench.type('Way of one cycle, units', 512);
   await bench.step('Sheet');

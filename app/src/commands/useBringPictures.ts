@@ -24,13 +24,16 @@ interface BringPictures<Kept> {
   readonly onAllThere: (all: readonly Kept[]) => boolean;
 }
 
-/** Asks for pictures and brings them to the server one by one. They are used when all of them are there, or none is. */
+/**
+ * Asks for pictures, or takes those that are given, and brings them to the server one by one. They are used when all of
+ * them are there, or none is.
+ */
 export function useBringPictures<Kept>({ keep, onAllThere }: BringPictures<Kept>) {
   const [progress, setProgress] = useState<Progress | null>(null);
   const dispatch = useAppDispatch();
   useEffect(() => () => progress?.stop.abort(), [progress?.stop]);
-  const bring = async (): Promise<void> => {
-    const files = await pickPictures([...PICTURE_TYPES, '.svg'].join(','));
+  const bring = async (given?: readonly File[]): Promise<void> => {
+    const files = given ?? (await pickPictures([...PICTURE_TYPES, '.svg'].join(',')));
     if (files.length === 0) return;
     if (files.length > LONGEST_SEQUENCE) {
       dispatch(messageShown(words.aSequenceHasAtMostPictures(LONGEST_SEQUENCE, files.length)));

@@ -3,6 +3,7 @@ import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useAppStore } from '../store/hooks';
 import type { AppStore } from '../store/store';
 import { goTo, step, togglePlay } from '../playback/playhead';
+import { flip } from '../commands/flipping';
 import { goToStep } from '../commands/goToStep';
 import { isFocusReturned } from '../ui/returnedFocus';
 import { useLatest } from '../ui/useLatest';
@@ -34,6 +35,7 @@ export function useShortcuts(onHelp: () => void): void {
     Home: () => goTo(1),
     End: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
     '?': onHelp,
+    x: () => flip(store),
   };
   const pressed = (event: KeyboardEvent): void => {
     const at = event.target as HTMLElement;

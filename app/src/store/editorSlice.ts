@@ -12,6 +12,7 @@ const initialState: EditorState = {
   activeArcId: null,
   activeFigureId: null,
   soloFigureId: null,
+  flip: null,
   activeRiderId: null,
   selectedPointIds: [],
   arcLocation: null,
@@ -103,6 +104,10 @@ const editor = createSlice({
         tool: 'shape',
       };
     },
+    flipChosen: (state, { payload }: PayloadAction<readonly [number, number] | null>): EditorState => ({
+      ...(state as EditorState),
+      flip: payload,
+    }),
     riderChosen: (state, { payload }: PayloadAction<string | null>) => {
       state.activeRiderId = payload;
     },
@@ -197,6 +202,7 @@ const editor = createSlice({
           activeArcId,
           activeFigureId,
           soloFigureId,
+          flip,
           selectedMarkIds,
           chosen,
           formerEasings,
@@ -208,6 +214,7 @@ const editor = createSlice({
           activeArcId,
           activeFigureId,
           soloFigureId,
+          flip,
           selectedMarkIds,
           chosen,
           formerEasings,
@@ -235,6 +242,7 @@ export const {
   easingLeft,
   figureActivated,
   figureSoloed,
+  flipChosen,
   keysCopied,
   keysSelected,
   lineLaid,

@@ -72,6 +72,8 @@ export interface EditorState {
   readonly activeFigureId: string | null;
   /** The only figure that is to be seen; null for all. */
   readonly soloFigureId: string | null;
+  /** Two frames to flip between; null stands for those of the cycle, or the ends of the move. */
+  readonly flip: readonly [number, number] | null;
   /** The part of the active figure that is worked on; null for none. */
   readonly activeRiderId: string | null;
   readonly selectedPointIds: readonly string[];

@@ -10,6 +10,7 @@ export const fieldWords = {
   tapWhereTheFigureIsTo: 'Tap where the figure is to stand on this frame.',
   pressAndActItOutIt: 'Press and act it out: it is recorded until you lift.',
   thisArcIsLockedUnlockIt: 'This arc is locked. Unlock it in the list of arcs.',
+  drawingShown: (drawing: number) => (drawing === 0 ? 'no drawing' : `drawing ${drawing}`),
   dragPart: (name: string) => `Drag: move ${name} along the arc, ahead of the figure or behind it.`,
   dragFigureAlong: (frame: number) => `Drag: move the figure along the arc, and its mark on frame ${frame}.`,
   dragTurnFigure: 'Drag: turn the figure and set a key on this frame. Shift: steps of 15°.',

@@ -12,6 +12,7 @@ export const SHORTCUTS: readonly ShortcutGroup[] = [
       ['Space', 'Play or pause'],
       ['← →', 'One frame back or on'],
       ['Home End', 'First or last frame'],
+      ['X', 'Flip between two frames (chosen under Cycle)'],
       ['Ctrl Z', 'Undo'],
       ['Ctrl Shift Z', 'Redo'],
       ['Esc', 'Deselect'],

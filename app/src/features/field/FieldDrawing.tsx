@@ -17,6 +17,7 @@ import { FrameNumbers } from './layers/FrameNumbers';
 import { Guides } from './layers/Guides';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
+import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribeScene } from './scene';
@@ -71,6 +72,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
             <Marks />
             <OffsetLinks />
             <FiguresAtPlayhead />
+            <SlipTrack />
           </G>
           <ActingOutline />
           <Points />

@@ -1,5 +1,6 @@
 import { fieldWords as words } from '../../words/field';
 import {
+  drawingCount,
   frameNumber,
   type IncrementRow,
   incrementTable,
@@ -72,6 +73,10 @@ function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
     const { label, unit, decimals } = TRACK_DESCRIPTORS[name];
     return `${label.toLowerCase()} ${fixed(row.tracks[name], decimals)}${unit}`;
   });
+  const hasDrawings = useThrottledSelector(({ shot }) => {
+    const figure = shot.present.shot?.figures.find(({ id }) => id === move.figureId);
+    return figure !== undefined && drawingCount(figure) > 1;
+  });
   return (
     <View testID="read-out" className="shrink rounded-small px-1">
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
@@ -82,7 +87,9 @@ function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
         <NumericText strong size="tiny">
           {`${fixed(row.headingDeg, 1)}°`}
         </NumericText>
-        {tracks.map((text) => ` · ${text}`).join('')}
+        {[...tracks, ...(hasDrawings ? [words.drawingShown(row.drawing)] : [])]
+          .map((text) => ` · ${text}`)
+          .join('')}
       </NumericText>
     </View>
   );

@@ -14,7 +14,6 @@ import { figureWords } from '../../words/figure';
 import { figuresWords as words } from '../../words/figures';
 import { TERMS } from '../../words/terms';
 import { BringProgress } from './BringProgress';
-import { DrawingsCard } from './DrawingsCard';
 import { LookPicture } from './LookPicture';
 import { NoFigureYet } from './NoFigure';
 import { PivotEditor } from './PivotEditor';
@@ -30,7 +29,6 @@ export function LooksGroup() {
   return (
     <>
       <ArtworkCard key={figure.artwork.kind} figure={figure} />
-      {figure.artwork.kind === 'pictures' && <DrawingsCard figure={figure} />}
       <HeightCard figure={figure} />
       <PivotCard figure={figure} />
     </>

@@ -10,9 +10,8 @@ import { Drawing } from '../../ui/Drawing';
 import { createUndoGroup } from '../../ui/undoGroup';
 import { useLatest } from '../../ui/useLatest';
 import { figuresWords as words } from '../../words/figures';
+import { fittedLook, LOOK_HEIGHT } from './fittedLook';
 
-const HEIGHT = 220;
-const MARGIN = 30;
 /** A pivot this near to a spot comes to it, pixels. */
 const SNAP_PX = 12;
 const ARROW_PX = 64;
@@ -21,20 +20,6 @@ const DETENT_DEG = 5;
 const DIGITS = 10;
 
 const rounded = (value: number): number => Math.round(value * DIGITS) / DIGITS;
-
-/** Where a look lies in the view, and how large. */
-function fitted(look: { readonly width: number; readonly height: number }, width: number) {
-  const scale = Math.min((width - 2 * MARGIN) / look.width, (HEIGHT - 2 * MARGIN) / look.height);
-  const x = (width - scale * look.width) / 2;
-  const y = (HEIGHT - scale * look.height) / 2;
-  return {
-    scale,
-    x,
-    y,
-    toView: (p: Vector): Vector => ({ x: x + scale * p.x, y: y + scale * p.y }),
-    toLook: (p: Vector): Vector => ({ x: (p.x - x) / scale, y: (p.y - y) / scale }),
-  };
-}
 
 const onCircle = (about: Vector, degrees: number): Vector => ({
   x: about.x + ARROW_PX * Math.cos((degrees * Math.PI) / 180),
@@ -60,7 +45,7 @@ export function PivotEditor({ figure }: { readonly figure: Figure }) {
       .minDistance(0)
       .onBegin(({ x, y }) => {
         const now = live();
-        const pivot = fitted(lookOf(now.figure), now.width).toView(lookOf(now.figure).pivot);
+        const pivot = fittedLook(lookOf(now.figure), now.width).toView(lookOf(now.figure).pivot);
         const tip = onCircle(pivot, now.figure.frontDeg);
         const isFront =
           now.figure.artwork.kind === 'pictures' && distance(tip, { x, y }) < distance(pivot, { x, y });
@@ -73,7 +58,7 @@ export function PivotEditor({ figure }: { readonly figure: Figure }) {
       .onUpdate(({ x, y }) => {
         const now = live();
         const look = lookOf(now.figure);
-        const map = fitted(look, now.width);
+        const map = fittedLook(look, now.width);
         const figureId = now.figure.id;
         if (held.part === 'front') {
           const pivot = map.toView(look.pivot);
@@ -94,7 +79,7 @@ export function PivotEditor({ figure }: { readonly figure: Figure }) {
         role="img"
         aria-label={words.dragPivot}
         onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        style={{ height: HEIGHT }}
+        style={{ height: LOOK_HEIGHT }}
         className="mt-2 cursor-move rounded-small border border-line bg-ground"
       >
         {width > 0 && <Picture figure={figure} width={width} hasFront={hasFront} />}
@@ -111,11 +96,11 @@ interface PictureProps {
 
 function Picture({ figure, width, hasFront }: PictureProps) {
   const look = lookOf(figure);
-  const map = fitted(look, width);
+  const map = fittedLook(look, width);
   const pivot = map.toView(look.pivot);
   const tip = onCircle(pivot, figure.frontDeg);
   return (
-    <Drawing width={width} height={HEIGHT}>
+    <Drawing width={width} height={LOOK_HEIGHT}>
       <G transform={`translate(${map.x} ${map.y}) scale(${map.scale})`}>
         {look.picture ? (
           <Image

@@ -14,14 +14,22 @@ const nameFrom = (file: string): string =>
     .slice(0, LONGEST_NAME)
     .trim();
 
-/** Imports pictures as the artwork of a figure; of a new one that waits where none is given. */
-export function useBringDrawings(figureId: string | null) {
+type Drawings = Extract<Artwork, { kind: 'pictures' }>['drawings'];
+
+/**
+ * Imports pictures as the artwork of a figure; of a new one that waits where none is given.
+ * @param change what is to be changed of the drawings before they are used
+ */
+export function useBringDrawings(
+  figureId: string | null,
+  change: (drawings: Drawings) => Drawings = (drawings) => drawings,
+) {
   const dispatch = useAppDispatch();
   const edit = useEdit();
   return useBringPictures({
     keep: keepDrawing,
     onAllThere: (drawings) => {
-      const artwork: Artwork = { kind: 'pictures', drawings: [...drawings] };
+      const artwork: Artwork = { kind: 'pictures', drawings: [...change(drawings)] };
       return figureId === null
         ? dispatch(figureAdded(artwork, nameFrom(drawings[0]!.name)))
         : edit('setArtwork', { figureId, artwork }) !== null;

@@ -1,6 +1,7 @@
 import { transportWords as words } from '../../words/transport';
 import { editsIn } from '../../store/selection';
 import {
+  drawingCount,
   frameNumber,
   type FrameRun,
   type IncrementRow,
@@ -13,7 +14,7 @@ import {
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import Svg, { Circle, Line, Path } from 'react-native-svg';
+import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
 import {
   useThrottledMove,
   useThrottledSelector,
@@ -26,8 +27,10 @@ import { step, useFrame } from '../../playback/playhead';
 import { chosenIn } from '../../store/timingSelection';
 import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
+import { MONO } from '../../ui/fonts';
 import { keyNudge } from '../../ui/keyNudge';
 import { usePointerSession } from '../../render/usePointerSession';
+import { drawingLabels } from './drawingLabels';
 import { along, railSurface, SIDE } from './railSurface';
 
 const HEIGHT = 40;
@@ -91,6 +94,8 @@ function postsPath(marks: Move['marks'], lengthFrames: number, width: number): s
     .join('');
 }
 
+const DRAWING_PX = 10;
+const DRAWING_BASE = 9;
 /** Frames that were chosen, as bands. */
 const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number): string =>
   runs
@@ -184,11 +189,29 @@ interface BarsProps {
 }
 
 function Bars({ shot, move, lengthFrames, width }: BarsProps) {
-  const { bars, shape } = barsOf(incrementTable(shot, move), lengthFrames, width);
+  const table = incrementTable(shot, move);
+  const { bars, shape } = barsOf(table, lengthFrames, width);
+  const figure = shot.figures.find(({ id }) => id === move.figureId);
+  const hasDrawings = figure !== undefined && drawingCount(figure) > 1;
   return (
     <>
       <Path d={bars} stroke={colour.indigo} strokeWidth={1.75} />
       <Path d={shape} fill={colour.indigo} fillOpacity={0.45} />
+      {hasDrawings &&
+        drawingLabels(table.rows, lengthFrames, width).map(({ x, text }) => (
+          <Text
+            key={x}
+            x={x}
+            y={DRAWING_BASE}
+            fontSize={DRAWING_PX}
+            fontFamily={MONO}
+            textAnchor="middle"
+            fill={colour.soft}
+            testID="rail-drawing"
+          >
+            {text}
+          </Text>
+        ))}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { benchWords as words } from '../../words/bench';
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
+import { CycleSummary, LazyCycleGroup } from '../../features/figure/cycle/LazyCycleGroup';
 import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
 import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
 import { OffsetGroup, OffsetSummary } from '../../features/figure/OffsetGroup';
@@ -54,6 +55,13 @@ const GROUPS: readonly PanelGroup[] = [
     label: words.offset,
     Content: () => <OffsetGroup easingChoice={easingChoice} />,
     Summary: OffsetSummary,
+    startsFolded: true,
+  },
+  {
+    name: 'cycle',
+    label: words.cycle,
+    Content: LazyCycleGroup,
+    Summary: CycleSummary,
     startsFolded: true,
   },
   {

@@ -31,7 +31,8 @@ export function useDrawings({ artwork }: Figure) {
 export function useDrawingNumber(drawingIn: (state: RootState) => number): number {
   const store = useAppStore();
   usePlayhead(() => drawingIn(store.getState()));
-  return useThrottledSelector(drawingIn);
+  // A selector of its own for each render: it looks at the playhead, too, which is no part of the state.
+  return useThrottledSelector((state) => drawingIn(state));
 }
 
 /** The artwork of a figure or a part in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */

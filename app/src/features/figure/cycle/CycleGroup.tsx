@@ -1,0 +1,23 @@
+import { useThrottledMove } from '../../../store/hooks';
+import { DrawingsCard } from '../DrawingsCard';
+import { NoFigureYet } from '../NoFigure';
+import { useActiveFigure } from '../useFigure';
+import { FlipCard } from './FlipCard';
+import { GetDrawings } from './GetDrawings';
+import { StrideCard } from './StrideCard';
+
+/** Drawings that follow each other, what is planted on them, and flipping between two frames. */
+export function CycleGroup() {
+  const figure = useActiveFigure();
+  const move = useThrottledMove();
+  if (!figure) return <NoFigureYet />;
+  const hasDrawings = figure.artwork.kind === 'pictures' && figure.artwork.drawings.length > 1;
+  return (
+    <>
+      {hasDrawings && <DrawingsCard figure={figure} />}
+      <GetDrawings figure={figure} key={figure.id} hasDrawings={hasDrawings} />
+      {hasDrawings && <StrideCard figure={figure} />}
+      {move && <FlipCard move={move} figure={figure} />}
+    </>
+  );
+}

@@ -1,0 +1,108 @@
+import { type Figure, LONGEST_SEQUENCE } from '@humble/core';
+import ImagePlus from 'lucide-react-native/icons/image-plus';
+import Scissors from 'lucide-react-native/icons/scissors';
+import Footprints from 'lucide-react-native/icons/footprints';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { cutStrip } from '../../../persistence/cutStrip';
+import { messageShown } from '../../../store/sessionSlice';
+import { useAppDispatch } from '../../../store/hooks';
+import { ActionRow } from '../../../ui/ActionRow';
+import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
+import { pickPictures } from '../../../ui/files';
+import { NumberPair } from '../../../ui/NumberField';
+import { Words } from '../../../ui/Words';
+import { cycleWords as words } from '../../../words/cycle';
+import { BringProgress } from '../BringProgress';
+import { useBringDrawings } from '../useBringDrawings';
+import { crabFiles, withCrabFeet } from './crabDrawings';
+
+interface GetDrawingsProps {
+  readonly figure: Figure;
+  readonly hasDrawings: boolean;
+}
+
+/** Ways to drawings: several files, one strip that is cut, or ten that ship. */
+export function GetDrawings({ figure, hasDrawings }: GetDrawingsProps) {
+  const bringing = useBringDrawings(figure.id);
+  const ours = useBringDrawings(figure.id, withCrabFeet);
+  const [isCutting, setCutting] = useState(false);
+  const isBusy = bringing.progress !== null || ours.progress !== null;
+  return (
+    <>
+      <Card title={words.importDrawings}>
+        <Words tone="soft">{hasDrawings ? words.oursSentence : words.noDrawings}</Words>
+        {!hasDrawings && <Words tone="soft">{words.needsDrawings}</Words>}
+        <ActionRow
+          actions={[
+            {
+              label: words.importDrawings,
+              icon: ImagePlus,
+              disabled: isBusy,
+              onPress: () => void bringing.bring(),
+            },
+            {
+              label: words.cutStrip,
+              icon: Scissors,
+              disabled: isBusy,
+              onPress: () => setCutting(!isCutting),
+            },
+            {
+              label: words.ours,
+              icon: Footprints,
+              disabled: isBusy,
+              onPress: () => void ours.bring(crabFiles()),
+            },
+          ]}
+        />
+        <BringProgress {...bringing} />
+        <BringProgress {...ours} />
+      </Card>
+      {isCutting && <StripCard onCells={(cells) => bringing.bring(cells)} onDone={() => setCutting(false)} />}
+    </>
+  );
+}
+
+interface StripCardProps {
+  readonly onCells: (cells: readonly File[]) => Promise<void>;
+  readonly onDone: () => void;
+}
+
+/** One picture of several drawings: how many across and down, then which. */
+function StripCard({ onCells, onDone }: StripCardProps) {
+  const dispatch = useAppDispatch();
+  const [across, setAcross] = useState(8);
+  const [down, setDown] = useState(1);
+  const count = across * down;
+  const cut = async (): Promise<void> => {
+    const [strip] = await pickPictures('image/*,.svg');
+    if (!strip) return;
+    try {
+      const cells = await cutStrip(strip, across, down);
+      await onCells(cells);
+      onDone();
+    } catch (error) {
+      dispatch(messageShown((error as Error).message));
+    }
+  };
+  return (
+    <Card title={words.cutStrip} isActive>
+      <Words tone="soft">{words.stripSentence}</Words>
+      <NumberPair
+        pair={[
+          { label: words.cells, value: across, min: 1, max: 200, onChange: setAcross },
+          { label: words.cellRows, value: down, min: 1, max: 200, onChange: setDown },
+        ]}
+      />
+      <View className="mt-2 flex-row">
+        <Button
+          label={words.cutInto(count)}
+          kind="brass"
+          disabled={count > LONGEST_SEQUENCE}
+          onPress={() => void cut()}
+        />
+      </View>
+    </Card>
+  );
+}

@@ -1,0 +1,38 @@
+import { cycleWords as words } from '../words/cycle';
+import { figuresWords } from '../words/figures';
+
+/** The name of a file without its ending. */
+const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
+
+/**
+ * Cuts a picture into cells of one size, from left to right and row by row.
+ * @returns a PNG file for each cell, as large as it is in the picture; a rest of less than a pixel a cell is left out
+ * @throws Error with a sentence
+ */
+export async function cutStrip(file: File, across: number, down: number): Promise<readonly File[]> {
+  const address = URL.createObjectURL(file);
+  try {
+    const image = new Image();
+    image.src = address;
+    await image.decode().catch(() => {
+      throw new Error(figuresWords.cannotBeDrawn(file.name));
+    });
+    const [width, height] = [Math.floor(image.naturalWidth / across), Math.floor(image.naturalHeight / down)];
+    if (width < 1 || height < 1) throw new Error(words.tooSmall);
+    const canvas = document.createElement('canvas');
+    canvas.width = width;
+    canvas.height = height;
+    const context = canvas.getContext('2d')!;
+    const cells: File[] = [];
+    for (let cell = 0; cell < across * down; cell++) {
+      context.clearRect(0, 0, width, height);
+      context.drawImage(image, -(cell % across) * width, -Math.floor(cell / across) * height);
+      const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
+      if (!blob) throw new Error(figuresWords.cannotBeDrawn(file.name));
+      cells.push(new File([blob], `${stem(file.name)} ${cell + 1}.png`, { type: 'image/png' }));
+    }
+    return cells;
+  } finally {
+    URL.revokeObjectURL(address);
+  }
+}
