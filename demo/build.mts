@@ -22,6 +22,19 @@ import {
 import { openShot, writeShotFile } from '../core/src/files';
 import { thinGesture } from '../core/src/gesture/thinGesture';
 import { seePicture } from '../server/src/pictures/seePicture';
+import {
+  BENCH,
+  EEL_HEAD,
+  EEL_HEAD_OUTLINE,
+  EEL_LINK,
+  EEL_LINK_OUTLINE,
+  EEL_STRIP,
+  EEL_STRIP_OUTLINE,
+  plantedOn,
+  ROWING_COUNT,
+  rowingOutline,
+  rowingSvg,
+} from './drawnByNumbers.mjs';
 
 const DEMO = dirname(fileURLToPath(import.meta.url));
 const FOLDER = join(DEMO, 'shots');
@@ -60,6 +73,15 @@ async function pictureOf(name: string): Promise<Picture> {
 }
 
 const HARBOUR = await pictureOf('harbour.svg');
+
+// What is drawn by numbers is written first: the pictures lie beside those that were drawn by hand.
+const eel = { 'eel-link.svg': EEL_LINK, 'eel-head.svg': EEL_HEAD, 'eel-strip.svg': EEL_STRIP };
+const strokes = Array.from(
+  { length: ROWING_COUNT },
+  (_, i) => [`rowing-${i + 1}.svg`, rowingSvg(i)] as const,
+);
+for (const [name, svg] of [...Object.entries(eel), ...strokes])
+  writeFileSync(join(DEMO, 'pictures', name), svg);
 
 /** A picture of a figure. Its outline is written out here: it takes a browser to trace one. */
 const artworkOf = async (name: string, outline: number[]): Promise<Artwork> => ({
@@ -306,11 +328,129 @@ function crabsDetour(): Shot {
   return onTheSet(dressed);
 }
 
+/** Round a buoy to the steps. The stroke follows the way travelled, so that the blades stay where they are in the water. */
+async function rowing(): Promise<Shot> {
+  const empty = freshShot({
+    name: 'Rowing to the steps',
+    film: 'Low Tide',
+    rate: 24,
+    lengthFrames: 140,
+    width: 1920,
+    height: 1080,
+  });
+  const course = [
+    { x: 170, y: 880 },
+    { x: 760, y: 900 },
+    { x: 1320, y: 830 },
+    { x: 1640, y: 600 },
+    { x: 1500, y: 330 },
+    { x: 1100, y: 260 },
+    { x: 560, y: 330 },
+  ];
+  const drawn = edits.drawArc(empty, { name: 'Round the buoy', points: smoothThrough(course) });
+  const drawings = await Promise.all(
+    Array.from({ length: ROWING_COUNT }, async (_, i) => ({
+      ...(await pictureOf(`rowing-${i + 1}.svg`)),
+      outline: [rowingOutline(i)],
+      frames: 1,
+      planted: plantedOn(i),
+    })),
+  );
+  const pictured = edits.setArtwork(drawn, { figureId: 'figure1', artwork: { kind: 'pictures', drawings } });
+  const dressed = edits.setFigure(pictured, {
+    figureId: 'figure1',
+    name: 'Rowing boat',
+    height: 130,
+    pivot: BENCH,
+  });
+  const timed = withMarks(
+    onTheSet(dressed),
+    marksOf([1, 0, { label: 'push off', easing: steady(16, 20) }], [137, 1, { label: 'at the steps' }]),
+  );
+  return edits.matchStride(edits.setCycle(timed, { moveId: 'move1', cycle: {} }), {
+    moveId: 'move1',
+    match: 'by-way',
+  });
+}
+
+/** Two eels side by side: one of fourteen parts, one a strip that is bent along its arc. */
+async function eels(): Promise<Shot> {
+  const empty = freshShot({
+    name: 'Eel under the jetty',
+    film: 'Low Tide',
+    rate: 12,
+    lengthFrames: 60,
+    width: 1920,
+    height: 1080,
+  });
+  const curve = (down: number) =>
+    smoothThrough([
+      { x: 120, y: 320 + down },
+      { x: 520, y: 180 + down },
+      { x: 960, y: 330 + down },
+      { x: 1400, y: 480 + down },
+      { x: 1800, y: 330 + down },
+    ]);
+  const upper = edits.drawArc(empty, { name: 'Under the jetty', points: curve(0) });
+  const both = edits.drawArc(upper, { name: 'Beside it', points: curve(400) });
+  const [head, link, strip] = [
+    await artworkOf('eel-head.svg', EEL_HEAD_OUTLINE),
+    await artworkOf('eel-link.svg', EEL_LINK_OUTLINE),
+    await artworkOf('eel-strip.svg', EEL_STRIP_OUTLINE),
+  ];
+  const linked = edits.setArtwork(both, { figureId: 'figure1', artwork: link });
+  const sized = edits.setFigure(linked, { figureId: 'figure1', height: 84 });
+  // Fourteen parts with the head: the chain is made of links, then the first one gets its head.
+  const chained = edits.makeChain(sized, {
+    moveId: 'move1',
+    count: 14,
+    gap: { distance: 62 },
+    toPercent: 30,
+    taper: 'even',
+  });
+  const named = chained.moves[0]!.riders.reduce(
+    (shot, { id, name }) =>
+      edits.setRider(shot, { moveId: 'move1', riderId: id, name: name.replace(/^\D*\d* ?/, 'Link ') }),
+    edits.setFigure(edits.setArtwork(chained, { figureId: 'figure1', artwork: head }), {
+      figureId: 'figure1',
+      name: 'Eel of links',
+    }),
+  );
+  const second = edits.setFigure(edits.setArtwork(named, { figureId: 'figure2', artwork: head }), {
+    figureId: 'figure2',
+    name: 'Eel of one strip',
+    height: 84,
+  });
+  const body = edits.addRider(second, {
+    moveId: 'move2',
+    name: 'Body',
+    artwork: strip,
+    height: 84,
+    pivot: { x: 620, y: 30 },
+    frontDeg: 0,
+    bends: true,
+    pastEnds: 'straight',
+  });
+  const straight = body.moves[0]!.riders.reduce(
+    (shot, { id }) => edits.setRider(shot, { moveId: 'move1', riderId: id, pastEnds: 'straight' }),
+    body,
+  );
+  return onTheSet({
+    ...straight,
+    moves: straight.moves.map((move) => ({
+      ...move,
+      marks: marksOf([1, 0.1, { easing: steady(8, 10) }], [60, 1]),
+    })),
+  });
+}
+
 mkdirSync(FOLDER, { recursive: true });
 for (const [file, shot] of [
   ['lantern-on-the-hook', lantern()],
   ['rounds-of-the-harbour-master', harbourMaster()],
   ['dropped-cork', droppedCork()],
   ['crabs-detour', crabsDetour()],
+  ['rowing-to-the-steps', await rowing()],
+  ['eel-under-the-jetty', await eels()],
 ] as const)
   writeFileSync(join(FOLDER, `${file}.json`), writeShotFile(openShot(shot)));

@@ -14,6 +14,8 @@ const WIDE = { width: 1280, height: 800 };
 const LANTERN = '/shot/demo-lantern-on-the-hook';
 const ROUNDS = '/shot/demo-rounds-of-the-harbour-master';
 const CORK = '/shot/demo-dropped-cork';
+const ROWING = '/shot/demo-rowing-to-the-steps';
+const EEL = '/shot/demo-eel-under-the-jetty';
 const CRAB = '/shot/demo-crabs-detour';
 
 const step = (page, name) => page.getByRole('tab', { name, exact: true }).click();
@@ -139,14 +141,13 @@ const PICTURES = [
     },
   },
   {
-    file: 'phone-shapes',
+    file: 'phone-cycle',
     view: PHONE,
-    theme: 'dark',
-    path: CORK,
+    theme: 'light',
+    path: ROWING,
     act: async (page) => {
-      await step(page, 'Arc');
-      await group(page, 'Draw');
-      await button(page, 'Shapes');
+      await inStep('Figure', 71, 'Cycle')(page);
+      await page.getByTestId('planted-editor').scrollIntoViewIfNeeded();
     },
   },
   {
@@ -175,11 +176,11 @@ const PICTURES = [
     act: inStep('Figure', 42, 'Act'),
   },
   {
-    file: 'wide-acted-lamp',
+    file: 'wide-parts-lamp',
     view: WIDE,
     theme: 'dark',
-    path: CRAB,
-    act: inStep('Figure', 42, 'Act'),
+    path: EEL,
+    act: inStep('Figure', 38, 'Parts'),
   },
   {
     file: 'phone-poses',

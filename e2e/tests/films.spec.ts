@@ -34,22 +34,22 @@ test(
   ONCE,
   async ({ page, ownServer }) => {
     await page.goto(ownServer.address);
-    await expect(film(page, 'Low Tide')).toContainText('4 shots');
+    await expect(film(page, 'Low Tide')).toContainText('6 shots');
     await inFilmMenu(page, 'Low Tide', 'Duplicate');
-    await expect(film(page, 'Low Tide copy')).toContainText('4 shots');
+    await expect(film(page, 'Low Tide copy')).toContainText('6 shots');
 
     await inFilmMenu(page, 'Low Tide copy', 'Rename');
     await page.getByLabel('Name of the film').fill('Spring Tide');
     await page.getByLabel('Name of the film').press('Enter');
-    await expect(film(page, 'Spring Tide')).toContainText('4 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
     await expect(film(page, 'Low Tide copy')).toHaveCount(0);
 
     await inFilmMenu(page, 'Spring Tide', 'Remove');
     await expect(film(page, 'Spring Tide')).toHaveCount(0);
     await page.getByRole('button', { name: 'Restore' }).click();
-    await expect(film(page, 'Spring Tide')).toContainText('4 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
     await page.reload();
-    await expect(film(page, 'Spring Tide')).toContainText('4 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
   },
 );
 
@@ -96,8 +96,8 @@ test(
       await (await chooser).setFiles({ name, mimeType: 'application/zip', buffer });
     };
     await bringIn('low-tide.zip', readFileSync(file));
-    await expect(page.getByText('“Low Tide 2” was imported: 4 shots.')).toBeVisible();
-    await expect(film(page, 'Low Tide 2')).toContainText('4 shots');
+    await expect(page.getByText('“Low Tide 2” was imported: 6 shots.')).toBeVisible();
+    await expect(film(page, 'Low Tide 2')).toContainText('6 shots');
     expect(await shotsOf(request, ownServer.address, 'Low Tide 2')).toEqual(before);
 
     // Half of it is refused with a sentence, and nothing comes into the list.
@@ -140,5 +140,5 @@ test('an empty list opens the demo film', ONCE, async ({ page, ownServer, reques
     await request.delete(`${ownServer.address}/api/shots/${id}`);
   await page.goto(ownServer.address);
   await page.getByRole('button', { name: 'Open the demo film' }).click();
-  await expect(film(page, 'Low Tide')).toContainText('4 shots');
+  await expect(film(page, 'Low Tide')).toContainText('6 shots');
 });

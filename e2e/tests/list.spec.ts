@@ -121,6 +121,8 @@ test('an empty list invites', ONCE, async ({ page, ownServer }) => {
     'Rounds of the harbour master',
     'Dropped cork',
     "Crab's detour",
+    'Rowing to the steps',
+    'Eel under the jetty',
   ]) {
     await page.getByRole('button', { name: `More for ${name}` }).click();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();

@@ -4,22 +4,33 @@ import { along } from './railSurface';
 /** Room between the numbers of drawings, pixels. */
 const DRAWING_APART_PX = 15;
 
-/** The numbers of the drawings on the exposures where they change, as far as there is room. */
+interface DrawingLabel {
+  readonly x: number;
+  readonly text: string;
+}
+
+/**
+ * The numbers of the drawings on the exposures where they change. Where there is no room for all of them only the first
+ * drawing is named, where a cycle begins anew.
+ */
 export function drawingLabels(
   rows: readonly Pick<IncrementRow, 'frame' | 'drawing'>[],
   lengthFrames: number,
   width: number,
-): { readonly x: number; readonly text: string }[] {
-  const labels: { readonly x: number; readonly text: string }[] = [];
-  let shown = -1;
-  let free = -Infinity;
-  for (const { frame, drawing } of rows) {
-    const x = along(frame, lengthFrames, width);
-    if (drawing === shown) continue;
-    shown = drawing;
-    if (x < free) continue;
-    labels.push({ x, text: drawing === 0 ? '–' : String(drawing) });
-    free = x + DRAWING_APART_PX;
-  }
-  return labels;
+): readonly DrawingLabel[] {
+  const changes = rows
+    .filter(({ drawing }, i) => drawing !== rows[i - 1]?.drawing)
+    .map(({ frame, drawing }) => ({ drawing, x: along(frame, lengthFrames, width) }));
+  const fitting = (all: typeof changes): typeof changes => {
+    let free = -Infinity;
+    return all.filter(({ x }) => {
+      const fits = x >= free;
+      if (fits) free = x + DRAWING_APART_PX;
+      return fits;
+    });
+  };
+  const shown = fitting(changes);
+  const labels =
+    shown.length === changes.length ? shown : fitting(changes.filter(({ drawing }) => drawing === 1));
+  return labels.map(({ x, drawing }) => ({ x, text: drawing === 0 ? '–' : String(drawing) }));
 }
