@@ -11,14 +11,13 @@ import {
   type Easing,
   edits,
   freshShot,
-  gestureFrames,
-  gestureFrom,
   type Mark,
   measureArc,
   type Picture,
   type Shot,
   smoothThrough,
 } from '../core/src/index';
+import { gestureFrames, gestureFrom } from '../core/src/views';
 import { openShot, writeShotFile } from '../core/src/files';
 import { thinGesture } from '../core/src/gesture/thinGesture';
 import { seePicture } from '../server/src/pictures/seePicture';

@@ -51,6 +51,20 @@ export function figuresOf(figures: number, lengthFrames: number): Shot {
   return shot;
 }
 
+/** Figures that lead a chain of parts each. */
+export function ridersOf(figures: number, riders: number, lengthFrames: number): Shot {
+  let shot = shotOf(figures, 12, lengthFrames);
+  for (const { id: moveId } of shot.moves)
+    shot = edits.makeChain(shot, {
+      moveId,
+      count: riders + 1,
+      gap: { distance: 20 },
+      toPercent: 40,
+      taper: 'even',
+    });
+  return shot;
+}
+
 export function shotOf(moves: number, points: number, lengthFrames: number): Shot {
   let shot = freshShot({ name: 'Bench', rate: 24, lengthFrames, width: 1920, height: 1080 });
   for (let i = 0; i < moves; i++) shot = edits.drawArc(shot, { points: windingArc(points).points });

@@ -1,4 +1,5 @@
-import { evaluate, incrementTable, type Shot, unrolledArc } from '@humble/core';
+import { evaluate, type Shot } from '@humble/core';
+import { incrementTable, unrolledArc } from '@humble/core/views';
 import { openShot, shotCard } from '@humble/core/files';
 import { type HeavyShot, heavyShot } from '@humble/core/testing/heavyShots';
 

@@ -1,4 +1,4 @@
-import { gestureFrom, type PointerSample, type RawGesture } from '@humble/core';
+import { gestureFrom, type PointerSample, type RawGesture } from '@humble/core/views';
 
 const SECONDS = 300;
 const HERTZ = 120;

@@ -3,13 +3,13 @@ import {
   edits,
   evaluate,
   evaluateMove,
-  fitStroke,
-  gestureFrames,
   measureArc,
   pathData,
   pointBuffer,
   writePoint,
+  type Shot,
 } from '@humble/core';
+import { fitStroke, gestureFrames } from '@humble/core/views';
 import { openShot, shotCard } from '@humble/core/files';
 import { thinGesture } from '@humble/core/thinGesture';
 import { Bezier } from 'bezier-js';
@@ -17,7 +17,7 @@ import { svgPathProperties } from 'svg-path-properties';
 import { Bench } from 'tinybench';
 import { cubicArc, lengthErrors } from './accuracy';
 import { GROWTH_BUDGET, growths } from './growth';
-import { figuresOf, shotOf, windingArc } from './arcs';
+import { figuresOf, ridersOf, shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
 import { BARE_PAGE, sizes } from './sizes';
 
@@ -143,6 +143,15 @@ async function evaluation(): Promise<void> {
   const ten = figuresOf(10, 500);
   let tenNow = ten;
   evaluate(tenNow);
+  const parts = ridersOf(10, 20, 500);
+  let partsNow = parts;
+  evaluate(partsNow);
+  /** The first arc of a shot with one of its points moved a little. */
+  const nudged = (shot: Shot): Shot => {
+    const [arc] = shot.arcs;
+    const { id, x, y } = arc!.points[5]!;
+    return edits.movePoint(shot, { arcId: arc!.id, pointId: id, to: { x: x + 0.01, y } });
+  };
   let x = 0;
   const stroke = Array.from({ length: 600 }, (_, i) => ({
     x: i * 3,
@@ -167,22 +176,33 @@ async function evaluation(): Promise<void> {
         arcs: ten.arcs.map(forgotten),
         moves: ten.moves.map((move) => ({ ...move, tracks: { ...move.tracks } })),
       }),
-    'ten figures with tracks × 500 frames, one point moved': () => {
-      const [arc] = tenNow.arcs;
-      const { id, x, y } = arc!.points[5]!;
-      tenNow = edits.movePoint(tenNow, { arcId: arc!.id, pointId: id, to: { x: x + 0.01, y } });
-      evaluate(tenNow);
-    },
+    'ten figures with tracks × 500 frames, one point moved': () => evaluate((tenNow = nudged(tenNow))),
+    'ten figures × 20 riders × 500 frames, from nothing': () =>
+      evaluate({
+        ...parts,
+        arcs: parts.arcs.map(forgotten),
+        moves: parts.moves.map((move) => ({ ...move, riders: move.riders.map((rider) => ({ ...rider })) })),
+      }),
+    'ten figures × 20 riders × 500 frames, one point moved': () => evaluate((partsNow = nudged(partsNow))),
     'a stroke of 600 samples fitted': () => fitStroke(stroke, { allowedDeviation: 4 }),
     'a shot file opened and its card drawn': () => shotCard(openShot(JSON.parse(text))),
   });
   console.table(Object.entries(times).map(([name, ms]) => ({ name, ms: ms.toFixed(3) })));
-  const [move, shot, figures, pointMoved] = Object.values(times) as [number, number, number, number];
+  const [move, shot, figures, pointMoved, riders, riderPointMoved] = Object.values(times) as [
+    number,
+    number,
+    number,
+    number,
+    number,
+    number,
+  ];
   verdict(`one move within ${MOVE_BUDGET_MS} ms`, move <= MOVE_BUDGET_MS);
   verdict(`twenty moves within ${SHOT_BUDGET_MS} ms`, shot <= SHOT_BUDGET_MS);
   const { fromNothing, onePointMoved } = FIGURES_BUDGET_MS;
   verdict(`ten figures with tracks within ${fromNothing} ms from nothing`, figures <= fromNothing);
   verdict(`and within ${onePointMoved} ms after one point moved`, pointMoved <= onePointMoved);
+  verdict(`ten figures of twenty riders within ${fromNothing} ms from nothing`, riders <= fromNothing);
+  verdict(`and within ${onePointMoved} ms after one point moved`, riderPointMoved <= onePointMoved);
 }
 
 /** Thinning is done once, as it is after a gesture; what is told is the time of that. */

@@ -153,5 +153,8 @@ test('convert writes the shot in one of the formats, and says which there are', 
   expect(run('convert', good, '--csv').stdout).toBe(run('sample', good, '--csv').stdout);
   expect(JSON.parse(run('convert', good, '--json').stdout)).toMatchObject({ name: 'Quay' });
   const none = run('convert', good);
-  expect([none.status, none.stderr]).toEqual([1, 'Say which format: one of --csv, --parts, --svg, --json.\n']);
+  expect([none.status, none.stderr]).toEqual([
+    1,
+    'Say which format: one of --csv, --parts, --svg, --json.\n',
+  ]);
 });

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { type IncrementRow, incrementTable, ladderOf, type Shot, ShotError, spansOf } from '@humble/core';
+import { type Shot, ShotError, spansOf } from '@humble/core';
+import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views';
 import { EXPORTERS, importShot, ladderSvg, partRows, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');

@@ -17,8 +17,6 @@ export {
   writePoint,
 } from './arc/arcMeasure';
 export { nearestAbout, type NearestPoint, nearestPoint } from './arc/nearestPoint';
-export { keepSamples } from './arc/keepSamples';
-export { fitStroke } from './arc/fitStroke';
 export { handlePoint, PLAIN, type PointShape, smoothThrough, withShapedHandles } from './arc/smoothing';
 export { nextPointId } from './arc/pointEdits';
 export {
@@ -32,7 +30,6 @@ export {
   withShapeHandle,
 } from './arc/readyShapes';
 export type { FreshShapeName } from './arc/shapes';
-export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
 export {
   applyTo,
   compose,
@@ -43,8 +40,6 @@ export {
   translation,
 } from './arc/transform';
 export type { ArcSide } from './arc/fromHere';
-export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
-export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
 export { pathData } from './arc/pathData';
 export type * from './model/schema';
 export { inFormat } from './model/fieldFormat';
@@ -66,17 +61,8 @@ export {
   edits,
   type MovesInLength,
 } from './edits/edits';
-export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export { type MadeIds, madeIds } from './edits/madeIds';
 export { countCycles, type CycleCount, cycleFrames } from './motion/cycle';
-export {
-  drawingOfTravel,
-  figureOn,
-  type FigureOn,
-  type PartOn,
-  partsOn,
-  waitingFigure,
-} from './motion/figureOn';
 export type { StrideMatch } from './edits/strideEdits';
 export {
   bestTravel,
@@ -89,7 +75,6 @@ export {
   type Stride,
   strideOf,
 } from './motion/stride';
-export type { Slice } from './motion/bentStrip';
 export type { ChainPlan, Taper } from './motion/chain';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
 export {
@@ -103,7 +88,6 @@ export {
   svgMatrix,
 } from './motion/look';
 export { offsetFrom, offsetInField } from './motion/offset';
-export { silhouettePath } from './motion/silhouettePath';
 export { STAND_INS, type StandIn, type Tone } from './motion/standIns';
 export { easedDistance } from './timing/easedDistance';
 export { type Ramp, rampOf } from './timing/easings/ramped';
@@ -119,18 +103,7 @@ export { trackValueAt } from './timing/tracks/trackValues';
 export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdits';
 export { isHold } from './timing/isHold';
 export { type SpanKnots, spanArrivingAt, spanKnots, spanDisplacement } from './exposure/spanKnots';
-export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
-export {
-  frameNearestTo,
-  type FrameRun,
-  framesOn,
-  runWithin,
-  type Stretch,
-  stretchOn,
-} from './motion/whereAndWhen';
 export { type Chart, chartShares, type Toward } from './exposure/charts';
-export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
-export { finestStep } from './spacing/finestStep';
 export { type Pictures, picturesOn } from './exposure/pictures';
 export {
   beginsExposure,
@@ -143,17 +116,6 @@ export {
 } from './exposure/exposures';
 export { roundToStep } from './exposure/roundToStep';
 export {
-  extremeIncrements,
-  type IncrementRow,
-  type IncrementTable,
-  incrementTable,
-  seenRow,
-  readingUnits,
-  type SkippedRow,
-} from './spacing/increments';
-export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
-export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
-export {
   type Evaluation,
   evaluate,
   evaluateMove,
@@ -161,19 +123,6 @@ export {
   travelOfFigure,
   travelOfMove,
 } from './motion/evaluate';
-export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
-export { type Standing, standingsOn } from './motion/standings';
-export {
-  gestureFrames,
-  gestureFrom,
-  gestureSeconds,
-  type Moment,
-  momentsOf,
-  type PointerSample,
-  type RawGesture,
-  withRests,
-} from './gesture/gesture';
-export { type ActedDeviation, actedDeviation, gestureOf } from './gesture/actedDeviation';
 export type { ThinnedGesture, ThinOptions } from './gesture/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';

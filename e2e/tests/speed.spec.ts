@@ -1,104 +1,11 @@
 import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
-import type { CDPSession, Page, TestInfo } from '@playwright/test';
+import type { CDPSession, Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
+import { dragWithGhosts, ghostsShown, type Measured, measure, middleOf } from '../support/speed';
 import { expect, test } from '../support/test';
 
 // Recording every movement of the pointer for a trace costs frames itself.
 test.use({ trace: 'off' });
-
-/** Frames a second, and the longest tasks, while something goes on for a while. */
-interface Measured {
-  readonly framesPerSecond: number;
-  /** Milliseconds, the longest first. */
-  readonly longTasks: readonly number[];
-}
-
-const LASTING_MS = 2000;
-/** The middle of so many runs counts: `HUMBLE_SPEED_RUNS=5` for the budgets of the design, one in a quick test. */
-const RUNS = Number(process.env.HUMBLE_SPEED_RUNS ?? 1);
-
-/** The run in the middle of all, by its frames a second. @param again what is measured, from the same beginning */
-async function middleOf(again: () => Promise<Measured>): Promise<Measured> {
-  const runs: Measured[] = [];
-  for (let i = 0; i < RUNS; i++) runs.push(await again());
-  return runs.sort((a, b) => a.framesPerSecond - b.framesPerSecond)[RUNS >> 1]!;
-}
-
-async function measure(page: Page, meanwhile: (until: number) => Promise<void>): Promise<Measured> {
-  await page.evaluate(() => {
-    const seen = { frames: [] as number[], tasks: [] as number[], isOver: false };
-    Object.assign(window, { seen });
-    new PerformanceObserver((list) => {
-      list.getEntries().forEach((entry) => seen.tasks.push(Math.round(entry.duration)));
-    }).observe({ entryTypes: ['longtask'] });
-    const frame = (now: number): void => {
-      seen.frames.push(now);
-      if (!seen.isOver) requestAnimationFrame(frame);
-    };
-    requestAnimationFrame(frame);
-  });
-  await meanwhile(Date.now() + LASTING_MS);
-  return page.evaluate(() => {
-    const { seen } = window as unknown as { seen: { frames: number[]; tasks: number[]; isOver: boolean } };
-    seen.isOver = true;
-    const lasted = seen.frames.at(-1)! - seen.frames[0]!;
-    return {
-      framesPerSecond: Math.round(((seen.frames.length - 1) / lasted) * 10_000) / 10,
-      longTasks: seen.tasks.sort((a, b) => b - a).slice(0, 8),
-    };
-  });
-}
-
-/** Drags a point of the arc about with a finger. */
-async function dragAbout(session: CDPSession, from: { x: number; y: number }, until: number): Promise<void> {
-  for (let i = 1; Date.now() < until; i++)
-    await session.send('Input.dispatchTouchEvent', {
-      type: 'touchMove',
-      touchPoints: [{ x: from.x + 40 * Math.sin(i / 12), y: from.y + 25 * Math.sin(i / 7) }],
-    });
-}
-
-const ghostsShown = (before: number, after: number) =>
-  JSON.stringify({ ghosts: { before, after, every: 1 }, showsGhosts: true });
-
-/** Drags the second point of the arc, as quick as the machine is and slowed four times. */
-async function dragWithGhosts(bench: Bench, name: string, info: TestInfo): Promise<void> {
-  const { page } = bench;
-  await expect(page.getByTestId('ghosts').locator('path[d^=M]').last()).toBeAttached();
-  const session = await page.context().newCDPSession(page);
-  /** The point is taken where it lies now. */
-  const drag = async (): Promise<Measured> => {
-    const point = await bench.middleOf(bench.points.nth(1));
-    const before = await bench.drawn('arc-line');
-    const measured = await measure(page, async (until) => {
-      await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [point] });
-      await dragAbout(session, point, until);
-    });
-    expect(await bench.drawn('arc-line')).not.toBe(before);
-    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [point] });
-    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-    return measured;
-  };
-  const rest = (until: number): Promise<void> =>
-    page
-      .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
-      .then(() => undefined);
-
-  const idle = await measure(page, rest);
-  const plain = await middleOf(drag);
-  await expect(page.getByTestId('ghosts').locator('path[d^=M]').last()).toBeAttached();
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-  const slowed = await middleOf(drag);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
-
-  const figures = JSON.stringify({ idle, plain, slowed });
-  info.annotations.push({ type: name, description: figures });
-  // eslint-disable-next-line no-console -- the figures belong in the run's own words
-  console.log(`${name}: ${figures}`);
-  // Machines differ; what counts is that dragging costs little of what this one can show.
-  expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.35);
-  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
-}
 
 test('a point is dragged with 200 ghosts shown, and the picture keeps up', async ({
   bench,
@@ -162,6 +69,40 @@ test('a point is dragged with ten figures of many keys ghosted, and the picture 
   await bench.step('Arc');
   await bench.goTo(101);
   await dragWithGhosts(bench, 'drag with ten figures, 200 ghosts', info);
+});
+
+/** An eel of forty parts that winds across the field. */
+function eel(): Shot {
+  const empty = freshShot({ name: 'Eel', rate: 24, lengthFrames: 121, width: 1920, height: 1080 });
+  const points = smoothThrough(
+    [0.05, 0.3, 0.55, 0.8, 0.95].map((x, i) => ({ x: 1920 * x, y: i % 2 ? 300 : 700 })),
+  );
+  const drawn = edits.drawArc(empty, { points });
+  const { id: moveId, figureId } = drawn.moves[0]!;
+  const small = edits.setFigure(drawn, { figureId, height: 60 });
+  return edits.makeChain(small, {
+    moveId,
+    count: 40,
+    gap: { distance: 24 },
+    toPercent: 30,
+    taper: 'even',
+  });
+}
+
+test('a point is dragged under an eel of forty parts with 30 ghosts, and the picture keeps up', async ({
+  bench,
+  page,
+  hand,
+}, info) => {
+  test.skip(!hand.isFinger, 'the budget is for a phone');
+  await page.addInitScript(
+    (settings) => localStorage.setItem('humble-settings', settings),
+    ghostsShown(15, 15),
+  );
+  await bench.open(eel());
+  await bench.step('Arc');
+  await bench.goTo(61);
+  await dragWithGhosts(bench, 'drag with an eel of forty parts, 30 ghosts', info);
 });
 
 interface LongMove {

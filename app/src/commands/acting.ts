@@ -1,18 +1,13 @@
 import { commandsWords as words } from '../words/commands';
+import { actedPoints, firstFrame, type Gesture, measuredOneByOne, type Move, ShotError } from '@humble/core';
 import {
-  actedPoints,
-  firstFrame,
-  type Gesture,
   gestureFrames,
   gestureFrom,
   gestureOf,
-  measuredOneByOne,
-  type Move,
   type PointerSample,
   type RawGesture,
-  ShotError,
   withRests,
-} from '@humble/core';
+} from '@humble/core/views';
 import { fileFormats } from './fileFormats';
 import { createUndoGroup } from '../ui/undoGroup';
 import { runTimeSliced } from '../render/nextTask';

@@ -1,4 +1,5 @@
-import { pointsWithStroke, type PointShape, samplesFor, strokeUses, type Vector } from '@humble/core';
+import { type PointShape, type Vector } from '@humble/core';
+import { pointsWithStroke, samplesFor, strokeUses } from '@humble/core/views';
 import { fitAside } from '../workers/fit';
 import { activeArcIn } from '../store/hooks';
 import { ActionCreators } from 'redux-undo';

@@ -1,4 +1,5 @@
-import { edits, freshShot, incrementTable, type Shot, unrolledArc } from '@humble/core';
+import { edits, freshShot, type Shot } from '@humble/core';
+import { incrementTable, unrolledArc } from '@humble/core/views';
 import { middleOfLongest } from './arc/middleOfLongest';
 import { fileNameOf } from './exchange/fileNameOf';
 import { columnsOf } from './sheet/columns';

@@ -5,10 +5,10 @@ import type {
   EasingKind,
   PointShape,
   Reach,
-  StrokeUse,
   TrackName,
   Vector,
 } from '@humble/core';
+import type { StrokeUse } from '@humble/core/views';
 
 /**
  * What the next press on the field does: shape what is there, draw a stroke, place points one by one,

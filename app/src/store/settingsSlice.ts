@@ -2,12 +2,12 @@ import {
   FASTEST_RECORDING,
   FIELD_SIDE,
   type FirstFrameNumber,
-  type GhostChoice,
   LONGEST_NAME,
   LONGEST_SHOT,
   type PosePath,
   SLOWEST_RECORDING,
 } from '@humble/core';
+import { type GhostChoice } from '@humble/core/views';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { preferredTheme } from '../ui/theme';
 

@@ -1,14 +1,5 @@
-import {
-  type FrameRun,
-  framesOn,
-  type Mark,
-  type Move,
-  runWithin,
-  spanIndexAt,
-  type Stretch,
-  stretchOn,
-  type Travel,
-} from '@humble/core';
+import { type Mark, type Move, spanIndexAt, type Travel } from '@humble/core';
+import { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from '@humble/core/views';
 import type { Chosen } from './editorSlice';
 import { activeMoveIn } from './hooks';
 import { activeTravelIn } from './selection';

@@ -1,4 +1,5 @@
-import type { RawGesture, ThinnedGesture, ThinOptions } from '@humble/core';
+import type { ThinnedGesture, ThinOptions } from '@humble/core';
+import type { RawGesture } from '@humble/core/views';
 import { thinGesture } from '@humble/core/thinGesture';
 
 /** A gesture that is being thinned, and a way to give that up: then it comes to null. */

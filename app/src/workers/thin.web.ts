@@ -1,4 +1,5 @@
-import type { RawGesture, ThinnedGesture, ThinOptions } from '@humble/core';
+import type { ThinnedGesture, ThinOptions } from '@humble/core';
+import type { RawGesture } from '@humble/core/views';
 import { proxy, type Remote, wrap } from 'comlink';
 import type { Thinning } from './thin';
 import type { Thinner } from './thin.worker';

@@ -1,6 +1,6 @@
 // By its own way in: the worker needs nothing else of the core.
 import { thinGesture, type ThinOptions } from '@humble/core/thinGesture';
-import type { RawGesture } from '@humble/core';
+import type { RawGesture } from '@humble/core/views';
 import { expose } from 'comlink';
 
 /** Progress is reported in steps of this share: each is a message, and something to draw. */

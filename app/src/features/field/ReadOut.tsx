@@ -1,14 +1,6 @@
 import { fieldWords as words } from '../../words/field';
-import {
-  drawingCount,
-  frameNumber,
-  type IncrementRow,
-  incrementTable,
-  type LengthScale,
-  type Move,
-  seenRow,
-  TRACKS,
-} from '@humble/core';
+import { drawingCount, frameNumber, type LengthScale, type Move, TRACKS } from '@humble/core';
+import { type IncrementRow, incrementTable, seenRow } from '@humble/core/views';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';

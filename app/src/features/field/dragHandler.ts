@@ -1,4 +1,5 @@
-import type { PointerSample, Vector } from '@humble/core';
+import type { Vector } from '@humble/core';
+import type { PointerSample } from '@humble/core/views';
 import type { PressHandler } from '../../render/pointerSession';
 import type { AppStore } from '../../store/store';
 import type { FieldState } from './hitTest';

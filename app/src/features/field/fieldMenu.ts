@@ -1,4 +1,5 @@
-import { nearestPoint, type Arc, frameNearestTo } from '@humble/core';
+import { nearestPoint, type Arc } from '@humble/core';
+import { frameNearestTo } from '@humble/core/views';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Maximize from 'lucide-react-native/icons/maximize';
 import PencilLine from 'lucide-react-native/icons/pencil-line';

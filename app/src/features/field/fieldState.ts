@@ -5,9 +5,9 @@ import {
   poseAim,
   type Shot,
   type Travel,
-  unrolledArc,
   type Vector,
 } from '@humble/core';
+import { unrolledArc } from '@humble/core/views';
 import { activeArcIn, activeMoveIn, activeWaitingIn } from '../../store/hooks';
 import { activeTravelIn, figurePivotIn, selectedPoints, editsIn } from '../../store/selection';
 import type { RootState } from '../../store/store';

@@ -1,5 +1,6 @@
 import { fieldWords as words } from '../../words/field';
-import { distance, type Vector, frameNearestTo } from '@humble/core';
+import { distance, type Vector } from '@humble/core';
+import { frameNearestTo } from '@humble/core/views';
 import { setHoveredFrame } from '../../playback/hoveredFrame';
 import { currentFrame } from '../../playback/playhead';
 import { DOUBLE_TAP_PX, type PointerSurface } from '../../render/pointerSession';

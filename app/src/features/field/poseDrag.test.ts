@@ -1,4 +1,5 @@
-import { evaluate, gestureSeconds } from '@humble/core';
+import { evaluate } from '@humble/core';
+import { gestureSeconds } from '@humble/core/views';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../store/doEdit';
 import { toolChosen } from '../../store/editorSlice';

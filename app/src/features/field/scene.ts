@@ -1,4 +1,5 @@
-import type { SnapGuide, Vector } from '@humble/core';
+import type { Vector } from '@humble/core';
+import type { SnapGuide } from '@humble/core/views';
 import { useSyncExternalStore } from 'react';
 import type { Target } from './hitTest';
 

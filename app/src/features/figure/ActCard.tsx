@@ -1,5 +1,6 @@
 import { figureWords as words } from '../../words/figure';
-import { FASTEST_RECORDING, gestureSeconds, type Move, SLOWEST_RECORDING } from '@humble/core';
+import { FASTEST_RECORDING, type Move, SLOWEST_RECORDING } from '@humble/core';
+import { gestureSeconds } from '@humble/core/views';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
 import Trash from 'lucide-react-native/icons/trash';

@@ -1,4 +1,5 @@
-import { drawingOfTravel, type Figure, frameNumber, lookOf } from '@humble/core';
+import { type Figure, frameNumber, lookOf } from '@humble/core';
+import { drawingOfTravel } from '@humble/core/views';
 import { Pressable, View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
 import { useEdit, useThrottledMove, useThrottledSelector } from '../../store/hooks';

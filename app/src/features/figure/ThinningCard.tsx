@@ -1,12 +1,6 @@
 import { figureWords as words } from '../../words/figure';
-import {
-  frameNumber,
-  actedDeviation,
-  gestureFrames,
-  gestureOf,
-  gestureSeconds,
-  type Move,
-} from '@humble/core';
+import { frameNumber, type Move } from '@humble/core';
+import { actedDeviation, gestureFrames, gestureOf, gestureSeconds } from '@humble/core/views';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';

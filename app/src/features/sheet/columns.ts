@@ -1,11 +1,6 @@
 import { sheetWords as words } from '../../words/sheet';
-import {
-  frameNumber,
-  type IncrementRow,
-  type IncrementTable,
-  type SkippedRow,
-  type TrackName,
-} from '@humble/core';
+import { frameNumber, type TrackName } from '@humble/core';
+import { type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core/views';
 import { createColumnHelper } from '@tanstack/react-table';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import type { TableLine } from './lines';

@@ -1,4 +1,4 @@
-import { type IncrementRow, type IncrementTable, incrementTable, type SkippedRow } from '@humble/core';
+import { type IncrementRow, type IncrementTable, incrementTable, type SkippedRow } from '@humble/core/views';
 import { shallowEqual } from 'react-redux';
 import { activeMoveIn } from '../../store/hooks';
 import type { RootState } from '../../store/store';

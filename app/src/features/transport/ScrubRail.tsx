@@ -1,16 +1,7 @@
 import { transportWords as words } from '../../words/transport';
 import { editsIn } from '../../store/selection';
-import {
-  drawingCount,
-  frameNumber,
-  type FrameRun,
-  type IncrementRow,
-  type IncrementTable,
-  incrementTable,
-  lastFrame,
-  type Move,
-  type Shot,
-} from '@humble/core';
+import { drawingCount, frameNumber, lastFrame, type Move, type Shot } from '@humble/core';
+import { type FrameRun, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';

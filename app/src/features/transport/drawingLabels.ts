@@ -1,4 +1,4 @@
-import type { IncrementRow } from '@humble/core';
+import type { IncrementRow } from '@humble/core/views';
 import { along } from './railSurface';
 
 /** Room between the numbers of drawings, pixels. */

@@ -1,10 +1,10 @@
 import { benchWords as words } from '../../words/bench';
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
-import { CycleSummary, LazyCycleGroup } from '../../features/figure/cycle/LazyCycleGroup';
+import { CycleGroup, CycleSummary } from '../../features/figure/cycle/CycleGroup';
 import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
 import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
 import { OffsetGroup, OffsetSummary } from '../../features/figure/OffsetGroup';
-import { LazyPartsGroup, PartsSummary } from '../../features/figure/parts/LazyPartsGroup';
+import { PartsGroup, PartsSummary } from '../../features/figure/parts/PartsGroup';
 import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
 import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
@@ -60,14 +60,14 @@ const GROUPS: readonly PanelGroup[] = [
   {
     name: 'cycle',
     label: words.cycle,
-    Content: LazyCycleGroup,
+    Content: CycleGroup,
     Summary: CycleSummary,
     startsFolded: true,
   },
   {
     name: 'parts',
     label: words.parts,
-    Content: LazyPartsGroup,
+    Content: PartsGroup,
     Summary: PartsSummary,
     startsFolded: true,
     cue: ({ editor }) => editor.activeRiderId,

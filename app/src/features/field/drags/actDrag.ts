@@ -1,5 +1,6 @@
 import { fieldWords as words } from '../../../words/field';
-import { firstFrame, type PointerSample } from '@humble/core';
+import { firstFrame } from '@humble/core';
+import { type PointerSample } from '@humble/core/views';
 import { gestureRecorded } from '../../../commands/acting';
 import { activeMoveIn } from '../../../store/hooks';
 import { pause, playFrom } from '../../../playback/playhead';

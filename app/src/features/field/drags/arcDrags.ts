@@ -1,4 +1,5 @@
-import { type Arc, nearestPoint, type Travel, type Vector, frameNearestTo } from '@humble/core';
+import { type Arc, nearestPoint, type Travel, type Vector } from '@humble/core';
+import { frameNearestTo } from '@humble/core/views';
 import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';

@@ -1,4 +1,5 @@
-import { type Arc, alongDirections, shapeHandles, type Vector, withShapeHandle } from '@humble/core';
+import { type Arc, shapeHandles, type Vector, withShapeHandle } from '@humble/core';
+import { alongDirections } from '@humble/core/views';
 import { doEdit } from '../../../store/doEdit';
 import { pointsSelected } from '../../../store/editorSlice';
 import { createUndoGroup } from '../../../ui/undoGroup';

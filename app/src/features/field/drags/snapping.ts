@@ -1,4 +1,5 @@
-import { alongDirections, snap, type SnapTargets, type Vector } from '@humble/core';
+import { type Vector } from '@humble/core';
+import { alongDirections, snap, type SnapTargets } from '@humble/core/views';
 import type { FieldContext, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
 

@@ -1,4 +1,5 @@
-import { drawingOfTravel, type FigureOn, svgMatrix, waitingFigure } from '@humble/core';
+import { svgMatrix } from '@humble/core';
+import { drawingOfTravel, type FigureOn, waitingFigure } from '@humble/core/views';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { Circle, G } from 'react-native-svg';

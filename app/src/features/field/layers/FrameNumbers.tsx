@@ -1,4 +1,5 @@
-import { frameNumber, evaluate, ticksOf, type Travel, travelOfMove } from '@humble/core';
+import { frameNumber, evaluate, type Travel, travelOfMove } from '@humble/core';
+import { ticksOf } from '@humble/core/views';
 import { memo, useMemo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';

@@ -1,4 +1,5 @@
-import { type GhostChoice, ghostFrames, partsOn, type Shot, silhouettePath, type Travel } from '@humble/core';
+import { type Shot, type Travel } from '@humble/core';
+import { type GhostChoice, ghostFrames, partsOn, silhouettePath } from '@humble/core/views';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';

@@ -1,4 +1,5 @@
-import { drawingOfRider, lookOf, type PartOn, type Rider, svgMatrix } from '@humble/core';
+import { drawingOfRider, lookOf, type Rider, svgMatrix } from '@humble/core';
+import { type PartOn } from '@humble/core/views';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { ClipPath, Defs, G, Image, Rect } from 'react-native-svg';

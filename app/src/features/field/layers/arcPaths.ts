@@ -1,16 +1,5 @@
-import {
-  type Arc,
-  curvatureComb,
-  directionArrows,
-  evaluate,
-  type Figure,
-  pathData,
-  type Shot,
-  type Tick,
-  ticksOf,
-  ticksPath,
-  type Travel,
-} from '@humble/core';
+import { type Arc, evaluate, type Figure, pathData, type Shot, type Travel } from '@humble/core';
+import { curvatureComb, directionArrows, type Tick, ticksOf, ticksPath } from '@humble/core/views';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { longWithRoom, standsAlone } from '../../../ui/detail';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';

@@ -1,4 +1,5 @@
-import { frameNumber, type Tick } from '@humble/core';
+import { frameNumber } from '@humble/core';
+import { type Tick } from '@humble/core/views';
 
 type Place = Pick<Tick, 'frame' | 'x' | 'y' | 'acrossX' | 'acrossY'>;
 

@@ -1,4 +1,5 @@
-import { evaluate, type PartOn, partsOn, type Travel, travelOfFigure } from '@humble/core';
+import { evaluate, type Travel, travelOfFigure } from '@humble/core';
+import { type PartOn, partsOn } from '@humble/core/views';
 import { activeMoveIn } from '../../../store/hooks';
 import { currentFrame } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';

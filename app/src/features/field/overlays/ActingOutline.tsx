@@ -1,4 +1,5 @@
-import { FRESH_FIGURE_SHARE, lookOf, silhouettePath, STAND_INS } from '@humble/core';
+import { FRESH_FIGURE_SHARE, lookOf, STAND_INS } from '@humble/core';
+import { silhouettePath } from '@humble/core/views';
 import { G } from 'react-native-svg';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { activeTravelIn } from '../../../store/selection';

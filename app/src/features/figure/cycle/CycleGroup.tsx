@@ -1,4 +1,7 @@
+import { drawingCount } from '@humble/core';
 import { useThrottledMove } from '../../../store/hooks';
+import { Words } from '../../../ui/Words';
+import { figuresWords as words } from '../../../words/figures';
 import { DrawingsCard } from '../DrawingsCard';
 import { NoFigureYet } from '../NoFigure';
 import { useActiveFigure } from '../useFigure';
@@ -20,4 +23,10 @@ export function CycleGroup() {
       {move && <FlipCard move={move} figure={figure} />}
     </>
   );
+}
+
+/** How many drawings there are. */
+export function CycleSummary() {
+  const figure = useActiveFigure();
+  return figure && <Words tone="soft">{words.pictureCount(drawingCount(figure))}</Words>;
 }

@@ -25,7 +25,7 @@ import { NumericText, Words } from '../../../ui/Words';
 import { cycleWords as words } from '../../../words/cycle';
 import { figuresWords } from '../../../words/figures';
 import { PlantedEditor, spotOn } from './PlantedEditor';
-import { SlipChart } from './SlipChart';
+import { LazySlipChart } from './LazySlipChart';
 
 const FURTHEST = 1e5;
 const CONTACTS = [1, 2, 3, 4].map((value) => ({ value, label: words.part(value) }));
@@ -207,7 +207,7 @@ function SlipCard({ travel }: OfTravel) {
           {words.ofStride(fixed((Math.abs(mean) / stride.advance) * 100, 2))}
         </NumericText>
       )}
-      <SlipChart rows={rows} fieldUnits={fieldUnits} decimals={isMm ? 2 : 1} />
+      <LazySlipChart rows={rows} fieldUnits={fieldUnits} decimals={isMm ? 2 : 1} />
     </Card>
   );
 }

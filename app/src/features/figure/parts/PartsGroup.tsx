@@ -93,6 +93,12 @@ export function PartsGroup() {
   );
 }
 
+/** How many parts there are. */
+export function PartsSummary() {
+  const count = useFigure()?.move.riders.length ?? 0;
+  return <Words tone="soft">{count === 0 ? words.noParts : words.partCount(count)}</Words>;
+}
+
 interface PartRowProps {
   readonly moveId: string;
   readonly rider: Rider;

@@ -1,4 +1,5 @@
-import { evaluateMove, frameNearestTo, type Key, readingUnits, type TrackName } from '@humble/core';
+import { evaluateMove, type Key, type TrackName } from '@humble/core';
+import { frameNearestTo, readingUnits } from '@humble/core/views';
 import { addKey, createKeyDrag, keySelectionToggled } from '../../../commands/keys';
 import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';

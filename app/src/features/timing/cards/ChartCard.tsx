@@ -4,17 +4,19 @@ import {
   frameNumber,
   type Chart,
   type Easing,
-  finestStep,
-  incrementTable,
-  type Ladder,
-  ladderOf,
   type Move,
-  nearestEasings,
-  type NearEasing,
   type Shot,
   spansOf,
   type Toward,
 } from '@humble/core';
+import {
+  finestStep,
+  incrementTable,
+  type Ladder,
+  ladderOf,
+  nearestEasings,
+  type NearEasing,
+} from '@humble/core/views';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
 import { useEdit, useSettings, useThrottledShot } from '../../../store/hooks';

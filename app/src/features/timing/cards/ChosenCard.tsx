@@ -1,6 +1,7 @@
 import { timingWords as words } from '../../../words/timing';
 import { frameField } from '../../../store/frames';
-import { frameNumber, runWithin } from '@humble/core';
+import { frameNumber } from '@humble/core';
+import { runWithin } from '@humble/core/views';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../../store/editorSlice';

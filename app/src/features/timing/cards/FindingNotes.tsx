@@ -1,5 +1,6 @@
 import { timingWords as words } from '../../../words/timing';
-import { type CheckName, findingsOf, type Move } from '@humble/core';
+import { type Move } from '@humble/core';
+import { type CheckName, findingsOf } from '@humble/core/views';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useAppDispatch, useThrottledArc, useThrottledShotValue } from '../../../store/hooks';

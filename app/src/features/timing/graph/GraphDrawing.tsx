@@ -1,13 +1,6 @@
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
-import {
-  frameNumber,
-  frameNumbered,
-  evaluate,
-  type Move,
-  type Travel,
-  travelOfMove,
-  type UnrolledArc,
-} from '@humble/core';
+import { frameNumber, frameNumbered, evaluate, type Move, type Travel, travelOfMove } from '@humble/core';
+import { type UnrolledArc } from '@humble/core/views';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
 import { useThrottledEditor } from '../../../store/hooks';

@@ -2,7 +2,7 @@ import { timingWords as words } from '../../../words/timing';
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
-import type { UnrolledArc } from '@humble/core';
+import type { UnrolledArc } from '@humble/core/views';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';

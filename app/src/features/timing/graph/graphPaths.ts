@@ -1,4 +1,5 @@
-import type { Move, Post, RulerTick, UnrolledArc } from '@humble/core';
+import type { Move } from '@humble/core';
+import type { Post, RulerTick, UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import type { WhereAndWhen } from '../../../store/timingSelection';
 import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';

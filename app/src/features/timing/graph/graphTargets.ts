@@ -1,4 +1,4 @@
-import type { UnrolledArc } from '@humble/core';
+import type { UnrolledArc } from '@humble/core/views';
 import { at, type Axis, isInSight } from '../../../ui/axis';
 import type { PlacedHandle } from '../views/timingIn';
 import { type ViewTarget, draggable } from '../views/viewTargets';

@@ -1,5 +1,6 @@
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import { spanArrivingAt, type UnrolledArc } from '@humble/core';
+import { spanArrivingAt } from '@humble/core';
+import { type UnrolledArc } from '@humble/core/views';
 import { doEdit } from '../../../store/doEdit';
 import { goTo } from '../../../playback/playhead';
 import type { AppStore } from '../../../store/store';

@@ -2,16 +2,14 @@ import { timingWords as words } from '../../../words/timing';
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { usePointerSession } from '../../../render/usePointerSession';
+import { frameNumber, type Move, type Shot } from '@humble/core';
 import {
-  frameNumber,
   extremeIncrements,
   type IncrementRow,
   incrementTable,
-  type Move,
   type Post,
-  type Shot,
   type UnrolledArc,
-} from '@humble/core';
+} from '@humble/core/views';
 import { memo, type ReactNode, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';

@@ -1,4 +1,5 @@
-import { frameNumber, type Post, type RulerTick, type UnrolledArc } from '@humble/core';
+import { frameNumber } from '@humble/core';
+import { type Post, type RulerTick, type UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import { at, type Axis, isInSight } from '../../../ui/axis';
 import { byDetail, labelRow, longWithRoom, standsAlone } from '../../../ui/detail';

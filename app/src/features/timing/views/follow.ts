@@ -1,4 +1,4 @@
-import type { RulerTick, UnrolledArc } from '@humble/core';
+import type { RulerTick, UnrolledArc } from '@humble/core/views';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
 import type { RootState } from '../../../store/store';

@@ -1,4 +1,4 @@
-import { unrolledArc } from '@humble/core';
+import { unrolledArc } from '@humble/core/views';
 import { straightShot, withMarks } from '../../../testing/bench';
 import { graphAxes } from '../graph/graphAxes';
 import { axisTicksPath, barsPath, dotsPath, graphPostsByDetail } from '../graph/graphPaths';

@@ -1,4 +1,5 @@
-import { isHold, type Move, type UnrolledArc, unrolledArc } from '@humble/core';
+import { isHold, type Move } from '@humble/core';
+import { type UnrolledArc, unrolledArc } from '@humble/core/views';
 import { activeMoveIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { currentSpan } from '../../../store/timingSelection';

@@ -1,5 +1,5 @@
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import type { UnrolledArc } from '@humble/core';
+import type { UnrolledArc } from '@humble/core/views';
 import type { AppStore } from '../../../store/store';
 import type { ViewTarget } from './viewTargets';
 import { markDrag } from './markDrag';

@@ -1,4 +1,4 @@
-import type { Post, RulerTick } from '@humble/core';
+import type { Post, RulerTick } from '@humble/core/views';
 import type { EasingHandle } from '../../../kinds/easings';
 
 /** What can be taken hold of in a view of the timing, and where it lies, pixels of the view. */

@@ -1,5 +1,6 @@
 import { doEdit } from '../../../store/doEdit';
-import { edits, type Easing, unrolledArc } from '@humble/core';
+import { edits, type Easing } from '@humble/core';
+import { unrolledArc } from '@humble/core/views';
 import { ActionCreators } from 'redux-undo';
 import { marksSelected, severalSet } from '../../../store/editorSlice';
 import { nudge } from '../../../commands/nudges';

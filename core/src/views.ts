@@ -1,0 +1,55 @@
+/**
+ * What is read from a shot to be looked at: increments, rulers, ghosts, figures in the field, what a stroke or a gesture
+ * may become. Apart from the rest, so that the list of shots does not load it.
+ */
+export { keepSamples } from './arc/keepSamples';
+export { fitStroke } from './arc/fitStroke';
+export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
+export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
+export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
+export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
+export {
+  drawingOfTravel,
+  figureOn,
+  type FigureOn,
+  type PartOn,
+  partsOn,
+  waitingFigure,
+} from './motion/figureOn';
+export type { Slice } from './motion/bentStrip';
+export { silhouettePath } from './motion/silhouettePath';
+export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
+export {
+  frameNearestTo,
+  type FrameRun,
+  framesOn,
+  runWithin,
+  type Stretch,
+  stretchOn,
+} from './motion/whereAndWhen';
+export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
+export { finestStep } from './spacing/finestStep';
+export {
+  extremeIncrements,
+  type IncrementRow,
+  type IncrementTable,
+  incrementTable,
+  seenRow,
+  readingUnits,
+  type SkippedRow,
+} from './spacing/increments';
+export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
+export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
+export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
+export { type Standing, standingsOn } from './motion/standings';
+export {
+  gestureFrames,
+  gestureFrom,
+  gestureSeconds,
+  type Moment,
+  momentsOf,
+  type PointerSample,
+  type RawGesture,
+  withRests,
+} from './gesture/gesture';
+export { type ActedDeviation, actedDeviation, gestureOf } from './gesture/actedDeviation';
