@@ -1,7 +1,7 @@
 import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
-import type { CDPSession, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
-import { dragWithGhosts, ghostsShown, type Measured, measure, middleOf } from '../support/speed';
+import { dragWithGhosts, ghostsShown, measure, middleOf } from '../support/speed';
 import { expect, test } from '../support/test';
 
 // Recording every movement of the pointer for a trace costs frames itself.
