@@ -58,8 +58,16 @@ export async function dragAbout(
     });
 }
 
-/** Drags the second point of the arc, as quick as the machine is and slowed four times. */
-export async function dragWithGhosts(bench: Bench, name: string, info: TestInfo): Promise<void> {
+/**
+ * Drags the second point of the arc, as quick as the machine is and slowed four times.
+ * @param leastSlowed share of the frames of an idle page that must be left then, beside other work
+ */
+export async function dragWithGhosts(
+  bench: Bench,
+  name: string,
+  info: TestInfo,
+  leastSlowed = 0.3,
+): Promise<void> {
   const { page } = bench;
   await expect(page.getByTestId('ghosts').locator('path[d^=M]').last()).toBeAttached();
   const session = await page.context().newCDPSession(page);
@@ -94,7 +102,7 @@ export async function dragWithGhosts(bench: Bench, name: string, info: TestInfo)
   console.log(`${name}: ${figures}`);
   // Machines differ; what counts is that dragging costs little of what this one can show.
   expect(plain.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.35);
-  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(0.3);
+  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(leastSlowed);
 }
 
 /** Settings with so many ghosts before and after the playhead. */

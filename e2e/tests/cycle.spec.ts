@@ -106,6 +106,9 @@ test('ten drawings that ship make a cycle that walks', async ({ bench, page }) =
     page.getByText('The drawings carry the figure 120.0 units in a cycle of 10 frames.'),
   ).toBeVisible();
   await expect(page.getByTestId('rail-drawing').first()).toHaveText('1');
+  // The frames there are ask for 640 units a cycle: 1536 in 24 intervals, ten frames each.
+  await bench.press('640.0 units a cycle');
+  expect(await bench.number('Way of one cycle, units')).toBeCloseTo(640, 1);
   await bench.press('By way');
   expect(await bench.number('Way of one cycle, units')).toBeCloseTo(120, 1);
 });

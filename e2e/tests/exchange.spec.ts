@@ -183,7 +183,7 @@ test('a broken file gets a sentence and changes nothing', ONCE, async ({ page })
   for (const [name, text, sentence] of [
     ['half.json', whole.slice(0, 700), /it is not whole JSON/],
     ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
-    ['later.json', whole.replace(/"version": \d+/, '"version": 9'), /newer release \(version 9/],
+    ['later.json', whole.replace(/"version": \d+/, '"version": 99'), /newer release \(version 99/],
     [
       'bent.json',
       whole.replace('"frame": 48', '"frame": 1.5'),

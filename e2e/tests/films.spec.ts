@@ -88,7 +88,7 @@ test(
     const file = await (await download).path();
     expect((await download).suggestedFilename()).toBe('low-tide.zip');
     const written = readFilmZip(readFileSync(file));
-    expect([written.shots.length, written.pictures.size]).toEqual([4, 3]);
+    expect([written.shots.length, written.pictures.size]).toEqual([6, 14]);
 
     const bringIn = async (name: string, buffer: Buffer): Promise<void> => {
       const chooser = page.waitForEvent('filechooser');

@@ -51,6 +51,20 @@ test('a chain of twelve: made in one step, one of them dragged, let go as a figu
   await expect(row).toContainText('200.0 units behind');
 
   await bench.press('Work on Figure 1 12');
+  // Its own pivot, taken a little up: the part comes down by as much, and the figure stays.
+  const before = (await placed(0)).e;
+  const editor = page.getByTestId('pivot-editor');
+  await editor.scrollIntoViewIfNeeded();
+  const box = (await editor.boundingBox())!;
+  await hand.drag([
+    { x: box.x + box.width / 2, y: box.y + box.height / 2 },
+    { x: box.x + box.width / 2 + 20, y: box.y + box.height / 2 - 10 },
+    { x: box.x + box.width / 2 + 42, y: box.y + box.height / 2 - 20 },
+  ]);
+  await expect.poll(async () => (await placed(0)).e).not.toBe(before);
+  expect(await bench.placement()).toEqual(figure);
+  await bench.undo();
+  await expect.poll(async () => (await placed(0)).e).toBe(before);
   await bench.press('Make it a figure of its own');
   await expect(riders).toHaveCount(10);
   await expect(page.getByTestId('figure')).toHaveCount(2);

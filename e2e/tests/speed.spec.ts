@@ -102,7 +102,8 @@ test('a point is dragged under an eel of forty parts with 30 ghosts, and the pic
   await bench.open(eel());
   await bench.step('Arc');
   await bench.goTo(61);
-  await dragWithGhosts(bench, 'drag with an eel of forty parts, 30 ghosts', info);
+  // Twelve hundred outlines: beside other work half of what one figure has is left.
+  await dragWithGhosts(bench, 'drag with an eel of forty parts, 30 ghosts', info, 0.12);
 });
 
 interface LongMove {

@@ -1,5 +1,7 @@
+import { PICTURE_LIMITS, sizeFault } from '@humble/core';
 import { cycleWords as words } from '../words/cycle';
 import { figuresWords } from '../words/figures';
+import { persistenceWords } from '../words/persistence';
 
 /** The name of a file without its ending. */
 const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
@@ -10,6 +12,7 @@ const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
  * @throws Error with a sentence
  */
 export async function cutStrip(file: File, across: number, down: number): Promise<readonly File[]> {
+  if (file.size > PICTURE_LIMITS.bytes) throw new Error(persistenceWords.isLargerThan40MB(file.name));
   const address = URL.createObjectURL(file);
   try {
     const image = new Image();
@@ -17,6 +20,8 @@ export async function cutStrip(file: File, across: number, down: number): Promis
     await image.decode().catch(() => {
       throw new Error(figuresWords.cannotBeDrawn(file.name));
     });
+    const fault = sizeFault({ width: image.naturalWidth, height: image.naturalHeight });
+    if (fault) throw new Error(`“${file.name}”: ${fault}`);
     const [width, height] = [Math.floor(image.naturalWidth / across), Math.floor(image.naturalHeight / down)];
     if (width < 1 || height < 1) throw new Error(words.tooSmall);
     const canvas = document.createElement('canvas');

@@ -11,7 +11,6 @@ export const cycleWords = {
   cutInto: (count: number) => (count === 1 ? 'Cut it into 1 drawing' : `Cut it into ${count} drawings`),
   chooseStrip: 'Choose a picture',
   stripSentence: 'One picture with the drawings side by side, read from left to right and row by row.',
-  emptyCell: (cell: number) => `There is nothing to be seen in drawing ${cell} of the strip.`,
   tooSmall: 'The strip has fewer pixels than drawings.',
   stride: 'Stride',
   strideSentence:
@@ -28,7 +27,9 @@ export const cycleWords = {
   editor: 'The drawing with its planted spot. Drag the spot to where it touches.',
   measured: (length: string, frames: number) =>
     `The drawings carry the figure ${length} in a cycle of ${frames} frames.`,
-  notMeasured: 'Mark the planted spot on two drawings that follow each other, and the stride is measured.',
+  notMeasured:
+    'Mark the planted spot on two drawings that follow each other, and the stride is measured. Or type it:',
+  typedAdvance: 'One cycle carries it',
   now: (travel: string, frames: number, each: string) =>
     `The move goes ${travel} in ${frames} intervals: ${each} a frame.`,
   asked: (each: string) => `The drawings ask for ${each} a frame.`,
@@ -39,6 +40,8 @@ export const cycleWords = {
   matchTravelSentence: 'The move goes as far as its steps do.',
   matchDrawings: (frames: number) => `${frames} frames a cycle`,
   matchDrawingsSentence: 'The drawings are held longer or shorter.',
+  matchAdvance: (length: string) => `${length} a cycle`,
+  matchAdvanceSentence: 'The cycle follows the distance, at the rate that the frames there are ask for.',
   matchWay: 'By way',
   matchWaySentence: 'The cycle follows the distance: for a travel that eases.',
   slip: 'Slip',

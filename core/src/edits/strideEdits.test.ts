@@ -84,6 +84,23 @@ test('on an eased travel the cycle follows the distance, and slips no more than 
   expect(after.largest).toBeLessThan(before.largest);
 });
 
+test('the advance follows from the frames there are: 600 units in 24 intervals, eight frames a cycle', () => {
+  const matched = edits.matchStride(rowing(), { moveId, match: 'advance' });
+  expect(onlyMove(matched).cycle).toMatchObject({ by: 'way', advance: expect.closeTo(200, 9) });
+  // One drawing a frame then, as by time.
+  const drawings = slips(travelOf(matched)).rows.map(({ spot }) => spot !== null);
+  expect(drawings.slice(0, 8)).toEqual([true, true, true, true, true, false, false, false]);
+});
+
+test('an advance that is typed stands in where nothing is planted', () => {
+  const lifted = [1, 2, 3, 4, 5].reduce(
+    (shot, drawing) => edits.setPlanted(shot, { figureId: 'figure1', drawing, spot: null }),
+    edits.setCycle(rowing(), { moveId, cycle: { advance: 150 } }),
+  );
+  expect(strideOf(travelOf(lifted))!.advance).toBe(150);
+  expect(onlyMove(edits.matchStride(lifted, { moveId, match: 'frames' })).marks[1]!.frame).toBe(33);
+});
+
 test('what has no stride is said, and so is a drawing that there is not', () => {
   expect(() => edits.matchStride(straightShot(100, 10), { moveId, match: 'frames' })).toThrow(
     'A stride needs drawings with a planted spot',

@@ -13,9 +13,10 @@ type OfFigure = { readonly figureId: string };
 
 /**
  * What gives way so that the travel matches the stride: the frames of the move, those of the drawings, how far the move
- * goes, or the cycle, which follows the distance then.
+ * goes, or the cycle, which follows the distance then: by the advance of the drawings, or by the one that the frames of
+ * the move ask for.
  */
-export type StrideMatch = 'frames' | 'cycleFrames' | 'travel' | 'by-way';
+export type StrideMatch = 'frames' | 'cycleFrames' | 'travel' | 'by-way' | 'advance';
 
 const NOT_A_STRIDE = 'A stride needs drawings with a planted spot, and a move that goes somewhere.';
 
@@ -64,6 +65,11 @@ export const strideEdits = {
     switch (match) {
       case 'by-way':
         return figureEdits.setCycle(shot, { moveId, cycle: { by: 'way', advance: stride.advance } });
+      case 'advance':
+        return figureEdits.setCycle(shot, {
+          moveId,
+          cycle: { by: 'way', advance: solveStride(stride, 'advance') },
+        });
       case 'frames': {
         const end = first.frame + Math.max(move.marks.length - 1, Math.round(solveStride(stride, 'frames')));
         if (end > LONGEST_SHOT)

@@ -189,7 +189,10 @@ function PivotCard({ figure }: OfFigure) {
   return (
     <Card title={isPicture ? words.pivotAndFront : TERMS.pivot.word} term={TERMS.pivot}>
       <Words tone="soft">{words.dragPivot}</Words>
-      <PivotEditor figure={figure} />
+      <PivotEditor
+        figure={figure}
+        onChange={(some, undoGroup) => edit('setFigure', { figureId, ...some }, undoGroup)}
+      />
       <NumberPair
         pair={[
           {

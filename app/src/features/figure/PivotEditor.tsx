@@ -4,7 +4,6 @@ import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Circle, G, Image, Path } from 'react-native-svg';
 import { pictureAddress } from '../../persistence/pictures';
-import { useEdit } from '../../store/hooks';
 import { colour } from '../../ui/colour';
 import { Drawing } from '../../ui/Drawing';
 import { createUndoGroup } from '../../ui/undoGroup';
@@ -32,11 +31,16 @@ function settledAngle(degrees: number): number {
   return whole === -180 ? 180 : whole;
 }
 
+interface PivotEditorProps {
+  /** A figure, or a part of one. */
+  readonly figure: Figure;
+  readonly onChange: (some: Partial<Pick<Figure, 'pivot' | 'frontDeg'>>, undoGroup: string) => void;
+}
+
 /** The artwork with its pivot as a ring and its front as an arrow, both to be dragged. */
-export function PivotEditor({ figure }: { readonly figure: Figure }) {
+export function PivotEditor({ figure, onChange }: PivotEditorProps) {
   const [width, setWidth] = useState(0);
-  const edit = useEdit();
-  const live = useLatest({ figure, width, edit });
+  const live = useLatest({ figure, width, onChange });
   const hasFront = figure.artwork.kind === 'pictures';
   const drag = useMemo(() => {
     const held = { undoGroup: '', part: 'pivot' as 'pivot' | 'front', by: { x: 0, y: 0 } };
@@ -59,17 +63,16 @@ export function PivotEditor({ figure }: { readonly figure: Figure }) {
         const now = live();
         const look = lookOf(now.figure);
         const map = fittedLook(look, now.width);
-        const figureId = now.figure.id;
         if (held.part === 'front') {
           const pivot = map.toView(look.pivot);
           const degrees = (Math.atan2(y - pivot.y, x - pivot.x) * 180) / Math.PI;
-          now.edit('setFigure', { figureId, frontDeg: settledAngle(degrees) }, held.undoGroup);
+          now.onChange({ frontDeg: settledAngle(degrees) }, held.undoGroup);
           return;
         }
         const at = { x: x + held.by.x, y: y + held.by.y };
         const spot = pivotSpots(look).find((one) => distance(map.toView(one), at) <= SNAP_PX);
         const to = spot ?? map.toLook(at);
-        now.edit('setFigure', { figureId, pivot: { x: rounded(to.x), y: rounded(to.y) } }, held.undoGroup);
+        now.onChange({ pivot: { x: rounded(to.x), y: rounded(to.y) } }, held.undoGroup);
       });
   }, [live]);
   return (

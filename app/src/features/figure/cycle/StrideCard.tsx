@@ -17,7 +17,7 @@ import { lengthScaleIn, useLengths } from '../../../store/lengths';
 import { activeTravelIn } from '../../../store/selection';
 import { Button, IconButton } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
-import { NumberPair } from '../../../ui/NumberField';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { fixed } from '../../../ui/numbers';
 import { Segmented } from '../../../ui/Segmented';
 import { Toggle } from '../../../ui/Toggle';
@@ -134,19 +134,31 @@ interface OfTravel {
 
 /** The travel against the stride, and what can give way. */
 function MatchCard({ travel }: OfTravel) {
-  const { text } = useLengths();
+  const edit = useEdit();
+  const { text, field: length } = useLengths();
   const stride = strideOf(travel);
   const { figure, figureHeight, move } = travel;
   const measured = measuredAdvance(figure, figureHeight, move.cycle?.swings ?? false);
-  if (!stride || measured === null)
-    return (
-      <Card title={words.match}>
-        <Words tone="soft">{words.notMeasured}</Words>
-      </Card>
-    );
+  if (!stride) return null;
   return (
     <Card title={words.match}>
-      <Words>{words.measured(text(stride.advance), stride.cycleFrames)}</Words>
+      {measured !== null ? (
+        <Words>{words.measured(text(stride.advance), stride.cycleFrames)}</Words>
+      ) : (
+        <>
+          <Words tone="soft">{words.notMeasured}</Words>
+          <NumberField
+            {...length({
+              label: words.typedAdvance,
+              value: stride.advance,
+              min: 0.001,
+              max: 1e6,
+              onChange: (advance, undoGroup) =>
+                edit('setCycle', { moveId: move.id, cycle: { advance } }, undoGroup),
+            })}
+          />
+        </>
+      )}
       <Words tone="soft">{words.asked(text(stride.advance / stride.cycleFrames))}</Words>
       <Words tone="soft">
         {words.now(text(stride.travel), stride.frames, text(stride.travel / stride.frames))}
@@ -163,6 +175,7 @@ function Matches({ stride, moveId }: { readonly stride: Stride; readonly moveId:
     ['by-way', words.matchWay, words.matchWaySentence],
     ['frames', words.matchFrames(Math.round(solveStride(stride, 'frames'))), words.matchFramesSentence],
     ['travel', words.matchTravel(text(solveStride(stride, 'travel'))), words.matchTravelSentence],
+    ['advance', words.matchAdvance(text(solveStride(stride, 'advance'))), words.matchAdvanceSentence],
     [
       'cycleFrames',
       words.matchDrawings(Math.round(solveStride(stride, 'cycleFrames'))),

@@ -1,12 +1,9 @@
-import { type Rider, STAND_INS, standInNames } from '@humble/core';
-import ImagePlus from 'lucide-react-native/icons/image-plus';
+import type { Rider } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useRef } from 'react';
 import { View } from 'react-native';
 import { partReleased } from '../../../commands/parts';
-import { useBringPictures } from '../../../commands/useBringPictures';
-import { keepDrawing } from '../../../persistence/drawings';
 import { riderChosen } from '../../../store/editorSlice';
 import { useAppDispatch, useEdit, useThrottledMove, useThrottledShotValue } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
@@ -20,8 +17,7 @@ import { Toggle } from '../../../ui/Toggle';
 import { useIntoView } from '../../../ui/useIntoView';
 import { Words } from '../../../ui/Words';
 import { partsWords as words } from '../../../words/parts';
-import { BringProgress } from '../BringProgress';
-import { useFigure } from '../useFigure';
+import { PartLook } from './PartLook';
 
 const FURTHEST = 1e6;
 const MOST_FRAMES = 2000;
@@ -77,7 +73,7 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
         <PlaceFields rider={rider} set={set} />
         <ArcFields rider={rider} set={set} />
       </Card>
-      <LookCard moveId={moveId} rider={rider} set={set} />
+      <PartLook moveId={moveId} rider={rider} set={set} />
       <Card title={words.partName}>
         <TextField
           label={words.partName}
@@ -150,7 +146,7 @@ function FollowFields({
   );
 }
 
-interface OfPart {
+export interface OfPart {
   readonly rider: Rider;
   readonly set: SetPart;
 }
@@ -260,67 +256,6 @@ function ArcFields({ rider, set }: OfPart) {
         </View>
       )}
     </>
-  );
-}
-
-/** What it looks like: as the figure, a stand-in, or a picture of its own, bent or mirrored. */
-function LookCard({ moveId, rider, set }: OfPart & { readonly moveId: string }) {
-  const edit = useEdit();
-  const figure = useFigure()?.figure;
-  const riderId = rider.id;
-  const bringing = useBringPictures({
-    keep: keepDrawing,
-    onAllThere: (drawings) =>
-      edit('setRiderArtwork', {
-        moveId,
-        riderId,
-        artwork: { kind: 'pictures', drawings: [...drawings] },
-      }) !== null,
-  });
-  return (
-    <Card title={words.looksLike}>
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          label={words.importPicture}
-          icon={ImagePlus}
-          disabled={bringing.progress !== null}
-          onPress={() => void bringing.bring()}
-        />
-        {figure && (
-          <Button
-            label={words.asTheFigure}
-            onPress={() => {
-              const { artwork, height, heightMm, pivot, frontDeg } = figure;
-              set({ artwork, height, heightMm, pivot, frontDeg });
-            }}
-          />
-        )}
-      </View>
-      <BringProgress {...bringing} />
-      {rider.artwork.kind === 'stand-in' && (
-        <View
-          role="radiogroup"
-          aria-label={words.looksOf(rider.name)}
-          className="mt-2 flex-row flex-wrap gap-2"
-        >
-          {standInNames.map((standIn) => (
-            <Button
-              key={standIn}
-              label={STAND_INS[standIn].label}
-              kind={
-                rider.artwork.kind === 'stand-in' && rider.artwork.standIn === standIn ? 'brass' : 'quiet'
-              }
-              onPress={() =>
-                edit('setRiderArtwork', { moveId, riderId, artwork: { kind: 'stand-in', standIn } })
-              }
-            />
-          ))}
-        </View>
-      )}
-      <Toggle label={words.bends} value={rider.bends} onChange={(bends) => set({ bends })} />
-      {rider.bends && <Words tone="soft">{words.bendsSentence}</Words>}
-      <Toggle label={words.mirrored} value={rider.mirrored} onChange={(mirrored) => set({ mirrored })} />
-    </Card>
   );
 }
 
