@@ -54,10 +54,10 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
     edit('setRider', { moveId, riderId, ...some }, undoGroup);
   };
   const view = useRef<View>(null);
-  useIntoView(view, true);
+  useIntoView(view, true, 'start');
   return (
     <>
-      <View ref={view} className="scroll-mt-16" />
+      <View ref={view} className="scroll-mt-28" />
       <Card title={rider.name} isActive>
         <FollowFields follows={follows} onChange={set} />
         <View className="mt-1 gap-1">
