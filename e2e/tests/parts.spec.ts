@@ -51,6 +51,12 @@ test('a chain of twelve: made in one step, one of them dragged, let go as a figu
   await expect(row).toContainText('200.0 units behind');
 
   await bench.press('Work on Figure 1 12');
+  // At 1360 − 1100 on this frame: a ring stands about it.
+  const ring = async (): Promise<number> => {
+    const [x, , r] = (await page.getByTestId('active-part').getAttribute('d'))!.match(/[\d.]+/g)!.map(Number);
+    return x! + r!;
+  };
+  await expect.poll(ring).toBeCloseTo(260, 0);
   // Its own pivot, taken a little up: the part comes down by as much, and the figure stays.
   const before = (await placed(0)).e;
   const editor = page.getByTestId('pivot-editor');

@@ -11,6 +11,7 @@ import { EditOverlay } from './overlays/EditOverlay';
 import { OffsetLinks } from './overlays/OffsetLinks';
 import { type GripsOf } from './overlays/SelectionFrame';
 import { BackdropPicture } from './layers/BackdropPicture';
+import { ActivePart } from './layers/ActivePart';
 import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
 import { Ghosts } from './layers/Ghosts';
 import { FrameNumbers } from './layers/FrameNumbers';
@@ -72,6 +73,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
             <Marks />
             <OffsetLinks />
             <FiguresAtPlayhead />
+            <ActivePart />
             <SlipTrack />
           </G>
           <ActingOutline />

@@ -1,0 +1,36 @@
+import { memo } from 'react';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { useThrottledEditor } from '../../../store/hooks';
+import { activeTravelIn } from '../../../store/selection';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { seenParts } from './partsAtPlayhead';
+
+const RING_PX = 9;
+
+/** A ring about the pivot of the part that is worked on. */
+export const ActivePart = memo(function ActivePart() {
+  const pixel = usePixel();
+  const riderId = useThrottledEditor(({ activeRiderId }) => activeRiderId);
+  if (riderId === null) return null;
+  const ring = (state: RootState): string => {
+    const travel = activeTravelIn(state);
+    const part = travel && seenParts(travel).get(riderId);
+    if (!part) return '';
+    const r = RING_PX * pixel;
+    const x = (part.pivotX - r).toFixed(2);
+    return `M${x} ${part.pivotY.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+  };
+  return (
+    <>
+      <LivePath path={ring} fill="none" stroke={colour.field} strokeWidth={5 * pixel} />
+      <LivePath
+        path={ring}
+        fill="none"
+        stroke={colour.brass}
+        strokeWidth={2.5 * pixel}
+        testID="active-part"
+      />
+    </>
+  );
+});
