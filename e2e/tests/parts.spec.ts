@@ -71,7 +71,7 @@ test('a chain of twelve: made in one step, one of them dragged, let go as a figu
   expect(await bench.placement()).toEqual(figure);
   await bench.undo();
   await expect.poll(async () => (await placed(0)).e).toBe(before);
-  await bench.press('Make it a figure of its own');
+  await bench.press('Make it its own figure');
   await expect(riders).toHaveCount(10);
   await expect(page.getByTestId('figure')).toHaveCount(2);
   await bench.undo();

@@ -56,11 +56,8 @@ export const STEP_HELP = {
         'Keys that make it grow, shrink or fade, and how it grows between them. Drag the square in the field to size it.',
       ],
       ['Offset', 'How far it stands off its arc. Drag the figure in the field, or type a distance.'],
-      [
-        'Cycle',
-        'Drawings that repeat while it travels, the spot that is planted on them, how far it slips, and flipping.',
-      ],
-      ['Parts', 'Further parts on the same arc: a tail, a trailer, the links of a body.'],
+      ['Cycle', 'Drawings that repeat as it travels, planted spots and their slip, and flipping.'],
+      ['Parts', 'More parts on the same arc, like a tail or a trailer.'],
       ['Act', 'Record a gesture, or thin one that you recorded.'],
     ],
     terms: ['figure', 'pivot', 'pose', 'ghost'],

@@ -79,7 +79,7 @@ function withMissingIds(points: readonly (PointShape & { readonly id?: string })
 }
 
 /** The move with those riders that were on an arc back on its own. */
-function withoutSecondArc(move: Move, arcId: string): Move {
+function withoutSecondArc<Riding extends Pick<Move, 'riders'>>(move: Riding, arcId: string): Riding {
   if (!move.riders.some((rider) => rider.arcId === arcId)) return move;
   const riders = move.riders.map((rider) => (rider.arcId === arcId ? { ...rider, arcId: null } : rider));
   return { ...move, riders };
@@ -95,6 +95,9 @@ function withoutArc(shot: Shot, arcId: string): Shot {
     ...shot,
     arcs: shot.arcs.filter((arc) => arc.id !== arcId),
     moves,
+    waiting: shot.waiting.map((one) =>
+      one.move ? { ...one, move: withoutSecondArc(one.move, arcId) } : one,
+    ),
     figures: shot.figures.filter(({ id }) => stillUsed.has(id) || !left.has(id)),
   };
 }

@@ -91,6 +91,18 @@ describe('where a part is', () => {
     expect(shotSchema.safeParse(removed).success).toBe(true);
   });
 
+  test('a figure that waits forgets a second arc that is removed, and comes back onto its own', () => {
+    const first = straightShot(400, 21, even);
+    const second = { ...arcOf([corner(0, 50), corner(400, 50)]), id: 'arc2', name: 'Ground' };
+    const two = withPart({ arcId: 'arc2' }, { ...first, arcs: [...first.arcs, second] });
+    const waits = edits.detachFigure(two, { figureId: 'figure1', frame: 1 });
+    const removed = edits.removeArc(waits, { arcId: 'arc2' });
+    const { id: arcId } = first.arcs[0]!;
+    const back = edits.attachFigure(removed, { figureId: 'figure1', arcId, frame: 1, how: 'start' });
+    expect(onlyMove(back).riders[0]!.arcId).toBeNull();
+    expect(shotSchema.safeParse(back).success).toBe(true);
+  });
+
   test('moving a point of the second arc moves it, and nothing else is worked out again', () => {
     const first = straightShot(400, 21, even);
     const second = { ...arcOf([corner(0, 50), corner(400, 50)]), id: 'arc2', name: 'Ground' };
