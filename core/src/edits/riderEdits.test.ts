@@ -193,6 +193,13 @@ describe('a chain', () => {
     expect(shotSchema.safeParse(chain('nose-to-tail', 50)).success).toBe(true);
   });
 
+  test('one that would reach further than a shot can say is refused', () => {
+    const chain = (gap: Parameters<typeof edits.makeChain>[1]['gap']) => () =>
+      edits.makeChain(straightShot(400, 21), { moveId, count: 40, gap, toPercent: 100, taper: 'even' });
+    expect(chain({ distance: 1e6 })).toThrow('This chain is too long.');
+    expect(chain({ frames: 1000 })).toThrow('This chain is too long.');
+  });
+
   test('too few parts, or too many, are said', () => {
     const make = (parts: number) => () =>
       edits.makeChain(straightShot(400, 21), {
@@ -224,6 +231,12 @@ describe('a pair, an order, a part of its own', () => {
     expect(onlyMove(edits.removeRider(two, { moveId, riderId: 'part1' })).riders).toHaveLength(1);
     expect(onlyMove(edits.clearRiders(two, { moveId })).riders).toEqual([]);
     expect(() => edits.setRider(two, { moveId, riderId: 'part9', hidden: true })).toThrow('no part part9');
+  });
+
+  test('a part that is next to nothing becomes a figure of the least size', () => {
+    const tiny = edits.setRider(two, { moveId, riderId: 'part2', sizePercent: 0.1 });
+    const released = edits.releaseRider(tiny, { moveId, riderId: 'part2', frame: 1 });
+    expect(shotSchema.safeParse(released).success).toBe(true);
   });
 
   test('let go, it waits where it stood, as large and turned as it was', () => {

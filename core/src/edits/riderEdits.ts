@@ -1,6 +1,6 @@
 import { ShotError } from '../model/errors';
 import { freshId } from '../model/ids';
-import { LONGEST_NAME, MOST_PARTS, MOST_RIDERS } from '../model/limits';
+import { FURTHEST, LONGEST_NAME, LONGEST_SHOT, MOST_PARTS, MOST_RIDERS } from '../model/limits';
 import { changeMove } from '../model/parts';
 import { PLAIN_RIDER } from '../model/plainRiding';
 import type { Artwork, Figure, Move, Rider, Shot } from '../model/schema';
@@ -110,6 +110,12 @@ export const riderEdits = {
       throw new ShotError('out-of-range', 'The last part is larger than nothing.');
     complainOfMany(plan.count - 1);
     const parts = chainParts(figure, heightInField(figure, shot.field), plan);
+    const reaches = ({ follows }: Pick<Rider, 'follows'>): boolean =>
+      follows.by === 'distance'
+        ? Math.abs(follows.distance) <= FURTHEST
+        : Math.abs(follows.frames) <= LONGEST_SHOT;
+    if (!parts.every(reaches))
+      throw new ShotError('out-of-range', 'This chain is too long. Make its gap smaller.');
     // The last of the chain lies at the back.
     const riders = parts
       .map((part, i): Rider => ({
@@ -164,8 +170,9 @@ export const riderEdits = {
       ...lookFieldsOf(rider),
       id: figureId,
       name: freshFigureName(shot, rider.name),
-      height: rider.height * share,
-      heightMm: rider.heightMm === null ? null : rider.heightMm * share,
+      // No figure is smaller than a unit.
+      height: Math.max(1, rider.height * share),
+      heightMm: rider.heightMm === null ? null : Math.max(0.01, rider.heightMm * share),
       hidden: rider.hidden,
       locked: rider.locked,
     };

@@ -101,6 +101,13 @@ test('an advance that is typed stands in where nothing is planted', () => {
   expect(onlyMove(edits.matchStride(lifted, { moveId, match: 'frames' })).marks[1]!.frame).toBe(33);
 });
 
+test('a spot that is dragged off its picture stays on its edge, so that the shot can be kept', () => {
+  const off = edits.setPlanted(rowing(), { figureId: 'figure1', drawing: 1, spot: { x: -40, y: 900 } });
+  const { artwork } = off.figures[0]!;
+  expect(artwork.kind === 'pictures' && artwork.drawings[0]!.planted).toEqual({ x: 0, y: 50, contact: 1 });
+  expect(shotSchema.safeParse(off).success).toBe(true);
+});
+
 test('what has no stride is said, and so is a drawing that there is not', () => {
   expect(() => edits.matchStride(straightShot(100, 10), { moveId, match: 'frames' })).toThrow(
     'A stride needs drawings with a planted spot',

@@ -20,10 +20,16 @@ export type StrideMatch = 'frames' | 'cycleFrames' | 'travel' | 'by-way' | 'adva
 
 const NOT_A_STRIDE = 'A stride needs drawings with a planted spot, and a move that goes somewhere.';
 
+/** The spot of a picture that is nearest to one that may lie beside it. */
+const onPicture = ({ width, height }: DrawingPicture, { x, y }: Vector): Vector => ({
+  x: Math.min(width, Math.max(0, x)),
+  y: Math.min(height, Math.max(0, y)),
+});
+
 /** Everything that can be done to what is planted. */
 export const strideEdits = {
   /**
-   * The spot of a drawing that is planted, in the picture's own units; null lifts it.
+   * The spot of a drawing that is planted, in the picture's own units; null lifts it. It stays on the picture.
    * @param args.drawing from 1
    * @param args.contact which of the planted parts it is, from 1
    */
@@ -45,7 +51,7 @@ export const strideEdits = {
       if (artwork.kind !== 'pictures' || !artwork.drawings[drawing - 1])
         throw new ShotError('unknown-id', `The figure has no drawing ${drawing}.`);
       const drawings = artwork.drawings.map((one, i): DrawingPicture =>
-        i === drawing - 1 ? { ...one, planted: spot && { x: spot.x, y: spot.y, contact } } : one,
+        i === drawing - 1 ? { ...one, planted: spot && { ...onPicture(one, spot), contact } } : one,
       );
       return { ...figure, artwork: { ...artwork, drawings } };
     }),

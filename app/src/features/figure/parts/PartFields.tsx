@@ -1,4 +1,4 @@
-import type { Rider } from '@humble/core';
+import { LONGEST_NAME, type Rider } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useRef } from 'react';
@@ -78,7 +78,7 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
         <TextField
           label={words.partName}
           value={rider.name}
-          onChange={(name) => name.trim() && set({ name })}
+          onChange={(name) => name.trim() && set({ name: name.slice(0, LONGEST_NAME) })}
         />
         <Pairing moveId={moveId} rider={rider} riders={riders} />
         <ActionRow
