@@ -162,8 +162,8 @@ export const riderEdits = {
     if (shot.figures.length >= MOST_PARTS)
       throw new ShotError('out-of-range', `A shot has at most ${MOST_PARTS} figures.`);
     const { riders } = evaluateMove(shot, move);
-    const { pivotX, pivotY, heading } = riders[move.riders.indexOf(rider)]!;
     const i = Math.min(Math.max(1, Math.round(frame)), shot.lengthFrames) - 1;
+    const { pivotX, pivotY, headingDeg } = riders[move.riders.indexOf(rider)]!.placeOn(i);
     const figureId = freshId('figure', shot.figures);
     const share = rider.sizePercent / 100;
     const figure: Figure = {
@@ -187,9 +187,9 @@ export const riderEdits = {
         ...next.waiting,
         {
           figureId,
-          x: pivotX[i]!,
-          y: pivotY[i]!,
-          turnDeg: wrapDeg(heading[i]!),
+          x: pivotX,
+          y: pivotY,
+          turnDeg: wrapDeg(headingDeg),
           move: {
             ...on,
             id: freshId('move', [...next.moves, ...next.waiting.flatMap((one) => one.move ?? [])]),

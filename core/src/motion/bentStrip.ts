@@ -30,7 +30,7 @@ interface Strip {
 }
 
 function stripOn(
-  { rider, arc, arcDistance, height }: RiderTravel,
+  { rider, arc, distanceOn, height }: RiderTravel,
   travel: Travel,
   look: Look,
   i: number,
@@ -48,7 +48,7 @@ function stripOn(
     writeBeyond(
       measure,
       arc,
-      arcDistance[i]! + ahead + (x - look.pivot.x) * scale.across,
+      distanceOn(i) + ahead + (x - look.pivot.x) * scale.across,
       rider.pastEnds === 'straight',
       at,
     );

@@ -58,12 +58,12 @@ export interface PartOn extends FigureOn {
 
 /** A rider on a planned frame. The figure's size and opacity go for it as well. @param i index of the frame, from 0 */
 export function riderOn(travel: Travel, ridden: RiderTravel, i: number): PartOn {
-  const { rider, pivotX, pivotY, heading, height } = ridden;
+  const { rider, height } = ridden;
   const drawing = drawingOfRider(ridden, travel, i + 1);
   const look = lookOf(rider, drawing);
   const own = rider.sizePercent / 100;
   const { across, down } = scaleOn(travel, i);
-  const [x, y, headingDeg] = [pivotX[i]!, pivotY[i]!, heading[i]!];
+  const { pivotX, pivotY, headingDeg } = ridden.placeOn(i);
   const bent = rider.bends ? bentPicture(ridden, travel, look, i) : null;
   const setup = { figure: rider, move: rider, figureHeight: height };
   return {
@@ -71,10 +71,15 @@ export function riderOn(travel: Travel, ridden: RiderTravel, i: number): PartOn 
     look: bent ? { ...look, silhouette: bent.silhouette, details: [] } : look,
     placement: bent
       ? IDENTITY
-      : placementOf(setup, look, { x, y, headingDeg, scale: { across: own * across, down: own * down } }),
+      : placementOf(setup, look, {
+          x: pivotX,
+          y: pivotY,
+          headingDeg,
+          scale: { across: own * across, down: own * down },
+        }),
     opacity: drawing === 0 ? 0 : (travel.tracks.opacity[i]! / 100) * (rider.opacityPercent / 100),
-    pivotX: x,
-    pivotY: y,
+    pivotX,
+    pivotY,
     headingDeg,
     drawing,
     slices: bent?.slices ?? null,

@@ -7,20 +7,28 @@ import { blendedDirection } from './facing';
 import { drawingCount, drawingOn, heightInField } from './look';
 import { offsetInField } from './offset';
 
-/** A rider, worked out for every frame of its shot: index 0 is frame 1. */
+/** Where a rider is on a frame. */
+export interface RiderPlace {
+  /** Where its pivot stands, field units. */
+  readonly pivotX: number;
+  readonly pivotY: number;
+  /** Direction of the arc there in degrees, clockwise as seen, unwrapped. */
+  readonly directionDeg: number;
+  /** How it is turned, degrees clockwise as seen, continuous. */
+  readonly headingDeg: number;
+}
+
+/**
+ * A rider on its way. What is asked for is worked out then: of many riders over many frames few are seen at a time.
+ * Frames are counted from 0, as in a travel.
+ */
 export interface RiderTravel {
   readonly rider: Rider;
   /** The arc that it is on. */
   readonly arc: Arc;
-  /** Distance from the start of that arc, field units; it may lie past the ends. */
-  readonly arcDistance: Float64Array;
-  /** Where its pivot stands, field units. */
-  readonly pivotX: Float64Array;
-  readonly pivotY: Float64Array;
-  /** Direction of the arc there in degrees, clockwise as seen, unwrapped. */
-  readonly direction: Float64Array;
-  /** How it is turned, degrees clockwise as seen, continuous. */
-  readonly heading: Float64Array;
+  /** Distance from the start of that arc on a frame, field units; it may lie past the ends. */
+  readonly distanceOn: (i: number) => number;
+  readonly placeOn: (i: number) => RiderPlace;
   /** Its height where the figure is 100 %, field units. */
   readonly height: number;
 }
@@ -31,6 +39,9 @@ export type Leader = Pick<
   'move' | 'arc' | 'figure' | 'arcLength' | 'arcDistance' | 'pivotX' | 'pivotY'
 >;
 
+const NO_RIDERS: readonly RiderTravel[] = [];
+const NO_OFFSET = { x: 0, y: 0 };
+
 /** Two distances closer than this share of an arc are the same. */
 const SAME = 1e-12;
 
@@ -40,29 +51,48 @@ const SAME = 1e-12;
  */
 const NEARBY = 0.1;
 
-/** Distances along the figure's arc: ahead of it or behind, or where it was some frames before. */
-function writeDistances({ follows }: Rider, { arcDistance }: Leader, out: Float64Array): void {
-  const last = arcDistance.length - 1;
-  if (follows.by === 'distance') for (let i = 0; i <= last; i++) out[i] = arcDistance[i]! + follows.distance;
-  else for (let i = 0; i <= last; i++) out[i] = arcDistance[Math.min(last, Math.max(0, i - follows.frames))]!;
+/** For each frame the first one of those through which the figure has stood still until then. */
+function standsSince({ arcDistance, arcLength }: Leader): Int32Array {
+  const same = arcLength * SAME;
+  const since = new Int32Array(arcDistance.length);
+  for (let i = 1; i < since.length; i++)
+    since[i] = Math.abs(arcDistance[i]! - arcDistance[i - 1]!) <= same ? since[i - 1]! : i;
+  return since;
 }
 
-/** Distances along a second arc that belong to distances along the first. */
-function onSecondArc(rider: Rider, leader: Leader, second: Arc, distances: Float64Array): Float64Array {
-  const length = measureArc(second).length;
+/** Distance along the figure's arc on a frame: ahead of it or behind, s(f) + d, or where it was some frames before, s(f − n). */
+function alongFirst({ follows }: Rider, { arcDistance }: Leader, since: Int32Array): (i: number) => number {
+  const last = arcDistance.length - 1;
+  return follows.by === 'distance'
+    ? (i) => arcDistance[since[i]!]! + follows.distance
+    : (i) => arcDistance[since[Math.min(last, Math.max(0, i - follows.frames))]!]!;
+}
+
+/** Values for all frames that are worked out together, when the first of them is asked for. */
+function together(workOut: () => Float64Array): (i: number) => number {
+  let all: Float64Array | undefined;
+  return (i) => (all ??= workOut())[i]!;
+}
+
+/** Distance along a second arc that belongs to the distance along the first. */
+function alongSecond(rider: Rider, leader: Leader, second: Arc, along: (i: number) => number) {
+  const { length } = measureArc(second);
   if (rider.onSecond === 'share') {
     const share = leader.arcLength > 0 ? length / leader.arcLength : 0;
-    return distances.map((s) => s * share);
+    return (i: number) => along(i) * share;
   }
-  const first = measureArc(leader.arc);
-  const at = pointBuffer();
-  let before: number | null = null;
-  return distances.map((s, i) => {
-    writePoint(first, s, leader.arc.points[0], at);
-    const moved = i > 0 ? Math.abs(s - distances[i - 1]!) : 0;
-    const reach = before === null ? length : length * NEARBY + 2 * moved;
-    before = nearestAbout(second, at, before ?? length / 2, reach)?.s ?? before ?? 0;
-    return before;
+  // Each is looked for about the one of the frame before.
+  return together(() => {
+    const first = measureArc(leader.arc);
+    const at = pointBuffer();
+    let before: number | null = null;
+    return leader.arcDistance.map((_, i) => {
+      writePoint(first, along(i), leader.arc.points[0], at);
+      const moved = i > 0 ? Math.abs(along(i) - along(i - 1)) : 0;
+      const reach = before === null ? length : length * NEARBY + 2 * moved;
+      before = nearestAbout(second, at, before ?? length / 2, reach)?.s ?? before ?? 0;
+      return before;
+    });
   });
 }
 
@@ -85,130 +115,76 @@ export function writeBeyond(
   at.y += over * Math.sin(radians);
 }
 
-/** Writes places and directions on an arc for all frames. */
-function writeOnArc(
-  measure: ArcMeasure,
-  arc: Arc,
-  distances: Float64Array,
-  carriesOn: boolean,
-  out: { readonly x: Float64Array; readonly y: Float64Array; readonly direction: Float64Array },
-): void {
-  const at = pointBuffer();
-  const { x, y, direction } = out;
-  const same = measure.length * SAME;
-  for (let i = 0; i < distances.length; i++) {
-    const s = distances[i]!;
-    if (i > 0 && Math.abs(s - distances[i - 1]!) <= same) {
-      x[i] = x[i - 1]!;
-      y[i] = y[i - 1]!;
-      direction[i] = direction[i - 1]!;
-      continue;
-    }
-    writeBeyond(measure, arc, s, carriesOn, at);
-    x[i] = at.x;
-    y[i] = at.y;
-    direction[i] = at.headingDeg;
-  }
-}
-
-function workOut(
+function riderTravel(
   rider: Rider,
   leader: Leader,
+  since: Int32Array,
   arcs: readonly Arc[],
   field: Pick<Field, 'unitsPerMm'>,
 ): RiderTravel {
-  const count = leader.arcDistance.length;
+  const { arcDistance, move } = leader;
   const second = rider.arcId === null ? undefined : arcs.find(({ id }) => id === rider.arcId);
   const arc = second ?? leader.arc;
   const measure = measureArc(arc);
-  // One block for all of it: of hundreds of riders the memory is what takes time.
-  const block = new Float64Array(4 * count);
-  const [along, x, y, snaps] = [0, 1, 2, 3].map((k) => block.subarray(k * count, (k + 1) * count)) as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ];
-  writeDistances(rider, leader, along);
-  const arcDistance = second ? onSecondArc(rider, leader, second, along) : along;
-  writeOnArc(measure, arc, arcDistance, rider.pastEnds === 'straight', { x, y, direction: snaps });
-  const { cornerFrames } = leader.move;
-  const direction = blendedDirection(measure, cornerFrames, arcDistance, snaps, measure.length * SAME, false);
+  const along = alongFirst(rider, leader, since);
+  const distanceOn = second ? alongSecond(rider, leader, second, along) : along;
+  const at = pointBuffer();
+  const write = (i: number): void =>
+    writeBeyond(measure, arc, distanceOn(i), rider.pastEnds === 'straight', at);
+  const blended = together(() => {
+    const distances = arcDistance.map((_, i) => distanceOn(i));
+    const snaps = arcDistance.map((_, i) => {
+      write(i);
+      return at.headingDeg;
+    });
+    return blendedDirection(measure, move.cornerFrames, distances, snaps, measure.length * SAME, false);
+  });
   const sits = rider.rides === 'looks';
-  const pivotX = sits ? leader.pivotX.slice() : x;
-  const pivotY = sits ? leader.pivotY.slice() : y;
-  if (rider.offset.x !== 0 || rider.offset.y !== 0)
-    for (let i = 0; i < count; i++) {
-      const by = offsetInField(rider.offsetIn, rider.offset, direction[i]!);
-      pivotX[i]! += by.x;
-      pivotY[i]! += by.y;
-    }
-  const heading = rider.turnsWithArc
-    ? rider.correctionDeg === 0
-      ? direction
-      : direction.map((deg) => deg + rider.correctionDeg)
-    : new Float64Array(count).fill(rider.correctionDeg);
-  return { rider, arc, arcDistance, pivotX, pivotY, direction, heading, height: heightInField(rider, field) };
+  const isOff = rider.offset.x !== 0 || rider.offset.y !== 0;
+  return {
+    rider,
+    arc,
+    distanceOn,
+    height: heightInField(rider, field),
+    placeOn: (i) => {
+      // Working out all of them together writes over the place.
+      const blendedDeg = move.cornerFrames > 1 ? blended(i) : null;
+      write(i);
+      const directionDeg = blendedDeg ?? at.headingDeg;
+      const by = isOff ? offsetInField(rider.offsetIn, rider.offset, directionDeg) : NO_OFFSET;
+      return {
+        pivotX: (sits ? leader.pivotX[i]! : at.x) + by.x,
+        pivotY: (sits ? leader.pivotY[i]! : at.y) + by.y,
+        directionDeg,
+        headingDeg: (rider.turnsWithArc ? directionDeg : 0) + rider.correctionDeg,
+      };
+    },
+  };
 }
 
-interface Known {
-  readonly arcDistance: Float64Array;
-  readonly pivotX: Float64Array;
-  readonly arc: Arc;
-  readonly second: Arc | undefined;
-  readonly cornerFrames: number;
-  readonly unitsPerMm: number | null;
-  readonly travel: RiderTravel;
-}
-
-const travels = new WeakMap<Rider, Known>();
-
-/**
- * The riders of a travel, worked out, in the order of their move. Each is remembered until something changes that it
- * depends on: s(f) + d ahead or behind by distance, s(f − n) by frames.
- */
+/** The riders of a travel in the order of their move. */
 export function evaluateRiders(
   leader: Leader,
   arcs: readonly Arc[],
   field: Pick<Field, 'unitsPerMm'>,
 ): readonly RiderTravel[] {
-  const { arcDistance, pivotX, arc, move } = leader;
-  const { unitsPerMm } = field;
-  return move.riders.map((rider) => {
-    const second = rider.arcId === null ? undefined : arcs.find(({ id }) => id === rider.arcId);
-    const known = travels.get(rider);
-    const isKnown =
-      known?.arcDistance === arcDistance &&
-      known.pivotX === pivotX &&
-      known.arc === arc &&
-      known.second === second &&
-      known.cornerFrames === move.cornerFrames &&
-      known.unitsPerMm === unitsPerMm;
-    if (isKnown) return known.travel;
-    const travel = workOut(rider, leader, arcs, field);
-    travels.set(rider, {
-      arcDistance,
-      pivotX,
-      arc,
-      second,
-      cornerFrames: move.cornerFrames,
-      unitsPerMm,
-      travel,
-    });
-    return travel;
-  });
+  const { riders } = leader.move;
+  if (riders.length === 0) return NO_RIDERS;
+  const since = standsSince(leader);
+  return riders.map((rider) => riderTravel(rider, leader, since, arcs, field));
 }
 
 /** Which of its drawings a rider shows on a planned frame, from 1, or 0 for none: a cycle of its figure goes for it, too. */
 export function drawingOfRider(
-  { rider, arcDistance }: RiderTravel,
-  { move }: Pick<Travel, 'move'>,
+  { rider, distanceOn }: RiderTravel,
+  { move, arcDistance }: Pick<Travel, 'move' | 'arcDistance'>,
   frame: number,
 ): number {
   if (drawingCount(rider) === 1) return 1;
-  const distanceOn = (f: number): number => arcDistance[Math.min(arcDistance.length, Math.max(1, f)) - 1]!;
+  const { length: lastFrame } = arcDistance;
   const own = { drawings: [], cycle: move.cycle };
-  return drawingOn({ move: own, figure: rider, distanceOn, lastFrame: arcDistance.length }, frame);
+  const distanceOnFrame = (f: number): number => distanceOn(Math.min(lastFrame, Math.max(1, f)) - 1);
+  return drawingOn({ move: own, figure: rider, distanceOn: distanceOnFrame, lastFrame }, frame);
 }
 
 /** A spot on the way of a rider that is nearest to a distance, for its distance from the figure. @returns wrapped on a closed arc */

@@ -64,12 +64,15 @@ function ridersInPlace(state: RootState): readonly RiderInPlace[] {
   return [...travel.riders]
     .reverse()
     .filter(({ rider }) => !rider.hidden && !rider.locked)
-    .map(({ rider, pivotX, pivotY, height }) => ({
-      riderId: rider.id,
-      name: rider.name,
-      at: { x: pivotX[i]!, y: pivotY[i]! },
-      height: (height * rider.sizePercent) / 100,
-    }));
+    .map(({ rider, placeOn, height }) => {
+      const { pivotX, pivotY } = placeOn(i);
+      return {
+        riderId: rider.id,
+        name: rider.name,
+        at: { x: pivotX, y: pivotY },
+        height: (height * rider.sizePercent) / 100,
+      };
+    });
 }
 
 /** The name of the active figure where it rides no arc. */

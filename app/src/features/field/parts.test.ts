@@ -5,6 +5,7 @@ import { goTo, setRange } from '../../playback/playhead';
 import { riderChosen } from '../../store/editorSlice';
 import { stepChosen } from '../../store/sessionSlice';
 import { groupBroughtForward } from '../../store/settingsSlice';
+import type { AppStore } from '../../store/store';
 import { moveOn, shotOn } from '../../testing/bench';
 import { bench, threePoints } from '../../testing/fieldBench';
 
@@ -24,16 +25,18 @@ const partsBench = () => {
   return field;
 };
 
+/** Where the part stands at the playhead. */
+const placeOf = (store: AppStore) => evaluate(shotOn(store)).travels[0]!.riders[0]!.placeOn(10);
+
 test('a part that is dragged along the arc keeps the distance it is let go at, in one undo step', () => {
   const { store, drag } = partsBench();
-  const { pivotX, pivotY } = evaluate(shotOn(store)).travels[0]!.riders[0]!;
-  const [x, y] = [pivotX[10]!, pivotY[10]!];
+  const { pivotX: x, pivotY: y } = placeOf(store);
   // The figure stands in the middle, at 400.
   drag([x, y], [x - 30, y - 10], [200, 310]);
   expect(store.getState().editor.activeRiderId).toBe('part1');
   const [rider] = moveOn(store).riders;
   expect(rider!.follows.by).toBe('distance');
-  expect(evaluate(shotOn(store)).travels[0]!.riders[0]!.pivotX[10]).toBeCloseTo(200, 0);
+  expect(placeOf(store).pivotX).toBeCloseTo(200, 0);
   expect(store.getState().shot.past).toHaveLength(1);
 });
 
@@ -41,8 +44,8 @@ test('in another group the part is let be', () => {
   const { store, drag } = partsBench();
   store.dispatch(groupBroughtForward({ step: 'figure', group: 'looks' }));
   const before = moveOn(store).riders;
-  const { pivotX } = evaluate(shotOn(store)).travels[0]!.riders[0]!;
-  drag([pivotX[10]!, 300], [pivotX[10]! - 60, 300]);
+  const { pivotX } = placeOf(store);
+  drag([pivotX, 300], [pivotX - 60, 300]);
   expect(moveOn(store).riders).toBe(before);
 });
 
