@@ -17,7 +17,7 @@ export {
   waitingFigure,
 } from './motion/figureOn';
 export type { Slice } from './motion/bentStrip';
-export { silhouettePath } from './motion/silhouettePath';
+export { SILHOUETTE_UNITS, silhouettePath } from './motion/silhouettePath';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export {
   frameNearestTo,

@@ -1,3 +1,4 @@
+import SvgPath from 'svgpath';
 import { arcOf, corner, onlyMove, shotAlong } from '../testing/shapes';
 import { arcLength, pointAtDistance } from '../arc/arcMeasure';
 import { shotCard } from '../formats/shotCard';
@@ -7,7 +8,7 @@ import { freshShot } from '../model/freshShot';
 import { readShotFile, writeShotFile } from '../model/openShot';
 import { type Shot, shotSchema } from '../model/schema';
 import { lookOf, placementOf, svgMatrix } from '../motion/look';
-import { silhouettePath } from '../motion/silhouettePath';
+import { SILHOUETTE_UNITS, silhouettePath } from '../motion/silhouettePath';
 import { STAND_INS } from '../motion/standIns';
 
 const line = arcOf([corner(0, 0), corner(120, 0)]);
@@ -153,16 +154,32 @@ test('a stand-in sits with its pivot on the arc', () => {
 describe('a silhouette as a path in the field', () => {
   test('has its pivot on the place, its height, and its heading', () => {
     const path = silhouettePath(STAND_INS.lantern, lanternAt({ x: 100, y: 50 }, 90));
-    expect(path.startsWith('M108 42 L108 58 ')).toBe(true);
-    expect(path.endsWith('Z')).toBe(true);
+    // From 108, 42 to 108, 58, in tenths.
+    expect(path.startsWith('M1080 420 l0 160 ')).toBe(true);
+    expect(path.endsWith('z')).toBe(true);
   });
 
   test('has every command of every stand-in, and only numbers between them', () => {
     for (const standIn of Object.values(STAND_INS)) {
       const path = silhouettePath(standIn, lanternAt({ x: -3.25, y: 7 }, 33));
-      expect(path.match(/[A-Z]/g)).toEqual(standIn.silhouette.match(/[A-Z]/g));
+      expect(path.toUpperCase().match(/[A-Z]/g)).toEqual(standIn.silhouette.match(/[A-Z]/g));
       expect(path.match(/-?[\d.]+/g)).toHaveLength(standIn.silhouette.match(/-?[\d.]+/g)!.length);
-      expect(path).not.toMatch(/NaN|e-/);
+      expect(path).not.toMatch(/NaN|e-|\./);
+    }
+  });
+
+  test('counts from point to point without losing its way', () => {
+    const numbersOf = (path: InstanceType<typeof SvgPath>): number[] =>
+      (path.toString().match(/-?[\d.]+/g) ?? []).map(Number);
+    const { a, b, c, d, e, f } = lanternAt({ x: 1e5, y: -1e5 }, 33);
+    for (const standIn of Object.values(STAND_INS)) {
+      const relative = new SvgPath(silhouettePath(standIn, { a, b, c, d, e, f })).abs();
+      const plain = numbersOf(new SvgPath(standIn.silhouette).matrix([a, b, c, d, e, f]));
+      const written = numbersOf(relative);
+      expect(written).toHaveLength(plain.length);
+      written.forEach((value, i) =>
+        expect(Math.abs(value / SILHOUETTE_UNITS - plain[i]!)).toBeLessThan(0.051),
+      );
     }
   });
 });

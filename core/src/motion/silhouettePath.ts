@@ -25,12 +25,13 @@ function outlineOf({ silhouette }: Pick<Look, 'silhouette'>): Outline {
   return outline;
 }
 
-/** Coordinates are written to this share of a field unit. */
-const FINENESS = 10;
+/** The path of a silhouette is in units of its own: so many are a field unit. */
+export const SILHOUETTE_UNITS = 10;
 
 /**
- * The silhouette of a look as path data in the field. Many ghosts make one path, which a browser draws faster than as
- * many shapes.
+ * The silhouette of a look as path data on the field, in tenths of a field unit. Many ghosts make one path, which a
+ * browser draws faster than as many shapes; and small whole numbers, each counted from the point before, are written and
+ * read in a fraction of the time.
  * @param placement from the look's own units to the field
  */
 export function silhouettePath(look: Pick<Look, 'silhouette'>, placement: Transform): string {
@@ -38,12 +39,17 @@ export function silhouettePath(look: Pick<Look, 'silhouette'>, placement: Transf
   const { a, b, c, d, e, f } = placement;
   let path = '';
   let at = 0;
+  let [fromX, fromY] = [0, 0];
   for (const command of commands) {
-    path += command;
+    path += command === 'M' ? command : command.toLowerCase();
+    let [toX, toY] = [fromX, fromY];
     for (const end = at + COORDINATES[command]!; at < end; at += 2) {
       const [x, y] = [coordinates[at]!, coordinates[at + 1]!];
-      path += `${Math.round((a * x + c * y + e) * FINENESS) / FINENESS} ${Math.round((b * x + d * y + f) * FINENESS) / FINENESS} `;
+      toX = Math.round((a * x + c * y + e) * SILHOUETTE_UNITS);
+      toY = Math.round((b * x + d * y + f) * SILHOUETTE_UNITS);
+      path += command === 'M' ? `${toX} ${toY} ` : `${toX - fromX} ${toY - fromY} `;
     }
+    [fromX, fromY] = [toX, toY];
   }
   return path;
 }
@@ -60,7 +66,7 @@ const CURVE_PIECES = 6;
  */
 export function bentSilhouette(look: Pick<Look, 'silhouette'>, map: PointMap, longest: number): string {
   const { commands, coordinates } = outlineOf(look);
-  const round = (value: number): number => Math.round(value * FINENESS) / FINENESS;
+  const round = (value: number): number => Math.round(value * SILHOUETTE_UNITS) / SILHOUETTE_UNITS;
   let path = '';
   let [at, x, y, startX, startY] = [0, 0, 0, 0, 0];
   const write = (letter: string, toX: number, toY: number): void => {

@@ -1,12 +1,12 @@
 import { type Shot, type Travel } from '@humble/core';
-import { type GhostChoice, ghostFrames, partsOn, silhouettePath } from '@humble/core/views';
+import { type GhostChoice, ghostFrames, partsOn, SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
-import { drawnFrames, redrawSoon } from '../../../render/frameScheduler';
+import { drawnFrames, framesAreLate, redrawSoon } from '../../../render/frameScheduler';
 import { currentScene } from '../scene';
 import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { FADES, ghostStep, strengthOf } from './ghostSteps';
@@ -51,11 +51,18 @@ const NO_GHOSTS: GhostPaths = Array.from({ length: 2 * FADES }, () => '');
 
 /** Work on ghosts takes no more than this of a frame, milliseconds; the rest comes with the next. */
 const GHOST_WORK_MS = 2;
+/** While something is dragged they are worked on in one frame of so many; the rest are left to it alone. */
+const TURNS = 2;
+/** Where frames come late. */
+const LATE_TURNS = 3;
 
 interface GhostWork {
   readonly inputs: readonly unknown[];
-  readonly parts: readonly (() => string)[];
-  readonly done: string[];
+  /** What there is to do, ghost by ghost. */
+  readonly tasks: readonly (() => void)[];
+  /** How many of those are done. */
+  done: number;
+  readonly paths: () => GhostPaths;
 }
 
 function ghostWork(
@@ -65,11 +72,17 @@ function ghostWork(
   ghosts: GhostChoice,
 ): Omit<GhostWork, 'inputs'> {
   const all = travels.map((travel) => ({ travel, ...ghostFrames(travel.move, shot, frame, ghosts) }));
-  const part = (side: 'before' | 'after', step: number) => () =>
+  const pathOf = (side: 'before' | 'after', step: number): string =>
     all.map((one) => silhouettesOf({ travel: one.travel, standsOn: one[side] }, step)).join('');
   return {
-    parts: [...STEPS.map((step) => part('after', step)), ...STEPS.map((step) => part('before', step))],
-    done: [],
+    tasks: all.flatMap(({ travel, before, after }) =>
+      [...before, ...after].map((at) => () => void silhouetteOn(travel, at)),
+    ),
+    done: 0,
+    paths: () => [
+      ...STEPS.map((step) => pathOf('after', step)),
+      ...STEPS.map((step) => pathOf('before', step)),
+    ],
   };
 }
 
@@ -94,8 +107,7 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
     const travels = travelsIn(state);
     const wanted = [travels, shot.lengthFrames, currentFrame(), settings.ghosts];
     const isShown = wanted.every((input, i) => input === shownFor[i]);
-    // While something is dragged every other frame is left to it alone.
-    const rests = currentScene().isDragging && drawnFrames() % 2 === 1;
+    const rests = currentScene().isDragging && drawnFrames() % (framesAreLate() ? LATE_TURNS : TURNS) !== 0;
     if (isShown || rests || workedAt === drawnFrames()) {
       if (rests && !isShown) redrawSoon();
       return shown;
@@ -103,10 +115,9 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
     workedAt = drawnFrames();
     work ??= { inputs: wanted, ...ghostWork(travels, shot, currentFrame(), settings.ghosts) };
     const until = performance.now() + GHOST_WORK_MS;
-    do work.done.push(work.parts[work.done.length]!());
-    while (work.done.length < work.parts.length && performance.now() < until);
-    if (work.done.length === work.parts.length) {
-      shown = work.done;
+    while (work.done < work.tasks.length && performance.now() < until) work.tasks[work.done++]!();
+    if (work.done === work.tasks.length) {
+      shown = work.paths();
       shownFor = work.inputs;
       work = null;
     }
@@ -117,10 +128,10 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
 
 /** The figures of a group on other frames: cool outlines before, warm fills after. */
 export const Ghosts = memo(function Ghosts({ group }: { readonly group: ArcGroup }) {
-  const pixel = usePixel();
+  const pixel = usePixel() * SILHOUETTE_UNITS;
   const [paths] = useState(() => ghostPaths(group));
   return (
-    <G testID={group === 'active' ? 'ghosts' : 'other-ghosts'}>
+    <G testID={group === 'active' ? 'ghosts' : 'other-ghosts'} scale={1 / SILHOUETTE_UNITS}>
       {STEPS.map((fade, i) => (
         <LivePath
           key={fade}

@@ -1,5 +1,5 @@
 import { FRESH_FIGURE_SHARE, lookOf, STAND_INS } from '@humble/core';
-import { silhouettePath } from '@humble/core/views';
+import { SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
 import { G } from 'react-native-svg';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { activeTravelIn } from '../../../store/selection';
@@ -23,9 +23,9 @@ function outline(state: RootState): string {
 
 /** What follows the pointer while a gesture is recorded. */
 export function ActingOutline() {
-  const pixel = usePixel();
+  const pixel = usePixel() * SILHOUETTE_UNITS;
   return (
-    <G>
+    <G scale={1 / SILHOUETTE_UNITS}>
       <LivePath
         path={outline}
         fill={colour.field}
