@@ -19,15 +19,22 @@ let viewCount = 0;
 /** A further view. For a constant beside the view; @param sheetOf see `LiveView` */
 export const createLiveView = (sheetOf: LiveView | null = null): LiveView => ({ turn: viewCount++, sheetOf });
 
+/** When a shape may lag behind what is held, wherever that is. */
+export type Lag = 'never' | 'when-late' | 'always';
+
 interface Shape {
   readonly view: LiveView;
-  /** It may lag while something is held, wherever that is. */
-  readonly isLazy: boolean;
+  readonly lags: Lag;
 }
 
 export const shapes = new Map<Redraw, Shape>();
 
-const LAZY_FRAMES = 4;
+/** While something is held a shape is brought up to date on one frame of so many; by whether frames come late. */
+const LAG_FRAMES: Readonly<Record<Lag, { readonly inTime: number; readonly late: number }>> = {
+  never: { inTime: 1, late: 1 },
+  'when-late': { inTime: 1, late: 3 },
+  always: { inTime: 4, late: 12 },
+};
 
 /** Where frames come late, the turns of the others come so many times more seldom. */
 const PATIENCE = 3;
@@ -46,12 +53,15 @@ let frameMs = 0;
 /** How often live shapes have been brought up to date: the same number within one frame. */
 export const drawnFrames = (): number => drawn;
 
+/** Whether frames come late while something is held: what can wait should then leave them to what is held. */
+export const framesAreLate = (): boolean => frameMs > LATE_MS;
+
 /** @returns on how many frames the other views have one turn each */
 function turnsNow(now: number): number {
   const since = now - lastFrame;
   lastFrame = now;
   if (since < PAUSE_MS) frameMs += (since - frameMs) / 8;
-  return frameMs > LATE_MS ? viewCount * PATIENCE : viewCount;
+  return framesAreLate() ? viewCount * PATIENCE : viewCount;
 }
 
 const isIn = (view: LiveView, other: LiveView): boolean => view === other || view.sheetOf === other;
@@ -60,12 +70,15 @@ function redrawAll(now: number): void {
   request = 0;
   drawn++;
   const turns = turnsNow(now);
-  shapes.forEach(({ view, isLazy }, redraw) => {
-    const isDue = interactingView === null || isIn(view, interactingView) || drawn % turns === view.turn;
-    if (isDue && (interactingView === null || !isLazy || drawn % LAZY_FRAMES === 0)) redraw();
+  const pace = framesAreLate() ? 'late' : 'inTime';
+  shapes.forEach(({ view, lags }, redraw) => {
+    const isDue =
+      interactingView === null ||
+      (isIn(view, interactingView) ? drawn % LAG_FRAMES[lags][pace] === 0 : drawn % turns === view.turn);
+    if (isDue) redraw();
   });
   // The others get their turn when the pointer rests, too.
-  if (interactingView !== null && drawn % (viewCount * PATIENCE * LAZY_FRAMES) !== 0) redrawSoon();
+  if (interactingView !== null && drawn % (viewCount * PATIENCE * LAG_FRAMES.always.late) !== 0) redrawSoon();
 }
 
 /** Something is taken hold of in a view: it follows every frame from now on, the others by turns. */

@@ -16,7 +16,7 @@ import { useAppStore } from '../store/hooks';
 import { CHUNK_COUNT } from './chunkedPath';
 import { subscribePlayhead } from '../playback/playhead';
 import type { RootState } from '../store/store';
-import { type Redraw, type LiveView, shapes, redrawSoon, createLiveView } from './frameScheduler';
+import { type Lag, type Redraw, type LiveView, shapes, redrawSoon, createLiveView } from './frameScheduler';
 
 /** Which view live shapes are in. */
 export const LiveViewContext = createContext<LiveView>(createLiveView());
@@ -36,7 +36,7 @@ export const PixelContext = createContext(1);
 export const usePixel = (): number => useContext(PixelContext);
 
 /** Calls back once a frame, when the turn of its view comes, and after each render. */
-function useRedraw(update: (state: RootState) => void, isLazy = false): void {
+function useRedraw(update: (state: RootState) => void, lags: Lag = 'never'): void {
   const store = useAppStore();
   const latest = useLatest(update);
   const redraw = useRef<Redraw | null>(null);
@@ -44,12 +44,12 @@ function useRedraw(update: (state: RootState) => void, isLazy = false): void {
   useEffect(() => {
     const mine = () => latest()(store.getState());
     redraw.current = mine;
-    shapes.set(mine, { view, isLazy });
+    shapes.set(mine, { view, lags });
     mine();
     return () => {
       shapes.delete(mine);
     };
-  }, [store, latest, isLazy, view]);
+  }, [store, latest, lags, view]);
   // A render may bring another way of working it out.
   useLayoutEffect(() => redraw.current?.());
 }
@@ -112,18 +112,18 @@ interface LiveGroupProps extends Omit<GProps, 'transform'> {
   readonly transform: (state: RootState) => string;
   /** How far it covers what lies beneath it, 0 to 1. */
   readonly opacityIn?: (state: RootState) => number;
-  /** It may lag a little while something is dragged. */
-  readonly isLazy?: boolean;
+  /** Whether it may lag a little while something is dragged. */
+  readonly lags?: Lag;
 }
 
 /** A group whose place follows by itself; `place` gives its transform. */
-export function LiveGroup({ transform, opacityIn, isLazy = false, ...props }: LiveGroupProps) {
+export function LiveGroup({ transform, opacityIn, lags = 'never', ...props }: LiveGroupProps) {
   const shape = useRef<DrawnShape>(null);
   const [show] = useState(() => following('transform'));
   const [fade] = useState(() => following('opacity'));
   useRedraw((state) => {
     show(shape.current, transform(state));
     if (opacityIn) fade(shape.current, String(opacityIn(state)));
-  }, isLazy);
+  }, lags);
   return <G ref={shape as unknown as RefObject<G<unknown>>} {...props} />;
 }

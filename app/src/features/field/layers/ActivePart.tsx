@@ -4,6 +4,7 @@ import { useThrottledEditor } from '../../../store/hooks';
 import { activeTravelIn } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
+import { circlePath } from '../overlays/shapes';
 import { seenParts } from './partsAtPlayhead';
 
 const RING_PX = 9;
@@ -16,10 +17,7 @@ export const ActivePart = memo(function ActivePart() {
   const ring = (state: RootState): string => {
     const travel = activeTravelIn(state);
     const part = travel && seenParts(travel).get(riderId);
-    if (!part) return '';
-    const r = RING_PX * pixel;
-    const x = (part.pivotX - r).toFixed(2);
-    return `M${x} ${part.pivotY.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+    return part ? circlePath({ x: part.pivotX, y: part.pivotY }, RING_PX * pixel) : '';
   };
   return (
     <>

@@ -36,21 +36,35 @@ export function useDrawingNumber(drawingIn: (state: RootState) => number): numbe
 }
 
 /** The artwork of a figure or a part in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */
-export function Artwork({ figure, drawingIn, height }: ArtworkProps) {
-  const pixel = usePixel();
+export function Artwork(props: ArtworkProps) {
+  // A stand-in looks the same on every frame: of a long chain each part would ask in vain.
+  return props.figure.artwork.kind === 'pictures' ? <Drawings {...props} /> : <Outline {...props} />;
+}
+
+function Drawings(props: ArtworkProps) {
+  const { figure, drawingIn } = props;
   const drawing = useDrawingNumber(drawingIn);
   const isMissing = useDrawings(figure);
   const look = lookOf(figure, drawing);
-  if (look.picture && !isMissing)
-    return (
-      <Image
-        testID="figure-picture"
-        href={pictureAddress(look.picture.sha256)}
-        width={look.width}
-        height={look.height}
-        preserveAspectRatio="none"
-      />
-    );
+  if (!look.picture || isMissing) return <Outline {...props} drawing={drawing} />;
+  return (
+    <Image
+      testID="figure-picture"
+      href={pictureAddress(look.picture.sha256)}
+      width={look.width}
+      height={look.height}
+      preserveAspectRatio="none"
+    />
+  );
+}
+
+interface OutlineProps extends Pick<ArtworkProps, 'figure' | 'height'> {
+  readonly drawing?: number;
+}
+
+function Outline({ figure, height, drawing = 1 }: OutlineProps) {
+  const pixel = usePixel();
+  const look = lookOf(figure, drawing);
   // An outline of an even width, in units of the stand-in's own drawing.
   const outline = (1.5 * pixel * look.height) / height;
   return (

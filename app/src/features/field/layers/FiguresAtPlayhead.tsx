@@ -1,12 +1,13 @@
-import { svgMatrix } from '@humble/core';
+import { applyTo, svgMatrix } from '@humble/core';
 import { drawingOfTravel, type FigureOn, waitingFigure } from '@humble/core/views';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { Circle, G } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { circlePath } from '../overlays/shapes';
 import { isFigureSeen } from './arcPaths';
 import { Artwork } from './Artwork';
 import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
@@ -30,12 +31,10 @@ function standing(state: RootState, figureId: string): string {
   return figure ? svgMatrix(figure.placement) : NOWHERE;
 }
 
-function pivot(state: RootState, figureId: string): string {
+/** A dot where its pivot is. */
+function pivotDot(state: RootState, figureId: string, r: number): string {
   const figure = figureAt(state, figureId);
-  if (!figure) return NOWHERE;
-  const { look, placement: m } = figure;
-  const { x, y } = look.pivot;
-  return `translate(${m.a * x + m.c * y + m.e} ${m.b * x + m.d * y + m.f})`;
+  return figure ? circlePath(applyTo(figure.placement, figure.look.pivot), r) : '';
 }
 
 /** Figures that are to be seen, those at the back first. */
@@ -72,9 +71,12 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
         />
       </LiveGroup>
       <RidersAtPlayhead figureId={figureId} inFront />
-      <LiveGroup transform={(state) => pivot(state, figureId)}>
-        <Circle r={3.5 * pixel} fill={colour.brass} stroke={colour.field} strokeWidth={1.25 * pixel} />
-      </LiveGroup>
+      <LivePath
+        path={(state) => pivotDot(state, figureId, 3.5 * pixel)}
+        fill={colour.brass}
+        stroke={colour.field}
+        strokeWidth={1.25 * pixel}
+      />
     </G>
   );
 }

@@ -91,7 +91,7 @@ const FrameNumber = memo(function FrameNumber({
     textAnchor: 'middle',
   } as const;
   return (
-    <LiveGroup transform={transform} isLazy>
+    <LiveGroup transform={transform} lags="always">
       <Text {...type} fill={colour.field} stroke={colour.field} strokeWidth={3.5 * pixel}>
         {String(frameNumber(frame))}
       </Text>

@@ -2,15 +2,15 @@ import { editsIn } from '../../../store/selection';
 import { handlePoint } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { G, Path, Rect } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import { activeArcIn, activeMoveIn, useThrottledSelector, useThrottledEditor } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { LivePath, usePixel } from '../../../render/livePaths';
 import { useScene } from '../scene';
 import { SIDES, Handles } from '../overlays/PointHandles';
 import { ShapeHandles } from '../overlays/ShapeHandles';
-import { pointIn, pointTransform } from './pointShapes';
+import { linesAbout, placeOfPoint, pointIn } from './pointShapes';
 
 const HALF_PX = 4.5;
 
@@ -56,30 +56,50 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   );
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
+  const square = (state: RootState): string => {
+    const place = placeOfPoint(state, index);
+    if (!place) return '';
+    const corners = [
+      { x: -half, y: -half },
+      { x: half, y: -half },
+      { x: half, y: half },
+      { x: -half, y: half },
+    ];
+    return `${linesAbout(place, [corners])}Z`;
+  };
   return (
-    <LiveGroup transform={(state) => pointTransform(state, index)} testID={`point-${id}`}>
-      <Rect
-        x={-half}
-        y={-half}
-        width={2 * half}
-        height={2 * half}
+    <G testID={`point-${id}`}>
+      <LivePath
+        path={square}
         fill={isSelected ? colour.brass : colour.field}
         stroke={isSelected || isHovered ? colour.brass : colour.indigo}
         strokeWidth={1.75 * pixel}
       />
-      {carries && <Timed half={half} />}
-    </LiveGroup>
+      {carries && <Timed index={index} half={half} />}
+    </G>
   );
 });
 
 /** A point that carries a mark has the mark's post through it: it has a time. */
-function Timed({ half }: { readonly half: number }) {
+function Timed({ index, half }: { readonly index: number; readonly half: number }) {
   const pixel = usePixel();
-  const d = `M0 ${-2.6 * half}V${2.6 * half}M${-half} ${2.6 * half}H${half}`;
+  const foot = 2.6 * half;
+  const post = (state: RootState): string => {
+    const place = placeOfPoint(state, index);
+    const upright = [
+      { x: 0, y: -foot },
+      { x: 0, y: foot },
+    ];
+    const base = [
+      { x: -half, y: foot },
+      { x: half, y: foot },
+    ];
+    return place ? linesAbout(place, [upright, base]) : '';
+  };
   return (
     <G testID="point-with-mark">
-      <Path d={d} stroke={colour.field} strokeWidth={4.5 * pixel} />
-      <Path d={d} stroke={colour.ink} strokeWidth={2 * pixel} />
+      <LivePath path={post} stroke={colour.field} strokeWidth={4.5 * pixel} />
+      <LivePath path={post} stroke={colour.ink} strokeWidth={2 * pixel} />
     </G>
   );
 }

@@ -4,8 +4,9 @@ import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { ClipPath, Defs, G, Image, Rect } from 'react-native-svg';
 import { pictureAddress } from '../../../persistence/pictures';
+import type { Lag } from '../../../render/frameScheduler';
 import { LiveGroup, LivePath } from '../../../render/livePaths';
-import { useThrottledSelector } from '../../../store/hooks';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { Artwork, useDrawingNumber, useDrawings } from './Artwork';
@@ -27,11 +28,20 @@ export const RidersAtPlayhead = memo(function RidersAtPlayhead({ figureId, inFro
       NONE,
     shallowEqual,
   );
+  const heldId = useThrottledEditor(({ activeRiderId }) => activeRiderId);
+  // Asked for all of them at once: of a long chain each would look for itself.
+  const heights = useThrottledSelector((state) => heightsOf(state, figureId), shallowEqual);
   return riders.map((rider) =>
     rider.bends ? (
       <BentRider key={rider.id} rider={rider} figureId={figureId} />
     ) : (
-      <StraightRider key={rider.id} rider={rider} figureId={figureId} />
+      <StraightRider
+        key={rider.id}
+        rider={rider}
+        figureId={figureId}
+        height={heights[rider.id] ?? rider.height}
+        lags={rider.id === heldId ? 'never' : 'when-late'}
+      />
     ),
   );
 });
@@ -39,6 +49,12 @@ export const RidersAtPlayhead = memo(function RidersAtPlayhead({ figureId, inFro
 interface RiderProps {
   readonly figureId: string;
   readonly rider: Rider;
+}
+
+interface StraightRiderProps extends RiderProps {
+  /** In the field where the figure is 100 %, units. */
+  readonly height: number;
+  readonly lags: Lag;
 }
 
 /** A part as it stands now; null where it is not to be seen. */
@@ -53,11 +69,11 @@ function drawingIn(state: RootState, { figureId, rider }: RiderProps): number {
   return travel && ridden ? drawingOfRider(ridden, travel, seenFrame(travel)) : 1;
 }
 
-const heightOf = (state: RootState, { figureId, rider }: RiderProps): number =>
-  travelOf(state, figureId)?.riders.find((one) => one.rider.id === rider.id)?.height ?? rider.height;
+/** Heights of the parts of a figure in the field by their ids, units. */
+const heightsOf = (state: RootState, figureId: string): Readonly<Record<string, number>> =>
+  Object.fromEntries(travelOf(state, figureId)?.riders.map(({ rider, height }) => [rider.id, height]) ?? []);
 
-function StraightRider(props: RiderProps) {
-  const height = useThrottledSelector((state) => heightOf(state, props));
+function StraightRider({ height, lags, ...props }: StraightRiderProps) {
   return (
     <LiveGroup
       transform={(state) => {
@@ -65,6 +81,7 @@ function StraightRider(props: RiderProps) {
         return part ? svgMatrix(part.placement) : NOWHERE;
       }}
       opacityIn={(state) => partOf(state, props)?.opacity ?? 1}
+      lags={lags}
       testID="rider"
     >
       <Artwork figure={props.rider} drawingIn={(state) => drawingIn(state, props)} height={height} />

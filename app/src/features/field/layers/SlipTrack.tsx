@@ -6,6 +6,7 @@ import { memoizeLast } from '../../../render/memoizeLast';
 import { useThrottledSelector } from '../../../store/hooks';
 import { activeTravelIn, editsIn } from '../../../store/selection';
 import { colour } from '../../../ui/colour';
+import { circlePath } from '../overlays/shapes';
 
 const DOT_PX = 2.5;
 
@@ -19,7 +20,7 @@ function trackPath(rows: readonly SlipRow[], pixel: number): string {
     const before = rows[i - 1]?.spot;
     if (slip !== null && before)
       d += `M${before.x.toFixed(2)} ${before.y.toFixed(2)}L${x.toFixed(2)} ${y.toFixed(2)}`;
-    d += `M${(x - r).toFixed(2)} ${y.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`;
+    d += circlePath(spot, r);
   });
   return d;
 }

@@ -1,4 +1,4 @@
-import { type Arc, type ArcPoint, measureArc } from '@humble/core';
+import { type Arc, type ArcPoint, measureArc, type Vector } from '@humble/core';
 import { activeArcIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 
@@ -7,13 +7,26 @@ const directionsOf = new WeakMap<Arc, readonly number[]>();
 export const pointIn = (state: RootState, id: string): ArcPoint | undefined =>
   activeArcIn(state)?.points.find((point) => point.id === id);
 
+/** Where something lies in the field, and how it is turned, degrees clockwise as seen. */
+export interface TurnedPlace extends Vector {
+  readonly turnDeg: number;
+}
+
 /** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
-export function pointTransform(state: RootState, index: number): string {
+export function placeOfPoint(state: RootState, index: number): TurnedPlace | null {
   const arc = activeArcIn(state);
   const point = arc?.points[index];
-  if (!arc || !point) return '';
-  const turn = directions(arc)[index]! + (point.kind === 'corner' ? 45 : 0);
-  return `translate(${point.x} ${point.y}) rotate(${turn})`;
+  if (!arc || !point) return null;
+  return { x: point.x, y: point.y, turnDeg: directions(arc)[index]! + (point.kind === 'corner' ? 45 : 0) };
+}
+
+/** Lines about a place, turned with it, as path data. @param lines the corners of each, from the place on */
+export function linesAbout(place: TurnedPlace, lines: readonly (readonly Vector[])[]): string {
+  const radians = (place.turnDeg * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(radians), Math.sin(radians)];
+  const written = ({ x, y }: Vector): string =>
+    `${(place.x + cos * x - sin * y).toFixed(3)} ${(place.y + sin * x + cos * y).toFixed(3)}`;
+  return lines.map((line) => `M${line.map(written).join('L')}`).join('');
 }
 
 /** Direction of the arc at each of its points, degrees. */

@@ -4,7 +4,7 @@ import { aboutIn } from '../../../store/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
-import { round } from './shapes';
+import { circlePath } from './shapes';
 
 /** About what the selection turns and scales. */
 export function Centre() {
@@ -17,7 +17,7 @@ export function Centre() {
     const about = aboutIn(state);
     if (!about) return '';
     const arm = 9 * pixel;
-    return `M${about.x - arm} ${about.y}h${2 * arm}M${about.x} ${about.y - arm}v${2 * arm}${round(about, 5 * pixel)}`;
+    return `M${about.x - arm} ${about.y}h${2 * arm}M${about.x} ${about.y - arm}v${2 * arm}${circlePath(about, 5 * pixel)}`;
   };
   return (
     <G>

@@ -1,12 +1,13 @@
 import { handlePoint } from '@humble/core';
 import { shallowEqual } from 'react-redux';
-import { Circle, G } from 'react-native-svg';
+import { G } from 'react-native-svg';
 import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { LivePath, usePixel } from '../../../render/livePaths';
 import { useScene } from '../scene';
 import { pointIn } from '../layers/pointShapes';
+import { circlePath } from './shapes';
 
 export const SIDES = ['in', 'out'] as const;
 
@@ -38,20 +39,17 @@ export function Handles({ pointId }: { readonly pointId: string }) {
 function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side: 'in' | 'out' }) {
   const pixel = usePixel();
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
-  const transform = (state: RootState): string => {
+  const dot = (state: RootState): string => {
     const point = pointIn(state, pointId);
-    if (!point) return '';
-    const end = handlePoint(point, side);
-    return `translate(${end.x} ${end.y})`;
+    return point ? circlePath(handlePoint(point, side), (isHovered ? 7 : 5) * pixel) : '';
   };
   return (
-    <LiveGroup transform={transform} testID={`handle-${side}`}>
-      <Circle
-        r={(isHovered ? 7 : 5) * pixel}
-        fill={colour.brass}
-        stroke={colour.field}
-        strokeWidth={1.5 * pixel}
-      />
-    </LiveGroup>
+    <LivePath
+      path={dot}
+      fill={colour.brass}
+      stroke={colour.field}
+      strokeWidth={1.5 * pixel}
+      testID={`handle-${side}`}
+    />
   );
 }

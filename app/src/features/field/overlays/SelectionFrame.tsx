@@ -5,7 +5,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import type { SelectionGrip } from '../selectionBox';
 import { LivePath, usePixel } from '../../../render/livePaths';
-import { polyline, round } from './shapes';
+import { polyline, circlePath } from './shapes';
 
 /** The frame round what is selected, in the part of the field that is in sight. */
 export type GripsOf = (state: RootState) => {
@@ -50,9 +50,9 @@ function gripsPath(grips: readonly SelectionGrip[], pixel: number): string {
       const arm = 5 * pixel;
       const sign =
         grip === 'turn'
-          ? round(at, 4 * pixel)
+          ? circlePath(at, 4 * pixel)
           : `M${at.x - arm} ${at.y}h${2 * arm}M${at.x} ${at.y - arm}v${2 * arm}`;
-      return round(at, 10 * pixel) + sign;
+      return circlePath(at, 10 * pixel) + sign;
     })
     .join('');
 }

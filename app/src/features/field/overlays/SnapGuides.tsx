@@ -1,7 +1,7 @@
 import { colour } from '../../../ui/colour';
 import { LivePath, usePixel } from '../../../render/livePaths';
 import { currentScene } from '../scene';
-import { round } from './shapes';
+import { circlePath } from './shapes';
 
 /** How far a guide reaches beyond what it joins, pixels. */
 const GUIDE_OVER_PX = 14;
@@ -16,7 +16,7 @@ export function SnapGuides() {
           const arm = 8 * pixel;
           return `M${to.x - arm} ${to.y}h${2 * arm}M${to.x} ${to.y - arm}v${2 * arm}`;
         }
-        if (kind === 'point' || kind === 'centre') return round(to, 11 * pixel);
+        if (kind === 'point' || kind === 'centre') return circlePath(to, 11 * pixel);
         const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
         const [ux, uy] = [(to.x - from.x) / length, (to.y - from.y) / length];
         const over = GUIDE_OVER_PX * pixel;
