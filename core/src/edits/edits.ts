@@ -7,12 +7,15 @@ import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
 import { riderEdits } from './riderEdits';
+import { passageEdits } from './passageEdits';
 import { poseEdits } from './poseEdits';
 import { strideEdits } from './strideEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { trackEdits } from './trackEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
+import { atRate, wholeFrame, withFrameMap } from '../timing/frameMap';
+import { withMoves } from '../timing/moveChange';
 import { withFrames } from '../timing/retime';
 import { type Easing, type Field, type Keeps, type Move, type Shot } from '../model/schema';
 import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
@@ -47,8 +50,27 @@ export const edits = {
   /** Moves the shot to a film; to none with an empty name. */
   setFilm: (shot: Shot, { film }: { film: string }): Shot => ({ ...shot, film }),
 
-  /** Another rate, frames per second; the frames stay as they are. */
-  setRate: (shot: Shot, { rate }: { rate: number }): Shot => ({ ...shot, rate }),
+  /**
+   * Another rate, frames per second: frames stay as they are, and all lasts longer or shorter; or seconds do, and the
+   * frames of all figures, or of one, change: f′ = 1 + ⌊(f − 1)·r′/r + ½⌋.
+   * @param args.moveId the move that keeps its seconds, the others keep their frames; null or nothing for all
+   * @throws ShotError `out-of-range` when marks would fall on one frame, or the shot would be too long
+   */
+  setRate: (
+    shot: Shot,
+    {
+      rate,
+      keeps = 'frames',
+      moveId = null,
+    }: { readonly rate: number; readonly keeps?: 'frames' | 'seconds'; readonly moveId?: string | null },
+  ): Shot => {
+    if (keeps === 'frames' || rate === shot.rate) return { ...shot, rate };
+    const map = atRate(shot.rate, rate);
+    // It is as long in seconds as it was; what a loop returns on lies one frame later.
+    const lengthFrames =
+      moveId === null ? Math.max(2, wholeFrame((shot.lengthFrames * rate) / shot.rate)) : shot.lengthFrames;
+    return withMoves({ ...shot, rate, lengthFrames }, moveId, (move) => withFrameMap(move, map));
+  },
 
   /** @throws ShotError `out-of-range` when a move has more marks than the new length has frames */
   setLength: (
@@ -103,6 +125,7 @@ export const edits = {
   ...timingEdits,
   ...spacingEdits,
   ...exposureEdits,
+  ...passageEdits,
   ...poseEdits,
   ...gestureEdits,
   ...trackEdits,

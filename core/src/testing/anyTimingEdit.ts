@@ -30,11 +30,26 @@ const chart: fc.Arbitrary<Chart> = fc.oneof(
   fc.record({ kind: fc.constant('favouring' as const), percent: fc.integer({ min: -5, max: 120 }) }),
 );
 
+const someTime = fc.option(moveId, { nil: null });
+const later = fc.constantFrom('follow', 'stay');
+const passage = { moveId: someTime, from: frame, until: frame };
+
 const edit = (name: Edit['name'], args: Readonly<Record<string, fc.Arbitrary<unknown>>>) =>
   fc.record({ name: fc.constant(name), args: fc.record(args) }) as unknown as fc.Arbitrary<Edit>;
 
 /** Edits of a timing as a person makes them, sensible or not; ids that are not there included. */
 export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
+  edit('stretchPassage', { ...passage, frames: frame, later }),
+  edit('shiftPassage', { ...passage, by: frame, later }),
+  edit('insertTime', { moveId: someTime, frame, frames: fc.integer({ min: -20, max: 20 }) }),
+  edit('reversePassage', passage),
+  edit('goOutAndBack', passage),
+  edit('repeatPassage', { ...passage, times: fc.integer({ min: 1, max: 4 }) }),
+  edit('setRate', {
+    rate: fc.constantFrom(12, 24, 25, 30),
+    keeps: fc.constantFrom('frames', 'seconds'),
+    moveId: someTime,
+  }),
   edit('addMark', { moveId, frame, fraction: fc.option(fraction, { nil: undefined }) }),
   edit('deleteMarks', { moveId, markIds }),
   edit('moveMarks', { moveId, markIds, byFrames: frame, byFraction: fraction, takesLater }),

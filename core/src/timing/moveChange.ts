@@ -2,7 +2,7 @@ import { ShotError } from '../model/errors';
 import { lastFrame } from './placeInTime';
 import { changePart, findArc } from '../model/parts';
 import { LONGEST_SHOT } from '../model/limits';
-import { type Mark, type Move, type Shot } from '../model/schema';
+import { type Arc, type Mark, type Move, type Shot } from '../model/schema';
 
 /** What edits of a timing have in common. */
 
@@ -22,6 +22,16 @@ export function findMove(shot: Shot, id: string): Move {
 const framesFor = (shot: Shot, move: Move): number =>
   lastFrame(move) - (findArc(shot, move.arcId).closed ? 1 : 0);
 
+/** The shot long enough for its moves; as long as they are where one filled it before and `goesAlong`. */
+function fitted(before: Shot, after: Shot, changed: readonly Move[], goesAlong: boolean): Shot {
+  const needed = after.moves.map((move) => framesFor(after, move));
+  const filled = changed.some((move) => lastFrame(move) >= before.lengthFrames);
+  const lengthFrames = Math.max(goesAlong && filled ? 2 : before.lengthFrames, ...needed);
+  if (lengthFrames > LONGEST_SHOT)
+    throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+  return { ...after, lengthFrames };
+}
+
 /**
  * The shot with a changed move. It grows when the move needs more frames. When the move becomes shorter or
  * longer as a whole (`goesAlong`) and filled the shot before, the shot's length goes along with it, as far
@@ -31,17 +41,29 @@ export function withMove(shot: Shot, moveId: string, change: (move: Move) => Mov
   const before = findMove(shot, moveId);
   const after = change(before);
   if (after === before) return shot;
-  const needed = framesFor(shot, after);
-  const filled = lastFrame(before) >= shot.lengthFrames;
-  const others = shot.moves.filter((move) => move !== before).map((move) => framesFor(shot, move));
-  const length = goesAlong && filled ? Math.max(2, needed, ...others) : Math.max(shot.lengthFrames, needed);
-  if (length > LONGEST_SHOT)
-    throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
-  return {
-    ...shot,
-    lengthFrames: length,
-    moves: shot.moves.map((move) => (move === before ? after : move)),
-  };
+  const moves = shot.moves.map((move) => (move === before ? after : move));
+  return fitted(shot, { ...shot, moves }, [before], goesAlong);
+}
+
+/**
+ * The same for one move, or for the moves of all figures (null), those included that ride no arc now.
+ * @param change gets the arc of the move, null for one that has none
+ */
+export function withMoves(
+  shot: Shot,
+  moveId: string | null,
+  change: (move: Move, arc: Arc | null) => Move,
+  goesAlong = false,
+): Shot {
+  if (moveId !== null)
+    return withMove(shot, moveId, (move) => change(move, findArc(shot, move.arcId)), goesAlong);
+  const moves = shot.moves.map((move) => change(move, findArc(shot, move.arcId)));
+  const waiting = shot.waiting.map((one) => {
+    if (!one.move) return one;
+    const { arcId: _, ...move } = change({ ...one.move, arcId: '' }, null);
+    return { ...one, move };
+  });
+  return fitted(shot, { ...shot, moves, waiting }, shot.moves, goesAlong);
 }
 
 /** A place on an arc as it may be: an open one ends at its ends. */

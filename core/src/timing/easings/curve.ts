@@ -36,4 +36,5 @@ export const curve = defineEasing<ReturnType<typeof schema>>({
   distanceAt: (easing, x, frames, distance) => distance * cubicEasing(x / frames, easing),
   fresh: () => ({ kind: 'curve', x1: 0.4, y1: 0, x2: 0.6, y2: 1 }),
   nearest: (distance) => [nearestOf(curveOf, STARTS, [0.15, 0.15, -0.15, -0.15], distance)],
+  reversed: ({ kind, x1, y1, x2, y2 }) => ({ kind, x1: 1 - x2, y1: 1 - y2, x2: 1 - x1, y2: 1 - y1 }),
 });

@@ -28,6 +28,8 @@ export interface EasingDefinition<Schema extends z.ZodObject, Easing = z.infer<S
   readonly fresh: (frames: number, before: (x: number) => number) => Easing;
   /** The same for a span of another length, for what is counted in frames. @param factor new frames over old */
   readonly stretched?: (easing: Easing, factor: number) => Easing;
+  /** The same travelled back: 1 − e(1 − u); none where only a chart can say it. */
+  readonly reversed?: (easing: Easing) => Easing;
   /**
    * The easings of both parts of a span that is divided on a frame, where numbers can say them; null or none
    * where only a chart can.

@@ -11,4 +11,5 @@ export const even = defineEasing<ReturnType<typeof schema>>({
   fresh: () => ({ kind: 'even' }),
   split: (easing) => [easing, easing],
   nearest: () => [{ kind: 'even' }],
+  reversed: (easing) => easing,
 });

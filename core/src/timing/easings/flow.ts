@@ -16,4 +16,5 @@ export const flow = defineEasing<ReturnType<typeof schema>>({
   },
   fresh: () => ({ kind: 'flow' }),
   split: (easing) => [easing, easing],
+  reversed: (easing) => easing,
 });

@@ -123,4 +123,5 @@ export const ramped = defineEasing<ReturnType<typeof schema>>({
     nearestRamp('steady', frames, distance),
     nearestRamp('soft', frames, distance),
   ],
+  reversed: (easing) => ({ ...easing, leaveFrames: easing.arriveFrames, arriveFrames: easing.leaveFrames }),
 });
