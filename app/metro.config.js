@@ -1,4 +1,5 @@
 const http = require('node:http');
+const { dirname } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
 
@@ -24,12 +25,29 @@ const UNUSED_IN = [
   [/\/react-native-svg\//, /^(\.\/|\.\.\/)*xml(Tags)?$/],
   [/\/react-native-web\/dist\/index\.js$/, /\/(CheckBox|Switch|SectionList|VirtualizedSectionList)$/],
   [/\/expo-router\/build\//, /\/bottom-tabs$|\/layouts\/Tabs(Client)?$/],
+  // Hands drag, pinch and hover here; a tap and a long press are known by the session of a pointer.
+  [
+    /\/react-native-gesture-handler\/.*\/web\/Gestures\.js$/,
+    /\/(Tap|LongPress|Rotation|Fling|Manual)GestureHandler$/,
+  ],
+  [/\/react-native-gesture-handler\/.*\/index\.js$/, /\/components\/(GestureComponents|Text)$/],
+  // Screens have no header of the router's own, and so none of its buttons, which bring a package for colours.
+  [/\/expo-router\/build\/react-navigation\/elements\//, /\/(Header\/Header|HeaderSearchBar|Badge|Button)$/],
 ];
 const isUnusedPart = (context, name) =>
   UNUSED_IN.some(([from, part]) => from.test(context.originModulePath) && part.test(name));
 
+// What is asked of the server is cached by a package whose folders name a build for old browsers, half as large again.
+const TOOLKIT = dirname(require.resolve('@reduxjs/toolkit/package.json'));
+const BUILT_FOR_BROWSERS = new Map([
+  ['@reduxjs/toolkit/query', `${TOOLKIT}/dist/query/rtk-query.browser.mjs`],
+  ['@reduxjs/toolkit/query/react', `${TOOLKIT}/dist/query/react/rtk-query-react.browser.mjs`],
+]);
+
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
+  const built = platform === 'web' && BUILT_FOR_BROWSERS.get(name);
+  if (built) return { type: 'sourceFile', filePath: built };
   if (
     UNUSED.has(name) ||
     isUnusedInZod(context, name) ||
