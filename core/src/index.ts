@@ -76,6 +76,8 @@ export {
   strideOf,
 } from './motion/stride';
 export type { ChainPlan, Taper } from './motion/chain';
+export type { Later, Passage } from './timing/passage';
+export type { RoundedMark } from './timing/frameMap';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
 export {
   drawingCount,

@@ -27,6 +27,8 @@ export {
   type Stretch,
   stretchOn,
 } from './motion/whereAndWhen';
+export { stretchRoundings } from './timing/passage';
+export { atRate, roundedMarks } from './timing/frameMap';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
 export { finestStep } from './spacing/finestStep';
 export {

@@ -58,11 +58,27 @@ export function usePointerSession<Pointer>(
     [store, liveView, latest, element],
   );
   useMenuButton(element, session);
+  useOwnTouches(element);
   return useMemo(() => gesturesOf(session), [session]);
 }
 
 const elementOf = (view: RefObject<View | null>): HTMLElement | null =>
   view.current as unknown as HTMLElement | null;
+
+const nothing = (): void => undefined;
+
+/**
+ * A browser gives a finger that comes down beside a button to the button, unless what lies beneath it listens for
+ * clicks, too. Web only.
+ */
+function useOwnTouches(view: RefObject<View | null>): void {
+  useEffect(() => {
+    const element = elementOf(view);
+    if (typeof element?.addEventListener !== 'function') return;
+    element.addEventListener('click', nothing);
+    return () => element.removeEventListener('click', nothing);
+  }, [view]);
+}
 
 /** The right button and the key for menus, in place of the browser's own menu. Web only. */
 function useMenuButton(view: RefObject<View | null>, session: PointerSession): void {

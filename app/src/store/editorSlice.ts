@@ -1,9 +1,19 @@
-import type { CopiedMarks, Easing, PointShape, Reach, Vector } from '@humble/core';
+import type { CopiedMarks, Easing, Later, PointShape, Reach, Vector } from '@humble/core';
 import { createSlice, isAnyOf, type PayloadAction } from '@reduxjs/toolkit';
 import { ActionTypes } from 'redux-undo';
 import { documentClosed, documentOpened, stepChosen } from './sessionSlice';
 import { edited } from './shotSlice';
-import type { Tool, ActsFor, Sketch, ArcLocation, About, Chosen, Thinning, EditorState } from './editorState';
+import type {
+  Tool,
+  ActsFor,
+  Sketch,
+  ArcLocation,
+  About,
+  Chosen,
+  Thinning,
+  TimeOf,
+  EditorState,
+} from './editorState';
 
 export type * from './editorState';
 
@@ -25,6 +35,8 @@ const initialState: EditorState = {
   measured: null,
   selectedMarkIds: [],
   chosen: null,
+  timeOf: 'figure',
+  laterMarks: 'follow',
   actsFor: 'this',
   thinning: null,
   reach: 'here',
@@ -152,6 +164,12 @@ const editor = createSlice({
       ...(state as EditorState),
       chosen: payload,
     }),
+    timeOfChosen: (state, { payload }: PayloadAction<TimeOf>) => {
+      state.timeOf = payload;
+    },
+    laterMarksChosen: (state, { payload }: PayloadAction<Later>) => {
+      state.laterMarks = payload;
+    },
     marksCopied: (state, { payload }: PayloadAction<CopiedMarks>): EditorState => ({
       ...(state as EditorState),
       copied: payload,
@@ -205,6 +223,8 @@ const editor = createSlice({
           flip,
           selectedMarkIds,
           chosen,
+          timeOf,
+          laterMarks,
           formerEasings,
           copied,
           copiedKeys,
@@ -217,6 +237,8 @@ const editor = createSlice({
           flip,
           selectedMarkIds,
           chosen,
+          timeOf,
+          laterMarks,
           formerEasings,
           copied,
           copiedKeys,
@@ -245,6 +267,7 @@ export const {
   flipChosen,
   keysCopied,
   keysSelected,
+  laterMarksChosen,
   lineLaid,
   marksCopied,
   marksSelected,
@@ -259,6 +282,7 @@ export const {
   sketched,
   strokeAsked,
   thinningAt,
+  timeOfChosen,
   toolChosen,
 } = editor.actions;
 export const editorReducer = editor.reducer;

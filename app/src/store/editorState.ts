@@ -7,6 +7,7 @@ import type {
   Reach,
   TrackName,
   Vector,
+  Later,
 } from '@humble/core';
 import type { StrokeUse } from '@humble/core/views';
 
@@ -55,6 +56,8 @@ export type Chosen =
   | { readonly by: 'frames'; readonly from: number; readonly until: number }
   | { readonly by: 'stretch'; readonly from: number; readonly to: number };
 
+export type TimeOf = 'figure' | 'all';
+
 /** How much of it is done, 0 to 1, and how far it may be off, field units. */
 export interface Thinning {
   readonly share: number;
@@ -93,6 +96,10 @@ export interface EditorState {
   readonly selectedMarkIds: readonly string[];
   /** Frames or a stretch of the arc that is shown in all views. */
   readonly chosen: Chosen | null;
+  /** Whose time a change of a passage or of the rate is for: that of the active figure, or of all of them. */
+  readonly timeOf: TimeOf;
+  /** What becomes of marks after a passage whose length changes. */
+  readonly laterMarks: Later;
   readonly actsFor: ActsFor;
   /** The gesture that is being thinned; null when none is. */
   readonly thinning: Thinning | null;

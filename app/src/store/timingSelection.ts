@@ -1,4 +1,4 @@
-import { type Mark, type Move, spanIndexAt, type Travel } from '@humble/core';
+import { lastFrame, type Mark, type Move, type Passage, spanIndexAt, type Travel } from '@humble/core';
 import { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from '@humble/core/views';
 import type { Chosen } from './editorSlice';
 import { activeMoveIn } from './hooks';
@@ -41,6 +41,17 @@ export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
   }
   latest = { travel, chosen, found };
   return found;
+}
+
+let passage: Passage | null = null;
+
+/** The frames that were picked as a passage, within the shot; null where none were, or a single one. */
+export function passageIn({ editor: { chosen }, shot }: RootState): Passage | null {
+  if (chosen?.by !== 'frames' || !shot.present.shot) return null;
+  const last = Math.max(shot.present.shot.lengthFrames, ...shot.present.shot.moves.map(lastFrame));
+  const [from, until] = [Math.max(1, chosen.from), Math.min(last, chosen.until)];
+  if (until <= from) return null;
+  return passage?.from === from && passage.until === until ? passage : (passage = { from, until });
 }
 
 /** What was chosen on the active move; null when nothing is. */

@@ -33,6 +33,11 @@ export const TERMS = {
     word: 'Move',
     meaning: 'The travel of one figure along one arc, from its first frame to its last.',
   },
+  passage: {
+    word: 'Passage',
+    meaning:
+      'Some frames of a move, taken as a whole: made longer or shorter, shifted, played backwards. All that lies on them goes along.',
+  },
   mark: {
     word: 'Mark',
     meaning:

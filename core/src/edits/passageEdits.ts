@@ -8,6 +8,7 @@ import {
   type Later,
   type Passage,
   shiftMap,
+  startMap,
   stretchMap,
   timeMap,
   withEdges,
@@ -53,17 +54,27 @@ function checkMoves({ marks }: Move, { from, until }: Passage): void {
 
 /** Everything that can be done to some of the time of one figure, or of all of them. */
 export const passageEdits = {
-  /** A passage in another number of frames, as `stretchMap` says. */
+  /**
+   * A passage in another number of frames, as `stretchMap` says, or as `startMap` where its end is held.
+   * @throws ShotError `out-of-range`
+   */
   stretchPassage: (
     shot: Shot,
-    { frames, later = 'follow', ...passage }: OfPassage & { readonly frames: number; readonly later?: Later },
+    {
+      frames,
+      later = 'follow',
+      holds = 'start',
+      ...passage
+    }: OfPassage & { readonly frames: number; readonly later?: Later; readonly holds?: 'start' | 'end' },
   ): Shot =>
     frames === passage.until - passage.from
       ? shot
       : changePassage(
           shot,
           passage,
-          remap((move) => stretchMap(move, passage, frames, later)),
+          remap((move) =>
+            holds === 'end' ? startMap(move, passage, frames) : stretchMap(move, passage, frames, later),
+          ),
         ),
 
   /** A passage later by some frames, or earlier; all else stays, or what is later follows. */

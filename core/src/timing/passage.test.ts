@@ -43,6 +43,14 @@ describe('a passage in another number of frames', () => {
     );
   });
 
+  test('with its end held it begins elsewhere, and the span before it gives way', () => {
+    const longer = edits.stretchPassage(shot, { ...passage, frames: 25, holds: 'end' });
+    expect(framesOf(longer)).toEqual([1, 8, 12, 13, 14, 18, 33, 49]);
+    expect(() => edits.stretchPassage(shot, { ...passage, frames: 32, holds: 'end' })).toThrow(
+      'The passage can begin on frame 2 at the earliest.',
+    );
+  });
+
   test('two marks never fall on one frame: it says the least that works', () => {
     expect(() => edits.stretchPassage(shot, { ...passage, frames: 6 })).toThrow(
       'In 6 frames two of its marks would fall on one; 14 is the least that works.',

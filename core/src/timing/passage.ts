@@ -1,7 +1,7 @@
 import { frameNumber } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import type { Mark, Move } from '../model/schema';
-import { type FrameMap, isWithin, wholeFrame } from './frameMap';
+import { type FrameMap, isWithin, type RoundedMark, roundedMarks, wholeFrame } from './frameMap';
 import { withMarkOn } from './markEdits';
 
 /** Some of a move's time: from one frame to another, n = until − from intervals. */
@@ -43,6 +43,13 @@ function after(frame: number, by: number, next: Mark | undefined): FrameMap {
   return (f) => (f < end ? at + ((f - frame) * (end - at)) / (end - frame) : f);
 }
 
+/** Before a frame that moves by some frames: time from an earlier mark on gives way, or all comes along. */
+function leadingTo(frame: number, by: number, before: Mark | undefined): FrameMap {
+  if (!before) return (f) => Math.max(1, f + by);
+  const start = before.frame;
+  return (f) => (f <= start ? f : start + ((f - start) * (frame + by - start)) / (frame - start));
+}
+
 /** The fewest frames, of so many or more, in which all marks of a passage keep apart. */
 export function leastFrames({ marks }: Pick<Move, 'marks'>, passage: Passage, atLeast = 1): number {
   const { from, until } = passage;
@@ -58,6 +65,33 @@ export function leastFrames({ marks }: Pick<Move, 'marks'>, passage: Passage, at
   return frames;
 }
 
+/** @throws ShotError `out-of-range` with the least number of frames that works */
+function checkFrames(move: Move, passage: Passage, frames: number): void {
+  if (!Number.isInteger(frames) || frames < 1) throw outOfRange('A passage has at least 1 frame.');
+  const least = leastFrames(move, passage, frames);
+  if (frames < least)
+    throw outOfRange(
+      `In ${frames} frames two of its marks would fall on one; ${least} is the least that works.`,
+    );
+}
+
+/**
+ * A passage that ends where it did and begins elsewhere, with as many frames: the span before it gives way.
+ * @param move has its edges, see `withEdges`
+ * @throws ShotError `out-of-range` as `stretchMap`, or where it would run into the mark before
+ */
+export function startMap(move: Move, passage: Passage, frames: number): FrameMap {
+  const { from, until } = passage;
+  checkFrames(move, passage, frames);
+  const before = markBefore(move, from);
+  const start = until - frames;
+  const least = before ? before.frame + 1 : 1;
+  if (start < least)
+    throw outOfRange(`The passage can begin on frame ${frameNumber(least)} at the earliest.`);
+  const leading = leadingTo(from, start - from, before);
+  return (f) => (f < from ? leading(f) : f <= until ? start + ((f - from) * frames) / framesOf(passage) : f);
+}
+
 /**
  * A passage in another number of frames: f′ = a + (f − a)·n′/n inside, f + n′ − n after it, where later marks follow.
  * @param move has its edges, see `withEdges`
@@ -66,12 +100,7 @@ export function leastFrames({ marks }: Pick<Move, 'marks'>, passage: Passage, at
 export function stretchMap(move: Move, passage: Passage, frames: number, later: Later): FrameMap {
   const { from, until } = passage;
   const n = framesOf(passage);
-  if (!Number.isInteger(frames) || frames < 1) throw outOfRange('A passage has at least 1 frame.');
-  const least = leastFrames(move, passage, frames);
-  if (frames < least)
-    throw outOfRange(
-      `In ${frames} frames two of its marks would fall on one; ${least} is the least that works.`,
-    );
+  checkFrames(move, passage, frames);
   const next = later === 'stay' ? markAfter(move, until) : undefined;
   if (next && from + frames >= next.frame)
     throw outOfRange(
@@ -100,12 +129,7 @@ export function shiftMap(move: Move, passage: Passage, by: number, later: Later)
     throw outOfRange(
       `The next mark is on frame ${frameNumber(next.frame)}: the passage can end one frame before it.`,
     );
-  const leading: FrameMap = before
-    ? (f) =>
-        f <= before.frame
-          ? f
-          : before.frame + ((f - before.frame) * (from + by - before.frame)) / (from - before.frame)
-    : (f) => Math.max(1, f + by);
+  const leading = leadingTo(from, by, before);
   const following = after(until, by, next);
   return (f) => (f < from ? leading(f) : f <= until ? f + by : following(f));
 }
@@ -122,4 +146,18 @@ export function timeMap(move: Move, at: number, frames: number): FrameMap {
   if (onIt && (onIt.frame < until || move.marks.some(({ frame }) => frame === at)))
     throw outOfRange(`A mark stands on frame ${frameNumber(onIt.frame)}: move it first, or take out less.`);
   return (f) => (f <= at ? f : f <= until ? at : f + frames);
+}
+
+/**
+ * Marks of a move that a passage in another number of frames rounds, by the frames that they are on then.
+ * @throws ShotError as `stretchMap`
+ */
+export function stretchRoundings(
+  move: Move,
+  passage: Passage,
+  frames: number,
+  later: Later,
+): readonly RoundedMark[] {
+  const edged = withEdges(move, passage);
+  return roundedMarks(edged, stretchMap(edged, passage, frames, later));
 }

@@ -20,6 +20,7 @@ import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
 import { FindingNotes } from './cards/FindingNotes';
 import { MarksCard } from './cards/MarksCard';
 import { MoveCard } from './cards/MoveCard';
+import { PassageCard } from './cards/PassageCard';
 import { Spans } from './cards/Spans';
 import { CurrentChart } from './TimingViews';
 
@@ -105,6 +106,7 @@ function NeighboursThatFollow() {
 export const RangeGroup = () => (
   <Travelling>
     <ChosenCard />
+    <PassageCard />
     <ExposuresCard />
   </Travelling>
 );

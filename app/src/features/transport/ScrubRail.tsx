@@ -1,6 +1,6 @@
 import { transportWords as words } from '../../words/transport';
 import { editsIn } from '../../store/selection';
-import { drawingCount, frameNumber, lastFrame, type Move, type Shot } from '@humble/core';
+import { drawingCount, frameNumber, lastFrame, type Move, type Passage, type Shot } from '@humble/core';
 import { type FrameRun, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -15,14 +15,14 @@ import {
   useThrottledShotValue,
 } from '../../store/hooks';
 import { step, useFrame } from '../../playback/playhead';
-import { chosenIn } from '../../store/timingSelection';
+import { chosenIn, passageIn } from '../../store/timingSelection';
 import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
 import { MONO } from '../../ui/fonts';
 import { keyNudge } from '../../ui/keyNudge';
 import { usePointerSession } from '../../render/usePointerSession';
 import { drawingLabels } from './drawingLabels';
-import { along, railSurface, SIDE } from './railSurface';
+import { along, EDGE_TOP, railSurface, SIDE } from './railSurface';
 
 const HEIGHT = 40;
 const BASE = 34;
@@ -96,6 +96,12 @@ const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number
     })
     .join('');
 
+/** Tabs at the ends of a passage, to be dragged. */
+const edgesPath = ({ from, until }: Passage, lengthFrames: number, width: number): string =>
+  [from, until]
+    .map((frame) => `M${along(frame, lengthFrames, width) - 5} ${EDGE_TOP + 6}h10v14h-10Z`)
+    .join('');
+
 /** What the rail shows: the whole shot, and a move that ends one frame past it. */
 const railFrames = (move: Move | null, lengthFrames: number): number =>
   move ? Math.max(lengthFrames, lastFrame(move)) : lengthFrames;
@@ -110,6 +116,7 @@ export function ScrubRail() {
   const edits = useThrottledSelector(editsIn);
   const canMark = edits === 'timing';
   const posts = canMark ? 'marks' : edits === 'poses' ? 'poses' : null;
+  const passage = useThrottledSelector(passageIn);
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
@@ -117,7 +124,7 @@ export function ScrubRail() {
   const drag = usePointerSession(
     rail,
     null,
-    railSurface(store, { width, lengthFrames, move, canMark, posts }),
+    railSurface(store, { width, lengthFrames, move, canMark, posts, passage }),
   );
   return (
     <GestureDetector gesture={drag} touchAction="none">
@@ -146,12 +153,14 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
   const move = useDeferredValue(useThrottledMove());
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
+  const passage = useThrottledSelector(passageIn);
+  const canMark = useThrottledSelector(editsIn) === 'timing';
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);
   const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);
   const posts = postsOf(isThere ? move.marks : [], lengthFrames, width);
   return (
-    <Svg width={width} height={HEIGHT + 4} style={{ position: 'absolute' }}>
+    <Svg width={width} height={HEIGHT + 4} style={{ position: 'absolute' }} pointerEvents="none">
       {runs && <Path d={runsPath(runs, lengthFrames, width)} fill={colour.brasswash} />}
       <Line x1={SIDE} x2={width - SIDE} y1={BASE} y2={BASE} stroke={colour.soft} strokeWidth={1.5} />
       {isThere && (
@@ -167,6 +176,15 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
             fill="none"
           />
         </>
+      )}
+      {passage && canMark && (
+        <Path
+          d={edgesPath(passage, lengthFrames, width)}
+          fill={colour.brass}
+          stroke={colour.field}
+          strokeWidth={1.5}
+          testID="passage-edges"
+        />
       )}
     </Svg>
   );

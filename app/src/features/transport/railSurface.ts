@@ -1,10 +1,12 @@
-import type { Move } from '@humble/core';
-import type { PointerSurface, ViewPointer } from '../../render/pointerSession';
+import type { Move, Passage } from '@humble/core';
+import type { PointerSurface, PressHandler, ViewPointer } from '../../render/pointerSession';
 import { marksSelected } from '../../store/editorSlice';
 import { currentFrame, goTo } from '../../playback/playhead';
 import type { AppStore } from '../../store/store';
 import { poseMenu } from '../../commands/menus/figureMenus';
 import { markMenu } from '../../commands/menus/timingMenus';
+import { passageEdgeMoved } from '../../commands/passages';
+import { createUndoGroup } from '../../ui/undoGroup';
 import { createMarkDrag } from '../../commands/timing';
 
 export const SIDE = 14;
@@ -25,6 +27,8 @@ export interface RailNow {
   readonly width: number;
   readonly lengthFrames: number;
   readonly move: Move | null;
+  /** The passage that was picked; null for none. */
+  readonly passage: Passage | null;
   /** Whether marks can be dragged in time. */
   readonly canMark: boolean;
   /** What its posts stand for where they have a menu: marks, or the poses of the figure. */
@@ -45,6 +49,21 @@ function nearestMark({ move, lengthFrames, width }: RailNow, x: number) {
   return away(nearest) <= MARK_PX ? nearest : null;
 }
 
+/** An edge of a passage is taken below the knob of the playhead, from so far away, pixels. */
+const EDGE_PX = 14;
+export const EDGE_TOP = 22;
+
+/** The edge of the passage that a press takes; null where there is none. */
+export function edgeUnder(
+  { passage, canMark, lengthFrames, width }: RailNow,
+  { x, y }: { readonly x: number; readonly y: number },
+): 'from' | 'until' | null {
+  if (!passage || !canMark || y < EDGE_TOP) return null;
+  const away = (edge: 'from' | 'until'): number => Math.abs(along(passage[edge], lengthFrames, width) - x);
+  const nearest = away('from') < away('until') ? 'from' : 'until';
+  return away(nearest) <= EDGE_PX ? nearest : null;
+}
+
 /** What a pointer does on the rail: it drags the playhead, or a mark in time. */
 export function railSurface(store: AppStore, rail: RailNow): PointerSurface<ViewPointer> {
   const frameAt = (x: number): number => frameAlong(x, rail.lengthFrames, rail.width);
@@ -56,6 +75,8 @@ export function railSurface(store: AppStore, rail: RailNow): PointerSurface<View
       return rail.posts === 'marks' ? markMenu(store, [mark.id]) : poseMenu(store, mark.frame);
     },
     press: (start) => {
+      const edge = edgeUnder(rail, start);
+      if (edge) return edgeDrag(store, rail, edge);
       const mark = markUnder(rail, start.x, currentFrame());
       if (!mark) {
         goTo(frameAt(start.x));
@@ -71,5 +92,21 @@ export function railSurface(store: AppStore, rail: RailNow): PointerSurface<View
         tap: () => goTo(mark.frame),
       };
     },
+  };
+}
+
+/** An edge of the passage follows the pointer; what lies in the passage is spread over its frames anew. */
+function edgeDrag(store: AppStore, rail: RailNow, edge: 'from' | 'until'): PressHandler<ViewPointer> {
+  const passage = rail.passage!;
+  const undoGroup = createUndoGroup('passage');
+  let last = passage[edge];
+  return {
+    drag: ({ x }) => {
+      const frame = Math.max(1, Math.round(frameAlong(x, rail.lengthFrames, rail.width)));
+      if (frame === last) return;
+      last = frame;
+      store.dispatch(passageEdgeMoved(passage, edge, frame, undoGroup));
+    },
+    tap: () => goTo(passage[edge]),
   };
 }

@@ -1,19 +1,34 @@
 import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
-import { LONGEST_SHOT } from '@humble/core';
-import { memo } from 'react';
+import { LONGEST_SHOT, type RoundedMark } from '@humble/core';
+import { memo, useState } from 'react';
+import { moveOfTime, roundingsOfRate } from '../../../commands/passages';
 import { useShotLength } from '../../../commands/useShotLength';
-import { useEdit, useThrottledShotValue } from '../../../store/hooks';
+import type { TimeOf } from '../../../store/editorSlice';
+import { useAppStore, useEdit, useThrottledShotValue } from '../../../store/hooks';
 import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
 import { NumberField } from '../../../ui/NumberField';
-import { NumericText } from '../../../ui/Words';
+import { Segmented } from '../../../ui/Segmented';
+import { NumericText, Words } from '../../../ui/Words';
+import { passageWords } from '../../../words/passages';
+import { WhoseTime } from './PassageCard';
+import { Roundings } from './Roundings';
+
+const KEEPS = [
+  { value: 'frames', label: passageWords.keepFrames },
+  { value: 'seconds', label: passageWords.keepSeconds },
+] as const;
 
 /** Length and rate of the shot. */
 export const ShotCard = memo(function ShotCard() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
   const edit = useEdit();
+  const store = useAppStore();
+  const [keeps, setKeeps] = useState<'frames' | 'seconds'>('frames');
+  const [whose, setWhose] = useState<TimeOf>('all');
+  const [rounded, setRounded] = useState<readonly RoundedMark[]>([]);
   const length = useShotLength();
   return (
     <Card title={words.theShot} term={TERMS.shot} aside={`${fixed(lengthFrames / rate, 2)} s`}>
@@ -33,8 +48,16 @@ export const ShotCard = memo(function ShotCard() {
         min={1}
         max={240}
         decimals={3}
-        onChange={(value, undoGroup) => edit('setRate', { rate: value }, undoGroup)}
+        onChange={(value, undoGroup) => {
+          setRounded(keeps === 'seconds' ? roundingsOfRate(store.getState(), whose, value, undoGroup) : []);
+          edit('setRate', { rate: value, keeps, moveId: moveOfTime(store.getState(), whose) }, undoGroup);
+        }}
       />
+      <Words tone="soft">{passageWords.keep}</Words>
+      <Segmented label={passageWords.keep} value={keeps} options={KEEPS} onChange={setKeeps} />
+      {keeps === 'seconds' && <WhoseTime value={whose} onChange={setWhose} />}
+      <Words tone="soft">{keeps === 'seconds' ? passageWords.marksMove : passageWords.allLastLonger}</Words>
+      <Roundings marks={rounded} />
     </Card>
   );
 });

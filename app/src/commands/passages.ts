@@ -1,0 +1,145 @@
+import { type EditName, type EditArguments, type Passage, type RoundedMark, ShotError } from '@humble/core';
+import { atRate, roundedMarks, stretchRoundings } from '@humble/core/views';
+import { currentFrame } from '../playback/playhead';
+import { doEdit } from '../store/doEdit';
+import { rangeChosen, type TimeOf } from '../store/editorSlice';
+import { activeMoveIn } from '../store/hooks';
+import { shotBefore } from '../store/shotSlice';
+import type { AppDispatch, RootState } from '../store/store';
+
+type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
+
+/** Whose time is changed: the active move, or all of them. Undefined where nothing travels. */
+export function moveOfTime(
+  state: RootState,
+  timeOf: TimeOf = state.editor.timeOf,
+): string | null | undefined {
+  // Of a single figure all else, the length of the shot, goes along.
+  const isAlone = state.shot.present.shot?.moves.length === 1;
+  return timeOf === 'all' || isAlone ? null : activeMoveIn(state)?.id;
+}
+
+/** Does an edit of a passage, and picks the frames that it takes up then. */
+const changed =
+  <Name extends EditName>(
+    name: Name,
+    passage: Passage,
+    args: object,
+    next: Passage,
+    undoGroup?: string,
+  ): Thunk =>
+  (dispatch, getState) => {
+    const moveId = moveOfTime(getState());
+    if (moveId === undefined) return false;
+    const all = { moveId, ...passage, ...args } as unknown as EditArguments<Name>;
+    if (!dispatch(doEdit(name, all, undoGroup))) return false;
+    dispatch(rangeChosen({ by: 'frames', ...next }));
+    return true;
+  };
+
+export const passageStretched =
+  (passage: Passage, frames: number, undoGroup?: string): Thunk =>
+  (dispatch, getState) =>
+    dispatch(
+      changed(
+        'stretchPassage',
+        passage,
+        { frames, later: getState().editor.laterMarks },
+        { ...passage, until: passage.from + frames },
+        undoGroup,
+      ),
+    );
+
+/** One edge of a passage on another frame, while the other one stays. */
+export const passageEdgeMoved =
+  (passage: Passage, edge: 'from' | 'until', frame: number, undoGroup: string): Thunk =>
+  (dispatch) => {
+    if (edge === 'until')
+      return dispatch(passageStretched(passage, Math.max(1, frame - passage.from), undoGroup));
+    const from = Math.min(frame, passage.until - 1);
+    const frames = passage.until - from;
+    return dispatch(
+      changed('stretchPassage', passage, { frames, holds: 'end' }, { ...passage, from }, undoGroup),
+    );
+  };
+
+/** A passage later by some frames, or earlier. */
+export const passageShifted =
+  (passage: Passage, by: number, undoGroup?: string): Thunk =>
+  (dispatch, getState) =>
+    dispatch(
+      changed(
+        'shiftPassage',
+        passage,
+        { by, later: getState().editor.laterMarks },
+        { from: passage.from + by, until: passage.until + by },
+        undoGroup,
+      ),
+    );
+
+export const passageReversed = (passage: Passage): Thunk => changed('reversePassage', passage, {}, passage);
+
+export const passageOutAndBack = (passage: Passage): Thunk =>
+  changed('goOutAndBack', passage, {}, { ...passage, until: 2 * passage.until - passage.from });
+
+export const passageTwice = (passage: Passage): Thunk =>
+  changed('repeatPassage', passage, { times: 2 }, passage);
+
+/** Frames put in after the playhead, or taken out. */
+export const timePutIn =
+  (frames: number, undoGroup?: string): Thunk =>
+  (dispatch, getState) => {
+    const moveId = moveOfTime(getState());
+    if (moveId === undefined) return false;
+    return dispatch(doEdit('insertTime', { moveId, frame: currentFrame(), frames }, undoGroup)) !== null;
+  };
+
+/** The moves whose time is changed, as they were before an edit. */
+function movesBefore(state: RootState, undoGroup?: string, timeOf?: TimeOf) {
+  const shot = shotBefore(state.shot, undoGroup);
+  const moveId = moveOfTime(state, timeOf);
+  return shot?.moves.filter((move) => moveId === null || move.id === moveId) ?? [];
+}
+
+/** Why a passage cannot have so many frames; null where it can. */
+export function stretchProblem(state: RootState, passage: Passage, frames: number): string | null {
+  try {
+    const { laterMarks } = state.editor;
+    movesBefore(state).forEach((move) => stretchRoundings(move, passage, frames, laterMarks));
+    return null;
+  } catch (error) {
+    if (error instanceof ShotError) return error.message;
+    throw error;
+  }
+}
+
+/** Marks that another length of a passage rounds; none where it cannot be done. */
+export function roundingsOfStretch(
+  state: RootState,
+  passage: Passage,
+  frames: number,
+  undoGroup?: string,
+): readonly RoundedMark[] {
+  try {
+    const { laterMarks } = state.editor;
+    return movesBefore(state, undoGroup).flatMap((move) =>
+      stretchRoundings(move, passage, frames, laterMarks),
+    );
+  } catch (error) {
+    if (error instanceof ShotError) return [];
+    throw error;
+  }
+}
+
+/** Marks that another rate rounds where seconds are kept. */
+export function roundingsOfRate(
+  state: RootState,
+  whose: TimeOf,
+  rate: number,
+  undoGroup?: string,
+): readonly RoundedMark[] {
+  const shot = shotBefore(state.shot, undoGroup);
+  if (!shot) return [];
+  const map = atRate(shot.rate, rate);
+  return movesBefore(state, undoGroup, whose).flatMap((move) => roundedMarks(move, map));
+}

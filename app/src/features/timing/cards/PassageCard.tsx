@@ -1,0 +1,147 @@
+import { frameNumber, LONGEST_SHOT, type Passage, type RoundedMark } from '@humble/core';
+import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
+import Repeat from 'lucide-react-native/icons/repeat-2';
+import Rewind from 'lucide-react-native/icons/rewind';
+import { memo, useState } from 'react';
+import {
+  passageOutAndBack,
+  passageReversed,
+  passageShifted,
+  passageStretched,
+  passageTwice,
+  roundingsOfStretch,
+  stretchProblem,
+  timePutIn,
+} from '../../../commands/passages';
+import { laterMarksChosen, type TimeOf, timeOfChosen } from '../../../store/editorSlice';
+import {
+  useAppDispatch,
+  useAppStore,
+  useThrottledEditor,
+  useThrottledSelector,
+  useThrottledShotValue,
+} from '../../../store/hooks';
+import { passageIn } from '../../../store/timingSelection';
+import { TERMS } from '../../../words/terms';
+import { ActionRow } from '../../../ui/ActionRow';
+import { Card } from '../../../ui/Card';
+import { readNumber } from '../../../ui/numbers';
+import { NumberField, NumberPair } from '../../../ui/NumberField';
+import { Segmented } from '../../../ui/Segmented';
+import { useGestureBaseline } from '../../../ui/useGestureBaseline';
+import { Words } from '../../../ui/Words';
+import { passageWords as words } from '../../../words/passages';
+import { Roundings } from './Roundings';
+
+const MOST_PERCENT = 1000;
+
+const LATER = [
+  { value: 'follow', label: words.follow },
+  { value: 'stay', label: words.stay },
+] as const;
+
+const WHOSE = [
+  { value: 'figure', label: words.thisFigure },
+  { value: 'all', label: words.allFigures },
+] as const;
+
+interface WhoseTimeProps {
+  readonly value: TimeOf;
+  readonly onChange: (value: TimeOf) => void;
+}
+
+/** Whose time is changed, where there is more than one figure. */
+export function WhoseTime(props: WhoseTimeProps) {
+  const isAlone = useThrottledShotValue((shot) => shot.moves.length < 2);
+  return isAlone ? null : <Segmented label={words.whoseTime} options={WHOSE} {...props} />;
+}
+
+/** Some frames of a move as a whole: how long they last, and which way they are played. */
+export const PassageCard = memo(function PassageCard() {
+  const from = useThrottledSelector((state) => passageIn(state)?.from);
+  const until = useThrottledSelector((state) => passageIn(state)?.until);
+  if (from === undefined || until === undefined) return null;
+  return <PassageCardOf from={from} until={until} />;
+});
+
+function PassageCardOf(passage: Passage) {
+  const { from, until } = passage;
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const timeOf = useThrottledEditor((editor) => editor.timeOf);
+  const laterMarks = useThrottledEditor((editor) => editor.laterMarks);
+  const before = useGestureBaseline(passage);
+  const [rounded, setRounded] = useState<readonly RoundedMark[]>([]);
+  const stretch = (start: Passage, frames: number, undoGroup?: string): void => {
+    setRounded(roundingsOfStretch(store.getState(), start, frames, undoGroup));
+    dispatch(passageStretched(start, frames, undoGroup));
+  };
+  const frames = until - from;
+  return (
+    <Card title={words.passage(frameNumber(from), frameNumber(until))} term={TERMS.passage} isActive>
+      <WhoseTime value={timeOf} onChange={(value) => dispatch(timeOfChosen(value))} />
+      <NumberPair
+        pair={[
+          {
+            label: words.itsFrames,
+            value: frames,
+            min: 1,
+            max: LONGEST_SHOT,
+            read: (text) => {
+              const wanted = readNumber(text);
+              const problem = wanted === null ? null : stretchProblem(store.getState(), passage, wanted);
+              return problem === null ? wanted : { problem };
+            },
+            onChange: (value, undoGroup) => stretch(before(undoGroup), value, undoGroup),
+          },
+          {
+            label: words.asLong,
+            value: 100,
+            min: 1,
+            max: MOST_PERCENT,
+            decimals: 1,
+            onChange: (percent, undoGroup) => {
+              const start = before(undoGroup);
+              stretch(start, Math.round(((start.until - start.from) * percent) / 100), undoGroup);
+            },
+          },
+        ]}
+      />
+      <Roundings marks={rounded} />
+      <Words tone="soft">{words.laterMarks}</Words>
+      <Segmented
+        label={words.laterMarks}
+        value={laterMarks}
+        options={LATER}
+        onChange={(value) => dispatch(laterMarksChosen(value))}
+      />
+      <NumberField
+        label={words.shiftBy}
+        unit={words.frames}
+        value={0}
+        min={-LONGEST_SHOT}
+        max={LONGEST_SHOT}
+        onChange={(by, undoGroup) => dispatch(passageShifted(before(undoGroup), by, undoGroup))}
+      />
+      <NumberField
+        label={words.putInAtThePlayhead}
+        unit={words.frames}
+        value={0}
+        min={-LONGEST_SHOT}
+        max={LONGEST_SHOT}
+        onChange={(count, undoGroup) => dispatch(timePutIn(count, undoGroup))}
+      />
+      <ActionRow
+        actions={[
+          { label: words.reverse, icon: Rewind, onPress: () => dispatch(passageReversed(passage)) },
+          {
+            label: words.outAndBack,
+            icon: ArrowLeftRight,
+            onPress: () => dispatch(passageOutAndBack(passage)),
+          },
+          { label: words.twice, icon: Repeat, onPress: () => dispatch(passageTwice(passage)) },
+        ]}
+      />
+    </Card>
+  );
+}
