@@ -27,6 +27,16 @@ export {
   type Stretch,
   stretchOn,
 } from './motion/whereAndWhen';
+export { planOf } from './edits/solveEdits';
+export {
+  distanceFor,
+  easingUnder,
+  framesFor,
+  framesUnder,
+  largestIncrement,
+  smallestIncrement,
+  type SpanPlan,
+} from './timing/solve';
 export { stretchRoundings } from './timing/passage';
 export { atRate, roundedMarks } from './timing/frameMap';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';

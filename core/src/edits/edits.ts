@@ -10,6 +10,7 @@ import { riderEdits } from './riderEdits';
 import { passageEdits } from './passageEdits';
 import { poseEdits } from './poseEdits';
 import { strideEdits } from './strideEdits';
+import { solveEdits } from './solveEdits';
 import { spacingEdits } from './spacingEdits';
 import { timingEdits } from './timingEdits';
 import { trackEdits } from './trackEdits';
@@ -126,6 +127,7 @@ export const edits = {
   ...spacingEdits,
   ...exposureEdits,
   ...passageEdits,
+  ...solveEdits,
   ...poseEdits,
   ...gestureEdits,
   ...trackEdits,

@@ -178,10 +178,11 @@ export const figureEdits = {
     {
       figureId,
       arcId,
-      frame,
+      frame: asked,
       how,
     }: OfFigure & { readonly arcId: string; readonly frame: number; readonly how: Attaching },
   ): Shot => {
+    const frame = Math.min(Math.max(1, Math.round(asked)), shot.lengthFrames);
     findFigure(shot, figureId);
     const arc = findArc(shot, arcId);
     const stood = standingOf(shot, figureId, frame);

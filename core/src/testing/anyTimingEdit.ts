@@ -42,6 +42,12 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
   edit('stretchPassage', { ...passage, frames: frame, later }),
   edit('shiftPassage', { ...passage, by: frame, later }),
   edit('insertTime', { moveId: someTime, frame, frames: fc.integer({ min: -20, max: 20 }) }),
+  edit('keepSteps', {
+    moveId,
+    markId: fc.option(markId, { nil: null }),
+    most: fc.double({ min: -1, max: 60, noNaN: true }),
+    gives: fc.constantFrom('frames', 'easing'),
+  }),
   edit('reversePassage', passage),
   edit('goOutAndBack', passage),
   edit('repeatPassage', { ...passage, times: fc.integer({ min: 1, max: 4 }) }),
