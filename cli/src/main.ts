@@ -2,6 +2,8 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { type Shot, ShotError, spansOf } from '@humble/core';
 import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views';
+import { SOLVING, solved } from './solve';
+import { UsageError } from './usageError';
 import { EXPORTERS, importShot, ladderSvg, partRows, writeIncrementsCsv } from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
@@ -17,15 +19,18 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
   humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
   humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
+  humble-pendulum solve --distance D --most M         the frames of a span with no increment above M
+                  [--frames N]                        or the distance, or the ramps, that N frames allow
+                  [--leave A --arrive B]              how many frames it leaves and arrives over
+                  [--curve X1,Y1,X2,Y2]               or a curve; or
+                  [--slow-place AT,STRENGTH]          slowest at a place; without any of them it is even
+                  [--held 1|2|3] [--json]             frames that each picture is held
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
 SHOT.json may also be a table of increments (CSV): it is read as a shot of its own.
 Columns are described in docs/file-format.md.`;
 
-const COMMANDS = ['sample', 'chart', 'convert', 'check-file'];
-
-/** A mistake in how the command was called; its message is the sentence for the terminal. */
-class UsageError extends Error {}
+const COMMANDS = ['sample', 'chart', 'convert', 'solve', 'check-file'];
 
 function readShot(path: string): Shot {
   let text: string;
@@ -95,6 +100,7 @@ function run(args: string[]): string {
         ...FLAGS,
         move: { type: 'string' },
         span: { type: 'string' },
+        ...SOLVING,
         help: { type: 'boolean', short: 'h' },
       },
     });
@@ -106,6 +112,10 @@ function run(args: string[]): string {
   if (values.help || !command) return `${USAGE}\n`;
   if (!COMMANDS.includes(command))
     throw new UsageError(`There is no command “${command}”: use ${COMMANDS.join(', ')}.`);
+  if (command === 'solve') {
+    if (path !== undefined) throw new UsageError('solve takes no file.');
+    return solved(values);
+  }
   if (!path || more.length > 0) throw new UsageError(`${command} takes one shot file.`);
   if (command === 'convert') return converted(readShot(path), values);
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');

@@ -116,3 +116,29 @@ test('from 24 to 12 in seconds: marks keep their time, and what was rounded is s
   await bench.saved();
   expect(await kept(bench)).toMatchObject({ rate: 24, lengthFrames: 49 });
 });
+
+test('no step of a span above so much: its frames give way, or its easing; for the whole move, too', async ({
+  bench,
+  page,
+}) => {
+  await bench.straight('Steps', 41);
+  await bench.group('Span');
+  // 1536 units in 40 intervals: 38.4 each. At most 20: 77 intervals of 19.9.
+  expect(await bench.number('None above, units')).toBeCloseTo(38.4, 1);
+  await bench.type('None above, units', 20);
+  await bench.saved();
+  await expect.poll(() => framesOf(bench)).toEqual([1, 78]);
+  expect(await bench.number('None above, units')).toBeCloseTo(19.9, 1);
+  await bench.undo();
+  await bench.saved();
+  await expect.poll(() => framesOf(bench)).toEqual([1, 41]);
+  await page
+    .getByRole('radiogroup', { name: 'What gives way' })
+    .getByRole('radio', { name: 'Easing' })
+    .click();
+  await bench.type('None above, units', 20);
+  await expect(
+    page.getByText('Only an easing that leaves and arrives over some frames can give way'),
+  ).toBeVisible();
+  expect(await framesOf(bench)).toEqual([1, 41]);
+});

@@ -22,6 +22,7 @@ import { MarksCard } from './cards/MarksCard';
 import { MoveCard } from './cards/MoveCard';
 import { PassageCard } from './cards/PassageCard';
 import { Spans } from './cards/Spans';
+import { CurrentSteps } from './cards/StepsCard';
 import { CurrentChart } from './TimingViews';
 
 // The groups of the Timing step. Each card follows by itself: while something is dragged none waits for the others.
@@ -80,6 +81,7 @@ export function MarkSummary() {
 export const SpanGroup = ({ hasChart }: { readonly hasChart: boolean }) => (
   <Travelling>
     <Spans />
+    <CurrentSteps />
     {hasChart && <CurrentChart />}
     <NeighboursThatFollow />
   </Travelling>

@@ -1,0 +1,13 @@
+/** Everything that the interface says about working one thing out from the others. */
+export const solvingWords = {
+  steps: 'Its steps',
+  inOnePicture: 'from picture to picture',
+  noneAbove: 'None above',
+  noneBelow: 'None below',
+  givesWay: 'What gives way',
+  framesGive: 'Frames',
+  easingGives: 'Easing',
+  framesChange: 'The span gets the frames that takes, and later marks follow.',
+  easingChanges: 'The frames stay; ramps become as short as it takes.',
+  noneAboveAnywhere: (length: string) => `None above ${length} in the whole move`,
+} as const;
