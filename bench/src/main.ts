@@ -10,6 +10,7 @@ import {
   type Shot,
   type Travel,
 } from '@humble/core';
+import { checkShot } from '@humble/core/checks';
 import { fitStroke, gestureFrames } from '@humble/core/views';
 import { openShot, shotCard } from '@humble/core/files';
 import { thinGesture } from '@humble/core/thinGesture';
@@ -28,6 +29,7 @@ const PLACE_RATIO_BUDGET = 50;
 const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 25;
 const FIGURES_BUDGET_MS = { fromNothing: 30, onePointMoved: 3 };
+const CHECKS_BUDGET_MS = 150;
 const THINNING_BUDGET_MS = 2000;
 /** JavaScript of the first screen, as a share of a bare page's; of the workbench beyond it, gzip, bytes. */
 const FIRST_SCREEN_RATIO = 1.5;
@@ -193,11 +195,14 @@ async function evaluation(): Promise<void> {
       ),
     'ten figures × 20 riders × 500 frames, one point moved': () =>
       placed([evaluate((partsNow = nudged(partsNow))).travels[0]!]),
+    'checks of twenty figures × 1,000 frames, from nothing': () =>
+      checkShot({ ...twenty, moves: twenty.moves.map((move) => ({ ...move })) }),
     'a stroke of 600 samples fitted': () => fitStroke(stroke, { allowedDeviation: 4 }),
     'a shot file opened and its card drawn': () => shotCard(openShot(JSON.parse(text))),
   });
   console.table(Object.entries(times).map(([name, ms]) => ({ name, ms: ms.toFixed(3) })));
-  const [move, shot, figures, pointMoved, riders, riderPointMoved] = Object.values(times) as [
+  const [move, shot, figures, pointMoved, riders, riderPointMoved, checks] = Object.values(times) as [
+    number,
     number,
     number,
     number,
@@ -212,6 +217,7 @@ async function evaluation(): Promise<void> {
   verdict(`and within ${onePointMoved} ms after one point moved`, pointMoved <= onePointMoved);
   verdict(`ten figures of twenty riders within ${fromNothing} ms from nothing`, riders <= fromNothing);
   verdict(`and within ${onePointMoved} ms after one point moved`, riderPointMoved <= onePointMoved);
+  verdict(`twenty figures of 1,000 frames checked within ${CHECKS_BUDGET_MS} ms`, checks <= CHECKS_BUDGET_MS);
 }
 
 /** Thinning is done once, as it is after a gesture; what is told is the time of that. */

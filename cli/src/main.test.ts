@@ -116,6 +116,21 @@ test('figures come out as they stand: as a layer of the drawing, and as rows of 
   expect(moves[0].rows[0]).toMatchObject({ pivotX: moves[0].rows[0].x, drawing: 1, tracks: { offsetX: 0 } });
 });
 
+test('check tells what an animator may not have meant, and its exit code says so', () => {
+  const lantern = join(__dirname, '../../demo/shots/lantern-on-the-hook.json');
+  const { status, stdout } = run('check', lantern);
+  expect(status).toBe(2);
+  expect(stdout).toContain('The spacing changes suddenly on frame 13');
+  const { findings } = JSON.parse(run('check', lantern, '--json').stdout) as {
+    findings: { check: string }[];
+  };
+  expect(findings.map(({ check }) => check)).toContain('suddenSpacing');
+  expect(run('check', join(__dirname, '../../demo/shots/crabs-detour.json'))).toMatchObject({
+    status: 0,
+    stdout: expect.stringContaining('nothing found.') as string,
+  });
+});
+
 test('check-file says what the shot is', () => {
   const { stdout, status } = run('check-file', good);
   expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { type Shot, ShotError, spansOf } from '@humble/core';
 import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views';
+import { checked } from './check';
 import { SOLVING, solved } from './solve';
 import { UsageError } from './usageError';
 import { EXPORTERS, importShot, ladderSvg, partRows, writeIncrementsCsv } from '@humble/core/files';
@@ -25,12 +26,14 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
                   [--curve X1,Y1,X2,Y2]               or a curve; or
                   [--slow-place AT,STRENGTH]          slowest at a place; without any of them it is even
                   [--held 1|2|3] [--json]             frames that each picture is held
+  humble-pendulum check SHOT.json [--json]            what an animator may not have meant; the exit code is 2
+                                                      where something is found
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
 SHOT.json may also be a table of increments (CSV): it is read as a shot of its own.
 Columns are described in docs/file-format.md.`;
 
-const COMMANDS = ['sample', 'chart', 'convert', 'solve', 'check-file'];
+const COMMANDS = ['sample', 'chart', 'convert', 'solve', 'check', 'check-file'];
 
 function readShot(path: string): Shot {
   let text: string;
@@ -90,7 +93,19 @@ function checkSentence(shot: Shot): string {
   return `${shot.name}: a sound shot, ${count(shot.lengthFrames, 'frame')} at ${shot.rate} a second, ${count(shot.arcs.length, 'arc')}, ${count(shot.moves.length, 'move')}.\n`;
 }
 
-function run(args: string[]): string {
+/** What a command has to say, and how it ends. */
+interface Answer {
+  readonly text: string;
+  /** The exit code: 0, or 2 where something was found. */
+  readonly code: number;
+}
+
+function answer(args: string[]): Answer {
+  const said = run(args);
+  return typeof said === 'string' ? { text: said, code: 0 } : said;
+}
+
+function run(args: string[]): string | Answer {
   let parsed;
   try {
     parsed = parseArgs({
@@ -123,6 +138,10 @@ function run(args: string[]): string {
     throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');
   const shot = readShot(path);
   if (command === 'chart') return chartPicture(shot, values.move, values.span);
+  if (command === 'check') {
+    const { text, findings } = checked(shot, values.json === true);
+    return { text, code: findings > 0 ? 2 : 0 };
+  }
   if (command === 'check-file') return checkSentence(shot);
   return values.json ? sampleJson(shot) : writeIncrementsCsv(shot);
 }
@@ -130,12 +149,13 @@ function run(args: string[]): string {
 /**
  * Runs one command. What it has to say goes to stdout; a mistake goes to stderr as one sentence.
  * @param args what follows the command's own name
- * @returns the exit code: 0, or 1 after a mistake
+ * @returns the exit code: 0; 2 where a check found something; 1 after a mistake
  */
 export function main(args: string[]): number {
   try {
-    process.stdout.write(run(args));
-    return 0;
+    const { text, code } = answer(args);
+    process.stdout.write(text);
+    return code;
   } catch (error) {
     if (!(error instanceof ShotError) && !(error instanceof UsageError)) throw error;
     process.stderr.write(`${error.message.replace(/\s+/g, ' ')}\n`);

@@ -1,12 +1,26 @@
 import type { Edit } from '../edits/edits';
 import type { Arc, Move, Shot } from '../model/schema';
+import type { Travel } from '../motion/evaluate';
+import type { Step } from './steps';
 
-/** What a check looks at: one move, on its arc, in its shot. */
+/** What a check of a timing looks at: one move, on its arc, in its shot. */
 export interface CheckedMove {
   readonly move: Move;
   readonly arc: Pick<Arc, 'closed'>;
   readonly shot: Pick<Shot, 'lengthFrames'>;
 }
+
+/** What a check of a travel looks at besides: where the figure is, and its steps from picture to picture. */
+export interface CheckedTravel {
+  readonly shot: Shot;
+  readonly travel: Travel;
+  readonly steps: readonly Step[];
+  /** A length as it is said: in millimetres where the field has a scale. @param length field units */
+  readonly said: (length: number) => string;
+}
+
+/** How grave a finding is: it will be seen as a mistake, or it deserves a look. */
+export type Gravity = 'mistake' | 'look';
 
 /** Something that an animator may not have meant. */
 export interface Finding {
@@ -18,8 +32,9 @@ export interface Finding {
   readonly fix: { readonly label: string; readonly edit: Edit } | null;
 }
 
-/** A rule about moves. A new one is a file with its rule, its sentence and its fix, and an entry in the table. */
-export interface Check {
+/** A rule. A new one is a file with its rule, its sentence and its fix, and an entry in the table. */
+export interface Check<Checked> {
+  readonly gravity: Gravity;
   /** @returns nothing when the rule is kept; else its findings in order of time */
-  readonly find: (checked: CheckedMove) => readonly Finding[];
+  readonly find: (checked: Checked) => readonly Finding[];
 }

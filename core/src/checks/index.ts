@@ -1,15 +1,97 @@
-import type { Check, CheckedMove, Finding } from './check';
+import type { Move, Shot } from '../model/schema';
+import { evaluate } from '../motion/evaluate';
+import { firstFrame } from '../timing/placeInTime';
+import type { Check, CheckedMove, CheckedTravel, Finding, Gravity } from './check';
+import { jumpAtMark } from './jumpAtMark';
+import { offTheArc } from './offTheArc';
+import { openCycle } from './openCycle';
+import { outOfPicture } from './outOfPicture';
 import { pastTheEnd } from './pastTheEnd';
+import { shortHold } from './shortHold';
+import { slipping } from './slipping';
+import { snappingHeading } from './snappingHeading';
+import { stepsOf } from './steps';
+import { strobing } from './strobing';
+import { suddenSpacing } from './suddenSpacing';
+import { tooSmall } from './tooSmall';
+import { twins } from './twins';
 import { unseenArrival } from './unseenArrival';
 import { unseenMark } from './unseenMark';
 
-export type { CheckedMove, Finding } from './check';
+export type { CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 
-/** The table of checks. */
-export const CHECKS = { pastTheEnd, unseenArrival, unseenMark } satisfies Readonly<Record<string, Check>>;
+/** The table of checks that need a timing alone. */
+export const CHECKS = { pastTheEnd, unseenArrival, unseenMark } satisfies Readonly<
+  Record<string, Check<CheckedMove>>
+>;
+
+/** The table of checks that look at the travel as well. */
+export const TRAVEL_CHECKS = {
+  suddenSpacing,
+  jumpAtMark,
+  offTheArc,
+  twins,
+  tooSmall,
+  strobing,
+  openCycle,
+  shortHold,
+  slipping,
+  snappingHeading,
+  outOfPicture,
+} satisfies Readonly<Record<string, Check<CheckedTravel>>>;
 
 export type CheckName = keyof typeof CHECKS;
+export type TravelCheckName = keyof typeof TRAVEL_CHECKS;
 
 /** What one check finds in a move. */
 export const findingsOf = (name: CheckName, checked: CheckedMove): readonly Finding[] =>
   CHECKS[name].find(checked);
+
+/** Something that was found in a shot, and where. */
+export interface ShotFinding extends Finding {
+  readonly check: CheckName | TravelCheckName;
+  readonly gravity: Gravity;
+  readonly moveId: string;
+  readonly figure: string;
+}
+
+/** A length in millimetres where the field has a scale, else in field units. */
+const saidIn =
+  ({ unitsPerMm }: Shot['field']) =>
+  (length: number): string =>
+    unitsPerMm === null ? `${length.toFixed(1)} units` : `${(length / unitsPerMm).toFixed(2)} mm`;
+
+/** Everything that the checks find in one move of a shot, in order of time. */
+function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
+  const travel = evaluate(shot).travels.find((one) => one.move === move)!;
+  const { arc, figure } = travel;
+  const checked: CheckedTravel = {
+    shot,
+    travel,
+    steps: stepsOf(travel, shot),
+    said: saidIn(shot.field),
+  };
+  const named = (
+    check: ShotFinding['check'],
+    gravity: Gravity,
+    findings: readonly Finding[],
+  ): ShotFinding[] =>
+    findings.map((finding) => ({ ...finding, check, gravity, moveId: move.id, figure: figure.name }));
+  return [
+    ...Object.entries(CHECKS).flatMap(([name, { gravity, find }]) =>
+      named(name as CheckName, gravity, find({ move, arc, shot })),
+    ),
+    ...Object.entries(TRAVEL_CHECKS).flatMap(([name, { gravity, find }]) =>
+      named(name as TravelCheckName, gravity, find(checked)),
+    ),
+  ].sort((a, b) => a.from - b.from);
+}
+
+/** Everything that the checks find in a shot, move by move, in order of time. Hidden figures are left out. */
+export const checkShot = (shot: Shot): readonly ShotFinding[] => {
+  const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
+  return shot.moves
+    .filter(({ figureId }) => seen.has(figureId))
+    .sort((a, b) => firstFrame(a) - firstFrame(b))
+    .flatMap((move) => checkMove(shot, move));
+};

@@ -1,8 +1,9 @@
 import { leavesArc } from '../timing/leavesArc';
-import type { Check, Finding } from './check';
+import type { Check, CheckedMove, Finding } from './check';
 
 /** A span that goes back before it goes on, or past its target, needs arc to do it on. */
-export const pastTheEnd: Check = {
+export const pastTheEnd: Check<CheckedMove> = {
+  gravity: 'look',
   find: ({ move: { marks }, arc }) =>
     marks.slice(1).flatMap((to, i): Finding[] => {
       const from = marks[i]!;

@@ -1,11 +1,12 @@
 import { frameNumber } from '../model/frameNumbers';
 import { arrivalShown, endsPastShot } from '../exposure/exposures';
 import { lastFrame } from '../timing/placeInTime';
-import type { Check } from './check';
+import type { Check, CheckedMove } from './check';
 import { exposeFrame } from './exposeFrame';
 
 /** The last mark has to be on a frame that begins an exposure, or the figure is seen to arrive late or never. */
-export const unseenArrival: Check = {
+export const unseenArrival: Check<CheckedMove> = {
+  gravity: 'mistake',
   find: ({ move, shot }) => {
     const last = lastFrame(move);
     const shown = endsPastShot(move, shot) ? last : arrivalShown(move, shot);

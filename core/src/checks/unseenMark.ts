@@ -1,10 +1,11 @@
 import { frameNumber } from '../model/frameNumbers';
 import { marksBetweenExposures } from '../exposure/exposures';
-import type { Check } from './check';
+import type { Check, CheckedMove } from './check';
 import { exposeFrame } from './exposeFrame';
 
 /** A mark has to be on a frame that begins an exposure, or what it asks for is not seen. The last one apart. */
-export const unseenMark: Check = {
+export const unseenMark: Check<CheckedMove> = {
+  gravity: 'mistake',
   find: ({ move, shot }) =>
     marksBetweenExposures(move, shot).map((frame) => ({
       from: frame,

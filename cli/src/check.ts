@@ -1,0 +1,28 @@
+import type { Shot } from '@humble/core';
+import { checkShot, type ShotFinding } from '@humble/core/checks';
+
+const line = ({ figure, gravity, sentence, fix }: ShotFinding): string =>
+  `${figure}: ${sentence}${gravity === 'mistake' ? ' (a mistake)' : ''}${fix ? ` [${fix.label}]` : ''}\n`;
+
+/** What the checks find in a shot, as text or as JSON. */
+export function checked(shot: Shot, asJson: boolean): { readonly text: string; readonly findings: number } {
+  const found = checkShot(shot);
+  if (asJson) {
+    const rows = found.map(({ figure, moveId, check, gravity, from, until, sentence, fix }) => ({
+      figure,
+      move: moveId,
+      check,
+      gravity,
+      from,
+      until,
+      sentence,
+      fix: fix && fix.label,
+    }));
+    return {
+      text: `${JSON.stringify({ shot: shot.name, findings: rows }, null, 2)}\n`,
+      findings: found.length,
+    };
+  }
+  const text = found.length === 0 ? `${shot.name}: nothing found.\n` : found.map(line).join('');
+  return { text, findings: found.length };
+}

@@ -1,0 +1,43 @@
+import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { expect, test } from '../support/test';
+
+/** A straight move whose speed jumps at the mark in its middle: 24 units a frame before it, 56 after it. */
+function jumping(): Shot {
+  const empty = freshShot({ name: 'Shunt', rate: 24, lengthFrames: 41, width: 1920, height: 1080 });
+  const drawn = edits.drawArc(empty, { points: smoothThrough([160, 1760].map((x) => ({ x, y: 540 }))) });
+  const { id: moveId, marks } = drawn.moves[0]!;
+  const even = edits.setEasing(drawn, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } });
+  const marked = edits.addMark(even, { moveId, frame: 21, fraction: 0.3 });
+  const middle = marked.moves[0]!.marks[1]!;
+  return edits.setMarks(marked, { moveId, markIds: [middle.id], kind: 'pass' });
+}
+
+test('a finding is told in the sheet, leads to its frame, is mended by one press, and comes back by undo', async ({
+  bench,
+  page,
+}) => {
+  await bench.open(jumping());
+  await bench.step('Sheet');
+  const count = page.getByRole('button', { name: '1 finding', exact: true });
+  await expect(count).toBeVisible();
+  await count.click();
+  const list = page.getByRole('list', { name: 'What the checks found' });
+  await expect(list.getByRole('listitem')).toHaveCount(1);
+  await list
+    .getByRole('button', { name: /^Go to frame 20: The speed jumps at the mark on frame 21/ })
+    .click();
+  await expect(page.getByRole('slider', { name: 'Frame', exact: true })).toHaveAttribute(
+    'aria-valuenow',
+    '20',
+  );
+
+  await list.getByRole('button', { name: 'Flow through it' }).click();
+  await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
+  await expect(page.getByText('The checks found nothing that looks like a slip.')).toBeVisible();
+  await bench.undo();
+  await expect(count).toBeVisible();
+  await bench.saved();
+  await page.reload();
+  await bench.step('Sheet');
+  await expect(count).toBeVisible();
+});
