@@ -57,7 +57,7 @@ module.exports = {
     only(
       'cli-on-core',
       '^cli/src/',
-      ['^cli/src/', '^core/src/(index|views|files|http/contract|http/routes)\\.ts$'],
+      ['^cli/src/', '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$'],
       'The terminal command stands on the core.',
     ),
     only(
@@ -80,7 +80,7 @@ module.exports = {
     only(
       'kinds-on-core',
       '^app/src/kinds/',
-      ['^app/src/(kinds|ui|words)/', '^core/src/(index|views|files|http/contract|http/routes)\\.ts$'],
+      ['^app/src/(kinds|ui|words)/', '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$'],
       'What the interface says of each kind of thing stands on the core.',
     ),
     only(
@@ -97,14 +97,14 @@ module.exports = {
       '^app/src/commands/',
       [
         '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui|words)/',
-        '^core/src/(index|views|files|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$',
       ],
       'A command does in one call what a user does.',
     ),
     only(
       'workers-on-core',
       '^app/src/workers/',
-      ['^app/src/workers/', '^core/src/(index|views|arc/fitStroke|gesture/thinGesture)\\.ts$'],
+      ['^app/src/workers/', '^core/src/(index|views|checks/index|arc/fitStroke|gesture/thinGesture)\\.ts$'],
       'A worker does the work of the core, aside.',
     ),
     {
@@ -119,7 +119,7 @@ module.exports = {
       '^app/src/screens/',
       [
         '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui|words)/',
-        '^core/src/(index|views|files|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$',
       ],
       'Screens put features together.',
     ),
