@@ -80,7 +80,10 @@ module.exports = {
     only(
       'kinds-on-core',
       '^app/src/kinds/',
-      ['^app/src/(kinds|ui|words)/', '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$'],
+      [
+        '^app/src/(kinds|ui|words)/',
+        '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$',
+      ],
       'What the interface says of each kind of thing stands on the core.',
     ),
     only(
