@@ -71,7 +71,7 @@ function checkFrames(move: Move, passage: Passage, frames: number): void {
   const least = leastFrames(move, passage, frames);
   if (frames < least)
     throw outOfRange(
-      `In ${frames} frames two of its marks would fall on one; ${least} is the least that works.`,
+      `In ${frames === 1 ? '1 frame' : `${frames} frames`} two of its marks would fall on one; ${least} is the least that works.`,
     );
 }
 

@@ -35,6 +35,10 @@ import { Roundings } from './Roundings';
 
 const MOST_PERCENT = 1000;
 
+/** Frames of a passage at a share of its length, percent. */
+const framesAt = ({ from, until }: Passage, percent: number): number =>
+  Math.round(((until - from) * percent) / 100);
+
 const LATER = [
   { value: 'follow', label: words.follow },
   { value: 'stay', label: words.stay },
@@ -77,6 +81,12 @@ function PassageCardOf(passage: Passage) {
     dispatch(passageStretched(start, frames, undoGroup));
   };
   const frames = until - from;
+  /** A typed number, or why the passage cannot have the frames that it stands for. */
+  const readWith = (framesFor: (wanted: number) => number) => (text: string) => {
+    const wanted = readNumber(text);
+    const problem = wanted === null ? null : stretchProblem(store.getState(), passage, framesFor(wanted));
+    return problem === null ? wanted : { problem };
+  };
   return (
     <Card title={words.passage(frameNumber(from), frameNumber(until))} term={TERMS.passage} isActive>
       <WhoseTime value={timeOf} onChange={(value) => dispatch(timeOfChosen(value))} />
@@ -87,11 +97,7 @@ function PassageCardOf(passage: Passage) {
             value: frames,
             min: 1,
             max: LONGEST_SHOT,
-            read: (text) => {
-              const wanted = readNumber(text);
-              const problem = wanted === null ? null : stretchProblem(store.getState(), passage, wanted);
-              return problem === null ? wanted : { problem };
-            },
+            read: readWith((wanted) => wanted),
             onChange: (value, undoGroup) => stretch(before(undoGroup), value, undoGroup),
           },
           {
@@ -100,9 +106,10 @@ function PassageCardOf(passage: Passage) {
             min: 1,
             max: MOST_PERCENT,
             decimals: 1,
+            read: readWith((percent) => framesAt(passage, percent)),
             onChange: (percent, undoGroup) => {
               const start = before(undoGroup);
-              stretch(start, Math.round(((start.until - start.from) * percent) / 100), undoGroup);
+              stretch(start, framesAt(start, percent), undoGroup);
             },
           },
         ]}
