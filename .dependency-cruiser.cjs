@@ -15,7 +15,7 @@ const CORE = [
   'exposure',
   'motion',
   'spacing',
-  ['gesture', 'pose'],
+  ['gesture', 'pose', 'physics'],
   'edits',
   'checks',
   'formats',

@@ -7,7 +7,6 @@ export { fitStroke } from './arc/fitStroke';
 export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
 export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';
 export { type CombTooth, curvatureComb, type DirectionArrow, directionArrows } from './arc/aids';
-export { type CheckedMove, type CheckName, type Finding, findingsOf } from './checks';
 export {
   drawingOfTravel,
   figureOn,
@@ -27,6 +26,9 @@ export {
   type Stretch,
   stretchOn,
 } from './motion/whereAndWhen';
+export { type PhysicalTiming, physicalTiming, type Physics } from './edits/physicsEdits';
+export { isPhysical } from './physics/course';
+export { type Rolls } from './physics/rolling';
 export { planOf } from './edits/solveEdits';
 export {
   distanceFor,

@@ -8,6 +8,7 @@ import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
 import { riderEdits } from './riderEdits';
 import { passageEdits } from './passageEdits';
+import { physicsEdits } from './physicsEdits';
 import { poseEdits } from './poseEdits';
 import { strideEdits } from './strideEdits';
 import { solveEdits } from './solveEdits';
@@ -128,6 +129,7 @@ export const edits = {
   ...exposureEdits,
   ...passageEdits,
   ...solveEdits,
+  ...physicsEdits,
   ...poseEdits,
   ...gestureEdits,
   ...trackEdits,

@@ -20,6 +20,7 @@ import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
 import { FindingNotes } from './cards/FindingNotes';
 import { MarksCard } from './cards/MarksCard';
 import { MoveCard } from './cards/MoveCard';
+import { PhysicsCard } from './cards/PhysicsCard';
 import { PassageCard } from './cards/PassageCard';
 import { Spans } from './cards/Spans';
 import { CurrentSteps } from './cards/StepsCard';
@@ -126,5 +127,6 @@ export function RangeSummary() {
 export const MoveGroup = () => (
   <Travelling>
     <MoveCard />
+    <PhysicsCard />
   </Travelling>
 );

@@ -1,6 +1,6 @@
 import { timingWords as words } from '../../../words/timing';
 import { type Move } from '@humble/core';
-import { type CheckName, findingsOf } from '@humble/core/views';
+import { type CheckName, findingsOf } from '@humble/core/checks';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { useAppDispatch, useThrottledArc, useThrottledShotValue } from '../../../store/hooks';
