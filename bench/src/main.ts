@@ -156,10 +156,12 @@ async function evaluation(): Promise<void> {
     return edits.movePoint(shot, { arcId: arc!.id, pointId: id, to: { x: x + 0.01, y } });
   };
   /** Riders are worked out when they are asked for: here every one of them on every frame. */
-  const placed = (travels: readonly Travel[]): number =>
-    travels
-      .flatMap(({ riders, arcDistance }) => riders.map(({ placeOn }) => [...arcDistance.keys()].map(placeOn)))
-      .reduce((sum, places) => sum + places.at(-1)!.pivotX, 0);
+  const placed = (travels: readonly Travel[]): number => {
+    let sum = 0;
+    for (const { riders, arcDistance } of travels)
+      for (const { placeOn } of riders) for (let i = 0; i < arcDistance.length; i++) sum += placeOn(i).pivotX;
+    return sum;
+  };
   let x = 0;
   const stroke = Array.from({ length: 600 }, (_, i) => ({
     x: i * 3,
