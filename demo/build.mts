@@ -10,12 +10,15 @@ import {
   type Artwork,
   type Easing,
   edits,
+  evaluate,
+  type FramesHeld,
   freshShot,
   type Mark,
   measureArc,
   type Picture,
   type Shot,
   smoothThrough,
+  strideOf,
 } from '../core/src/index';
 import { gestureFrames, gestureFrom } from '../core/src/views';
 import { openShot, writeShotFile } from '../core/src/files';
@@ -327,7 +330,16 @@ function crabsDetour(): Shot {
   return onTheSet(dressed);
 }
 
-/** Round a buoy to the steps. The stroke follows the way travelled, so that the blades stay where they are in the water. */
+/** How long a picture of the boat is held: threes and twos as it pushes off and comes to rest, ones between. */
+const heldInRow = (picture: number, count: number): FramesHeld => {
+  const fromEnd = Math.min(picture, count - 1 - picture);
+  return fromEnd < 6 ? 3 : fromEnd < 14 ? 2 : 1;
+};
+
+/**
+ * Round a buoy to the steps. The stroke follows the way travelled, and each picture shows a drawing of its own where that
+ * drawing belongs: the boat is eased by how long pictures are held, and the blades stay where they are in the water.
+ */
 async function rowing(): Promise<Shot> {
   const empty = freshShot({
     name: 'Rowing to the steps',
@@ -337,14 +349,16 @@ async function rowing(): Promise<Shot> {
     width: 1920,
     height: 1080,
   });
+  // Half a circle of 420 about the buoy, and straight on both sides: where it bends less, the blades slip less.
+  const round = Array.from({ length: 9 }, (_, i) => {
+    const angle = Math.PI / 2 - (i * Math.PI) / 8;
+    return { x: 1180 + 420 * Math.cos(angle), y: 550 + 420 * Math.sin(angle) };
+  });
+  const straight = [850, 500, 150];
   const course = [
-    { x: 170, y: 880 },
-    { x: 760, y: 900 },
-    { x: 1320, y: 830 },
-    { x: 1640, y: 600 },
-    { x: 1500, y: 330 },
-    { x: 1100, y: 260 },
-    { x: 560, y: 330 },
+    ...straight.map((x) => ({ x, y: 970 })).reverse(),
+    ...round,
+    ...straight.slice(0, 2).map((x) => ({ x, y: 130 })),
   ];
   const drawn = edits.drawArc(empty, { name: 'Round the buoy', points: smoothThrough(course) });
   const drawings = await Promise.all(
@@ -359,14 +373,43 @@ async function rowing(): Promise<Shot> {
   const dressed = edits.setFigure(pictured, {
     figureId: 'figure1',
     name: 'Rowing boat',
-    height: 130,
+    height: 115,
     pivot: BENCH,
   });
+  // Seen from above, on the bare table: only the scale is that of the set.
+  const set = edits.setSheet(edits.calibrate(dressed, SCALE_BAR), { units: 'mm', rulerStep: 0.5 });
+  const travelOf = (shot: Shot) => evaluate(shot).travels[0]!;
+  const { arcLength } = travelOf(set);
+  const step = strideOf(travelOf(set))!.advance / ROWING_COUNT;
+  // Half a drawing in, so that none is at its edge.
+  const count = Math.floor(arcLength / step - 0.5);
+  const held = Array.from({ length: count }, (_, i) => heldInRow(i, count));
+  const places = [...held.flatMap((frames, i) => Array.from({ length: frames }, () => i)), count];
+  const last = places.length;
   const timed = withMarks(
-    onTheSet(dressed),
-    marksOf([1, 0, { label: 'push off', easing: steady(16, 20) }], [137, 1, { label: 'at the steps' }]),
+    { ...set, lengthFrames: last + 3 },
+    marksOf(
+      [
+        1,
+        step / 2 / arcLength,
+        { label: 'push off', easing: { kind: 'ticks', fractions: places.slice(1).map((i) => i / count) } },
+      ],
+      [last, (step * (count + 0.5)) / arcLength, { label: 'at the steps' }],
+    ),
   );
-  return edits.matchStride(edits.setCycle(timed, { moveId: 'move1', cycle: {} }), {
+  const onFrames = held.reduce(
+    ({ shot, frame }, framesHeld) => ({
+      shot: edits.setRangeHeld(shot, {
+        moveId: 'move1',
+        from: frame,
+        until: frame + framesHeld - 1,
+        framesHeld,
+      }),
+      frame: frame + framesHeld,
+    }),
+    { shot: timed, frame: 1 },
+  ).shot;
+  return edits.matchStride(edits.setCycle(onFrames, { moveId: 'move1', cycle: {} }), {
     moveId: 'move1',
     match: 'by-way',
   });

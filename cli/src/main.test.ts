@@ -1,9 +1,9 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { edits, freshShot, type Shot } from '@humble/core';
-import { writeShotFile } from '@humble/core/files';
+import { edits, evaluate, freshShot, type Shot, slips, strideOf } from '@humble/core';
+import { readShotFile, writeShotFile } from '@humble/core/files';
 import { main } from './main';
 
 const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
@@ -129,6 +129,15 @@ test('check tells what an animator may not have meant, and its exit code says so
     status: 0,
     stdout: expect.stringContaining('nothing found.') as string,
   });
+});
+
+test('the rower of the demo: no blade that is planted slips by 2 % of the stride', () => {
+  const file = readFileSync(join(__dirname, '../../demo/shots/rowing-to-the-steps.json'), 'utf8');
+  const travel = evaluate(readShotFile(file)).travels[0]!;
+  const { largest, rows } = slips(travel);
+  expect(rows.filter(({ slip }) => slip !== null).length).toBeGreaterThan(50);
+  expect(travel.move.cycle!.by).toBe('way');
+  expect(largest / strideOf(travel)!.advance).toBeLessThan(0.02);
 });
 
 test('check-file says what the shot is', () => {
