@@ -33,7 +33,7 @@ test('a finding is told in the sheet, leads to its frame, is mended by one press
 
   await list.getByRole('button', { name: 'Flow through it' }).click();
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
-  await expect(page.getByText('The checks found nothing that looks like a slip.')).toBeVisible();
+  await expect(page.getByText('The checks found nothing to fix.')).toBeVisible();
   await bench.undo();
   await expect(count).toBeVisible();
   await bench.saved();

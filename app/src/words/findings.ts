@@ -4,8 +4,7 @@ export const findingWords = {
   nothingFound: 'Nothing found',
   findings: (count: number) => (count === 1 ? '1 finding' : `${count} findings`),
   whatTheChecksFound: 'What the checks found',
-  nothingToMend: 'The checks found nothing that looks like a slip.',
-  mistake: 'A mistake',
+  nothingToMend: 'The checks found nothing to fix.',
   goToFrame: (frame: number, sentence: string) => `Go to frame ${frame}: ${sentence}`,
   andMore: (further: number) => `And ${further} more.`,
 } as const;

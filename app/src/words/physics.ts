@@ -1,10 +1,10 @@
 /** Everything that the interface says about timing by weight. */
 export const physicsWords = {
   byItsWeight: 'By its weight',
-  swing: 'A pendulum: it swings as far to the other side as it is let go from.',
-  toss: 'A toss: it slows on its way up and falls faster and faster.',
-  bounces: 'It falls, and each bounce keeps its share of the speed.',
-  line: 'It is let go at the start and comes down the line.',
+  swing: 'A pendulum: let go on one side, it swings just as far to the other.',
+  toss: 'A toss: it slows down on the way up and speeds up on the way down.',
+  bounces: 'It falls, and each bounce keeps part of its speed.',
+  line: 'Let go at the start, it falls or rolls down the line.',
   miniature: 'Miniature, 1 to',
   halfSwings: 'Half swings',
   lostInASwing: 'Lost in a swing, %',

@@ -7,7 +7,7 @@ export const solvingWords = {
   givesWay: 'What gives way',
   framesGive: 'Frames',
   easingGives: 'Easing',
-  framesChange: 'The span gets the frames that takes, and later marks follow.',
-  easingChanges: 'The frames stay; ramps become as short as it takes.',
+  framesChange: 'The span gets as many frames as it needs, and later marks follow.',
+  easingChanges: 'The frames stay; leaving and arriving get shorter.',
   noneAboveAnywhere: (length: string) => `None above ${length} in the whole move`,
 } as const;

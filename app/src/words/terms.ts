@@ -36,7 +36,7 @@ export const TERMS = {
   passage: {
     word: 'Passage',
     meaning:
-      'Some frames of a move, taken as a whole: made longer or shorter, shifted, played backwards. All that lies on them goes along.',
+      'A run of frames that you change as one: make it longer or shorter, shift it, play it backwards. Everything on those frames comes along.',
   },
   mark: {
     word: 'Mark',
