@@ -1,5 +1,6 @@
 /** Shots and tables from outside and to the outside: what checks, reads and writes them. */
 
+export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type Exporter, EXPORTERS } from './formats/exporters';
 export { type Film, isZip, picturesOf, readFilmZip, writeFilmZip } from './formats/filmZip';
 export { importShot, IMPORTERS } from './formats/importers';
@@ -9,6 +10,7 @@ export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
 export { type ReadTiming, withTimingFrom } from './formats/timingFromIncrements';
+export { type ReadCue, readCuesCsv } from './formats/readCuesCsv';
 export { readTrackedCsv, type TrackedPositions } from './formats/trackedCsv';
 export { firstFault } from './model/faultSentence';
 export { openShot, readShotFile, writeShotFile } from './model/openShot';

@@ -76,6 +76,7 @@ export {
   strideOf,
 } from './motion/stride';
 export type { ChainPlan, Taper } from './motion/chain';
+export { currentTake, findTake, shotOfTake } from './timing/takes';
 export type { Later, Passage } from './timing/passage';
 export type { RoundedMark } from './timing/frameMap';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';

@@ -26,8 +26,8 @@ export {
   type Stretch,
   stretchOn,
 } from './motion/whereAndWhen';
-export { type PhysicalTiming, physicalTiming, type Physics } from './edits/physicsEdits';
-export { isPhysical } from './physics/course';
+export { type PhysicalTiming, physicalTiming } from './edits/physicsEdits';
+export { isPhysical, type PhysicalShape } from './physics/course';
 export { type Rolls } from './physics/rolling';
 export { planOf } from './edits/solveEdits';
 export {
@@ -39,6 +39,13 @@ export {
   smallestIncrement,
   type SpanPlan,
 } from './timing/solve';
+export {
+  type FrameDifference,
+  largestDifference,
+  takeDifference,
+  type TakesAlign,
+  takeShift,
+} from './motion/takeDifference';
 export { stretchRoundings } from './timing/passage';
 export { atRate, roundedMarks } from './timing/frameMap';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';

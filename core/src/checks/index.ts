@@ -53,6 +53,8 @@ export interface ShotFinding extends Finding {
   readonly gravity: Gravity;
   readonly moveId: string;
   readonly figure: string;
+  /** Whether it was looked at and let be. */
+  readonly isLetBe: boolean;
 }
 
 /** A length in millimetres where the field has a scale, else in field units. */
@@ -60,6 +62,10 @@ const saidIn =
   ({ unitsPerMm }: Shot['field']) =>
   (length: number): string =>
     unitsPerMm === null ? `${length.toFixed(1)} units` : `${(length / unitsPerMm).toFixed(2)} mm`;
+
+/** A finding is let be as long as it is about the frame on which it was. */
+const isLetBe = ({ letBe }: Move, check: string, { from, until }: Finding): boolean =>
+  letBe.some((one) => one.check === check && one.frame >= from && one.frame <= until);
 
 /** Everything that the checks find in one move of a shot, in order of time. */
 function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
@@ -76,7 +82,14 @@ function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
     gravity: Gravity,
     findings: readonly Finding[],
   ): ShotFinding[] =>
-    findings.map((finding) => ({ ...finding, check, gravity, moveId: move.id, figure: figure.name }));
+    findings.map((finding) => ({
+      ...finding,
+      check,
+      gravity,
+      moveId: move.id,
+      figure: figure.name,
+      isLetBe: isLetBe(move, check, finding),
+    }));
   return [
     ...Object.entries(CHECKS).flatMap(([name, { gravity, find }]) =>
       named(name as CheckName, gravity, find({ move, arc, shot })),

@@ -1,12 +1,12 @@
 import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
-import { inUnits, LEAST_CHANGE, MOST_CHANGE } from './thresholds';
+import { leastChange } from './thresholds';
 
 /** A mark that is passed, with a step after it that differs much from the one before it. */
 export const jumpAtMark: Check<CheckedTravel> = {
   gravity: 'look',
   find: ({ travel: { move }, steps, shot, said }) => {
-    const least = inUnits(LEAST_CHANGE, shot.field);
+    const least = leastChange(shot);
     const arriving = new Map(steps.map((step) => [step.frame, step]));
     const leaving = new Map(steps.map((step) => [step.from, step]));
     return move.marks.slice(1, -1).flatMap((mark, i): Finding[] => {
@@ -19,7 +19,7 @@ export const jumpAtMark: Check<CheckedTravel> = {
       );
       const change = Math.abs(after.length - before.length) - usual;
       const slower = Math.min(after.length, before.length);
-      if (change <= least || change <= MOST_CHANGE * slower) return [];
+      if (change <= least || change <= shot.thresholds.changeShare * slower) return [];
       return [
         {
           from: before.from,

@@ -1,17 +1,16 @@
 import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
-import { MOST_OFF } from './thresholds';
 
 /** A place by hand that is further from its arc than a share of the steps about it. */
 export const offTheArc: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move }, steps, said }) =>
+  find: ({ travel: { move }, steps, said, shot }) =>
     move.overrides.flatMap(({ frame, dx, dy }): Finding[] => {
       const about = steps.filter((step) => step.frame === frame || step.from === frame);
       if (about.length === 0) return [];
       const local = about.reduce((sum, { length }) => sum + length, 0) / about.length;
       const off = Math.hypot(dx, dy);
-      if (off <= MOST_OFF * local) return [];
+      if (off <= shot.thresholds.offShare * local) return [];
       return [
         {
           from: frame,

@@ -1,7 +1,7 @@
 import { endsPastShot } from '../exposure/exposures';
 import { lastFrame } from '../timing/placeInTime';
 import type { Check, CheckedTravel, Finding } from './check';
-import { inUnits, LEAST_CHANGE, NO_STEP } from './thresholds';
+import { leastChange, NO_STEP } from './thresholds';
 
 /** Round a closed arc, a loop whose last step does not lead to its first picture, or not as fast as it goes on. */
 export const openCycle: Check<CheckedTravel> = {
@@ -21,7 +21,7 @@ export const openCycle: Check<CheckedTravel> = {
     const closing = Math.abs(final.fraction * arcLength - arcDistance[ending.frame - 1]!);
     const usual = Math.max(Math.abs(two.length - one.length), Math.abs(ending.length - inside.length));
     const change = Math.abs(one.length - closing);
-    return change > usual + inUnits(LEAST_CHANGE, shot.field)
+    return change > usual + leastChange(shot)
       ? found(
           `The loop changes its speed where it closes: a step of ${said(closing)}, then one of ${said(one.length)}.`,
         )

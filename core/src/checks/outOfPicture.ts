@@ -2,13 +2,14 @@ import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import { runsOf } from './steps';
 
-/** A figure that leaves the field between two marks that lie in it. */
+/** A figure that leaves the safe part of the field between two marks that lie in it. */
 export const outOfPicture: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move, pivotX, pivotY }, steps, shot: { field } }) => {
+  find: ({ travel: { move, pivotX, pivotY }, steps, shot: { field, thresholds } }) => {
     const isIn = (frame: number): boolean => {
       const [x, y] = [pivotX[frame - 1]!, pivotY[frame - 1]!];
-      return x >= 0 && y >= 0 && x <= field.width && y <= field.height;
+      const [across, down] = [thresholds.marginShare * field.width, thresholds.marginShare * field.height];
+      return x >= across && y >= down && x <= field.width - across && y <= field.height - down;
     };
     const seen = Math.min(pivotX.length, Infinity);
     const marksIn = move.marks.map(({ frame }) => isIn(Math.min(frame, seen)));
@@ -18,7 +19,7 @@ export const outOfPicture: Check<CheckedTravel> = {
     return runsOf(out).map(({ from, until }): Finding => ({
       from,
       until,
-      sentence: `The figure leaves the picture between its marks, from frame ${frameNumber(from)} to ${frameNumber(until)}.`,
+      sentence: `The figure leaves the ${thresholds.marginShare > 0 ? 'safe margins' : 'picture'} between its marks, from frame ${frameNumber(from)} to ${frameNumber(until)}.`,
       fix: null,
     }));
   },

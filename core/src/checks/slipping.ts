@@ -1,17 +1,16 @@
 import { slips, strideOf } from '../motion/stride';
 import { firstFrame, lastFrame } from '../timing/placeInTime';
 import type { Check, CheckedTravel } from './check';
-import { MOST_SLIP } from './thresholds';
 
 /** Planted parts that slide on the whole. */
 export const slipping: Check<CheckedTravel> = {
   gravity: 'mistake',
-  find: ({ travel, said }) => {
+  find: ({ travel, said, shot }) => {
     const stride = strideOf(travel);
     if (!stride) return [];
     const { mean } = slips(travel);
     const share = Math.abs(mean) / stride.advance;
-    return share > MOST_SLIP
+    return share > shot.thresholds.slipShare
       ? [
           {
             from: firstFrame(travel.move),

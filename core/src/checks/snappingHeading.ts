@@ -1,12 +1,11 @@
 import { measureArc } from '../arc/arcMeasure';
 import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
-import { MOST_TURN_DEG } from './thresholds';
 
 /** A heading that turns much from one picture to the next, where there is neither a mark nor a corner of the arc. */
 export const snappingHeading: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel, steps }) => {
+  find: ({ travel, steps, shot }) => {
     const { arc, arcDistance, arcLength } = travel;
     const { startDistance } = measureArc(arc);
     const corners = arc.points.flatMap(({ kind }, i) => (kind === 'corner' ? [startDistance[i]!] : []));
@@ -21,7 +20,7 @@ export const snappingHeading: Check<CheckedTravel> = {
     return steps
       .filter(
         ({ span, from, frame, headingChangeDeg }) =>
-          span !== null && Math.abs(headingChangeDeg) > MOST_TURN_DEG && !passesCorner(from, frame),
+          span !== null && Math.abs(headingChangeDeg) > shot.thresholds.turnDeg && !passesCorner(from, frame),
       )
       .map(({ from, frame, headingChangeDeg }): Finding => ({
         from,

@@ -1,22 +1,22 @@
 import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import type { Step } from './steps';
-import { inUnits, LEAST_CHANGE, MOST_CHANGE } from './thresholds';
+import { leastChange } from './thresholds';
 
 /**
- * Away from marks: |d₋₁ − 2d + d₊₁| above half of d and above a least length. Of neighbours that break the rule the
+ * Away from marks: |d₋₁ − 2d + d₊₁| above a share of d (half of it) and above a least length. Of neighbours that break the rule the
  * worst is told.
  */
 export const suddenSpacing: Check<CheckedTravel> = {
   gravity: 'look',
   find: ({ steps, shot, said }) => {
-    const least = inUnits(LEAST_CHANGE, shot.field);
+    const least = leastChange(shot);
     const bendOf = (i: number): number => {
       const [before, now, after] = [steps[i - 1], steps[i], steps[i + 1]];
       if (!before || !now || !after || now.span === null) return 0;
       if (before.span !== now.span || after.span !== now.span) return 0;
       const bend = Math.abs(before.length - 2 * now.length + after.length);
-      return bend > MOST_CHANGE * now.length && bend > least ? bend : 0;
+      return bend > shot.thresholds.changeShare * now.length && bend > least ? bend : 0;
     };
     const found: { readonly step: Step; readonly before: Step; readonly bend: number; readonly i: number }[] =
       [];

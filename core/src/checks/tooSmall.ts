@@ -1,13 +1,13 @@
 import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import { runsOf } from './steps';
-import { inUnits, LEAST_BY_HAND, NO_STEP } from './thresholds';
+import { leastByHand, NO_STEP } from './thresholds';
 
 /** Steps that are shorter than a hand can place. */
 export const tooSmall: Check<CheckedTravel> = {
   gravity: 'look',
   find: ({ travel: { arcLength }, steps, shot, said }) => {
-    const least = inUnits(LEAST_BY_HAND, shot.field);
+    const least = leastByHand(shot);
     const small = steps.filter(({ length }) => length > NO_STEP * arcLength && length < least);
     return runsOf(small).map(({ from, until }): Finding => ({
       from,

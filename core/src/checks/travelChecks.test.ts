@@ -131,9 +131,24 @@ test('a heading that snaps where there is neither a mark nor a corner', () => {
 
 test('a figure that leaves the picture between marks that lie in it', () => {
   const low = shotAlong(cubicArc([100, 900], [400, 1400], [800, 1400], [1100, 900]), 21);
-  expect(found(low, 'outOfPicture')[0]!.sentence).toMatch(/^The figure leaves the picture between its marks/);
+  expect(found(low, 'outOfPicture')[0]!.sentence).toMatch(
+    /^The figure leaves the safe margins between its marks/,
+  );
   const out = shotAlong(arcOf([corner(-200, 500), corner(800, 500)]), 21);
   expect(found(out, 'outOfPicture')).toEqual([]);
+});
+
+test('thresholds of the shot decide, and what is let be is still told as that', () => {
+  const sudden = withSteps(10, 10, 10, 25, 10);
+  expect(found(edits.setThresholds(sudden, { changeUnits: 40 }), 'suddenSpacing')).toEqual([]);
+  expect(() => edits.setThresholds(sudden, { marginShare: 0.6 })).toThrow('at most 0.4');
+  const quiet = edits.letBe(sudden, { moveId, check: 'suddenSpacing', frame: 4 });
+  expect(found(quiet, 'suddenSpacing')).toMatchObject([{ from: 4, isLetBe: true }]);
+  // It goes along with its frames, and is told again when it is asked for.
+  const later = edits.shiftPassage(quiet, { moveId, from: 1, until: 6, by: 3, later: 'follow' });
+  expect(found(later, 'suddenSpacing')).toMatchObject([{ from: 7, isLetBe: true }]);
+  const again = edits.tellAgain(quiet, { moveId, check: 'suddenSpacing', from: 4, until: 5 });
+  expect(found(again, 'suddenSpacing')).toMatchObject([{ isLetBe: false }]);
 });
 
 test('a fresh move has nothing to be told, and hidden figures are left out', () => {

@@ -6,7 +6,12 @@ import { exposureEdits } from './exposureEdits';
 import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
+import { checkEdits } from './checkEdits';
+import { noteEdits } from './noteEdits';
 import { riderEdits } from './riderEdits';
+import { settledEdits } from './settledEdits';
+import { soundEdits } from './soundEdits';
+import { takeEdits } from './takeEdits';
 import { passageEdits } from './passageEdits';
 import { physicsEdits } from './physicsEdits';
 import { poseEdits } from './poseEdits';
@@ -18,6 +23,7 @@ import { trackEdits } from './trackEdits';
 import { lastFrame, firstFrame } from '../timing/placeInTime';
 import { atRate, wholeFrame, withFrameMap } from '../timing/frameMap';
 import { withMoves } from '../timing/moveChange';
+import { withNotesAlong } from '../timing/notes';
 import { withFrames } from '../timing/retime';
 import { type Easing, type Field, type Keeps, type Move, type Shot } from '../model/schema';
 import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
@@ -45,8 +51,7 @@ function inLength(move: Move, before: number, after: number, how: MovesInLength)
   return follows || last > after + past ? until(after + past) : move;
 }
 
-/** Everything that can be done to a shot: pure functions from a shot and arguments to a shot. */
-export const edits = {
+const plainEdits = {
   renameShot: (shot: Shot, { name }: { name: string }): Shot => ({ ...shot, name }),
 
   /** Moves the shot to a film; to none with an empty name. */
@@ -71,7 +76,8 @@ export const edits = {
     // It is as long in seconds as it was; what a loop returns on lies one frame later.
     const lengthFrames =
       moveId === null ? Math.max(2, wholeFrame((shot.lengthFrames * rate) / shot.rate)) : shot.lengthFrames;
-    return withMoves({ ...shot, rate, lengthFrames }, moveId, (move) => withFrameMap(move, map));
+    const next = withMoves({ ...shot, rate, lengthFrames }, moveId, (move) => withFrameMap(move, map));
+    return withNotesAlong(next, moveId, map);
   },
 
   /** @throws ShotError `out-of-range` when a move has more marks than the new length has frames */
@@ -137,6 +143,10 @@ export const edits = {
   ...riderEdits,
   ...strideEdits,
   ...offsetEdits,
+  ...takeEdits,
+  ...noteEdits,
+  ...soundEdits,
+  ...checkEdits,
 
   /**
    * First and last frame of a move; the marks between keep their share of the time.
@@ -200,6 +210,12 @@ export const edits = {
   /** A shot taken over whole: from a file, or from a table of increments. */
   replaceShot: (_: Shot, { shot }: { shot: Shot }): Shot => shot,
 } as const;
+
+/**
+ * Everything that can be done to a shot: pure functions from a shot and arguments to a shot. After each of them what
+ * depends on the rest is settled: kept takes, and moves that are timed by their weight.
+ */
+export const edits = settledEdits(plainEdits);
 
 export type EditName = keyof typeof edits;
 export type EditArguments<Name extends EditName> = Parameters<(typeof edits)[Name]>[1];

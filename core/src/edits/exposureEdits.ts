@@ -3,6 +3,7 @@ import { ShotError } from '../model/errors';
 import { beginsExposure, exposureFrames } from '../exposure/exposures';
 import { withExposureBack, withoutExposure } from '../exposure/cutFrames';
 import { withRangeHeld } from '../exposure/exposureRanges';
+import { withPictureHeld } from '../exposure/heldFor';
 import { findMove, type OfMove, withMove } from '../timing/moveChange';
 import type { FramesHeld, Shot } from '../model/schema';
 
@@ -17,6 +18,12 @@ export const exposureEdits = {
     shot: Shot,
     { moveId, ...range }: OfMove & { from: number; until: number; framesHeld: FramesHeld },
   ): Shot => withMove(shot, moveId, (move) => withRangeHeld(move, range)),
+
+  /** How long one picture is held: its neighbour gives way, all others stay. @throws ShotError `out-of-range` */
+  holdPicture: (
+    shot: Shot,
+    { moveId, frame, frames }: OfMove & { readonly frame: number; readonly frames: number },
+  ): Shot => withMove(shot, moveId, (move) => withPictureHeld(move, shot, frame, frames)),
 
   /**
    * Leaves an exposure out: the one before is held through its frames, or they are taken out and all that

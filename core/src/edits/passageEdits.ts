@@ -1,8 +1,10 @@
 import { ShotError } from '../model/errors';
-import type { Arc, Move, Shot } from '../model/schema';
+import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
 import { type FrameMap, withFrameMap } from '../timing/frameMap';
-import { withMoves } from '../timing/moveChange';
+import { findMove, withMoves } from '../timing/moveChange';
+import { inOrder, withNotesAlong } from '../timing/notes';
+import { lastFrame } from '../timing/placeInTime';
 import {
   checkPassage,
   type Later,
@@ -17,6 +19,13 @@ import {
 /** Whose time it is: that of one move, or of all figures at once (null). */
 export type OfTime = { readonly moveId: string | null };
 type OfPassage = OfTime & Passage;
+
+/** The move that notes go along with, of those whose time it is: the one with the earliest mark after a frame. */
+function leading(shot: Shot, moveId: string | null, frame: number): Pick<Move, 'marks'> {
+  const moves = shot.moves.filter(({ id }) => moveId === null || id === moveId);
+  const after = ({ marks }: Move): number => marks.find((mark) => mark.frame > frame)?.frame ?? Infinity;
+  return [...moves].sort((a, b) => after(a) - after(b))[0] ?? { marks: [] };
+}
 
 /** The shot with a passage of its moves changed. The move that is given has marks on the edges of the passage. */
 function changePassage(
@@ -37,10 +46,22 @@ function changePassage(
   );
 }
 
-const remap =
-  (mapOf: (move: Move) => FrameMap) =>
-  (move: Move): Move =>
-    withFrameMap(move, mapOf(move));
+/** A passage of moves on other frames, and their notes with them. */
+function remapped(shot: Shot, passage: OfPassage, mapOf: (move: Pick<Move, 'marks'>) => FrameMap): Shot {
+  const next = changePassage(shot, passage, (move) => withFrameMap(move, mapOf(move)));
+  if (next.notes.length === 0) return next;
+  return withNotesAlong(next, passage.moveId, mapOf(leading(shot, passage.moveId, passage.until)));
+}
+
+/** A passage that has copies after it now: notes after it come so much later as what follows it does. */
+function withLaterNotes(before: Shot, after: Shot, { moveId, until }: OfPassage): Shot {
+  const lastOf = (shot: Shot): number => {
+    const moves = shot.moves.filter(({ id }) => moveId === null || id === moveId);
+    return Math.max(0, ...moves.map(lastFrame));
+  };
+  const by = lastOf(after) - lastOf(before);
+  return withNotesAlong(after, moveId, (frame) => (frame <= until ? frame : frame + by));
+}
 
 /** A passage that goes past a move's marks on one side cannot be turned round. */
 function checkMoves({ marks }: Move, { from, until }: Passage): void {
@@ -69,51 +90,57 @@ export const passageEdits = {
   ): Shot =>
     frames === passage.until - passage.from
       ? shot
-      : changePassage(
-          shot,
-          passage,
-          remap((move) =>
-            holds === 'end' ? startMap(move, passage, frames) : stretchMap(move, passage, frames, later),
-          ),
+      : remapped(shot, passage, (move) =>
+          holds === 'end' ? startMap(move, passage, frames) : stretchMap(move, passage, frames, later),
         ),
 
   /** A passage later by some frames, or earlier; all else stays, or what is later follows. */
   shiftPassage: (
     shot: Shot,
     { by, later = 'stay', ...passage }: OfPassage & { readonly by: number; readonly later?: Later },
-  ): Shot =>
-    by === 0
-      ? shot
-      : changePassage(
-          shot,
-          passage,
-          remap((move) => shiftMap(move, passage, by, later)),
-        ),
+  ): Shot => (by === 0 ? shot : remapped(shot, passage, (move) => shiftMap(move, passage, by, later))),
 
   /** Frames put in after a frame, or taken out (negative). */
   insertTime: (
     shot: Shot,
     { moveId, frame, frames }: OfTime & { readonly frame: number; readonly frames: number },
-  ): Shot => withMoves(shot, moveId, (move) => withFrameMap(move, timeMap(move, frame, frames)), true),
+  ): Shot => {
+    const next = withMoves(shot, moveId, (move) => withFrameMap(move, timeMap(move, frame, frames)), true);
+    return next.notes.length === 0
+      ? next
+      : withNotesAlong(next, moveId, timeMap(leading(shot, moveId, frame), frame, frames));
+  },
 
   /** A passage from its end to its start. @throws ShotError `out-of-range` where it goes past the marks */
-  reversePassage: (shot: Shot, passage: OfPassage): Shot =>
-    changePassage(shot, passage, (move) => {
+  reversePassage: (shot: Shot, passage: OfPassage): Shot => {
+    const next = changePassage(shot, passage, (move) => {
       checkMoves(move, passage);
       return reversedPassage(move, passage);
-    }),
+    });
+    const { from, until } = passage;
+    const figureId = passage.moveId === null ? null : findMove(shot, passage.moveId).figureId;
+    const turned = (note: Note): Note =>
+      note.from < from || note.until > until || (passage.moveId !== null && note.figureId !== figureId)
+        ? note
+        : { ...note, from: from + until - note.until, until: from + until - note.from };
+    return { ...next, notes: inOrder(next.notes.map(turned)) };
+  },
 
   /** A passage, and then back to where it began; what is later follows. @throws ShotError as `reversePassage` */
-  goOutAndBack: (shot: Shot, passage: OfPassage): Shot =>
-    changePassage(shot, passage, (move) => {
+  goOutAndBack: (shot: Shot, passage: OfPassage): Shot => {
+    const next = changePassage(shot, passage, (move) => {
       checkMoves(move, passage);
       return outAndBack(move, passage);
-    }),
+    });
+    return withLaterNotes(shot, next, passage);
+  },
 
   /** A passage so many times over; what is later follows. @throws ShotError as `reversePassage` */
-  repeatPassage: (shot: Shot, { times, ...passage }: OfPassage & { readonly times: number }): Shot =>
-    changePassage(shot, passage, (move, arc) => {
+  repeatPassage: (shot: Shot, { times, ...passage }: OfPassage & { readonly times: number }): Shot => {
+    const next = changePassage(shot, passage, (move, arc) => {
       checkMoves(move, passage);
       return repeatedPassage(move, passage, times, arc?.closed ?? false);
-    }),
+    });
+    return withLaterNotes(shot, next, passage);
+  },
 } as const;

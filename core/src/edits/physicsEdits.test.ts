@@ -98,6 +98,68 @@ test('what it would come to is said beforehand, with what rounding does', () => 
   expect(timing.rounded).toEqual([{ frame: 6, by: expect.closeTo(0.153, 3) as number }]);
 });
 
+describe('a move that was timed by its weight', () => {
+  const drop: ReadyShape = {
+    kind: 'line',
+    reversed: false,
+    from: { x: 500, y: 100 },
+    to: { x: 500, y: 500 },
+  };
+  const fall = edits.timePhysically(onShape(drop), { ...PLAIN, moveId, miniature: 6 });
+  const physicsOf = (shot: Shot) => shot.moves[0]!.physics;
+
+  test('remembers with what, and is timed anew with its shape, the rate and the scale', () => {
+    expect(physicsOf(fall)).toEqual({ ...PLAIN, miniature: 6 });
+    const arcId = fall.arcs[0]!.id;
+    const longer = edits.shapeArc(fall, { arcId, shape: { ...drop, to: { x: 500, y: 900 } } });
+    // Twice the height takes √2 of the time: 16.79 frames.
+    expect([framesOf(longer), physicsOf(longer)?.miniature]).toEqual([[1, 18], 6]);
+    expect(framesOf(edits.setRate(fall, { rate: 48 }))).toEqual([1, 25]);
+    expect(framesOf(edits.setScale(fall, { unitsPerMm: 1 }))).toEqual([1, 18]);
+    expect(framesOf(edits.timePhysically(fall, { ...PLAIN, moveId, miniature: 1 }))).toEqual([1, 6]);
+  });
+
+  test('keeps its exposures and what was put by hand when it is timed anew', () => {
+    const held = edits.putByHand(edits.setFramesHeld(fall, { moveId, framesHeld: 2 }), {
+      moveId,
+      frame: 3,
+      dx: 4,
+      dy: 0,
+    });
+    const faster = edits.setRate(held, { rate: 48 });
+    expect(physicsOf(held)).not.toBeNull();
+    expect(faster.moves[0]).toMatchObject({ framesHeld: 2, overrides: [{ frame: 3, dx: 4, dy: 0 }] });
+  });
+
+  test('is a plain one once a mark is touched, its shape is bent, or the user says so; nothing moves', () => {
+    const arcId = fall.arcs[0]!.id;
+    expect(physicsOf(edits.addMark(fall, { moveId, frame: 5 }))).toBeNull();
+    expect(physicsOf(edits.movePoint(fall, { arcId, pointId: 'p1', to: { x: 400, y: 100 } }))).toBeNull();
+    const plain = edits.makePlain(fall, { moveId });
+    expect([physicsOf(plain), plain.moves[0]!.marks]).toEqual([null, fall.moves[0]!.marks]);
+    const level = edits.shapeArc(fall, { arcId, shape: { ...drop, to: { x: 900, y: 100 } } });
+    expect(physicsOf(level)).toBeNull();
+    expect(shotSchema.safeParse(level).success).toBe(true);
+  });
+
+  test('is made in one go, arc, figure and marks', () => {
+    const empty = freshShot({
+      name: 'Weight',
+      rate: 24,
+      lengthFrames: 48,
+      width: 960,
+      height: 540,
+      widthMm: 480,
+    });
+    const made = edits.makePhysical(empty, { shape: { ...drop, kind: 'line' }, ...PLAIN });
+    expect([framesOf(made), made.figures.length, physicsOf(made)]).toEqual([[1, 6], 1, PLAIN]);
+    const unscaled = edits.setScale(empty, { unitsPerMm: null });
+    expect(() => edits.makePhysical(unscaled, { shape: { ...drop, kind: 'line' }, ...PLAIN })).toThrow(
+      'set the scale',
+    );
+  });
+});
+
 test('what cannot fall gets a sentence', () => {
   const level = onShape({ kind: 'line', reversed: false, from: { x: 100, y: 500 }, to: { x: 900, y: 500 } });
   expect(() => edits.timePhysically(level, { ...PLAIN, moveId })).toThrow('A slope goes down');

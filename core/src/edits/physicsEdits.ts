@@ -1,16 +1,14 @@
 import { ShotError } from '../model/errors';
 import { findArc } from '../model/parts';
-import type { Shot } from '../model/schema';
-import { type Course, courseOn, isPhysical, type PhysicalOptions } from '../physics/course';
+import { PLAIN_TIMING } from '../model/plainTiming';
+import type { Arc, Move, Physics, Shot } from '../model/schema';
+import { type Course, courseOn, isPhysical, type PhysicalShape } from '../physics/course';
 import { miniatureTime } from '../physics/gravity';
 import { roundedMoments, withCourse } from '../physics/onFrames';
 import type { RoundedMark } from '../timing/frameMap';
 import { firstFrame } from '../timing/placeInTime';
 import { findMove, type OfMove, withMove } from '../timing/moveChange';
 import { arcEdits } from './arcEdits';
-
-/** What a physical timing is made with: what moves, and the miniature that it is looked at in, 1 : n. */
-export type Physics = PhysicalOptions & { readonly miniature: number };
 
 interface Prepared {
   /** The shot with an arc that reaches far enough. */
@@ -67,15 +65,70 @@ export function physicalTiming(shot: Shot, args: OfMove & Physics): PhysicalTimi
   return { seconds: frames / shot.rate, frames, rounded };
 }
 
+/** A move timed anew by its weight; what lies on its frames besides its marks stays. @throws ShotError as `timePhysically` */
+export function retimed(shot: Shot, moveId: string, physics: Physics): Shot {
+  const { shot: whole, course, framesPerSecond } = prepared(shot, { moveId, ...physics });
+  return withMove(whole, moveId, (move) => ({ ...withCourse(move, course, framesPerSecond), physics }), true);
+}
+
+/** A move that was timed by its weight, after an edit: timed anew where what it depends on changed, plain where its marks did. */
+function afterEdit(before: Shot, after: Shot, move: Move): Shot {
+  const was = before.moves.find(({ id }) => id === move.id);
+  const arcIn = (shot: Shot): Arc | undefined => shot.arcs.find(({ id }) => id === move.arcId);
+  if (!move.physics || !was || was.physics !== move.physics) return after;
+  const plain = (): Shot => withMove(after, move.id, (one) => ({ ...one, physics: null }));
+  if (!isPhysical(arcIn(after)?.shape ?? null) || after.field.unitsPerMm === null) return plain();
+  const isOther =
+    arcIn(before) !== arcIn(after) ||
+    before.rate !== after.rate ||
+    before.field.unitsPerMm !== after.field.unitsPerMm;
+  if (!isOther) return was.marks === move.marks ? after : plain();
+  try {
+    return retimed(after, move.id, move.physics);
+  } catch (error) {
+    if (error instanceof ShotError) return plain();
+    throw error;
+  }
+}
+
+/** A shot after an edit, with its moves by weight as `afterEdit` says. */
+export const withPhysicsSettled = (before: Shot, after: Shot): Shot =>
+  after.moves.reduce((shot, move) => (move.physics ? afterEdit(before, shot, move) : shot), after);
+
 /** Edits that time a move by the laws that move things. */
 export const physicsEdits = {
   /**
    * Times a move on a ready shape as what swings, is tossed, bounces, falls or rolls on it: true to the millimetres of the
-   * field, on whole frames. A pendulum's arc reaches as far to the other side as it is let go from.
+   * field, on whole frames. It stays so, and is timed anew with its shape, the rate and the scale, until one of its marks
+   * is touched. A pendulum's arc reaches as far to the other side as it is let go from.
    * @throws ShotError `out-of-range` for another shape, a field without a scale, or where nothing would move
    */
-  timePhysically: (shot: Shot, args: OfMove & Physics): Shot => {
-    const { shot: whole, course, framesPerSecond } = prepared(shot, args);
-    return withMove(whole, args.moveId, (move) => withCourse(move, course, framesPerSecond), true);
+  timePhysically: (shot: Shot, { moveId, damping, swings, rolls, miniature }: OfMove & Physics): Shot => {
+    const isFirst = findMove(shot, moveId).physics === null;
+    const timed = retimed(shot, moveId, { damping, swings, rolls, miniature });
+    // What was put by hand or left out was so on other frames.
+    return isFirst
+      ? withMove(timed, moveId, (move) => ({
+          ...move,
+          exposures: PLAIN_TIMING.exposures,
+          skips: PLAIN_TIMING.skips,
+          overrides: PLAIN_TIMING.overrides,
+          acted: null,
+        }))
+      : timed;
   },
+
+  /**
+   * A shape of an arc and a figure on it, timed by its weight at once.
+   * @throws ShotError as `timePhysically`
+   */
+  makePhysical: (shot: Shot, { shape, ...physics }: Physics & { readonly shape: PhysicalShape }): Shot => {
+    const drawn = arcEdits.drawArc(shot, { shape });
+    const { id } = drawn.moves[drawn.moves.length - 1]!;
+    return physicsEdits.timePhysically(drawn, { moveId: id, ...physics });
+  },
+
+  /** A move that was timed by its weight as plain marks and ticks; nothing moves. */
+  makePlain: (shot: Shot, { moveId }: OfMove): Shot =>
+    withMove(shot, moveId, (move) => ({ ...move, physics: null })),
 } as const;

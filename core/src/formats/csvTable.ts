@@ -26,7 +26,8 @@ const WITH_COMMA = /^\s*[-+]?\d*,\d+\s*$/;
  * @throws ShotError `invalid-csv` when there is no table
  */
 export function readCsvTable(text: string): CsvTable {
-  const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
+  // An empty last line would count as one with a single cell when the separator is guessed.
+  const { data, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), {
     delimitersToGuess: [',', ';', '\t'],
   });
   const lines = data

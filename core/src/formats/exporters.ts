@@ -1,6 +1,7 @@
 import type { Shot } from '../model/schema';
 import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
+import { writeExposureSheetCsv } from './exposureSheetCsv';
 import { writeIncrementsCsv } from './incrementsCsv';
 import { writePartsCsv } from './partsCsv';
 
@@ -30,6 +31,15 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
     write: (shot) => writeIncrementsCsv(shot),
+  },
+  {
+    flag: 'sheet',
+    label: 'Exposure sheet as CSV',
+    sentence: 'For a spreadsheet or for paper: one line for each frame, with what is seen, heard and noted.',
+    ending: '-sheet.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ moves }) => moves.length > 0,
+    write: writeExposureSheetCsv,
   },
   {
     flag: 'parts',

@@ -24,7 +24,7 @@ describe('increments as CSV', () => {
     expect(lines).toHaveLength(22);
     expect(lines[0]).toMatch(/^move,figure,frame,held,place,percent,x,y,along,straight,/);
     expect(lines[2]).toBe(
-      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,0,100,100,100,0,0,0.714286,0,1,field',
+      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,0,100,100,100,0,0,0.714286,0,1,field,Take 1',
     );
   });
 

@@ -1,6 +1,7 @@
 import { frameNumber } from '../model/frameNumbers';
 import Papa from 'papaparse';
 import type { Shot } from '../model/schema';
+import { currentTake } from '../timing/takes';
 import { TRACKS } from '../timing/tracks';
 import { type IncrementRow, incrementTable } from '../spacing/increments';
 
@@ -28,6 +29,7 @@ export const INCREMENT_COLUMNS: readonly string[] = [
   'pivot_y',
   'drawing',
   'units',
+  'take',
 ];
 
 const DECIMALS = 6;
@@ -68,12 +70,13 @@ export const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `
 /** The increments of some or all moves as CSV: a header, then one line for each exposure. */
 export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): string {
   const moves = shot.moves.filter((move) => !moveIds || moveIds.includes(move.id));
+  const take = harmless(currentTake(shot).name);
   const lines = moves.flatMap((move) => {
     const table = incrementTable(shot, move);
     const figure = shot.figures.find((candidate) => candidate.id === move.figureId);
     const name = harmless(figure?.name ?? '');
     const rows = table.closing ? [...table.rows, table.closing] : table.rows;
-    return rows.map((row) => [move.id, name, ...line(row), table.units]);
+    return rows.map((row) => [move.id, name, ...line(row), table.units, take]);
   });
   return `${Papa.unparse({ fields: [...INCREMENT_COLUMNS], data: lines }, { newline: '\n' })}\n`;
 }

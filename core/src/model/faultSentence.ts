@@ -23,6 +23,11 @@ const PARTS: Readonly<Record<string, string>> = {
   outline: 'ring of the outline',
   waiting: 'figure that waits',
   riders: 'part of the figure',
+  takes: 'take',
+  timings: 'timing of the take',
+  notes: 'note',
+  cues: 'cue',
+  letBe: 'finding that was let be',
 };
 
 /** Other keys, as the interface calls what they hold; the rest are read as they are written. */
@@ -39,6 +44,10 @@ const NAMES: Readonly<Record<string, string>> = {
   offsetY: 'keys of the offset down',
   waiting: 'figures that wait',
   riders: 'parts of the figure',
+  timings: 'timings of the take',
+  letBe: 'findings that were let be',
+  kept: 'timing of the take',
+  startSeconds: 'start of the sound',
   planted: 'planted spot',
   follows: 'way it follows',
   sizePercent: 'size',

@@ -1,3 +1,4 @@
+import { PLAIN_SHOT } from './plainShot';
 import type { Shot } from './schema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
 
@@ -46,5 +47,6 @@ export function freshShot({
     sheet: { units: widthMm === null ? 'field' : 'mm', rulerStep },
     backdrop: null,
     gestures: [],
+    ...PLAIN_SHOT,
   };
 }

@@ -52,3 +52,39 @@ export const MOST_SHOTS_OF_FILM = 1_000;
 
 /** A heading or a lean is smoothed over at most so many frames. */
 export const MOST_SMOOTH_FRAMES = 240;
+
+/** Of a timing by weight. */
+export const PHYSICAL = {
+  mostDamping: 0.95,
+  mostSwings: 100,
+  leastMiniature: 0.1,
+  mostMiniature: 1000,
+} as const;
+
+/** Takes of one shot, the current one among them. */
+export const MOST_TAKES = 20;
+export const LONGEST_NOTE = 500;
+/** Of one shot. */
+export const MOST_NOTES = 2_000;
+/** Letters of a cue's word, and cues of one shot. */
+export const LONGEST_CUE = 80;
+export const MOST_CUES = 5_000;
+/** Of a sound; a cue may lie as late as that, seconds. */
+export const LONGEST_SOUND = 6 * 3600;
+/** A sound begins at most so long before the shot or after its start, seconds. */
+export const FURTHEST_SOUND = 3600;
+/** The most bytes that a sound may have. */
+export const LARGEST_SOUND = 30 * 1024 * 1024;
+
+/** The most that a threshold may be; none is below 0. */
+export const MOST_OF_THRESHOLD = {
+  changeMm: 1e6,
+  changeUnits: 1e6,
+  changeShare: 100,
+  handMm: 1e6,
+  handUnits: 1e6,
+  offShare: 100,
+  turnDeg: 360,
+  slipShare: 100,
+  marginShare: 0.4,
+} as const;

@@ -20,6 +20,7 @@ const INCREMENTS: Readonly<Record<number, string>> = {
   6: '25fb02670f13a6b0',
   7: '7562ab12906066a8',
   8: '21d69cb3f1dcd11f',
+  9: '74209dd84ff2da17',
 };
 
 const textOf = (version: number): string => readFileSync(join(FOLDER, `version${version}.json`), 'utf8');

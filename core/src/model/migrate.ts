@@ -151,6 +151,39 @@ const toVersion9: Migration = (data) => {
   };
 };
 
+/**
+ * Version 10 adds takes, notes, cues, sound, thresholds of the checks, findings that were let be, and what a move was
+ * timed with by its weight.
+ */
+const toVersion10: Migration = (data) => {
+  const { moves, waiting } = data as { moves?: Parts; waiting?: Parts };
+  const withTiming = (move: object): object => ({ ...move, letBe: [], physics: null });
+  return {
+    ...data,
+    version: 10,
+    moves: each(moves, withTiming),
+    waiting: each(waiting, (one) => {
+      const { move } = one as { move?: unknown };
+      return typeof move === 'object' && move !== null ? { ...one, move: withTiming(move) } : one;
+    }),
+    takes: [{ id: 'take1', name: 'Take 1', kept: null }],
+    notes: [],
+    cues: [],
+    sound: null,
+    thresholds: {
+      changeMm: 1,
+      changeUnits: 4,
+      changeShare: 0.5,
+      handMm: 0.3,
+      handUnits: 0.5,
+      offShare: 1 / 3,
+      turnDeg: 30,
+      slipShare: 0.05,
+      marginShare: 0.05,
+    },
+  };
+};
+
 /** By the version they start from. */
 const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [1, toVersion2],
@@ -161,6 +194,7 @@ const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [6, toVersion7],
   [7, toVersion8],
   [8, toVersion9],
+  [9, toVersion10],
 ]);
 
 /** Data of any known version brought to the present one, unchecked. */

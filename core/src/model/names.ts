@@ -17,3 +17,6 @@ export const standInNames = [
 
 /** Types of the pictures that a backdrop or a figure may have. */
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp', 'image/svg+xml'] as const;
+
+/** Types of the sounds that a shot may have. */
+export const SOUND_TYPES = ['audio/wav', 'audio/mpeg'] as const;

@@ -10,4 +10,6 @@ export const PLAIN_TIMING = {
   exposures: [],
   skips: [],
   overrides: [],
+  letBe: [],
+  physics: null,
 } as const satisfies Partial<Move>;

@@ -1,202 +1,33 @@
 import { z } from 'zod';
-import { artworkSchema } from './artworkSchema';
+import { arcSchema } from './arcSchema';
 import { backdropSchema } from './backdropSchema';
-import { actedSchema, gestureSchema } from './gestureSchema';
-import { id } from './ids';
-import { readyShapeUnion } from '../arc/shapes';
-import { coordinate, vectorSchema } from './coordinates';
+import { figureSchema } from './figureSchema';
+import { gestureSchema } from './gestureSchema';
+import { partName } from './ids';
 import {
   FIELD_SIDE,
-  FURTHEST_TURN,
-  LONGEST_NAME,
-  LONGEST_SEQUENCE,
-  LONGEST_SHOT,
-  MOST_MARKS,
-  FURTHEST_PIVOT,
-  MOST_PARTS,
-  MOST_RIDERS,
-  MOST_SMOOTH_FRAMES,
-  MOST_POINTS,
-  RATE,
-  FURTHEST,
   lastFrameFor,
+  LONGEST_NAME,
+  LONGEST_SHOT,
+  MOST_CUES,
   MOST_GESTURES,
+  MOST_NOTES,
+  MOST_PARTS,
+  MOST_TAKES,
+  RATE,
 } from './limits';
-import { arcColours, type standInNames } from './names';
-import { SHOT_FORMAT, SHOT_VERSION } from './version';
 import { type Complain, complainOfOrder } from './moveOrder';
-import { timingSchema } from './timingSchema';
-import { type TrackName, TRACKS, tracksSchema } from '../timing/tracks';
+import { moveSchema, waitingSchema } from './moveSchema';
+import { type standInNames } from './names';
+import { noteSchema } from './noteSchema';
+import { cueSchema, soundSchema } from './soundSchema';
+import { takeSchema } from './takeSchema';
+import { thresholdsSchema } from './thresholdsSchema';
+import { SHOT_FORMAT, SHOT_VERSION } from './version';
+import { type TrackName, TRACKS } from '../timing/tracks';
 
 export * from './gestureSchema';
 export * from './timingSchema';
-
-const name = z.string().trim().min(1, 'a name is needed').max(LONGEST_NAME);
-const degrees = z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
-
-const setting = z.number().min(-1).max(1);
-
-/** How a point rounds itself off by its neighbours (Kochanek and Bartels 1984); all 0 is plain and smooth. */
-export const shapingSchema = z.object({ tighten: setting, sharpen: setting, lean: setting });
-
-/** What shapes an arc. Handles are displacements from the point. A point has no time. */
-export const arcPointSchema = z.object({
-  id: id(z),
-  x: coordinate(z),
-  y: coordinate(z),
-  in: vectorSchema(z),
-  out: vectorSchema(z),
-  kind: z.enum(['smooth', 'even', 'corner']),
-  shaping: shapingSchema.nullable(),
-});
-
-export const arcSchema = z.object({
-  id: id(z),
-  name,
-  closed: z.boolean(),
-  points: z.array(arcPointSchema).min(2).max(MOST_POINTS),
-  /** What made the points, until one of them is moved by hand. */
-  shape: readyShapeUnion(z).nullable(),
-  colour: z.enum(arcColours),
-  hidden: z.boolean(),
-  locked: z.boolean(),
-});
-
-/** What moves. */
-export const figureSchema = z.object({
-  id: id(z),
-  name,
-  artwork: artworkSchema,
-  /** Height in the field, field units. */
-  height: z.number().min(1).max(FURTHEST),
-  /** Its real height; where the field has a scale it is as high as that. Null for none. */
-  heightMm: z.number().min(0.01).max(1e6).nullable(),
-  /** The spot that sits on the arc, in the artwork's own units; null for the artwork's own. */
-  pivot: z
-    .object({
-      x: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
-      y: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
-    })
-    .nullable(),
-  /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */
-  frontDeg: degrees,
-  hidden: z.boolean(),
-  /** Whether hands and menus let it be. */
-  locked: z.boolean(),
-});
-
-/** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
-export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
-
-const frameNumber = z
-  .number()
-  .int()
-  .min(1)
-  .max(LONGEST_SHOT + 1);
-
-/** Drawings that are repeated while the figure travels. */
-export const cycleSchema = z
-  .object({
-    /** It goes on with every frame, or with the distance travelled. */
-    by: z.enum(['time', 'way']),
-    from: frameNumber,
-    /** Its last frame; null for the end of the shot. */
-    until: frameNumber.nullable(),
-    startDrawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
-    /** There and back. */
-    swings: z.boolean(),
-    /** How far one cycle carries the figure, field units. */
-    advance: z.number().min(1e-3).max(FURTHEST),
-    before: z.enum(['hold', 'repeat', 'swing', 'hide']),
-    after: z.enum(['hold', 'repeat', 'swing', 'hide']),
-  })
-  .refine(({ from, until }) => until === null || until >= from, 'a cycle ends after it begins');
-
-/** A further part on the arc of a move, or on another one, ahead of its figure or behind it. */
-export const riderSchema = figureSchema.extend({
-  /** So far ahead of the figure along the arc, or behind it (negative); or where the figure was so many frames before. */
-  follows: z.discriminatedUnion('by', [
-    z.object({ by: z.literal('distance'), distance: z.number().min(-FURTHEST).max(FURTHEST) }),
-    z.object({ by: z.literal('frames'), frames: z.number().int().min(-LONGEST_SHOT).max(LONGEST_SHOT) }),
-  ]),
-  /** It travels along the arc; or it sits on the figure, and only looks along the arc at its own distance. */
-  rides: z.enum(['travels', 'looks']),
-  /** A second arc that it travels on; null for that of the figure. */
-  arcId: id(z).nullable(),
-  /** Where it is on a second arc: at the same share of its length, or at the spot nearest to its place on the first. */
-  onSecond: z.enum(['share', 'nearest']),
-  /** Past the end of an open arc it stays there, or carries straight on. */
-  pastEnds: z.enum(['stay', 'straight']),
-  /** Off the arc: forward and right, turned with it; or right and down in the field. Field units. */
-  offset: vectorSchema(z),
-  offsetIn: z.enum(['field', 'riding']),
-  turnsWithArc: z.boolean(),
-  correctionDeg: degrees,
-  mirrored: z.boolean(),
-  /** Of its own height, percent; the figure's size goes for it as well. */
-  sizePercent: z.number().min(0.1).max(10_000),
-  /** The figure's opacity goes for it as well. */
-  opacityPercent: z.number().min(0).max(100),
-  /** Its picture is bent along the arc as a strip. */
-  bends: z.boolean(),
-  /** Whether it lies in front of the figure. */
-  inFront: z.boolean(),
-});
-
-export const moveSchema = timingSchema.extend({
-  id: id(z),
-  figureId: id(z),
-  arcId: id(z),
-  turnsWithArc: z.boolean(),
-  correctionDeg: degrees,
-  /** Whether the figure is seen in a mirror, so that it looks the other way without standing on its head. */
-  mirrored: z.boolean(),
-  /** Going back along its arc it keeps facing along it, or faces the way it goes. */
-  backwards: z.enum(['keeps', 'faces']),
-  /** At a corner of the arc its heading goes over within so many frames, centred on it; 0 snaps. */
-  cornerFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
-  /** Its heading is smoothed over so many frames. */
-  smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
-  /** How it leans into bends by itself. */
-  lean: z.object({
-    by: z.enum(['none', 'most', 'physics']),
-    mostDeg: z.number().min(-180).max(180),
-    smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
-  }),
-  /** Whether it is sized down by a track of its own; else by the same as across. */
-  sizesApart: z.boolean(),
-  /** Whether its offset is right and down in the field, or forward and right, turned with the arc's direction. */
-  offsetIn: z.enum(['field', 'riding']),
-  /** From which frame on which drawing is shown, counted from 1; empty leaves it to the artwork. */
-  drawings: z
-    .array(
-      z.object({
-        frame: frameNumber,
-        drawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
-      }),
-    )
-    .max(MOST_MARKS),
-  /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
-  cycle: cycleSchema.nullable(),
-  /** Further parts that follow the figure, those at the back first. */
-  riders: z.array(riderSchema).max(MOST_RIDERS),
-  keeps: keepsSchema,
-  /** The gesture that it was acted with; null for none. */
-  acted: actedSchema.nullable(),
-  /** What of the figure changes besides its place: keys of each track. */
-  tracks: tracksSchema(z),
-});
-
-/** A figure that rides no arc: it stands where it was left, and keeps the timing that it had. */
-export const waitingSchema = z.object({
-  figureId: id(z),
-  /** Where its pivot stands, field units. */
-  x: coordinate(z),
-  y: coordinate(z),
-  turnDeg: degrees,
-  /** Its move without an arc; null for one that never had any. */
-  move: moveSchema.omit({ arcId: true }).nullable(),
-});
 
 export const fieldSchema = z.object({
   width: z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most),
@@ -217,7 +48,7 @@ export const lengthSchema = z.number().int().min(2).max(LONGEST_SHOT);
 const unchecked = z.object({
   format: z.literal(SHOT_FORMAT),
   version: z.literal(SHOT_VERSION),
-  name,
+  name: partName(z),
   /** The film the shot belongs to; empty when it stands alone. */
   film: z.string().max(LONGEST_NAME),
   /** Frames per second. */
@@ -233,6 +64,14 @@ const unchecked = z.object({
   gestures: z.array(gestureSchema).max(MOST_GESTURES),
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
+  /** Alternative timings of the same arcs, in the order in which they are listed; one of them is current. */
+  takes: z.array(takeSchema).min(1).max(MOST_TAKES),
+  notes: z.array(noteSchema).max(MOST_NOTES),
+  /** What is heard, in order of time. */
+  cues: z.array(cueSchema).max(MOST_CUES),
+  sound: soundSchema.nullable(),
+  /** From where on the checks tell something. */
+  thresholds: thresholdsSchema,
 });
 
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
@@ -246,6 +85,9 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
     ...allMoves,
     ...shot.gestures,
+    ...shot.takes.map((take) => ({ id: `take/${take.id}` })),
+    ...shot.notes.map((note) => ({ id: `note/${note.id}` })),
+    ...shot.cues.map((cue) => ({ id: `cue/${cue.id}` })),
     ...allMoves.flatMap((move) => move.riders.map((rider) => ({ id: `${move.id}/${rider.id}` }))),
     ...allMoves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
     ...allMoves.flatMap((move) =>
@@ -284,6 +126,25 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     if (move && move.figureId !== figureId)
       complain(['waiting', i, 'move', 'figureId'], 'a move waits with its own figure');
     if (move) complainOfOrder(move, ['waiting', i, 'move'], complain);
+  });
+  if (shot.takes.filter(({ kept }) => kept === null).length !== 1)
+    complain(['takes'], 'one take is the current one');
+  const moveIds = new Set(allMoves.map((move) => move.id));
+  shot.takes.forEach(({ kept }, i) =>
+    kept?.timings.forEach((timing, j) => {
+      const path = ['takes', i, 'kept', 'timings', j];
+      if (!moveIds.has(timing.moveId)) complain([...path, 'moveId'], `there is no move ${timing.moveId}`);
+      if (timing.acted && !shot.gestures.some(({ id }) => id === timing.acted!.gestureId))
+        complain([...path, 'acted'], `there is no gesture ${timing.acted.gestureId}`);
+      complainOfOrder(timing, path, complain);
+    }),
+  );
+  const allNotes = [...shot.notes, ...shot.takes.flatMap(({ kept }) => kept?.notes ?? [])];
+  if (allNotes.some(({ figureId }) => figureId !== null && !figureIds.has(figureId)))
+    complain(['notes'], 'a note is about a figure that is not there');
+  shot.cues.forEach(({ seconds }, i) => {
+    if (i > 0 && seconds < shot.cues[i - 1]!.seconds)
+      complain(['cues', i, 'seconds'], 'cues must follow each other in time');
   });
   if (shot.sheet.units === 'mm' && shot.field.unitsPerMm === null)
     complain(['sheet', 'units'], 'millimetres need a scale');
@@ -333,4 +194,15 @@ export type Override = Move['overrides'][number];
 export type Outside = Move['before'];
 export type Field = Shot['field'];
 export type Sheet = Shot['sheet'];
+export type Take = Shot['takes'][number];
+/** What a take that is not the current one has of its own. */
+export type KeptTake = NonNullable<Take['kept']>;
+/** The timing of one move in a take. */
+export type TakenTiming = KeptTake['timings'][number];
+export type Note = Shot['notes'][number];
+export type Cue = Shot['cues'][number];
+export type Sound = NonNullable<Shot['sound']>;
+export type Thresholds = Shot['thresholds'];
+/** What a move was timed with by its weight. */
+export type Physics = NonNullable<Move['physics']>;
 export type StandInName = (typeof standInNames)[number];

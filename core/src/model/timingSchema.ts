@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { easingUnion } from '../timing/easings';
 import { id } from './ids';
-import { FURTHEST, LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS } from './limits';
+import { FURTHEST, LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS, PHYSICAL } from './limits';
 
 export const easingSchema = easingUnion(z);
 
@@ -48,6 +48,21 @@ export const overrideSchema = z.object({ frame, dx: shift, dy: shift });
 /** What a move does outside its marks: it holds, starts over, swings back and forth, or goes on as it went. */
 export const outsideSchema = z.enum(['hold', 'repeat', 'swing', 'continue']);
 
+/** A finding that was looked at and let be: what found it, and a frame that it was about. */
+export const letBeSchema = z.object({ check: z.string().min(1).max(LONGEST_LABEL), frame });
+
+/** What a timing by weight was made with. */
+export const physicsSchema = z.object({
+  /** The share of its swing that a pendulum loses in each full swing. */
+  damping: z.number().min(0).max(PHYSICAL.mostDamping),
+  /** Half swings of a pendulum. */
+  swings: z.number().int().min(1).max(PHYSICAL.mostSwings),
+  /** What comes down a slope. */
+  rolls: z.enum(['slides', 'ball', 'cylinder', 'hoop']),
+  /** The miniature that it is looked at in, 1 : n. */
+  miniature: z.number().min(PHYSICAL.leastMiniature).max(PHYSICAL.mostMiniature),
+});
+
 /** When a move is where. */
 export const timingSchema = z.object({
   marks: z.array(markSchema).min(2).max(MOST_MARKS),
@@ -59,4 +74,8 @@ export const timingSchema = z.object({
   exposures: z.array(exposureRangeSchema).max(MOST_MARKS),
   skips: z.array(skipSchema).max(LONGEST_SHOT),
   overrides: z.array(overrideSchema).max(LONGEST_SHOT),
+  /** Findings of the checks that are not to be told again. */
+  letBe: z.array(letBeSchema).max(MOST_MARKS),
+  /** What it was timed with by its weight, until one of its marks is touched; null for none. */
+  physics: physicsSchema.nullable(),
 });

@@ -25,7 +25,7 @@ export function roundedMoments(
 
 /**
  * A move on a course, from its first frame on: a mark for each moment, on whole frames, and between them a chart of where
- * it is on each frame. What lay on its frames besides is taken off.
+ * it is on each frame. What lies on its frames besides stays on them.
  * @throws ShotError `out-of-range` where two moments fall on one frame
  */
 export function withCourse(move: Move, course: Course, framesPerSecond: number): Move {
@@ -52,10 +52,6 @@ export function withCourse(move: Move, course: Course, framesPerSecond: number):
   const last = moments.length - 1;
   return {
     ...move,
-    exposures: [],
-    skips: [],
-    overrides: [],
-    acted: null,
     marks: moments.map(({ fraction }, i): Mark => ({
       ...PLAIN_MARK,
       id: `m${i + 1}`,

@@ -1,3 +1,4 @@
+import { freshShape } from '../arc/readyShapes';
 import type { Edit } from '../edits/edits';
 import type { FramesHeld, Outside } from '../model/schema';
 import type { Chart, Toward } from '../exposure/charts';
@@ -13,6 +14,7 @@ const takesLater = fc.boolean();
 const outside = fc.constantFrom<Outside>('hold', 'repeat', 'swing', 'continue');
 const framesHeld = fc.constantFrom<FramesHeld>(1, 2, 3);
 const toward = fc.constantFrom<Toward>('start', 'end', 'both');
+const takeId = fc.constantFrom('take1', 'take2', 'take9');
 const track = fc.constantFrom('turn', 'offsetX');
 const figureId = fc.constantFrom('figure1', 'figure1', 'figure2', 'figure9');
 const keyIds = fc.uniqueArray(
@@ -114,6 +116,31 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
   edit('skipExposure', { moveId, frame, closesUp: fc.boolean() }),
   edit('bringBack', { moveId, frame }),
   edit('putByHand', { moveId, frame: fc.integer({ min: 1, max: 50 }), dx: fraction, dy: fraction }),
+  edit('holdPicture', { moveId, frame, frames: fc.integer({ min: -1, max: 12 }) }),
+  edit('addTake', { name: fc.constantFrom(undefined, 'Slower', ' ') }),
+  edit('chooseTake', { takeId }),
+  edit('removeTake', { takeId }),
+  edit('addNote', {
+    from: fc.integer({ min: 0, max: 60 }),
+    until: fc.integer({ min: 1, max: 60 }),
+    text: fc.constantFrom('Blinks', ' '),
+    figureId: fc.constantFrom(null, 'figure1', 'figure2'),
+  }),
+  edit('addCues', {
+    cues: fc.array(
+      fc.record({ seconds: fc.integer({ min: -1, max: 9 }), word: fc.constantFrom('thud', '') }),
+    ),
+  }),
+  edit('letBe', { moveId, check: fc.constant('twins'), frame: fc.integer({ min: 1, max: 50 }) }),
+  edit('makePhysical', {
+    shape: fc
+      .constantFrom('swing' as const, 'toss' as const, 'bounces' as const, 'line' as const)
+      .map((kind) => freshShape(kind, { width: 300, height: 90 })),
+    damping: fc.constantFrom(0, 0.2),
+    swings: fc.integer({ min: 1, max: 4 }),
+    rolls: fc.constantFrom('slides', 'ball'),
+    miniature: fc.constantFrom(1, 6),
+  }),
   edit('setKey', { moveId, track, frame, value: fc.option(degrees, { nil: undefined }) }),
   edit('moveKeys', { moveId, track, keyIds, byFrames: frame, byValue: degrees }),
   edit('deleteKeys', { moveId, track, keyIds }),

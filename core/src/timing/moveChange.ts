@@ -22,11 +22,14 @@ export function findMove(shot: Shot, id: string): Move {
 const framesFor = (shot: Shot, move: Move): number =>
   lastFrame(move) - (findArc(shot, move.arcId).closed ? 1 : 0);
 
-/** The shot long enough for its moves; as long as they are where one filled it before and `goesAlong`. */
-function fitted(before: Shot, after: Shot, changed: readonly Move[], goesAlong: boolean): Shot {
+/**
+ * The shot long enough for its moves; as long as they are where one filled it before and `goesAlong`.
+ * @throws ShotError `out-of-range`
+ */
+export function fitted(before: Shot, after: Shot, changed: readonly Move[], goesAlong: boolean): Shot {
   const needed = after.moves.map((move) => framesFor(after, move));
   const filled = changed.some((move) => lastFrame(move) >= before.lengthFrames);
-  const lengthFrames = Math.max(goesAlong && filled ? 2 : before.lengthFrames, ...needed);
+  const lengthFrames = Math.max(goesAlong && filled ? 2 : after.lengthFrames, ...needed);
   if (lengthFrames > LONGEST_SHOT)
     throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
   return { ...after, lengthFrames };

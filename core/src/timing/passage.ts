@@ -4,6 +4,9 @@ import type { Mark, Move } from '../model/schema';
 import { type FrameMap, isWithin, type RoundedMark, roundedMarks, wholeFrame } from './frameMap';
 import { withMarkOn } from './markEdits';
 
+/** What of a move a map of its frames looks at. */
+type Marked = Pick<Move, 'marks'>;
+
 /** Some of a move's time: from one frame to another, n = until − from intervals. */
 export interface Passage {
   readonly from: number;
@@ -31,9 +34,9 @@ export const withEdges = (move: Move, { from, until }: Passage): Move =>
     move,
   );
 
-const markAfter = ({ marks }: Move, frame: number): Mark | undefined =>
+const markAfter = ({ marks }: Marked, frame: number): Mark | undefined =>
   marks.find((mark) => mark.frame > frame);
-const markBefore = ({ marks }: Move, frame: number): Mark | undefined =>
+const markBefore = ({ marks }: Marked, frame: number): Mark | undefined =>
   marks.findLast((mark) => mark.frame < frame);
 
 /** After a frame that moves by some frames: all follow, or time up to a later frame gives way. */
@@ -51,7 +54,7 @@ function leadingTo(frame: number, by: number, before: Mark | undefined): FrameMa
 }
 
 /** The fewest frames, of so many or more, in which all marks of a passage keep apart. */
-export function leastFrames({ marks }: Pick<Move, 'marks'>, passage: Passage, atLeast = 1): number {
+export function leastFrames({ marks }: Marked, passage: Passage, atLeast = 1): number {
   const { from, until } = passage;
   const inside = marks.map(({ frame }) => frame).filter((frame) => frame > from && frame < until);
   const all = [from, ...inside, until];
@@ -66,7 +69,7 @@ export function leastFrames({ marks }: Pick<Move, 'marks'>, passage: Passage, at
 }
 
 /** @throws ShotError `out-of-range` with the least number of frames that works */
-function checkFrames(move: Move, passage: Passage, frames: number): void {
+function checkFrames(move: Marked, passage: Passage, frames: number): void {
   if (!Number.isInteger(frames) || frames < 1) throw outOfRange('A passage has at least 1 frame.');
   const least = leastFrames(move, passage, frames);
   if (frames < least)
@@ -80,7 +83,7 @@ function checkFrames(move: Move, passage: Passage, frames: number): void {
  * @param move has its edges, see `withEdges`
  * @throws ShotError `out-of-range` as `stretchMap`, or where it would run into the mark before
  */
-export function startMap(move: Move, passage: Passage, frames: number): FrameMap {
+export function startMap(move: Marked, passage: Passage, frames: number): FrameMap {
   const { from, until } = passage;
   checkFrames(move, passage, frames);
   const before = markBefore(move, from);
@@ -97,7 +100,7 @@ export function startMap(move: Move, passage: Passage, frames: number): FrameMap
  * @param move has its edges, see `withEdges`
  * @throws ShotError `out-of-range` with the least number of frames that works, or the most where later marks stay
  */
-export function stretchMap(move: Move, passage: Passage, frames: number, later: Later): FrameMap {
+export function stretchMap(move: Marked, passage: Passage, frames: number, later: Later): FrameMap {
   const { from, until } = passage;
   const n = framesOf(passage);
   checkFrames(move, passage, frames);
@@ -116,7 +119,7 @@ export function stretchMap(move: Move, passage: Passage, frames: number, later: 
  * @param move has its edges, see `withEdges`
  * @throws ShotError `out-of-range` when it would run into a mark
  */
-export function shiftMap(move: Move, passage: Passage, by: number, later: Later): FrameMap {
+export function shiftMap(move: Marked, passage: Passage, by: number, later: Later): FrameMap {
   const { from, until } = passage;
   const before = markBefore(move, from);
   const next = later === 'stay' ? markAfter(move, until) : undefined;
@@ -138,7 +141,7 @@ export function shiftMap(move: Move, passage: Passage, by: number, later: Later)
  * Time put in after a frame, or taken out (negative). The span that the frame is in gives way.
  * @throws ShotError `out-of-range` when marks lie on what is taken out
  */
-export function timeMap(move: Move, at: number, frames: number): FrameMap {
+export function timeMap(move: Marked, at: number, frames: number): FrameMap {
   if (!Number.isInteger(at) || !Number.isInteger(frames)) throw outOfRange('Time is put in by whole frames.');
   if (frames >= 0) return (f) => (f <= at ? f : f + frames);
   const until = at - frames;

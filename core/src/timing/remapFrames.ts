@@ -3,7 +3,7 @@ import type { Cycle, Move, Skip } from '../model/schema';
 import { remapKeys } from './tracks/remapKeys';
 
 /** What of a move lies on frames besides its marks. */
-type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'tracks' | 'drawings' | 'cycle'>;
+type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'letBe' | 'tracks' | 'drawings' | 'cycle'>;
 
 interface OnFrame {
   readonly frame: number;
@@ -45,6 +45,9 @@ export function remapFrames(move: Alongside, frameOf: (frame: number) => number)
     }),
     skips: distinct(move.skips.map((skip) => ({ ...skip, frame: frameOf(skip.frame) }))),
     overrides: distinct(move.overrides.map((override) => ({ ...override, frame: frameOf(override.frame) }))),
+    letBe: move.letBe
+      .map((one) => ({ ...one, frame: frameOf(one.frame) }))
+      .filter(({ frame }) => frame >= 1 && frame <= LATEST),
     drawings: distinct(move.drawings.map((shown) => ({ ...shown, frame: frameOf(shown.frame) }))),
     cycle: move.cycle && remapCycle(move.cycle, frameOf),
     tracks: remapKeys(move.tracks, frameOf),

@@ -1,11 +1,5 @@
-import { type Shot, ShotError } from '@humble/core';
-import {
-  isPhysical,
-  type PhysicalTiming,
-  physicalTiming,
-  type Physics,
-  type Rolls,
-} from '@humble/core/views';
+import { type Physics, type Shot, ShotError } from '@humble/core';
+import { isPhysical, type PhysicalTiming, physicalTiming, type Rolls } from '@humble/core/views';
 import Timer from 'lucide-react-native/icons/timer';
 import { memo, useState } from 'react';
 import { View } from 'react-native';

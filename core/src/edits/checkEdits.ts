@@ -1,0 +1,35 @@
+import { ShotError } from '../model/errors';
+import { thresholdsFault } from '../model/plainShot';
+import type { Shot, Thresholds } from '../model/schema';
+import { type OfMove, withMove } from '../timing/moveChange';
+
+type OfFinding = OfMove & { readonly check: string };
+
+/** What the checks tell: from where on, and what they are to let be. */
+export const checkEdits = {
+  /** @throws ShotError `out-of-range` */
+  setThresholds: (shot: Shot, some: Partial<Thresholds>): Shot => {
+    const thresholds = { ...shot.thresholds, ...some };
+    const fault = thresholdsFault(thresholds);
+    if (fault) throw new ShotError('out-of-range', fault);
+    return { ...shot, thresholds };
+  },
+
+  /** A finding that is not to be told again. @param args.frame one that it is about */
+  letBe: (shot: Shot, { moveId, check, frame }: OfFinding & { readonly frame: number }): Shot =>
+    withMove(shot, moveId, (move) =>
+      move.letBe.some((one) => one.check === check && one.frame === frame)
+        ? move
+        : { ...move, letBe: [...move.letBe, { check, frame }] },
+    ),
+
+  /** Findings that are told again: all of one check on some frames, both included. */
+  tellAgain: (
+    shot: Shot,
+    { moveId, check, from, until }: OfFinding & { readonly from: number; readonly until: number },
+  ): Shot =>
+    withMove(shot, moveId, (move) => ({
+      ...move,
+      letBe: move.letBe.filter((one) => one.check !== check || one.frame < from || one.frame > until),
+    })),
+} as const;

@@ -1,0 +1,43 @@
+import { ShotError } from '../model/errors';
+import { freshId } from '../model/ids';
+import { LONGEST_NOTE, LONGEST_SHOT, MOST_NOTES } from '../model/limits';
+import { changePart } from '../model/parts';
+import type { Note, Shot } from '../model/schema';
+import { inOrder } from '../timing/notes';
+
+type Written = Pick<Note, 'from' | 'until' | 'text' | 'figureId'>;
+
+function checked<Part extends Written>(note: Part, shot: Shot): Part {
+  const { from, until, figureId } = note;
+  const text = note.text.trim();
+  if (text === '' || text.length > LONGEST_NOTE)
+    throw new ShotError('out-of-range', `A note has 1 to ${LONGEST_NOTE} letters.`);
+  if (![from, until].every(Number.isInteger) || from < 1 || until < from || until > LONGEST_SHOT + 1)
+    throw new ShotError('out-of-range', 'A note is about a frame, or goes from one to a later one.');
+  if (figureId !== null && !shot.figures.some(({ id }) => id === figureId))
+    throw new ShotError('unknown-id', `The shot has no figure ${figureId}.`);
+  return { ...note, text };
+}
+
+/** Notes on frames and ranges of the current take. */
+export const noteEdits = {
+  /** @throws ShotError `out-of-range`, `unknown-id` */
+  addNote: (shot: Shot, note: Written): Shot => {
+    if (shot.notes.length >= MOST_NOTES)
+      throw new ShotError('out-of-range', `A shot has at most ${MOST_NOTES} notes.`);
+    const { from, until, text, figureId } = checked(note, shot);
+    const id = freshId('note', shot.notes);
+    return { ...shot, notes: inOrder([...shot.notes, { id, from, until, text, figureId }]) };
+  },
+
+  /** @throws ShotError `out-of-range`, `unknown-id` */
+  changeNote: (shot: Shot, { noteId, ...some }: { readonly noteId: string } & Partial<Written>): Shot => ({
+    ...shot,
+    notes: inOrder(changePart(shot.notes, noteId, (note) => checked({ ...note, ...some }, shot))),
+  }),
+
+  removeNote: (shot: Shot, { noteId }: { readonly noteId: string }): Shot => ({
+    ...shot,
+    notes: shot.notes.filter(({ id }) => id !== noteId),
+  }),
+} as const;

@@ -1,0 +1,56 @@
+import { ShotError } from '../model/errors';
+import { freshId } from '../model/ids';
+import { FURTHEST_SOUND, LONGEST_CUE, LONGEST_SOUND, MOST_CUES } from '../model/limits';
+import { changePart } from '../model/parts';
+import type { Cue, Shot, Sound } from '../model/schema';
+
+type Heard = Pick<Cue, 'seconds' | 'word'>;
+
+function checked<Part extends Heard>(cue: Part): Part {
+  const word = cue.word.trim();
+  if (word === '' || word.length > LONGEST_CUE)
+    throw new ShotError('out-of-range', `A cue has a word of 1 to ${LONGEST_CUE} letters.`);
+  if (!(cue.seconds >= 0) || cue.seconds > LONGEST_SOUND)
+    throw new ShotError('out-of-range', 'A cue lies at 0 seconds or later.');
+  return { ...cue, word };
+}
+
+const inTime = (cues: readonly Cue[]): readonly Cue[] => [...cues].sort((a, b) => a.seconds - b.seconds);
+
+/** What is heard: the sound, and the cues that are laid on it. */
+export const soundEdits = {
+  /** Cues besides those that there are, as they are typed, tapped or read. @throws ShotError `out-of-range` */
+  addCues: (shot: Shot, { cues }: { readonly cues: readonly Heard[] }): Shot => {
+    if (shot.cues.length + cues.length > MOST_CUES)
+      throw new ShotError('out-of-range', `A shot has at most ${MOST_CUES} cues.`);
+    let number = Number(freshId('cue', shot.cues).slice('cue'.length));
+    const fresh = cues.map(({ seconds, word }): Cue => ({
+      id: `cue${number++}`,
+      ...checked({ seconds, word }),
+    }));
+    return { ...shot, cues: inTime([...shot.cues, ...fresh]) };
+  },
+
+  /** @throws ShotError `out-of-range`, `unknown-id` */
+  changeCue: (shot: Shot, { cueId, ...some }: { readonly cueId: string } & Partial<Heard>): Shot => ({
+    ...shot,
+    cues: inTime(changePart(shot.cues, cueId, (cue) => checked({ ...cue, ...some }))),
+  }),
+
+  /** @param args.cueIds all of them without it */
+  removeCues: (shot: Shot, { cueIds }: { readonly cueIds?: readonly string[] }): Shot => ({
+    ...shot,
+    cues: cueIds ? shot.cues.filter(({ id }) => !cueIds.includes(id)) : [],
+  }),
+
+  /** The sound that the shot is timed to; null takes it away. Its cues stay. */
+  setSound: (shot: Shot, { sound }: { readonly sound: Sound | null }): Shot => ({ ...shot, sound }),
+
+  /** When the sound begins, seconds from the start of frame 1. @throws ShotError `out-of-range` */
+  moveSound: (shot: Shot, { startSeconds }: { readonly startSeconds: number }): Shot => {
+    if (!shot.sound) return shot;
+    if (!(startSeconds >= -shot.sound.seconds) || startSeconds > FURTHEST_SOUND)
+      throw new ShotError('out-of-range', 'Some of the sound has to lie within the shot.');
+    return { ...shot, sound: { ...shot.sound, startSeconds } };
+  },
+} as const;

@@ -1,0 +1,63 @@
+import { ShotError } from '../model/errors';
+import { freshId } from '../model/ids';
+import { LONGEST_NAME, MOST_TAKES } from '../model/limits';
+import { changePart } from '../model/parts';
+import type { Shot } from '../model/schema';
+import { currentTake, findTake, keptOf, withTakeChosen } from '../timing/takes';
+
+type OfTake = { readonly takeId: string };
+
+function checkedName(name: string): string {
+  const trimmed = name.trim();
+  if (trimmed === '' || trimmed.length > LONGEST_NAME)
+    throw new ShotError('out-of-range', `A take has a name of at most ${LONGEST_NAME} letters.`);
+  return trimmed;
+}
+
+/** The first of “Take 1, Take 2 …” that no take is called yet. */
+function freshName({ takes }: Shot): string {
+  const names = new Set(takes.map(({ name }) => name));
+  let number = takes.length + 1;
+  while (names.has(`Take ${number}`)) number++;
+  return `Take ${number}`;
+}
+
+/** Everything that can be done to the takes of a shot. What is edited besides is the current one. */
+export const takeEdits = {
+  /** A further take that begins as the current one is, and is current then. @throws ShotError `out-of-range` */
+  addTake: (shot: Shot, { name }: { readonly name?: string }): Shot => {
+    if (shot.takes.length >= MOST_TAKES)
+      throw new ShotError('out-of-range', `A shot has at most ${MOST_TAKES} takes.`);
+    const current = currentTake(shot);
+    const fresh = {
+      id: freshId('take', shot.takes),
+      name: name === undefined ? freshName(shot) : checkedName(name),
+      kept: null,
+    };
+    return {
+      ...shot,
+      takes: shot.takes.flatMap((take) =>
+        take === current ? [{ ...take, kept: keptOf(shot) }, fresh] : take,
+      ),
+    };
+  },
+
+  /** @throws ShotError `unknown-id`, `out-of-range` */
+  renameTake: (shot: Shot, { takeId, name }: OfTake & { readonly name: string }): Shot => {
+    const next = checkedName(name);
+    return { ...shot, takes: changePart(shot.takes, takeId, (take) => ({ ...take, name: next })) };
+  },
+
+  /** Another take as the current one; the one before stays in the list. @throws ShotError `unknown-id` */
+  chooseTake: (shot: Shot, { takeId }: OfTake): Shot => withTakeChosen(shot, takeId),
+
+  /** The last one stays; of the current one's neighbours one takes its place. @throws ShotError */
+  removeTake: (shot: Shot, { takeId }: OfTake): Shot => {
+    const take = findTake(shot, takeId);
+    if (shot.takes.length === 1) throw new ShotError('out-of-range', 'A shot has one take at least.');
+    const index = shot.takes.indexOf(take);
+    const next = shot.takes[index + 1] ?? shot.takes[index - 1]!;
+    const other = take.kept ? shot : withTakeChosen(shot, next.id);
+    return { ...other, takes: other.takes.filter(({ id }) => id !== takeId) };
+  },
+} as const;

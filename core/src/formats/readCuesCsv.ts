@@ -1,0 +1,45 @@
+import { frameNumbered } from '../model/frameNumbers';
+import { LONGEST_CUE, LONGEST_SOUND, MOST_CUES } from '../model/limits';
+import { secondsOfFrame } from '../timing/cues';
+import { brokenTable, type CsvLine, numberInCell, readCsvTable } from './csvTable';
+
+/** A cue that was read. */
+export interface ReadCue {
+  readonly seconds: number;
+  readonly word: string;
+}
+
+const WORDS = ['word', 'cue', 'heard', 'text'];
+
+function wordIn({ cells, number }: CsvLine, column: string): string {
+  const word = (cells[column] ?? '').trim();
+  if (word === '') throw brokenTable(`Line ${number}: there is no word.`);
+  if (word.length > LONGEST_CUE)
+    throw brokenTable(`Line ${number}: the word is longer than ${LONGEST_CUE} letters.`);
+  return word;
+}
+
+/**
+ * A list of cues from a table: a column `frame`, as frames are counted, or `seconds`, and a column `word`.
+ * @param rate of the shot, frames a second
+ * @throws ShotError `invalid-csv` with a sentence that names the line
+ */
+export function readCuesCsv(text: string, rate: number): readonly ReadCue[] {
+  const table = readCsvTable(text);
+  const by = ['seconds', 'frame'].find((column) => table.columns.includes(column));
+  const words = WORDS.find((column) => table.columns.includes(column));
+  if (!by || !words)
+    throw brokenTable('A list of cues has a column “frame” or “seconds”, and a column “word”.');
+  // An empty cell of a sheet is a frame on which nothing is heard.
+  const lines = table.lines.filter(({ cells }) => words === 'word' || (cells[words] ?? '').trim() !== '');
+  if (lines.length === 0) throw brokenTable('There are no cues in this table.');
+  if (lines.length > MOST_CUES) throw brokenTable(`A shot has at most ${MOST_CUES} cues.`);
+  return lines.map((line) => {
+    const value = numberInCell(table, line, by);
+    if (value === null) throw brokenTable(`Line ${line.number}: ${by} is empty.`);
+    const seconds = by === 'seconds' ? value : secondsOfFrame(frameNumbered(Math.round(value)), rate);
+    if (seconds < 0 || seconds > LONGEST_SOUND)
+      throw brokenTable(`Line ${line.number}: ${by} is ${value}, which lies outside any shot.`);
+    return { seconds, word: wordIn(line, words) };
+  });
+}

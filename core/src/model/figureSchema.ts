@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { artworkSchema } from './artworkSchema';
+import { id, partName } from './ids';
+import { FURTHEST, FURTHEST_PIVOT, FURTHEST_TURN } from './limits';
+
+/** An angle that may go round several times. */
+export const degrees = z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
+
+/** What moves. */
+export const figureSchema = z.object({
+  id: id(z),
+  name: partName(z),
+  artwork: artworkSchema,
+  /** Height in the field, field units. */
+  height: z.number().min(1).max(FURTHEST),
+  /** Its real height; where the field has a scale it is as high as that. Null for none. */
+  heightMm: z.number().min(0.01).max(1e6).nullable(),
+  /** The spot that sits on the arc, in the artwork's own units; null for the artwork's own. */
+  pivot: z
+    .object({
+      x: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
+      y: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
+    })
+    .nullable(),
+  /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */
+  frontDeg: degrees,
+  hidden: z.boolean(),
+  /** Whether hands and menus let it be. */
+  locked: z.boolean(),
+});

@@ -1,0 +1,132 @@
+import { z } from 'zod';
+import { coordinate, vectorSchema } from './coordinates';
+import { degrees, figureSchema } from './figureSchema';
+import { actedSchema } from './gestureSchema';
+import { id } from './ids';
+import {
+  FURTHEST,
+  LONGEST_SEQUENCE,
+  LONGEST_SHOT,
+  MOST_MARKS,
+  MOST_RIDERS,
+  MOST_SMOOTH_FRAMES,
+} from './limits';
+import { timingSchema } from './timingSchema';
+import { tracksSchema } from '../timing/tracks';
+
+/** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
+export const keepsSchema = z.enum(['fractions', 'distances', 'spots']);
+
+const frameNumber = z
+  .number()
+  .int()
+  .min(1)
+  .max(LONGEST_SHOT + 1);
+
+/** Drawings that are repeated while the figure travels. */
+export const cycleSchema = z
+  .object({
+    /** It goes on with every frame, or with the distance travelled. */
+    by: z.enum(['time', 'way']),
+    from: frameNumber,
+    /** Its last frame; null for the end of the shot. */
+    until: frameNumber.nullable(),
+    startDrawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+    /** There and back. */
+    swings: z.boolean(),
+    /** How far one cycle carries the figure, field units. */
+    advance: z.number().min(1e-3).max(FURTHEST),
+    before: z.enum(['hold', 'repeat', 'swing', 'hide']),
+    after: z.enum(['hold', 'repeat', 'swing', 'hide']),
+  })
+  .refine(({ from, until }) => until === null || until >= from, 'a cycle ends after it begins');
+
+/** A further part on the arc of a move, or on another one, ahead of its figure or behind it. */
+export const riderSchema = figureSchema.extend({
+  /** So far ahead of the figure along the arc, or behind it (negative); or where the figure was so many frames before. */
+  follows: z.discriminatedUnion('by', [
+    z.object({ by: z.literal('distance'), distance: z.number().min(-FURTHEST).max(FURTHEST) }),
+    z.object({ by: z.literal('frames'), frames: z.number().int().min(-LONGEST_SHOT).max(LONGEST_SHOT) }),
+  ]),
+  /** It travels along the arc; or it sits on the figure, and only looks along the arc at its own distance. */
+  rides: z.enum(['travels', 'looks']),
+  /** A second arc that it travels on; null for that of the figure. */
+  arcId: id(z).nullable(),
+  /** Where it is on a second arc: at the same share of its length, or at the spot nearest to its place on the first. */
+  onSecond: z.enum(['share', 'nearest']),
+  /** Past the end of an open arc it stays there, or carries straight on. */
+  pastEnds: z.enum(['stay', 'straight']),
+  /** Off the arc: forward and right, turned with it; or right and down in the field. Field units. */
+  offset: vectorSchema(z),
+  offsetIn: z.enum(['field', 'riding']),
+  turnsWithArc: z.boolean(),
+  correctionDeg: degrees,
+  mirrored: z.boolean(),
+  /** Of its own height, percent; the figure's size goes for it as well. */
+  sizePercent: z.number().min(0.1).max(10_000),
+  /** The figure's opacity goes for it as well. */
+  opacityPercent: z.number().min(0).max(100),
+  /** Its picture is bent along the arc as a strip. */
+  bends: z.boolean(),
+  /** Whether it lies in front of the figure. */
+  inFront: z.boolean(),
+});
+
+/** All of a move that lies on frames: what another take has of its own. */
+export const takenTimingSchema = timingSchema.extend({
+  /** From which frame on which drawing is shown, counted from 1; empty leaves it to the artwork. */
+  drawings: z
+    .array(
+      z.object({
+        frame: frameNumber,
+        drawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+      }),
+    )
+    .max(MOST_MARKS),
+  /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
+  cycle: cycleSchema.nullable(),
+  /** The gesture that it was acted with; null for none. */
+  acted: actedSchema.nullable(),
+  /** What of the figure changes besides its place: keys of each track. */
+  tracks: tracksSchema(z),
+});
+
+export const moveSchema = takenTimingSchema.extend({
+  id: id(z),
+  figureId: id(z),
+  arcId: id(z),
+  turnsWithArc: z.boolean(),
+  correctionDeg: degrees,
+  /** Whether the figure is seen in a mirror, so that it looks the other way without standing on its head. */
+  mirrored: z.boolean(),
+  /** Going back along its arc it keeps facing along it, or faces the way it goes. */
+  backwards: z.enum(['keeps', 'faces']),
+  /** At a corner of the arc its heading goes over within so many frames, centred on it; 0 snaps. */
+  cornerFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  /** Its heading is smoothed over so many frames. */
+  smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  /** How it leans into bends by itself. */
+  lean: z.object({
+    by: z.enum(['none', 'most', 'physics']),
+    mostDeg: z.number().min(-180).max(180),
+    smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  }),
+  /** Whether it is sized down by a track of its own; else by the same as across. */
+  sizesApart: z.boolean(),
+  /** Whether its offset is right and down in the field, or forward and right, turned with the arc's direction. */
+  offsetIn: z.enum(['field', 'riding']),
+  /** Further parts that follow the figure, those at the back first. */
+  riders: z.array(riderSchema).max(MOST_RIDERS),
+  keeps: keepsSchema,
+});
+
+/** A figure that rides no arc: it stands where it was left, and keeps the timing that it had. */
+export const waitingSchema = z.object({
+  figureId: id(z),
+  /** Where its pivot stands, field units. */
+  x: coordinate(z),
+  y: coordinate(z),
+  turnDeg: degrees,
+  /** Its move without an arc; null for one that never had any. */
+  move: moveSchema.omit({ arcId: true }).nullable(),
+});

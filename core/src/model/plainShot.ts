@@ -1,0 +1,31 @@
+import { MOST_OF_THRESHOLD } from './limits';
+import type { Shot, Thresholds } from './schema';
+
+/** The thresholds of a shot that nobody set. */
+export const PLAIN_THRESHOLDS = {
+  changeMm: 1,
+  changeUnits: 4,
+  changeShare: 1 / 2,
+  handMm: 0.3,
+  handUnits: 0.5,
+  offShare: 1 / 3,
+  turnDeg: 30,
+  slipShare: 0.05,
+  marginShare: 0.05,
+} as const satisfies Thresholds;
+
+/** Why thresholds cannot be, as a sentence; null where they can. */
+export function thresholdsFault(thresholds: Thresholds): string | null {
+  const names = Object.keys(MOST_OF_THRESHOLD) as (keyof Thresholds)[];
+  const wrong = names.find((name) => !(thresholds[name] >= 0 && thresholds[name] <= MOST_OF_THRESHOLD[name]));
+  return wrong ? `A threshold is 0 or more, and this one at most ${MOST_OF_THRESHOLD[wrong]}.` : null;
+}
+
+/** What a shot is besides its figures, arcs and frames when nobody said otherwise. */
+export const PLAIN_SHOT = {
+  takes: [{ id: 'take1', name: 'Take 1', kept: null }],
+  notes: [],
+  cues: [],
+  sound: null,
+  thresholds: PLAIN_THRESHOLDS,
+} as const satisfies Partial<Shot>;

@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { id, partName } from './ids';
+import { LONGEST_SHOT, MOST_NOTES, MOST_PARTS } from './limits';
+import { takenTimingSchema } from './moveSchema';
+import { noteSchema } from './noteSchema';
+
+/** What a take that is not the current one has of its own. */
+export const keptTakeSchema = z.object({
+  lengthFrames: z.number().int().min(2).max(LONGEST_SHOT),
+  /** Of moves that ride an arc, and of those that wait; a move without one is timed as in the current take. */
+  timings: z.array(takenTimingSchema.extend({ moveId: id(z) })).max(MOST_PARTS),
+  notes: z.array(noteSchema).max(MOST_NOTES),
+});
+
+/** An alternative timing of the same arcs. The current one is what the shot itself says: nothing is kept of it here. */
+export const takeSchema = z.object({ id: id(z), name: partName(z), kept: keptTakeSchema.nullable() });

@@ -1,0 +1,63 @@
+import type { Shot } from '../model/schema';
+import { firstFrame, lastFrame } from '../timing/placeInTime';
+import { evaluate, type Travel, travelOfMove } from './evaluate';
+
+/** Two takes of different lengths are laid on each other at their starts, their ends, or at a mark that both have. */
+export type TakesAlign =
+  { readonly at: 'start' } | { readonly at: 'end' } | { readonly at: 'mark'; readonly markId: string };
+
+/** How far apart a figure is in two takes on one frame. */
+export interface FrameDifference {
+  /** Of the current take. */
+  readonly frame: number;
+  /** From pivot to pivot as both are seen, field units. */
+  readonly away: number;
+}
+
+/**
+ * By how many frames the other take comes later than it would by itself; null where a mark is missing in one of them.
+ * @param moveId the move whose marks, or whose ends, are laid on each other
+ */
+export function takeShift(current: Shot, other: Shot, moveId: string, align: TakesAlign): number | null {
+  const [mine, its] = [current, other].map(({ moves }) => moves.find(({ id }) => id === moveId));
+  if (!mine || !its) return null;
+  switch (align.at) {
+    case 'start':
+      return firstFrame(mine) - firstFrame(its);
+    case 'end':
+      return lastFrame(mine) - lastFrame(its);
+    case 'mark': {
+      const [a, b] = [mine, its].map(({ marks }) => marks.find(({ id }) => id === align.markId)?.frame);
+      return a === undefined || b === undefined ? null : a - b;
+    }
+  }
+}
+
+/** Index into a travel of what is seen on a frame; null outside the shot. */
+const seenAt = ({ shown }: Travel, frame: number): number | null =>
+  frame < 1 || frame > shown.length ? null : shown[frame - 1]! - 1;
+
+/**
+ * How far a figure is from where it is in another take, frame by frame where both are.
+ * @param shift frames by which the other take comes later, see `takeShift`
+ */
+export function takeDifference(
+  current: Shot,
+  other: Shot,
+  moveId: string,
+  shift: number,
+): readonly FrameDifference[] {
+  const mine = travelOfMove(evaluate(current), moveId);
+  const its = travelOfMove(evaluate(other), moveId);
+  if (!mine || !its) return [];
+  return Array.from({ length: current.lengthFrames }, (_, i) => i + 1).flatMap((frame) => {
+    const [a, b] = [seenAt(mine, frame), seenAt(its, frame - shift)];
+    if (a === null || b === null) return [];
+    const away = Math.hypot(mine.pivotX[a]! - its.pivotX[b]!, mine.pivotY[a]! - its.pivotY[b]!);
+    return [{ frame, away }];
+  });
+}
+
+/** The largest of some differences, the first where several are as large; null for none. */
+export const largestDifference = (rows: readonly FrameDifference[]): FrameDifference | null =>
+  rows.reduce<FrameDifference | null>((best, row) => (best && best.away >= row.away ? best : row), null);

@@ -1,0 +1,111 @@
+import type { Cue, Mark, Move, Note, Shot } from '../model/schema';
+import { drawingCount } from '../motion/look';
+import { cuesByFrame } from '../timing/cues';
+import { incrementTable } from './increments';
+
+/** What one figure shows on one frame. */
+export interface SheetCell {
+  /** A picture begins here, one goes on, or there is none. */
+  readonly shows: 'begins' | 'held' | 'nothing';
+  /** First frame of the picture; the frame itself where there is none. */
+  readonly begins: number;
+  /** For how many frames that picture is held; 0 where there is none. */
+  readonly framesHeld: number;
+  /** Which drawing, from 1, where the figure has several and a picture begins. */
+  readonly drawing: number | null;
+  /** Put off the plan by hand. */
+  readonly isByHand: boolean;
+  /** Left out here by plan. */
+  readonly isSkipped: boolean;
+  readonly mark: Mark | null;
+  /** The way from the picture before, on the ruler, in the units of the sheet. */
+  readonly ruler: number | null;
+}
+
+/** A figure that travels. */
+export interface SheetColumn {
+  readonly move: Move;
+  readonly figure: string;
+  readonly figureId: string;
+  /** One for each frame of the shot. */
+  readonly cells: readonly SheetCell[];
+}
+
+/** The shot frame by frame, as it is taken to the desk or the set. */
+export interface ExposureSheet {
+  readonly lengthFrames: number;
+  readonly columns: readonly SheetColumn[];
+  /** What is heard, by frame. */
+  readonly cues: ReadonlyMap<number, readonly Cue[]>;
+  /** Notes by each frame that they are about. */
+  readonly notes: ReadonlyMap<number, readonly Note[]>;
+}
+
+const NOTHING: Omit<SheetCell, 'begins'> = {
+  shows: 'nothing',
+  framesHeld: 0,
+  drawing: null,
+  isByHand: false,
+  isSkipped: false,
+  mark: null,
+  ruler: null,
+};
+
+function columnOf(shot: Shot, move: Move): SheetColumn {
+  const figure = shot.figures.find(({ id }) => id === move.figureId)!;
+  const { rows, skipped } = incrementTable(shot, move);
+  const marks = new Map(move.marks.map((mark) => [mark.frame, mark]));
+  const left = new Set(skipped.filter(({ isCut }) => !isCut).map(({ frame }) => frame));
+  const hasDrawings = drawingCount(figure) > 1;
+  const cells: SheetCell[] = [];
+  for (let frame = 1; frame < (rows[0]?.frame ?? shot.lengthFrames + 1); frame++)
+    cells.push({ ...NOTHING, begins: frame, mark: marks.get(frame) ?? null });
+  for (const { frame: begins, framesHeld, drawing, isByHand, ruler } of rows)
+    for (let frame = begins; frame < begins + framesHeld; frame++) {
+      const isFirst = frame === begins;
+      cells.push({
+        shows: isFirst ? 'begins' : 'held',
+        begins,
+        framesHeld,
+        drawing: isFirst && hasDrawings ? drawing : null,
+        isByHand: isFirst && isByHand,
+        isSkipped: left.has(frame),
+        mark: marks.get(frame) ?? null,
+        ruler: isFirst ? ruler : null,
+      });
+    }
+  return { move, figure: figure.name, figureId: figure.id, cells };
+}
+
+const columns = new WeakMap<Move, { readonly shot: Shot; readonly column: SheetColumn }>();
+
+function knownColumn(shot: Shot, move: Move): SheetColumn {
+  const known = columns.get(move);
+  if (known?.shot === shot) return known.column;
+  const column = columnOf(shot, move);
+  columns.set(move, { shot, column });
+  return column;
+}
+
+function notesByFrame({ notes, lengthFrames }: Shot): Map<number, Note[]> {
+  const byFrame = new Map<number, Note[]>();
+  for (const note of notes)
+    for (let frame = note.from; frame <= Math.min(note.until, lengthFrames); frame++) {
+      const others = byFrame.get(frame);
+      if (others) others.push(note);
+      else byFrame.set(frame, [note]);
+    }
+  return byFrame;
+}
+
+/** A shot as an exposure sheet. @param moveIds the columns, all moves of figures that are not hidden without it */
+export function exposureSheet(shot: Shot, moveIds?: readonly string[]): ExposureSheet {
+  const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
+  const moves = shot.moves.filter(({ id, figureId }) => moveIds?.includes(id) ?? seen.has(figureId));
+  return {
+    lengthFrames: shot.lengthFrames,
+    columns: moves.map((move) => knownColumn(shot, move)),
+    cues: cuesByFrame(shot.cues, shot.rate),
+    notes: notesByFrame(shot),
+  };
+}
