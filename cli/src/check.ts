@@ -4,9 +4,9 @@ import { checkShot, type ShotFinding } from '@humble/core/checks';
 const line = ({ figure, gravity, sentence, fix }: ShotFinding): string =>
   `${figure}: ${sentence}${gravity === 'mistake' ? ' (a mistake)' : ''}${fix ? ` [${fix.label}]` : ''}\n`;
 
-/** What the checks find in a shot, as text or as JSON. */
+/** What the checks find in a shot and nobody let be, as text or as JSON. */
 export function checked(shot: Shot, asJson: boolean): { readonly text: string; readonly findings: number } {
-  const found = checkShot(shot);
+  const found = checkShot(shot).filter(({ isLetBe }) => !isLetBe);
   if (asJson) {
     const rows = found.map(({ figure, moveId, check, gravity, from, until, sentence, fix }) => ({
       figure,

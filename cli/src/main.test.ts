@@ -116,6 +116,45 @@ test('figures come out as they stand: as a layer of the drawing, and as rows of 
   expect(moves[0].rows[0]).toMatchObject({ pivotX: moves[0].rows[0].x, drawing: 1, tracks: { offsetX: 0 } });
 });
 
+describe('takes', () => {
+  const slower = edits.stretchPassage(edits.addTake(shot, { name: 'Slower' }), {
+    moveId: null,
+    from: 1,
+    until: 21,
+    frames: 40,
+  });
+  const file = fileOf('takes.json', writeShotFile(slower));
+
+  test('sample names the take, and reads another one with --take', () => {
+    const sample = (...more: string[]) =>
+      JSON.parse(run('sample', file, '--json', ...more).stdout) as { take: string; lengthFrames: number };
+    expect(sample()).toMatchObject({ take: 'Slower', lengthFrames: 41 });
+    expect(sample('--take', 'Take 1')).toMatchObject({ take: 'Take 1', lengthFrames: 21 });
+    expect(run('sample', file, '--csv', '--take', 'take1').stdout).toEqual(
+      expect.stringMatching(/,field,Take 1\n$/),
+    );
+    expect(run('sample', file, '--take', 'Quick')).toMatchObject({
+      status: 1,
+      stderr: 'There is no take “Quick” in this shot. It has “Take 1”, “Slower”.\n',
+    });
+  });
+
+  test('sheet --csv has a line for each frame of the take', () => {
+    expect(run('sheet', file, '--csv').stdout.trimEnd().split('\n')).toHaveLength(42);
+    expect(run('sheet', file, '--csv', '--take', 'Take 1').stdout.trimEnd().split('\n')).toHaveLength(22);
+    expect(run('sheet', file).stderr).toBe('An exposure sheet is a table: say sheet SHOT.json --csv.\n');
+  });
+});
+
+test('check leaves out what was let be', () => {
+  const moved = edits.putByHand(shot, { moveId: 'move1', frame: 10, dx: 0, dy: 20 });
+  const off = edits.setThresholds(moved, { handUnits: 0, changeShare: 100, turnDeg: 360 });
+  const loud = run('check', fileOf('loud.json', writeShotFile(off)));
+  expect(loud).toMatchObject({ status: 2, stdout: expect.stringContaining('placed by hand') as string });
+  const quiet = edits.letBe(off, { moveId: 'move1', check: 'offTheArc', frame: 10 });
+  expect(run('check', fileOf('quiet.json', writeShotFile(quiet)))).toMatchObject({ status: 0 });
+});
+
 test('check tells what an animator may not have meant, and its exit code says so', () => {
   const lantern = join(__dirname, '../../demo/shots/lantern-on-the-hook.json');
   const { status, stdout } = run('check', lantern);
@@ -179,6 +218,6 @@ test('convert writes the shot in one of the formats, and says which there are', 
   const none = run('convert', good);
   expect([none.status, none.stderr]).toEqual([
     1,
-    'Say which format: one of --csv, --parts, --svg, --json.\n',
+    'Say which format: one of --csv, --sheet, --parts, --svg, --json.\n',
   ]);
 });

@@ -1,11 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { type Shot, ShotError, spansOf } from '@humble/core';
+import { applyEdit, currentTake, type Shot, ShotError, spansOf } from '@humble/core';
 import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views';
 import { checked } from './check';
 import { SOLVING, solved } from './solve';
 import { UsageError } from './usageError';
-import { EXPORTERS, importShot, ladderSvg, partRows, writeIncrementsCsv } from '@humble/core/files';
+import {
+  EXPORTERS,
+  importShot,
+  ladderSvg,
+  partRows,
+  writeExposureSheetCsv,
+  writeIncrementsCsv,
+} from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 
@@ -17,6 +24,7 @@ const FLAGS = Object.fromEntries(
 const USAGE = `humble-pendulum: plan how something travels, from a terminal
 
   humble-pendulum sample SHOT.json [--csv | --json]   the increments of every move
+  humble-pendulum sheet SHOT.json --csv               the exposure sheet, a line for each frame
   humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
   humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
@@ -30,10 +38,11 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
                                                       where something is found
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
+--take NAME reads another take of the shot than the current one.
 SHOT.json may also be a table of increments (CSV): it is read as a shot of its own.
 Columns are described in docs/file-format.md.`;
 
-const COMMANDS = ['sample', 'chart', 'convert', 'solve', 'check', 'check-file'];
+const COMMANDS = ['sample', 'sheet', 'chart', 'convert', 'solve', 'check', 'check-file'];
 
 function readShot(path: string): Shot {
   let text: string;
@@ -64,7 +73,18 @@ function sampleJson(shot: Shot): string {
       parts: partRows(shot).filter((row) => row.move === move.id),
     };
   });
-  return `${JSON.stringify({ shot: shot.name, rate: shot.rate, lengthFrames: shot.lengthFrames, moves }, null, 2)}\n`;
+  const { name, rate, lengthFrames } = shot;
+  const take = currentTake(shot).name;
+  return `${JSON.stringify({ shot: name, take, rate, lengthFrames, moves }, null, 2)}\n`;
+}
+
+/** The shot as one of its takes has it: by its name, or by its id. */
+function inTake(shot: Shot, asked: string | undefined): Shot {
+  if (asked === undefined) return shot;
+  const take = shot.takes.find(({ id, name }) => name === asked || id === asked);
+  if (take) return applyEdit(shot, { name: 'chooseTake', args: { takeId: take.id } });
+  const names = shot.takes.map(({ name }) => `“${name}”`).join(', ');
+  throw new UsageError(`There is no take “${asked}” in this shot. It has ${names}.`);
 }
 
 /** The ladder of one span; without a number the first that goes anywhere. */
@@ -115,6 +135,7 @@ function run(args: string[]): string | Answer {
         ...FLAGS,
         move: { type: 'string' },
         span: { type: 'string' },
+        take: { type: 'string' },
         ...SOLVING,
         help: { type: 'boolean', short: 'h' },
       },
@@ -136,7 +157,10 @@ function run(args: string[]): string | Answer {
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
   if (command === 'chart' && !values.svg)
     throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');
-  const shot = readShot(path);
+  if (command === 'sheet' && !values.csv)
+    throw new UsageError('An exposure sheet is a table: say sheet SHOT.json --csv.');
+  const shot = inTake(readShot(path), values.take);
+  if (command === 'sheet') return writeExposureSheetCsv(shot);
   if (command === 'chart') return chartPicture(shot, values.move, values.span);
   if (command === 'check') {
     const { text, findings } = checked(shot, values.json === true);

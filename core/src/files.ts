@@ -2,7 +2,7 @@
 
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type Exporter, EXPORTERS } from './formats/exporters';
-export { type Film, isZip, picturesOf, readFilmZip, writeFilmZip } from './formats/filmZip';
+export { type Film, isZip, picturesOf, readFilmZip, soundsOf, writeFilmZip } from './formats/filmZip';
 export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { partRows } from './formats/partsCsv';

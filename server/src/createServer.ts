@@ -13,9 +13,11 @@ import { loadDemo } from './loadDemo';
 import { easingRoutes } from './routes/easings';
 import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
+import { soundRoutes } from './routes/sounds';
 import { createEasingService } from './services/easingService';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
+import { createSoundService } from './services/soundService';
 import type { Threads } from './threads/threads';
 
 export interface ServerOptions {
@@ -85,12 +87,13 @@ export function createServer({
   server.use(API, health);
   server.use(API, databaseInPlace(database));
   const pictures = createPictureService(database, threads);
+  const sounds = createSoundService(database, threads);
   const shots = createShotService(database, threads);
-  server.use(API, pictureRoutes(pictures));
+  server.use(API, pictureRoutes(pictures), soundRoutes(sounds));
   server.use(API, onlyJson);
   server.use(
     API,
-    shotRoutes(shots, threads, () => loadDemo({ shots, pictures }, demoFolder, true)),
+    shotRoutes(shots, threads, () => loadDemo({ shots, pictures, sounds }, demoFolder, true)),
   );
   server.use(
     API,

@@ -9,6 +9,7 @@ import { answerUnreadable } from './http/unreadable';
 import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
+import { createSoundService } from './services/soundService';
 import { startThreads } from './threads/threads';
 
 const HOST = '127.0.0.1';
@@ -41,7 +42,11 @@ async function main(): Promise<void> {
   const threads = startThreads(config.threadsFolder);
   if (config.withDemo)
     await loadDemo(
-      { shots: createShotService(database, threads), pictures: createPictureService(database, threads) },
+      {
+        shots: createShotService(database, threads),
+        pictures: createPictureService(database, threads),
+        sounds: createSoundService(database, threads),
+      },
       config.demoFolder,
     );
   const server = createHttpServer(

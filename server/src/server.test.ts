@@ -7,6 +7,7 @@ import request from 'supertest';
 import { startTestServer, testThreads, type TestServer } from './testing/testServer';
 import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
+import { createSoundService } from './services/soundService';
 import { createShotService } from './services/shotService';
 
 const still = { x: 0, y: 0 };
@@ -220,7 +221,11 @@ describe('the application', () => {
   test('the demo film is put in once, and what was removed stays removed', async () => {
     const service = createShotService(at.database, testThreads());
     const demo = join(__dirname, '../../demo');
-    const services = { shots: service, pictures: createPictureService(at.database, testThreads()) };
+    const services = {
+      shots: service,
+      pictures: createPictureService(at.database, testThreads()),
+      sounds: createSoundService(at.database, testThreads()),
+    };
     await loadDemo(services, demo);
     const names = (await service.list()).map((entry) => entry.name);
     expect(names).toEqual(expect.arrayContaining(['Lantern on the hook', 'Rounds of the harbour master']));

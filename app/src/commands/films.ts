@@ -2,6 +2,7 @@ import { commandsWords as words } from '../words/commands';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
 import { keepPicture, pictureAddress } from '../persistence/pictures';
+import { keepSound, type KeptSound, soundAddress } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
 import { settingsChanged } from '../store/settingsSlice';
 import { store } from '../store/store';
@@ -112,28 +113,36 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
     );
 }
 
-async function bytesOf({ sha256 }: Picture): Promise<Uint8Array | null> {
-  const response = await fetch(pictureAddress(sha256)).catch(() => null);
+async function bytesAt(address: string): Promise<Uint8Array | null> {
+  const response = await fetch(address).catch(() => null);
   return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
 }
 
-/** Offers a film as one ZIP file, with its shots and their pictures. */
+/** Offers a film as one ZIP file, with its shots, their pictures and their sounds. */
 export async function exportFilm(film: string, shots: FilmShots): Promise<void> {
   const documents: Shot[] = [];
   const isRead = await forEachShot(shots, async ({ id }) => documents.push((await readShot(id)).shot));
   if (!isRead) return;
   try {
-    const { picturesOf, writeFilmZip } = await fileFormats();
-    const pictures = new Map<string, Uint8Array>();
+    const { picturesOf, soundsOf, writeFilmZip } = await fileFormats();
     const missing: string[] = [];
-    for (const picture of picturesOf(documents)) {
-      const bytes = await bytesOf(picture);
-      if (bytes) pictures.set(picture.sha256, bytes);
-      else missing.push(picture.name);
-    }
+    const fetched = async (
+      files: readonly { readonly sha256: string; readonly name: string }[],
+      addressOf: (sha256: string) => string,
+    ): Promise<ReadonlyMap<string, Uint8Array>> => {
+      const all = new Map<string, Uint8Array>();
+      for (const { sha256, name } of files) {
+        const bytes = await bytesAt(addressOf(sha256));
+        if (bytes) all.set(sha256, bytes);
+        else missing.push(name);
+      }
+      return all;
+    };
+    const pictures = await fetched(picturesOf(documents), pictureAddress);
+    const sounds = await fetched(soundsOf(documents), soundAddress);
     saveFile(
       `${fileStem(film || words.shotsWithoutFilm)}.zip`,
-      writeFilmZip({ name: film, shots: documents, pictures }),
+      writeFilmZip({ name: film, shots: documents, pictures, sounds }),
       'application/zip',
     );
     if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
@@ -153,6 +162,13 @@ function withPictures(shot: Shot, kept: ReadonlyMap<string, Picture>): Shot {
   return { ...shot, backdrop: { ...backdrop, pictures } };
 }
 
+/** The shot with its sound as the server has kept it. */
+function withSound(shot: Shot, kept: ReadonlyMap<string, KeptSound>): Shot {
+  const { sound } = shot;
+  const found = sound && kept.get(sound.sha256);
+  return found ? { ...shot, sound: { ...sound, ...found, name: sound.name } } : shot;
+}
+
 const namesOfFilms = async (): Promise<readonly string[]> => {
   const request = dispatch(api.endpoints.listShots.initiate());
   const { data } = await request;
@@ -164,7 +180,7 @@ const namesOfFilms = async (): Promise<readonly string[]> => {
 export async function importFilm(bytes: Uint8Array): Promise<void> {
   const ids: string[] = [];
   try {
-    const { picturesOf, readFilmZip } = await fileFormats();
+    const { picturesOf, readFilmZip, soundsOf } = await fileFormats();
     const film = readFilmZip(bytes);
     const kept = new Map<string, Picture>();
     for (const picture of picturesOf(film.shots)) {
@@ -173,9 +189,18 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
       const file = new File([content as BlobPart], picture.name, { type: picture.type });
       kept.set(picture.sha256, (await keepPicture(file, new AbortController().signal)).picture);
     }
+    const keptSounds = new Map<string, KeptSound>();
+    for (const { sha256, name, type } of soundsOf(film.shots)) {
+      const content = film.sounds.get(sha256);
+      if (!content) continue;
+      const file = new File([content as BlobPart], name, { type });
+      keptSounds.set(sha256, await keepSound(file, new AbortController().signal));
+    }
     const name = film.name && freeName(film.name, await namesOfFilms());
     for (const shot of film.shots)
-      ids.push(await createShot(withPictures(edits.setFilm(shot, { film: name }), kept)));
+      ids.push(
+        await createShot(withSound(withPictures(edits.setFilm(shot, { film: name }), kept), keptSounds)),
+      );
     if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
     say(words.filmWasImported(name, ids.length));
   } catch (error) {

@@ -1,7 +1,7 @@
 import { persistenceWords as words } from '../words/persistence';
 import { type Picture, PICTURE_LIMITS } from '@humble/core';
-import { addressOf, API, ROUTES } from '@humble/core/routes';
-import { OFFLINE_SENTENCE } from './api';
+import { addressOf, API } from '@humble/core/routes';
+import { keepFile, LONGEST_FILE_NAME } from './keepFile';
 
 /** Where the server keeps a picture, by the SHA-256 of its bytes. */
 export const pictureAddress = (sha256: string): string => API + addressOf('readPicture', { sha256 });
@@ -14,7 +14,6 @@ const TYPES: Readonly<Record<string, string>> = {
   svg: 'image/svg+xml',
 };
 
-/** What a file says it is; the server looks for itself. */
 const typeOf = ({ name, type }: File): string =>
   type || (TYPES[name.split('.').pop()?.toLowerCase() ?? ''] ?? 'application/octet-stream');
 
@@ -30,22 +29,11 @@ export interface BroughtPicture {
  */
 export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
   if (file.size > PICTURE_LIMITS.bytes) throw new Error(words.isLargerThan40MB(file.name));
-  const response = await fetch(API + addressOf('keepPicture'), {
-    method: ROUTES.keepPicture.method,
-    headers: { 'content-type': typeOf(file), 'x-file-name': encodeURIComponent(file.name.slice(0, 120)) },
-    body: file,
+  const { note = '', ...picture } = await keepFile<Picture & { readonly note?: string }>({
+    to: 'keepPicture',
+    file,
+    type: typeOf(file),
     signal,
-  }).catch((error: unknown) => {
-    if (signal.aborted) throw error;
-    throw new Error(OFFLINE_SENTENCE);
   });
-  const answer = (await response.json().catch(() => null)) as
-    (Picture & { readonly note?: string; readonly detail?: string }) | null;
-  if (response.ok && answer) {
-    const { note = '', detail: _detail, ...picture } = answer;
-    return { picture: { ...picture, name: file.name.slice(0, 120) }, note };
-  }
-  throw new Error(
-    `“${file.name}”: ${answer?.detail ?? words.theServerAnsweredWithAnErrorAfterColon(response.status)}`,
-  );
+  return { picture: { ...picture, name: file.name.slice(0, LONGEST_FILE_NAME) }, note };
 }

@@ -7,6 +7,7 @@ export const persistenceWords = {
   theServerRefusedThis: (status: number) => `The server refused this (${status}).`,
   thisShotWasChangedSomewhereElse: 'This shot was changed somewhere else. Try again.',
   isLargerThan40MB: (name: string) => `“${name}” is larger than 40 MB.`,
+  isLargerThan30MB: (name: string) => `“${name}” is larger than 30 MB.`,
   theServerAnsweredWithAnErrorAfterColon: (status: number) =>
     `the server answered with an error (${status}).`,
   theBrowserDoesNotAnswer: 'The browser does not answer.',

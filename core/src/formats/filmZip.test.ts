@@ -7,18 +7,28 @@ import { isZip, readFilmZip, writeFilmZip } from './filmZip';
 const sha = 'ab'.repeat(32);
 const picture = { sha256: sha, type: 'image/png', name: 'quay.png', width: 4, height: 3 } as const;
 
+const soundSha = 'cd'.repeat(32);
+const sound = {
+  sha256: soundSha,
+  type: 'audio/wav',
+  name: 'bell.wav',
+  seconds: 2,
+  startSeconds: 0,
+} as const;
+
 const shot = (name: string): Shot => {
   const empty = freshShot({ name, rate: 12, lengthFrames: 48, width: 1920, height: 1080, film: 'Low Tide' });
-  return edits.putBackdrop(empty, { pictures: [picture] });
+  return edits.setSound(edits.putBackdrop(empty, { pictures: [picture] }), { sound });
 };
 
 const film = {
   name: 'Low Tide',
   shots: [shot('Lantern on the hook'), shot('Eel / under: the “jetty”')],
   pictures: new Map([[sha, new Uint8Array([1, 2, 3])]]),
+  sounds: new Map([[soundSha, new Uint8Array([4, 5])]]),
 };
 
-test('a film comes back as it went, in order, with each picture once', () => {
+test('a film comes back as it went, in order, with each picture and sound once', () => {
   const bytes = writeFilmZip(film);
   expect(isZip(bytes)).toBe(true);
   expect(Object.keys(unzipSync(bytes)).sort()).toEqual([
@@ -26,10 +36,12 @@ test('a film comes back as it went, in order, with each picture once', () => {
     `pictures/${sha}.png`,
     'shots/01-lantern-on-the-hook.json',
     'shots/02-eel-under-the-jetty.json',
+    `sounds/${soundSha}.wav`,
   ]);
   const back = readFilmZip(bytes);
   expect(back.shots).toEqual(film.shots);
   expect([back.name, [...back.pictures]]).toEqual(['Low Tide', [[sha, new Uint8Array([1, 2, 3])]]]);
+  expect([...back.sounds]).toEqual([[soundSha, new Uint8Array([4, 5])]]);
 });
 
 const zipOf = (files: Record<string, string>) =>

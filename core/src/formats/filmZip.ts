@@ -1,20 +1,22 @@
 import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, zipSync } from 'fflate';
 import { ShotError } from '../model/errors';
-import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
+import { LARGEST_SOUND, LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
 import { PICTURE_LIMITS } from '../model/pictureLimits';
 import { readShotFile, writeShotFile } from '../model/openShot';
-import type { Picture, Shot, Rider } from '../model/schema';
+import type { Picture, Rider, Shot, Sound } from '../model/schema';
 import { fileStem } from './fileStem';
 
 /**
  * A film as one ZIP file: `film.json` names it and its shots in order, `shots/` has each as an open shot file, and
- * `pictures/` what lies beneath them, each once, by the SHA-256 of its bytes.
+ * `pictures/` and `sounds/` what they are made with, each once, by the SHA-256 of its bytes.
  */
 export interface Film {
   readonly name: string;
   readonly shots: readonly Shot[];
   /** Bytes of the pictures, by their SHA-256. */
   readonly pictures: ReadonlyMap<string, Uint8Array>;
+  /** The same of the sounds. */
+  readonly sounds: ReadonlyMap<string, Uint8Array>;
 }
 
 const FILM_FORMAT = 'humble-pendulum-film';
@@ -34,6 +36,8 @@ const ENDINGS: Readonly<Record<Picture['type'], string>> = {
   'image/svg+xml': 'svg',
 };
 
+const SOUND_ENDINGS: Readonly<Record<Sound['type'], string>> = { 'audio/wav': 'wav', 'audio/mpeg': 'mp3' };
+
 /** All riders of a shot, those of figures that wait included. */
 const ridersOf = ({ moves, waiting }: Shot): readonly Rider[] =>
   [...moves, ...waiting.flatMap(({ move }) => move ?? [])].flatMap(({ riders }) => riders);
@@ -49,8 +53,13 @@ export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
   return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
 }
 
-/** The bytes of a ZIP file with a film. Pictures whose bytes are not given are left out. */
-export function writeFilmZip({ name, shots, pictures }: Film): Uint8Array {
+/** All sounds that some shots are timed to, each once. */
+export const soundsOf = (shots: readonly Shot[]): readonly Sound[] => [
+  ...new Map(shots.flatMap(({ sound }) => (sound ? [[sound.sha256, sound] as const] : []))).values(),
+];
+
+/** The bytes of a ZIP file with a film. Pictures and sounds whose bytes are not given are left out. */
+export function writeFilmZip({ name, shots, pictures, sounds }: Film): Uint8Array {
   const digits = Math.max(2, String(shots.length).length);
   const paths = shots.map(
     (shot, i) => `shots/${String(i + 1).padStart(digits, '0')}-${fileStem(shot.name)}.json`,
@@ -65,12 +74,26 @@ export function writeFilmZip({ name, shots, pictures }: Film): Uint8Array {
         return bytes ? [[`pictures/${sha256}.${ENDINGS[type]}`, [bytes, STORED]]] : [];
       }),
     ),
+    ...Object.fromEntries(
+      soundsOf(shots).flatMap(({ sha256, type }) => {
+        const bytes = sounds.get(sha256);
+        return bytes ? [[`sounds/${sha256}.${SOUND_ENDINGS[type]}`, [bytes, STORED]]] : [];
+      }),
+    ),
   });
 }
 
 const broken = (sentence: string): ShotError => new ShotError('invalid-film', sentence);
 
 const PICTURE_PATH = /^pictures\/([0-9a-f]{64})\.(png|jpg|webp|svg)$/;
+const SOUND_PATH = /^sounds\/([0-9a-f]{64})\.(wav|mp3)$/;
+
+/** The most bytes that a file of a film may have; null for one that means nothing. */
+function mostBytesOf(path: string): number | null {
+  if (PICTURE_PATH.test(path)) return PICTURE_LIMITS.bytes;
+  if (SOUND_PATH.test(path)) return LARGEST_SOUND;
+  return /^(film|shots\/[^/\\]+)\.json$/.test(path) ? SHOT_BYTES : null;
+}
 
 /** Whether bytes begin as a ZIP file does. */
 export const isZip = (bytes: Uint8Array): boolean =>
@@ -80,10 +103,9 @@ export const isZip = (bytes: Uint8Array): boolean =>
 function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
   let total = 0;
   const take = ({ name, originalSize }: UnzipFileInfo): boolean => {
-    const isPicture = PICTURE_PATH.test(name);
-    if (!isPicture && !/^(film|shots\/[^/\\]+)\.json$/.test(name)) return false;
-    if (originalSize > (isPicture ? PICTURE_LIMITS.bytes : SHOT_BYTES))
-      throw broken(`“${name}” in this ZIP file is too large.`);
+    const most = mostBytesOf(name);
+    if (most === null) return false;
+    if (originalSize > most) throw broken(`“${name}” in this ZIP file is too large.`);
     total += originalSize;
     if (total > MOST_BYTES) throw broken(`What is in this ZIP file weighs more than ${MOST_BYTES / 1e6} MB.`);
     return true;
@@ -119,6 +141,17 @@ function headOf(bytes: Uint8Array | undefined): Head {
   return { name, shots: shots.map(String) };
 }
 
+const filesBySha = (
+  files: Readonly<Record<string, Uint8Array>>,
+  path: RegExp,
+): ReadonlyMap<string, Uint8Array> =>
+  new Map(
+    Object.entries(files).flatMap(([name, data]) => {
+      const sha256 = path.exec(name)?.[1];
+      return sha256 ? [[sha256, data] as const] : [];
+    }),
+  );
+
 /**
  * Reads a film from the bytes of its ZIP file.
  * @throws ShotError `invalid-film` with a sentence, or what is wrong with one of its shots, named
@@ -137,11 +170,7 @@ export function readFilmZip(bytes: Uint8Array): Film {
         throw error instanceof ShotError ? new ShotError(error.code, `“${path}”: ${error.message}`) : error;
       }
     }),
-    pictures: new Map(
-      Object.entries(files).flatMap(([path, data]) => {
-        const sha256 = PICTURE_PATH.exec(path)?.[1];
-        return sha256 ? [[sha256, data] as const] : [];
-      }),
-    ),
+    pictures: filesBySha(files, PICTURE_PATH),
+    sounds: filesBySha(files, SOUND_PATH),
   };
 }

@@ -3,6 +3,7 @@ import { backdropSchema } from '../model/backdropSchema';
 import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
 import { easingSchema, type Shot } from '../model/schema';
 import { standInNames } from '../model/names';
+import { soundSchema } from '../model/soundSchema';
 import { API, type EndpointName, ROUTES } from './routes';
 
 export { API };
@@ -188,6 +189,13 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: 'bytes',
   },
+  keepSound: {
+    ...ROUTES.keepSound,
+    body: 'bytes',
+    status: 201,
+    answer: soundSchema.omit({ startSeconds: true }),
+  },
+  readSound: { ...ROUTES.readSound, params: z.object({ sha256 }), status: 200, answer: 'bytes' },
 });
 
 export type { EndpointName };

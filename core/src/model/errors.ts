@@ -8,6 +8,7 @@ export type ShotErrorCode =
   | 'invalid-path'
   | 'invalid-svg'
   | 'invalid-picture'
+  | 'invalid-sound'
   | 'invalid-film'
   | 'unknown-id'
   | 'arc-needs-two-points'

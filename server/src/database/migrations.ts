@@ -61,4 +61,16 @@ export const MIGRATIONS: readonly Migration[] = [
     name: '005-order',
     statements: ['ALTER TABLE shots ADD COLUMN rank INTEGER'],
   },
+  {
+    name: '006-sounds',
+    statements: [
+      `CREATE TABLE IF NOT EXISTS sounds (
+        sha256 VARCHAR(64) PRIMARY KEY,
+        type VARCHAR(32) NOT NULL,
+        seconds DOUBLE PRECISION NOT NULL,
+        bytes BLOB NOT NULL,
+        createdAt DATETIME NOT NULL
+      )`,
+    ],
+  },
 ];

@@ -4,6 +4,7 @@ import { type ModelStatic, QueryTypes, Sequelize, Transaction } from 'sequelize'
 import { configuredSqlite, type ConnectionSettings, readSettings, settingsAmiss } from './connectionSettings';
 import { defineEasingRecord, type EasingRecord } from './easingRecord';
 import { migrateDatabase } from './migrateDatabase';
+import { defineSoundRecord, type SoundRecord } from './soundRecord';
 import { definePictureRecord, type PictureRecord } from './pictureRecord';
 import { DATABASE_FILE, refuseLostDatabase, setCopyAside } from './setAside';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
@@ -12,6 +13,7 @@ import { asStartError, errorCode, StartError } from './startError';
 export interface Database {
   readonly shots: ModelStatic<ShotRecord>;
   readonly pictures: ModelStatic<PictureRecord>;
+  readonly sounds: ModelStatic<SoundRecord>;
   readonly easings: ModelStatic<EasingRecord>;
   /** The settings of the connection that requests use, read back from SQLite. */
   readonly settings: () => Promise<ConnectionSettings>;
@@ -86,6 +88,7 @@ export async function openDatabase(folder: string): Promise<Database> {
   return {
     shots: defineShotRecord(sequelize),
     pictures: definePictureRecord(sequelize),
+    sounds: defineSoundRecord(sequelize),
     easings: defineEasingRecord(sequelize),
     settings: () => readSettings(sequelize),
     isInPlace: () => identityOf(file) === opened,

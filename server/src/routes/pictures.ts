@@ -1,25 +1,9 @@
 import { PICTURE_LIMITS } from '@humble/core';
 import { API } from '@humble/core/contract';
-import express, { Router } from 'express';
-import { z } from 'zod';
+import { Router } from 'express';
 import { serve } from '../http/endpoint';
-import { Problem } from '../http/problem';
+import { fileIn, readBytes, sendKept } from '../http/keptFiles';
 import type { PictureService } from '../services/pictureService';
-
-const nameHeader = z
-  .string()
-  .max(1200)
-  .transform((text) => {
-    try {
-      return decodeURIComponent(text).slice(0, 120);
-    } catch {
-      return '';
-    }
-  })
-  .catch('');
-
-/** Whatever a picture holds, a browser that is sent to it directly runs and fetches nothing. */
-const STILL = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; sandbox";
 
 /** Pictures, each kept once. */
 export function pictureRoutes(service: PictureService): Router {
@@ -28,22 +12,15 @@ export function pictureRoutes(service: PictureService): Router {
     router,
     'keepPicture',
     async ({ request, response }) => {
-      const bytes: unknown = request.body;
-      if (!Buffer.isBuffer(bytes) || bytes.length === 0)
-        throw new Problem(400, 'bad-request', 'The body must be a picture.');
-      const picture = await service.keep(bytes, nameHeader.parse(request.headers['x-file-name']));
+      const { bytes, name } = fileIn(request, 'a picture');
+      const picture = await service.keep(bytes, name);
       response.location(`${API}/pictures/${picture.sha256}`);
       return picture;
     },
-    express.raw({ type: () => true, limit: PICTURE_LIMITS.bytes }),
+    readBytes(PICTURE_LIMITS.bytes),
   );
   serve(router, 'readPicture', async ({ params, response }) => {
-    const { type, bytes } = await service.read(params.sha256);
-    response
-      .set('Content-Security-Policy', STILL)
-      .set('Cache-Control', 'public, max-age=31536000, immutable')
-      .type(type)
-      .send(bytes);
+    sendKept(response, await service.read(params.sha256));
   });
   return router;
 }

@@ -4,6 +4,7 @@ import { plainCard, type ShotCard } from '@humble/core/files';
 import { Problem } from '../http/problem';
 import type { CheckedBody, DocumentResults, DocumentTask, ShotColumns } from './documentTasks';
 import type { SeenPicture } from './pictureTasks';
+import type { SeenSound } from '../sounds/seeSound';
 import { createThreadPool, LimitError, type ThreadPool } from './threadPool';
 
 /** How long work may take, milliseconds. */
@@ -14,9 +15,11 @@ export interface TimeLimits {
   readonly cardMs: number;
   /** A picture that takes longer to look at is refused. */
   readonly pictureMs: number;
+  /** The same for a sound. */
+  readonly soundMs: number;
 }
 
-const TIME_LIMITS: TimeLimits = { checkMs: 20_000, cardMs: 3000, pictureMs: 30_000 };
+const TIME_LIMITS: TimeLimits = { checkMs: 20_000, cardMs: 3000, pictureMs: 30_000, soundMs: 30_000 };
 
 /** What the server does beside answering: checking shots and pictures, and drawing cards. */
 export interface Threads {
@@ -30,6 +33,8 @@ export interface Threads {
   readonly drawCard: (columns: ShotColumns) => Promise<ShotCard>;
   /** What a file is, and what of it is kept. @throws Problem */
   readonly seePicture: (bytes: Buffer) => Promise<SeenPicture>;
+  /** What a sound is, and how long. @throws Problem */
+  readonly seeSound: (bytes: Buffer) => Promise<SeenSound>;
   readonly close: () => Promise<void>;
 }
 
@@ -56,6 +61,7 @@ export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Th
   const limits = { ...TIME_LIMITS, ...some };
   const documents = createThreadPool(threadFile(folder, 'document'), { size: 2, memoryMb: 768 });
   const pictures = createThreadPool(threadFile(folder, 'picture'), { size: 1, memoryMb: 1536 });
+  const sounds = createThreadPool(threadFile(folder, 'sound'), { size: 1, memoryMb: 512 });
   const ask = <Task extends DocumentTask>(
     task: Task,
     timeLimitMs: number,
@@ -81,8 +87,13 @@ export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Th
         'This picture takes too long to be looked at. Save it smaller, or as PNG.',
       );
     },
+    seeSound: (buffer) => {
+      const bytes = ownBytes(buffer);
+      const work = sounds.run({ bytes }, { timeLimitMs: limits.soundMs, transfer: [bytes.buffer] });
+      return refused(work as Promise<SeenSound>, 'This sound takes too long to be looked at.');
+    },
     close: async () => {
-      await Promise.all([documents.close(), pictures.close()]);
+      await Promise.all([documents.close(), pictures.close(), sounds.close()]);
     },
   };
 }

@@ -1,0 +1,39 @@
+import { addressOf, API, ROUTES } from '@humble/core/routes';
+import { persistenceWords as words } from '../words/persistence';
+import { OFFLINE_SENTENCE } from './api';
+
+/** Names of files are kept up to so many letters. */
+export const LONGEST_FILE_NAME = 120;
+
+interface FileToKeep {
+  readonly to: 'keepPicture' | 'keepSound';
+  readonly file: File;
+  /** What it says it is; the server looks for itself. */
+  readonly type: string;
+  readonly signal: AbortSignal;
+}
+
+/**
+ * Brings a file to the server, which looks at it and keeps it.
+ * @returns what the server says it is
+ * @throws Error with a sentence that names the file
+ */
+export async function keepFile<Kept extends object>({ to, file, type, signal }: FileToKeep): Promise<Kept> {
+  const response = await fetch(API + addressOf(to), {
+    method: ROUTES[to].method,
+    headers: {
+      'content-type': type,
+      'x-file-name': encodeURIComponent(file.name.slice(0, LONGEST_FILE_NAME)),
+    },
+    body: file,
+    signal,
+  }).catch((error: unknown) => {
+    if (signal.aborted) throw error;
+    throw new Error(OFFLINE_SENTENCE);
+  });
+  const answer = (await response.json().catch(() => null)) as (Kept & { readonly detail?: string }) | null;
+  if (response.ok && answer) return answer;
+  throw new Error(
+    `“${file.name}”: ${answer?.detail ?? words.theServerAnsweredWithAnErrorAfterColon(response.status)}`,
+  );
+}

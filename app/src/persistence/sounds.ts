@@ -1,0 +1,25 @@
+import { LARGEST_SOUND, type Sound } from '@humble/core';
+import { addressOf, API } from '@humble/core/routes';
+import { persistenceWords as words } from '../words/persistence';
+import { keepFile, LONGEST_FILE_NAME } from './keepFile';
+
+/** Where the server keeps a sound, by the SHA-256 of its bytes. */
+export const soundAddress = (sha256: string): string => API + addressOf('readSound', { sha256 });
+
+/** A sound that the server has. */
+export type KeptSound = Omit<Sound, 'startSeconds'>;
+
+/**
+ * Brings a sound to the server, which looks at it and keeps it.
+ * @throws Error with a sentence that names the file
+ */
+export async function keepSound(file: File, signal: AbortSignal): Promise<KeptSound> {
+  if (file.size > LARGEST_SOUND) throw new Error(words.isLargerThan30MB(file.name));
+  const sound = await keepFile<KeptSound>({
+    to: 'keepSound',
+    file,
+    type: file.type || 'application/octet-stream',
+    signal,
+  });
+  return { ...sound, name: file.name.slice(0, LONGEST_FILE_NAME) };
+}
