@@ -91,7 +91,7 @@ module.exports = {
       '^app/src/(store|persistence|playback|render)/',
       [
         '^app/src/(store|persistence|playback|render|kinds|ui|words)/',
-        '^core/src/(index|views|files|motion/traceOutline|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|views|files|checks/index|motion/traceOutline|http/contract|http/routes)\\.ts$',
       ],
       'Store, persistence, playback and rendering know no command and no feature.',
     ),

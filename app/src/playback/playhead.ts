@@ -5,6 +5,8 @@ import { createThrottledSource, throttleGroup } from '../render/throttledSource'
 export interface Playhead {
   readonly frame: number;
   readonly isPlaying: boolean;
+  /** How often playback has come round since it began. */
+  readonly lap: number;
 }
 
 interface Range {
@@ -12,24 +14,36 @@ interface Range {
   /** Frames per second. */
   readonly rate: number;
   readonly loops: boolean;
+  /** The frames that are played, both included; all of them without it. */
+  readonly passage?: { readonly from: number; readonly until: number } | null;
 }
 
-let playhead: Playhead = { frame: 1, isPlaying: false };
+let playhead: Playhead = { frame: 1, isPlaying: false, lap: 0 };
 let range: Range = { lengthFrames: 1, rate: 24, loops: true };
 let startedAt = 0;
 let startedFrom = 1;
+/** What is played now: the whole shot where a gesture is replayed. */
+let played: Range = range;
 /** How fast it plays; 1 is true speed. */
 let speed = 1;
 let request = 0;
 const listeners = new Set<() => void>();
 
 function set(next: Playhead): void {
-  if (next.frame === playhead.frame && next.isPlaying === playhead.isPlaying) return;
+  const isSame =
+    next.frame === playhead.frame && next.isPlaying === playhead.isPlaying && next.lap === playhead.lap;
+  if (isSame) return;
   playhead = next;
   listeners.forEach((listener) => listener());
 }
 
 const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(1, Math.round(frame)));
+
+/** The first and the last frame that are played. */
+const endsOf = ({ lengthFrames, passage }: Range): readonly [number, number] => [
+  Math.min(lengthFrames, passage?.from ?? 1),
+  Math.min(lengthFrames, passage?.until ?? lengthFrames),
+];
 
 /**
  * The frame to show so many milliseconds after playback started from a frame. True speed by the clock:
@@ -38,30 +52,35 @@ const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(
 export function frameAfter(
   elapsedMs: number,
   from: number,
-  { lengthFrames, rate, loops }: Range,
-): number | null {
-  const passed = Math.floor((elapsedMs / 1000) * rate + 1e-6);
+  played: Range,
+): { readonly frame: number; readonly lap: number } | null {
+  const [first, last] = endsOf(played);
+  const passed = Math.floor((elapsedMs / 1000) * played.rate + 1e-6);
   const frame = from + passed;
-  if (frame <= lengthFrames) return frame;
-  return loops ? ((frame - 1) % lengthFrames) + 1 : null;
+  if (frame <= last) return { frame, lap: 0 };
+  const frames = last - first + 1;
+  return played.loops
+    ? { frame: first + ((frame - first) % frames), lap: Math.floor((frame - first) / frames) }
+    : null;
 }
 
 function tick(now: number): void {
-  const frame = frameAfter(Math.max(0, now - startedAt) * speed, startedFrom, range);
-  if (frame === null) {
-    set({ frame: range.lengthFrames, isPlaying: false });
+  const reached = frameAfter(Math.max(0, now - startedAt) * speed, startedFrom, played);
+  if (reached === null) {
+    set({ frame: endsOf(played)[1], isPlaying: false, lap: 0 });
     return;
   }
-  set({ frame, isPlaying: true });
+  set({ ...reached, isPlaying: true });
   request = requestAnimationFrame(tick);
 }
 
-function start(from: number, at = 1): void {
+function start(from: number, what: Range, at = 1): void {
   cancelAnimationFrame(request);
   speed = at;
+  played = what;
   startedAt = performance.now();
   startedFrom = from;
-  set({ frame: from, isPlaying: true });
+  set({ frame: from, isPlaying: true, lap: 0 });
   request = requestAnimationFrame(tick);
 }
 
@@ -72,29 +91,44 @@ export function pause(): void {
 
 export function togglePlay(): void {
   if (playhead.isPlaying) pause();
-  else start(playhead.frame >= range.lengthFrames ? 1 : playhead.frame);
+  else {
+    const [first, last] = endsOf(range);
+    start(playhead.frame < first || playhead.frame >= last ? first : playhead.frame, range);
+  }
 }
 
-/** Plays from a frame on, faster or slower than it is meant. */
-export const playFrom = (frame: number, at: number): void => start(within(frame), at);
+/** Plays from a frame on to the end of the shot, faster or slower than it is meant. */
+export const playFrom = (frame: number, at: number): void =>
+  start(within(frame), { ...range, passage: null }, at);
 
 /** Puts the playhead on a frame and stops playback there. */
 export function goTo(frame: number): void {
   cancelAnimationFrame(request);
-  set({ frame: within(frame), isPlaying: false });
+  set({ frame: within(frame), isPlaying: false, lap: 0 });
 }
 
 export const step = (by: number): void => goTo(playhead.frame + by);
 
 /** Fits playback to a shot; a running playback goes on from where it is. */
 export function setRange(next: Range): void {
-  if (next.lengthFrames === range.lengthFrames && next.rate === range.rate && next.loops === range.loops)
-    return;
+  const isSame =
+    next.lengthFrames === range.lengthFrames &&
+    next.rate === range.rate &&
+    next.loops === range.loops &&
+    next.passage?.from === range.passage?.from &&
+    next.passage?.until === range.passage?.until;
+  if (isSame) return;
   range = next;
-  if (playhead.isPlaying) start(within(playhead.frame));
-  else set({ ...playhead, frame: within(playhead.frame) });
+  if (playhead.isPlaying) {
+    const [first, last] = endsOf(next);
+    start(Math.min(last, Math.max(first, playhead.frame)), next);
+  } else set({ ...playhead, frame: within(playhead.frame) });
 }
 
+/** How often playback has come round since it began. */
+export const currentLap = (): number => playhead.lap;
+/** How fast it plays; 1 is true speed. */
+export const playbackSpeed = (): number => speed;
 export const currentFrame = (): number => playhead.frame;
 export const isPlaying = (): boolean => playhead.isPlaying;
 

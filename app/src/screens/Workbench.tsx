@@ -26,6 +26,9 @@ const SettingsDialog = lazyWithRetry(() =>
 const ShortcutsDialog = lazyWithRetry(() =>
   import('../features/help/ShortcutsDialog').then((part) => part.ShortcutsDialog),
 );
+const FindingsWatch = lazyWithRetry(() =>
+  import('../features/sheet/FindingsWatch').then((part) => part.FindingsWatch),
+);
 const HelpDialog = lazyWithRetry(() => import('../features/help/HelpDialog').then((part) => part.HelpDialog));
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
@@ -57,6 +60,7 @@ export function Workbench() {
       <ConflictDialog />
       <ContextMenuHost />
       <Messages />
+      <FindingsWatch />
     </View>
   );
 }

@@ -4,6 +4,7 @@ import { useAppDispatch, useAppStore } from '../store/hooks';
 import type { AppStore } from '../store/store';
 import { goTo, step, togglePlay } from '../playback/playhead';
 import { flip } from '../commands/flipping';
+import { toggleTurns } from '../commands/takes';
 import { goToStep } from '../commands/goToStep';
 import { isFocusReturned } from '../ui/returnedFocus';
 import { useLatest } from '../ui/useLatest';
@@ -36,6 +37,7 @@ export function useShortcuts(onHelp: () => void): void {
     End: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
     '?': onHelp,
     x: () => flip(store),
+    b: () => toggleTurns(store),
   };
   const pressed = (event: KeyboardEvent): void => {
     const at = event.target as HTMLElement;

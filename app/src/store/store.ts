@@ -3,6 +3,7 @@ import { configureStore } from '@reduxjs/toolkit';
 import { applyTheme } from '../ui/theme';
 import { api } from '../persistence/api';
 import { editorReducer } from './editorSlice';
+import { reviewReducer } from './reviewSlice';
 import { sessionReducer } from './sessionSlice';
 import { settingsReducer, storeSettings } from './settingsSlice';
 import { shotHistory } from './shotSlice';
@@ -13,6 +14,7 @@ export const createAppStore = () =>
       shot: shotHistory,
       session: sessionReducer,
       editor: editorReducer,
+      review: reviewReducer,
       settings: settingsReducer,
       [api.reducerPath]: api.reducer,
     },

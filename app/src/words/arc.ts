@@ -72,6 +72,7 @@ export const arcWords = {
   asANewArc: 'As a new arc',
   replaceThisArc: 'Replace this arc',
   shapes: 'Shapes',
+  byWeight: 'By weight',
   whereItGoes: 'Where it goes',
   fitToTheField: 'Fit to the field',
   keepItsPosition: 'Keep its position',

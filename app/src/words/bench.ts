@@ -24,6 +24,7 @@ export const benchWords = {
   keys: 'Keys',
   parts: 'Parts',
   cycle: 'Cycle',
+  takes: 'Takes',
   move: 'Move',
   shot: 'Shot',
   showTheField: 'Show the field',

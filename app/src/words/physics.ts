@@ -1,13 +1,27 @@
-/** Everything that the interface says about timing by weight. */
+/** Everything that the interface says about moves by weight. */
 export const physicsWords = {
   byItsWeight: 'By its weight',
-  swing: 'A pendulum: let go on one side, it swings just as far to the other.',
-  toss: 'A toss: it slows down on the way up and speeds up on the way down.',
-  bounces: 'It falls, and each bounce keeps part of its speed.',
-  line: 'Let go at the start, it falls or rolls down the line.',
+  movedByWeight: 'Moved by its weight',
+  about: {
+    pendulum: 'A pendulum: let go on one side, it swings just as far to the other.',
+    toss: 'A toss: it slows down on the way up and speeds up on the way down.',
+    bounces: 'It falls, and each bounce keeps part of its speed.',
+    fall: 'Let go, it falls straight down.',
+    slope: 'Let go at the top, it slides or rolls down the slope.',
+  },
+  kinds: { pendulum: 'Pendulum', fall: 'Fall', bounces: 'Bounces', toss: 'Toss', slope: 'Slope' },
+  sizes: {
+    length: 'Length',
+    angle: 'Let go at',
+    height: 'Height',
+    across: 'Across',
+    count: 'Bounces',
+    restitution: 'Speed kept in a bounce',
+    steepness: 'Steepness',
+  },
   miniature: 'Miniature, 1 to',
   halfSwings: 'Half swings',
-  lostInASwing: 'Lost in a swing, %',
+  lostInASwing: 'Lost in a swing',
   whatComesDown: 'What comes down',
   slides: 'Slides',
   ball: 'Ball',
@@ -15,4 +29,12 @@ export const physicsWords = {
   hoop: 'Hoop',
   itTakes: (seconds: string, frames: string) => `It takes ${seconds} s: ${frames} frames.`,
   timeIt: 'Time it',
+  staysPhysical:
+    'It is timed anew when its shape, the scale or the rate changes, until you touch one of its marks.',
+  makePlain: 'Make it plain marks',
+  wasMadePlain: 'The marks are plain ones now. Nothing moved.',
+  makeIt: 'Make it',
+  itsSizeMatters: 'How long it takes depends on its size, so the field needs a scale.',
+  widthOfTheField: 'Width of the field on the set',
+  useThisScale: 'Use this scale',
 } as const;

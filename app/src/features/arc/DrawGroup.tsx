@@ -4,8 +4,9 @@ import Hand from 'lucide-react-native/icons/hand';
 import PersonStanding from 'lucide-react-native/icons/person-standing';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import Shapes from 'lucide-react-native/icons/shapes';
+import Weight from 'lucide-react-native/icons/weight';
 import Waypoints from 'lucide-react-native/icons/waypoints';
-import { useState } from 'react';
+import { type ComponentType, useState } from 'react';
 import {
   useThrottledArc,
   useAppDispatch,
@@ -28,25 +29,30 @@ const ReadyShapesDialog = lazyWithRetry(() =>
 );
 const BringInDialog = lazyWithRetry(() => import('./BringInDialog').then((part) => part.BringInDialog));
 
+interface DrawGroupProps {
+  readonly PhysicalDialog: ComponentType<{ readonly onClose: () => void }>;
+}
+
 /** What is being drawn, or all the ways to draw. */
-export function DrawGroup() {
+/** @param PhysicalDialog makes a move by weight; it belongs to another feature */
+export function DrawGroup({ PhysicalDialog }: DrawGroupProps) {
   const tool = useThrottledEditor((editor) => editor.tool);
   const hasSketch = useThrottledEditor((editor) => editor.sketch !== null);
   if (tool === 'points') return <PlacingCard />;
   return (
     <>
       {(tool === 'stroke' || hasSketch) && <SketchCard />}
-      {tool !== 'stroke' && <MakeCard />}
+      {tool !== 'stroke' && <MakeCard PhysicalDialog={PhysicalDialog} />}
     </>
   );
 }
 
 /** All the ways to a further arc. */
-function MakeCard() {
+function MakeCard({ PhysicalDialog }: DrawGroupProps) {
   const hasArc = useThrottledArc(() => true) ?? false;
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const dispatch = useAppDispatch();
-  const [dialog, setDialog] = useState<'shapes' | 'file' | null>(null);
+  const [dialog, setDialog] = useState<'shapes' | 'physical' | 'file' | null>(null);
   const close = (): void => setDialog(null);
   return (
     <Card title={hasArc ? words.anotherArc : words.noArcYet}>
@@ -64,12 +70,14 @@ function MakeCard() {
         actions={[
           { label: words.pointByPoint, icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
           { label: words.shapes, icon: Shapes, onPress: () => setDialog('shapes') },
+          { label: words.byWeight, icon: Weight, onPress: () => setDialog('physical') },
           { label: words.poseIt, icon: PersonStanding, onPress: () => dispatch(posesAsked()) },
           { label: words.actItOut, icon: Hand, onPress: () => dispatch(actingAsked('further')) },
           { label: words.importSVG, icon: FileInput, onPress: () => setDialog('file') },
         ]}
       />
       {dialog === 'shapes' && <ReadyShapesDialog onClose={close} />}
+      {dialog === 'physical' && <PhysicalDialog onClose={close} />}
       {dialog === 'file' && <BringInDialog onClose={close} />}
     </Card>
   );

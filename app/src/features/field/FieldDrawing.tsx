@@ -1,10 +1,9 @@
-import { memo, type ReactNode, useEffect } from 'react';
-import { View } from 'react-native';
+import { memo, useEffect } from 'react';
 import { G } from 'react-native-svg';
-import { useThrottledEditor } from '../../store/hooks';
+import { useThrottledEditor, useThrottledSelector } from '../../store/hooks';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { LiveViewContext, PixelContext, useLiveDrawing } from '../../render/livePaths';
 import { redrawSoon } from '../../render/frameScheduler';
-import { Drawing } from '../../ui/Drawing';
 import { ActingOutline } from './overlays/ActingOutline';
 import { HandPath } from './layers/HandPath';
 import { EditOverlay } from './overlays/EditOverlay';
@@ -16,24 +15,20 @@ import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
 import { Ghosts } from './layers/Ghosts';
 import { FrameNumbers } from './layers/FrameNumbers';
 import { Guides } from './layers/Guides';
+import { Layer, type LayerProps } from './layers/Layer';
 import { Grid, Paper } from './layers/Paper';
 import { Points } from './layers/Points';
 import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribeScene } from './scene';
-import type { Projection } from './viewport';
 
-/** The map from field units to the view, as a transform. */
-export const transformOf = ({ offset, scale }: Projection): string =>
-  `translate(${offset.x} ${offset.y}) scale(${scale})`;
+const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((part) => part.ReviewLayer));
 
 /** Strength of what stands back behind a stroke that waits to be kept. */
 const STANDS_BACK = 0.35;
 
-interface FieldDrawingProps {
-  readonly size: { readonly width: number; readonly height: number };
-  readonly projection: Projection;
+interface FieldDrawingProps extends Omit<LayerProps, 'children'> {
   readonly grips: GripsOf;
 }
 
@@ -44,6 +39,9 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   // While a stroke waits to be kept, what is there already stands back.
   const standsBack = useThrottledEditor(
     ({ tool, sketch, strokeMeans }) => tool === 'stroke' && (sketch !== null || strokeMeans === 'anew'),
+  );
+  const isReviewed = useThrottledSelector(
+    ({ review }) => review.compared !== null || review.shownFinding !== null,
   );
   return (
     <PixelContext value={1 / projection.scale}>
@@ -66,6 +64,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
             <FrameNumbers group="active" />
           </Layer>
         </LiveViewContext>
+        {isReviewed && <ReviewLayer size={size} projection={projection} />}
         <Layer size={size} projection={projection}>
           <G opacity={standsBack ? STANDS_BACK : 1}>
             <HandPath />
@@ -84,18 +83,3 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
     </PixelContext>
   );
 });
-
-interface LayerProps extends Omit<FieldDrawingProps, 'grips'> {
-  readonly children: ReactNode;
-}
-
-/** A sheet of its own, so that what moves on it does not bring what lies beneath to be painted again. */
-function Layer({ size, projection, children }: LayerProps) {
-  return (
-    <View pointerEvents="none" className="absolute inset-0 will-change-transform">
-      <Drawing {...size}>
-        <G transform={transformOf(projection)}>{children}</G>
-      </Drawing>
-    </View>
-  );
-}

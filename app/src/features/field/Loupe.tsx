@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Circle, ClipPath, Defs, G } from 'react-native-svg';
 import { colour } from '../../ui/colour';
-import { transformOf } from './FieldDrawing';
+import { transformOf } from './layers/Layer';
 import { RulerLine } from './overlays/RulerLine';
 import { SnapGuides } from './overlays/SnapGuides';
 import { BackdropPicture } from './layers/BackdropPicture';

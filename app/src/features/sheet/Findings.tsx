@@ -1,13 +1,17 @@
 import { frameNumber } from '@humble/core';
 import type { ShotFinding } from '@humble/core/checks';
+import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { figureActivated } from '../../store/editorSlice';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch, useEdit, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { findingShown } from '../../store/reviewSlice';
 import { Button } from '../../ui/Button';
+import { FoldingSection } from '../../ui/FoldingSection';
 import { NumericText, Words } from '../../ui/Words';
 import { findingWords as words } from '../../words/findings';
+import { Thresholds } from './Thresholds';
 
 /** So many are listed; a shot with more of them has to be mended first. */
 const MOST_SHOWN = 50;
@@ -15,34 +19,76 @@ const MOST_SHOWN = 50;
 const framesText = ({ from, until }: ShotFinding): string =>
   from === until ? `${frameNumber(from)}` : `${frameNumber(from)}–${frameNumber(until)}`;
 
-/** What the checks found, each leading to its frame, with what would mend it where that is known. */
+const keyOf = ({ moveId, check, from }: ShotFinding): string => `${moveId} ${check} ${from}`;
+
+/**
+ * What the checks found, each leading to its frame and shown in the views, with what would mend it where that is known;
+ * what was let be, and from where on something is told.
+ */
 export function Findings({ findings }: { readonly findings: readonly ShotFinding[] }) {
-  if (findings.length === 0) return <Words tone="soft">{words.nothingToMend}</Words>;
-  const further = findings.length - MOST_SHOWN;
+  const [opened, setOpened] = useState<'let-be' | 'thresholds' | null>(null);
+  const toggled = (what: 'let-be' | 'thresholds') => () => setOpened(opened === what ? null : what);
+  const open = findings.filter(({ isLetBe }) => !isLetBe);
+  const letBe = findings.filter(({ isLetBe }) => isLetBe);
+  const further = open.length - MOST_SHOWN;
   return (
-    <View role="list" aria-label={words.whatTheChecksFound} className="gap-1">
-      {findings.slice(0, MOST_SHOWN).map((finding) => (
-        <FindingLine key={`${finding.moveId}-${finding.check}-${finding.from}`} finding={finding} />
-      ))}
+    <View>
+      {open.length === 0 && <Words tone="soft">{words.nothingToMend}</Words>}
+      <View role="list" aria-label={words.whatTheChecksFound}>
+        {open.slice(0, MOST_SHOWN).map((finding) => (
+          <FindingLine key={keyOf(finding)} finding={finding} />
+        ))}
+      </View>
       {further > 0 && <Words tone="soft">{words.andMore(further)}</Words>}
+      {letBe.length > 0 && (
+        <FoldingSection
+          title={words.letBe(letBe.length)}
+          isOpen={opened === 'let-be'}
+          onToggle={toggled('let-be')}
+        >
+          <View role="list" aria-label={words.letBe(letBe.length)}>
+            {letBe.slice(0, MOST_SHOWN).map((finding) => (
+              <FindingLine key={keyOf(finding)} finding={finding} />
+            ))}
+          </View>
+        </FoldingSection>
+      )}
+      <FoldingSection
+        title={words.whenToTell}
+        isOpen={opened === 'thresholds'}
+        onToggle={toggled('thresholds')}
+      >
+        <Thresholds />
+      </FoldingSection>
     </View>
   );
 }
 
 function FindingLine({ finding }: { readonly finding: ShotFinding }) {
-  const { sentence, fix, figure, from, gravity, moveId } = finding;
+  const { sentence, fix, figure, from, until, gravity, moveId, check, isLetBe } = finding;
   const dispatch = useAppDispatch();
+  const edit = useEdit();
   const { moves } = useThrottledShot();
+  const isShown = useThrottledSelector(({ review: { shownFinding } }) =>
+    Boolean(shownFinding && keyOf(shownFinding) === keyOf(finding)),
+  );
   const move = moves.find(({ id }) => id === moveId);
   const look = (): void => {
     if (move) dispatch(figureActivated({ figureId: move.figureId, arcId: move.arcId }));
-    goTo(from);
+    dispatch(findingShown(isShown ? null : finding));
+    goTo(until);
   };
+  const tone = gravity === 'mistake' ? 'plum' : 'ink';
   return (
-    <View role="listitem" className="border-t border-line py-2">
-      <Pressable role="button" aria-label={words.goToFrame(frameNumber(from), sentence)} onPress={look}>
+    <View role="listitem" className={`border-t border-line py-2 ${isShown ? 'bg-brasswash' : ''}`}>
+      <Pressable
+        role="button"
+        aria-label={words.goToFrame(frameNumber(until), sentence)}
+        aria-pressed={isShown}
+        onPress={look}
+      >
         <View className="flex-row items-baseline justify-between gap-3">
-          <NumericText strong tone={gravity === 'mistake' ? 'plum' : 'ink'}>
+          <NumericText strong tone={tone}>
             {framesText(finding)}
           </NumericText>
           {moves.length > 1 && (
@@ -51,17 +97,22 @@ function FindingLine({ finding }: { readonly finding: ShotFinding }) {
             </Words>
           )}
         </View>
-        <Words tone={gravity === 'mistake' ? 'plum' : 'ink'}>{sentence}</Words>
+        <Words tone={tone}>{sentence}</Words>
       </Pressable>
-      {fix && (
-        <View className="mt-1 flex-row">
-          <Button
-            label={fix.label}
-            kind="quiet"
-            onPress={() => dispatch(doEdit(fix.edit.name, fix.edit.args))}
-          />
-        </View>
-      )}
+      <View className="mt-1 flex-row flex-wrap gap-2">
+        {fix && !isLetBe && (
+          <Button label={fix.label} onPress={() => dispatch(doEdit(fix.edit.name, fix.edit.args))} />
+        )}
+        <Button
+          label={isLetBe ? words.tellAgain : words.letItBe}
+          kind="quiet"
+          onPress={() => {
+            dispatch(findingShown(null));
+            if (isLetBe) edit('tellAgain', { moveId, check, from, until });
+            else edit('letBe', { moveId, check, frame: from });
+          }}
+        />
+      </View>
     </View>
   );
 }

@@ -38,7 +38,11 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
           className="shrink"
         />
         <Button
-          label={findings === null ? findingWords.checking : countText(findings.length)}
+          label={
+            findings === null
+              ? findingWords.checking
+              : countText(findings.filter(({ isLetBe }) => !isLetBe).length)
+          }
           kind={open === 'findings' ? 'plain' : 'quiet'}
           pressed={open === 'findings'}
           onPress={toggled('findings')}

@@ -1,32 +1,9 @@
-import type { Shot } from '@humble/core';
 import type { ShotFinding } from '@humble/core/checks';
-import { useEffect, useState } from 'react';
-import { useThrottledShot } from '../../store/hooks';
-import { checkAside } from '../../workers/check';
+import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
 
-/** Checks begin when nothing has changed for so long, milliseconds. */
-const REST_MS = 400;
-
-interface Checked {
-  readonly shot: Shot;
-  readonly findings: readonly ShotFinding[];
-}
-
-/** What the checks find in the shot: worked out after each rest of the hand. Null while that is going on. */
+/** What the checks find in the shot as it is now; null while they are still looking. */
 export function useFindings(): readonly ShotFinding[] | null {
   const shot = useThrottledShot();
-  const [checked, setChecked] = useState<Checked | null>(null);
-  useEffect(() => {
-    let isWanted = true;
-    const rest = setTimeout(() => {
-      void checkAside(shot).then((findings) => {
-        if (isWanted) setChecked({ shot, findings });
-      });
-    }, REST_MS);
-    return () => {
-      isWanted = false;
-      clearTimeout(rest);
-    };
-  }, [shot]);
+  const checked = useThrottledSelector(({ review }) => review.checked);
   return checked?.shot === shot ? checked.findings : null;
 }

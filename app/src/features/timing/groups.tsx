@@ -20,7 +20,6 @@ import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
 import { FindingNotes } from './cards/FindingNotes';
 import { MarksCard } from './cards/MarksCard';
 import { MoveCard } from './cards/MoveCard';
-import { PhysicsCard } from './cards/PhysicsCard';
 import { PassageCard } from './cards/PassageCard';
 import { Spans } from './cards/Spans';
 import { CurrentSteps } from './cards/StepsCard';
@@ -124,9 +123,10 @@ export function RangeSummary() {
   return ranges > 0 ? <NumericText tone="soft">{words.withExposure(ranges)}</NumericText> : null;
 }
 
-export const MoveGroup = () => (
+/** @param children what stands beneath: cards of other features */
+export const MoveGroup = ({ children }: { readonly children?: ReactNode }) => (
   <Travelling>
     <MoveCard />
-    <PhysicsCard />
+    {children}
   </Travelling>
 );

@@ -9,8 +9,9 @@ import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo, pause, setRange, step, togglePlay, useIsPlaying } from '../../playback/playhead';
-import { useAppDispatch, useSettings, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useSettings, useThrottledSelector, useThrottledShotValue } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
+import { passageIn } from '../../store/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import type { Layout } from '../../ui/layout';
@@ -26,7 +27,8 @@ export function Transport({ layout }: { readonly layout: Layout }) {
   const rate = useThrottledShotValue((shot) => shot.rate);
   const { loops } = useSettings();
   const dispatch = useAppDispatch();
-  useEffect(() => setRange({ lengthFrames, rate, loops }), [lengthFrames, rate, loops]);
+  const passage = useThrottledSelector(passageIn);
+  useEffect(() => setRange({ lengthFrames, rate, loops, passage }), [lengthFrames, rate, loops, passage]);
   useEffect(() => pause, []);
   const buttons = (
     <View

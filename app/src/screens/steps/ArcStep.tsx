@@ -5,6 +5,7 @@ import { DrawGroup } from '../../features/arc/DrawGroup';
 import { PlaceGroup, PlaceSummary } from '../../features/arc/PlaceGroup';
 import { ThisArc } from '../../features/arc/ThisArc';
 import { BackdropPanel, BackdropSummary } from '../../features/backdrop/BackdropPanel';
+import { PhysicalDialog } from '../../features/physics';
 import { activeArcIn } from '../../store/hooks';
 import type { RootState } from '../../store/store';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
@@ -16,6 +17,8 @@ const drawing = (state: RootState): string | null => {
   if (tool === 'points' || tool === 'stroke') return tool;
   return sketch || !activeArcIn(state) ? 'stroke' : null;
 };
+
+const DrawOrWeigh = () => <DrawGroup PhysicalDialog={PhysicalDialog} />;
 
 const GROUPS: readonly PanelGroup[] = [
   {
@@ -33,7 +36,7 @@ const GROUPS: readonly PanelGroup[] = [
     cue: ({ editor: { selectedPointIds, arcLocation } }) =>
       arcLocation ? 'spot' : selectedPointIds.join(' ') || null,
   },
-  { name: 'draw', label: words.draw, Content: DrawGroup, cue: drawing, isUrgent: true },
+  { name: 'draw', label: words.draw, Content: DrawOrWeigh, cue: drawing, isUrgent: true },
   { name: 'all', label: words.allArcs, Content: ArcList, Summary: ArcListSummary, startsFolded: true },
   {
     name: 'backdrop',

@@ -12,6 +12,8 @@ import {
   RangeSummary,
   SpanGroup,
 } from '../../features/timing/groups';
+import { TakesGroup, TakesSummary } from '../../features/timing/takes/TakesGroup';
+import { PhysicsCard } from '../../features/physics';
 import { TimingViews } from '../../features/timing/TimingViews';
 import { keysUnderRuler } from '../keysUnderRuler';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
@@ -28,6 +30,12 @@ const KEYS: PanelGroup = {
   startsFolded: true,
   cue: ({ editor }) => editor.selectedKeys?.ids.join(' ') || null,
 };
+
+const MoveAndWeight = () => (
+  <MoveGroup>
+    <PhysicsCard />
+  </MoveGroup>
+);
 
 const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
   {
@@ -53,7 +61,8 @@ const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
     startsFolded: true,
     cue: ({ editor }) => editor.chosen && 'chosen',
   },
-  { name: 'move', label: words.move, Content: MoveGroup, Summary: MoveSummary, startsFolded: true },
+  { name: 'takes', label: words.takes, Content: TakesGroup, Summary: TakesSummary, startsFolded: true },
+  { name: 'move', label: words.move, Content: MoveAndWeight, Summary: MoveSummary, startsFolded: true },
   { name: 'shot', label: words.shot, Content: ShotCard, Summary: ShotSummary, startsFolded: true },
 ];
 

@@ -16,7 +16,7 @@ export const ActivePart = memo(function ActivePart() {
   if (riderId === null) return null;
   const ring = (state: RootState): string => {
     const travel = activeTravelIn(state);
-    const part = travel && seenParts(travel).get(riderId);
+    const part = travel && seenParts(state, travel).get(riderId);
     return part ? circlePath({ x: part.pivotX, y: part.pivotY }, RING_PX * pixel) : '';
   };
   return (

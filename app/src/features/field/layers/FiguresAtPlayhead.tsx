@@ -19,7 +19,7 @@ const NOWHERE = 'scale(0)';
 function figureAt(state: RootState, figureId: string): FigureOn | null {
   if (isActedNow(state, figureId)) return null;
   const travel = travelOf(state, figureId);
-  if (travel) return seenParts(travel).get(null) ?? null;
+  if (travel) return seenParts(state, travel).get(null) ?? null;
   const { shot } = state.shot.present;
   const waiting = shot?.waiting.find((one) => one.figureId === figureId);
   return shot && waiting ? waitingFigure(shot, waiting) : null;
@@ -84,5 +84,5 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
 /** The number of the drawing that a figure shows on a frame. */
 function drawingIn(state: RootState, figureId: string): number {
   const travel = travelOf(state, figureId);
-  return travel ? drawingOfTravel(travel, seenFrame(travel)) : 1;
+  return travel ? drawingOfTravel(travel, seenFrame(state, travel)) : 1;
 }

@@ -60,13 +60,13 @@ interface StraightRiderProps extends RiderProps {
 /** A part as it stands now; null where it is not to be seen. */
 function partOf(state: RootState, { figureId, rider }: RiderProps): PartOn | null {
   const travel = isActedNow(state, figureId) ? undefined : travelOf(state, figureId);
-  return (travel && seenParts(travel).get(rider.id)) ?? null;
+  return (travel && seenParts(state, travel).get(rider.id)) ?? null;
 }
 
 function drawingIn(state: RootState, { figureId, rider }: RiderProps): number {
   const travel = travelOf(state, figureId);
   const ridden = travel?.riders.find((one) => one.rider.id === rider.id);
-  return travel && ridden ? drawingOfRider(ridden, travel, seenFrame(travel)) : 1;
+  return travel && ridden ? drawingOfRider(ridden, travel, seenFrame(state, travel)) : 1;
 }
 
 /** Heights of the parts of a figure in the field by their ids, units. */

@@ -2,17 +2,19 @@ import { evaluate, type Travel, travelOfFigure } from '@humble/core';
 import { type PartOn, partsOn } from '@humble/core/views';
 import { activeMoveIn } from '../../../store/hooks';
 import { currentFrame } from '../../../playback/playhead';
+import { seenFrameOf, takeOfTurn } from '../../../store/comparison';
 import type { RootState } from '../../../store/store';
 import { currentScene } from '../scene';
 
+/** How a figure travels: in the current take, or in the other one where takes are played by turns and it is its turn. */
 export const travelOf = (state: RootState, figureId: string): Travel | undefined => {
-  const { shot } = state.shot.present;
+  const shot = takeOfTurn(state)?.other ?? state.shot.present.shot;
   return shot ? travelOfFigure(evaluate(shot), figureId) : undefined;
 };
 
-/** The frame that is seen at the playhead. */
-export const seenFrame = ({ shown }: Travel, frame = currentFrame()): number =>
-  shown[Math.min(frame, shown.length) - 1]!;
+/** The frame of a travel that is seen at the playhead. */
+export const seenFrame = (state: RootState, travel: Travel): number =>
+  seenFrameOf(travel, currentFrame(), takeOfTurn(state)?.shift);
 
 /** What is acted out by hand does not play meanwhile: its outline follows the pointer. */
 export const isActedNow = (state: RootState, figureId: string): boolean =>
@@ -28,8 +30,8 @@ interface Seen {
 const seen = new WeakMap<Travel, Seen>();
 
 /** The parts of a travel at the playhead by their ids, the figure itself under null: worked out once for each frame. */
-export function seenParts(travel: Travel): Seen['parts'] {
-  const frame = seenFrame(travel);
+export function seenParts(state: RootState, travel: Travel): Seen['parts'] {
+  const frame = seenFrame(state, travel);
   const known = seen.get(travel);
   if (known?.frame === frame) return known.parts;
   const parts = new Map(partsOn(travel, frame - 1).map((part) => [part.rider?.id ?? null, part]));

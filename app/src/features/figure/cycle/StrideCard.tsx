@@ -25,7 +25,7 @@ import { NumericText, Words } from '../../../ui/Words';
 import { cycleWords as words } from '../../../words/cycle';
 import { figuresWords } from '../../../words/figures';
 import { PlantedEditor, spotOn } from './PlantedEditor';
-import { LazySlipChart } from './LazySlipChart';
+import { SlipChart } from './SlipChart';
 
 const FURTHEST = 1e5;
 const CONTACTS = [1, 2, 3, 4].map((value) => ({ value, label: words.part(value) }));
@@ -220,7 +220,7 @@ function SlipCard({ travel }: OfTravel) {
           {words.ofStride(fixed((Math.abs(mean) / stride.advance) * 100, 2))}
         </NumericText>
       )}
-      <LazySlipChart rows={rows} fieldUnits={fieldUnits} decimals={isMm ? 2 : 1} />
+      <SlipChart rows={rows} fieldUnits={fieldUnits} decimals={isMm ? 2 : 1} />
     </Card>
   );
 }

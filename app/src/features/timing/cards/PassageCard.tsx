@@ -31,7 +31,7 @@ import { Segmented } from '../../../ui/Segmented';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
 import { passageWords as words } from '../../../words/passages';
-import { Roundings } from './Roundings';
+import { Roundings } from '../../../kinds/rounding/Roundings';
 
 const MOST_PERCENT = 1000;
 

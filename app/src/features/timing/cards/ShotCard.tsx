@@ -13,7 +13,7 @@ import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
 import { passageWords } from '../../../words/passages';
 import { WhoseTime } from './PassageCard';
-import { Roundings } from './Roundings';
+import { Roundings } from '../../../kinds/rounding/Roundings';
 
 const KEEPS = [
   { value: 'frames', label: passageWords.keepFrames },

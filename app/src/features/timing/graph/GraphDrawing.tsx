@@ -7,14 +7,19 @@ import { useThrottledEditor } from '../../../store/hooks';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { createChunkedPath } from '../../../render/chunkedPath';
+import type { ShotFinding } from '@humble/core/checks';
 import { currentFrame } from '../../../playback/playhead';
+import { activeFindingsIn } from '../../../store/activeFindings';
+import { comparisonIn } from '../../../store/comparison';
 import type { RootState } from '../../../store/store';
 import { chosenIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY, labelRow } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
+import { findingMarks } from '../../../ui/findingMarks';
 import { fixed } from '../../../ui/numbers';
+import { OTHER_TAKE } from '../../../ui/otherTake';
 import { at, type Axis, isInSight, roundStep } from '../../../ui/axis';
 import {
   axisTicksPath,
@@ -92,6 +97,14 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
             fill="none"
             testID="graph-curve"
           />
+          <LivePath
+            path={paths.otherTake}
+            stroke={colour[OTHER_TAKE.tone]}
+            strokeWidth={2}
+            strokeDasharray={OTHER_TAKE.dashes.join(' ')}
+            fill="none"
+            testID="graph-other-take"
+          />
           <LivePath path={paths.stems} stroke={colour.brass} strokeWidth={1.25} fill="none" />
         </G>
         <LivePath path={paths.dots} fill={colour.indigo} testID="graph-dots" />
@@ -101,6 +114,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <ChunkedLivePath paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
         <FrameNumbers now={now} axes={axes} />
         <PlaceNumbers now={now} axes={axes} />
+        <LivePath path={paths.findings} fill={colour.plum} testID="graph-findings" />
         <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} testID="graph-playhead" />
         <LivePath path={paths.playheadTop} fill={colour.brass} />
         <LivePath
@@ -147,6 +161,17 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
     isSame: Object.is,
   });
+  const otherCurve = memoizeLast((plan: ArrayLike<number>, fieldUnits: number, shift: number) => {
+    const { from, to } = axes.time;
+    return curveOf(plan, fieldUnits, { ...axes, time: { ...axes.time, from: from - shift, to: to - shift } });
+  });
+  const found = memoizeLast((findings: readonly ShotFinding[]) =>
+    findingMarks(
+      findings,
+      (frame) => (isInSight(axes.time, frame) ? at(axes.time, frame) : null),
+      axes.distance.start + 1,
+    ),
+  );
   const playhead = (path: (x: string, inPace: string) => string): string => {
     const xIn = (time: Axis): string => at(time, currentFrame()).toFixed(1);
     return isInSight(axes.time, currentFrame()) ? path(xIn(axes.time), xIn(axes.pace.time)) : '';
@@ -157,6 +182,13 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       const travel = now && travelIn(state, now.move.id);
       return travel ? curve(travel.plan, now.fieldUnits) : [];
     },
+    otherTake: (state: RootState): string => {
+      const now = timingIn(state);
+      const comparison = comparisonIn(state);
+      const travel = now && comparison && travelOfMove(evaluate(comparison.other), now.move.id);
+      return travel ? otherCurve(travel.plan, now.fieldUnits, comparison.shift) : '';
+    },
+    findings: (state: RootState): string => found(activeFindingsIn(state)),
     projections: followTicks((ticks, piece) => projectionsPath(ticks, axes, piece)),
     axisTicks: followTicks((ticks, piece) => axisTicksPath(ticks, axes, piece)),
     constant: followRuler((ruler) => constantPath(ruler, axes)),

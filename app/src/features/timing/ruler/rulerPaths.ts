@@ -102,6 +102,16 @@ export function evenBandPath({ even }: UnrolledArc, axis: Axis): string {
   return `M${n(left)} ${EVEN_TOP}v${EVEN_HEIGHT}H${n(right)}v${-EVEN_HEIGHT}Z`;
 }
 
+/** Ticks of another take in the place of the even ones, every fifth frame longer. */
+export const otherTicksPath = ({ ticks }: UnrolledArc, axis: Axis): string =>
+  ticks
+    .filter(({ arcDistance }) => isInSight(axis, arcDistance))
+    .map(({ arcDistance, isFifth }) => {
+      const top = isFifth ? EVEN_TOP - 4 : EVEN_TOP;
+      return `M${n(at(axis, arcDistance))} ${top}V${EVEN_TOP + EVEN_HEIGHT}`;
+    })
+    .join('');
+
 const isEvenBand = (even: UnrolledArc['even'], axis: Axis): boolean =>
   even.length > 1 && !standsAlone(Math.abs(at(axis, even[1]!) - at(axis, even[0]!)));
 

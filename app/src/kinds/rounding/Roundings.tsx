@@ -1,7 +1,7 @@
 import { frameNumber, type RoundedMark } from '@humble/core';
-import { fixed } from '../../../ui/numbers';
-import { Words } from '../../../ui/Words';
-import { passageWords as words } from '../../../words/passages';
+import { fixed } from '../../ui/numbers';
+import { Words } from '../../ui/Words';
+import { passageWords as words } from '../../words/passages';
 
 /** So many are told one by one. */
 const MOST_TOLD = 4;

@@ -1,0 +1,97 @@
+import { evaluate, type Travel, travelOfMove } from '@humble/core';
+import { partsOn, SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
+import { memo } from 'react';
+import { G } from 'react-native-svg';
+import { currentFrame } from '../../../playback/playhead';
+import { LivePath, usePixel } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { comparisonIn, seenFrameOf, takeOfTurn } from '../../../store/comparison';
+import type { RootState } from '../../../store/store';
+import { colour } from '../../../ui/colour';
+import { OTHER_TAKE } from '../../../ui/otherTake';
+import { circlePath, polyline } from '../overlays/shapes';
+import { isFigureSeen } from './arcPaths';
+import { Layer, type LayerProps } from './Layer';
+
+/** What is looked at to judge: figures as another take has them, and what a check found. */
+export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<LayerProps, 'children'>) {
+  const pixel = usePixel();
+  return (
+    <Layer size={size} projection={projection}>
+      <G scale={1 / SILHOUETTE_UNITS} testID="other-take">
+        <LivePath
+          path={otherTakePath}
+          fill="none"
+          stroke={colour[OTHER_TAKE.tone]}
+          strokeWidth={2 * pixel * SILHOUETTE_UNITS}
+          strokeDasharray={OTHER_TAKE.dashes.map((dash) => dash * pixel * SILHOUETTE_UNITS).join(' ')}
+        />
+      </G>
+      <LivePath
+        path={findingLine}
+        fill="none"
+        stroke={colour.plum}
+        strokeWidth={6 * pixel}
+        strokeOpacity={0.4}
+        strokeLinecap="round"
+      />
+      <LivePath
+        path={(state) => findingRing(state, RING_PX * pixel)}
+        fill="none"
+        stroke={colour.plum}
+        strokeWidth={2 * pixel}
+        testID="finding-ring"
+      />
+    </Layer>
+  );
+});
+
+const RING_PX = 16;
+
+const silhouettes = memoizeLast(
+  (travels: readonly Travel[], frame: number, shift: number, soloId: string | null) =>
+    travels
+      .filter(({ figure }) => isFigureSeen(figure, soloId))
+      .flatMap((travel) => partsOn(travel, seenFrameOf(travel, frame, shift) - 1))
+      .map(({ look, placement }) => silhouettePath(look, placement))
+      .join(''),
+);
+
+/** Figures where the other take has them; not while that take is the one that is played. */
+function otherTakePath(state: RootState): string {
+  const comparison = comparisonIn(state);
+  if (!comparison || takeOfTurn(state)) return '';
+  const { other, shift } = comparison;
+  return silhouettes(evaluate(other).travels, currentFrame(), shift, state.editor.soloFigureId);
+}
+
+/** The travel that the finding is about that is pointed at, and its frames as indices. */
+function shownFinding(state: RootState) {
+  const { shot } = state.shot.present;
+  const { shownFinding: finding } = state.review;
+  const travel = shot && finding && travelOfMove(evaluate(shot), finding.moveId);
+  if (!travel) return null;
+  const last = travel.shown.length;
+  const within = (frame: number): number => Math.max(1, Math.min(last, frame));
+  return { travel, from: within(finding.from), until: within(finding.until) };
+}
+
+function findingLine(state: RootState): string {
+  const shown = shownFinding(state);
+  if (!shown || shown.from === shown.until) return '';
+  const { travel, from, until } = shown;
+  return polyline(
+    Array.from({ length: until - from + 1 }, (_, i) => {
+      const at = travel.shown[from - 1 + i]! - 1;
+      return { x: travel.pivotX[at]!, y: travel.pivotY[at]! };
+    }),
+  );
+}
+
+function findingRing(state: RootState, radius: number): string {
+  const shown = shownFinding(state);
+  if (!shown) return '';
+  const { travel, until } = shown;
+  const at = travel.shown[until - 1]! - 1;
+  return circlePath({ x: travel.pivotX[at]!, y: travel.pivotY[at]! }, radius);
+}

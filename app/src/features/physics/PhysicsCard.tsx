@@ -1,0 +1,116 @@
+import { type Physics, type Shot, ShotError } from '@humble/core';
+import { isPhysical, type PhysicalShape, type PhysicalTiming, physicalTiming } from '@humble/core/views';
+import Timer from 'lucide-react-native/icons/timer';
+import { memo, useState } from 'react';
+import { View } from 'react-native';
+import {
+  activeMoveIn,
+  useAppDispatch,
+  useEdit,
+  useThrottledArc,
+  useThrottledFramesOfMove,
+  useThrottledSelector,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
+import { PhysicalFields, PLAIN_PHYSICS } from './PhysicalFields';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { fixed } from '../../ui/numbers';
+import { Words } from '../../ui/Words';
+import { physicsWords as words } from '../../words/physics';
+import { Roundings } from '../../kinds/rounding/Roundings';
+
+/** A move on a swing, a toss, bounces or a line, timed as what has weight would take it. */
+export const PhysicsCard = memo(function PhysicsCard() {
+  const arcId = useThrottledArc(({ id }) => id);
+  const shape = useThrottledArc((arc) => (isPhysical(arc.shape) ? arc.shape : null));
+  const moveId = useThrottledFramesOfMove()?.id;
+  if (arcId === null || !shape || !moveId) return null;
+  return <PhysicsCardOf key={`${arcId} ${shape.kind}`} arcId={arcId} shape={shape} moveId={moveId} />;
+});
+
+interface PhysicsCardProps {
+  readonly arcId: string;
+  readonly shape: PhysicalShape;
+  readonly moveId: string;
+}
+
+function PhysicsCardOf({ arcId, shape, moveId }: PhysicsCardProps) {
+  const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const unitsPerMm = useThrottledShotValue(({ field }) => field.unitsPerMm);
+  /** What it was timed with; null while it is not timed by its weight. */
+  const timed = useThrottledSelector((state) => activeMoveIn(state)?.physics ?? null);
+  const [wanted, setWanted] = useState<Physics>(PLAIN_PHYSICS);
+  const physics = timed ?? wanted;
+  return (
+    <Card title={timed ? words.movedByWeight : words.byItsWeight}>
+      {unitsPerMm !== null && (
+        <PhysicalFields
+          shape={shape}
+          unitsPerMm={unitsPerMm}
+          physics={physics}
+          onShape={(next, undoGroup) => edit('shapeArc', { arcId, shape: next }, undoGroup)}
+          onPhysics={(next, undoGroup) => {
+            if (timed) edit('timePhysically', { moveId, ...next }, undoGroup);
+            else setWanted(next);
+          }}
+        />
+      )}
+      <Outcome moveId={moveId} physics={physics} />
+      {timed ? (
+        <>
+          <Words tone="soft" className="mt-2">
+            {words.staysPhysical}
+          </Words>
+          <View className="mt-1 flex-row">
+            <Button
+              label={words.makePlain}
+              kind="quiet"
+              onPress={() => {
+                if (edit('makePlain', { moveId })) dispatch(messageShown(words.wasMadePlain));
+              }}
+            />
+          </View>
+        </>
+      ) : (
+        <View className="mt-2 flex-row">
+          <Button
+            label={words.timeIt}
+            icon={Timer}
+            onPress={() => edit('timePhysically', { moveId, ...physics })}
+          />
+        </View>
+      )}
+    </Card>
+  );
+}
+
+/** What it would come to, or the sentence that says why it comes to nothing. */
+function outcomeOf(shot: Shot, moveId: string, physics: Physics): PhysicalTiming | string {
+  try {
+    return physicalTiming(shot, { moveId, ...physics });
+  } catch (error) {
+    if (error instanceof ShotError) return error.message;
+    throw error;
+  }
+}
+
+function Outcome({ moveId, physics }: { readonly moveId: string; readonly physics: Physics }) {
+  const outcome = outcomeOf(useThrottledShot(), moveId, physics);
+  if (typeof outcome === 'string')
+    return (
+      <Words tone="soft" className="mt-2">
+        {outcome}
+      </Words>
+    );
+  const { seconds, frames, rounded } = outcome;
+  return (
+    <View className="mt-2">
+      <Words>{words.itTakes(fixed(seconds, 3), fixed(frames, 2))}</Words>
+      <Roundings marks={rounded} />
+    </View>
+  );
+}

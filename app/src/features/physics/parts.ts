@@ -1,0 +1,2 @@
+export { PhysicalDialog } from './PhysicalDialog';
+export { PhysicsCard } from './PhysicsCard';

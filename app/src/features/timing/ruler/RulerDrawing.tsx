@@ -1,0 +1,212 @@
+import { timingWords as words } from '../../../words/timing';
+import { RULER_LIVE_VIEW } from './rulerLiveView';
+import type { ShotFinding } from '@humble/core/checks';
+import { type Post, type UnrolledArc, unrolledArc } from '@humble/core/views';
+import { memo, useMemo } from 'react';
+import { Path, Text } from 'react-native-svg';
+import { activeMoveIn, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
+import { memoizeLast } from '../../../render/memoizeLast';
+import { activeFindingsIn } from '../../../store/activeFindings';
+import { comparisonIn } from '../../../store/comparison';
+import type { RootState } from '../../../store/store';
+import { chosenIn } from '../../../store/timingSelection';
+import { colour } from '../../../ui/colour';
+import { BAND_OPACITY } from '../../../ui/detail';
+import { Drawing } from '../../../ui/Drawing';
+import { findingMarks } from '../../../ui/findingMarks';
+import { MONO, SANS } from '../../../ui/fonts';
+import { fixed } from '../../../ui/numbers';
+import { OTHER_TAKE } from '../../../ui/otherTake';
+import { at, type Axis, isInSight } from '../../../ui/axis';
+import { followMarks, followRuler, followTicks } from '../views/follow';
+import {
+  BASE,
+  byHandPath,
+  evenBandPath,
+  evenPath,
+  incrementLabels,
+  LONG,
+  otherTicksPath,
+  postNames,
+  postsByDetail,
+  postsPath,
+  SHORT,
+  skippedPath,
+  tickBandsPath,
+  ticksPath,
+} from './rulerPaths';
+import { arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
+
+/** Height of the ruler, and room at both of its ends, pixels. */
+export const HEIGHT = 134;
+export const SIDE = 12;
+
+interface DrawingProps {
+  readonly ruler: UnrolledArc;
+  readonly axis: Axis;
+  readonly width: number;
+}
+
+const isSelectedIn =
+  (selected: readonly string[]) =>
+  ({ markIds }: Post): boolean =>
+    markIds.some((id) => selected.includes(id));
+
+/** What is to be seen of the ruler; its shapes follow by themselves. */
+export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
+  useLiveDrawing();
+  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const otherTake = useThrottledSelector((state) => comparisonIn(state)?.take.name ?? null);
+  const paths = useMemo(() => livePaths(axis), [axis]);
+  const end = Math.min(at(axis, ruler.to), axis.end);
+  return (
+    <LiveViewContext value={RULER_LIVE_VIEW}>
+      <Drawing width={width} height={HEIGHT}>
+        {otherTake === null && ruler.even.length > 0 && (
+          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
+            {words.evenForComparison}
+          </Text>
+        )}
+        {otherTake !== null && (
+          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour[OTHER_TAKE.tone]}>
+            {otherTake}
+          </Text>
+        )}
+        <LivePath path={paths.chosen} fill={colour.brasswash} testID="ruler-chosen" />
+        <LivePath path={paths.evenBand} fill={colour.soft} fillOpacity={BAND_OPACITY} />
+        <LivePath path={paths.even} stroke={colour.soft} strokeWidth={1} strokeOpacity={0.7} />
+        <LivePath
+          path={paths.otherTake}
+          stroke={colour[OTHER_TAKE.tone]}
+          strokeWidth={1.5}
+          testID="ruler-other-take"
+        />
+        <Path
+          d={`M${Math.max(axis.start, at(axis, ruler.from))} ${BASE}H${end}`}
+          stroke={colour.ink}
+          strokeWidth={1.5}
+        />
+        <ChunkedLivePath
+          paths={paths.tickBands}
+          fill={colour.indigo}
+          fillOpacity={BAND_OPACITY}
+          testID="ruler-tick-bands"
+        />
+        <ChunkedLivePath paths={paths.short} stroke={colour.indigo} strokeWidth={1.25} testID="ruler-ticks" />
+        <ChunkedLivePath
+          paths={paths.long}
+          stroke={colour.indigo}
+          strokeWidth={1.5}
+          testID="ruler-long-ticks"
+        />
+        <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
+        <LivePath
+          path={paths.byHand}
+          stroke={colour.persimmon}
+          strokeWidth={1.5}
+          strokeDasharray="4 3"
+          fill={colour.card}
+          testID="ruler-by-hand"
+        />
+        {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
+          <Text
+            key={x}
+            x={x}
+            y={BASE - LONG - 6}
+            fontSize={11}
+            fontFamily={MONO}
+            textAnchor="middle"
+            fill={colour.indigo}
+          >
+            {text}
+          </Text>
+        ))}
+        <LivePath path={paths.bands} fill={colour.ink} fillOpacity={BAND_OPACITY} />
+        <LivePath path={paths.hairlines} stroke={colour.ink} strokeWidth={1} testID="ruler-hairlines" />
+        <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
+        <LivePath
+          path={paths.selected}
+          stroke={colour.brass}
+          strokeWidth={4.5}
+          fill="none"
+          testID="ruler-selected"
+        />
+        {postNames(ruler, axis, isSelectedIn(selected), width).map(({ x, y, text, isSelected }) => (
+          <Text
+            key={`${x} ${y}`}
+            x={x}
+            y={y}
+            fontSize={11}
+            fontFamily={MONO}
+            fontWeight={isSelected ? '600' : '400'}
+            textAnchor="middle"
+            fill={isSelected ? colour.brass : colour.ink}
+          >
+            {text}
+          </Text>
+        ))}
+        <LivePath path={paths.findings} fill={colour.plum} testID="ruler-findings" />
+        <LivePath path={paths.needle} stroke={colour.brass} strokeWidth={3.5} testID="ruler-needle" />
+        <LivePath path={paths.needleHead} fill={colour.brass} />
+      </Drawing>
+    </LiveViewContext>
+  );
+});
+
+/** What follows by itself on the ruler. */
+function livePaths(axis: Axis) {
+  const needle = (state: RootState, path: (x: string) => string): string => {
+    const ruler = timingIn(state)?.ruler;
+    return ruler?.ticks.length ? path(at(axis, arcDistanceAtPlayhead(ruler)).toFixed(2)) : '';
+  };
+  const posts = memoizeLast((ruler: UnrolledArc) => postsByDetail(ruler, axis));
+  const others = memoizeLast((ruler: UnrolledArc) => otherTicksPath(ruler, axis));
+  const found = memoizeLast((findings: readonly ShotFinding[], { ticks }: UnrolledArc) =>
+    findingMarks(
+      findings,
+      (frame) => {
+        const tick = ticks.findLast((one) => one.frame <= frame);
+        return tick && isInSight(axis, tick.arcDistance) ? at(axis, tick.arcDistance) : null;
+      },
+      BASE + 2,
+    ),
+  );
+  const unlessCompared =
+    (path: (state: RootState) => string) =>
+    (state: RootState): string =>
+      comparisonIn(state) ? '' : path(state);
+  return {
+    short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
+    long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
+    tickBands: followTicks((ticks, piece) => tickBandsPath(ticks, axis, piece)),
+    // While takes are compared the row above is the other take's.
+    even: unlessCompared(followRuler((ruler) => evenPath(ruler, axis))),
+    evenBand: unlessCompared(followRuler((ruler) => evenBandPath(ruler, axis))),
+    otherTake: (state: RootState): string => {
+      const comparison = comparisonIn(state);
+      const move = activeMoveIn(state);
+      const same = comparison && comparison.other.moves.find(({ id }) => id === move?.id);
+      return same ? others(unrolledArc(comparison.other, same)) : '';
+    },
+    findings: (state: RootState): string => {
+      const ruler = timingIn(state)?.ruler;
+      return ruler ? found(activeFindingsIn(state), ruler) : '';
+    },
+    skipped: followRuler((ruler) => skippedPath(ruler, axis)),
+    byHand: followRuler((ruler) => byHandPath(ruler, axis)),
+    posts: followRuler((ruler) => posts(ruler).full),
+    hairlines: followRuler((ruler) => posts(ruler).hairlines),
+    bands: followRuler((ruler) => posts(ruler).bands),
+    selected: followMarks((ruler, selected) => postsPath(ruler, axis, isSelectedIn(selected))),
+    needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
+    needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
+    chosen: (state: RootState): string => {
+      const now = timingIn(state);
+      const chosen = chosenIn(state);
+      if (!now || !chosen) return '';
+      const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));
+      return `M${a} 20H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;
+    },
+  };
+}

@@ -1,0 +1,157 @@
+import { frameNumber, type Shot } from '@humble/core';
+import { type FrameDifference, largestDifference, takeDifference, type TakesAlign } from '@humble/core/views';
+import { View } from 'react-native';
+import { type Comparison, comparisonIn } from '../../../store/comparison';
+import {
+  activeMoveIn,
+  useAppDispatch,
+  useThrottledSelector,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
+import { type Compared, takeCompared } from '../../../store/reviewSlice';
+import { selectedMarksIn } from '../../../store/timingSelection';
+import { Card } from '../../../ui/Card';
+import { LineGraph } from '../../../ui/charts';
+import { Chips } from '../../../ui/Chips';
+import { Segmented } from '../../../ui/Segmented';
+import { Words } from '../../../ui/Words';
+import { takesWords as words } from '../../../words/takes';
+
+const NONE = '';
+
+const ALIGNS = [
+  { value: 'start', label: words.start },
+  { value: 'end', label: words.end },
+  { value: 'mark', label: words.mark },
+] as const;
+
+const PLAYBACK = [
+  { value: 'together', label: words.together },
+  { value: 'turns', label: words.byTurns },
+] as const;
+
+const FRESH: Omit<Compared, 'takeId'> = { align: { at: 'start' }, byTurns: false };
+
+/** Another take beside the current one, in all views: which, how they are laid on each other, how they are played. */
+export function CompareCard() {
+  const takes = useThrottledShotValue((shot) => shot.takes);
+  const compared = useThrottledSelector(({ review }) => review.compared);
+  const comparison = useThrottledSelector(comparisonIn);
+  const dispatch = useAppDispatch();
+  const others = takes.filter(({ kept }) => kept !== null);
+  const choose = (takeId: string): void => {
+    dispatch(takeCompared(takeId === NONE ? null : { ...(compared ?? FRESH), takeId }));
+  };
+  return (
+    <Card title={words.compare}>
+      {others.length === 0 ? (
+        <Words tone="soft">{words.addAnother}</Words>
+      ) : (
+        <View className="-mx-4 my-1">
+          <Chips
+            label={words.compare}
+            value={comparison?.take.id ?? NONE}
+            options={[
+              { value: NONE, label: words.nothing },
+              ...others.map(({ id, name }) => ({ value: id, label: name })),
+            ]}
+            onChange={choose}
+          />
+        </View>
+      )}
+      {compared && comparison && <Compare compared={compared} comparison={comparison} />}
+    </Card>
+  );
+}
+
+interface CompareProps {
+  readonly compared: Compared;
+  readonly comparison: Comparison;
+}
+
+function Compare({ compared, comparison }: CompareProps) {
+  const dispatch = useAppDispatch();
+  const markId = useThrottledSelector((state) => selectedMarksIn(state)[0]?.id ?? null);
+  const { align, byTurns } = compared;
+  const set = (some: Partial<Compared>): void => {
+    dispatch(takeCompared({ ...compared, ...some }));
+  };
+  const lineUp = (at: TakesAlign['at']): void =>
+    set({ align: at === 'mark' ? { at, markId: markId ?? '' } : { at } });
+  return (
+    <View className="mt-2 gap-2">
+      <Words tone="soft">{words.laidOnEachOther}</Words>
+      <Segmented label={words.laidOnEachOther} value={align.at} options={ALIGNS} onChange={lineUp} />
+      {align.at === 'mark' && <AtMark comparison={comparison} markId={align.markId} />}
+      <Words tone="soft">{words.playback}</Words>
+      <Segmented
+        label={words.playback}
+        value={byTurns ? 'turns' : 'together'}
+        options={PLAYBACK}
+        onChange={(how) => set({ byTurns: how === 'turns' })}
+      />
+      {byTurns && <Words tone="soft">{words.byTurnsNote}</Words>}
+      <Difference comparison={comparison} />
+    </View>
+  );
+}
+
+/** On which frame two takes are lined up; or that a mark of both has to be selected first. */
+function AtMark({
+  comparison: { other },
+  markId,
+}: {
+  readonly comparison: Comparison;
+  readonly markId: string;
+}) {
+  const frame = useThrottledSelector((state) => {
+    const move = activeMoveIn(state);
+    const same = other.moves.find(({ id }) => id === move?.id);
+    const isThere = same?.marks.some(({ id }) => id === markId);
+    return (isThere && move?.marks.find(({ id }) => id === markId)?.frame) || null;
+  });
+  return (
+    <Words role="status" tone={frame === null ? 'plum' : 'soft'}>
+      {frame === null ? words.selectAMark : words.atMark(frameNumber(frame))}
+    </Words>
+  );
+}
+
+/** Distances below this share of a field unit are none. */
+const SAME = 1e-6;
+const HEIGHT = 140;
+
+function differencesOf(
+  shot: Shot,
+  { other, shift }: Comparison,
+  moveId: string | null,
+): readonly FrameDifference[] {
+  return moveId === null ? [] : takeDifference(shot, other, moveId, shift);
+}
+
+function Difference({ comparison }: { readonly comparison: Comparison }) {
+  const shot = useThrottledShot();
+  const moveId = useThrottledSelector((state) => activeMoveIn(state)?.id ?? null);
+  const { text, unit } = useLengths();
+  const fieldUnits = unit === 'mm' ? shot.field.unitsPerMm! : 1;
+  const rows = differencesOf(shot, comparison, moveId);
+  const largest = largestDifference(rows);
+  if (!largest) return null;
+  if (largest.away < SAME) return <Words tone="soft">{words.same}</Words>;
+  return (
+    <>
+      <Words role="status">{words.largest(text(largest.away), frameNumber(largest.frame))}</Words>
+      <LineGraph
+        label={words.difference(comparison.take.name, rows.length)}
+        labels={rows.map(({ frame }) => String(frameNumber(frame)))}
+        values={rows.map(({ away }) => away / fieldUnits)}
+        decimals={1}
+        height={HEIGHT}
+        fromZero
+        testID="take-difference"
+      />
+    </>
+  );
+}

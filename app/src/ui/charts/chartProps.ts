@@ -1,0 +1,14 @@
+/** A row of values to be looked at. */
+export interface ChartProps {
+  /** What it shows, for screen readers. */
+  readonly label: string;
+  /** One for each value; of many only some are written. */
+  readonly labels: readonly string[];
+  readonly values: readonly number[];
+  readonly decimals: number;
+  /** Pixels. */
+  readonly height: number;
+  /** Whether its axis begins at 0, whatever its values. */
+  readonly fromZero?: boolean;
+  readonly testID?: string;
+}
