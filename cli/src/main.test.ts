@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { edits, evaluate, freshShot, type Shot, slips, strideOf } from '@humble/core';
@@ -156,18 +156,24 @@ test('check leaves out what was let be', () => {
 });
 
 test('check tells what an animator may not have meant, and its exit code says so', () => {
-  const lantern = join(__dirname, '../../demo/shots/lantern-on-the-hook.json');
-  const { status, stdout } = run('check', lantern);
-  expect(status).toBe(2);
-  expect(stdout).toContain('The spacing changes suddenly on frame 13');
-  const { findings } = JSON.parse(run('check', lantern, '--json').stdout) as {
-    findings: { check: string }[];
+  const demo = join(__dirname, '../../demo/shots');
+  const found = (name: string): readonly string[] => {
+    const { status, stdout } = run('check', join(demo, name), '--json');
+    expect(status).toBe(2);
+    return (JSON.parse(stdout) as { findings: { check: string }[] }).findings.map(({ check }) => check);
   };
-  expect(findings.map(({ check }) => check)).toContain('suddenSpacing');
-  expect(run('check', join(__dirname, '../../demo/shots/crabs-detour.json'))).toMatchObject({
-    status: 0,
-    stdout: expect.stringContaining('nothing found.') as string,
+  // The demo film is clean but for one thing in each shot that is there to be found.
+  expect(Object.fromEntries(readdirSync(demo).map((name) => [name, found(name)]))).toEqual({
+    'crabs-detour.json': ['offTheArc'],
+    'dropped-cork.json': ['unseenMark'],
+    'eel-under-the-jetty.json': ['tooSmall'],
+    'lantern-on-the-hook.json': ['tooSmall'],
+    'rounds-of-the-harbour-master.json': ['unseenArrival'],
+    'rowing-to-the-steps.json': ['unseenMark'],
   });
+  expect(run('check', join(demo, 'dropped-cork.json')).stdout).toMatch(
+    /^Cork: The mark on frame 27 falls between exposures and is not seen\. \(a mistake\) \[/,
+  );
 });
 
 test('the rower of the demo: no blade that is planted slips by 2 % of the stride', () => {

@@ -101,6 +101,7 @@ export { type CopiedMarks, copiedMarks, holdOn } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
+export { cuesByFrame, frameOfSeconds, secondsOfFrame } from './timing/cues';
 export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
 export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdits';

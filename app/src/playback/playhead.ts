@@ -125,6 +125,17 @@ export function setRange(next: Range): void {
   } else set({ ...playhead, frame: within(playhead.frame) });
 }
 
+/** Seconds from the start of frame 1, between frames while it plays. */
+export function currentSeconds(): number {
+  const { rate, loops } = played;
+  if (!playhead.isPlaying) return (playhead.frame - 1) / range.rate;
+  const [first, last] = endsOf(played);
+  const reached = startedFrom - 1 + ((performance.now() - startedAt) / 1000) * rate * speed;
+  const frames = last - first + 1;
+  const from = first - 1;
+  return (loops && reached >= last ? from + ((reached - from) % frames) : reached) / rate;
+}
+
 /** How often playback has come round since it began. */
 export const currentLap = (): number => playhead.lap;
 /** How fast it plays; 1 is true speed. */

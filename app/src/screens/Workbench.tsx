@@ -29,6 +29,9 @@ const ShortcutsDialog = lazyWithRetry(() =>
 const FindingsWatch = lazyWithRetry(() =>
   import('../features/sheet/FindingsWatch').then((part) => part.FindingsWatch),
 );
+const SoundPlayer = lazyWithRetry(() =>
+  import('../features/sound/SoundPlayer').then((part) => part.SoundPlayer),
+);
 const HelpDialog = lazyWithRetry(() => import('../features/help/HelpDialog').then((part) => part.HelpDialog));
 
 /** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
@@ -61,6 +64,7 @@ export function Workbench() {
       <ContextMenuHost />
       <Messages />
       <FindingsWatch />
+      <SoundPlayer />
     </View>
   );
 }

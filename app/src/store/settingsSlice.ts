@@ -19,6 +19,8 @@ export interface Settings {
   readonly showsTrail: boolean;
   readonly showsNumbers: boolean;
   readonly loops: boolean;
+  /** The sound of a shot is heard while it plays and is scrubbed. */
+  readonly hearsSound: boolean;
   /** How strongly arcs and trails are drawn, up to 1. */
   readonly guideStrength: number;
   readonly showsArrows: boolean;
@@ -38,6 +40,8 @@ export interface Settings {
   readonly takesLater: boolean;
   /** What gives way when an increment is typed: the rest of its span, or the end of it. */
   readonly incrementMoves: 'rest' | 'end';
+  /** What the Sheet step shows. */
+  readonly sheetView: SheetView;
   /** Which view of the timing a phone shows. */
   readonly timingView: TimingView;
   /** How the figure gets to a pose that is put. */
@@ -79,6 +83,8 @@ export interface NewShotNumbers {
 /** By hand, the one changed last first, or by name. */
 export type ListOrder = 'hand' | 'change' | 'name';
 
+export type SheetView = 'increments' | 'exposures' | 'charts';
+
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
 
 export const MOST_GHOSTS = 100;
@@ -118,6 +124,7 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   showsTrail: flag,
   showsNumbers: flag,
   loops: flag,
+  hearsSound: flag,
   guideStrength: between(LEAST_GUIDE_STRENGTH, 1),
   showsArrows: flag,
   showsComb: flag,
@@ -130,6 +137,7 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   tickReach: whole(0, MOST_REACH),
   takesLater: flag,
   incrementMoves: oneOf('rest', 'end'),
+  sheetView: oneOf('increments', 'exposures', 'charts'),
   timingView: oneOf('ruler', 'graph', 'chart', 'numbers'),
   posePath: oneOf('straight', 'curved'),
   recordingSpeed: between(SLOWEST_RECORDING, FASTEST_RECORDING),
@@ -164,6 +172,7 @@ const freshSettings = (): Settings => ({
   showsTrail: true,
   showsNumbers: true,
   loops: true,
+  hearsSound: true,
   guideStrength: 1,
   showsArrows: false,
   showsComb: false,
@@ -176,6 +185,7 @@ const freshSettings = (): Settings => ({
   tickReach: 3,
   takesLater: false,
   incrementMoves: 'rest',
+  sheetView: 'increments',
   timingView: 'ruler',
   posePath: 'curved',
   recordingSpeed: 1,

@@ -16,4 +16,6 @@ export function saveAddress(_address: string): void {
 export const pickFile = (_accept: string, _mostBytes?: number): Promise<PickedFile | null> =>
   Promise.resolve(null);
 
-export const pickPictures = (_accept: string): Promise<readonly File[]> => Promise.resolve([]);
+export const pickFiles = (_accept: string): Promise<readonly File[]> => Promise.resolve([]);
+
+export const pickPictures = pickFiles;

@@ -54,6 +54,9 @@ export async function pickFile(accept: string, mostBytes = LARGEST_TEXT): Promis
   }
 }
 
+/** Asks for one file as it is; none when the user thinks better of it. */
+export const pickFiles = (accept: string): Promise<readonly File[]> => askForFiles(accept, false);
+
 /** Asks for pictures, in the order of their names. */
 export async function pickPictures(accept: string): Promise<readonly File[]> {
   const files = await askForFiles(accept, true);

@@ -8,7 +8,9 @@ export interface Step {
   /** Frames of both pictures. */
   readonly from: number;
   readonly frame: number;
-  /** Along the arc, as a length, field units. */
+  /** Along the arc, field units; negative where it goes back. */
+  readonly along: number;
+  /** The same as a length. */
   readonly length: number;
   /** From pivot to pivot, field units. */
   readonly straight: number;
@@ -35,6 +37,7 @@ export function stepsOf(travel: Travel, shot: Pick<Shot, 'lengthFrames'>): reado
     return {
       from,
       frame,
+      along: arcDistance[b]! - arcDistance[a]!,
       length: Math.abs(arcDistance[b]! - arcDistance[a]!),
       straight: Math.hypot(pivotX[b]! - pivotX[a]!, pivotY[b]! - pivotY[a]!),
       headingChangeDeg: heading[b]! - heading[a]!,

@@ -3,6 +3,8 @@ import type { Check, CheckedTravel, Finding } from './check';
 import type { Step } from './steps';
 import { leastChange } from './thresholds';
 
+const framesOf = ({ from, frame }: Step): number => frame - from;
+
 /**
  * Away from marks: |d₋₁ − 2d + d₊₁| above a share of d (half of it) and above a least length. Of neighbours that break the rule the
  * worst is told.
@@ -15,7 +17,13 @@ export const suddenSpacing: Check<CheckedTravel> = {
       const [before, now, after] = [steps[i - 1], steps[i], steps[i + 1]];
       if (!before || !now || !after || now.span === null) return 0;
       if (before.span !== now.span || after.span !== now.span) return 0;
-      const bend = Math.abs(before.length - 2 * now.length + after.length);
+      // Signed: where something turns back its steps shrink to nothing and grow again, and nothing is sudden in that.
+      // Where pictures are held for longer they are further apart, or it goes more slowly there: one of both is meant.
+      const inTime = (step: Step): number => (step.along * framesOf(now)) / framesOf(step);
+      const bend = Math.min(
+        Math.abs(before.along - 2 * now.along + after.along),
+        Math.abs(inTime(before) - 2 * now.along + inTime(after)),
+      );
       return bend > shot.thresholds.changeShare * now.length && bend > least ? bend : 0;
     };
     const found: { readonly step: Step; readonly before: Step; readonly bend: number; readonly i: number }[] =

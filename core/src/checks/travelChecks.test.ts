@@ -48,6 +48,15 @@ describe('sudden change of spacing', () => {
     expect(found(withSteps(1, 3, 5, 7, 8, 8), 'suddenSpacing')).toEqual([]);
   });
 
+  test('going over from twos to ones changes no speed', () => {
+    const twos = edits.setRangeHeld(straightShot(400, 41), { moveId, from: 1, until: 20, framesHeld: 2 });
+    expect(found(twos, 'suddenSpacing')).toEqual([]);
+  });
+
+  test('a swing that turns back slows down and speeds up again: nothing is sudden there', () => {
+    expect(found(withSteps(9, 6, 3, 0.5, -2.5, -5.5, -8), 'suddenSpacing')).toEqual([]);
+  });
+
   test('not below what is seen, in millimetres where there is a scale; not beside a mark', () => {
     expect(found(withSteps(1, 1, 3, 1, 1), 'suddenSpacing')).toEqual([]);
     const fine = edits.setScale(withSteps(1, 1, 3, 1, 1), { unitsPerMm: 1 });

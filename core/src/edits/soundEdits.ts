@@ -37,6 +37,10 @@ export const soundEdits = {
     cues: inTime(changePart(shot.cues, cueId, (cue) => checked({ ...cue, ...some }))),
   }),
 
+  /** One cue in the place of some. @throws ShotError `out-of-range` */
+  setCuesOn: (shot: Shot, { cueIds, ...heard }: { readonly cueIds: readonly string[] } & Heard): Shot =>
+    soundEdits.addCues(soundEdits.removeCues(shot, { cueIds }), { cues: [heard] }),
+
   /** @param args.cueIds all of them without it */
   removeCues: (shot: Shot, { cueIds }: { readonly cueIds?: readonly string[] }): Shot => ({
     ...shot,

@@ -42,9 +42,11 @@ export function withCourse(move: Move, course: Course, framesPerSecond: number):
     if (!to || Math.abs(to.fraction - from.fraction) < NO_WAY) return EVEN;
     const count = frames[i + 1]! - frames[i]!;
     const shares = Array.from({ length: count }, (_, k) => {
-      // The chart is where it truly is on the frame, within the moments that were rounded.
-      const seconds = (frames[i]! + k + 1 - first) / framesPerSecond;
-      const at = fractionAt(Math.min(to.seconds, Math.max(from.seconds, seconds)));
+      // From where it was let go on, it is where it truly is on each frame. What follows a moment that was rounded is
+      // spread over its frames: a step that took up the rounding would jump.
+      const exact = (frames[i]! + k + 1 - first) / framesPerSecond;
+      const spread = from.seconds + ((k + 1) / count) * (to.seconds - from.seconds);
+      const at = fractionAt(i === 0 ? Math.min(to.seconds, exact) : spread);
       return k === count - 1 ? 1 : (at - from.fraction) / (to.fraction - from.fraction);
     });
     return chartOf(shares);

@@ -20,9 +20,12 @@ import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
 import { MONO } from '../../ui/fonts';
 import { keyNudge } from '../../ui/keyNudge';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { usePointerSession } from '../../render/usePointerSession';
 import { drawingLabels } from './drawingLabels';
 import { along, EDGE_TOP, railSurface, SIDE } from './railSurface';
+
+const RailExtras = lazyWithRetry(() => import('./RailExtras').then((part) => part.RailExtras));
 
 const HEIGHT = 40;
 const BASE = 34;
@@ -139,6 +142,7 @@ export function ScrubRail() {
         {width > 0 && (
           <>
             <RailDrawing width={width} />
+            <RailExtras width={width} height={HEIGHT + 4} lengthFrames={lengthFrames} />
             <Knob width={width} shotFrames={shotFrames} railFrames={lengthFrames} />
           </>
         )}

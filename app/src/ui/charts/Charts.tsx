@@ -82,7 +82,7 @@ export function LineGraph(props: ChartProps) {
           fromZero={props.fromZero}
           segments={3}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: 6 }}
+          style={{ marginLeft: -8, paddingTop: 14 }}
         />
       )}
     />
@@ -104,7 +104,7 @@ export function BarGraph(props: ChartProps) {
           fromZero
           segments={3}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: 6 }}
+          style={{ marginLeft: -8, paddingTop: 14 }}
         />
       )}
     />

@@ -1,26 +1,24 @@
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
-import { frameNumber, frameNumbered, evaluate, type Move, type Travel, travelOfMove } from '@humble/core';
+import { evaluate, type Travel, travelOfMove } from '@humble/core';
 import { type UnrolledArc } from '@humble/core/views';
 import { memo, useMemo } from 'react';
-import { ClipPath, Defs, G, Path, Rect, Text } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
+import { ClipPath, Defs, G, Path, Rect } from 'react-native-svg';
 import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
 import { memoizeLast } from '../../../render/memoizeLast';
 import { createChunkedPath } from '../../../render/chunkedPath';
 import type { ShotFinding } from '@humble/core/checks';
 import { currentFrame } from '../../../playback/playhead';
+import { useSoundWave, wavePath } from '../../../playback/soundWave';
 import { activeFindingsIn } from '../../../store/activeFindings';
 import { comparisonIn } from '../../../store/comparison';
 import type { RootState } from '../../../store/store';
 import { chosenIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
-import { BAND_OPACITY, labelRow } from '../../../ui/detail';
+import { BAND_OPACITY } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
-import { MONO } from '../../../ui/fonts';
 import { findingMarks } from '../../../ui/findingMarks';
-import { fixed } from '../../../ui/numbers';
 import { OTHER_TAKE } from '../../../ui/otherTake';
-import { at, type Axis, isInSight, roundStep } from '../../../ui/axis';
+import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
 import {
   axisTicksPath,
   barsPath,
@@ -37,6 +35,7 @@ import {
   stemsPath,
 } from './graphPaths';
 import type { GraphAxes } from './graphAxes';
+import { FrameNumbers, NUMBER_BASE, PlaceNumbers } from './GraphNumbers';
 import { followMarks, followRuler, followTicks } from '../views/follow';
 import { handlesIn, timingIn, type TimingNow } from '../views/timingIn';
 
@@ -58,6 +57,7 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
   return (
     <LiveViewContext value={GRAPH_LIVE_VIEW}>
       <Drawing width={size.width} height={size.height}>
+        <Wave axes={axes} rate={now.rate} />
         <LivePath path={paths.chosen} fill={colour.brasswash} testID="graph-chosen" />
         <Path
           d={`M${time.start} ${distance.start}V${distance.end}M${time.start} ${distance.start}H${time.end}M${pace.time.start} ${pace.foot}H${pace.time.end}`}
@@ -145,12 +145,28 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
   );
 });
 
+const WAVE_HALF = 14;
+
+/** The sound beneath the curve. */
+function Wave({ axes: { time, distance }, rate }: { readonly axes: GraphAxes; readonly rate: number }) {
+  const wave = useSoundWave();
+  if (!wave) return null;
+  const secondsAt = (x: number): number => (valueAt(time, x) - 1) / rate;
+  return (
+    <Path
+      d={wavePath(wave, secondsAt, time, distance.start - WAVE_HALF - 1, WAVE_HALF)}
+      fill={colour.moss}
+      fillOpacity={0.25}
+      testID="graph-wave"
+    />
+  );
+}
+
 const travelIn = (state: RootState, moveId: string): Travel | undefined =>
   travelOfMove(evaluate(state.shot.present.shot!), moveId);
 
 /** Frame numbers stand between these, pixels beneath the ground of the graph. */
 const NUMBER_TOP = 11;
-const NUMBER_BASE = 21;
 
 /** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
@@ -218,81 +234,4 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     },
     playheadTop: (): string => playhead((x) => `M${x} ${axes.distance.end - 8}m-5 0h10l-5 7z`),
   };
-}
-
-/** Width of a digit of the numbers, pixels. */
-const DIGIT_PX = 6.7;
-/** Lines of the numbers beside the axis keep so far from each other, pixels. */
-const LINE_PX = 16;
-
-/** Frames of marks, and round ones between them where there is room; under bars that stand beside the graph, too. */
-function FrameNumbers({ now: { move }, axes: { time, distance, pace } }: Pick<DrawingProps, 'now' | 'axes'>) {
-  const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const base = distance.start + NUMBER_BASE;
-  return (pace.isBeside ? [time, pace.time] : [time]).map((axis) => (
-    <G key={axis.start}>
-      {numbersOn(axis, move, selected).map(({ x, frame, tone }) => (
-        <Text
-          key={frame}
-          x={x}
-          y={base}
-          fontSize={11}
-          fontFamily={MONO}
-          textAnchor="middle"
-          fill={colour[tone]}
-        >
-          {String(frameNumber(frame))}
-        </Text>
-      ))}
-    </G>
-  ));
-}
-
-interface FrameNumber {
-  readonly x: number;
-  readonly frame: number;
-  readonly tone: 'brass' | 'ink' | 'soft';
-}
-
-/** Marks that are selected come first, then stops, passes, and round numbers: each where there is room still. */
-function numbersOn(time: Axis, move: Move, selected: readonly string[]): readonly FrameNumber[] {
-  const step = Math.max(1, roundStep(time.to - time.from, (time.end - time.start) / 44));
-  const hasRoom = labelRow(DIGIT_PX);
-  const written: FrameNumber[] = [];
-  const write = (frame: number, tone: FrameNumber['tone']): void => {
-    const x = at(time, frame);
-    if (isInSight(time, frame) && hasRoom(x, String(frameNumber(frame)))) written.push({ x, frame, tone });
-  };
-  const { marks } = move;
-  marks.filter(({ id }) => selected.includes(id)).forEach(({ frame }) => write(frame, 'brass'));
-  marks.filter(({ kind }) => kind === 'stop').forEach(({ frame }) => write(frame, 'ink'));
-  marks.filter(({ kind }) => kind === 'pass').forEach(({ frame }) => write(frame, 'ink'));
-  // Round as they are read, not as they are counted inside.
-  const firstRound = Math.ceil(frameNumber(time.from) / step) * step;
-  for (let f = frameNumbered(firstRound); f <= time.to; f += step) write(f, 'soft');
-  return written;
-}
-
-/** Places of posts on the ruler that stands as the axis, where there is room. */
-function PlaceNumbers({ now: { ruler }, axes: { time, distance } }: Pick<DrawingProps, 'now' | 'axes'>) {
-  const written: number[] = [];
-  return ruler.posts.map(({ arcDistance, markIds }) => {
-    const y = at(distance, arcDistance);
-    if (!isInSight(distance, arcDistance) || written.some((other) => Math.abs(other - y) < LINE_PX))
-      return null;
-    written.push(y);
-    return (
-      <Text
-        key={markIds[0]}
-        x={time.start - 15}
-        y={y + 4}
-        fontSize={11}
-        fontFamily={MONO}
-        textAnchor="end"
-        fill={colour.ink}
-      >
-        {fixed(arcDistance, 0)}
-      </Text>
-    );
-  });
 }

@@ -1,0 +1,2 @@
+export { ExposureSheetView } from './ExposureSheetView';
+export { SheetCharts } from './SheetCharts';

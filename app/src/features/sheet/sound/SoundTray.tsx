@@ -1,0 +1,119 @@
+import { FURTHEST_SOUND, type Sound } from '@humble/core';
+import Music from 'lucide-react-native/icons/music';
+import Trash from 'lucide-react-native/icons/trash';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { keepSound } from '../../../persistence/sounds';
+import { useSoundStatus } from '../../../playback/soundWave';
+import { useAppDispatch, useEdit, useSettings, useThrottledShotValue } from '../../../store/hooks';
+import { messageShown } from '../../../store/sessionSlice';
+import { settingsChanged } from '../../../store/settingsSlice';
+import { Button } from '../../../ui/Button';
+import { pickFiles } from '../../../ui/files';
+import { NumberField } from '../../../ui/NumberField';
+import { fixed } from '../../../ui/numbers';
+import { Toggle } from '../../../ui/Toggle';
+import { Tray } from '../../../ui/Tray';
+import { Words } from '../../../ui/Words';
+import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { Cues } from './Cues';
+
+/** The sound that the shot is timed to, and the cues that are laid on it. */
+export function SoundTray({ onClose }: { readonly onClose: () => void }) {
+  const sound = useThrottledShotValue((shot) => shot.sound);
+  return (
+    <Tray title={words.sound} closes={words.closeTheSound} onClose={onClose}>
+      {sound ? <SoundDetails sound={sound} /> : <AddSound />}
+      <Cues />
+    </Tray>
+  );
+}
+
+function AddSound() {
+  const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const [bringing, setBringing] = useState<AbortController | null>(null);
+  useEffect(() => () => bringing?.abort(), [bringing]);
+  const add = async (): Promise<void> => {
+    const [file] = await pickFiles('audio/wav,audio/mpeg,.wav,.mp3');
+    if (!file) return;
+    const stop = new AbortController();
+    setBringing(stop);
+    try {
+      const kept = await keepSound(file, stop.signal);
+      if (!stop.signal.aborted) edit('setSound', { sound: { ...kept, startSeconds: 0 } });
+    } catch (error) {
+      if (!stop.signal.aborted) dispatch(messageShown((error as Error).message));
+    } finally {
+      setBringing(null);
+    }
+  };
+  if (bringing)
+    return (
+      <View className="flex-row items-center justify-between gap-2">
+        <Words role="status" tone="soft">
+          {words.bringing}
+        </Words>
+        <Button label={words.cancel} onPress={() => bringing.abort()} />
+      </View>
+    );
+  return (
+    <>
+      <Words tone="soft">{words.aSoundIsAReference}</Words>
+      <Button label={words.addSound} icon={Music} kind="brass" onPress={() => void add()} />
+    </>
+  );
+}
+
+function SoundDetails({ sound }: { readonly sound: Sound }) {
+  const edit = useEdit();
+  const dispatch = useAppDispatch();
+  const status = useSoundStatus();
+  const { hearsSound } = useSettings();
+  const { name, seconds, startSeconds } = sound;
+  return (
+    <View>
+      <View className="flex-row items-baseline justify-between gap-3">
+        <Words strong numberOfLines={1} className="min-w-0 shrink">
+          {name}
+        </Words>
+        <Words tone="soft">{words.seconds(fixed(seconds, 2))}</Words>
+      </View>
+      {status === 'loading' && (
+        <Words role="status" tone="soft">
+          {words.loading}
+        </Words>
+      )}
+      {status === 'failed' && (
+        <Words role="alert" tone="plum">
+          {words.failed}
+        </Words>
+      )}
+      <NumberField
+        label={words.begins}
+        unit={words.s}
+        value={startSeconds}
+        min={-seconds}
+        max={FURTHEST_SOUND}
+        step={0.1}
+        decimals={3}
+        onChange={(value, undoGroup) => edit('moveSound', { startSeconds: value }, undoGroup)}
+      />
+      <Toggle
+        label={words.hear}
+        value={hearsSound}
+        onChange={(hears) => dispatch(settingsChanged({ hearsSound: hears }))}
+      />
+      <View className="flex-row">
+        <Button
+          label={words.removeSound}
+          icon={Trash}
+          kind="quiet"
+          onPress={() => {
+            if (edit('setSound', { sound: null })) dispatch(messageShown(words.soundWasRemoved(name)));
+          }}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,27 @@
+import type { SoundWave } from './soundWave';
+
+/** What a shot asks of its sound. */
+export interface SoundSettings {
+  /** When it begins, seconds from the start of frame 1. */
+  readonly startSeconds: number;
+  /** Frames a second. */
+  readonly rate: number;
+  readonly isHeard: boolean;
+}
+
+/** A sound that follows the playhead. */
+export interface SoundEngine {
+  readonly wave: Omit<SoundWave, 'startSeconds'>;
+  readonly set: (settings: SoundSettings) => void;
+  readonly close: () => void;
+}
+
+/**
+ * Fetches a sound and lets it follow the playhead. Outside the web there is none yet; the web target has
+ * `soundEngine.web.ts`.
+ */
+export const openSound = (
+  _address: string,
+  _seconds: number,
+  _signal: AbortSignal,
+): Promise<SoundEngine | null> => Promise.resolve(null);
