@@ -47,7 +47,9 @@ export function withPictureHeld(
   const end = frame + frames;
   if (!Number.isInteger(frames) || frames < 1 || end > lengthFrames)
     throw new ShotError('out-of-range', 'A picture is held for a frame at least, and ends within the shot.');
-  const stop = begins.find((f) => f >= end) ?? end;
+  // Made shorter, the next picture begins sooner; made longer, later, or it is covered. The last one stays.
+  const next = begins[index + 1]!;
+  const stop = end < next ? (begins[index + 2] ?? next) : (begins.find((f) => f >= end) ?? end);
   const pictures: Held[] = [{ frame, frames }, ...(stop > end ? [{ frame: end, frames: stop - end }] : [])];
   const cleared = {
     ...move,

@@ -76,14 +76,14 @@ function FindingLine({ finding }: { readonly finding: ShotFinding }) {
   const look = (): void => {
     if (move) dispatch(figureActivated({ figureId: move.figureId, arcId: move.arcId }));
     dispatch(findingShown(isShown ? null : finding));
-    goTo(until);
+    goTo(from);
   };
   const tone = gravity === 'mistake' ? 'plum' : 'ink';
   return (
     <View role="listitem" className={`border-t border-line py-2 ${isShown ? 'bg-brasswash' : ''}`}>
       <Pressable
         role="button"
-        aria-label={words.goToFrame(frameNumber(until), sentence)}
+        aria-label={words.goToFrame(frameNumber(from), sentence)}
         aria-pressed={isShown}
         onPress={look}
       >

@@ -31,7 +31,11 @@ const cells = (row: number): string[] =>
 
 test('has a head and a line for each exposure', () => {
   show();
-  expect(screen.getByLabelText('Increments').props['aria-rowcount']).toBe(21);
+  expect(
+    screen.getAllByLabelText('Increments').find((one) => 'aria-rowcount' in one.props)!.props[
+      'aria-rowcount'
+    ],
+  ).toBe(21);
   expect(cells(1)).toEqual(['1', '1', '0.00', '·', '·', '0.0', '0.0', '0.0°', '0.00']);
   expect(cells(2)).toEqual(['2', '1', '6.00', '6.00', '6.00', '6.0', '0.0', '0.0°', '6.00']);
 });

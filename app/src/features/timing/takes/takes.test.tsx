@@ -1,0 +1,61 @@
+import { currentTake, edits, type Shot } from '@humble/core';
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { toggleTurns } from '../../../commands/takes';
+import { comparisonIn } from '../../../store/comparison';
+import { takeCompared } from '../../../store/reviewSlice';
+import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
+import { TakesGroup } from './TakesGroup';
+
+/** Two takes: in the second, which is current, the middle is passed four frames later. */
+function twoTakes(): Shot {
+  const first = edits.addTake(withMarks(straightShot(), [1, 0], [11, 0.5], [21, 1]), { name: 'Later' });
+  return edits.moveMarks(first, { moveId: 'move1', markIds: ['m2'], byFrames: 4, takesLater: false });
+}
+
+const show = (shot: Shot) => {
+  const store = benchWith(shot);
+  renderOn(store, <TakesGroup />);
+  return store;
+};
+
+test('a take is added, named, chosen and deleted', () => {
+  const store = show(straightShot());
+  expect(screen.getByText('Add another take to compare it with this one.')).toBeTruthy();
+  fireEvent.press(screen.getByRole('button', { name: 'New take' }));
+  expect(currentTake(shotOn(store)).name).toBe('Take 2');
+  fireEvent.press(screen.getByRole('button', { name: 'Rename' }));
+  fireEvent.changeText(screen.getByLabelText('Name of the take'), 'Slower');
+  fireEvent(screen.getByLabelText('Name of the take'), 'submitEditing');
+  fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
+  expect(currentTake(shotOn(store)).name).toBe('Take 1');
+  fireEvent.press(screen.getByRole('button', { name: 'Delete' }));
+  expect(shotOn(store).takes.map(({ name }) => name)).toEqual(['Slower']);
+  expect(store.getState().session.message?.text).toBe('“Take 1” was deleted. Undo brings it back.');
+});
+
+test('two takes are compared: how far apart, where most, lined up at a mark', () => {
+  const store = show(twoTakes());
+  fireEvent.press(screen.getByRole('tab', { name: 'Take 1' }));
+  // On frame 15 the one is at 60, the other at 84.
+  expect(screen.getByText('Furthest apart on frame 15: 24.0 units.')).toBeTruthy();
+  fireEvent.press(screen.getByRole('radio', { name: 'Mark' }));
+  expect(screen.getByText('Select a mark that both takes have.')).toBeTruthy();
+  act(() => {
+    store.dispatch(takeCompared({ takeId: 'take1', align: { at: 'mark', markId: 'm2' }, byTurns: false }));
+  });
+  expect(screen.getByText('Lined up at the mark on frame 15.')).toBeTruthy();
+  expect(comparisonIn(store.getState())).toMatchObject({ shift: 4, take: { name: 'Take 1' } });
+  fireEvent.press(screen.getByRole('tab', { name: 'None' }));
+  expect(comparisonIn(store.getState())).toBeNull();
+});
+
+test('chosen as the current one a take is compared no longer; at a key both play by turns', () => {
+  const store = show(twoTakes());
+  toggleTurns(store);
+  expect(store.getState().review.compared).toMatchObject({ takeId: 'take1', byTurns: true });
+  toggleTurns(store);
+  expect(store.getState().review.compared).toMatchObject({ byTurns: false });
+  fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
+  expect(comparisonIn(store.getState())).toBeNull();
+  expect(moveOn(store).marks[1]!.frame).toBe(11);
+});
