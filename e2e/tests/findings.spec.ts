@@ -31,6 +31,10 @@ test('a finding is told in the sheet, leads to its frame, is mended by one press
     '20',
   );
 
+  // It shows itself in the field, on the rail and on the ruler.
+  await expect(page.getByTestId('finding-ring')).toHaveAttribute('d', /^M/);
+  await expect(page.getByTestId('rail-findings')).toHaveAttribute('d', /^M/);
+
   await list.getByRole('button', { name: 'Flow through it' }).click();
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
   await expect(page.getByText('The checks found nothing to fix.')).toBeVisible();
@@ -40,4 +44,27 @@ test('a finding is told in the sheet, leads to its frame, is mended by one press
   await page.reload();
   await bench.step('Sheet');
   await expect(count).toBeVisible();
+});
+
+test('a finding is let be for this shot, told again, and not told at all above another threshold', async ({
+  bench,
+  page,
+}) => {
+  await bench.open(jumping());
+  await bench.step('Sheet');
+  await bench.press('1 finding');
+  await bench.press('Let it be');
+  await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
+  await bench.saved();
+  await page.reload();
+  await bench.step('Sheet');
+  await bench.press('Nothing found');
+  await bench.press('1 let be');
+  await bench.press('Tell me again');
+  await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
+  await bench.press('When to tell');
+  await bench.type('A change of spacing above, units', 50);
+  await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
+  await bench.undo();
+  await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
 });

@@ -33,3 +33,37 @@ test('a fall of 200 mm is timed by its weight, and as a miniature; undone, and k
   await bench.step('Sheet');
   await expect.poll(async () => (await bench.column('frame')).at(-1)).toBe('13');
 });
+
+test('a pendulum is made from millimetres without drawing it, and stays one until a mark is touched', async ({
+  bench,
+  page,
+}) => {
+  await bench.open(
+    freshShot({ name: 'Lamp', rate: 24, lengthFrames: 24, width: 1920, height: 1080, widthMm: 960 }),
+  );
+  await bench.step('Arc');
+  await bench.group('Draw');
+  await bench.press('By weight');
+  await bench.type('Length, mm', 250);
+  await bench.type('Let go at, °', 40);
+  await bench.press('Make it');
+  await bench.saved();
+  await bench.step('Sheet');
+  // Half a swing of 250 mm from 40° takes 12.415 frames, a whole one 24.831.
+  await expect.poll(async () => (await bench.column('frame')).at(-1)).toBe('26');
+  await bench.step('Timing');
+  await bench.group('Move');
+  await expect(page.getByText('Moved by its weight')).toBeVisible();
+  // Four times as long it takes twice the time, at once.
+  await bench.type('Length, mm', 1000);
+  await bench.saved();
+  await page.reload();
+  await bench.step('Sheet');
+  await expect.poll(async () => (await bench.column('frame')).at(-1)).toBe('51');
+  await bench.step('Timing');
+  await bench.group('Move');
+  await bench.press('Make it plain marks');
+  await expect(page.getByText('By its weight')).toBeVisible();
+  await bench.undo();
+  await expect(page.getByText('Moved by its weight')).toBeVisible();
+});

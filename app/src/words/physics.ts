@@ -9,7 +9,7 @@ export const physicsWords = {
     fall: 'Let go, it falls straight down.',
     slope: 'Let go at the top, it slides or rolls down the slope.',
   },
-  kinds: { pendulum: 'Pendulum', fall: 'Fall', bounces: 'Bounces', toss: 'Toss', slope: 'Slope' },
+  kinds: { pendulum: 'Swing', fall: 'Fall', bounces: 'Bounces', toss: 'Toss', slope: 'Slope' },
   sizes: {
     length: 'Length',
     angle: 'Let go at',

@@ -64,7 +64,6 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
             <FrameNumbers group="active" />
           </Layer>
         </LiveViewContext>
-        {isReviewed && <ReviewLayer size={size} projection={projection} />}
         <Layer size={size} projection={projection}>
           <G opacity={standsBack ? STANDS_BACK : 1}>
             <HandPath />
@@ -79,6 +78,7 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
           <Points />
           <EditOverlay grips={grips} />
         </Layer>
+        {isReviewed && <ReviewLayer size={size} projection={projection} />}
       </LiveViewContext>
     </PixelContext>
   );

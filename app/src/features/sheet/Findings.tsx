@@ -80,7 +80,7 @@ function FindingLine({ finding }: { readonly finding: ShotFinding }) {
   };
   const tone = gravity === 'mistake' ? 'plum' : 'ink';
   return (
-    <View role="listitem" className={`border-t border-line py-2 ${isShown ? 'bg-brasswash' : ''}`}>
+    <View role="listitem" className={`border-t border-line px-2 py-2 ${isShown ? 'bg-brasswash' : ''}`}>
       <Pressable
         role="button"
         aria-label={words.goToFrame(frameNumber(from), sentence)}

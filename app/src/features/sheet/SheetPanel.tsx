@@ -36,7 +36,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
   const { sheetView } = useSettings();
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState<SheetTray | null>(null);
-  const findings = useFindings();
+  const { findings, isFresh } = useFindings();
   const toggled = (what: SheetTray) => () => setOpen(open === what ? null : what);
   const unit = sheet.units === 'mm' ? 'mm' : 'units';
   const label =
@@ -55,9 +55,9 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
         />
         <Button
           label={
-            findings === null
-              ? findingWords.checking
-              : countText(findings.filter(({ isLetBe }) => !isLetBe).length)
+            findings && isFresh
+              ? countText(findings.filter(({ isLetBe }) => !isLetBe).length)
+              : findingWords.checking
           }
           kind={open === 'findings' ? 'plain' : 'quiet'}
           pressed={open === 'findings'}

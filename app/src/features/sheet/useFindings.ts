@@ -1,9 +1,15 @@
 import type { ShotFinding } from '@humble/core/checks';
 import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
 
-/** What the checks find in the shot as it is now; null while they are still looking. */
-export function useFindings(): readonly ShotFinding[] | null {
+/** What the checks found last, and whether that is about the shot as it is now. */
+export interface Found {
+  /** Null before they have looked for the first time. */
+  readonly findings: readonly ShotFinding[] | null;
+  readonly isFresh: boolean;
+}
+
+export function useFindings(): Found {
   const shot = useThrottledShot();
   const checked = useThrottledSelector(({ review }) => review.checked);
-  return checked?.shot === shot ? checked.findings : null;
+  return { findings: checked?.findings ?? null, isFresh: checked?.shot === shot };
 }

@@ -36,17 +36,24 @@ export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<
         strokeLinecap="round"
       />
       <LivePath
-        path={(state) => findingRing(state, RING_PX * pixel)}
+        path={(state) => findingRing(state, pixel)}
+        fill="none"
+        stroke={colour.field}
+        strokeWidth={5 * pixel}
+      />
+      <LivePath
+        path={(state) => findingRing(state, pixel)}
         fill="none"
         stroke={colour.plum}
-        strokeWidth={2 * pixel}
+        strokeWidth={2.5 * pixel}
         testID="finding-ring"
       />
     </Layer>
   );
 });
 
-const RING_PX = 16;
+/** The ring goes round the figure, and is never smaller than this, pixels. */
+const RING_PX = 18;
 
 const silhouettes = memoizeLast(
   (travels: readonly Travel[], frame: number, shift: number, soloId: string | null) =>
@@ -88,10 +95,11 @@ function findingLine(state: RootState): string {
   );
 }
 
-function findingRing(state: RootState, radius: number): string {
+function findingRing(state: RootState, pixel: number): string {
   const shown = shownFinding(state);
   if (!shown) return '';
   const { travel, until } = shown;
   const at = travel.shown[until - 1]! - 1;
+  const radius = Math.max(RING_PX * pixel, 0.75 * travel.figureHeight);
   return circlePath({ x: travel.pivotX[at]!, y: travel.pivotY[at]! }, radius);
 }

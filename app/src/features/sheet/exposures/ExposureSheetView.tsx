@@ -127,7 +127,7 @@ function Sheet({ isWide, active }: { readonly isWide: boolean; readonly active: 
 
 function Head({ columns }: { readonly columns: readonly SheetColumn[] }) {
   const head = (text: string, width: number) => (
-    <View role="columnheader" style={{ width: scaled(width) }} className="px-1">
+    <View role="columnheader" style={{ width: scaled(width) }} className="px-[2px]">
       <Words tone="soft" size="tiny" numberOfLines={1}>
         {text}
       </Words>

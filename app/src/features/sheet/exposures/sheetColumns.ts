@@ -2,7 +2,7 @@ import { type Cue, type Note } from '@humble/core';
 import type { ExposureSheet, SheetCell } from '@humble/core/exposureSheet';
 
 /** Widths of the columns, pixels, without scaling of text. */
-export const SHEET_WIDTHS = { frame: 36, heard: 58, picture: 44, mark: 46, step: 44, note: 96 } as const;
+export const SHEET_WIDTHS = { frame: 40, heard: 58, picture: 44, mark: 46, step: 44, note: 96 } as const;
 
 /** One frame of the sheet. */
 export interface SheetRow {
