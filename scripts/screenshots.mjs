@@ -82,13 +82,16 @@ const PICTURES = [
     },
   },
   {
-    file: 'phone-chart',
+    file: 'phone-exposures',
     view: PHONE,
     theme: 'light',
-    path: ROUNDS,
+    path: CORK,
     act: async (page) => {
+      await inStep('Sheet')(page);
+      await page.getByRole('radio', { name: 'Exposures', exact: true }).click();
+      await page.getByTestId('rail-wave').waitFor();
       await goTo(page, 26);
-      await page.getByRole('radio', { name: 'Chart', exact: true }).click();
+      await page.getByRole('button', { name: '1 finding', exact: true }).waitFor();
     },
   },
   {
@@ -204,18 +207,14 @@ const PICTURES = [
   },
   // Last, since it draws a further arc and that is saved.
   {
-    file: 'wide-arcs',
+    file: 'wide-takes',
     view: WIDE,
     theme: 'light',
-    path: CORK,
+    path: CRAB,
     act: async (page) => {
-      await step(page, 'Arc');
-      await group(page, 'Draw');
-      await button(page, 'Shapes');
-      await button(page, 'Wave');
-      await page.keyboard.press('Control+a');
-      await page.getByTestId('selection-frame').waitFor();
-      await group(page, 'All arcs');
+      await inStep('Timing', 30, 'Takes')(page);
+      await page.getByRole('tab', { name: 'Longer wait', exact: true }).click();
+      await page.getByTestId('take-difference').scrollIntoViewIfNeeded();
       await page.mouse.move(0, 0);
     },
   },
