@@ -4,4 +4,4 @@ import { register } from 'tsx/esm/api';
 
 register();
 const { main } = await import('../src/main.ts');
-process.exitCode = main(process.argv.slice(2));
+process.exitCode = await main(process.argv.slice(2));

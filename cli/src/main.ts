@@ -1,9 +1,14 @@
-import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { applyEdit, currentTake, type Shot, ShotError, spansOf } from '@humble/core';
 import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views';
 import { checked } from './check';
 import { SOLVING, solved } from './solve';
+import type { Answer, Values } from './answer';
+import { readShot, writeWhole } from './input';
+import { packed, unpacked } from './pack';
+import { pictureSource } from './pictures';
+import { rendered } from './render';
+import { sliderText } from './slider';
 import { UsageError } from './usageError';
 import {
   EXPORTERS,
@@ -19,7 +24,7 @@ const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 /** Every exporter has a flag of its own; `sample` and `chart` know some of them, too. */
 const FLAGS = Object.fromEntries(
   EXPORTERS.map(({ flag }) => [flag, { type: 'boolean' }]),
-) as unknown as Readonly<Record<'csv' | 'json' | 'svg', { readonly type: 'boolean' }>>;
+) as unknown as Readonly<Record<'csv' | 'json' | 'svg' | 'slider', { readonly type: 'boolean' }>>;
 
 const USAGE = `humble-pendulum: plan how something travels, from a terminal
 
@@ -28,6 +33,16 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
   humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
   humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
+                  [--pictures FOLDER]                 where its pictures are looked for, by their content
+                  [--max-speed V --max-acceleration A] of a slider, mm/s and mm/s²; the exit code is 2 where it
+                                                      would have to be faster
+  humble-pendulum render SHOT.json --out FOLDER       each frame as a PNG, without a browser
+                  [--width W] [--from A --until B]    pixels; some frames only
+                  [--ground paper|black|transparent]  what it lies on
+                  [--no-backdrop] [--pictures FOLDER]
+  humble-pendulum pack SHOT.json … --out FILM.zip     shots, their pictures and sounds as one film
+                  [--name FILM] [--pictures FOLDER] [--sounds FOLDER]
+  humble-pendulum unpack FILM.zip --out FOLDER        the same, back into files
   humble-pendulum solve --distance D --most M         the frames of a span with no increment above M
                   [--frames N]                        or the distance, or the ramps, that N frames allow
                   [--leave A --arrive B]              how many frames it leaves and arrives over
@@ -39,23 +54,22 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
 
 --take NAME reads another take of the shot than the current one.
-SHOT.json may also be a table of increments (CSV): it is read as a shot of its own.
+SHOT.json may also be a table of increments (CSV): it is read as a shot of its own. A “-” is standard input; what is
+written goes to standard output, or to the file that --out names.
 Columns are described in docs/file-format.md.`;
 
-const COMMANDS = ['sample', 'sheet', 'chart', 'convert', 'solve', 'check', 'check-file'];
-
-function readShot(path: string): Shot {
-  let text: string;
-  try {
-    text = readFileSync(path, 'utf8');
-  } catch (error) {
-    const code = (error as NodeJS.ErrnoException).code;
-    const reason =
-      code === 'ENOENT' ? 'there is no such file' : code === 'EISDIR' ? 'it is a folder' : String(code);
-    throw new UsageError(`${path} cannot be read: ${reason}.`);
-  }
-  return importShot({ name: path, text });
-}
+const COMMANDS = [
+  'sample',
+  'sheet',
+  'chart',
+  'convert',
+  'render',
+  'pack',
+  'unpack',
+  'solve',
+  'check',
+  'check-file',
+];
 
 /** A row under the names of the CSV. */
 const named = ({ arcDistance, ...row }: IncrementRow): object => ({ place: arcDistance, ...row });
@@ -100,12 +114,14 @@ function chartPicture(shot: Shot, moveId: string | undefined, span: string | und
 }
 
 /** The shot in the one format that was asked for. */
-function converted(shot: Shot, values: Readonly<Record<string, unknown>>): string {
-  const asked = EXPORTERS.filter(({ flag }) => values[flag] === true);
+function converted(shot: Shot, values: Values): Answer {
+  const asked = EXPORTERS.filter(({ flag }) => (values as Readonly<Record<string, unknown>>)[flag] === true);
   if (asked.length !== 1) throw new UsageError(`Say which format: one of ${FORMATS}.`);
-  const { isPossible, write, label } = asked[0]!;
+  const { flag, isPossible, hasPictures, write, label } = asked[0]!;
   if (!isPossible(shot)) throw new UsageError(`${label}: there is nothing of that in this shot.`);
-  return write(shot);
+  if (flag === 'slider') return sliderText(shot, values);
+  const source = pictureSource(shot, hasPictures ? values.pictures : undefined);
+  return { text: write(shot, source), code: 0 };
 }
 
 function checkSentence(shot: Shot): string {
@@ -113,76 +129,97 @@ function checkSentence(shot: Shot): string {
   return `${shot.name}: a sound shot, ${count(shot.lengthFrames, 'frame')} at ${shot.rate} a second, ${count(shot.arcs.length, 'arc')}, ${count(shot.moves.length, 'move')}.\n`;
 }
 
-/** What a command has to say, and how it ends. */
-interface Answer {
-  readonly text: string;
-  /** The exit code: 0, or 2 where something was found. */
-  readonly code: number;
-}
+/** Options besides those of `solve` and the formats. */
+const OPTIONS = {
+  move: { type: 'string' },
+  span: { type: 'string' },
+  take: { type: 'string' },
+  out: { type: 'string' },
+  name: { type: 'string' },
+  width: { type: 'string' },
+  from: { type: 'string' },
+  until: { type: 'string' },
+  ground: { type: 'string' },
+  'no-backdrop': { type: 'boolean' },
+  pictures: { type: 'string' },
+  sounds: { type: 'string' },
+  'max-speed': { type: 'string' },
+  'max-acceleration': { type: 'string' },
+  help: { type: 'boolean', short: 'h' },
+} as const;
 
-function answer(args: string[]): Answer {
-  const said = run(args);
-  return typeof said === 'string' ? { text: said, code: 0 } : said;
-}
-
-function run(args: string[]): string | Answer {
-  let parsed;
+function parsed(args: string[]) {
   try {
-    parsed = parseArgs({
-      args,
-      allowPositionals: true,
-      options: {
-        ...FLAGS,
-        move: { type: 'string' },
-        span: { type: 'string' },
-        take: { type: 'string' },
-        ...SOLVING,
-        help: { type: 'boolean', short: 'h' },
-      },
-    });
+    return parseArgs({ args, allowPositionals: true, options: { ...FLAGS, ...OPTIONS, ...SOLVING } });
   } catch (error) {
     throw new UsageError(`${(error as Error).message.split('. ')[0]}.`);
   }
-  const { values, positionals } = parsed;
+}
+
+const outOf = (args: string[]): string | undefined => parsed(args).values.out;
+
+const said = (text: string, code = 0): Answer => ({ text, code });
+
+function run(args: string[]): Answer | Promise<Answer> {
+  const { values, positionals } = parsed(args);
   const [command, path, ...more] = positionals;
-  if (values.help || !command) return `${USAGE}\n`;
+  if (values.help || !command) return said(`${USAGE}\n`);
   if (!COMMANDS.includes(command))
     throw new UsageError(`There is no command “${command}”: use ${COMMANDS.join(', ')}.`);
   if (command === 'solve') {
     if (path !== undefined) throw new UsageError('solve takes no file.');
-    return solved(values);
+    return said(solved(values));
   }
-  if (!path || more.length > 0) throw new UsageError(`${command} takes one shot file.`);
-  if (command === 'convert') return converted(readShot(path), values);
+  if (command === 'pack') return packed(positionals.slice(1), values);
+  if (!path || more.length > 0)
+    throw new UsageError(`${command} takes one ${command === 'unpack' ? 'film' : 'shot'} file.`);
+  if (command === 'unpack') return unpacked(path, values);
+  if (command === 'convert') return converted(inTake(readShot(path), values.take), values);
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
   if (command === 'chart' && !values.svg)
     throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');
   if (command === 'sheet' && !values.csv)
     throw new UsageError('An exposure sheet is a table: say sheet SHOT.json --csv.');
   const shot = inTake(readShot(path), values.take);
-  if (command === 'sheet') return writeExposureSheetCsv(shot);
-  if (command === 'chart') return chartPicture(shot, values.move, values.span);
+  if (command === 'render') return rendered(shot, values);
+  if (command === 'sheet') return said(writeExposureSheetCsv(shot));
+  if (command === 'chart') return said(chartPicture(shot, values.move, values.span));
   if (command === 'check') {
     const { text, findings } = checked(shot, values.json === true);
-    return { text, code: findings > 0 ? 2 : 0 };
+    return said(text, findings > 0 ? 2 : 0);
   }
-  if (command === 'check-file') return checkSentence(shot);
-  return values.json ? sampleJson(shot) : writeIncrementsCsv(shot);
+  if (command === 'check-file') return said(checkSentence(shot));
+  return said(values.json ? sampleJson(shot) : writeIncrementsCsv(shot));
+}
+
+/** Puts an answer where it belongs, and tells how it ended. */
+function delivered({ text, note, code }: Answer, out: string | undefined): number {
+  if (note) process.stderr.write(`${note}\n`);
+  if (out === undefined || text === '') process.stdout.write(text);
+  else writeWhole(out, text);
+  return code;
+}
+
+function failed(error: unknown): number {
+  if (!(error instanceof ShotError) && !(error instanceof UsageError)) throw error;
+  process.stderr.write(`${error.message.replace(/\s+/g, ' ')}\n`);
+  return 1;
 }
 
 /**
  * Runs one command. What it has to say goes to stdout; a mistake goes to stderr as one sentence.
  * @param args what follows the command's own name
- * @returns the exit code: 0; 2 where a check found something; 1 after a mistake
+ * @returns the exit code: 0; 2 where a check found something; 1 after a mistake. A promise of it where pictures are made
  */
-export function main(args: string[]): number {
+export function main(args: string[]): number | Promise<number> {
   try {
-    const { text, code } = answer(args);
-    process.stdout.write(text);
-    return code;
+    const answer = run(args);
+    // Of commands that write files of their own, --out is theirs.
+    const out = ['render', 'pack', 'unpack'].includes(args[0]!) ? undefined : outOf(args);
+    return answer instanceof Promise
+      ? answer.then((done) => delivered(done, out)).catch(failed)
+      : delivered(answer, out);
   } catch (error) {
-    if (!(error instanceof ShotError) && !(error instanceof UsageError)) throw error;
-    process.stderr.write(`${error.message.replace(/\s+/g, ' ')}\n`);
-    return 1;
+    return failed(error);
   }
 }

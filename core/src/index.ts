@@ -47,7 +47,7 @@ export * from './model/frameNumbers';
 export * from './model/limits';
 export * from './model/names';
 export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
-export { pictureOn } from './edits/backdropEdits';
+export { pictureOn } from './motion/backdropPicture';
 export { fileStem } from './formats/fileStem';
 export { inScale, type LengthScale, lengthScaleOf, type LengthUnit, splitLength } from './model/lengths';
 export type { FreshArc } from './edits/arcEdits';

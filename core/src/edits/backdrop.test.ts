@@ -1,6 +1,6 @@
 import { shotAlong, arcOf, corner } from '../testing/shapes';
 import { ShotError } from '../model/errors';
-import { pictureOn } from './backdropEdits';
+import { pictureOn } from '../motion/backdropPicture';
 import { edits } from './edits';
 import { openShot } from '../model/openShot';
 import type { Picture } from '../model/schema';

@@ -60,7 +60,3 @@ export const backdropEdits = {
     return { ...shot, field: { ...shot.field, unitsPerMm }, sheet: { ...shot.sheet, units: 'mm' } };
   },
 } as const;
-
-/** The picture of a backdrop that is seen on a frame; the last one stays. @param frame from 1 */
-export const pictureOn = (backdrop: Backdrop, frame: number): Picture =>
-  backdrop.pictures[Math.min(backdrop.pictures.length - 1, Math.floor((frame - 1) / backdrop.framesEach))]!;

@@ -3,7 +3,12 @@ import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
 import { writeExposureSheetCsv } from './exposureSheetCsv';
 import { writeIncrementsCsv } from './incrementsCsv';
+import { lottieJson } from './lottieJson';
+import { movingSvg } from './movingSvg';
 import { writePartsCsv } from './partsCsv';
+import type { PictureSource } from './sceneSvg';
+import { writeSliderCsv } from './sliderCsv';
+import { strobeSvg } from './strobeSvg';
 
 /** One way out of a shot. A new one is a function that writes it, and an entry in the table. */
 export interface Exporter {
@@ -18,7 +23,10 @@ export interface Exporter {
   readonly mimeType: string;
   /** Whether it has anything to say of a shot. */
   readonly isPossible: (shot: Shot) => boolean;
-  readonly write: (shot: Shot) => string;
+  /** Whether it shows pictures: their bytes have to be fetched first. */
+  readonly hasPictures?: true;
+  /** @param source of the pictures that it shows */
+  readonly write: (shot: Shot, source: PictureSource) => string;
 }
 
 /** The ways out of a shot, in the order in which they are offered. */
@@ -39,7 +47,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-sheet.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
-    write: writeExposureSheetCsv,
+    write: (shot) => writeExposureSheetCsv(shot),
   },
   {
     flag: 'parts',
@@ -49,7 +57,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-parts.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.some(({ riders }) => riders.length > 0),
-    write: writePartsCsv,
+    write: (shot) => writePartsCsv(shot),
   },
   {
     flag: 'svg',
@@ -59,7 +67,48 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-arc.svg',
     mimeType: 'image/svg+xml',
     isPossible: ({ arcs }) => arcs.some(({ hidden }) => !hidden),
-    write: arcSvg,
+    write: (shot) => arcSvg(shot),
+  },
+  {
+    flag: 'moving-svg',
+    label: 'SVG that moves',
+    sentence: 'For a browser or a page: figures and backdrop, moving by themselves, exact on every exposure.',
+    ending: '-moving.svg',
+    mimeType: 'image/svg+xml',
+    isPossible: ({ moves }) => moves.length > 0,
+    hasPictures: true,
+    write: (shot, source) => movingSvg(shot, { source }),
+  },
+  {
+    flag: 'lottie',
+    label: 'Lottie JSON',
+    sentence:
+      'For programs and players that read Lottie: every figure and part, held from exposure to exposure.',
+    ending: '-lottie.json',
+    mimeType: 'application/json',
+    isPossible: ({ moves }) => moves.length > 0,
+    hasPictures: true,
+    write: lottieJson,
+  },
+  {
+    flag: 'strobe',
+    label: 'Strobe picture',
+    sentence: 'All exposures in one picture, as SVG: how the figures travel, at a glance.',
+    ending: '-strobe.svg',
+    mimeType: 'image/svg+xml',
+    isPossible: ({ moves }) => moves.length > 0,
+    hasPictures: true,
+    write: (shot, source) => strobeSvg(shot, { source }),
+  },
+  {
+    flag: 'slider',
+    label: 'Slider as CSV',
+    sentence:
+      'For a motor on a rail: time in milliseconds, position in millimetres and speed, frame by frame.',
+    ending: '-slider.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ moves, field }) => moves.length > 0 && field.unitsPerMm !== null,
+    write: (shot) => writeSliderCsv(shot, shot.moves[0]!),
   },
   {
     flag: 'json',
@@ -69,6 +118,6 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '.json',
     mimeType: 'application/json',
     isPossible: () => true,
-    write: writeShotFile,
+    write: (shot) => writeShotFile(shot),
   },
 ];

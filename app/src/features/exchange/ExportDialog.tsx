@@ -4,12 +4,16 @@ import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fileFormats } from '../../commands/fileFormats';
-import { useThrottledShot } from '../../store/hooks';
+import { pictureSourceOf } from '../../commands/pictureSource';
+import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { saveFile } from '../../ui/files';
 import { fileNameOf } from './fileNameOf';
+
+const NO_PICTURES = (): null => null;
 
 interface ExportDialogProps {
   readonly onClose: () => void;
@@ -19,6 +23,15 @@ interface ExportDialogProps {
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
   const exporters = useExporters();
+  const dispatch = useAppDispatch();
+  const save = async (write: () => Promise<void>): Promise<void> => {
+    try {
+      await write();
+      onClose();
+    } catch (error) {
+      dispatch(messageShown((error as Error).message));
+    }
+  };
   return (
     <Dialog title={words.exportIt} isOpen onClose={onClose}>
       {exporters === null && <Words tone="soft">{words.fetching}</Words>}
@@ -29,15 +42,17 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
       )}
       {Array.isArray(exporters) &&
         (exporters as readonly Exporter[]).map(
-          ({ flag, label, sentence, ending, mimeType, isPossible, write }) => (
+          ({ flag, label, sentence, ending, mimeType, isPossible, hasPictures, write }) => (
             <View key={flag} className="gap-2">
               <Button
                 label={label}
                 icon={Download}
                 disabled={!isPossible(shot)}
                 onPress={() => {
-                  saveFile(fileNameOf(shot.name, ending), write(shot), mimeType);
-                  onClose();
+                  void save(async () => {
+                    const source = hasPictures ? await pictureSourceOf(shot) : NO_PICTURES;
+                    saveFile(fileNameOf(shot.name, ending), write(shot, source), mimeType);
+                  });
                 }}
               />
               <Words tone="soft">{sentence}</Words>

@@ -1,0 +1,188 @@
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { evaluate } from '@humble/core';
+import { readShotFile } from '@humble/core/files';
+import sharp from 'sharp';
+import { main } from './main';
+
+const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
+const DEMO = join(__dirname, '../../demo');
+const CORK = join(DEMO, 'shots/dropped-cork.json');
+const folder = mkdtempSync(join(tmpdir(), 'humble-files-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+/** What the command says and how it ends, without a process of its own. */
+async function run(...args: string[]) {
+  const written = { stdout: '', stderr: '' };
+  const spies = (['stdout', 'stderr'] as const).map((name) =>
+    jest.spyOn(process[name], 'write').mockImplementation((text) => {
+      written[name] += String(text);
+      return true;
+    }),
+  );
+  try {
+    return { status: await main(args), ...written };
+  } finally {
+    for (const spy of spies) spy.mockRestore();
+  }
+}
+
+const cork = readShotFile(readFileSync(CORK, 'utf8'));
+
+describe('render', () => {
+  test('makes a PNG of each frame, with the figure where the evaluation has it', async () => {
+    const out = join(folder, 'frames');
+    const { status, stdout, stderr } = await run(
+      'render',
+      CORK,
+      '--out',
+      out,
+      '--width',
+      '480',
+      '--no-backdrop',
+      '--until',
+      '12',
+      '--ground',
+      'black',
+    );
+    expect([status, stdout, stderr]).toEqual([
+      0,
+      `12 pictures in ${out}.\n`,
+      expect.stringContaining('not in the folder'),
+    ]);
+    expect(readdirSync(out)).toEqual(
+      Array.from({ length: 12 }, (_, i) => `frame-${String(i + 1).padStart(4, '0')}.png`),
+    );
+    const { pivotX, pivotY, shown } = evaluate(cork).travels[0]!;
+    for (const frame of [1, 6, 12]) {
+      const { data, info } = await sharp(join(out, `frame-${String(frame).padStart(4, '0')}.png`))
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      let [sum, x, y] = [0, 0, 0];
+      for (let i = 0; i < info.width * info.height; i++) {
+        // On black the brass of the cork is what is bright.
+        const light = data[i * info.channels]!;
+        if (light < 60) continue;
+        sum++;
+        x += i % info.width;
+        y += Math.floor(i / info.width);
+      }
+      expect([info.width, info.height, sum > 20]).toEqual([480, 270, true]);
+      const at = shown[frame - 1]! - 1;
+      // The middle of what is bright is a little off the pivot, and turns about it.
+      expect(Math.hypot(x / sum - pivotX[at]! / 4, y / sum - pivotY[at]! / 4)).toBeLessThan(9);
+    }
+  });
+
+  test('finds pictures by their content, and says what cannot be', async () => {
+    const out = join(folder, 'set');
+    const { status, stderr } = await run(
+      'render',
+      CORK,
+      '--out',
+      out,
+      '--width',
+      '192',
+      '--from',
+      '5',
+      '--until',
+      '5',
+      '--pictures',
+      join(DEMO, 'pictures'),
+    );
+    expect([status, stderr, readdirSync(out)]).toEqual([0, '', ['frame-0005.png']]);
+    const stats = await sharp(join(out, 'frame-0005.png')).stats();
+    expect(stats.channels[2]!.stdev).toBeGreaterThan(10);
+    expect((await run('render', CORK)).stderr).toBe('Say where the pictures go: --out FOLDER.\n');
+    expect((await run('render', CORK, '--out', out, '--ground', 'pink')).stderr).toMatch(
+      /^--ground is one of/,
+    );
+    expect((await run('render', CORK, '--out', out, '--until', '99')).stderr).toMatch(/frames 1 to 48/);
+    expect((await run('render', CORK, '--out', out, '--width', 'wide')).stderr).toMatch(
+      /^--width is a number/,
+    );
+    expect((await run('render', CORK, '--out', join(CORK, 'x'))).status).toBe(1);
+  });
+});
+
+describe('pack and unpack', () => {
+  const film = join(folder, 'film.zip');
+
+  test('shots, pictures and sounds go into one film and come out as they were', async () => {
+    const packing = await run(
+      'pack',
+      CORK,
+      join(DEMO, 'shots/lantern-on-the-hook.json'),
+      '--out',
+      film,
+      '--pictures',
+      join(DEMO, 'pictures'),
+      '--sounds',
+      join(DEMO, 'sounds'),
+    );
+    expect(packing).toEqual({ status: 0, stdout: `${film}: 2 shots.\n`, stderr: '' });
+    const out = join(folder, 'unpacked');
+    expect(await run('unpack', film, '--out', out)).toMatchObject({
+      status: 0,
+      stdout: `film.zip: 2 shots in ${out}.\n`,
+    });
+    expect(readdirSync(join(out, 'shots'))).toEqual(['01-dropped-cork.json', '02-lantern-on-the-hook.json']);
+    expect(readShotFile(readFileSync(join(out, 'shots/01-dropped-cork.json'), 'utf8'))).toEqual(cork);
+    const [sound] = readdirSync(join(out, 'sounds'));
+    const bytes = readFileSync(join(out, 'sounds', sound!));
+    expect(`${createHash('sha256').update(bytes).digest('hex')}.wav`).toBe(sound);
+  });
+
+  test('what is missing is said; what is no film writes nothing', async () => {
+    expect((await run('pack', CORK, '--out', join(folder, 'bare.zip'))).stderr).toBe(
+      'The film is without harbour.svg, knocks.wav: look for them with --pictures and --sounds.\n',
+    );
+    const broken = join(folder, 'broken.zip');
+    writeFileSync(broken, readFileSync(film).subarray(0, 900));
+    const out = join(folder, 'nothing');
+    expect(await run('unpack', broken, '--out', out)).toMatchObject({
+      status: 1,
+      stderr: expect.stringContaining('cannot be read') as string,
+    });
+    expect(existsSync(out)).toBe(false);
+  });
+});
+
+test('a shot comes from standard input, and goes to a file as a whole', async () => {
+  const piped = spawnSync(process.execPath, [COMMAND, 'convert', '-', '--moving-svg'], {
+    input: readFileSync(CORK),
+    encoding: 'utf8',
+  });
+  expect([piped.status, piped.stdout.slice(0, 4)]).toEqual([0, '<svg']);
+  const out = join(folder, 'cork.json');
+  expect(await run('convert', CORK, '--lottie', '--out', out)).toEqual({ status: 0, stdout: '', stderr: '' });
+  expect(JSON.parse(readFileSync(out, 'utf8'))).toMatchObject({ fr: 24, op: 48 });
+  mkdirSync(join(folder, 'taken'));
+  expect((await run('convert', CORK, '--csv', '--out', join(folder, 'taken'))).stderr).toMatch(
+    /cannot be written: it is a folder\.$/m,
+  );
+  expect(readdirSync(folder)).not.toContain('taken.half');
+});
+
+test('a slider is told where it would have to be faster, and the exit code says so', async () => {
+  const calm = await run('convert', CORK, '--slider');
+  expect([calm.status, calm.stdout.split('\n')[0]]).toEqual([0, 'frame,time_ms,position_mm,speed_mm_s']);
+  const fast = await run('convert', CORK, '--slider', '--max-speed', '300');
+  expect([fast.status, fast.stderr]).toEqual([
+    2,
+    expect.stringMatching(
+      /^On \d+ frames it is too fast for the slider\. The first is frame \d+: its speed is \d+\.\d mm\/s, and 300 is the most\.\n$/,
+    ),
+  ]);
+});

@@ -1,0 +1,88 @@
+import Papa from 'papaparse';
+import { ShotError } from '../model/errors';
+import { frameNumber } from '../model/frameNumbers';
+import type { Move, Shot } from '../model/schema';
+import { evaluateMove } from '../motion/evaluate';
+
+/** A moment of a slider. */
+export interface SliderRow {
+  readonly frame: number;
+  /** When it has to be there, from the first frame on. */
+  readonly timeMs: number;
+  /** Along the arc, from where the move begins. */
+  readonly positionMm: number;
+  /** From the moment before to this one; 0 on the first. */
+  readonly speedMmPerS: number;
+  /** Change of speed since the moment before, over the time of a frame. */
+  readonly accelerationMmPerS2: number;
+}
+
+/** What a slider can do; nothing is asked where a limit is not known. */
+export interface SliderLimits {
+  readonly mostSpeed?: number;
+  readonly mostAcceleration?: number;
+}
+
+/** Where a slider would have to be faster than it can. */
+export interface SliderFault {
+  readonly frame: number;
+  readonly of: 'speed' | 'acceleration';
+  readonly needed: number;
+  readonly most: number;
+}
+
+/**
+ * A move for a motor that runs along a straight rail: where it has to be on each frame of the plan, whatever is held.
+ * @throws ShotError `out-of-range` where the field has no scale
+ */
+export function sliderRows(shot: Shot, move: Move): readonly SliderRow[] {
+  const { unitsPerMm } = shot.field;
+  if (unitsPerMm === null)
+    throw new ShotError('out-of-range', 'A slider moves by millimetres: set the scale of the field first.');
+  const { arcDistance } = evaluateMove(shot, move);
+  const first = move.marks[0]!.frame;
+  const last = Math.min(shot.lengthFrames, move.marks[move.marks.length - 1]!.frame);
+  const seconds = 1 / shot.rate;
+  const rows: SliderRow[] = [];
+  for (let frame = first; frame <= last; frame++) {
+    const before = rows[rows.length - 1];
+    const positionMm = (arcDistance[frame - 1]! - arcDistance[first - 1]!) / unitsPerMm;
+    const speedMmPerS = before ? (positionMm - before.positionMm) / seconds : 0;
+    rows.push({
+      frame,
+      timeMs: (frame - first) * seconds * 1000,
+      positionMm,
+      speedMmPerS,
+      accelerationMmPerS2: before ? (speedMmPerS - before.speedMmPerS) / seconds : 0,
+    });
+  }
+  return rows;
+}
+
+/** Limits are kept to within this share: the last digit is no fault. */
+const SAME = 1e-9;
+
+/** Where a move asks for more than a slider can do, in order of time. */
+export const sliderFaults = (
+  rows: readonly SliderRow[],
+  { mostSpeed = Infinity, mostAcceleration = Infinity }: SliderLimits,
+): readonly SliderFault[] =>
+  rows.flatMap(({ frame, speedMmPerS, accelerationMmPerS2 }): SliderFault[] => {
+    const faults: SliderFault[] = [];
+    const [speed, acceleration] = [Math.abs(speedMmPerS), Math.abs(accelerationMmPerS2)];
+    if (speed > mostSpeed * (1 + SAME)) faults.push({ frame, of: 'speed', needed: speed, most: mostSpeed });
+    if (acceleration > mostAcceleration * (1 + SAME))
+      faults.push({ frame, of: 'acceleration', needed: acceleration, most: mostAcceleration });
+    return faults;
+  });
+
+/** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */
+export function writeSliderCsv(shot: Shot, move: Move): string {
+  const data = sliderRows(shot, move).map(({ frame, timeMs, positionMm, speedMmPerS }) => [
+    String(frameNumber(frame)),
+    timeMs.toFixed(3),
+    (positionMm + 0).toFixed(4),
+    (speedMmPerS + 0).toFixed(4),
+  ]);
+  return `${Papa.unparse({ fields: ['frame', 'time_ms', 'position_mm', 'speed_mm_s'], data }, { newline: '\n' })}\n`;
+}

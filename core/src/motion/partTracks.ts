@@ -1,0 +1,82 @@
+import type { Figure, Shot } from '../model/schema';
+import { exposedFrames } from '../exposure/exposures';
+import { evaluate, type Travel } from './evaluate';
+import { partsOn } from './figureOn';
+import { lookOf } from './look';
+import { type Scale, scaleOn } from './scale';
+
+/** How a part of a shot stands from one exposure to the next. */
+export interface PartState {
+  readonly frame: number;
+  /** Where its pivot is, field units. */
+  readonly x: number;
+  readonly y: number;
+  readonly headingDeg: number;
+  /** From its artwork's own units to the field, before it is turned. */
+  readonly scale: Scale;
+  /** 0 to 1. */
+  readonly opacity: number;
+  /** Which of its drawings is shown, from 1. */
+  readonly drawing: number;
+  /** Its outline in the field where it is bent along its arc; null for any other. */
+  readonly bent: string | null;
+}
+
+/** A part of a shot and how it stands over time: what it is, turned, flipped and sized by steps that can be animated apart. */
+export interface PartTrack {
+  readonly name: string;
+  readonly figure: Figure;
+  /** Between its heading and its size: flipped across or down (−1), and turned back by the way that it looks. */
+  readonly flipX: 1 | -1;
+  readonly flipY: 1 | -1;
+  readonly frontDeg: number;
+  /** In order of time, the first one on frame 1. */
+  readonly states: readonly PartState[];
+}
+
+function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
+  const { move, figure, figureHeight } = travel;
+  const exposed = exposedFrames(move, shot.lengthFrames);
+  const frames = exposed[0] === 1 ? exposed : [1, ...exposed];
+  const seenOn = (frame: number): number => travel.shown[frame - 1]!;
+  const heights = new Map(travel.riders.map(({ rider, height }) => [rider.id, height]));
+  const onFrames = frames.map((frame) => ({ frame, parts: partsOn(travel, seenOn(frame) - 1) }));
+  return (onFrames[0]?.parts ?? []).map(({ rider }, index): PartTrack => {
+    const part = rider ?? figure;
+    const { mirrored, turnsWithArc } = rider ?? move;
+    const flip = mirrored ? -1 : 1;
+    const height = rider ? heights.get(rider.id)! : figureHeight;
+    const k = height / lookOf(part).height;
+    const own = rider ? rider.sizePercent / 100 : 1;
+    return {
+      name: part.name,
+      figure: part,
+      flipX: turnsWithArc ? 1 : flip,
+      flipY: turnsWithArc ? flip : 1,
+      frontDeg: turnsWithArc ? part.frontDeg : 0,
+      states: onFrames.map(({ frame, parts }): PartState => {
+        const { pivotX, pivotY, headingDeg, opacity, drawing, slices, look } = parts[index]!;
+        const { across, down } = scaleOn(travel, seenOn(frame) - 1);
+        return {
+          frame,
+          x: pivotX,
+          y: pivotY,
+          headingDeg,
+          scale: { across: k * own * across, down: k * own * down },
+          opacity,
+          drawing: Math.max(1, drawing),
+          bent: slices ? look.silhouette : null,
+        };
+      }),
+    };
+  });
+}
+
+/** All parts of a shot that are seen, those at the back first. Figures that ride no arc are not among them. */
+export function partTracks(shot: Shot): readonly PartTrack[] {
+  const { travels } = evaluate(shot);
+  return shot.figures
+    .filter(({ hidden }) => !hidden)
+    .flatMap(({ id }) => travels.filter((travel) => travel.figure.id === id))
+    .flatMap((travel) => tracksOf(shot, travel));
+}
