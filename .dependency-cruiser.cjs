@@ -107,7 +107,10 @@ module.exports = {
     only(
       'workers-on-core',
       '^app/src/workers/',
-      ['^app/src/workers/', '^core/src/(index|views|checks/index|arc/fitStroke|gesture/thinGesture)\\.ts$'],
+      [
+        '^app/src/workers/',
+        '^core/src/(index|views|scene|checks/index|arc/fitStroke|gesture/thinGesture)\\.ts$',
+      ],
       'A worker does the work of the core, aside.',
     ),
     {

@@ -1,4 +1,5 @@
 import { benchWords as words } from '../words/bench';
+import Clapperboard from 'lucide-react-native/icons/clapperboard';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import GitCompare from 'lucide-react-native/icons/git-compare';
 import FileInput from 'lucide-react-native/icons/file-input';
@@ -36,6 +37,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
       items={[
         ...(isConflictOpen ? [settle] : []),
         { label: words.shotSettings, icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
+        { label: words.preview, icon: Clapperboard, onPress: () => onOpen('preview'), staysOpen: true },
         { label: words.exportIt, icon: Share, onPress: () => onOpen('export'), staysOpen: true },
         {
           label: words.readIncrementsFromCSV,

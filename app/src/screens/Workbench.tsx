@@ -29,6 +29,9 @@ const ShortcutsDialog = lazyWithRetry(() =>
 const FindingsWatch = lazyWithRetry(() =>
   import('../features/sheet/FindingsWatch').then((part) => part.FindingsWatch),
 );
+const PreviewDialog = lazyWithRetry(() =>
+  import('../features/preview/PreviewDialog').then((part) => part.PreviewDialog),
+);
 const SoundPlayer = lazyWithRetry(() =>
   import('../features/sound/SoundPlayer').then((part) => part.SoundPlayer),
 );
@@ -55,6 +58,7 @@ export function Workbench() {
       />
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
+      {dialog === 'preview' && <PreviewDialog onClose={close} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
       {dialog === 'settings' && <SettingsDialog onClose={close} />}
       {dialog === 'help' && <HelpDialog onClose={close} onAllKeys={() => setDialog('shortcuts')} />}

@@ -13,9 +13,15 @@ export function saveAddress(_address: string): void {
   throw new Error(words.filesCanBeSavedInThe);
 }
 
+/** Whether the device offers to share such a file. */
+export const canShare = (_name: string, _type: string): boolean => false;
+
+export const shareFile = (_name: string, _content: Uint8Array, _type: string): Promise<void> =>
+  Promise.resolve();
+
 export const pickFile = (_accept: string, _mostBytes?: number): Promise<PickedFile | null> =>
   Promise.resolve(null);
 
 export const pickFiles = (_accept: string): Promise<readonly File[]> => Promise.resolve([]);
 
-export const pickPictures = pickFiles;
+export const pickPictures = (accept: string): Promise<readonly File[]> => pickFiles(accept);

@@ -9,6 +9,15 @@ export function saveFile(name: string, content: string | Uint8Array, type: strin
   setTimeout(() => URL.revokeObjectURL(address), 10_000);
 }
 
+/** Whether the device offers to share such a file: phones do. */
+export const canShare = (name: string, type: string): boolean =>
+  typeof navigator.canShare === 'function' && navigator.canShare({ files: [new File([], name, { type })] });
+
+/** Hands a file to the device's own sheet for sharing. Whoever thinks better of it has nothing to be told. */
+export async function shareFile(name: string, content: Uint8Array, type: string): Promise<void> {
+  await navigator.share({ files: [new File([content as BlobPart], name, { type })] }).catch(() => undefined);
+}
+
 /** Downloads what the server offers at an address as a file. */
 export function saveAddress(address: string): void {
   const link = document.createElement('a');

@@ -31,6 +31,7 @@ export const benchWords = {
   pullThePanelUp: 'Pull the panel up',
   chooseBetweenTwoVersions: 'Choose between two versions',
   shotSettings: 'Shot settings',
+  preview: 'Preview',
   exportIt: 'Export',
   readIncrementsFromCSV: 'Read increments from CSV',
   helpForThisStep: 'Help for this step',

@@ -1,0 +1,158 @@
+import { frameNumber } from '@humble/core';
+import { sceneOn } from '@humble/core/scene';
+import Pause from 'lucide-react-native/icons/pause';
+import Play from 'lucide-react-native/icons/play';
+import X from 'lucide-react-native/icons/x';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { Modal, ScrollView, View } from 'react-native';
+import {
+  currentFrame,
+  goTo,
+  subscribePlayhead,
+  togglePlay,
+  useFrame,
+  useIsPlaying,
+} from '../../playback/playhead';
+import { drawScene } from '../../workers/preview/drawScene';
+import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { passageIn } from '../../store/timingSelection';
+import { IconButton } from '../../ui/Button';
+import { Canvas } from '../../ui/Canvas';
+import { useLayout } from '../../ui/layout';
+import { useFocusReturn } from '../../ui/returnedFocus';
+import { Slider } from '../../ui/Slider';
+import { Words } from '../../ui/Words';
+import { previewWords as words } from '../../words/preview';
+import { type Bitmaps, bitmapsOf } from './images';
+import { FRESH_LOOK, labelOf, type Look } from './look';
+import { SavePanel } from './SavePanel';
+
+/** Pixels of the picture for each of the window. */
+const PHONE_PIXELS = 2;
+
+/** The shot as it will look, without any aid, at true speed and with its sound; and as a file. */
+export function PreviewDialog({ onClose }: { readonly onClose: () => void }) {
+  const { isWide, width, height } = useLayout();
+  const { field } = useThrottledShot();
+  const [look, setLook] = useState<Look>(FRESH_LOOK);
+  const passage = useThrottledSelector(passageIn);
+  useFocusReturn(true);
+  useEffect(() => {
+    if (passage) goTo(passage.from);
+  }, [passage]);
+  const ratio = field.width / field.height;
+  const room = { width: isWide ? width - 420 : width, height: isWide ? height - 120 : height * 0.42 };
+  const shown = Math.min(room.width - 24, room.height * ratio);
+  return (
+    <Modal visible transparent animationType="none" onRequestClose={onClose}>
+      <View role="dialog" aria-modal aria-label={words.preview} className="flex-1 bg-desk">
+        <View className="h-[48px] flex-row items-center justify-between pl-4 pr-1">
+          <Words role="heading" size="title" strong>
+            {words.preview}
+          </Words>
+          <IconButton label={words.close} icon={X} onPress={onClose} />
+        </View>
+        <View className={isWide ? 'min-h-0 flex-1 flex-row' : 'min-h-0 flex-1'}>
+          <View className={isWide ? 'flex-1 items-center justify-center' : 'items-center'}>
+            <Stage look={look} width={shown} height={shown / ratio} />
+            <Transport />
+          </View>
+          <ScrollView
+            className={
+              isWide ? 'w-[396px] grow-0 border-l border-line bg-card' : 'flex-1 border-t border-line bg-card'
+            }
+            contentContainerClassName="gap-3 p-4"
+          >
+            <SavePanel look={look} onLook={setLook} passage={passage} />
+          </ScrollView>
+        </View>
+      </View>
+    </Modal>
+  );
+}
+
+interface StageProps {
+  readonly look: Look;
+  /** In the window, pixels. */
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The picture itself: drawn anew with every frame that passes. */
+function Stage({ look, width, height }: StageProps) {
+  const shot = useThrottledShot();
+  const frame = useFrame();
+  const canvas = useRef<HTMLCanvasElement | null>(null);
+  const [images, setImages] = useState<Bitmaps | null>(null);
+  const [pixels, setPixels] = useState({ width: 0, height: 0 });
+  if (Math.round(width * PHONE_PIXELS) !== pixels.width)
+    setPixels({ width: Math.round(width * PHONE_PIXELS), height: Math.round(height * PHONE_PIXELS) });
+  const scale = pixels.width / shot.field.width;
+  useEffect(() => {
+    let isWanted = true;
+    void bitmapsOf(shot, scale).then((found) => isWanted && setImages(found));
+    return () => {
+      isWanted = false;
+    };
+    // Pictures are fetched for the shot that was opened: what is edited meanwhile has them already.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, []);
+  const draw = useCallback((): void => {
+    const context = canvas.current?.getContext('2d');
+    if (!context || !images) return;
+    const on = Math.min(currentFrame(), shot.lengthFrames);
+    const { ground, withBackdrop, shutterDeg, hasCount } = look;
+    const items = sceneOn(shot, on, withBackdrop);
+    const next = shutterDeg > 0 && on < shot.lengthFrames ? sceneOn(shot, on + 1, withBackdrop) : null;
+    const label = hasCount ? labelOf(on, shot) : null;
+    drawScene(context, { field: shot.field, items, next, shutterDeg, ground, label }, images);
+  }, [shot, look, images]);
+  useEffect(() => {
+    draw();
+    return subscribePlayhead(draw);
+  }, [draw, pixels]);
+  return (
+    <View style={{ width, height }} className={look.ground === 'transparent' ? 'bg-ground' : ''}>
+      <Canvas
+        width={pixels.width}
+        height={pixels.height}
+        label={words.picture(frameNumber(frame))}
+        onReady={(element) => {
+          canvas.current = element;
+          draw();
+        }}
+      />
+      {!images && (
+        <View className="absolute inset-0 items-center justify-center">
+          <Words tone="soft">{words.gettingPictures}</Words>
+        </View>
+      )}
+    </View>
+  );
+}
+
+function Transport() {
+  const { lengthFrames } = useThrottledShot();
+  const frame = useFrame();
+  const isPlaying = useIsPlaying();
+  return (
+    <View className="w-full flex-row items-center gap-2 px-3">
+      <IconButton
+        label={isPlaying ? words.pause : words.play}
+        icon={isPlaying ? Pause : Play}
+        onPress={togglePlay}
+      />
+      <View className="min-w-0 flex-1">
+        <Slider
+          label={words.range}
+          text={words.frame(frameNumber(frame), frameNumber(lengthFrames))}
+          value={frame}
+          min={1}
+          max={lengthFrames}
+          step={1}
+          onChange={goTo}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,244 @@
+import { type Passage, type Shot } from '@humble/core';
+import Download from 'lucide-react-native/icons/download';
+import Share from 'lucide-react-native/icons/share';
+import { useEffect, useState } from 'react';
+import { View } from 'react-native';
+import { fileStem } from '@humble/core';
+import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { messageShown } from '../../store/sessionSlice';
+import { canShare, saveFile, shareFile } from '../../ui/files';
+import { Button } from '../../ui/Button';
+import { Card } from '../../ui/Card';
+import { NumberField } from '../../ui/NumberField';
+import { Segmented } from '../../ui/Segmented';
+import { Slider } from '../../ui/Slider';
+import { Toggle } from '../../ui/Toggle';
+import { Words } from '../../ui/Words';
+import { previewWords as words } from '../../words/preview';
+import {
+  type MovingFormat,
+  probeFormats,
+  renderAside,
+  type Rendering,
+  type StillKind,
+} from '../../workers/preview';
+import { bitmapsOf } from './images';
+import { labelOf, type Look } from './look';
+
+const GROUNDS = [
+  { value: 'paper', label: words.paper },
+  { value: 'black', label: words.black },
+  { value: 'transparent', label: words.transparent },
+] as const;
+
+const RANGES = [
+  { value: 'all', label: words.whole },
+  { value: 'picked', label: words.picked },
+] as const;
+
+interface FileKind {
+  readonly ending: string;
+  readonly mimeType: string;
+}
+
+const FILES: Readonly<Record<MovingFormat | StillKind, FileKind>> = {
+  png: { ending: '-frames.zip', mimeType: 'application/zip' },
+  apng: { ending: '.png', mimeType: 'image/apng' },
+  gif: { ending: '.gif', mimeType: 'image/gif' },
+  webm: { ending: '.webm', mimeType: 'video/webm' },
+  mp4: { ending: '.mp4', mimeType: 'video/mp4' },
+  strobe: { ending: '-strobe.png', mimeType: 'image/png' },
+  contact: { ending: '-contact.png', mimeType: 'image/png' },
+};
+
+/** Those that every browser can write; video comes with a look at what this one can. */
+const EVERYWHERE: readonly MovingFormat[] = ['png', 'apng', 'gif'];
+const STILLS: readonly StillKind[] = ['strobe', 'contact'];
+
+interface SavePanelProps {
+  readonly look: Look;
+  readonly onLook: (look: Look) => void;
+  /** Frames that are picked; null for none. */
+  readonly passage: Passage | null;
+}
+
+/** How the preview looks, and the files that it can be saved as. */
+export function SavePanel({ look, onLook, passage }: SavePanelProps) {
+  const set = (some: Partial<Look>): void => onLook({ ...look, ...some });
+  return (
+    <>
+      <Card title={words.look}>
+        <Words tone="soft">{words.ground}</Words>
+        <Segmented
+          label={words.ground}
+          value={look.ground}
+          options={GROUNDS}
+          onChange={(ground) => set({ ground })}
+        />
+        <Toggle
+          label={words.backdrop}
+          value={look.withBackdrop}
+          onChange={(withBackdrop) => set({ withBackdrop })}
+        />
+        <Toggle label={words.count} value={look.hasCount} onChange={(hasCount) => set({ hasCount })} />
+        <Slider
+          label={words.blur}
+          text={`${look.shutterDeg}${words.degrees}`}
+          value={look.shutterDeg}
+          min={0}
+          max={360}
+          step={10}
+          onChange={(deg) => set({ shutterDeg: Math.round(deg) })}
+        />
+        <Words tone="soft">{words.blurNote}</Words>
+      </Card>
+      <Files look={look} passage={passage} />
+    </>
+  );
+}
+
+const LEAST_PERCENT = 25;
+const MOST_PERCENT = 200;
+
+interface Made {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+  readonly mimeType: string;
+}
+
+function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
+  const shot = useThrottledShot();
+  const dispatch = useAppDispatch();
+  const [percent, setPercent] = useState(100);
+  const [ofRange, setOfRange] = useState<'all' | 'picked'>(passage ? 'picked' : 'all');
+  const [loops, setLoops] = useState(true);
+  const [every, setEvery] = useState(1);
+  const [making, setMaking] = useState<{
+    readonly rendering: Rendering | null;
+    readonly done: number;
+  } | null>(null);
+  const [made, setMade] = useState<Made | null>(null);
+  const width = Math.round((shot.field.width * percent) / 100);
+  const height = Math.round((shot.field.height * percent) / 100);
+  const formats = useFormats(width, height);
+  const [from, until] =
+    ofRange === 'picked' && passage
+      ? [passage.from, Math.min(passage.until, shot.lengthFrames)]
+      : [1, shot.lengthFrames];
+  // Whoever leaves gives up what is being made.
+  const rendering = making?.rendering ?? null;
+  useEffect(() => () => rendering?.cancel(), [rendering]);
+
+  const make = async (kind: MovingFormat | StillKind): Promise<void> => {
+    setMade(null);
+    setMaking({ rendering: null, done: 0 });
+    const { ending, mimeType } = FILES[kind];
+    try {
+      const images = await bitmapsOf(shot, width / shot.field.width);
+      const { ground, withBackdrop, hasCount, shutterDeg } = look;
+      const labels = hasCount || kind === 'contact' ? labelsOf(shot, from, until, hasCount) : [];
+      const job = {
+        shot,
+        width,
+        from,
+        until,
+        ground,
+        withBackdrop,
+        labels,
+        images: [...images].map(([sha256, bitmap]) => ({ sha256, bitmap })),
+      };
+      const begun =
+        kind === 'strobe' || kind === 'contact'
+          ? renderAside({ ...job, kind, every }, () => undefined)
+          : renderAside({ ...job, format: kind, shutterDeg, loops }, (done) =>
+              setMaking((now) => now && { ...now, done }),
+            );
+      setMaking({ rendering: begun, done: 0 });
+      const bytes = await begun.result;
+      if (!bytes) return;
+      const name = `${fileStem(shot.name)}${ending}`;
+      saveFile(name, bytes, mimeType);
+      setMade({ name, bytes, mimeType });
+    } catch (error) {
+      dispatch(messageShown(words.failed((error as Error).message)));
+    } finally {
+      setMaking(null);
+    }
+  };
+
+  return (
+    <Card title={words.saveIt}>
+      {passage && <Segmented label={words.range} value={ofRange} options={RANGES} onChange={setOfRange} />}
+      <NumberField
+        label={words.size}
+        unit={words.percent}
+        value={percent}
+        min={LEAST_PERCENT}
+        max={MOST_PERCENT}
+        step={25}
+        onChange={setPercent}
+      />
+      <Words tone="soft">{words.pixels(width, height)}</Words>
+      <Toggle label={words.loops} value={loops} onChange={setLoops} />
+      {making ? (
+        <View className="mt-2 flex-row items-center justify-between gap-2">
+          <Words role="status">
+            {making.rendering ? words.making(making.done, until - from + 1) : words.gettingPictures}
+          </Words>
+          <Button label={words.cancel} onPress={() => making.rendering?.cancel()} />
+        </View>
+      ) : (
+        <>
+          <Words tone="soft" className="mt-2">
+            {words.formats}
+          </Words>
+          <View className="flex-row flex-wrap gap-2">
+            {formats.map((format) => (
+              <Button key={format} label={words[format]} icon={Download} onPress={() => void make(format)} />
+            ))}
+          </View>
+          <NumberField
+            label={words.every}
+            unit={words.nth}
+            value={every}
+            min={1}
+            max={shot.lengthFrames}
+            onChange={setEvery}
+          />
+          <View className="flex-row flex-wrap gap-2">
+            {STILLS.map((kind) => (
+              <Button key={kind} label={words[kind]} icon={Download} onPress={() => void make(kind)} />
+            ))}
+          </View>
+        </>
+      )}
+      {made && canShare(made.name, made.mimeType) && (
+        <View className="mt-2 flex-row">
+          <Button
+            label={words.share}
+            icon={Share}
+            onPress={() => void shareFile(made.name, made.bytes, made.mimeType)}
+          />
+        </View>
+      )}
+    </Card>
+  );
+}
+
+const labelsOf = (shot: Shot, from: number, until: number, isWhole: boolean): readonly string[] =>
+  Array.from({ length: until - from + 1 }, (_, i) =>
+    isWhole ? labelOf(from + i, shot) : labelOf(from + i, shot).split(' ')[0]!,
+  );
+
+/** What can be saved at a size in this browser. */
+function useFormats(width: number, height: number): readonly MovingFormat[] {
+  const [videos, setVideos] = useState<readonly MovingFormat[]>([]);
+  useEffect(() => {
+    let isWanted = true;
+    void probeFormats(width, height).then((found) => isWanted && setVideos(found));
+    return () => {
+      isWanted = false;
+    };
+  }, [width, height]);
+  return [...EVERYWHERE, ...videos];
+}

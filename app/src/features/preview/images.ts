@@ -1,0 +1,42 @@
+import type { Picture, Shot } from '@humble/core';
+import { fileFormats } from '../../commands/fileFormats';
+import { pictureAddress } from '../../persistence/pictures';
+
+/** Pictures of a shot, drawn at a size. */
+export type Bitmaps = ReadonlyMap<string, ImageBitmap>;
+
+/** A drawing has any size: it is made as large as it may be seen, and no larger than this, pixels. */
+const LARGEST_SIDE = 4096;
+
+async function bitmapOf(
+  { sha256, type, width, height }: Picture,
+  scale: number,
+): Promise<ImageBitmap | null> {
+  const image = new Image();
+  image.src = pictureAddress(sha256);
+  try {
+    await image.decode();
+  } catch {
+    return null;
+  }
+  const isDrawing = type === 'image/svg+xml';
+  const most = LARGEST_SIDE / Math.max(width, height);
+  const k = isDrawing ? Math.min(most, Math.max(1, scale)) : 1;
+  const canvas = new OffscreenCanvas(Math.max(1, Math.round(width * k)), Math.max(1, Math.round(height * k)));
+  canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
+  return canvas.transferToImageBitmap();
+}
+
+/**
+ * Fetches the pictures of a shot. One that is not there is left out: its outline is drawn.
+ * @param scale how much larger than in their own units drawings may be seen
+ */
+export async function bitmapsOf(shot: Shot, scale: number): Promise<Bitmaps> {
+  const { picturesOf } = await fileFormats();
+  const found = new Map<string, ImageBitmap>();
+  for (const picture of picturesOf([shot])) {
+    const bitmap = await bitmapOf(picture, scale);
+    if (bitmap) found.set(picture.sha256, bitmap);
+  }
+  return found;
+}

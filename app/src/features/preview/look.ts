@@ -1,0 +1,19 @@
+import { frameNumber, type Shot } from '@humble/core';
+import type { Ground } from '@humble/core/scene';
+import { previewWords as words } from '../../words/preview';
+
+/** How a preview looks. */
+export interface Look {
+  readonly ground: Ground;
+  readonly withBackdrop: boolean;
+  /** The frame's number is burnt in. */
+  readonly hasCount: boolean;
+  /** How far the shutter is open, 0 to 360 degrees. */
+  readonly shutterDeg: number;
+}
+
+export const FRESH_LOOK: Look = { ground: 'paper', withBackdrop: true, hasCount: false, shutterDeg: 0 };
+
+/** The frame as it is burnt in: its number, and the last one. */
+export const labelOf = (frame: number, { lengthFrames }: Pick<Shot, 'lengthFrames'>): string =>
+  words.frame(frameNumber(frame), frameNumber(lengthFrames));

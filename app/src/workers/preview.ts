@@ -1,0 +1,49 @@
+import type { Shot } from '@humble/core';
+import type { Ground } from '@humble/core/scene';
+
+/** Files that have all frames of a range. */
+export type MovingFormat = 'png' | 'apng' | 'gif' | 'webm' | 'mp4';
+export type StillKind = 'strobe' | 'contact';
+
+interface Job {
+  readonly shot: Shot;
+  /** Pixels. */
+  readonly width: number;
+  /** Frames of the shot, both included. */
+  readonly from: number;
+  readonly until: number;
+  readonly ground: Ground;
+  readonly withBackdrop: boolean;
+  /** What is written into the corner of each frame of the range; empty for nothing. */
+  readonly labels: readonly string[];
+  readonly images: readonly { readonly sha256: string; readonly bitmap: ImageBitmap }[];
+}
+
+export interface PreviewJob extends Job {
+  /** How far the shutter is open, 0 to 360 degrees. */
+  readonly shutterDeg: number;
+  readonly format: MovingFormat;
+  readonly loops: boolean;
+}
+
+export interface StillJob extends Job {
+  readonly kind: StillKind;
+  /** Every n-th exposure or frame. */
+  readonly every: number;
+}
+
+/** A file that is being made. */
+export interface Rendering {
+  /** The bytes of the file; null when it was cancelled. @throws Error */
+  readonly result: Promise<Uint8Array | null>;
+  readonly cancel: () => void;
+}
+
+/** Outside the web nothing is rendered yet; the web target has `preview.web.ts`. */
+export const renderAside = (_job: PreviewJob | StillJob, _onProgress: (done: number) => void): Rendering => ({
+  result: Promise.resolve(null),
+  cancel: () => undefined,
+});
+
+export const probeFormats = (_width: number, _height: number): Promise<readonly MovingFormat[]> =>
+  Promise.resolve([]);

@@ -1,0 +1,38 @@
+import { proxy, type Remote, transfer, wrap } from 'comlink';
+import type { MovingFormat, PreviewJob, Rendering, StillJob } from './preview';
+import type { Renderer } from './preview.worker';
+
+export type { MovingFormat, PreviewJob, Rendering, StillJob, StillKind } from './preview';
+
+function begun(): { readonly worker: Worker; readonly renderer: Remote<Renderer> } {
+  const worker = new Worker(new URL('./preview.worker.ts', import.meta.url));
+  return { worker, renderer: wrap<Renderer>(worker) };
+}
+
+/** Makes a file in a worker of its own. The pictures are handed over; cancelled, the worker ends at once. */
+export function renderAside(job: PreviewJob | StillJob, onProgress: (done: number) => void): Rendering {
+  const { worker, renderer } = begun();
+  let giveUp: () => void = () => undefined;
+  const givenUp = new Promise<null>((resolve) => {
+    giveUp = () => resolve(null);
+  });
+  const bitmaps = job.images.map(({ bitmap }) => bitmap);
+  const worked =
+    'format' in job
+      ? renderer.moving(transfer(job, bitmaps), proxy(onProgress))
+      : renderer.still(transfer(job, bitmaps));
+  return {
+    result: Promise.race([worked, givenUp]).finally(() => worker.terminate()),
+    cancel: () => giveUp(),
+  };
+}
+
+/** Which of the formats that not every browser has this one can write at a size. */
+export async function probeFormats(width: number, height: number): Promise<readonly MovingFormat[]> {
+  const { worker, renderer } = begun();
+  try {
+    return await renderer.probe(width, height);
+  } finally {
+    worker.terminate();
+  }
+}

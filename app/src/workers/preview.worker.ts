@@ -1,0 +1,138 @@
+import type { Shot } from '@humble/core';
+import { exposedInShot, type Ground, sceneOn } from '@humble/core/scene';
+import { expose } from 'comlink';
+import { drawScene, type SceneImages } from './preview/drawScene';
+import { apng } from './preview/apng';
+import type { EncoderOptions, FrameEncoder } from './preview/frameEncoder';
+import { gif } from './preview/gif';
+import { pngOf, pngZip } from './preview/pngZip';
+import { canWrite, video } from './preview/video';
+import type { MovingFormat, PreviewJob, StillJob } from './preview';
+
+function encoderOf(format: MovingFormat, canvas: OffscreenCanvas, options: EncoderOptions): FrameEncoder {
+  switch (format) {
+    case 'png':
+      return pngZip();
+    case 'apng':
+      return apng(options);
+    case 'gif':
+      return gif(options);
+    case 'webm':
+    case 'mp4':
+      return video(format, canvas, options);
+  }
+}
+
+const imagesOf = (images: PreviewJob['images']): SceneImages =>
+  new Map(images.map(({ sha256, bitmap }) => [sha256, bitmap]));
+
+const heightFor = ({ field }: Pick<Shot, 'field'>, width: number): number =>
+  Math.round((width * field.height) / field.width);
+
+/** Video wants even sides. */
+const even = (side: number): number => Math.max(2, side - (side % 2));
+
+const renderer = {
+  /** Which of the kinds that not every browser has this one can write. */
+  probe: async (width: number, height: number): Promise<readonly MovingFormat[]> => {
+    const [w, h] = [even(width), even(height)];
+    const [webm, mp4] = await Promise.all([canWrite('webm', w, h), canWrite('mp4', w, h)]);
+    return [...(webm ? (['webm'] as const) : []), ...(mp4 ? (['mp4'] as const) : [])];
+  },
+
+  /** Frames of a shot as one file. Frame by frame from the one evaluation; progress is told after each. */
+  moving: async (job: PreviewJob, onProgress: (done: number) => void): Promise<Uint8Array> => {
+    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops } = job;
+    const isVideo = format === 'webm' || format === 'mp4';
+    const width = isVideo ? even(job.width) : job.width;
+    const height = isVideo ? even(heightFor(shot, width)) : heightFor(shot, width);
+    const canvas = new OffscreenCanvas(width, height);
+    const context = canvas.getContext('2d', { willReadFrequently: format === 'gif' })!;
+    const images = imagesOf(job.images);
+    const count = until - from + 1;
+    const encoder = encoderOf(format, canvas, { width, height, rate: shot.rate, count, loops });
+    let items = sceneOn(shot, from, withBackdrop);
+    for (let frame = from; frame <= until; frame++) {
+      const next = frame < shot.lengthFrames ? sceneOn(shot, frame + 1, withBackdrop) : null;
+      const label = labels[frame - from] ?? null;
+      drawScene(context, { field: shot.field, items, next, shutterDeg, ground, label }, images);
+      await encoder.add(canvas, frame);
+      onProgress(frame - from + 1);
+      if (next) items = next;
+    }
+    return encoder.finish();
+  },
+
+  /** All exposures in one picture, or every n-th frame as a small picture with its number. */
+  still: async (job: StillJob): Promise<Uint8Array> => {
+    const { shot, from, until, ground, withBackdrop, kind, every, labels } = job;
+    const images = imagesOf(job.images);
+    return pngOf(
+      kind === 'strobe'
+        ? strobe(shot, job.width, { from, until, ground, withBackdrop, every }, images)
+        : contactSheet(shot, job.width, { from, until, ground, withBackdrop, every, labels }, images),
+    );
+  },
+};
+
+interface Choice {
+  readonly from: number;
+  readonly until: number;
+  readonly ground: Ground;
+  readonly withBackdrop: boolean;
+  readonly every: number;
+}
+
+function strobe(shot: Shot, width: number, choice: Choice, images: SceneImages): OffscreenCanvas {
+  const { from, until, ground, withBackdrop, every } = choice;
+  const canvas = new OffscreenCanvas(width, heightFor(shot, width));
+  const frames = exposedInShot(shot)
+    .filter((frame) => frame >= from && frame <= until)
+    .filter((_, i) => i % every === 0);
+  const back = withBackdrop
+    ? sceneOn(shot, from).slice(0, shot.backdrop && !shot.backdrop.hidden ? 1 : 0)
+    : [];
+  const items = [...back, ...frames.flatMap((frame) => sceneOn(shot, frame, false))];
+  drawScene(
+    canvas.getContext('2d')!,
+    { field: shot.field, items, next: null, shutterDeg: 0, ground, label: null },
+    images,
+  );
+  return canvas;
+}
+
+const COLUMNS = 5;
+const GAP = 8;
+
+function contactSheet(
+  shot: Shot,
+  width: number,
+  { from, until, ground, withBackdrop, every, labels }: Choice & { readonly labels: readonly string[] },
+  images: SceneImages,
+): OffscreenCanvas {
+  const frames = Array.from({ length: Math.ceil((until - from + 1) / every) }, (_, i) => from + i * every);
+  const columns = Math.min(COLUMNS, frames.length);
+  const cell = Math.max(16, Math.floor((width - GAP * (columns + 1)) / columns));
+  const cellHeight = heightFor(shot, cell);
+  const rows = Math.ceil(frames.length / columns);
+  const sheet = new OffscreenCanvas(width, rows * (cellHeight + GAP) + GAP);
+  const onSheet = sheet.getContext('2d')!;
+  onSheet.fillStyle = ground === 'black' ? '#000000' : '#FFFFFF';
+  if (ground !== 'transparent') onSheet.fillRect(0, 0, sheet.width, sheet.height);
+  const one = new OffscreenCanvas(cell, cellHeight);
+  frames.forEach((frame, i) => {
+    const items = sceneOn(shot, frame, withBackdrop);
+    const label = labels[frame - from] ?? String(frame);
+    drawScene(
+      one.getContext('2d')!,
+      { field: shot.field, items, next: null, shutterDeg: 0, ground, label },
+      images,
+    );
+    const [column, row] = [i % columns, Math.floor(i / columns)];
+    onSheet.drawImage(one, GAP + column * (cell + GAP), GAP + row * (cellHeight + GAP));
+  });
+  return sheet;
+}
+
+export type Renderer = typeof renderer;
+expose(renderer);

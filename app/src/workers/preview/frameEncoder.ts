@@ -1,0 +1,17 @@
+/** Puts frames together to a file. */
+export interface FrameEncoder {
+  /** @param frame of the shot, for names */
+  readonly add: (canvas: OffscreenCanvas, frame: number) => Promise<void>;
+  readonly finish: () => Promise<Uint8Array>;
+}
+
+export interface EncoderOptions {
+  readonly width: number;
+  readonly height: number;
+  /** Frames a second. */
+  readonly rate: number;
+  /** How many frames there will be. */
+  readonly count: number;
+  /** Whether it begins anew when it ends, where the file can say so. */
+  readonly loops: boolean;
+}

@@ -1,0 +1,27 @@
+import { Zip, ZipPassThrough } from 'fflate';
+import type { FrameEncoder } from './frameEncoder';
+
+export const pngOf = async (canvas: OffscreenCanvas): Promise<Uint8Array> =>
+  new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
+
+/** Each frame as a PNG of its own, in one ZIP file. */
+export function pngZip(): FrameEncoder {
+  const chunks: Uint8Array[] = [];
+  let fault: Error | null = null;
+  const zip = new Zip((error, chunk) => {
+    if (error) fault = error;
+    else chunks.push(chunk);
+  });
+  return {
+    add: async (canvas, frame) => {
+      const file = new ZipPassThrough(`frame-${String(frame).padStart(4, '0')}.png`);
+      zip.add(file);
+      file.push(await pngOf(canvas), true);
+      if (fault) throw fault;
+    },
+    finish: async () => {
+      zip.end();
+      return new Uint8Array(await new Blob(chunks as BlobPart[]).arrayBuffer());
+    },
+  };
+}
