@@ -76,7 +76,7 @@ export {
   strideOf,
 } from './motion/stride';
 export type { ChainPlan, Taper } from './motion/chain';
-export { currentTake, findTake, shotOfTake } from './timing/takes';
+export { currentTake, shotOfTake } from './timing/takes';
 export type { Later, Passage } from './timing/passage';
 export type { RoundedMark } from './timing/frameMap';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
@@ -101,7 +101,6 @@ export { type CopiedMarks, copiedMarks, holdOn } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { scaleOn, type Scale } from './motion/scale';
 export { TRACKS, trackDefinition } from './timing/tracks';
-export { cuesByFrame, frameOfSeconds, secondsOfFrame } from './timing/cues';
 export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
 export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdits';

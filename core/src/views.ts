@@ -46,6 +46,7 @@ export {
   type TakesAlign,
   takeShift,
 } from './motion/takeDifference';
+export { frameOfSeconds, secondsOfFrame } from './timing/cues';
 export { stretchRoundings } from './timing/passage';
 export { atRate, roundedMarks } from './timing/frameMap';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';

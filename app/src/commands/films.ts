@@ -1,7 +1,8 @@
 import { commandsWords as words } from '../words/commands';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
-import { keepPicture, pictureAddress } from '../persistence/pictures';
+import { keepPicture } from '../persistence/keepPicture';
+import { pictureAddress } from '../persistence/pictures';
 import { keepSound, type KeptSound, soundAddress } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
 import { settingsChanged } from '../store/settingsSlice';

@@ -1,7 +1,8 @@
 import type { DrawingPicture, Picture } from '@humble/core';
 import { traceOutline } from '@humble/core/traceOutline';
 import { figuresWords as words } from '../words/figures';
-import { keepPicture, pictureAddress } from './pictures';
+import { keepPicture } from './keepPicture';
+import { pictureAddress } from './pictures';
 
 /** The longer side of the copy that an outline is traced from, pixels. */
 const MASK_PX = 128;

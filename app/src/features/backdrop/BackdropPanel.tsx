@@ -13,7 +13,7 @@ import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } fr
 import { useLengths } from '../../store/lengths';
 import { toolChosen } from '../../store/editorSlice';
 import { useBringPictures } from '../../commands/useBringPictures';
-import { keepPicture } from '../../persistence/pictures';
+import { keepPicture } from '../../persistence/keepPicture';
 import { useMissingPictures } from '../../persistence/useMissingPictures';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';

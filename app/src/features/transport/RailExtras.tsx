@@ -1,4 +1,4 @@
-import { frameOfSeconds } from '@humble/core';
+import { frameOfSeconds } from '@humble/core/views';
 import { memo } from 'react';
 import Svg, { Path } from 'react-native-svg';
 import { useSoundWave, wavePath } from '../../playback/soundWave';

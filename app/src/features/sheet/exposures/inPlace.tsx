@@ -1,4 +1,5 @@
-import { type Cue, frameNumber, type Note, secondsOfFrame } from '@humble/core';
+import { type Cue, frameNumber, type Note } from '@humble/core';
+import { secondsOfFrame } from '@humble/core/views';
 import { useState } from 'react';
 import { TextInput } from 'react-native';
 import { useEdit } from '../../../store/hooks';

@@ -1,4 +1,5 @@
-import { type Cue, frameNumber, frameOfSeconds } from '@humble/core';
+import { type Cue, frameNumber } from '@humble/core';
+import { frameOfSeconds } from '@humble/core/views';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Drum from 'lucide-react-native/icons/drum';
 import Trash from 'lucide-react-native/icons/trash';

@@ -1,0 +1,35 @@
+import { persistenceWords as words } from '../words/persistence';
+import { type Picture, PICTURE_LIMITS } from '@humble/core';
+import { keepFile, LONGEST_FILE_NAME } from './keepFile';
+
+const TYPES: Readonly<Record<string, string>> = {
+  png: 'image/png',
+  jpg: 'image/jpeg',
+  jpeg: 'image/jpeg',
+  webp: 'image/webp',
+  svg: 'image/svg+xml',
+};
+
+const typeOf = ({ name, type }: File): string =>
+  type || (TYPES[name.split('.').pop()?.toLowerCase() ?? ''] ?? 'application/octet-stream');
+
+/** A picture that the server has, and what it has to say of it; empty for nothing. */
+export interface BroughtPicture {
+  readonly picture: Picture;
+  readonly note: string;
+}
+
+/**
+ * Brings a picture to the server, which looks at it and keeps it.
+ * @throws Error with a sentence that names the file
+ */
+export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
+  if (file.size > PICTURE_LIMITS.bytes) throw new Error(words.isLargerThan40MB(file.name));
+  const { note = '', ...picture } = await keepFile<Picture & { readonly note?: string }>({
+    to: 'keepPicture',
+    file,
+    type: typeOf(file),
+    signal,
+  });
+  return { picture: { ...picture, name: file.name.slice(0, LONGEST_FILE_NAME) }, note };
+}

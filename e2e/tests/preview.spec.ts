@@ -1,0 +1,183 @@
+import { edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { readFileSync } from 'node:fs';
+import type { Download, Page } from '@playwright/test';
+import { unzipSync } from 'fflate';
+import type { Bench } from '../support/bench';
+import { expect, ONCE, test } from '../support/test';
+
+const moveId = 'move1';
+const FRAMES = 24;
+
+/** A disc that travels along a bend, upright, on a small field. */
+function rolling(): Shot {
+  const empty = freshShot({ name: 'Disc', rate: 12, lengthFrames: FRAMES, width: 640, height: 360 });
+  const bend = [
+    [80, 280],
+    [300, 80],
+    [560, 240],
+  ].map(([x, y]) => ({ x: x!, y: y! }));
+  const drawn = edits.drawArc(empty, { points: smoothThrough(bend) });
+  const disc = edits.setFigure(drawn, { figureId: 'figure1', standIn: 'disc', height: 60 });
+  return edits.setTurning(disc, { moveId, turnsWithArc: false });
+}
+
+/** Where the middle of the disc is on each frame, field units: its pivot is its middle. */
+function middles(): readonly (readonly [x: number, y: number])[] {
+  const { shown, pivotX, pivotY } = evaluate(rolling()).travels[0]!;
+  return [...shown].map((frame) => [pivotX[frame - 1]!, pivotY[frame - 1]!] as const);
+}
+
+async function openPreview(bench: Bench, page: Page): Promise<void> {
+  await bench.open(rolling());
+  await page.getByRole('button', { name: 'Shot menu' }).click();
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
+  await expect(page.getByTestId('preview-canvas')).toBeVisible();
+}
+
+async function saved(page: Page, name: string): Promise<Download> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    page.getByRole('button', { name, exact: true }).click(),
+  ]);
+  return download;
+}
+
+const bytesOf = async (download: Download): Promise<Buffer> => readFileSync(await download.path());
+
+/** The middle of what is dark on each of some pictures, decoded by the browser. Shares of the field. */
+const DARK = `(image) => {
+  const canvas = new OffscreenCanvas(image.displayWidth ?? image.videoWidth ?? image.width, image.displayHeight ?? image.videoHeight ?? image.height);
+  const context = canvas.getContext('2d', { willReadFrequently: true });
+  context.drawImage(image, 0, 0);
+  const { data } = context.getImageData(0, 0, canvas.width, canvas.height);
+  let sum = 0, x = 0, y = 0;
+  for (let i = 0; i < data.length; i += 4) {
+    const dark = 255 - data[i];
+    if (dark < 100) continue;
+    sum += 1;
+    x += (i / 4) % canvas.width;
+    y += Math.floor(i / 4 / canvas.width);
+  }
+  return [x / sum + 0.5, y / sum + 0.5, canvas.width];
+}`;
+
+type Seen = readonly (readonly [x: number, y: number, width: number])[];
+
+/** The same drawn by the page from what the evaluation says: the pointer of the disc makes its dark part lopsided. */
+function expectAlike(seen: Seen): void {
+  expect(seen).toHaveLength(FRAMES);
+  const wanted = middles();
+  // How far the dark part lies off the pivot is the same on every frame.
+  const off = [0, 1].map((k) => seen.reduce((sum, one, i) => sum + one[k]! - wanted[i]![k]!, 0) / FRAMES);
+  expect(Math.hypot(off[0]!, off[1]!)).toBeLessThan(4);
+  seen.forEach(([x, y], i) => {
+    expect(Math.abs(x - wanted[i]![0] - off[0]!), `frame ${i + 1}, across`).toBeLessThan(0.5);
+    expect(Math.abs(y - wanted[i]![1] - off[1]!), `frame ${i + 1}, down`).toBeLessThan(0.5);
+  });
+}
+
+/** Pictures that follow each other in a file, as the browser's own decoder has them. */
+const decodedImages = (page: Page, bytes: Buffer, type: string): Promise<{ seen: Seen; seconds: number }> =>
+  page.evaluate(
+    async ({ data, mime, dark }) => {
+      const darkOf = (0, eval)(dark) as (image: unknown) => readonly [number, number, number];
+      interface Decoder {
+        readonly tracks: {
+          readonly ready: Promise<void>;
+          readonly selectedTrack: { readonly frameCount: number };
+        };
+        readonly completed: Promise<void>;
+        readonly decode: (options: object) => Promise<{ image: VideoFrame }>;
+      }
+      const Decoding = (window as unknown as { ImageDecoder: new (options: object) => Decoder }).ImageDecoder;
+      const decoder = new Decoding({ data: Uint8Array.from(data), type: mime });
+      await decoder.tracks.ready;
+      await decoder.completed;
+      const seen = [];
+      let micros = 0;
+      for (let i = 0; i < decoder.tracks.selectedTrack.frameCount; i++) {
+        const { image } = await decoder.decode({ frameIndex: i });
+        seen.push(darkOf(image));
+        micros += image.duration ?? 0;
+        image.close();
+      }
+      return { seen, seconds: micros / 1e6 };
+    },
+    { data: [...bytes], mime: type, dark: DARK },
+  );
+
+test('a preview plays without an aid, and stands on the frame that is shown', async ({ bench, page }) => {
+  await openPreview(bench, page);
+  const darkNow = () =>
+    page.evaluate((dark) => {
+      const canvas = document.querySelector<HTMLCanvasElement>('[data-testid="preview-canvas"]')!;
+      return ((0, eval)(dark) as (image: unknown) => readonly number[])(canvas);
+    }, DARK);
+  const [x, , width] = await darkNow();
+  // Only the disc is dark: no arc, no ticks.
+  expect(Math.abs((x! * 640) / width! - middles()[0]![0])).toBeLessThan(4);
+  await page.getByRole('button', { name: 'Play', exact: true }).last().click();
+  await expect.poll(async () => ((await darkNow())[0]! * 640) / width!).toBeGreaterThan(300);
+  await page.getByRole('button', { name: 'Close the preview' }).click();
+  await expect(page.getByTestId('preview-canvas')).toHaveCount(0);
+});
+
+test(
+  'each format is made in the browser, decoded again, and is where the evaluation is',
+  ONCE,
+  async ({ bench, page }) => {
+    test.setTimeout(180_000);
+    await openPreview(bench, page);
+
+    const zip = unzipSync(await bytesOf(await saved(page, 'PNG sequence')));
+    const names = Object.keys(zip);
+    expect(names).toEqual(
+      Array.from({ length: FRAMES }, (_, i) => `frame-${String(i + 1).padStart(4, '0')}.png`),
+    );
+    const pictures: (readonly [number, number, number])[] = [];
+    for (const name of names)
+      pictures.push((await decodedImages(page, Buffer.from(zip[name]!), 'image/png')).seen[0]!);
+    expectAlike(pictures);
+
+    const moving = await decodedImages(page, await bytesOf(await saved(page, 'APNG')), 'image/png');
+    expectAlike(moving.seen);
+    expect(Math.abs(moving.seconds - FRAMES / 12)).toBeLessThan(1 / 12);
+    const gif = await decodedImages(page, await bytesOf(await saved(page, 'GIF')), 'image/gif');
+    expectAlike(gif.seen);
+    expect(Math.abs(gif.seconds - FRAMES / 12)).toBeLessThan(1 / 12);
+
+    // What a browser cannot write is not offered.
+    for (const kind of ['WebM', 'MP4']) {
+      if ((await page.getByRole('button', { name: kind, exact: true }).count()) === 0) continue;
+      const bytes = await bytesOf(await saved(page, kind));
+      const video = await page.evaluate(
+        async ({ data, mime, count, rate, dark }) => {
+          const darkOf = (0, eval)(dark) as (image: unknown) => readonly [number, number, number];
+          const element = document.createElement('video');
+          element.muted = true;
+          element.src = URL.createObjectURL(new Blob([Uint8Array.from(data)], { type: mime }));
+          await new Promise((ready, fail) => {
+            element.onloadeddata = ready;
+            element.onerror = () => fail(new Error('not playable'));
+          });
+          const seen = [];
+          for (let i = 0; i < count; i++) {
+            const sought = new Promise((done) => (element.onseeked = done));
+            element.currentTime = (i + 0.5) / rate;
+            await sought;
+            seen.push(darkOf(element));
+          }
+          return { seen, seconds: element.duration };
+        },
+        { data: [...bytes], mime: `video/${kind.toLowerCase()}`, count: FRAMES, rate: 12, dark: DARK },
+      );
+      expectAlike(video.seen);
+      expect(Math.abs(video.seconds - FRAMES / 12)).toBeLessThan(1 / 12);
+    }
+
+    const strobe = await decodedImages(page, await bytesOf(await saved(page, 'Strobe picture')), 'image/png');
+    expect(strobe.seen).toHaveLength(1);
+    const contact = await decodedImages(page, await bytesOf(await saved(page, 'Contact sheet')), 'image/png');
+    expect(contact.seen[0]![2]).toBe(640);
+  },
+);
