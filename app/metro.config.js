@@ -48,7 +48,7 @@ const BUILT_FOR_BROWSERS = new Map([
 config.transformer.minifierConfig = {
   ...config.transformer.minifierConfig,
   ecma: 2020,
-  compress: { ...config.transformer.minifierConfig?.compress, ecma: 2020, passes: 3, unsafe_arrows: true },
+  compress: { ...config.transformer.minifierConfig?.compress, ecma: 2020, passes: 3 },
   mangle: { ...config.transformer.minifierConfig?.mangle, toplevel: true },
   output: { ...config.transformer.minifierConfig?.output, ascii_only: false, quote_style: 0, ecma: 2020 },
 };
