@@ -10,7 +10,13 @@ import { pictureSource } from './pictures';
 import { rendered } from './render';
 import { sliderText } from './slider';
 import { UsageError } from './usageError';
-import { EXPORTERS, ladderSvg, partRows, writeExposureSheetCsv, writeIncrementsCsv } from '@humble/core/files';
+import {
+  EXPORTERS,
+  ladderSvg,
+  partRows,
+  writeExposureSheetCsv,
+  writeIncrementsCsv,
+} from '@humble/core/files';
 
 const FORMATS = EXPORTERS.map(({ flag }) => `--${flag}`).join(', ');
 
