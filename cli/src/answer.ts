@@ -20,6 +20,9 @@ export interface Values {
   readonly 'no-backdrop'?: boolean;
   readonly pictures?: string;
   readonly sounds?: string;
+  readonly print?: string;
+  readonly paper?: string;
+  readonly across?: boolean;
   readonly 'max-speed'?: string;
   readonly 'max-acceleration'?: string;
 }

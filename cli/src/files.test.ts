@@ -186,3 +186,19 @@ test('a slider is told where it would have to be faster, and the exit code says 
     ),
   ]);
 });
+
+test('print writes a PDF at true scale, a sheet at a time', async () => {
+  const out = join(folder, 'track.pdf');
+  expect(await run('print', CORK, '--out', out)).toEqual({
+    status: 0,
+    stdout: `${out}: 2 pages of A4.\n`,
+    stderr: '',
+  });
+  expect(readFileSync(out).subarray(0, 5).toString()).toBe('%PDF-');
+  const table = await run('print', CORK, '--out', out, '--print', 'table', '--paper', 'letter', '--across');
+  expect(table.stdout).toMatch(/: \d pages? of Letter\.$/m);
+  expect((await run('print', CORK)).stderr).toBe('Say what the PDF is to be called: --out FILE.pdf.\n');
+  expect((await run('print', CORK, '--out', out, '--print', 'poster')).stderr).toMatch(
+    /^--print is one of track/,
+  );
+});

@@ -7,6 +7,7 @@ import type { Answer, Values } from './answer';
 import { readShot, writeWhole } from './input';
 import { packed, unpacked } from './pack';
 import { pictureSource } from './pictures';
+import { printed } from './print';
 import { rendered } from './render';
 import { sliderText } from './slider';
 import { UsageError } from './usageError';
@@ -39,6 +40,9 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
                   [--width W] [--from A --until B]    pixels; some frames only
                   [--ground paper|black|transparent]  what it lies on
                   [--no-backdrop] [--pictures FOLDER]
+  humble-pendulum print SHOT.json --out FILE.pdf      a sheet at true scale
+                  [--print track|ladder|sheet|table]  the track (the default), spacing charts, exposure sheet, increments
+                  [--paper a4|letter] [--across]      across is with the long side level
   humble-pendulum pack SHOT.json … --out FILM.zip     shots, their pictures and sounds as one film
                   [--name FILM] [--pictures FOLDER] [--sounds FOLDER]
   humble-pendulum unpack FILM.zip --out FOLDER        the same, back into files
@@ -63,6 +67,7 @@ const COMMANDS = [
   'chart',
   'convert',
   'render',
+  'print',
   'pack',
   'unpack',
   'solve',
@@ -142,6 +147,9 @@ const OPTIONS = {
   'no-backdrop': { type: 'boolean' },
   pictures: { type: 'string' },
   sounds: { type: 'string' },
+  print: { type: 'string' },
+  paper: { type: 'string' },
+  across: { type: 'boolean' },
   'max-speed': { type: 'string' },
   'max-acceleration': { type: 'string' },
   help: { type: 'boolean', short: 'h' },
@@ -181,6 +189,7 @@ function run(args: string[]): Answer | Promise<Answer> {
     throw new UsageError('An exposure sheet is a table: say sheet SHOT.json --csv.');
   const shot = inTake(readShot(path), values.take);
   if (command === 'render') return rendered(shot, values);
+  if (command === 'print') return printed(shot, values);
   if (command === 'sheet') return said(writeExposureSheetCsv(shot));
   if (command === 'chart') return said(chartPicture(shot, values.move, values.span));
   if (command === 'check') {
@@ -214,7 +223,7 @@ export function main(args: string[]): number | Promise<number> {
   try {
     const answer = run(args);
     // Of commands that write files of their own, --out is theirs.
-    const out = ['render', 'pack', 'unpack'].includes(args[0]!) ? undefined : outOf(args);
+    const out = ['render', 'print', 'pack', 'unpack'].includes(args[0]!) ? undefined : outOf(args);
     return answer instanceof Promise
       ? answer.then((done) => delivered(done, out)).catch(failed)
       : delivered(answer, out);
