@@ -19,6 +19,7 @@ const CORE = [
   'edits',
   'checks',
   'formats',
+  'print',
   'http',
 ];
 const alternatives = (rooms) => `(${rooms.flat().join('|')})`;
@@ -57,7 +58,7 @@ module.exports = {
     only(
       'cli-on-core',
       '^cli/src/',
-      ['^cli/src/', '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$'],
+      ['^cli/src/', '^core/src/(index|views|files|checks/index|print/index|print/pdf)\\.ts$'],
       'The terminal command stands on the core.',
     ),
     only(
@@ -142,7 +143,8 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|/testing/)' },
       to: {
         path: 'node_modules|^node:',
-        pathNot: 'node_modules/(zod|papaparse|fflate|@types/papaparse|saxes|svgpath)/',
+        pathNot:
+          'node_modules/(zod|papaparse|fflate|@types/papaparse|saxes|svgpath|pdf-lib|@pdf-lib/fontkit)/',
         dependencyTypesNot: ['local'],
       },
     },

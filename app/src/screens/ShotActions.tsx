@@ -4,6 +4,7 @@ import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import GitCompare from 'lucide-react-native/icons/git-compare';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Keyboard from 'lucide-react-native/icons/keyboard';
+import Printer from 'lucide-react-native/icons/printer';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
@@ -38,6 +39,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
         ...(isConflictOpen ? [settle] : []),
         { label: words.shotSettings, icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
         { label: words.preview, icon: Clapperboard, onPress: () => onOpen('preview'), staysOpen: true },
+        { label: words.print, icon: Printer, onPress: () => onOpen('print'), staysOpen: true },
         { label: words.exportIt, icon: Share, onPress: () => onOpen('export'), staysOpen: true },
         {
           label: words.readIncrementsFromCSV,

@@ -32,6 +32,9 @@ const FindingsWatch = lazyWithRetry(() =>
 const PreviewDialog = lazyWithRetry(() =>
   import('../features/preview/PreviewDialog').then((part) => part.PreviewDialog),
 );
+const PrintDialog = lazyWithRetry(() =>
+  import('../features/print/PrintDialog').then((part) => part.PrintDialog),
+);
 const SoundPlayer = lazyWithRetry(() =>
   import('../features/sound/SoundPlayer').then((part) => part.SoundPlayer),
 );
@@ -59,6 +62,7 @@ export function Workbench() {
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
       {dialog === 'preview' && <PreviewDialog onClose={close} />}
+      {dialog === 'print' && <PrintDialog onClose={close} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
       {dialog === 'settings' && <SettingsDialog onClose={close} />}
       {dialog === 'help' && <HelpDialog onClose={close} onAllKeys={() => setDialog('shortcuts')} />}

@@ -1,2 +1,2 @@
 /** The dialog that is open over the workbench. */
-export type BenchDialog = 'menu' | 'preview' | 'export' | 'settings' | 'help' | 'shortcuts' | null;
+export type BenchDialog = 'menu' | 'preview' | 'print' | 'export' | 'settings' | 'help' | 'shortcuts' | null;

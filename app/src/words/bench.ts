@@ -32,6 +32,7 @@ export const benchWords = {
   chooseBetweenTwoVersions: 'Choose between two versions',
   shotSettings: 'Shot settings',
   preview: 'Preview',
+  print: 'Print',
   exportIt: 'Export',
   readIncrementsFromCSV: 'Read increments from CSV',
   helpForThisStep: 'Help for this step',

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { decodePDFRawStream, PDFArray, PDFDocument, PDFName, PDFRawStream } from 'pdf-lib';
 import { edits } from '../edits/edits';
 import type { Shot } from '../model/schema';
@@ -8,8 +8,8 @@ import { printPages, SHEET_NAMES, type SheetName } from '.';
 import { pageSvg } from './pageSvg';
 import { writePdf } from './pdf';
 
-const FONTS = dirname(require.resolve('@expo-google-fonts/spline-sans-mono/package.json'));
-const font = (folder: string, file: string): Uint8Array => readFileSync(join(FONTS, '..', folder, file));
+const FONTS = join(__dirname, '../../../node_modules/@expo-google-fonts');
+const font = (folder: string, file: string): Uint8Array => readFileSync(join(FONTS, folder, file));
 const fonts = {
   sans: font('spline-sans', '400Regular/SplineSans_400Regular.ttf'),
   mono: font('spline-sans-mono', '400Regular/SplineSansMono_400Regular.ttf'),

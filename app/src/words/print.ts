@@ -1,0 +1,26 @@
+/** Everything that the interface says about printing. */
+export const printWords = {
+  print: 'Print',
+  sheet: 'Sheet',
+  sheets: { track: 'Track', ladder: 'Charts', sheet: 'Exposures', table: 'Increments' },
+  about: {
+    track:
+      'The arcs at true scale, to lay under the puppet: a tick for each picture, a cross where its foot stands.',
+    ladder: 'Spacing charts for the corner of a key drawing, and the arc as a paper ruler.',
+    sheet: 'A line for each frame, with what is seen, heard and noted.',
+    table: 'The increments, with a box to tick off beside each.',
+  },
+  paper: 'Paper',
+  papers: { a4: 'A4', letter: 'Letter' },
+  lies: 'The page lies',
+  upright: 'Upright',
+  across: 'Across',
+  pageOf: (page: number, of: number) => `Page ${page} of ${of}`,
+  pagePicture: (page: number, of: number) => `Page ${page} of ${of} as it is printed`,
+  before: 'Page before',
+  after: 'Next page',
+  save: 'Save PDF',
+  making: 'Making the PDF …',
+  printAtFull: 'Print it at 100 %, not “fit to page”. The bar on each page is 100 mm long.',
+  fontsAreMissing: 'The fonts could not be fetched. Try again when the server is back.',
+} as const;
