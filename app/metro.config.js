@@ -38,8 +38,10 @@ const isUnusedPart = (context, name) =>
   UNUSED_IN.some(([from, part]) => from.test(context.originModulePath) && part.test(name));
 
 // What is asked of the server is cached by a package whose folders name a build for old browsers, half as large again.
+// Of tslib, which the package for PDFs brings, the file for modules asks for a default that its other file has not.
 const TOOLKIT = dirname(require.resolve('@reduxjs/toolkit/package.json'));
 const BUILT_FOR_BROWSERS = new Map([
+  ['tslib', require.resolve('tslib/tslib.es6.js')],
   ['@reduxjs/toolkit/query', `${TOOLKIT}/dist/query/rtk-query.browser.mjs`],
   ['@reduxjs/toolkit/query/react', `${TOOLKIT}/dist/query/react/rtk-query-react.browser.mjs`],
 ]);
