@@ -162,12 +162,21 @@ test(
             element.onloadeddata = ready;
             element.onerror = () => fail(new Error('not playable'));
           });
-          const seen = [];
-          for (let i = 0; i < count; i++) {
-            const sought = new Promise((done) => (element.onseeked = done));
+          // From the last frame back: each is another one than the video shows, and is drawn when it is presented.
+          const seen: (readonly [number, number, number])[] = [];
+          for (let i = count - 1; i >= 0; i--) {
+            const isPresented = ({ mediaTime }: { mediaTime: number }): boolean =>
+              Math.abs(mediaTime * rate - i) < 0.5;
+            const presented = new Promise<void>((done) => {
+              const look = (_: number, frame: { mediaTime: number }): void => {
+                if (isPresented(frame)) done();
+                else element.requestVideoFrameCallback(look);
+              };
+              element.requestVideoFrameCallback(look);
+            });
             element.currentTime = (i + 0.5) / rate;
-            await sought;
-            seen.push(darkOf(element));
+            await presented;
+            seen.unshift(darkOf(element));
           }
           return { seen, seconds: element.duration };
         },
