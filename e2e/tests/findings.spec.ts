@@ -67,4 +67,12 @@ test('a finding is let be for this shot, told again, and not told at all above a
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
   await bench.undo();
   await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
+  // The settings of the shot have them, too.
+  await bench.press('When to tell');
+  await bench.press('Shot menu');
+  await bench.press('Shot settings');
+  await bench.press('Thresholds of the checks');
+  await bench.type('A change of spacing above, units', 60);
+  await bench.press('Done');
+  await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
 });

@@ -5,6 +5,7 @@ import { ConflictDialog } from '../features/document/ConflictDialog';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
 import { ContextMenuHost } from '../ui/ContextMenuHost';
+import { LazyThresholds } from '../features/sheet/LazyThresholds';
 import { lazyWithRetry } from '../ui/lazyWithRetry';
 import { useLayout } from '../ui/layout';
 import type { BenchDialog } from './benchDialog';
@@ -64,7 +65,7 @@ export function Workbench() {
       {dialog === 'preview' && <PreviewDialog onClose={close} />}
       {dialog === 'print' && <PrintDialog onClose={close} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
-      {dialog === 'settings' && <SettingsDialog onClose={close} />}
+      {dialog === 'settings' && <SettingsDialog onClose={close} thresholds={<LazyThresholds />} />}
       {dialog === 'help' && <HelpDialog onClose={close} onAllKeys={() => setDialog('shortcuts')} />}
       {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
       {undecided && <ColumnDialog undecided={undecided} onClose={() => setUndecided(null)} />}

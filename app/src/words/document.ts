@@ -37,6 +37,7 @@ export const documentWords = {
   lengthsIn: 'Lengths in',
   millimetresNeedAScaleSetIt:
     'Millimetres need a scale: set it in the Arc step, under “Backdrop”, or in the Sheet step, under the ruler.',
+  thresholdsOfTheChecks: 'Thresholds of the checks',
   theFieldIsTheAreaThe: 'The field is the area the camera sees. Arcs stay where they are when it changes.',
   done: 'Done',
 } as const;

@@ -4,11 +4,12 @@ import { useEdit, useThrottledShot } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
+import { FoldingSection } from '../../ui/FoldingSection';
 import { Toggle } from '../../ui/Toggle';
 
 const UNITS = [
@@ -24,18 +25,21 @@ const SIDE = {
   decimals: 1,
 } as const;
 
-interface DialogProps {
+interface SettingsDialogProps {
   readonly onClose: () => void;
+  /** The thresholds of the checks. */
+  readonly thresholds: ReactNode;
 }
 
-/** Name, size of the field, rate and length of the shot. */
-export function SettingsDialog({ onClose }: DialogProps) {
+/** Name, size of the field, rate and length of the shot, and from where on the checks tell something. */
+export function SettingsDialog({ onClose, thresholds }: SettingsDialogProps) {
   const { name, field, rate, lengthFrames, sheet } = useThrottledShot();
   const edit = useEdit();
   const length = useShotLength();
   const [typed, setTyped] = useState<string | null>(null);
   const [isUnscaled, setUnscaled] = useState(false);
   const [isUnnamed, setUnnamed] = useState(false);
+  const [showsThresholds, setShowsThresholds] = useState(false);
   const rename = (): void => {
     const next = (typed ?? name).trim();
     setTyped(null);
@@ -119,6 +123,13 @@ export function SettingsDialog({ onClose }: DialogProps) {
         </Words>
       )}
       <Words tone="soft">{words.theFieldIsTheAreaThe}</Words>
+      <FoldingSection
+        title={words.thresholdsOfTheChecks}
+        isOpen={showsThresholds}
+        onToggle={() => setShowsThresholds(!showsThresholds)}
+      >
+        {thresholds}
+      </FoldingSection>
       <Button label={words.done} kind="brass" onPress={close} />
     </Dialog>
   );

@@ -11,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { FoldingSection } from '../../ui/FoldingSection';
 import { NumericText, Words } from '../../ui/Words';
 import { findingWords as words } from '../../words/findings';
-import { Thresholds } from './Thresholds';
+import { LazyThresholds } from './LazyThresholds';
 
 /** So many are listed; a shot with more of them has to be mended first. */
 const MOST_SHOWN = 50;
@@ -58,7 +58,7 @@ export function Findings({ findings }: { readonly findings: readonly ShotFinding
         isOpen={opened === 'thresholds'}
         onToggle={toggled('thresholds')}
       >
-        <Thresholds />
+        <LazyThresholds />
       </FoldingSection>
     </View>
   );
