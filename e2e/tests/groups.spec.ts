@@ -100,8 +100,12 @@ test(
     await expect(help).toContainText('Ticks that are close together are slow');
     await expect(help).toContainText('Exposure');
     await help.getByRole('button', { name: 'All keys' }).click();
-    await expect(page.getByRole('dialog', { name: 'Keyboard' })).toBeVisible();
-    await page.keyboard.press('Escape');
+    const keys = page.getByRole('dialog', { name: 'Keyboard' });
+    await expect(keys).toBeVisible();
+    await expect(async () => {
+      await page.keyboard.press('Escape');
+      await expect(keys).toBeHidden({ timeout: 1000 });
+    }).toPass();
     await bench.group('Span');
     await page.getByRole('button', { name: /what “Span” means/ }).click();
     await expect(page.getByRole('dialog', { name: 'Span' })).toContainText('The frames between two marks');
