@@ -107,6 +107,25 @@ test('the arc leaves as a drawing with its layers, and can be read back', ONCE, 
   for (const layer of ['arc', 'ticks', 'posts', 'numbers']) expect(text).toContain(`<g id="${layer}"`);
 });
 
+test('increments and the arc are copied as text', ONCE, async ({ bench, page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  await bench.openShot({ name: 'Copied', length: 11 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  await bench.step('Sheet');
+  const places = await bench.column('place');
+  const copied = async (label: string): Promise<string> => {
+    await bench.press('Export');
+    await bench.press(label);
+    await expect(page.getByText('Copied.')).toBeVisible();
+    await expect(page.getByRole('dialog', { name: 'Export' })).toBeHidden();
+    return page.evaluate(() => navigator.clipboard.readText());
+  };
+  const [head, ...lines] = (await copied('Copy increments')).split('\n').map((line) => line.split('\t'));
+  const at = head!.indexOf('place');
+  expect(lines.map((cells) => Number(cells[at]).toFixed(2))).toEqual(places);
+  expect(await copied('Copy arc as path data')).toMatch(/^M[-\d. ,]+C/);
+});
+
 test(
   'increments that are read count: the changed column leads, and where two disagree it asks',
   ONCE,

@@ -16,4 +16,6 @@ export const exchangeWords = {
   thisTableCannotBeRead: 'This table cannot be read.',
   exportIt: 'Export',
   fetching: 'Loading…',
+  copied: 'Copied.',
+  theClipboardIsNotOpen: 'The browser did not let the clipboard be written. Export a file instead.',
 } as const;

@@ -1,11 +1,12 @@
 import { exchangeWords as words } from '../../words/exchange';
-import type { Exporter } from '@humble/core/files';
+import type { Copy, Exporter } from '@humble/core/files';
+import CopyIcon from 'lucide-react-native/icons/copy';
 import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fileFormats } from '../../commands/fileFormats';
 import { pictureSourceOf } from '../../commands/pictureSource';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { activeArcIn, useAppDispatch, useThrottledSelector, useThrottledShot } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -19,10 +20,11 @@ interface ExportDialogProps {
   readonly onClose: () => void;
 }
 
-/** What leaves the shot, in open formats: one button for each entry of the core's table. */
+/** What leaves the shot, in open formats or by the clipboard: one button for each entry of the core's tables. */
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
-  const exporters = useExporters();
+  const arcId = useThrottledSelector((state) => activeArcIn(state)?.id ?? null);
+  const formats = useFormats();
   const dispatch = useAppDispatch();
   const save = async (write: () => Promise<void>): Promise<void> => {
     try {
@@ -32,16 +34,26 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
       dispatch(messageShown((error as Error).message));
     }
   };
+  const copy = (text: string): void => {
+    navigator.clipboard.writeText(text).then(
+      () => {
+        dispatch(messageShown(words.copied));
+        onClose();
+      },
+      () => dispatch(messageShown(words.theClipboardIsNotOpen)),
+    );
+  };
   return (
     <Dialog title={words.exportIt} isOpen onClose={onClose}>
-      {exporters === null && <Words tone="soft">{words.fetching}</Words>}
-      {typeof exporters === 'string' && (
+      {formats === null && <Words tone="soft">{words.fetching}</Words>}
+      {typeof formats === 'string' && (
         <Words role="alert" tone="plum">
-          {exporters}
+          {formats}
         </Words>
       )}
-      {Array.isArray(exporters) &&
-        (exporters as readonly Exporter[]).map(
+      {formats !== null &&
+        typeof formats !== 'string' &&
+        formats.exporters.map(
           ({ flag, label, sentence, ending, mimeType, isPossible, hasPictures, write }) => (
             <View key={flag} className="gap-2">
               <Button
@@ -59,22 +71,41 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
             </View>
           ),
         )}
+      {formats !== null &&
+        typeof formats !== 'string' &&
+        formats.copies.map(({ id, label, write }) => {
+          const text = write(shot, arcId);
+          return (
+            <Button
+              key={id}
+              label={label}
+              icon={CopyIcon}
+              disabled={text === ''}
+              onPress={() => copy(text)}
+            />
+          );
+        })}
     </Dialog>
   );
 }
 
-/** The table of exporters; null until it is here, a sentence when it cannot be fetched. */
-function useExporters(): readonly Exporter[] | string | null {
-  const [exporters, setExporters] = useState<readonly Exporter[] | string | null>(null);
+interface Formats {
+  readonly exporters: readonly Exporter[];
+  readonly copies: readonly Copy[];
+}
+
+/** The tables of exporters and copies; null until they are here, a sentence when they cannot be fetched. */
+function useFormats(): Formats | string | null {
+  const [formats, setFormats] = useState<Formats | string | null>(null);
   useEffect(() => {
     let isShown = true;
     fileFormats().then(
-      ({ EXPORTERS }) => isShown && setExporters(EXPORTERS),
-      (error: Error) => isShown && setExporters(error.message),
+      ({ EXPORTERS, COPIES }) => isShown && setFormats({ exporters: EXPORTERS, copies: COPIES }),
+      (error: Error) => isShown && setFormats(error.message),
     );
     return () => {
       isShown = false;
     };
   }, []);
-  return exporters;
+  return formats;
 }

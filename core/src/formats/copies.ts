@@ -1,0 +1,32 @@
+import Papa from 'papaparse';
+import { pathData } from '../arc/pathData';
+import type { Shot } from '../model/schema';
+import { writeIncrementsCsv } from './incrementsCsv';
+
+/** Something of a shot as a text for the clipboard. A new one is a function that writes it, and an entry in the table. */
+export interface Copy {
+  readonly id: string;
+  /** What is copied, as the button says it. */
+  readonly label: string;
+  /** @returns the text; empty where the shot has nothing of the kind */
+  readonly write: (shot: Shot, arcId: string | null) => string;
+}
+
+/** The table of increments with tabs between its cells: pasted into a spreadsheet, each has a cell of its own. */
+function tabbed(shot: Shot): string {
+  if (shot.moves.length === 0) return '';
+  const { data } = Papa.parse<string[]>(writeIncrementsCsv(shot).trimEnd());
+  return Papa.unparse(data, { delimiter: '\t', newline: '\n' });
+}
+
+/** An arc as SVG path data, field units. */
+function arcData(shot: Shot, arcId: string | null): string {
+  const arc = shot.arcs.find(({ id }) => id === arcId);
+  return arc ? pathData(arc) : '';
+}
+
+/** What the clipboard takes. */
+export const COPIES: readonly Copy[] = [
+  { id: 'increments', label: 'Copy increments', write: tabbed },
+  { id: 'arc', label: 'Copy arc as path data', write: arcData },
+];
