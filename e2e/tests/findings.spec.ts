@@ -60,19 +60,19 @@ test('a finding is let be for this shot, told again, and not told at all above a
   await bench.step('Sheet');
   await bench.press('Nothing found');
   await bench.press('1 let be');
-  await bench.press('Tell me again');
+  await bench.press('Report it again');
   await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
-  await bench.press('When to tell');
-  await bench.type('A change of spacing above, units', 50);
+  await bench.press('When to report');
+  await bench.type('Spacing changes by more than, units', 50);
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
   await bench.undo();
   await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
   // The settings of the shot have them, too.
-  await bench.press('When to tell');
+  await bench.press('When to report');
   await bench.press('Shot menu');
   await bench.press('Shot settings');
   await bench.press('Thresholds of the checks');
-  await bench.type('A change of spacing above, units', 60);
+  await bench.type('Spacing changes by more than, units', 60);
   await bench.press('Done');
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
 });

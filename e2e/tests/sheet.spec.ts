@@ -45,7 +45,7 @@ test('a picture is dragged longer in the exposure sheet, a note and a word are t
 
   await page.getByLabel('Note on frame 5').fill('Blinks');
   await page.getByLabel('Note on frame 5').press('Enter');
-  await bench.press('A frame more for the note');
+  await bench.press('Lengthen the note by a frame');
   await page.getByLabel('What is heard on frame 5').fill('thud');
   await page.getByLabel('What is heard on frame 5').press('Enter');
   await bench.saved();

@@ -30,7 +30,7 @@ export const physicsWords = {
   itTakes: (seconds: string, frames: string) => `It takes ${seconds} s: ${frames} frames.`,
   timeIt: 'Time it',
   staysPhysical:
-    'It is timed anew when its shape, the scale or the rate changes, until you touch one of its marks.',
+    'It is retimed when its shape, the scale or the rate changes, until you touch one of its marks.',
   makePlain: 'Make it plain marks',
   wasMadePlain: 'The marks are plain ones now. Nothing moved.',
   makeIt: 'Make it',

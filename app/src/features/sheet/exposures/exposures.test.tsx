@@ -51,7 +51,7 @@ test('a note and a word are typed where they belong, changed, and emptied again'
 test('the note at the playhead is made longer, is about the figure, and is deleted', () => {
   const store = show(edits.addNote(onTwos, { from: 3, until: 3, text: 'Blinks', figureId: null }));
   act(() => goTo(3));
-  fireEvent.press(screen.getByRole('button', { name: 'A frame more for the note' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Lengthen the note by a frame' }));
   fireEvent.press(screen.getByRole('button', { name: 'About the shot' }));
   expect(shotOn(store).notes).toMatchObject([{ from: 3, until: 4, figureId: 'figure1' }]);
   fireEvent.press(screen.getByRole('button', { name: 'Delete note' }));
