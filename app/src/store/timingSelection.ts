@@ -45,9 +45,18 @@ export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
 
 let passage: Passage | null = null;
 
-/** The frames that were picked as a passage, within the shot; null where none were, or a single one. */
-export function passageIn({ editor: { chosen }, shot }: RootState): Passage | null {
-  if (chosen?.by !== 'frames' || !shot.present.shot) return null;
+/**
+ * The frames that were picked as a passage, within the shot, or those on a stretch of the arc that is travelled once;
+ * null where none were, or a single one.
+ */
+export function passageIn(state: RootState): Passage | null {
+  const {
+    editor: { chosen: all },
+    shot,
+  } = state;
+  const runs = all?.by === 'stretch' ? (chosenIn(state)?.runs ?? []) : [];
+  const chosen = all?.by === 'frames' ? all : runs.length === 1 ? runs[0] : undefined;
+  if (!chosen || !shot.present.shot) return null;
   const last = Math.max(shot.present.shot.lengthFrames, ...shot.present.shot.moves.map(lastFrame));
   const [from, until] = [Math.max(1, chosen.from), Math.min(last, chosen.until)];
   if (until <= from) return null;

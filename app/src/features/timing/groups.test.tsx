@@ -2,7 +2,7 @@ import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { rangeChosen } from '../../store/editorSlice';
 import { goTo, setRange } from '../../playback/playhead';
-import { chosenIn } from '../../store/timingSelection';
+import { chosenIn, passageIn } from '../../store/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingGroups } from './testing';
 import { handlesIn } from './views/timingIn';
@@ -128,4 +128,13 @@ test('frames that were chosen and that a shortened shot has no more are its last
   expect(screen.getByText('1 frame')).toBeTruthy();
   expect(screen.getByLabelText('From frame').props.value).toBe('11');
   expect(chosenIn(store.getState())!.stretch).toEqual({ from: 120, to: 120 });
+});
+
+test('a stretch of the arc that is travelled once is a passage of its frames', () => {
+  const store = show();
+  act(() => void store.dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 })));
+  const { runs } = chosenIn(store.getState())!;
+  expect(runs).toHaveLength(1);
+  expect(passageIn(store.getState())).toEqual({ from: runs[0]!.from, until: runs[0]!.until });
+  expect(passageIn(store.getState())!.until).toBeGreaterThan(passageIn(store.getState())!.from);
 });
