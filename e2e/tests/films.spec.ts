@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Shot } from '@humble/core';
 import { readFilmZip } from '@humble/core/files';
+import { shotPace } from '@humble/core/filmPace';
 import type { APIRequestContext, Locator, Page } from '@playwright/test';
 import { expect, ONCE, test } from '../support/test';
 
@@ -52,6 +53,26 @@ test(
     await expect(film(page, 'Spring Tide')).toContainText('6 shots');
   },
 );
+
+test('the pace of a film is one chart from its first shot to its last', ONCE, async ({ page, ownServer }) => {
+  await page.goto(ownServer.address);
+  await inFilmMenu(page, 'Low Tide', 'Pace over the film');
+  const dialog = page.getByRole('dialog', { name: 'Pace over the film' });
+  await expect(dialog.getByRole('img', { name: /^Pace over Low Tide, 27\.\d s$/ })).toBeVisible();
+  // Five cuts between six shots.
+  const cuts = dialog.getByTestId('chart-borders');
+  expect((await cuts.getAttribute('d'))!.match(/M/g)).toHaveLength(5);
+  await expect(dialog.getByRole('row')).toHaveCount(7);
+  // What its line says is what the core finds.
+  const [crab] = (await shotsOf(page.request, ownServer.address, 'Low Tide')).filter(({ name }) =>
+    name.startsWith('Crab'),
+  );
+  const { paces } = shotPace(crab!);
+  const most = Math.max(...paces);
+  await expect(dialog.getByRole('row', { name: 'Crab' })).toContainText(
+    `${(most * 100).toFixed(2)} at ${paces.indexOf(most) + 1}`,
+  );
+});
 
 test(
   'shots move to another film and are put in order by hand, which stays',

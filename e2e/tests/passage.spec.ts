@@ -1,4 +1,5 @@
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import type { Locator } from '@playwright/test';
 import type { Bench } from '../support/bench';
 import { expect, test } from '../support/test';
 
@@ -71,6 +72,53 @@ test('a passage is stretched by its edge and by its number, with everything in i
   await page.reload();
   await bench.step('Timing');
   await expect.poll(() => framesOf(bench)).toEqual([1, 13, 18, 19, 21, 25, 43, 59]);
+});
+
+test('frames are picked in the tables of the sheet, held by touch or with Shift, and their edge is dragged in the graph', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  await bench.open(marked(FRAMES));
+  await bench.step('Sheet');
+  await bench.goTo(13);
+  const line = (frame: number): Locator =>
+    page.getByRole('row', { name: new RegExp(`^Frame ${frame}(,|$)`) }).first();
+  // On a phone few lines are in sight at once.
+  await line(14).scrollIntoViewIfNeeded();
+  const box = (await line(14).boundingBox())!;
+  await hand.hold([{ x: box.x + 20, y: box.y + box.height / 2 }], () =>
+    expect(page.getByText('Frames 13 → 14')).toBeVisible(),
+  );
+  await expect(page.getByTestId('picked-line').first()).toBeVisible();
+  // The playhead stays, and a plain press picks nothing.
+  await line(12).click();
+  await expect(page.getByText('Frames 13 → 14')).toBeVisible();
+  await bench.press('Deselect the frames');
+  await expect(page.getByTestId('picked-line')).toHaveCount(0);
+
+  // Shift does the same; in the exposure sheet as well.
+  await bench.choose('Exposures');
+  await bench.goTo(18);
+  await line(21).click({ modifiers: ['Shift'] });
+  await expect(page.getByText('Frames 18 → 21')).toBeVisible();
+  // From 18 to 21, its later edge eight frames on.
+  await bench.press('Change their timing');
+  await expect(page.getByRole('textbox', { name: 'Its frames' })).toHaveValue('3');
+  await bench.view('Graph');
+  const edges = (await page.getByTestId('graph-edges').boundingBox())!;
+  // Tabs hang about the frames that the passage goes from and to.
+  const path = (await page.getByTestId('graph-edges').getAttribute('d'))!;
+  const [from, until] = [...path.matchAll(/M([\d.]+)/g)].map(([, x]) => Number(x));
+  const perFrame = (until! - from!) / 3;
+  const edge = { x: edges.x + edges.width - 5, y: edges.y + 9 };
+  await hand.drag([edge, { x: edge.x + 4 * perFrame, y: edge.y }, { x: edge.x + 8.1 * perFrame, y: edge.y }]);
+  await bench.saved();
+  await expect.poll(() => framesOf(bench)).toEqual([1, 13, 16, 17, 18, 29, 41, 57]);
+  await expect(page.getByRole('textbox', { name: 'Its frames' })).toHaveValue('11');
+  await bench.undo();
+  await bench.saved();
+  await expect.poll(() => framesOf(bench)).toEqual(FRAMES);
 });
 
 test('in too few frames marks would meet: it says so and changes nothing; backwards and out and back', async ({

@@ -22,7 +22,7 @@ const say = (text: string): void => {
 };
 
 /** The document of a shot as the server has it. @throws Error with a sentence */
-async function readShot(id: string) {
+export async function readShot(id: string) {
   const request = dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
   const { data, error } = await request;
   request.unsubscribe();
@@ -44,7 +44,7 @@ async function createShot(shot: Shot): Promise<string> {
   return data.id;
 }
 
-const sentenceOf = (error: unknown): string =>
+export const sentenceOf = (error: unknown): string =>
   error instanceof Error ? error.message : words.thatCouldNotBeDone;
 
 /**

@@ -5,7 +5,8 @@ import { doEdit } from '../store/doEdit';
 import { rangeChosen, type TimeOf } from '../store/editorSlice';
 import { activeMoveIn } from '../store/hooks';
 import { shotBefore } from '../store/shotSlice';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppDispatch, AppStore, RootState } from '../store/store';
+import { createUndoGroup } from '../ui/undoGroup';
 
 type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
@@ -51,7 +52,7 @@ export const passageStretched =
     );
 
 /** One edge of a passage on another frame, while the other one stays. */
-export const passageEdgeMoved =
+const passageEdgeMoved =
   (passage: Passage, edge: 'from' | 'until', frame: number, undoGroup: string): Thunk =>
   (dispatch) => {
     if (edge === 'until')
@@ -62,6 +63,21 @@ export const passageEdgeMoved =
       changed('stretchPassage', passage, { frames, holds: 'end' }, { ...passage, from }, undoGroup),
     );
   };
+
+/** An edge of a passage that follows a hand; what lies in the passage is spread over its frames anew. */
+export function createEdgeDrag(store: AppStore, passage: Passage, edge: 'from' | 'until') {
+  const undoGroup = createUndoGroup('passage');
+  let last = passage[edge];
+  return {
+    /** @param frames how far the hand has gone, a real number */
+    by: (frames: number): void => {
+      const whole = Math.max(1, Math.round(passage[edge] + frames));
+      if (whole === last) return;
+      last = whole;
+      store.dispatch(passageEdgeMoved(passage, edge, whole, undoGroup));
+    },
+  };
+}
 
 /** A passage later by some frames, or earlier. */
 export const passageShifted =

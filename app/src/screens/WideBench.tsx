@@ -7,7 +7,7 @@ import { throttledStoreOf } from '../render/throttledStore';
 import { useAppStore, useSession, useThrottledSelector } from '../store/hooks';
 import type { RootState } from '../store/store';
 import { ROW_PX, tracksWithKeys } from '../features/figure/tracks/tracksWithKeys';
-import { LazyIncrementsTable } from '../features/sheet/LazyIncrementsTable';
+import { LazyIncrementsTable } from '../features/sheet/lazyTables';
 import { LazyGraphView } from '../features/timing/graph/LazyGraphView';
 import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
 import { useLayout } from '../ui/layout';

@@ -33,5 +33,8 @@ export const sheetWords = {
   ruler: (rulerStep: string, unit: string) => `Ruler ${rulerStep} ${unit}`,
   exportIt: 'Export',
   inUnitNotRounded: (unit: string) => `In ${unit}, not rounded`,
+  picked: (from: number, until: number) => `Frames ${from} → ${until}`,
+  changeTheirTiming: 'Change their timing',
+  deselectThem: 'Deselect the frames',
   toFrame: (frame: number) => `to ${frame}`,
 } as const;

@@ -1,9 +1,8 @@
 import { ShotError } from '../model/errors';
-import { freshId } from '../model/ids';
-import { LONGEST_NOTE, LONGEST_SHOT, MOST_NOTES } from '../model/limits';
+import { LONGEST_NOTE, LONGEST_SHOT } from '../model/limits';
 import { changePart } from '../model/parts';
 import type { Note, Shot } from '../model/schema';
-import { inOrder } from '../timing/notes';
+import { inOrder, withMoreNotes } from '../timing/notes';
 
 type Written = Pick<Note, 'from' | 'until' | 'text' | 'figureId'>;
 
@@ -23,11 +22,8 @@ function checked<Part extends Written>(note: Part, shot: Shot): Part {
 export const noteEdits = {
   /** @throws ShotError `out-of-range`, `unknown-id` */
   addNote: (shot: Shot, note: Written): Shot => {
-    if (shot.notes.length >= MOST_NOTES)
-      throw new ShotError('out-of-range', `A shot has at most ${MOST_NOTES} notes.`);
     const { from, until, text, figureId } = checked(note, shot);
-    const id = freshId('note', shot.notes);
-    return { ...shot, notes: inOrder([...shot.notes, { id, from, until, text, figureId }]) };
+    return withMoreNotes(shot, [{ from, until, text, figureId }]);
   },
 
   /** @throws ShotError `out-of-range`, `unknown-id` */

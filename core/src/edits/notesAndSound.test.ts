@@ -31,6 +31,35 @@ test('notes go along with the passage that they lie on, and with what follows it
   expect(rangeOf(edits.setRate(noted(13, 14), { rate: 12, keeps: 'seconds' }))).toEqual([7, 7]);
 });
 
+test('each copy of a passage has its notes, and they go the way that it is played', () => {
+  const all = { moveId: null, from: 11, until: 31 };
+  const ranges = ({ notes }: Shot): number[][] => notes.map(({ from, until }) => [from, until]);
+  const twice = edits.addNote(noted(12, 14), { from: 31, until: 31, text: 'Turns', figureId: 'figure1' });
+  expect(ranges(edits.goOutAndBack(twice, all))).toEqual([
+    [12, 14],
+    [31, 31],
+    [48, 50],
+  ]);
+  // Not where it began: each round begins on the next frame.
+  const thrice = edits.repeatPassage(twice, { ...all, times: 3 });
+  expect(ranges(thrice)).toEqual([
+    [12, 14],
+    [31, 31],
+    [33, 35],
+    [52, 52],
+    [54, 56],
+    [73, 73],
+  ]);
+  expect(new Set(thrice.notes.map(({ id }) => id)).size).toBe(6);
+  const mine = edits.repeatPassage(twice, { ...all, moveId: 'move1', times: 2 });
+  expect(mine.notes.map(({ text }) => text)).toEqual(['Blinks', 'Turns', 'Turns']);
+  const many = {
+    ...twice,
+    notes: Array.from({ length: 1_500 }, (_, i) => ({ ...twice.notes[0]!, id: `n${i}` })),
+  };
+  expect(() => edits.goOutAndBack(many, all)).toThrow('at most 2000 notes');
+});
+
 test('a figure’s own time takes its own notes along, and leaves those of the shot', () => {
   const mine = edits.addNote(noted(16), { from: 16, until: 16, text: 'Nods', figureId: 'figure1' });
   const moved = edits.shiftPassage(mine, { moveId: 'move1', from: 11, until: 31, by: 3 });

@@ -1,9 +1,10 @@
 import { ShotError } from '../model/errors';
+import { LONGEST_SHOT } from '../model/limits';
 import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
 import { type FrameMap, withFrameMap } from '../timing/frameMap';
-import { findMove, withMoves } from '../timing/moveChange';
-import { inOrder, withNotesAlong } from '../timing/notes';
+import { withMoves } from '../timing/moveChange';
+import { inOrder, notesOf, withMoreNotes, withNotesAlong } from '../timing/notes';
 import { lastFrame } from '../timing/placeInTime';
 import {
   checkPassage,
@@ -53,14 +54,35 @@ function remapped(shot: Shot, passage: OfPassage, mapOf: (move: Pick<Move, 'mark
   return withNotesAlong(next, passage.moveId, mapOf(leading(shot, passage.moveId, passage.until)));
 }
 
-/** A passage that has copies after it now: notes after it come so much later as what follows it does. */
-function withLaterNotes(before: Shot, after: Shot, { moveId, until }: OfPassage): Shot {
+/** Frames that a note is about. */
+type NoteRange = Pick<Note, 'from' | 'until'>;
+
+/**
+ * A passage that has copies after it now: notes after it come so much later as what follows it does, and each copy has
+ * the notes that lie within the passage.
+ * @param copiesOf where a note lies on the copies, which take up so many frames together
+ */
+function withNotesOfCopies(
+  before: Shot,
+  after: Shot,
+  { moveId, from, until }: OfPassage,
+  copiesOf: (note: Note, frames: number) => readonly NoteRange[],
+): Shot {
   const lastOf = (shot: Shot): number => {
     const moves = shot.moves.filter(({ id }) => moveId === null || id === moveId);
     return Math.max(0, ...moves.map(lastFrame));
   };
   const by = lastOf(after) - lastOf(before);
-  return withNotesAlong(after, moveId, (frame) => (frame <= until ? frame : frame + by));
+  const goesAlong = notesOf(before, moveId);
+  const later = (frame: number): number => Math.min(LONGEST_SHOT + 1, frame > until ? frame + by : frame);
+  const moved = after.notes.map((note) =>
+    goesAlong(note) ? { ...note, from: later(note.from), until: later(note.until) } : note,
+  );
+  const within = before.notes.filter((note) => goesAlong(note) && note.from >= from && note.until <= until);
+  return withMoreNotes(
+    { ...after, notes: inOrder(moved) },
+    within.flatMap((note) => copiesOf(note, by).map((range) => ({ ...note, ...range }))),
+  );
 }
 
 /** A passage that goes past a move's marks on one side cannot be turned round. */
@@ -118,9 +140,9 @@ export const passageEdits = {
       return reversedPassage(move, passage);
     });
     const { from, until } = passage;
-    const figureId = passage.moveId === null ? null : findMove(shot, passage.moveId).figureId;
+    const goesAlong = notesOf(shot, passage.moveId);
     const turned = (note: Note): Note =>
-      note.from < from || note.until > until || (passage.moveId !== null && note.figureId !== figureId)
+      note.from < from || note.until > until || !goesAlong(note)
         ? note
         : { ...note, from: from + until - note.until, until: from + until - note.from };
     return { ...next, notes: inOrder(next.notes.map(turned)) };
@@ -132,7 +154,11 @@ export const passageEdits = {
       checkMoves(move, passage);
       return outAndBack(move, passage);
     });
-    return withLaterNotes(shot, next, passage);
+    const { until } = passage;
+    // What is noted on the frame where it turns is said once.
+    return withNotesOfCopies(shot, next, passage, (note) =>
+      note.from === until ? [] : [{ from: 2 * until - note.until, until: 2 * until - note.from }],
+    );
   },
 
   /** A passage so many times over; what is later follows. @throws ShotError as `reversePassage` */
@@ -141,6 +167,11 @@ export const passageEdits = {
       checkMoves(move, passage);
       return repeatedPassage(move, passage, times, arc?.closed ?? false);
     });
-    return withLaterNotes(shot, next, passage);
+    return withNotesOfCopies(shot, next, passage, (note, frames) =>
+      Array.from({ length: times - 1 }, (_, i) => {
+        const by = Math.round(((i + 1) * frames) / (times - 1));
+        return { from: note.from + by, until: note.until + by };
+      }),
+    );
   },
 } as const;

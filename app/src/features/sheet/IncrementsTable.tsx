@@ -13,7 +13,7 @@ import {
   useSettings,
   useThrottledShotValue,
 } from '../../store/hooks';
-import { goTo, useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
+import { useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
 import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import type { RootState } from '../../store/store';
@@ -25,6 +25,8 @@ import { Segmented } from '../../ui/Segmented';
 import { textScale } from '../../ui/textScale';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
+import { linePress } from './linePress';
+import { PickedBar } from './PickedBar';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
 
 /** Height of a line: for a finger, and for a mouse. */
@@ -199,6 +201,7 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
   const rowHeight = useRowHeight();
+  const dispatch = useAppDispatch();
   if (!line) return null;
   const isSkipped = line.kind === 'skipped';
   const isClosing = !isSkipped && line.isClosing === true;
@@ -212,10 +215,11 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
       role="row"
       aria-label={name}
       aria-selected={isSeen}
-      onPress={() => goTo(frame)}
+      {...linePress(dispatch, frame)}
       style={{ height: rowHeight }}
-      className={`flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
+      className={`select-none flex-row items-center border-b border-line pr-4 ${isSeen ? 'bg-brasswash' : isChosen ? 'bg-desk' : ''}`}
     >
+      {isChosen && <PickedBar />}
       {columns.map((column) => {
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (

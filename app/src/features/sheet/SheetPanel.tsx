@@ -11,9 +11,9 @@ import { writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { exposureSheetWords as sheetViewWords } from '../../words/exposureSheet';
 import { findingWords } from '../../words/findings';
-import { LazyExposureSheet, LazySheetCharts } from './exposures/LazyExposureSheet';
 import { Findings } from './Findings';
-import { LazyIncrementsTable } from './LazyIncrementsTable';
+import { LazyExposureSheet, LazyIncrementsTable, LazySheetCharts } from './lazyTables';
+import { PickedFrames } from './PickedFrames';
 import { SoundTray } from './sound/SoundTray';
 import { RulerTray } from './RulerTray';
 import { useFindings } from './useFindings';
@@ -87,6 +87,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
           onChange={(view) => dispatch(settingsChanged({ sheetView: view }))}
         />
       </View>
+      <PickedFrames />
       {sheetView === 'increments' && <LazyIncrementsTable canType />}
       {sheetView === 'exposures' && <LazyExposureSheet />}
       {sheetView === 'charts' && <LazySheetCharts />}

@@ -1,17 +1,17 @@
 import { shotsWords as words } from '../../words/shots';
 import More from 'lucide-react-native/icons/ellipsis-vertical';
-import { LONGEST_NAME } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { filmCommands } from '../../commands/filmCommands';
 import { IconButton } from '../../ui/Button';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { fixed } from '../../ui/numbers';
-import { TextField } from '../../ui/TextField';
 import { NumericText, Words } from '../../ui/Words';
 import { type FilmGroup, secondsOf } from './filmsOf';
 
+/** What can be done with a film is for the second step: the first screen does not wait for it. */
 const LazyFilmMenu = lazyWithRetry(() => import('./FilmMenu').then((part) => part.FilmMenu));
+const LazyRenameFilm = lazyWithRetry(() => import('./FilmMenu').then((part) => part.RenameFilm));
+const LazyFilmPace = lazyWithRetry(() => import('./FilmPaceDialog').then((part) => part.FilmPaceDialog));
 
 interface FilmHeadProps {
   readonly group: FilmGroup;
@@ -21,10 +21,10 @@ interface FilmHeadProps {
 
 /** Over the shots of a film: its name, how long it is, and what can be done with all of it. */
 export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
-  const [isOpen, setOpen] = useState(false);
-  const [isRenaming, setRenaming] = useState(false);
+  const [open, setOpen] = useState<'menu' | 'rename' | 'pace' | null>(null);
   const name = film || words.noFilm;
-  if (isRenaming) return <RenameFilm film={film} shots={shots} onDone={() => setRenaming(false)} />;
+  const close = (): void => setOpen(null);
+  if (open === 'rename') return <LazyRenameFilm film={film} shots={shots} onDone={close} />;
   return (
     <View testID={`film-${film}`} className="flex-row items-center gap-3 pt-2">
       <Words role="heading" aria-level={2} size="title" strong numberOfLines={1} className="shrink">
@@ -33,42 +33,17 @@ export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
       <NumericText tone="soft" numberOfLines={1} className="flex-1">
         {`${shots.length === 1 ? words.oneShot : words.shotCount(shots.length)} · ${fixed(secondsOf(shots), 1)} s`}
       </NumericText>
-      <IconButton label={words.moreForTheFilm(name)} icon={More} onPress={() => setOpen(true)} />
-      {isOpen && (
+      <IconButton label={words.moreForTheFilm(name)} icon={More} onPress={() => setOpen('menu')} />
+      {open === 'menu' && (
         <LazyFilmMenu
           group={{ film, shots }}
           films={films}
-          onRename={() => setRenaming(true)}
-          onClose={() => setOpen(false)}
+          onRename={() => setOpen('rename')}
+          onPace={() => setOpen('pace')}
+          onClose={close}
         />
       )}
+      {open === 'pace' && <LazyFilmPace name={name} shots={shots} onClose={close} />}
     </View>
-  );
-}
-
-interface RenameFilmProps {
-  readonly film: string;
-  readonly shots: FilmGroup['shots'];
-  readonly onDone: () => void;
-}
-
-/** The name of a film, typed where it stands. */
-function RenameFilm({ film, shots, onDone }: RenameFilmProps) {
-  const [name, setName] = useState(film);
-  const keep = async (): Promise<void> => {
-    const next = name.trim();
-    onDone();
-    if (next !== film && next !== '') await (await filmCommands()).moveToFilm(shots, next);
-  };
-  return (
-    <TextField
-      label={words.nameOfTheFilm}
-      value={name}
-      onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
-      onSubmit={() => void keep()}
-      onBlur={() => void keep()}
-      autoFocus
-      className="max-w-[520px] pt-2"
-    />
   );
 }

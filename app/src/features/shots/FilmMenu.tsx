@@ -1,4 +1,6 @@
+import { filmPaceWords } from '../../words/filmPace';
 import { shotsWords as words } from '../../words/shots';
+import ChartLine from 'lucide-react-native/icons/chart-line';
 import Copy from 'lucide-react-native/icons/copy';
 import FileArchive from 'lucide-react-native/icons/file-archive';
 import Pencil from 'lucide-react-native/icons/pencil';
@@ -7,16 +9,19 @@ import { duplicateFilm, exportFilm, removeFilm } from '../../commands/films';
 import { Menu } from '../../ui/Menu';
 import type { FilmGroup } from './filmsOf';
 
+export { RenameFilm } from './RenameFilm';
+
 interface FilmMenuProps {
   readonly group: FilmGroup;
   /** Of all films in the list. */
   readonly films: readonly string[];
   readonly onRename: () => void;
+  readonly onPace: () => void;
   readonly onClose: () => void;
 }
 
 /** What can be done with a film as a whole. */
-export const FilmMenu = ({ group: { film, shots }, films, onRename, onClose }: FilmMenuProps) => (
+export const FilmMenu = ({ group: { film, shots }, films, onRename, onPace, onClose }: FilmMenuProps) => (
   <Menu
     title={film || words.noFilm}
     onClose={onClose}
@@ -28,6 +33,7 @@ export const FilmMenu = ({ group: { film, shots }, films, onRename, onClose }: F
         disabled: film === '',
         onPress: () => void duplicateFilm(film, shots, films),
       },
+      { label: filmPaceWords.title, icon: ChartLine, onPress: onPace },
       { label: words.exportAsZIP, icon: FileArchive, onPress: () => void exportFilm(film, shots) },
       { label: words.remove, icon: Trash, onPress: () => void removeFilm(film, shots) },
     ]}

@@ -1,12 +1,25 @@
-import { frameOfSeconds } from '@humble/core/views';
-import { memo } from 'react';
-import Svg, { Path } from 'react-native-svg';
+import { drawingCount, type Passage } from '@humble/core';
+import { frameOfSeconds, incrementTable } from '@humble/core/views';
+import { memo, useDeferredValue } from 'react';
+import Svg, { Path, Text } from 'react-native-svg';
 import { useSoundWave, wavePath } from '../../playback/soundWave';
 import { activeFindingsIn } from '../../store/activeFindings';
-import { useThrottledSelector, useThrottledShotValue } from '../../store/hooks';
+import {
+  useThrottledMove,
+  useThrottledSelector,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../store/hooks';
 import { colour } from '../../ui/colour';
+import { MONO } from '../../ui/fonts';
 import { findingMarks } from '../../ui/findingMarks';
-import { along, frameAlong, SIDE } from './railSurface';
+import { passageIn } from '../../store/timingSelection';
+import { drawingLabels } from './drawingLabels';
+import { along, EDGE_TOP, frameAlong, SIDE } from './railSurface';
+
+/** Tabs at the ends of a passage, to be dragged. */
+const edgesPath = ({ from, until }: Passage, x: (frame: number) => number): string =>
+  [from, until].map((frame) => `M${x(frame) - 5} ${EDGE_TOP + 6}h10v14h-10Z`).join('');
 
 interface RailExtrasProps {
   readonly width: number;
@@ -19,11 +32,12 @@ const WAVE_HALF = 11;
 /** Tips of findings lie so far above the foot of the rail, pixels. */
 const FINDINGS_PX = 7;
 
-/** What is heard and what was found, on the rail. */
+/** What is heard, what was found, the edges of a passage, and which drawings are seen, on the rail. */
 export const RailExtras = memo(function RailExtras({ width, height, lengthFrames }: RailExtrasProps) {
   const wave = useSoundWave();
   const rate = useThrottledShotValue((shot) => shot.rate);
   const cues = useThrottledShotValue((shot) => shot.cues);
+  const passage = useThrottledSelector(passageIn);
   const findings = useThrottledSelector(activeFindingsIn);
   const x = (frame: number): number => along(frame, lengthFrames, width);
   const secondsAt = (px: number): number => (frameAlong(px, lengthFrames, width) - 1) / rate;
@@ -44,6 +58,41 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
       )}
       <Path d={heard} stroke={colour.moss} strokeWidth={2} testID="rail-cues" />
       <Path d={findingMarks(findings, x, height - FINDINGS_PX)} fill={colour.plum} testID="rail-findings" />
+      <Drawings width={width} lengthFrames={lengthFrames} />
+      {passage && (
+        <Path
+          d={edgesPath(passage, x)}
+          fill={colour.brass}
+          stroke={colour.field}
+          strokeWidth={1.5}
+          testID="passage-edges"
+        />
+      )}
     </Svg>
   );
 });
+
+const DRAWING_PX = 10;
+const DRAWING_BASE = 9;
+
+/** The drawings of the figure by their numbers, where it has several. They follow an edit when the field has. */
+function Drawings({ width, lengthFrames }: Omit<RailExtrasProps, 'height'>) {
+  const shot = useDeferredValue(useThrottledShot());
+  const move = useDeferredValue(useThrottledMove());
+  const figure = move && shot.figures.find(({ id }) => id === move.figureId);
+  if (!figure || !shot.moves.includes(move) || drawingCount(figure) < 2) return null;
+  return drawingLabels(incrementTable(shot, move).rows, lengthFrames, width).map(({ x, text }) => (
+    <Text
+      key={x}
+      x={x}
+      y={DRAWING_BASE}
+      fontSize={DRAWING_PX}
+      fontFamily={MONO}
+      textAnchor="middle"
+      fill={colour.soft}
+      testID="rail-drawing"
+    >
+      {text}
+    </Text>
+  ));
+}

@@ -1,11 +1,11 @@
 import { transportWords as words } from '../../words/transport';
 import { editsIn } from '../../store/selection';
-import { drawingCount, frameNumber, lastFrame, type Move, type Passage, type Shot } from '@humble/core';
+import { frameNumber, lastFrame, type Move, type Shot } from '@humble/core';
 import { type FrameRun, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import Svg, { Circle, Line, Path, Text } from 'react-native-svg';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
 import {
   useThrottledMove,
   useThrottledSelector,
@@ -18,12 +18,10 @@ import { step, useFrame } from '../../playback/playhead';
 import { chosenIn, passageIn } from '../../store/timingSelection';
 import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
-import { MONO } from '../../ui/fonts';
 import { keyNudge } from '../../ui/keyNudge';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { usePointerSession } from '../../render/usePointerSession';
-import { drawingLabels } from './drawingLabels';
-import { along, EDGE_TOP, railSurface, SIDE } from './railSurface';
+import { along, railSurface, SIDE } from './railSurface';
 
 const RailExtras = lazyWithRetry(() => import('./RailExtras').then((part) => part.RailExtras));
 
@@ -88,8 +86,6 @@ function postsPath(marks: Move['marks'], lengthFrames: number, width: number): s
     .join('');
 }
 
-const DRAWING_PX = 10;
-const DRAWING_BASE = 9;
 /** Frames that were chosen, as bands. */
 const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number): string =>
   runs
@@ -99,19 +95,13 @@ const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number
     })
     .join('');
 
-/** Tabs at the ends of a passage, to be dragged. */
-const edgesPath = ({ from, until }: Passage, lengthFrames: number, width: number): string =>
-  [from, until]
-    .map((frame) => `M${along(frame, lengthFrames, width) - 5} ${EDGE_TOP + 6}h10v14h-10Z`)
-    .join('');
-
 /** What the rail shows: the whole shot, and a move that ends one frame past it. */
 const railFrames = (move: Move | null, lengthFrames: number): number =>
   move ? Math.max(lengthFrames, lastFrame(move)) : lengthFrames;
 
 /**
- * The shot from its first frame to its last: exposures, marks, and the playhead to drag. In the Timing step
- * marks can be dragged in time too.
+ * The shot from its first frame to its last: exposures, marks, the playhead to drag, and the edges of a passage. In
+ * the Timing step marks can be dragged in time too.
  */
 export function ScrubRail() {
   const shotFrames = useThrottledShotValue((shot) => shot.lengthFrames);
@@ -157,8 +147,6 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
   const move = useDeferredValue(useThrottledMove());
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
-  const passage = useThrottledSelector(passageIn);
-  const canMark = useThrottledSelector(editsIn) === 'timing';
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);
   const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);
@@ -181,15 +169,6 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
           />
         </>
       )}
-      {passage && canMark && (
-        <Path
-          d={edgesPath(passage, lengthFrames, width)}
-          fill={colour.brass}
-          stroke={colour.field}
-          strokeWidth={1.5}
-          testID="passage-edges"
-        />
-      )}
     </Svg>
   );
 });
@@ -202,29 +181,11 @@ interface BarsProps {
 }
 
 function Bars({ shot, move, lengthFrames, width }: BarsProps) {
-  const table = incrementTable(shot, move);
-  const { bars, shape } = barsOf(table, lengthFrames, width);
-  const figure = shot.figures.find(({ id }) => id === move.figureId);
-  const hasDrawings = figure !== undefined && drawingCount(figure) > 1;
+  const { bars, shape } = barsOf(incrementTable(shot, move), lengthFrames, width);
   return (
     <>
       <Path d={bars} stroke={colour.indigo} strokeWidth={1.75} />
       <Path d={shape} fill={colour.indigo} fillOpacity={0.45} />
-      {hasDrawings &&
-        drawingLabels(table.rows, lengthFrames, width).map(({ x, text }) => (
-          <Text
-            key={x}
-            x={x}
-            y={DRAWING_BASE}
-            fontSize={DRAWING_PX}
-            fontFamily={MONO}
-            textAnchor="middle"
-            fill={colour.soft}
-            testID="rail-drawing"
-          >
-            {text}
-          </Text>
-        ))}
     </>
   );
 }

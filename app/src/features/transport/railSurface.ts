@@ -5,8 +5,7 @@ import { currentFrame, goTo } from '../../playback/playhead';
 import type { AppStore } from '../../store/store';
 import { poseMenu } from '../../commands/menus/figureMenus';
 import { markMenu } from '../../commands/menus/timingMenus';
-import { passageEdgeMoved } from '../../commands/passages';
-import { createUndoGroup } from '../../ui/undoGroup';
+import { createEdgeDrag } from '../../commands/passages';
 import { createMarkDrag } from '../../commands/timing';
 
 export const SIDE = 14;
@@ -55,10 +54,10 @@ export const EDGE_TOP = 22;
 
 /** The edge of the passage that a press takes; null where there is none. */
 export function edgeUnder(
-  { passage, canMark, lengthFrames, width }: RailNow,
+  { passage, lengthFrames, width }: RailNow,
   { x, y }: { readonly x: number; readonly y: number },
 ): 'from' | 'until' | null {
-  if (!passage || !canMark || y < EDGE_TOP) return null;
+  if (!passage || y < EDGE_TOP) return null;
   const away = (edge: 'from' | 'until'): number => Math.abs(along(passage[edge], lengthFrames, width) - x);
   const nearest = away('from') < away('until') ? 'from' : 'until';
   return away(nearest) <= EDGE_PX ? nearest : null;
@@ -76,7 +75,7 @@ export function railSurface(store: AppStore, rail: RailNow): PointerSurface<View
     },
     press: (start) => {
       const edge = edgeUnder(rail, start);
-      if (edge) return edgeDrag(store, rail, edge);
+      if (edge) return edgeDrag(store, rail, edge, start);
       const mark = markUnder(rail, start.x, currentFrame());
       if (!mark) {
         goTo(frameAt(start.x));
@@ -95,18 +94,18 @@ export function railSurface(store: AppStore, rail: RailNow): PointerSurface<View
   };
 }
 
-/** An edge of the passage follows the pointer; what lies in the passage is spread over its frames anew. */
-function edgeDrag(store: AppStore, rail: RailNow, edge: 'from' | 'until'): PressHandler<ViewPointer> {
+function edgeDrag(
+  store: AppStore,
+  rail: RailNow,
+  edge: 'from' | 'until',
+  start: ViewPointer,
+): PressHandler<ViewPointer> {
   const passage = rail.passage!;
-  const undoGroup = createUndoGroup('passage');
-  let last = passage[edge];
+  const drag = createEdgeDrag(store, passage, edge);
+  const frameAt = (x: number): number => frameAlong(x, rail.lengthFrames, rail.width);
+  const began = frameAt(start.x);
   return {
-    drag: ({ x }) => {
-      const frame = Math.max(1, Math.round(frameAlong(x, rail.lengthFrames, rail.width)));
-      if (frame === last) return;
-      last = frame;
-      store.dispatch(passageEdgeMoved(passage, edge, frame, undoGroup));
-    },
+    drag: ({ x }) => drag.by(frameAt(x) - began),
     tap: () => goTo(passage[edge]),
   };
 }

@@ -1,6 +1,6 @@
 import { benchWords as words } from '../../words/bench';
 import { KeysGroup, KeysSummary } from '../../features/figure/tracks/KeysGroup';
-import { LazyIncrementsTable } from '../../features/sheet/LazyIncrementsTable';
+import { LazyIncrementsTable } from '../../features/sheet/lazyTables';
 import { MoveSummary } from '../../features/timing/cards/MoveCard';
 import { ShotCard, ShotSummary } from '../../features/timing/cards/ShotCard';
 import { SpanSummary } from '../../features/timing/cards/Spans';

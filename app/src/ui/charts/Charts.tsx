@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { BarChart, LineChart } from 'react-native-chart-kit';
+import { Path } from 'react-native-svg';
 import { colour } from '../colour';
 import { MONO } from '../fonts';
 import type { ChartProps } from './chartProps';
@@ -9,6 +10,9 @@ import type { ChartProps } from './chartProps';
 const MOST_LABELS = 6;
 /** Of longer rows only so many values are drawn: a screen shows no more. */
 const MOST_VALUES = 240;
+
+/** Room above a chart, pixels. */
+const TOP_PX = 14;
 
 /** Some of many labels, evenly, so that those that are written keep apart. */
 function fewOf(labels: readonly string[], most = MOST_LABELS): string[] {
@@ -58,12 +62,36 @@ function Framed({
       aria-label={props.label}
       testID={props.testID}
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-      style={{ height: props.height }}
+      style={{ height: props.height + TOP_PX }}
     >
       {width > 0 && props.values.length > 1 && chart(width)}
     </View>
   );
 }
+
+/** Where a chart draws, pixels of its own. */
+interface Room {
+  readonly width: number;
+  readonly height: number;
+  /** What the package calls so lies left of the values. */
+  readonly paddingRight: number;
+  readonly paddingTop: number;
+}
+
+/** The package keeps a quarter of the height for its labels. */
+const PLOT_SHARE = 0.75;
+
+const Borders = ({ at, room }: { readonly at: readonly number[]; readonly room: Room }) => (
+  <Path
+    d={at
+      .map((share) => room.paddingRight + share * (room.width - room.paddingRight))
+      .map((x) => `M${x.toFixed(1)} ${room.paddingTop}v${room.height * PLOT_SHARE}`)
+      .join('')}
+    stroke={colour.soft}
+    strokeDasharray="3 3"
+    testID="chart-borders"
+  />
+);
 
 /** A line through values in order. */
 export function LineGraph(props: ChartProps) {
@@ -81,8 +109,9 @@ export function LineGraph(props: ChartProps) {
           withVerticalLines={false}
           fromZero={props.fromZero}
           segments={3}
+          decorator={(room: Room) => <Borders at={props.borders ?? []} room={room} />}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: 14 }}
+          style={{ marginLeft: -8, paddingTop: TOP_PX }}
         />
       )}
     />
@@ -104,7 +133,7 @@ export function BarGraph(props: ChartProps) {
           fromZero
           segments={3}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: 14 }}
+          style={{ marginLeft: -8, paddingTop: TOP_PX }}
         />
       )}
     />

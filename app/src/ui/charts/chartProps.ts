@@ -10,5 +10,7 @@ export interface ChartProps {
   readonly height: number;
   /** Whether its axis begins at 0, whatever its values. */
   readonly fromZero?: boolean;
+  /** Upright lines, at shares of its width. */
+  readonly borders?: readonly number[];
   readonly testID?: string;
 }

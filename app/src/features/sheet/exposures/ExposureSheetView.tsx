@@ -5,13 +5,21 @@ import { FlatList, Pressable, ScrollView, View } from 'react-native';
 import { goTo, useIsPlaying, useThrottledFrame } from '../../../playback/playhead';
 import { peakBetween, type SoundWave, useSoundWave } from '../../../playback/soundWave';
 import { figureActivated } from '../../../store/editorSlice';
-import { useAppDispatch, useThrottledMove, useThrottledShot } from '../../../store/hooks';
+import {
+  useAppDispatch,
+  useThrottledMove,
+  useThrottledSelector,
+  useThrottledShot,
+} from '../../../store/hooks';
+import { passageIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
 import { useLayout } from '../../../ui/layout';
 import { fixed } from '../../../ui/numbers';
 import { textScale } from '../../../ui/textScale';
 import { NumericText, Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { linePress } from '../linePress';
+import { PickedBar } from '../PickedBar';
 import { HoldGrip } from './HoldGrip';
 import { HeardField, NoteField } from './inPlace';
 import { NoteBar } from './NoteBar';
@@ -171,16 +179,21 @@ const Row = memo(function Row({ row, columns, active, isSeen, rowHeight, rate, w
   const dispatch = useAppDispatch();
   const loud = wave ? peakBetween(wave, (frame - 1) / rate, frame / rate) : 0;
   const figureId = columns[active]?.figureId ?? null;
+  const isPicked = useThrottledSelector((state) => {
+    const passage = passageIn(state);
+    return passage !== null && frame >= passage.from && frame <= passage.until;
+  });
   const isOnRange = notes.some((note) => note.from < frame);
   return (
     <Pressable
       role="row"
       aria-label={words.goToFrame(frameNumber(frame))}
       aria-selected={isSeen}
-      onPress={() => goTo(frame)}
+      {...linePress(dispatch, frame)}
       style={{ height: rowHeight }}
-      className={`flex-row items-stretch border-b border-line ${isSeen ? 'bg-brasswash' : ''}`}
+      className={`select-none flex-row items-stretch border-b border-line ${isSeen ? 'bg-brasswash' : isPicked ? 'bg-desk' : ''}`}
     >
+      {isPicked && <PickedBar />}
       <View role="cell" style={{ width: scaled(SHEET_WIDTHS.frame) }} className="justify-center px-1">
         <NumericText strong={frame % 5 === 0} tone={frame % 5 === 0 ? 'ink' : 'soft'} className="text-right">
           {frameNumber(frame)}
@@ -204,10 +217,10 @@ const Row = memo(function Row({ row, columns, active, isSeen, rowHeight, rate, w
           key={move.id}
           accessible={false}
           tabIndex={-1}
-          onPress={() => {
+          {...linePress(dispatch, frame, () => {
             dispatch(figureActivated({ figureId: move.figureId, arcId: move.arcId }));
             goTo(frame);
-          }}
+          })}
           style={{ width: figureWidth }}
           className={`flex-row border-l border-line ${i === active && columns.length > 1 ? 'bg-brasswash' : ''}`}
         >

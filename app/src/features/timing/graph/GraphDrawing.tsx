@@ -12,7 +12,7 @@ import { useSoundWave, wavePath } from '../../../playback/soundWave';
 import { activeFindingsIn } from '../../../store/activeFindings';
 import { comparisonIn } from '../../../store/comparison';
 import type { RootState } from '../../../store/store';
-import { chosenIn } from '../../../store/timingSelection';
+import { chosenIn, passageIn } from '../../../store/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
@@ -35,6 +35,7 @@ import {
   stemsPath,
 } from './graphPaths';
 import type { GraphAxes } from './graphAxes';
+import { EDGE_PX, edgesOf } from './graphTargets';
 import { FrameNumbers, NUMBER_BASE, PlaceNumbers } from './GraphNumbers';
 import { followMarks, followRuler, followTicks } from '../views/follow';
 import { handlesIn, timingIn, type TimingNow } from '../views/timingIn';
@@ -134,6 +135,13 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
           testID="graph-selected"
         />
         <LivePath
+          path={paths.edges}
+          fill={colour.brass}
+          stroke={colour.card}
+          strokeWidth={1.5}
+          testID="graph-edges"
+        />
+        <LivePath
           path={paths.knobs}
           fill={colour.brass}
           stroke={colour.card}
@@ -223,6 +231,15 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
       const now = timingIn(state);
       const chosen = chosenIn(state);
       return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
+    },
+    edges: (state: RootState): string => {
+      const passage = passageIn(state);
+      return edgesOf(passage, axes.time)
+        .map(
+          (edge) =>
+            `M${(at(axes.time, passage![edge]) - 5).toFixed(1)} ${axes.distance.end}h10v${EDGE_PX}h-10Z`,
+        )
+        .join('');
     },
     // It leaves the frame numbers legible.
     playhead: (): string => {

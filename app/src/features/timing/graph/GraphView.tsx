@@ -9,6 +9,7 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import { throttledStoreOf } from '../../../render/throttledStore';
 import { useThrottledSelector, useAppStore } from '../../../store/hooks';
 import { memoizeLast } from '../../../render/memoizeLast';
+import { passageIn } from '../../../store/timingSelection';
 import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { AppStore } from '../../../store/store';
@@ -80,7 +81,12 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           y,
           10,
         )
-      : targetNear(graphTargets(present, handlesIn(store.getState()), axes.time, axes.distance), x, y, 18);
+      : targetNear(
+          graphTargets(present, handlesIn(store.getState()), passageIn(store.getState()), axes),
+          x,
+          y,
+          18,
+        );
   const press = (start: ViewPointer): PressHandler<ViewPointer> => {
     const state = store.getState();
     const present = timingIn(state);

@@ -1,6 +1,8 @@
+import type { Passage } from '@humble/core';
 import type { UnrolledArc } from '@humble/core/views';
 import { at, type Axis, isInSight } from '../../../ui/axis';
 import type { PlacedHandle } from '../views/timingIn';
+import type { GraphAxes } from './graphAxes';
 import { type ViewTarget, draggable } from '../views/viewTargets';
 
 /** A knob keeps so far from the marks of its span, pixels: both are to be seen, and to be taken. */
@@ -28,16 +30,30 @@ export function knobSpot(
   return spot;
 }
 
+/** Height of the tabs by which a passage is made longer or shorter, pixels; they hang from the top of the graph. */
+export const EDGE_PX = 14;
+
+/** The edges of a passage that are in sight. */
+export const edgesOf = (passage: Passage | null, time: Axis): readonly ('from' | 'until')[] =>
+  passage ? (['from', 'until'] as const).filter((edge) => isInSight(time, passage[edge])) : [];
+
 /** What lies in the graph: frames to the right, places upwards. */
 export function graphTargets(
   { ticks, posts }: UnrolledArc,
   handles: readonly PlacedHandle[],
-  time: Axis,
-  distance: Axis,
+  passage: Passage | null,
+  { time, distance }: GraphAxes,
 ): ViewTarget[] {
   const seen = (frame: number, arcDistance: number): boolean =>
     isInSight(time, frame) && isInSight(distance, arcDistance);
   return [
+    ...edgesOf(passage, time).map((edge): ViewTarget => ({
+      kind: 'edge',
+      passage: passage!,
+      edge,
+      x: at(time, passage![edge]),
+      y: distance.end + EDGE_PX / 2,
+    })),
     ...handles.map((placed): ViewTarget => ({
       kind: 'handle',
       handle: placed.handle,

@@ -5,6 +5,7 @@ import type { ViewTarget } from './viewTargets';
 import { markDrag } from './markDrag';
 import { tickDrag } from './tickDrag';
 import { easingDrag } from '../graph/easingDrag';
+import { edgeDrag } from './edgeDrag';
 import { groundDrag } from './groundDrag';
 
 /** What a pointer on a view stands for; null where the view does not say. */
@@ -37,6 +38,8 @@ export function createViewDragHandler(
         : tickDrag(options, target.frame, start);
     case 'handle':
       return easingDrag(options, target, start);
+    case 'edge':
+      return edgeDrag(options, target, start);
     default:
       return groundDrag(options, start);
   }

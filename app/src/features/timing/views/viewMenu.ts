@@ -11,6 +11,7 @@ export function viewMenu(store: AppStore, target: ViewTarget | null, frame: numb
     case 'tick':
       return pictureMenu(store, target.frame);
     case 'handle':
+    case 'edge':
       return null;
     default:
       return pictureMenu(store, frame);

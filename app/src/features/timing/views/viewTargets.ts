@@ -1,3 +1,4 @@
+import type { Passage } from '@humble/core';
 import type { Post, RulerTick } from '@humble/core/views';
 import type { EasingHandle } from '../../../kinds/easings';
 
@@ -6,13 +7,14 @@ export type ViewTarget = { readonly x: number; readonly y: number } & (
   | { readonly kind: 'mark'; readonly post: Post }
   | { readonly kind: 'tick'; readonly frame: number }
   | { readonly kind: 'handle'; readonly handle: EasingHandle }
+  | { readonly kind: 'edge'; readonly passage: Passage; readonly edge: 'from' | 'until' }
 );
 
 /** Half of a finger's target, pixels. */
 export const REACH_PX = 22;
 
-/** A mark is taken before a tick that is no more than this nearer; a handle before both. */
-const FIRST_PX: Record<ViewTarget['kind'], number> = { handle: 9, mark: 6, tick: 0 };
+/** A mark is taken before a tick that is no more than this nearer; a handle before all, an edge before a tick. */
+const FIRST_PX: Record<ViewTarget['kind'], number> = { handle: 9, mark: 6, edge: 3, tick: 0 };
 
 /** Ticks that can be dragged: those between two marks that are not at one place. */
 export function draggable(ticks: readonly RulerTick[], posts: readonly Post[]): RulerTick[] {

@@ -2,7 +2,7 @@ import { doEdit } from '../../../store/doEdit';
 import { edits, type Easing } from '@humble/core';
 import { unrolledArc } from '@humble/core/views';
 import { ActionCreators } from 'redux-undo';
-import { marksSelected, severalSet } from '../../../store/editorSlice';
+import { marksSelected, rangeChosen, severalSet } from '../../../store/editorSlice';
 import { nudge } from '../../../commands/nudges';
 import { shotOpened } from '../../../store/shotSlice';
 import { currentFrame, goTo, setRange } from '../../../playback/playhead';
@@ -16,7 +16,9 @@ import { barsPath, curveOf, projectionsPath } from '../graph/graphPaths';
 import { createViewDragHandler } from './viewDrags';
 import { paceDrag } from '../graph/paceDrag';
 import { postNames } from '../ruler/rulerPaths';
+import { passageIn } from '../../../store/timingSelection';
 import { handlesIn, timingIn } from './timingIn';
+import type { GraphAxes } from '../graph/graphAxes';
 import { graphTargets } from '../graph/graphTargets';
 import { rulerTargets } from '../ruler/rulerTargets';
 import { targetNear } from './viewTargets';
@@ -24,6 +26,7 @@ import { targetNear } from './viewTargets';
 /** 120 units in 20 even frames: 6 a frame. On the axes a frame is 10 pixels and a unit 1, upwards. */
 const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
 const distance: Axis = { from: 0, to: 120, start: 120, end: 0 };
+const axes: GraphAxes = { time, distance, pace: { time, foot: 200, height: 60, isBeside: false } };
 const pointer = (x: number, y: number, isShift = false) => ({ x, y, isShift, isTouch: false, trail: [] });
 
 function bench(): AppStore {
@@ -43,7 +46,11 @@ const places = (store: AppStore) =>
 /** Takes hold of what lies there in the graph and drags it. */
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
   const { ruler } = now(store);
-  const target = targetNear(graphTargets(ruler, handlesIn(store.getState()), time, distance), ...from, 12);
+  const target = targetNear(
+    graphTargets(ruler, handlesIn(store.getState()), passageIn(store.getState()), axes),
+    ...from,
+    12,
+  );
   const hold = createViewDragHandler(
     {
       store,
@@ -109,6 +116,22 @@ describe('handles of an easing', () => {
 });
 
 describe('a hand in the graph', () => {
+  test('drags the edge of a passage, and what lies in it is spread anew', () => {
+    const store = bench();
+    store.dispatch(addMark(11));
+    store.dispatch(rangeChosen({ by: 'frames', from: 1, until: 11 }));
+    // The tabs hang from the top.
+    drag(store, [100, 9], [160, 40]);
+    expect(marks(store)).toEqual([
+      [1, 0],
+      [17, 60],
+      [27, 120],
+    ]);
+    expect(passageIn(store.getState())).toEqual({ from: 1, until: 17 });
+    store.dispatch(ActionCreators.undo());
+    expect(marks(store).map(([frame]) => frame)).toEqual([1, 11, 21]);
+  });
+
   test('drags a tick in place; its frame stays', () => {
     const store = bench();
     drag(store, [100, 60], [140, 57]);

@@ -1,2 +1,0 @@
-export { ExposureSheetView } from './ExposureSheetView';
-export { SheetCharts } from './SheetCharts';

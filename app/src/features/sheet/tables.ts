@@ -1,0 +1,3 @@
+export { ExposureSheetView } from './exposures/ExposureSheetView';
+export { SheetCharts } from './exposures/SheetCharts';
+export { IncrementsTable } from './IncrementsTable';

@@ -1,0 +1,15 @@
+/** Everything that the interface says about the pace of a film. */
+export const filmPaceWords = {
+  title: 'Pace over the film',
+  reading: (read: number, count: number) => `Reading shot ${read} of ${count} …`,
+  unit: '% of the width a frame',
+  chart: (film: string, seconds: string) => `Pace over ${film}, ${seconds} s`,
+  whatItIs: 'How far the quickest figure goes on each frame. A dashed line is a cut.',
+  nothingTravels: 'Nothing travels in this film yet.',
+  shot: 'Shot',
+  average: 'average',
+  quickest: 'quickest',
+  onFrame: (percent: string, frame: number) => `${percent} at ${frame}`,
+  standsStill: 'stands still',
+  leftOut: (name: string, sentence: string) => `“${name}” is left out. ${sentence}`,
+} as const;
