@@ -101,7 +101,7 @@ module.exports = {
       '^app/src/commands/',
       [
         '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui|words)/',
-        '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|views|files|checks/index|spacing/filmPace|http/contract|http/routes)\\.ts$',
       ],
       'A command does in one call what a user does.',
     ),
