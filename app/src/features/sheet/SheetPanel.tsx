@@ -62,7 +62,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
           kind={open === 'findings' ? 'plain' : 'quiet'}
           pressed={open === 'findings'}
           onPress={toggled('findings')}
-          className="min-w-0 shrink px-[10px]"
+          className="shrink-0 px-[10px]"
         />
         <IconButton
           label={sheetViewWords.sound}
