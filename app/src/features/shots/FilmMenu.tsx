@@ -1,5 +1,5 @@
 import { filmPaceWords } from '../../words/filmPace';
-import { shotsWords as words } from '../../words/shots';
+import { filmMenuWords as words } from '../../words/filmMenu';
 import ChartLine from 'lucide-react-native/icons/chart-line';
 import Copy from 'lucide-react-native/icons/copy';
 import FileArchive from 'lucide-react-native/icons/file-archive';

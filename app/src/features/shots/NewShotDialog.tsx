@@ -1,4 +1,4 @@
-import { shotsWords as words } from '../../words/shots';
+import { newShotWords as words } from '../../words/newShot';
 import { freshShot, inFormat } from '@humble/core';
 import { useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';

@@ -1,4 +1,4 @@
-import { shotsWords as words } from '../../words/shots';
+import { removedWords as words } from '../../words/removedShots';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { restoreShot } from '../../commands/openDocument';

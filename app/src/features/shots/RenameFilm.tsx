@@ -1,4 +1,4 @@
-import { shotsWords as words } from '../../words/shots';
+import { filmMenuWords as words } from '../../words/filmMenu';
 import { LONGEST_NAME } from '@humble/core';
 import { useState } from 'react';
 import { moveToFilm } from '../../commands/films';

@@ -1,4 +1,4 @@
-import { shotsWords as words } from '../../words/shots';
+import { shotMenuWords as words } from '../../words/shotMenu';
 import { edits, LONGEST_NAME } from '@humble/core';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';

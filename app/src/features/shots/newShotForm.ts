@@ -1,4 +1,4 @@
-import { shotsWords as words } from '../../words/shots';
+import { newShotWords as words } from '../../words/newShot';
 import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
 import type { FieldErrors, ResolverResult } from 'react-hook-form';
 import { offeredName } from './offeredName';
