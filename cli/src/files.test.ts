@@ -144,6 +144,29 @@ describe('pack and unpack', () => {
     expect(`${createHash('sha256').update(bytes).digest('hex')}.wav`).toBe(sound);
   });
 
+  test('a shot with its files inside is read like any other, and its pictures are seen', async () => {
+    const whole = join(folder, 'cork.zip');
+    const args = ['--pictures', join(DEMO, 'pictures'), '--sounds', join(DEMO, 'sounds')];
+    expect(await run('convert', CORK, '--zip', ...args, '--out', whole)).toMatchObject({
+      status: 0,
+      stderr: '',
+    });
+    const json = await run('convert', whole, '--json');
+    expect(readShotFile(json.stdout)).toEqual(cork);
+    expect(await run('convert', whole, '--moving-svg')).toMatchObject({ stderr: '' });
+    const out = join(folder, 'from-zip');
+    expect(await run('render', whole, '--out', out, '--until', '1', '--width', '96')).toMatchObject({
+      status: 0,
+      stderr: '',
+    });
+    const piped = spawnSync(process.execPath, [COMMAND, 'check-file', '-'], { input: readFileSync(whole) });
+    expect(String(piped.stdout)).toContain('a sound shot');
+    expect(await run('sample', film, '--csv')).toMatchObject({
+      status: 1,
+      stderr: `${film} is a film of 2 shots: unpack it, and take one of them.\n`,
+    });
+  });
+
   test('what is missing is said; what is no film writes nothing', async () => {
     expect((await run('pack', CORK, '--out', join(folder, 'bare.zip'))).stderr).toBe(
       'The film is without harbour.svg, knocks.wav: look for them with --pictures and --sounds.\n',
@@ -166,7 +189,11 @@ test('a shot comes from standard input, and goes to a file as a whole', async ()
   });
   expect([piped.status, piped.stdout.slice(0, 4)]).toEqual([0, '<svg']);
   const out = join(folder, 'cork.json');
-  expect(await run('convert', CORK, '--lottie', '--out', out)).toEqual({ status: 0, stdout: '', stderr: '' });
+  expect(await run('convert', CORK, '--lottie', '--out', out)).toEqual({
+    status: 0,
+    stdout: '',
+    stderr: expect.stringMatching(/^1 picture is not in the folder/) as string,
+  });
   expect(JSON.parse(readFileSync(out, 'utf8'))).toMatchObject({ fr: 24, op: 48 });
   mkdirSync(join(folder, 'taken'));
   expect((await run('convert', CORK, '--csv', '--out', join(folder, 'taken'))).stderr).toMatch(

@@ -1,6 +1,6 @@
 import { readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import type { Shot } from '@humble/core';
-import { importShot } from '@humble/core/files';
+import { importShot, isZip, readFilmZip } from '@humble/core/files';
 import { UsageError } from './usageError';
 
 const STANDARD_INPUT = 0;
@@ -12,6 +12,8 @@ function reasonOf(error: unknown): string {
   if (code === 'EISDIR') return 'it is a folder';
   if (code === 'ENOSPC') return 'the disk is full';
   if (code === 'EACCES' || code === 'EPERM') return 'that is not allowed here';
+  if (code === 'EFBIG') return 'it is larger than a file may be here';
+  if (code === 'ENOTDIR') return 'what it should lie in is no folder';
   return String(code);
 }
 
@@ -24,12 +26,29 @@ export function readBytes(path: string): Buffer {
   }
 }
 
-/** A shot from a file, a table of increments, or standard input. @throws UsageError, ShotError */
-export function readShot(path: string): Shot {
-  const text = readBytes(path).toString('utf8');
+/** A shot, and the pictures and sounds that came with it. */
+export interface ReadShot {
+  readonly shot: Shot;
+  /** By the SHA-256 of their bytes. */
+  readonly files: ReadonlyMap<string, Uint8Array>;
+}
+
+/**
+ * A shot from a file, a ZIP file with one shot and its pictures, a table of increments, or standard input.
+ * @throws UsageError, ShotError
+ */
+export function readShot(path: string): ReadShot {
+  const bytes = readBytes(path);
+  if (isZip(bytes)) {
+    const { shots, pictures, sounds } = readFilmZip(bytes);
+    if (shots.length !== 1)
+      throw new UsageError(`${path} is a film of ${shots.length} shots: unpack it, and take one of them.`);
+    return { shot: shots[0]!, files: new Map([...pictures, ...sounds]) };
+  }
+  const text = bytes.toString('utf8');
   // What comes without a name says by its beginning what it is.
   const name = path !== '-' ? path : /^\s*\{/.test(text) ? 'input.json' : 'input.csv';
-  return importShot({ name, text });
+  return { shot: importShot({ name, text }), files: new Map() };
 }
 
 /** Writes a file as a whole, or not at all. @throws UsageError with a sentence */

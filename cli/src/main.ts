@@ -4,9 +4,9 @@ import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views'
 import { checked } from './check';
 import { SOLVING, solved } from './solve';
 import type { Answer, Values } from './answer';
-import { readShot, writeWhole } from './input';
+import { type ReadShot, readShot, writeWhole } from './input';
 import { packed, unpacked } from './pack';
-import { pictureSource } from './pictures';
+import { filesWith, missingNote } from './pictures';
 import { printed } from './print';
 import { rendered } from './render';
 import { sliderText } from './slider';
@@ -118,14 +118,15 @@ function chartPicture(shot: Shot, moveId: string | undefined, span: string | und
 }
 
 /** The shot in the one format that was asked for. */
-function converted(shot: Shot, values: Values): Answer {
+function converted({ shot, files: own }: ReadShot, values: Values): Answer {
   const asked = EXPORTERS.filter(({ flag }) => (values as Readonly<Record<string, unknown>>)[flag] === true);
   if (asked.length !== 1) throw new UsageError(`Say which format: one of ${FORMATS}.`);
-  const { flag, isPossible, hasPictures, write, label } = asked[0]!;
+  const { flag, isPossible, needs, write, label } = asked[0]!;
   if (!isPossible(shot)) throw new UsageError(`${label}: there is nothing of that in this shot.`);
   if (flag === 'slider') return sliderText(shot, values);
-  const source = pictureSource(shot, hasPictures ? values.pictures : undefined);
-  return { text: write(shot, source), code: 0 };
+  const files = needs ? filesWith(own, values.pictures, values.sounds) : own;
+  const note = needs && missingNote(shot, files);
+  return { text: write(shot, { files, moveId: values.move ?? null }), note, code: 0 };
 }
 
 function checkSentence(shot: Shot): string {
@@ -181,14 +182,16 @@ function run(args: string[]): Answer | Promise<Answer> {
   if (!path || more.length > 0)
     throw new UsageError(`${command} takes one ${command === 'unpack' ? 'film' : 'shot'} file.`);
   if (command === 'unpack') return unpacked(path, values);
-  if (command === 'convert') return converted(inTake(readShot(path), values.take), values);
+  const read = readShot(path);
+  const shot = inTake(read.shot, values.take);
+  const { files } = read;
+  if (command === 'convert') return converted({ shot, files }, values);
   if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
   if (command === 'chart' && !values.svg)
     throw new UsageError('A chart is a picture: say chart SHOT.json --svg.');
   if (command === 'sheet' && !values.csv)
     throw new UsageError('An exposure sheet is a table: say sheet SHOT.json --csv.');
-  const shot = inTake(readShot(path), values.take);
-  if (command === 'render') return rendered(shot, values);
+  if (command === 'render') return rendered({ shot, files }, values);
   if (command === 'print') return printed(shot, values);
   if (command === 'sheet') return said(writeExposureSheetCsv(shot));
   if (command === 'chart') return said(chartPicture(shot, values.move, values.span));

@@ -3,7 +3,7 @@ import { basename, dirname, join } from 'node:path';
 import { picturesOf, readFilmZip, soundsOf, writeFilmZip, writeShotFile } from '@humble/core/files';
 import type { Answer, Values } from './answer';
 import { readBytes, readShot, writeWhole } from './input';
-import { filesBySha } from './pictures';
+import { filesWith } from './pictures';
 import { UsageError } from './usageError';
 
 const counted = (count: number, noun: string): string => `${count} ${noun}${count === 1 ? '' : 's'}`;
@@ -12,9 +12,11 @@ const counted = (count: number, noun: string): string => `${count} ${noun}${coun
 export function packed(paths: readonly string[], values: Values): Answer {
   if (paths.length === 0) throw new UsageError('pack takes at least one shot file.');
   if (!values.out) throw new UsageError('Say what the film is to be called: --out FILM.zip.');
-  const shots = paths.map(readShot);
+  const read = paths.map(readShot);
+  const shots = read.map(({ shot }) => shot);
+  const own = new Map(read.flatMap(({ files }) => [...files]));
   const name = values.name ?? shots[0]!.film;
-  const [pictures, sounds] = [filesBySha(values.pictures), filesBySha(values.sounds)];
+  const [pictures, sounds] = [filesWith(own, values.pictures), filesWith(own, values.sounds)];
   writeWhole(values.out, writeFilmZip({ name, shots, pictures, sounds }));
   const missing = [
     ...picturesOf(shots).filter(({ sha256 }) => !pictures.has(sha256)),

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Shot } from '@humble/core';
-import { type PictureSource, picturesOf } from '@humble/core/files';
+import { picturesOf } from '@humble/core/files';
 import { UsageError } from './usageError';
 
 /** Files of a folder, by the SHA-256 of their bytes. @throws UsageError */
@@ -25,20 +25,16 @@ export function filesBySha(folder: string | undefined): ReadonlyMap<string, Uint
   );
 }
 
-/** The pictures of a shot as data, as far as they are in a folder. */
-export function pictureSource(shot: Shot, folder: string | undefined): PictureSource {
-  const files = filesBySha(folder);
-  const data = new Map<string, string>();
-  for (const { sha256, type } of picturesOf([shot])) {
-    const bytes = files.get(sha256);
-    if (bytes) data.set(sha256, `data:${type};base64,${Buffer.from(bytes).toString('base64')}`);
-  }
-  return ({ sha256 }) => data.get(sha256) ?? null;
-}
+/** What is in a folder, and before that what came with the shot itself. @throws UsageError */
+export const filesWith = (
+  own: ReadonlyMap<string, Uint8Array>,
+  ...folders: readonly (string | undefined)[]
+): ReadonlyMap<string, Uint8Array> =>
+  new Map([...folders.flatMap((folder) => [...filesBySha(folder)]), ...own]);
 
 /** Says how many pictures of a shot are not there; nothing where all are. */
-export function missingNote(shot: Shot, source: PictureSource): string | undefined {
-  const missing = picturesOf([shot]).filter((picture) => source(picture) === null).length;
+export function missingNote(shot: Shot, files: ReadonlyMap<string, Uint8Array>): string | undefined {
+  const missing = picturesOf([shot]).filter(({ sha256 }) => !files.has(sha256)).length;
   if (missing === 0) return undefined;
   const what = missing === 1 ? '1 picture is' : `${missing} pictures are`;
   return `${what} not in the folder of --pictures: figures are outlines, and a backdrop is left out.`;

@@ -1,10 +1,10 @@
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Shot } from '@humble/core';
-import { frameSvg, type Ground } from '@humble/core/files';
+import { frameSvg, type Ground, pictureSourceFrom } from '@humble/core/files';
 import type { Answer, Values } from './answer';
-import { numberOf, writeWhole } from './input';
-import { missingNote, pictureSource } from './pictures';
+import { numberOf, type ReadShot, writeWhole } from './input';
+import { filesWith, missingNote } from './pictures';
 import { UsageError } from './usageError';
 
 const GROUNDS: readonly Ground[] = ['paper', 'black', 'transparent'];
@@ -36,9 +36,10 @@ const nameOf = (frame: number, last: number): string =>
   `frame-${String(frame).padStart(Math.max(4, String(last).length), '0')}.png`;
 
 /** Each frame of a shot as a PNG in a folder. What was written is taken away again where one cannot be. */
-export async function rendered(shot: Shot, values: Values): Promise<Answer> {
+export async function rendered({ shot, files: own }: ReadShot, values: Values): Promise<Answer> {
   const { folder, width, from, until, ground } = planOf(shot, values);
-  const source = pictureSource(shot, values.pictures);
+  const files = filesWith(own, values.pictures);
+  const source = pictureSourceFrom(files);
   // It is large, and no other command needs it.
   const { default: sharp } = await import('sharp');
   const isNew = !existsSync(folder);
@@ -59,5 +60,5 @@ export async function rendered(shot: Shot, values: Values): Promise<Answer> {
     throw new UsageError(`The pictures cannot be made: ${(error as Error).message.split('\n')[0]}.`);
   }
   const text = `${made.length === 1 ? '1 picture' : `${made.length} pictures`} in ${folder}.\n`;
-  return { text, note: missingNote(shot, source), code: 0 };
+  return { text, note: missingNote(shot, files), code: 0 };
 }

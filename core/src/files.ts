@@ -2,7 +2,7 @@
 
 export { COPIES, type Copy } from './formats/copies';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
-export { type Exporter, EXPORTERS } from './formats/exporters';
+export { type ExportContext, type Exporter, EXPORTERS } from './formats/exporters';
 export { type Film, isZip, picturesOf, readFilmZip, soundsOf, writeFilmZip } from './formats/filmZip';
 export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
@@ -10,6 +10,7 @@ export { partRows } from './formats/partsCsv';
 export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
+export { pictureSourceFrom } from './formats/pictureSourceFrom';
 export { frameSvg, type Ground, type PictureSource, type SceneOptions } from './formats/sceneSvg';
 export { sliderFaults, type SliderLimits, sliderRows, writeSliderCsv } from './formats/sliderCsv';
 export { exposedInShot, strobeSvg } from './formats/strobeSvg';

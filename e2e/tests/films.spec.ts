@@ -54,6 +54,38 @@ test(
   },
 );
 
+test(
+  'a shot leaves with its pictures and sound in one file, and comes back into its film',
+  ONCE,
+  async ({ page, ownServer }) => {
+    await page.goto(`${ownServer.address}/shot/demo-dropped-cork`);
+    await page
+      .getByRole('button', { name: 'Sheet', exact: true })
+      .or(page.getByRole('tab', { name: 'Sheet' }))
+      .click();
+    await page.getByRole('button', { name: 'Export', exact: true }).click();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Shot with its pictures and sound' }).click(),
+    ]);
+    expect(download.suggestedFilename()).toBe('dropped-cork.zip');
+    const { name, shots, pictures, sounds } = readFilmZip(readFileSync(await download.path()));
+    expect([name, shots.length, pictures.size, sounds.size]).toEqual(['Low Tide', 1, 1, 1]);
+
+    await page.goto(ownServer.address);
+    await expect(film(page, 'Low Tide')).toContainText('6 shots');
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'Import a shot' }).click(),
+    ]);
+    await chooser.setFiles(await download.path());
+    await expect(film(page, 'Low Tide')).toContainText('7 shots');
+    const back = await shotsOf(page.request, ownServer.address, 'Low Tide');
+    const [one, other] = back.filter((shot) => shot.name === 'Dropped cork');
+    expect(other).toEqual(one);
+  },
+);
+
 test('the pace of a film is one chart from its first shot to its last', ONCE, async ({ page, ownServer }) => {
   await page.goto(ownServer.address);
   await inFilmMenu(page, 'Low Tide', 'Pace over the film');

@@ -2,13 +2,15 @@ import { commandsWords as words } from '../words/commands';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
 import { keepPicture } from '../persistence/keepPicture';
-import { pictureAddress } from '../persistence/pictures';
-import { keepSound, type KeptSound, soundAddress } from '../persistence/sounds';
+import { keepSound, type KeptSound } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
 import { settingsChanged } from '../store/settingsSlice';
 import { store } from '../store/store';
 import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
+import { filesOfShots } from './shotFiles';
+
+export { filesOfShots };
 
 /** What can be done with the shots of the list, and with films as a whole. Each says how it went. */
 
@@ -114,36 +116,17 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
     );
 }
 
-async function bytesAt(address: string): Promise<Uint8Array | null> {
-  const response = await fetch(address).catch(() => null);
-  return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
-}
-
 /** Offers a film as one ZIP file, with its shots, their pictures and their sounds. */
 export async function exportFilm(film: string, shots: FilmShots): Promise<void> {
   const documents: Shot[] = [];
   const isRead = await forEachShot(shots, async ({ id }) => documents.push((await readShot(id)).shot));
   if (!isRead) return;
   try {
-    const { picturesOf, soundsOf, writeFilmZip } = await fileFormats();
-    const missing: string[] = [];
-    const fetched = async (
-      files: readonly { readonly sha256: string; readonly name: string }[],
-      addressOf: (sha256: string) => string,
-    ): Promise<ReadonlyMap<string, Uint8Array>> => {
-      const all = new Map<string, Uint8Array>();
-      for (const { sha256, name } of files) {
-        const bytes = await bytesAt(addressOf(sha256));
-        if (bytes) all.set(sha256, bytes);
-        else missing.push(name);
-      }
-      return all;
-    };
-    const pictures = await fetched(picturesOf(documents), pictureAddress);
-    const sounds = await fetched(soundsOf(documents), soundAddress);
+    const { writeFilmZip } = await fileFormats();
+    const { files, missing } = await filesOfShots(documents);
     saveFile(
       `${fileStem(film || words.shotsWithoutFilm)}.zip`,
-      writeFilmZip({ name: film, shots: documents, pictures, sounds }),
+      writeFilmZip({ name: film, shots: documents, pictures: files, sounds: files }),
       'application/zip',
     );
     if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
@@ -197,7 +180,9 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
       const file = new File([content as BlobPart], name, { type });
       keptSounds.set(sha256, await keepSound(file, new AbortController().signal));
     }
-    const name = film.name && freeName(film.name, await namesOfFilms());
+    // A shot by itself goes back to the film that it belongs to.
+    const isFilm = film.name !== '' && film.shots.length > 1;
+    const name = isFilm ? freeName(film.name, await namesOfFilms()) : film.name;
     for (const shot of film.shots)
       ids.push(
         await createShot(withSound(withPictures(edits.setFilm(shot, { film: name }), kept), keptSounds)),

@@ -16,6 +16,7 @@ export const exchangeWords = {
   thisTableCannotBeRead: 'This table cannot be read.',
   exportIt: 'Export',
   fetching: 'Loading…',
+  without: (names: string) => `The file is without ${names}, which could not be fetched.`,
   copied: 'Copied.',
   theClipboardIsNotOpen: 'The browser did not let the clipboard be written. Export a file instead.',
 } as const;

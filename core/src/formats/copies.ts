@@ -8,6 +8,8 @@ export interface Copy {
   readonly id: string;
   /** What is copied, as the button says it. */
   readonly label: string;
+  /** What it is for, in a sentence. */
+  readonly sentence: string;
   /** @returns the text; empty where the shot has nothing of the kind */
   readonly write: (shot: Shot, arcId: string | null) => string;
 }
@@ -27,6 +29,16 @@ function arcData(shot: Shot, arcId: string | null): string {
 
 /** What the clipboard takes. */
 export const COPIES: readonly Copy[] = [
-  { id: 'increments', label: 'Copy increments', write: tabbed },
-  { id: 'arc', label: 'Copy arc as path data', write: arcData },
+  {
+    id: 'increments',
+    label: 'Copy increments',
+    sentence: 'The table by the clipboard: pasted into a spreadsheet, each number has a cell of its own.',
+    write: tabbed,
+  },
+  {
+    id: 'arc',
+    label: 'Copy arc as path data',
+    sentence: 'The arc that is worked on, as SVG writes it, for a drawing program or code.',
+    write: arcData,
+  },
 ];

@@ -1,14 +1,25 @@
-import type { Shot } from '../model/schema';
+import type { Move, Shot } from '../model/schema';
 import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
+import { writeChartsCsv } from './chartsCsv';
+import { writeCuesCsv } from './cuesCsv';
 import { writeExposureSheetCsv } from './exposureSheetCsv';
 import { writeIncrementsCsv } from './incrementsCsv';
 import { lottieJson } from './lottieJson';
 import { movingSvg } from './movingSvg';
+import { picturesOf, soundsOf, writeFilmZip } from './filmZip';
 import { writePartsCsv } from './partsCsv';
-import type { PictureSource } from './sceneSvg';
-import { writeSliderCsv } from './sliderCsv';
+import { pictureSourceFrom } from './pictureSourceFrom';
+import { sliderNeeds, writeSliderCsv } from './sliderCsv';
 import { strobeSvg } from './strobeSvg';
+
+/** What an exporter may need besides the shot. */
+export interface ExportContext {
+  /** Bytes of its pictures and sounds, by their SHA-256, as far as they are there. */
+  readonly files: ReadonlyMap<string, Uint8Array>;
+  /** The move that is worked on; null for the first one. */
+  readonly moveId: string | null;
+}
 
 /** One way out of a shot. A new one is a function that writes it, and an entry in the table. */
 export interface Exporter {
@@ -23,11 +34,16 @@ export interface Exporter {
   readonly mimeType: string;
   /** Whether it has anything to say of a shot. */
   readonly isPossible: (shot: Shot) => boolean;
-  /** Whether it shows pictures: their bytes have to be fetched first. */
-  readonly hasPictures?: true;
-  /** @param source of the pictures that it shows */
-  readonly write: (shot: Shot, source: PictureSource) => string;
+  /** Whether it shows pictures, or has all files of the shot within: their bytes have to be fetched first. */
+  readonly needs?: 'pictures' | 'files';
+  /** What it asks for, in a sentence. Called only where it is possible. */
+  readonly note?: (shot: Shot, context: Pick<ExportContext, 'moveId'>) => string;
+  /** @returns a text, or the bytes of a file that is none */
+  readonly write: (shot: Shot, context: ExportContext) => string | Uint8Array;
 }
+
+const moveOf = ({ moves }: Shot, moveId: string | null): Move =>
+  moves.find(({ id }) => id === moveId) ?? moves[0]!;
 
 /** The ways out of a shot, in the order in which they are offered. */
 export const EXPORTERS: readonly Exporter[] = [
@@ -60,6 +76,24 @@ export const EXPORTERS: readonly Exporter[] = [
     write: (shot) => writePartsCsv(shot),
   },
   {
+    flag: 'charts',
+    label: 'Spacing charts as CSV',
+    sentence: 'For a spreadsheet or for paper: where each drawing stands between its two keys, span by span.',
+    ending: '-charts.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ moves }) => moves.length > 0,
+    write: (shot) => writeChartsCsv(shot),
+  },
+  {
+    flag: 'cues',
+    label: 'Cues as CSV',
+    sentence: 'What is heard when, by frame and by seconds. It can be read back in beside the sound.',
+    ending: '-cues.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ cues }) => cues.length > 0,
+    write: (shot) => writeCuesCsv(shot),
+  },
+  {
     flag: 'svg',
     label: 'SVG of arcs and figures',
     sentence:
@@ -76,8 +110,8 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-moving.svg',
     mimeType: 'image/svg+xml',
     isPossible: ({ moves }) => moves.length > 0,
-    hasPictures: true,
-    write: (shot, source) => movingSvg(shot, { source }),
+    needs: 'pictures',
+    write: (shot, { files }) => movingSvg(shot, { source: pictureSourceFrom(files) }),
   },
   {
     flag: 'lottie',
@@ -87,8 +121,8 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-lottie.json',
     mimeType: 'application/json',
     isPossible: ({ moves }) => moves.length > 0,
-    hasPictures: true,
-    write: lottieJson,
+    needs: 'pictures',
+    write: (shot, { files }) => lottieJson(shot, pictureSourceFrom(files)),
   },
   {
     flag: 'strobe',
@@ -97,8 +131,8 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-strobe.svg',
     mimeType: 'image/svg+xml',
     isPossible: ({ moves }) => moves.length > 0,
-    hasPictures: true,
-    write: (shot, source) => strobeSvg(shot, { source }),
+    needs: 'pictures',
+    write: (shot, { files }) => strobeSvg(shot, { source: pictureSourceFrom(files) }),
   },
   {
     flag: 'slider',
@@ -108,7 +142,8 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-slider.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves, field }) => moves.length > 0 && field.unitsPerMm !== null,
-    write: (shot) => writeSliderCsv(shot, shot.moves[0]!),
+    note: (shot, { moveId }) => sliderNeeds(shot, moveOf(shot, moveId)),
+    write: (shot, { moveId }) => writeSliderCsv(shot, moveOf(shot, moveId)),
   },
   {
     flag: 'json',
@@ -119,5 +154,16 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'application/json',
     isPossible: () => true,
     write: (shot) => writeShotFile(shot),
+  },
+  {
+    flag: 'zip',
+    label: 'Shot with its pictures and sound',
+    sentence: 'The same with all that it needs inside, as one ZIP file. It can be read back in.',
+    ending: '.zip',
+    mimeType: 'application/zip',
+    isPossible: (shot) => picturesOf([shot]).length + soundsOf([shot]).length > 0,
+    needs: 'files',
+    write: (shot, { files }) =>
+      writeFilmZip({ name: shot.film, shots: [shot], pictures: files, sounds: files }),
   },
 ];

@@ -12,7 +12,8 @@ export interface ReadCue {
 const WORDS = ['word', 'cue', 'heard', 'text'];
 
 function wordIn({ cells, number }: CsvLine, column: string): string {
-  const word = (cells[column] ?? '').trim();
+  // What would count as a formula is written with an apostrophe before it.
+  const word = (cells[column] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
   if (word === '') throw brokenTable(`Line ${number}: there is no word.`);
   if (word.length > LONGEST_CUE)
     throw brokenTable(`Line ${number}: the word is longer than ${LONGEST_CUE} letters.`);

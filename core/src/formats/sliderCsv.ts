@@ -76,6 +76,15 @@ export const sliderFaults = (
     return faults;
   });
 
+/** What a slider has to be able to do for a move, in a sentence. */
+export function sliderNeeds(shot: Shot, move: Move): string {
+  const rows = sliderRows(shot, move);
+  const most = (of: (row: SliderRow) => number): string =>
+    rows.reduce((peak, row) => Math.max(peak, Math.abs(of(row))), 0).toFixed(1);
+  const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
+  return `For ${figure} it reaches ${most(({ speedMmPerS }) => speedMmPerS)} mm/s, with up to ${most(({ accelerationMmPerS2 }) => accelerationMmPerS2)} mm/s².`;
+}
+
 /** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */
 export function writeSliderCsv(shot: Shot, move: Move): string {
   const data = sliderRows(shot, move).map(({ frame, timeMs, positionMm, speedMmPerS }) => [

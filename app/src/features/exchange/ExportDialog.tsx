@@ -5,8 +5,15 @@ import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fileFormats } from '../../commands/fileFormats';
-import { pictureSourceOf } from '../../commands/pictureSource';
-import { activeArcIn, useAppDispatch, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { filmCommands } from '../../commands/filmCommands';
+import type { ShotFiles } from '../../commands/shotFiles';
+import {
+  activeArcIn,
+  activeMoveIn,
+  useAppDispatch,
+  useThrottledSelector,
+  useThrottledShot,
+} from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -14,7 +21,7 @@ import { Words } from '../../ui/Words';
 import { saveFile } from '../../ui/files';
 import { fileNameOf } from './fileNameOf';
 
-const NO_PICTURES = (): null => null;
+const NO_FILES: ShotFiles = { files: new Map(), missing: [] };
 
 interface ExportDialogProps {
   readonly onClose: () => void;
@@ -24,6 +31,7 @@ interface ExportDialogProps {
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
   const arcId = useThrottledSelector((state) => activeArcIn(state)?.id ?? null);
+  const moveId = useThrottledSelector((state) => activeMoveIn(state)?.id ?? null);
   const formats = useFormats();
   const dispatch = useAppDispatch();
   const save = async (write: () => Promise<void>): Promise<void> => {
@@ -33,6 +41,11 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
     } catch (error) {
       dispatch(messageShown((error as Error).message));
     }
+  };
+  const saved = async ({ ending, mimeType, needs, write }: Exporter): Promise<void> => {
+    const { files, missing } = needs ? await (await filmCommands()).filesOfShots([shot], needs) : NO_FILES;
+    saveFile(fileNameOf(shot.name, ending), write(shot, { files, moveId }), mimeType);
+    if (missing.length > 0) dispatch(messageShown(words.without(missing.join(', '))));
   };
   const copy = (text: string): void => {
     navigator.clipboard.writeText(text).then(
@@ -53,36 +66,30 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
       )}
       {formats !== null &&
         typeof formats !== 'string' &&
-        formats.exporters.map(
-          ({ flag, label, sentence, ending, mimeType, isPossible, hasPictures, write }) => (
+        formats.exporters.map((exporter) => {
+          const { flag, label, sentence, isPossible, note } = exporter;
+          const canBe = isPossible(shot);
+          return (
             <View key={flag} className="gap-2">
               <Button
                 label={label}
                 icon={Download}
-                disabled={!isPossible(shot)}
-                onPress={() => {
-                  void save(async () => {
-                    const source = hasPictures ? await pictureSourceOf(shot) : NO_PICTURES;
-                    saveFile(fileNameOf(shot.name, ending), write(shot, source), mimeType);
-                  });
-                }}
+                disabled={!canBe}
+                onPress={() => void save(() => saved(exporter))}
               />
-              <Words tone="soft">{sentence}</Words>
+              <Words tone="soft">{canBe && note ? `${sentence} ${note(shot, { moveId })}` : sentence}</Words>
             </View>
-          ),
-        )}
+          );
+        })}
       {formats !== null &&
         typeof formats !== 'string' &&
-        formats.copies.map(({ id, label, write }) => {
+        formats.copies.map(({ id, label, sentence, write }) => {
           const text = write(shot, arcId);
           return (
-            <Button
-              key={id}
-              label={label}
-              icon={CopyIcon}
-              disabled={text === ''}
-              onPress={() => copy(text)}
-            />
+            <View key={id} className="gap-2">
+              <Button label={label} icon={CopyIcon} disabled={text === ''} onPress={() => copy(text)} />
+              <Words tone="soft">{sentence}</Words>
+            </View>
           );
         })}
     </Dialog>

@@ -1,0 +1,40 @@
+import type { Shot } from '@humble/core';
+import { pictureAddress } from '../persistence/pictures';
+import { soundAddress } from '../persistence/sounds';
+import { fileFormats } from './fileFormats';
+
+/** Files that some shots need. */
+export interface ShotFiles {
+  /** Their bytes by SHA-256. */
+  readonly files: ReadonlyMap<string, Uint8Array>;
+  /** Names of those that could not be fetched. */
+  readonly missing: readonly string[];
+}
+
+async function bytesAt(address: string): Promise<Uint8Array | null> {
+  const response = await fetch(address).catch(() => null);
+  return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
+}
+
+/** The pictures of some shots, and their sounds where they are wanted, as the server has them. */
+export async function filesOfShots(
+  shots: readonly Shot[],
+  wanted: 'pictures' | 'files' = 'files',
+): Promise<ShotFiles> {
+  const { picturesOf, soundsOf } = await fileFormats();
+  const files = new Map<string, Uint8Array>();
+  const missing: string[] = [];
+  const fetchAll = async (
+    all: readonly { readonly sha256: string; readonly name: string }[],
+    addressOf: (sha256: string) => string,
+  ): Promise<void> => {
+    for (const { sha256, name } of all) {
+      const bytes = await bytesAt(addressOf(sha256));
+      if (bytes) files.set(sha256, bytes);
+      else missing.push(name);
+    }
+  };
+  await fetchAll(picturesOf(shots), pictureAddress);
+  if (wanted === 'files') await fetchAll(soundsOf(shots), soundAddress);
+  return { files, missing };
+}

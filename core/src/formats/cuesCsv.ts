@@ -1,0 +1,15 @@
+import Papa from 'papaparse';
+import { frameNumber } from '../model/frameNumbers';
+import type { Shot } from '../model/schema';
+import { frameOfSeconds } from '../timing/cues';
+import { harmless } from './incrementsCsv';
+
+/** The cues of a shot as CSV: `seconds`, `frame` and `word`, in order of time. `readCuesCsv` reads it back. */
+export function writeCuesCsv({ cues, rate }: Pick<Shot, 'cues' | 'rate'>): string {
+  const data = cues.map(({ seconds, word }) => [
+    String(seconds),
+    String(frameNumber(frameOfSeconds(seconds, rate))),
+    harmless(word),
+  ]);
+  return `${Papa.unparse({ fields: ['seconds', 'frame', 'word'], data }, { newline: '\n' })}\n`;
+}
