@@ -58,7 +58,7 @@ module.exports = {
     only(
       'cli-on-core',
       '^cli/src/',
-      ['^cli/src/', '^core/src/(index|views|files|checks/index|print/index|print/pdf)\\.ts$'],
+      ['^cli/src/', '^core/src/(index|views|files|scene|checks/index|print/index|print/pdf)\\.ts$'],
       'The terminal command stands on the core.',
     ),
     only(

@@ -20,6 +20,9 @@ export interface Values {
   readonly 'no-backdrop'?: boolean;
   readonly pictures?: string;
   readonly sounds?: string;
+  readonly every?: string;
+  readonly ticks?: boolean;
+  readonly shutter?: string;
   readonly print?: string;
   readonly paper?: string;
   readonly across?: boolean;

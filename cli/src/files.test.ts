@@ -85,6 +85,46 @@ describe('render', () => {
     }
   });
 
+  test('an open shutter blurs what moves, evenly between two frames, and nothing else', async () => {
+    const [sharpFolder, blurred] = [join(folder, 'sharp'), join(folder, 'blurred')];
+    const args = [
+      '--width',
+      '480',
+      '--from',
+      '4',
+      '--until',
+      '4',
+      '--no-backdrop',
+      '--ground',
+      'transparent',
+    ];
+    await run('render', CORK, '--out', sharpFolder, ...args);
+    await run('render', CORK, '--out', blurred, ...args, '--shutter', '360');
+    /** How much there is of the cork, and where its middle is. */
+    const weighed = async (path: string) => {
+      const { data, info } = await sharp(join(path, 'frame-0004.png'))
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      let [sum, x, y, covered] = [0, 0, 0, 0];
+      for (let i = 0; i < data.length; i += 4) {
+        const alpha = data[i + 3]!;
+        const at = i / 4;
+        [sum, covered] = [sum + alpha, covered + (alpha > 0 ? 1 : 0)];
+        [x, y] = [x + alpha * (at % info.width), y + alpha * Math.floor(at / info.width)];
+      }
+      return { sum, x: x / sum, y: y / sum, covered };
+    };
+    const [still, open] = [await weighed(sharpFolder), await weighed(blurred)];
+    expect(Math.abs(open.sum / still.sum - 1)).toBeLessThan(0.02);
+    expect(open.covered / still.covered).toBeGreaterThan(1.15);
+    // Its middle lies half way to where it is on the next frame.
+    const { pivotX, pivotY, shown } = evaluate(cork).travels[0]!;
+    const [from, to] = [shown[3]! - 1, shown[4]! - 1];
+    expect(open.x - still.x).toBeCloseTo((pivotX[to]! - pivotX[from]!) / 8, 0);
+    expect(open.y - still.y).toBeCloseTo((pivotY[to]! - pivotY[from]!) / 8, 0);
+    expect((await run('render', CORK, '--out', blurred, '--shutter', '400')).stderr).toMatch(/at most 360/);
+  });
+
   test('finds pictures by their content, and says what cannot be', async () => {
     const out = join(folder, 'set');
     const { status, stderr } = await run(
@@ -200,6 +240,14 @@ test('a shot comes from standard input, and goes to a file as a whole', async ()
     /cannot be written: it is a folder\.$/m,
   );
   expect(readdirSync(folder)).not.toContain('taken.half');
+});
+
+test('a strobe picture is of every n-th exposure, with ticks over it', async () => {
+  const figures = async (...args: string[]): Promise<number> =>
+    (await run('convert', CORK, '--strobe', ...args)).stdout.match(/<g transform/g)!.length;
+  expect(await figures('--every', '4')).toBe(Math.ceil((await figures()) / 4));
+  expect((await run('convert', CORK, '--strobe', '--ticks')).stdout).toContain('id="ticks"');
+  expect((await run('convert', CORK, '--strobe', '--every', '0')).stderr).toMatch(/at least 1/);
 });
 
 test('a slider is told where it would have to be faster, and the exit code says so', async () => {

@@ -4,7 +4,7 @@ import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views'
 import { checked } from './check';
 import { SOLVING, solved } from './solve';
 import type { Answer, Values } from './answer';
-import { type ReadShot, readShot, writeWhole } from './input';
+import { numberOf, type ReadShot, readShot, writeWhole } from './input';
 import { packed, unpacked } from './pack';
 import { filesWith, missingNote } from './pictures';
 import { printed } from './print';
@@ -15,6 +15,8 @@ import {
   EXPORTERS,
   ladderSvg,
   partRows,
+  pictureSourceFrom,
+  strobeSvg,
   writeExposureSheetCsv,
   writeIncrementsCsv,
 } from '@humble/core/files';
@@ -34,12 +36,14 @@ const USAGE = `humble-pendulum: plan how something travels, from a terminal
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)
   humble-pendulum convert SHOT.json --FORMAT          the shot in another format: ${FORMATS}
                   [--pictures FOLDER]                 where its pictures are looked for, by their content
+                  [--every N --ticks]                 of a strobe picture: every n-th exposure, arcs and ticks over it
                   [--max-speed V --max-acceleration A] of a slider, mm/s and mm/s²; the exit code is 2 where it
                                                       would have to be faster
   humble-pendulum render SHOT.json --out FOLDER       each frame as a PNG, without a browser
                   [--width W] [--from A --until B]    pixels; some frames only
                   [--ground paper|black|transparent]  what it lies on
-                  [--no-backdrop] [--pictures FOLDER]
+                  [--no-backdrop] [--shutter DEGREES] how long the shutter is open, 0 to 360: what moves is blurred
+                  [--pictures FOLDER]
   humble-pendulum print SHOT.json --out FILE.pdf      a sheet at true scale
                   [--print track|ladder|sheet|table]  the track (the default), spacing charts, exposure sheet, increments
                   [--paper a4|letter] [--across]      across is with the long side level
@@ -124,9 +128,17 @@ function converted({ shot, files: own }: ReadShot, values: Values): Answer {
   const { flag, isPossible, needs, write, label } = asked[0]!;
   if (!isPossible(shot)) throw new UsageError(`${label}: there is nothing of that in this shot.`);
   if (flag === 'slider') return sliderText(shot, values);
+  const choice = {
+    every: Math.round(numberOf(values.every, 'every', 1, 1)),
+    withTicks: values.ticks === true,
+  };
   const files = needs ? filesWith(own, values.pictures, values.sounds) : own;
   const note = needs && missingNote(shot, files);
-  return { text: write(shot, { files, moveId: values.move ?? null }), note, code: 0 };
+  const text =
+    flag === 'strobe'
+      ? strobeSvg(shot, { ...choice, source: pictureSourceFrom(files) })
+      : write(shot, { files, moveId: values.move ?? null });
+  return { text, note, code: 0 };
 }
 
 function checkSentence(shot: Shot): string {
@@ -148,6 +160,9 @@ const OPTIONS = {
   'no-backdrop': { type: 'boolean' },
   pictures: { type: 'string' },
   sounds: { type: 'string' },
+  every: { type: 'string' },
+  ticks: { type: 'boolean' },
+  shutter: { type: 'string' },
   print: { type: 'string' },
   paper: { type: 'string' },
   across: { type: 'boolean' },

@@ -1,7 +1,8 @@
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Shot } from '@humble/core';
-import { frameSvg, type Ground, pictureSourceFrom } from '@humble/core/files';
+import { type Ground, pictureSourceFrom, type PictureSource, scenesSvg } from '@humble/core/files';
+import { blurredScenes, sceneOn } from '@humble/core/scene';
 import type { Answer, Values } from './answer';
 import { numberOf, type ReadShot, writeWhole } from './input';
 import { filesWith, missingNote } from './pictures';
@@ -16,6 +17,9 @@ interface Plan {
   readonly from: number;
   readonly until: number;
   readonly ground: Ground;
+  readonly withBackdrop: boolean;
+  /** How long the shutter is open, as a share of a frame. */
+  readonly openShare: number;
 }
 
 function planOf(shot: Shot, values: Values): Plan {
@@ -28,27 +32,79 @@ function planOf(shot: Shot, values: Values): Plan {
   const until = Math.round(numberOf(values.until, 'until', shot.lengthFrames, 1));
   if (from > until || until > shot.lengthFrames)
     throw new UsageError(`The shot has frames 1 to ${shot.lengthFrames}, and --from comes before --until.`);
-  return { folder: values.out, width, from, until, ground };
+  const shutterDeg = numberOf(values.shutter, 'shutter', 0);
+  if (shutterDeg > 360) throw new UsageError('--shutter is at most 360 degrees.');
+  return {
+    folder: values.out,
+    width,
+    from,
+    until,
+    ground,
+    withBackdrop: !values['no-backdrop'],
+    openShare: shutterDeg / 360,
+  };
 }
 
 /** The name of a frame's file: numbers of one length, so that they sort. */
 const nameOf = (frame: number, last: number): string =>
   `frame-${String(frame).padStart(Math.max(4, String(last).length), '0')}.png`;
 
-/** Each frame of a shot as a PNG in a folder. What was written is taken away again where one cannot be. */
-export async function rendered({ shot, files: own }: ReadShot, values: Values): Promise<Answer> {
-  const { folder, width, from, until, ground } = planOf(shot, values);
-  const files = filesWith(own, values.pictures);
-  const source = pictureSourceFrom(files);
+/** Blur is sampled so that nothing jumps further than this, pixels. */
+const STEP_PX = 2;
+
+/** A frame as PNG. With an open shutter it is the mean of what is seen while it is open. */
+async function pictureOf(shot: Shot, frame: number, plan: Plan, source: PictureSource): Promise<Buffer> {
+  const { width, ground, withBackdrop, openShare } = plan;
   // It is large, and no other command needs it.
   const { default: sharp } = await import('sharp');
+  const next = frame < shot.lengthFrames ? sceneOn(shot, frame + 1, withBackdrop) : null;
+  const step = (STEP_PX * shot.field.width) / width;
+  const scenes = blurredScenes(sceneOn(shot, frame, withBackdrop), next, openShare, step);
+  const drawn = scenes.map((scene) =>
+    sharp(Buffer.from(scenesSvg(shot, [scene], { ground, width, source })), { unlimited: true }),
+  );
+  if (drawn.length === 1) return drawn[0]!.png().toBuffer();
+  const sums = new Float64Array(width * heightFor(shot, width) * 4);
+  for (const one of drawn) addPremultiplied(sums, await one.ensureAlpha().raw().toBuffer());
+  const raw = { width, height: heightFor(shot, width), channels: 4 } as const;
+  return sharp(unmultiplied(sums, drawn.length), { raw }).png().toBuffer();
+}
+
+const heightFor = ({ field }: Shot, width: number): number =>
+  Math.round((width * field.height) / field.width);
+
+/** Adds colours by how far they cover: what is clear has none. */
+function addPremultiplied(sums: Float64Array, rgba: Uint8Array): void {
+  for (let i = 0; i < rgba.length; i += 4) {
+    const alpha = rgba[i + 3]!;
+    for (let k = 0; k < 3; k++) sums[i + k]! += rgba[i + k]! * alpha;
+    sums[i + 3]! += alpha;
+  }
+}
+
+/** The mean of so many that were added. */
+function unmultiplied(sums: Float64Array, count: number): Uint8Array {
+  const rgba = new Uint8Array(sums.length);
+  for (let i = 0; i < sums.length; i += 4) {
+    const alpha = sums[i + 3]!;
+    for (let k = 0; k < 3; k++) rgba[i + k] = alpha === 0 ? 0 : Math.round(sums[i + k]! / alpha);
+    rgba[i + 3] = Math.round(alpha / count);
+  }
+  return rgba;
+}
+
+/** Each frame of a shot as a PNG in a folder. What was written is taken away again where one cannot be. */
+export async function rendered({ shot, files: own }: ReadShot, values: Values): Promise<Answer> {
+  const plan = planOf(shot, values);
+  const { folder, from, until } = plan;
+  const files = filesWith(own, values.pictures);
+  const source = pictureSourceFrom(files);
   const isNew = !existsSync(folder);
   const made: string[] = [];
   try {
     mkdirSync(folder, { recursive: true });
     for (let frame = from; frame <= until; frame++) {
-      const svg = frameSvg(shot, frame, { withBackdrop: !values['no-backdrop'], ground, width, source });
-      const png = await sharp(Buffer.from(svg), { unlimited: true }).png().toBuffer();
+      const png = await pictureOf(shot, frame, plan, source);
       const path = join(folder, nameOf(frame, shot.lengthFrames));
       writeWhole(path, png);
       made.push(path);

@@ -2,4 +2,5 @@
 export { type SceneItem, sceneOn } from './motion/scene';
 export { blurredScenes } from './motion/sceneBlur';
 export { GROUNDS, type Ground, TONE_COLOURS } from './formats/sceneSvg';
-export { exposedInShot } from './formats/strobeSvg';
+export { type StrobeChoice, strobeScenes } from './formats/strobeSvg';
+export { TICK_COLOUR, tickLines } from './formats/tickLines';

@@ -2,17 +2,15 @@ import { frameNumber } from '../model/frameNumbers';
 import { pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Arc, Mark, Shot } from '../model/schema';
-import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
+import { type Tick, ticksOf } from '../spacing/ticks';
 import { evaluate, type Travel } from '../motion/evaluate';
 import { escapedXml } from './escapedXml';
 import { figuresSvg } from './figuresSvg';
+import { LINE_SHARE, TICK_COLOUR, ticksByLength } from './tickLines';
 
 /** Sizes as shares of the field's height, so that they look alike in every field. */
-const TICK_SHARE = 0.012;
-const LONG_TICK_SHARE = 0.02;
 const POST_SHARE = 0.03;
 const TEXT_SHARE = 0.022;
-const LINE_SHARE = 0.002;
 /** A pass is open about the arc by this share of its post. */
 const OPEN_SHARE = 0.25;
 /** Digits of coordinates, field units. */
@@ -70,19 +68,7 @@ export function arcSvg(shot: Shot): string {
   const size = (units: number): string => (unitsPerMm === null ? n(units) : `${n(units / unitsPerMm)}mm`);
   const line = height * LINE_SHARE;
   const ticks = travels.map((travel) => ticksOf(travel, shot));
-  const tickPaths = ticks.map((all) => {
-    const short = ticksPath(
-      all.filter(({ isFifth }) => !isFifth),
-      height * TICK_SHARE,
-      DIGITS,
-    );
-    const long = ticksPath(
-      all.filter(({ isFifth }) => isFifth),
-      height * LONG_TICK_SHARE,
-      DIGITS,
-    );
-    return `<path d="${short}${long}"/>`;
-  });
+  const tickPaths = ticks.map((all) => `<path d="${ticksByLength(all, height)}"/>`);
   const posts = travels.map(({ move, arc, arcLength }) => {
     const d = move.marks.map((mark) => postPath(arc, arcLength, mark, height * POST_SHARE));
     return `<path d="${d.join('')}"/>`;
@@ -95,7 +81,8 @@ export function arcSvg(shot: Shot): string {
     .map((arc) => `<path d="${pathData(arc, DIGITS)}"><title>${escapedXml(arc.name)}</title></path>`);
   const { looks, figures } = figuresSvg(shot);
   const scale = unitsPerMm === null ? 'Field units.' : `Field units, ${n(unitsPerMm)} to a millimetre.`;
-  const stroke = (share: number): string => `fill="none" stroke="#2F4B8C" stroke-width="${n(line * share)}"`;
+  const stroke = (share: number): string =>
+    `fill="none" stroke="${TICK_COLOUR}" stroke-width="${n(line * share)}"`;
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${size(width)}" height="${size(height)}" viewBox="0 0 ${n(width)} ${n(height)}">
   <title>${escapedXml(shot.name)}</title>
   <desc>${scale}</desc>

@@ -2,7 +2,8 @@ import { edits } from '../edits/edits';
 import { markAt, straightShot, withMarks } from '../testing/shapes';
 import { lottieJson } from './lottieJson';
 import { movingSvg } from './movingSvg';
-import { frameSvg } from './sceneSvg';
+import { sceneOn } from '../motion/scene';
+import { scenesSvg } from './sceneSvg';
 import { sliderFaults, sliderRows, writeSliderCsv } from './sliderCsv';
 import { exposedInShot, strobeSvg } from './strobeSvg';
 
@@ -43,12 +44,19 @@ test('Lottie has held keys on each exposure, as long as the shot', () => {
 });
 
 test('a picture of a frame, and of all exposures or every n-th in one', () => {
-  expect(frameSvg(shot, 4, NO_PICTURES).match(/<g transform/g)).toHaveLength(1);
+  expect(scenesSvg(shot, [sceneOn(shot, 4)], NO_PICTURES).match(/<g transform/g)).toHaveLength(1);
   expect(exposedInShot(shot)).toEqual([1, 3, 5, 7, 9]);
   expect(strobeSvg(shot, NO_PICTURES).match(/<g transform/g)).toHaveLength(5);
   expect(strobeSvg(shot, { ...NO_PICTURES, every: 2 }).match(/<g transform/g)).toHaveLength(3);
-  expect(frameSvg(shot, 1, { ...NO_PICTURES, ground: 'transparent' })).not.toContain('<rect');
-  expect(frameSvg(shot, 1, { ...NO_PICTURES, ground: 'black', width: 960 })).toMatch(
+  expect(strobeSvg(shot, { ...NO_PICTURES, from: 4, until: 7 }).match(/<g transform/g)).toHaveLength(2);
+  expect(strobeSvg(shot, NO_PICTURES)).not.toContain('id="ticks"');
+  const ticked = strobeSvg(shot, { ...NO_PICTURES, withTicks: true });
+  // The arc itself, and a tick for each exposure.
+  expect(/id="ticks" d="([^"]*)"/.exec(ticked)![1]!.match(/M/g)).toHaveLength(6);
+  expect(scenesSvg(shot, [sceneOn(shot, 1)], { ...NO_PICTURES, ground: 'transparent' })).not.toContain(
+    '<rect',
+  );
+  expect(scenesSvg(shot, [sceneOn(shot, 1)], { ...NO_PICTURES, ground: 'black', width: 960 })).toMatch(
     /width="960" height="540".*\n.*\n<rect[^>]*fill="#000000"/,
   );
 });

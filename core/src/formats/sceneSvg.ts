@@ -1,6 +1,6 @@
 import type { Picture, Shot } from '../model/schema';
 import { svgMatrix } from '../motion/look';
-import { type SceneItem, sceneOn } from '../motion/scene';
+import type { SceneItem } from '../motion/scene';
 import type { Tone } from '../motion/standIns';
 import { escapedXml } from './escapedXml';
 
@@ -52,11 +52,12 @@ export interface SceneOptions {
   readonly source: PictureSource;
 }
 
-/** Several scenes one over the other, in a field. @param scenes those at the back first */
+/** Several scenes one over the other, in a field. @param scenes those at the back first @param over SVG on top */
 export function scenesSvg(
   { field, name }: Pick<Shot, 'field' | 'name'>,
   scenes: readonly (readonly SceneItem[])[],
   { ground = 'paper', width = field.width, source }: Omit<SceneOptions, 'withBackdrop'>,
+  over = '',
 ): string {
   const height = Math.round((width * field.height) / field.width);
   const fill = GROUNDS[ground];
@@ -64,14 +65,7 @@ export function scenesSvg(
   const items = scenes.flatMap((scene, i) => scene.map((item, k) => itemSvg(item, source, `clip${i}-${k}`)));
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width)}" height="${n(height)}" viewBox="0 0 ${n(field.width)} ${n(field.height)}">
 <title>${escapedXml(name)}</title>
-${paper}${items.join('\n')}
+${paper}${[...items, over].join('\n')}
 </svg>
 `;
 }
-
-/** A frame of a shot as a picture: the backdrop and its figures, never an aid. */
-export const frameSvg = (
-  shot: Shot,
-  frame: number,
-  { withBackdrop = true, ...options }: SceneOptions,
-): string => scenesSvg(shot, [sceneOn(shot, frame, withBackdrop)], options);

@@ -1,7 +1,8 @@
 import { exposedFrames } from '../exposure/exposures';
 import type { Shot } from '../model/schema';
-import { sceneOn } from '../motion/scene';
+import { type SceneItem, sceneOn } from '../motion/scene';
 import { type SceneOptions, scenesSvg } from './sceneSvg';
+import { TICK_COLOUR, tickLines } from './tickLines';
 
 /** The frames on which any figure of a shot is exposed anew, in order. */
 export function exposedInShot({ moves, figures, lengthFrames }: Shot): readonly number[] {
@@ -12,18 +13,40 @@ export function exposedInShot({ moves, figures, lengthFrames }: Shot): readonly 
   return [...frames].filter((frame) => frame <= lengthFrames).sort((a, b) => a - b);
 }
 
-/**
- * All exposures of a shot in one picture, or every n-th, those that come later on top.
- * @param every at least 1
- */
+/** What a strobe picture shows. */
+export interface StrobeChoice {
+  /** Every n-th exposure, at least 1. */
+  readonly every?: number;
+  /** Whether the arcs and their ticks are drawn over it. */
+  readonly withTicks?: boolean;
+  /** Frames of the shot, both included. */
+  readonly from?: number;
+  readonly until?: number;
+}
+
+/** What is seen in a strobe picture: the backdrop, then the figures on each exposure, those that come later on top. */
+export function strobeScenes(
+  shot: Shot,
+  { every = 1, from = 1, until = shot.lengthFrames }: StrobeChoice,
+  withBackdrop: boolean,
+): readonly (readonly SceneItem[])[] {
+  const frames = exposedInShot(shot)
+    .filter((frame) => frame >= from && frame <= until)
+    .filter((_, i) => i % every === 0);
+  const hasBackdrop = withBackdrop && shot.backdrop !== null && !shot.backdrop.hidden;
+  const back = hasBackdrop ? sceneOn(shot, frames[0] ?? from).slice(0, 1) : [];
+  return [back, ...frames.map((frame) => sceneOn(shot, frame, false))];
+}
+
+/** All exposures of a shot in one picture, or every n-th. */
 export function strobeSvg(
   shot: Shot,
-  { every = 1, withBackdrop = true, ...options }: SceneOptions & { readonly every?: number },
+  { every, withTicks = false, from, until, withBackdrop = true, ...options }: SceneOptions & StrobeChoice,
 ): string {
-  const frames = exposedInShot(shot).filter((_, i) => i % every === 0);
-  const [first = 1] = frames;
-  const back = withBackdrop
-    ? sceneOn(shot, first).slice(0, shot.backdrop && !shot.backdrop.hidden ? 1 : 0)
-    : [];
-  return scenesSvg(shot, [back, ...frames.map((frame) => sceneOn(shot, frame, false))], options);
+  const scenes = strobeScenes(shot, { every, from, until }, withBackdrop);
+  const { d, strokeWidth } = tickLines(shot);
+  const over = withTicks
+    ? `<path id="ticks" d="${d}" fill="none" stroke="${TICK_COLOUR}" stroke-width="${strokeWidth}"/>`
+    : '';
+  return scenesSvg(shot, scenes, options, over);
 }

@@ -1,0 +1,41 @@
+import { pathData } from '../arc/pathData';
+import type { Shot } from '../model/schema';
+import { evaluate } from '../motion/evaluate';
+import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
+
+/** Arcs and their ticks outside the application, where there is no theme. */
+export const TICK_COLOUR = '#2F4B8C';
+
+/** Sizes as shares of the field's height, so that they look alike in every field. */
+const TICK_SHARE = 0.012;
+const LONG_TICK_SHARE = 0.02;
+export const LINE_SHARE = 0.002;
+/** Digits of coordinates, field units. */
+const DIGITS = 3;
+
+/** Ticks as path data, every fifth one longer. @param height of the field, field units */
+export function ticksByLength(ticks: readonly Tick[], height: number): string {
+  const [short, long] = [false, true].map((isLong) => ticks.filter(({ isFifth }) => isFifth === isLong));
+  return `${ticksPath(short!, height * TICK_SHARE, DIGITS)}${ticksPath(long!, height * LONG_TICK_SHARE, DIGITS)}`;
+}
+
+/** The arcs that figures are seen on, with their ticks, to be drawn over a picture. */
+export interface TickLines {
+  /** Path data in field units; empty where nothing travels. */
+  readonly d: string;
+  /** Field units. */
+  readonly strokeWidth: number;
+}
+
+export function tickLines(shot: Shot): TickLines {
+  const { height } = shot.field;
+  const seen = evaluate(shot).travels.filter(({ arc, figure }) => !arc.hidden && !figure.hidden);
+  const arcs = new Set(seen.map(({ arc }) => arc));
+  return {
+    d: [
+      ...[...arcs].map((arc) => pathData(arc, DIGITS)),
+      ...seen.map((travel) => ticksByLength(ticksOf(travel, shot), height)),
+    ].join(''),
+    strokeWidth: height * LINE_SHARE,
+  };
+}
