@@ -187,12 +187,53 @@ test(
       expect(Math.abs(video.seconds - FRAMES / 12)).toBeLessThan(1 / 12);
     }
 
-    const strobe = await decodedImages(page, await bytesOf(await saved(page, 'Strobe picture')), 'image/png');
-    expect(strobe.seen).toHaveLength(1);
+    const strobeBytes = async () => bytesOf(await saved(page, 'Strobe picture'));
+    const [strobe] = (await decodedImages(page, await strobeBytes(), 'image/png')).seen;
+    await page.getByRole('switch', { name: 'Arcs and ticks on the strobe picture' }).click();
+    const [ticked] = (await decodedImages(page, await strobeBytes(), 'image/png')).seen;
+    expect([strobe![2], ticked![2]]).toEqual([640, 640]);
+    expect(ticked).not.toEqual(strobe);
+    const svg = (await bytesOf(await saved(page, 'Strobe picture as SVG'))).toString();
+    // The arc, and a tick for each exposure.
+    expect(/id="ticks" d="([^"]*)"/.exec(svg)![1]!.match(/M/g)).toHaveLength(FRAMES + 1);
     const contact = await decodedImages(page, await bytesOf(await saved(page, 'Contact sheet')), 'image/png');
     expect(contact.seen[0]![2]).toBe(640);
   },
 );
+
+test('a video has the sound of its frames, in time with them', ONCE, async ({ page, bench }) => {
+  await page.goto('/shot/demo-dropped-cork');
+  await bench.step('Arc');
+  await page.getByRole('button', { name: 'Shot menu' }).click();
+  await page.getByRole('button', { name: 'Preview', exact: true }).click();
+  await expect(page.getByText(/can have sound\.$/)).toContainText('WebM');
+  const address = '/api/shots/demo-dropped-cork';
+  const { shot } = (await (await page.request.get(address)).json()) as { shot: Shot };
+  const blank = await page.context().newPage();
+  for (const isHeard of [true, false]) {
+    if (!isHeard) await page.getByRole('switch', { name: 'With its sound' }).click();
+    const bytes = await bytesOf(await saved(page, 'WebM'));
+    const heard = await blank.evaluate(
+      async (data) => {
+        const context = new OfflineAudioContext(1, 1, 48_000);
+        const sound = await context.decodeAudioData(Uint8Array.from(data).buffer).catch(() => null);
+        if (!sound) return null;
+        const samples = sound.getChannelData(0);
+        const loudest = samples.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0);
+        const first = samples.findIndex((sample) => Math.abs(sample) > loudest / 3);
+        return { seconds: sound.duration, firstKnock: first / sound.sampleRate };
+      },
+      [...bytes],
+    );
+    if (!isHeard) {
+      expect(heard).toBeNull();
+      continue;
+    }
+    expect(Math.abs(heard!.seconds - shot.lengthFrames / shot.rate)).toBeLessThan(1 / shot.rate);
+    expect(Math.abs(heard!.firstKnock - shot.cues[0]!.seconds)).toBeLessThan(0.5 / shot.rate);
+  }
+  await blank.close();
+});
 
 test('a sheet is seen page by page and saved as a PDF at true scale', ONCE, async ({ bench, page }) => {
   await bench.open(edits.setScale(rolling(), { unitsPerMm: 2, units: 'mm' }));

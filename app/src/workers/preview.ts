@@ -19,17 +19,36 @@ interface Job {
   readonly images: readonly { readonly sha256: string; readonly bitmap: ImageBitmap }[];
 }
 
+/** What is heard over a range of frames, from its first to its last moment. */
+export interface SoundTrack {
+  /** Samples a second. */
+  readonly sampleRate: number;
+  /** A row of samples for each channel, all of one length. */
+  readonly channels: readonly Float32Array<ArrayBuffer>[];
+}
+
+/** A format that this browser can write. */
+export interface OfferedFormat {
+  readonly format: MovingFormat;
+  /** Whether it takes a sound along. */
+  readonly hasSound: boolean;
+}
+
 export interface PreviewJob extends Job {
   /** How far the shutter is open, 0 to 360 degrees. */
   readonly shutterDeg: number;
   readonly format: MovingFormat;
   readonly loops: boolean;
+  /** Null for none; formats without sound pass over it. */
+  readonly sound: SoundTrack | null;
 }
 
 export interface StillJob extends Job {
   readonly kind: StillKind;
   /** Every n-th exposure or frame. */
   readonly every: number;
+  /** Whether arcs and ticks are drawn over a strobe picture. */
+  readonly withTicks: boolean;
 }
 
 /** A file that is being made. */
@@ -45,5 +64,5 @@ export const renderAside = (_job: PreviewJob | StillJob, _onProgress: (done: num
   cancel: () => undefined,
 });
 
-export const probeFormats = (_width: number, _height: number): Promise<readonly MovingFormat[]> =>
+export const probeFormats = (_width: number, _height: number): Promise<readonly OfferedFormat[]> =>
   Promise.resolve([]);

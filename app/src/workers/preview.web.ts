@@ -1,8 +1,16 @@
 import { proxy, type Remote, transfer, wrap } from 'comlink';
-import type { MovingFormat, PreviewJob, Rendering, StillJob } from './preview';
+import type { OfferedFormat, PreviewJob, Rendering, StillJob } from './preview';
 import type { Renderer } from './preview.worker';
 
-export type { MovingFormat, PreviewJob, Rendering, StillJob, StillKind } from './preview';
+export type {
+  MovingFormat,
+  OfferedFormat,
+  PreviewJob,
+  Rendering,
+  SoundTrack,
+  StillJob,
+  StillKind,
+} from './preview';
 
 function begun(): { readonly worker: Worker; readonly renderer: Remote<Renderer> } {
   const worker = new Worker(new URL('./preview.worker.ts', import.meta.url));
@@ -16,11 +24,12 @@ export function renderAside(job: PreviewJob | StillJob, onProgress: (done: numbe
   const givenUp = new Promise<null>((resolve) => {
     giveUp = () => resolve(null);
   });
-  const bitmaps = job.images.map(({ bitmap }) => bitmap);
+  const sound = 'format' in job ? (job.sound?.channels ?? []) : [];
+  const handed = [...job.images.map(({ bitmap }) => bitmap), ...sound.map(({ buffer }) => buffer)];
   const worked =
     'format' in job
-      ? renderer.moving(transfer(job, bitmaps), proxy(onProgress))
-      : renderer.still(transfer(job, bitmaps));
+      ? renderer.moving(transfer(job, handed), proxy(onProgress))
+      : renderer.still(transfer(job, handed));
   return {
     result: Promise.race([worked, givenUp]).finally(() => worker.terminate()),
     cancel: () => giveUp(),
@@ -28,7 +37,7 @@ export function renderAside(job: PreviewJob | StillJob, onProgress: (done: numbe
 }
 
 /** Which of the formats that not every browser has this one can write at a size. */
-export async function probeFormats(width: number, height: number): Promise<readonly MovingFormat[]> {
+export async function probeFormats(width: number, height: number): Promise<readonly OfferedFormat[]> {
   const { worker, renderer } = begun();
   try {
     return await renderer.probe(width, height);

@@ -1,13 +1,13 @@
 import type { Shot } from '@humble/core';
-import { exposedInShot, type Ground, sceneOn } from '@humble/core/scene';
+import { sceneOn, strobeScenes, TICK_COLOUR, tickLines } from '@humble/core/scene';
 import { expose } from 'comlink';
 import { drawScene, type SceneImages } from './preview/drawScene';
 import { apng } from './preview/apng';
 import type { EncoderOptions, FrameEncoder } from './preview/frameEncoder';
 import { gif } from './preview/gif';
 import { pngOf, pngZip } from './preview/pngZip';
-import { canWrite, video } from './preview/video';
-import type { MovingFormat, PreviewJob, StillJob } from './preview';
+import { canWrite, soundCodecFor, video, VIDEO_KINDS } from './preview/video';
+import type { MovingFormat, OfferedFormat, PreviewJob, StillJob } from './preview';
 
 function encoderOf(format: MovingFormat, canvas: OffscreenCanvas, options: EncoderOptions): FrameEncoder {
   switch (format) {
@@ -34,15 +34,19 @@ const even = (side: number): number => Math.max(2, side - (side % 2));
 
 const renderer = {
   /** Which of the kinds that not every browser has this one can write. */
-  probe: async (width: number, height: number): Promise<readonly MovingFormat[]> => {
+  probe: async (width: number, height: number): Promise<readonly OfferedFormat[]> => {
     const [w, h] = [even(width), even(height)];
-    const [webm, mp4] = await Promise.all([canWrite('webm', w, h), canWrite('mp4', w, h)]);
-    return [...(webm ? (['webm'] as const) : []), ...(mp4 ? (['mp4'] as const) : [])];
+    const looked = VIDEO_KINDS.map(async (format) => ({
+      format,
+      canBe: await canWrite(format, w, h),
+      hasSound: (await soundCodecFor(format)) !== null,
+    }));
+    return (await Promise.all(looked)).filter(({ canBe }) => canBe);
   },
 
   /** Frames of a shot as one file. Frame by frame from the one evaluation; progress is told after each. */
   moving: async (job: PreviewJob, onProgress: (done: number) => void): Promise<Uint8Array> => {
-    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops } = job;
+    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops, sound } = job;
     const isVideo = format === 'webm' || format === 'mp4';
     const width = isVideo ? even(job.width) : job.width;
     const height = isVideo ? even(heightFor(shot, width)) : heightFor(shot, width);
@@ -50,7 +54,7 @@ const renderer = {
     const context = canvas.getContext('2d', { willReadFrequently: format === 'gif' })!;
     const images = imagesOf(job.images);
     const count = until - from + 1;
-    const encoder = encoderOf(format, canvas, { width, height, rate: shot.rate, count, loops });
+    const encoder = encoderOf(format, canvas, { width, height, rate: shot.rate, count, loops, sound });
     let items = sceneOn(shot, from, withBackdrop);
     for (let frame = from; frame <= until; frame++) {
       const next = frame < shot.lengthFrames ? sceneOn(shot, frame + 1, withBackdrop) : null;
@@ -65,51 +69,32 @@ const renderer = {
 
   /** All exposures in one picture, or every n-th frame as a small picture with its number. */
   still: async (job: StillJob): Promise<Uint8Array> => {
-    const { shot, from, until, ground, withBackdrop, kind, every, labels } = job;
     const images = imagesOf(job.images);
-    return pngOf(
-      kind === 'strobe'
-        ? strobe(shot, job.width, { from, until, ground, withBackdrop, every }, images)
-        : contactSheet(shot, job.width, { from, until, ground, withBackdrop, every, labels }, images),
-    );
+    return pngOf(job.kind === 'strobe' ? strobe(job, images) : contactSheet(job, images));
   },
 };
 
-interface Choice {
-  readonly from: number;
-  readonly until: number;
-  readonly ground: Ground;
-  readonly withBackdrop: boolean;
-  readonly every: number;
-}
-
-function strobe(shot: Shot, width: number, choice: Choice, images: SceneImages): OffscreenCanvas {
-  const { from, until, ground, withBackdrop, every } = choice;
+function strobe(job: StillJob, images: SceneImages): OffscreenCanvas {
+  const { shot, width, ground, withBackdrop, withTicks } = job;
+  const { field } = shot;
   const canvas = new OffscreenCanvas(width, heightFor(shot, width));
-  const frames = exposedInShot(shot)
-    .filter((frame) => frame >= from && frame <= until)
-    .filter((_, i) => i % every === 0);
-  const back = withBackdrop
-    ? sceneOn(shot, from).slice(0, shot.backdrop && !shot.backdrop.hidden ? 1 : 0)
-    : [];
-  const items = [...back, ...frames.flatMap((frame) => sceneOn(shot, frame, false))];
-  drawScene(
-    canvas.getContext('2d')!,
-    { field: shot.field, items, next: null, shutterDeg: 0, ground, label: null },
-    images,
-  );
+  const context = canvas.getContext('2d')!;
+  const items = strobeScenes(shot, job, withBackdrop).flat();
+  drawScene(context, { field, items, next: null, shutterDeg: 0, ground, label: null }, images);
+  if (!withTicks) return canvas;
+  const { d, strokeWidth } = tickLines(shot);
+  context.setTransform(width / field.width, 0, 0, canvas.height / field.height, 0, 0);
+  context.strokeStyle = TICK_COLOUR;
+  context.lineWidth = strokeWidth;
+  context.stroke(new Path2D(d));
   return canvas;
 }
 
 const COLUMNS = 5;
 const GAP = 8;
 
-function contactSheet(
-  shot: Shot,
-  width: number,
-  { from, until, ground, withBackdrop, every, labels }: Choice & { readonly labels: readonly string[] },
-  images: SceneImages,
-): OffscreenCanvas {
+function contactSheet(job: StillJob, images: SceneImages): OffscreenCanvas {
+  const { shot, width, from, until, ground, withBackdrop, every, labels } = job;
   const frames = Array.from({ length: Math.ceil((until - from + 1) / every) }, (_, i) => from + i * every);
   const columns = Math.min(COLUMNS, frames.length);
   const cell = Math.max(16, Math.floor((width - GAP * (columns + 1)) / columns));

@@ -4,6 +4,8 @@ import Share from 'lucide-react-native/icons/share';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fileStem } from '@humble/core';
+import { fileFormats } from '../../commands/fileFormats';
+import { filmCommands } from '../../commands/filmCommands';
 import { useAppDispatch, useThrottledShot } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { canShare, saveFile, shareFile } from '../../ui/files';
@@ -17,6 +19,7 @@ import { Words } from '../../ui/Words';
 import { previewWords as words } from '../../words/preview';
 import {
   type MovingFormat,
+  type OfferedFormat,
   probeFormats,
   renderAside,
   type Rendering,
@@ -24,6 +27,7 @@ import {
 } from '../../workers/preview';
 import { bitmapsOf } from './images';
 import { labelOf, type Look } from './look';
+import { soundOf } from './soundOf';
 
 const GROUNDS = [
   { value: 'paper', label: words.paper },
@@ -52,7 +56,10 @@ const FILES: Readonly<Record<MovingFormat | StillKind, FileKind>> = {
 };
 
 /** Those that every browser can write; video comes with a look at what this one can. */
-const EVERYWHERE: readonly MovingFormat[] = ['png', 'apng', 'gif'];
+const EVERYWHERE: readonly OfferedFormat[] = (['png', 'apng', 'gif'] as const).map((format) => ({
+  format,
+  hasSound: false,
+}));
 const STILLS: readonly StillKind[] = ['strobe', 'contact'];
 
 interface SavePanelProps {
@@ -112,7 +119,9 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
   const [percent, setPercent] = useState(100);
   const [ofRange, setOfRange] = useState<'all' | 'picked'>(passage ? 'picked' : 'all');
   const [loops, setLoops] = useState(true);
+  const [withSound, setWithSound] = useState(true);
   const [every, setEvery] = useState(1);
+  const [withTicks, setTicks] = useState(false);
   const [making, setMaking] = useState<{
     readonly rendering: Rendering | null;
     readonly done: number;
@@ -121,6 +130,7 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
   const width = Math.round((shot.field.width * percent) / 100);
   const height = Math.round((shot.field.height * percent) / 100);
   const formats = useFormats(width, height);
+  const sounding = formats.filter(({ hasSound }) => hasSound).map(({ format }) => words[format]);
   const [from, until] =
     ofRange === 'picked' && passage
       ? [passage.from, Math.min(passage.until, shot.lengthFrames)]
@@ -147,10 +157,12 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
         labels,
         images: [...images].map(([sha256, bitmap]) => ({ sha256, bitmap })),
       };
+      const takesSound = withSound && formats.some(({ format, hasSound }) => format === kind && hasSound);
+      const sound = takesSound ? await soundOf(shot, from, until) : null;
       const begun =
         kind === 'strobe' || kind === 'contact'
-          ? renderAside({ ...job, kind, every }, () => undefined)
-          : renderAside({ ...job, format: kind, shutterDeg, loops }, (done) =>
+          ? renderAside({ ...job, kind, every, withTicks }, () => undefined)
+          : renderAside({ ...job, format: kind, shutterDeg, loops, sound }, (done) =>
               setMaking((now) => now && { ...now, done }),
             );
       setMaking({ rendering: begun, done: 0 });
@@ -163,6 +175,21 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
       dispatch(messageShown(words.failed((error as Error).message)));
     } finally {
       setMaking(null);
+    }
+  };
+
+  const saveStrobeSvg = async (): Promise<void> => {
+    try {
+      const [{ strobeSvg, pictureSourceFrom }, { filesOfShots }] = await Promise.all([
+        fileFormats(),
+        filmCommands(),
+      ]);
+      const { ground, withBackdrop } = look;
+      const source = pictureSourceFrom((await filesOfShots([shot], 'pictures')).files);
+      const choice = { every, withTicks, from, until, ground, withBackdrop, width, source };
+      saveFile(`${fileStem(shot.name)}-strobe.svg`, strobeSvg(shot, choice), 'image/svg+xml');
+    } catch (error) {
+      dispatch(messageShown(words.failed((error as Error).message)));
     }
   };
 
@@ -180,6 +207,14 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
       />
       <Words tone="soft">{words.pixels(width, height)}</Words>
       <Toggle label={words.loops} value={loops} onChange={setLoops} />
+      {shot.sound && (
+        <>
+          <Toggle label={words.withSound} value={withSound} onChange={setWithSound} />
+          <Words tone="soft">
+            {sounding.length > 0 ? words.soundGoesInto(sounding.join(', ')) : words.noSoundHere}
+          </Words>
+        </>
+      )}
       {making ? (
         <View className="mt-2 flex-row items-center justify-between gap-2">
           <Words role="status">
@@ -193,7 +228,7 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
             {words.formats}
           </Words>
           <View className="flex-row flex-wrap gap-2">
-            {formats.map((format) => (
+            {formats.map(({ format }) => (
               <Button key={format} label={words[format]} icon={Download} onPress={() => void make(format)} />
             ))}
           </View>
@@ -205,10 +240,12 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
             max={shot.lengthFrames}
             onChange={setEvery}
           />
+          <Toggle label={words.strobeTicks} value={withTicks} onChange={setTicks} />
           <View className="flex-row flex-wrap gap-2">
             {STILLS.map((kind) => (
               <Button key={kind} label={words[kind]} icon={Download} onPress={() => void make(kind)} />
             ))}
+            <Button label={words.strobeSvg} icon={Download} onPress={() => void saveStrobeSvg()} />
           </View>
         </>
       )}
@@ -231,8 +268,8 @@ const labelsOf = (shot: Shot, from: number, until: number, isWhole: boolean): re
   );
 
 /** What can be saved at a size in this browser. */
-function useFormats(width: number, height: number): readonly MovingFormat[] {
-  const [videos, setVideos] = useState<readonly MovingFormat[]>([]);
+function useFormats(width: number, height: number): readonly OfferedFormat[] {
+  const [videos, setVideos] = useState<readonly OfferedFormat[]>([]);
   useEffect(() => {
     let isWanted = true;
     void probeFormats(width, height).then((found) => isWanted && setVideos(found));

@@ -1,3 +1,5 @@
+import type { SoundTrack } from '../preview';
+
 /** Puts frames together to a file. */
 export interface FrameEncoder {
   /** @param frame of the shot, for names */
@@ -14,4 +16,6 @@ export interface EncoderOptions {
   readonly count: number;
   /** Whether it begins anew when it ends, where the file can say so. */
   readonly loops: boolean;
+  /** What is heard meanwhile; null for nothing. */
+  readonly sound: SoundTrack | null;
 }

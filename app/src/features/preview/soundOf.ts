@@ -1,0 +1,40 @@
+import type { Shot } from '@humble/core';
+import { soundAddress } from '../../persistence/sounds';
+import { previewWords as words } from '../../words/preview';
+import type { SoundTrack } from '../../workers/preview';
+
+/** What every encoder takes, samples a second. */
+const SAMPLE_RATE = 48_000;
+const MOST_CHANNELS = 2;
+
+/**
+ * What is heard of a shot's sound over some frames, with silence where there is none of it.
+ * @returns null where nothing is heard on them
+ * @throws Error with a sentence when the sound cannot be fetched or decoded
+ */
+export async function soundOf(
+  { sound, rate }: Shot,
+  from: number,
+  until: number,
+): Promise<SoundTrack | null> {
+  if (!sound) return null;
+  const [begins, seconds] = [(from - 1) / rate - sound.startSeconds, (until - from + 1) / rate];
+  if (begins >= sound.seconds || begins + seconds <= 0) return null;
+  const bytes = await fetch(soundAddress(sound.sha256))
+    .then((response) => (response.ok ? response.arrayBuffer() : null))
+    .catch(() => null);
+  const decoded =
+    bytes && (await new OfflineAudioContext(1, 1, SAMPLE_RATE).decodeAudioData(bytes).catch(() => null));
+  if (!decoded) throw new Error(words.soundIsNotThere);
+  const count = Math.min(MOST_CHANNELS, decoded.numberOfChannels);
+  const context = new OfflineAudioContext(count, Math.round(seconds * SAMPLE_RATE), SAMPLE_RATE);
+  const source = context.createBufferSource();
+  source.buffer = decoded;
+  source.connect(context.destination);
+  source.start(Math.max(0, -begins), Math.max(0, begins));
+  const heard = await context.startRendering();
+  return {
+    sampleRate: SAMPLE_RATE,
+    channels: Array.from({ length: count }, (_, i) => heard.getChannelData(i).slice()),
+  };
+}
