@@ -1,21 +1,10 @@
-import { readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
 import type { Shot } from '@humble/core';
 import { importShot, isZip, readFilmZip } from '@humble/core/files';
+import { reasonOf } from './output';
 import { UsageError } from './usageError';
 
 const STANDARD_INPUT = 0;
-
-/** Why a file cannot be read or written, in words. */
-function reasonOf(error: unknown): string {
-  const { code } = error as NodeJS.ErrnoException;
-  if (code === 'ENOENT') return 'there is no such file';
-  if (code === 'EISDIR') return 'it is a folder';
-  if (code === 'ENOSPC') return 'the disk is full';
-  if (code === 'EACCES' || code === 'EPERM') return 'that is not allowed here';
-  if (code === 'EFBIG') return 'it is larger than a file may be here';
-  if (code === 'ENOTDIR') return 'what it should lie in is no folder';
-  return String(code);
-}
 
 /** The bytes of a file, or of standard input (“-”). @throws UsageError with a sentence */
 export function readBytes(path: string): Buffer {
@@ -49,18 +38,6 @@ export function readShot(path: string): ReadShot {
   // What comes without a name says by its beginning what it is.
   const name = path !== '-' ? path : /^\s*\{/.test(text) ? 'input.json' : 'input.csv';
   return { shot: importShot({ name, text }), files: new Map() };
-}
-
-/** Writes a file as a whole, or not at all. @throws UsageError with a sentence */
-export function writeWhole(path: string, content: string | Uint8Array): void {
-  const half = `${path}.half`;
-  try {
-    writeFileSync(half, content);
-    renameSync(half, path);
-  } catch (error) {
-    rmSync(half, { force: true });
-    throw new UsageError(`${path} cannot be written: ${reasonOf(error)}.`);
-  }
 }
 
 /** A number that was typed behind an option. @throws UsageError */

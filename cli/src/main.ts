@@ -4,7 +4,8 @@ import { type IncrementRow, incrementTable, ladderOf } from '@humble/core/views'
 import { checked } from './check';
 import { SOLVING, solved } from './solve';
 import type { Answer, Values } from './answer';
-import { numberOf, type ReadShot, readShot, writeWhole } from './input';
+import { numberOf, type ReadShot, readShot } from './input';
+import { writeWhole } from './output';
 import { packed, unpacked } from './pack';
 import { filesWith, missingNote } from './pictures';
 import { printed } from './print';

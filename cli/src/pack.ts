@@ -1,8 +1,8 @@
-import { mkdirSync } from 'node:fs';
-import { basename, dirname, join } from 'node:path';
+import { basename, join } from 'node:path';
 import { picturesOf, readFilmZip, soundsOf, writeFilmZip, writeShotFile } from '@humble/core/files';
 import type { Answer, Values } from './answer';
-import { readBytes, readShot, writeWhole } from './input';
+import { readBytes, readShot } from './input';
+import { filesTogether, writeWhole } from './output';
 import { filesWith } from './pictures';
 import { UsageError } from './usageError';
 
@@ -58,10 +58,8 @@ export function unpacked(path: string, values: Values): Answer {
       files.set(join('pictures', `${sha256}.${ENDINGS[type]}`), pictures.get(sha256)!);
   for (const { sha256, type } of soundsOf(shots))
     if (sounds.has(sha256)) files.set(join('sounds', `${sha256}.${ENDINGS[type]}`), sounds.get(sha256)!);
-  for (const [name, content] of files) {
-    const target = join(values.out, name);
-    mkdirSync(dirname(target), { recursive: true });
-    writeWhole(target, content);
-  }
+  const together = filesTogether();
+  for (const [name, content] of files) together.add(join(values.out, name), content);
+  together.finish();
   return { text: `${basename(path)}: ${counted(shots.length, 'shot')} in ${values.out}.\n`, code: 0 };
 }

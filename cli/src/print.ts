@@ -4,7 +4,8 @@ import type { Shot } from '@humble/core';
 import { type PaperName, PAPERS, printPages, SHEET_NAMES, type SheetName } from '@humble/core/print';
 import { writePdf } from '@humble/core/print/pdf';
 import type { Answer, Values } from './answer';
-import { writeWhole } from './input';
+
+import { writeWhole } from './output';
 import { UsageError } from './usageError';
 
 /** Where the checkout is: tests know by their own file, the command says so when it starts. */

@@ -1,10 +1,10 @@
-import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Shot } from '@humble/core';
 import { type Ground, pictureSourceFrom, type PictureSource, scenesSvg } from '@humble/core/files';
 import { blurredScenes, sceneOn } from '@humble/core/scene';
 import type { Answer, Values } from './answer';
-import { numberOf, type ReadShot, writeWhole } from './input';
+import { numberOf, type ReadShot } from './input';
+import { filesTogether } from './output';
 import { filesWith, missingNote } from './pictures';
 import { UsageError } from './usageError';
 
@@ -93,28 +93,26 @@ function unmultiplied(sums: Float64Array, count: number): Uint8Array {
   return rgba;
 }
 
-/** Each frame of a shot as a PNG in a folder. What was written is taken away again where one cannot be. */
+/** Each frame of a shot as a PNG in a folder: all of them, or none. */
 export async function rendered({ shot, files: own }: ReadShot, values: Values): Promise<Answer> {
   const plan = planOf(shot, values);
   const { folder, from, until } = plan;
   const files = filesWith(own, values.pictures);
   const source = pictureSourceFrom(files);
-  const isNew = !existsSync(folder);
-  const made: string[] = [];
+  const together = filesTogether();
   try {
-    mkdirSync(folder, { recursive: true });
-    for (let frame = from; frame <= until; frame++) {
-      const png = await pictureOf(shot, frame, plan, source);
-      const path = join(folder, nameOf(frame, shot.lengthFrames));
-      writeWhole(path, png);
-      made.push(path);
-    }
+    for (let frame = from; frame <= until; frame++)
+      together.add(
+        join(folder, nameOf(frame, shot.lengthFrames)),
+        await pictureOf(shot, frame, plan, source),
+      );
+    together.finish();
   } catch (error) {
-    for (const path of made) rmSync(path, { force: true });
-    if (isNew && existsSync(folder)) rmSync(folder, { recursive: true });
+    together.giveUp();
     if (error instanceof UsageError) throw error;
     throw new UsageError(`The pictures cannot be made: ${(error as Error).message.split('\n')[0]}.`);
   }
-  const text = `${made.length === 1 ? '1 picture' : `${made.length} pictures`} in ${folder}.\n`;
+  const count = until - from + 1;
+  const text = `${count === 1 ? '1 picture' : `${count} pictures`} in ${folder}.\n`;
   return { text, note: missingNote(shot, files), code: 0 };
 }

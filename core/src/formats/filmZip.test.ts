@@ -1,4 +1,4 @@
-import { strToU8, unzipSync, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { edits } from '../edits/edits';
 import { freshShot } from '../model/freshShot';
 import type { Shot } from '../model/schema';
@@ -84,4 +84,51 @@ test('a bomb is refused before it is unpacked', () => {
   });
   expect(bomb.length).toBeLessThan(100_000);
   expect(() => readFilmZip(bomb)).toThrow('too large');
+});
+
+/** A ZIP whose list of contents says other sizes than there are: bytes 24 to 27 of each entry of the list. */
+function lying(zip: Uint8Array, path: string, size: number): Uint8Array {
+  const bytes = zip.slice();
+  const view = new DataView(bytes.buffer);
+  for (let at = 0; at + 46 < bytes.length; at++) {
+    if (view.getUint32(at, true) !== 0x02014b50) continue;
+    const length = view.getUint16(at + 28, true);
+    if (strFromU8(bytes.subarray(at + 46, at + 46 + length)) === path) view.setUint32(at + 24, size, true);
+  }
+  return bytes;
+}
+
+test('a bomb that lies about its size is not unpacked further than it says', () => {
+  const zip = zipSync({
+    'film.json': strToU8(head({ shots: ['shots/a.json'] })),
+    'shots/a.json': new Uint8Array(20_000_000),
+  });
+  const before = process.memoryUsage().arrayBuffers;
+  expect(() => readFilmZip(lying(zip, 'shots/a.json', 100))).toThrow(/cannot be read|shots\/a\.json/);
+  expect(process.memoryUsage().arrayBuffers - before).toBeLessThan(10_000_000);
+  // One that says less than nothing is as large as can be.
+  expect(() => readFilmZip(lying(zip, 'shots/a.json', 0xffffffff))).toThrow('too large');
+});
+
+test('many files that are small by themselves are refused by what they weigh together', () => {
+  const paths = Array.from({ length: 20 }, (_, i) => `shots/${i}.json`);
+  const small = zipOf({
+    'film.json': head({ shots: paths }),
+    ...Object.fromEntries(paths.map((path) => [path, '{}'])),
+  });
+  const zip = paths.reduce((bytes, path) => lying(bytes, path, 31_000_000), small);
+  expect(() => readFilmZip(zip)).toThrow('weighs more than 400 MB');
+});
+
+test('files that mean nothing are passed over, wherever their paths lead', () => {
+  const files = unzipSync(writeFilmZip(film));
+  const zip = zipSync({
+    ...files,
+    '../../evil.json': strToU8('{}'),
+    '/etc/evil': strToU8('x'),
+    'pictures\\..\\evil.png': strToU8('x'),
+    [`pictures/../${sha}.png`]: strToU8('x'),
+    'shots/deep/er.json': strToU8('{}'),
+  });
+  expect(readFilmZip(zip)).toEqual(readFilmZip(writeFilmZip(film)));
 });
