@@ -2,7 +2,7 @@ import { edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/co
 import { readFileSync } from 'node:fs';
 import type { Download, Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
-import type { Bench } from '../support/bench';
+import { type Bench, enter } from '../support/bench';
 import { expect, ONCE, test } from '../support/test';
 
 const moveId = 'move1';
@@ -198,6 +198,37 @@ test(
     expect(/id="ticks" d="([^"]*)"/.exec(svg)![1]!.match(/M/g)).toHaveLength(FRAMES + 1);
     const contact = await decodedImages(page, await bytesOf(await saved(page, 'Contact sheet')), 'image/png');
     expect(contact.seen[0]![2]).toBe(640);
+  },
+);
+
+test(
+  'a tab that goes to sleep wakes up to a whole file; what is cancelled leaves none',
+  ONCE,
+  async ({ bench, page }) => {
+    await openPreview(bench, page);
+    await enter(page.getByRole('textbox', { name: /^Size/ }), 200);
+    const progress = page.getByText(/^Frame \d+ of 24$/);
+    const downloads: string[] = [];
+    page.on('download', (file) => downloads.push(file.suggestedFilename()));
+    await page.getByRole('button', { name: 'GIF', exact: true }).click();
+    await expect(progress).toBeVisible();
+    await page.getByRole('button', { name: 'Cancel', exact: true }).click();
+    await expect(page.getByRole('button', { name: 'GIF', exact: true })).toBeVisible();
+
+    const session = await page.context().newCDPSession(page);
+    const waiting = page.waitForEvent('download', { timeout: 60_000 });
+    await page.getByRole('button', { name: 'APNG', exact: true }).click();
+    await expect(progress).toBeVisible();
+    await session.send('Page.setWebLifecycleState', { state: 'frozen' });
+    // Meanwhile somebody looks at another page.
+    const other = await page.context().newPage();
+    await other.goto(page.url());
+    await expect(other.getByRole('button', { name: 'Shot menu' })).toBeVisible();
+    await other.close();
+    await session.send('Page.setWebLifecycleState', { state: 'active' });
+    const { seen } = await decodedImages(page, await bytesOf(await waiting), 'image/png');
+    expect(seen.map(([, , width]) => width)).toEqual(Array(FRAMES).fill(1280));
+    expect(downloads).toEqual(['disc.png']);
   },
 );
 

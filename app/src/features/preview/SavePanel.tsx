@@ -106,6 +106,8 @@ export function SavePanel({ look, onLook, passage }: SavePanelProps) {
 
 const LEAST_PERCENT = 25;
 const MOST_PERCENT = 200;
+/** No side of a picture is longer, pixels: browsers draw no larger ones. */
+const LONGEST_SIDE = 8192;
 
 interface Made {
   readonly name: string;
@@ -116,7 +118,7 @@ interface Made {
 function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
   const shot = useThrottledShot();
   const dispatch = useAppDispatch();
-  const [percent, setPercent] = useState(100);
+  const [asked, setAsked] = useState(100);
   const [ofRange, setOfRange] = useState<'all' | 'picked'>(passage ? 'picked' : 'all');
   const [loops, setLoops] = useState(true);
   const [withSound, setWithSound] = useState(true);
@@ -127,6 +129,9 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
     readonly done: number;
   } | null>(null);
   const [made, setMade] = useState<Made | null>(null);
+  const longest = Math.max(shot.field.width, shot.field.height);
+  const mostPercent = Math.min(MOST_PERCENT, Math.floor((LONGEST_SIDE / longest) * 100));
+  const percent = Math.min(asked, mostPercent);
   const width = Math.round((shot.field.width * percent) / 100);
   const height = Math.round((shot.field.height * percent) / 100);
   const formats = useFormats(width, height);
@@ -201,9 +206,9 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
         unit={words.percent}
         value={percent}
         min={LEAST_PERCENT}
-        max={MOST_PERCENT}
+        max={mostPercent}
         step={25}
-        onChange={setPercent}
+        onChange={setAsked}
       />
       <Words tone="soft">{words.pixels(width, height)}</Words>
       <Toggle label={words.loops} value={loops} onChange={setLoops} />
