@@ -51,6 +51,11 @@ const stroke = async (page, shares) => {
 const button = (page, name) => page.getByRole('button', { name, exact: true }).click();
 const wave = Array.from({ length: 24 }, (_, i) => [0.15 + 0.03 * i, 0.4 + 0.16 * Math.sin(i / 3)]);
 
+const inShotMenu = async (page, name) => {
+  await button(page, 'Shot menu');
+  await button(page, name);
+};
+
 /** A step of the workbench, on a frame. */
 const inStep =
   (name, frame = 1, groupName = null) =>
@@ -154,14 +159,14 @@ const PICTURES = [
     },
   },
   {
-    file: 'phone-backdrop',
+    file: 'phone-preview',
     view: PHONE,
     theme: 'light',
     path: CORK,
     act: async (page) => {
-      await step(page, 'Arc');
-      await group(page, 'Backdrop');
       await goTo(page, 17);
+      await inShotMenu(page, 'Preview');
+      await page.getByText(/can have sound/).waitFor();
     },
   },
   {
@@ -192,7 +197,16 @@ const PICTURES = [
     path: ROUNDS,
     act: inStep('Figure', 26, 'Pose'),
   },
-  { file: 'wide-list', view: WIDE, theme: 'light', path: '/' },
+  {
+    file: 'wide-print',
+    view: WIDE,
+    theme: 'light',
+    path: ROUNDS,
+    act: async (page) => {
+      await inShotMenu(page, 'Print');
+      await page.getByRole('img', { name: /^Page 1 of/ }).waitFor();
+    },
+  },
   { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: inStep('Timing', 28) },
   {
     file: 'wide-arc-lamp',

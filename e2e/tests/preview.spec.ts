@@ -118,6 +118,17 @@ test('a preview plays without an aid, and stands on the frame that is shown', as
   expect(Math.abs((x! * 640) / width! - middles()[0]![0])).toBeLessThan(4);
   await page.getByRole('button', { name: 'Play', exact: true }).last().click();
   await expect.poll(async () => ((await darkNow())[0]! * 640) / width!).toBeGreaterThan(300);
+  // The picture by itself is as wide as the window, or as high.
+  await page.getByRole('button', { name: 'Only the picture' }).click();
+  await expect(page.getByRole('button', { name: 'GIF', exact: true })).toBeHidden();
+  const whole = await page.evaluate(() => [innerWidth, innerHeight] as const);
+  await expect
+    .poll(async () => {
+      const box = (await page.getByTestId('preview-canvas').boundingBox())!;
+      return Math.max(box.width / whole[0], (box.height + 72) / whole[1]);
+    })
+    .toBeCloseTo(1, 2);
+  await page.getByRole('button', { name: 'Back to the settings' }).click();
   await page.getByRole('button', { name: 'Close the preview' }).click();
   await expect(page.getByTestId('preview-canvas')).toHaveCount(0);
 });

@@ -1,5 +1,7 @@
 import { frameNumber } from '@humble/core';
 import { sceneOn } from '@humble/core/scene';
+import Maximize from 'lucide-react-native/icons/maximize';
+import Minimize from 'lucide-react-native/icons/minimize';
 import Pause from 'lucide-react-native/icons/pause';
 import Play from 'lucide-react-native/icons/play';
 import X from 'lucide-react-native/icons/x';
@@ -18,6 +20,7 @@ import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
 import { passageIn } from '../../store/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { Canvas } from '../../ui/Canvas';
+import { beginFullScreen, endFullScreen, whenFullScreenEnds } from '../../ui/fullScreen';
 import { useLayout } from '../../ui/layout';
 import { useFocusReturn } from '../../ui/returnedFocus';
 import { Slider } from '../../ui/Slider';
@@ -27,6 +30,9 @@ import { type Bitmaps, bitmapsOf } from './images';
 import { FRESH_LOOK, labelOf, type Look } from './look';
 import { SavePanel } from './SavePanel';
 
+/** Of the window, pixels: the settings beside the picture on a wide screen, and the transport beneath it. */
+const PANEL_PX = 396;
+const TRANSPORT_PX = 72;
 /** Pixels of the picture for each of the window. */
 const PHONE_PIXELS = 2;
 
@@ -40,26 +46,49 @@ export function PreviewDialog({ onClose }: { readonly onClose: () => void }) {
   useEffect(() => {
     if (passage) goTo(passage.from);
   }, [passage]);
+  const [isAlone, setAlone] = useState(false);
+  useEffect(() => whenFullScreenEnds(() => setAlone(false)), []);
+  useEffect(() => () => endFullScreen(), []);
+  const showAlone = (alone: boolean): void => {
+    setAlone(alone);
+    if (alone) beginFullScreen();
+    else endFullScreen();
+  };
   const ratio = field.width / field.height;
-  const room = { width: isWide ? width - 420 : width, height: isWide ? height - 120 : height * 0.42 };
-  const shown = Math.min(room.width - 24, room.height * ratio);
+  const beside = isWide && !isAlone;
+  const room = {
+    width: (beside ? width - PANEL_PX : width) - (isAlone ? 0 : 24),
+    height: isAlone ? height - TRANSPORT_PX : isWide ? height - 120 : height * 0.42,
+  };
+  const shown = Math.min(room.width, room.height * ratio);
   return (
-    <Modal visible transparent animationType="none" onRequestClose={onClose}>
+    <Modal
+      visible
+      transparent
+      animationType="none"
+      onRequestClose={() => (isAlone ? showAlone(false) : onClose())}
+    >
       <View role="dialog" aria-modal aria-label={words.preview} className="flex-1 bg-desk">
-        <View className="h-[48px] flex-row items-center justify-between pl-4 pr-1">
-          <Words role="heading" size="title" strong>
-            {words.preview}
-          </Words>
-          <IconButton label={words.close} icon={X} onPress={onClose} />
-        </View>
-        <View className={isWide ? 'min-h-0 flex-1 flex-row' : 'min-h-0 flex-1'}>
-          <View className={isWide ? 'flex-1 items-center justify-center' : 'items-center'}>
+        {!isAlone && (
+          <View className="h-[48px] flex-row items-center justify-between pl-4 pr-1">
+            <Words role="heading" size="title" strong>
+              {words.preview}
+            </Words>
+            <IconButton label={words.close} icon={X} onPress={onClose} />
+          </View>
+        )}
+        <View className={beside ? 'min-h-0 flex-1 flex-row' : 'min-h-0 flex-1'}>
+          <View className={beside || isAlone ? 'flex-1 items-center justify-center' : 'items-center'}>
             <Stage look={look} width={shown} height={shown / ratio} />
-            <Transport />
+            <Transport isAlone={isAlone} onAlone={showAlone} />
           </View>
           <ScrollView
             className={
-              isWide ? 'w-[396px] grow-0 border-l border-line bg-card' : 'flex-1 border-t border-line bg-card'
+              isAlone
+                ? 'hidden'
+                : isWide
+                  ? 'w-[396px] grow-0 border-l border-line bg-card'
+                  : 'flex-1 border-t border-line bg-card'
             }
             contentContainerClassName="gap-3 p-4"
           >
@@ -131,12 +160,18 @@ function Stage({ look, width, height }: StageProps) {
   );
 }
 
-function Transport() {
+interface TransportProps {
+  /** Whether the picture has all of the window. */
+  readonly isAlone: boolean;
+  readonly onAlone: (isAlone: boolean) => void;
+}
+
+function Transport({ isAlone, onAlone }: TransportProps) {
   const { lengthFrames } = useThrottledShot();
   const frame = useFrame();
   const isPlaying = useIsPlaying();
   return (
-    <View className="w-full flex-row items-center gap-2 px-3">
+    <View className="w-full flex-row items-center gap-2 px-3 pt-1">
       <IconButton
         label={isPlaying ? words.pause : words.play}
         icon={isPlaying ? Pause : Play}
@@ -153,6 +188,11 @@ function Transport() {
           onChange={goTo}
         />
       </View>
+      <IconButton
+        label={isAlone ? words.withTheSettings : words.onlyThePicture}
+        icon={isAlone ? Minimize : Maximize}
+        onPress={() => onAlone(!isAlone)}
+      />
     </View>
   );
 }

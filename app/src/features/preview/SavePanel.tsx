@@ -216,7 +216,7 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
         <>
           <Toggle label={words.withSound} value={withSound} onChange={setWithSound} />
           <Words tone="soft">
-            {sounding.length > 0 ? words.soundGoesInto(sounding.join(', ')) : words.noSoundHere}
+            {sounding.length > 0 ? words.soundGoesInto(sounding.join(' and ')) : words.noSoundHere}
           </Words>
         </>
       )}
@@ -232,7 +232,7 @@ function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
           <Words tone="soft" className="mt-2">
             {words.formats}
           </Words>
-          <View className="flex-row flex-wrap gap-2">
+          <View className="mb-2 flex-row flex-wrap gap-2">
             {formats.map(({ format }) => (
               <Button key={format} label={words[format]} icon={Download} onPress={() => void make(format)} />
             ))}
