@@ -24,25 +24,33 @@ function edited(before: Shot, take: Take, change: (shot: Shot) => Shot): Take {
 const byId = <Part extends { readonly id: string }>(parts: readonly Part[]): ReadonlyMap<string, Part> =>
   new Map(parts.map((part) => [part.id, part]));
 
+/** What timings of other takes have to fit, by id. */
+interface Parts {
+  readonly moves: ReadonlyMap<string, Move>;
+  readonly arcs: ReadonlyMap<string, Arc>;
+  /** Ids of moves that wait. */
+  readonly waiting: ReadonlySet<string>;
+  readonly gestures: ReadonlySet<string>;
+}
+
+const partsOf = ({ moves, arcs, waiting, gestures }: Shot): Parts => ({
+  moves: byId(moves),
+  arcs: byId(arcs),
+  waiting: new Set(waiting.flatMap(({ move }) => move?.id ?? [])),
+  gestures: new Set(gestures.map(({ id }) => id)),
+});
+
 /** A timing in another take, after an edit of the current one: on the arc that its move has now, as it is now. */
-function following(
-  timing: TakenTiming,
-  before: Shot,
-  after: Shot,
-  arcsBefore: ReadonlyMap<string, Arc>,
-  arcs: ReadonlyMap<string, Arc>,
-): TakenTiming | null {
+function following(timing: TakenTiming, before: Parts, after: Parts): TakenTiming | null {
   const { moveId } = timing;
-  const hasGesture = after.gestures.some(({ id }) => id === timing.acted?.gestureId);
-  const own = hasGesture || !timing.acted ? timing : { ...timing, acted: null };
-  const move = after.moves.find(({ id }) => id === moveId);
-  if (!move) {
-    const waits = after.waiting.some((one) => one.move?.id === moveId);
-    return waits ? { ...own, marks: untied({ marks: own.marks } as Move).marks } : null;
-  }
-  const was = before.moves.find(({ id }) => id === moveId);
-  const arc = arcs.get(move.arcId)!;
-  const arcBefore = was && arcsBefore.get(was.arcId);
+  const hasGesture = timing.acted === null || after.gestures.has(timing.acted.gestureId);
+  const own = hasGesture ? timing : { ...timing, acted: null };
+  const move = after.moves.get(moveId);
+  if (!move)
+    return after.waiting.has(moveId) ? { ...own, marks: untied({ marks: own.marks } as Move).marks } : null;
+  const was = before.moves.get(moveId);
+  const arc = after.arcs.get(move.arcId)!;
+  const arcBefore = was && before.arcs.get(was.arcId);
   if (arcBefore === arc) return own;
   const timed = withTiming(move, own);
   const isSame = was?.arcId === move.arcId && arcBefore !== undefined;
@@ -57,12 +65,10 @@ function withTakesFollowing(before: Shot, after: Shot): Shot {
     before.waiting === after.waiting &&
     before.gestures === after.gestures;
   if (isSame) return after;
-  const [arcsBefore, arcs] = [byId(before.arcs), byId(after.arcs)];
+  const [partsBefore, parts] = [partsOf(before), partsOf(after)];
   const takes = after.takes.map((take): Take => {
     if (!take.kept) return take;
-    const timings = take.kept.timings.flatMap(
-      (timing) => following(timing, before, after, arcsBefore, arcs) ?? [],
-    );
+    const timings = take.kept.timings.flatMap((timing) => following(timing, partsBefore, parts) ?? []);
     const isKept = timings.every((timing, i) => timing === take.kept!.timings[i]);
     return isKept && timings.length === take.kept.timings.length
       ? take
@@ -94,6 +100,7 @@ function settled(name: string, before: Shot, change: (shot: Shot) => Shot): Shot
   const after = change(before);
   if (after === before || name === 'replaceShot') return after;
   const physical = withPhysicsSettled(before, after);
+  // An edit of the takes themselves has said all there is to say of them.
   if (physical.takes.length === 1 || physical.takes !== before.takes)
     return withoutLostNotes(before, physical);
   const followed = FOR_ALL_TAKES.has(name)

@@ -116,7 +116,7 @@ test('many files that are small by themselves are refused by what they weigh tog
     'film.json': head({ shots: paths }),
     ...Object.fromEntries(paths.map((path) => [path, '{}'])),
   });
-  const zip = paths.reduce((bytes, path) => lying(bytes, path, 31_000_000), small);
+  const zip = paths.reduce<Uint8Array>((bytes, path) => lying(bytes, path, 31_000_000), small);
   expect(() => readFilmZip(zip)).toThrow('weighs more than 400 MB');
 });
 

@@ -106,7 +106,7 @@ export function partsOn(travel: Travel, i: number): readonly PartOn[] {
 }
 
 /** A move that nothing was said about, for a figure that never had one. */
-const NO_MOVE = { turnsWithArc: true, mirrored: false } as const;
+export const NO_MOVE = { turnsWithArc: true, mirrored: false } as const;
 
 /** A figure that rides no arc. @returns null when the shot has no such figure */
 export function waitingFigure(shot: Pick<Shot, 'figures' | 'field'>, waiting: Waiting): FigureOn | null {

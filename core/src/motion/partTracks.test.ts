@@ -1,11 +1,19 @@
-import { applyTo, compose, IDENTITY, rotationAbout, scalingAbout, translation } from '../arc/transform';
+import {
+  applyTo,
+  compose,
+  IDENTITY,
+  rotationAbout,
+  scalingAbout,
+  type Transform,
+  translation,
+} from '../arc/transform';
 import { edits } from '../edits/edits';
 import { circle, shotAlong } from '../testing/shapes';
 import type { Shot } from '../model/schema';
 import { evaluate } from './evaluate';
-import { partsOn } from './figureOn';
+import { partsOn, waitingFigure } from './figureOn';
 import { lookOf } from './look';
-import { partTracks } from './partTracks';
+import { type PartState, type PartTrack, partTracks } from './partTracks';
 import { sceneOn } from './scene';
 
 const moveId = 'move1';
@@ -31,31 +39,49 @@ function lively(): Shot {
 
 const ORIGIN = { x: 0, y: 0 };
 
+/** The steps of a track on one exposure come to a placement. */
+function expectAlike(track: PartTrack, state: PartState, placement: Transform): void {
+  const { figure, flipX, flipY, frontDeg } = track;
+  const { x, y, headingDeg, scale } = state;
+  const { pivot, width, height } = lookOf(figure);
+  const steps = [
+    translation({ x: -pivot.x, y: -pivot.y }),
+    scalingAbout(ORIGIN, scale.across, scale.down),
+    rotationAbout(ORIGIN, -frontDeg),
+    scalingAbout(ORIGIN, flipX, flipY),
+    rotationAbout(ORIGIN, headingDeg),
+    translation({ x, y }),
+  ];
+  const whole = steps.reduce(compose, IDENTITY);
+  for (const corner of [ORIGIN, { x: width, y: 0 }, { x: width, y: height }]) {
+    expect(applyTo(whole, corner).x).toBeCloseTo(applyTo(placement, corner).x, 6);
+    expect(applyTo(whole, corner).y).toBeCloseTo(applyTo(placement, corner).y, 6);
+  }
+}
+
 test('steps that are animated apart come to the same place as the evaluation, on every exposure', () => {
   const shot = lively();
   const [travel] = evaluate(shot).travels;
   const tracks = partTracks(shot);
   expect(tracks.map(({ name }) => name)).toEqual(['Tail', 'Figure 1']);
-  tracks.forEach(({ figure, states, flipX, flipY, frontDeg }, index) => {
+  tracks.forEach(({ states }, index) => {
     expect(states.map(({ frame }) => frame)).toEqual([1, 3, 5, 7, 9, 11, 13, 15, 17, 19, 21, 23]);
-    const { pivot, width, height } = lookOf(figure);
-    for (const { frame, x, y, headingDeg, scale } of states) {
-      const steps = [
-        translation({ x: -pivot.x, y: -pivot.y }),
-        scalingAbout(ORIGIN, scale.across, scale.down),
-        rotationAbout(ORIGIN, -frontDeg),
-        scalingAbout(ORIGIN, flipX, flipY),
-        rotationAbout(ORIGIN, headingDeg),
-        translation({ x, y }),
-      ];
-      const whole = steps.reduce(compose, IDENTITY);
-      const { placement } = partsOn(travel!, frame - 1)[index]!;
-      for (const corner of [ORIGIN, { x: width, y: 0 }, { x: width, y: height }]) {
-        expect(applyTo(whole, corner).x).toBeCloseTo(applyTo(placement, corner).x, 6);
-        expect(applyTo(whole, corner).y).toBeCloseTo(applyTo(placement, corner).y, 6);
-      }
-    }
+    for (const state of states)
+      expectAlike(tracks[index]!, state, partsOn(travel!, state.frame - 1)[index]!.placement);
   });
+});
+
+test.each([
+  [true, false],
+  [true, true],
+  [false, true],
+])('a figure that waits stands where it waits (turning %s, mirrored %s)', (turnsWithArc, mirrored) => {
+  const set = edits.setTurning(lively(), { moveId, turnsWithArc, mirrored });
+  const waits = edits.detachFigure(set, { figureId: 'figure1', frame: 5 });
+  const [track, ...others] = partTracks(waits);
+  const stands = waitingFigure(waits, waits.waiting[0]!)!;
+  expect([others, track!.states]).toEqual([[], [expect.objectContaining({ frame: 1, opacity: 1 })]]);
+  expectAlike(track!, track!.states[0]!, stands.placement);
 });
 
 test('a scene has what a camera would see, as it is exposed, and no hidden figure', () => {

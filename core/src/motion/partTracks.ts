@@ -1,8 +1,8 @@
-import type { Figure, Shot } from '../model/schema';
+import type { Figure, Shot, Waiting } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
 import { evaluate, type Travel } from './evaluate';
-import { partsOn } from './figureOn';
-import { lookOf } from './look';
+import { NO_MOVE, partsOn } from './figureOn';
+import { heightInField, lookOf } from './look';
 import { type Scale, scaleOn } from './scale';
 
 /** How a part of a shot stands from one exposure to the next. */
@@ -34,6 +34,18 @@ export interface PartTrack {
   readonly states: readonly PartState[];
 }
 
+/** Across its front where it turns with its arc, else left to right. */
+function flipsOf(
+  part: Pick<Figure, 'frontDeg'>,
+  turnsWithArc: boolean,
+  mirrored: boolean,
+): Pick<PartTrack, 'flipX' | 'flipY' | 'frontDeg'> {
+  const flip = mirrored ? -1 : 1;
+  return turnsWithArc
+    ? { flipX: 1, flipY: flip, frontDeg: part.frontDeg }
+    : { flipX: flip, flipY: 1, frontDeg: 0 };
+}
+
 function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
   const { move, figure, figureHeight } = travel;
   const exposed = exposedFrames(move, shot.lengthFrames);
@@ -44,16 +56,13 @@ function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
   return (onFrames[0]?.parts ?? []).map(({ rider }, index): PartTrack => {
     const part = rider ?? figure;
     const { mirrored, turnsWithArc } = rider ?? move;
-    const flip = mirrored ? -1 : 1;
     const height = rider ? heights.get(rider.id)! : figureHeight;
     const k = height / lookOf(part).height;
     const own = rider ? rider.sizePercent / 100 : 1;
     return {
       name: part.name,
       figure: part,
-      flipX: turnsWithArc ? 1 : flip,
-      flipY: turnsWithArc ? flip : 1,
-      frontDeg: turnsWithArc ? part.frontDeg : 0,
+      ...flipsOf(part, turnsWithArc, mirrored),
       states: onFrames.map(({ frame, parts }): PartState => {
         const { pivotX, pivotY, headingDeg, opacity, drawing, slices, look } = parts[index]!;
         const { across, down } = scaleOn(travel, seenOn(frame) - 1);
@@ -72,11 +81,32 @@ function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
   });
 }
 
-/** All parts of a shot that are seen, those at the back first. Figures that ride no arc are not among them. */
+/** A figure that rides no arc: it stands where it waits. */
+function waitingTrack({ field }: Shot, figure: Figure, { move, x, y, turnDeg }: Waiting): PartTrack {
+  const { turnsWithArc, mirrored } = move ?? NO_MOVE;
+  const k = heightInField(figure, field) / lookOf(figure).height;
+  const state: PartState = {
+    frame: 1,
+    x,
+    y,
+    headingDeg: turnDeg,
+    scale: { across: k, down: k },
+    opacity: 1,
+    drawing: 1,
+    bent: null,
+  };
+  return { name: figure.name, figure, ...flipsOf(figure, turnsWithArc, mirrored), states: [state] };
+}
+
+/** All parts of a shot that are seen, those at the back first. */
 export function partTracks(shot: Shot): readonly PartTrack[] {
   const { travels } = evaluate(shot);
   return shot.figures
     .filter(({ hidden }) => !hidden)
-    .flatMap(({ id }) => travels.filter((travel) => travel.figure.id === id))
-    .flatMap((travel) => tracksOf(shot, travel));
+    .flatMap((figure): readonly PartTrack[] => {
+      const travel = travels.find((one) => one.figure.id === figure.id);
+      if (travel) return tracksOf(shot, travel);
+      const waiting = shot.waiting.find(({ figureId }) => figureId === figure.id);
+      return waiting ? [waitingTrack(shot, figure, waiting)] : [];
+    });
 }

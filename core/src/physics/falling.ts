@@ -20,7 +20,7 @@ export function tossedAt(height: number, seconds: number): number {
 export interface Bouncing {
   /** Metres. */
   readonly height: number;
-  /** Share of the speed that is left after each bounce, 0 to below 1. */
+  /** Share of the speed that is left after each bounce, above 0 and up to 1. */
   readonly restitution: number;
 }
 
