@@ -1,6 +1,7 @@
 /** Shots and tables from outside and to the outside: what checks, reads and writes them. */
 
 export { COPIES, type Copy } from './formats/copies';
+export { type NamedPace, writeFilmPaceCsv } from './formats/filmPaceCsv';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type ExportContext, type Exporter, EXPORTERS } from './formats/exporters';
 export { type Film, isZip, picturesOf, readFilmZip, soundsOf, writeFilmZip } from './formats/filmZip';

@@ -104,6 +104,14 @@ test('the pace of a film is one chart from its first shot to its last', ONCE, as
   await expect(dialog.getByRole('row', { name: 'Crab' })).toContainText(
     `${(most * 100).toFixed(2)} at ${paces.indexOf(most) + 1}`,
   );
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('button', { name: 'Save as CSV' }).click(),
+  ]);
+  const lines = readFileSync(await download.path(), 'utf8')
+    .trimEnd()
+    .split('\n');
+  expect(lines.filter((line) => line.startsWith('Crab'))).toHaveLength(crab!.lengthFrames);
 });
 
 test(

@@ -1,4 +1,7 @@
+import { fileStem } from '@humble/core';
 import { type ShotPace, shotPace } from '@humble/core/filmPace';
+import { saveFile } from '../ui/files';
+import { fileFormats } from './fileFormats';
 import { type FilmShots, readShot, sentenceOf } from './films';
 
 export type { FilmShots };
@@ -31,4 +34,11 @@ export async function readPaces(
     if (signal.aborted) return;
     onRead([...read]);
   }
+}
+
+/** Offers the pace of the shots that could be read as a table. */
+export async function saveFilmPace(film: string, read: readonly ReadPace[]): Promise<void> {
+  const { writeFilmPaceCsv } = await fileFormats();
+  const named = read.flatMap(({ name, pace }) => (pace ? [{ name, pace }] : []));
+  saveFile(`${fileStem(film)}-pace.csv`, writeFilmPaceCsv(named), 'text/csv');
 }

@@ -6,6 +6,7 @@ export const filmPaceWords = {
   chart: (film: string, seconds: string) => `Pace over ${film}, ${seconds} s`,
   whatItIs: 'How far the quickest figure goes on each frame. A dashed line is a cut.',
   nothingTravels: 'Nothing travels in this film yet.',
+  saveAsCsv: 'Save as CSV',
   shot: 'Shot',
   average: 'average',
   quickest: 'quickest',

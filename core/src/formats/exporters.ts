@@ -5,6 +5,7 @@ import { writeChartsCsv } from './chartsCsv';
 import { writeCuesCsv } from './cuesCsv';
 import { writeExposureSheetCsv } from './exposureSheetCsv';
 import { writeIncrementsCsv } from './incrementsCsv';
+import { writeKeysCsv } from './keysCsv';
 import { lottieJson } from './lottieJson';
 import { movingSvg } from './movingSvg';
 import { picturesOf, soundsOf, writeFilmZip } from './filmZip';
@@ -83,6 +84,16 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
     write: (shot) => writeChartsCsv(shot),
+  },
+  {
+    flag: 'keys',
+    label: 'Keys as CSV',
+    sentence: 'For a spreadsheet: what else of the figures changes, key by key, with its frame and value.',
+    ending: '-keys.csv',
+    mimeType: 'text/csv',
+    isPossible: ({ moves }) =>
+      moves.some(({ tracks }) => Object.values(tracks).some(({ length }) => length > 0)),
+    write: (shot) => writeKeysCsv(shot),
   },
   {
     flag: 'cues',

@@ -7,6 +7,8 @@ import { chartOf } from '../timing/easings/ticks';
 import { secondsOfFrame } from '../timing/cues';
 import { writeChartsCsv } from './chartsCsv';
 import { writeCuesCsv } from './cuesCsv';
+import { writeFilmPaceCsv } from './filmPaceCsv';
+import { writeKeysCsv } from './keysCsv';
 import { EXPORTERS } from './exporters';
 import { picturesOf, readFilmZip, soundsOf } from './filmZip';
 import { readCuesCsv } from './readCuesCsv';
@@ -34,6 +36,25 @@ test('spacing charts: two keys and the drawings between, span by span; a hold ha
   ]);
   const hidden = { ...shot, figures: shot.figures.map((figure) => ({ ...figure, hidden: true })) };
   expect(writeChartsCsv(hidden)).toBe('move,figure,from,to,drawing,frame,percent\n');
+});
+
+test('keys of all tracks, with their values and easings', () => {
+  const turned = edits.setKey(plain(), { moveId: 'move1', track: 'turn', frame: 9, value: -30.5 });
+  expect(writeKeysCsv(turned)).toBe(
+    'move,figure,track,frame,value,easing\nmove1,Figure 1,turn,9,-30.5,even\n',
+  );
+  expect([plain(), turned].map(exporter('keys').isPossible)).toEqual([false, true]);
+});
+
+test('pace over a film, by shots one after the other', () => {
+  const one = { lengthFrames: 2, rate: 4, paces: [0, 0.25] };
+  const two = { lengthFrames: 1, rate: 1, paces: [0.5] };
+  expect(
+    writeFilmPaceCsv([
+      { name: 'One', pace: one },
+      { name: '=Two', pace: two },
+    ]),
+  ).toBe("shot,frame,seconds,percent\nOne,1,0,0\nOne,2,0.25,25\n'=Two,1,0.5,50\n");
 });
 
 test('cues come back as they went out, to the last digit, and words that look like formulas too', () => {

@@ -4,6 +4,7 @@ import Maximize from 'lucide-react-native/icons/maximize';
 import Minimize from 'lucide-react-native/icons/minimize';
 import Pause from 'lucide-react-native/icons/pause';
 import Play from 'lucide-react-native/icons/play';
+import Repeat from 'lucide-react-native/icons/repeat';
 import X from 'lucide-react-native/icons/x';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
@@ -16,7 +17,8 @@ import {
   useIsPlaying,
 } from '../../playback/playhead';
 import { drawScene } from '../../workers/preview/drawScene';
-import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch, useSettings, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { settingsChanged } from '../../store/settingsSlice';
 import { passageIn } from '../../store/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { Canvas } from '../../ui/Canvas';
@@ -26,6 +28,7 @@ import { useFocusReturn } from '../../ui/returnedFocus';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { previewWords as words } from '../../words/preview';
+import { transportWords } from '../../words/transport';
 import { type Bitmaps, bitmapsOf } from './images';
 import { FRESH_LOOK, labelOf, type Look } from './look';
 import { SavePanel } from './SavePanel';
@@ -168,6 +171,8 @@ interface TransportProps {
 
 function Transport({ isAlone, onAlone }: TransportProps) {
   const { lengthFrames } = useThrottledShot();
+  const { loops } = useSettings();
+  const dispatch = useAppDispatch();
   const frame = useFrame();
   const isPlaying = useIsPlaying();
   return (
@@ -176,6 +181,12 @@ function Transport({ isAlone, onAlone }: TransportProps) {
         label={isPlaying ? words.pause : words.play}
         icon={isPlaying ? Pause : Play}
         onPress={togglePlay}
+      />
+      <IconButton
+        label={loops ? transportWords.loopOn : transportWords.loopOff}
+        icon={Repeat}
+        pressed={loops}
+        onPress={() => dispatch(settingsChanged({ loops: !loops }))}
       />
       <View className="min-w-0 flex-1">
         <Slider

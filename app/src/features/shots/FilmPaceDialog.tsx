@@ -1,8 +1,10 @@
 import { frameNumber } from '@humble/core';
 import { filmPace, type ShotPace } from '@humble/core/filmPace';
+import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { type FilmShots, readPaces, type ReadPace } from '../../commands/filmPace';
+import { type FilmShots, readPaces, type ReadPace, saveFilmPace } from '../../commands/filmPace';
+import { Button } from '../../ui/Button';
 import { LineGraph } from '../../ui/charts';
 import { Dialog } from '../../ui/Dialog';
 import { fixed } from '../../ui/numbers';
@@ -66,6 +68,9 @@ function Pace({ name, read }: { readonly name: string; readonly read: readonly R
             testID="film-pace-chart"
           />
           <Words tone="soft">{words.whatItIs}</Words>
+          <View className="flex-row">
+            <Button label={words.saveAsCsv} icon={Download} onPress={() => void saveFilmPace(name, read)} />
+          </View>
           <View role="table" aria-label={words.title}>
             <Line cells={[words.shot, words.average, words.quickest]} isHead />
             {read.map(({ id, name: shot, pace }) => pace && <ShotLine key={id} name={shot} pace={pace} />)}

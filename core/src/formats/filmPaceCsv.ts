@@ -1,0 +1,29 @@
+import Papa from 'papaparse';
+import { frameNumber } from '../model/frameNumbers';
+import type { ShotPace } from '../spacing/filmPace';
+import { harmless, written } from './incrementsCsv';
+
+/** A shot's pace with its name. */
+export interface NamedPace {
+  readonly name: string;
+  readonly pace: ShotPace;
+}
+
+/**
+ * The pace over a film as CSV, a line for each frame of each shot: seconds from the start of the film, and how far the
+ * quickest figure goes on that frame, percent of the field's width.
+ */
+export function writeFilmPaceCsv(shots: readonly NamedPace[]): string {
+  let began = 0;
+  const data = shots.flatMap(({ name, pace: { lengthFrames, rate, paces } }) => {
+    const lines = paces.map((pace, i) => [
+      harmless(name),
+      String(frameNumber(i + 1)),
+      written(began + i / rate),
+      written(pace * 100),
+    ]);
+    began += lengthFrames / rate;
+    return lines;
+  });
+  return `${Papa.unparse([['shot', 'frame', 'seconds', 'percent'], ...data], { newline: '\n' })}\n`;
+}
