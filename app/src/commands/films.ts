@@ -1,4 +1,4 @@
-import { commandsWords as words } from '../words/commands';
+import { filmsWords as words } from '../words/films';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
 import { keepPicture } from '../persistence/keepPicture';

@@ -1,4 +1,4 @@
-import { commandsWords as words } from '../words/commands';
+import { versionWords as words } from '../words/versions';
 import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave';

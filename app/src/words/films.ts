@@ -1,0 +1,17 @@
+const shots = (count: number): string => (count === 1 ? '1 shot' : `${count} shots`);
+
+/** Everything that is said about what was done with films and shots of the list. */
+export const filmsWords = {
+  thatCouldNotBeDone: 'That could not be done.',
+  ofShotsWereDoneBeforeThat: (done: number, count: number) =>
+    ` ${done} of ${count} shots were done before that.`,
+  copy: (film: string) => `${film} copy`,
+  wasAddedToTheList: (name: string) => `“${name}” was added to the list.`,
+  filmWasRemoved: (film: string, count: number) =>
+    film ? `“${film}” was removed, with ${shots(count)}.` : `${shots(count)} removed.`,
+  shotsWithoutFilm: 'Shots',
+  theZIPFileIsWithoutThe: (missing: string) =>
+    `The ZIP file is without ${missing}: the server does not have it.`,
+  filmWasImported: (film: string, count: number) =>
+    film ? `“${film}” was imported: ${shots(count)}.` : `${shots(count)} imported.`,
+} as const;

@@ -1,0 +1,9 @@
+/** Everything that is said about versions of a shot, and about shots that come back. */
+export const versionWords = {
+  isBack: (name: string) => `“${name}” is back.`,
+  shotsAreBack: (count: number) => `${count} shots are back.`,
+  myVersion: ' (my version)',
+  savedAs: (name: string) => `Saved as “${name}”.`,
+  otherVersion: ' (other version)',
+  theOtherVersionIsKeptAs: (name: string) => `The other version is kept as “${name}”.`,
+} as const;
