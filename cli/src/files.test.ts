@@ -12,34 +12,12 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { evaluate } from '@humble/core';
-import { readShotFile, writeFilmZip } from '@humble/core/files';
-import { unzipSync, zipSync } from 'fflate';
+import { readShotFile } from '@humble/core/files';
 import sharp from 'sharp';
-import { main } from './main';
+import { COMMAND, CORK, cork, DEMO, run } from './testing';
 
-const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
-const DEMO = join(__dirname, '../../demo');
-const CORK = join(DEMO, 'shots/dropped-cork.json');
 const folder = mkdtempSync(join(tmpdir(), 'humble-files-'));
 afterAll(() => rmSync(folder, { recursive: true }));
-
-/** What the command says and how it ends, without a process of its own. */
-async function run(...args: string[]) {
-  const written = { stdout: '', stderr: '' };
-  const spies = (['stdout', 'stderr'] as const).map((name) =>
-    jest.spyOn(process[name], 'write').mockImplementation((text) => {
-      written[name] += String(text);
-      return true;
-    }),
-  );
-  try {
-    return { status: await main(args), ...written };
-  } finally {
-    for (const spy of spies) spy.mockRestore();
-  }
-}
-
-const cork = readShotFile(readFileSync(CORK, 'utf8'));
 
 describe('render', () => {
   test('makes a PNG of each frame, with the figure where the evaluation has it', async () => {
@@ -220,61 +198,6 @@ describe('pack and unpack', () => {
       stderr: expect.stringContaining('cannot be read') as string,
     });
     expect(existsSync(out)).toBe(false);
-  });
-});
-
-test('what leads out of a film leads nowhere: names of shots are only names', async () => {
-  const evil = { ...cork, name: '../../evil', backdrop: null, sound: null };
-  const zip = zipSync({
-    ...unzipSync(writeFilmZip({ name: '../..', shots: [evil], pictures: new Map(), sounds: new Map() })),
-    '../evil.txt': new Uint8Array([1]),
-    'shots/../../evil.json': new Uint8Array([1]),
-  });
-  const inside = join(folder, 'inside', 'deeper');
-  const path = join(folder, 'evil.zip');
-  writeFileSync(path, zip);
-  const before = readdirSync(folder).sort();
-  expect(await run('unpack', path, '--out', inside)).toMatchObject({ status: 0, stderr: '' });
-  expect(readdirSync(inside, { recursive: true }).sort()).toEqual(['shots', join('shots', '01-evil.json')]);
-  expect(readdirSync(folder).sort()).toEqual([...before, 'inside'].sort());
-});
-
-describe('on a disk that is full', () => {
-  // The system lets a process write files of so many blocks of 512 bytes only, as a disk lets it that has no more room.
-  const crammed = (blocks: number, ...args: string[]) =>
-    spawnSync('sh', ['-c', `ulimit -f ${blocks}; exec "$0" "$@"`, process.execPath, COMMAND, ...args], {
-      encoding: 'utf8',
-    });
-
-  test('no picture is left of those that were made before, and what lay there stays', () => {
-    const out = join(folder, 'crammed');
-    const args = ['render', CORK, '--width', '1920', '--pictures', join(DEMO, 'pictures'), '--until', '3'];
-    const { status, stderr } = crammed(16, ...args, '--out', out);
-    expect([status, stderr]).toEqual([
-      1,
-      expect.stringMatching(/frame-0001\.png cannot be written: it is larger/),
-    ]);
-    expect(existsSync(out)).toBe(false);
-
-    mkdirSync(out);
-    writeFileSync(join(out, 'frame-0002.png'), 'of yesterday');
-    expect(crammed(16, ...args, '--out', out).status).toBe(1);
-    expect(readdirSync(out)).toEqual(['frame-0002.png']);
-    expect(readFileSync(join(out, 'frame-0002.png'), 'utf8')).toBe('of yesterday');
-  });
-
-  test('a film is unpacked whole or not at all, and a file that is there is not torn', () => {
-    const out = join(folder, 'crammed-film');
-    const zip = join(folder, 'whole.zip');
-    const packing = ['pack', CORK, '--pictures', join(DEMO, 'pictures'), '--sounds', join(DEMO, 'sounds')];
-    expect(crammed(10_000, ...packing, '--out', zip).status).toBe(0);
-    const good = readFileSync(zip);
-    const torn = crammed(8, ...packing, '--out', zip);
-    expect([torn.status, torn.stderr]).toEqual([1, expect.stringMatching(/cannot be written/)]);
-    expect(readFileSync(zip)).toEqual(good);
-    expect(crammed(40, 'unpack', zip, '--out', out).status).toBe(1);
-    expect(existsSync(out)).toBe(false);
-    expect(readdirSync(folder).filter((name) => name.endsWith('.half'))).toEqual([]);
   });
 });
 

@@ -1,18 +1,7 @@
 import { arcLength } from '../arc/arcMeasure';
-import { withSegmentPulled, withSegmentStraight } from '../arc/bend';
 import { type ArcSide, withRestShifted, withRestTurned } from '../arc/fromHere';
-import {
-  withHandleAt,
-  withPointAt,
-  withPointInserted,
-  withPointsMoved,
-  withPointsOfKind,
-  withPointsShaped,
-  withoutPoints,
-} from '../arc/pointEdits';
 import { shapePoints } from '../arc/readyShapes';
 import type { PointShape } from '../arc/smoothing';
-import type { Transform } from '../arc/transform';
 import type { Vector } from '../arc/vector';
 import {
   closedArc,
@@ -23,7 +12,6 @@ import {
   startedAt,
   withId,
   withIds,
-  withPointsTransformed,
   withShape,
 } from '../arc/wholeArc';
 import { ShotError } from '../model/errors';
@@ -31,14 +19,13 @@ import { fractionOfPoint, keptInPlace, syncTiedMarks, untied, withStartShifted }
 import { freshId } from '../model/ids';
 import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
-import { type Arc, type PointKind, type ReadyShape, type Shaping, type Shot, Move } from '../model/schema';
+import { type Arc, type ReadyShape, type Shot, Move } from '../model/schema';
 import { arcColours } from '../model/names';
 import { LONGEST_NAME, MOST_PARTS } from '../model/limits';
+import { pointEdits } from './pointEdits';
 import { withFigureOn } from './withFigure';
 
 type OfArc = { readonly arcId: string };
-type OfPoints = OfArc & { readonly pointIds: readonly string[] };
-type OfSegment = OfArc & { readonly segment: number };
 
 /** What a fresh arc is made of: points, or the ready shape that gives them. */
 export type FreshArc = {
@@ -144,51 +131,7 @@ export const arcEdits = {
   shapeArc: (shot: Shot, { arcId, shape }: OfArc & { shape: ReadyShape }): Shot =>
     changeArc(shot, arcId, (arc) => withShape(arc, shape)),
 
-  /** One point put somewhere, field units; those that round themselves off follow. A ready shape is none any more. */
-  movePoint: (shot: Shot, { arcId, pointId, to }: OfArc & { pointId: string; to: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointAt(arc, pointId, to)),
-
-  /** Several points moved by the same displacement. */
-  movePoints: (shot: Shot, { arcId, pointIds, by }: OfPoints & { by: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointsMoved(arc, pointIds, by)),
-
-  /** The end of a handle put somewhere. A smooth point's other handle turns with it, an even one's mirrors it. */
-  moveHandle: (
-    shot: Shot,
-    { arcId, pointId, side, to }: OfArc & { pointId: string; side: 'in' | 'out'; to: Vector },
-  ): Shot => changeArc(shot, arcId, (arc) => withHandleAt(arc, pointId, side, to)),
-
-  /**
-   * A further point that changes nothing of the line.
-   * @param segment from 0, in the order of the points; @param t parameter in it, 0 to 1
-   * @throws ShotError `out-of-range` when there is no such segment
-   */
-  insertPoint: (shot: Shot, { arcId, segment, t }: OfSegment & { t: number }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointInserted(arc, segment, t)),
-
-  /** Points taken out, one after the other; the segment in the place of both follows them as well as one can. @throws ShotError `arc-needs-two-points` */
-  deletePoints: (shot: Shot, { arcId, pointIds }: OfPoints): Shot =>
-    changeArc(shot, arcId, (arc) => withoutPoints(arc, pointIds)),
-
-  /** Smooth, even or corner. A corner keeps its handles; the others bring theirs into line. */
-  setPointKind: (shot: Shot, { arcId, pointIds, kind }: OfPoints & { kind: PointKind }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointsOfKind(arc, pointIds, kind)),
-
-  /** Points that round themselves off by their neighbours: tighter, sharper or leaning, −1 to 1 each. */
-  shapePoints: (shot: Shot, { arcId, pointIds, shaping }: OfPoints & { shaping: Shaping }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointsShaped(arc, pointIds, shaping)),
-
-  /** Pulls a segment so that its place at `t` lies at `to`; no point is added. */
-  pullSegment: (shot: Shot, { arcId, segment, t, to }: OfSegment & { t: number; to: Vector }): Shot =>
-    changeArc(shot, arcId, (arc) => withSegmentPulled(arc, segment, t, to)),
-
-  /** A segment as a line at steady parameter. @throws ShotError `out-of-range` when there is no such segment */
-  straightenSegment: (shot: Shot, { arcId, segment }: OfSegment): Shot =>
-    changeArc(shot, arcId, (arc) => withSegmentStraight(arc, segment)),
-
-  /** Moves, turns, scales or mirrors points, or the whole arc when all of them are meant. */
-  transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>
-    changeArc(shot, arcId, (arc) => withPointsTransformed(arc, pointIds, transform)),
+  ...pointEdits,
 
   /** Closes an arc: ends that meet become one point, others are joined by one more segment. */
   closeArc: (shot: Shot, { arcId }: OfArc): Shot => changeArc(shot, arcId, closedArc),
