@@ -198,6 +198,14 @@ test(
       expect(Math.abs(video.seconds - FRAMES / 12)).toBeLessThan(1 / 12);
     }
 
+    // Of a range there are its frames only, by their numbers in the shot.
+    await enter(page.getByRole('textbox', { name: 'First frame' }), 5);
+    await enter(page.getByRole('textbox', { name: 'Last frame' }), 8);
+    const part = unzipSync(await bytesOf(await saved(page, 'PNG sequence')));
+    expect(Object.keys(part)).toEqual([5, 6, 7, 8].map((frame) => `frame-000${frame}.png`));
+    await page.getByRole('button', { name: 'All frames' }).click();
+    await expect(page.getByRole('textbox', { name: 'Last frame' })).toHaveValue(String(FRAMES));
+
     const strobeBytes = async () => bytesOf(await saved(page, 'Strobe picture'));
     const [strobe] = (await decodedImages(page, await strobeBytes(), 'image/png')).seen;
     await page.getByRole('switch', { name: 'Arcs and ticks on the strobe picture' }).click();

@@ -190,7 +190,7 @@ function Transport({ isAlone, onAlone }: TransportProps) {
       />
       <View className="min-w-0 flex-1">
         <Slider
-          label={words.range}
+          label={words.frames}
           text={words.frame(frameNumber(frame), frameNumber(lengthFrames))}
           value={frame}
           min={1}

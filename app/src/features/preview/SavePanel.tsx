@@ -1,66 +1,19 @@
-import { type Passage, type Shot } from '@humble/core';
-import Download from 'lucide-react-native/icons/download';
-import Share from 'lucide-react-native/icons/share';
-import { useEffect, useState } from 'react';
-import { View } from 'react-native';
-import { fileStem } from '@humble/core';
-import { fileFormats } from '../../commands/fileFormats';
-import { filmCommands } from '../../commands/filmCommands';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
-import { messageShown } from '../../store/sessionSlice';
-import { canShare, saveFile, shareFile } from '../../ui/files';
-import { Button } from '../../ui/Button';
+import type { Passage } from '@humble/core';
 import { Card } from '../../ui/Card';
-import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Slider } from '../../ui/Slider';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { previewWords as words } from '../../words/preview';
-import {
-  type MovingFormat,
-  type OfferedFormat,
-  probeFormats,
-  renderAside,
-  type Rendering,
-  type StillKind,
-} from '../../workers/preview';
-import { bitmapsOf } from './images';
-import { labelOf, type Look } from './look';
-import { soundOf } from './soundOf';
+import { FilesCard } from './FilesCard';
+import type { Look } from './look';
+import { RangeCard } from './RangeCard';
 
 const GROUNDS = [
   { value: 'paper', label: words.paper },
   { value: 'black', label: words.black },
   { value: 'transparent', label: words.transparent },
 ] as const;
-
-const RANGES = [
-  { value: 'all', label: words.whole },
-  { value: 'picked', label: words.picked },
-] as const;
-
-interface FileKind {
-  readonly ending: string;
-  readonly mimeType: string;
-}
-
-const FILES: Readonly<Record<MovingFormat | StillKind, FileKind>> = {
-  png: { ending: '-frames.zip', mimeType: 'application/zip' },
-  apng: { ending: '.png', mimeType: 'image/apng' },
-  gif: { ending: '.gif', mimeType: 'image/gif' },
-  webm: { ending: '.webm', mimeType: 'video/webm' },
-  mp4: { ending: '.mp4', mimeType: 'video/mp4' },
-  strobe: { ending: '-strobe.png', mimeType: 'image/png' },
-  contact: { ending: '-contact.png', mimeType: 'image/png' },
-};
-
-/** Those that every browser can write; video comes with a look at what this one can. */
-const EVERYWHERE: readonly OfferedFormat[] = (['png', 'apng', 'gif'] as const).map((format) => ({
-  format,
-  hasSound: false,
-}));
-const STILLS: readonly StillKind[] = ['strobe', 'contact'];
 
 interface SavePanelProps {
   readonly look: Look;
@@ -74,6 +27,7 @@ export function SavePanel({ look, onLook, passage }: SavePanelProps) {
   const set = (some: Partial<Look>): void => onLook({ ...look, ...some });
   return (
     <>
+      <RangeCard passage={passage} />
       <Card title={words.look}>
         <Words tone="soft">{words.ground}</Words>
         <Segmented
@@ -99,188 +53,7 @@ export function SavePanel({ look, onLook, passage }: SavePanelProps) {
         />
         <Words tone="soft">{words.blurNote}</Words>
       </Card>
-      <Files look={look} passage={passage} />
+      <FilesCard look={look} passage={passage} />
     </>
   );
-}
-
-const LEAST_PERCENT = 25;
-const MOST_PERCENT = 200;
-/** No side of a picture is longer, pixels: browsers draw no larger ones. */
-const LONGEST_SIDE = 8192;
-
-interface Made {
-  readonly name: string;
-  readonly bytes: Uint8Array;
-  readonly mimeType: string;
-}
-
-function Files({ look, passage }: Pick<SavePanelProps, 'look' | 'passage'>) {
-  const shot = useThrottledShot();
-  const dispatch = useAppDispatch();
-  const [asked, setAsked] = useState(100);
-  const [ofRange, setOfRange] = useState<'all' | 'picked'>(passage ? 'picked' : 'all');
-  const [loops, setLoops] = useState(true);
-  const [withSound, setWithSound] = useState(true);
-  const [every, setEvery] = useState(1);
-  const [withTicks, setTicks] = useState(false);
-  const [making, setMaking] = useState<{
-    readonly rendering: Rendering | null;
-    readonly done: number;
-  } | null>(null);
-  const [made, setMade] = useState<Made | null>(null);
-  const longest = Math.max(shot.field.width, shot.field.height);
-  const mostPercent = Math.min(MOST_PERCENT, Math.floor((LONGEST_SIDE / longest) * 100));
-  const percent = Math.min(asked, mostPercent);
-  const width = Math.round((shot.field.width * percent) / 100);
-  const height = Math.round((shot.field.height * percent) / 100);
-  const formats = useFormats(width, height);
-  const sounding = formats.filter(({ hasSound }) => hasSound).map(({ format }) => words[format]);
-  const [from, until] =
-    ofRange === 'picked' && passage
-      ? [passage.from, Math.min(passage.until, shot.lengthFrames)]
-      : [1, shot.lengthFrames];
-  // Whoever leaves gives up what is being made.
-  const rendering = making?.rendering ?? null;
-  useEffect(() => () => rendering?.cancel(), [rendering]);
-
-  const make = async (kind: MovingFormat | StillKind): Promise<void> => {
-    setMade(null);
-    setMaking({ rendering: null, done: 0 });
-    const { ending, mimeType } = FILES[kind];
-    try {
-      const images = await bitmapsOf(shot, width / shot.field.width);
-      const { ground, withBackdrop, hasCount, shutterDeg } = look;
-      const labels = hasCount || kind === 'contact' ? labelsOf(shot, from, until, hasCount) : [];
-      const job = {
-        shot,
-        width,
-        from,
-        until,
-        ground,
-        withBackdrop,
-        labels,
-        images: [...images].map(([sha256, bitmap]) => ({ sha256, bitmap })),
-      };
-      const takesSound = withSound && formats.some(({ format, hasSound }) => format === kind && hasSound);
-      const sound = takesSound ? await soundOf(shot, from, until) : null;
-      const begun =
-        kind === 'strobe' || kind === 'contact'
-          ? renderAside({ ...job, kind, every, withTicks }, () => undefined)
-          : renderAside({ ...job, format: kind, shutterDeg, loops, sound }, (done) =>
-              setMaking((now) => now && { ...now, done }),
-            );
-      setMaking({ rendering: begun, done: 0 });
-      const bytes = await begun.result;
-      if (!bytes) return;
-      const name = `${fileStem(shot.name)}${ending}`;
-      saveFile(name, bytes, mimeType);
-      setMade({ name, bytes, mimeType });
-    } catch (error) {
-      dispatch(messageShown(words.failed((error as Error).message)));
-    } finally {
-      setMaking(null);
-    }
-  };
-
-  const saveStrobeSvg = async (): Promise<void> => {
-    try {
-      const [{ strobeSvg, pictureSourceFrom }, { filesOfShots }] = await Promise.all([
-        fileFormats(),
-        filmCommands(),
-      ]);
-      const { ground, withBackdrop } = look;
-      const source = pictureSourceFrom((await filesOfShots([shot], 'pictures')).files);
-      const choice = { every, withTicks, from, until, ground, withBackdrop, width, source };
-      saveFile(`${fileStem(shot.name)}-strobe.svg`, strobeSvg(shot, choice), 'image/svg+xml');
-    } catch (error) {
-      dispatch(messageShown(words.failed((error as Error).message)));
-    }
-  };
-
-  return (
-    <Card title={words.saveIt}>
-      {passage && <Segmented label={words.range} value={ofRange} options={RANGES} onChange={setOfRange} />}
-      <NumberField
-        label={words.size}
-        unit={words.percent}
-        value={percent}
-        min={LEAST_PERCENT}
-        max={mostPercent}
-        step={25}
-        onChange={setAsked}
-      />
-      <Words tone="soft">{words.pixels(width, height)}</Words>
-      <Toggle label={words.loops} value={loops} onChange={setLoops} />
-      {shot.sound && (
-        <>
-          <Toggle label={words.withSound} value={withSound} onChange={setWithSound} />
-          <Words tone="soft">
-            {sounding.length > 0 ? words.soundGoesInto(sounding.join(' and ')) : words.noSoundHere}
-          </Words>
-        </>
-      )}
-      {making ? (
-        <View className="mt-2 flex-row items-center justify-between gap-2">
-          <Words role="status">
-            {making.rendering ? words.making(making.done, until - from + 1) : words.gettingPictures}
-          </Words>
-          <Button label={words.cancel} onPress={() => making.rendering?.cancel()} />
-        </View>
-      ) : (
-        <>
-          <Words tone="soft" className="mt-2">
-            {words.formats}
-          </Words>
-          <View className="mb-2 flex-row flex-wrap gap-2">
-            {formats.map(({ format }) => (
-              <Button key={format} label={words[format]} icon={Download} onPress={() => void make(format)} />
-            ))}
-          </View>
-          <NumberField
-            label={words.every}
-            unit={words.nth}
-            value={every}
-            min={1}
-            max={shot.lengthFrames}
-            onChange={setEvery}
-          />
-          <Toggle label={words.strobeTicks} value={withTicks} onChange={setTicks} />
-          <View className="flex-row flex-wrap gap-2">
-            {STILLS.map((kind) => (
-              <Button key={kind} label={words[kind]} icon={Download} onPress={() => void make(kind)} />
-            ))}
-            <Button label={words.strobeSvg} icon={Download} onPress={() => void saveStrobeSvg()} />
-          </View>
-        </>
-      )}
-      {made && canShare(made.name, made.mimeType) && (
-        <View className="mt-2 flex-row">
-          <Button
-            label={words.share}
-            icon={Share}
-            onPress={() => void shareFile(made.name, made.bytes, made.mimeType)}
-          />
-        </View>
-      )}
-    </Card>
-  );
-}
-
-const labelsOf = (shot: Shot, from: number, until: number, isWhole: boolean): readonly string[] =>
-  Array.from({ length: until - from + 1 }, (_, i) =>
-    isWhole ? labelOf(from + i, shot) : labelOf(from + i, shot).split(' ')[0]!,
-  );
-
-/** What can be saved at a size in this browser. */
-function useFormats(width: number, height: number): readonly OfferedFormat[] {
-  const [videos, setVideos] = useState<readonly OfferedFormat[]>([]);
-  useEffect(() => {
-    let isWanted = true;
-    void probeFormats(width, height).then((found) => isWanted && setVideos(found));
-    return () => {
-      isWanted = false;
-    };
-  }, [width, height]);
-  return [...EVERYWHERE, ...videos];
 }

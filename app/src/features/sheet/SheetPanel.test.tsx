@@ -1,14 +1,19 @@
 import { edits } from '@humble/core';
-import { fireEvent, screen } from '@testing-library/react-native';
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { goTo, setRange } from '../../playback/playhead';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
 import { SheetPanel } from './SheetPanel';
 
 // The list draws its later lines by and by.
-beforeEach(() => jest.useFakeTimers());
+beforeEach(() => {
+  jest.useFakeTimers();
+  setRange({ lengthFrames: 21, rate: 24, loops: true });
+  goTo(1);
+});
 afterEach(() => jest.useRealTimers());
 
 // A part of its own in the application; here it is there at once.
-jest.mock('./LazyIncrementsTable', () => ({
+jest.mock('./lazyTables', () => ({
   LazyIncrementsTable: jest.requireActual('./IncrementsTable').IncrementsTable,
 }));
 
@@ -52,6 +57,22 @@ test('a step of the ruler brings its column and rounds the total', () => {
   const ruler = [2, 3, 4, 5, 6, 7, 8].map((row) => cells(row)[4]);
   expect(ruler).toEqual(['17.0', '17.5', '17.0', '17.0', '17.0', '17.5', '17.0']);
   expect(cells(8).at(-1)).toBe('120.0');
+});
+
+test('with Shift, or held down, a line picks the frames from the one in sight to it', () => {
+  const store = show();
+  act(() => goTo(3));
+  const line = (frame: number) => screen.getByRole('row', { name: `Frame ${frame}` });
+  fireEvent.press(line(6), { nativeEvent: { shiftKey: true } });
+  expect(screen.getByText('Frames 3 → 6')).toBeTruthy();
+  expect(screen.getAllByTestId('picked-line')).toHaveLength(4);
+  fireEvent.press(screen.getByRole('button', { name: 'Deselect the frames' }));
+  expect(screen.queryByText('Frames 3 → 6')).toBeNull();
+  fireEvent(line(2), 'longPress');
+  expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 2, until: 3 });
+  fireEvent.press(screen.getByRole('button', { name: 'Change their timing' }));
+  expect(store.getState().session.step).toBe('timing');
+  expect(store.getState().settings.groupInFront.timing).toBe('range');
 });
 
 test('millimetres wait for a scale; nonsense for one is said and changes nothing', () => {

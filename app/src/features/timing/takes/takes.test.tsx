@@ -51,9 +51,9 @@ test('two takes are compared: how far apart, where most, lined up at a mark', ()
 
 test('chosen as the current one a take is compared no longer; at a key both play by turns', () => {
   const store = show(twoTakes());
-  toggleTurns(store);
+  act(() => void toggleTurns(store));
   expect(store.getState().review.compared).toMatchObject({ takeId: 'take1', byTurns: true });
-  toggleTurns(store);
+  act(() => void toggleTurns(store));
   expect(store.getState().review.compared).toMatchObject({ byTurns: false });
   fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
   expect(comparisonIn(store.getState())).toBeNull();
