@@ -32,6 +32,7 @@ export const sheetWords = {
   typeAPositiveNumber: 'Type a number greater than 0.',
   ruler: (rulerStep: string, unit: string) => `Ruler ${rulerStep} ${unit}`,
   exportIt: 'Export',
+  inUnit: (unit: string) => `In ${unit}`,
   inUnitNotRounded: (unit: string) => `In ${unit}, not rounded`,
   picked: (from: number, until: number) => `Frames ${from} → ${until}`,
   changeTheirTiming: 'Change their timing',

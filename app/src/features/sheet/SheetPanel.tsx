@@ -48,6 +48,7 @@ export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
       <View className="flex-row items-center justify-between gap-1 px-4 pb-2">
         <Button
           label={label}
+          shows={sheet.rulerStep === null ? words.inUnit(unit) : label}
           icon={Ruler}
           pressed={open === 'ruler'}
           onPress={toggled('ruler')}
