@@ -1,5 +1,5 @@
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 /** A straight move whose speed jumps at the mark in its middle: 24 units a frame before it, 56 after it. */
 function jumping(): Shot {
@@ -75,4 +75,16 @@ test('a finding is let be for this shot, told again, and not told at all above a
   await bench.type('Spacing changes by more than, units', 60);
   await bench.press('Done');
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
+});
+
+test('a finding names frames as they are counted, from 0 as well', ONCE, async ({ bench, page }) => {
+  await bench.open(jumping());
+  await bench.step('Sheet');
+  await bench.press('1 finding');
+  await expect(page.getByText(/^The speed jumps at the mark on frame 21:/)).toBeVisible();
+  await bench.press('View');
+  await bench.choose('Frame 0');
+  await bench.press('Close the view sheet');
+  await bench.press('1 finding');
+  await expect(page.getByText(/^The speed jumps at the mark on frame 20:/)).toBeVisible();
 });

@@ -27,8 +27,9 @@ function middles(): readonly (readonly [x: number, y: number])[] {
   return [...shown].map((frame) => [pivotX[frame - 1]!, pivotY[frame - 1]!] as const);
 }
 
-async function openPreview(bench: Bench, page: Page): Promise<void> {
+async function openPreview(bench: Bench, page: Page, before = async () => {}): Promise<void> {
   await bench.open(rolling());
+  await before();
   await page.getByRole('button', { name: 'Shot menu' }).click();
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await expect(page.getByTestId('preview-canvas')).toBeVisible();

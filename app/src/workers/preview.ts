@@ -41,6 +41,8 @@ export interface PreviewJob extends Job {
   readonly loops: boolean;
   /** Null for none; formats without sound pass over it. */
   readonly sound: SoundTrack | null;
+  /** What the first frame of the shot is called, for the names of files. */
+  readonly firstNumber: number;
 }
 
 export interface StillJob extends Job {

@@ -46,7 +46,8 @@ const renderer = {
 
   /** Frames of a shot as one file. Frame by frame from the one evaluation; progress is told after each. */
   moving: async (job: PreviewJob, onProgress: (done: number) => void): Promise<Uint8Array> => {
-    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops, sound } = job;
+    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops, sound, firstNumber } =
+      job;
     const isVideo = format === 'webm' || format === 'mp4';
     const width = isVideo ? even(job.width) : job.width;
     const height = isVideo ? even(heightFor(shot, width)) : heightFor(shot, width);
@@ -60,7 +61,7 @@ const renderer = {
       const next = frame < shot.lengthFrames ? sceneOn(shot, frame + 1, withBackdrop) : null;
       const label = labels[frame - from] ?? null;
       drawScene(context, { field: shot.field, items, next, shutterDeg, ground, label }, images);
-      await encoder.add(canvas, frame);
+      await encoder.add(canvas, frame - 1 + firstNumber);
       onProgress(frame - from + 1);
       if (next) items = next;
     }

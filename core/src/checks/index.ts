@@ -18,6 +18,7 @@ import { twins } from './twins';
 import { unseenArrival } from './unseenArrival';
 import { unseenMark } from './unseenMark';
 
+export { countFramesFrom, type FirstFrameNumber } from '../model/frameNumbers';
 export type { CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 
 /** The table of checks that need a timing alone. */

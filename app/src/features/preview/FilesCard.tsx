@@ -1,4 +1,4 @@
-import { fileStem, type Passage, type Shot } from '@humble/core';
+import { fileStem, frameNumber, type Passage, type Shot } from '@humble/core';
 import Download from 'lucide-react-native/icons/download';
 import Share from 'lucide-react-native/icons/share';
 import { useEffect, useState } from 'react';
@@ -115,8 +115,9 @@ export function FilesCard({ look, passage }: FilesCardProps) {
       const begun =
         kind === 'strobe' || kind === 'contact'
           ? renderAside({ ...job, kind, every, withTicks }, () => undefined)
-          : renderAside({ ...job, format: kind, shutterDeg, loops, sound }, (done) =>
-              setMaking((now) => now && { ...now, done }),
+          : renderAside(
+              { ...job, format: kind, shutterDeg, loops, sound, firstNumber: frameNumber(1) },
+              (done) => setMaking((now) => now && { ...now, done }),
             );
       setMaking({ rendering: begun, done: 0 });
       const bytes = await begun.result;

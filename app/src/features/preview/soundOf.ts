@@ -8,7 +8,7 @@ const SAMPLE_RATE = 48_000;
 const MOST_CHANNELS = 2;
 
 /**
- * What is heard of a shot's sound over some frames, with silence where there is none of it.
+ * What is heard of a shot's sound over some frames, until it ends, with silence before it begins.
  * @returns null where nothing is heard on them
  * @throws Error with a sentence when the sound cannot be fetched or decoded
  */
@@ -23,11 +23,18 @@ export async function soundOf(
   const bytes = await fetch(soundAddress(sound.sha256))
     .then((response) => (response.ok ? response.arrayBuffer() : null))
     .catch(() => null);
-  const decoded =
-    bytes && (await new OfflineAudioContext(1, 1, SAMPLE_RATE).decodeAudioData(bytes).catch(() => null));
-  if (!decoded) throw new Error(words.soundIsNotThere);
+  const heard =
+    bytes && (await heardOf(bytes, begins, Math.min(seconds, sound.seconds - begins)).catch(() => null));
+  if (!heard) throw new Error(words.soundIsNotThere);
+  return heard;
+}
+
+/** A sound from some moment of it on, with silence before its start. @throws where it cannot be decoded */
+async function heardOf(bytes: ArrayBuffer, begins: number, seconds: number): Promise<SoundTrack> {
+  const decoded = await new OfflineAudioContext(1, 1, SAMPLE_RATE).decodeAudioData(bytes);
   const count = Math.min(MOST_CHANNELS, decoded.numberOfChannels);
-  const context = new OfflineAudioContext(count, Math.round(seconds * SAMPLE_RATE), SAMPLE_RATE);
+  const length = Math.max(1, Math.round(seconds * SAMPLE_RATE));
+  const context = new OfflineAudioContext(count, length, SAMPLE_RATE);
   const source = context.createBufferSource();
   source.buffer = decoded;
   source.connect(context.destination);

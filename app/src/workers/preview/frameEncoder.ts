@@ -2,8 +2,8 @@ import type { SoundTrack } from '../preview';
 
 /** Puts frames together to a file. */
 export interface FrameEncoder {
-  /** @param frame of the shot, for names */
-  readonly add: (canvas: OffscreenCanvas, frame: number) => Promise<void>;
+  /** @param number of the frame as people count, for names */
+  readonly add: (canvas: OffscreenCanvas, number: number) => Promise<void>;
   readonly finish: () => Promise<Uint8Array>;
 }
 

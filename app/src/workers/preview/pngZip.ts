@@ -13,8 +13,8 @@ export function pngZip(): FrameEncoder {
     else chunks.push(chunk);
   });
   return {
-    add: async (canvas, frame) => {
-      const file = new ZipPassThrough(`frame-${String(frame).padStart(4, '0')}.png`);
+    add: async (canvas, number) => {
+      const file = new ZipPassThrough(`frame-${String(number).padStart(4, '0')}.png`);
       zip.add(file);
       file.push(await pngOf(canvas), true);
       if (fault) throw fault;
