@@ -27,9 +27,9 @@ function middles(): readonly (readonly [x: number, y: number])[] {
   return [...shown].map((frame) => [pivotX[frame - 1]!, pivotY[frame - 1]!] as const);
 }
 
-async function openPreview(bench: Bench, page: Page, before = async () => {}): Promise<void> {
+async function openPreview(bench: Bench, page: Page, before?: () => Promise<void>): Promise<void> {
   await bench.open(rolling());
-  await before();
+  await before?.();
   await page.getByRole('button', { name: 'Shot menu' }).click();
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await expect(page.getByTestId('preview-canvas')).toBeVisible();
@@ -220,6 +220,16 @@ test(
     expect(contact.seen[0]![2]).toBe(640);
   },
 );
+
+test('pictures of a sequence are called as frames are counted', ONCE, async ({ bench, page }) => {
+  await openPreview(bench, page, async () => {
+    await bench.press('View');
+    await bench.choose('Frame 0');
+    await bench.press('Close the view sheet');
+  });
+  const names = Object.keys(unzipSync(await bytesOf(await saved(page, 'PNG sequence'))));
+  expect([names[0], names.at(-1), names.length]).toEqual(['frame-0000.png', 'frame-0023.png', FRAMES]);
+});
 
 test(
   'a tab that goes to sleep wakes up to a whole file; what is cancelled leaves none',
