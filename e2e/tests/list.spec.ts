@@ -71,8 +71,8 @@ test(
     await dialog.getByRole('button', { name: 'Create shot' }).click();
     await expect(dialog.getByText('Give it a name.')).toBeVisible();
     await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
-    await expect(dialog.getByText('A whole number of frames, from 2 to 20 000.')).toBeVisible();
-    await expect(dialog.getByText('From 16 to 20 000.')).toBeVisible();
+    await expect(dialog.getByText('Enter a whole number of frames, from 2 to 20,000.')).toBeVisible();
+    await expect(dialog.getByText('Enter a number from 16 to 20,000.')).toBeVisible();
     await dialog.getByRole('radio', { name: '30' }).click();
     await expect(dialog.getByLabel('Rate, frames a second')).toHaveValue('30');
   },

@@ -103,7 +103,7 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
   await line(21).click({ modifiers: ['Shift'] });
   await expect(page.getByText('Frames 18 → 21')).toBeVisible();
   // From 18 to 21, its later edge eight frames on.
-  await bench.press('Change their timing');
+  await bench.press('Change timing');
   await expect(page.getByRole('textbox', { name: 'Its frames' })).toHaveValue('3');
   await bench.view('Graph');
   const edges = (await page.getByTestId('graph-edges').boundingBox())!;

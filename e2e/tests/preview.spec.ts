@@ -1,25 +1,10 @@
-import { edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/core';
-import { readFileSync } from 'node:fs';
-import type { Download, Page } from '@playwright/test';
+import { evaluate, type Shot } from '@humble/core';
+import type { Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { type Bench, enter } from '../support/bench';
+import { FRAMES, rolling } from '../support/disc';
+import { bytesOf, saved } from '../support/saving';
 import { expect, ONCE, test } from '../support/test';
-
-const moveId = 'move1';
-const FRAMES = 24;
-
-/** A disc that travels along a bend, upright, on a small field. */
-function rolling(): Shot {
-  const empty = freshShot({ name: 'Disc', rate: 12, lengthFrames: FRAMES, width: 640, height: 360 });
-  const bend = [
-    [80, 280],
-    [300, 80],
-    [560, 240],
-  ].map(([x, y]) => ({ x: x!, y: y! }));
-  const drawn = edits.drawArc(empty, { points: smoothThrough(bend) });
-  const disc = edits.setFigure(drawn, { figureId: 'figure1', standIn: 'disc', height: 60 });
-  return edits.setTurning(disc, { moveId, turnsWithArc: false });
-}
 
 /** Where the middle of the disc is on each frame, field units: its pivot is its middle. */
 function middles(): readonly (readonly [x: number, y: number])[] {
@@ -34,16 +19,6 @@ async function openPreview(bench: Bench, page: Page, before?: () => Promise<void
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await expect(page.getByTestId('preview-canvas')).toBeVisible();
 }
-
-async function saved(page: Page, name: string): Promise<Download> {
-  const [download] = await Promise.all([
-    page.waitForEvent('download', { timeout: 60_000 }),
-    page.getByRole('button', { name, exact: true }).click(),
-  ]);
-  return download;
-}
-
-const bytesOf = async (download: Download): Promise<Buffer> => readFileSync(await download.path());
 
 /** The middle of what is dark on each of some pictures, decoded by the browser. Shares of the field. */
 const DARK = `(image) => {
@@ -120,7 +95,7 @@ test('a preview plays without an aid, and stands on the frame that is shown', as
   await page.getByRole('button', { name: 'Play', exact: true }).last().click();
   await expect.poll(async () => ((await darkNow())[0]! * 640) / width!).toBeGreaterThan(300);
   // The picture by itself is as wide as the window, or as high.
-  await page.getByRole('button', { name: 'Only the picture' }).click();
+  await page.getByRole('button', { name: 'Full screen' }).click();
   await expect(page.getByRole('button', { name: 'GIF', exact: true })).toBeHidden();
   const whole = await page.evaluate(() => [innerWidth, innerHeight] as const);
   await expect
@@ -129,7 +104,7 @@ test('a preview plays without an aid, and stands on the frame that is shown', as
       return Math.max(box.width / whole[0], (box.height + 72) / whole[1]);
     })
     .toBeCloseTo(1, 2);
-  await page.getByRole('button', { name: 'Back to the settings' }).click();
+  await page.getByRole('button', { name: 'Exit full screen' }).click();
   await page.getByRole('button', { name: 'Close the preview' }).click();
   await expect(page.getByTestId('preview-canvas')).toHaveCount(0);
 });
@@ -268,6 +243,11 @@ test('a video has the sound of its frames, in time with them', ONCE, async ({ pa
   await page.getByRole('button', { name: 'Shot menu' }).click();
   await page.getByRole('button', { name: 'Preview', exact: true }).click();
   await expect(page.getByText(/can have sound\.$/)).toContainText('WebM');
+  // A sound that cannot be had is said, and no file is saved in its place.
+  await page.route('**/api/sounds/*', (route) => route.abort());
+  await page.getByRole('button', { name: 'WebM', exact: true }).click();
+  await expect(page.getByText(/^The sound can’t be read\. Turn off “With its sound”/)).toBeVisible();
+  await page.unroute('**/api/sounds/*');
   const address = '/api/shots/demo-dropped-cork';
   const { shot } = (await (await page.request.get(address)).json()) as { shot: Shot };
   const blank = await page.context().newPage();
@@ -294,19 +274,4 @@ test('a video has the sound of its frames, in time with them', ONCE, async ({ pa
     expect(Math.abs(heard!.firstKnock - shot.cues[0]!.seconds)).toBeLessThan(0.5 / shot.rate);
   }
   await blank.close();
-});
-
-test('a sheet is seen page by page and saved as a PDF at true scale', ONCE, async ({ bench, page }) => {
-  await bench.open(edits.setScale(rolling(), { unitsPerMm: 2, units: 'mm' }));
-  await page.getByRole('button', { name: 'Shot menu' }).click();
-  await page.getByRole('button', { name: 'Print', exact: true }).click();
-  const dialog = page.getByRole('dialog', { name: 'Print' });
-  await expect(dialog.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
-  const bytes = await bytesOf(await saved(page, 'Save PDF'));
-  expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
-  await dialog.getByRole('radio', { name: 'Exposures' }).click();
-  await dialog.getByRole('radio', { name: 'Letter' }).click();
-  await expect(dialog.getByRole('img', { name: 'Page 1 of 1 as it is printed' })).toBeVisible();
-  const sheet = await saved(page, 'Save PDF');
-  expect(sheet.suggestedFilename()).toBe('disc-sheet.pdf');
 });

@@ -16,7 +16,7 @@ export const exchangeWords = {
   thisTableCannotBeRead: 'This table cannot be read.',
   exportIt: 'Export',
   fetching: 'Loading…',
-  without: (names: string) => `The file is without ${names}, which could not be fetched.`,
+  without: (names: string) => `The file doesn’t include ${names}: it couldn’t be loaded.`,
   copied: 'Copied.',
-  theClipboardIsNotOpen: 'The browser did not let the clipboard be written. Export a file instead.',
+  theClipboardIsNotOpen: 'The browser didn’t allow copying. Export a file instead.',
 } as const;

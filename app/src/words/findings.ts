@@ -15,8 +15,8 @@ export const findingWords = {
   changeOfSpacing: 'Spacing changes by more than',
   changeShare: 'and by more than this share of the step',
   handsLeast: 'Smallest step a hand can place',
-  offThePlan: 'Hand placement off the plan, share of the step',
+  offThePlan: 'Distance off the plan, as a share of the step',
   turnInOnePicture: 'Turn from one picture to the next',
-  slipOfTheStride: 'Mean slip, share of the stride',
-  safeMargins: 'Safe margins, share of the field',
+  slipOfTheStride: 'Average slip, as a share of the stride',
+  safeMargins: 'Safe margin, as a share of the field',
 } as const;

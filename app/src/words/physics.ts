@@ -29,8 +29,7 @@ export const physicsWords = {
   hoop: 'Hoop',
   itTakes: (seconds: string, frames: string) => `It takes ${seconds} s: ${frames} frames.`,
   timeIt: 'Time it',
-  staysPhysical:
-    'It is retimed when its shape, the scale or the rate changes, until you touch one of its marks.',
+  staysPhysical: 'Its timing follows the shape, the scale and the rate until you change one of its marks.',
   makePlain: 'Make it plain marks',
   wasMadePlain: 'The marks are plain ones now. Nothing moved.',
   makeIt: 'Make it',

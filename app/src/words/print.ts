@@ -5,10 +5,10 @@ export const printWords = {
   sheets: { track: 'Track', ladder: 'Charts', sheet: 'Exposures', table: 'Increments' },
   about: {
     track:
-      'The arcs at true scale, to lay under the puppet: a tick for each picture, a cross where its foot stands.',
+      'The arcs at true scale, to lay under the puppet: a tick for each picture, a cross for its foot at each mark.',
     ladder: 'Spacing charts for the corner of a key drawing, and the arc as a paper ruler.',
-    sheet: 'A line for each frame, with what is seen, heard and noted.',
-    table: 'The increments, with a box to tick off beside each.',
+    sheet: 'One line for each frame: what is seen, heard and noted.',
+    table: 'The increments, each with a box to tick off.',
   },
   paper: 'Paper',
   papers: { a4: 'A4', letter: 'Letter' },
@@ -22,5 +22,5 @@ export const printWords = {
   save: 'Save PDF',
   making: 'Making the PDF …',
   printAtFull: 'Print it at 100 %, not “fit to page”. The bar on each page is 100 mm long.',
-  fontsAreMissing: 'The fonts could not be fetched. Try again when the server is back.',
+  fontsAreMissing: 'The fonts couldn’t be loaded. Try again once the server is back.',
 } as const;

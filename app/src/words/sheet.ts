@@ -35,7 +35,7 @@ export const sheetWords = {
   inUnit: (unit: string) => `In ${unit}`,
   inUnitNotRounded: (unit: string) => `In ${unit}, not rounded`,
   picked: (from: number, until: number) => `Frames ${from} → ${until}`,
-  changeTheirTiming: 'Change their timing',
+  changeTiming: 'Change timing',
   deselectThem: 'Deselect the frames',
   toFrame: (frame: number) => `to ${frame}`,
 } as const;

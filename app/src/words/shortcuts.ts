@@ -13,7 +13,7 @@ export const SHORTCUTS: readonly ShortcutGroup[] = [
       ['← →', 'One frame back or on'],
       ['Home End', 'First or last frame'],
       ['X', 'Flip between two frames (chosen under Cycle)'],
-      ['B', 'Alternate two takes, or play them together'],
+      ['B', 'Play two takes in turn, or together'],
       ['Ctrl Z', 'Undo'],
       ['Ctrl Shift Z', 'Redo'],
       ['Esc', 'Deselect'],

@@ -1,7 +1,7 @@
 /** Everything that the interface says about takes. */
 export const takesWords = {
   takes: 'Takes',
-  aTakeIs: 'A take is another timing of the same arcs. Your changes go into the take that is chosen.',
+  aTakeIs: 'A take is another timing of the same arcs. You edit the take that is selected.',
   newTake: 'New take',
   rename: 'Rename',
   deleteIt: 'Delete',
@@ -21,7 +21,7 @@ export const takesWords = {
   playback: 'Play',
   together: 'Together',
   byTurns: 'By turns',
-  byTurnsNote: 'Each loop plays the other take.',
+  byTurnsNote: 'The two takes play in turn, one loop each.',
   largest: (length: string, frame: number) => `Furthest apart on frame ${frame}: ${length}.`,
   same: 'Both are in the same place on every frame.',
   difference: (name: string, frames: number) => `Distance from “${name}” by frame, ${frames} frames`,

@@ -32,13 +32,13 @@ export const COPIES: readonly Copy[] = [
   {
     id: 'increments',
     label: 'Copy increments',
-    sentence: 'The table by the clipboard: pasted into a spreadsheet, each number has a cell of its own.',
+    sentence: 'Paste it into a spreadsheet: each number gets a cell of its own.',
     write: tabbed,
   },
   {
     id: 'arc',
     label: 'Copy arc as path data',
-    sentence: 'The arc that is worked on, as SVG writes it, for a drawing program or code.',
+    sentence: 'The current arc as SVG path data, for a drawing program or for code.',
     write: arcData,
   },
 ];

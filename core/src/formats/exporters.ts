@@ -88,7 +88,7 @@ export const EXPORTERS: readonly Exporter[] = [
   {
     flag: 'keys',
     label: 'Keys as CSV',
-    sentence: 'For a spreadsheet: what else of the figures changes, key by key, with its frame and value.',
+    sentence: 'For a spreadsheet: every key of turn, size, opacity and offset, with its frame and value.',
     ending: '-keys.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) =>
@@ -98,7 +98,7 @@ export const EXPORTERS: readonly Exporter[] = [
   {
     flag: 'cues',
     label: 'Cues as CSV',
-    sentence: 'What is heard when, by frame and by seconds. It can be read back in beside the sound.',
+    sentence: 'The cues by frame and by seconds. You can read them back in under Sound.',
     ending: '-cues.csv',
     mimeType: 'text/csv',
     isPossible: ({ cues }) => cues.length > 0,
@@ -169,7 +169,7 @@ export const EXPORTERS: readonly Exporter[] = [
   {
     flag: 'zip',
     label: 'Shot with its pictures and sound',
-    sentence: 'The same with all that it needs inside, as one ZIP file. It can be read back in.',
+    sentence: 'The shot file, its pictures and its sound in one ZIP. You can import it again.',
     ending: '.zip',
     mimeType: 'application/zip',
     isPossible: (shot) => picturesOf([shot]).length + soundsOf([shot]).length > 0,

@@ -82,7 +82,7 @@ export function sliderNeeds(shot: Shot, move: Move): string {
   const most = (of: (row: SliderRow) => number): string =>
     rows.reduce((peak, row) => Math.max(peak, Math.abs(of(row))), 0).toFixed(1);
   const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
-  return `For ${figure} it reaches ${most(({ speedMmPerS }) => speedMmPerS)} mm/s, with up to ${most(({ accelerationMmPerS2 }) => accelerationMmPerS2)} mm/s².`;
+  return `${figure} needs up to ${most(({ speedMmPerS }) => speedMmPerS)} mm/s and ${most(({ accelerationMmPerS2 }) => accelerationMmPerS2)} mm/s².`;
 }
 
 /** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */

@@ -112,6 +112,10 @@ export function FilesCard({ look, passage }: FilesCardProps) {
       };
       const takesSound = withSound && formats.some(({ format, hasSound }) => format === kind && hasSound);
       const sound = takesSound ? await soundOf(shot, from, until) : null;
+      if (sound === 'unreadable') {
+        dispatch(messageShown(words.soundIsNotThere));
+        return;
+      }
       const begun =
         kind === 'strobe' || kind === 'contact'
           ? renderAside({ ...job, kind, every, withTicks }, () => undefined)

@@ -200,7 +200,7 @@ function Transport({ isAlone, onAlone }: TransportProps) {
         />
       </View>
       <IconButton
-        label={isAlone ? words.withTheSettings : words.onlyThePicture}
+        label={isAlone ? words.exitFullScreen : words.fullScreen}
         icon={isAlone ? Minimize : Maximize}
         onPress={() => onAlone(!isAlone)}
       />

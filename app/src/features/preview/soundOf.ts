@@ -1,6 +1,5 @@
 import type { Shot } from '@humble/core';
 import { soundAddress } from '../../persistence/sounds';
-import { previewWords as words } from '../../words/preview';
 import type { SoundTrack } from '../../workers/preview';
 
 /** What every encoder takes, samples a second. */
@@ -9,14 +8,13 @@ const MOST_CHANNELS = 2;
 
 /**
  * What is heard of a shot's sound over some frames, until it ends, with silence before it begins.
- * @returns null where nothing is heard on them
- * @throws Error with a sentence when the sound cannot be fetched or decoded
+ * @returns null where nothing is heard on them; `unreadable` where it cannot be fetched or decoded
  */
 export async function soundOf(
   { sound, rate }: Shot,
   from: number,
   until: number,
-): Promise<SoundTrack | null> {
+): Promise<SoundTrack | 'unreadable' | null> {
   if (!sound) return null;
   const [begins, seconds] = [(from - 1) / rate - sound.startSeconds, (until - from + 1) / rate];
   if (begins >= sound.seconds || begins + seconds <= 0) return null;
@@ -25,8 +23,7 @@ export async function soundOf(
     .catch(() => null);
   const heard =
     bytes && (await heardOf(bytes, begins, Math.min(seconds, sound.seconds - begins)).catch(() => null));
-  if (!heard) throw new Error(words.soundIsNotThere);
-  return heard;
+  return heard || 'unreadable';
 }
 
 /** A sound from some moment of it on, with silence before its start. @throws where it cannot be decoded */

@@ -21,7 +21,7 @@ export function PickedFrames() {
         {words.picked(frameNumber(passage.from), frameNumber(passage.until))}
       </Words>
       <Button
-        label={words.changeTheirTiming}
+        label={words.changeTiming}
         onPress={() => {
           dispatch(groupBroughtForward({ step: 'timing', group: 'range' }));
           dispatch(goToStep('timing'));
