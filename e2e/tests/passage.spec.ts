@@ -91,6 +91,8 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
     expect(page.getByText('Frames 13 → 14')).toBeVisible(),
   );
   await expect(page.getByTestId('picked-line').first()).toBeVisible();
+  // Its edges can be dragged beside the tables, too.
+  await expect(page.getByTestId('passage-edges')).toHaveAttribute('d', /^M/);
   // The playhead stays, and a plain press picks nothing.
   await line(12).click();
   await expect(page.getByText('Frames 13 → 14')).toBeVisible();

@@ -105,6 +105,9 @@ test('a preview plays without an aid, and stands on the frame that is shown', as
     })
     .toBeCloseTo(1, 2);
   await page.getByRole('button', { name: 'Exit full screen' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Preview' });
+  await dialog.getByRole('button', { name: 'Loop: on' }).click();
+  await expect(dialog.getByRole('button', { name: 'Loop: off' })).toBeVisible();
   await page.getByRole('button', { name: 'Close the preview' }).click();
   await expect(page.getByTestId('preview-canvas')).toHaveCount(0);
 });

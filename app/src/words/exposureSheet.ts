@@ -52,7 +52,7 @@ export const exposureSheetWords = {
   cuesRead: (count: number) => (count === 1 ? '1 cue was added.' : `${count} cues were added.`),
   further: (count: number) => `And ${count} more.`,
   pace: 'Pace over the shot',
-  paceUnit: (unit: string) => `${unit} a frame`,
+  paceUnit: (unit: string) => `${unit} per frame`,
   paceChart: (figure: string) => `Pace of ${figure} by frame`,
   bySize: 'Increments by size',
   bySizeChart: (figure: string) => `How many increments of ${figure} there are of each size`,
