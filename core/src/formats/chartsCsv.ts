@@ -1,9 +1,9 @@
-import Papa from 'papaparse';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { ladderOf } from '../spacing/ladder';
 import { spansOf } from '../timing/placeInTime';
 import { harmless, written } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /**
  * The spacing charts of a shot as CSV: a line for each key and each drawing between two of them, with its share of the
@@ -30,5 +30,5 @@ export function writeChartsCsv(shot: Shot): string {
     });
   });
   const fields = ['move', 'figure', 'from', 'to', 'drawing', 'frame', 'percent'];
-  return `${Papa.unparse([fields, ...data], { newline: '\n' })}\n`;
+  return csvText(fields, data);
 }

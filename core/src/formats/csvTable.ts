@@ -64,3 +64,7 @@ export function numberInCell(
     throw brokenTable(`Line ${number}: ${column} is ${quoted}, which is too large.`);
   return value;
 }
+
+/** A table as CSV: its head, then its lines, each ended. Without lines there is the head alone. */
+export const csvText = (fields: readonly string[], lines: readonly (readonly string[])[]): string =>
+  `${Papa.unparse([[...fields], ...lines.map((line) => [...line])], { newline: '\n' })}\n`;

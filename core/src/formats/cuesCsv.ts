@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { frameOfSeconds } from '../timing/cues';
 import { harmless } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /** The cues of a shot as CSV: `seconds`, `frame` and `word`, in order of time. `readCuesCsv` reads it back. */
 export function writeCuesCsv({ cues, rate }: Pick<Shot, 'cues' | 'rate'>): string {
@@ -11,5 +11,5 @@ export function writeCuesCsv({ cues, rate }: Pick<Shot, 'cues' | 'rate'>): strin
     String(frameNumber(frameOfSeconds(seconds, rate))),
     harmless(word),
   ]);
-  return `${Papa.unparse({ fields: ['seconds', 'frame', 'word'], data }, { newline: '\n' })}\n`;
+  return csvText(['seconds', 'frame', 'word'], data);
 }

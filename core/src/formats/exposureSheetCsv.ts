@@ -1,9 +1,9 @@
-import Papa from 'papaparse';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { exposureSheet, type SheetCell, type SheetColumn } from '../spacing/exposureSheet';
 import { currentTake } from '../timing/takes';
 import { harmless, written } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /** A picture that begins: its drawing, or x; a stroke down through a hold. */
 function pictureIn({ shows, drawing }: SheetCell): string {
@@ -65,5 +65,5 @@ export function writeExposureSheetCsv(shot: Shot): string {
       take,
     ];
   });
-  return `${Papa.unparse({ fields, data }, { newline: '\n' })}\n`;
+  return csvText(fields, data);
 }

@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import { frameNumber } from '../model/frameNumbers';
 import type { ShotPace } from '../spacing/filmPace';
 import { harmless, written } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /** A shot's pace with its name. */
 export interface NamedPace {
@@ -25,5 +25,5 @@ export function writeFilmPaceCsv(shots: readonly NamedPace[]): string {
     began += lengthFrames / rate;
     return lines;
   });
-  return `${Papa.unparse([['shot', 'frame', 'seconds', 'percent'], ...data], { newline: '\n' })}\n`;
+  return csvText(['shot', 'frame', 'seconds', 'percent'], data);
 }

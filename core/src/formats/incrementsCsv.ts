@@ -1,9 +1,9 @@
 import { frameNumber } from '../model/frameNumbers';
-import Papa from 'papaparse';
 import type { Shot } from '../model/schema';
 import { currentTake } from '../timing/takes';
 import { TRACKS } from '../timing/tracks';
 import { type IncrementRow, incrementTable } from '../spacing/increments';
+import { csvText } from './csvTable';
 
 /** Columns of the increments file, in order. `docs/file-format.md` says what each holds. */
 export const INCREMENT_COLUMNS: readonly string[] = [
@@ -78,5 +78,5 @@ export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): str
     const rows = table.closing ? [...table.rows, table.closing] : table.rows;
     return rows.map((row) => [move.id, name, ...line(row), table.units, take]);
   });
-  return `${Papa.unparse({ fields: [...INCREMENT_COLUMNS], data: lines }, { newline: '\n' })}\n`;
+  return csvText(INCREMENT_COLUMNS, lines);
 }

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
 import { harmless, written } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /**
  * The keys of all moves as CSV, a line for each: its track, its frame, its value (degrees, percent or field units), and
@@ -23,5 +23,5 @@ export function writeKeysCsv(shot: Shot): string {
     ),
   );
   const fields = ['move', 'figure', 'track', 'frame', 'value', 'easing'];
-  return `${Papa.unparse([fields, ...data], { newline: '\n' })}\n`;
+  return csvText(fields, data);
 }

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { exposedFrames } from '../exposure/exposures';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
@@ -7,6 +6,7 @@ import { partsOn } from '../motion/figureOn';
 import { scaleOn } from '../motion/scale';
 import { readingUnits } from '../spacing/increments';
 import { harmless, written } from './incrementsCsv';
+import { csvText } from './csvTable';
 
 /** Where one part of a figure is on one exposure, in the units of the sheet. */
 export interface PartRow {
@@ -89,5 +89,5 @@ export function writePartsCsv(shot: Shot): string {
     ),
     units,
   ]);
-  return `${Papa.unparse({ fields: [...PART_COLUMNS], data }, { newline: '\n' })}\n`;
+  return csvText(PART_COLUMNS, data);
 }

@@ -1,8 +1,8 @@
-import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
 import { frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
+import { csvText } from './csvTable';
 
 /** A moment of a slider. */
 export interface SliderRow {
@@ -93,5 +93,5 @@ export function writeSliderCsv(shot: Shot, move: Move): string {
     (positionMm + 0).toFixed(4),
     (speedMmPerS + 0).toFixed(4),
   ]);
-  return `${Papa.unparse({ fields: ['frame', 'time_ms', 'position_mm', 'speed_mm_s'], data }, { newline: '\n' })}\n`;
+  return csvText(['frame', 'time_ms', 'position_mm', 'speed_mm_s'], data);
 }
