@@ -62,7 +62,7 @@ export {
   type MovesInLength,
 } from './edits/edits';
 export { type MadeIds, madeIds } from './edits/madeIds';
-export { countCycles, type CycleCount, cycleFrames } from './motion/cycle';
+export { countCycles, type CycleCount, cycleFrames } from './exposure/cycle';
 export type { StrideMatch } from './edits/strideEdits';
 export {
   bestTravel,
@@ -80,8 +80,8 @@ export { currentTake, shotOfTake } from './timing/takes';
 export type { Later, Passage } from './timing/passage';
 export type { RoundedMark } from './timing/frameMap';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
+export { drawingCount } from './exposure/drawings';
 export {
-  drawingCount,
   heightInField,
   type Look,
   lookOf,
@@ -115,8 +115,8 @@ export {
   exposureFrames,
   exposuresOf,
   isSkipped,
-  shownFrame,
 } from './exposure/exposures';
+export { shownExposures, shownFrame } from './exposure/shownFrames';
 export { roundToStep } from './exposure/roundToStep';
 export {
   type Evaluation,

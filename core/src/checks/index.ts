@@ -3,6 +3,7 @@ import { evaluate } from '../motion/evaluate';
 import { firstFrame } from '../timing/placeInTime';
 import type { Check, CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 import { jumpAtMark } from './jumpAtMark';
+import { jumpingPart } from './jumpingPart';
 import { offTheArc } from './offTheArc';
 import { openCycle } from './openCycle';
 import { outOfPicture } from './outOfPicture';
@@ -38,6 +39,7 @@ export const TRAVEL_CHECKS = {
   shortHold,
   slipping,
   snappingHeading,
+  jumpingPart,
   outOfPicture,
 } satisfies Readonly<Record<string, Check<CheckedTravel>>>;
 

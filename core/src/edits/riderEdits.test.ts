@@ -1,3 +1,5 @@
+import { measureArc, pointAtDistance } from '../arc/arcMeasure';
+import { checkShot } from '../checks';
 import { arcOf, circle, corner, onlyMove, shotAlong, straightShot } from '../testing/shapes';
 import type { Rider, Shot } from '../model/schema';
 import { shotSchema } from '../model/schema';
@@ -97,6 +99,47 @@ describe('where a part is', () => {
     const removed = edits.removeArc(withPart({ arcId: 'arc2' }, two), { arcId: 'arc2' });
     expect(onlyMove(removed).riders[0]!.arcId).toBeNull();
     expect(shotSchema.safeParse(removed).success).toBe(true);
+  });
+
+  test('the nearest spot of a second arc is the nearest on every frame, also where it goes over to another leg', () => {
+    const hairpin = {
+      ...arcOf([corner(0, 0), corner(400, 0), corner(400, 100), corner(0, 100)]),
+      id: 'arc2',
+      name: 'Hairpin',
+    };
+    const across = shotAlong(arcOf([corner(60, 10), corner(340, 95), corner(80, 40)]), 41, even);
+    const shot = withPart(
+      { arcId: 'arc2', onSecond: 'nearest', name: 'Shadow' },
+      { ...across, arcs: [...across.arcs, hairpin] },
+    );
+    const { pivotX, pivotY } = ridden(shot);
+    const { x, y } = evaluate(shot).travels[0]!;
+    const { length } = measureArc(hairpin);
+    const spots = Array.from({ length: 9001 }, (_, i) => pointAtDistance(hairpin, (length * i) / 9000));
+    for (let i = 0; i < 41; i++) {
+      const least = Math.min(...spots.map((spot) => Math.hypot(spot.x - x[i]!, spot.y - y[i]!)));
+      expect(Math.hypot(pivotX[i]! - x[i]!, pivotY[i]! - y[i]!)).toBeLessThan(least + 1e-6);
+    }
+    // It goes over to the other leg once on the way there, and once on the way back.
+    const jumps = checkShot(shot).filter(({ check }) => check === 'jumpingPart');
+    expect(jumps.map(({ until }) => [pivotY[until - 2], pivotY[until - 1]])).toEqual([
+      [0, 100],
+      [100, 0],
+    ]);
+    expect(jumps[0]!.sentence).toContain('“Shadow” jumps on frame');
+    const near = ridden(
+      withPart({ arcId: 'arc2', onSecond: 'share' }, { ...across, arcs: [...across.arcs, hairpin] }),
+    );
+    expect(near.pivotX[0]).toBe(0);
+  });
+
+  test('a part that is nearest round a closed arc goes on over the seam, and no jump is told', () => {
+    const round = shotAlong(circle(100), 41, even);
+    const outer = { ...circle(150), id: 'arc2', name: 'Outer' };
+    const shot = withPart({ arcId: 'arc2', onSecond: 'nearest' }, { ...round, arcs: [...round.arcs, outer] });
+    const { heading } = ridden(shot);
+    for (let i = 1; i < 41; i++) expect(heading[i]! - heading[i - 1]!).toBeCloseTo(9, 0);
+    expect(checkShot(shot).filter(({ check }) => check === 'jumpingPart')).toEqual([]);
   });
 
   test('a figure that waits forgets a second arc that is removed, and comes back onto its own', () => {

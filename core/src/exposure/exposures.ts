@@ -63,7 +63,6 @@ interface Known {
   /** What the exposures depend on, besides the ranges that they are known by. */
   readonly on: readonly unknown[];
   readonly exposures: readonly Exposure[];
-  readonly shown: Int32Array;
 }
 
 const knownOfMove = new WeakMap<Timing, Known>();
@@ -76,7 +75,7 @@ function expose(move: Timing, lengthFrames: number): Known {
   const found = [knownOfMove.get(move), latestOfRanges.get(move.exposures)].find((one) =>
     one?.on.every((input, i) => input === on[i]),
   );
-  const exposed = found ?? { on, ...exposedOn(move, lengthFrames) };
+  const exposed = found ?? { on, exposures: exposedOn(move, lengthFrames) };
   knownOfMove.set(move, exposed);
   latestOfRanges.set(move.exposures, exposed);
   return exposed;
@@ -88,20 +87,14 @@ export function exposedFrames(move: Timing, lengthFrames: number): number[] {
   return exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
 }
 
-function exposedOn(move: Timing, lengthFrames: number): Omit<Known, 'on'> {
+function exposedOn(move: Timing, lengthFrames: number): readonly Exposure[] {
   const frames = exposedFrames(move, lengthFrames);
-  const exposures = frames.map((frame, i) => ({
-    frame,
-    framesHeld: (frames[i + 1] ?? lengthFrames + 1) - frame,
-  }));
-  const shown = Int32Array.from({ length: lengthFrames }, (_, i) => i + 1);
-  for (const { frame, framesHeld: held } of exposures) shown.fill(frame, frame - 1, frame - 1 + held);
-  return { exposures, shown };
+  return frames.map((frame, i) => ({ frame, framesHeld: (frames[i + 1] ?? lengthFrames + 1) - frame }));
 }
 
 /**
- * The exposures of a move: what is drawn or placed, each held until the next one, the last one to the end
- * of the shot. When the last mark falls between exposures and no later one is left in the shot, the
+ * The exposures of a move while it travels: what is drawn or placed, each held until the next one, the last one to the
+ * end of the shot. What else is seen of its figure before and after: see `shownExposures`. When the last mark falls between exposures and no later one is left in the shot, the
  * arrival is never shown (see `arrivalShown`). Remembered until something changes that they depend on: the
  * same object then says that no exposure has.
  */
@@ -109,23 +102,6 @@ export const exposuresOf = (
   move: Timing,
   { lengthFrames }: Pick<Shot, 'lengthFrames'>,
 ): readonly Exposure[] => expose(move, lengthFrames).exposures;
-
-/** The frame whose position is seen on each frame of a shot: the first of its exposure. Index 0 is frame 1. */
-export const shownFrames = (move: Timing, lengthFrames: number): Int32Array =>
-  expose(move, lengthFrames).shown;
-
-/**
- * The first frame of the exposure that a frame belongs to. Before the move's first frame nothing moves, so
- * every frame is its own.
- */
-export function shownFrame(move: Timing, shot: Pick<Shot, 'lengthFrames'>, f: number): number {
-  let seen = f;
-  for (const { frame } of exposuresOf(move, shot)) {
-    if (frame > f) break;
-    seen = frame;
-  }
-  return seen;
-}
 
 /** Whether a move ends one frame past its shot: round a closed arc it is back where it began then. */
 export const endsPastShot = (move: Timing, { lengthFrames }: Pick<Shot, 'lengthFrames'>): boolean =>

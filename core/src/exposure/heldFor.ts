@@ -41,6 +41,11 @@ export function withPictureHeld(
 ): Move {
   const begins = exposedFrames(move, lengthFrames);
   const index = begins.indexOf(frame);
+  if (index < 0 && (frame < begins[0]! || frame > begins[begins.length - 1]!))
+    throw new ShotError(
+      'out-of-range',
+      'Before the first mark and after the last one a picture is held until a key or a drawing changes it.',
+    );
   if (index < 0) throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
   if (index === begins.length - 1)
     throw new ShotError('out-of-range', 'The last picture is held to the end of the shot.');

@@ -18,8 +18,8 @@ test('a row for each frame: pictures with a stroke through their holds, marks, i
   const figure = sheetShot().figures[0]!.name;
   expect(writeExposureSheetCsv(sheetShot()).trimEnd().split('\n')).toEqual([
     `frame,seconds,heard,${figure} picture,${figure} mark,${figure} increment,${figure} note,note,units,take`,
-    '1,0,,,,,,,field,Take 1',
-    '2,0.041667,,x,stop: key,,,,field,Take 1',
+    '1,0,,x,,,,,field,Take 1',
+    '2,0.041667,,x,stop: key,0,,,field,Take 1',
     '3,0.083333,,|,,,,,field,Take 1',
     "4,0.125,thud,x,,30,,'=blinks (to 6),field,Take 1",
     '5,0.166667,,|,,,,,field,Take 1',

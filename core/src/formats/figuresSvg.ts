@@ -1,4 +1,4 @@
-import { exposedFrames } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { evaluate, type Travel } from '../motion/evaluate';
@@ -19,7 +19,7 @@ export interface FiguresSvg {
 
 /** The figure of a travel and its parts on some of its exposures, each named by its frame. */
 function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] {
-  const frames = exposedFrames(travel.move, shot.lengthFrames);
+  const frames = shownExposures(travel.move, shot).map(({ frame }) => frame);
   const count = Math.min(MOST_FIGURES, frames.length);
   const chosen = Array.from(
     { length: count },

@@ -1,4 +1,4 @@
-import { exposedFrames } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import { frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
@@ -37,7 +37,7 @@ export function partRows(shot: Shot): readonly PartRow[] {
     .flatMap((move) => {
       const travel = evaluateMove(shot, move);
       const last = new Map<string | null, { readonly x: number; readonly y: number }>();
-      return exposedFrames(move, shot.lengthFrames).flatMap((frame) =>
+      return shownExposures(move, shot).flatMap(({ frame }) =>
         partsOn(travel, frame - 1).map(({ rider, pivotX, pivotY, headingDeg, opacity, drawing }): PartRow => {
           const [x, y] = [pivotX * perUnit, pivotY * perUnit];
           const before = last.get(rider?.id ?? null);

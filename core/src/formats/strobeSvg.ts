@@ -1,16 +1,19 @@
-import { exposedFrames } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import type { Shot } from '../model/schema';
 import { type SceneItem, sceneOn } from '../motion/scene';
 import { type SceneOptions, scenesSvg } from './sceneSvg';
 import { TICK_COLOUR, tickLines } from './tickLines';
 
 /** The frames on which any figure of a shot is exposed anew, in order. */
-export function exposedInShot({ moves, figures, lengthFrames }: Shot): readonly number[] {
+export function exposedInShot(shot: Shot): readonly number[] {
+  const { moves, figures } = shot;
   const seen = new Set(figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
   const frames = new Set(
-    moves.filter(({ figureId }) => seen.has(figureId)).flatMap((move) => exposedFrames(move, lengthFrames)),
+    moves
+      .filter(({ figureId }) => seen.has(figureId))
+      .flatMap((move) => shownExposures(move, shot).map(({ frame }) => frame)),
   );
-  return [...frames].filter((frame) => frame <= lengthFrames).sort((a, b) => a - b);
+  return [...frames].sort((a, b) => a - b);
 }
 
 /** What a strobe picture shows. */

@@ -5,6 +5,7 @@ import { type Move, type Shot, shotSchema } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
 import { firstFault } from '../model/faultSentence';
 import { type IncrementRow, incrementTable, type IncrementTable } from '../spacing/increments';
+import { exposuresOf } from '../exposure/exposures';
 import { brokenTable } from './csvTable';
 import { written } from './incrementsCsv';
 import { heldIn, marksOn, withPlaces } from './placesInTiming';
@@ -34,6 +35,12 @@ function valueIn(row: IncrementRow, column: PlaceColumn): number | null {
 
 const allRows = ({ rows, closing }: IncrementTable): readonly IncrementRow[] =>
   closing ? [...rows, closing] : rows;
+
+/** Those among them on which the figure travels. */
+const rowsOfTravel = (table: IncrementTable, move: Move, shot: Shot): readonly IncrementRow[] => {
+  const frames = new Set(exposuresOf(move, shot).map(({ frame }) => frame));
+  return allRows(table).filter((row) => frames.has(row.frame) || row === table.closing);
+};
 
 /** Whether the table is about the very exposures that the move has. */
 const hasFramesOf = (read: readonly ReadRow[], rows: readonly IncrementRow[]): boolean =>
@@ -135,7 +142,9 @@ export function withTimingFrom(
   const length = ownTable.arcLength;
   if (length === 0) throw brokenTable('The arc has no length to place anything on.');
   const columns = PLACE_COLUMNS.filter((column) => table.columns.includes(column));
-  const rows = allRows(ownTable);
+  const travelled = rowsOfTravel(ownTable, move, shot);
+  // A table may leave out what is seen before the first mark and after the last one.
+  const rows = [travelled, allRows(ownTable)].find((some) => hasFramesOf(table.rows, some));
   const finish = (timed: Move, column: PlaceColumn, moved: number, lastFrameOf: number): ReadTiming => ({
     outcome: 'read',
     column,
@@ -150,7 +159,7 @@ export function withTimingFrom(
     }),
   });
 
-  if (!hasFramesOf(table.rows, rows)) {
+  if (!rows) {
     const column = chosen ?? columns[0]!;
     const arcDistances = ownPlaces(column, table.rows, ownTable);
     refuseOffArc(arcDistances, table.rows, length, arc.closed);
@@ -193,11 +202,15 @@ export function withTimingFrom(
   const column = chosen && changes.has(chosen) ? chosen : leading[0]!;
   const arcDistances = changes.get(column)!;
   refuseOffArc(arcDistances, table.rows, length, arc.closed);
-  const movedFrames = new Set(
-    rows
-      .filter(({ arcDistance }, i) => Math.abs(arcDistances[i]! - arcDistance) > length * 1e-12)
-      .map(({ frame }) => frame),
+  const movedRows = rows.filter(
+    ({ arcDistance }, i) => Math.abs(arcDistances[i]! - arcDistance) > length * 1e-12,
   );
+  const outside = movedRows.find((row) => !travelled.includes(row));
+  if (outside)
+    throw brokenTable(
+      `Frame ${frameNumber(outside.frame)} lies outside the marks, where the figure stands still: add a mark there first.`,
+    );
+  const movedFrames = new Set(movedRows.map(({ frame }) => frame));
   const fractions = new Map(
     rows.map(({ frame }, i) => [
       frame,

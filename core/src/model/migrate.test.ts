@@ -19,7 +19,7 @@ const INCREMENTS: Readonly<Record<number, string>> = {
   5: '3a4c25b35bd0ab5f',
   6: '25fb02670f13a6b0',
   7: '7562ab12906066a8',
-  8: '21d69cb3f1dcd11f',
+  8: '902ab6a88966bdfe',
   9: '74209dd84ff2da17',
 };
 

@@ -1,8 +1,9 @@
 import { type ArcMeasure, measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
 import { ShotError } from '../model/errors';
 import { nearestAbout } from '../arc/nearestPoint';
-import { shownFrames } from '../exposure/exposures';
+import { shownFrames } from '../exposure/shownFrames';
 import type { Arc, Figure, Move, Shot } from '../model/schema';
+import { distanceOn } from './distanceOn';
 import { blendedDirection, facingOf, leanOf, type LeanUnits } from './facing';
 import { heightInField } from './look';
 import { offsetPlaces } from './offset';
@@ -55,10 +56,6 @@ export interface Evaluation {
 /** Two places closer than this share of the arc are the same place. */
 export const SAME_PLACE = 1e-12;
 
-/** The distance from the start of an arc at a share of its length: on an open arc no further than its ends. */
-export const distanceOn = ({ length, closed }: ArcMeasure, fraction: number): number =>
-  closed ? fraction * length : Math.min(Math.max(fraction * length, 0), length);
-
 /** What is put by hand looks for its place at least this share of the arc to both sides. */
 const NEARBY = 0.02;
 
@@ -77,7 +74,12 @@ function sameAround(arcDistance: Float64Array, before: Float64Array | undefined)
   return (i) => isSame(i) && isSame(i - 1) && isSame(i + 1);
 }
 
-function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, units: LeanUnits) {
+function sample(
+  { move, arc, figure }: Pick<Travel, 'move' | 'arc' | 'figure'>,
+  measure: ArcMeasure,
+  frameCount: number,
+  units: LeanUnits,
+) {
   const arcDistance = new Float64Array(frameCount);
   const x = new Float64Array(frameCount);
   const y = new Float64Array(frameCount);
@@ -127,7 +129,7 @@ function sample(move: Move, arc: Arc, measure: ArcMeasure, frameCount: number, u
   const plan = move.overrides.length > 0 ? arcDistance.slice() : arcDistance;
   putByHand(move, arc, length, { arcDistance, x, y });
   const { x: pivotX, y: pivotY } = offsetPlaces(move, { x, y }, blended, tracks);
-  const shown = shownFrames(move, frameCount);
+  const shown = shownFrames(move, figure, frameCount);
   return {
     arcDistance,
     plan,
@@ -218,7 +220,7 @@ export function evaluateMove(shot: Shot, move: Move): Travel {
     figure,
     arcLength: measure.length,
     figureHeight: heightInField(figure, shot.field),
-    ...sample(move, arc, measure, frameCount, units),
+    ...sample({ move, arc, figure }, measure, frameCount, units),
   };
   const travel: Travel = { ...leader, riders: evaluateRiders(leader, shot.arcs, shot.field) };
   const usesUnits =

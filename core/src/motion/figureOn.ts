@@ -3,7 +3,8 @@ import { IDENTITY } from '../arc/transform';
 import type { Rider, Shot, Waiting } from '../model/schema';
 import { bentPicture, type Slice } from './bentStrip';
 import type { Travel } from './evaluate';
-import { drawingCount, drawingOn, heightInField, type Look, lookOf, placementOf } from './look';
+import { drawingCount, drawingOn } from '../exposure/drawings';
+import { heightInField, type Look, lookOf, placementOf } from './look';
 import { drawingOfRider, type RiderTravel } from './riders';
 import { PLAIN_SCALE, scaleOn } from './scale';
 

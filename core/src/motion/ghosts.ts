@@ -1,4 +1,4 @@
-import { exposuresOf } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import type { Move, Shot } from '../model/schema';
 
 export interface GhostChoice {
@@ -20,7 +20,7 @@ export interface Ghosts {
  * the one that is seen on f, counted from it.
  */
 export function ghostFrames(move: Move, shot: Shot, f: number, choice: GhostChoice): Ghosts {
-  const frames = exposuresOf(move, shot).map((exposure) => exposure.frame);
+  const frames = shownExposures(move, shot).map((exposure) => exposure.frame);
   let seen = -1;
   while (seen + 1 < frames.length && frames[seen + 1]! <= f) seen++;
   const pick = (count: number, step: number): number[] =>

@@ -1,7 +1,7 @@
 import type { Transform } from '../arc/transform';
 import type { Vector } from '../arc/vector';
 import type { DrawingPicture, Field, Figure, Move, Outline } from '../model/schema';
-import { cycleDrawing } from './cycle';
+import { drawingCount } from '../exposure/drawings';
 import type { Scale } from './scale';
 import { STAND_INS, type StandIn } from './standIns';
 
@@ -37,10 +37,6 @@ function pictureLook(picture: DrawingPicture, pivot: Figure['pivot']): Look {
 
 const looks = new WeakMap<Figure, Map<number, Look>>();
 
-/** How many drawings a figure has. */
-export const drawingCount = ({ artwork }: Figure): number =>
-  artwork.kind === 'pictures' ? artwork.drawings.length : 1;
-
 /** What a figure looks like; the same object as long as the figure does not change. @param drawing from 1 */
 export function lookOf(figure: Figure, drawing = 1): Look {
   let known = looks.get(figure);
@@ -64,40 +60,6 @@ export const heightInField = (
   { height, heightMm }: Pick<Figure, 'height' | 'heightMm'>,
   { unitsPerMm }: Pick<Field, 'unitsPerMm'>,
 ): number => (heightMm !== null && unitsPerMm !== null ? heightMm * unitsPerMm : height);
-
-/** What of a travel says which drawing is shown. */
-export interface DrawingSource {
-  readonly move: Pick<Move, 'drawings' | 'cycle'>;
-  readonly figure: Figure;
-  /** Distance along the arc on a frame, field units. */
-  readonly distanceOn: (frame: number) => number;
-  readonly lastFrame: number;
-}
-
-/** The drawing of a sequence from frame 1 on, each for its frames, the last one staying. */
-function inSequence(drawings: readonly DrawingPicture[], frame: number): number {
-  let rest = frame - 1;
-  for (const [i, { frames }] of drawings.entries()) {
-    if (rest < frames) return i + 1;
-    rest -= frames;
-  }
-  return drawings.length;
-}
-
-/**
- * Which drawing of a figure is shown on a frame, from 1, or 0 for none: the one that its move says from there on, else
- * that of its cycle, else that of the sequence from frame 1 on.
- */
-export function drawingOn({ move, figure, distanceOn, lastFrame }: DrawingSource, frame: number): number {
-  const { artwork } = figure;
-  if (artwork.kind !== 'pictures') return 1;
-  const { drawings } = artwork;
-  const said = move.drawings.findLast((shown) => shown.frame <= frame) ?? move.drawings[0];
-  if (said) return Math.min(said.drawing, drawings.length);
-  return move.cycle
-    ? cycleDrawing(move.cycle, drawings, frame, lastFrame, distanceOn)
-    : inSequence(drawings, frame);
-}
 
 /** How a figure stands on a frame. */
 export interface FigurePosition {

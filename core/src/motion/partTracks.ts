@@ -1,5 +1,5 @@
 import type { Figure, Shot, Waiting } from '../model/schema';
-import { exposedFrames } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import { evaluate, type Travel } from './evaluate';
 import { NO_MOVE, partsOn } from './figureOn';
 import { heightInField, lookOf } from './look';
@@ -48,11 +48,11 @@ function flipsOf(
 
 function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
   const { move, figure, figureHeight } = travel;
-  const exposed = exposedFrames(move, shot.lengthFrames);
-  const frames = exposed[0] === 1 ? exposed : [1, ...exposed];
-  const seenOn = (frame: number): number => travel.shown[frame - 1]!;
   const heights = new Map(travel.riders.map(({ rider, height }) => [rider.id, height]));
-  const onFrames = frames.map((frame) => ({ frame, parts: partsOn(travel, seenOn(frame) - 1) }));
+  const onFrames = shownExposures(move, shot).map(({ frame }) => ({
+    frame,
+    parts: partsOn(travel, frame - 1),
+  }));
   return (onFrames[0]?.parts ?? []).map(({ rider }, index): PartTrack => {
     const part = rider ?? figure;
     const { mirrored, turnsWithArc } = rider ?? move;
@@ -65,7 +65,7 @@ function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
       ...flipsOf(part, turnsWithArc, mirrored),
       states: onFrames.map(({ frame, parts }): PartState => {
         const { pivotX, pivotY, headingDeg, opacity, drawing, slices, look } = parts[index]!;
-        const { across, down } = scaleOn(travel, seenOn(frame) - 1);
+        const { across, down } = scaleOn(travel, frame - 1);
         return {
           frame,
           x: pivotX,

@@ -1,10 +1,13 @@
 import { type ArcMeasure, measureArc, type PointBuffer, pointBuffer, writePoint } from '../arc/arcMeasure';
-import { nearestAbout } from '../arc/nearestPoint';
-import { wrapDeg } from '../arc/vector';
+import { nearestAbout, nearestPoint } from '../arc/nearestPoint';
+import { type Vector, wrapDeg } from '../arc/vector';
 import type { Arc, Field, Rider } from '../model/schema';
+import { fractionAt } from '../timing/placeInTime';
+import { distanceOn } from './distanceOn';
 import type { Travel } from './evaluate';
 import { blendedDirection } from './facing';
-import { drawingCount, drawingOn, heightInField } from './look';
+import { drawingCount, drawingOn } from '../exposure/drawings';
+import { heightInField } from './look';
 import { offsetInField } from './offset';
 
 /** Where a rider is on a frame. */
@@ -45,11 +48,11 @@ const NO_OFFSET = { x: 0, y: 0 };
 /** Two distances closer than this share of an arc are the same. */
 const SAME = 1e-12;
 
-/**
- * A spot on a second arc is looked for about the one of the frame before: twice as far as the first one moved, and this
- * share of the arc besides.
- */
+/** A spot on a second arc that is as near as the nearest one goes before it where it lies this share of the arc about the last one. */
 const NEARBY = 0.1;
+
+/** Spots are equally near where they differ by less than this share of the arc. */
+const AS_NEAR = 1e-9;
 
 /** For each frame the first one of those through which the figure has stood still until then. */
 function standsSince({ arcDistance, arcLength }: Leader): Int32Array {
@@ -60,12 +63,19 @@ function standsSince({ arcDistance, arcLength }: Leader): Int32Array {
   return since;
 }
 
-/** Distance along the figure's arc on a frame: ahead of it or behind, s(f) + d, or where it was some frames before, s(f − n). */
-function alongFirst({ follows }: Rider, { arcDistance }: Leader, since: Int32Array): (i: number) => number {
-  const last = arcDistance.length - 1;
-  return follows.by === 'distance'
-    ? (i) => arcDistance[since[i]!]! + follows.distance
-    : (i) => arcDistance[since[Math.min(last, Math.max(0, i - follows.frames))]!]!;
+/**
+ * Distance along the figure's arc on a frame: ahead of it or behind, s(f) + d, or where it was some frames before,
+ * s(f − n), also before the first frame of the shot and after its last one.
+ */
+function alongFirst({ follows }: Rider, { move, arc, arcDistance }: Leader, since: Int32Array) {
+  if (follows.by === 'distance') return (i: number) => arcDistance[since[i]!]! + follows.distance;
+  const measure = measureArc(arc);
+  return (i: number): number => {
+    const at = i - follows.frames;
+    return at >= 0 && at < since.length
+      ? arcDistance[since[at]!]!
+      : distanceOn(measure, fractionAt(move, at + 1));
+  };
 }
 
 /** Values for all frames that are worked out together, when the first of them is asked for. */
@@ -81,19 +91,30 @@ function alongSecond(rider: Rider, leader: Leader, second: Arc, along: (i: numbe
     const share = leader.arcLength > 0 ? length / leader.arcLength : 0;
     return (i: number) => along(i) * share;
   }
-  // Each is looked for about the one of the frame before.
   return together(() => {
     const first = measureArc(leader.arc);
     const at = pointBuffer();
     let before: number | null = null;
     return leader.arcDistance.map((_, i) => {
       writePoint(first, along(i), leader.arc.points[0], at);
-      const moved = i > 0 ? Math.abs(along(i) - along(i - 1)) : 0;
-      const reach = before === null ? length : length * NEARBY + 2 * moved;
-      before = nearestAbout(second, at, before ?? length / 2, reach)?.s ?? before ?? 0;
-      return before;
+      return (before = nearestSpot(second, at, before));
     });
   });
+}
+
+/**
+ * The distance along an arc of its spot nearest to somewhere in the field, nowhere left out; of equally near ones that
+ * about the spot before. Round a closed arc it is counted on the lap that lies nearest to that one.
+ */
+export function nearestSpot(arc: Arc, to: Vector, before: number | null): number {
+  const { length, closed } = measureArc(arc);
+  const nearest = nearestPoint(arc, to);
+  if (!nearest) return 0;
+  if (before === null) return nearest.s;
+  const s = nearest.s + (closed ? Math.round((before - nearest.s) / length) * length : 0);
+  if (Math.abs(s - before) <= length * NEARBY) return s;
+  const about = nearestAbout(arc, to, before, length * NEARBY);
+  return about && about.away <= nearest.away + length * AS_NEAR ? about.s : s;
 }
 
 /**

@@ -3,8 +3,9 @@ import type { Move, Shot, TrackName } from '../model/schema';
 import { isHold } from '../timing/isHold';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeInTime';
 import { trackValueAt } from '../timing/tracks/trackValues';
-import { distanceOn, evaluateMove, moveParts, SAME_PLACE } from './evaluate';
-import { drawingOn } from './look';
+import { distanceOn } from './distanceOn';
+import { evaluateMove, moveParts, SAME_PLACE } from './evaluate';
+import { drawingOn } from '../exposure/drawings';
 import { offsetInField } from './offset';
 import type { Scale } from './scale';
 

@@ -1,7 +1,7 @@
 import type { Vector } from '../arc/vector';
 import type { DrawingPicture, Figure } from '../model/schema';
 import { exposuresOf } from '../exposure/exposures';
-import { cycleFrames } from './cycle';
+import { cycleFrames } from '../exposure/cycle';
 import type { Travel } from './evaluate';
 import { drawingOfTravel, figureOn } from './figureOn';
 import { lookOf } from './look';

@@ -1,11 +1,11 @@
 import type { Cue, Mark, Move, Note, Shot } from '../model/schema';
-import { drawingCount } from '../motion/look';
+import { drawingCount } from '../exposure/drawings';
 import { cuesByFrame } from '../timing/cues';
 import { incrementTable } from './increments';
 
 /** What one figure shows on one frame. */
 export interface SheetCell {
-  /** A picture begins here, one goes on, or there is none. */
+  /** A picture begins here, one goes on, or there is none: a cycle that is hidden outside its range. */
   readonly shows: 'begins' | 'held' | 'nothing';
   /** First frame of the picture; the frame itself where there is none. */
   readonly begins: number;
@@ -58,10 +58,12 @@ function columnOf(shot: Shot, move: Move): SheetColumn {
   const left = new Set(skipped.filter(({ isCut }) => !isCut).map(({ frame }) => frame));
   const hasDrawings = drawingCount(figure) > 1;
   const cells: SheetCell[] = [];
-  for (let frame = 1; frame < (rows[0]?.frame ?? shot.lengthFrames + 1); frame++)
-    cells.push({ ...NOTHING, begins: frame, mark: marks.get(frame) ?? null });
   for (const { frame: begins, framesHeld, drawing, isByHand, ruler } of rows)
     for (let frame = begins; frame < begins + framesHeld; frame++) {
+      if (drawing === 0) {
+        cells.push({ ...NOTHING, begins: frame, mark: marks.get(frame) ?? null });
+        continue;
+      }
       const isFirst = frame === begins;
       cells.push({
         shows: isFirst ? 'begins' : 'held',

@@ -4,7 +4,8 @@ import type { Move, Shot, TrackName } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
 import { measureArc } from '../arc/arcMeasure';
 import { lastMark } from '../timing/placeInTime';
-import { endsPastShot, exposureFrames, exposuresOf } from '../exposure/exposures';
+import { endsPastShot, exposureFrames } from '../exposure/exposures';
+import { shownExposures } from '../exposure/shownFrames';
 import { roundToStep } from '../exposure/roundToStep';
 
 /** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
@@ -176,7 +177,7 @@ function build(shot: Shot, move: Move): IncrementTable {
   const { rulerStep } = shot.sheet;
   const { units, perUnit } = readingUnits(shot);
   const byHand = new Set(move.overrides.map(({ frame }) => frame));
-  const stands = exposuresOf(move, shot).map(({ frame, framesHeld }): Stand => {
+  const stands = shownExposures(move, shot).map(({ frame, framesHeld }): Stand => {
     const i = frame - 1;
     return {
       frame,

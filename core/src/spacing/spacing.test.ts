@@ -3,7 +3,8 @@ import { fc } from '../testing/property';
 import { edits } from '../edits/edits';
 import type { FramesHeld, Shot } from '../model/schema';
 import { evaluate } from '../motion/evaluate';
-import { arrivalShown, exposuresOf, shownFrame } from '../exposure/exposures';
+import { arrivalShown, exposuresOf } from '../exposure/exposures';
+import { shownFrame } from '../exposure/shownFrames';
 import { extremeIncrements, incrementTable, seenRow } from './increments';
 import { roundToStep } from '../exposure/roundToStep';
 import { ticksOf, ticksPath } from './ticks';
@@ -29,7 +30,7 @@ describe('exposures', () => {
       last: 20,
     });
     const move = onlyMove(shot);
-    expect([3, 4, 5, 6, 7, 8].map((f) => shownFrame(move, shot, f))).toEqual([3, 4, 4, 6, 6, 8]);
+    expect([3, 4, 5, 6, 7, 8].map((f) => shownFrame(move, shot, f))).toEqual([1, 4, 4, 6, 6, 8]);
   });
 
   test('the last exposure stays to the end of the shot', () => {
@@ -135,7 +136,7 @@ describe('rounding to a ruler', () => {
 test('on every frame the row of its exposure is seen', () => {
   const shot = edits.setMoveFrames(held(shotAlong(line120, 40), 3), { moveId: 'move1', first: 4, last: 20 });
   const table = incrementTable(shot, onlyMove(shot));
-  expect([1, 4, 6, 7, 21, 40].map((f) => seenRow(table, f).frame)).toEqual([4, 4, 4, 7, 19, 22]);
+  expect([1, 3, 4, 6, 7, 21, 40].map((f) => seenRow(table, f).frame)).toEqual([1, 1, 4, 4, 7, 19, 22]);
 });
 
 test('ticks stand across the arc, at multiples of five longer', () => {

@@ -90,7 +90,10 @@ interface Increment {
 function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: number): number {
   const exposures = exposuresOf(move, shot);
   const i = exposures.findIndex((exposure) => exposure.frame === frame);
-  if (i < 1) throw outOfRange(`No increment leads to frame ${frameNumber(frame)}.`);
+  if (i < 1)
+    throw outOfRange(
+      `No increment leads to frame ${frameNumber(frame)}: outside its marks the figure stands still. Add a mark there first.`,
+    );
   return exposures[i - 1]!.frame;
 }
 

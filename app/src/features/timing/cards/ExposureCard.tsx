@@ -37,12 +37,12 @@ export const ExposureCard = memo(function ExposureCard() {
 });
 
 function ExposureCardOf({ move }: { readonly move: Move }) {
-  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const { field: length } = useLengths();
   const frame = useThrottledFrame();
   const edit = useEdit();
+  const shown = useThrottledShotValue((shot) => shownFrame(move, shot, frame));
   const isSkippedHere = isSkipped(move, frame) && beginsExposure(move, frame);
-  const on = isSkippedHere ? frame : shownFrame(move, { lengthFrames }, frame);
+  const on = isSkippedHere ? frame : shown;
   const cut = move.skips.find((skip) => skip.cut && skip.frame === on);
   const override = move.overrides.find((one) => one.frame === on);
   const fromStart = useGestureBaseline(override);

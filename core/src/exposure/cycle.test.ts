@@ -1,11 +1,11 @@
 import { edits } from '../edits/edits';
 import type { Artwork, Cycle, Shot } from '../model/schema';
 import { readShotFile, writeShotFile } from '../model/openShot';
-import { evaluate } from './evaluate';
-import { drawingOfTravel, figureOn } from './figureOn';
+import { evaluate } from '../motion/evaluate';
+import { drawingOfTravel, figureOn } from '../motion/figureOn';
 import { countCycles, cycleDrawing, cycleFrames } from './cycle';
 import { onlyMove, straightShot } from '../testing/shapes';
-import { standingsOn } from './standings';
+import { standingsOn } from '../motion/standings';
 
 const picture = (frames: number, i: number) => ({
   sha256: String(i % 10).repeat(64),
