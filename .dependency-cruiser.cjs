@@ -58,7 +58,10 @@ module.exports = {
     only(
       'cli-on-core',
       '^cli/src/',
-      ['^cli/src/', '^core/src/(index|views|files|scene|checks/index|print/index|print/pdf)\\.ts$'],
+      [
+        '^cli/(src/|package\\.json$)',
+        '^core/src/(index|views|files|scene|checks/index|print/index|print/pdf)\\.ts$',
+      ],
       'The terminal command stands on the core.',
     ),
     only(
@@ -110,7 +113,7 @@ module.exports = {
       '^app/src/workers/',
       [
         '^app/src/workers/',
-        '^core/src/(index|views|scene|checks/index|arc/fitStroke|gesture/thinGesture)\\.ts$',
+        '^core/src/(index|views|scene|checks/index|arc/fitStroke|gesture/thinGesture|print/index|print/pdf)\\.ts$',
       ],
       'A worker does the work of the core, aside.',
     ),

@@ -1,19 +1,23 @@
 import type { Shot } from '../model/schema';
 import { ladderPages } from './ladders';
-import { type Paper, type PaperName, paperOf, type PrintPage } from './paper';
+import { type Paper, type PaperName, paperOf } from './paper';
+import type { Printout } from './printout';
 import { exposurePages, incrementPages } from './tables';
 import { trackPages } from './track';
 
+export { countFramesFrom, type FirstFrameNumber } from '../model/frameNumbers';
 export { PAPERS, type PaperName, type PrintPage } from './paper';
 export { pageSvg } from './pageSvg';
+export type { Printout } from './printout';
+export { MANY_PAGES } from './tooMany';
 
-/** The sheets that are printed. A new one is a function that draws its pages, and an entry in the table. */
+/** The sheets that are printed. A new one is a function that lays out its pages, and an entry in the table. */
 const SHEETS = {
   track: trackPages,
   ladder: ladderPages,
   sheet: exposurePages,
   table: incrementPages,
-} as const satisfies Readonly<Record<string, (shot: Shot, paper: Paper) => readonly PrintPage[]>>;
+} as const satisfies Readonly<Record<string, (shot: Shot, paper: Paper) => Printout>>;
 
 export type SheetName = keyof typeof SHEETS;
 export const SHEET_NAMES = Object.keys(SHEETS) as readonly SheetName[];
@@ -21,10 +25,18 @@ export const SHEET_NAMES = Object.keys(SHEETS) as readonly SheetName[];
 export interface PrintOptions {
   readonly sheet: SheetName;
   readonly paper: PaperName;
-  /** The long side lies across. */
-  readonly across: boolean;
+  /** The long side lies across; null leaves it to the sheet: a track takes what needs fewer pages, others are upright. */
+  readonly across: boolean | null;
+}
+
+/** Whether the long side lies across, where nobody said. @throws ShotError where there is nothing to print */
+export function liesAcross(shot: Shot, { sheet, paper, across }: PrintOptions): boolean {
+  if (across !== null) return across;
+  if (sheet !== 'track') return false;
+  const pages = (lies: boolean): number => trackPages(shot, paperOf(paper, lies)).count;
+  return pages(true) < pages(false);
 }
 
 /** The pages of a sheet, as they are previewed and printed. @throws ShotError where there is nothing to print */
-export const printPages = (shot: Shot, { sheet, paper, across }: PrintOptions): readonly PrintPage[] =>
-  SHEETS[sheet](shot, paperOf(paper, across));
+export const printPages = (shot: Shot, options: PrintOptions): Printout =>
+  SHEETS[options.sheet](shot, paperOf(options.paper, liesAcross(shot, options)));

@@ -3,9 +3,11 @@ import { frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { ladderOf } from '../spacing/ladder';
-import { ticksOf } from '../spacing/ticks';
+import { type Tick, ticksOf } from '../spacing/ticks';
+import type { Printout } from './printout';
+import { refuseTooMany } from './tooMany';
 import { spansOf } from '../timing/placeInTime';
-import { line, pageWith, type Paper, type PrintOp, type PrintPage, roomOn, text } from './paper';
+import { line, pageWith, type Paper, type PrintOp, roomOn, text } from './paper';
 
 const LADDER_WIDTH = 36;
 const LADDER_HEIGHT = 70;
@@ -51,22 +53,42 @@ function ladder(shot: Shot, move: Move, index: number, x: number, y: number): re
   ];
 }
 
+/** What the rulers of a move have in common. */
+interface RulerSource {
+  readonly mm: number;
+  readonly arcLength: number;
+  readonly ticks: readonly Tick[];
+  readonly marked: ReadonlySet<number>;
+}
+
+function rulerSource(shot: Shot, move: Move, mm: number): RulerSource {
+  const travel = evaluateMove(shot, move);
+  const ticks = [...ticksOf(travel, shot)].sort((a, b) => a.arcDistance - b.arcDistance);
+  return { mm, arcLength: travel.arcLength, ticks, marked: new Set(move.marks.map(({ frame }) => frame)) };
+}
+
+/** The first of some ticks, in order of their place, at or past a place. */
+function firstFrom(ticks: readonly Tick[], arcDistance: number): number {
+  let [low, high] = [0, ticks.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (ticks[middle]!.arcDistance < arcDistance) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 /** A piece of the arc laid out straight at 1 : 1, from a distance on. */
 function ruler(
-  shot: Shot,
-  move: Move,
+  { mm, arcLength, ticks, marked }: RulerSource,
   fromMm: number,
   width: number,
   x: number,
   y: number,
 ): readonly PrintOp[] {
-  const mm = shot.field.unitsPerMm!;
-  const travel = evaluateMove(shot, move);
   const base = y + 16;
-  const marked = new Set(move.marks.map(({ frame }) => frame));
-  const until = Math.min(width, travel.arcLength / mm - fromMm);
-  let last = -Infinity;
-  return [
+  const until = Math.min(width, arcLength / mm - fromMm);
+  const ops: PrintOp[] = [
     line(
       [
         [x, base],
@@ -74,40 +96,49 @@ function ruler(
       ],
       0.35,
     ),
-    ...ticksOf(travel, shot).flatMap(({ frame, arcDistance, isFifth }): PrintOp[] => {
-      const at = x + arcDistance / mm - fromMm;
-      if (at < x - 1e-6 || at > x + width + 1e-6) return [];
-      const tall = marked.has(frame) ? 12 : isFifth ? 9 : 6;
-      const tick = line(
+  ];
+  let last = -Infinity;
+  for (let i = firstFrom(ticks, (fromMm - 1e-6) * mm); i < ticks.length; i++) {
+    const { frame, arcDistance, isFifth } = ticks[i]!;
+    const at = x + arcDistance / mm - fromMm;
+    if (at > x + width + 1e-6) break;
+    const tall = marked.has(frame) ? 12 : isFifth ? 9 : 6;
+    ops.push(
+      line(
         [
           [at, base],
           [at, base - tall],
         ],
         marked.has(frame) ? 0.5 : 0.25,
-      );
-      if (Math.abs(at - last) < 5) return [tick];
-      last = at;
-      return [
-        tick,
-        text(at, base + 4, String(frameNumber(frame)), { size: 2.6, font: 'mono', align: 'middle' }),
-      ];
-    }),
-  ];
+      ),
+    );
+    if (Math.abs(at - last) < 5) continue;
+    last = at;
+    ops.push(text(at, base + 4, String(frameNumber(frame)), { size: 2.6, font: 'mono', align: 'middle' }));
+  }
+  return ops;
 }
 
+/** Something that stands on a page, drawn when the page is. */
+type Block = () => readonly PrintOp[];
+
 /** Spacing charts of all spans that go anywhere, and under them the arc as a paper ruler where the field has a scale. */
-export function ladderPages(shot: Shot, paper: Paper): readonly PrintPage[] {
+export function ladderPages(shot: Shot, paper: Paper): Printout {
   const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
   const moves = shot.moves.filter(({ figureId }) => seen.has(figureId));
   if (moves.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
   const room = roomOn(paper);
-  const pages: PrintOp[][] = [[]];
+  const pages: Block[][] = [[]];
   let x = room.x;
   let y = room.y;
   const turnPage = (): void => {
     pages.push([]);
     x = room.x;
     y = room.y;
+  };
+  const place = (block: (x: number, y: number) => readonly PrintOp[]): void => {
+    const [left, top] = [x, y];
+    pages[pages.length - 1]!.push(() => block(left, top));
   };
   for (const move of moves) {
     const spans = spansOf(move).flatMap(({ isHold }, index) => (isHold ? [] : [index]));
@@ -117,7 +148,7 @@ export function ladderPages(shot: Shot, paper: Paper): readonly PrintPage[] {
         y += LADDER_HEIGHT + 14;
       }
       if (y + LADDER_HEIGHT + 8 > room.y + room.height) turnPage();
-      pages[pages.length - 1]!.push(...ladder(shot, move, index, x, y));
+      place((left, top) => ladder(shot, move, index, left, top));
       x += LADDER_WIDTH;
     }
     if (x > room.x) {
@@ -126,23 +157,27 @@ export function ladderPages(shot: Shot, paper: Paper): readonly PrintPage[] {
     }
     const mm = shot.field.unitsPerMm;
     if (mm === null) continue;
-    const length = evaluateMove(shot, move).arcLength / mm;
-    for (let from = 0; from < length; from += room.width) {
+    const source = rulerSource(shot, move, mm);
+    refuseTooMany(pages.length + (source.arcLength / mm / room.width) * (RULER_HEIGHT / room.height));
+    for (let from = 0; from < source.arcLength / mm; from += room.width) {
       if (y + RULER_HEIGHT > room.y + room.height) turnPage();
-      pages[pages.length - 1]!.push(...ruler(shot, move, from, room.width, room.x, y));
+      const begins = from;
+      place((left, top) => ruler(source, begins, room.width, left, top));
       y += RULER_HEIGHT;
     }
   }
-  return pages.map((ops, i) =>
-    pageWith(
-      paper,
-      {
-        title: `${shot.name}: spacing charts`,
-        detail: 'The ruler is 1 : 1: lay it along the track.',
-        page: i + 1,
-        of: pages.length,
-      },
-      ops,
-    ),
-  );
+  return {
+    count: pages.length,
+    pageAt: (index) =>
+      pageWith(
+        paper,
+        {
+          title: `${shot.name}: spacing charts`,
+          detail: shot.field.unitsPerMm === null ? '' : 'The ruler is 1 : 1: lay it along the track.',
+          page: index + 1,
+          of: pages.length,
+        },
+        pages[index]!.flatMap((block) => block()),
+      ),
+  };
 }

@@ -84,6 +84,17 @@ export const text = (
   { size = 3.2, font = 'sans', align = 'left', tone = 'ink' }: TextOptions = {},
 ): PrintOp => ({ kind: 'text', x, y, size, text: content, font, align, tone });
 
+/** A circle of lines. @param radius millimetres */
+export const ring = (x: number, y: number, radius: number): PrintOp =>
+  line(
+    Array.from({ length: RING_SIDES + 1 }, (_, i) => {
+      const angle = (2 * Math.PI * i) / RING_SIDES;
+      return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)] as const;
+    }),
+    0.35,
+  );
+const RING_SIDES = 16;
+
 const BAR_MM = 100;
 
 /** A bar of 100 mm at the foot of a page: laid to a ruler it proves that nothing was scaled. */

@@ -10,12 +10,15 @@ import {
   rectangle,
   rgb,
 } from 'pdf-lib';
-import type { PrintOp, PrintPage } from './paper';
+import type { PrintOp } from './paper';
+import type { Printout } from './printout';
 
 /** Bytes of the fonts that are embedded, as TrueType. */
 export interface PrintFonts {
   readonly sans: Uint8Array;
   readonly mono: Uint8Array;
+  /** For letters that the others lack; fetched when there are any. */
+  readonly others: () => Promise<Uint8Array>;
 }
 
 /** Points of a PDF in a millimetre. */
@@ -27,12 +30,87 @@ const hex = (text: string) => {
 };
 const TONES = { ink: hex('#23252A'), soft: hex('#5F5E58') } as const;
 
-type Fonts = Readonly<Record<'sans' | 'mono', PDFFont>>;
+interface Font {
+  readonly font: PDFFont;
+  readonly letters: ReadonlySet<number>;
+}
 
-/** A text in the letters that the font has; what it lacks is a question mark. */
-function known(text: string, font: PDFFont): string {
-  const has = new Set(font.getCharacterSet());
-  return [...text].map((letter) => (has.has(letter.codePointAt(0)!) ? letter : '?')).join('');
+/** Letters of one text that one font has, or that none has. */
+interface Run {
+  readonly font: Font | null;
+  readonly text: string;
+}
+
+/** Letters that nobody has are boxes: so wide, and so high, shares of the type's size. */
+const BOX_ADVANCE = 0.6;
+const BOX_WIDTH = 0.45;
+const BOX_HEIGHT = 0.65;
+
+/** Signs that only join or direct others, and are not seen. */
+const UNSEEN = /\p{Cf}|\p{Mn}|[\uFE00-\uFE0F]/u;
+
+/** The fonts of a PDF, and the letters that none of them has. */
+async function fontsOf(pdf: PDFDocument, { sans, mono, others }: PrintFonts) {
+  const embed = async (bytes: Uint8Array): Promise<Font> => {
+    const font = await pdf.embedFont(bytes, { subset: true });
+    return { font, letters: new Set(font.getCharacterSet()) };
+  };
+  const own = { sans: await embed(sans), mono: await embed(mono) };
+  let further: Font | null = null;
+  const lacking = new Set<string>();
+  return {
+    lacking,
+    /** Fetches the further font where a text needs it. */
+    prepare: async (text: string, name: 'sans' | 'mono'): Promise<void> => {
+      if (further) return;
+      for (const letter of text.normalize('NFC'))
+        if (!own[name].letters.has(letter.codePointAt(0)!)) {
+          further = await embed(await others());
+          return;
+        }
+    },
+    runsOf: (text: string, name: 'sans' | 'mono'): readonly Run[] => {
+      const runs: { font: Font | null; text: string }[] = [];
+      for (const letter of text.normalize('NFC')) {
+        const code = letter.codePointAt(0)!;
+        const font = [own[name], further].find((one) => one?.letters.has(code)) ?? null;
+        if (!font && UNSEEN.test(letter)) continue;
+        if (!font) lacking.add(text);
+        const last = runs[runs.length - 1];
+        if (last && last.font === font) last.text += letter;
+        else runs.push({ font, text: letter });
+      }
+      return runs;
+    },
+  };
+}
+
+type Fonts = Awaited<ReturnType<typeof fontsOf>>;
+
+const widthOf = ({ font, text }: Run, size: number): number =>
+  font ? font.font.widthOfTextAtSize(text, size) : [...text].length * BOX_ADVANCE * size;
+
+function drawText(page: PDFPage, op: Extract<PrintOp, { kind: 'text' }>, fonts: Fonts): void {
+  const size = op.size * POINTS;
+  const runs = fonts.runsOf(op.text, op.font);
+  const width = runs.reduce((sum, run) => sum + widthOf(run, size), 0);
+  let x = op.x * POINTS - (op.align === 'middle' ? width / 2 : op.align === 'right' ? width : 0);
+  const y = page.getHeight() - op.y * POINTS;
+  for (const run of runs) {
+    if (run.font) page.drawText(run.text, { x, y, size, font: run.font.font, color: TONES[op.tone] });
+    else
+      [...run.text].forEach((_, i) =>
+        page.drawRectangle({
+          x: x + (i * BOX_ADVANCE + (BOX_ADVANCE - BOX_WIDTH) / 2) * size,
+          y,
+          width: BOX_WIDTH * size,
+          height: BOX_HEIGHT * size,
+          borderWidth: 0.05 * size,
+          borderColor: TONES[op.tone],
+        }),
+      );
+    x += widthOf(run, size);
+  }
 }
 
 function draw(page: PDFPage, op: PrintOp, fonts: Fonts): void {
@@ -50,13 +128,7 @@ function draw(page: PDFPage, op: PrintOp, fonts: Fonts): void {
     return;
   }
   if (op.kind === 'text') {
-    if (op.text === '') return;
-    const font = fonts[op.font];
-    const text = known(op.text, font);
-    const size = op.size * POINTS;
-    const width = op.align === 'left' ? 0 : font.widthOfTextAtSize(text, size);
-    const x = op.x * POINTS - (op.align === 'middle' ? width / 2 : op.align === 'right' ? width : 0);
-    page.drawText(text, { x, y: down(op.y), size, font, color: TONES[op.tone] });
+    drawText(page, op, fonts);
     return;
   }
   const { x, y, width, height: tall } = op.room;
@@ -70,22 +142,42 @@ function draw(page: PDFPage, op: PrintOp, fonts: Fonts): void {
   page.pushOperators(popGraphicsState());
 }
 
-/** Pages as a PDF, 1 : 1, with its fonts embedded and nothing filled. @param title of the document */
+const textsOf = (ops: readonly PrintOp[]): readonly Extract<PrintOp, { kind: 'text' }>[] =>
+  ops.flatMap((op) => (op.kind === 'text' ? [op] : op.kind === 'clip' ? textsOf(op.ops) : []));
+
+/** A PDF, and the texts with letters that none of its fonts has: those letters are boxes in it. */
+export interface WrittenPdf {
+  readonly bytes: Uint8Array;
+  readonly lacking: readonly string[];
+}
+
+/**
+ * Pages as a PDF, 1 : 1, with its fonts embedded and nothing filled.
+ * @param title of the document
+ * @param onPage told after each page how many are drawn
+ */
 export async function writePdf(
-  pages: readonly PrintPage[],
+  { count, pageAt }: Printout,
   title: string,
-  { sans, mono }: PrintFonts,
-): Promise<Uint8Array> {
+  fonts: PrintFonts,
+  onPage: (done: number) => void = () => undefined,
+): Promise<WrittenPdf> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
   pdf.setTitle(title);
-  const fonts: Fonts = {
-    sans: await pdf.embedFont(sans, { subset: true }),
-    mono: await pdf.embedFont(mono, { subset: true }),
-  };
-  for (const { width, height, ops } of pages) {
+  const known = await fontsOf(pdf, fonts);
+  for (let i = 0; i < count; i++) {
+    const { width, height, ops } = pageAt(i);
+    for (const { text, font } of textsOf(ops)) await known.prepare(text, font);
     const page = pdf.addPage([width * POINTS, height * POINTS]);
-    for (const op of ops) draw(page, op, fonts);
+    for (const op of ops) draw(page, op, known);
+    onPage(i + 1);
   }
-  return pdf.save();
+  return { bytes: await pdf.save(), lacking: [...known.lacking] };
 }
+
+/** What is said of texts with letters that no font has. */
+export const lackingSentence = (texts: readonly string[]): string | null =>
+  texts.length === 0
+    ? null
+    : `No font here has all letters of “${texts[0]!}”${texts.length > 1 ? ` and ${texts.length - 1} more` : ''}: those that are missing are printed as boxes.`;

@@ -1,200 +1,265 @@
 import { ShotError } from '../model/errors';
 import { frameNumber } from '../model/frameNumbers';
-import type { Shot } from '../model/schema';
+import type { Move, Shot } from '../model/schema';
+import { shownExposures } from '../exposure/shownFrames';
 import { exposureSheet } from '../spacing/exposureSheet';
 import { incrementTable } from '../spacing/increments';
 import { currentTake } from '../timing/takes';
-import { line, pageWith, type Paper, type PrintOp, type PrintPage, roomOn, text } from './paper';
+import { line, pageWith, type Paper, type PrintOp, ring, roomOn, text } from './paper';
+import { joined, type Printout } from './printout';
+import { fitted, textWidth } from './textWidth';
 
 interface TableColumn {
   readonly title: string;
+  /** At least; millimetres. */
   readonly width: number;
   readonly align: 'left' | 'right' | 'middle';
+  /** So many columns its title may go over, itself among them; 1 without it. */
+  readonly titleSpan?: number;
+  /** The texts in it that are not all of one length: where there is room, it is as wide as the longest. */
+  readonly texts?: readonly string[];
 }
 
 interface TableRow {
   readonly cells: readonly string[];
   /** Every fifth frame, and where a mark is. */
   readonly isStrong: boolean;
-  /** Lines and boxes in the row. @param x and y of its upper left corner */
-  readonly drawn?: (x: number, y: number) => readonly PrintOp[];
+  /** Lines and boxes in the row. @param at places: left edge of a column, and the row's upper edge and height */
+  readonly drawn?: (at: RowPlace) => readonly PrintOp[];
 }
 
-const ROW = 5.2;
+interface RowPlace {
+  /** Middle of a column. */
+  readonly middle: (column: number) => number;
+  readonly y: number;
+  readonly height: number;
+}
 
-/** A letter of a size takes about so much of it across. */
-const LETTER = 0.55;
+interface Table {
+  readonly title: string;
+  readonly detail: string;
+  readonly columns: readonly TableColumn[];
+  readonly count: number;
+  /** @param index from 0 */
+  readonly rowAt: (index: number) => TableRow;
+}
 
-/** A text that fits a width; what is too long ends in dots. */
-function fitted(content: string, width: number, size: number): string {
-  const most = Math.max(1, Math.floor(width / (size * LETTER)));
-  return content.length <= most ? content : `${content.slice(0, Math.max(1, most - 1))}…`;
+/** Heights of a row, millimetres: as roomy as the page lets it. */
+const ROOMY = 5.2;
+const CLOSE = 4.4;
+const TABLE_HEAD = 8;
+const CELL_SIZE = 3;
+const HEAD_SIZE = 2.6;
+/** Free at both sides of a text. */
+const CELL_MARGIN = 2;
+
+/** As high as fits all rows on one page, where they can be; else roomy. */
+function rowHeightFor(count: number, height: number): number {
+  const wanted = height / Math.max(1, count);
+  return wanted >= CLOSE ? Math.min(ROOMY, wanted) : ROOMY;
+}
+
+/** Widths of columns: what is left of the page goes to texts that need it, and where it is too narrow all give way. */
+function widthsOf(columns: readonly TableColumn[], room: number): readonly number[] {
+  const least = columns.reduce((sum, { width }) => sum + width, 0);
+  if (least >= room) return columns.map(({ width }) => (width * room) / least);
+  const wanted = columns.map(({ width, texts = [] }) =>
+    texts.reduce((most, one) => Math.max(most, textWidth(one, CELL_SIZE) + CELL_MARGIN + 0.5), width),
+  );
+  const missing = wanted.reduce((sum, width, i) => sum + width - columns[i]!.width, 0);
+  const share = missing > 0 ? Math.min(1, (room - least) / missing) : 0;
+  return columns.map(({ width }, i) => width + share * (wanted[i]! - width));
 }
 
 /** A table over as many pages as it needs, its head on each. */
-function tablePages(
-  paper: Paper,
-  { title, detail }: { readonly title: string; readonly detail: string },
-  columns: readonly TableColumn[],
-  rows: readonly TableRow[],
-): readonly PrintPage[] {
+function tablePrintout(paper: Paper, { title, detail, columns, count: rows, rowAt }: Table): Printout {
   const room = roomOn(paper);
-  const each = Math.max(1, Math.floor((room.height - 8) / ROW));
-  const count = Math.max(1, Math.ceil(rows.length / each));
-  const widths = columns.reduce((sum, { width }) => sum + width, 0);
-  // Narrow tables stay narrow; wide ones share what there is.
-  const k = Math.min(1, room.width / widths);
-  const starts = columns.map(
-    (_, i) => room.x + k * columns.slice(0, i).reduce((sum, { width }) => sum + width, 0),
-  );
+  const height = rowHeightFor(rows, room.height - TABLE_HEAD);
+  const each = Math.max(1, Math.floor((room.height - TABLE_HEAD) / height + 1e-9));
+  const count = Math.max(1, Math.ceil(rows / each));
+  const widths = widthsOf(columns, room.width);
+  const starts = widths.map((_, i) => room.x + widths.slice(0, i).reduce((sum, width) => sum + width, 0));
+  const right = starts[starts.length - 1]! + widths[widths.length - 1]!;
+  const spanned = (i: number, columnsOver: number): number =>
+    widths.slice(i, i + columnsOver).reduce((sum, width) => sum + width, 0);
   const cell = (content: string, i: number, y: number, isHead: boolean): PrintOp => {
-    const { align } = columns[i]!;
-    const width = columns[i]!.width * k;
+    const { align: usual, titleSpan = 1 } = columns[i]!;
+    const align = isHead && titleSpan > 1 ? 'left' : usual;
+    const width = isHead ? spanned(i, titleSpan) : widths[i]!;
     const x = starts[i]! + (align === 'left' ? 1 : align === 'right' ? width - 1 : width / 2);
-    const size = isHead ? 2.6 : 3;
-    return text(x, y, fitted(content, width - 2, size), {
+    const size = isHead ? HEAD_SIZE : CELL_SIZE;
+    const font = isHead || align === 'left' ? 'sans' : 'mono';
+    return text(x, y, fitted(content, width - CELL_MARGIN, size, font), {
       size,
       align,
-      font: isHead || align === 'left' ? 'sans' : 'mono',
+      font,
       tone: isHead ? 'soft' : 'ink',
     });
   };
-  return Array.from({ length: count }, (_, page) => {
-    const ops: PrintOp[] = columns.map(({ title: head }, i) => cell(head, i, room.y + 4, true));
-    const right = room.x + k * widths;
-    rows.slice(page * each, (page + 1) * each).forEach(({ cells, isStrong, drawn }, i) => {
-      const y = room.y + 8 + i * ROW;
-      ops.push(
-        line(
-          [
-            [room.x, y],
-            [right, y],
-          ],
-          isStrong ? 0.25 : 0.1,
-          'soft',
-        ),
-        ...cells.flatMap((content, c) => (content === '' ? [] : [cell(content, c, y + 3.7, false)])),
-        ...(drawn?.(room.x, y) ?? []),
-      );
-    });
-    return pageWith(paper, { title, detail, page: page + 1, of: count }, ops);
-  });
+  const rowOps = (index: number, y: number): readonly PrintOp[] => {
+    const { cells, isStrong, drawn } = rowAt(index);
+    const over = line(
+      [
+        [room.x, y],
+        [right, y],
+      ],
+      isStrong ? 0.25 : 0.1,
+      'soft',
+    );
+    const foot = y + height / 2 + CELL_SIZE * 0.36;
+    return [
+      over,
+      ...cells.flatMap((content, c) => (content === '' ? [] : [cell(content, c, foot, false)])),
+      ...(drawn?.({ middle: (column) => starts[column]! + widths[column]! / 2, y, height }) ?? []),
+    ];
+  };
+  return {
+    count,
+    pageAt: (page) => {
+      const from = page * each;
+      const onPage = Math.min(each, rows - from);
+      const ops = Array.from({ length: onPage }, (_, i) =>
+        rowOps(from + i, room.y + TABLE_HEAD + i * height),
+      ).flat();
+      const heads = columns.map(({ title: head }, i) => cell(head, i, room.y + 4, true));
+      return pageWith(paper, { title, detail, page: page + 1, of: count }, [...heads, ...ops]);
+    },
+  };
 }
 
 const detailOf = (shot: Shot): string =>
-  `${shot.lengthFrames} frames at ${shot.rate} a second. ${currentTake(shot).name}.`;
+  `${shot.lengthFrames} frames at ${shot.rate} frames a second. ${currentTake(shot).name}.`;
+
+const unitOf = ({ sheet }: Shot): string => (sheet.units === 'mm' ? 'mm' : 'units');
+
+function seenMoves(shot: Shot): readonly Move[] {
+  const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
+  const moves = shot.moves.filter(({ figureId }) => seen.has(figureId));
+  if (moves.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
+  return moves;
+}
+
+const markLabels = ({ marks }: Move): readonly string[] => marks.map(({ label, kind }) => label || kind);
 
 /** The exposure sheet: a line for each frame, with a stroke down through what is held. */
-export function exposurePages(shot: Shot, paper: Paper): readonly PrintPage[] {
+export function exposurePages(shot: Shot, paper: Paper): Printout {
+  seenMoves(shot);
   const { columns, cues, notes } = exposureSheet(shot);
-  if (columns.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
-  const FRAME = 12;
-  const HEARD = 26;
-  const EACH = { picture: 14, mark: 24, step: 16 };
-  const group = EACH.picture + EACH.mark + EACH.step;
+  const PER_FIGURE = 3;
+  const FIRST_FIGURE = 2;
+  const heardOn = (frame: number): string => (cues.get(frame) ?? []).map(({ word }) => word).join(' ');
+  const notedFrom = (frame: number): string =>
+    (notes.get(frame) ?? [])
+      .filter(({ from }) => from === frame)
+      .map((note) => note.text)
+      .join('; ');
   const table: TableColumn[] = [
-    { title: 'frame', width: FRAME, align: 'right' },
-    { title: 'heard', width: HEARD, align: 'left' },
-    ...columns.flatMap(({ figure }): TableColumn[] => [
-      { title: figure, width: EACH.picture, align: 'middle' },
-      { title: '', width: EACH.mark, align: 'left' },
-      { title: 'step', width: EACH.step, align: 'right' },
+    { title: 'frame', width: 12, align: 'right' },
+    { title: 'heard', width: 20, align: 'left', texts: [...cues.keys()].map(heardOn) },
+    ...columns.flatMap(({ figure, move }): TableColumn[] => [
+      { title: figure, width: 14, align: 'middle', titleSpan: 2, texts: [] },
+      { title: '', width: 18, align: 'left', texts: [...markLabels(move), figure] },
+      { title: `step ${unitOf(shot)}`, width: 16, align: 'right' },
     ]),
-    { title: 'note', width: 60, align: 'left' },
+    { title: 'note', width: 30, align: 'left', texts: [...notes.keys()].map(notedFrom) },
   ];
-  const room = roomOn(paper);
-  const k = Math.min(1, room.width / table.reduce((sum, { width }) => sum + width, 0));
-  const rows = Array.from({ length: shot.lengthFrames }, (_, i): TableRow => {
+  const rowAt = (i: number): TableRow => {
     const frame = i + 1;
     return {
       isStrong: frame % 5 === 0,
       cells: [
         String(frameNumber(frame)),
-        (cues.get(frame) ?? []).map(({ word }) => word).join(' '),
+        heardOn(frame),
         ...columns.flatMap(({ cells }) => {
           const { shows, drawing, mark, ruler } = cells[i]!;
           return [
-            shows === 'begins' ? String(drawing ?? '●') : '',
+            shows === 'begins' && drawing !== null ? String(drawing) : '',
             mark ? mark.label || mark.kind : '',
             ruler === null ? '' : ruler.toFixed(1),
           ];
         }),
-        (notes.get(frame) ?? [])
-          .filter(({ from }) => from === frame)
-          .map((note) => note.text)
-          .join('; '),
+        notedFrom(frame),
       ],
-      drawn: (x, y) =>
+      drawn: ({ middle, y, height }) =>
         columns.flatMap(({ cells }, c): PrintOp[] => {
-          if (cells[i]!.shows !== 'held') return [];
-          const middle = x + k * (FRAME + HEARD + c * group + EACH.picture / 2);
-          return [
-            line(
-              [
-                [middle, y],
-                [middle, y + ROW],
-              ],
-              0.3,
-            ),
-          ];
+          const { shows, drawing } = cells[i]!;
+          const x = middle(FIRST_FIGURE + PER_FIGURE * c);
+          if (shows === 'held')
+            return [
+              line(
+                [
+                  [x, y],
+                  [x, y + height],
+                ],
+                0.3,
+              ),
+            ];
+          return shows === 'begins' && drawing === null ? [ring(x, y + height / 2, 1)] : [];
         }),
     };
+  };
+  return tablePrintout(paper, {
+    title: `${shot.name}: exposure sheet`,
+    detail: detailOf(shot),
+    columns: table,
+    count: shot.lengthFrames,
+    rowAt,
   });
-  return tablePages(paper, { title: `${shot.name}: exposure sheet`, detail: detailOf(shot) }, table, rows);
+}
+
+/** A box to tick off. */
+const box = (x: number, y: number, side: number): PrintOp =>
+  line(
+    [
+      [x - side / 2, y - side / 2],
+      [x + side / 2, y - side / 2],
+      [x + side / 2, y + side / 2],
+      [x - side / 2, y + side / 2],
+      [x - side / 2, y - side / 2],
+    ],
+    0.2,
+  );
+
+function incrementsOf(shot: Shot, paper: Paper, move: Move): Printout {
+  const unit = unitOf(shot);
+  const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
+  const marks = new Map(move.marks.map((mark) => [mark.frame, mark]));
+  return tablePrintout(paper, {
+    title: `${shot.name}: ${figure}`,
+    detail: `Increments. ${detailOf(shot)}`,
+    columns: [
+      { title: 'done', width: 12, align: 'middle' },
+      { title: 'frame', width: 16, align: 'right' },
+      { title: 'held', width: 12, align: 'right' },
+      { title: `along ${unit}`, width: 22, align: 'right' },
+      { title: `ruler ${unit}`, width: 22, align: 'right' },
+      { title: `total ${unit}`, width: 24, align: 'right' },
+      { title: 'turn', width: 18, align: 'right' },
+      { title: 'mark', width: 40, align: 'left', texts: markLabels(move) },
+    ],
+    count: shownExposures(move, shot).length,
+    rowAt: (i) => {
+      const { frame, framesHeld, along, ruler, rulerTotal, headingChangeDeg } = incrementTable(shot, move)
+        .rows[i]!;
+      const mark = marks.get(frame);
+      return {
+        isStrong: mark !== undefined,
+        cells: [
+          '',
+          String(frameNumber(frame)),
+          String(framesHeld),
+          along === null ? '' : along.toFixed(2),
+          ruler === null ? '' : ruler.toFixed(2),
+          rulerTotal.toFixed(2),
+          headingChangeDeg === null ? '' : `${headingChangeDeg.toFixed(1)}°`,
+          mark ? mark.label || mark.kind : '',
+        ],
+        drawn: ({ middle, y, height }) => [box(middle(0), y + height / 2, 3)],
+      };
+    },
+  });
 }
 
 /** The increments with a box to tick off beside each. */
-export function incrementPages(shot: Shot, paper: Paper): readonly PrintPage[] {
-  const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
-  const moves = shot.moves.filter(({ figureId }) => seen.has(figureId));
-  if (moves.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
-  const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';
-  const columns: TableColumn[] = [
-    { title: 'done', width: 12, align: 'middle' },
-    { title: 'frame', width: 16, align: 'right' },
-    { title: 'held', width: 12, align: 'right' },
-    { title: `along ${unit}`, width: 24, align: 'right' },
-    { title: `ruler ${unit}`, width: 24, align: 'right' },
-    { title: `total ${unit}`, width: 24, align: 'right' },
-    { title: 'turn', width: 20, align: 'right' },
-    { title: 'mark', width: 50, align: 'left' },
-  ];
-  return moves.flatMap((move) => {
-    const { rows } = incrementTable(shot, move);
-    const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
-    const marks = new Map(move.marks.map((mark) => [mark.frame, mark]));
-    return tablePages(
-      paper,
-      { title: `${shot.name}: ${figure}`, detail: `Increments. ${detailOf(shot)}` },
-      columns,
-      rows.map(({ frame, framesHeld, along, ruler, rulerTotal, headingChangeDeg }): TableRow => {
-        const mark = marks.get(frame);
-        return {
-          isStrong: mark !== undefined,
-          cells: [
-            '',
-            String(frameNumber(frame)),
-            String(framesHeld),
-            along === null ? '' : along.toFixed(2),
-            ruler === null ? '' : ruler.toFixed(2),
-            rulerTotal.toFixed(2),
-            headingChangeDeg === null ? '' : `${headingChangeDeg.toFixed(1)}°`,
-            mark ? mark.label || mark.kind : '',
-          ],
-          drawn: (x, y) => [
-            line(
-              [
-                [x + 4.5, y + 1.1],
-                [x + 7.5, y + 1.1],
-                [x + 7.5, y + 4.1],
-                [x + 4.5, y + 4.1],
-                [x + 4.5, y + 1.1],
-              ],
-              0.2,
-            ),
-          ],
-        };
-      }),
-    );
-  });
-}
+export const incrementPages = (shot: Shot, paper: Paper): Printout =>
+  joined(seenMoves(shot).map((move) => incrementsOf(shot, paper, move)));

@@ -4,23 +4,15 @@ import { ShotError } from '../model/errors';
 import type { Shot } from '../model/schema';
 import { evaluate, type Travel } from '../motion/evaluate';
 import { ticksOf } from '../spacing/ticks';
-import {
-  type Heading,
-  line,
-  pageWith,
-  type Paper,
-  type PrintOp,
-  type PrintPage,
-  roomOn,
-  type Room,
-  text,
-} from './paper';
+import { type Heading, line, pageWith, type Paper, type PrintOp, roomOn, type Room, text } from './paper';
+import type { Printout } from './printout';
+import { textWidth } from './textWidth';
+import { refuseTooMany } from './tooMany';
 
 /** What lies on the set is drawn at true scale: so much of it belongs to the arc on each side, mm. */
 const BESIDE = 18;
 /** Tiles share so much, mm. */
 const OVERLAP = 10;
-const MOST_TILES = 100;
 
 const TICK = 3;
 const LONG_TICK = 5;
@@ -119,22 +111,158 @@ const shifted = (op: PrintOp, dx: number, dy: number): PrintOp => {
 const NAMES = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
 /** The name of a tile: a letter for its row, a number for its column. */
-const tileName = (row: number, column: number): string => `${NAMES[row % 26]}${column + 1}`;
+const tileName = (row: number, column: number): string =>
+  `${row < 26 ? '' : NAMES[Math.floor(row / 26) - 1]}${NAMES[row % 26]}${column + 1}`;
 
-/** Crossing marks in the middle of what neighbouring tiles share: laid on each other they make one. */
-function crosses(
-  room: Room,
-  hasRight: boolean,
-  hasBelow: boolean,
-  hasLeft: boolean,
-  hasAbove: boolean,
-): PrintOp[] {
+/** A tile by its row and column, from 0. */
+interface Tile {
+  readonly row: number;
+  readonly column: number;
+}
+
+const tileKey = ({ row, column }: Tile): string => `${row} ${column}`;
+
+/** The sheets of paper that a drawing is spread over. */
+interface Tiling {
+  readonly rows: number;
+  readonly columns: number;
+  /** From the left edge of one tile to that of the next, and down. */
+  readonly stepX: number;
+  readonly stepY: number;
+  /** Those that are printed, row by row. */
+  readonly tiles: readonly Tile[];
+  readonly has: (row: number, column: number) => boolean;
+  /** What lies on a tile, in millimetres of the set. */
+  readonly opsOn: (tile: Tile) => readonly PrintOp[];
+}
+
+/** First and last of equal stretches that reach over some of a line. @param reach how long each is, at least a step */
+function stretchesOver(from: number, until: number, step: number, reach: number, count: number) {
+  const first = Math.max(0, Math.ceil((from - reach) / step));
+  return [Math.min(first, count - 1), Math.min(count - 1, Math.max(0, Math.floor(until / step)))] as const;
+}
+
+/** Where a text or a line lies. */
+function inkOf(op: PrintOp): Box {
+  if (op.kind === 'text') {
+    const width = textWidth(op.text, op.size, op.font);
+    const left = op.x - (op.align === 'middle' ? width / 2 : op.align === 'right' ? width : 0);
+    return { left, right: left + width, top: op.y - op.size, bottom: op.y };
+  }
+  if (op.kind === 'clip')
+    return {
+      left: op.room.x,
+      top: op.room.y,
+      right: op.room.x + op.room.width,
+      bottom: op.room.y + op.room.height,
+    };
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const [x, y] of op.points) {
+    [left, right] = [Math.min(left, x), Math.max(right, x)];
+    [top, bottom] = [Math.min(top, y), Math.max(bottom, y)];
+  }
+  return { left, top, right, bottom };
+}
+
+/** Spreads a drawing over tiles of a room, and leaves out those that nothing lies on. */
+function tilingOf(ops: readonly PrintOp[], box: Box, room: Room): Tiling {
+  const [stepX, stepY] = [room.width - OVERLAP, room.height - OVERLAP];
+  const columns = Math.max(1, Math.ceil((box.right - box.left - OVERLAP) / stepX));
+  const rows = Math.max(1, Math.ceil((box.bottom - box.top - OVERLAP) / stepY));
+  refuseTooMany(rows * columns);
+  const onTiles = new Map<string, PrintOp[]>();
+  const inked = new Set<string>();
+  /** @param owned whether a tile has to be more than touched in what it shares with the next one */
+  const tilesOver = ({ left, top, right, bottom }: Box, owned: boolean): Tile[] => {
+    // Neighbours are cut in the middle of what they share.
+    const inset = owned ? OVERLAP / 2 : 0;
+    const across = stretchesOver(
+      left - box.left - inset,
+      right - box.left - inset,
+      stepX,
+      room.width - 2 * inset,
+      columns,
+    );
+    const down = stretchesOver(
+      top - box.top - inset,
+      bottom - box.top - inset,
+      stepY,
+      room.height - 2 * inset,
+      rows,
+    );
+    const found: Tile[] = [];
+    for (let row = down[0]; row <= down[1]; row++)
+      for (let column = across[0]; column <= across[1]; column++) found.push({ row, column });
+    return found;
+  };
+  const put = (tile: Tile, op: PrintOp): void => {
+    const on = onTiles.get(tileKey(tile));
+    if (on) on.push(op);
+    else onTiles.set(tileKey(tile), [op]);
+  };
+  for (const op of ops) {
+    if (op.kind !== 'line') {
+      for (const tile of tilesOver(inkOf(op), false)) put(tile, op);
+      for (const tile of tilesOver(inkOf(op), true)) inked.add(tileKey(tile));
+      continue;
+    }
+    // Of a long line a tile gets the stretches that come over it.
+    const runs = new Map<string, { tile: Tile; last: number; points: (readonly [number, number])[] }>();
+    const end = (key: string): void => {
+      const run = runs.get(key);
+      if (run) put(run.tile, { ...op, points: run.points });
+      runs.delete(key);
+    };
+    for (let i = 0; i + 1 < op.points.length; i++) {
+      const [a, b] = [op.points[i]!, op.points[i + 1]!];
+      const segment = inkOf({ ...op, points: [a, b] });
+      for (const tile of tilesOver(segment, true)) inked.add(tileKey(tile));
+      for (const tile of tilesOver(segment, false)) {
+        const key = tileKey(tile);
+        if (runs.get(key)?.last !== i) end(key);
+        const run = runs.get(key) ?? { tile, last: i, points: [a] };
+        run.points.push(b);
+        run.last = i + 1;
+        runs.set(key, run);
+      }
+    }
+    for (const key of [...runs.keys()]) end(key);
+  }
+  const isInked = (row: number, column: number): boolean => inked.has(tileKey({ row, column }));
+  // Two that only meet at a corner are held together by one beside them.
+  const holds = (row: number, column: number): boolean =>
+    [-1, 1].some(
+      (side) => isInked(row + 1, column) && isInked(row, column + side) && !isInked(row + 1, column + side),
+    );
+  const all = Array.from({ length: rows * columns }, (_, i): Tile => ({
+    row: Math.floor(i / columns),
+    column: i % columns,
+  }));
+  const tiles = all.filter(({ row, column }) => isInked(row, column) || holds(row, column));
+  const kept = new Set(tiles.map(tileKey));
+  return {
+    rows,
+    columns,
+    stepX,
+    stepY,
+    tiles,
+    has: (row, column) => kept.has(tileKey({ row, column })),
+    opsOn: (tile) => onTiles.get(tileKey(tile)) ?? [],
+  };
+}
+
+/** Register marks in the middle of what neighbouring tiles share, two a join so that neither can turn: laid on each other they make one. */
+function crosses(room: Room, { row, column }: Tile, { has }: Tiling): PrintOp[] {
   const half = OVERLAP / 2;
-  const xs = [...(hasLeft ? [room.x + half] : []), ...(hasRight ? [room.x + room.width - half] : [])];
-  const ys = [...(hasAbove ? [room.y + half] : []), ...(hasBelow ? [room.y + room.height - half] : [])];
-  const middleX = room.x + room.width / 2;
-  const middleY = room.y + room.height / 2;
-  const spots = [...xs.map((x) => [x, middleY] as const), ...ys.map((y) => [middleX, y] as const)];
+  const [right, bottom] = [room.x + room.width, room.y + room.height];
+  const across = [room.x + room.width / 4, right - room.width / 4];
+  const down = [room.y + room.height / 4, bottom - room.height / 4];
+  const spots = [
+    ...(has(row, column - 1) ? down.map((y) => [room.x + half, y] as const) : []),
+    ...(has(row, column + 1) ? down.map((y) => [right - half, y] as const) : []),
+    ...(has(row - 1, column) ? across.map((x) => [x, room.y + half] as const) : []),
+    ...(has(row + 1, column) ? across.map((x) => [x, bottom - half] as const) : []),
+  ];
   return spots.flatMap(([x, y]) => [
     line(
       [
@@ -155,28 +283,32 @@ function crosses(
   ]);
 }
 
+/** More tiles than this would be a grey patch. */
+const MOST_ON_MAP = 400;
+
 /** How the tiles lie, with this one crossed out, in the head of the page. */
-function map(paper: Paper, rows: number, columns: number, row: number, column: number): PrintOp[] {
-  if (rows * columns === 1) return [];
+function map(paper: Paper, { rows, columns, tiles }: Tiling, { row, column }: Tile): PrintOp[] {
+  if (tiles.length === 1 || tiles.length > MOST_ON_MAP) return [];
   const cell = Math.min(4, 16 / columns, 9 / rows);
   const left = paper.width - 12 - 16 - columns * cell;
   const top = 12;
-  const frame = (r: number, c: number): PrintOp =>
-    line(
+  const frame = (tile: Tile): PrintOp => {
+    const [x, y] = [left + tile.column * cell, top + tile.row * cell];
+    return line(
       [
-        [left + c * cell, top + r * cell],
-        [left + (c + 1) * cell, top + r * cell],
-        [left + (c + 1) * cell, top + (r + 1) * cell],
-        [left + c * cell, top + (r + 1) * cell],
-        [left + c * cell, top + r * cell],
+        [x, y],
+        [x + cell, y],
+        [x + cell, y + cell],
+        [x, y + cell],
+        [x, y],
       ],
       0.15,
       'soft',
     );
-  const cells = Array.from({ length: rows * columns }, (_, i) => frame(Math.floor(i / columns), i % columns));
+  };
   const [x, y] = [left + column * cell, top + row * cell];
   return [
-    ...cells,
+    ...tiles.map(frame),
     line(
       [
         [x, y],
@@ -198,7 +330,7 @@ function map(paper: Paper, rows: number, columns: number, row: number, column: n
  * The tracks of a shot at true scale, to lay under the puppet: tiles of one drawing, with marks to put them together by.
  * @throws ShotError `out-of-range` without a scale, without a move, or where it would take too many pages
  */
-export function trackPages(shot: Shot, paper: Paper): readonly PrintPage[] {
+export function trackPages(shot: Shot, paper: Paper): Printout {
   const mm = shot.field.unitsPerMm;
   if (mm === null)
     throw new ShotError('out-of-range', 'True scale needs the scale of the field: set it first.');
@@ -207,29 +339,25 @@ export function trackPages(shot: Shot, paper: Paper): readonly PrintPage[] {
   const ops = travels.flatMap((travel) => trackOf(travel, shot, mm));
   const box = boxOf(ops);
   const room = roomOn(paper);
-  const stepX = room.width - OVERLAP;
-  const stepY = room.height - OVERLAP;
-  const columns = Math.max(1, Math.ceil((box.right - box.left - OVERLAP) / stepX));
-  const rows = Math.max(1, Math.ceil((box.bottom - box.top - OVERLAP) / stepY));
-  if (rows * columns > MOST_TILES)
-    throw new ShotError(
-      'out-of-range',
-      `At true scale that takes ${rows * columns} pages, and ${MOST_TILES} is the most. Check the scale of the field.`,
-    );
-  return Array.from({ length: rows * columns }, (_, i) => {
-    const [row, column] = [Math.floor(i / columns), i % columns];
-    const [dx, dy] = [room.x - box.left - column * stepX, room.y - box.top - row * stepY];
-    const name = rows * columns > 1 ? `Tile ${tileName(row, column)}` : '';
-    const heading: Heading = {
-      title: `${shot.name}: track`,
-      detail: `1 : 1. ${name}`.trim(),
-      page: i + 1,
-      of: rows * columns,
-    };
-    return pageWith(paper, heading, [
-      ...map(paper, rows, columns, row, column),
-      { kind: 'clip', room, ops: ops.map((op) => shifted(op, dx, dy)) },
-      ...crosses(room, column < columns - 1, row < rows - 1, column > 0, row > 0),
-    ]);
-  });
+  const tiling = tilingOf(ops, box, room);
+  const { tiles, stepX, stepY } = tiling;
+  return {
+    count: tiles.length,
+    pageAt: (index) => {
+      const tile = tiles[index]!;
+      const [dx, dy] = [room.x - box.left - tile.column * stepX, room.y - box.top - tile.row * stepY];
+      const name = tiles.length > 1 ? `Tile ${tileName(tile.row, tile.column)}` : '';
+      const heading: Heading = {
+        title: `${shot.name}: track`,
+        detail: `1 : 1. ${name}`.trim(),
+        page: index + 1,
+        of: tiles.length,
+      };
+      return pageWith(paper, heading, [
+        ...map(paper, tiling, tile),
+        { kind: 'clip', room, ops: tiling.opsOn(tile).map((op) => shifted(op, dx, dy)) },
+        ...crosses(room, tile, tiling),
+      ]);
+    },
+  };
 }

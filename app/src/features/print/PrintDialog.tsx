@@ -1,17 +1,19 @@
-import { fileStem, type Shot, ShotError } from '@humble/core';
+import { fileStem, frameNumber, type Shot, ShotError } from '@humble/core';
 import {
+  liesAcross,
+  MANY_PAGES,
   pageSvg,
   PAPERS,
   type PaperName,
+  type Printout,
   type PrintOptions,
-  type PrintPage,
   printPages,
   SHEET_NAMES,
 } from '@humble/core/print';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Printer from 'lucide-react-native/icons/printer';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Image, View } from 'react-native';
 import { useAppDispatch, useThrottledShot } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -23,6 +25,7 @@ import { useLayout } from '../../ui/layout';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { printWords as words } from '../../words/print';
+import { printAside, type Printing } from '../../workers/print';
 
 const SHEETS = SHEET_NAMES.map((value) => ({ value, label: words.sheets[value] }));
 const NAMES_OF_PAPER = (Object.keys(PAPERS) as PaperName[]).map((value) => ({
@@ -34,10 +37,11 @@ const LIES = [
   { value: 'across', label: words.across },
 ] as const;
 
-/** The pages, or the sentence that says why there are none. */
-function pagesOf(shot: Shot, options: PrintOptions): readonly PrintPage[] | string {
+/** The pages and how they lie, or the sentence that says why there are none. */
+function printoutOf(shot: Shot, options: PrintOptions): { printout: Printout; across: boolean } | string {
   try {
-    return printPages(shot, options);
+    const across = liesAcross(shot, options);
+    return { printout: printPages(shot, { ...options, across }), across };
   } catch (error) {
     if (error instanceof ShotError) return error.message;
     throw error;
@@ -47,41 +51,26 @@ function pagesOf(shot: Shot, options: PrintOptions): readonly PrintPage[] | stri
 /** Sheets for the desk and the set, at true scale: seen before they are saved as a PDF. */
 export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
   const shot = useThrottledShot();
-  const dispatch = useAppDispatch();
   const [options, setOptions] = useState<PrintOptions>({
     sheet: shot.field.unitsPerMm === null ? 'ladder' : 'track',
     paper: 'a4',
-    across: false,
+    across: null,
   });
   const [page, setPage] = useState(0);
-  const [isMaking, setMaking] = useState(false);
-  const pages = useMemo(() => pagesOf(shot, options), [shot, options]);
+  const laidOut = useMemo(() => printoutOf(shot, options), [shot, options]);
   const set = (some: Partial<PrintOptions>): void => {
     setPage(0);
     setOptions({ ...options, ...some });
   };
-  const save = async (): Promise<void> => {
-    if (typeof pages === 'string') return;
-    setMaking(true);
-    try {
-      // The package that writes PDFs is large, and comes when it is asked for.
-      const [{ writePdf }, fonts] = await Promise.all([import('@humble/core/print/pdf'), fontFiles()]);
-      const title = `${shot.name}: ${words.sheets[options.sheet]}`;
-      const name = `${fileStem(shot.name)}-${options.sheet}.pdf`;
-      saveFile(name, await writePdf(pages, title, fonts), 'application/pdf');
-    } catch (error) {
-      dispatch(messageShown((error as Error).message));
-    } finally {
-      setMaking(false);
-    }
-  };
+  const isAcross = typeof laidOut === 'string' ? options.across === true : laidOut.across;
   return (
     <Dialog title={words.print} isOpen onClose={onClose}>
       <Segmented
         label={words.sheet}
         value={options.sheet}
         options={SHEETS}
-        onChange={(sheet) => set({ sheet })}
+        // Each sheet lies the way that suits it, until it is told otherwise.
+        onChange={(sheet) => set({ sheet, across: null })}
       />
       <Words tone="soft">{words.about[options.sheet]}</Words>
       <Segmented
@@ -92,24 +81,27 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
       />
       <Segmented
         label={words.lies}
-        value={options.across ? 'across' : 'upright'}
+        value={isAcross ? 'across' : 'upright'}
         options={LIES}
         onChange={(lies) => set({ across: lies === 'across' })}
       />
-      {typeof pages === 'string' ? (
+      {typeof laidOut === 'string' ? (
         <Words role="alert" tone="plum">
-          {pages}
+          {laidOut}
         </Words>
       ) : (
         <>
-          <PagePreview pages={pages} page={Math.min(page, pages.length - 1)} onPage={setPage} />
+          <PagePreview
+            printout={laidOut.printout}
+            page={Math.min(page, laidOut.printout.count - 1)}
+            onPage={setPage}
+          />
           <Words tone="soft">{words.printAtFull}</Words>
-          <Button
-            label={isMaking ? words.making : words.save}
-            icon={Printer}
-            kind="brass"
-            disabled={isMaking}
-            onPress={() => void save()}
+          <SavePdf
+            key={`${options.sheet} ${options.paper} ${isAcross}`}
+            shot={shot}
+            options={{ ...options, across: isAcross }}
+            count={laidOut.printout.count}
           />
         </>
       )}
@@ -117,8 +109,71 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
+interface SavePdfProps {
+  readonly shot: Shot;
+  readonly options: PrintOptions;
+  readonly count: number;
+}
+
+/** Makes the PDF: asks first where it is very long, tells how far it is, and can be cancelled. */
+function SavePdf({ shot, options, count }: SavePdfProps) {
+  const dispatch = useAppDispatch();
+  const [isAsking, setAsking] = useState(false);
+  const [making, setMaking] = useState<{ readonly printing: Printing | null; readonly done: number } | null>(
+    null,
+  );
+  // Whoever leaves gives up what is being made.
+  const printing = making?.printing ?? null;
+  useEffect(() => () => printing?.cancel(), [printing]);
+
+  const save = async (): Promise<void> => {
+    setAsking(false);
+    setMaking({ printing: null, done: 0 });
+    try {
+      const title = `${shot.name}: ${words.sheets[options.sheet]}`;
+      const job = { shot, options, title, firstNumber: frameNumber(1), fonts: await fontFiles() };
+      const begun = printAside(job, (done) => setMaking((now) => now && { ...now, done }));
+      setMaking({ printing: begun, done: 0 });
+      const file = await begun.result;
+      if (!file) return;
+      saveFile(`${fileStem(shot.name)}-${options.sheet}.pdf`, file.bytes, 'application/pdf');
+      if (file.note) dispatch(messageShown(file.note));
+    } catch (error) {
+      dispatch(messageShown(words.failed((error as Error).message)));
+    } finally {
+      setMaking(null);
+    }
+  };
+
+  if (making)
+    return (
+      <View className="flex-row items-center justify-between gap-2">
+        <Words role="status">{making.printing ? words.making(making.done, count) : words.gettingFonts}</Words>
+        <Button label={words.cancel} onPress={() => making.printing?.cancel()} />
+      </View>
+    );
+  if (isAsking)
+    return (
+      <>
+        <Words role="alert">{words.many(count)}</Words>
+        <View className="flex-row flex-wrap gap-2">
+          <Button label={words.makeAll(count)} icon={Printer} kind="brass" onPress={() => void save()} />
+          <Button label={words.cancel} onPress={() => setAsking(false)} />
+        </View>
+      </>
+    );
+  return (
+    <Button
+      label={words.save}
+      icon={Printer}
+      kind="brass"
+      onPress={() => (count > MANY_PAGES ? setAsking(true) : void save())}
+    />
+  );
+}
+
 interface PagePreviewProps {
-  readonly pages: readonly PrintPage[];
+  readonly printout: Printout;
   readonly page: number;
   readonly onPage: (page: number) => void;
 }
@@ -127,20 +182,20 @@ interface PagePreviewProps {
 const MOST_HEIGHT = 300;
 
 /** A page as it is printed, and the way to the others. */
-function PagePreview({ pages, page, onPage }: PagePreviewProps) {
+function PagePreview({ printout, page, onPage }: PagePreviewProps) {
   const { width } = useLayout();
-  const shown = pages[page]!;
+  const shown = useMemo(() => printout.pageAt(page), [printout, page]);
   const svg = useMemo(() => pageSvg(shown), [shown]);
   const scale = Math.min(MOST_HEIGHT / shown.height, (Math.min(width, 420) - 48) / shown.width);
   return (
     <View className="items-center gap-1">
       <Image
         source={{ uri: `data:image/svg+xml,${encodeURIComponent(svg)}` }}
-        accessibilityLabel={words.pagePicture(page + 1, pages.length)}
+        accessibilityLabel={words.pagePicture(page + 1, printout.count)}
         testID="print-page"
         style={{ width: shown.width * scale, height: shown.height * scale, backgroundColor: '#FFFFFF' }}
       />
-      {pages.length > 1 && (
+      {printout.count > 1 && (
         <View className="flex-row items-center gap-2">
           <IconButton
             label={words.before}
@@ -148,11 +203,11 @@ function PagePreview({ pages, page, onPage }: PagePreviewProps) {
             disabled={page === 0}
             onPress={() => onPage(page - 1)}
           />
-          <Words tone="soft">{words.pageOf(page + 1, pages.length)}</Words>
+          <Words tone="soft">{words.pageOf(page + 1, printout.count)}</Words>
           <IconButton
             label={words.after}
             icon={ChevronRight}
-            disabled={page === pages.length - 1}
+            disabled={page === printout.count - 1}
             onPress={() => onPage(page + 1)}
           />
         </View>

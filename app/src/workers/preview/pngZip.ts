@@ -4,6 +4,9 @@ import type { FrameEncoder } from './frameEncoder';
 export const pngOf = async (canvas: OffscreenCanvas): Promise<Uint8Array> =>
   new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
 
+/** The first time that a ZIP file knows: the same pictures are the same bytes. */
+const ZIP_TIME = new Date(1980, 0, 1);
+
 /** Each frame as a PNG of its own, in one ZIP file. */
 export function pngZip(): FrameEncoder {
   const chunks: Uint8Array[] = [];
@@ -15,6 +18,7 @@ export function pngZip(): FrameEncoder {
   return {
     add: async (canvas, number) => {
       const file = new ZipPassThrough(`frame-${String(number).padStart(4, '0')}.png`);
+      file.mtime = ZIP_TIME;
       zip.add(file);
       file.push(await pngOf(canvas), true);
       if (fault) throw fault;
