@@ -11,7 +11,7 @@ import { movingSvg } from './movingSvg';
 import { picturesOf, soundsOf, writeFilmZip } from './filmZip';
 import { writePartsCsv } from './partsCsv';
 import { pictureSourceFrom } from './pictureSourceFrom';
-import { sliderNeeds, writeSliderCsv } from './sliderCsv';
+import { NO_SCALE, sliderNeeds, writeSliderCsv } from './sliderCsv';
 import { strobeSvg } from './strobeSvg';
 
 /** What an exporter may need besides the shot. */
@@ -35,6 +35,8 @@ export interface Exporter {
   readonly mimeType: string;
   /** Whether it has anything to say of a shot. */
   readonly isPossible: (shot: Shot) => boolean;
+  /** What a shot lacks where it is not, in a sentence; where that is plain there is none. */
+  readonly lacks?: (shot: Shot) => string;
   /** Whether it shows pictures, or has all files of the shot within: their bytes have to be fetched first. */
   readonly needs?: 'pictures' | 'files';
   /** What it asks for, in a sentence. Called only where it is possible. */
@@ -153,6 +155,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-slider.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves, field }) => moves.length > 0 && field.unitsPerMm !== null,
+    lacks: ({ moves }) => (moves.length === 0 ? 'Nothing moves in this shot.' : NO_SCALE),
     note: (shot, { moveId }) => sliderNeeds(shot, moveOf(shot, moveId)),
     write: (shot, { moveId }) => writeSliderCsv(shot, moveOf(shot, moveId)),
   },

@@ -44,6 +44,16 @@ test('a film comes back as it went, in order, with each picture and sound once',
   expect([...back.sounds]).toEqual([[soundSha, new Uint8Array([4, 5])]]);
 });
 
+test('the same film is the same bytes, whenever and from whatever order of files it is written', () => {
+  const now = jest.spyOn(Date, 'now');
+  now.mockReturnValue(Date.UTC(2026, 0, 1));
+  const first = writeFilmZip(film);
+  now.mockReturnValue(Date.UTC(2031, 5, 7, 12));
+  const again = writeFilmZip({ ...film, pictures: new Map([...film.pictures].reverse()) });
+  now.mockRestore();
+  expect(again).toEqual(first);
+});
+
 const zipOf = (files: Record<string, string>) =>
   zipSync(Object.fromEntries(Object.entries(files).map(([path, text]) => [path, strToU8(text)])));
 const head = (more: object) =>

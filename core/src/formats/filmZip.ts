@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, zipSync } from 'fflate';
+import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, type Zippable, zipSync } from 'fflate';
 import { ShotError } from '../model/errors';
 import { LARGEST_SOUND, LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
 import { PICTURE_LIMITS } from '../model/pictureLimits';
@@ -26,6 +26,8 @@ const FILM_VERSION = 1;
 const MOST_BYTES = 400_000_000;
 /** A shot file may weigh so much, bytes. */
 const SHOT_BYTES = 32_000_000;
+/** All that is in it is of one time, the first that a ZIP file knows: the same content is the same bytes. */
+const TIME = new Date(1980, 0, 1);
 /** What is packed already is only stored. */
 const STORED = { level: 0 } as const;
 
@@ -65,7 +67,7 @@ export function writeFilmZip({ name, shots, pictures, sounds }: Film): Uint8Arra
     (shot, i) => `shots/${String(i + 1).padStart(digits, '0')}-${fileStem(shot.name)}.json`,
   );
   const head = { format: FILM_FORMAT, version: FILM_VERSION, name, shots: paths };
-  return zipSync({
+  const files: Zippable = {
     'film.json': strToU8(`${JSON.stringify(head, null, 2)}\n`),
     ...Object.fromEntries(shots.map((shot, i) => [paths[i]!, strToU8(writeShotFile(shot))])),
     ...Object.fromEntries(
@@ -80,7 +82,8 @@ export function writeFilmZip({ name, shots, pictures, sounds }: Film): Uint8Arra
         return bytes ? [[`sounds/${sha256}.${SOUND_ENDINGS[type]}`, [bytes, STORED]]] : [];
       }),
     ),
-  });
+  };
+  return zipSync(files, { mtime: TIME });
 }
 
 const broken = (sentence: string): ShotError => new ShotError('invalid-film', sentence);

@@ -4,7 +4,7 @@ import { lottieJson } from './lottieJson';
 import { movingSvg } from './movingSvg';
 import { sceneOn } from '../motion/scene';
 import { scenesSvg } from './sceneSvg';
-import { sliderFaults, sliderRows, writeSliderCsv } from './sliderCsv';
+import { sliderFaults, sliderNeeds, sliderRows, writeSliderCsv } from './sliderCsv';
 import { exposedInShot, strobeSvg } from './strobeSvg';
 
 const moveId = 'move1';
@@ -81,6 +81,16 @@ describe('a slider', () => {
     ]);
     expect(sliderFaults(rows, { mostAcceleration: 5000 })).toEqual([
       { frame: 2, of: 'acceleration', needed: expect.closeTo(7200, 6) as number, most: 5000 },
+      // It stops from full speed within a frame.
+      { frame: 9, of: 'acceleration', needed: expect.closeTo(7200, 6) as number, most: 5000 },
     ]);
+    // What leaves slowly and stops at once needs more for its end than for its way.
+    const easing = { kind: 'ramped', leaveFrames: 8, arriveFrames: 0, ramp: 'steady' } as const;
+    const braking = edits.setEasing(scaled, { moveId, markId: scaled.moves[0]!.marks[0]!.id, easing });
+    const [fault, ...others] = sliderFaults(sliderRows(braking, braking.moves[0]!), {
+      mostAcceleration: 6000,
+    });
+    expect([fault?.frame, others]).toEqual([9, []]);
+    expect(sliderNeeds(braking, braking.moves[0]!)).toContain(`${fault!.needed.toFixed(1)} mm/s²`);
   });
 });

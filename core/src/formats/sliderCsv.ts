@@ -4,6 +4,9 @@ import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { csvText } from './csvTable';
 
+/** What is said of a shot whose lengths nobody knows. */
+export const NO_SCALE = 'A slider moves by millimetres: set the scale of the field first.';
+
 /** A moment of a slider. */
 export interface SliderRow {
   readonly frame: number;
@@ -37,8 +40,7 @@ export interface SliderFault {
  */
 export function sliderRows(shot: Shot, move: Move): readonly SliderRow[] {
   const { unitsPerMm } = shot.field;
-  if (unitsPerMm === null)
-    throw new ShotError('out-of-range', 'A slider moves by millimetres: set the scale of the field first.');
+  if (unitsPerMm === null) throw new ShotError('out-of-range', NO_SCALE);
   const { arcDistance } = evaluateMove(shot, move);
   const first = move.marks[0]!.frame;
   const last = Math.min(shot.lengthFrames, move.marks[move.marks.length - 1]!.frame);
@@ -59,15 +61,22 @@ export function sliderRows(shot: Shot, move: Move): readonly SliderRow[] {
   return rows;
 }
 
+/** How hard a slider brakes at the end, where it stops within a frame from the speed that it has. */
+function stopOf(rows: readonly SliderRow[]): { readonly frame: number; readonly braking: number } | null {
+  const [last, before] = [rows[rows.length - 1], rows[rows.length - 2]];
+  if (!last || !before) return null;
+  return { frame: last.frame, braking: Math.abs(last.speedMmPerS) / ((last.timeMs - before.timeMs) / 1000) };
+}
+
 /** Limits are kept to within this share: the last digit is no fault. */
 const SAME = 1e-9;
 
-/** Where a move asks for more than a slider can do, in order of time. */
-export const sliderFaults = (
+/** Where a move asks for more than a slider can do, in order of time: it starts from rest, and stops at its end. */
+export function sliderFaults(
   rows: readonly SliderRow[],
   { mostSpeed = Infinity, mostAcceleration = Infinity }: SliderLimits,
-): readonly SliderFault[] =>
-  rows.flatMap(({ frame, speedMmPerS, accelerationMmPerS2 }): SliderFault[] => {
+): readonly SliderFault[] {
+  const onTheWay = rows.flatMap(({ frame, speedMmPerS, accelerationMmPerS2 }): SliderFault[] => {
     const faults: SliderFault[] = [];
     const [speed, acceleration] = [Math.abs(speedMmPerS), Math.abs(accelerationMmPerS2)];
     if (speed > mostSpeed * (1 + SAME)) faults.push({ frame, of: 'speed', needed: speed, most: mostSpeed });
@@ -75,6 +84,11 @@ export const sliderFaults = (
       faults.push({ frame, of: 'acceleration', needed: acceleration, most: mostAcceleration });
     return faults;
   });
+  const stop = stopOf(rows);
+  return stop && stop.braking > mostAcceleration * (1 + SAME)
+    ? [...onTheWay, { frame: stop.frame, of: 'acceleration', needed: stop.braking, most: mostAcceleration }]
+    : onTheWay;
+}
 
 /** What a slider has to be able to do for a move, in a sentence. */
 export function sliderNeeds(shot: Shot, move: Move): string {
@@ -82,7 +96,9 @@ export function sliderNeeds(shot: Shot, move: Move): string {
   const most = (of: (row: SliderRow) => number): string =>
     rows.reduce((peak, row) => Math.max(peak, Math.abs(of(row))), 0).toFixed(1);
   const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
-  return `${figure} needs up to ${most(({ speedMmPerS }) => speedMmPerS)} mm/s and ${most(({ accelerationMmPerS2 }) => accelerationMmPerS2)} mm/s².`;
+  const braking = stopOf(rows)?.braking ?? 0;
+  const acceleration = most(({ accelerationMmPerS2 }) => Math.max(Math.abs(accelerationMmPerS2), braking));
+  return `${figure} needs up to ${most(({ speedMmPerS }) => speedMmPerS)} mm/s and ${acceleration} mm/s².`;
 }
 
 /** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */
