@@ -7,6 +7,7 @@ module.exports = [
       '**/node_modules/**',
       'app/dist/**',
       'server/dist/**',
+      'cli/dist/**',
       'app/.expo/**',
       'e2e/report/**',
       'e2e/test-results/**',

@@ -22,6 +22,7 @@ import { GROWTH_BUDGET, growths } from './growth';
 import { figuresOf, ridersOf, shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
 import { BARE_PAGE, sizes } from './sizes';
+import { START_RATIO_BUDGET, starts } from './starts';
 
 /** Budgets of the design, milliseconds or ratios. */
 const LENGTH_BUDGET = 1e-9;
@@ -286,7 +287,21 @@ function javaScript(): void {
   );
 }
 
+/** How long a command of the terminal takes to be there. */
+function terminal(): void {
+  console.log('\nThe terminal, from a start to its answer\n');
+  const all = starts();
+  console.table(
+    all.map(({ command, ms, times }) => ({ command, ms: ms.toFixed(0), times: times.toFixed(2) })),
+  );
+  verdict(
+    `a command takes at most ${START_RATIO_BUDGET} times as long as Node alone`,
+    all.every(({ times }) => times <= START_RATIO_BUDGET),
+  );
+}
+
 javaScript();
+terminal();
 accuracy();
 await places();
 await evaluation();

@@ -8,24 +8,8 @@ export interface Answer {
   readonly code: number;
 }
 
-/** What was said behind a command, besides its file. */
-export interface Values {
-  readonly move?: string;
-  readonly out?: string;
-  readonly name?: string;
-  readonly width?: string;
-  readonly from?: string;
-  readonly until?: string;
-  readonly ground?: string;
-  readonly 'no-backdrop'?: boolean;
-  readonly pictures?: string;
-  readonly sounds?: string;
-  readonly every?: string;
-  readonly ticks?: boolean;
-  readonly shutter?: string;
-  readonly print?: string;
-  readonly paper?: string;
-  readonly across?: boolean;
-  readonly 'max-speed'?: string;
-  readonly 'max-acceleration'?: string;
-}
+export const said = (text: string, code = 0): Answer => ({ text, code });
+
+/** Sentences of a note that there may or may not be. */
+export const noted = (...sentences: readonly (string | null | undefined)[]): string | undefined =>
+  sentences.filter(Boolean).join('\n') || undefined;

@@ -11,8 +11,8 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { evaluate } from '@humble/core';
-import { readShotFile } from '@humble/core/files';
+import { edits, evaluate } from '@humble/core';
+import { readShotFile, writeShotFile } from '@humble/core/files';
 import sharp from 'sharp';
 import { COMMAND, CORK, cork, DEMO, run } from './testing';
 
@@ -120,7 +120,7 @@ describe('render', () => {
       '--pictures',
       join(DEMO, 'pictures'),
     );
-    expect([status, stderr, readdirSync(out)]).toEqual([0, '', ['frame-0005.png']]);
+    expect([status, stderr, readdirSync(out)]).toEqual([0, `Made the folder ${out}.\n`, ['frame-0005.png']]);
     const stats = await sharp(join(out, 'frame-0005.png')).stats();
     expect(stats.channels[2]!.stdev).toBeGreaterThan(10);
     expect((await run('render', CORK)).stderr).toBe('Say where the pictures go: --out FOLDER.\n');
@@ -132,6 +132,34 @@ describe('render', () => {
       /^--width is a number/,
     );
     expect((await run('render', CORK, '--out', join(CORK, 'x'))).status).toBe(1);
+  });
+});
+
+describe('a folder with pictures of another render', () => {
+  const out = join(folder, 'reused');
+  const short = join(folder, 'short.json');
+  writeFileSync(short, writeShotFile(edits.setLength(cork, { lengthFrames: 6, moves: 'follow' })));
+  const args = ['--width', '64', '--no-backdrop'];
+  const pictures = () => readdirSync(out).filter((name) => name.endsWith('.png'));
+
+  test('is refused by a sentence, and nothing in it changes; with --replace it is this render’s alone', async () => {
+    await run('render', CORK, '--out', out, ...args, '--until', '9');
+    writeFileSync(join(out, 'notes.txt'), 'mine');
+    const before = readFileSync(join(out, 'frame-0001.png'));
+    const refused = await run('render', short, '--out', out, ...args);
+    expect([refused.status, refused.stderr]).toEqual([
+      1,
+      `${out} has pictures of another render, such as frame-0007.png: take another folder, or say --replace to have them removed.\n`,
+    ]);
+    expect([pictures().length, readFileSync(join(out, 'frame-0001.png'))]).toEqual([9, before]);
+    expect((await run('render', short, '--out', out, ...args, '--replace')).status).toBe(0);
+    expect(pictures()).toHaveLength(6);
+    expect(readFileSync(join(out, 'notes.txt'), 'utf8')).toBe('mine');
+  });
+
+  test('some frames of the same shot are made anew beside the others', async () => {
+    const some = await run('render', short, '--out', out, ...args, '--from', '2', '--until', '3');
+    expect([some.status, pictures().length]).toEqual([0, 6]);
   });
 });
 
@@ -176,7 +204,7 @@ describe('pack and unpack', () => {
     const out = join(folder, 'from-zip');
     expect(await run('render', whole, '--out', out, '--until', '1', '--width', '96')).toMatchObject({
       status: 0,
-      stderr: '',
+      stderr: `Made the folder ${out}.\n`,
     });
     const piped = spawnSync(process.execPath, [COMMAND, 'check-file', '-'], { input: readFileSync(whole) });
     expect(String(piped.stdout)).toContain('a sound shot');
@@ -241,16 +269,32 @@ test('a slider is told where it would have to be faster, and the exit code says 
   ]);
 });
 
+test('very many pages are only made when their number is said', async () => {
+  const long = join(folder, 'long.json');
+  writeFileSync(long, writeShotFile(edits.setLength(cork, { lengthFrames: 4000, moves: 'follow' })));
+  const out = join(folder, 'long.pdf');
+  const refused = await run('print', long, '--print', 'sheet', '--out', out);
+  const pages = /^That makes (\d+) pages\. If you want all of them, say --pages \1\.\n$/.exec(
+    refused.stderr,
+  )?.[1];
+  expect([refused.status, Number(pages) > 60, existsSync(out)]).toEqual([1, true, false]);
+  const made = await run('print', long, '--print', 'sheet', '--out', out, '--pages', pages!);
+  expect(made.stdout).toBe(`${out}: ${pages} pages of A4.\n`);
+});
+
 test('print writes a PDF at true scale, a sheet at a time', async () => {
   const out = join(folder, 'track.pdf');
   expect(await run('print', CORK, '--out', out)).toEqual({
     status: 0,
-    stdout: `${out}: 2 pages of A4.\n`,
+    // The cork falls across the page: lying across it needs one, upright two.
+    stdout: `${out}: 1 page of A4.\n`,
     stderr: '',
   });
   expect(readFileSync(out).subarray(0, 5).toString()).toBe('%PDF-');
   const table = await run('print', CORK, '--out', out, '--print', 'table', '--paper', 'letter', '--across');
   expect(table.stdout).toMatch(/: \d pages? of Letter\.$/m);
+  expect((await run('print', CORK, '--out', out, '--upright')).stdout).toBe(`${out}: 2 pages of A4.\n`);
+  expect((await run('print', CORK, '--out', out, '--upright', '--across')).stderr).toMatch(/^Choose one of/);
   expect((await run('print', CORK)).stderr).toBe('Say what the PDF is to be called: --out FILE.pdf.\n');
   expect((await run('print', CORK, '--out', out, '--print', 'poster')).stderr).toMatch(
     /^--print is one of track/,

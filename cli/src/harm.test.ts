@@ -28,9 +28,38 @@ test('what leads out of a film leads nowhere: names of shots are only names', as
   const path = join(folder, 'evil.zip');
   writeFileSync(path, zip);
   const before = readdirSync(folder).sort();
-  expect(await run('unpack', path, '--out', inside)).toMatchObject({ status: 0, stderr: '' });
+  expect(await run('unpack', path, '--out', inside)).toMatchObject({
+    status: 0,
+    stderr: `Made the folder ${join(folder, 'inside')}.\n`,
+  });
   expect(readdirSync(inside, { recursive: true }).sort()).toEqual(['shots', join('shots', '01-evil.json')]);
   expect(readdirSync(folder).sort()).toEqual([...before, 'inside'].sort());
+});
+
+describe('where nobody reads', () => {
+  const shell = (script: string) =>
+    spawnSync('bash', ['-c', script, process.execPath, COMMAND, CORK], { encoding: 'utf8' });
+
+  test('a pipe that is closed early ends the command without a word', () => {
+    const { stdout, stderr } = shell(
+      'set -o pipefail; "$0" "$1" sample "$2" --json | head -1; "$0" "$1" --help | head -1',
+    );
+    expect([stdout, stderr]).toEqual([
+      '{\nhumble-pendulum: plan how something travels, from a terminal\n',
+      '',
+    ]);
+  });
+
+  test('what can take no more is told in one sentence', () => {
+    const { stderr, status } = shell('"$0" "$1" sample "$2" --csv > /dev/full');
+    expect([stderr, status]).toEqual(['Standard output cannot be written: the disk is full.\n', 1]);
+    expect(shell('"$0" "$1" sample "$2" --loud 2> /dev/full')).toMatchObject({
+      stdout: '',
+      stderr: '',
+      status: 1,
+    });
+    expect(shell('"$0" "$1" sample "$2" --loud 2>&-')).toMatchObject({ stdout: '', stderr: '', status: 1 });
+  });
 });
 
 describe('on a disk that is full', () => {

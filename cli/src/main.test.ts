@@ -4,9 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { edits, evaluate, freshShot, type Shot, slips, strideOf } from '@humble/core';
 import { readShotFile, writeShotFile } from '@humble/core/files';
-import { main } from './main';
+import { COMMAND, run } from './testing';
 
-const COMMAND = join(__dirname, '../bin/humble-pendulum.mjs');
 const folder = mkdtempSync(join(tmpdir(), 'humble-cli-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
@@ -34,33 +33,17 @@ function fileOf(name: string, text: string): string {
 
 const good = fileOf('quay.json', writeShotFile(edits.setSheet(shot, { rulerStep: 0.5 })));
 
-/** What the command says and how it ends, without a process of its own. */
-function run(...args: string[]) {
-  const written = { stdout: '', stderr: '' };
-  const spies = (['stdout', 'stderr'] as const).map((name) =>
-    jest.spyOn(process[name], 'write').mockImplementation((text) => {
-      written[name] += String(text);
-      return true;
-    }),
-  );
-  try {
-    return { status: main(args), ...written };
-  } finally {
-    for (const spy of spies) spy.mockRestore();
-  }
-}
-
-test('the command runs as it stands in the checkout, and its exit code tells a mistake', () => {
+test('the command runs as it stands in the checkout, and its exit code tells a mistake', async () => {
   const start = (...args: string[]) => spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
   const { stdout, stderr, status } = start('sample', good, '--csv');
-  expect({ stdout, stderr, status }).toEqual(run('sample', good, '--csv'));
+  expect({ stdout, stderr, status }).toEqual(await run('sample', good, '--csv'));
   expect(status).toBe(0);
   expect(start('sample').status).toBe(1);
 });
 
-test('sample --csv prints a header and one line for each exposure, with the published numbers', () => {
-  const [header, ...lines] = run('sample', good, '--csv')
-    .stdout.trimEnd()
+test('sample --csv prints a header and one line for each exposure, with the published numbers', async () => {
+  const [header, ...lines] = (await run('sample', good, '--csv')).stdout
+    .trimEnd()
     .split('\n')
     .map((line) => line.split(','));
   expect(lines).toHaveLength(21);
@@ -72,8 +55,8 @@ test('sample --csv prints a header and one line for each exposure, with the publ
   expect(column('ruler_total').at(-1)).toBe(120);
 });
 
-test('sample --json carries the same rows', () => {
-  const { moves } = JSON.parse(run('sample', good, '--json').stdout);
+test('sample --json carries the same rows', async () => {
+  const { moves } = JSON.parse((await run('sample', good, '--json')).stdout);
   expect(moves).toHaveLength(1);
   expect(moves[0]).toMatchObject({
     move: 'move1',
@@ -85,13 +68,13 @@ test('sample --json carries the same rows', () => {
   expect(moves[0].rows[6].place).toBeCloseTo(25.714, 3);
 });
 
-test('chart --svg draws the ladder of a span: the keys, and each drawing between at its place', () => {
+test('chart --svg draws the ladder of a span: the keys, and each drawing between at its place', async () => {
   const charted = edits.makeChart(edits.setLength(shot, { lengthFrames: 5 }), {
     moveId: 'move1',
     markId: 'm1',
     chart: { kind: 'halves', toward: 'end' },
   });
-  const { stdout, status } = run('chart', fileOf('chart.json', writeShotFile(charted)), '--svg');
+  const { stdout, status } = await run('chart', fileOf('chart.json', writeShotFile(charted)), '--svg');
   expect(status).toBe(0);
   expect(stdout).toMatch(/^<svg [^>]*width="240" height="240"/);
   expect(stdout).toContain('<title>Quay, frames 1 to 5</title>');
@@ -101,18 +84,18 @@ test('chart --svg draws the ladder of a span: the keys, and each drawing between
   expect(stdout).toMatch(/>4<\/text>\s*<text[^>]*>87.5 %</);
 });
 
-test('a table of increments is read as a shot', () => {
-  const path = fileOf('walk.csv', run('sample', good, '--csv').stdout);
-  const read = JSON.parse(run('convert', path, '--json').stdout);
+test('a table of increments is read as a shot', async () => {
+  const path = fileOf('walk.csv', (await run('sample', good, '--csv')).stdout);
+  const read = JSON.parse((await run('convert', path, '--json')).stdout);
   expect(read).toMatchObject({ name: 'walk', rate: 24 });
   expect(read.moves).toHaveLength(1);
 });
 
-test('figures come out as they stand: as a layer of the drawing, and as rows of the table', () => {
-  const { stdout: svg } = run('convert', good, '--svg');
+test('figures come out as they stand: as a layer of the drawing, and as rows of the table', async () => {
+  const { stdout: svg } = await run('convert', good, '--svg');
   expect(svg).toMatch('<g id="figures"');
   expect(svg.match(/<use href="#look1"/g)).toHaveLength(21);
-  const { moves } = JSON.parse(run('sample', good, '--json').stdout);
+  const { moves } = JSON.parse((await run('sample', good, '--json')).stdout);
   expect(moves[0].rows[0]).toMatchObject({ pivotX: moves[0].rows[0].x, drawing: 1, tracks: { offsetX: 0 } });
 });
 
@@ -125,45 +108,54 @@ describe('takes', () => {
   });
   const file = fileOf('takes.json', writeShotFile(slower));
 
-  test('sample names the take, and reads another one with --take', () => {
-    const sample = (...more: string[]) =>
-      JSON.parse(run('sample', file, '--json', ...more).stdout) as { take: string; lengthFrames: number };
-    expect(sample()).toMatchObject({ take: 'Slower', lengthFrames: 41 });
-    expect(sample('--take', 'Take 1')).toMatchObject({ take: 'Take 1', lengthFrames: 21 });
-    expect(run('sample', file, '--csv', '--take', 'take1').stdout).toEqual(
+  test('sample names the take, and reads another one with --take', async () => {
+    const sample = async (...more: string[]) =>
+      JSON.parse((await run('sample', file, '--json', ...more)).stdout) as {
+        take: string;
+        lengthFrames: number;
+      };
+    expect(await sample()).toMatchObject({ take: 'Slower', lengthFrames: 41 });
+    expect(await sample('--take', 'Take 1')).toMatchObject({ take: 'Take 1', lengthFrames: 21 });
+    expect((await run('sample', file, '--csv', '--take', 'take1')).stdout).toEqual(
       expect.stringMatching(/,field,Take 1\n$/),
     );
-    expect(run('sample', file, '--take', 'Quick')).toMatchObject({
+    expect(await run('sample', file, '--take', 'Quick')).toMatchObject({
       status: 1,
       stderr: 'There is no take “Quick” in this shot. It has “Take 1”, “Slower”.\n',
     });
   });
 
-  test('sheet --csv has a line for each frame of the take', () => {
-    expect(run('sheet', file, '--csv').stdout.trimEnd().split('\n')).toHaveLength(42);
-    expect(run('sheet', file, '--csv', '--take', 'Take 1').stdout.trimEnd().split('\n')).toHaveLength(22);
-    expect(run('sheet', file).stderr).toBe('An exposure sheet is a table: say sheet SHOT.json --csv.\n');
+  test('sheet --csv has a line for each frame of the take', async () => {
+    expect((await run('sheet', file, '--csv')).stdout.trimEnd().split('\n')).toHaveLength(42);
+    expect((await run('sheet', file, '--csv', '--take', 'Take 1')).stdout.trimEnd().split('\n')).toHaveLength(
+      22,
+    );
+    expect((await run('sheet', file)).stderr).toBe(
+      'An exposure sheet is a table: say sheet SHOT.json --csv.\n',
+    );
   });
 });
 
-test('check leaves out what was let be', () => {
+test('check leaves out what was let be', async () => {
   const moved = edits.putByHand(shot, { moveId: 'move1', frame: 10, dx: 0, dy: 20 });
   const off = edits.setThresholds(moved, { handUnits: 0, changeShare: 100, turnDeg: 360 });
-  const loud = run('check', fileOf('loud.json', writeShotFile(off)));
+  const loud = await run('check', fileOf('loud.json', writeShotFile(off)));
   expect(loud).toMatchObject({ status: 2, stdout: expect.stringContaining('placed by hand') as string });
   const quiet = edits.letBe(off, { moveId: 'move1', check: 'offTheArc', frame: 10 });
-  expect(run('check', fileOf('quiet.json', writeShotFile(quiet)))).toMatchObject({ status: 0 });
+  expect(await run('check', fileOf('quiet.json', writeShotFile(quiet)))).toMatchObject({ status: 0 });
 });
 
-test('check tells what an animator may not have meant, and its exit code says so', () => {
+test('check tells what an animator may not have meant, and its exit code says so', async () => {
   const demo = join(__dirname, '../../demo/shots');
-  const found = (name: string): readonly string[] => {
-    const { status, stdout } = run('check', join(demo, name), '--json');
+  const found = async (name: string): Promise<readonly string[]> => {
+    const { status, stdout } = await run('check', join(demo, name), '--json');
     expect(status).toBe(2);
     return (JSON.parse(stdout) as { findings: { check: string }[] }).findings.map(({ check }) => check);
   };
   // The demo film is clean but for one thing in each shot that is there to be found.
-  expect(Object.fromEntries(readdirSync(demo).map((name) => [name, found(name)]))).toEqual({
+  const all: Record<string, readonly string[]> = {};
+  for (const name of readdirSync(demo)) all[name] = await found(name);
+  expect(all).toEqual({
     'crabs-detour.json': ['offTheArc'],
     'dropped-cork.json': ['unseenMark'],
     'eel-under-the-jetty.json': ['tooSmall'],
@@ -171,12 +163,12 @@ test('check tells what an animator may not have meant, and its exit code says so
     'rounds-of-the-harbour-master.json': ['unseenArrival'],
     'rowing-to-the-steps.json': ['unseenMark'],
   });
-  expect(run('check', join(demo, 'dropped-cork.json')).stdout).toMatch(
+  expect((await run('check', join(demo, 'dropped-cork.json'))).stdout).toMatch(
     /^Cork: The mark on frame 27 falls between exposures and is not seen\. \(a mistake\) \[/,
   );
 });
 
-test('the rower of the demo: no blade that is planted slips by 2 % of the stride', () => {
+test('the rower of the demo: no blade that is planted slips by 2 % of the stride', async () => {
   const file = readFileSync(join(__dirname, '../../demo/shots/rowing-to-the-steps.json'), 'utf8');
   const travel = evaluate(readShotFile(file)).travels[0]!;
   const { largest, rows } = slips(travel);
@@ -185,8 +177,8 @@ test('the rower of the demo: no blade that is planted slips by 2 % of the stride
   expect(largest / strideOf(travel)!.advance).toBeLessThan(0.02);
 });
 
-test('check-file says what the shot is', () => {
-  const { stdout, status } = run('check-file', good);
+test('check-file says what the shot is', async () => {
+  const { stdout, status } = await run('check-file', good);
   expect(stdout).toBe('Quay: a sound shot, 21 frames at 12 a second, 1 arc, 1 move.\n');
   expect(status).toBe(0);
 });
@@ -203,25 +195,34 @@ test.each([
   ['a span too many', ['chart', good, '--svg', '--span', '2'], /There is no span 2: the move has 1/],
   ['a move that is not there', ['chart', good, '--svg', '--move', 'x'], /no move x/],
   ['no file', ['sample'], /takes one shot file/],
-])('%s: one sentence on stderr, nothing on stdout, exit code 1', (_, args, sentence) => {
-  const { stdout, stderr, status } = run(...args);
+  ['an option without a command', ['--csv', good], /Say a command first/],
+  ['other units', ['sample', good, '--units', 'feet'], /--units is one of field, mm/],
+  ['millimetres without a scale', ['sample', good, '--units', 'mm'], /need the scale of the field/],
+  ['a slider without a scale', ['convert', good, '--slider'], /set the scale of the field first/],
+])('%s: one sentence on stderr, nothing on stdout, exit code 1', async (_, args, sentence) => {
+  const { stdout, stderr, status } = await run(...args);
   expect(status).toBe(1);
   expect(stdout).toBe('');
   expect(stderr).toMatch(sentence);
   expect(stderr.trimEnd().split('\n')).toHaveLength(1);
 });
 
-test('without a command it says how it is used', () => {
-  expect(run().stdout).toMatch(/sample SHOT.json/);
+test('without a command it says how it is used, and which exit codes it has', async () => {
+  expect((await run()).stdout).toMatch(/sample SHOT.json[^]*Exit codes: 0, .*; 1, .*; 2, /);
+  expect(await run('solve', '--help')).toEqual(await run('--help'));
+  const { version } = JSON.parse(readFileSync(join(__dirname, '../package.json'), 'utf8')) as {
+    version: string;
+  };
+  expect(await run('--version')).toEqual({ status: 0, stdout: `humble-pendulum ${version}\n`, stderr: '' });
 });
 
-test('convert writes the shot in one of the formats, and says which there are', () => {
-  const { stdout, status } = run('convert', good, '--svg');
+test('convert writes the shot in one of the formats, and says which there are', async () => {
+  const { stdout, status } = await run('convert', good, '--svg');
   expect(status).toBe(0);
   expect(stdout).toMatch(/^<svg [^]*<g id="ticks"[^]*<\/svg>\n$/);
-  expect(run('convert', good, '--csv').stdout).toBe(run('sample', good, '--csv').stdout);
-  expect(JSON.parse(run('convert', good, '--json').stdout)).toMatchObject({ name: 'Quay' });
-  const none = run('convert', good);
+  expect((await run('convert', good, '--csv')).stdout).toBe((await run('sample', good, '--csv')).stdout);
+  expect(JSON.parse((await run('convert', good, '--json')).stdout)).toMatchObject({ name: 'Quay' });
+  const none = await run('convert', good);
   expect([none.status, none.stderr]).toEqual([
     1,
     'Say which format: one of --csv, --sheet, --parts, --charts, --keys, --cues, --svg, --moving-svg, --lottie, --strobe, --slider, --json, --zip.\n',

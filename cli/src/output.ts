@@ -1,5 +1,6 @@
 import { mkdirSync, renameSync, rmSync, writeFileSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { dirname, relative } from 'node:path';
+import type { Answer } from './answer';
 import { UsageError } from './usageError';
 
 const REASONS: Readonly<Record<string, string>> = {
@@ -7,7 +8,10 @@ const REASONS: Readonly<Record<string, string>> = {
   EISDIR: 'it is a folder',
   ENOTDIR: 'what it should lie in is no folder',
   ENOSPC: 'the disk is full',
+  EDQUOT: 'the disk is full',
   EFBIG: 'it is larger than a file may be here',
+  EROFS: 'nothing can be written there',
+  EIO: 'the disk does not answer',
   EACCES: 'that is not allowed here',
   EPERM: 'that is not allowed here',
 };
@@ -22,8 +26,10 @@ export function reasonOf(error: unknown): string {
 export interface FilesTogether {
   /** Writes one beside its place. Its folder is made. @throws UsageError with a sentence */
   readonly add: (path: string, content: string | Uint8Array) => void;
-  /** Puts all of them in their places. @throws UsageError with a sentence */
-  readonly finish: () => void;
+  /** Has a file removed when the others are in their places. */
+  readonly remove: (path: string) => void;
+  /** Puts all of them in their places. @returns the folders that were made for them @throws UsageError with a sentence */
+  readonly finish: () => readonly string[];
   /** Takes away all that was written, and folders that were made for it. */
   readonly giveUp: () => void;
 }
@@ -32,6 +38,7 @@ export interface FilesTogether {
 export function filesTogether(): FilesTogether {
   const halves = new Map<string, string>();
   const folders: string[] = [];
+  const removed: string[] = [];
   const giveUp = (): void => {
     for (const half of halves.values()) rmSync(half, { force: true });
     for (const folder of folders) rmSync(folder, { recursive: true, force: true });
@@ -52,16 +59,56 @@ export function filesTogether(): FilesTogether {
         halves.set(path, `${path}.half`);
         writeFileSync(`${path}.half`, content);
       }),
+    remove: (path) => void removed.push(path),
     finish: () => {
       for (const [path, half] of halves) guarded(path, () => renameSync(half, path));
+      for (const path of removed) rmSync(path, { force: true });
+      return folders;
     },
     giveUp,
   };
 }
 
-/** Writes a file as a whole, or not at all. @throws UsageError with a sentence */
-export function writeWhole(path: string, content: string | Uint8Array): void {
+/** Writes a file as a whole, or not at all. @returns the folders that were made for it @throws UsageError with a sentence */
+export function writeWhole(path: string, content: string | Uint8Array): readonly string[] {
   const files = filesTogether();
   files.add(path, content);
-  files.finish();
+  return files.finish();
+}
+
+/** A path as it is said: from here, where it lies beneath. */
+function shortPath(path: string): string {
+  const from = relative('.', path);
+  return from === '' || from.startsWith('..') ? path : from;
+}
+
+/** What is said of folders that were made; nothing where none was. */
+export const madeNote = (folders: readonly string[]): string | null =>
+  folders.length === 0 ? null : `Made the folder ${folders.map(shortPath).join(', ')}.`;
+
+/** Writes to a stream of the process. Who reads it may have gone: then nobody is left to be told. @throws UsageError */
+function write(stream: NodeJS.WriteStream, name: string, content: string | Uint8Array): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const failed = (error: NodeJS.ErrnoException): void => {
+      if (error.code === 'EPIPE') resolve();
+      else reject(new UsageError(`${name} cannot be written: ${reasonOf(error)}.`));
+    };
+    stream.once('error', failed);
+    stream.write(content, (error) => {
+      if (error) return failed(error);
+      stream.off('error', failed);
+      resolve();
+    });
+  });
+}
+
+/** A sentence on standard error. Where that is full or closed, nothing can be said. */
+export const tell = (sentence: string): Promise<void> =>
+  write(process.stderr, 'Standard error', `${sentence}\n`).catch(() => undefined);
+
+/** Puts an answer where it belongs: to a file, or to standard output. @throws UsageError with a sentence */
+export async function writeOut({ text, note }: Answer, out: string | undefined): Promise<void> {
+  const made = out === undefined || text === '' ? null : madeNote(writeWhole(out, text));
+  for (const sentence of [note, made]) if (sentence) await tell(sentence);
+  if (out === undefined && text !== '') await write(process.stdout, 'Standard output', text);
 }

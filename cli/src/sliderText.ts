@@ -1,11 +1,14 @@
 import type { Shot } from '@humble/core';
 import { sliderFaults, sliderRows, writeSliderCsv } from '@humble/core/files';
-import type { Answer, Values } from './answer';
+import type { Answer } from './answer';
 import { numberOf } from './input';
 import { UsageError } from './usageError';
 
 /** A move for a motor on a rail; where it would have to be faster than it can, that is told and the exit code is 2. */
-export function sliderText(shot: Shot, values: Values): Answer {
+export function sliderText(
+  shot: Shot,
+  values: Readonly<Partial<Record<'move' | 'max-speed' | 'max-acceleration', string>>>,
+): Answer {
   const move = values.move === undefined ? shot.moves[0] : shot.moves.find(({ id }) => id === values.move);
   if (!move) throw new UsageError(`The shot has no move ${values.move}.`);
   const faults = sliderFaults(sliderRows(shot, move), {

@@ -13,10 +13,14 @@ export const CORK = join(DEMO, 'shots/dropped-cork.json');
 export async function run(...args: string[]) {
   const written = { stdout: '', stderr: '' };
   const spies = (['stdout', 'stderr'] as const).map((name) =>
-    jest.spyOn(process[name], 'write').mockImplementation((text) => {
-      written[name] += String(text);
+    jest.spyOn(process[name], 'write').mockImplementation(((
+      text: string | Uint8Array,
+      done?: (error?: Error | null) => void,
+    ) => {
+      written[name] += typeof text === 'string' ? text : Buffer.from(text).toString('latin1');
+      done?.();
       return true;
-    }),
+    }) as typeof process.stdout.write),
   );
   try {
     return { status: await main(args), ...written };

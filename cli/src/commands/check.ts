@@ -1,3 +1,5 @@
+import { said } from '../answer';
+import { defineCommand, OUT, shotOf, TAKE } from '../command';
 import type { Shot } from '@humble/core';
 import { checkShot, type ShotFinding } from '@humble/core/checks';
 
@@ -5,7 +7,7 @@ const line = ({ figure, gravity, sentence, fix }: ShotFinding): string =>
   `${figure}: ${sentence}${gravity === 'mistake' ? ' (a mistake)' : ''}${fix ? ` [${fix.label}]` : ''}\n`;
 
 /** What the checks find in a shot and nobody let be, as text or as JSON. */
-export function checked(shot: Shot, asJson: boolean): { readonly text: string; readonly findings: number } {
+function checked(shot: Shot, asJson: boolean): { readonly text: string; readonly findings: number } {
   const found = checkShot(shot).filter(({ isLetBe }) => !isLetBe);
   if (asJson) {
     const rows = found.map(({ figure, moveId, check, gravity, from, until, sentence, fix }) => ({
@@ -26,3 +28,11 @@ export function checked(shot: Shot, asJson: boolean): { readonly text: string; r
   const text = found.length === 0 ? `${shot.name}: nothing found.\n` : found.map(line).join('');
   return { text, findings: found.length };
 }
+
+export default defineCommand({
+  options: { ...OUT, ...TAKE, json: { type: 'boolean' } },
+  run: (paths, values) => {
+    const { text, findings } = checked(shotOf('check', paths, values).shot, values.json === true);
+    return said(text, findings > 0 ? 2 : 0);
+  },
+});

@@ -1,12 +1,27 @@
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { type Shot } from '@humble/core';
 import { type Ground, pictureSourceFrom, type PictureSource, scenesSvg } from '@humble/core/files';
 import { blurredScenes, sceneOn } from '@humble/core/scene';
-import type { Answer, Values } from './answer';
-import { numberOf, type ReadShot } from './input';
-import { filesTogether } from './output';
-import { filesWith, missingNote } from './pictures';
-import { UsageError } from './usageError';
+import { type Answer, noted } from '../answer';
+import { defineCommand, shotOf, TAKE, type Values } from '../command';
+import { numberOf, type ReadShot } from '../input';
+import { filesTogether, madeNote } from '../output';
+import { filesWith, missingNote } from '../pictures';
+import { UsageError } from '../usageError';
+
+const OPTIONS = {
+  ...TAKE,
+  out: { type: 'string' },
+  width: { type: 'string' },
+  from: { type: 'string' },
+  until: { type: 'string' },
+  ground: { type: 'string' },
+  'no-backdrop': { type: 'boolean' },
+  shutter: { type: 'string' },
+  pictures: { type: 'string' },
+  replace: { type: 'boolean' },
+} as const;
 
 const GROUNDS: readonly Ground[] = ['paper', 'black', 'transparent'];
 const WIDEST = 8192;
@@ -22,7 +37,7 @@ interface Plan {
   readonly openShare: number;
 }
 
-function planOf(shot: Shot, values: Values): Plan {
+function planOf(shot: Shot, values: Values<typeof OPTIONS>): Plan {
   if (!values.out) throw new UsageError('Say where the pictures go: --out FOLDER.');
   const ground = (values.ground ?? 'paper') as Ground;
   if (!GROUNDS.includes(ground)) throw new UsageError(`--ground is one of ${GROUNDS.join(', ')}.`);
@@ -48,6 +63,30 @@ function planOf(shot: Shot, values: Values): Plan {
 /** The name of a frame's file: numbers of one length, so that they sort. */
 const nameOf = (frame: number, last: number): string =>
   `frame-${String(frame).padStart(Math.max(4, String(last).length), '0')}.png`;
+
+const PICTURE = /^frame-(\d+)\.png$/;
+
+/**
+ * Pictures in a folder that this render neither makes anew nor can have made before: those of another shot, or of a longer
+ * one. Where only some frames are asked for, the others of the shot may lie there.
+ */
+function strangersIn({ folder, from, until }: Plan, lengthFrames: number): readonly string[] {
+  let names: readonly string[];
+  try {
+    names = readdirSync(folder);
+  } catch {
+    return [];
+  }
+  const isSome = from > 1 || until < lengthFrames;
+  return names
+    .filter((name) => {
+      const frame = Number(PICTURE.exec(name)?.[1] ?? Number.NaN);
+      if (Number.isNaN(frame)) return false;
+      const isOurs = frame >= 1 && frame <= lengthFrames && name === nameOf(frame, lengthFrames);
+      return !isOurs || (!isSome && (frame < from || frame > until));
+    })
+    .sort();
+}
 
 /** Blur is sampled so that nothing jumps further than this, pixels. */
 const STEP_PX = 2;
@@ -94,19 +133,26 @@ function unmultiplied(sums: Float64Array, count: number): Uint8Array {
 }
 
 /** Each frame of a shot as a PNG in a folder: all of them, or none. */
-export async function rendered({ shot, files: own }: ReadShot, values: Values): Promise<Answer> {
+async function rendered({ shot, files: own }: ReadShot, values: Values<typeof OPTIONS>): Promise<Answer> {
   const plan = planOf(shot, values);
   const { folder, from, until } = plan;
+  const strangers = strangersIn(plan, shot.lengthFrames);
+  if (strangers.length > 0 && !values.replace)
+    throw new UsageError(
+      `${folder} has pictures of another render, such as ${strangers[0]!}: take another folder, or say --replace to have them removed.`,
+    );
   const files = filesWith(own, values.pictures);
   const source = pictureSourceFrom(files);
   const together = filesTogether();
+  let made: readonly string[];
   try {
     for (let frame = from; frame <= until; frame++)
       together.add(
         join(folder, nameOf(frame, shot.lengthFrames)),
         await pictureOf(shot, frame, plan, source),
       );
-    together.finish();
+    for (const name of strangers) together.remove(join(folder, name));
+    made = together.finish();
   } catch (error) {
     together.giveUp();
     if (error instanceof UsageError) throw error;
@@ -114,5 +160,11 @@ export async function rendered({ shot, files: own }: ReadShot, values: Values): 
   }
   const count = until - from + 1;
   const text = `${count === 1 ? '1 picture' : `${count} pictures`} in ${folder}.\n`;
-  return { text, note: missingNote(shot, files), code: 0 };
+  return { text, note: noted(missingNote(shot, files), madeNote(made)), code: 0 };
 }
+
+export default defineCommand({
+  options: OPTIONS,
+  writesFiles: true,
+  run: (paths, values) => rendered(shotOf('render', paths, values), values),
+});

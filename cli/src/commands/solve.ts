@@ -1,9 +1,11 @@
 import type { Easing, FramesHeld } from '@humble/core';
 import { distanceFor, easingUnder, framesFor, largestIncrement } from '@humble/core/views';
-import { UsageError } from './usageError';
+import { said } from '../answer';
+import { defineCommand, OUT } from '../command';
+import { UsageError } from '../usageError';
 
 /** What `solve` can be told; each is a number, or some of them with commas between. */
-export const SOLVING = {
+const SOLVING = {
   distance: { type: 'string' },
   most: { type: 'string' },
   frames: { type: 'string' },
@@ -102,3 +104,11 @@ export function solved(values: Values): string {
       : '';
   return `${answer.frames} frames, distance ${Number(answer.distance.toFixed(6))}${ramps}, largest ${largest.toFixed(3)}\n`;
 }
+
+export default defineCommand({
+  options: { ...SOLVING, ...OUT, json: { type: 'boolean' } },
+  run: (paths, values) => {
+    if (paths.length > 0) throw new UsageError('solve takes no file.');
+    return said(solved(values));
+  },
+});

@@ -1,0 +1,2 @@
+/** So many shots, in words. */
+export const countedShots = (count: number): string => `${count} shot${count === 1 ? '' : 's'}`;
