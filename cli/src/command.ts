@@ -2,6 +2,7 @@ import type { ParseArgsConfig } from 'node:util';
 import { currentTake, applyEdit, type Shot } from '@humble/core';
 import type { Answer } from './answer';
 import { type ReadShot, readShot } from './input';
+import { tell } from './output';
 import { UsageError } from './usageError';
 
 type Options = NonNullable<ParseArgsConfig['options']>;
@@ -43,14 +44,15 @@ function inTake(shot: Shot, asked: string | undefined): Shot {
   throw new UsageError(`There is no take “${asked}” in this shot. It has ${names}.`);
 }
 
-/** The shot that a command is about, in the take that was asked for. @throws UsageError, ShotError */
+/** The shot that a command is about, in the take that was asked for. What its file could not say is told. @throws UsageError, ShotError */
 export function shotOf(
   command: string,
   paths: readonly string[],
   { take }: { readonly take?: string },
 ): ReadShot {
-  const { shot, files } = readShot(onePath(command, paths));
-  return { shot: inTake(shot, take), files };
+  const { shot, files, notes } = readShot(onePath(command, paths));
+  for (const note of notes) void tell(note);
+  return { shot: inTake(shot, take), files, notes };
 }
 
 /** What a table says of the take that it is about. */

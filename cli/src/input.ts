@@ -20,6 +20,8 @@ export interface ReadShot {
   readonly shot: Shot;
   /** By the SHA-256 of their bytes. */
   readonly files: ReadonlyMap<string, Uint8Array>;
+  /** What the file could not say, in sentences. */
+  readonly notes: readonly string[];
 }
 
 /**
@@ -32,12 +34,12 @@ export function readShot(path: string): ReadShot {
     const { shots, pictures, sounds } = readFilmZip(bytes);
     if (shots.length !== 1)
       throw new UsageError(`${path} is a film of ${shots.length} shots: unpack it, and take one of them.`);
-    return { shot: shots[0]!, files: new Map([...pictures, ...sounds]) };
+    return { shot: shots[0]!, files: new Map([...pictures, ...sounds]), notes: [] };
   }
   const text = bytes.toString('utf8');
   // What comes without a name says by its beginning what it is.
   const name = path !== '-' ? path : /^\s*\{/.test(text) ? 'input.json' : 'input.csv';
-  return { shot: importShot({ name, text }), files: new Map() };
+  return { ...importShot({ name, text }), files: new Map() };
 }
 
 /** A number that was typed behind an option. @throws UsageError */

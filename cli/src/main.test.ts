@@ -87,7 +87,8 @@ test('chart --svg draws the ladder of a span: the keys, and each drawing between
 test('a table of increments is read as a shot', async () => {
   const path = fileOf('walk.csv', (await run('sample', good, '--csv')).stdout);
   const read = JSON.parse((await run('convert', path, '--json')).stdout);
-  expect(read).toMatchObject({ name: 'walk', rate: 24 });
+  expect(read).toMatchObject({ name: 'walk', rate: 12, lengthFrames: 21 });
+  expect((await run('check-file', path)).stderr).toMatch(/^A table holds no artwork, backdrop or sound/);
   expect(read.moves).toHaveLength(1);
 });
 

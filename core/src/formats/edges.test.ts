@@ -10,7 +10,7 @@ import { shotCard } from './shotCard';
 import { withTimingFrom } from './timingFromIncrements';
 import { boxAround } from './importedArc';
 import { ladderSvg } from './ladderSvg';
-import { readIncrementsCsv } from './readIncrementsCsv';
+import { readIncrementsCsv, readIncrementsTable } from './readIncrementsCsv';
 import { shotFromIncrements } from './shotFromIncrements';
 import { readPathData } from './svgPathData';
 import { readTrackedCsv } from './trackedCsv';
@@ -51,7 +51,7 @@ test('the name on a ladder may have any letters', () => {
 });
 
 test('a table without x or y makes no shot', () => {
-  const table = readIncrementsCsv('frame,place\n1,0\n2,5\n');
+  const table = readIncrementsTable('frame,place\n1,0\n2,5\n');
   expect(() => shotFromIncrements(table, 'Walk', 24)).toThrow('This table has no column x');
 });
 

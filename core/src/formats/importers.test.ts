@@ -7,8 +7,11 @@ const shot = straightShot(100, 21);
 const table = writeIncrementsCsv(shot);
 
 test('a shot file and a table are told apart by what is in them', () => {
-  expect(importShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual(shot);
-  expect(importShot({ name: 'A walk.csv', text: table })).toMatchObject({ name: 'A walk', lengthFrames: 21 });
+  expect(importShot({ name: 'whatever.txt', text: writeShotFile(shot) })).toEqual({ shot, notes: [] });
+  expect(importShot({ name: 'A walk.csv', text: table }).shot).toMatchObject({
+    name: 'A walk',
+    lengthFrames: 21,
+  });
   expect(() => importShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
 });
 
@@ -19,7 +22,7 @@ test.each([
   ['C:\\tables\\tide.tsv', 'tide'],
   [`${'long '.repeat(60)}.csv`, 'long '.repeat(24).trim()],
 ])('a table in %s becomes the shot “%s”', (name, title) => {
-  expect(importShot({ name, text: table }).name).toBe(title);
+  expect(importShot({ name, text: table }).shot.name).toBe(title);
 });
 
 test('each kind of file has endings of its own', () => {

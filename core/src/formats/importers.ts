@@ -1,8 +1,7 @@
 import { LONGEST_NAME } from '../model/limits';
 import { readShotFile } from '../model/openShot';
-import type { Shot } from '../model/schema';
-import { readIncrementsCsv } from './readIncrementsCsv';
-import { shotFromIncrements } from './shotFromIncrements';
+import { readIncrementsTable } from './readIncrementsCsv';
+import { type ReadShot, shotFromIncrements } from './shotFromIncrements';
 
 /** Rate of a shot made from what has none of its own, frames per second. */
 const PLAIN_RATE = 24;
@@ -23,7 +22,7 @@ export interface Importer {
   /** Whether a file looks like one of its kind. The first that says so reads it. */
   readonly recognises: (file: TextFile) => boolean;
   /** @throws ShotError with a sentence when the file is not sound */
-  readonly read: (file: TextFile) => Shot;
+  readonly read: (file: TextFile) => ReadShot;
 }
 
 /** A file name without its folder and ending, fit for a shot's name. */
@@ -41,17 +40,17 @@ export const IMPORTERS: readonly Importer[] = [
     extensions: ['.json'],
     mimeType: 'application/json',
     recognises: ({ name, text }) => /^\uFEFF?\s*[{[]/.test(text) || /\.json$/i.test(name),
-    read: ({ text }) => readShotFile(text),
+    read: ({ text }) => ({ shot: readShotFile(text), notes: [] }),
   },
   {
     label: 'a table of increments',
     extensions: ['.csv', '.tsv', '.txt'],
     mimeType: 'text/csv',
     recognises: () => true,
-    read: ({ name, text }) => shotFromIncrements(readIncrementsCsv(text), titleOf(name), PLAIN_RATE),
+    read: ({ name, text }) => shotFromIncrements(readIncrementsTable(text), titleOf(name), PLAIN_RATE),
   },
 ];
 
-/** A shot from a file of any kind in the table. @throws ShotError with a sentence */
-export const importShot = (file: TextFile): Shot =>
+/** A shot from a file of any kind in the table, and what that could not say. @throws ShotError with a sentence */
+export const importShot = (file: TextFile): ReadShot =>
   IMPORTERS.find(({ recognises }) => recognises(file))!.read(file);

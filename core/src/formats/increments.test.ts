@@ -5,7 +5,7 @@ import type { Shot } from '../model/schema';
 import { incrementTable } from '../spacing/increments';
 import { unrolledArc } from '../spacing/unrolledArc';
 import { writeIncrementsCsv } from './incrementsCsv';
-import { readIncrementsCsv } from './readIncrementsCsv';
+import { readIncrementsCsv, readIncrementsTable } from './readIncrementsCsv';
 import { shotFromIncrements } from './shotFromIncrements';
 import { type ReadTiming, withTimingFrom } from './timingFromIncrements';
 
@@ -24,7 +24,7 @@ describe('increments as CSV', () => {
     expect(lines).toHaveLength(22);
     expect(lines[0]).toMatch(/^move,figure,frame,held,place,percent,x,y,along,straight,/);
     expect(lines[2]).toBe(
-      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,0,100,100,100,0,0,0.714286,0,1,field,Take 1',
+      'move1,Figure 1,2,1,0.714286,0.595238,0.714286,0,0.714286,0.714286,0.714286,0,0,0,0.714286,0.5,0.5,0,100,100,100,0,0,0.714286,0,1,field,Take 1,24',
     );
   });
 
@@ -43,7 +43,7 @@ describe('increments as CSV', () => {
 
   test('read back as a shot, its arc passes through every place at its time, and twos stay twos', () => {
     const twos = edits.setFramesHeld(shot, { moveId: 'move1', framesHeld: 2 });
-    const back = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(twos)), 'Back', 12);
+    const back = shotFromIncrements(readIncrementsTable(writeIncrementsCsv(twos)), 'Back', 12).shot;
     expect(onlyMove(back).framesHeld).toBe(2);
     const rows = (s: Shot) => incrementTable(s, onlyMove(s)).rows;
     expect(rows(back)).toHaveLength(11);
@@ -52,7 +52,7 @@ describe('increments as CSV', () => {
 
   test('a table in millimetres keeps its millimetres', () => {
     const mm = edits.setSheet(edits.setScale(shot, { unitsPerMm: 2.5 }), { units: 'mm' });
-    const back = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(mm)), 'Back', 12);
+    const back = shotFromIncrements(readIncrementsTable(writeIncrementsCsv(mm)), 'Back', 12).shot;
     expect(incrementTable(back, onlyMove(back)).rows.at(-1)!.x).toBeCloseTo(48, 4);
   });
 
@@ -72,7 +72,7 @@ describe('increments as CSV', () => {
     expect(() => withTimingFrom(shot, 'move1', beyond)).toThrow(
       'Frame 2: place 500 is not on the arc, which is 120.00 long',
     );
-    const still = readIncrementsCsv(`${header}1,0,4,4\n2,0,4,4\n`);
+    const still = readIncrementsTable(`${header}1,0,4,4\n2,0,4,4\n`);
     expect(() => shotFromIncrements(still, 'Still', 24)).toThrow('Nothing moves');
   });
 });
@@ -293,7 +293,11 @@ describe('round a closed arc there are as many increments as pictures', () => {
 });
 
 test('a table in units has no scale', () => {
-  const read = shotFromIncrements(readIncrementsCsv(writeIncrementsCsv(straightShot(100, 9))), 'Plain', 24);
+  const read = shotFromIncrements(
+    readIncrementsTable(writeIncrementsCsv(straightShot(100, 9))),
+    'Plain',
+    24,
+  ).shot;
   expect([read.field.unitsPerMm, read.sheet.units]).toEqual([null, 'field']);
 });
 

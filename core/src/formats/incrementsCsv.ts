@@ -30,6 +30,7 @@ export const INCREMENT_COLUMNS: readonly string[] = [
   'drawing',
   'units',
   'take',
+  'rate',
 ];
 
 const DECIMALS = 6;
@@ -76,7 +77,7 @@ export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): str
     const figure = shot.figures.find((candidate) => candidate.id === move.figureId);
     const name = harmless(figure?.name ?? '');
     const rows = table.closing ? [...table.rows, table.closing] : table.rows;
-    return rows.map((row) => [move.id, name, ...line(row), table.units, take]);
+    return rows.map((row) => [move.id, name, ...line(row), table.units, take, String(shot.rate)]);
   });
   return csvText(INCREMENT_COLUMNS, lines);
 }

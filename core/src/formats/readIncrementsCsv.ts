@@ -1,6 +1,6 @@
 import { frameNumber, frameNumbered } from '../model/frameNumbers';
 import { TRACKS } from '../timing/tracks';
-import { LONGEST_SHOT } from '../model/limits';
+import { LONGEST_SHOT, RATE } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
 /** Columns that say where the figure is along its arc: as a place, or by the way from the exposure before. */
@@ -14,7 +14,7 @@ export interface ReadRow {
   readonly values: Readonly<Record<string, number | null>>;
 }
 
-/** What an increments file says, in the file's own units. */
+/** What an increments file says of a move, in the file's own units. */
 export interface ReadIncrements {
   readonly units: 'field' | 'mm';
   /** The columns of numbers that it has. */
@@ -22,8 +22,23 @@ export interface ReadIncrements {
   readonly rows: readonly ReadRow[];
 }
 
+/** What an increments file says of a move and of its shot. */
+export interface ReadMove extends ReadIncrements {
+  /** Name of its figure; empty where the file has none. */
+  readonly figure: string;
+}
+
+/** A whole increments file: of the shot it says what it can, null for the rest. */
+export interface ReadTable {
+  readonly moves: readonly ReadMove[];
+  /** Frames per second. */
+  readonly rate: number | null;
+  readonly take: string | null;
+}
+
 const READ_COLUMNS = [
   ...PLACE_COLUMNS,
+  'held',
   'x',
   'y',
   'straight',
@@ -52,20 +67,18 @@ function frameIn(table: CsvTable, line: CsvLine, before: number): number {
   return frame;
 }
 
-/**
- * Reads an increments file: the column `frame`, and any that say where the figure is. Of a file with several
- * moves one is read.
- * @param moveId the move that is meant; without it, or where the file has none of that name, the first
- * @throws ShotError `invalid-csv` with a sentence that names the line
- */
-export function readIncrementsCsv(text: string, moveId?: string): ReadIncrements {
+/** The table of a file, and which of the known columns it has. @throws ShotError `invalid-csv` */
+function opened(text: string): { readonly table: CsvTable; readonly columns: readonly string[] } {
   const table = readCsvTable(text);
   if (!table.columns.includes('frame')) throw brokenTable('This table has no column frame.');
   const columns = READ_COLUMNS.filter((column) => table.columns.includes(column));
   if (!PLACE_COLUMNS.some((column) => columns.includes(column)))
     throw brokenTable(`This table has none of the columns ${PLACE_COLUMNS.join(', ')}.`);
-  const named = table.lines.some(({ cells }) => cells.move === moveId) ? moveId : table.lines[0]?.cells.move;
-  const lines = table.lines.filter(({ cells }) => cells.move === named);
+  return { table, columns };
+}
+
+/** What some lines of a file say, all of one move. @throws ShotError `invalid-csv` that names the line */
+function increments(table: CsvTable, columns: readonly string[], lines: readonly CsvLine[]): ReadIncrements {
   if (lines.length < 2) throw brokenTable('This table has fewer than two exposures.');
   let before = 0;
   const rows = lines.map((line): ReadRow => {
@@ -74,4 +87,49 @@ export function readIncrementsCsv(text: string, moveId?: string): ReadIncrements
     return { line: line.number, frame: before, values };
   });
   return { units: lines[0]!.cells.units === 'mm' ? 'mm' : 'field', columns, rows };
+}
+
+/**
+ * Reads an increments file: the column `frame`, and any that say where the figure is. Of a file with several
+ * moves one is read.
+ * @param moveId the move that is meant; without it, or where the file has none of that name, the first
+ * @throws ShotError `invalid-csv` with a sentence that names the line
+ */
+export function readIncrementsCsv(text: string, moveId?: string): ReadIncrements {
+  const { table, columns } = opened(text);
+  const named = table.lines.some(({ cells }) => cells.move === moveId) ? moveId : table.lines[0]?.cells.move;
+  return increments(
+    table,
+    columns,
+    table.lines.filter(({ cells }) => cells.move === named),
+  );
+}
+
+/** What the apostrophe was put before that keeps a spreadsheet from taking a name for a formula. */
+const withoutApostrophe = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
+
+/** Reads a whole increments file, all moves of it. @throws ShotError `invalid-csv` with a sentence that names the line */
+export function readIncrementsTable(text: string): ReadTable {
+  const { table, columns } = opened(text);
+  const [first] = table.lines;
+  const byMove = new Map<string | undefined, CsvLine[]>();
+  for (const line of table.lines) {
+    const known = byMove.get(line.cells.move);
+    if (known) known.push(line);
+    else byMove.set(line.cells.move, [line]);
+  }
+  if (byMove.size === 0) throw brokenTable('This table has fewer than two exposures.');
+  const rate = first && table.columns.includes('rate') ? numberInCell(table, first, 'rate') : null;
+  if (rate !== null && (rate < RATE.least || rate > RATE.most))
+    throw brokenTable(
+      `Line ${first!.number}: rate is ${rate}, and lies between ${RATE.least} and ${RATE.most}.`,
+    );
+  return {
+    moves: [...byMove.values()].map((lines) => ({
+      ...increments(table, columns, lines),
+      figure: withoutApostrophe(lines[0]!.cells.figure ?? ''),
+    })),
+    rate,
+    take: withoutApostrophe(first?.cells.take ?? '') || null,
+  };
 }

@@ -230,7 +230,7 @@ describe('the exposure sheet', () => {
     );
     // Where there is none, what is too long ends in dots.
     const crowd = Array.from({ length: 5 }).reduce<Shot>(
-      (shot) => edits.drawArc(shot, { points: shot.arcs[0]!.points, carries: 'new' }),
+      (shot) => edits.drawArc(shot, { points: shot.arcs[0]!.points }),
       noted,
     );
     expect(textsOf(pagesOf(crowd, 'sheet', false)[0]!.ops).some((text) => text.endsWith('…'))).toBe(true);

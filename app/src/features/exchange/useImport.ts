@@ -33,10 +33,14 @@ export function useImportShot(): () => Promise<string | null> {
         await (await filmCommands()).importFilm(file.bytes);
         return null;
       }
-      const shot = importShot({ name: file.name, text: textOf(file) });
+      const { shot, notes } = importShot({ name: file.name, text: textOf(file) });
       const result = await dispatch(api.endpoints.createShot.initiate(shot));
-      if (result.data) return result.data.id;
-      dispatch(messageShown(failureSentence(result.error)));
+      if (!result.data) {
+        dispatch(messageShown(failureSentence(result.error)));
+        return null;
+      }
+      if (notes.length > 0) dispatch(messageShown(notes.join(' ')));
+      return result.data.id;
     } catch (error) {
       dispatch(messageShown(sentenceOf(error)));
     }
