@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Shot } from '@humble/core';
-import { importShot, isZip, readFilmZip } from '@humble/core/files';
+import { decodedText, importShot, isZip, readFilmZip } from '@humble/core/files';
 import { reasonOf } from './output';
 import { UsageError } from './usageError';
 
@@ -36,7 +36,7 @@ export function readShot(path: string): ReadShot {
       throw new UsageError(`${path} is a film of ${shots.length} shots: unpack it, and take one of them.`);
     return { shot: shots[0]!, files: new Map([...pictures, ...sounds]), notes: [] };
   }
-  const text = bytes.toString('utf8');
+  const text = decodedText(bytes);
   // What comes without a name says by its beginning what it is.
   const name = path !== '-' ? path : /^\s*\{/.test(text) ? 'input.json' : 'input.csv';
   return { ...importShot({ name, text }), files: new Map() };

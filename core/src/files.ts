@@ -5,6 +5,7 @@ export { type NamedPace, writeFilmPaceCsv } from './formats/filmPaceCsv';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type ExportContext, type Exporter, EXPORTERS } from './formats/exporters';
 export { type Film, isZip, picturesOf, readFilmZip, soundsOf, writeFilmZip } from './formats/filmZip';
+export { decodedText } from './formats/decodedText';
 export { importShot, IMPORTERS } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
 export { partRows } from './formats/partsCsv';

@@ -110,16 +110,16 @@ describe('the open shot file', () => {
     ['a list', '[]', /not a Humble Pendulum shot/],
     ['a newer file', damaged((d) => (d.version = 99)), /newer release \(version 99/],
     ['no version', damaged((d) => delete d.version), /the version is missing/],
-    ['a name that is a number', damaged((d) => (d.name = 7)), /the name is not what it should be/],
+    ['a name that is a number', damaged((d) => (d.name = 7)), /the name is 7, and must be text/],
     [
       'nonsense numbers',
       damaged((d) => (d.arcs[0].points[1].x = 'far')),
-      /the x of point 2 of arc 1 is not a number/,
+      /the place across of point 2 of arc 1 is “far”, and must be a number/,
     ],
     ['a figure that is missing', damaged((d) => (d.figures = [])), /no figure figure1/],
     ['marks out of order', damaged((d) => (d.moves[0].marks[1].frame = 1)), /follow each other in time/],
     ['a mark past the end', damaged((d) => (d.moves[0].marks[1].frame = 22)), /after the last frame/],
-    ['the same id twice', damaged((d) => d.arcs.push(d.arcs[0])), /same id/],
+    ['the same id twice', damaged((d) => d.arcs.push(d.arcs[0])), /the id of arc 2 is wrong: arc 1 has the id “arc1”, too/],
   ])('%s gets a sentence', (_, text, sentence) => {
     expect(() => readShotFile(text)).toThrow(sentence);
   });

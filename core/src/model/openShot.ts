@@ -32,10 +32,22 @@ export function readShotFile(text: string): Shot {
   let data: unknown;
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''));
-  } catch {
-    throw new ShotError('not-json', 'This file cannot be read: it is not whole JSON.');
+  } catch (error) {
+    throw new ShotError('not-json', notJson(text, (error as Error).message));
   }
   return openShot(data);
+}
+
+/** Why a text is no JSON, in a sentence that says where. @param reason as the engine says it */
+function notJson(text: string, reason: string): string {
+  if (text.trim() === '') return 'This file cannot be read: it is empty.';
+  if (text.includes('\0'))
+    return 'This file cannot be read: it is not text in UTF-8. Save it as UTF-8 and try again.';
+  const at = /position (\d+)/.exec(reason)?.[1];
+  if (at === undefined || Number(at) >= text.trimEnd().length)
+    return 'This file cannot be read: it is not whole JSON, it ends too soon.';
+  const before = text.slice(0, Number(at)).split('\n');
+  return `This file cannot be read: it is not whole JSON. The fault is on line ${before.length}, at character ${before[before.length - 1]!.length + 1}.`;
 }
 
 /** The text of an open shot file. */

@@ -17,6 +17,7 @@ import {
   RATE,
 } from './limits';
 import { type Complain, complainOfOrder } from './moveOrder';
+import { complainOfIds } from './uniqueIds';
 import { moveSchema, waitingSchema } from './moveSchema';
 import { type standInNames } from './names';
 import { noteSchema } from './noteSchema';
@@ -79,22 +80,7 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
   const complain: Complain = (path, message) => context.addIssue({ code: 'custom', path, message });
   const waitingMoves = shot.waiting.flatMap(({ move }) => (move ? [move] : []));
   const allMoves = [...shot.moves, ...waitingMoves];
-  const ids = [
-    ...shot.figures,
-    ...shot.arcs,
-    ...shot.arcs.flatMap((arc) => arc.points.map((p) => ({ id: `${arc.id}/${p.id}` }))),
-    ...allMoves,
-    ...shot.gestures,
-    ...shot.takes.map((take) => ({ id: `take/${take.id}` })),
-    ...shot.notes.map((note) => ({ id: `note/${note.id}` })),
-    ...shot.cues.map((cue) => ({ id: `cue/${cue.id}` })),
-    ...allMoves.flatMap((move) => move.riders.map((rider) => ({ id: `${move.id}/${rider.id}` }))),
-    ...allMoves.flatMap((move) => move.marks.map((m) => ({ id: `${move.id}/${m.id}` }))),
-    ...allMoves.flatMap((move) =>
-      TRACKS.flatMap(({ name }) => move.tracks[name].map((key) => ({ id: `${move.id}/${name}/${key.id}` }))),
-    ),
-  ].map((part) => part.id);
-  if (new Set(ids).size < ids.length) complain([], 'two parts have the same id');
+  complainOfIds(shot, complain);
   const figureIds = new Set(shot.figures.map((figure) => figure.id));
   const riding = new Set(shot.moves.map(({ figureId }) => figureId));
   const arcs = new Map(shot.arcs.map((arc) => [arc.id, arc]));

@@ -7,7 +7,6 @@ import { api, failureSentence } from '../../persistence/api';
 import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
-import { textOf } from '../../ui/textOf';
 
 const sentenceOf = (error: unknown): string =>
   error instanceof Error ? error.message : words.thisFileCannotBeRead;
@@ -23,7 +22,7 @@ export function useImportShot(): () => Promise<string | null> {
   const dispatch = useAppDispatch();
   return useCallback(async () => {
     try {
-      const { importShot, IMPORTERS, isZip } = await fileFormats();
+      const { decodedText, importShot, IMPORTERS, isZip } = await fileFormats();
       const file = await pickFile(
         [...IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]), '.zip'].join(','),
         LARGEST_FILM,
@@ -33,7 +32,7 @@ export function useImportShot(): () => Promise<string | null> {
         await (await filmCommands()).importFilm(file.bytes);
         return null;
       }
-      const { shot, notes } = importShot({ name: file.name, text: textOf(file) });
+      const { shot, notes } = importShot({ name: file.name, text: decodedText(file.bytes) });
       const result = await dispatch(api.endpoints.createShot.initiate(shot));
       if (!result.data) {
         dispatch(messageShown(failureSentence(result.error)));
@@ -115,8 +114,8 @@ export function useImportTiming(onUndecided: (table: UndecidedTable) => void): (
       const file = await pickFile('.csv,.tsv,.txt,text/csv,text/tab-separated-values');
       if (!file) return;
       const move = activeMoveIn(store.getState());
-      const { readIncrementsCsv } = await fileFormats();
-      const undecided = await take(file.name, readIncrementsCsv(textOf(file), move?.id));
+      const { decodedText, readIncrementsCsv } = await fileFormats();
+      const undecided = await take(file.name, readIncrementsCsv(decodedText(file.bytes), move?.id));
       if (undecided) onUndecided(undecided);
     } catch (error) {
       dispatch(messageShown(sentenceOf(error)));

@@ -1,0 +1,68 @@
+import { TRACKS, type TrackName } from '../timing/tracks';
+import { partAt } from './faultSentence';
+import type { Complain } from './moveOrder';
+
+interface Part {
+  readonly id: string;
+}
+
+interface MoveParts extends Part {
+  readonly marks: readonly Part[];
+  readonly riders: readonly Part[];
+  readonly tracks: Readonly<Record<TrackName, readonly Part[]>>;
+}
+
+/** Parts of a shot that have ids. */
+interface WithIds {
+  readonly figures: readonly Part[];
+  readonly arcs: readonly (Part & { readonly points: readonly Part[] })[];
+  readonly moves: readonly MoveParts[];
+  readonly waiting: readonly { readonly move: MoveParts | null }[];
+  readonly gestures: readonly Part[];
+  readonly takes: readonly Part[];
+  readonly notes: readonly Part[];
+  readonly cues: readonly Part[];
+}
+
+type Path = readonly PropertyKey[];
+
+/** Lists whose ids have to differ from each other, each with where it is. */
+function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[])[] {
+  const at = <Of extends Part>(path: Path, parts: readonly Of[]) =>
+    parts.map((part, i): readonly [Path, Of] => [[...path, i], part]);
+  const moves = [
+    ...at(['moves'], shot.moves),
+    ...shot.waiting.flatMap(({ move }, i): (readonly [Path, MoveParts])[] =>
+      move ? [[['waiting', i, 'move'], move]] : [],
+    ),
+  ];
+  return [
+    [
+      ...at(['figures'], shot.figures),
+      ...at(['arcs'], shot.arcs),
+      ...moves,
+      ...at(['gestures'], shot.gestures),
+    ],
+    ...shot.arcs.map(({ points }, i) => at(['arcs', i, 'points'], points)),
+    at(['takes'], shot.takes),
+    at(['notes'], shot.notes),
+    at(['cues'], shot.cues),
+    ...moves.flatMap(([path, { marks, riders, tracks }]) => [
+      at([...path, 'marks'], marks),
+      at([...path, 'riders'], riders),
+      ...TRACKS.map(({ name }) => at([...path, 'tracks', name], tracks[name])),
+    ]),
+  ];
+}
+
+/** Says which part has an id that another one has. */
+export function complainOfIds(shot: WithIds, complain: Complain): void {
+  for (const list of listsOf(shot)) {
+    const taken = new Map<string, Path>();
+    for (const [path, { id }] of list) {
+      const other = taken.get(id);
+      if (other) complain([...path, 'id'], `${partAt(other)} has the id “${id}”, too`);
+      else taken.set(id, path);
+    }
+  }
+}
