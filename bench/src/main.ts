@@ -18,6 +18,7 @@ import { Bezier } from 'bezier-js';
 import { svgPathProperties } from 'svg-path-properties';
 import { Bench } from 'tinybench';
 import { cubicArc, lengthErrors } from './accuracy';
+import { DRAWING_BUDGET_MS, drawingTimes } from './drawings';
 import { GROWTH_BUDGET, growths } from './growth';
 import { figuresOf, ridersOf, shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
@@ -264,6 +265,21 @@ function growth(): void {
   );
 }
 
+/** Drawings that come in are checked piece by piece. */
+async function drawings(): Promise<void> {
+  console.log('\nA flat SVG, checked and measured\n');
+  const { ms, twiceMs, times } = await drawingTimes();
+  console.table([
+    {
+      '10,000 paths, ms': ms.toFixed(0),
+      '20,000 paths, ms': twiceMs.toFixed(0),
+      times: times.toFixed(2),
+    },
+  ]);
+  verdict(`20,000 paths within ${DRAWING_BUDGET_MS} ms`, twiceMs <= DRAWING_BUDGET_MS);
+  verdict(`and at most ${GROWTH_BUDGET} times as long as 10,000`, times <= GROWTH_BUDGET);
+}
+
 /** What the page sends before something is to be seen. */
 function javaScript(): void {
   console.log('\nJavaScript, gzip\n');
@@ -307,4 +323,5 @@ await places();
 await evaluation();
 thinning();
 growth();
+await drawings();
 process.exitCode = failures === 0 ? 0 : 1;

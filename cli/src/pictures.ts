@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Shot } from '@humble/core';
-import { picturesOf } from '@humble/core/files';
+import { picturesOf, type ShotsAndFiles, withoutNotesOfCameras } from '@humble/core/files';
 import { UsageError } from './usageError';
 
 /** Files of a folder, by the SHA-256 of their bytes. @throws UsageError */
@@ -31,6 +31,13 @@ export const filesWith = (
   ...folders: readonly (string | undefined)[]
 ): ReadonlyMap<string, Uint8Array> =>
   new Map([...folders.flatMap((folder) => [...filesBySha(folder)]), ...own]);
+
+/** Shots with their files as they are given away: pictures without what a camera had noted in them. */
+export const shotsToGive = (
+  shots: readonly Shot[],
+  files: ReadonlyMap<string, Uint8Array>,
+): Promise<ShotsAndFiles> =>
+  withoutNotesOfCameras({ shots, files }, (bytes) => createHash('sha256').update(bytes).digest('hex'));
 
 /** Says how many pictures of a shot are not there; nothing where all are. */
 export function missingNote(shot: Shot, files: ReadonlyMap<string, Uint8Array>): string | undefined {

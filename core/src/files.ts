@@ -1,5 +1,6 @@
 /** Shots and tables from outside and to the outside: what checks, reads and writes them. */
 
+export { type ShotsAndFiles, withoutNotesOfCameras, withPicturesRenamed } from './formats/cleanedPictures';
 export { COPIES, type Copy } from './formats/copies';
 export { type NamedPace, writeFilmPaceCsv } from './formats/filmPaceCsv';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
@@ -12,6 +13,7 @@ export { partRows } from './formats/partsCsv';
 export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';
 export { CARD_BYTES, CARD_VERSION, plainCard, type ShotCard, shotCard } from './formats/shotCard';
+export { withoutNotesInDrawing, withoutPictureNotes } from './formats/pictureNotes';
 export { pictureSourceFrom } from './formats/pictureSourceFrom';
 export { type Ground, type PictureSource, type SceneOptions, scenesSvg } from './formats/sceneSvg';
 export { sliderFaults, type SliderLimits, sliderRows, writeSliderCsv } from './formats/sliderCsv';

@@ -2,12 +2,12 @@ import compression from 'compression';
 import { API } from '@humble/core/contract';
 import express, { type Express, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/openDatabase';
 import { serve } from './http/endpoint';
 import { applicationRoutes } from './http/application';
 import { databaseInPlace, onlyFromHere, onlyJson } from './http/guards';
+import { securityHeaders } from './http/securityHeaders';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
 import { loadDemo } from './loadDemo';
 import { easingRoutes } from './routes/easings';
@@ -33,27 +33,6 @@ export interface ServerOptions {
 /** The heaviest easing: a chart of 20,000 ticks. */
 const EASING_LIMIT = '1mb';
 
-const securityHeaders = helmet({
-  contentSecurityPolicy: {
-    useDefaults: false,
-    directives: {
-      defaultSrc: ["'self'"],
-      scriptSrc: ["'self'"],
-      // React Native for the web writes its style sheet at run time.
-      styleSrc: ["'self'", "'unsafe-inline'"],
-      imgSrc: ["'self'", 'data:', 'blob:'],
-      fontSrc: ["'self'"],
-      workerSrc: ["'self'", 'blob:'],
-      connectSrc: ["'self'"],
-      objectSrc: ["'none'"],
-      baseUri: ["'none'"],
-      formAction: ["'self'"],
-      frameAncestors: ["'none'"],
-    },
-  },
-  strictTransportSecurity: false,
-});
-
 /** The whole server as an Express application, not listening yet. */
 export function createServer({
   database,
@@ -65,7 +44,8 @@ export function createServer({
 }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
-  server.use(onlyFromHere, securityHeaders, compression());
+  // First of all, so that refusals have them, too.
+  server.use(securityHeaders, onlyFromHere, compression());
   server.use(
     API,
     rateLimit({

@@ -301,6 +301,58 @@ test.each([
   expect(await kept()).toBe(0);
 });
 
+describe('an SVG whose elements carry a prefix', () => {
+  const prefixed = (inside: string, more = '') =>
+    `<ns0:svg xmlns:ns0="http://www.w3.org/2000/svg" ${more} width="40" height="30">${inside}</ns0:svg>`;
+
+  test('is read by its namespace, and kept as a drawing that browsers show', async () => {
+    const drawing = prefixed(
+      '<ns0:defs><ns0:rect id="r" width="5" height="5"/></ns0:defs><ns0:path d="M0 0L40 30" fill="#123456"/><ns0:use x:href="#r"/>',
+      'xmlns:x="http://www.w3.org/1999/xlink"',
+    );
+    const { body } = await send(drawing, 'image/svg+xml').expect(201);
+    expect(body).toMatchObject({ type: 'image/svg+xml', width: 40, height: 30 });
+    const { body: bytes } = await request(at.server).get(`/api/pictures/${body.sha256}`).expect(200);
+    const text = (bytes as Buffer).toString();
+    expect(text).toMatch(/^<svg [^>]*xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
+    expect(text).not.toContain('ns0');
+    for (const part of ['<rect id="r"', 'fill="#123456"', 'href="#r"']) expect(text).toContain(part);
+  });
+
+  test.each([
+    ['a script', prefixed('<ns0:script>alert(1)</ns0:script>'), 'script'],
+    [
+      'a script by another name',
+      svg('<a:script xmlns:a="http://www.w3.org/2000/svg">1</a:script>'),
+      'script',
+    ],
+    ['a foreign part', prefixed('<ns0:foreignObject/>'), 'no drawing'],
+    ['an outside picture', prefixed('<ns0:image href="https://example.org/a.png"/>'), 'outside'],
+    ['a page in it', prefixed('<h:script xmlns:h="http://www.w3.org/1999/xhtml">1</h:script>'), 'no drawing'],
+    ['a prefix without a name', '<ns0:svg width="4" height="4"/>', 'not whole'],
+    [
+      'the name of a page',
+      '<svg xmlns="http://www.w3.org/1999/xhtml" width="4" height="4"/>',
+      'not a drawing',
+    ],
+    [
+      'a prefix of nothing',
+      '<svg xmlns="http://www.w3.org/2000/svg" xmlns:a="" width="4" height="4"/>',
+      'not whole',
+    ],
+    ['the root of another', '<a:svg xmlns:a="urn:x" width="4" height="4"/>', 'not a drawing'],
+  ])('with %s is refused with a sentence', async (_, text, what) => {
+    const { body } = await send(text, 'image/svg+xml').expect(422);
+    expect(body.detail).toMatch(what);
+    expect(await kept()).toBe(0);
+  });
+});
+
+test('twenty thousand small paths are a drawing', async () => {
+  const paths = Array.from({ length: 20_000 }, (_, i) => `<path d="M${i % 40} ${i % 30}h1v1z"/>`).join('');
+  await send(svg(paths), 'image/svg+xml').expect(201);
+}, 60_000);
+
 test('notes of a drawing program are taken out, and what is drawn is kept', async () => {
   const drawing = `<?xml version="1.0"?>
     <!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "http://www.w3.org/Graphics/SVG/1.1/DTD/svg11.dtd">

@@ -1,10 +1,13 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { type AddressInfo, connect } from 'node:net';
 import type { Express } from 'express';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { edits, freshShot, type Shot } from '@humble/core';
 import request from 'supertest';
 import { startTestServer, testThreads, type TestServer } from './testing/testServer';
+import { securityHeaderValues } from './http/securityHeaders';
+import { answerUnreadable } from './http/unreadable';
 import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
 import { createSoundService } from './services/soundService';
@@ -187,6 +190,65 @@ describe('a bad request gets a problem, never a server error', () => {
     await request(strict.server).get('/api/health').expect(200);
     await request(strict.server).get('/api/health').expect(429);
     await strict.close();
+  });
+});
+
+describe('the headers that browsers hold to', () => {
+  const NAMES = Object.keys(securityHeaderValues()).map((name) => name.toLowerCase());
+
+  test('there are some', () =>
+    expect(NAMES).toEqual(expect.arrayContaining(['content-security-policy', 'x-content-type-options'])));
+
+  test.each([
+    ['a page', (server: TestServer['server']) => request(server).get('/'), 200],
+    ['data', (server: TestServer['server']) => request(server).get('/api/shots'), 200],
+    ['nothing there', (server: TestServer['server']) => request(server).get('/api/none'), 404],
+    [
+      'a foreign host',
+      (server: TestServer['server']) => request(server).get('/').set('Host', 'example.org'),
+      403,
+    ],
+    [
+      'a foreign page',
+      (server: TestServer['server']) =>
+        request(server).post('/api/shots').set('Origin', 'http://example.org').send({}),
+      403,
+    ],
+    [
+      'a wrong body',
+      (server: TestServer['server']) => request(server).post('/api/shots').send({ shot: 1 }),
+      400,
+    ],
+    [
+      'no JSON',
+      (server: TestServer['server']) => request(server).post('/api/shots').type('text').send('x'),
+      415,
+    ],
+    ['a missing file', (server: TestServer['server']) => request(server).get('/_expo/static/gone.js'), 404],
+  ])('are on the answer to %s', async (_, ask, status) => {
+    const response = await ask(at.server);
+    expect(response.status).toBe(status);
+    for (const name of NAMES) expect([name, name in response.headers]).toEqual([name, true]);
+  });
+
+  test('are on what Node refuses before the application sees it', async () => {
+    const server = at.server.listen(0);
+    answerUnreadable(server);
+    const { port } = server.address() as AddressInfo;
+    const said = (text: string): Promise<string> =>
+      new Promise((resolve) => {
+        const socket = connect(port, '127.0.0.1', () => socket.end(text));
+        let answer = '';
+        socket
+          .on('data', (data) => (answer += String(data)))
+          .on('close', () => resolve(answer.toLowerCase()));
+      });
+    for (const text of ['nonsense\r\n\r\n', 'GET / HTTP/1.1\r\nHost: 127.0.0.1\r\nExpect: tea\r\n\r\n']) {
+      const answer = await said(text);
+      expect(answer).toMatch(/^http\/1\.1 4\d\d /);
+      for (const name of NAMES) expect(answer).toContain(`\r\n${name}: `);
+    }
+    await new Promise((resolve) => server.close(resolve));
   });
 });
 

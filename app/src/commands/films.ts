@@ -8,9 +8,9 @@ import { settingsChanged } from '../store/settingsSlice';
 import { store } from '../store/store';
 import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
-import { filesOfShots } from './shotFiles';
+import { shotsToGive } from './shotFiles';
 
-export { filesOfShots };
+export { shotsToGive };
 
 /** What can be done with the shots of the list, and with films as a whole. Each says how it went. */
 
@@ -123,27 +123,16 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
   if (!isRead) return;
   try {
     const { writeFilmZip } = await fileFormats();
-    const { files, missing } = await filesOfShots(documents);
+    const { shots: given, files, missing } = await shotsToGive(documents);
     saveFile(
       `${fileStem(film || words.shotsWithoutFilm)}.zip`,
-      writeFilmZip({ name: film, shots: documents, pictures: files, sounds: files }),
+      writeFilmZip({ name: film, shots: given, pictures: files, sounds: files }),
       'application/zip',
     );
     if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
   } catch (error) {
     say(sentenceOf(error));
   }
-}
-
-/** The shot with its pictures as the server has kept them. */
-function withPictures(shot: Shot, kept: ReadonlyMap<string, Picture>): Shot {
-  const { backdrop } = shot;
-  if (!backdrop) return shot;
-  const pictures = backdrop.pictures.map((picture) => {
-    const { sha256 = picture.sha256, ...rest } = kept.get(picture.sha256) ?? {};
-    return { ...picture, ...rest, sha256, name: picture.name };
-  });
-  return { ...shot, backdrop: { ...backdrop, pictures } };
 }
 
 /** The shot with its sound as the server has kept it. */
@@ -164,7 +153,7 @@ const namesOfFilms = async (): Promise<readonly string[]> => {
 export async function importFilm(bytes: Uint8Array): Promise<void> {
   const ids: string[] = [];
   try {
-    const { picturesOf, readFilmZip, soundsOf } = await fileFormats();
+    const { picturesOf, readFilmZip, soundsOf, withPicturesRenamed } = await fileFormats();
     const film = readFilmZip(bytes);
     const kept = new Map<string, Picture>();
     for (const picture of picturesOf(film.shots)) {
@@ -185,7 +174,9 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
     const name = isFilm ? freeName(film.name, await namesOfFilms()) : film.name;
     for (const shot of film.shots)
       ids.push(
-        await createShot(withSound(withPictures(edits.setFilm(shot, { film: name }), kept), keptSounds)),
+        await createShot(
+          withSound(withPicturesRenamed(edits.setFilm(shot, { film: name }), kept), keptSounds),
+        ),
       );
     if (ids.length > 1) await dispatch(api.endpoints.orderShots.initiate(ids));
     say(words.filmWasImported(name, ids.length));

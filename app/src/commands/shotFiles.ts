@@ -17,7 +17,7 @@ async function bytesAt(address: string): Promise<Uint8Array | null> {
 }
 
 /** The pictures of some shots, and their sounds where they are wanted, as the server has them. */
-export async function filesOfShots(
+async function filesOfShots(
   shots: readonly Shot[],
   wanted: 'pictures' | 'files' = 'files',
 ): Promise<ShotFiles> {
@@ -37,4 +37,20 @@ export async function filesOfShots(
   await fetchAll(picturesOf(shots), pictureAddress);
   if (wanted === 'files') await fetchAll(soundsOf(shots), soundAddress);
   return { files, missing };
+}
+
+/** The SHA-256 of some bytes, in hexadecimal digits. */
+async function sha256Of(bytes: Uint8Array): Promise<string> {
+  const digest = await crypto.subtle.digest('SHA-256', bytes as BufferSource);
+  return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+}
+
+/** Shots with their files as they are given away: pictures without what a camera had noted in them. */
+export async function shotsToGive(
+  shots: readonly Shot[],
+  wanted: 'pictures' | 'files' = 'files',
+): Promise<ShotFiles & { readonly shots: readonly Shot[] }> {
+  const { files, missing } = await filesOfShots(shots, wanted);
+  const { withoutNotesOfCameras } = await fileFormats();
+  return { ...(await withoutNotesOfCameras({ shots, files }, sha256Of)), missing };
 }

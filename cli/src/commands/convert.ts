@@ -2,7 +2,7 @@ import { EXPORTERS, pictureSourceFrom, strobeSvg } from '@humble/core/files';
 import { noted } from '../answer';
 import { defineCommand, OUT, shotOf, TAKE } from '../command';
 import { numberOf } from '../input';
-import { filesWith, missingNote } from '../pictures';
+import { filesWith, missingNote, shotsToGive } from '../pictures';
 import { sliderText } from '../sliderText';
 import { UsageError } from '../usageError';
 
@@ -27,7 +27,7 @@ export default defineCommand({
     'max-speed': { type: 'string' },
     'max-acceleration': { type: 'string' },
   },
-  run: (paths, values) => {
+  run: async (paths, values) => {
     const { shot, files: own } = shotOf('convert', paths, values);
     const flags = values as Readonly<Record<string, unknown>>;
     const asked = EXPORTERS.filter(({ flag }) => flags[flag] === true);
@@ -40,11 +40,13 @@ export default defineCommand({
       every: Math.round(numberOf(values.every, 'every', 1, 1)),
       withTicks: values.ticks === true,
     };
-    const files = needs ? filesWith(own, values.pictures, values.sounds) : own;
+    const found = needs ? filesWith(own, values.pictures, values.sounds) : own;
+    const { shots, files } = needs ? await shotsToGive([shot], found) : { shots: [shot], files: found };
+    const given = shots[0]!;
     const text =
       flag === 'strobe'
-        ? strobeSvg(shot, { ...choice, source: pictureSourceFrom(files) })
-        : write(shot, { files, moveId: values.move ?? null });
-    return { text, note: noted(needs && missingNote(shot, files)), code: 0 };
+        ? strobeSvg(given, { ...choice, source: pictureSourceFrom(files) })
+        : write(given, { files, moveId: values.move ?? null });
+    return { text, note: noted(needs && missingNote(shot, found)), code: 0 };
   },
 });

@@ -4,7 +4,7 @@ import { defineCommand, type Values } from '../command';
 import { countedShots } from '../countedShots';
 import { readShot } from '../input';
 import { madeNote, writeWhole } from '../output';
-import { filesWith } from '../pictures';
+import { filesWith, shotsToGive } from '../pictures';
 import { UsageError } from '../usageError';
 
 const OPTIONS = {
@@ -15,7 +15,7 @@ const OPTIONS = {
 } as const;
 
 /** Shots with their pictures and sounds as one film. */
-function packed(paths: readonly string[], values: Values<typeof OPTIONS>): Answer {
+async function packed(paths: readonly string[], values: Values<typeof OPTIONS>): Promise<Answer> {
   if (paths.length === 0) throw new UsageError('pack takes at least one shot file.');
   if (!values.out) throw new UsageError('Say what the film is to be called: --out FILM.zip.');
   const read = paths.map(readShot);
@@ -23,7 +23,11 @@ function packed(paths: readonly string[], values: Values<typeof OPTIONS>): Answe
   const own = new Map(read.flatMap(({ files }) => [...files]));
   const name = values.name ?? shots[0]!.film;
   const [pictures, sounds] = [filesWith(own, values.pictures), filesWith(own, values.sounds)];
-  const made = writeWhole(values.out, writeFilmZip({ name, shots, pictures, sounds }));
+  const given = await shotsToGive(shots, pictures);
+  const made = writeWhole(
+    values.out,
+    writeFilmZip({ name, shots: given.shots, pictures: given.files, sounds }),
+  );
   const missing = [
     ...picturesOf(shots).filter(({ sha256 }) => !pictures.has(sha256)),
     ...soundsOf(shots).filter(({ sha256 }) => !sounds.has(sha256)),

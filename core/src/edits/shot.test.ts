@@ -119,7 +119,11 @@ describe('the open shot file', () => {
     ['a figure that is missing', damaged((d) => (d.figures = [])), /no figure figure1/],
     ['marks out of order', damaged((d) => (d.moves[0].marks[1].frame = 1)), /follow each other in time/],
     ['a mark past the end', damaged((d) => (d.moves[0].marks[1].frame = 22)), /after the last frame/],
-    ['the same id twice', damaged((d) => d.arcs.push(d.arcs[0])), /the id of arc 2 is wrong: arc 1 has the id “arc1”, too/],
+    [
+      'the same id twice',
+      damaged((d) => d.arcs.push(d.arcs[0])),
+      /the id of arc 2 is wrong: arc 1 has the id “arc1”, too/,
+    ],
   ])('%s gets a sentence', (_, text, sentence) => {
     expect(() => readShotFile(text)).toThrow(sentence);
   });

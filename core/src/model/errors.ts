@@ -18,8 +18,8 @@ export type ShotErrorCode =
 export class ShotError extends Error {
   readonly code: ShotErrorCode;
 
-  constructor(code: ShotErrorCode, sentence: string) {
-    super(sentence);
+  constructor(code: ShotErrorCode, sentence: string, options?: { readonly cause?: unknown }) {
+    super(sentence, options);
     this.name = 'ShotError';
     this.code = code;
   }

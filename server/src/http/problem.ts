@@ -112,7 +112,7 @@ function statusOf(error: unknown): number | null {
 
 function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
-  if (error instanceof ShotError) return new Problem(422, error.code, error.message);
+  if (error instanceof ShotError) return new Problem(422, error.code, error.message, '', error.cause);
   if (error instanceof ZodError)
     return new Problem(400, 'bad-request', `The request is not right: ${firstFault(error, undefined)}.`);
   const stored = STORAGE_PROBLEMS[errorCode(error) ?? ''];
@@ -144,6 +144,8 @@ export const handleErrors =
     if (response.headersSent) return next(error);
     const problem = problemOf(error);
     if (problem.status >= 500) log.error(problem.cause ?? error);
+    // Refused, and not because something was wrong with it that anyone had thought of.
+    else if (problem.cause) log.warn(problem.cause);
     sendProblem(response, problem);
   };
 

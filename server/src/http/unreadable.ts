@@ -1,6 +1,7 @@
 import type { Server } from 'node:http';
 import type { Duplex } from 'node:stream';
 import { Problem, problemJson } from './problem';
+import { securityHeaderValues } from './securityHeaders';
 
 /** Why Node's reader gave up on a request before it reached the application. */
 const PROBLEMS: Readonly<Record<string, Problem>> = {
@@ -25,6 +26,7 @@ function rawAnswer(problem: Problem): string {
     'Content-Type: application/problem+json',
     `Content-Length: ${Buffer.byteLength(body)}`,
     'Connection: close',
+    ...Object.entries(securityHeaderValues()).map(([name, value]) => `${name}: ${value}`),
     '',
     body,
   ].join('\r\n');
@@ -38,7 +40,11 @@ export function answerUnreadable(server: Server): void {
   });
   server.on('checkExpectation', (_request, response) => {
     const problem = new Problem(417, 'unknown-expectation', 'The server cannot do what the request expects.');
-    response.writeHead(417, { 'Content-Type': 'application/problem+json', Connection: 'close' });
+    response.writeHead(417, {
+      'Content-Type': 'application/problem+json',
+      Connection: 'close',
+      ...securityHeaderValues(),
+    });
     response.end(problemJson(problem));
   });
 }

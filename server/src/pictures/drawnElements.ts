@@ -1,3 +1,5 @@
+import { attributesOf, elementsIn, withoutPrefix } from './elements';
+
 /** Attributes that bring in another part of the drawing. */
 const BROUGHT_IN = /url\(\s*['"]?#([^'")]+)/g;
 /** A drawing whose parts use each other without end. */
@@ -9,7 +11,7 @@ const ENDLESS = Number.POSITIVE_INFINITY;
  */
 export function drawnElements(root: Element): number {
   const byId = new Map<string, Element>();
-  for (const element of [root, ...root.querySelectorAll('[id]')]) {
+  for (const element of elementsIn(root)) {
     const id = element.getAttribute('id');
     if (id && !byId.has(id)) byId.set(id, element);
   }
@@ -18,8 +20,8 @@ export function drawnElements(root: Element): number {
 
   const referred = (element: Element): Element[] => {
     const ids: string[] = [];
-    for (const { localName, value } of [...element.attributes]) {
-      if (localName === 'href' && value.trim().startsWith('#')) ids.push(value.trim().slice(1));
+    for (const [name, value] of attributesOf(element)) {
+      if (withoutPrefix(name) === 'href' && value.trim().startsWith('#')) ids.push(value.trim().slice(1));
       else if (value.includes('url(')) for (const [, id] of value.matchAll(BROUGHT_IN)) ids.push(id!);
     }
     return ids.flatMap((id) => byId.get(id) ?? []);
@@ -31,7 +33,9 @@ export function drawnElements(root: Element): number {
     if (open.has(element)) return ENDLESS;
     open.add(element);
     let total = 1;
-    for (const child of [...element.children]) total += count(child);
+    // A list of children looks through all of them for each: of many beside each other that would take the square.
+    for (let child = element.firstElementChild; child; child = child.nextElementSibling)
+      total += count(child);
     for (const part of referred(element)) total += count(part);
     open.delete(element);
     counted.set(element, total);

@@ -1,9 +1,11 @@
 import { fittedSize, ShotError } from '@humble/core';
+import { withoutNotesInDrawing } from '@humble/core/files';
 import { svgPixels } from '@humble/core/svg';
 import createDOMPurify, { type Config } from 'dompurify';
 import { JSDOM } from 'jsdom';
 import { SaxesParser } from 'saxes';
 import type { SeenPicture } from '../threads/pictureTasks';
+import { attributesOf, elementsIn, withoutPrefix } from './elements';
 import { leadsOut } from './references';
 import { drawnElements } from './drawnElements';
 import { seeRaster } from './seeRaster';
@@ -59,8 +61,16 @@ function complaintAboutAttribute(name: string): string | null {
 const complaintAboutElement = ({ localName }: Element): string =>
   localName.toLowerCase() === 'script' ? 'has a script in it' : 'has something in it that is no drawing';
 
-/** A cheap look before the drawing is built in memory: whole, not too deep, no entities, nothing outside. */
-function lookThrough(text: string): void {
+/** A reference whose prefix is not the usual one. */
+const isLinkByAnotherName = (attribute: string): boolean =>
+  attribute.endsWith(':href') && attribute !== 'xlink:href';
+
+/**
+ * A cheap look before the drawing is built in memory: whole, not too deep, no entities, nothing outside.
+ * @returns whether any of its elements has a prefix, or a reference another one than usual
+ */
+function lookThrough(text: string): boolean {
+  let hasPrefix = false;
   let depth = 0;
   let elements = 0;
   const parser = new SaxesParser();
@@ -73,12 +83,14 @@ function lookThrough(text: string): void {
   parser.on('processinginstruction', ({ target }) => {
     if (/stylesheet/i.test(target)) refuse('refers to a style sheet outside');
   });
-  parser.on('opentag', () => {
+  parser.on('opentag', ({ name, attributes }) => {
+    hasPrefix ||= name.includes(':') || Object.keys(attributes).some(isLinkByAnotherName);
     if (++elements > MOST_ELEMENTS) refuse('has too many parts');
     if (++depth > MOST_DEPTH) refuse('has parts within parts too deep');
   });
   parser.on('closetag', () => depth--);
   parser.write(text).close();
+  return hasPrefix;
 }
 
 /** A side that is told in pixels or in a unit of length; null for none. */
@@ -121,7 +133,10 @@ function withoutNotes(root: Element): boolean {
       isChanged = true;
       continue;
     }
-    for (const { namespaceURI, name } of [...element.attributes]) {
+    for (const attribute of element.getAttributeNames()) {
+      // What belongs to another name has a prefix, or gives one.
+      if (!attribute.includes(':') && attribute !== 'xmlns') continue;
+      const { namespaceURI, name } = element.getAttributeNode(attribute)!;
       const isNote = namespaceURI !== null && ![XLINK, XML, XMLNS].includes(namespaceURI);
       const isNameOfNotes =
         namespaceURI === XMLNS && ![SVG, XLINK, XHTML].includes(element.getAttribute(name) ?? '');
@@ -129,9 +144,47 @@ function withoutNotes(root: Element): boolean {
       element.removeAttribute(name);
       isChanged = true;
     }
-    for (const child of [...element.childNodes]) nodes.push(child);
+    for (let child = element.firstChild; child; child = child.nextSibling) nodes.push(child);
   }
   return isChanged;
+}
+
+/**
+ * A drawing whose elements stand in the namespace of SVG without a prefix (`ns0:svg`, as some programs write): what is read
+ * by name reads them then.
+ */
+function unprefixed(root: Element): Element {
+  const document = root.ownerDocument;
+  const copyOf = (element: Element): Element => {
+    const isSvg = element.namespaceURI === SVG;
+    const copy = document.createElementNS(element.namespaceURI, isSvg ? element.localName : element.nodeName);
+    for (const { namespaceURI, name, value } of [...element.attributes]) {
+      // The names that they were given are of no use any more.
+      if (namespaceURI === XMLNS && (value === SVG || value === XLINK)) continue;
+      copy.setAttributeNS(
+        namespaceURI,
+        namespaceURI === XLINK ? `xlink:${withoutPrefix(name)}` : name,
+        value,
+      );
+    }
+    return copy;
+  };
+  const top = copyOf(root);
+  top.setAttributeNS(XMLNS, 'xmlns:xlink', XLINK);
+  const open: [from: Element, to: Element][] = [[root, top]];
+  while (open.length > 0) {
+    const [from, to] = open.pop()!;
+    for (const child of [...from.childNodes]) {
+      if (child.nodeType !== 1) {
+        to.appendChild(child.cloneNode());
+        continue;
+      }
+      const copy = copyOf(child as Element);
+      to.appendChild(copy);
+      open.push([child as Element, copy]);
+    }
+  }
+  return top;
 }
 
 /** Values of these are names or words, not styles. */
@@ -139,7 +192,7 @@ const WORDS = new Set(['id', 'class', 'd', 'points', 'lang', 'font-family']);
 
 async function checkReferences(root: Element): Promise<void> {
   let inlinePictures = 0;
-  for (const element of [root, ...root.querySelectorAll('*')]) {
+  for (const element of elementsIn(root)) {
     const name = element.localName;
     if (MOVING.includes(name.toLowerCase())) refuse('moves by itself');
     if (name === 'style') {
@@ -147,7 +200,8 @@ async function checkReferences(root: Element): Promise<void> {
         refuse('has a style that is in pieces');
       if (!isStillStyle(element.textContent ?? '', 'stylesheet')) refuse('refers to something outside');
     }
-    for (const { localName, value } of [...element.attributes]) {
+    for (const [attribute, value] of attributesOf(element)) {
+      const localName = withoutPrefix(attribute);
       if (/^on/i.test(localName) || /^\s*javascript:/i.test(value)) refuse('has a script in it');
       if (localName === 'href') {
         const isPicture = name === 'image' || name === 'feImage';
@@ -195,14 +249,16 @@ function tools() {
  * @throws ShotError `invalid-picture` with a sentence
  */
 export async function seeDrawing(source: string): Promise<SeenPicture> {
-  const text = source.replace(/^\uFEFF/, '');
-  lookThrough(text);
+  const bare = source.replace(/^\uFEFF/, '');
+  const hasPrefix = lookThrough(bare);
+  const text = withoutNotesInDrawing(bare);
   const { window, purify } = tools();
   const document = new window.DOMParser().parseFromString(text, 'image/svg+xml');
-  const root = document.documentElement;
+  const { documentElement } = document;
+  const root = hasPrefix ? unprefixed(documentElement) : documentElement;
   if (root.localName === 'parsererror' || document.querySelector('parsererror')) refuse('is not whole');
   if (root.localName !== 'svg' || root.namespaceURI !== SVG) refuse('is not a drawing');
-  const hadNotes = withoutNotes(root);
+  const hadNotes = withoutNotes(root) || root !== documentElement || text !== bare;
   await checkReferences(root);
   purify.sanitize(root, ALLOWED);
   let isChanged = hadNotes;

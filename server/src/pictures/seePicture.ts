@@ -31,6 +31,20 @@ async function typeOf(bytes: Buffer): Promise<PictureType> {
  * @throws ShotError `invalid-picture` with a sentence
  */
 export async function seePicture(bytes: Buffer): Promise<SeenPicture> {
+  try {
+    return await look(bytes);
+  } catch (error) {
+    if (error instanceof ShotError) throw error;
+    // Whatever a picture makes a reader stumble over, it is the picture that is refused.
+    throw new ShotError(
+      'invalid-picture',
+      'This picture cannot be read. Save it again in another program, or as PNG.',
+      { cause: error },
+    );
+  }
+}
+
+async function look(bytes: Buffer): Promise<SeenPicture> {
   const type = await typeOf(bytes);
   if (type === 'image/svg+xml' && bytes.length > LONGEST_SVG) return refuse('This SVG is larger than 8 MB.');
   const seen =

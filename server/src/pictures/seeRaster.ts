@@ -1,10 +1,15 @@
 import { PICTURE_LIMITS, ShotError, sizeFault } from '@humble/core';
+import { withoutPictureNotes } from '@humble/core/files';
 import sharp from 'sharp';
 import type { PictureType, SeenPicture } from '../threads/pictureTasks';
 import { isMoving, stillPng } from './animatedPng';
 
 /** A picture that takes longer to decode is refused, seconds. */
 const DECODING_SECONDS = 20;
+
+/** What is said of a photograph that had more in it than is to be seen. */
+const NOTES_TAKEN_OUT =
+  'What the camera or a program had noted in it (such as place, time and device) was taken out.';
 
 const refuse = (sentence: string): never => {
   throw new ShotError('invalid-picture', sentence);
@@ -54,11 +59,36 @@ export async function seeRaster(bytes: Buffer, type: PictureType): Promise<SeenP
   const fault = sizeFault(size);
   if (fault) return refuse(fault);
   await decode(bytes);
+  const still = await stillPicture(bytes, type, pages);
+  const plain = withoutPictureNotes(still.bytes, type) ?? (await drawnAnew(still.bytes, type));
+  const isPlain = plain === still.bytes;
+  return {
+    type,
+    ...size,
+    bytes: plain,
+    note: [still.note, isPlain ? '' : NOTES_TAKEN_OUT].filter(Boolean).join(' '),
+  };
+}
+
+/** One that moves as its first picture. */
+async function stillPicture(
+  bytes: Buffer,
+  type: PictureType,
+  pages: number,
+): Promise<{ readonly bytes: Buffer; readonly note: string }> {
   if (type === 'image/png' && isMoving(bytes))
-    return { type, ...size, bytes: stillPng(bytes), note: 'This PNG moves; its first picture is used.' };
-  if (type === 'image/webp' && pages > 1) {
-    const still = await decoder(bytes).webp({ lossless: true }).toBuffer();
-    return { type, ...size, bytes: still, note: 'This WebP moves; its first picture is used.' };
-  }
-  return { type, ...size, bytes, note: '' };
+    return { bytes: stillPng(bytes), note: 'This PNG moves; its first picture is used.' };
+  if (type === 'image/webp' && pages > 1)
+    return {
+      bytes: await decoder(bytes).webp({ lossless: true }).toBuffer(),
+      note: 'This WebP moves; its first picture is used.',
+    };
+  return { bytes, note: '' };
+}
+
+/** A picture that decodes, but whose file cannot be followed piece by piece: written anew, without any notes. */
+async function drawnAnew(bytes: Buffer, type: PictureType): Promise<Buffer> {
+  const upright = decoder(bytes).rotate().keepIccProfile();
+  if (type === 'image/jpeg') return upright.jpeg({ quality: 95 }).toBuffer();
+  return type === 'image/webp' ? upright.webp({ quality: 95 }).toBuffer() : upright.png().toBuffer();
 }

@@ -43,8 +43,11 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
     }
   };
   const saved = async ({ ending, mimeType, needs, write }: Exporter): Promise<void> => {
-    const { files, missing } = needs ? await (await filmCommands()).filesOfShots([shot], needs) : NO_FILES;
-    saveFile(fileNameOf(shot.name, ending), write(shot, { files, moveId }), mimeType);
+    const given = needs
+      ? await (await filmCommands()).shotsToGive([shot], needs)
+      : { ...NO_FILES, shots: [shot] };
+    const { files, missing } = given;
+    saveFile(fileNameOf(shot.name, ending), write(given.shots[0]!, { files, moveId }), mimeType);
     if (missing.length > 0) dispatch(messageShown(words.without(missing.join(', '))));
   };
   const copy = (text: string): void => {

@@ -138,14 +138,15 @@ export function FilesCard({ look, passage }: FilesCardProps) {
 
   const saveStrobeSvg = async (): Promise<void> => {
     try {
-      const [{ strobeSvg, pictureSourceFrom }, { filesOfShots }] = await Promise.all([
+      const [{ strobeSvg, pictureSourceFrom }, { shotsToGive }] = await Promise.all([
         fileFormats(),
         filmCommands(),
       ]);
       const { ground, withBackdrop } = look;
-      const source = pictureSourceFrom((await filesOfShots([shot], 'pictures')).files);
+      const { shots, files } = await shotsToGive([shot], 'pictures');
+      const source = pictureSourceFrom(files);
       const choice = { every, withTicks, from, until, ground, withBackdrop, width, source };
-      saveFile(`${fileStem(shot.name)}-strobe.svg`, strobeSvg(shot, choice), 'image/svg+xml');
+      saveFile(`${fileStem(shot.name)}-strobe.svg`, strobeSvg(shots[0]!, choice), 'image/svg+xml');
     } catch (error) {
       dispatch(messageShown(words.failed((error as Error).message)));
     }
