@@ -1,6 +1,7 @@
 /** The core without the schema library and without files: everything that is calculated. */
 
 export { ShotError, type ShotErrorCode } from './model/errors';
+export { plainLine, plainText } from './model/plainText';
 export type { Vector } from './arc/vector';
 export { distance } from './arc/vector';
 export { type Cubic, pointAt, polynomial } from './arc/cubic';

@@ -4,6 +4,7 @@ import { keptOnArc, syncTiedMarks, untied } from '../timing/keepTiming';
 import { keptOf, shotOfTake, withTiming } from '../timing/takes';
 import { arcEdits } from './arcEdits';
 import { withPhysicsSettled } from './physicsEdits';
+import { plainArgs } from './plainArgs';
 
 type Change = (shot: Shot, args: never) => Shot;
 
@@ -109,11 +110,14 @@ function settled(name: string, before: Shot, change: (shot: Shot) => Shot): Shot
   return withoutLostNotes(before, followed);
 }
 
-/** The same edits, after each of which takes, notes and moves by weight fit the rest of the shot. */
+/** The same edits, told plain texts, after each of which takes, notes and moves by weight fit the rest of the shot. */
 export const settledEdits = <Edits extends Readonly<Record<string, Change>>>(edits: Edits): Edits =>
   Object.fromEntries(
     Object.entries(edits).map(([name, change]) => [
       name,
-      (shot: Shot, args: never): Shot => settled(name, shot, (own) => change(own, args)),
+      (shot: Shot, args: never): Shot => {
+        const plain = plainArgs(args);
+        return settled(name, shot, (own) => change(own, plain));
+      },
     ]),
   ) as unknown as Edits;

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
 import { FURTHEST } from '../model/limits';
+import { plainText } from '../model/plainText';
 
 /** A table that was read: its columns in lower case, and its lines with their numbers in the file. */
 export interface CsvTable {
@@ -67,4 +68,4 @@ export function numberInCell(
 
 /** A table as CSV: its head, then its lines, each ended. Without lines there is the head alone. */
 export const csvText = (fields: readonly string[], lines: readonly (readonly string[])[]): string =>
-  `${Papa.unparse([[...fields], ...lines.map((line) => [...line])], { newline: '\n' })}\n`;
+  `${Papa.unparse([fields.map(plainText), ...lines.map((line) => line.map(plainText))], { newline: '\n' })}\n`;

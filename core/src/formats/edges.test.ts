@@ -47,7 +47,7 @@ test('elliptical arcs of a path turn the way their flag says', () => {
 test('the name on a ladder may have any letters', () => {
   const shot = straightShot(100, 9);
   const svg = ladderSvg(ladderOf(shot, onlyMove(shot), 0), 'Tide & <time> "up"\u0007');
-  expect(svg).toContain('<title>Tide &#38; &#60;time&#62; &#34;up&#34; </title>');
+  expect(svg).toContain('<title>Tide &amp; &lt;time&gt; &quot;up&quot;</title>');
 });
 
 test('a table without x or y makes no shot', () => {

@@ -1,4 +1,7 @@
+import { plainText } from '../model/plainText';
+
 const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
 
-/** A text as it may stand in XML. */
-export const escapedXml = (text: string): string => text.replace(/[&<>"]/g, (letter) => ENTITIES[letter]!);
+/** A text as it may stand in XML: without what no XML may have. */
+export const escapedXml = (text: string): string =>
+  plainText(text).replace(/[&<>"]/g, (letter) => ENTITIES[letter]!);

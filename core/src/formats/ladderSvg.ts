@@ -1,5 +1,6 @@
 import { frameNumber } from '../model/frameNumbers';
 import type { Ladder } from '../spacing/ladder';
+import { escapedXml } from './escapedXml';
 
 const WIDTH = 240;
 const RAIL = 110;
@@ -15,8 +16,6 @@ const MOST_LENGTH = 900;
 const LEAST_APART = 12;
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
-const safe = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[\u0000-\u001f]/g, ' ');
 
 /** A spacing chart as a picture: the keys as long rungs, the drawings between as short ones with their frames. */
 export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
@@ -33,7 +32,8 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
     texts.push(
       `<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frameNumber(frame)}</text>`,
     );
-    if (beside) texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${safe(beside)}</text>`);
+    if (beside)
+      texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${escapedXml(beside)}</text>`);
   };
   const key = ({ frame, label }: Ladder['from'], share: number): void => {
     lines.push(`<path d="M${RAIL - KEY_HALF} ${n(at(share))}h${2 * KEY_HALF}" stroke-width="2.5"/>`);
@@ -50,7 +50,7 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
     write(share, frame, `${n(share * 100)} %`);
   }
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${n(height)}" viewBox="0 0 ${WIDTH} ${n(height)}" role="img">
-<title>${safe(title)}</title>
+<title>${escapedXml(title)}</title>
 <rect width="100%" height="100%" fill="#fff"/>
 <g stroke="#23252A" stroke-width="1.25">
 ${lines.join('\n')}

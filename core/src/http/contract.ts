@@ -5,6 +5,7 @@ import { easingSchema, type Shot } from '../model/schema';
 import { standInNames } from '../model/names';
 import { soundSchema } from '../model/soundSchema';
 import { API, type EndpointName, ROUTES } from './routes';
+import { lineSchema } from '../model/plainText';
 
 export { API };
 
@@ -177,7 +178,7 @@ export const CONTRACT = defineContract({
   },
   keepEasing: {
     ...ROUTES.keepEasing,
-    body: z.object({ name: z.string().trim().min(1).max(LONGEST_NAME), easing: easingSchema }),
+    body: z.object({ name: lineSchema(z).trim().min(1).max(LONGEST_NAME), easing: easingSchema }),
     status: 201,
     answer: keptEasing,
   },

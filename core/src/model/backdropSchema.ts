@@ -3,6 +3,7 @@ import { coordinate } from './coordinates';
 import { FURTHEST, FURTHEST_TURN, LONGEST_SEQUENCE } from './limits';
 import { PICTURE_TYPES } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
+import { lineSchema } from './plainText';
 
 const side = z.number().min(PICTURE_LIMITS.leastSide).max(PICTURE_LIMITS.mostSide);
 
@@ -11,7 +12,7 @@ export const pictureSchema = z.object({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(PICTURE_TYPES),
   /** Name of the file it came from, to be shown. */
-  name: z.string().max(120),
+  name: lineSchema(z).max(120),
   width: side,
   height: side,
 });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { coordinate } from './coordinates';
 import { id } from './ids';
 import { FASTEST_RECORDING, MOST_SAMPLES, SLOWEST_RECORDING } from './limits';
+import { lineSchema } from './plainText';
 
 const LONGEST_GESTURE_MS = 3_600_000;
 
@@ -9,7 +10,7 @@ const LONGEST_GESTURE_MS = 3_600_000;
 export const gestureSchema = z
   .object({
     id: id(z),
-    name: z.string().trim().min(1).max(120),
+    name: lineSchema(z).trim().min(1).max(120),
     speed: z.number().min(SLOWEST_RECORDING).max(FASTEST_RECORDING),
     x: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),
     y: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),

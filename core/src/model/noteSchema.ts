@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { id } from './ids';
 import { LONGEST_NOTE, LONGEST_SHOT } from './limits';
+import { textSchema } from './plainText';
 
 const frame = z
   .number()
@@ -15,7 +16,7 @@ export const noteSchema = z
     /** The frames that it is about, both included. */
     from: frame,
     until: frame,
-    text: z.string().trim().min(1, 'a note has a text').max(LONGEST_NOTE),
+    text: textSchema(z).trim().min(1, 'a note has a text').max(LONGEST_NOTE),
     /** The figure that it is about; null for the whole shot. */
     figureId: id(z).nullable(),
   })

@@ -26,6 +26,7 @@ import { takeSchema } from './takeSchema';
 import { thresholdsSchema } from './thresholdsSchema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
 import { type TrackName, TRACKS } from '../timing/tracks';
+import { lineSchema } from './plainText';
 
 export * from './gestureSchema';
 export * from './timingSchema';
@@ -51,7 +52,7 @@ const unchecked = z.object({
   version: z.literal(SHOT_VERSION),
   name: partName(z),
   /** The film the shot belongs to; empty when it stands alone. */
-  film: z.string().max(LONGEST_NAME),
+  film: lineSchema(z).max(LONGEST_NAME),
   /** Frames per second. */
   rate: rateSchema,
   lengthFrames: lengthSchema,

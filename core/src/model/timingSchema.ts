@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { easingUnion } from '../timing/easings';
 import { id } from './ids';
 import { FURTHEST, LONGEST_LABEL, LONGEST_SHOT, MOST_MARKS, PHYSICAL } from './limits';
+import { lineSchema } from './plainText';
 
 export const easingSchema = easingUnion(z);
 
@@ -25,7 +26,7 @@ export const markSchema = z.object({
   /** The point of the arc that carries the mark, so that both stay together; null for none. */
   pointId: id(z).nullable(),
   /** Key, breakdown, or the animator's own words; empty for none. */
-  label: z.string().trim().max(LONGEST_LABEL),
+  label: lineSchema(z).trim().max(LONGEST_LABEL),
 });
 
 export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);

@@ -47,7 +47,7 @@ const BOX_WIDTH = 0.45;
 const BOX_HEIGHT = 0.65;
 
 /** Signs that only join or direct others, and are not seen. */
-const UNSEEN = /\p{Cf}|\p{Mn}|[\uFE00-\uFE0F]/u;
+const UNSEEN = /\p{Cc}|\p{Cs}|\p{Cf}|\p{Mn}|[\uFE00-\uFE0F]/u;
 
 /** The fonts of a PDF, and the letters that none of them has. */
 async function fontsOf(pdf: PDFDocument, { sans, mono, others }: PrintFonts) {

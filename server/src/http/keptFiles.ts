@@ -1,6 +1,7 @@
 import express, { type RequestHandler, type Response } from 'express';
 import { z } from 'zod';
 import { Problem } from './problem';
+import { plainLine } from '@humble/core';
 
 /** The name of a file, as the application sends it beside the bytes. */
 const nameHeader = z
@@ -8,7 +9,7 @@ const nameHeader = z
   .max(1200)
   .transform((text) => {
     try {
-      return decodeURIComponent(text).slice(0, 120);
+      return plainLine(decodeURIComponent(text)).slice(0, 120);
     } catch {
       return '';
     }
