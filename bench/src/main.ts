@@ -32,7 +32,8 @@ const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 25;
 const FIGURES_BUDGET_MS = { fromNothing: 30, onePointMoved: 3 };
 const CHECKS_BUDGET_MS = 150;
-const THINNING_BUDGET_MS = 2000;
+/** Several deviations are tried, so that a looser one never gives more marks. */
+const THINNING_BUDGET_MS = 5000;
 /** JavaScript of the first screen, as a share of a bare page's; of the workbench beyond it, gzip, bytes. */
 const FIRST_SCREEN_RATIO = 1.5;
 const WORKBENCH_BYTES = 140_000;

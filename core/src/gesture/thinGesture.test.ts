@@ -295,3 +295,35 @@ describe('thinning', () => {
     );
   });
 });
+
+describe('a looser deviation', () => {
+  /** A hand that draws bows of any size, hesitates and trembles, by a seed. */
+  function wandering(seed: number): RawGesture {
+    let state = seed;
+    const random = (): number => (state = (state * 16_807) % 2_147_483_647) / 2_147_483_647;
+    const [x, y, ms]: [number[], number[], number[]] = [[], [], []];
+    let [px, py, heading, speed] = [400, 500, random() * 6, 8];
+    for (let i = 0; i < 180; i++) {
+      if (random() < 0.05) speed = 14 * random() ** 2;
+      heading += (random() - 0.5) * 0.5;
+      px += speed * Math.cos(heading) + (random() - 0.5) * 2;
+      py += speed * Math.sin(heading) + (random() - 0.5) * 2;
+      x.push(px);
+      y.push(py);
+      ms.push(i * 12);
+    }
+    return { x, y, ms, speed: 1 };
+  }
+
+  test.each([1, 23, 101])('never gives more marks: hand %i', (seed) => {
+    const gesture = wandering(seed);
+    const frames = gestureFrames(gesture, 24);
+    let before = Infinity;
+    for (let allowedDeviation = 2; allowedDeviation < 400; allowedDeviation *= 1.6) {
+      const { marks, deviation } = thinGesture(gesture, { frames, allowedDeviation });
+      expect(marks.length).toBeLessThanOrEqual(before);
+      expect(deviation).toBeLessThanOrEqual(allowedDeviation);
+      before = marks.length;
+    }
+  });
+});

@@ -41,11 +41,31 @@ function settled(marks: readonly Mark[]): Omit<Mark, 'id'>[] {
   });
 }
 
+/** Deviations that are tried: so many to each doubling, the same ones whatever is allowed. */
+const LEVELS_A_DOUBLING = 4;
+
+/** How much of the work is done when the first of them is. */
+const FIRST_SHARE = 0.6;
+
+/** Numbers of marks at neighbouring levels differ by chance, about as their square root; more marks than that are too many. */
+const tooMany = (marks: number): number => marks + 2 * Math.sqrt(marks) + 2;
+
+/** No more doublings are gone down. */
+const DOUBLINGS = 3;
+/** A start and an end: fewer marks there cannot be. */
+const FEWEST_MARKS = 2;
+
+/** Whether one is better than another: fewer marks, or as many and less deviation, and not at the price of many points. */
+const isBetter = (a: ThinnedGesture, b: ThinnedGesture, mostPoints: number): boolean =>
+  a.points.length <= mostPoints &&
+  (a.marks.length < b.marks.length ||
+    (a.marks.length === b.marks.length && a.points.length <= b.points.length && a.deviation < b.deviation));
+
 /**
  * Few points and few marks that do what a gesture did: on every frame the figure is no further than the
- * allowed deviation from where the hand was at that moment. Because places are compared at the same time,
- * pauses survive: where the hand rested the figure holds. Marks are put where the flow through the others is
- * worst, and those that turn out to be needless are left out again.
+ * allowed deviation from where the hand was at that moment. Of all deviations up to the allowed one the best is
+ * taken, so that a looser one never gives more marks: they are tried from the allowed one down, until there are
+ * too many marks for a smaller deviation to come out with fewer.
  * @throws ShotError `out-of-range` for a deviation that is not greater than 0
  */
 export function thinGesture(
@@ -53,6 +73,36 @@ export function thinGesture(
   { frames, allowedDeviation, onProgress }: ThinOptions,
 ): ThinnedGesture {
   if (!(allowedDeviation > 0)) throw new ShotError('out-of-range', 'The deviation must be greater than 0.');
+  const top = Math.floor(LEVELS_A_DOUBLING * Math.log2(allowedDeviation) + 1e-9);
+  const thin = (level: number, onShare?: (share: number) => void): ThinnedGesture =>
+    thinOnce(gesture, {
+      frames,
+      allowedDeviation: 2 ** (level / LEVELS_A_DOUBLING),
+      ...(onShare && { onProgress: onShare }),
+    });
+  let best = thin(top, (share) => onProgress?.(FIRST_SHARE * share));
+  const mostPoints = 2 * best.points.length + 4;
+  for (let level = top - 1; level > top - LEVELS_A_DOUBLING * DOUBLINGS; level--) {
+    if (best.marks.length <= FEWEST_MARKS) break;
+    const next = thin(level);
+    if (isBetter(next, best, mostPoints)) best = next;
+    const limit = tooMany(best.marks.length);
+    if (next.marks.length > limit) break;
+    onProgress?.(FIRST_SHARE + (1 - FIRST_SHARE) * Math.min(0.99, next.marks.length / limit));
+  }
+  onProgress?.(1);
+  return best;
+}
+
+/**
+ * The same for one deviation alone. Because places are compared at the same time, pauses survive: where the hand rested
+ * the figure holds. Marks are put where the flow through the others is worst, and those that turn out to be needless are
+ * left out again.
+ */
+function thinOnce(
+  gesture: RawGesture,
+  { frames, allowedDeviation, onProgress }: ThinOptions,
+): ThinnedGesture {
   const moments = momentsOf(gesture, frames);
   const rests = standstills(moments, allowedDeviation);
   const arc = layGesture(samplesOn(gesture, frames), moments, rests, allowedDeviation);
