@@ -118,7 +118,7 @@ describe('takes', () => {
     expect(await sample()).toMatchObject({ take: 'Slower', lengthFrames: 41 });
     expect(await sample('--take', 'Take 1')).toMatchObject({ take: 'Take 1', lengthFrames: 21 });
     expect((await run('sample', file, '--csv', '--take', 'take1')).stdout).toEqual(
-      expect.stringMatching(/,field,Take 1\n$/),
+      expect.stringMatching(/,field,Take 1,12\n$/),
     );
     expect(await run('sample', file, '--take', 'Quick')).toMatchObject({
       status: 1,

@@ -26,7 +26,7 @@ export {
   type Stretch,
   stretchOn,
 } from './motion/whereAndWhen';
-export { type PhysicalTiming, physicalTiming } from './edits/physicsEdits';
+export { type PhysicalTiming, physicalTiming, plannedTiming } from './edits/physicsEdits';
 export { isPhysical, type PhysicalShape } from './physics/course';
 export { type Rolls } from './physics/rolling';
 export { planOf } from './edits/solveEdits';

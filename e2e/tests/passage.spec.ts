@@ -48,7 +48,7 @@ test('a passage is stretched by its edge and by its number, with everything in i
   await bench.saved();
   await expect.poll(() => framesOf(bench)).toEqual([1, 13, 18, 19, 21, 25, 43, 59]);
   await expect(page.getByTestId('roundings').first()).toHaveText(
-    'Rounded to whole frames: 18 by 0.50, 21 by 0.50.',
+    'Put on whole frames: 17.50 on 18, 20.50 on 21.',
   );
   const longer = await kept(bench);
   expect(longer.lengthFrames).toBe(59);
@@ -161,7 +161,7 @@ test('from 24 to 12 in seconds: marks keep their time, and what was rounded is s
   await bench.saved();
   await expect.poll(() => framesOf(bench)).toEqual([1, 7, 11, 25]);
   expect(await kept(bench)).toMatchObject({ rate: 12, lengthFrames: 25 });
-  await expect(page.getByTestId('roundings').last()).toHaveText('Rounded to whole frames: 11 by 0.50.');
+  await expect(page.getByTestId('roundings').last()).toHaveText('Put on whole frames: 10.50 on 11.');
   await bench.undo();
   await bench.saved();
   expect(await kept(bench)).toMatchObject({ rate: 24, lengthFrames: 49 });

@@ -16,7 +16,7 @@ test('a fall of 200 mm is timed by its weight, and as a miniature; undone, and k
   await bench.step('Timing');
   await bench.group('Move');
   await expect(page.getByText('It takes 0.202 s: 4.85 frames.')).toBeVisible();
-  await expect(page.getByText('Rounded to whole frames: 6 by 0.15.')).toBeVisible();
+  await expect(page.getByText('Put on whole frames: 5.85 on 6.')).toBeVisible();
   await bench.press('Time it');
   await bench.saved();
   await bench.step('Sheet');

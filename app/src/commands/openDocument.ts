@@ -14,6 +14,7 @@ import {
 } from '../store/sessionSlice';
 import { shotClosed, shotOpened, type Steps } from '../store/shotSlice';
 import { store } from '../store/store';
+import { goTo } from '../playback/playhead';
 import { watchRevision } from '../persistence/watchRevision';
 
 let autosave: Autosave | null = null;
@@ -64,6 +65,8 @@ async function putOnBench(bench: OnBench): Promise<void> {
   const { id, shot, revision, status, settled } = bench;
   const step = shot.arcs.length > 0 ? 'timing' : 'arc';
   const steps = await stepsOf(bench);
+  // Each shot begins at its beginning, not where the one before stood.
+  if (store.getState().session.document?.id !== id) goTo(1);
   store.dispatch(documentOpened({ id, revision, status, step }));
   // Undone to what the server has, nothing is unsent: that is known by the object.
   saver().settle(settled && (steps.past.findLast((past) => isSame(past, settled)) ?? settled));

@@ -74,7 +74,9 @@ const session = createSlice({
     ) => {
       const { step, ...document } = payload;
       const opened = { ...document, isUnkept: false };
-      Object.assign(state, { ...initialState, message: state.message, document: opened, step });
+      // What was removed in the list is not undone over another shot.
+      const message = state.message?.action?.kind === 'restore' ? null : state.message;
+      Object.assign(state, { ...initialState, message, document: opened, step });
     },
     documentClosed: (state) => {
       Object.assign(state, { ...initialState, message: state.message });

@@ -1,4 +1,5 @@
 import { applyEdit, edits } from '../edits/edits';
+import { freshShape } from '../arc/readyShapes';
 import { freshShot } from '../model/freshShot';
 import type { Mark, Shot } from '../model/schema';
 import {
@@ -136,6 +137,28 @@ test('a heading that snaps where there is neither a mark nor a corner', () => {
     found(shotAlong(arcOf([corner(0, 0), corner(100, 0), corner(100, 100)]), 9), 'snappingHeading'),
   ).toEqual([]);
   expect(found(shotAlong(circle(300), 25), 'snappingHeading')).toEqual([]);
+});
+
+test('a heading that follows a smooth bend does not snap; one that is turned over by a key, or round a hairpin, does', () => {
+  const field = { width: 1920, height: 1080 };
+  for (const widthMm of [null, 480])
+    for (const lengthFrames of [24, 48]) {
+      const empty = freshShot({ name: 'First', rate: 24, lengthFrames, ...field, widthMm });
+      const wave = edits.drawArc(empty, { shape: freshShape('wave', field) });
+      expect([lengthFrames, checkShot(wave)]).toEqual([lengthFrames, []]);
+    }
+  const keyed = (track: Shot): Shot =>
+    edits.setKey(edits.setKey(track, { moveId, track: 'turn', frame: 10, value: 0 }), {
+      moveId,
+      track: 'turn',
+      frame: 11,
+      value: 70,
+    });
+  expect(found(keyed(shotAlong(circle(300), 25)), 'snappingHeading')).toMatchObject([
+    { from: 10, until: 11 },
+  ]);
+  const hairpin = cubicArc([100, 500], [900, 500], [900, 510], [100, 510]);
+  expect(found(shotAlong(hairpin, 9), 'snappingHeading').length).toBeGreaterThan(0);
 });
 
 test('a figure that leaves the picture between marks that lie in it', () => {

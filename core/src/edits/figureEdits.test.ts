@@ -223,7 +223,7 @@ test('a real height counts where the field has a scale', () => {
 
 test.each([
   [{ heightMm: -1 }, 'the real height of figure 2'],
-  [{ pivot: { x: 1e9, y: 0 } }, 'the x of the pivot of figure 2'],
+  [{ pivot: { x: 1e9, y: 0 } }, 'the place across of the pivot of figure 2'],
   [{ frontDeg: 1e9 }, 'the front of figure 2'],
 ])('a file with nonsense in a figure says what is wrong: %j', (some, place) => {
   const figures = withLantern.figures.map((figure, i) => (i === 1 ? { ...figure, ...some } : figure));

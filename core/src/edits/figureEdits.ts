@@ -3,10 +3,10 @@ import { freshId } from '../model/ids';
 import { LONGEST_SHOT, MOST_PARTS } from '../model/limits';
 import { changeFigure, findArc } from '../model/parts';
 import { PLAIN_FIGURE } from '../model/plainRiding';
-import type { Arc, Artwork, Cycle, Figure, Move, Shot, StandInName, Waiting } from '../model/schema';
+import type { Arc, Artwork, Cycle, Figure, Move, Rider, Shot, StandInName, Waiting } from '../model/schema';
 import { type Vector, wrapDeg } from '../arc/vector';
 import { evaluateMove } from '../motion/evaluate';
-import { lookOf } from '../motion/look';
+import { heightInField, lookOf } from '../motion/look';
 import { offsetFrom } from '../motion/offset';
 import { findMove, type OfMove, withMark } from '../timing/moveChange';
 import { untied } from '../timing/keepTiming';
@@ -113,6 +113,36 @@ function moveOf(shot: Shot, figureId: string): Waiting['move'] {
   return waiting ? waiting.move : (shot.moves.find((one) => one.figureId === figureId) ?? null);
 }
 
+/** A part that keeps its proportions to a figure that is so many times as high. */
+const sizedPart = (rider: Rider, times: number): Rider => ({
+  ...rider,
+  height: Math.max(1, rider.height * times),
+  heightMm: rider.heightMm === null ? null : rider.heightMm * times,
+  follows:
+    rider.follows.by === 'distance'
+      ? { by: 'distance', distance: rider.follows.distance * times }
+      : rider.follows,
+  offset: { x: rider.offset.x * times, y: rider.offset.y * times },
+});
+
+/** A shot in which a figure got another height: its parts keep their proportions to it, so that a chain stays one. */
+function withPartsSized(before: Shot, after: Shot, figureId: string): Shot {
+  const heightIn = (shot: Shot): number => heightInField(findFigure(shot, figureId), shot.field);
+  const times = heightIn(after) / heightIn(before);
+  if (times === 1) return after;
+  const sized = <Of extends Pick<Move, 'riders'>>(move: Of): Of =>
+    move.riders.length === 0
+      ? move
+      : { ...move, riders: move.riders.map((rider) => sizedPart(rider, times)) };
+  return {
+    ...after,
+    moves: after.moves.map((move) => (move.figureId === figureId ? sized(move) : move)),
+    waiting: after.waiting.map((one) =>
+      one.figureId === figureId && one.move ? { ...one, move: sized(one.move) } : one,
+    ),
+  };
+}
+
 /** Everything that can be done to what rides: what it looks like, on which arc, in which order. */
 export const figureEdits = {
   /** Name, height, pivot, front, whether it is seen and may be touched; a stand-in, for short. */
@@ -124,7 +154,8 @@ export const figureEdits = {
       ...rest
     }: OfFigure & { readonly standIn?: StandInName } & Partial<Omit<Figure, 'id' | 'artwork'>>,
   ): Shot => {
-    const next = changeFigure(shot, figureId, (figure) => ({ ...figure, ...rest }));
+    const changed = changeFigure(shot, figureId, (figure) => ({ ...figure, ...rest }));
+    const next = withPartsSized(shot, changed, figureId);
     return standIn === undefined
       ? next
       : figureEdits.setArtwork(next, { figureId, artwork: { kind: 'stand-in', standIn } });

@@ -65,6 +65,15 @@ export function physicalTiming(shot: Shot, args: OfMove & Physics): PhysicalTimi
   return { seconds: frames / shot.rate, frames, rounded };
 }
 
+/** What a move by its weight would come to that is not made yet. @throws ShotError as `makePhysical` */
+export function plannedTiming(
+  shot: Shot,
+  { shape, ...physics }: Physics & { readonly shape: PhysicalShape },
+): PhysicalTiming {
+  const drawn = arcEdits.drawArc(shot, { shape });
+  return physicalTiming(drawn, { moveId: drawn.moves[drawn.moves.length - 1]!.id, ...physics });
+}
+
 /** A move timed anew by its weight; what lies on its frames besides its marks stays. @throws ShotError as `timePhysically` */
 export function retimed(shot: Shot, moveId: string, physics: Physics): Shot {
   const { shot: whole, course, framesPerSecond } = prepared(shot, { moveId, ...physics });

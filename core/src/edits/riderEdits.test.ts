@@ -142,6 +142,31 @@ describe('where a part is', () => {
     expect(checkShot(shot).filter(({ check }) => check === 'jumpingPart')).toEqual([]);
   });
 
+  test('a chain follows the height of its head: sizes, gaps and offsets keep their proportions', () => {
+    const chain = edits.makeChain(straightShot(400, 21, even), {
+      moveId,
+      count: 4,
+      gap: 'nose-to-tail',
+      toPercent: 40,
+      taper: 'even',
+    });
+    const { height } = chain.figures[0]!;
+    const tall = edits.setFigure(chain, { figureId: 'figure1', height: height * 1.5 });
+    onlyMove(tall).riders.forEach((rider, i) => {
+      const was = onlyMove(chain).riders[i]!;
+      expect([rider.height / was.height, rider.sizePercent]).toEqual([
+        expect.closeTo(1.5, 9),
+        was.sizePercent,
+      ]);
+      const [now, then] = [rider.follows, was.follows];
+      if (now.by === 'distance' && then.by === 'distance')
+        expect(now.distance / then.distance).toBeCloseTo(1.5, 9);
+    });
+    expect(onlyMove(edits.setFigure(chain, { figureId: 'figure1', name: 'Eel' })).riders).toBe(
+      onlyMove(chain).riders,
+    );
+  });
+
   test('a figure that waits forgets a second arc that is removed, and comes back onto its own', () => {
     const first = straightShot(400, 21, even);
     const second = { ...arcOf([corner(0, 50), corner(400, 50)]), id: 'arc2', name: 'Ground' };

@@ -5,7 +5,7 @@ import type { Shot } from '../model/schema';
 import { arcOf, corner, shotAlong } from '../testing/shapes';
 import { evaluate } from './evaluate';
 import { figureOn } from './figureOn';
-import { outlinePath, svgMatrix } from './look';
+import { outlinePath, pivotSpots, svgMatrix } from './look';
 import { STAND_INS } from './standIns';
 
 const moveId = 'move1';
@@ -97,5 +97,34 @@ test('every stand-in has a front, a silhouette within its size, and a pivot on i
     expect(pivot.x).toBeLessThanOrEqual(width);
     expect(pivot.y).toBeLessThanOrEqual(height);
     expect(details.length).toBeGreaterThan(0);
+  }
+});
+
+test('the foot is the middle of what stands on the ground, whatever reaches out above it', () => {
+  const outline = (...corners: [number, number][]) => `M${corners.map(([x, y]) => `${x} ${y}`).join('L')}Z`;
+  // Legs from 20 to 30 and from 40 to 50, and an arm out to 100.
+  const puppet = outline(
+    [20, 100],
+    [20, 40],
+    [0, 30],
+    [30, 0],
+    [100, 30],
+    [50, 40],
+    [50, 100],
+    [40, 100],
+    [35, 60],
+    [30, 100],
+  );
+  const foot = pivotSpots({ silhouette: puppet }).find(({ name }) => name === 'foot')!;
+  expect([foot.x, foot.y]).toEqual([expect.closeTo(35, 6) as number, 100]);
+  // One that stands on a point, and one whose feet are the ends of slanting legs.
+  const top = pivotSpots({ silhouette: outline([0, 0], [60, 0], [10, 100]) }).find(
+    ({ name }) => name === 'foot',
+  )!;
+  expect(Math.abs(top.x - 10)).toBeLessThan(2);
+  // What the demo's puppet stands on is its coat, not the middle of the lamp that it holds out.
+  for (const [standIn, { silhouette }] of Object.entries(STAND_INS)) {
+    const spot = pivotSpots({ silhouette }).find(({ name }) => name === 'foot')!;
+    expect([standIn, Number.isFinite(spot.x)]).toEqual([standIn, true]);
   }
 });

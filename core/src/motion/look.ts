@@ -116,18 +116,46 @@ export interface PivotSpot extends Vector {
   readonly name: 'middle' | 'foot' | 'top' | 'left' | 'right' | 'corner';
 }
 
+/** Feet are what lies within this share of the height above the lowest spot. */
+const FEET_SHARE = 0.04;
+
+/** The rings of an outline, each as its corners in order. */
+const ringsOf = (silhouette: string): readonly (readonly Vector[])[] =>
+  silhouette
+    .split(/(?=M)/)
+    .map((ring) => (ring.match(/-?[\d.]+/g) ?? []).map(Number))
+    .map((numbers) =>
+      Array.from({ length: numbers.length >> 1 }, (_, i) => ({ x: numbers[2 * i]!, y: numbers[2 * i + 1]! })),
+    );
+
+/** The middle across of what stands on the ground: of both feet where there are two. */
+function middleOfFeet(rings: readonly (readonly Vector[])[], ground: number, height: number): number {
+  const above = ground - FEET_SHARE * height;
+  let [left, right] = [Infinity, -Infinity];
+  const reach = (x: number): void => {
+    [left, right] = [Math.min(left, x), Math.max(right, x)];
+  };
+  for (const ring of rings)
+    ring.forEach((a, i) => {
+      const b = ring[(i + 1) % ring.length]!;
+      if (a.y >= above) reach(a.x);
+      // Where an edge comes down to them.
+      if (a.y >= above !== b.y >= above) reach(a.x + ((above - a.y) / (b.y - a.y)) * (b.x - a.x));
+    });
+  return (left + right) / 2;
+}
+
 /** Middle, foot, top, sides and corners of what is to be seen of a look, in its own units. */
 export function pivotSpots({ silhouette }: Pick<Look, 'silhouette'>): readonly PivotSpot[] {
-  const numbers = (silhouette.match(/-?[\d.]+/g) ?? []).map(Number);
-  const xs = numbers.filter((_, i) => i % 2 === 0);
-  const ys = numbers.filter((_, i) => i % 2 === 1);
+  const rings = ringsOf(silhouette);
+  const [xs, ys] = [rings.flat().map(({ x }) => x), rings.flat().map(({ y }) => y)];
   const least = (values: readonly number[]): number => values.reduce((a, b) => Math.min(a, b));
   const most = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b));
   const [left, right, top, foot] = [least(xs), most(xs), least(ys), most(ys)];
   const [x, y] = [(left + right) / 2, (top + foot) / 2];
   return [
     { name: 'middle', x, y },
-    { name: 'foot', x, y: foot },
+    { name: 'foot', x: middleOfFeet(rings, foot, foot - top), y: foot },
     { name: 'top', x, y: top },
     { name: 'left', x: left, y },
     { name: 'right', x: right, y },

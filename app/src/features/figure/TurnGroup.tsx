@@ -42,7 +42,7 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
           <Dial label={words.facing} valueDeg={correctionDeg} onChange={turn} />
           <View className="gap-2">
             <Button
-              label={words.faceTheOtherWay}
+              label={words.turnHalfWayRound}
               icon={RotateCcw}
               onPress={() => turn(correctionDeg >= 180 ? correctionDeg - 180 : correctionDeg + 180)}
             />
@@ -61,6 +61,7 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
             <Button label={words.reset} kind="quiet" disabled={correctionDeg === 0} onPress={() => turn(0)} />
           </View>
         </View>
+        <Words tone="soft">{words.halfWayRound}</Words>
         <Toggle
           label={words.mirrored}
           value={on.move.mirrored}

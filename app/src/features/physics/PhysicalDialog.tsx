@@ -1,11 +1,13 @@
 import { freshPhysical, type PhysicalKind, type PhysicalShape } from '@humble/core/physicalMoves';
+import { plannedTiming } from '@humble/core/views';
 import Timer from 'lucide-react-native/icons/timer';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { arcActivated } from '../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit, useThrottledShot, useThrottledShotValue } from '../../store/hooks';
+import { Outcome } from './Outcome';
 import { PhysicalFields, PLAIN_PHYSICS } from './PhysicalFields';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -62,7 +64,8 @@ interface MakerProps {
 }
 
 function Maker({ unitsPerMm, onClose }: MakerProps) {
-  const field = useThrottledShotValue((shot) => shot.field);
+  const shot = useThrottledShot();
+  const { field } = shot;
   const dispatch = useAppDispatch();
   const [kind, setKind] = useState<PhysicalKind>('pendulum');
   const [shape, setShape] = useState<PhysicalShape>(() => freshPhysical('pendulum', field));
@@ -95,6 +98,7 @@ function Maker({ unitsPerMm, onClose }: MakerProps) {
           onPhysics={setPhysics}
         />
       </View>
+      <Outcome timing={() => plannedTiming(shot, { shape, ...physics })} />
       <Button label={words.makeIt} kind="brass" icon={Timer} onPress={make} />
     </>
   );

@@ -1,5 +1,5 @@
-import { type Physics, type Shot, ShotError } from '@humble/core';
-import { isPhysical, type PhysicalShape, type PhysicalTiming, physicalTiming } from '@humble/core/views';
+import type { Physics } from '@humble/core';
+import { isPhysical, type PhysicalShape, physicalTiming } from '@humble/core/views';
 import Timer from 'lucide-react-native/icons/timer';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
@@ -14,13 +14,12 @@ import {
   useThrottledShotValue,
 } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
+import { Outcome } from './Outcome';
 import { PhysicalFields, PLAIN_PHYSICS } from './PhysicalFields';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
-import { fixed } from '../../ui/numbers';
 import { Words } from '../../ui/Words';
 import { physicsWords as words } from '../../words/physics';
-import { Roundings } from '../../kinds/rounding/Roundings';
 
 /** A move on a swing, a toss, bounces or a line, timed as what has weight would take it. */
 export const PhysicsCard = memo(function PhysicsCard() {
@@ -59,7 +58,7 @@ function PhysicsCardOf({ arcId, shape, moveId }: PhysicsCardProps) {
           }}
         />
       )}
-      <Outcome moveId={moveId} physics={physics} />
+      <OutcomeOfMove moveId={moveId} physics={physics} />
       {timed ? (
         <>
           <Words tone="soft" className="mt-2">
@@ -88,29 +87,8 @@ function PhysicsCardOf({ arcId, shape, moveId }: PhysicsCardProps) {
   );
 }
 
-/** What it would come to, or the sentence that says why it comes to nothing. */
-function outcomeOf(shot: Shot, moveId: string, physics: Physics): PhysicalTiming | string {
-  try {
-    return physicalTiming(shot, { moveId, ...physics });
-  } catch (error) {
-    if (error instanceof ShotError) return error.message;
-    throw error;
-  }
-}
-
-function Outcome({ moveId, physics }: { readonly moveId: string; readonly physics: Physics }) {
-  const outcome = outcomeOf(useThrottledShot(), moveId, physics);
-  if (typeof outcome === 'string')
-    return (
-      <Words tone="soft" className="mt-2">
-        {outcome}
-      </Words>
-    );
-  const { seconds, frames, rounded } = outcome;
-  return (
-    <View className="mt-2">
-      <Words>{words.itTakes(fixed(seconds, 3), fixed(frames, 2))}</Words>
-      <Roundings marks={rounded} />
-    </View>
-  );
+/** What timing the move like that comes to. */
+function OutcomeOfMove({ moveId, physics }: { readonly moveId: string; readonly physics: Physics }) {
+  const shot = useThrottledShot();
+  return <Outcome timing={() => physicalTiming(shot, { moveId, ...physics })} />;
 }

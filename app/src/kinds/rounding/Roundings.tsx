@@ -11,7 +11,7 @@ export function Roundings({ marks }: { readonly marks: readonly RoundedMark[] })
   if (marks.length === 0) return null;
   const told = marks
     .slice(0, MOST_TOLD)
-    .map(({ frame, by }) => words.roundedBy(frameNumber(frame), fixed(by, 2)));
+    .map(({ frame, by }) => words.roundedBy(fixed(frameNumber(frame) - by, 2), frameNumber(frame)));
   const further = marks.length - told.length;
   return (
     <Words tone="soft" testID="roundings">
