@@ -24,7 +24,9 @@ const isUnusedInGestures = (context, name) =>
 const UNUSED_IN = [
   [/\/react-native-svg\//, /^(\.\/|\.\.\/)*xml(Tags)?$/],
   [/\/react-native-web\/dist\/index\.js$/, /\/(CheckBox|Switch|SectionList|VirtualizedSectionList)$/],
-  [/\/expo-router\/build\//, /\/bottom-tabs$|\/layouts\/Tabs(Client)?$/],
+  [/\/react-native-web\/dist\/vendor\/react-native\/Animated\//, /\/AnimatedSectionList$/],
+  // `app.json` has the router make no page of all addresses.
+  [/\/expo-router\/build\//, /\/bottom-tabs$|\/layouts\/Tabs(Client)?$|\/views\/Sitemap$/],
   // Hands drag, pinch and hover here; a tap and a long press are known by the session of a pointer.
   [
     /\/react-native-gesture-handler\/.*\/web\/Gestures\.js$/,

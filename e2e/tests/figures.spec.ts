@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { type Shot } from '@humble/core';
-import { twoLines } from '../support/figures';
+import { standing, twoLines } from '../support/figures';
 import { expect, ONCE, test } from '../support/test';
 
 test('figures are put in order, hidden, locked, shown alone, and given to another arc with their timing', async ({
@@ -158,4 +158,22 @@ test('a file of version 4 opens as it was', ONCE, async ({ bench, page }) => {
   await expect(rows).toHaveCount(old.figures.length);
   await bench.group('Turn');
   await expect(page.getByRole('switch', { name: 'Mirrored' })).not.toBeChecked();
+});
+
+test('turning half way round and mirroring do what their texts say', ONCE, async ({ bench, page }) => {
+  await bench.open(twoLines('Two ways'));
+  await bench.step('Figure');
+  await bench.group('Turn');
+  const turn = async (): Promise<number> => (await standing(bench)).turnDeg;
+  const before = await turn();
+  await expect(
+    page.getByText('Half way round it looks the other way, and stands on its head.'),
+  ).toBeVisible();
+  await bench.press('Turn half way round');
+  await expect.poll(async () => Math.abs((await turn()) - before)).toBeCloseTo(180, 3);
+  await bench.press('Reset');
+  await expect.poll(turn).toBeCloseTo(before, 3);
+  await expect(
+    page.getByText(/^Flipped across its travel: .* on its head where it travels right\.$/),
+  ).toBeVisible();
 });

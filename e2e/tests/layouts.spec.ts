@@ -35,6 +35,22 @@ for (const { width, height, least } of SIZES)
           return [scrollWidth - window.innerWidth, scrollHeight - window.innerHeight];
         }),
       ).toEqual([0, 0]);
+      // Wherever the playhead stands, on the last frame, too.
+      for (const key of ['End', 'Home']) {
+        await page.keyboard.press(key);
+        await expect(page.getByRole('slider', { name: 'Frame', exact: true })).toHaveAttribute(
+          'aria-valuenow',
+          key === 'End' ? '57' : '1',
+        );
+        expect(
+          await page.evaluate(() => {
+            const { scrollWidth, scrollHeight } = document.documentElement;
+            return [scrollWidth - window.innerWidth, scrollHeight - window.innerHeight];
+          }),
+        ).toEqual([0, 0]);
+        const knob = (await page.getByRole('slider', { name: 'Frame', exact: true }).boundingBox())!;
+        expect([knob.x >= 0, knob.x + knob.width <= width]).toEqual([true, true]);
+      }
       for (const name of ['Back to the shots', 'Undo', 'View', 'Shot menu', 'Play', 'One frame on']) {
         const box = (await page.getByRole('button', { name, exact: true }).boundingBox())!;
         expect(box.x, name).toBeGreaterThanOrEqual(0);

@@ -46,6 +46,9 @@ test('a pendulum is made from millimetres without drawing it, and stays one unti
   await bench.press('By weight');
   await bench.type('Length, mm', 250);
   await bench.type('Let go at, °', 40);
+  // Before it is made it says what it takes, and which moments are put on whole frames.
+  await expect(page.getByText('It takes 1.035 s: 24.83 frames.')).toBeVisible();
+  await expect(page.getByText('Put on whole frames: 13.42 on 13, 25.83 on 26.')).toBeVisible();
   await bench.press('Make it');
   await bench.saved();
   await bench.step('Sheet');

@@ -17,3 +17,30 @@ test('a sheet is seen page by page and saved as a PDF at true scale', ONCE, asyn
   const sheet = await saved(page, 'Save PDF');
   expect(sheet.suggestedFilename()).toBe('disc-sheet.pdf');
 });
+
+test('a track lies the way that needs fewer pages, until it is turned', ONCE, async ({ bench, page }) => {
+  await bench.open(edits.setScale(rolling(), { unitsPerMm: 2, units: 'mm' }));
+  await page.getByRole('button', { name: 'Shot menu' }).click();
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Print' });
+  await expect(dialog.getByRole('radio', { name: 'Landscape' })).toBeChecked();
+  await dialog.getByRole('radio', { name: 'Portrait' }).click();
+  await expect(dialog.getByRole('radio', { name: 'Portrait' })).toBeChecked();
+  // Another sheet lies as suits it.
+  await dialog.getByRole('radio', { name: 'Increments' }).click();
+  await expect(dialog.getByRole('radio', { name: 'Portrait' })).toBeChecked();
+});
+
+test('very many pages are told first, made on demand, and given up', ONCE, async ({ bench, page }) => {
+  await bench.open(edits.setLength(rolling(), { lengthFrames: 9000, moves: 'follow' }));
+  await page.getByRole('button', { name: 'Shot menu' }).click();
+  await page.getByRole('button', { name: 'Print', exact: true }).click();
+  const dialog = page.getByRole('dialog', { name: 'Print' });
+  await dialog.getByRole('radio', { name: 'Increments' }).click();
+  await dialog.getByRole('button', { name: 'Save PDF' }).click();
+  await expect(dialog.getByText(/^That makes \d+ pages\. Do you want all of them\?$/)).toBeVisible();
+  await dialog.getByRole('button', { name: /^Make \d+ pages$/ }).click();
+  await expect(dialog.getByText(/^Page \d+ of \d+ …$/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Cancel' }).click();
+  await expect(dialog.getByRole('button', { name: 'Save PDF' })).toBeVisible();
+});

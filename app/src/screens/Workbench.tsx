@@ -1,7 +1,6 @@
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { ConflictDialog } from '../features/document/ConflictDialog';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
 import { ContextMenuHost } from '../ui/ContextMenuHost';
@@ -23,6 +22,9 @@ const ExportDialog = lazyWithRetry(() =>
 );
 const SettingsDialog = lazyWithRetry(() =>
   import('../features/document/SettingsDialog').then((part) => part.SettingsDialog),
+);
+const ConflictDialog = lazyWithRetry(() =>
+  import('../features/document/ConflictDialog').then((part) => part.ConflictDialog),
 );
 const ShortcutsDialog = lazyWithRetry(() =>
   import('../features/help/ShortcutsDialog').then((part) => part.ShortcutsDialog),

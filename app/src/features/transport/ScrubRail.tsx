@@ -190,6 +190,9 @@ function Bars({ shot, move, lengthFrames, width }: BarsProps) {
   );
 }
 
+/** Pixels. */
+const KNOB = 44;
+
 interface KnobProps {
   readonly width: number;
   readonly shotFrames: number;
@@ -199,6 +202,8 @@ interface KnobProps {
 function Knob({ width, shotFrames, railFrames: whole }: KnobProps) {
   const frame = useFrame();
   const x = along(frame, whole, width);
+  // As wide as a finger, and never past the ends of the rail: the page would be wider than its window.
+  const left = Math.min(Math.max(0, x - KNOB / 2), Math.max(0, width - KNOB));
   return (
     <View
       role="slider"
@@ -207,12 +212,12 @@ function Knob({ width, shotFrames, railFrames: whole }: KnobProps) {
       aria-valuemin={frameNumber(1)}
       aria-valuemax={frameNumber(shotFrames)}
       aria-valuenow={frameNumber(frame)}
-      style={{ position: 'absolute', left: x - 22, top: 0, width: 44, height: HEIGHT + 4 }}
+      style={{ position: 'absolute', left, top: 0, width: KNOB, height: HEIGHT + 4 }}
       {...keyNudge(step)}
     >
-      <Svg width={44} height={HEIGHT + 4}>
-        <Line x1={22} x2={22} y1={8} y2={HEIGHT} stroke={colour.brass} strokeWidth={2} />
-        <Circle cx={22} cy={8} r={7} fill={colour.brass} />
+      <Svg width={KNOB} height={HEIGHT + 4}>
+        <Line x1={x - left} x2={x - left} y1={8} y2={HEIGHT} stroke={colour.brass} strokeWidth={2} />
+        <Circle cx={x - left} cy={8} r={7} fill={colour.brass} />
       </Svg>
     </View>
   );
