@@ -1,6 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Picture } from '@humble/core';
-import { freshShot, type Shot } from '@humble/core';
+import { freshShot, type Picture, type Shot } from '@humble/core';
 import { withoutNotesOfCameras, withoutPictureNotes } from '@humble/core/files';
 import sharp from 'sharp';
 import { testThreads } from './testing/testServer';

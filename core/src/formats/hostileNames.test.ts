@@ -73,7 +73,6 @@ const fonts = {
   others: () => Promise.resolve(font('noto-sans', 'NotoSans_400Regular.ttf')),
 };
 
-// eslint-disable-next-line no-control-regex
 const NO_TEXT =
   /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])/;
 

@@ -5,7 +5,6 @@ import type { Zod } from './zod';
  * (XML 1.0, 2.2), and nobody can see them.
  */
 const NO_TEXT =
-  // eslint-disable-next-line no-control-regex
   /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\uFDD0-\uFDEF\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g;
 
 /** A text without what is no text; lines and tabs stay. */
