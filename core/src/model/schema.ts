@@ -25,7 +25,7 @@ import { cueSchema, soundSchema } from './soundSchema';
 import { takeSchema } from './takeSchema';
 import { thresholdsSchema } from './thresholdsSchema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
-import { type TrackName, TRACKS } from '../timing/tracks';
+import type { TrackName } from '../timing/tracks';
 import { lineSchema } from './plainText';
 
 export * from './gestureSchema';
