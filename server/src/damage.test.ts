@@ -41,7 +41,7 @@ const nonsense = JSON.stringify({ ...shot, rate: 'fast' });
 test.each([
   ['torn', torn, 'damaged-shot', /part of its file is missing or is not a shot/],
   ['of a newer version', newer, 'newer-version', /written by a newer release/],
-  ['with nonsense in it', nonsense, 'damaged-shot', /the rate is not a number/],
+  ['with nonsense in it', nonsense, 'damaged-shot', /the frame rate is “fast”, and must be a number/],
   ['empty', '', 'damaged-shot', /part of its file is missing or is not a shot/],
 ])(
   'a document that is %s hides no other, and says what is wrong with it',

@@ -46,7 +46,7 @@ test.each([
     1,
     'the setting “turns with the arc” of move 1 is 1, and must be true or false',
   ],
-  [lantern, ['arcs', 0, 'points'], {}, 'the points of arc 1 are “{}”, and must be a list'],
+  [lantern, ['arcs', 0, 'points'], {}, 'the points of arc 1 are an object, and must be a list'],
   [lantern, ['sheet', 'units'], 'inch', 'the unit of the sheet is “inch”, and must be “field” or “mm”'],
   [
     lantern,

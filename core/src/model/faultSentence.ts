@@ -230,11 +230,14 @@ function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
 const LONGEST_QUOTE = 30;
 const written = (number: number | bigint): string =>
   number.toLocaleString('en-GB', { maximumFractionDigits: 6 });
-const quoted = (value: unknown): string => {
+/** A value as it is said: what is long or has parts of its own by what it is. */
+function quoted(value: unknown): string {
   if (typeof value === 'number') return written(value);
-  const text = typeof value === 'string' ? value : (JSON.stringify(value) ?? String(value));
+  if (Array.isArray(value)) return 'a list';
+  if (typeof value === 'object' && value !== null) return 'an object';
+  const text = String(value);
   return `“${text.length > LONGEST_QUOTE ? `${text.slice(0, LONGEST_QUOTE)}…` : text}”`;
-};
+}
 
 /** What a value is called by its type, where another one belongs there. */
 const TYPES: Readonly<Record<string, string>> = {

@@ -182,7 +182,7 @@ function sendRaw(address: string, text: string): Promise<string> {
 }
 
 const isProblem = (answer: string): boolean =>
-  /application\/problem\+json/.test(answer) && /"detail":"[A-Z][^"]*\."/.test(answer);
+  /application\/problem\+json/.test(answer) && /"detail":"[A-Z](?:[^"\\]|\\.)*\."/.test(answer);
 
 /** Sends generated requests that make no sense, the same ones for the same seed. */
 export async function sendBadRequests(

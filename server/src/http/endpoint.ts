@@ -1,7 +1,9 @@
 import { type AnswerOf, CONTRACT, type Endpoint, type EndpointName } from '@humble/core/contract';
+import { firstFault } from '@humble/core/files';
 import type { Immutable } from '@humble/core';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import type { z } from 'zod';
+import { Problem } from './problem';
 
 type Contract = typeof CONTRACT;
 
@@ -29,6 +31,13 @@ export class Json {
 /** What an endpoint answers: data, JSON as text, or nothing where it wrote the response itself. */
 type Answer<Name extends EndpointName> = Immutable<AnswerOf<Name>> | Json | void;
 
+/** What a schema makes of data from outside. @throws Problem `bad-request` that says what is wrong with it */
+function read(schema: z.ZodType, data: unknown): unknown {
+  const result = schema.safeParse(data);
+  if (result.success) return result.data;
+  throw new Problem(400, 'bad-request', `The request is not right: ${firstFault(result.error, data)}.`);
+}
+
 const METHODS = { GET: 'get', POST: 'post', PUT: 'put', DELETE: 'delete' } as const;
 
 /**
@@ -46,8 +55,8 @@ export function serve<Name extends EndpointName>(
   router[METHODS[endpoint.method]](endpoint.path, ...before, async (request, response) => {
     const isRead = body !== undefined && body !== 'bytes' && !Buffer.isBuffer(request.body);
     const result = await answer({
-      params: params?.parse(request.params) as Parsed<Name, 'params'>,
-      body: (isRead ? body.parse(request.body) : undefined) as Parsed<Name, 'body'>,
+      params: (params && read(params, request.params)) as Parsed<Name, 'params'>,
+      body: (isRead ? read(body, request.body) : undefined) as Parsed<Name, 'body'>,
       request,
       response,
     });
