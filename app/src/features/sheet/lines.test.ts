@@ -17,8 +17,8 @@ test('the line of a frame is that of the picture seen then', () => {
     },
   );
   const lines = linesOn(shot);
-  // Pictures on 5, 7, 9 …; before the first of them that one is seen.
-  expect([1, 5, 6, 7, 8, 21].map((frame) => seenLine(lines, frame))).toEqual([0, 0, 0, 1, 1, 8]);
+  // Pictures on 1, where it waits, and on 5, 7, 9 ….
+  expect([1, 5, 6, 7, 8, 21].map((frame) => seenLine(lines, frame))).toEqual([0, 1, 1, 2, 2, 9]);
 });
 
 test('at the first frame the first line is seen', () => {
