@@ -130,7 +130,9 @@ test('length, first and last frame, easing and exposure', ONCE, async ({ bench, 
   await bench.group('Move');
   await bench.type('Starts on frame', 5);
   await bench.step('Sheet');
-  expect((await bench.column('frame'))[0]).toBe('5');
+  // The picture waits on frames 1 to 4, and leaves on 5.
+  expect((await bench.column('frame')).slice(0, 2)).toEqual(['1', '5']);
+  expect((await bench.column('held'))[0]).toBe('4');
 });
 
 test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page }) => {
