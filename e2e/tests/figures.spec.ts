@@ -167,13 +167,13 @@ test('turning half way round and mirroring do what their texts say', ONCE, async
   const turn = async (): Promise<number> => (await standing(bench)).turnDeg;
   const before = await turn();
   await expect(
-    page.getByText('Half way round it looks the other way, and stands on its head.'),
+    page.getByText('Turned half way round, the figure faces the other way and is upside down.'),
   ).toBeVisible();
   await bench.press('Turn half way round');
   await expect.poll(async () => Math.abs((await turn()) - before)).toBeCloseTo(180, 3);
   await bench.press('Reset');
   await expect.poll(turn).toBeCloseTo(before, 3);
   await expect(
-    page.getByText(/^Flipped across its travel: .* on its head where it travels right\.$/),
+    page.getByText(/^Flips the figure over its line of travel: .* upside down when it travels right\.$/),
   ).toBeVisible();
 });
