@@ -48,7 +48,7 @@ const NO_OFFSET = { x: 0, y: 0 };
 /** Two distances closer than this share of an arc are the same. */
 const SAME = 1e-12;
 
-/** A spot on a second arc that is as near as the nearest one goes before it where it lies this share of the arc about the last one. */
+/** Of equally near spots on a second arc, one within this share of the arc of the spot before is taken. */
 const NEARBY = 0.1;
 
 /** Spots are equally near where they differ by less than this share of the arc. */
@@ -103,8 +103,8 @@ function alongSecond(rider: Rider, leader: Leader, second: Arc, along: (i: numbe
 }
 
 /**
- * The distance along an arc of its spot nearest to somewhere in the field, nowhere left out; of equally near ones that
- * about the spot before. Round a closed arc it is counted on the lap that lies nearest to that one.
+ * The distance along an arc of its spot nearest to a place in the field. The whole arc is searched; of equally near
+ * spots, the one close to the spot before is taken. A closed arc is counted on the lap nearest to that spot.
  */
 export function nearestSpot(arc: Arc, to: Vector, before: number | null): number {
   const { length, closed } = measureArc(arc);
