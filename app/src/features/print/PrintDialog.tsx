@@ -25,7 +25,7 @@ import { useLayout } from '../../ui/layout';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { printWords as words } from '../../words/print';
-import { printAside, type Printing } from '../../workers/print';
+import { printAside } from '../../workers/print';
 
 const SHEETS = SHEET_NAMES.map((value) => ({ value, label: words.sheets[value] }));
 const NAMES_OF_PAPER = (Object.keys(PAPERS) as PaperName[]).map((value) => ({
@@ -115,25 +115,37 @@ interface SavePdfProps {
   readonly count: number;
 }
 
+/** A PDF that is being made. */
+interface Making {
+  readonly stop: AbortController;
+  /** Whether the fonts are there. */
+  readonly hasBegun: boolean;
+  /** Pages. */
+  readonly done: number;
+}
+
 /** Makes the PDF: asks first where it is very long, tells how far it is, and can be cancelled. */
 function SavePdf({ shot, options, count }: SavePdfProps) {
   const dispatch = useAppDispatch();
   const [isAsking, setAsking] = useState(false);
-  const [making, setMaking] = useState<{ readonly printing: Printing | null; readonly done: number } | null>(
-    null,
-  );
+  const [making, setMaking] = useState<Making | null>(null);
   // Whoever leaves gives up what is being made.
-  const printing = making?.printing ?? null;
-  useEffect(() => () => printing?.cancel(), [printing]);
+  const stop = making?.stop;
+  useEffect(() => () => stop?.abort(), [stop]);
 
   const save = async (): Promise<void> => {
+    const asked = new AbortController();
+    const tell = (now: Omit<Making, 'stop'>) =>
+      setMaking((last) => (last?.stop === asked ? { ...now, stop: asked } : last));
     setAsking(false);
-    setMaking({ printing: null, done: 0 });
+    setMaking({ stop: asked, hasBegun: false, done: 0 });
     try {
       const title = `${shot.name}: ${words.sheets[options.sheet]}`;
       const job = { shot, options, title, firstNumber: frameNumber(1), fonts: await fontFiles() };
-      const begun = printAside(job, (done) => setMaking((now) => now && { ...now, done }));
-      setMaking({ printing: begun, done: 0 });
+      if (asked.signal.aborted) return;
+      const begun = printAside(job, (done) => tell({ hasBegun: true, done }));
+      asked.signal.addEventListener('abort', () => begun.cancel());
+      tell({ hasBegun: true, done: 0 });
       const file = await begun.result;
       if (!file) return;
       saveFile(`${fileStem(shot.name)}-${options.sheet}.pdf`, file.bytes, 'application/pdf');
@@ -141,15 +153,21 @@ function SavePdf({ shot, options, count }: SavePdfProps) {
     } catch (error) {
       dispatch(messageShown(words.failed((error as Error).message)));
     } finally {
-      setMaking(null);
+      setMaking((last) => (last?.stop === asked ? null : last));
     }
   };
 
   if (making)
     return (
       <View className="flex-row items-center justify-between gap-2">
-        <Words role="status">{making.printing ? words.making(making.done, count) : words.gettingFonts}</Words>
-        <Button label={words.cancel} onPress={() => making.printing?.cancel()} />
+        <Words role="status">{making.hasBegun ? words.making(making.done, count) : words.gettingFonts}</Words>
+        <Button
+          label={words.cancel}
+          onPress={() => {
+            making.stop.abort();
+            setMaking(null);
+          }}
+        />
       </View>
     );
   if (isAsking)
