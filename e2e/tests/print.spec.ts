@@ -44,3 +44,31 @@ test('very many pages are told first, made on demand, and given up', ONCE, async
   await dialog.getByRole('button', { name: 'Cancel' }).click();
   await expect(dialog.getByRole('button', { name: 'Save PDF' })).toBeVisible();
 });
+
+test(
+  'a print is given up while its fonts are on their way, and nothing is saved',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.open(rolling());
+    let letThrough = (): void => undefined;
+    const isLetThrough = new Promise<void>((resolve) => (letThrough = resolve));
+    await page.route(/\.ttf/, async (route) => {
+      await isLetThrough;
+      await route.continue();
+    });
+    const files: string[] = [];
+    page.on('download', (file) => files.push(file.suggestedFilename()));
+    await page.getByRole('button', { name: 'Shot menu' }).click();
+    await page.getByRole('button', { name: 'Print', exact: true }).click();
+    const dialog = page.getByRole('dialog', { name: 'Print' });
+    await dialog.getByRole('button', { name: 'Save PDF' }).click();
+    await dialog.getByRole('button', { name: 'Cancel' }).click();
+    await expect(dialog.getByRole('button', { name: 'Save PDF' })).toBeVisible();
+    letThrough();
+    // A second print, which ends, has been begun after the first one would have.
+    const second = page.waitForEvent('download');
+    await dialog.getByRole('button', { name: 'Save PDF' }).click();
+    await second;
+    expect(files).toHaveLength(1);
+  },
+);
