@@ -2,7 +2,7 @@ import '../global.css';
 import { Slot } from 'expo-router';
 import { View } from 'react-native';
 import { StoreProvider } from '../store/StoreProvider';
-import { store } from '../store/store';
+import { store } from '../persistence/appStore';
 import { useOwnFonts } from '../ui/fonts';
 
 export default function RootLayout() {

@@ -2,8 +2,8 @@ import { edits, evaluate } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
 import { actedAgain, actedChanged, trackedBroughtIn } from './acting';
-import { activeMoveIn } from '../store/hooks';
 import { pause } from '../playback/playhead';
+import { selectActiveMove } from '../store/selectors/active';
 
 const TRACKED = ['frame,x,y', ...Array.from({ length: 13 }, (_, i) => `${5 + i},${100 + 40 * i},300`)].join(
   '\n',
@@ -40,7 +40,7 @@ test('tracked positions with a wrong line change nothing, and the line is named'
 
 test('thinned with another deviation or to another length it is the same figure on the same arc', async () => {
   const store = await tracked();
-  await store.dispatch(actedChanged(activeMoveIn(store.getState())!, { frames: 30 }));
+  await store.dispatch(actedChanged(selectActiveMove(store.getState())!, { frames: 30 }));
   const [move] = shotOn(store).moves;
   expect(move!.marks.at(-1)!.frame).toBe(35);
   await store.dispatch(actedChanged(move!, { allowedDeviation: 50 }));
@@ -50,7 +50,7 @@ test('thinned with another deviation or to another length it is the same figure 
 
 test('used again it moves a further figure', async () => {
   const store = await tracked();
-  await store.dispatch(actedAgain(activeMoveIn(store.getState())!));
+  await store.dispatch(actedAgain(selectActiveMove(store.getState())!));
   const { arcs, figures, gestures } = shotOn(store);
   expect([arcs.length, figures.length, gestures.length]).toEqual([2, 2, 1]);
   expect(store.getState().editor.activeArcId).toBe(arcs[1]!.id);

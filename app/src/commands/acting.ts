@@ -1,4 +1,5 @@
-import { commandsWords as words } from '../words/commands';
+import { sentenceOfError } from '../store/frameNumbers';
+import { errorSentence } from '../store/errorSentence';
 import { actedPoints, firstFrame, type Gesture, measuredOneByOne, type Move, ShotError } from '@humble/core';
 import {
   gestureFrames,
@@ -10,21 +11,19 @@ import {
 } from '@humble/core/views';
 import { fileFormats } from './fileFormats';
 import { createUndoGroup } from '../ui/undoGroup';
-import { runTimeSliced } from '../render/nextTask';
+import { runTimeSliced } from '../store/throttled/nextTask';
 import { thinAside, type Thinning } from '../workers/thin';
 import { doEdit } from '../store/doEdit';
 import { arcActivated, type ActsFor, thinningAt, toolChosen } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import { goTo, playFrom } from '../playback/playhead';
 import { messageShown, stepChosen } from '../store/sessionSlice';
 import type { AppDispatch, RootState } from '../store/store';
+import { selectActiveMove, selectOpenShot } from '../store/selectors/active';
 
 type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 /** How far a fresh gesture is thinned unless the user says otherwise, as a share of the field's height. */
 const FRESH_SHARE = 0.008;
-
-export const shotIn = (state: RootState) => state.shot.present.shot!;
 
 /** The field waits for a gesture: for the figure that is worked on, or for a further one. */
 export const actingAsked =
@@ -62,10 +61,10 @@ export const thinningGivenUp = (): Thunk => (dispatch) => {
 const thinnedTo =
   (wish: Thinned, step: string): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const raw = shotIn(getState()).gestures.find(({ id }) => id === wish.gestureId);
+    const raw = selectOpenShot(getState()).gestures.find(({ id }) => id === wish.gestureId);
     if (!raw) return;
     running?.cancel();
-    const frames = wish.frames ?? gestureFrames(raw, shotIn(getState()).rate);
+    const frames = wish.frames ?? gestureFrames(raw, selectOpenShot(getState()).rate);
     const { allowedDeviation } = wish;
     dispatch(thinningAt({ share: 0, allowedDeviation }));
     const mine = thinAside(raw, {
@@ -84,7 +83,7 @@ const thinnedTo =
       const made = dispatch(doEdit('actOut', { ...wish, thinned }, step))?.made();
       if (wish.moveId === null && made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
     } catch (error) {
-      dispatch(messageShown(error instanceof ShotError ? error.message : words.thisGestureCouldNotBeThinned));
+      dispatch(messageShown(errorSentence(error)));
     } finally {
       if (running === mine) {
         running = null;
@@ -95,7 +94,7 @@ const thinnedTo =
 
 /** What a gesture is for: the move it acts anew, or none. */
 function moveFor(state: RootState): Move | null {
-  return state.editor.actsFor === 'this' ? activeMoveIn(state) : null;
+  return state.editor.actsFor === 'this' ? selectActiveMove(state) : null;
 }
 
 /** A gesture from its samples; null for a slip of the hand. */
@@ -131,7 +130,7 @@ export const gestureRecorded =
       ),
     );
     // What the hand did is looked at there and then.
-    if (activeGestureIn(getState())) playFrom(begin, 1);
+    if (selectActiveGesture(getState())) playFrom(begin, 1);
   };
 
 /** Positions that were tracked elsewhere become a gesture, and a further figure does the same. One undo step. */
@@ -139,7 +138,7 @@ export const trackedBroughtIn =
   (table: string, name: string): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
     const step = createUndoGroup('tracked');
-    const { rate, field } = shotIn(getState());
+    const { rate, field } = selectOpenShot(getState());
     try {
       const { readTrackedCsv } = await fileFormats();
       const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
@@ -156,7 +155,7 @@ export const trackedBroughtIn =
       );
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
-      dispatch(messageShown(error.message));
+      dispatch(messageShown(sentenceOfError(error)));
     }
   };
 
@@ -182,7 +181,7 @@ export const gestureUsed =
         {
           moveId: null,
           gestureId: id,
-          allowedDeviation: shotIn(getState()).field.height * FRESH_SHARE,
+          allowedDeviation: selectOpenShot(getState()).field.height * FRESH_SHARE,
           frames: null,
           firstFrame: 1,
         },
@@ -201,8 +200,8 @@ export const actedAgain =
       : Promise.resolve();
 
 /** The gesture that the active move was acted with. */
-export function activeGestureIn(state: RootState): Gesture | null {
+export function selectActiveGesture(state: RootState): Gesture | null {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   return shot && move ? gestureOf(shot, move) : null;
 }

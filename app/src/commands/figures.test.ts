@@ -1,6 +1,5 @@
 import { edits, type Shot } from '@humble/core';
 import { goTo, setRange } from '../playback/playhead';
-import { activeArcIn, activeMoveIn, activeWaitingIn } from '../store/hooks';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
 import {
   figureAdded,
@@ -11,6 +10,7 @@ import {
   waitingPutOn,
 } from './figures';
 import { figureMenu } from './menus/figuresMenu';
+import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../store/selectors/active';
 
 const still = { x: 0, y: 0 };
 /** Two straight arcs; a figure rides each. */
@@ -28,27 +28,27 @@ const bench = (shot = two()) => {
 
 test('a figure that is chosen brings its arc; an arc that is chosen brings its first figure', () => {
   const store = bench();
-  expect(activeMoveIn(store.getState())?.figureId).toBe('figure1');
+  expect(selectActiveMove(store.getState())?.figureId).toBe('figure1');
   store.dispatch(figureChosen('figure2'));
-  expect([activeMoveIn(store.getState())?.figureId, activeArcIn(store.getState())?.id]).toEqual([
+  expect([selectActiveMove(store.getState())?.figureId, selectActiveArc(store.getState())?.id]).toEqual([
     'figure2',
     'arc2',
   ]);
   store.dispatch(figureAttached('figure1', 'arc2', 'start'));
-  expect(activeMoveIn(store.getState())?.figureId).toBe('figure1');
+  expect(selectActiveMove(store.getState())?.figureId).toBe('figure1');
   store.dispatch(figureChosen('figure2'));
-  expect(activeMoveIn(store.getState())?.figureId).toBe('figure2');
+  expect(selectActiveMove(store.getState())?.figureId).toBe('figure2');
 });
 
 test('a figure that is added waits, is the one worked on, and comes onto the arc that is tapped', () => {
   const store = bench();
   store.dispatch(figureAdded({ kind: 'stand-in', standIn: 'gull' }, 'Gull'));
-  expect(activeWaitingIn(store.getState())).toMatchObject({ figureId: 'figure3', x: 960, y: 540 });
-  expect(activeMoveIn(store.getState())).toBeNull();
+  expect(selectActiveWaiting(store.getState())).toMatchObject({ figureId: 'figure3', x: 960, y: 540 });
+  expect(selectActiveMove(store.getState())).toBeNull();
   goTo(11);
   expect(store.dispatch(waitingPutOn('arc2', { x: 90, y: 55 }))).toBe(true);
-  expect(activeWaitingIn(store.getState())).toBeNull();
-  const { marks } = activeMoveIn(store.getState())!;
+  expect(selectActiveWaiting(store.getState())).toBeNull();
+  const { marks } = selectActiveMove(store.getState())!;
   expect(marks.map(({ frame }) => frame)).toEqual([1, 11, 41]);
   expect(marks[1]!.fraction).toBeCloseTo(0.75, 9);
   // With none that waits a tap does nothing.
@@ -72,8 +72,8 @@ test('the menu of a figure attaches, detaches, shows alone, hides, locks and rem
     item.onPress();
   };
   press('Put on Second, where it is');
-  expect(activeMoveIn(store.getState())).toMatchObject({ figureId: 'figure1', arcId: 'arc2' });
-  expect(activeMoveIn(store.getState())!.tracks.offsetY[0]!.value).toBe(-50);
+  expect(selectActiveMove(store.getState())).toMatchObject({ figureId: 'figure1', arcId: 'arc2' });
+  expect(selectActiveMove(store.getState())!.tracks.offsetY[0]!.value).toBe(-50);
   press('Detach from its arc');
   expect(shotOn(store).waiting).toHaveLength(1);
   press('Show it alone');

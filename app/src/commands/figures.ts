@@ -2,9 +2,9 @@ import { arcLength, type Artwork, nearestPoint, type Vector } from '@humble/core
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { figureActivated, figureSoloed } from '../store/editorSlice';
-import { activeWaitingIn } from '../store/hooks';
 import type { AppDispatch, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
+import { selectActiveWaiting } from '../store/selectors/active';
 
 type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
@@ -42,7 +42,7 @@ export const waitingPutOn =
   (arcId: string, at: Vector): Thunk =>
   (dispatch, getState) => {
     const { shot } = getState().shot.present;
-    const waiting = activeWaitingIn(getState());
+    const waiting = selectActiveWaiting(getState());
     const arc = shot?.arcs.find(({ id }) => id === arcId);
     if (!waiting || !arc || arc.locked) return false;
     const [nearest, length] = [nearestPoint(arc, at), arcLength(arc)];

@@ -1,8 +1,10 @@
+import { firstFrameNumber } from '../store/frameNumbers';
+import { errorSentence } from '../store/errorSentence';
 import { fileStem } from '@humble/core';
 import { type ShotPace, shotPace } from '@humble/core/filmPace';
 import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
-import { type FilmShots, readShot, sentenceOf } from './films';
+import { type FilmShots, readShot } from './films';
 
 export type { FilmShots };
 
@@ -29,7 +31,7 @@ export async function readPaces(
     try {
       read.push({ id, name, pace: shotPace((await readShot(id)).shot), sentence: null });
     } catch (error) {
-      read.push({ id, name, pace: null, sentence: sentenceOf(error) });
+      read.push({ id, name, pace: null, sentence: errorSentence(error) });
     }
     if (signal.aborted) return;
     onRead([...read]);
@@ -40,5 +42,5 @@ export async function readPaces(
 export async function saveFilmPace(film: string, read: readonly ReadPace[]): Promise<void> {
   const { writeFilmPaceCsv } = await fileFormats();
   const named = read.flatMap(({ name, pace }) => (pace ? [{ name, pace }] : []));
-  saveFile(`${fileStem(film)}-pace.csv`, writeFilmPaceCsv(named), 'text/csv');
+  saveFile(`${fileStem(film)}-pace.csv`, writeFilmPaceCsv(named, firstFrameNumber()), 'text/csv');
 }

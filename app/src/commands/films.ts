@@ -1,3 +1,5 @@
+import { errorSentence } from '../store/errorSentence';
+import { Refusal } from '../ui/refusal';
 import { filmsWords as words } from '../words/films';
 import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
@@ -5,7 +7,7 @@ import { keepPicture } from '../persistence/keepPicture';
 import { keepSound, type KeptSound } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
 import { settingsChanged } from '../store/settingsSlice';
-import { store } from '../store/store';
+import { store } from '../persistence/appStore';
 import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
 import { shotsToGive } from './shotFiles';
@@ -23,31 +25,28 @@ const say = (text: string): void => {
   dispatch(messageShown(text));
 };
 
-/** The document of a shot as the server has it. @throws Error with a sentence */
+/** The document of a shot as the server has it. @throws Refusal with a sentence */
 export async function readShot(id: string) {
   const request = dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
   const { data, error } = await request;
   request.unsubscribe();
-  if (!data) throw new Error(failureSentence(error));
+  if (!data) throw new Refusal(failureSentence(error));
   return data;
 }
 
-/** Changes a shot that is not open. @throws Error with a sentence */
+/** Changes a shot that is not open. @throws Refusal with a sentence */
 export async function changeStoredShot(id: string, change: (shot: Shot) => Shot): Promise<void> {
   const { revision, shot } = await readShot(id);
   const { error } = await dispatch(api.endpoints.saveShot.initiate({ id, revision, shot: change(shot) }));
-  if (error) throw new Error(failureSentence(error));
+  if (error) throw new Refusal(failureSentence(error));
 }
 
-/** Puts a new shot into the list. @throws Error with a sentence */
+/** Puts a new shot into the list. @throws Refusal with a sentence */
 async function createShot(shot: Shot): Promise<string> {
   const { data, error } = await dispatch(api.endpoints.createShot.initiate(shot));
-  if (!data) throw new Error(failureSentence(error));
+  if (!data) throw new Refusal(failureSentence(error));
   return data.id;
 }
-
-export const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : words.thatCouldNotBeDone;
 
 /**
  * Does something to one shot after the other. Where one fails the rest is left as it is, and how far it came is said.
@@ -59,7 +58,7 @@ async function forEachShot(shots: FilmShots, act: (shot: ShotSummary) => Promise
       await act(shot);
     } catch (error) {
       const far = done === 0 ? '' : words.ofShotsWereDoneBeforeThat(done, shots.length);
-      say(`“${shot.name}”: ${sentenceOf(error)}${far}`);
+      say(`“${shot.name}”: ${errorSentence(error)}${far}`);
       return false;
     }
   return true;
@@ -104,7 +103,7 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
   const removed: string[] = [];
   const isDone = await forEachShot(shots, async ({ id }) => {
     const { error } = await dispatch(api.endpoints.removeShot.initiate(id));
-    if (error) throw new Error(failureSentence(error));
+    if (error) throw new Refusal(failureSentence(error));
     removed.push(id);
   });
   if (isDone)
@@ -131,7 +130,7 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
     );
     if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
   } catch (error) {
-    say(sentenceOf(error));
+    say(errorSentence(error));
   }
 }
 
@@ -182,7 +181,7 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
     say(words.filmWasImported(name, ids.length));
   } catch (error) {
     for (const id of ids) await dispatch(api.endpoints.removeShot.initiate(id));
-    say(sentenceOf(error));
+    say(errorSentence(error));
   }
 }
 

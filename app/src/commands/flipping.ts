@@ -1,7 +1,7 @@
 import { cycleFrames, type Figure, firstFrame, lastFrame, type Move } from '@humble/core';
 import { currentFrame, goTo, pause } from '../playback/playhead';
-import { activeMoveIn } from '../store/hooks';
 import type { AppStore, RootState } from '../store/store';
+import { selectActiveMove } from '../store/selectors/active';
 
 /** The first and the last frame of the cycle of a move; null where it has none. */
 export function cycleEnds(move: Move, { artwork }: Figure): readonly [number, number] | null {
@@ -14,7 +14,7 @@ export function cycleEnds(move: Move, { artwork }: Figure): readonly [number, nu
 export function flipFrames(state: RootState): readonly [number, number] | null {
   const { shot } = state.shot.present;
   if (!shot) return null;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   const figure = shot.figures.find(({ id }) => id === move?.figureId);
   const [a, b] =
     state.editor.flip ??

@@ -3,10 +3,10 @@ import { TRACK_DESCRIPTORS } from '../kinds/tracks';
 import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { keysCopied, keysSelected } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import type { AppDispatch, AppStore, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { nudgeRun } from './nudgeRun';
+import { selectActiveMove } from '../store/selectors/active';
 
 type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
@@ -17,7 +17,7 @@ const keyOn = (move: Move, track: TrackName, frame: number): Key | undefined =>
 export const addKey =
   (track: TrackName, frame: number): Thunk =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     return move !== null && dispatch(doEdit('setKey', { moveId: move.id, track, frame })) !== null;
   };
 
@@ -25,7 +25,7 @@ export const addKey =
 export const deleteKeyAt =
   (track: TrackName, frame: number): Thunk =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     const key = move && keyOn(move, track, frame);
     if (!move || !key) return false;
     return dispatch(doEdit('deleteKeys', { moveId: move.id, track, keyIds: [key.id] })) !== null;
@@ -35,7 +35,7 @@ export const deleteKeyAt =
 export const keysCopiedFrom =
   (track: TrackName, keyIds: readonly string[]): Thunk<void> =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     if (move) dispatch(keysCopied({ track, keys: copiedKeys(move, track, keyIds) }));
   };
 
@@ -53,7 +53,7 @@ export const keySelectionToggled =
 export const goToNextKey =
   (track: TrackName, by: 1 | -1): Thunk =>
   (_, getState) => {
-    const keys = activeMoveIn(getState())?.tracks[track] ?? [];
+    const keys = selectActiveMove(getState())?.tracks[track] ?? [];
     const from = currentFrame();
     const next = by > 0 ? keys.find(({ frame }) => frame > from) : keys.findLast(({ frame }) => frame < from);
     if (next) goTo(next.frame);
@@ -75,7 +75,7 @@ function idsReached(keys: readonly Key[], keyId: string, reach: Reach): readonly
 }
 
 export function createKeyDrag(store: AppStore, track: TrackName, keyId: string): KeyDrag | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   if (!move) return null;
   const undoGroup = createUndoGroup('keys');
   const digits = 10 ** TRACK_DESCRIPTORS[track].decimals;
@@ -87,7 +87,7 @@ export function createKeyDrag(store: AppStore, track: TrackName, keyId: string):
       const byValue = Math.round(value * digits) / digits;
       const args = { moveId: move.id, track, keyIds: ids, byFrames: Math.round(frames), byValue };
       store.dispatch(doEdit('moveKeys', args, undoGroup));
-      const now = activeMoveIn(store.getState())?.tracks[track].find(({ id }) => id === keyId);
+      const now = selectActiveMove(store.getState())?.tracks[track].find(({ id }) => id === keyId);
       if (now) goTo(now.frame);
     },
   };
@@ -100,7 +100,7 @@ const FAR = 10;
 export const nudgeKeyAt =
   (track: TrackName, frame: number, key: string, isFar: boolean): Thunk =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     const here = move && keyOn(move, track, frame);
     const { step } = TRACK_DESCRIPTORS[track];
     const by = {
@@ -114,7 +114,7 @@ export const nudgeKeyAt =
     const { undoGroup, total } = run(`${track} ${here.id}`, { x: by.x * size, y: by.y * size });
     const args = { moveId: move.id, track, keyIds: [here.id], byFrames: total.x, byValue: total.y };
     if (!dispatch(doEdit('moveKeys', args, undoGroup))) return false;
-    const now = activeMoveIn(getState())?.tracks[track].find(({ id }) => id === here.id);
+    const now = selectActiveMove(getState())?.tracks[track].find(({ id }) => id === here.id);
     if (now) goTo(now.frame);
     return true;
   };

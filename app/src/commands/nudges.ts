@@ -1,10 +1,10 @@
 import { exposuresOf, type Move, type Vector } from '@humble/core';
 import { doEdit } from '../store/doEdit';
-import { activeMoveIn } from '../store/hooks';
 import { nudgeRun, type Run } from './nudgeRun';
 import { currentFrame } from '../playback/playhead';
-import { activeTravelIn } from '../store/selection';
+import { selectActiveTravel } from '../store/selectors/selection';
 import type { AppDispatch, RootState } from '../store/store';
+import { selectActiveMove } from '../store/selectors/active';
 
 /** Frames (x) and shares of the arc (y) that the arrows move things by; ten times as much with Shift. */
 const STEPS: Readonly<Record<string, Vector>> = {
@@ -39,8 +39,8 @@ export const nudge =
   (key: string, isFar: boolean): Nudge =>
   (dispatch, getState) => {
     const { editor, settings, shot } = getState();
-    const move = activeMoveIn(getState());
-    const travel = activeTravelIn(getState());
+    const move = selectActiveMove(getState());
+    const travel = selectActiveTravel(getState());
     if (!move || !travel || !shot.present.shot) return false;
     const markIds = editor.selectedMarkIds;
     if (markIds.length > 0) {

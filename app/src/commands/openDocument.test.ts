@@ -3,7 +3,7 @@ import type { Draft, KeptHistory } from '../persistence/drafts';
 import { closeDocument, type NotOpened, openDocument, saveAsCopy, settleConflict } from './openDocument';
 import { doEdit } from '../store/doEdit';
 import {} from '../store/shotSlice';
-import { store } from '../store/store';
+import { store } from '../persistence/appStore';
 
 const mockKept = new Map<string, Draft>();
 let mockHistory: KeptHistory | null = null;

@@ -13,7 +13,7 @@ import {
   type SaveStatus,
 } from '../store/sessionSlice';
 import { shotClosed, shotOpened, type Steps } from '../store/shotSlice';
-import { store } from '../store/store';
+import { store } from '../persistence/appStore';
 import { goTo } from '../playback/playhead';
 import { watchRevision } from '../persistence/watchRevision';
 

@@ -2,15 +2,15 @@ import { arcLength, distanceAhead, evaluateMove, nearestPoint, type Vector } fro
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { riderChosen } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import type { AppDispatch, AppStore, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
+import { selectActiveMove } from '../store/selectors/active';
 
 type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 /** A further part of the active figure, a body’s length behind the one before; it is worked on from then on. */
 export const partAdded = (): Thunk => (dispatch, getState) => {
-  const move = activeMoveIn(getState());
+  const move = selectActiveMove(getState());
   const { shot } = getState().shot.present;
   if (!move || !shot) return false;
   const { figureHeight } = evaluateMove(shot, move);
@@ -29,7 +29,7 @@ export const partAdded = (): Thunk => (dispatch, getState) => {
 export const partReleased =
   (riderId: string): Thunk =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     if (!move) return false;
     const args = { moveId: move.id, riderId, frame: currentFrame() };
     const isDone = dispatch(doEdit('releaseRider', args)) !== null;
@@ -46,7 +46,7 @@ export function partDrag(store: AppStore, riderId: string): (to: Vector) => void
   const undoGroup = createUndoGroup('part');
   return (to) => {
     const state = store.getState();
-    const move = activeMoveIn(state);
+    const move = selectActiveMove(state);
     const { shot } = state.shot.present;
     const rider = move?.riders.find(({ id }) => id === riderId);
     if (!move || !shot || !rider) return;

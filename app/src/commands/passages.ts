@@ -1,12 +1,13 @@
+import { sentenceOfError } from '../store/frameNumbers';
 import { type EditName, type EditArguments, type Passage, type RoundedMark, ShotError } from '@humble/core';
 import { atRate, roundedMarks, stretchRoundings } from '@humble/core/views';
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { rangeChosen, type TimeOf } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import { shotBefore } from '../store/shotSlice';
 import type { AppDispatch, AppStore, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
+import { selectActiveMove } from '../store/selectors/active';
 
 type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
@@ -17,7 +18,7 @@ export function moveOfTime(
 ): string | null | undefined {
   // Of a single figure all else, the length of the shot, goes along.
   const isAlone = state.shot.present.shot?.moves.length === 1;
-  return timeOf === 'all' || isAlone ? null : activeMoveIn(state)?.id;
+  return timeOf === 'all' || isAlone ? null : selectActiveMove(state)?.id;
 }
 
 /** Does an edit of a passage, and picks the frames that it takes up then. */
@@ -124,7 +125,7 @@ export function stretchProblem(state: RootState, passage: Passage, frames: numbe
     movesBefore(state).forEach((move) => stretchRoundings(move, passage, frames, laterMarks));
     return null;
   } catch (error) {
-    if (error instanceof ShotError) return error.message;
+    if (error instanceof ShotError) return sentenceOfError(error);
     throw error;
   }
 }

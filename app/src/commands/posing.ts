@@ -1,12 +1,12 @@
 import type { Move, Vector } from '@humble/core';
 import { doEdit } from '../store/doEdit';
 import { arcActivated, toolChosen } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import { nudgeRun } from './nudgeRun';
 import { currentFrame, goTo } from '../playback/playhead';
-import { figurePlaceIn } from '../store/selection';
+import { selectFigurePlace } from '../store/selectors/selection';
 import { stepChosen } from '../store/sessionSlice';
 import type { AppDispatch, RootState } from '../store/store';
+import { selectActiveMove } from '../store/selectors/active';
 
 /** The next press on the field puts the figure there; the Figure step shows what comes of it. */
 export const posesAsked =
@@ -43,7 +43,7 @@ export const figurePut =
 /** With nothing there yet: the figure in the middle of the field, for those who have no pointer to put it with. */
 export const figurePutInMiddle = (): Put => (dispatch, getState) => {
   const { shot } = getState().shot.present;
-  if (!shot || activeMoveIn(getState())) return false;
+  if (!shot || selectActiveMove(getState())) return false;
   const to = { x: shot.field.width / 2, y: shot.field.height / 2 };
   const isPut = dispatch(figurePut({ move: null, frame: currentFrame(), to }));
   if (isPut) dispatch(toolChosen('shape'));
@@ -57,8 +57,8 @@ let stoodAt: Vector = { x: 0, y: 0 };
 export const figureNudged =
   (by: Vector): Put =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
-    const stands = figurePlaceIn(getState());
+    const move = selectActiveMove(getState());
+    const stands = selectFigurePlace(getState(), currentFrame());
     if (!move || !stands) return false;
     const frame = currentFrame();
     const { undoGroup, total, isFirst } = run(`${move.id} ${frame}`, by);

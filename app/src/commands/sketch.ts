@@ -1,7 +1,6 @@
 import { type PointShape, type Vector } from '@humble/core';
 import { pointsWithStroke, samplesFor, strokeUses } from '@humble/core/views';
 import { fitAside } from '../workers/fit';
-import { activeArcIn } from '../store/hooks';
 import { ActionCreators } from 'redux-undo';
 import {
   arcActivated,
@@ -14,12 +13,13 @@ import {
 import { doEdit } from '../store/doEdit';
 import { goTo } from '../playback/playhead';
 import type { AppDispatch, RootState } from '../store/store';
+import { selectActiveArc } from '../store/selectors/active';
 
 type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 /** All that a stroke can become, the likeliest first. */
 function usesOf(state: RootState, samples: readonly Vector[], reach: number): readonly SketchUse[] {
-  const arc = activeArcIn(state);
+  const arc = selectActiveArc(state);
   if (!arc || arc.locked) return [{ kind: 'fresh' }];
   const near = strokeUses(arc, samples, reach).filter(({ kind }) => kind !== 'anew');
   const far: readonly SketchUse[] =
@@ -40,7 +40,7 @@ const fitted =
     const fit = ++fits;
     const waiting: Sketch = { ...sketch, isFitting: true };
     dispatch(sketched(waiting));
-    const arc = sketch.arcId === null ? null : activeArcIn(getState());
+    const arc = sketch.arcId === null ? null : selectActiveArc(getState());
     const samples =
       arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
     const points = await fitAside(samples, sketch.deviation).catch((error: unknown) => {
@@ -63,7 +63,7 @@ const fitted =
 export const strokeDrawn =
   (samples: readonly Vector[], reach: number, deviation: number, undoGroup: string): Thunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const arc = activeArcIn(getState());
+    const arc = selectActiveArc(getState());
     const uses = usesOf(getState(), samples, reach);
     const isFirst = arc === null;
     if (isFirst) {
@@ -100,7 +100,7 @@ export const sketchChanged =
 export const sketchKept = (): Thunk<Promise<void>> => async (dispatch, getState) => {
   if (getState().editor.sketch?.isFitting) await latestFit.catch(() => undefined);
   const { sketch } = getState().editor;
-  const arc = activeArcIn(getState());
+  const arc = selectActiveArc(getState());
   if (!sketch?.fitted) return;
   if (sketch.undoGroup) dispatch(sketched(null));
   else if (sketch.use.kind === 'fresh' || !arc) {
@@ -138,7 +138,7 @@ export function sketchedShape(state: RootState): SketchedShape | null {
   const { sketch } = state.editor;
   if (!sketch?.fitted) return null;
   if (latest?.sketch === sketch) return latest.shape;
-  const arc = activeArcIn(state);
+  const arc = selectActiveArc(state);
   const shape =
     sketch.use.kind === 'fresh' || sketch.use.kind === 'anew' || !arc
       ? { points: sketch.fitted, closed: false }

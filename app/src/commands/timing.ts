@@ -4,9 +4,9 @@ import { createUndoGroup } from '../ui/undoGroup';
 import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { marksCopied, marksSelected } from '../store/editorSlice';
-import { activeMoveIn } from '../store/hooks';
 import { messageShown } from '../store/sessionSlice';
 import type { AppDispatch, AppStore, RootState } from '../store/store';
+import { selectActiveMove } from '../store/selectors/active';
 
 /** Something of a timing that is dragged: it follows until it is let go, as one gesture. */
 export interface TimingDrag {
@@ -20,7 +20,7 @@ export function createMarkDrag(
   markIds: readonly string[],
   heldId: string,
 ): TimingDrag | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const held = move?.marks.find(({ id }) => id === heldId);
   if (!move || !held) return null;
   const undoGroup = createUndoGroup('marks');
@@ -46,7 +46,7 @@ export function createMarkDrag(
 
 /** The tick of an exposure that is dragged along the arc. */
 export function createTickDrag(store: AppStore, frame: number): TimingDrag | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   if (!move) return null;
   const undoGroup = createUndoGroup('tick');
   return {
@@ -64,7 +64,7 @@ type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) =
 export const addMark =
   (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     const done = move && dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }));
     if (!done) return false;
     dispatch(marksSelected(done.made().marks));
@@ -72,14 +72,14 @@ export const addMark =
   };
 
 export const deleteSelectedMarks = (): Thunk => (dispatch, getState) => {
-  const move = activeMoveIn(getState());
+  const move = selectActiveMove(getState());
   const markIds = getState().editor.selectedMarkIds;
   if (move && markIds.length > 0 && dispatch(doEdit('deleteMarks', { moveId: move.id, markIds })))
     dispatch(marksSelected([]));
 };
 
 export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
-  const move = activeMoveIn(getState());
+  const move = selectActiveMove(getState());
   const { selectedMarkIds } = getState().editor;
   if (!move || selectedMarkIds.length === 0) return;
   dispatch(marksCopied(copiedMarks(move, selectedMarkIds)));
@@ -89,7 +89,7 @@ export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
 
 /** Copied marks at the playhead; they are selected. */
 export const pasteMarks = (): Thunk => (dispatch, getState) => {
-  const move = activeMoveIn(getState());
+  const move = selectActiveMove(getState());
   const { copied } = getState().editor;
   if (!move || !copied) return;
   const at = currentFrame();
@@ -101,7 +101,7 @@ export const pasteMarks = (): Thunk => (dispatch, getState) => {
 export const selectNextMark =
   (by: 1 | -1): Thunk =>
   (dispatch, getState) => {
-    const move = activeMoveIn(getState());
+    const move = selectActiveMove(getState());
     if (!move) return;
     const { marks } = move;
     const selected = marks.findIndex(({ id }) => getState().editor.selectedMarkIds.includes(id));

@@ -1,3 +1,4 @@
+import { errorSentence } from '../store/errorSentence';
 import { LONGEST_SEQUENCE, PICTURE_TYPES } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { messageShown } from '../store/sessionSlice';
@@ -51,8 +52,7 @@ export function useBringPictures<Kept>({ keep, onAllThere }: BringPictures<Kept>
       }
       if (onAllThere(all) && notes[0]) dispatch(messageShown(notes[0]));
     } catch (error) {
-      if (!stop.signal.aborted)
-        dispatch(messageShown(error instanceof Error ? error.message : words.thisIsNoPicture));
+      if (!stop.signal.aborted) dispatch(messageShown(errorSentence(error)));
     } finally {
       setProgress(null);
     }

@@ -3,7 +3,9 @@ import { firstFrame, lastFrame, type MovesInLength, type Shot } from '@humble/co
 import { useState } from 'react';
 import { createUndoGroup } from '../ui/undoGroup';
 import type { FieldNote } from '../ui/NumberField';
-import { activeMoveIn, useThrottledSelector, useAppStore, useEdit } from '../store/hooks';
+import { useAppStore, useEdit } from '../store/hooks';
+import { selectActiveMove } from '../store/selectors/active';
+import { useThrottledSelector } from '../store/throttled/hooks';
 
 interface LengthChange {
   /** The shot that came of it: once it is another one, nothing is said any more. */
@@ -31,10 +33,10 @@ export function useShotLength(): {
     undoGroup = createUndoGroup('length'),
     moves?: MovesInLength,
   ): void => {
-    const before = activeMoveIn(store.getState());
+    const before = selectActiveMove(store.getState());
     const isSameStep = latest?.undoGroup === undoGroup;
     if (!edit('setLength', { lengthFrames, moves }, undoGroup)) return;
-    const after = activeMoveIn(store.getState());
+    const after = selectActiveMove(store.getState());
     const { shot } = store.getState().shot.present;
     if (!before || !after || !shot) return setLatest(null);
     const hasMoved = firstFrame(before) !== firstFrame(after) || lastFrame(before) !== lastFrame(after);

@@ -4,7 +4,8 @@ import type { Draft, KeptHistory } from './drafts';
 import { documentOpened } from '../store/sessionSlice';
 import { doEdit } from '../store/doEdit';
 import { shotOpened } from '../store/shotSlice';
-import { type AppStore, createAppStore } from '../store/store';
+import type { AppStore } from '../store/store';
+import { createServerStore } from './appStore';
 
 const mockKept = new Map<string, Draft>();
 /** How the browser fails to keep a draft; nothing when it keeps it. */
@@ -88,7 +89,7 @@ beforeEach(() => {
   mockFailure = null;
   server = new Server();
   global.fetch = server.fetch as typeof fetch;
-  store = createAppStore();
+  store = createServerStore();
   autosave = startAutosave(store);
   store.dispatch(documentOpened({ id: 'a', revision: 1, status: 'saved', step: 'arc' }));
   autosave.settle(shot);

@@ -1,3 +1,4 @@
+import { Refusal } from '../ui/refusal';
 import { PICTURE_LIMITS, sizeFault } from '@humble/core';
 import { cycleWords as words } from '../words/cycle';
 import { figuresWords } from '../words/figures';
@@ -9,21 +10,21 @@ const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
 /**
  * Cuts a picture into cells of one size, from left to right and row by row.
  * @returns a PNG file for each cell, as large as it is in the picture; a rest of less than a pixel a cell is left out
- * @throws Error with a sentence
+ * @throws Refusal with a sentence
  */
 export async function cutStrip(file: File, across: number, down: number): Promise<readonly File[]> {
-  if (file.size > PICTURE_LIMITS.bytes) throw new Error(persistenceWords.isLargerThan40MB(file.name));
+  if (file.size > PICTURE_LIMITS.bytes) throw new Refusal(persistenceWords.isLargerThan40MB(file.name));
   const address = URL.createObjectURL(file);
   try {
     const image = new Image();
     image.src = address;
     await image.decode().catch(() => {
-      throw new Error(figuresWords.cannotBeDrawn(file.name));
+      throw new Refusal(figuresWords.cannotBeDrawn(file.name));
     });
     const fault = sizeFault({ width: image.naturalWidth, height: image.naturalHeight });
-    if (fault) throw new Error(`“${file.name}”: ${fault}`);
+    if (fault) throw new Refusal(`“${file.name}”: ${fault}`);
     const [width, height] = [Math.floor(image.naturalWidth / across), Math.floor(image.naturalHeight / down)];
-    if (width < 1 || height < 1) throw new Error(words.tooSmall);
+    if (width < 1 || height < 1) throw new Refusal(words.tooSmall);
     const canvas = document.createElement('canvas');
     canvas.width = width;
     canvas.height = height;
@@ -33,7 +34,7 @@ export async function cutStrip(file: File, across: number, down: number): Promis
       context.clearRect(0, 0, width, height);
       context.drawImage(image, -(cell % across) * width, -Math.floor(cell / across) * height);
       const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/png'));
-      if (!blob) throw new Error(figuresWords.cannotBeDrawn(file.name));
+      if (!blob) throw new Refusal(figuresWords.cannotBeDrawn(file.name));
       cells.push(new File([blob], `${stem(file.name)} ${cell + 1}.png`, { type: 'image/png' }));
     }
     return cells;

@@ -1,3 +1,4 @@
+import { Refusal } from '../ui/refusal';
 import type { DrawingPicture, Picture } from '@humble/core';
 import { traceOutline } from '@humble/core/traceOutline';
 import { figuresWords as words } from '../words/figures';
@@ -33,7 +34,7 @@ async function maskOf({ sha256, width, height }: Picture) {
 
 /**
  * Brings a picture of a figure to the server, and traces its outline.
- * @throws Error with a sentence that names the file
+ * @throws Refusal with a sentence that names the file
  */
 export async function keepDrawing(
   file: File,
@@ -41,9 +42,9 @@ export async function keepDrawing(
 ): Promise<{ kept: DrawingPicture; note: string }> {
   const { picture, note } = await keepPicture(file, signal);
   const { mask, scale } = await maskOf(picture).catch(() => {
-    throw new Error(words.cannotBeDrawn(picture.name));
+    throw new Refusal(words.cannotBeDrawn(picture.name));
   });
   const outline = traceOutline(mask, scale);
-  if (!outline) throw new Error(words.nothingToBeSeen(picture.name));
+  if (!outline) throw new Refusal(words.nothingToBeSeen(picture.name));
   return { kept: { ...picture, outline, frames: 1, planted: null }, note };
 }

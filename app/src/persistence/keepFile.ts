@@ -1,3 +1,4 @@
+import { Refusal } from '../ui/refusal';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
 import { OFFLINE_SENTENCE } from './api';
@@ -16,7 +17,7 @@ interface FileToKeep {
 /**
  * Brings a file to the server, which looks at it and keeps it.
  * @returns what the server says it is
- * @throws Error with a sentence that names the file
+ * @throws Refusal with a sentence that names the file
  */
 export async function keepFile<Kept extends object>({ to, file, type, signal }: FileToKeep): Promise<Kept> {
   const response = await fetch(API + addressOf(to), {
@@ -29,11 +30,11 @@ export async function keepFile<Kept extends object>({ to, file, type, signal }: 
     signal,
   }).catch((error: unknown) => {
     if (signal.aborted) throw error;
-    throw new Error(OFFLINE_SENTENCE);
+    throw new Refusal(OFFLINE_SENTENCE);
   });
   const answer = (await response.json().catch(() => null)) as (Kept & { readonly detail?: string }) | null;
   if (response.ok && answer) return answer;
-  throw new Error(
+  throw new Refusal(
     `“${file.name}”: ${answer?.detail ?? words.theServerAnsweredWithAnErrorAfterColon(response.status)}`,
   );
 }

@@ -1,3 +1,4 @@
+import { Refusal } from '../ui/refusal';
 import { persistenceWords as words } from '../words/persistence';
 import { type Picture, PICTURE_LIMITS } from '@humble/core';
 import { keepFile, LONGEST_FILE_NAME } from './keepFile';
@@ -21,10 +22,10 @@ export interface BroughtPicture {
 
 /**
  * Brings a picture to the server, which looks at it and keeps it.
- * @throws Error with a sentence that names the file
+ * @throws Refusal with a sentence that names the file
  */
 export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
-  if (file.size > PICTURE_LIMITS.bytes) throw new Error(words.isLargerThan40MB(file.name));
+  if (file.size > PICTURE_LIMITS.bytes) throw new Refusal(words.isLargerThan40MB(file.name));
   const { note = '', ...picture } = await keepFile<Picture & { readonly note?: string }>({
     to: 'keepPicture',
     file,

@@ -1,3 +1,4 @@
+import { Refusal } from '../ui/refusal';
 import { LARGEST_SOUND, type Sound } from '@humble/core';
 import { addressOf, API } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
@@ -11,10 +12,10 @@ export type KeptSound = Omit<Sound, 'startSeconds'>;
 
 /**
  * Brings a sound to the server, which looks at it and keeps it.
- * @throws Error with a sentence that names the file
+ * @throws Refusal with a sentence that names the file
  */
 export async function keepSound(file: File, signal: AbortSignal): Promise<KeptSound> {
-  if (file.size > LARGEST_SOUND) throw new Error(words.isLargerThan30MB(file.name));
+  if (file.size > LARGEST_SOUND) throw new Refusal(words.isLargerThan30MB(file.name));
   const sound = await keepFile<KeptSound>({
     to: 'keepSound',
     file,

@@ -1,21 +1,7 @@
-import { useSyncExternalStore } from 'react';
+import { createExternalStore, useExternalStore } from '../ui/externalStore';
 
 /** The frame under the pointer in any view of the timing; null when it points at none. Never saved. */
-let hovered: number | null = null;
-const listeners = new Set<() => void>();
+const hovered = createExternalStore<number | null>(null);
 
-export function setHoveredFrame(frame: number | null): void {
-  if (frame === hovered) return;
-  hovered = frame;
-  listeners.forEach((listener) => listener());
-}
-
-export const hoveredFrame = (): number | null => hovered;
-
-export const subscribeHoveredFrame = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
-export const useHoveredFrame = (): number | null =>
-  useSyncExternalStore(subscribeHoveredFrame, hoveredFrame, hoveredFrame);
+export const setHoveredFrame = hovered.set;
+export const useHoveredFrame = (): number | null => useExternalStore(hovered);

@@ -1,5 +1,6 @@
-import { useSyncExternalStore } from 'react';
-import { createThrottledSource, throttleGroup } from '../render/throttledSource';
+import { createExternalStore, useExternalStore } from '../ui/externalStore';
+import { createThrottledSource } from '../store/throttled/throttledSource';
+import { panelsGroup } from '../store/throttled/throttledStore';
 
 /** Where playback stands. Not application state: it changes many times a second and is never saved. */
 export interface Playhead {
@@ -18,7 +19,10 @@ interface Range {
   readonly passage?: { readonly from: number; readonly until: number } | null;
 }
 
-let playhead: Playhead = { frame: 1, isPlaying: false, lap: 0 };
+const playhead = createExternalStore<Playhead>(
+  { frame: 1, isPlaying: false, lap: 0 },
+  { isEqual: (a, b) => a.frame === b.frame && a.isPlaying === b.isPlaying && a.lap === b.lap },
+);
 let range: Range = { lengthFrames: 1, rate: 24, loops: true };
 let startedAt = 0;
 let startedFrom = 1;
@@ -27,15 +31,6 @@ let played: Range = range;
 /** How fast it plays; 1 is true speed. */
 let speed = 1;
 let request = 0;
-const listeners = new Set<() => void>();
-
-function set(next: Playhead): void {
-  const isSame =
-    next.frame === playhead.frame && next.isPlaying === playhead.isPlaying && next.lap === playhead.lap;
-  if (isSame) return;
-  playhead = next;
-  listeners.forEach((listener) => listener());
-}
 
 const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(1, Math.round(frame)));
 
@@ -67,10 +62,10 @@ export function frameAfter(
 function tick(now: number): void {
   const reached = frameAfter(Math.max(0, now - startedAt) * speed, startedFrom, played);
   if (reached === null) {
-    set({ frame: endsOf(played)[1], isPlaying: false, lap: 0 });
+    playhead.set({ frame: endsOf(played)[1], isPlaying: false, lap: 0 });
     return;
   }
-  set({ ...reached, isPlaying: true });
+  playhead.set({ ...reached, isPlaying: true });
   request = requestAnimationFrame(tick);
 }
 
@@ -80,20 +75,21 @@ function start(from: number, what: Range, at = 1): void {
   played = what;
   startedAt = performance.now();
   startedFrom = from;
-  set({ frame: from, isPlaying: true, lap: 0 });
+  playhead.set({ frame: from, isPlaying: true, lap: 0 });
   request = requestAnimationFrame(tick);
 }
 
 export function pause(): void {
   cancelAnimationFrame(request);
-  set({ ...playhead, isPlaying: false });
+  playhead.set({ ...playhead.get(), isPlaying: false });
 }
 
 export function togglePlay(): void {
-  if (playhead.isPlaying) pause();
+  if (playhead.get().isPlaying) pause();
   else {
+    const { frame } = playhead.get();
     const [first, last] = endsOf(range);
-    start(playhead.frame < first || playhead.frame >= last ? first : playhead.frame, range);
+    start(frame < first || frame >= last ? first : frame, range);
   }
 }
 
@@ -104,10 +100,10 @@ export const playFrom = (frame: number, at: number): void =>
 /** Puts the playhead on a frame and stops playback there. */
 export function goTo(frame: number): void {
   cancelAnimationFrame(request);
-  set({ frame: within(frame), isPlaying: false, lap: 0 });
+  playhead.set({ frame: within(frame), isPlaying: false, lap: 0 });
 }
 
-export const step = (by: number): void => goTo(playhead.frame + by);
+export const step = (by: number): void => goTo(playhead.get().frame + by);
 
 /** Fits playback to a shot; a running playback goes on from where it is. */
 export function setRange(next: Range): void {
@@ -119,16 +115,16 @@ export function setRange(next: Range): void {
     next.passage?.until === range.passage?.until;
   if (isSame) return;
   range = next;
-  if (playhead.isPlaying) {
+  if (playhead.get().isPlaying) {
     const [first, last] = endsOf(next);
-    start(Math.min(last, Math.max(first, playhead.frame)), next);
-  } else set({ ...playhead, frame: within(playhead.frame) });
+    start(Math.min(last, Math.max(first, playhead.get().frame)), next);
+  } else playhead.set({ ...playhead.get(), frame: within(playhead.get().frame) });
 }
 
 /** Seconds from the start of frame 1, between frames while it plays. */
 export function currentSeconds(): number {
   const { rate, loops } = played;
-  if (!playhead.isPlaying) return (playhead.frame - 1) / range.rate;
+  if (!playhead.get().isPlaying) return (playhead.get().frame - 1) / range.rate;
   const [first, last] = endsOf(played);
   const reached = startedFrom - 1 + ((performance.now() - startedAt) / 1000) * rate * speed;
   const frames = last - first + 1;
@@ -137,28 +133,20 @@ export function currentSeconds(): number {
 }
 
 /** How often playback has come round since it began. */
-export const currentLap = (): number => playhead.lap;
+export const currentLap = (): number => playhead.get().lap;
 /** How fast it plays; 1 is true speed. */
 export const playbackSpeed = (): number => speed;
-export const currentFrame = (): number => playhead.frame;
-export const isPlaying = (): boolean => playhead.isPlaying;
+export const currentFrame = (): number => playhead.get().frame;
+export const isPlaying = (): boolean => playhead.get().isPlaying;
 
-export const subscribePlayhead = (listener: () => void): (() => void) => {
-  // The same function may follow for several: one of them that leaves must not take the others along.
-  const mine = (): void => listener();
-  listeners.add(mine);
-  return () => listeners.delete(mine);
-};
+export const subscribePlayhead = playhead.subscribe;
 
 /** How often panels follow a playhead that is dragged or plays, milliseconds. */
 const PANELS_MS = 100;
 
-/** What the shot and the playhead share: both follow the hand, and panels follow both. */
-export const panelsGroup = throttleGroup();
-
 /** The playhead as panels see it: while it is dragged or plays they follow now and then. */
 export const throttledPlayhead = createThrottledSource({
-  read: () => playhead,
+  read: playhead.get,
   follow: subscribePlayhead,
   everyMs: PANELS_MS,
   group: panelsGroup,
@@ -170,19 +158,11 @@ type Shown = string | number | boolean;
 
 /** Something that follows from the playhead with every frame; renders again only when it changes. */
 export const usePlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
-  useSyncExternalStore(
-    subscribePlayhead,
-    () => pick(playhead),
-    () => pick(playhead),
-  );
+  useExternalStore(playhead, pick);
 
 /** The same for what may lag a little while the playhead is dragged or plays. */
 export const useThrottledPlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
-  useSyncExternalStore(
-    throttledPlayhead.subscribe,
-    () => pick(throttledPlayhead.get()),
-    () => pick(throttledPlayhead.get()),
-  );
+  useExternalStore(throttledPlayhead, pick);
 
 /** The frame that panels are about. */
 export const useThrottledFrame = (): number => useThrottledPlayhead(({ frame }) => frame);

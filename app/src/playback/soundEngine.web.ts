@@ -1,4 +1,4 @@
-import { runTimeSliced } from '../render/nextTask';
+import { runTimeSliced } from '../store/throttled/nextTask';
 import { currentFrame, currentLap, isPlaying, playbackSpeed, subscribePlayhead } from './playhead';
 import type { SoundEngine, SoundSettings } from './soundEngine';
 

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { createExternalStore, useExternalStore } from '../ui/externalStore';
 
 /** How loud a sound is over time, to be drawn. */
 export interface SoundWave {
@@ -17,33 +17,12 @@ interface SoundState {
   readonly wave: SoundWave | null;
 }
 
-let state: SoundState = { status: 'none', wave: null };
-const listeners = new Set<() => void>();
-
 /** What became of the sound of the open shot. Not application state: it is fetched anew with every shot. */
-export function setSoundState(next: SoundState): void {
-  state = next;
-  listeners.forEach((listener) => listener());
-}
+const sound = createExternalStore<SoundState>({ status: 'none', wave: null });
 
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
-export const useSoundWave = (): SoundWave | null =>
-  useSyncExternalStore(
-    subscribe,
-    () => state.wave,
-    () => null,
-  );
-
-export const useSoundStatus = (): SoundStatus =>
-  useSyncExternalStore(
-    subscribe,
-    () => state.status,
-    () => 'none',
-  );
+export const setSoundState = sound.set;
+export const useSoundWave = (): SoundWave | null => useExternalStore(sound, ({ wave }) => wave);
+export const useSoundStatus = (): SoundStatus => useExternalStore(sound, ({ status }) => status);
 
 /** The loudest peak of some time, 0 to 1. @param from seconds from the start of frame 1 */
 export function peakBetween(

@@ -1,5 +1,4 @@
 import { act, renderHook } from '@testing-library/react-native';
-import { benchWith, straightShot } from '../testing/bench';
 import { closeContextMenu, useOpenContextMenu } from '../ui/contextMenu';
 import { createPointerSession, type PressHandler, type ViewPointer } from './pointerSession';
 
@@ -7,10 +6,10 @@ const ITEM = { label: 'Remove', icon: (() => null) as never, onPress: () => unde
 
 /** A session whose surface has a menu everywhere, and what became of its presses. */
 function session(handler: PressHandler<ViewPointer> = {}, hasMenu = true) {
-  const store = benchWith(straightShot());
+  const held = { begin: () => undefined, end: () => undefined };
   const done: string[] = [];
   const made = createPointerSession<ViewPointer>({
-    store,
+    held,
     view: null,
     inWindow: ({ x, y }) => ({ x: x + 100, y: y + 200 }),
     trail: () => ({ isShift: () => false, take: () => [], pressedAt: () => 0 }),

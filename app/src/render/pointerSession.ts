@@ -1,8 +1,6 @@
 import { distance, type Vector } from '@humble/core';
-import type { AppStore } from '../store/store';
 import { type ContextMenu, openContextMenu } from '../ui/contextMenu';
 import { beginInteraction, endInteraction, type LiveView } from './frameScheduler';
-import { throttledStoreOf } from './throttledStore';
 import type { PointerTrail, Spot } from './usePointerTrail';
 
 /** A press that moves less than this is a tap, pixels. */
@@ -74,8 +72,14 @@ export interface PointerSession {
   readonly hover: (at: Vector | null) => void;
 }
 
+/** What may lag while something is held: told when that begins and ends. */
+export interface HeldSources {
+  readonly begin: () => void;
+  readonly end: () => void;
+}
+
 interface SessionOptions<Pointer> {
-  readonly store: AppStore;
+  readonly held: HeldSources;
   /** The view that follows every frame while something is held; null for one without live shapes. */
   readonly view: LiveView | null;
   /** The surface and the trail as they are now: a session outlives renders. */
@@ -89,7 +93,7 @@ const NOWHERE: Vector = { x: 0, y: 0 };
 
 /** The one way from presses, movements and releases to drags, taps, double taps and pinches. */
 export function createPointerSession<Pointer>({
-  store,
+  held,
   view,
   surface,
   trail,
@@ -110,7 +114,7 @@ export function createPointerSession<Pointer>({
   const release = (): void => {
     clearTimeout(longPress);
     handler = null;
-    throttledStoreOf(store).end();
+    held.end();
     endInteraction();
     surface().released?.(isTouch);
   };
@@ -142,7 +146,7 @@ export function createPointerSession<Pointer>({
       hasMoved = false;
       start = at;
       handler = surface().press(pointerAt(at));
-      throttledStoreOf(store).begin();
+      held.begin();
       if (view) beginInteraction(view);
       if (byTouch) longPress = setTimeout(() => openMenu(at, true), LONG_PRESS_MS);
     },

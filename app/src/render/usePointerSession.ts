@@ -1,10 +1,14 @@
 import { type RefObject, useEffect, useMemo } from 'react';
 import type { View } from 'react-native';
 import { Gesture, PointerType } from 'react-native-gesture-handler';
-import { useAppStore } from '../store/hooks';
 import { useLatest } from '../ui/useLatest';
 import type { LiveView } from './frameScheduler';
-import { createPointerSession, type PointerSession, type PointerSurface } from './pointerSession';
+import {
+  createPointerSession,
+  type HeldSources,
+  type PointerSession,
+  type PointerSurface,
+} from './pointerSession';
 import { usePointerTrail } from './usePointerTrail';
 
 // The callbacks of gestures are compiled with copies of what they close over, so all that changes lives in the session.
@@ -34,19 +38,20 @@ function gesturesOf(session: PointerSession) {
  * Press, drag, tap, double tap, pinch and hover on a view, for a `GestureDetector`. The session outlives renders.
  * @param element the view that the detector wraps
  * @param liveView see `createPointerSession`
+ * @param held the same between renders
  */
 export function usePointerSession<Pointer>(
   element: RefObject<View | null>,
   liveView: LiveView | null,
+  held: HeldSources,
   surface: PointerSurface<Pointer>,
 ) {
-  const store = useAppStore();
   const trail = usePointerTrail(element);
   const latest = useLatest({ surface, trail });
   const session = useMemo(
     () =>
       createPointerSession<Pointer>({
-        store,
+        held,
         view: liveView,
         surface: () => latest().surface,
         trail: () => latest().trail,
@@ -55,7 +60,7 @@ export function usePointerSession<Pointer>(
           return { x: left + x, y: top + y };
         },
       }),
-    [store, liveView, latest, element],
+    [held, liveView, latest, element],
   );
   useMenuButton(element, session);
   useOwnTouches(element);

@@ -3,7 +3,7 @@ import { type ComponentType, type ReactNode, useEffect, useRef, useState } from 
 import { ScrollView, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
 import type { Step } from '../kinds/steps';
-import { useAppDispatch, useSettings, useThrottledSelector } from '../store/hooks';
+import { useAppDispatch, useSettings } from '../store/hooks';
 import { groupBroughtForward, groupFolded } from '../store/settingsSlice';
 import type { RootState } from '../store/store';
 import { bringIntoSight } from '../ui/bringIntoSight';
@@ -11,6 +11,7 @@ import { Chips } from '../ui/Chips';
 import { FoldingSection } from '../ui/FoldingSection';
 import { useLayout } from '../ui/layout';
 import { changedCue } from './changedCue';
+import { useThrottledSelector } from '../store/throttled/hooks';
 
 /** One group of a step's panel. A new one is an entry in the list of its step. */
 export interface PanelGroup {

@@ -4,12 +4,13 @@ import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
-import { useSession, useThrottledShotValue } from '../store/hooks';
+import { useSession } from '../store/hooks';
 import { stepDescriptor } from '../kinds/steps';
 import { useLayout } from '../ui/layout';
 import { isLargeText } from '../ui/textScale';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
+import { useThrottledShotValue } from '../store/throttled/hooks';
 
 /** A pull of the handle further than this opens or closes the panel, pixels. */
 const PULL_PX = 24;

@@ -8,10 +8,11 @@ import Printer from 'lucide-react-native/icons/printer';
 import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
-import { useThrottledMove, useAppDispatch, useSession, useThrottledShot } from '../store/hooks';
+import { useAppDispatch, useSession } from '../store/hooks';
 import { conflictPutOff } from '../store/sessionSlice';
 import { Menu } from '../ui/Menu';
 import type { BenchDialog } from './benchDialog';
+import { useThrottledMove, useThrottledShot } from '../store/throttled/hooks';
 
 interface ShotActionsProps {
   readonly onClose: () => void;

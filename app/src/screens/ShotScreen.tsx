@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { api, documentAddress, failureSentence } from '../persistence/api';
-import { useAppDispatch, useSettings, useThrottledSelector } from '../store/hooks';
+import { useAppDispatch, useSettings } from '../store/hooks';
 import {
   closeDocument,
   type NotOpened,
@@ -21,6 +21,7 @@ import { Words } from '../ui/Words';
 import { Laying } from './Laying';
 import { Messages } from './Messages';
 import { Workbench } from './Workbench';
+import { useThrottledSelector } from '../store/throttled/hooks';
 
 /** Opens the shot named in the address, and says so when that cannot be done. */
 export function ShotScreen() {

@@ -8,7 +8,7 @@ import { ShotList } from '../features/shots/ShotList';
 import { watchLeftDrafts } from '../persistence/leftDrafts';
 import { useAppDispatch, useSettings } from '../store/hooks';
 import { settingsChanged } from '../store/settingsSlice';
-import { store } from '../store/store';
+import { store } from '../persistence/appStore';
 import { IconButton } from '../ui/Button';
 import { Messages } from './Messages';
 

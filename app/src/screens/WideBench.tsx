@@ -3,8 +3,8 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
-import { throttledStoreOf } from '../render/throttledStore';
-import { useAppStore, useSession, useThrottledSelector } from '../store/hooks';
+import { throttledStoreOf } from '../store/throttled/throttledStore';
+import { useAppStore, useSession } from '../store/hooks';
 import type { RootState } from '../store/store';
 import { ROW_PX, tracksWithKeys } from '../features/figure/tracks/tracksWithKeys';
 import { LazyIncrementsTable } from '../features/sheet/lazyTables';
@@ -16,6 +16,7 @@ import { Divider, useDivider } from './Divider';
 import { keysUnderWideRuler } from './keysUnderRuler';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
+import { useThrottledSelector } from '../store/throttled/hooks';
 
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 

@@ -1,3 +1,4 @@
+import { sentenceOfError } from './frameNumbers';
 import {
   applyEdit,
   type Edit,
@@ -35,7 +36,7 @@ export const doEdit =
       return { made: () => madeIds(before, after) };
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
-      dispatch(messageShown(error.message));
+      dispatch(messageShown(sentenceOfError(error)));
       return null;
     }
   };

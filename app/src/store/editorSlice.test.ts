@@ -1,8 +1,8 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
-import { nextTask } from '../render/nextTask';
-import { throttledStoreOf } from '../render/throttledStore';
+import { nextTask } from './throttled/nextTask';
+import { throttledStoreOf } from './throttled/throttledStore';
 import { doEdit } from './doEdit';
 import {
   arcActivated,
@@ -13,12 +13,12 @@ import {
   strokeAsked,
   toolChosen,
 } from './editorSlice';
-import { activeArcIn, activeMoveIn } from './hooks';
 import { finishPlacing, placedShape, takePlacedBack } from '../commands/placing';
-import { aboutIn, chosenDistance } from './selection';
+import { selectTransformCentre, chosenDistance } from './selectors/selection';
 import { stepChosen } from './sessionSlice';
 import { goToStep } from '../commands/goToStep';
 import { sketchChanged, sketchedShape, sketchKept, sketchRedone, strokeDrawn } from '../commands/sketch';
+import { selectActiveArc, selectActiveMove } from './selectors/active';
 
 const still = { x: 0, y: 0 };
 const empty = (): Shot => freshShot({ name: 'Quay', rate: 24, lengthFrames: 21, width: 1920, height: 1080 });
@@ -93,8 +93,8 @@ describe('a stroke', () => {
     await Promise.resolve();
     await store.dispatch(sketchKept());
     expect(shotOn(store).arcs).toHaveLength(2);
-    expect(activeArcIn(store.getState())).toBe(shotOn(store).arcs[1]);
-    expect(activeMoveIn(store.getState())!.arcId).toBe(shotOn(store).arcs[1]!.id);
+    expect(selectActiveArc(store.getState())).toBe(shotOn(store).arcs[1]);
+    expect(selectActiveMove(store.getState())!.arcId).toBe(shotOn(store).arcs[1]!.id);
   });
 
   test('another edit settles a first stroke as it is', async () => {
@@ -178,13 +178,13 @@ describe('what is selected', () => {
 
   test('it turns about its middle, or about a centre that was chosen', () => {
     const store = bench();
-    expect(aboutIn(store.getState())).toBeNull();
+    expect(selectTransformCentre(store.getState(), 1)).toBeNull();
     store.dispatch(pointsSelected(['p1', 'p2', 'p3']));
-    expect(aboutIn(store.getState())).toEqual({ x: 60, y: 0 });
+    expect(selectTransformCentre(store.getState(), 1)).toEqual({ x: 60, y: 0 });
     store.dispatch(toolChosen('centre'));
     expect(store.getState().editor.selectedPointIds).toHaveLength(3);
     store.dispatch(centreChosen({ x: 5, y: 9 }));
-    expect(aboutIn(store.getState())).toEqual({ x: 5, y: 9 });
+    expect(selectTransformCentre(store.getState(), 1)).toEqual({ x: 5, y: 9 });
   });
 
   test('an arc that is gone hands over to the first one', () => {
@@ -194,9 +194,9 @@ describe('what is selected', () => {
     );
     const second = shotOn(store).arcs[1]!.id;
     store.dispatch(arcActivated(second));
-    expect(activeArcIn(store.getState())!.id).toBe(second);
+    expect(selectActiveArc(store.getState())!.id).toBe(second);
     store.dispatch(doEdit('removeArc', { arcId: second }));
-    expect(activeArcIn(store.getState())!.id).toBe('arc1');
+    expect(selectActiveArc(store.getState())!.id).toBe('arc1');
   });
 });
 
@@ -217,7 +217,7 @@ test('while something is held, what follows from afar is told a few times a seco
   move(150);
   throttled.end();
   expect(told).toHaveBeenCalledTimes(2);
-  expect(throttled.getState()).toBe(store.getState());
+  expect(throttled.get()).toBe(store.getState());
   // With nothing in the hand every change is told.
   move(160);
   expect(told).toHaveBeenCalledTimes(3);

@@ -1,5 +1,5 @@
-import { frameNumber, frameNumbered } from '@humble/core';
 import type { NumberFieldProps } from '../ui/NumberField';
+import { frameNumber, frameNumbered } from './frameNumbers';
 
 /** A field for a frame: all its numbers are frames from 1, and it shows them as the user counts. */
 export function frameField({

@@ -4,15 +4,15 @@ import { useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { NumberFieldProps } from '../ui/NumberField';
 import { fixed, readNumber } from '../ui/numbers';
-import { useThrottledSelector } from './hooks';
 import type { RootState } from './store';
+import { useThrottledSelector } from './throttled/hooks';
 
 /** Lengths in millimetres alone, for what needs no field. */
 export const MILLIMETRES: LengthScale = { unit: 'mm', fieldUnits: 1, unitsPerMm: 1 };
 
 const NO_SCALE: LengthScale = { unit: 'units', fieldUnits: 1, unitsPerMm: null };
 
-export const lengthScaleIn = ({ shot }: RootState): LengthScale =>
+export const selectLengthScale = ({ shot }: RootState): LengthScale =>
   shot.present.shot ? lengthScaleOf(shot.present.shot) : NO_SCALE;
 
 /** Lengths of the shot as they are shown and typed: in millimetres where the field has a scale and its settings say so. */
@@ -71,6 +71,6 @@ export function lengthsFor(scale: LengthScale): Lengths {
 }
 
 export function useLengths(): Lengths {
-  const scale = useThrottledSelector(lengthScaleIn, shallowEqual);
+  const scale = useThrottledSelector(selectLengthScale, shallowEqual);
   return useMemo(() => lengthsFor(scale), [scale]);
 }

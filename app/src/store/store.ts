@@ -1,42 +1,80 @@
-import { countFramesFrom } from '@humble/core';
-import { configureStore } from '@reduxjs/toolkit';
+import {
+  combineReducers,
+  configureStore,
+  createListenerMiddleware,
+  type Middleware,
+  type Reducer,
+  type StateFromReducersMapObject,
+  type ThunkAction,
+  type ThunkDispatch,
+  type TypedAddListener,
+  type TypedStartListening,
+  type UnknownAction,
+  addListener,
+} from '@reduxjs/toolkit';
 import { applyTheme } from '../ui/theme';
-import { api } from '../persistence/api';
 import { editorReducer } from './editorSlice';
+import { countFramesFrom } from './frameNumbers';
 import { reviewReducer } from './reviewSlice';
 import { sessionReducer } from './sessionSlice';
 import { settingsReducer, storeSettings } from './settingsSlice';
 import { shotHistory } from './shotSlice';
 
-export const createAppStore = () =>
-  configureStore({
-    reducer: {
-      shot: shotHistory,
-      session: sessionReducer,
-      editor: editorReducer,
-      review: reviewReducer,
-      settings: settingsReducer,
-      [api.reducerPath]: api.reducer,
+const reducers = {
+  shot: shotHistory,
+  session: sessionReducer,
+  editor: editorReducer,
+  review: reviewReducer,
+  settings: settingsReducer,
+};
+
+export type RootState = StateFromReducersMapObject<typeof reducers>;
+export type AppDispatch = ThunkDispatch<RootState, unknown, UnknownAction>;
+/** A command: what a user does, in one call. */
+export type AppThunk<Result = void> = ThunkAction<Result, RootState, unknown, UnknownAction>;
+
+/** What a room above adds to the store. */
+export interface StoreExtension {
+  readonly reducers?: Readonly<Record<string, Reducer>>;
+  readonly middleware?: readonly Middleware[];
+}
+
+type Listen = TypedAddListener<RootState, AppDispatch>;
+
+/** Does something after each change of a kind. @returns what ends that */
+export const listen =
+  (options: Parameters<Listen>[0]): AppThunk<() => void> =>
+  (dispatch) =>
+    dispatch((addListener as Listen)(options)) as unknown as () => void;
+
+/** Keeps the settings on this device, and shows the theme. */
+function keepSettings(startListening: TypedStartListening<RootState, AppDispatch>): void {
+  startListening({
+    predicate: (_, now, before) => now.settings !== before.settings,
+    effect: (_, { getState, getOriginalState }) => {
+      const { settings } = getState();
+      if (settings.theme !== getOriginalState().settings.theme) applyTheme(settings.theme);
+      countFramesFrom(settings.firstFrame);
+      storeSettings(settings);
     },
+  });
+}
+
+export function createAppStore({ reducers: further = {}, middleware = [] }: StoreExtension = {}) {
+  const listeners = createListenerMiddleware<RootState, AppDispatch>();
+  const store = configureStore({
+    reducer: combineReducers({ ...reducers, ...further }) as unknown as Reducer<RootState>,
     // Shots are large and the core never changes one: walking through them on every action finds nothing.
     middleware: (defaults) =>
-      defaults({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
+      defaults({ serializableCheck: false, immutableCheck: false })
+        .prepend(listeners.middleware)
+        .concat(middleware),
   });
+  const { theme, firstFrame } = store.getState().settings;
+  applyTheme(theme);
+  countFramesFrom(firstFrame);
+  keepSettings(listeners.startListening);
+  return store;
+}
 
 export type AppStore = ReturnType<typeof createAppStore>;
-export type RootState = ReturnType<AppStore['getState']>;
-export type AppDispatch = AppStore['dispatch'];
-
-export const store = createAppStore();
-
-applyTheme(store.getState().settings.theme);
-countFramesFrom(store.getState().settings.firstFrame);
-let stored = store.getState().settings;
-store.subscribe(() => {
-  const { settings } = store.getState();
-  if (settings === stored) return;
-  if (settings.theme !== stored.theme) applyTheme(settings.theme);
-  if (settings.firstFrame !== stored.firstFrame) countFramesFrom(settings.firstFrame);
-  stored = settings;
-  storeSettings(settings);
-});

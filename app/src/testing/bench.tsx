@@ -5,7 +5,8 @@ import type { Step } from '../kinds/steps';
 import { documentOpened } from '../store/sessionSlice';
 import { shotOpened } from '../store/shotSlice';
 import { StoreProvider } from '../store/StoreProvider';
-import { type AppStore, createAppStore } from '../store/store';
+import type { AppStore } from '../store/store';
+import { createServerStore } from '../persistence/appStore';
 
 /** Helpers for tests of what stands on the workbench. */
 
@@ -35,7 +36,7 @@ export function withMarks(shot: Shot, ...places: [frame: number, fraction: numbe
 }
 
 export function benchWith(shot: Shot, step: Step = 'timing'): AppStore {
-  const store = createAppStore();
+  const store = createServerStore();
   store.dispatch(documentOpened({ id: 'a', revision: 1, status: 'saved', step }));
   store.dispatch(shotOpened(shot));
   return store;

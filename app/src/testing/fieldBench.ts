@@ -3,6 +3,7 @@ import { settingsChanged } from '../store/settingsSlice';
 import type { AppStore } from '../store/store';
 import { createFieldSurface } from '../features/field/fieldSurface';
 import { FIELD_VIEW } from '../features/field/fieldView';
+import { heldSourcesOf } from '../playback/heldSources';
 import { createPointerSession, type PointerSession } from '../render/pointerSession';
 import { fieldStateOf, gripsFor } from '../features/field/fieldState';
 import { type Viewport, wholeField } from '../features/field/viewport';
@@ -50,7 +51,7 @@ export function bench(shot: Shot): Bench {
   };
   const surface = createFieldSurface(() => context);
   const session = createPointerSession({
-    store,
+    held: heldSourcesOf(store),
     inWindow: (at) => at,
     view: FIELD_VIEW,
     surface: () => surface,

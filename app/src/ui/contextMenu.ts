@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { createExternalStore, useExternalStore } from './externalStore';
 import type { MenuItem } from './Menu';
 
 /** The few things that can be done with what lies under the pointer. */
@@ -12,13 +12,7 @@ interface OpenMenu extends ContextMenu {
   readonly at: { readonly x: number; readonly y: number };
 }
 
-let open: OpenMenu | null = null;
-const listeners = new Set<() => void>();
-
-function set(next: OpenMenu | null): void {
-  open = next;
-  listeners.forEach((listener) => listener());
-}
+const open = createExternalStore<OpenMenu | null>(null);
 
 /**
  * Shows a menu; one without items is not shown.
@@ -28,7 +22,7 @@ function set(next: OpenMenu | null): void {
 export function openContextMenu(menu: ContextMenu, at: OpenMenu['at'], isHeld: boolean): void {
   if (menu.items.length === 0) return;
   if (isHeld) ignoreRelease();
-  set({ ...menu, at });
+  open.set({ ...menu, at });
 }
 
 /** A browser may make a click of the finger's release, which would press what the menu has there. */
@@ -52,11 +46,6 @@ function ignoreRelease(): void {
 const RELEASES = ['pointerup', 'pointercancel'] as const;
 const CLICK_AFTER_MS = 300;
 
-export const closeContextMenu = (): void => set(null);
+export const closeContextMenu = (): void => open.set(null);
 
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
-
-export const useOpenContextMenu = (): OpenMenu | null => useSyncExternalStore(subscribe, () => open);
+export const useOpenContextMenu = (): OpenMenu | null => useExternalStore(open);

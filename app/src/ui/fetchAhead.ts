@@ -1,3 +1,4 @@
+import { Refusal } from './refusal';
 import { uiWords as words } from '../words/ui';
 /** Milliseconds after which a part is fetched that nobody has asked for yet. */
 const FETCH_AHEAD_MS = 300;
@@ -12,7 +13,7 @@ export function fetchAhead<Part>(load: () => Promise<Part>): () => Promise<Part>
   const once = (): Promise<Part> =>
     (loading ??= load().catch(() => {
       loading = null;
-      throw new Error(words.partMissingTryAgain);
+      throw new Refusal(words.partMissingTryAgain);
     }));
   if (typeof window !== 'undefined' && process.env.NODE_ENV !== 'test')
     setTimeout(() => void once().catch(() => undefined), FETCH_AHEAD_MS);

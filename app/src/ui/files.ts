@@ -1,3 +1,4 @@
+import { Refusal } from './refusal';
 import { uiWords as words } from '../words/ui';
 // Outside the web there is no file to offer or to ask for yet; the web target has `files.web.ts`.
 export interface PickedFile {
@@ -6,11 +7,11 @@ export interface PickedFile {
 }
 
 export function saveFile(_name: string, _content: string | Uint8Array, _type: string): void {
-  throw new Error(words.filesCanBeSavedInThe);
+  throw new Refusal(words.filesCanBeSavedInThe);
 }
 
 export function saveAddress(_address: string): void {
-  throw new Error(words.filesCanBeSavedInThe);
+  throw new Refusal(words.filesCanBeSavedInThe);
 }
 
 /** Whether the device offers to share such a file. */

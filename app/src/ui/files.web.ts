@@ -1,3 +1,4 @@
+import { Refusal } from './refusal';
 import { uiWords as words } from '../words/ui';
 /** Offers a text or bytes to the user as a file. */
 export function saveFile(name: string, content: string | Uint8Array, type: string): void {
@@ -50,16 +51,16 @@ function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]
 /**
  * Asks for one file. Null when the user thinks better of it.
  * @param mostBytes what it may weigh
- * @throws Error with a sentence
+ * @throws Refusal with a sentence
  */
 export async function pickFile(accept: string, mostBytes = LARGEST_TEXT): Promise<PickedFile | null> {
   const [file] = await askForFiles(accept, false);
   if (!file) return null;
-  if (file.size > mostBytes) throw new Error(words.isLargerThanMBThatIs(file.name, mostBytes / 1e6));
+  if (file.size > mostBytes) throw new Refusal(words.isLargerThanMBThatIs(file.name, mostBytes / 1e6));
   try {
     return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
   } catch {
-    throw new Error(words.cannotBeRead(file.name));
+    throw new Refusal(words.cannotBeRead(file.name));
   }
 }
 

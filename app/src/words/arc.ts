@@ -83,7 +83,6 @@ export const arcWords = {
   svgOrPathData: 'SVG or path data',
   importArcs: (size: number) => `Import ${size} arcs`,
   importIt: 'Import',
-  thisCantBeRead: 'This can’t be read.',
   pathsInTheDrawing: 'Paths in the drawing',
   anotherArc: 'Another arc',
   noArcYet: 'No arc yet',

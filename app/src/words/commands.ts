@@ -1,6 +1,5 @@
 /** Everything that other commands say. */
 export const commandsWords = {
-  thisGestureCouldNotBeThinned: 'This gesture could not be thinned.',
   theMarkIsCopied: 'The mark is copied.',
   marksAreCopied: (count: number) => `${count} marks are copied.`,
   youLeftBeforeKeepingTheStroke: 'You left before keeping the stroke, so it was discarded.',
@@ -10,5 +9,4 @@ export const commandsWords = {
   stretchTheMove: 'Stretch the move',
   aSequenceHasAtMostPictures: (most: number, count: number) =>
     `A sequence has at most ${most} pictures; these are ${count}.`,
-  thisIsNoPicture: 'This is no picture.',
 } as const;

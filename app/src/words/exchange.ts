@@ -1,6 +1,5 @@
 /** Everything that the interface says here. */
 export const exchangeWords = {
-  thisFileCannotBeRead: 'This file cannot be read.',
   placeAlongTheArc: 'Place along the arc',
   percentOfTheArc: 'Percent of the arc',
   incrementsAlongTheArc: 'Increments along the arc',
@@ -13,7 +12,6 @@ export const exchangeWords = {
   whichColumnCounts: 'Which column counts?',
   severalColumnsOfDifferFromThis: (fileName: string) =>
     `Several columns of “${fileName}” differ from this move, and they do not say the same.`,
-  thisTableCannotBeRead: 'This table cannot be read.',
   exportIt: 'Export',
   fetching: 'Loading…',
   without: (names: string) => `The file doesn’t include ${names}: it couldn’t be loaded.`,

@@ -3,7 +3,6 @@ export const figureWords = {
   thinning: 'Thinning',
   thinningPercent: (round: number) => `Thinning: ${round} %`,
   stop: 'Stop',
-  thisFileCannotBeRead: 'This file cannot be read.',
   actItOut: 'Act it out',
   pressInTheFieldAndMove:
     'Press in the field and move: the gesture gives the arc and its timing, pauses and all.',

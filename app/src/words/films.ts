@@ -2,7 +2,6 @@ const shots = (count: number): string => (count === 1 ? '1 shot' : `${count} sho
 
 /** Everything that is said about what was done with films and shots of the list. */
 export const filmsWords = {
-  thatCouldNotBeDone: 'That could not be done.',
   ofShotsWereDoneBeforeThat: (done: number, count: number) =>
     ` ${done} of ${count} shots were done before that.`,
   copy: (film: string) => `${film} copy`,

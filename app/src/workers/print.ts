@@ -6,8 +6,6 @@ export interface PrintJob {
   readonly options: PrintOptions;
   /** Of the document. */
   readonly title: string;
-  /** What the first frame of the shot is called. */
-  readonly firstNumber: number;
   readonly fonts: {
     readonly sans: Uint8Array;
     readonly mono: Uint8Array;

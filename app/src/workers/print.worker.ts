@@ -1,17 +1,16 @@
 // By its own way in: the worker needs nothing else of the core.
-import { countFramesFrom, type FirstFrameNumber, printPages } from '@humble/core/print';
+import { printPages } from '@humble/core/print';
 import { lackingSentence, writePdf } from '@humble/core/print/pdf';
 import { expose } from 'comlink';
 import type { PrintedFile, PrintJob } from './print';
 
 const printer = {
   print: async (
-    { shot, options, title, firstNumber }: Omit<PrintJob, 'fonts'>,
+    { shot, options, title }: Omit<PrintJob, 'fonts'>,
     fonts: Pick<PrintJob['fonts'], 'sans' | 'mono'>,
     others: () => Promise<Uint8Array>,
     onPage: (done: number) => void,
   ): Promise<PrintedFile> => {
-    countFramesFrom(firstNumber as FirstFrameNumber);
     const { bytes, lacking } = await writePdf(printPages(shot, options), title, { ...fonts, others }, onPage);
     return { bytes, note: lackingSentence(lacking) };
   },

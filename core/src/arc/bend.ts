@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { Arc, ArcPoint } from '../model/schema';
 import { withRounding } from './pointEdits';
 import { segmentBetween, segmentEnds } from './segments';
@@ -6,7 +6,7 @@ import { add, scale, subtract, unit, type Vector, ZERO } from './vector';
 import { hasSegment } from './wholeArc';
 
 function endsOf(arc: Arc, segment: number): readonly [ArcPoint, ArcPoint] {
-  if (!hasSegment(arc, segment)) throw new ShotError('out-of-range', 'There is no such segment.');
+  if (!hasSegment(arc, segment)) throw outOfRange('There is no such segment.');
   return segmentEnds(arc, segment);
 }
 

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { Arc, ArcPoint } from '../model/schema';
 import { transformedPoint, withPointAtDistance } from './wholeArc';
 import { rotationAbout } from './transform';
@@ -8,7 +8,7 @@ import { add, type Vector, ZERO } from './vector';
 export type ArcSide = 'from-here' | 'up-to-here';
 
 function withPointHere(arc: Arc, s: number): { arc: Arc; index: number } {
-  if (arc.closed) throw new ShotError('out-of-range', 'A closed arc has no rest: open it first.');
+  if (arc.closed) throw outOfRange('A closed arc has no rest: open it first.');
   return withPointAtDistance(arc, s);
 }
 

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import type { Arc, ArcPoint, PointKind, Shaping } from '../model/schema';
 import { measureArc } from './arcMeasure';
@@ -107,7 +107,7 @@ export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
  */
 export function withPointInserted(arc: Arc, segment: number, t: number): Arc {
   if (!Number.isInteger(segment) || segment < 0 || segment >= segmentCount(arc) || !(t >= 0 && t <= 1))
-    throw new ShotError('out-of-range', 'There is no such place on the arc.');
+    throw outOfRange('There is no such place on the arc.');
   const [from, to] = segmentEnds(arc, segment);
   const straight = isStraight(from, to);
   const [before, after] = split(segmentBetween(from, to), t);

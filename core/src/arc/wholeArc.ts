@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { Arc, ArcPoint } from '../model/schema';
 import { measureArc, pointAtDistance } from './arcMeasure';
 import { withPointInserted, withRounding } from './pointEdits';
@@ -127,10 +127,10 @@ export function withPointAtDistance(arc: Arc, s: number): ArcWithPoint {
 
 /** An open arc cut in two at a distance from its start. @throws ShotError when nothing is left on a side */
 export function cutArc(arc: Arc, s: number): readonly [readonly PointShape[], readonly PointShape[]] {
-  if (arc.closed) throw new ShotError('out-of-range', 'A closed arc is opened, not cut in two.');
+  if (arc.closed) throw outOfRange('A closed arc is opened, not cut in two.');
   const { arc: pointed, index } = withPointAtDistance(arc, s);
   if (index === 0 || index === pointed.points.length - 1)
-    throw new ShotError('out-of-range', 'There is nothing to cut off at the very end.');
+    throw outOfRange('There is nothing to cut off at the very end.');
   const still = (point: ArcPoint): PointShape => ({ ...point, shaping: null });
   return [
     pointed.points.slice(0, index + 1).map((point, i) => (i === index ? still(point) : point)),
@@ -166,7 +166,7 @@ export interface JoinedArcs {
  * @throws ShotError when one of them is closed
  */
 export function joinedArcs(a: Arc, b: Arc): JoinedArcs {
-  if (a.closed || b.closed) throw new ShotError('out-of-range', 'Only open arcs can be joined.');
+  if (a.closed || b.closed) throw outOfRange('Only open arcs can be joined.');
   const { reverseA, reverseB } = nearestEnds(a, b);
   const before = reverseA ? reversedPoints(a.points, false) : a.points;
   const after = reverseB ? reversedPoints(b.points, false) : b.points;

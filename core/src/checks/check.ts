@@ -3,15 +3,21 @@ import type { Arc, Move, Shot } from '../model/schema';
 import type { Travel } from '../motion/evaluate';
 import type { Step } from './steps';
 
+/** What every check is told of its reader. */
+interface Reader {
+  /** The number that the reader gives a frame. */
+  readonly frameNumber: (frame: number) => number;
+}
+
 /** What a check of a timing looks at: one move, on its arc, in its shot. */
-export interface CheckedMove {
+export interface CheckedMove extends Reader {
   readonly move: Move;
   readonly arc: Pick<Arc, 'closed'>;
   readonly shot: Pick<Shot, 'lengthFrames'>;
 }
 
 /** What a check of a travel looks at besides: where the figure is, and its steps from picture to picture. */
-export interface CheckedTravel {
+export interface CheckedTravel extends Reader {
   readonly shot: Shot;
   readonly travel: Travel;
   readonly steps: readonly Step[];

@@ -6,7 +6,7 @@ import { markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
 import { CHECKS, type CheckName, type Finding, findingsOf } from '.';
 
 const find = (shot: Shot, name: CheckName): readonly Finding[] =>
-  findingsOf(name, { move: onlyMove(shot), arc: shot.arcs[0]!, shot });
+  findingsOf(name, { move: onlyMove(shot), arc: shot.arcs[0]!, shot }, 1);
 
 const exposed = (shot: Shot, framesHeld: FramesHeld): Shot =>
   applyEdit(shot, { name: 'setFramesHeld', args: { moveId: onlyMove(shot).id, framesHeld } });

@@ -1,10 +1,13 @@
-import { frameNumber } from '../model/frameNumbers';
 import { beginsExposure } from '../exposure/exposures';
 import type { FramesHeld, Move } from '../model/schema';
-import type { Finding } from './check';
+import type { CheckedMove, Finding } from './check';
 
 /** The fix that lets an exposure begin on a frame between two others, which stay where they are. */
-export function exposeFrame(move: Move, frame: number): Finding['fix'] {
+export function exposeFrame(
+  move: Move,
+  frame: number,
+  frameNumber: CheckedMove['frameNumber'],
+): Finding['fix'] {
   let until = frame;
   while (!beginsExposure(move, until + 1)) until++;
   const framesHeld = (until - frame + 1) as FramesHeld;

@@ -1,5 +1,6 @@
 import type { Move, Shot } from '../model/schema';
 import { evaluate } from '../motion/evaluate';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import { firstFrame } from '../timing/placeInTime';
 import type { Check, CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 import { jumpAtMark } from './jumpAtMark';
@@ -19,7 +20,7 @@ import { twins } from './twins';
 import { unseenArrival } from './unseenArrival';
 import { unseenMark } from './unseenMark';
 
-export { countFramesFrom, type FirstFrameNumber } from '../model/frameNumbers';
+export type { FirstFrameNumber } from '../model/frameNumbers';
 export type { CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 
 /** The table of checks that need a timing alone. */
@@ -47,8 +48,11 @@ export type CheckName = keyof typeof CHECKS;
 export type TravelCheckName = keyof typeof TRAVEL_CHECKS;
 
 /** What one check finds in a move. */
-export const findingsOf = (name: CheckName, checked: CheckedMove): readonly Finding[] =>
-  CHECKS[name].find(checked);
+export const findingsOf = (
+  name: CheckName,
+  checked: Omit<CheckedMove, 'frameNumber'>,
+  first: FirstFrameNumber,
+): readonly Finding[] => CHECKS[name].find({ ...checked, frameNumber: numberedFrom(first) });
 
 /** Something that was found in a shot, and where. */
 export interface ShotFinding extends Finding {
@@ -70,8 +74,13 @@ const saidIn =
 const isLetBe = ({ letBe }: Move, check: string, { from, until }: Finding): boolean =>
   letBe.some((one) => one.check === check && one.frame >= from && one.frame <= until);
 
+const numberedFrom =
+  (first: FirstFrameNumber) =>
+  (frame: number): number =>
+    frameNumber(frame, first);
+
 /** Everything that the checks find in one move of a shot, in order of time. */
-function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
+function checkMove(shot: Shot, move: Move, first: FirstFrameNumber): readonly ShotFinding[] {
   const travel = evaluate(shot).travels.find((one) => one.move === move)!;
   const { arc, figure } = travel;
   const checked: CheckedTravel = {
@@ -79,6 +88,7 @@ function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
     travel,
     steps: stepsOf(travel, shot),
     said: saidIn(shot.field),
+    frameNumber: numberedFrom(first),
   };
   const named = (
     check: ShotFinding['check'],
@@ -95,7 +105,7 @@ function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
     }));
   return [
     ...Object.entries(CHECKS).flatMap(([name, { gravity, find }]) =>
-      named(name as CheckName, gravity, find({ move, arc, shot })),
+      named(name as CheckName, gravity, find({ move, arc, shot, frameNumber: checked.frameNumber })),
     ),
     ...Object.entries(TRAVEL_CHECKS).flatMap(([name, { gravity, find }]) =>
       named(name as TravelCheckName, gravity, find(checked)),
@@ -103,11 +113,14 @@ function checkMove(shot: Shot, move: Move): readonly ShotFinding[] {
   ].sort((a, b) => a.from - b.from);
 }
 
-/** Everything that the checks find in a shot, move by move, in order of time. Hidden figures are left out. */
-export const checkShot = (shot: Shot): readonly ShotFinding[] => {
+/**
+ * Everything that the checks find in a shot, move by move, in order of time. Hidden figures are left out.
+ * @param first from what the reader counts frames
+ */
+export const checkShot = (shot: Shot, first: FirstFrameNumber = 1): readonly ShotFinding[] => {
   const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
   return shot.moves
     .filter(({ figureId }) => seen.has(figureId))
     .sort((a, b) => firstFrame(a) - firstFrame(b))
-    .flatMap((move) => checkMove(shot, move));
+    .flatMap((move) => checkMove(shot, move, first));
 };

@@ -1,11 +1,10 @@
-import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import { leastChange } from './thresholds';
 
 /** A mark that is passed, with a step after it that differs much from the one before it. */
 export const jumpAtMark: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move }, steps, shot, said }) => {
+  find: ({ travel: { move }, steps, shot, said, frameNumber }) => {
     const least = leastChange(shot);
     const arriving = new Map(steps.map((step) => [step.frame, step]));
     const leaving = new Map(steps.map((step) => [step.from, step]));

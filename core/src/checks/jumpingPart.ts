@@ -1,6 +1,5 @@
 import { pointAtDistance } from '../arc/arcMeasure';
 import { distance } from '../arc/vector';
-import { frameNumber } from '../model/frameNumbers';
 import { nearestSpot, type RiderTravel } from '../motion/riders';
 import type { Travel } from '../motion/evaluate';
 import type { Check, CheckedTravel, Finding } from './check';
@@ -41,7 +40,7 @@ function jumps(
 /** A part on a second arc whose nearest spot there jumps from one stretch of it to another. */
 export const jumpingPart: Check<CheckedTravel> = {
   gravity: 'mistake',
-  find: ({ travel, steps }) =>
+  find: ({ travel, steps, frameNumber }) =>
     travel.riders
       .filter(({ rider }) => rider.arcId !== null && rider.onSecond === 'nearest' && !rider.hidden)
       .flatMap((ridden) =>

@@ -1,10 +1,9 @@
-import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 
 /** A place by hand that is further from its arc than a share of the steps about it. */
 export const offTheArc: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move }, steps, said, shot }) =>
+  find: ({ travel: { move }, steps, said, frameNumber, shot }) =>
     move.overrides.flatMap(({ frame, dx, dy }): Finding[] => {
       const about = steps.filter((step) => step.frame === frame || step.from === frame);
       if (about.length === 0) return [];

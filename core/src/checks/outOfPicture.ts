@@ -1,11 +1,10 @@
-import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import { runsOf } from './steps';
 
 /** A figure that leaves the safe part of the field between two marks that lie in it. */
 export const outOfPicture: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move, pivotX, pivotY }, steps, shot: { field, thresholds } }) => {
+  find: ({ travel: { move, pivotX, pivotY }, steps, shot: { field, thresholds }, frameNumber }) => {
     const isIn = (frame: number): boolean => {
       const [x, y] = [pivotX[frame - 1]!, pivotY[frame - 1]!];
       const [across, down] = [thresholds.marginShare * field.width, thresholds.marginShare * field.height];

@@ -1,11 +1,10 @@
-import { frameNumber } from '../model/frameNumbers';
 import { spansOf } from '../timing/placeInTime';
 import type { Check, CheckedTravel, Finding } from './check';
 
 /** A hold that is over before a second picture of it is seen. */
 export const shortHold: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel: { move } }) =>
+  find: ({ travel: { move }, frameNumber }) =>
     spansOf(move).flatMap(({ isHold, frames, from }): Finding[] => {
       const least = 2 * move.framesHeld;
       if (!isHold || frames >= least) return [];

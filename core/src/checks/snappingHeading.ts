@@ -1,6 +1,5 @@
 import { measureArc, pointBuffer, writePoint } from '../arc/arcMeasure';
 import { wrapDeg } from '../arc/vector';
-import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 
 /** A bend is looked at in so many steps; where none of them turns by more than this, degrees, it is one and no corner. */
@@ -31,7 +30,7 @@ function bendBetween({ arc }: CheckedTravel['travel'], from: number, to: number)
  */
 export const snappingHeading: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel, steps, shot }) => {
+  find: ({ travel, steps, shot, frameNumber }) => {
     const { arc, arcDistance, arcLength } = travel;
     const { startDistance } = measureArc(arc);
     const corners = arc.points.flatMap(({ kind }, i) => (kind === 'corner' ? [startDistance[i]!] : []));

@@ -1,4 +1,3 @@
-import { frameNumber } from '../model/frameNumbers';
 import { figureOn } from '../motion/figureOn';
 import type { Check, CheckedTravel, Finding } from './check';
 import { runsOf } from './steps';
@@ -6,7 +5,7 @@ import { runsOf } from './steps';
 /** Steps that are longer than the figure is along its travel: the eye sees two of it. */
 export const strobing: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ travel, steps }) => {
+  find: ({ travel, steps, frameNumber }) => {
     const { pivotX, pivotY } = travel;
     const apart = steps.filter(({ from, frame, straight }) => {
       if (straight === 0) return false;

@@ -1,4 +1,3 @@
-import { frameNumber } from '../model/frameNumbers';
 import type { Check, CheckedTravel, Finding } from './check';
 import type { Step } from './steps';
 import { leastChange } from './thresholds';
@@ -11,7 +10,7 @@ const framesOf = ({ from, frame }: Step): number => frame - from;
  */
 export const suddenSpacing: Check<CheckedTravel> = {
   gravity: 'look',
-  find: ({ steps, shot, said }) => {
+  find: ({ steps, shot, said, frameNumber }) => {
     const least = leastChange(shot);
     const bendOf = (i: number): number => {
       const [before, now, after] = [steps[i - 1], steps[i], steps[i + 1]];

@@ -1,4 +1,3 @@
-import { frameNumber } from '../model/frameNumbers';
 import { arrivalShown, endsPastShot } from '../exposure/exposures';
 import { lastFrame } from '../timing/placeInTime';
 import type { Check, CheckedMove } from './check';
@@ -7,7 +6,7 @@ import { exposeFrame } from './exposeFrame';
 /** The last mark has to be on a frame that begins an exposure, or the figure is seen to arrive late or never. */
 export const unseenArrival: Check<CheckedMove> = {
   gravity: 'mistake',
-  find: ({ move, shot }) => {
+  find: ({ move, shot, frameNumber }) => {
     const last = lastFrame(move);
     const shown = endsPastShot(move, shot) ? last : arrivalShown(move, shot);
     if (shown === last) return [];
@@ -15,6 +14,6 @@ export const unseenArrival: Check<CheckedMove> = {
       shown === null
         ? `Frame ${frameNumber(last)} falls between exposures and the shot ends: the arrival is never seen.`
         : `Frame ${frameNumber(last)} falls between exposures: the arrival is seen on frame ${frameNumber(shown)}.`;
-    return [{ from: last, until: last, sentence, fix: exposeFrame(move, last) }];
+    return [{ from: last, until: last, sentence, fix: exposeFrame(move, last, frameNumber) }];
   },
 };

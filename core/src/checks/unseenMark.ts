@@ -1,4 +1,3 @@
-import { frameNumber } from '../model/frameNumbers';
 import { marksBetweenExposures } from '../exposure/exposures';
 import type { Check, CheckedMove } from './check';
 import { exposeFrame } from './exposeFrame';
@@ -6,11 +5,11 @@ import { exposeFrame } from './exposeFrame';
 /** A mark has to be on a frame that begins an exposure, or what it asks for is not seen. The last one apart. */
 export const unseenMark: Check<CheckedMove> = {
   gravity: 'mistake',
-  find: ({ move, shot }) =>
+  find: ({ move, shot, frameNumber }) =>
     marksBetweenExposures(move, shot).map((frame) => ({
       from: frame,
       until: frame,
       sentence: `The mark on frame ${frameNumber(frame)} falls between exposures and is not seen.`,
-      fix: exposeFrame(move, frame),
+      fix: exposeFrame(move, frame, frameNumber),
     })),
 };

@@ -14,7 +14,7 @@ import {
   withIds,
   withShape,
 } from '../arc/wholeArc';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { fractionOfPoint, keptInPlace, syncTiedMarks, untied, withStartShifted } from '../timing/keepTiming';
 import { freshId } from '../model/ids';
 import { changeArc } from '../timing/changeArc';
@@ -39,8 +39,7 @@ function freshNumber(shot: Shot): number {
 }
 
 function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
-  if (shot.arcs.length >= MOST_PARTS)
-    throw new ShotError('out-of-range', `A shot holds at most ${MOST_PARTS} arcs.`);
+  if (shot.arcs.length >= MOST_PARTS) throw outOfRange(`A shot holds at most ${MOST_PARTS} arcs.`);
   const { points, closed } =
     'shape' in fresh ? shapePoints(fresh.shape) : { points: fresh.points, closed: fresh.closed ?? false };
   const arc: Arc = {
@@ -226,7 +225,7 @@ export const arcEdits = {
    * travels on the other one stays where it is.
    */
   joinArcs: (shot: Shot, { arcId, otherId }: OfArc & { otherId: string }): Shot => {
-    if (arcId === otherId) throw new ShotError('out-of-range', 'An arc is joined to another one.');
+    if (arcId === otherId) throw outOfRange('An arc is joined to another one.');
     const other = findArc(shot, otherId);
     const { points, reverseA, reverseB } = joinedArcs(findArc(shot, arcId), other);
     const turned = reverseA ? arcEdits.reverseArc(shot, { arcId, move: 'in-place' }) : shot;
@@ -254,8 +253,7 @@ export const arcEdits = {
     shot: Shot,
     { arcId, ...some }: OfArc & Partial<Pick<Arc, 'name' | 'colour' | 'hidden' | 'locked'>>,
   ): Shot => {
-    if (some.name !== undefined && some.name.trim() === '')
-      throw new ShotError('out-of-range', 'An arc needs a name.');
+    if (some.name !== undefined && some.name.trim() === '') throw outOfRange('An arc needs a name.');
     return changeArcOnly(shot, arcId, (arc) => ({ ...arc, ...some }));
   },
 

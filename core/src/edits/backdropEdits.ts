@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { type LengthUnit, MILLIMETRES } from '../model/lengths';
 import { LONGEST_SEQUENCE } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
@@ -18,9 +18,9 @@ export const backdropEdits = {
   /** A picture, or a sequence in order, that just covers the field. One that was there gives its place and fading. */
   putBackdrop: (shot: Shot, { pictures }: { pictures: readonly Picture[] }): Shot => {
     const first = pictures[0];
-    if (!first) throw new ShotError('out-of-range', 'A backdrop needs a picture.');
+    if (!first) throw outOfRange('A backdrop needs a picture.');
     if (pictures.length > LONGEST_SEQUENCE)
-      throw new ShotError('out-of-range', `A sequence has at most ${LONGEST_SEQUENCE} pictures.`);
+      throw outOfRange(`A sequence has at most ${LONGEST_SEQUENCE} pictures.`);
     if (shot.backdrop) return changeBackdrop(shot, { pictures, hidden: false });
     return {
       ...shot,
@@ -53,10 +53,7 @@ export const backdropEdits = {
   ): Shot => {
     const unitsPerMm = fieldLength / (length * MILLIMETRES[unit]);
     if (!(unitsPerMm >= 1e-4 && unitsPerMm <= 1e5))
-      throw new ShotError(
-        'out-of-range',
-        'That length gives no sensible scale: draw a longer line, or check the length.',
-      );
+      throw outOfRange('That length gives no sensible scale: draw a longer line, or check the length.');
     return { ...shot, field: { ...shot.field, unitsPerMm }, sheet: { ...shot.sheet, units: 'mm' } };
   },
 } as const;

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { thresholdsFault } from '../model/plainShot';
 import type { Shot, Thresholds } from '../model/schema';
 import { type OfMove, withMove } from '../timing/moveChange';
@@ -11,7 +11,7 @@ export const checkEdits = {
   setThresholds: (shot: Shot, some: Partial<Thresholds>): Shot => {
     const thresholds = { ...shot.thresholds, ...some };
     const fault = thresholdsFault(thresholds);
-    if (fault) throw new ShotError('out-of-range', fault);
+    if (fault) throw outOfRange(fault);
     return { ...shot, thresholds };
   },
 

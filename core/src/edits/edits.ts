@@ -1,7 +1,7 @@
 import { arcEdits } from './arcEdits';
 import { backdropEdits } from './backdropEdits';
 import { changeMove, changePart, findArc } from '../model/parts';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { exposureEdits } from './exposureEdits';
 import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
@@ -124,7 +124,7 @@ const plainEdits = {
   /** @throws ShotError `out-of-range` when millimetres are asked for without a scale */
   setSheet: (shot: Shot, sheet: Partial<Shot['sheet']>): Shot => {
     if (sheet.units === 'mm' && shot.field.unitsPerMm === null)
-      throw new ShotError('out-of-range', 'Millimetres need a scale: type how long the field is.');
+      throw outOfRange('Millimetres need a scale: type how long the field is.');
     return { ...shot, sheet: { ...shot.sheet, ...sheet } };
   },
 
@@ -167,8 +167,7 @@ const plainEdits = {
       : shot.lengthFrames;
     return changeMove({ ...shot, lengthFrames }, moveId, (move) => {
       const latest = lastFrameFor(lengthFrames, findArc(shot, move.arcId).closed);
-      if (first < 1 || last > latest)
-        throw new ShotError('out-of-range', `A move lies within frames 1 to ${latest}.`);
+      if (first < 1 || last > latest) throw outOfRange(`A move lies within frames 1 to ${latest}.`);
       return withFrames(move, first, last);
     });
   },

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import { beginsExposure, exposureFrames } from '../exposure/exposures';
 import { withExposureBack, withoutExposure } from '../exposure/cutFrames';
 import { withRangeHeld } from '../exposure/exposureRanges';
@@ -39,12 +39,9 @@ export const exposureEdits = {
       (move) => {
         const frames = exposureFrames(move, shot.lengthFrames);
         if (frames[0] === frame)
-          throw new ShotError(
-            'out-of-range',
-            'The first picture cannot be skipped: it is where the move begins.',
-          );
+          throw outOfRange('The first picture cannot be skipped: it is where the move begins.');
         if (!frames.includes(frame))
-          throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
+          throw outOfRange(sentenceWith`No exposure begins on frame ${frameName(frame)}.`);
         if (closesUp) return withoutExposure(move, shot, frame);
         if (move.skips.some((skip) => skip.frame === frame && !skip.cut)) return move;
         const skips = [...move.skips.filter((skip) => skip.frame !== frame), { frame, cut: null }];
@@ -75,7 +72,7 @@ export const exposureEdits = {
   ): Shot =>
     withMove(shot, moveId, (move) => {
       if (!beginsExposure(move, frame))
-        throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
+        throw outOfRange(sentenceWith`No exposure begins on frame ${frameName(frame)}.`);
       const overrides = [
         ...move.overrides.filter((override) => override.frame !== frame),
         { frame, dx, dy },

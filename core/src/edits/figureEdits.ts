@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { LONGEST_SHOT, MOST_PARTS } from '../model/limits';
 import { changeFigure, findArc } from '../model/parts';
@@ -182,8 +182,7 @@ export const figureEdits = {
     shot: Shot,
     { artwork, x, y, name }: { readonly artwork: Artwork; readonly name?: string } & Vector,
   ): Shot => {
-    if (shot.figures.length >= MOST_PARTS)
-      throw new ShotError('out-of-range', `A shot has at most ${MOST_PARTS} figures.`);
+    if (shot.figures.length >= MOST_PARTS) throw outOfRange(`A shot has at most ${MOST_PARTS} figures.`);
     const figureId = freshId('figure', shot.figures);
     const figure: Figure = {
       id: figureId,
@@ -308,7 +307,7 @@ export const figureEdits = {
   ): Shot => {
     const move = findMove(shot, moveId);
     if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-      throw new ShotError('out-of-range', `A drawing is shown from a frame from 1 to ${LONGEST_SHOT} on.`);
+      throw outOfRange(`A drawing is shown from a frame from 1 to ${LONGEST_SHOT} on.`);
     const others = move.drawings.filter((shown) => shown.frame !== frame);
     const drawings =
       drawing === null ? others : [...others, { frame, drawing }].sort((a, b) => a.frame - b.frame);

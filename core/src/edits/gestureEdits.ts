@@ -1,5 +1,5 @@
 import { withIds as pointsWithIds } from '../arc/wholeArc';
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import type { RawGesture } from '../gesture/gesture';
 import type { ThinnedGesture } from '../gesture/thinGesture';
 import { arcEdits } from './arcEdits';
@@ -34,9 +34,9 @@ const withIds = (marks: ThinnedGesture['marks'], firstFrame: number): Mark[] =>
 
 function checked({ thinned: { marks }, firstFrame }: ActingOut): void {
   const last = marks[marks.length - 1];
-  if (!last || marks.length < 2) throw new ShotError('out-of-range', 'A gesture gives at least two marks.');
+  if (!last || marks.length < 2) throw outOfRange('A gesture gives at least two marks.');
   if (firstFrame < 1 || last.frame + firstFrame > LONGEST_SHOT)
-    throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+    throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
 }
 
 const known = new WeakMap<ActingOut['thinned'], Arc['points']>();
@@ -55,16 +55,10 @@ export const gestureEdits = {
   /** A gesture kept as it was recorded. It is in the shot from then on, whether a move uses it or not. */
   keepGesture: (shot: Shot, { gesture, name }: { gesture: RawGesture; name?: string }): Shot => {
     if (shot.gestures.length >= MOST_GESTURES)
-      throw new ShotError(
-        'out-of-range',
-        `A shot keeps at most ${MOST_GESTURES} gestures: delete one first.`,
-      );
+      throw outOfRange(`A shot keeps at most ${MOST_GESTURES} gestures: delete one first.`);
     const kept = shot.gestures.reduce((sum, { ms }) => sum + ms.length, 0);
     if (kept + gesture.ms.length > MOST_KEPT_SAMPLES)
-      throw new ShotError(
-        'out-of-range',
-        'The gestures of this shot grow too long to be kept: delete one first.',
-      );
+      throw outOfRange('The gestures of this shot grow too long to be kept: delete one first.');
     return {
       ...shot,
       gestures: [
@@ -119,7 +113,7 @@ export const gestureEdits = {
   },
 
   renameGesture: (shot: Shot, { gestureId, name }: { gestureId: string; name: string }): Shot => {
-    if (name.trim() === '') throw new ShotError('out-of-range', 'A gesture needs a name.');
+    if (name.trim() === '') throw outOfRange('A gesture needs a name.');
     return {
       ...shot,
       gestures: shot.gestures.map((one) => (one.id === gestureId ? { ...one, name: name.trim() } : one)),

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { LONGEST_SHOT } from '../model/limits';
 import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
@@ -89,10 +89,7 @@ function withNotesOfCopies(
 function checkMoves({ marks }: Move, { from, until }: Passage): void {
   const isOn = (frame: number): boolean => marks.some((mark) => mark.frame === frame);
   if (!isOn(from) || !isOn(until))
-    throw new ShotError(
-      'out-of-range',
-      'The passage has to lie between the first mark of the move and its last.',
-    );
+    throw outOfRange('The passage has to lie between the first mark of the move and its last.');
 }
 
 /** Everything that can be done to some of the time of one figure, or of all of them. */

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { findArc } from '../model/parts';
 import { PLAIN_TIMING } from '../model/plainTiming';
 import type { Arc, Move, Physics, Shot } from '../model/schema';
@@ -24,20 +24,11 @@ function prepared(shot: Shot, { moveId, miniature, ...options }: OfMove & Physic
   const { shape } = findArc(shot, arcId);
   const { unitsPerMm } = shot.field;
   if (!isPhysical(shape))
-    throw new ShotError(
-      'out-of-range',
-      'Only a line, a swing, a toss or bounces can be timed by their weight.',
-    );
+    throw outOfRange('Only a line, a swing, a toss or bounces can be timed by their weight.');
   if (unitsPerMm === null)
-    throw new ShotError(
-      'out-of-range',
-      'How long it takes depends on its size: set the scale of the field first.',
-    );
+    throw outOfRange('How long it takes depends on its size: set the scale of the field first.');
   if (!(miniature > 0) || !Number.isInteger(options.swings) || options.swings < 1)
-    throw new ShotError(
-      'out-of-range',
-      'A miniature is 1 to something above 0, and a pendulum swings once at least.',
-    );
+    throw outOfRange('A miniature is 1 to something above 0, and a pendulum swings once at least.');
   const fits = shape.kind === 'swing' ? { ...shape, toDeg: -shape.fromDeg } : shape;
   const whole = fits === shape ? shot : arcEdits.shapeArc(shot, { arcId, shape: fits });
   return {

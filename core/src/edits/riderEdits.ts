@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { FURTHEST, LONGEST_NAME, LONGEST_SHOT, MOST_PARTS, MOST_RIDERS } from '../model/limits';
 import { changeMove } from '../model/parts';
@@ -35,8 +35,7 @@ const partName = (name: string, number: number): string =>
 
 /** @throws ShotError `out-of-range` */
 function complainOfMany(count: number): void {
-  if (count > MOST_RIDERS)
-    throw new ShotError('out-of-range', `A figure has at most ${MOST_RIDERS} parts besides itself.`);
+  if (count > MOST_RIDERS) throw outOfRange(`A figure has at most ${MOST_RIDERS} parts besides itself.`);
 }
 
 const changeRider = (shot: Shot, { moveId, riderId }: OfRider, change: (rider: Rider) => Rider): Shot => {
@@ -105,17 +104,15 @@ export const riderEdits = {
     const move = findMove(shot, moveId);
     const { figure } = moveParts(shot, move);
     if (!Number.isInteger(plan.count) || plan.count < 2)
-      throw new ShotError('out-of-range', 'A chain has at least two parts, the figure counted.');
-    if (!(plan.toPercent >= 0.1))
-      throw new ShotError('out-of-range', 'The last part is larger than nothing.');
+      throw outOfRange('A chain has at least two parts, the figure counted.');
+    if (!(plan.toPercent >= 0.1)) throw outOfRange('The last part is larger than nothing.');
     complainOfMany(plan.count - 1);
     const parts = chainParts(figure, heightInField(figure, shot.field), plan);
     const reaches = ({ follows }: Pick<Rider, 'follows'>): boolean =>
       follows.by === 'distance'
         ? Math.abs(follows.distance) <= FURTHEST
         : Math.abs(follows.frames) <= LONGEST_SHOT;
-    if (!parts.every(reaches))
-      throw new ShotError('out-of-range', 'This chain is too long. Make its gap smaller.');
+    if (!parts.every(reaches)) throw outOfRange('This chain is too long. Make its gap smaller.');
     // The last of the chain lies at the back.
     const riders = parts
       .map((part, i): Rider => ({
@@ -159,8 +156,7 @@ export const riderEdits = {
   releaseRider: (shot: Shot, { moveId, riderId, frame }: OfRider & { readonly frame: number }): Shot => {
     const move = findMove(shot, moveId);
     const rider = findRider(move, riderId);
-    if (shot.figures.length >= MOST_PARTS)
-      throw new ShotError('out-of-range', `A shot has at most ${MOST_PARTS} figures.`);
+    if (shot.figures.length >= MOST_PARTS) throw outOfRange(`A shot has at most ${MOST_PARTS} figures.`);
     const { riders } = evaluateMove(shot, move);
     const i = Math.min(Math.max(1, Math.round(frame)), shot.lengthFrames) - 1;
     const { pivotX, pivotY, headingDeg } = riders[move.riders.indexOf(rider)]!.placeOn(i);

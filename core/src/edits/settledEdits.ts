@@ -1,3 +1,4 @@
+import { sentenceWith } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import type { Arc, Move, Shot, Take, TakenTiming } from '../model/schema';
 import { keptOnArc, syncTiedMarks, untied } from '../timing/keepTiming';
@@ -17,7 +18,8 @@ function edited(before: Shot, take: Take, change: (shot: Shot) => Shot): Take {
     const own = shotOfTake(before, take.id);
     return { ...take, kept: keptOf(withPhysicsSettled(own, change(own))) };
   } catch (error) {
-    if (error instanceof ShotError) throw new ShotError(error.code, `In “${take.name}”: ${error.message}`);
+    if (error instanceof ShotError)
+      throw new ShotError(error.code, sentenceWith`In “${take.name}”: ${error.sentence}`);
     throw error;
   }
 }

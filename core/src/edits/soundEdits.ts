@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { FURTHEST_SOUND, LONGEST_CUE, LONGEST_SOUND, MOST_CUES } from '../model/limits';
 import { changePart } from '../model/parts';
@@ -9,9 +9,9 @@ type Heard = Pick<Cue, 'seconds' | 'word'>;
 function checked<Part extends Heard>(cue: Part): Part {
   const word = cue.word.trim();
   if (word === '' || word.length > LONGEST_CUE)
-    throw new ShotError('out-of-range', `A cue has a word of 1 to ${LONGEST_CUE} letters.`);
+    throw outOfRange(`A cue has a word of 1 to ${LONGEST_CUE} letters.`);
   if (!(cue.seconds >= 0) || cue.seconds > LONGEST_SOUND)
-    throw new ShotError('out-of-range', 'A cue lies at 0 seconds or later.');
+    throw outOfRange('A cue lies at 0 seconds or later.');
   return { ...cue, word };
 }
 
@@ -21,8 +21,7 @@ const inTime = (cues: readonly Cue[]): readonly Cue[] => [...cues].sort((a, b) =
 export const soundEdits = {
   /** Cues besides those that there are, as they are typed, tapped or read. @throws ShotError `out-of-range` */
   addCues: (shot: Shot, { cues }: { readonly cues: readonly Heard[] }): Shot => {
-    if (shot.cues.length + cues.length > MOST_CUES)
-      throw new ShotError('out-of-range', `A shot has at most ${MOST_CUES} cues.`);
+    if (shot.cues.length + cues.length > MOST_CUES) throw outOfRange(`A shot has at most ${MOST_CUES} cues.`);
     let number = Number(freshId('cue', shot.cues).slice('cue'.length));
     const fresh = cues.map(({ seconds, word }): Cue => ({
       id: `cue${number++}`,
@@ -54,7 +53,7 @@ export const soundEdits = {
   moveSound: (shot: Shot, { startSeconds }: { readonly startSeconds: number }): Shot => {
     if (!shot.sound) return shot;
     if (!(startSeconds >= -shot.sound.seconds) || startSeconds > FURTHEST_SOUND)
-      throw new ShotError('out-of-range', 'Some of the sound has to lie within the shot.');
+      throw outOfRange('Some of the sound has to lie within the shot.');
     return { ...shot, sound: { ...shot.sound, startSeconds } };
   },
 } as const;

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { changeFigure, changeMove } from '../model/parts';
 import type { DrawingPicture, Shot } from '../model/schema';
 import type { Vector } from '../arc/vector';
@@ -65,7 +65,7 @@ export const strideEdits = {
     const move = findMove(shot, moveId);
     const travel = evaluateMove(shot, move);
     const stride = strideOf(travel);
-    if (!stride) throw new ShotError('out-of-range', NOT_A_STRIDE);
+    if (!stride) throw outOfRange(NOT_A_STRIDE);
     const { figure, arc, arcLength } = travel;
     const [first, last] = [move.marks[0]!, move.marks[move.marks.length - 1]!];
     switch (match) {
@@ -78,8 +78,7 @@ export const strideEdits = {
         });
       case 'frames': {
         const end = first.frame + Math.max(move.marks.length - 1, Math.round(solveStride(stride, 'frames')));
-        if (end > LONGEST_SHOT)
-          throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+        if (end > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
         const room = lastFrameFor(shot.lengthFrames, arc.closed);
         const lengthFrames = shot.lengthFrames + Math.max(0, end - room);
         return changeMove({ ...shot, lengthFrames }, moveId, (before) =>
@@ -88,7 +87,7 @@ export const strideEdits = {
       }
       case 'cycleFrames': {
         const { artwork } = figure;
-        if (artwork.kind !== 'pictures') throw new ShotError('out-of-range', NOT_A_STRIDE);
+        if (artwork.kind !== 'pictures') throw outOfRange(NOT_A_STRIDE);
         const cycle = Math.round(solveStride(stride, 'cycleFrames'));
         const swings = move.cycle?.swings ?? false;
         const own = artwork.drawings.map(({ frames }) => frames);
@@ -96,7 +95,7 @@ export const strideEdits = {
         const all = swings ? [...own, ...own.slice(1, -1).reverse()] : own;
         const held = drawingFramesFor(all, cycle)?.slice(0, own.length);
         if (!held || held.some((frames) => frames > 240))
-          throw new ShotError('out-of-range', 'The drawings cannot be held for so few frames, or so many.');
+          throw outOfRange('The drawings cannot be held for so few frames, or so many.');
         const drawings = artwork.drawings.map((one, i) => ({ ...one, frames: held[i]! }));
         return changeFigure(shot, figure.id, (one) => ({ ...one, artwork: { kind: 'pictures', drawings } }));
       }
@@ -104,7 +103,7 @@ export const strideEdits = {
         const way = solveStride(stride, 'travel') / arcLength;
         const wanted = first.fraction + Math.sign(last.fraction - first.fraction) * way;
         if (!arc.closed && (wanted > 1 + 1e-9 || wanted < -1e-9))
-          throw new ShotError('out-of-range', 'The arc is too short for so many steps.');
+          throw outOfRange('The arc is too short for so many steps.');
         const scale = (wanted - first.fraction) / (last.fraction - first.fraction);
         const fractionOf = (fraction: number): number => first.fraction + (fraction - first.fraction) * scale;
         return changeMove(shot, moveId, (before) => ({

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { LONGEST_NAME, MOST_TAKES } from '../model/limits';
 import { changePart } from '../model/parts';
@@ -10,7 +10,7 @@ type OfTake = { readonly takeId: string };
 function checkedName(name: string): string {
   const trimmed = name.trim();
   if (trimmed === '' || trimmed.length > LONGEST_NAME)
-    throw new ShotError('out-of-range', `A take has a name of at most ${LONGEST_NAME} letters.`);
+    throw outOfRange(`A take has a name of at most ${LONGEST_NAME} letters.`);
   return trimmed;
 }
 
@@ -26,8 +26,7 @@ function freshName({ takes }: Shot): string {
 export const takeEdits = {
   /** A further take that begins as the current one is, and is current then. @throws ShotError `out-of-range` */
   addTake: (shot: Shot, { name }: { readonly name?: string }): Shot => {
-    if (shot.takes.length >= MOST_TAKES)
-      throw new ShotError('out-of-range', `A shot has at most ${MOST_TAKES} takes.`);
+    if (shot.takes.length >= MOST_TAKES) throw outOfRange(`A shot has at most ${MOST_TAKES} takes.`);
     const current = currentTake(shot);
     const fresh = {
       id: freshId('take', shot.takes),
@@ -54,7 +53,7 @@ export const takeEdits = {
   /** The last one stays; of the current one's neighbours one takes its place. @throws ShotError */
   removeTake: (shot: Shot, { takeId }: OfTake): Shot => {
     const take = findTake(shot, takeId);
-    if (shot.takes.length === 1) throw new ShotError('out-of-range', 'A shot has one take at least.');
+    if (shot.takes.length === 1) throw outOfRange('A shot has one take at least.');
     const index = shot.takes.indexOf(take);
     const next = shot.takes[index + 1] ?? shot.takes[index - 1]!;
     const other = take.kept ? shot : withTakeChosen(shot, next.id);

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { fractionOfPoint } from '../timing/keepTiming';
 import {
   type CopiedMarks,
@@ -57,7 +57,7 @@ export const timingEdits = {
   addMark: (shot: Shot, { moveId, frame, fraction }: OfMove & { frame: number; fraction?: number }): Shot => {
     const last = lastFrameFor(shot.lengthFrames, isRound(shot, findMove(shot, moveId)));
     if (!Number.isInteger(frame) || frame < 1 || frame > last)
-      throw new ShotError('out-of-range', `A mark lies within frames 1 to ${last}.`);
+      throw outOfRange(`A mark lies within frames 1 to ${last}.`);
     return withMove(shot, moveId, (move) =>
       withMarkOn(move, frame, fraction === undefined ? undefined : onArc(shot, move, fraction)),
     );
@@ -174,11 +174,10 @@ export const timingEdits = {
         const round = isRound(shot, move);
         const least = round ? 3 : 2;
         if (!Number.isInteger(count) || count < least)
-          throw new ShotError('out-of-range', `It takes at least ${least} pictures.`);
+          throw outOfRange(`It takes at least ${least} pictures.`);
         const first = move.marks[0]!.frame;
         const frames = (round ? count : count - 1) * move.framesHeld;
-        if (first + frames > LONGEST_SHOT)
-          throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+        if (first + frames > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
         if (manner === 'as-it-is') return withFrames(move, first, first + frames);
         const kind = round && manner === 'even' ? 'pass' : 'stop';
         return spread(move, first + frames, manner === 'even' ? { kind: 'even' } : freshRamp(frames), kind);

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { Move, Shot, Skip } from '../model/schema';
 import { exposureFrames } from './exposures';
 import { remapFrames } from '../timing/remapFrames';
@@ -43,15 +43,11 @@ export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, fr
   const frames = exposureFrames(move, shot.lengthFrames);
   const next = frames[frames.indexOf(frame) + 1] ?? lastFrame(move);
   if (frame <= firstFrame(move) || frame >= lastFrame(move))
-    throw new ShotError(
-      'out-of-range',
-      'Only a picture between the first and the last mark can be taken out.',
-    );
+    throw outOfRange('Only a picture between the first and the last mark can be taken out.');
   const marked = move.marks.find((mark) => mark.frame >= frame && mark.frame < next);
   if (marked)
-    throw new ShotError(
-      'out-of-range',
-      `A mark stands on frame ${frameNumber(marked.frame)}: skip the picture and keep its frames, or move the mark first.`,
+    throw outOfRange(
+      sentenceWith`A mark stands on frame ${frameName(marked.frame)}: skip the picture and keep its frames, or move the mark first.`,
     );
   const index = spanIndexAt(move, frame);
   const from = move.marks[index]!.frame;

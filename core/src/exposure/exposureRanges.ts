@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { ExposureRange, Move } from '../model/schema';
 
 /** The parts of a range that lie outside another one. */
@@ -19,7 +19,7 @@ function outside(
  * @throws ShotError `out-of-range`
  */
 export function withRangeHeld(move: Move, range: ExposureRange): Move {
-  if (range.until < range.from) throw new ShotError('out-of-range', 'A range ends after it begins.');
+  if (range.until < range.from) throw outOfRange('A range ends after it begins.');
   const others = move.exposures.flatMap((other) => outside(other, range));
   const all = range.framesHeld === move.framesHeld ? others : [...others, range];
   const exposures: ExposureRange[] = [];

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { FramesHeld, Move, Shot } from '../model/schema';
 import { withRangeHeld } from './exposureRanges';
 import { exposedFrames } from './exposures';
@@ -42,16 +42,14 @@ export function withPictureHeld(
   const begins = exposedFrames(move, lengthFrames);
   const index = begins.indexOf(frame);
   if (index < 0 && (frame < begins[0]! || frame > begins[begins.length - 1]!))
-    throw new ShotError(
-      'out-of-range',
+    throw outOfRange(
       'Before the first mark and after the last one a picture is held until a key or a drawing changes it.',
     );
-  if (index < 0) throw new ShotError('out-of-range', `No exposure begins on frame ${frameNumber(frame)}.`);
-  if (index === begins.length - 1)
-    throw new ShotError('out-of-range', 'The last picture is held to the end of the shot.');
+  if (index < 0) throw outOfRange(sentenceWith`No exposure begins on frame ${frameName(frame)}.`);
+  if (index === begins.length - 1) throw outOfRange('The last picture is held to the end of the shot.');
   const end = frame + frames;
   if (!Number.isInteger(frames) || frames < 1 || end > lengthFrames)
-    throw new ShotError('out-of-range', 'A picture is held for a frame at least, and ends within the shot.');
+    throw outOfRange('A picture is held for a frame at least, and ends within the shot.');
   // Made shorter, the next picture begins sooner; made longer, later, or it is covered. The last one stays.
   const next = begins[index + 1]!;
   const stop = end < next ? (begins[index + 2] ?? next) : (begins.find((f) => f >= end) ?? end);

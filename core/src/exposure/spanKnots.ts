@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { type Easing, type Move, type Shot } from '../model/schema';
 import { exposuresOf } from './exposures';
 import { chartOf } from '../timing/easings/ticks';
@@ -23,8 +23,7 @@ export const spanDisplacement = ({ marks }: Pick<Move, 'marks'>, index: number):
 export function spanKnots(move: Move, shot: Pick<Shot, 'lengthFrames'>, index: number): SpanKnots {
   const [from, to] = [move.marks[index], move.marks[index + 1]];
   if (!from || !to) throw new ShotError('unknown-id', 'There is no span there.');
-  if (isHold(from, to))
-    throw new ShotError('out-of-range', 'The figure holds here: there is no spacing to change.');
+  if (isHold(from, to)) throw outOfRange('The figure holds here: there is no spacing to change.');
   const displacement = spanDisplacement(move, index);
   const inside = exposuresOf(move, shot)
     .map(({ frame }) => frame)

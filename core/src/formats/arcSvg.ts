@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import { pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Arc, Mark, Shot } from '../model/schema';
@@ -43,7 +43,12 @@ function postPath(arc: Arc, arcLength: number, mark: Mark, half: number): string
 }
 
 /** Numbers beside the longer ticks and the marks, each frame once. */
-function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], beside: number): string[] {
+function numbersOf(
+  { move, arc, arcLength }: Travel,
+  ticks: readonly Tick[],
+  beside: number,
+  first: FirstFrameNumber,
+): string[] {
   const spots = new Map(
     ticks.filter(({ isFifth }) => isFifth).map((tick) => [tick.frame, tick as Omit<Tick, 'arcDistance'>]),
   );
@@ -53,7 +58,7 @@ function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], bes
     .sort((a, b) => a.frame - b.frame)
     .map(
       ({ frame, x, y, acrossX, acrossY }) =>
-        `<text x="${n(x - acrossX * beside)}" y="${n(y - acrossY * beside)}">${frameNumber(frame)}</text>`,
+        `<text x="${n(x - acrossX * beside)}" y="${n(y - acrossY * beside)}">${frameNumber(frame, first)}</text>`,
     );
 }
 
@@ -62,7 +67,7 @@ function numbersOf({ move, arc, arcLength }: Travel, ticks: readonly Tick[], bes
  * every exposure, a post for every mark, and frame numbers, each a layer of its own. Where the field has a scale, the drawing
  * has its true size in millimetres.
  */
-export function arcSvg(shot: Shot): string {
+export function arcSvg(shot: Shot, first: FirstFrameNumber = 1): string {
   const { width, height, unitsPerMm } = shot.field;
   const travels = evaluate(shot).travels.filter(({ arc }) => !arc.hidden);
   const size = (units: number): string => (unitsPerMm === null ? n(units) : `${n(units / unitsPerMm)}mm`);
@@ -74,12 +79,12 @@ export function arcSvg(shot: Shot): string {
     return `<path d="${d.join('')}"/>`;
   });
   const numbers = travels.flatMap((travel, i) =>
-    numbersOf(travel, ticks[i]!, height * (POST_SHARE + TEXT_SHARE)),
+    numbersOf(travel, ticks[i]!, height * (POST_SHARE + TEXT_SHARE), first),
   );
   const arcs = shot.arcs
     .filter(({ hidden }) => !hidden)
     .map((arc) => `<path d="${pathData(arc, DIGITS)}"><title>${escapedXml(arc.name)}</title></path>`);
-  const { looks, figures } = figuresSvg(shot);
+  const { looks, figures } = figuresSvg(shot, first);
   const scale = unitsPerMm === null ? 'Field units.' : `Field units, ${n(unitsPerMm)} to a millimetre.`;
   const stroke = (share: number): string =>
     `fill="none" stroke="${TICK_COLOUR}" stroke-width="${n(line * share)}"`;

@@ -1,3 +1,4 @@
+import type { FrameSentence } from '../model/frameNumbers';
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
 import { FURTHEST } from '../model/limits';
@@ -16,7 +17,8 @@ export interface CsvLine {
   readonly cells: Readonly<Record<string, string>>;
 }
 
-export const brokenTable = (sentence: string): ShotError => new ShotError('invalid-csv', sentence);
+export const brokenTable = (sentence: string | FrameSentence): ShotError =>
+  new ShotError('invalid-csv', sentence);
 
 /** A number with a comma in it, as it is written where the point separates thousands. */
 const WITH_COMMA = /^\s*[-+]?\d*,\d+\s*$/;

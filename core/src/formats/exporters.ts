@@ -1,3 +1,4 @@
+import type { FirstFrameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { writeShotFile } from '../model/openShot';
 import { arcSvg } from './arcSvg';
@@ -20,6 +21,8 @@ export interface ExportContext {
   readonly files: ReadonlyMap<string, Uint8Array>;
   /** The move that is worked on; null for the first one. */
   readonly moveId: string | null;
+  /** From what its reader counts frames; 1 without it. */
+  readonly firstNumber?: FirstFrameNumber;
 }
 
 /** One way out of a shot. A new one is a function that writes it, and an entry in the table. */
@@ -57,7 +60,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-increments.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
-    write: (shot) => writeIncrementsCsv(shot),
+    write: (shot, { firstNumber }) => writeIncrementsCsv(shot, undefined, firstNumber),
   },
   {
     flag: 'sheet',
@@ -66,7 +69,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-sheet.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
-    write: (shot) => writeExposureSheetCsv(shot),
+    write: (shot, { firstNumber }) => writeExposureSheetCsv(shot, firstNumber),
   },
   {
     flag: 'parts',
@@ -76,7 +79,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-parts.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.some(({ riders }) => riders.length > 0),
-    write: (shot) => writePartsCsv(shot),
+    write: (shot, { firstNumber }) => writePartsCsv(shot, firstNumber),
   },
   {
     flag: 'charts',
@@ -85,7 +88,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-charts.csv',
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.length > 0,
-    write: (shot) => writeChartsCsv(shot),
+    write: (shot, { firstNumber }) => writeChartsCsv(shot, firstNumber),
   },
   {
     flag: 'keys',
@@ -95,7 +98,7 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'text/csv',
     isPossible: ({ moves }) =>
       moves.some(({ tracks }) => Object.values(tracks).some(({ length }) => length > 0)),
-    write: (shot) => writeKeysCsv(shot),
+    write: (shot, { firstNumber }) => writeKeysCsv(shot, firstNumber),
   },
   {
     flag: 'cues',
@@ -104,7 +107,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-cues.csv',
     mimeType: 'text/csv',
     isPossible: ({ cues }) => cues.length > 0,
-    write: (shot) => writeCuesCsv(shot),
+    write: (shot, { firstNumber }) => writeCuesCsv(shot, firstNumber),
   },
   {
     flag: 'svg',
@@ -114,7 +117,7 @@ export const EXPORTERS: readonly Exporter[] = [
     ending: '-arc.svg',
     mimeType: 'image/svg+xml',
     isPossible: ({ arcs }) => arcs.some(({ hidden }) => !hidden),
-    write: (shot) => arcSvg(shot),
+    write: (shot, { firstNumber }) => arcSvg(shot, firstNumber),
   },
   {
     flag: 'moving-svg',
@@ -157,7 +160,7 @@ export const EXPORTERS: readonly Exporter[] = [
     isPossible: ({ moves, field }) => moves.length > 0 && field.unitsPerMm !== null,
     lacks: ({ moves }) => (moves.length === 0 ? 'Nothing moves in this shot.' : NO_SCALE),
     note: (shot, { moveId }) => sliderNeeds(shot, moveOf(shot, moveId)),
-    write: (shot, { moveId }) => writeSliderCsv(shot, moveOf(shot, moveId)),
+    write: (shot, { moveId, firstNumber }) => writeSliderCsv(shot, moveOf(shot, moveId), firstNumber),
   },
   {
     flag: 'json',

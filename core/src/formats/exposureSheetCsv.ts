@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { exposureSheet, type SheetCell, type SheetColumn } from '../spacing/exposureSheet';
 import { currentTake } from '../timing/takes';
@@ -29,7 +29,7 @@ function headsOf(columns: readonly SheetColumn[]): readonly string[] {
  * The exposure sheet of the current take as CSV: a line for each frame of the shot, and for each figure its picture, its
  * mark, its increment on the ruler and its notes. Hidden figures are left out.
  */
-export function writeExposureSheetCsv(shot: Shot): string {
+export function writeExposureSheetCsv(shot: Shot, first: FirstFrameNumber = 1): string {
   const { columns, cues, notes, lengthFrames } = exposureSheet(shot);
   const heads = headsOf(columns);
   const fields = [
@@ -45,7 +45,7 @@ export function writeExposureSheetCsv(shot: Shot): string {
     harmless(
       (notes.get(frame) ?? [])
         .filter((note) => note.figureId === figureId && note.from === frame)
-        .map(({ from, until, text }) => (until > from ? `${text} (to ${frameNumber(until)})` : text))
+        .map(({ from, until, text }) => (until > from ? `${text} (to ${frameNumber(until, first)})` : text))
         .join('; '),
     );
   const take = harmless(currentTake(shot).name);
@@ -53,7 +53,7 @@ export function writeExposureSheetCsv(shot: Shot): string {
     const frame = i + 1;
     const heard = (cues.get(frame) ?? []).map(({ word }) => word).join(' ');
     return [
-      String(frameNumber(frame)),
+      String(frameNumber(frame, first)),
       written(i / shot.rate),
       harmless(heard),
       ...columns.flatMap(({ cells, figureId }) => {

@@ -1,5 +1,5 @@
 import { shownExposures } from '../exposure/shownFrames';
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { evaluate, type Travel } from '../motion/evaluate';
 import { type FigureOn, partsOn, waitingFigure } from '../motion/figureOn';
@@ -18,7 +18,7 @@ export interface FiguresSvg {
 }
 
 /** The figure of a travel and its parts on some of its exposures, each named by its frame. */
-function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] {
+function figuresOf(travel: Travel, shot: Shot, first: FirstFrameNumber): (readonly [FigureOn, string])[] {
   const frames = shownExposures(travel.move, shot).map(({ frame }) => frame);
   const count = Math.min(MOST_FIGURES, frames.length);
   const chosen = Array.from(
@@ -30,13 +30,13 @@ function figuresOf(travel: Travel, shot: Shot): (readonly [FigureOn, string])[] 
     .flatMap((frame) =>
       partsOn(travel, frame - 1).map((part): readonly [FigureOn, string] => [
         part,
-        `${part.rider?.name ?? travel.figure.name}, frame ${frameNumber(frame)}`,
+        `${part.rider?.name ?? travel.figure.name}, frame ${frameNumber(frame, first)}`,
       ]),
     );
 }
 
 /** All figures that are not hidden, those at the back first, with what they are called. */
-function seenFigures(shot: Shot): (readonly [FigureOn, string])[] {
+function seenFigures(shot: Shot, first: FirstFrameNumber): (readonly [FigureOn, string])[] {
   const { travels } = evaluate(shot);
   return shot.figures
     .filter(({ hidden }) => !hidden)
@@ -45,7 +45,7 @@ function seenFigures(shot: Shot): (readonly [FigureOn, string])[] {
       const waiting = shot.waiting.find(({ figureId }) => figureId === figure.id);
       const stands = waiting && waitingFigure(shot, waiting);
       return [
-        ...riding.flatMap((travel) => figuresOf(travel, shot)),
+        ...riding.flatMap((travel) => figuresOf(travel, shot, first)),
         ...(stands ? [[stands, figure.name] as const] : []),
       ];
     });
@@ -55,9 +55,9 @@ function seenFigures(shot: Shot): (readonly [FigureOn, string])[] {
  * The figures of a shot as they are turned, sized and faded, in lines of one width whatever their size. Pictures are
  * shown by their outline: a shot names them, it does not hold them.
  */
-export function figuresSvg(shot: Shot): FiguresSvg {
+export function figuresSvg(shot: Shot, first: FirstFrameNumber = 1): FiguresSvg {
   const ids = new Map<string, string>();
-  const figures = seenFigures(shot).map(([{ look, placement, opacity }, title]) => {
+  const figures = seenFigures(shot, first).map(([{ look, placement, opacity }, title]) => {
     const id = ids.get(look.silhouette) ?? `look${ids.size + 1}`;
     ids.set(look.silhouette, id);
     const faded = opacity < 1 ? ` opacity="${written(opacity)}"` : '';

@@ -2,7 +2,7 @@ import type { Cubic } from '../arc/cubic';
 import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { MOST_POINTS } from '../model/limits';
 import { isWithinReach, type SubPath } from './svgPathData';
 
@@ -76,10 +76,7 @@ export function fittingTransform(
 /** The points of an arc along an imported path. @throws ShotError when it is too long for one */
 export function importedPoints({ cubics, closed }: SubPath, transform: Transform): readonly PointShape[] {
   if (cubics.length >= MOST_POINTS)
-    throw new ShotError(
-      'out-of-range',
-      `This path has ${cubics.length} segments; an arc holds at most ${MOST_POINTS}.`,
-    );
+    throw outOfRange(`This path has ${cubics.length} segments; an arc holds at most ${MOST_POINTS}.`);
   const transformed = (p: { x: number; y: number }) => applyTo(transform, p);
   const placed = cubics.map(({ start, control1, control2, end }) => ({
     start: transformed(start),
@@ -87,7 +84,6 @@ export function importedPoints({ cubics, closed }: SubPath, transform: Transform
     control2: transformed(control2),
     end: transformed(end),
   }));
-  if (!placed.every(isWithinReach))
-    throw new ShotError('out-of-range', 'This path leads too far outside the field.');
+  if (!placed.every(isWithinReach)) throw outOfRange('This path leads too far outside the field.');
   return fromCubics(placed, closed);
 }

@@ -1,3 +1,4 @@
+import type { FirstFrameNumber } from '../model/frameNumbers';
 import { LONGEST_NAME } from '../model/limits';
 import { readShotFile } from '../model/openShot';
 import { readIncrementsTable } from './readIncrementsCsv';
@@ -10,6 +11,8 @@ const PLAIN_RATE = 24;
 export interface TextFile {
   readonly name: string;
   readonly text: string;
+  /** From what its writer counted frames; 1 without it. */
+  readonly firstNumber?: FirstFrameNumber;
 }
 
 /** One way into a shot. A new one is a function that reads it, and an entry in the table. */
@@ -47,7 +50,8 @@ export const IMPORTERS: readonly Importer[] = [
     extensions: ['.csv', '.tsv', '.txt'],
     mimeType: 'text/csv',
     recognises: () => true,
-    read: ({ name, text }) => shotFromIncrements(readIncrementsTable(text), titleOf(name), PLAIN_RATE),
+    read: ({ name, text, firstNumber }) =>
+      shotFromIncrements(readIncrementsTable(text, firstNumber), titleOf(name), PLAIN_RATE),
   },
 ];
 

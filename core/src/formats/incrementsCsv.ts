@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { currentTake } from '../timing/takes';
 import { TRACKS } from '../timing/tracks';
@@ -39,9 +39,9 @@ const DECIMALS = 6;
 export const written = (value: number | null): string =>
   value === null ? '' : String(Number(value.toFixed(DECIMALS)) + 0);
 
-function line(row: IncrementRow): string[] {
+function line(row: IncrementRow, first: FirstFrameNumber): string[] {
   return [
-    String(frameNumber(row.frame)),
+    String(frameNumber(row.frame, first)),
     String(row.framesHeld),
     ...[
       row.arcDistance,
@@ -69,7 +69,11 @@ function line(row: IncrementRow): string[] {
 export const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
 /** The increments of some or all moves as CSV: a header, then one line for each exposure. */
-export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): string {
+export function writeIncrementsCsv(
+  shot: Shot,
+  moveIds?: readonly string[],
+  first: FirstFrameNumber = 1,
+): string {
   const moves = shot.moves.filter((move) => !moveIds || moveIds.includes(move.id));
   const take = harmless(currentTake(shot).name);
   const lines = moves.flatMap((move) => {
@@ -77,7 +81,7 @@ export function writeIncrementsCsv(shot: Shot, moveIds?: readonly string[]): str
     const figure = shot.figures.find((candidate) => candidate.id === move.figureId);
     const name = harmless(figure?.name ?? '');
     const rows = table.closing ? [...table.rows, table.closing] : table.rows;
-    return rows.map((row) => [move.id, name, ...line(row), table.units, take, String(shot.rate)]);
+    return rows.map((row) => [move.id, name, ...line(row, first), table.units, take, String(shot.rate)]);
   });
   return csvText(INCREMENT_COLUMNS, lines);
 }

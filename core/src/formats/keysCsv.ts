@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { TRACKS } from '../timing/tracks';
 import { harmless, written } from './incrementsCsv';
@@ -8,7 +8,7 @@ import { csvText } from './csvTable';
  * The keys of all moves as CSV, a line for each: its track, its frame, its value (degrees, percent or field units), and
  * the kind of the easing to the next one. Those of hidden figures are among them.
  */
-export function writeKeysCsv(shot: Shot): string {
+export function writeKeysCsv(shot: Shot, first: FirstFrameNumber = 1): string {
   const names = new Map(shot.figures.map(({ id, name }) => [id, name]));
   const data = shot.moves.flatMap((move) =>
     TRACKS.flatMap(({ name }) =>
@@ -16,7 +16,7 @@ export function writeKeysCsv(shot: Shot): string {
         move.id,
         harmless(names.get(move.figureId)!),
         name,
-        String(frameNumber(frame)),
+        String(frameNumber(frame, first)),
         written(value),
         easing.kind,
       ]),

@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Ladder } from '../spacing/ladder';
 import { escapedXml } from './escapedXml';
 
@@ -18,7 +18,7 @@ const LEAST_APART = 12;
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
 /** A spacing chart as a picture: the keys as long rungs, the drawings between as short ones with their frames. */
-export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
+export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: FirstFrameNumber = 1): string {
   const length = Math.min(MOST_LENGTH, Math.max(LEAST_LENGTH, (rungs.length + 1) * ROOM_EACH));
   const shares = [0, 1, ...rungs.map(({ share }) => share)];
   const [least, most] = [Math.min(...shares), Math.max(...shares)];
@@ -30,7 +30,7 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string): string {
   const write = (share: number, frame: number, beside: string, attributes = ''): void => {
     const y = n(at(share) + 4);
     texts.push(
-      `<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frameNumber(frame)}</text>`,
+      `<text x="${RAIL - KEY_HALF - 8}" y="${y}" text-anchor="end"${attributes}>${frameNumber(frame, first)}</text>`,
     );
     if (beside)
       texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${escapedXml(beside)}</text>`);

@@ -1,5 +1,5 @@
 import { shownExposures } from '../exposure/shownFrames';
-import { frameNumber } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { partsOn } from '../motion/figureOn';
@@ -30,7 +30,7 @@ export interface PartRow {
 }
 
 /** The parts of all figures that have some, a row for each part of each exposure; hidden ones are left out. */
-export function partRows(shot: Shot): readonly PartRow[] {
+export function partRows(shot: Shot, first: FirstFrameNumber = 1): readonly PartRow[] {
   const { perUnit } = readingUnits(shot);
   return shot.moves
     .filter(({ riders }) => riders.length > 0)
@@ -46,7 +46,7 @@ export function partRows(shot: Shot): readonly PartRow[] {
             move: move.id,
             figure: travel.figure.name,
             part: rider?.name ?? travel.figure.name,
-            frame: frameNumber(frame),
+            frame: frameNumber(frame, first),
             x,
             y,
             straight: before ? Math.hypot(x - before.x, y - before.y) : null,
@@ -77,9 +77,9 @@ export const PART_COLUMNS = [
 ] as const;
 
 /** The parts of all figures as CSV: a header, then one line for each part on each exposure. */
-export function writePartsCsv(shot: Shot): string {
+export function writePartsCsv(shot: Shot, first: FirstFrameNumber = 1): string {
   const { units } = readingUnits(shot);
-  const data = partRows(shot).map((row) => [
+  const data = partRows(shot, first).map((row) => [
     row.move,
     harmless(row.figure),
     harmless(row.part),

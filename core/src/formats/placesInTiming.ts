@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { frameName, sentenceWith } from '../model/frameNumbers';
 import { PLAIN_MARK } from '../model/plainTiming';
 import type { FramesHeld, Mark, Move, Shot } from '../model/schema';
 import { isHold } from '../timing/isHold';
@@ -35,7 +35,7 @@ export function withPlaces(
   const outside = changed.find((frame) => frame < firstFrame(move) || frame > lastFrame(move));
   if (outside !== undefined)
     throw brokenTable(
-      `Frame ${frameNumber(outside)} lies outside the marks of the move: what it does there follows from them.`,
+      sentenceWith`Frame ${frameName(outside)} lies outside the marks of the move: what it does there follows from them.`,
     );
   let next: Move = {
     ...move,

@@ -1,4 +1,4 @@
-import { frameNumbered } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameNumbered } from '../model/frameNumbers';
 import { LONGEST_CUE, LONGEST_SOUND, MOST_CUES } from '../model/limits';
 import { secondsOfFrame } from '../timing/cues';
 import { brokenTable, type CsvLine, numberInCell, readCsvTable } from './csvTable';
@@ -25,7 +25,7 @@ function wordIn({ cells, number }: CsvLine, column: string): string {
  * @param rate of the shot, frames a second
  * @throws ShotError `invalid-csv` with a sentence that names the line
  */
-export function readCuesCsv(text: string, rate: number): readonly ReadCue[] {
+export function readCuesCsv(text: string, rate: number, first: FirstFrameNumber = 1): readonly ReadCue[] {
   const table = readCsvTable(text);
   const by = ['seconds', 'frame'].find((column) => table.columns.includes(column));
   const words = WORDS.find((column) => table.columns.includes(column));
@@ -38,7 +38,7 @@ export function readCuesCsv(text: string, rate: number): readonly ReadCue[] {
   return lines.map((line) => {
     const value = numberInCell(table, line, by);
     if (value === null) throw brokenTable(`Line ${line.number}: ${by} is empty.`);
-    const seconds = by === 'seconds' ? value : secondsOfFrame(frameNumbered(Math.round(value)), rate);
+    const seconds = by === 'seconds' ? value : secondsOfFrame(frameNumbered(Math.round(value), first), rate);
     if (seconds < 0 || seconds > LONGEST_SOUND)
       throw brokenTable(`Line ${line.number}: ${by} is ${value}, which lies outside any shot.`);
     return { seconds, word: wordIn(line, words) };

@@ -1,4 +1,4 @@
-import { frameNumber, frameNumbered } from '../model/frameNumbers';
+import { type FirstFrameNumber, frameName, frameNumbered, sentenceWith } from '../model/frameNumbers';
 import { TRACKS } from '../timing/tracks';
 import { LONGEST_SHOT, RATE } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
@@ -52,17 +52,17 @@ const READ_COLUMNS = [
   'drawing',
 ];
 
-function frameIn(table: CsvTable, line: CsvLine, before: number): number {
+function frameIn(table: CsvTable, line: CsvLine, before: number, first: FirstFrameNumber): number {
   const number = numberInCell(table, line, 'frame');
-  const frame = number === null ? null : frameNumbered(number);
+  const frame = number === null ? null : frameNumbered(number, first);
   // Round a closed arc the last line is one frame past the shot.
   if (frame === null || !Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT + 1)
     throw brokenTable(
-      `Line ${line.number}: frame must be a whole number from ${frameNumber(1)} to ${frameNumber(LONGEST_SHOT)}.`,
+      sentenceWith`Line ${line.number}: frame must be a whole number from ${frameName(1)} to ${frameName(LONGEST_SHOT)}.`,
     );
   if (frame <= before)
     throw brokenTable(
-      `Line ${line.number}: frame ${frameNumber(frame)} does not follow frame ${frameNumber(before)}.`,
+      sentenceWith`Line ${line.number}: frame ${frameName(frame)} does not follow frame ${frameName(before)}.`,
     );
   return frame;
 }
@@ -78,11 +78,16 @@ function opened(text: string): { readonly table: CsvTable; readonly columns: rea
 }
 
 /** What some lines of a file say, all of one move. @throws ShotError `invalid-csv` that names the line */
-function increments(table: CsvTable, columns: readonly string[], lines: readonly CsvLine[]): ReadIncrements {
+function increments(
+  table: CsvTable,
+  columns: readonly string[],
+  lines: readonly CsvLine[],
+  first: FirstFrameNumber,
+): ReadIncrements {
   if (lines.length < 2) throw brokenTable('This table has fewer than two exposures.');
   let before = 0;
   const rows = lines.map((line): ReadRow => {
-    before = frameIn(table, line, before);
+    before = frameIn(table, line, before, first);
     const values = Object.fromEntries(columns.map((column) => [column, numberInCell(table, line, column)]));
     return { line: line.number, frame: before, values };
   });
@@ -92,16 +97,22 @@ function increments(table: CsvTable, columns: readonly string[], lines: readonly
 /**
  * Reads an increments file: the column `frame`, and any that say where the figure is. Of a file with several
  * moves one is read.
+ * @param first from what its writer counted frames
  * @param moveId the move that is meant; without it, or where the file has none of that name, the first
  * @throws ShotError `invalid-csv` with a sentence that names the line
  */
-export function readIncrementsCsv(text: string, moveId?: string): ReadIncrements {
+export function readIncrementsCsv(
+  text: string,
+  moveId?: string,
+  first: FirstFrameNumber = 1,
+): ReadIncrements {
   const { table, columns } = opened(text);
   const named = table.lines.some(({ cells }) => cells.move === moveId) ? moveId : table.lines[0]?.cells.move;
   return increments(
     table,
     columns,
     table.lines.filter(({ cells }) => cells.move === named),
+    first,
   );
 }
 
@@ -109,7 +120,7 @@ export function readIncrementsCsv(text: string, moveId?: string): ReadIncrements
 const withoutApostrophe = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, '');
 
 /** Reads a whole increments file, all moves of it. @throws ShotError `invalid-csv` with a sentence that names the line */
-export function readIncrementsTable(text: string): ReadTable {
+export function readIncrementsTable(text: string, firstNumber: FirstFrameNumber = 1): ReadTable {
   const { table, columns } = opened(text);
   const [first] = table.lines;
   const byMove = new Map<string | undefined, CsvLine[]>();
@@ -126,7 +137,7 @@ export function readIncrementsTable(text: string): ReadTable {
     );
   return {
     moves: [...byMove.values()].map((lines) => ({
-      ...increments(table, columns, lines),
+      ...increments(table, columns, lines, firstNumber),
       figure: withoutApostrophe(lines[0]!.cells.figure ?? ''),
     })),
     rate,

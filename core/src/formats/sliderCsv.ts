@@ -1,5 +1,5 @@
-import { ShotError } from '../model/errors';
-import { frameNumber } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { csvText } from './csvTable';
@@ -40,7 +40,7 @@ export interface SliderFault {
  */
 export function sliderRows(shot: Shot, move: Move): readonly SliderRow[] {
   const { unitsPerMm } = shot.field;
-  if (unitsPerMm === null) throw new ShotError('out-of-range', NO_SCALE);
+  if (unitsPerMm === null) throw outOfRange(NO_SCALE);
   const { arcDistance } = evaluateMove(shot, move);
   const first = move.marks[0]!.frame;
   const last = Math.min(shot.lengthFrames, move.marks[move.marks.length - 1]!.frame);
@@ -102,9 +102,9 @@ export function sliderNeeds(shot: Shot, move: Move): string {
 }
 
 /** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */
-export function writeSliderCsv(shot: Shot, move: Move): string {
+export function writeSliderCsv(shot: Shot, move: Move, first: FirstFrameNumber = 1): string {
   const data = sliderRows(shot, move).map(({ frame, timeMs, positionMm, speedMmPerS }) => [
-    String(frameNumber(frame)),
+    String(frameNumber(frame, first)),
     timeMs.toFixed(3),
     (positionMm + 0).toFixed(4),
     (speedMmPerS + 0).toFixed(4),

@@ -1,4 +1,4 @@
-import { frameNumber } from '../model/frameNumbers';
+import { frameName, sentenceWith } from '../model/frameNumbers';
 import { ShotError } from '../model/errors';
 import { PLAIN_TIMING } from '../model/plainTiming';
 import { type Move, type Shot, shotSchema } from '../model/schema';
@@ -109,7 +109,7 @@ function refuseOffArc(
   arcDistances.forEach((arcDistance, i) => {
     if (arcDistance < -length * SAME_PLACE || arcDistance > length * (1 + SAME_PLACE))
       throw brokenTable(
-        `Frame ${frameNumber(read[i]!.frame)}: place ${Number(arcDistance.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
+        sentenceWith`Frame ${frameName(read[i]!.frame)}: place ${Number(arcDistance.toFixed(2))} is not on the arc, which is ${length.toFixed(2)} long.`,
       );
   });
 }
@@ -208,7 +208,7 @@ export function withTimingFrom(
   const outside = movedRows.find((row) => !travelled.includes(row));
   if (outside)
     throw brokenTable(
-      `Frame ${frameNumber(outside.frame)} lies outside the marks, where the figure stands still: add a mark there first.`,
+      sentenceWith`Frame ${frameName(outside.frame)} lies outside the marks, where the figure stands still: add a mark there first.`,
     );
   const movedFrames = new Set(movedRows.map(({ frame }) => frame));
   const fractions = new Map(

@@ -1,5 +1,5 @@
 import type { Vector } from '../arc/vector';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { MOST_SAMPLES } from '../model/limits';
 import type { Gesture } from '../model/schema';
 
@@ -25,9 +25,8 @@ export function gestureFrom(samples: readonly PointerSample[], speed: number): R
   const good = samples.filter(
     ({ x, y, ms }) => Number.isFinite(x) && Number.isFinite(y) && Number.isFinite(ms),
   );
-  if (good.length < 2) throw new ShotError('out-of-range', 'A gesture needs at least two places.');
-  if (good.length > MOST_SAMPLES)
-    throw new ShotError('out-of-range', `A gesture has at most ${MOST_SAMPLES} places.`);
+  if (good.length < 2) throw outOfRange('A gesture needs at least two places.');
+  if (good.length > MOST_SAMPLES) throw outOfRange(`A gesture has at most ${MOST_SAMPLES} places.`);
   const begin = good[0]!.ms;
   let latest = 0;
   // Hundredths of a unit and tenths of a millisecond are finer than any pointer, and keep the file small.

@@ -1,5 +1,5 @@
 import type { PointShape } from '../arc/smoothing';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { PLAIN_MARK } from '../model/plainTiming';
 import type { Mark } from '../model/schema';
 import { FlowingMarks } from './flowingMarks';
@@ -72,7 +72,7 @@ export function thinGesture(
   gesture: RawGesture,
   { frames, allowedDeviation, onProgress }: ThinOptions,
 ): ThinnedGesture {
-  if (!(allowedDeviation > 0)) throw new ShotError('out-of-range', 'The deviation must be greater than 0.');
+  if (!(allowedDeviation > 0)) throw outOfRange('The deviation must be greater than 0.');
   const top = Math.floor(LEVELS_A_DOUBLING * Math.log2(allowedDeviation) + 1e-9);
   const thin = (level: number, onShare?: (share: number) => void): ThinnedGesture =>
     thinOnce(gesture, {

@@ -1,3 +1,5 @@
+import { type FirstFrameNumber, type FrameSentence, numbered } from './frameNumbers';
+
 /** What a caller can tell apart and act on. The message is a sentence fit to be shown. */
 export type ShotErrorCode =
   | 'not-json'
@@ -17,10 +19,22 @@ export type ShotErrorCode =
 /** The one error the core throws on purpose. */
 export class ShotError extends Error {
   readonly code: ShotErrorCode;
+  readonly sentence: FrameSentence;
 
-  constructor(code: ShotErrorCode, sentence: string, options?: { readonly cause?: unknown }) {
-    super(sentence, options);
+  /** The message counts frames from 1; `messageFrom` as someone else counts. */
+  constructor(code: ShotErrorCode, sentence: string | FrameSentence, options?: { readonly cause?: unknown }) {
+    const parts = typeof sentence === 'string' ? [sentence] : sentence;
+    super(numbered(parts, 1), options);
     this.name = 'ShotError';
     this.code = code;
+    this.sentence = parts;
+  }
+
+  messageFrom(first: FirstFrameNumber): string {
+    return numbered(this.sentence, first);
   }
 }
+
+/** What was asked for lies outside what there is. */
+export const outOfRange = (sentence: string | FrameSentence): ShotError =>
+  new ShotError('out-of-range', sentence);

@@ -3,7 +3,7 @@ import { nearestPoint } from '../arc/nearestPoint';
 import { shapePoints } from '../arc/readyShapes';
 import type { Vector } from '../arc/vector';
 import { withIds } from '../arc/wholeArc';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { Arc, ReadyShape } from '../model/schema';
 import { fallSeconds, hits } from './falling';
 import { GRAVITY, metres, millimetres } from './gravity';
@@ -42,8 +42,6 @@ export type PhysicalShape = ShapeOf<'swing'> | ShapeOf<'toss'> | ShapeOf<'bounce
 
 export const isPhysical = (shape: ReadyShape | null): shape is PhysicalShape =>
   shape !== null && ['swing', 'toss', 'bounces', 'line'].includes(shape.kind);
-
-const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
 const within = (value: number): number => Math.min(1, Math.max(0, value));
 

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { PLAIN_MARK } from '../model/plainTiming';
 import type { Easing, Mark, Move } from '../model/schema';
 import { chartOf } from '../timing/easings/ticks';
@@ -33,8 +33,7 @@ export function withCourse(move: Move, course: Course, framesPerSecond: number):
   const { moments, fractionAt } = course;
   const frames = roundedMoments(course, first, framesPerSecond).map(({ frame }) => frame);
   if (frames.some((frame, i) => i > 0 && frame <= frames[i - 1]!))
-    throw new ShotError(
-      'out-of-range',
+    throw outOfRange(
       'It is over too soon: two of its moments would fall on one frame. A smaller miniature, or a higher rate, shows more of it.',
     );
   const easing = (i: number): Easing => {

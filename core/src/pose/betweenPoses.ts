@@ -1,7 +1,7 @@
 import { withRounding } from '../arc/pointEdits';
 import { PLAIN, withShapedHandles } from '../arc/smoothing';
 import { ZERO } from '../arc/vector';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { findMove } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import type { Arc, ArcPoint, Easing, Shot } from '../model/schema';
@@ -62,7 +62,7 @@ function withSide(
 export function withBetweenPoses(shot: Shot, moveId: string, markId: string, how: BetweenPoses): Shot {
   const index = markIndex(findMove(shot, moveId), markId);
   const next = findMove(shot, moveId).marks[index + 1];
-  if (!next) throw new ShotError('out-of-range', 'After the last mark there is nothing to travel.');
+  if (!next) throw outOfRange('After the last mark there is nothing to travel.');
   if (how === 'snap') return withEasing(shot, moveId, markId, SNAP);
   const tied = withMarkTied(withMarkTied(shot, moveId, markId), moveId, next.id);
   const travelling = findMove(tied, moveId);

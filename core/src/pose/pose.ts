@@ -3,7 +3,7 @@ import { nextPointId, withPointAt, withRounding } from '../arc/pointEdits';
 import { PLAIN } from '../arc/smoothing';
 import { type Vector, ZERO } from '../arc/vector';
 import { withPointAtDistance } from '../arc/wholeArc';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { findMove, withMove } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import { type Arc, type ArcPoint, type Mark, type Move, type Shot } from '../model/schema';
@@ -202,7 +202,7 @@ export function withPose(
   { moveId, frame, to, path }: { moveId: string; frame: number; to: Vector; path: PosePath },
 ): Shot {
   if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-    throw new ShotError('out-of-range', `A pose lies on a frame from 1 to ${LONGEST_SHOT}.`);
+    throw outOfRange(`A pose lies on a frame from 1 to ${LONGEST_SHOT}.`);
   const move = findMove(shot, moveId);
   const arc = findArc(shot, move.arcId);
   const aim = poseAim(move, frame);

@@ -1,3 +1,4 @@
+import type { FirstFrameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { ladderPages } from './ladders';
 import { type Paper, type PaperName, paperOf } from './paper';
@@ -5,7 +6,6 @@ import type { Printout } from './printout';
 import { exposurePages, incrementPages } from './tables';
 import { trackPages } from './track';
 
-export { countFramesFrom, type FirstFrameNumber } from '../model/frameNumbers';
 export { PAPERS, type PaperName, type PrintPage } from './paper';
 export { pageSvg } from './pageSvg';
 export type { Printout } from './printout';
@@ -17,7 +17,9 @@ const SHEETS = {
   ladder: ladderPages,
   sheet: exposurePages,
   table: incrementPages,
-} as const satisfies Readonly<Record<string, (shot: Shot, paper: Paper) => Printout>>;
+} as const satisfies Readonly<
+  Record<string, (shot: Shot, paper: Paper, first?: FirstFrameNumber) => Printout>
+>;
 
 export type SheetName = keyof typeof SHEETS;
 export const SHEET_NAMES = Object.keys(SHEETS) as readonly SheetName[];
@@ -27,6 +29,8 @@ export interface PrintOptions {
   readonly paper: PaperName;
   /** The long side lies across; null leaves it to the sheet: a track takes what needs fewer pages, others are upright. */
   readonly across: boolean | null;
+  /** From what its reader counts frames; 1 without it. */
+  readonly firstNumber?: FirstFrameNumber;
 }
 
 /** Whether the long side lies across, where nobody said. @throws ShotError where there is nothing to print */
@@ -39,4 +43,4 @@ export function liesAcross(shot: Shot, { sheet, paper, across }: PrintOptions): 
 
 /** The pages of a sheet, as they are previewed and printed. @throws ShotError where there is nothing to print */
 export const printPages = (shot: Shot, options: PrintOptions): Printout =>
-  SHEETS[options.sheet](shot, paperOf(options.paper, liesAcross(shot, options)));
+  SHEETS[options.sheet](shot, paperOf(options.paper, liesAcross(shot, options)), options.firstNumber);

@@ -1,5 +1,5 @@
-import { ShotError } from '../model/errors';
-import { frameNumber } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { ladderOf } from '../spacing/ladder';
@@ -14,7 +14,14 @@ const LADDER_HEIGHT = 70;
 const RULER_HEIGHT = 26;
 
 /** One spacing chart: two keys, and the drawings between them. */
-function ladder(shot: Shot, move: Move, index: number, x: number, y: number): readonly PrintOp[] {
+function ladder(
+  shot: Shot,
+  move: Move,
+  index: number,
+  x: number,
+  y: number,
+  first: FirstFrameNumber,
+): readonly PrintOp[] {
   const { from, to, rungs } = ladderOf(shot, move, index);
   const rail = x + 16;
   const at = (share: number): number => y + 4 + share * LADDER_HEIGHT;
@@ -27,7 +34,11 @@ function ladder(shot: Shot, move: Move, index: number, x: number, y: number): re
       width,
     );
   const number = (share: number, frame: number, beside: string): readonly PrintOp[] => [
-    text(rail - 8, at(share) + 1, String(frameNumber(frame)), { size: 2.6, font: 'mono', align: 'right' }),
+    text(rail - 8, at(share) + 1, String(frameNumber(frame, first)), {
+      size: 2.6,
+      font: 'mono',
+      align: 'right',
+    }),
     text(rail + 8, at(share) + 1, beside, { size: 2.4, tone: 'soft' }),
   ];
   let last = -Infinity;
@@ -59,12 +70,19 @@ interface RulerSource {
   readonly arcLength: number;
   readonly ticks: readonly Tick[];
   readonly marked: ReadonlySet<number>;
+  readonly first: FirstFrameNumber;
 }
 
-function rulerSource(shot: Shot, move: Move, mm: number): RulerSource {
+function rulerSource(shot: Shot, move: Move, mm: number, first: FirstFrameNumber): RulerSource {
   const travel = evaluateMove(shot, move);
   const ticks = [...ticksOf(travel, shot)].sort((a, b) => a.arcDistance - b.arcDistance);
-  return { mm, arcLength: travel.arcLength, ticks, marked: new Set(move.marks.map(({ frame }) => frame)) };
+  return {
+    mm,
+    arcLength: travel.arcLength,
+    ticks,
+    marked: new Set(move.marks.map(({ frame }) => frame)),
+    first,
+  };
 }
 
 /** The first of some ticks, in order of their place, at or past a place. */
@@ -80,7 +98,7 @@ function firstFrom(ticks: readonly Tick[], arcDistance: number): number {
 
 /** A piece of the arc laid out straight at 1 : 1, from a distance on. */
 function ruler(
-  { mm, arcLength, ticks, marked }: RulerSource,
+  { mm, arcLength, ticks, marked, first }: RulerSource,
   fromMm: number,
   width: number,
   x: number,
@@ -114,7 +132,9 @@ function ruler(
     );
     if (Math.abs(at - last) < 5) continue;
     last = at;
-    ops.push(text(at, base + 4, String(frameNumber(frame)), { size: 2.6, font: 'mono', align: 'middle' }));
+    ops.push(
+      text(at, base + 4, String(frameNumber(frame, first)), { size: 2.6, font: 'mono', align: 'middle' }),
+    );
   }
   return ops;
 }
@@ -123,10 +143,10 @@ function ruler(
 type Block = () => readonly PrintOp[];
 
 /** Spacing charts of all spans that go anywhere, and under them the arc as a paper ruler where the field has a scale. */
-export function ladderPages(shot: Shot, paper: Paper): Printout {
+export function ladderPages(shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout {
   const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
   const moves = shot.moves.filter(({ figureId }) => seen.has(figureId));
-  if (moves.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
+  if (moves.length === 0) throw outOfRange('Nothing travels in this shot.');
   const room = roomOn(paper);
   const pages: Block[][] = [[]];
   let x = room.x;
@@ -148,7 +168,7 @@ export function ladderPages(shot: Shot, paper: Paper): Printout {
         y += LADDER_HEIGHT + 14;
       }
       if (y + LADDER_HEIGHT + 8 > room.y + room.height) turnPage();
-      place((left, top) => ladder(shot, move, index, left, top));
+      place((left, top) => ladder(shot, move, index, left, top, first));
       x += LADDER_WIDTH;
     }
     if (x > room.x) {
@@ -157,7 +177,7 @@ export function ladderPages(shot: Shot, paper: Paper): Printout {
     }
     const mm = shot.field.unitsPerMm;
     if (mm === null) continue;
-    const source = rulerSource(shot, move, mm);
+    const source = rulerSource(shot, move, mm, first);
     refuseTooMany(pages.length + (source.arcLength / mm / room.width) * (RULER_HEIGHT / room.height));
     for (let from = 0; from < source.arcLength / mm; from += room.width) {
       if (y + RULER_HEIGHT > room.y + room.height) turnPage();

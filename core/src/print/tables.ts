@@ -1,5 +1,5 @@
-import { ShotError } from '../model/errors';
-import { frameNumber } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { shownExposures } from '../exposure/shownFrames';
 import { exposureSheet } from '../spacing/exposureSheet';
@@ -135,14 +135,14 @@ const unitOf = ({ sheet }: Shot): string => (sheet.units === 'mm' ? 'mm' : 'unit
 function seenMoves(shot: Shot): readonly Move[] {
   const seen = new Set(shot.figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
   const moves = shot.moves.filter(({ figureId }) => seen.has(figureId));
-  if (moves.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
+  if (moves.length === 0) throw outOfRange('Nothing travels in this shot.');
   return moves;
 }
 
 const markLabels = ({ marks }: Move): readonly string[] => marks.map(({ label, kind }) => label || kind);
 
 /** The exposure sheet: a line for each frame, with a stroke down through what is held. */
-export function exposurePages(shot: Shot, paper: Paper): Printout {
+export function exposurePages(shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout {
   seenMoves(shot);
   const { columns, cues, notes } = exposureSheet(shot);
   const PER_FIGURE = 3;
@@ -168,7 +168,7 @@ export function exposurePages(shot: Shot, paper: Paper): Printout {
     return {
       isStrong: frame % 5 === 0,
       cells: [
-        String(frameNumber(frame)),
+        String(frameNumber(frame, first)),
         heardOn(frame),
         ...columns.flatMap(({ cells }) => {
           const { shows, drawing, mark, ruler } = cells[i]!;
@@ -220,7 +220,7 @@ const box = (x: number, y: number, side: number): PrintOp =>
     0.2,
   );
 
-function incrementsOf(shot: Shot, paper: Paper, move: Move): Printout {
+function incrementsOf(shot: Shot, paper: Paper, move: Move, first: FirstFrameNumber): Printout {
   const unit = unitOf(shot);
   const figure = shot.figures.find(({ id }) => id === move.figureId)!.name;
   const marks = new Map(move.marks.map((mark) => [mark.frame, mark]));
@@ -246,7 +246,7 @@ function incrementsOf(shot: Shot, paper: Paper, move: Move): Printout {
         isStrong: mark !== undefined,
         cells: [
           '',
-          String(frameNumber(frame)),
+          String(frameNumber(frame, first)),
           String(framesHeld),
           along === null ? '' : along.toFixed(2),
           ruler === null ? '' : ruler.toFixed(2),
@@ -261,5 +261,5 @@ function incrementsOf(shot: Shot, paper: Paper, move: Move): Printout {
 }
 
 /** The increments with a box to tick off beside each. */
-export const incrementPages = (shot: Shot, paper: Paper): Printout =>
-  joined(seenMoves(shot).map((move) => incrementsOf(shot, paper, move)));
+export const incrementPages = (shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout =>
+  joined(seenMoves(shot).map((move) => incrementsOf(shot, paper, move, first)));

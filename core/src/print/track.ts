@@ -1,6 +1,6 @@
 import { pointAtDistance } from '../arc/arcMeasure';
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { Shot } from '../model/schema';
 import { evaluate, type Travel } from '../motion/evaluate';
 import { ticksOf } from '../spacing/ticks';
@@ -30,7 +30,7 @@ interface Box {
 }
 
 /** The track of a travel in millimetres of the set. */
-function trackOf(travel: Travel, shot: Shot, mm: number): readonly PrintOp[] {
+function trackOf(travel: Travel, shot: Shot, mm: number, first: FirstFrameNumber): readonly PrintOp[] {
   const { arc, arcLength, move, heading } = travel;
   const count = Math.min(MOST_PIECES, Math.max(8, Math.ceil(arcLength / mm / PIECE)));
   const path = Array.from({ length: count + 1 }, (_, i): readonly [number, number] => {
@@ -45,7 +45,7 @@ function trackOf(travel: Travel, shot: Shot, mm: number): readonly PrintOp[] {
     const [numberX, numberY] = at(-half - 2.5);
     return [
       line([at(-half), at(half)], marked.has(frame) ? 0.5 : 0.25),
-      text(numberX, numberY + 1, String(frameNumber(frame)), {
+      text(numberX, numberY + 1, String(frameNumber(frame, first)), {
         size: isFifth || marked.has(frame) ? 3 : 2.2,
         font: 'mono',
         align: 'middle',
@@ -330,13 +330,12 @@ function map(paper: Paper, { rows, columns, tiles }: Tiling, { row, column }: Ti
  * The tracks of a shot at true scale, to lay under the puppet: tiles of one drawing, with marks to put them together by.
  * @throws ShotError `out-of-range` without a scale, without a move, or where it would take too many pages
  */
-export function trackPages(shot: Shot, paper: Paper): Printout {
+export function trackPages(shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout {
   const mm = shot.field.unitsPerMm;
-  if (mm === null)
-    throw new ShotError('out-of-range', 'True scale needs the scale of the field: set it first.');
+  if (mm === null) throw outOfRange('True scale needs the scale of the field: set it first.');
   const travels = evaluate(shot).travels.filter(({ figure, arc }) => !figure.hidden && !arc.hidden);
-  if (travels.length === 0) throw new ShotError('out-of-range', 'Nothing travels in this shot.');
-  const ops = travels.flatMap((travel) => trackOf(travel, shot, mm));
+  if (travels.length === 0) throw outOfRange('Nothing travels in this shot.');
+  const ops = travels.flatMap((travel) => trackOf(travel, shot, mm, first));
   const box = boxOf(ops);
   const room = roomOn(paper);
   const tiling = tilingOf(ops, box, room);

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { Move, Shot } from '../model/schema';
 import { exposuresOf } from '../exposure/exposures';
 import { evaluateMove } from '../motion/evaluate';
@@ -11,8 +11,6 @@ import {
   spanDisplacement,
   withShares,
 } from '../exposure/spanKnots';
-
-const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
 /** How much of a tick's shift a neighbour takes: all at no distance, none from the reach on, soft at both ends. */
 function taken(away: number, reach: number): number {
@@ -48,7 +46,7 @@ export function withTickAt(
   const knots = spanKnots(move, shot, index);
   const at = knots.frames.indexOf(frame);
   if (at <= 0 || at === knots.frames.length - 1)
-    throw outOfRange(`There is no tick between two marks on frame ${frameNumber(frame)}.`);
+    throw outOfRange(sentenceWith`There is no tick between two marks on frame ${frameName(frame)}.`);
   const [first, last] = [knots.frames[0]!, knots.frames[knots.frames.length - 1]!];
   const weights = knots.frames.map((f) =>
     taken(Math.abs(f - frame), Math.min(reachFrames, f < frame ? frame - first : last - frame)),
@@ -92,7 +90,7 @@ function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: num
   const i = exposures.findIndex((exposure) => exposure.frame === frame);
   if (i < 1)
     throw outOfRange(
-      `No increment leads to frame ${frameNumber(frame)}: outside its marks the figure stands still. Add a mark there first.`,
+      sentenceWith`No increment leads to frame ${frameName(frame)}: outside its marks the figure stands still. Add a mark there first.`,
     );
   return exposures[i - 1]!.frame;
 }
@@ -120,7 +118,7 @@ export function withIncrementAdapted(move: Move, shot: Shot, asked: Increment): 
   if (at > 0 && at < end) {
     if (share > 1 + 1e-12)
       throw outOfRange(
-        `That leads past the mark on frame ${frameNumber(frames[end]!)}. Type less, or let the end move.`,
+        sentenceWith`That leads past the mark on frame ${frameName(frames[end]!)}. Type less, or let the end move.`,
       );
     return withShares(move, knots, restSpread(shares, at, share));
   }
@@ -146,12 +144,12 @@ export function withIncrementPushing(move: Move, shot: Shot, asked: Increment, i
   const tied = later.find(({ pointId }) => pointId !== null);
   if (tied)
     throw outOfRange(
-      `The mark on frame ${frameNumber(tied.frame)} is tied to a point of the arc. Untie it first.`,
+      sentenceWith`The mark on frame ${frameName(tied.frame)} is tied to a point of the arc. Untie it first.`,
     );
   const beyond = later.find(({ fraction }) => fraction + by > 1 + 1e-9 || fraction + by < -1e-9);
   if (beyond && !isClosed)
     throw outOfRange(
-      `The arc is too short for that: the mark on frame ${frameNumber(beyond.frame)} would leave it.`,
+      sentenceWith`The arc is too short for that: the mark on frame ${frameName(beyond.frame)} would leave it.`,
     );
   const at = knots.frames.findIndex((frame) => frame >= asked.frame);
   const spread = withShares(

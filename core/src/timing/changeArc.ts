@@ -1,5 +1,5 @@
 import { FURTHEST } from '../model/limits';
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { changePart, findArc } from '../model/parts';
 import type { Arc, ArcPoint, Move, Shot } from '../model/schema';
 import { keptOnArc } from './keepTiming';
@@ -20,8 +20,7 @@ export function changeArc(shot: Shot, id: string, change: (arc: Arc) => Arc): Sh
   const arcs = changePart(shot.arcs, id, change);
   if (arcs === shot.arcs) return shot;
   const after = arcs.find((arc) => arc.id === id)!;
-  if (!after.points.every(isWithin))
-    throw new ShotError('out-of-range', 'That lies too far outside the field.');
+  if (!after.points.every(isWithin)) throw outOfRange('That lies too far outside the field.');
   const kept = shot.moves.map((move) => keptOnArc(move, before, after));
   if (!before.closed || after.closed) return { ...shot, arcs, moves: kept };
   return {

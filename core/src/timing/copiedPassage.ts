@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { MOST_MARKS } from '../model/limits';
 import type { Key, Mark, Move } from '../model/schema';
@@ -77,8 +77,7 @@ function placed<Part extends { readonly frame: number; readonly id?: string }>(
   prefix: string,
 ): Part[] {
   const kept = parts.filter(({ frame }) => !isReplaced(frame));
-  if (kept.length + fresh.length > MOST_MARKS)
-    throw new ShotError('out-of-range', `A move has at most ${MOST_MARKS} marks.`);
+  if (kept.length + fresh.length > MOST_MARKS) throw outOfRange(`A move has at most ${MOST_MARKS} marks.`);
   const taken = new Set(kept.map(({ id }) => id));
   const named = [...parts, ...fresh].flatMap(({ id }) => (id === undefined ? [] : [{ id }]));
   let number = Number(freshId(prefix, named).slice(prefix.length));
@@ -151,7 +150,7 @@ const SAME = 1e-9;
  */
 export function repeatedPassage(move: Move, passage: Passage, times: number, isRound: boolean): Move {
   if (!Number.isInteger(times) || times < 2 || times > MOST_MARKS)
-    throw new ShotError('out-of-range', 'A passage is repeated at least twice.');
+    throw outOfRange('A passage is repeated at least twice.');
   const { from, until } = passage;
   const cut = cutOut(move, passage);
   const [first, last] = [markOn(move, from), markOn(move, until)];

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { Mark, Move } from '../model/schema';
 import { firstFrame, lastFrame } from './placeInTime';
 import { remapFrames } from './remapFrames';
@@ -45,12 +45,10 @@ function meeting(marks: Move['marks'], map: FrameMap): readonly [number, number]
 export function withFrameMap(move: Move, map: FrameMap): Move {
   const met = meeting(move.marks, map);
   if (met)
-    throw new ShotError(
-      'out-of-range',
-      `The marks on frames ${frameNumber(met[0])} and ${frameNumber(met[1])} would fall on one frame.`,
+    throw outOfRange(
+      sentenceWith`The marks on frames ${frameName(met[0])} and ${frameName(met[1])} would fall on one frame.`,
     );
-  if (wholeFrame(map(firstFrame(move))) < 1)
-    throw new ShotError('out-of-range', 'The move would begin before frame 1.');
+  if (wholeFrame(map(firstFrame(move))) < 1) throw outOfRange('The move would begin before frame 1.');
   return {
     ...move,
     ...remapFrames(move, (frame) => wholeFrame(map(frame))),

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK } from '../model/plainTiming';
 import { LONGEST_SHOT, MOST_MARKS } from '../model/limits';
@@ -8,8 +8,6 @@ import { isHold } from './isHold';
 import { remapFrames } from './remapFrames';
 import { firstFrame, fractionAt, lastFrame, spanIndexAt } from './placeInTime';
 import { splitEasing } from './splitEasing';
-
-const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
 const EVEN = { kind: 'even' } as const;
 
@@ -34,7 +32,7 @@ function roomForMark(move: Move): void {
  * @throws ShotError `out-of-range` when the frame has a mark
  */
 export function withMarkOn(move: Move, frame: number, fraction?: number): Move {
-  if (markOn(move, frame)) throw outOfRange(`Frame ${frameNumber(frame)} has a mark already.`);
+  if (markOn(move, frame)) throw outOfRange(sentenceWith`Frame ${frameName(frame)} has a mark already.`);
   roomForMark(move);
   const { marks } = move;
   const fresh: Mark = {

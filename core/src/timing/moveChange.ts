@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { ShotError, outOfRange } from '../model/errors';
 import { lastFrame } from './placeInTime';
 import { changePart, findArc } from '../model/parts';
 import { LONGEST_SHOT } from '../model/limits';
@@ -30,8 +30,7 @@ export function fitted(before: Shot, after: Shot, changed: readonly Move[], goes
   const needed = after.moves.map((move) => framesFor(after, move));
   const filled = changed.some((move) => lastFrame(move) >= before.lengthFrames);
   const lengthFrames = Math.max(goesAlong && filled ? 2 : after.lengthFrames, ...needed);
-  if (lengthFrames > LONGEST_SHOT)
-    throw new ShotError('out-of-range', `A shot has at most ${LONGEST_SHOT} frames.`);
+  if (lengthFrames > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
   return { ...after, lengthFrames };
 }
 

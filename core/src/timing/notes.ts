@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { LONGEST_SHOT, MOST_NOTES } from '../model/limits';
 import type { Note, Shot } from '../model/schema';
@@ -33,7 +33,7 @@ export function withNotesAlong(shot: Shot, moveId: string | null, map: FrameMap)
 export function withMoreNotes(shot: Shot, notes: readonly Omit<Note, 'id'>[]): Shot {
   if (notes.length === 0) return shot;
   if (shot.notes.length + notes.length > MOST_NOTES)
-    throw new ShotError('out-of-range', `A shot has at most ${MOST_NOTES} notes.`);
+    throw outOfRange(`A shot has at most ${MOST_NOTES} notes.`);
   const first = Number(freshId('note', shot.notes).slice('note'.length));
   const added = notes.map((note, i) => ({ ...note, id: `note${first + i}` }));
   return { ...shot, notes: inOrder([...shot.notes, ...added]) };

@@ -1,5 +1,5 @@
-import { frameNumber } from '../model/frameNumbers';
-import { ShotError } from '../model/errors';
+import { frameName, sentenceWith } from '../model/frameNumbers';
+import { outOfRange } from '../model/errors';
 import type { Mark, Move } from '../model/schema';
 import { type FrameMap, isWithin, type RoundedMark, roundedMarks, wholeFrame } from './frameMap';
 import { withMarkOn } from './markEdits';
@@ -15,8 +15,6 @@ export interface Passage {
 
 /** Marks after a passage follow when its length changes, or stay: the span up to the next one gives way then. */
 export type Later = 'follow' | 'stay';
-
-const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
 const framesOf = ({ from, until }: Passage): number => until - from;
 
@@ -90,7 +88,7 @@ export function startMap(move: Marked, passage: Passage, frames: number): FrameM
   const start = until - frames;
   const least = before ? before.frame + 1 : 1;
   if (start < least)
-    throw outOfRange(`The passage can begin on frame ${frameNumber(least)} at the earliest.`);
+    throw outOfRange(sentenceWith`The passage can begin on frame ${frameName(least)} at the earliest.`);
   const leading = leadingTo(from, start - from, before);
   return (f) => (f < from ? leading(f) : f <= until ? start + ((f - from) * frames) / framesOf(passage) : f);
 }
@@ -107,7 +105,7 @@ export function stretchMap(move: Marked, passage: Passage, frames: number, later
   const next = later === 'stay' ? markAfter(move, until) : undefined;
   if (next && from + frames >= next.frame)
     throw outOfRange(
-      `The next mark is on frame ${frameNumber(next.frame)}: where later marks stay the passage can have at most ${next.frame - 1 - from} frames.`,
+      sentenceWith`The next mark is on frame ${frameName(next.frame)}: where later marks stay the passage can have at most ${next.frame - 1 - from} frames.`,
     );
   const following = after(until, frames - n, next);
   return (f) => (f <= from ? f : f <= until ? from + ((f - from) * frames) / n : following(f));
@@ -126,11 +124,11 @@ export function shiftMap(move: Marked, passage: Passage, by: number, later: Late
   if (!Number.isInteger(by)) throw outOfRange('A passage is shifted by whole frames.');
   if (before && from + by <= before.frame)
     throw outOfRange(
-      `The mark before is on frame ${frameNumber(before.frame)}: the passage can begin one frame after it.`,
+      sentenceWith`The mark before is on frame ${frameName(before.frame)}: the passage can begin one frame after it.`,
     );
   if (next && until + by >= next.frame)
     throw outOfRange(
-      `The next mark is on frame ${frameNumber(next.frame)}: the passage can end one frame before it.`,
+      sentenceWith`The next mark is on frame ${frameName(next.frame)}: the passage can end one frame before it.`,
     );
   const leading = leadingTo(from, by, before);
   const following = after(until, by, next);
@@ -147,7 +145,9 @@ export function timeMap(move: Marked, at: number, frames: number): FrameMap {
   const until = at - frames;
   const onIt = move.marks.find(({ frame }) => frame > at && frame <= until);
   if (onIt && (onIt.frame < until || move.marks.some(({ frame }) => frame === at)))
-    throw outOfRange(`A mark stands on frame ${frameNumber(onIt.frame)}: move it first, or take out less.`);
+    throw outOfRange(
+      sentenceWith`A mark stands on frame ${frameName(onIt.frame)}: move it first, or take out less.`,
+    );
   return (f) => (f <= at ? f : f <= until ? at : f + frames);
 }
 

@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import type { Easing, EasingKind, Mark, Move } from '../model/schema';
 import { remapFrames } from './remapFrames';
 import { easedDistance } from './easedDistance';
@@ -19,10 +19,7 @@ export function withFrames(move: Move, first: number, last: number): Move {
   if (first === from && last === until) return move;
   const { marks } = move;
   if (!Number.isInteger(first) || !Number.isInteger(last) || last - first < marks.length - 1)
-    throw new ShotError(
-      'out-of-range',
-      `A move with ${marks.length} marks needs at least ${marks.length} frames.`,
-    );
+    throw outOfRange(`A move with ${marks.length} marks needs at least ${marks.length} frames.`);
   const share = (last - first) / (until - from);
   let before = first - 1;
   return {

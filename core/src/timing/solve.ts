@@ -1,4 +1,4 @@
-import { ShotError } from '../model/errors';
+import { outOfRange } from '../model/errors';
 import { LONGEST_SHOT } from '../model/limits';
 import type { Easing, EasingOf, FramesHeld } from '../model/schema';
 import { easedDistance } from './easedDistance';
@@ -45,8 +45,6 @@ export function smallestIncrement(plan: SpanPlan): number {
   const moving = incrementsOf(plan).filter((one) => one > SAME * Math.abs(plan.distance));
   return moving.length === 0 ? 0 : moving.reduce((least, one) => Math.min(least, one));
 }
-
-const outOfRange = (sentence: string): ShotError => new ShotError('out-of-range', sentence);
 
 /**
  * The fewest frames in which no increment of a span is longer than `most`.

@@ -1,7 +1,6 @@
 import {
   type BetweenPoses,
   betweenPoses,
-  frameNumber,
   type Growth,
   poseAim,
   type TrackName,
@@ -22,8 +21,7 @@ import TrendingUp from 'lucide-react-native/icons/trending-up';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import { currentFrame, goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
-import { activeMoveIn } from '../../store/hooks';
-import { figurePlaceIn } from '../../store/selection';
+import { selectFigurePlace } from '../../store/selectors/selection';
 import type { AppStore } from '../../store/store';
 import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
@@ -32,6 +30,8 @@ import { menusWords as words } from '../../words/menus';
 import { deleteKeyAt, keySelectionToggled, keysCopiedFrom } from '../keys';
 import { figurePut } from '../posing';
 import { MENU_HOLD } from './timingMenus';
+import { selectActiveMove } from '../../store/selectors/active';
+import { frameNumber } from '../../store/frameNumbers';
 
 const PATHS: readonly {
   readonly how: BetweenPoses;
@@ -47,7 +47,7 @@ const PATHS: readonly {
 export function poseMenu(store: AppStore, frame: number): ContextMenu | null {
   const state = store.getState();
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   if (!shot || !move) return null;
   goTo(frame);
   const { dispatch } = store;
@@ -57,7 +57,7 @@ export function poseMenu(store: AppStore, frame: number): ContextMenu | null {
   const index = move.marks.findIndex(({ id }) => id === aim.markId);
   const mark = move.marks[index];
   const next = index < 0 ? undefined : move.marks[index + 1];
-  const stands = figurePlaceIn(state, aim.frame);
+  const stands = selectFigurePlace(state, aim.frame);
   if (!mark)
     return {
       title: words.figure(frameNumber(aim.frame)),
@@ -105,7 +105,7 @@ export function figureHereItem(store: AppStore, to: Vector): MenuItem {
     label: words.figureHere,
     icon: MapPin,
     onPress: () =>
-      void store.dispatch(figurePut({ move: activeMoveIn(store.getState()), frame: currentFrame(), to })),
+      void store.dispatch(figurePut({ move: selectActiveMove(store.getState()), frame: currentFrame(), to })),
   };
 }
 
@@ -121,7 +121,7 @@ const GROWTHS: readonly {
 
 /** A key of a track. The playhead goes there. */
 export function keyMenu(store: AppStore, track: TrackName, frame: number): ContextMenu | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const keys = move?.tracks[track] ?? [];
   const index = keys.findIndex((key) => key.frame === frame);
   const key = keys[index];

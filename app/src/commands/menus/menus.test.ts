@@ -2,18 +2,22 @@ import { ActionCreators } from 'redux-undo';
 import { currentFrame, setRange } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { marksSelected } from '../../store/editorSlice';
-import { activeArcIn, activeMoveIn } from '../../store/hooks';
 import { benchWith, straightShot, withMarks } from '../../testing/bench';
 import type { ContextMenu } from '../../ui/contextMenu';
 import { arcMenu, pointMenu } from './arcMenus';
 import { keyMenu, poseMenu } from './figureMenus';
 import { markMenu, pictureMenu } from './timingMenus';
+import { selectActiveArc, selectActiveMove } from '../../store/selectors/active';
 
 const shot = withMarks(straightShot(41), [1, 0], [21, 0.5], [41, 1]);
 const bench = () => {
   setRange({ lengthFrames: 41, rate: 24, loops: false });
   const store = benchWith(shot);
-  return { store, move: () => activeMoveIn(store.getState())!, arc: () => activeArcIn(store.getState())! };
+  return {
+    store,
+    move: () => selectActiveMove(store.getState())!,
+    arc: () => selectActiveArc(store.getState())!,
+  };
 };
 const press = (menu: ContextMenu | null, label: string): void => {
   const item = menu?.items.find((one) => one.label === label);

@@ -4,15 +4,15 @@ import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { doEdit } from '../../store/doEdit';
 import { riderChosen } from '../../store/editorSlice';
-import { activeMoveIn } from '../../store/hooks';
 import type { AppStore } from '../../store/store';
 import type { ContextMenu } from '../../ui/contextMenu';
 import { partsWords as words } from '../../words/parts';
 import { partReleased } from '../parts';
+import { selectActiveMove } from '../../store/selectors/active';
 
 /** What can be done with a part of the active figure; null where there is none by that id. */
 export function partMenu(store: AppStore, riderId: string): ContextMenu | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const rider = move?.riders.find(({ id }) => id === riderId);
   if (!move || !rider) return null;
   const of = { moveId: move.id, riderId };

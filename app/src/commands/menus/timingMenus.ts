@@ -1,4 +1,4 @@
-import { beginsExposure, frameNumber, isSkipped, shownFrame } from '@humble/core';
+import { beginsExposure, isSkipped, shownFrame } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Shrink from 'lucide-react-native/icons/fold-horizontal';
@@ -11,19 +11,20 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { marksSelected } from '../../store/editorSlice';
-import { activeMoveIn } from '../../store/hooks';
 import type { AppStore } from '../../store/store';
 import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
 import { menusWords as words } from '../../words/menus';
 import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../timing';
+import { selectActiveMove } from '../../store/selectors/active';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** How long the figure holds when it is told to from a menu, frames. */
 export const MENU_HOLD = 8;
 
 /** The marks at one place, or all that are selected when they are among those. They are selected from then on. */
 export function markMenu(store: AppStore, markIds: readonly string[]): ContextMenu | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const { selectedMarkIds } = store.getState().editor;
   const { takesLater } = store.getState().settings;
   const ids = markIds.every((id) => selectedMarkIds.includes(id)) ? selectedMarkIds : markIds;
@@ -73,7 +74,7 @@ export function markMenu(store: AppStore, markIds: readonly string[]): ContextMe
  * @param fraction the place for a mark, in lengths of the arc; without it a mark takes the place the plan has
  */
 export function pictureMenu(store: AppStore, frame: number, fraction?: number): ContextMenu | null {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const { shot } = store.getState().shot.present;
   if (!move || !shot) return null;
   goTo(frame);

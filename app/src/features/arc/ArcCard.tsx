@@ -9,23 +9,21 @@ import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
-import {
-  activeArcIn,
-  useThrottledArc,
-  useThrottledMove,
-  useAppDispatch,
-  useThrottledSelector,
-  useAppStore,
-  useEdit,
-  useThrottledEditor,
-} from '../../store/hooks';
-import { lengthScaleIn, lengthsFor } from '../../store/lengths';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
+import { selectLengthScale, lengthsFor } from '../../store/lengths';
 import { strokeAsked } from '../../store/editorSlice';
 import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
 import { Menu } from '../../ui/Menu';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
+import { selectActiveArc } from '../../store/selectors/active';
+import {
+  useThrottledArc,
+  useThrottledMove,
+  useThrottledSelector,
+  useThrottledEditor,
+} from '../../store/throttled/hooks';
 
 /** The arc as a whole. Renders for its name and the like only; the length follows a drag by itself. */
 export function ArcCard() {
@@ -39,7 +37,7 @@ export function ArcCard() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const arcId = (): string => activeArcIn(store.getState())!.id;
+  const arcId = (): string => selectActiveArc(store.getState())!.id;
   return (
     <Card title={name ?? ''} aside={<ArcLength />}>
       <Facts />
@@ -67,11 +65,11 @@ export function ArcCard() {
 /** A length along or across the active arc. */
 function useLengthText(pick: (length: number, straight: number) => number): string {
   return useThrottledSelector((state) => {
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     if (!arc) return '';
     const [first, last] = [arc.points[0]!, arc.points[arc.points.length - 1]!];
     const straight = arc.closed ? 0 : Math.hypot(last.x - first.x, last.y - first.y);
-    return lengthsFor(lengthScaleIn(state)).text(pick(arcLength(arc), straight));
+    return lengthsFor(selectLengthScale(state)).text(pick(arcLength(arc), straight));
   });
 }
 
@@ -129,7 +127,7 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
   const store = useAppStore();
   const edit = useEdit();
   const turn = (move: 'in-place' | 'turned-round') => () => {
-    const arc = activeArcIn(store.getState());
+    const arc = selectActiveArc(store.getState());
     if (arc) edit('reverseArc', { arcId: arc.id, move });
   };
   return (
@@ -147,7 +145,7 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
 /** Arcs that the active one can be joined to; they stay the same while it is dragged. */
 const useOtherOpenArcs = (): readonly Arc[] =>
   useThrottledSelector((state) => {
-    const active = activeArcIn(state);
+    const active = selectActiveArc(state);
     const arcs = state.shot.present.shot?.arcs ?? [];
     return active?.closed === false ? arcs.filter((arc) => arc !== active && !arc.closed && !arc.locked) : [];
   }, shallowEqual);
@@ -164,7 +162,7 @@ function JoinMenu({ onClose }: { readonly onClose: () => void }) {
         label: name,
         icon: Merge,
         onPress: () => {
-          const arc = activeArcIn(store.getState());
+          const arc = selectActiveArc(store.getState());
           if (arc) edit('joinArcs', { arcId: arc.id, otherId: id });
         },
       }))}

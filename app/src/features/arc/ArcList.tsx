@@ -14,13 +14,7 @@ import UserCheck from 'lucide-react-native/icons/user-check';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import {
-  activeArcIn,
-  useAppDispatch,
-  useThrottledSelector,
-  useEdit,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { figureAttached } from '../../commands/figures';
 import { arcActivated } from '../../store/editorSlice';
 import { ARC_TONES } from '../../ui/arcColour';
@@ -30,12 +24,14 @@ import { Dialog } from '../../ui/Dialog';
 import { Menu, type MenuItem } from '../../ui/Menu';
 import { TextField } from '../../ui/TextField';
 import { NumericText, Words } from '../../ui/Words';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** All arcs of the shot, the topmost first. */
 export function ArcList() {
   const arcs = useThrottledShotValue((shot) => shot.arcs);
   const carried = useThrottledShotValue((shot) => shot.moves);
-  const activeId = useThrottledSelector((state) => activeArcIn(state)?.id);
+  const activeId = useThrottledSelector((state) => selectActiveArc(state)?.id);
   const [open, setOpen] = useState<string | null>(null);
   const opened = arcs.find(({ id }) => id === open);
   return (

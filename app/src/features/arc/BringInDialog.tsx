@@ -1,3 +1,4 @@
+import { errorSentence } from '../../store/errorSentence';
 import { arcWords as words } from '../../words/arc';
 import { pathData } from '@humble/core';
 import {
@@ -11,7 +12,7 @@ import FileInput from 'lucide-react-native/icons/file-input';
 import { useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import { useAppDispatch, useEdit, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { arcActivated } from '../../store/editorSlice';
 import { goTo } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
@@ -21,6 +22,7 @@ import { pickFile } from '../../ui/files';
 import { textOf } from '../../ui/textOf';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 const PLACINGS = [
   { value: 'fitted', label: words.fitToTheField },
@@ -59,7 +61,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
       setPaths(found.slice(0, MOST_PATHS));
       setChosen(new Set(found.length > 0 ? [0] : []));
     } catch (error) {
-      setFault(sentenceOf(error));
+      setFault(errorSentence(error));
     }
   };
   const pick = async (): Promise<void> => {
@@ -67,7 +69,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
       const file = await pickFile('.svg,image/svg+xml');
       if (file) read(textOf(file));
     } catch (error) {
-      setFault(sentenceOf(error));
+      setFault(errorSentence(error));
     }
   };
   const toggle = (i: number): void => {
@@ -120,9 +122,6 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
 /** Longer texts are read, but not shown for editing. */
 const LONGEST_SHOWN = 20_000;
 
-const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : words.thisCantBeRead;
-
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
   const field = useThrottledShotValue((shot) => shot.field);
@@ -143,7 +142,7 @@ function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept')
       goTo(1);
       return null;
     } catch (error) {
-      return sentenceOf(error);
+      return errorSentence(error);
     }
   };
 }

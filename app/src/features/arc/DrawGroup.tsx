@@ -7,12 +7,7 @@ import Shapes from 'lucide-react-native/icons/shapes';
 import Weight from 'lucide-react-native/icons/weight';
 import Waypoints from 'lucide-react-native/icons/waypoints';
 import { type ComponentType, useState } from 'react';
-import {
-  useThrottledArc,
-  useAppDispatch,
-  useThrottledEditor,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
 import { actingAsked } from '../../commands/acting';
 import { posesAsked } from '../../commands/posing';
@@ -23,6 +18,7 @@ import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Words } from '../../ui/Words';
 import { PlacingCard } from './PlacingCard';
 import { SketchCard } from './SketchCard';
+import { useThrottledArc, useThrottledEditor, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const ReadyShapesDialog = lazyWithRetry(() =>
   import('./ReadyShapesDialog').then((part) => part.ReadyShapesDialog),

@@ -5,23 +5,18 @@ import Scissors from 'lucide-react-native/icons/scissors';
 import Slash from 'lucide-react-native/icons/slash';
 import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  activeArcIn,
-  useThrottledArc,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useThrottledEditor,
-} from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { arcLocationSelected, pointsSelected } from '../../store/editorSlice';
-import { chosenDistance } from '../../store/selection';
+import { chosenDistance } from '../../store/selectors/selection';
 import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
 import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { useGestureBaseline } from '../../ui/useGestureBaseline';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledArc, useThrottledEditor } from '../../store/throttled/hooks';
 
 /** The middle of a segment by length, as its parameter. */
 function middleOfSegment(arc: Arc, segment: number, from: number, to: number): number {
@@ -105,7 +100,7 @@ function RestOfArc() {
   const fromStart = useGestureBaseline({ done, s: s ?? 0 });
   if (s === null || arcId === null) return null;
   const stayAt = (here: number): void => {
-    const arc = activeArcIn(store.getState());
+    const arc = selectActiveArc(store.getState());
     if (!arc) return;
     const { segment, t } = pointAtDistance(arc, here);
     dispatch(arcLocationSelected({ segment, t }));

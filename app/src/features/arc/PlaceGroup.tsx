@@ -1,3 +1,4 @@
+import { currentFrame } from '../../playback/playhead';
 import { arcWords as words } from '../../words/arc';
 import { pointAtDistance } from '@humble/core';
 import LocateFixed from 'lucide-react-native/icons/locate-fixed';
@@ -5,16 +6,8 @@ import Plus from 'lucide-react-native/icons/plus';
 import Scan from 'lucide-react-native/icons/scan';
 import SquareDashed from 'lucide-react-native/icons/square-dashed-mouse-pointer';
 import { arcLocationSelected, pointsSelected, severalSet } from '../../store/editorSlice';
-import {
-  activeArcIn,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useThrottledArc,
-  useThrottledEditor,
-  useThrottledMove,
-} from '../../store/hooks';
-import { figurePlaceIn } from '../../store/selection';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
+import { selectFigurePlace } from '../../store/selectors/selection';
 import { ActionRow } from '../../ui/ActionRow';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
@@ -23,6 +16,8 @@ import { middleOfLongest } from './middleOfLongest';
 import { PlaceCard } from './PlaceCard';
 import { PointCard } from './PointCard';
 import { PointsCard } from './PointsCard';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledArc, useThrottledEditor, useThrottledMove } from '../../store/throttled/hooks';
 
 /** What is selected of the arc: a point, several, or a spot between them. */
 export function PlaceGroup() {
@@ -51,14 +46,14 @@ function Selecting() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const edit = useEdit();
-  const arcNow = () => activeArcIn(store.getState())!;
+  const arcNow = () => selectActiveArc(store.getState())!;
   const addPoint = (): void => {
     const arc = arcNow();
     const done = edit('insertPoint', { arcId: arc.id, ...middleOfLongest(arc) });
     if (done) dispatch(pointsSelected(done.made().points));
   };
   const takeFigurePlace = (): void => {
-    const location = figurePlaceIn(store.getState());
+    const location = selectFigurePlace(store.getState(), currentFrame());
     if (!location) return;
     const { segment, t } = pointAtDistance(arcNow(), location.s);
     dispatch(arcLocationSelected({ segment, t }));

@@ -2,12 +2,13 @@ import { arcWords as words } from '../../words/arc';
 import Check from 'lucide-react-native/icons/check';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
-import { useAppDispatch, useThrottledEditor } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { toolChosen } from '../../store/editorSlice';
 import { finishPlacing, takePlacedBack } from '../../commands/placing';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
+import { useThrottledEditor } from '../../store/throttled/hooks';
 
 /** While an arc is placed point by point. */
 export function PlacingCard() {

@@ -5,7 +5,7 @@ import Flag from 'lucide-react-native/icons/flag';
 import Trash from 'lucide-react-native/icons/trash';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { View } from 'react-native';
-import { useThrottledArc, useAppDispatch, useEdit } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { pointsSelected } from '../../store/editorSlice';
 import { ActionRow } from '../../ui/ActionRow';
@@ -14,6 +14,7 @@ import { NumberField } from '../../ui/NumberField';
 import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
 import { KINDS } from './pointKinds';
+import { useThrottledArc } from '../../store/throttled/hooks';
 
 /** The one point that is selected, or something of it. */
 const usePoint = <Value,>(pick: (point: ArcPoint) => Value): Value | null =>

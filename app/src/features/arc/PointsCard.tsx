@@ -1,3 +1,4 @@
+import { currentFrame } from '../../playback/playhead';
 import { arcWords as words } from '../../words/arc';
 import { mirrorAbout, rotationAbout, scalingAbout, type Transform, translation } from '@humble/core';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
@@ -7,18 +8,10 @@ import FlipVertical from 'lucide-react-native/icons/square-centerline-dashed-ver
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { View } from 'react-native';
-import {
-  activeArcIn,
-  useThrottledArc,
-  useThrottledMove,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useThrottledEditor,
-} from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { type About, aboutChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
-import { aboutIn, middleOf, selectedPoints } from '../../store/selection';
+import { selectTransformCentre, middleOf, selectedPoints } from '../../store/selectors/selection';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -27,6 +20,8 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { KINDS } from './pointKinds';
 import { useGestureBaseline } from '../../ui/useGestureBaseline';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledArc, useThrottledMove, useThrottledEditor } from '../../store/throttled/hooks';
 
 const FURTHEST = 1e6;
 
@@ -41,7 +36,7 @@ export function PointsCard() {
   const points = arc ? selectedPoints(arc, editor) : [];
   if (!arc || points.length < 2) return null;
   const mirror = (across: 'left-right' | 'up-down'): void => {
-    const centre = aboutIn(store.getState());
+    const centre = selectTransformCentre(store.getState(), currentFrame());
     if (centre) transform(mirrorAbout(centre, across));
   };
   const isWhole = points.length === arc.points.length;
@@ -90,7 +85,7 @@ function useTransform(): (transform: Transform, undoGroup?: string) => void {
   const store = useAppStore();
   return (transform, undoGroup) => {
     const state = store.getState();
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     if (arc)
       edit(
         'transformPoints',
@@ -112,7 +107,11 @@ function Placing() {
     x: Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x)),
     y: Math.max(...points.map(({ y }) => y)) - Math.min(...points.map(({ y }) => y)),
   };
-  const fromStart = useGestureBaseline({ middle, size, about: aboutIn(store.getState()) ?? middle });
+  const fromStart = useGestureBaseline({
+    middle,
+    size,
+    about: selectTransformCentre(store.getState(), currentFrame()) ?? middle,
+  });
   const move = (axis: 'x' | 'y', to: number, undoGroup?: string): void => {
     const { middle: from } = fromStart(undoGroup);
     transform(translation({ x: 0, y: 0, [axis]: to - from[axis] }), undoGroup);
@@ -183,7 +182,10 @@ function Turning() {
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const transform = useTransform();
-  const fromStart = useGestureBaseline({ deg, about: aboutIn(store.getState()) });
+  const fromStart = useGestureBaseline({
+    deg,
+    about: selectTransformCentre(store.getState(), currentFrame()),
+  });
   const turn = (to: number, undoGroup?: string): void => {
     const start = fromStart(undoGroup);
     if (!start.about) return;

@@ -4,19 +4,14 @@ import { type FreshShapeName, freshShape, pathData, FRESH_SHAPES, shapePoints } 
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
-import {
-  activeArcIn,
-  useThrottledArc,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { colour } from '../../ui/colour';
 import { Dialog } from '../../ui/Dialog';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { SHAPE_NAMES } from '../../kinds/shapes';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledArc, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const PLACES = [
   { value: 'further', label: words.asANewArc },
@@ -33,7 +28,7 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
   const edit = useEdit();
   const choose = (kind: FreshShapeName): void => {
     const shape = freshShape(kind, field);
-    const arc = activeArcIn(store.getState());
+    const arc = selectActiveArc(store.getState());
     if (where === 'instead' && arc) edit('shapeArc', { arcId: arc.id, shape });
     else dispatch(drawArc({ shape, name: freshName(SHAPE_NAMES[kind], store.getState()) }));
     onClose();

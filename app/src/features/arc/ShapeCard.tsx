@@ -1,6 +1,6 @@
 import { arcWords as words } from '../../words/arc';
 import { View } from 'react-native';
-import { useThrottledArc, useEdit } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { Card } from '../../ui/Card';
 import { NumberField, type NumberFieldProps } from '../../ui/NumberField';
@@ -8,6 +8,7 @@ import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { nameOfShape, shapeChoices, shapeNumbers } from '../../kinds/shapes';
+import { useThrottledArc } from '../../store/throttled/hooks';
 
 /** No option has this value. */
 const NO_SIDE = -1;

@@ -2,12 +2,7 @@ import { arcWords as words } from '../../words/arc';
 import Check from 'lucide-react-native/icons/check';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { Pressable, View } from 'react-native';
-import {
-  useAppDispatch,
-  useThrottledSelector,
-  useThrottledEditor,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { type SketchUse, toolChosen } from '../../store/editorSlice';
 import { sketchChanged, sketchKept, sketchRedone } from '../../commands/sketch';
@@ -15,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
+import { useThrottledSelector, useThrottledEditor, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** The slider runs over this many powers of two, from the least deviation. */
 const DOUBLINGS = 9;

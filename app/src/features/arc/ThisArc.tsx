@@ -1,9 +1,9 @@
 import { arcWords as words } from '../../words/arc';
-import { useThrottledArc } from '../../store/hooks';
 import { Words } from '../../ui/Words';
 import { ArcCard } from './ArcCard';
 import { Locked } from './Locked';
 import { ShapeCard } from './ShapeCard';
+import { useThrottledArc } from '../../store/throttled/hooks';
 
 /** The arc that is worked on, as a whole. */
 export function ThisArc() {

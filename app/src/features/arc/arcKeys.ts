@@ -7,18 +7,18 @@ import {
   sketched,
   toolChosen,
 } from '../../store/editorSlice';
-import { activeArcIn } from '../../store/hooks';
 import { nudgeRun } from '../../commands/nudgeRun';
 import { finishPlacing, takePlacedBack } from '../../commands/placing';
 import { sketchKept } from '../../commands/sketch';
 import type { AppStore } from '../../store/store';
 import { isOnPage, nudgeOf } from '../../commands/arrows';
+import { selectActiveArc } from '../../store/selectors/active';
 
 /** Moves the selected points by small steps; a run of them is one gesture. */
 function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
   const run = nudgeRun();
   return (by, ids) => {
-    const arc = activeArcIn(store.getState());
+    const arc = selectActiveArc(store.getState());
     if (!arc) return;
     const { undoGroup, total } = run(ids.join(' '), by);
     store.dispatch(doEdit('movePoints', { arcId: arc.id, pointIds: ids, by: total }, undoGroup));
@@ -32,7 +32,7 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
     const state = store.getState();
     const { tool, selectedPointIds, arcLocation, sketch, isSelectingSeveral } = state.editor;
     const { dispatch } = store;
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     const isCommand = event.ctrlKey || event.metaKey;
     const key = event.key.toLowerCase();
 

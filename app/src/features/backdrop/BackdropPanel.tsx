@@ -9,7 +9,7 @@ import LockOpen from 'lucide-react-native/icons/lock-open';
 import Move from 'lucide-react-native/icons/move';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { toolChosen } from '../../store/editorSlice';
 import { useBringPictures } from '../../commands/useBringPictures';
@@ -22,6 +22,7 @@ import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { CalibrateCard } from './CalibrateCard';
+import { useThrottledEditor, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const keepBackdrop = async (file: File, signal: AbortSignal) => {
   const { picture, note } = await keepPicture(file, signal);

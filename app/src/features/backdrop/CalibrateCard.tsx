@@ -4,7 +4,7 @@ import type { LengthUnit } from '@humble/core';
 import Ruler from 'lucide-react-native/icons/ruler';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useEdit, useThrottledEditor, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { lineLaid, toolChosen } from '../../store/editorSlice';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -14,6 +14,7 @@ import { Segmented } from '../../ui/Segmented';
 import { PlaceFields } from '../../ui/PlaceFields';
 import { useIntoView } from '../../ui/useIntoView';
 import { Words } from '../../ui/Words';
+import { useThrottledEditor, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const UNITS: readonly { readonly value: LengthUnit; readonly label: string }[] = [
   { value: 'mm', label: words.mm },

@@ -1,11 +1,12 @@
 import { documentWords as words } from '../../words/document';
 import { useState } from 'react';
-import { useAppDispatch, useSession, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useSession } from '../../store/hooks';
 import { settleConflict } from '../../commands/openDocument';
 import { conflictPutOff } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** Someone else saved the shot meanwhile: the user says which version stays; the other becomes a copy. */
 export function ConflictDialog() {

@@ -8,12 +8,13 @@ import Share from 'lucide-react-native/icons/share';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
-import { useAppDispatch, useThrottledSelector, useSession, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useSession } from '../../store/hooks';
 import { type OpenDocument, viewSheetSet } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import type { Layout } from '../../ui/layout';
 import { writeNumber } from '../../ui/numbers';
 import { Words } from '../../ui/Words';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** How far the edits have come, in words. Only what this browser has kept is said to be kept. */
 function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'>): string {

@@ -1,6 +1,6 @@
 import { documentWords as words } from '../../words/document';
 import { FIELD_SIDE, inFormat, LONGEST_NAME } from '@humble/core';
-import { useEdit, useThrottledShot } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
 import { Words } from '../../ui/Words';
@@ -11,6 +11,7 @@ import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
 import { FoldingSection } from '../../ui/FoldingSection';
 import { Toggle } from '../../ui/Toggle';
+import { useThrottledShot } from '../../store/throttled/hooks';
 
 const UNITS = [
   { value: 'field', label: words.fieldUnits },

@@ -1,3 +1,4 @@
+import { errorSentence } from '../../store/errorSentence';
 import { exchangeWords as words } from '../../words/exchange';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -25,7 +26,7 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
           onPress={() => {
             onClose();
             take(fileName, table, column).catch((error: unknown) =>
-              dispatch(messageShown(error instanceof Error ? error.message : words.thisTableCannotBeRead)),
+              dispatch(messageShown(errorSentence(error))),
             );
           }}
         />

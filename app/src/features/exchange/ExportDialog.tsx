@@ -1,3 +1,5 @@
+import { firstFrameNumber } from '../../store/frameNumbers';
+import { errorSentence } from '../../store/errorSentence';
 import { exchangeWords as words } from '../../words/exchange';
 import type { Copy, Exporter } from '@humble/core/files';
 import CopyIcon from 'lucide-react-native/icons/copy';
@@ -7,19 +9,15 @@ import { View } from 'react-native';
 import { fileFormats } from '../../commands/fileFormats';
 import { filmCommands } from '../../commands/filmCommands';
 import type { ShotFiles } from '../../commands/shotFiles';
-import {
-  activeArcIn,
-  activeMoveIn,
-  useAppDispatch,
-  useThrottledSelector,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { saveFile } from '../../ui/files';
 import { fileNameOf } from './fileNameOf';
+import { selectActiveArc, selectActiveMove } from '../../store/selectors/active';
+import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 
 const NO_FILES: ShotFiles = { files: new Map(), missing: [] };
 
@@ -30,8 +28,8 @@ interface ExportDialogProps {
 /** What leaves the shot, in open formats or by the clipboard: one button for each entry of the core's tables. */
 export function ExportDialog({ onClose }: ExportDialogProps) {
   const shot = useThrottledShot();
-  const arcId = useThrottledSelector((state) => activeArcIn(state)?.id ?? null);
-  const moveId = useThrottledSelector((state) => activeMoveIn(state)?.id ?? null);
+  const arcId = useThrottledSelector((state) => selectActiveArc(state)?.id ?? null);
+  const moveId = useThrottledSelector((state) => selectActiveMove(state)?.id ?? null);
   const formats = useFormats();
   const dispatch = useAppDispatch();
   const save = async (write: () => Promise<void>): Promise<void> => {
@@ -47,7 +45,11 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
       ? await (await filmCommands()).shotsToGive([shot], needs)
       : { ...NO_FILES, shots: [shot] };
     const { files, missing } = given;
-    saveFile(fileNameOf(shot.name, ending), write(given.shots[0]!, { files, moveId }), mimeType);
+    saveFile(
+      fileNameOf(shot.name, ending),
+      write(given.shots[0]!, { files, moveId, firstNumber: firstFrameNumber() }),
+      mimeType,
+    );
     if (missing.length > 0) dispatch(messageShown(words.without(missing.join(', '))));
   };
   const copy = (text: string): void => {
@@ -111,7 +113,7 @@ function useFormats(): Formats | string | null {
     let isShown = true;
     fileFormats().then(
       ({ EXPORTERS, COPIES }) => isShown && setFormats({ exporters: EXPORTERS, copies: COPIES }),
-      (error: Error) => isShown && setFormats(error.message),
+      (error: unknown) => isShown && setFormats(errorSentence(error)),
     );
     return () => {
       isShown = false;

@@ -1,15 +1,15 @@
+import { firstFrameNumber } from '../../store/frameNumbers';
+import { errorSentence } from '../../store/errorSentence';
 import { exchangeWords as words } from '../../words/exchange';
 import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
 import { fileFormats } from '../../commands/fileFormats';
 import { filmCommands } from '../../commands/filmCommands';
 import { api, failureSentence } from '../../persistence/api';
-import { activeMoveIn, useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
-
-const sentenceOf = (error: unknown): string =>
-  error instanceof Error ? error.message : words.thisFileCannotBeRead;
+import { selectActiveMove } from '../../store/selectors/active';
 
 /** The most that a film may weigh as a file, bytes. */
 const LARGEST_FILM = 400_000_000;
@@ -32,7 +32,11 @@ export function useImportShot(): () => Promise<string | null> {
         await (await filmCommands()).importFilm(file.bytes);
         return null;
       }
-      const { shot, notes } = importShot({ name: file.name, text: decodedText(file.bytes) });
+      const { shot, notes } = importShot({
+        name: file.name,
+        text: decodedText(file.bytes),
+        firstNumber: firstFrameNumber(),
+      });
       const result = await dispatch(api.endpoints.createShot.initiate(shot));
       if (!result.data) {
         dispatch(messageShown(failureSentence(result.error)));
@@ -41,7 +45,7 @@ export function useImportShot(): () => Promise<string | null> {
       if (notes.length > 0) dispatch(messageShown(notes.join(' ')));
       return result.data.id;
     } catch (error) {
-      dispatch(messageShown(sentenceOf(error)));
+      dispatch(messageShown(errorSentence(error)));
     }
     return null;
   }, [dispatch]);
@@ -81,7 +85,7 @@ export function useTakeTiming(): (
     async (fileName, table, column) => {
       const { withTimingFrom } = await fileFormats();
       const { shot } = store.getState().shot.present;
-      const move = activeMoveIn(store.getState());
+      const move = selectActiveMove(store.getState());
       if (!shot || !move) return null;
       const timing = withTimingFrom(shot, move.id, table, column);
       if (timing.outcome === 'choose') return { fileName, table, columns: timing.columns };
@@ -113,12 +117,15 @@ export function useImportTiming(onUndecided: (table: UndecidedTable) => void): (
     try {
       const file = await pickFile('.csv,.tsv,.txt,text/csv,text/tab-separated-values');
       if (!file) return;
-      const move = activeMoveIn(store.getState());
+      const move = selectActiveMove(store.getState());
       const { decodedText, readIncrementsCsv } = await fileFormats();
-      const undecided = await take(file.name, readIncrementsCsv(decodedText(file.bytes), move?.id));
+      const undecided = await take(
+        file.name,
+        readIncrementsCsv(decodedText(file.bytes), move?.id, firstFrameNumber()),
+      );
       if (undecided) onUndecided(undecided);
     } catch (error) {
-      dispatch(messageShown(sentenceOf(error)));
+      dispatch(messageShown(errorSentence(error)));
     }
   }, [dispatch, onUndecided, store, take]);
 }

@@ -4,14 +4,8 @@ import Maximize from 'lucide-react-native/icons/maximize';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import {
-  activeArcIn,
-  useThrottledSelector,
-  useAppStore,
-  useSession,
-  useThrottledShotValue,
-} from '../../store/hooks';
-import { editsIn } from '../../store/selection';
+import { useAppStore, useSession } from '../../store/hooks';
+import { selectEdits } from '../../store/selectors/selection';
 import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
@@ -26,10 +20,12 @@ import { PointerPlace, ReadOut } from './ReadOut';
 import { useScene } from './scene';
 import { createFieldSurface } from './fieldSurface';
 import { FIELD_VIEW } from './fieldView';
-import { usePointerSession } from '../../render/usePointerSession';
+import { useViewPointer } from '../../playback/useViewPointer';
 import { useLatest } from '../../ui/useLatest';
 import { useWheel } from '../../ui/useWheel';
 import { project, type Projection, type Viewport, wholeField, zoomedAt } from './viewport';
+import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const CURSORS: Record<Target['kind'], string> = {
   stroke: 'cursor-crosshair',
@@ -58,7 +54,7 @@ const CURSORS: Record<Target['kind'], string> = {
 export function Field() {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
-    (state) => activeArcIn(state) === null && state.editor.tool === 'shape',
+    (state) => selectActiveArc(state) === null && state.editor.tool === 'shape',
   );
   const [view, setView] = useState({ width: 0, height: 0 });
   const [moved, setMoved] = useState<Viewport | null>(null);
@@ -70,7 +66,7 @@ export function Field() {
   const context = useFieldContext(viewport, projection, grips, setMoved);
   const latestContext = useLatest(context);
   const [surface] = useState(() => createFieldSurface(latestContext));
-  const gesture = usePointerSession(box, FIELD_VIEW, surface);
+  const gesture = useViewPointer(box, FIELD_VIEW, surface);
   useWheel(box, (at, factor) =>
     setMoved((before) => {
       const current = before ?? wholeField(size);
@@ -179,7 +175,7 @@ function CountIn() {
 
 function EmptyField() {
   const isDrawing = useScene(({ stroke }) => stroke.length > 1);
-  const poses = useThrottledSelector(editsIn) === 'poses';
+  const poses = useThrottledSelector(selectEdits) === 'poses';
   if (isDrawing) return null;
   return (
     <View pointerEvents="none" className="absolute inset-0 items-center justify-center px-8">

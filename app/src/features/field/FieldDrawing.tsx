@@ -1,8 +1,9 @@
 import { memo, useEffect } from 'react';
 import { G } from 'react-native-svg';
-import { useThrottledEditor, useThrottledSelector } from '../../store/hooks';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
-import { LiveViewContext, PixelContext, useLiveDrawing } from '../../render/livePaths';
+import { PixelContext } from '../../render/pixel';
+import { LiveViewContext } from '../../render/createLiveShapes';
+import { useLiveDrawing } from '../../playback/liveShapes';
 import { redrawSoon } from '../../render/frameScheduler';
 import { ActingOutline } from './overlays/ActingOutline';
 import { HandPath } from './layers/HandPath';
@@ -22,6 +23,7 @@ import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribeScene } from './scene';
+import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
 const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((part) => part.ReviewLayer));
 

@@ -8,7 +8,8 @@ import { BackdropPicture } from './layers/BackdropPicture';
 import { ArcLines } from './layers/ArcLines';
 import { Grid, Paper } from './layers/Paper';
 import { PointDots } from './layers/Points';
-import { LiveGroup, PixelContext } from '../../render/livePaths';
+import { PixelContext } from '../../render/pixel';
+import { LiveGroup } from '../../playback/liveShapes';
 import { currentScene, useScene } from './scene';
 import type { Projection } from './viewport';
 

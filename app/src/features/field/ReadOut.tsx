@@ -1,5 +1,5 @@
 import { fieldWords as words } from '../../words/field';
-import { drawingCount, frameNumber, type LengthScale, type Move, TRACKS } from '@humble/core';
+import { drawingCount, type LengthScale, type Move, TRACKS } from '@humble/core';
 import { type IncrementRow, incrementTable, seenRow } from '@humble/core/views';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -7,12 +7,13 @@ import { shallowEqual } from 'react-redux';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
-import { lengthScaleIn } from '../../store/lengths';
-import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/hooks';
-import { editsIn } from '../../store/selection';
+import { selectLengthScale } from '../../store/lengths';
+import { selectEdits } from '../../store/selectors/selection';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentScene, useScene } from './scene';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** Frame, seconds, place, increment and speed: under the pointer in any view, else at the playhead. */
 export function ReadOut() {
@@ -20,7 +21,7 @@ export function ReadOut() {
   const move = useThrottledMove();
   const playhead = useFrame();
   const hovered = useHoveredFrame();
-  const isFigureStep = useThrottledSelector((state) => editsIn(state) === 'poses');
+  const isFigureStep = useThrottledSelector((state) => selectEdits(state) === 'poses');
   if (!move) return null;
   const frame = Math.min(shot.lengthFrames, hovered ?? playhead);
   const table = incrementTable(shot, move);
@@ -104,7 +105,7 @@ const coordinates = ({ unit, fieldUnits }: LengthScale): string => {
 };
 
 function Coordinates() {
-  const scale = useThrottledSelector(lengthScaleIn, shallowEqual);
+  const scale = useThrottledSelector(selectLengthScale, shallowEqual);
   const [text, setText] = useState(() => coordinates(scale));
   useEffect(() => {
     const follow = setInterval(() => setText(coordinates(scale)), READABLE_MS);

@@ -12,7 +12,7 @@ import { markMenu, pictureMenu } from '../../commands/menus/timingMenus';
 import { pasteMarks } from '../../commands/timing';
 import { currentFrame } from '../../playback/playhead';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
-import { activeTravelIn } from '../../store/selection';
+import { selectActiveTravel } from '../../store/selectors/selection';
 import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
 import { fieldWords } from '../../words/field';
@@ -79,7 +79,7 @@ function onArc(
 ): ContextMenu | null {
   const { edits } = snapshot().state;
   if (edits === 'arcs') return arcMenu(store, arc, { segment, t });
-  const travel = activeTravelIn(store.getState());
+  const travel = selectActiveTravel(store.getState());
   if (!travel || edits === 'nothing') return null;
   const frame = frameNearestTo(travel, s, currentFrame());
   return edits === 'poses' ? poseMenu(store, frame) : pictureMenu(store, frame);

@@ -8,8 +8,12 @@ import {
   type Vector,
 } from '@humble/core';
 import { unrolledArc } from '@humble/core/views';
-import { activeArcIn, activeMoveIn, activeWaitingIn } from '../../store/hooks';
-import { activeTravelIn, figurePivotIn, selectedPoints, editsIn } from '../../store/selection';
+import {
+  selectActiveTravel,
+  selectFigurePivot,
+  selectedPoints,
+  selectEdits,
+} from '../../store/selectors/selection';
 import type { RootState } from '../../store/store';
 import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
 import { currentFrame } from '../../playback/playhead';
@@ -18,14 +22,15 @@ import type { FieldState, FigureInPlace, OtherFigure, RiderInPlace, TimingTarget
 import type { GripsOf } from './overlays/SelectionFrame';
 import { figureKnobIn } from './figureKnob';
 import { type Projection, toField } from './viewport';
+import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
 
 /** What of the state decides over what a press takes hold of. */
 export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const { shot } = state.shot.present;
   const { tool, selectedPointIds, placed, isSelectingSeveral } = state.editor;
-  const arc = activeArcIn(state);
+  const arc = selectActiveArc(state);
   return {
-    edits: editsIn(state),
+    edits: selectEdits(state),
     tool,
     arc,
     others: shot?.arcs.filter((other) => other !== arc && !other.hidden) ?? [],
@@ -34,21 +39,21 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     placed,
     isSelectingSeveral,
     figure: takesFigure(state) && !arc?.locked ? figureInPlace(state) : null,
-    otherFigures: editsIn(state) === 'poses' ? otherFiguresIn(state) : NO_FIGURES,
+    otherFigures: selectEdits(state) === 'poses' ? otherFiguresIn(state) : NO_FIGURES,
     waits: waitingNameIn(state),
     knob: figureKnobIn(state),
     riders: ridersInPlace(state),
-    timed: editsIn(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
+    timed: selectEdits(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
   };
 }
 
 /** Whether the figure can be taken hold of: to pose it, or in the Timing step to move it along its arc. */
 function takesFigure(state: RootState): boolean {
-  const edits = editsIn(state);
+  const edits = selectEdits(state);
   return (
     state.editor.tool === 'pose' ||
     edits === 'poses' ||
-    (edits === 'timing' && activeTravelIn(state) !== null)
+    (edits === 'timing' && selectActiveTravel(state) !== null)
   );
 }
 
@@ -57,8 +62,8 @@ const NO_RIDERS: readonly RiderInPlace[] = [];
 
 /** Parts of the active figure as they stand at the playhead, while their group is in front. */
 function ridersInPlace(state: RootState): readonly RiderInPlace[] {
-  if (editsIn(state) !== 'poses' || state.settings.groupInFront.figure !== 'parts') return NO_RIDERS;
-  const travel = activeTravelIn(state);
+  if (selectEdits(state) !== 'poses' || state.settings.groupInFront.figure !== 'parts') return NO_RIDERS;
+  const travel = selectActiveTravel(state);
   if (!travel || travel.arc.hidden || travel.figure.locked) return NO_RIDERS;
   const i = travel.shown[Math.min(currentFrame(), travel.shown.length) - 1]! - 1;
   return [...travel.riders]
@@ -77,7 +82,7 @@ function ridersInPlace(state: RootState): readonly RiderInPlace[] {
 
 /** The name of the active figure where it rides no arc. */
 function waitingNameIn(state: RootState): string | null {
-  const waiting = activeWaitingIn(state);
+  const waiting = selectActiveWaiting(state);
   const figure = waiting && state.shot.present.shot?.figures.find(({ id }) => id === waiting.figureId);
   return figure?.name ?? null;
 }
@@ -87,7 +92,7 @@ function otherFiguresIn(state: RootState): readonly OtherFigure[] {
   const { shot } = state.shot.present;
   if (!shot) return NO_FIGURES;
   const { soloFigureId } = state.editor;
-  const active = activeMoveIn(state)?.figureId;
+  const active = selectActiveMove(state)?.figureId;
   const others = new Map<string, OtherFigure>();
   for (const { move, figure, arc, pivotX, pivotY, figureHeight, shown } of evaluate(shot).travels) {
     const i = shown[Math.min(currentFrame(), shown.length) - 1]! - 1;
@@ -113,14 +118,20 @@ function otherFiguresIn(state: RootState): readonly OtherFigure[] {
 
 /** The active figure at the playhead, and what putting it elsewhere would do. */
 function figureInPlace(state: RootState): FigureInPlace | null {
-  const travel = activeTravelIn(state);
+  const travel = selectActiveTravel(state);
   const playhead = currentFrame();
   if (travel?.figure.locked) return null;
-  if (activeWaitingIn(state)) return null;
+  if (selectActiveWaiting(state)) return null;
   if (!travel) return { at: null, height: 0, playhead, frame: playhead, adds: true };
   const { move, figureHeight } = travel;
   const { frame, markId } = poseAim(move, playhead);
-  return { at: figurePivotIn(state), height: figureHeight, playhead, frame, adds: markId === null };
+  return {
+    at: selectFigurePivot(state, currentFrame()),
+    height: figureHeight,
+    playhead,
+    frame,
+    adds: markId === null,
+  };
 }
 
 const NO_TIMING_TARGETS: readonly TimingTarget[] = [];
@@ -134,7 +145,7 @@ let known: {
 /** Marks, ticks and what is put by hand of the active move. Worked out once for each move. */
 function timingTargets(state: RootState): readonly TimingTarget[] {
   const { shot } = state.shot.present;
-  const travel = activeTravelIn(state);
+  const travel = selectActiveTravel(state);
   if (!shot || !travel) return NO_TIMING_TARGETS;
   const { lengthFrames } = shot;
   if (known?.travel === travel && known.lengthFrames === lengthFrames) return known.things;
@@ -175,13 +186,13 @@ function backdropBox(backdrop: NonNullable<Shot['backdrop']>): SelectionBox | nu
 }
 
 function selectionBoxIn(state: RootState, pixel: number): SelectionBox | null {
-  if (editsIn(state) !== 'arcs') return null;
+  if (selectEdits(state) !== 'arcs') return null;
   const { tool } = state.editor;
   if (tool === 'backdrop') {
     const backdrop = state.shot.present.shot?.backdrop;
     return backdrop && !backdrop.locked ? backdropBox(backdrop) : null;
   }
-  const arc = activeArcIn(state);
+  const arc = selectActiveArc(state);
   if (tool !== 'shape' || !arc || arc.locked || arc.hidden) return null;
   return selectionBoxRound(selectedPoints(arc, state.editor), pixel);
 }

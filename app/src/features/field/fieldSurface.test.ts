@@ -5,7 +5,7 @@ import { pointsPlaced, severalSet, toolChosen } from '../../store/editorSlice';
 import { stepChosen } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import { addMark } from '../../commands/timing';
-import { chosenIn } from '../../store/timingSelection';
+import { selectPickedRange } from '../../store/selectors/timingSelection';
 import { moveOn, shotOn } from '../../testing/bench';
 import { type Bench, bench, corner, emptyField, threePoints } from '../../testing/fieldBench';
 
@@ -248,7 +248,7 @@ describe('in the Timing step', () => {
     on.keys.shift = true;
     on.drag([265, 306], [300, 306], [385, 306]);
     expect(on.store.getState().editor.chosen).toMatchObject({ by: 'stretch' });
-    expect(chosenIn(on.store.getState())!.runs).toEqual([{ from: 7, until: 10 }]);
+    expect(selectPickedRange(on.store.getState())!.runs).toEqual([{ from: 7, until: 10 }]);
   });
 
   test('what is put by hand goes where it is dragged, and the others stay', () => {

@@ -4,7 +4,7 @@ import { frameNearestTo } from '@humble/core/views';
 import { setHoveredFrame } from '../../playback/hoveredFrame';
 import { currentFrame } from '../../playback/playhead';
 import { DOUBLE_TAP_PX, type PointerSurface } from '../../render/pointerSession';
-import { activeTravelIn } from '../../store/selection';
+import { selectActiveTravel } from '../../store/selectors/selection';
 import { createDragHandler } from './createDragHandler';
 import type { DragHandler, FieldContext, Pointer } from './dragHandler';
 import { fieldMenu } from './fieldMenu';
@@ -75,7 +75,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
   const frameUnder = (under: Target): number | null => {
     if (snapshot().state.edits === 'arcs') return null;
     if ('frame' in under) return under.frame;
-    const travel = under.kind === 'arc' ? activeTravelIn(context().store.getState()) : null;
+    const travel = under.kind === 'arc' ? selectActiveTravel(context().store.getState()) : null;
     return travel && under.kind === 'arc' ? frameNearestTo(travel, under.s, currentFrame()) : null;
   };
 

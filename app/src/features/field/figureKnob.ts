@@ -1,7 +1,7 @@
 import { type Move, scaleOn, type Vector } from '@humble/core';
 import { Dimensions } from 'react-native';
 import { currentFrame, isPlaying } from '../../playback/playhead';
-import { activeTravelIn, editsIn } from '../../store/selection';
+import { selectActiveTravel, selectEdits } from '../../store/selectors/selection';
 import type { RootState } from '../../store/store';
 import { layoutOf } from '../../ui/layout';
 
@@ -50,9 +50,9 @@ function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
 /** The knob of the group that is in front in the Figure step, *Turn* or *Size*; null while there is none. */
 export function figureKnobIn(state: RootState): FigureKnob | null {
   const track = knobTrack(state);
-  if (track === null || editsIn(state) !== 'poses') return null;
+  if (track === null || selectEdits(state) !== 'poses') return null;
   if (state.editor.tool !== 'shape' || isPlaying()) return null;
-  const travel = activeTravelIn(state);
+  const travel = selectActiveTravel(state);
   if (!travel || travel.arc.hidden || travel.arc.locked || travel.figure.locked) return null;
   const frame = Math.min(currentFrame(), travel.x.length);
   const i = travel.shown[frame - 1]! - 1;

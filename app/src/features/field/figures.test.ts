@@ -4,11 +4,11 @@ import { figureChosen } from '../../commands/figures';
 import { arcActivated } from '../../store/editorSlice';
 import { groupBroughtForward } from '../../store/settingsSlice';
 import { stepChosen } from '../../store/sessionSlice';
-import { activeWaitingIn } from '../../store/hooks';
 import { shotOn } from '../../testing/bench';
 import { bench, threePoints } from '../../testing/fieldBench';
 import { arcsOfGroup, travelsOfGroup } from './layers/arcGroups';
 import { visibleTravels } from './layers/arcPaths';
+import { selectActiveWaiting } from '../../store/selectors/active';
 
 const withWaiting = (): Shot =>
   edits.addFigure(threePoints(), {
@@ -29,7 +29,7 @@ const figureBench = (shot: Shot) => {
 test('a figure that waits is worked on by a tap, and dragged where it is to wait, in one undo step', () => {
   const { store, tap, drag } = figureBench(withWaiting());
   tap(500, 100);
-  expect(activeWaitingIn(store.getState())?.figureId).toBe('figure2');
+  expect(selectActiveWaiting(store.getState())?.figureId).toBe('figure2');
   drag([505, 95], [545, 95], [605, 175]);
   expect(shotOn(store).waiting[0]).toMatchObject({ x: 600, y: 180 });
   expect(store.getState().shot.past).toHaveLength(1);

@@ -1,8 +1,8 @@
 import { fieldWords as words } from '../../words/field';
-import { frameNumber } from '@humble/core';
 import type { Tool } from '../../store/editorSlice';
 import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
+import { frameNumber } from '../../store/frameNumbers';
 
 const GRIPS: Record<Grip, string> = {
   move: words.dragMoveWhatIsSelected,

@@ -1,6 +1,6 @@
 import type { Vector } from '@humble/core';
 import type { SnapGuide } from '@humble/core/views';
-import { useSyncExternalStore } from 'react';
+import { createExternalStore, useExternalStore } from '../../ui/externalStore';
 import type { Target } from './hitTest';
 
 /**
@@ -40,32 +40,11 @@ export const EMPTY_SCENE: Scene = {
   finger: null,
 };
 
-let scene = EMPTY_SCENE;
-const listeners = new Set<() => void>();
+const scene = createExternalStore(EMPTY_SCENE, { notifiesOncePerFrame: true });
 
-export const currentScene = (): Scene => scene;
-
-let request = 0;
-
-/** Changes the scene; its listeners are called once before the next picture. */
-export function setScene(some: Partial<Scene>): void {
-  scene = { ...scene, ...some };
-  request ||= requestAnimationFrame(() => {
-    request = 0;
-    listeners.forEach((listener) => listener());
-  });
-}
-
-export const subscribeScene = (listener: () => void): (() => void) => {
-  const mine = (): void => listener();
-  listeners.add(mine);
-  return () => listeners.delete(mine);
-};
+export const currentScene = scene.get;
+export const subscribeScene = scene.subscribe;
+export const setScene = (some: Partial<Scene>): void => scene.set({ ...scene.get(), ...some });
 
 /** A part of the scene; renders again only when that part changes. */
-export const useScene = <Value>(pick: (scene: Scene) => Value): Value =>
-  useSyncExternalStore(
-    subscribeScene,
-    () => pick(scene),
-    () => pick(scene),
-  );
+export const useScene = <Value>(pick: (scene: Scene) => Value): Value => useExternalStore(scene, pick);

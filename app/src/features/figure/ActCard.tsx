@@ -1,3 +1,4 @@
+import { errorSentence } from '../../store/errorSentence';
 import { figureWords as words } from '../../words/figure';
 import { FASTEST_RECORDING, type Move, SLOWEST_RECORDING } from '@humble/core';
 import { gestureSeconds } from '@humble/core/views';
@@ -8,14 +9,7 @@ import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { actingAsked, gestureUsed, trackedBroughtIn } from '../../commands/acting';
 import { toolChosen } from '../../store/editorSlice';
-import {
-  useThrottledArc,
-  useAppDispatch,
-  useEdit,
-  useThrottledEditor,
-  useSettings,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import { ActionRow } from '../../ui/ActionRow';
@@ -28,6 +22,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { ThinningProgress } from './ThinningProgress';
+import { useThrottledArc, useThrottledEditor, useThrottledShot } from '../../store/throttled/hooks';
 
 /** A figure is acted out by hand; the field waits for the pointer. */
 export function ActCard({ move }: { readonly move: Move | null }) {
@@ -44,7 +39,7 @@ function Asking({ move }: { readonly move: Move | null }) {
       const file = await pickFile('.csv,text/csv');
       if (file) await dispatch(trackedBroughtIn(textOf(file), file.name.slice(0, 60)));
     } catch (error) {
-      dispatch(messageShown(error instanceof Error ? error.message : words.thisFileCannotBeRead));
+      dispatch(messageShown(errorSentence(error)));
     }
   };
   return (

@@ -1,8 +1,8 @@
 import { figureWords as words } from '../../words/figure';
-import { useThrottledEditor, useThrottledMove } from '../../store/hooks';
 import { Words } from '../../ui/Words';
 import { ActCard } from './ActCard';
 import { ThinningCard } from './ThinningCard';
+import { useThrottledEditor, useThrottledMove } from '../../store/throttled/hooks';
 
 /** A figure is acted out, and what was acted is thinned. */
 export function ActGroup() {

@@ -1,26 +1,22 @@
 import { shallowEqual } from 'react-redux';
 import { View } from 'react-native';
 import { figureAttached, figureDetached } from '../../commands/figures';
-import {
-  activeMoveIn,
-  activeWaitingIn,
-  useAppDispatch,
-  useThrottledSelector,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
+import { selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** The arcs that the active figure can come onto, in one press: at the start, or where it is. */
 export function AttachCard() {
   const dispatch = useAppDispatch();
-  const waiting = useThrottledSelector(activeWaitingIn);
+  const waiting = useThrottledSelector(selectActiveWaiting);
   const riding = useThrottledSelector((state) => {
-    const move = activeMoveIn(state);
+    const move = selectActiveMove(state);
     return move && { figureId: move.figureId, arcId: move.arcId };
   }, shallowEqual);
   const arcs = useThrottledShotValue((shot) => shot.arcs);

@@ -11,8 +11,8 @@ import {
 } from '@humble/core';
 import { View } from 'react-native';
 import { frameField } from '../../store/frames';
-import { useAppStore, useEdit, useThrottledShotValue } from '../../store/hooks';
-import { activeTravelIn } from '../../store/selection';
+import { useAppStore, useEdit } from '../../store/hooks';
+import { selectActiveTravel } from '../../store/selectors/selection';
 import { useLengths } from '../../store/lengths';
 import { Button } from '../../ui/Button';
 import { NumberPair } from '../../ui/NumberField';
@@ -20,6 +20,7 @@ import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 const OUTSIDE = [
   { value: 'hold', label: words.hold },
@@ -171,7 +172,7 @@ export function FollowChoice({ move: { id: moveId, cycle }, drawings }: FollowPr
         value={value}
         options={FOLLOW}
         onChange={(by) => {
-          const travel = activeTravelIn(store.getState());
+          const travel = selectActiveTravel(store.getState());
           const advance =
             travel && !cycle ? { advance: fittingAdvance(travel, cycleFrames(drawings, false)) } : {};
           edit('setCycle', { moveId, cycle: by === 'once' ? null : { by, ...advance } });

@@ -1,9 +1,9 @@
-import { type Figure, frameNumber, lookOf } from '@humble/core';
+import { type Figure, lookOf } from '@humble/core';
 import { drawingOfTravel } from '@humble/core/views';
 import { Pressable, View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
-import { useEdit, useThrottledMove, useThrottledSelector } from '../../store/hooks';
-import { activeTravelIn } from '../../store/selection';
+import { useEdit } from '../../store/hooks';
+import { selectActiveTravel } from '../../store/selectors/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField, NumberPair } from '../../ui/NumberField';
@@ -11,6 +11,8 @@ import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
 import { CycleFields, FollowChoice } from './CycleFields';
 import { LookPicture } from './LookPicture';
+import { useThrottledMove, useThrottledSelector } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** Of more drawings than this only those about the one that is shown can be tapped; any can be typed. */
 const MOST_SHOWN = 12;
@@ -23,7 +25,7 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
   const frame = useThrottledFrame();
   const { artwork, id: figureId } = figure;
   const shown = useThrottledSelector((state) => {
-    const travel = activeTravelIn(state);
+    const travel = selectActiveTravel(state);
     return travel ? drawingOfTravel(travel, Math.min(frame, travel.arcDistance.length)) : 1;
   });
   if (artwork.kind !== 'pictures' || artwork.drawings.length < 2) return null;

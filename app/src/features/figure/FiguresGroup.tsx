@@ -13,16 +13,7 @@ import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { figureAdded, figureChosen, soloToggled } from '../../commands/figures';
 import { figureMenu } from '../../commands/menus/figuresMenu';
-import {
-  activeMoveIn,
-  activeWaitingIn,
-  useAppDispatch,
-  useAppStore,
-  useEdit,
-  useThrottledEditor,
-  useThrottledSelector,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button, IconButton } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -37,6 +28,8 @@ import { AttachCard } from './AttachCard';
 import { BringProgress } from './BringProgress';
 import { LookPicture } from './LookPicture';
 import { useBringDrawings } from './useBringDrawings';
+import { selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
+import { useThrottledEditor, useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 
 const PICTURE_PX = 36;
 
@@ -128,7 +121,7 @@ function FigureRow({ figure, grip, onMore }: FigureRowProps) {
   const edit = useEdit();
   const { id: figureId, name, hidden, locked } = figure;
   const isActive = useThrottledSelector(
-    (state) => (activeWaitingIn(state) ?? activeMoveIn(state))?.figureId === figureId,
+    (state) => (selectActiveWaiting(state) ?? selectActiveMove(state))?.figureId === figureId,
   );
   const carrier = useThrottledSelector(({ shot }) =>
     shot.present.shot ? carrierOf(shot.present.shot, figureId) : '',

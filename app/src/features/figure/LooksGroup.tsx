@@ -3,7 +3,7 @@ import ImagePlus from 'lucide-react-native/icons/image-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useMissingPictures } from '../../persistence/useMissingPictures';
-import { useEdit, useThrottledShotValue } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { MILLIMETRES, lengthsFor, useLengths } from '../../store/lengths';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -19,6 +19,7 @@ import { NoFigureYet } from './NoFigure';
 import { PivotEditor } from './PivotEditor';
 import { useBringDrawings } from './useBringDrawings';
 import { useActiveFigure } from './useFigure';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 const PICTURE_PX = 48;
 

@@ -2,17 +2,12 @@ import { figureWords as words } from '../../words/figure';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
 import { figurePutInMiddle, posesAsked } from '../../commands/posing';
-import {
-  activeWaitingIn,
-  useAppDispatch,
-  useEdit,
-  useThrottledArc,
-  useThrottledEditor,
-  useThrottledSelector,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
+import { selectActiveWaiting } from '../../store/selectors/active';
+import { useThrottledArc, useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
 /** Where nothing rides the arc, or there is no arc: how a figure is had. */
 export function NoFigure() {
@@ -51,7 +46,7 @@ export function NoFigure() {
 
 /** In a group that is about a figure on its arc, while there is none: what to do about it. */
 export function NoFigureYet() {
-  const waits = useThrottledSelector((state) => activeWaitingIn(state) !== null);
+  const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
   return (
     <Words tone="soft" className="px-1">
       {waits ? words.putItOnAnArcFirst : words.nothingRidesHereYetPutA}

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import Undo from 'lucide-react-native/icons/corner-up-left';
 import { useThrottledFrame } from '../../playback/playhead';
 import { offsetReachChosen } from '../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledEditor, useThrottledSelector } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -15,6 +15,7 @@ import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { trackIn } from './tracks/trackIn';
 import { useFigure } from './useFigure';
+import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
 const COUNTS = [
   { value: 'field', label: words.inTheField },

@@ -1,14 +1,15 @@
 import { figureWords as words } from '../../words/figure';
-import { activeWaitingIn, useThrottledSelector } from '../../store/hooks';
 import { NumericText } from '../../ui/Words';
 import { NoFigure, NoFigureYet } from './NoFigure';
 import { type HoldOf, PosesCard } from './PosesCard';
 import { useFigure } from './useFigure';
+import { selectActiveWaiting } from '../../store/selectors/active';
+import { useThrottledSelector } from '../../store/throttled/hooks';
 
 /** Where the figure is on which frames. */
 export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
   const on = useFigure();
-  const waits = useThrottledSelector((state) => activeWaitingIn(state) !== null);
+  const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
   if (on) return <PosesCard move={on.move} hold={hold} />;
   return waits ? <NoFigureYet /> : <NoFigure />;
 }

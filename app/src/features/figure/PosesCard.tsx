@@ -1,14 +1,6 @@
 import { figureWords as words } from '../../words/figure';
 import { TERMS } from '../../words/terms';
-import {
-  frameNumber,
-  type BetweenPoses,
-  betweenPoses,
-  type Mark,
-  type Move,
-  poseAim,
-  spanIndexAt,
-} from '@humble/core';
+import { type BetweenPoses, betweenPoses, type Mark, type Move, poseAim, spanIndexAt } from '@humble/core';
 import type { LucideIcon } from 'lucide-react-native';
 import CornerDownRight from 'lucide-react-native/icons/corner-down-right';
 import Minus from 'lucide-react-native/icons/minus';
@@ -17,16 +9,10 @@ import Spline from 'lucide-react-native/icons/spline';
 import Trash from 'lucide-react-native/icons/trash';
 import { Fragment, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
-import {
-  useAppDispatch,
-  useThrottledSelector,
-  useEdit,
-  useSettings,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { goTo, useThrottledFrame } from '../../playback/playhead';
 import { figurePut } from '../../commands/posing';
-import { figurePlaceIn } from '../../store/selection';
+import { selectFigurePlace } from '../../store/selectors/selection';
 import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
@@ -35,6 +21,8 @@ import { colour } from '../../ui/colour';
 import { PlaceFields } from '../../ui/PlaceFields';
 import { Segmented } from '../../ui/Segmented';
 import { NumericText, Words } from '../../ui/Words';
+import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 const PATHS = [
   { value: 'straight', label: words.straight },
@@ -105,8 +93,8 @@ function Place({ move }: { readonly move: Move }) {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   const lengths = useLengths();
-  const x = useThrottledSelector((state) => figurePlaceIn(state, frame)?.x ?? 0);
-  const y = useThrottledSelector((state) => figurePlaceIn(state, frame)?.y ?? 0);
+  const x = useThrottledSelector((state) => selectFigurePlace(state, frame)?.x ?? 0);
+  const y = useThrottledSelector((state) => selectFigurePlace(state, frame)?.y ?? 0);
   return (
     <View className="mt-2">
       <PlaceFields

@@ -1,5 +1,5 @@
 import { useThrottledFrame } from '../../playback/playhead';
-import { useEdit, useThrottledSelector } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { Card } from '../../ui/Card';
 import { writeNumber } from '../../ui/numbers';
 import { Toggle } from '../../ui/Toggle';
@@ -9,6 +9,7 @@ import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { trackIn } from './tracks/trackIn';
 import { useFigure } from './useFigure';
+import { useThrottledSelector } from '../../store/throttled/hooks';
 
 /** How the figure grows, shrinks and fades on the way. */
 export function SizeGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {

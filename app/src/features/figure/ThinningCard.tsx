@@ -1,17 +1,11 @@
 import { figureWords as words } from '../../words/figure';
-import { frameNumber, type Move } from '@humble/core';
+import { type Move } from '@humble/core';
 import { actedDeviation, gestureFrames, gestureOf, gestureSeconds } from '@humble/core/views';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
 import { actedAgain, actedChanged } from '../../commands/acting';
-import {
-  useAppDispatch,
-  useEdit,
-  useThrottledEditor,
-  useSettings,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
 import { ActionRow } from '../../ui/ActionRow';
@@ -22,6 +16,8 @@ import { Slider } from '../../ui/Slider';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText, Words } from '../../ui/Words';
 import { ThinningProgress } from './ThinningProgress';
+import { useThrottledEditor, useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** The slider runs over this many powers of two, from the least deviation. */
 const DOUBLINGS = 9;

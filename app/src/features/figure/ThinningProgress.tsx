@@ -1,9 +1,10 @@
 import { figureWords as words } from '../../words/figure';
 import { View } from 'react-native';
 import { thinningGivenUp } from '../../commands/acting';
-import { useAppDispatch, useThrottledEditor } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
+import { useThrottledEditor } from '../../store/throttled/hooks';
 
 /** How far the thinning is; it can be given up. */
 export function ThinningProgress() {

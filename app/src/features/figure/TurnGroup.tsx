@@ -4,8 +4,8 @@ import RefreshCw from 'lucide-react-native/icons/refresh-cw';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
-import { useEdit, useThrottledSelector, useThrottledShotValue } from '../../store/hooks';
-import { activeTravelIn } from '../../store/selection';
+import { useEdit } from '../../store/hooks';
+import { selectActiveTravel } from '../../store/selectors/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Dial } from '../../ui/Dial';
@@ -17,6 +17,7 @@ import { NumericText, Words } from '../../ui/Words';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const MOST_TURN_DEG = 3600;
 const MOST_LEAN_DEG = 180;
@@ -100,7 +101,7 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
 function HeadingHere() {
   const frame = useThrottledFrame();
   const heading = useThrottledSelector((state) => {
-    const travel = activeTravelIn(state);
+    const travel = selectActiveTravel(state);
     return travel ? travel.heading[Math.min(frame, travel.heading.length) - 1]! : null;
   });
   return heading === null ? null : (

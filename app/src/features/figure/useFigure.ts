@@ -1,10 +1,6 @@
 import type { Figure, Move } from '@humble/core';
-import {
-  activeWaitingIn,
-  useThrottledMove,
-  useThrottledSelector,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { selectActiveWaiting } from '../../store/selectors/active';
+import { useThrottledMove, useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** The figure on the active arc, and its move; null where there is none. */
 export function useFigure(): { readonly move: Move; readonly figure: Figure } | null {
@@ -16,7 +12,7 @@ export function useFigure(): { readonly move: Move; readonly figure: Figure } | 
 /** The figure being worked on, whether it rides an arc or waits for one. */
 export function useActiveFigure(): Figure | null {
   const move = useThrottledMove();
-  const waiting = useThrottledSelector(activeWaitingIn);
+  const waiting = useThrottledSelector(selectActiveWaiting);
   const figureId = waiting?.figureId ?? move?.figureId;
   return useThrottledShotValue(({ figures }) => figures.find(({ id }) => id === figureId)) ?? null;
 }

@@ -1,11 +1,11 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { figureAdded } from '../../commands/figures';
-import { activeMoveIn } from '../../store/hooks';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
 import { AttachCard } from './AttachCard';
 import { LooksGroup } from './LooksGroup';
 import { PoseGroup } from './PoseGroup';
 import { TurnGroup } from './TurnGroup';
+import { selectActiveMove } from '../../store/selectors/active';
 
 const nothing = () => null;
 
@@ -21,7 +21,7 @@ test('a figure that waits is put on an arc in one press', () => {
   expect(screen.getByText('This figure waits')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Where it is, on /));
   expect(shotOn(store).waiting).toEqual([]);
-  expect(activeMoveIn(store.getState())?.figureId).toBe('figure2');
+  expect(selectActiveMove(store.getState())?.figureId).toBe('figure2');
   // There is no other arc to go to: what is left is to leave this one.
   fireEvent.press(screen.getByLabelText('Detach from its arc'));
   expect(shotOn(store).waiting[0]).toMatchObject({ figureId: 'figure2' });

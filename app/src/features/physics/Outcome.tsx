@@ -1,7 +1,9 @@
+import { sentenceOfError } from '../../store/frameNumbers';
 import { ShotError } from '@humble/core';
 import type { PhysicalTiming } from '@humble/core/views';
 import { View } from 'react-native';
-import { Roundings } from '../../kinds/rounding/Roundings';
+import { roundingsText } from '../../commands/roundings';
+import { SoftNote } from '../../ui/SoftNote';
 import { fixed } from '../../ui/numbers';
 import { Words } from '../../ui/Words';
 import { physicsWords as words } from '../../words/physics';
@@ -15,7 +17,7 @@ export function Outcome({ timing }: { readonly timing: () => PhysicalTiming }) {
     if (!(error instanceof ShotError)) throw error;
     return (
       <Words tone="soft" className="mt-2">
-        {error.message}
+        {sentenceOfError(error)}
       </Words>
     );
   }
@@ -23,7 +25,7 @@ export function Outcome({ timing }: { readonly timing: () => PhysicalTiming }) {
   return (
     <View className="mt-2">
       <Words>{words.itTakes(fixed(seconds, 3), fixed(frames, 2))}</Words>
-      <Roundings marks={rounded} />
+      <SoftNote text={roundingsText(rounded)} testID="roundings" />
     </View>
   );
 }

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { arcActivated } from '../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledShot, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { Outcome } from './Outcome';
 import { PhysicalFields, PLAIN_PHYSICS } from './PhysicalFields';
 import { Button } from '../../ui/Button';
@@ -15,6 +15,7 @@ import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { physicsWords as words } from '../../words/physics';
+import { useThrottledShot, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const KINDS = (Object.keys(words.kinds) as PhysicalKind[]).map((value) => ({
   value,

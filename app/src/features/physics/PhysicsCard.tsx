@@ -3,16 +3,7 @@ import { isPhysical, type PhysicalShape, physicalTiming } from '@humble/core/vie
 import Timer from 'lucide-react-native/icons/timer';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import {
-  activeMoveIn,
-  useAppDispatch,
-  useEdit,
-  useThrottledArc,
-  useThrottledFramesOfMove,
-  useThrottledSelector,
-  useThrottledShot,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Outcome } from './Outcome';
 import { PhysicalFields, PLAIN_PHYSICS } from './PhysicalFields';
@@ -20,6 +11,14 @@ import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
 import { physicsWords as words } from '../../words/physics';
+import { selectActiveMove } from '../../store/selectors/active';
+import {
+  useThrottledArc,
+  useThrottledFramesOfMove,
+  useThrottledSelector,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../store/throttled/hooks';
 
 /** A move on a swing, a toss, bounces or a line, timed as what has weight would take it. */
 export const PhysicsCard = memo(function PhysicsCard() {
@@ -41,7 +40,7 @@ function PhysicsCardOf({ arcId, shape, moveId }: PhysicsCardProps) {
   const dispatch = useAppDispatch();
   const unitsPerMm = useThrottledShotValue(({ field }) => field.unitsPerMm);
   /** What it was timed with; null while it is not timed by its weight. */
-  const timed = useThrottledSelector((state) => activeMoveIn(state)?.physics ?? null);
+  const timed = useThrottledSelector((state) => selectActiveMove(state)?.physics ?? null);
   const [wanted, setWanted] = useState<Physics>(PLAIN_PHYSICS);
   const physics = timed ?? wanted;
   return (

@@ -1,11 +1,11 @@
-import { fileStem, frameNumber, type Passage, type Shot } from '@humble/core';
+import { fileStem, type Passage, type Shot } from '@humble/core';
 import Download from 'lucide-react-native/icons/download';
 import Share from 'lucide-react-native/icons/share';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { fileFormats } from '../../commands/fileFormats';
 import { filmCommands } from '../../commands/filmCommands';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { canShare, saveFile, shareFile } from '../../ui/files';
 import { Button } from '../../ui/Button';
@@ -26,6 +26,8 @@ import { bitmapsOf } from './images';
 import { labelOf, type Look } from './look';
 import { rangeOf } from './RangeCard';
 import { soundOf } from './soundOf';
+import { useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 interface FileKind {
   readonly ending: string;

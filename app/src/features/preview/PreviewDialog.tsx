@@ -1,4 +1,3 @@
-import { frameNumber } from '@humble/core';
 import { sceneOn } from '@humble/core/scene';
 import Maximize from 'lucide-react-native/icons/maximize';
 import Minimize from 'lucide-react-native/icons/minimize';
@@ -17,9 +16,9 @@ import {
   useIsPlaying,
 } from '../../playback/playhead';
 import { drawScene } from '../../workers/preview/drawScene';
-import { useAppDispatch, useSettings, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
-import { passageIn } from '../../store/timingSelection';
+import { selectPassage } from '../../store/selectors/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { Canvas } from '../../ui/Canvas';
 import { beginFullScreen, endFullScreen, whenFullScreenEnds } from '../../ui/fullScreen';
@@ -32,6 +31,8 @@ import { transportWords } from '../../words/transport';
 import { type Bitmaps, bitmapsOf } from './images';
 import { FRESH_LOOK, labelOf, type Look } from './look';
 import { SavePanel } from './SavePanel';
+import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** Of the window, pixels: the settings beside the picture on a wide screen, and the transport beneath it. */
 const PANEL_PX = 396;
@@ -44,7 +45,7 @@ export function PreviewDialog({ onClose }: { readonly onClose: () => void }) {
   const { isWide, width, height } = useLayout();
   const { field } = useThrottledShot();
   const [look, setLook] = useState<Look>(FRESH_LOOK);
-  const passage = useThrottledSelector(passageIn);
+  const passage = useThrottledSelector(selectPassage);
   useFocusReturn(true);
   useEffect(() => {
     if (passage) goTo(passage.from);

@@ -2,11 +2,12 @@ import type { Passage, Shot } from '@humble/core';
 import { View } from 'react-native';
 import { rangeChosen } from '../../store/editorSlice';
 import { frameField } from '../../store/frames';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberPair } from '../../ui/NumberField';
 import { previewWords as words } from '../../words/preview';
+import { useThrottledShot } from '../../store/throttled/hooks';
 
 /** The frames that are played and saved: those that were picked, or all. */
 export const rangeOf = ({ lengthFrames }: Shot, passage: Passage | null): Passage => ({

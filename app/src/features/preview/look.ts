@@ -1,6 +1,7 @@
-import { frameNumber, type Shot } from '@humble/core';
+import { type Shot } from '@humble/core';
 import type { Ground } from '@humble/core/scene';
 import { previewWords as words } from '../../words/preview';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** How a preview looks. */
 export interface Look {

@@ -1,4 +1,4 @@
-import { fileStem, frameNumber, type Shot, ShotError } from '@humble/core';
+import { fileStem, type Shot, ShotError } from '@humble/core';
 import {
   liesAcross,
   MANY_PAGES,
@@ -15,7 +15,7 @@ import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Printer from 'lucide-react-native/icons/printer';
 import { useEffect, useMemo, useState } from 'react';
 import { Image, View } from 'react-native';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -26,6 +26,8 @@ import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { printWords as words } from '../../words/print';
 import { printAside } from '../../workers/print';
+import { useThrottledShot } from '../../store/throttled/hooks';
+import { firstFrameNumber, sentenceOfError } from '../../store/frameNumbers';
 
 const SHEETS = SHEET_NAMES.map((value) => ({ value, label: words.sheets[value] }));
 const NAMES_OF_PAPER = (Object.keys(PAPERS) as PaperName[]).map((value) => ({
@@ -43,7 +45,7 @@ function printoutOf(shot: Shot, options: PrintOptions): { printout: Printout; ac
     const across = liesAcross(shot, options);
     return { printout: printPages(shot, { ...options, across }), across };
   } catch (error) {
-    if (error instanceof ShotError) return error.message;
+    if (error instanceof ShotError) return sentenceOfError(error);
     throw error;
   }
 }
@@ -52,6 +54,7 @@ function printoutOf(shot: Shot, options: PrintOptions): { printout: Printout; ac
 export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
   const shot = useThrottledShot();
   const [options, setOptions] = useState<PrintOptions>({
+    firstNumber: firstFrameNumber(),
     sheet: shot.field.unitsPerMm === null ? 'ladder' : 'track',
     paper: 'a4',
     across: null,
@@ -141,7 +144,7 @@ function SavePdf({ shot, options, count }: SavePdfProps) {
     setMaking({ stop: asked, hasBegun: false, done: 0 });
     try {
       const title = `${shot.name}: ${words.sheets[options.sheet]}`;
-      const job = { shot, options, title, firstNumber: frameNumber(1), fonts: await fontFiles() };
+      const job = { shot, options, title, fonts: await fontFiles() };
       if (asked.signal.aborted) return;
       const begun = printAside(job, (done) => tell({ hasBegun: true, done }));
       asked.signal.addEventListener('abort', () => begun.cancel());

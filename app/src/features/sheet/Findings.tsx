@@ -1,17 +1,18 @@
-import { frameNumber } from '@humble/core';
 import type { ShotFinding } from '@humble/core/checks';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo } from '../../playback/playhead';
 import { doEdit } from '../../store/doEdit';
 import { figureActivated } from '../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch, useEdit } from '../../store/hooks';
 import { findingShown } from '../../store/reviewSlice';
 import { Button } from '../../ui/Button';
 import { FoldingSection } from '../../ui/FoldingSection';
 import { NumericText, Words } from '../../ui/Words';
 import { findingWords as words } from '../../words/findings';
 import { LazyThresholds } from './LazyThresholds';
+import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** So many are listed; a shot with more of them has to be mended first. */
 const MOST_SHOWN = 50;

@@ -1,26 +1,10 @@
 import { useEffect } from 'react';
-import { useAppDispatch, useThrottledShot } from '../../store/hooks';
-import { findingsFound } from '../../store/reviewSlice';
-import { checkAside } from '../../workers/check';
+import { watchChecks } from '../../commands/watchChecks';
+import { useAppDispatch } from '../../store/hooks';
 
-/** Checks begin when nothing has changed for so long, milliseconds. */
-const REST_MS = 400;
-
-/** Looks over the open shot in a worker after each rest of the hand, whatever step one is in. It shows nothing itself. */
+/** Checks the open shot whatever step one is in. It shows nothing itself. */
 export function FindingsWatch() {
-  const shot = useThrottledShot();
   const dispatch = useAppDispatch();
-  useEffect(() => {
-    let isWanted = true;
-    const rest = setTimeout(() => {
-      void checkAside(shot).then((findings) => {
-        if (isWanted) dispatch(findingsFound({ shot, findings }));
-      });
-    }, REST_MS);
-    return () => {
-      isWanted = false;
-      clearTimeout(rest);
-    };
-  }, [shot, dispatch]);
+  useEffect(() => dispatch(watchChecks()), [dispatch]);
   return null;
 }

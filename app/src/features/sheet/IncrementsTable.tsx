@@ -1,23 +1,15 @@
 import { sheetWords as words } from '../../words/sheet';
-import { drawingCount, frameNumber, type TrackName, TRACKS } from '@humble/core';
+import { drawingCount, type TrackName, TRACKS } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
-import {
-  activeMoveIn,
-  useAppDispatch,
-  useThrottledSelector,
-  useAppStore,
-  useEdit,
-  useSettings,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit, useSettings } from '../../store/hooks';
 import { useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
 import { messageShown } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import type { RootState } from '../../store/store';
-import { chosenIn } from '../../store/timingSelection';
+import { selectPickedRange } from '../../store/selectors/timingSelection';
 import { useLayout } from '../../ui/layout';
 import { useLengths } from '../../store/lengths';
 import { fixed } from '../../ui/numbers';
@@ -28,6 +20,9 @@ import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { linePress } from './linePress';
 import { PickedBar } from './PickedBar';
 import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
+import { selectActiveMove } from '../../store/selectors/active';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** Height of a line: for a finger, and for a mouse. */
 const ROW_PX = 36;
@@ -56,7 +51,7 @@ const SOON_MS = 20;
 
 /** The increments: one line for each exposure, with the one that is seen marked. */
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
-  const hasMove = useThrottledSelector((state) => activeMoveIn(state) !== null);
+  const hasMove = useThrottledSelector((state) => selectActiveMove(state) !== null);
   const { incrementMoves } = useSettings();
   const dispatch = useAppDispatch();
   if (!hasMove)
@@ -84,13 +79,13 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
 
 /** Tracks of the active move that have keys. */
 function keyedTracks(state: RootState): TrackName[] {
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   return TRACKS.map(({ name }) => name).filter((name) => move && move.tracks[name].length > 0);
 }
 
 /** Whether the active figure has several drawings. */
 function hasSeveralDrawings(state: RootState): boolean {
-  const figureId = activeMoveIn(state)?.figureId;
+  const figureId = selectActiveMove(state)?.figureId;
   const figure = state.shot.present.shot?.figures.find(({ id }) => id === figureId);
   return figure !== undefined && drawingCount(figure) > 1;
 }
@@ -189,12 +184,14 @@ interface LineProps {
 
 const isChosenIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
-  (chosenIn(state)?.runs.some(({ from, until }) => line.row.frame >= from && line.row.frame <= until) ??
+  (selectPickedRange(state)?.runs.some(
+    ({ from, until }) => line.row.frame >= from && line.row.frame <= until,
+  ) ??
     false);
 
 const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
-  (activeMoveIn(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
+  (selectActiveMove(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
 const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) {
   const line = useThrottledSelector((state) => linesIn(state)[index], saysSame);
@@ -260,7 +257,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     setText(null);
     const read = lengths.read(text);
     const typed = typeof read === 'number' ? read : null;
-    const move = activeMoveIn(store.getState());
+    const move = selectActiveMove(store.getState());
     const arcLength = tableIn(store.getState())?.arcLength;
     if (typed === null && text.trim() !== '')
       dispatch(

@@ -1,18 +1,19 @@
-import { frameNumber } from '@humble/core';
 import X from 'lucide-react-native/icons/x';
 import { View } from 'react-native';
 import { goToStep } from '../../commands/goToStep';
 import { rangeChosen } from '../../store/editorSlice';
-import { useAppDispatch, useThrottledSelector } from '../../store/hooks';
+import { useAppDispatch } from '../../store/hooks';
 import { groupBroughtForward } from '../../store/settingsSlice';
-import { passageIn } from '../../store/timingSelection';
+import { selectPassage } from '../../store/selectors/timingSelection';
 import { Button, IconButton } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { sheetWords as words } from '../../words/sheet';
+import { useThrottledSelector } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 /** The frames that were picked, and the way to where their timing is changed. Nothing while none are. */
 export function PickedFrames() {
-  const passage = useThrottledSelector(passageIn);
+  const passage = useThrottledSelector(selectPassage);
   const dispatch = useAppDispatch();
   if (!passage) return null;
   return (

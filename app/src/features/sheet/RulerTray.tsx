@@ -2,13 +2,14 @@ import { sheetWords as words } from '../../words/sheet';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { lengthsFor, MILLIMETRES } from '../../store/lengths';
-import { useEdit, useThrottledShot } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { readNumber, writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { Tray } from '../../ui/Tray';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
+import { useThrottledShot } from '../../store/throttled/hooks';
 
 const UNITS = [
   { value: 'field', label: words.fieldUnits },

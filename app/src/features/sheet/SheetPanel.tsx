@@ -4,7 +4,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Share from 'lucide-react-native/icons/share';
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
-import { useAppDispatch, useSettings, useThrottledMove, useThrottledShot } from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
@@ -17,6 +17,7 @@ import { PickedFrames } from './PickedFrames';
 import { SoundTray } from './sound/SoundTray';
 import { RulerTray } from './RulerTray';
 import { useFindings } from './useFindings';
+import { useThrottledMove, useThrottledShot } from '../../store/throttled/hooks';
 
 const countText = (count: number): string =>
   count === 0 ? findingWords.nothingFound : findingWords.findings(count);

@@ -1,7 +1,8 @@
 import { MOST_OF_THRESHOLD, type Thresholds as ShotThresholds } from '@humble/core';
-import { useEdit, useThrottledShotValue } from '../../store/hooks';
+import { useEdit } from '../../store/hooks';
 import { NumberField } from '../../ui/NumberField';
 import { findingWords as words } from '../../words/findings';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** A threshold as it is typed. */
 interface Row {

@@ -1,10 +1,11 @@
 import { sheetWords as words } from '../../words/sheet';
-import { frameNumber, type TrackName } from '@humble/core';
+import { type TrackName } from '@humble/core';
 import { type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core/views';
 import { createColumnHelper } from '@tanstack/react-table';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import type { TableLine } from './lines';
 import { fixed, signed } from '../../ui/numbers';
+import { frameNumber } from '../../store/frameNumbers';
 
 const helper = createColumnHelper<TableLine>();
 

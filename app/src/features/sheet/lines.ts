@@ -1,7 +1,7 @@
 import { type IncrementRow, type IncrementTable, incrementTable, type SkippedRow } from '@humble/core/views';
 import { shallowEqual } from 'react-redux';
-import { activeMoveIn } from '../../store/hooks';
 import type { RootState } from '../../store/store';
+import { selectActiveMove } from '../../store/selectors/active';
 
 /** A line of the table: a picture, or one that is left out. */
 export type TableLine =
@@ -49,7 +49,7 @@ export function seenLine(lines: readonly TableLine[], frame: number): number {
 /** The increments of the active move, as the state has them; null where nothing travels. */
 export function tableIn(state: RootState): IncrementTable | null {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   return shot && move && incrementTable(shot, move);
 }
 

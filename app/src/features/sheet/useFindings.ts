@@ -1,5 +1,5 @@
 import type { ShotFinding } from '@humble/core/checks';
-import { useThrottledSelector, useThrottledShot } from '../../store/hooks';
+import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 
 /** What the checks found last, and whether that is about the shot as it is now. */
 export interface Found {

@@ -1,4 +1,3 @@
-import { frameNumber } from '@humble/core';
 import { filmPace, type ShotPace } from '@humble/core/filmPace';
 import Download from 'lucide-react-native/icons/download';
 import { useEffect, useState } from 'react';
@@ -10,6 +9,7 @@ import { Dialog } from '../../ui/Dialog';
 import { fixed } from '../../ui/numbers';
 import { NumericText, Words } from '../../ui/Words';
 import { filmPaceWords as words } from '../../words/filmPace';
+import { frameNumber } from '../../store/frameNumbers';
 
 const HEIGHT = 170;
 /** Of a film so many values are drawn, each the largest of its time. */

@@ -2,7 +2,8 @@ import { useEffect, useState } from 'react';
 import { soundAddress } from '../../persistence/sounds';
 import { openSound, type SoundEngine } from '../../playback/soundEngine';
 import { setSoundState } from '../../playback/soundWave';
-import { useSettings, useThrottledShotValue } from '../../store/hooks';
+import { useSettings } from '../../store/hooks';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** Fetches the sound of the open shot and lets it be heard. It shows nothing itself. */
 export function SoundPlayer() {

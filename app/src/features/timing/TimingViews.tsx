@@ -1,21 +1,16 @@
 import { timingWords as words } from '../../words/timing';
 import { type ComponentProps, memo, type ReactNode, useDeferredValue } from 'react';
 import { View } from 'react-native';
-import {
-  useThrottledMove,
-  useAppDispatch,
-  useThrottledEditor,
-  useSettings,
-  useThrottledShot,
-} from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { useThrottledPlayhead } from '../../playback/playhead';
 import { settingsChanged } from '../../store/settingsSlice';
-import { currentSpan } from '../../store/timingSelection';
+import { currentSpan } from '../../store/selectors/timingSelection';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { ChartCard } from './cards/ChartCard';
 import { LazyGraphView } from './graph/LazyGraphView';
 import { LazyRulerView } from './ruler/LazyRulerView';
+import { useThrottledMove, useThrottledEditor, useThrottledShot } from '../../store/throttled/hooks';
 
 const VIEWS = [
   { value: 'ruler', label: words.ruler },

@@ -2,7 +2,7 @@ import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { rangeChosen } from '../../store/editorSlice';
 import { goTo, setRange } from '../../playback/playhead';
-import { chosenIn, passageIn } from '../../store/timingSelection';
+import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingGroups } from './testing';
 import { handlesIn } from './views/timingIn';
@@ -127,14 +127,14 @@ test('frames that were chosen and that a shortened shot has no more are its last
   fireEvent(screen.getByLabelText('Length, frames'), 'blur');
   expect(screen.getByText('1 frame')).toBeTruthy();
   expect(screen.getByLabelText('From frame').props.value).toBe('11');
-  expect(chosenIn(store.getState())!.stretch).toEqual({ from: 120, to: 120 });
+  expect(selectPickedRange(store.getState())!.stretch).toEqual({ from: 120, to: 120 });
 });
 
 test('a stretch of the arc that is travelled once is a passage of its frames', () => {
   const store = show();
   act(() => void store.dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 })));
-  const { runs } = chosenIn(store.getState())!;
+  const { runs } = selectPickedRange(store.getState())!;
   expect(runs).toHaveLength(1);
-  expect(passageIn(store.getState())).toEqual({ from: runs[0]!.from, until: runs[0]!.until });
-  expect(passageIn(store.getState())!.until).toBeGreaterThan(passageIn(store.getState())!.from);
+  expect(selectPassage(store.getState())).toEqual({ from: runs[0]!.from, until: runs[0]!.until });
+  expect(selectPassage(store.getState())!.until).toBeGreaterThan(selectPassage(store.getState())!.from);
 });

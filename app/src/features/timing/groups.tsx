@@ -1,17 +1,10 @@
 import { TERMS } from '../../words/terms';
 import { timingWords as words } from '../../words/timing';
-import { frameNumber } from '@humble/core';
 import type { ReactNode } from 'react';
-import {
-  activeMoveIn,
-  useAppDispatch,
-  useSettings,
-  useThrottledFramesOfMove,
-  useThrottledSelector,
-} from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { useThrottledFrame } from '../../playback/playhead';
 import { MOST_REACH, settingsChanged } from '../../store/settingsSlice';
-import { chosenIn, selectedMarksIn } from '../../store/timingSelection';
+import { selectPickedRange, selectSelectedMarks } from '../../store/selectors/timingSelection';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { NumericText, Words } from '../../ui/Words';
@@ -24,12 +17,15 @@ import { PassageCard } from './cards/PassageCard';
 import { Spans } from './cards/Spans';
 import { CurrentSteps } from './cards/StepsCard';
 import { CurrentChart } from './TimingViews';
+import { selectActiveMove } from '../../store/selectors/active';
+import { useThrottledFramesOfMove, useThrottledSelector } from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 // The groups of the Timing step. Each card follows by itself: while something is dragged none waits for the others.
 
 /** What there is of a timing, once something travels. */
 function Travelling({ children }: { readonly children: ReactNode }) {
-  const travels = useThrottledSelector((state) => activeMoveIn(state) !== null);
+  const travels = useThrottledSelector((state) => selectActiveMove(state) !== null);
   if (travels) return children;
   return (
     <Card title={words.nothingTravelsHereYet}>
@@ -51,7 +47,7 @@ export const MarkGroup = () => (
 function PictureAtPlayhead() {
   const frame = useThrottledFrame();
   const isElsewhere = useThrottledSelector((state) => {
-    const marks = selectedMarksIn(state);
+    const marks = selectSelectedMarks(state);
     return marks.length > 0 && marks.every((mark) => mark.frame !== frame);
   });
   return isElsewhere ? null : <ExposureCard />;
@@ -66,7 +62,7 @@ function UnseenMarks() {
 export function MarkSummary() {
   const frame = useThrottledFrame();
   const marks = useThrottledSelector((state) =>
-    selectedMarksIn(state)
+    selectSelectedMarks(state)
       .map((mark) => frameNumber(mark.frame))
       .join(', '),
   );
@@ -116,7 +112,8 @@ export const RangeGroup = () => (
 /** How many frames are picked, else how many ranges have an exposure of their own. */
 export function RangeSummary() {
   const picked = useThrottledSelector(
-    (state) => chosenIn(state)?.runs.reduce((sum, { from, until }) => sum + until - from + 1, 0) ?? null,
+    (state) =>
+      selectPickedRange(state)?.runs.reduce((sum, { from, until }) => sum + until - from + 1, 0) ?? null,
   );
   const ranges = useThrottledFramesOfMove()?.exposures.length ?? 0;
   if (picked !== null) return <NumericText tone="soft">{words.framesPicked(picked)}</NumericText>;

@@ -1,4 +1,4 @@
-import { frameNumber, readFrame } from '@humble/core';
+import { readFrame } from '@humble/core';
 import { useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { currentFrame, goTo, pause, useFrame } from '../../playback/playhead';
@@ -10,6 +10,7 @@ import { isLargeText } from '../../ui/textScale';
 import { NumericText } from '../../ui/Words';
 import { transportWords as words } from '../../words/transport';
 import { countRoom } from './countRoom';
+import { firstFrameNumber, frameNumber } from '../../store/frameNumbers';
 
 /** Pixels beside the buttons, and at most so many. */
 const BUTTONS_PX = 272;
@@ -93,7 +94,7 @@ function FrameEntry({ rate, onDone }: FrameEntryProps) {
     if (isDone.current) return;
     close();
     if (text.trim() === '') return;
-    const frame = readFrame(text, currentFrame(), rate);
+    const frame = readFrame(text, currentFrame(), rate, firstFrameNumber());
     if (frame === null) dispatch(messageShown(words.thatIsNoFrame(text.trim().slice(0, LONGEST_QUOTE))));
     else goTo(frame);
   };

@@ -3,19 +3,19 @@ import { frameOfSeconds, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue } from 'react';
 import Svg, { Path, Text } from 'react-native-svg';
 import { useSoundWave, wavePath } from '../../playback/soundWave';
-import { activeFindingsIn } from '../../store/activeFindings';
+import { selectActiveFindings } from '../../store/selectors/activeFindings';
+import { colour } from '../../ui/colour';
+import { MONO } from '../../ui/fonts';
+import { findingMarks } from '../../ui/findingMarks';
+import { selectPassage } from '../../store/selectors/timingSelection';
+import { drawingLabels } from './drawingLabels';
+import { along, EDGE_TOP, frameAlong, SIDE } from './railSurface';
 import {
   useThrottledMove,
   useThrottledSelector,
   useThrottledShot,
   useThrottledShotValue,
-} from '../../store/hooks';
-import { colour } from '../../ui/colour';
-import { MONO } from '../../ui/fonts';
-import { findingMarks } from '../../ui/findingMarks';
-import { passageIn } from '../../store/timingSelection';
-import { drawingLabels } from './drawingLabels';
-import { along, EDGE_TOP, frameAlong, SIDE } from './railSurface';
+} from '../../store/throttled/hooks';
 
 /** Tabs at the ends of a passage, to be dragged. */
 const edgesPath = ({ from, until }: Passage, x: (frame: number) => number): string =>
@@ -37,8 +37,8 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
   const wave = useSoundWave();
   const rate = useThrottledShotValue((shot) => shot.rate);
   const cues = useThrottledShotValue((shot) => shot.cues);
-  const passage = useThrottledSelector(passageIn);
-  const findings = useThrottledSelector(activeFindingsIn);
+  const passage = useThrottledSelector(selectPassage);
+  const findings = useThrottledSelector(selectActiveFindings);
   const x = (frame: number): number => along(frame, lengthFrames, width);
   const secondsAt = (px: number): number => (frameAlong(px, lengthFrames, width) - 1) / rate;
   const heard = cues

@@ -1,27 +1,28 @@
 import { transportWords as words } from '../../words/transport';
-import { editsIn } from '../../store/selection';
-import { frameNumber, lastFrame, type Move, type Shot } from '@humble/core';
+import { selectEdits } from '../../store/selectors/selection';
+import { lastFrame, type Move, type Shot } from '@humble/core';
 import { type FrameRun, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import {
-  useThrottledMove,
-  useThrottledSelector,
-  useAppStore,
-  useThrottledEditor,
-  useThrottledShot,
-  useThrottledShotValue,
-} from '../../store/hooks';
+import { useAppStore } from '../../store/hooks';
 import { step, useFrame } from '../../playback/playhead';
-import { chosenIn, passageIn } from '../../store/timingSelection';
+import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
 import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
 import { keyNudge } from '../../ui/keyNudge';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
-import { usePointerSession } from '../../render/usePointerSession';
+import { useViewPointer } from '../../playback/useViewPointer';
 import { along, railSurface, SIDE } from './railSurface';
+import {
+  useThrottledMove,
+  useThrottledSelector,
+  useThrottledEditor,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../store/throttled/hooks';
+import { frameNumber } from '../../store/frameNumbers';
 
 const RailExtras = lazyWithRetry(() => import('./RailExtras').then((part) => part.RailExtras));
 
@@ -106,15 +107,15 @@ const railFrames = (move: Move | null, lengthFrames: number): number =>
 export function ScrubRail() {
   const shotFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const move = useThrottledMove();
-  const edits = useThrottledSelector(editsIn);
+  const edits = useThrottledSelector(selectEdits);
   const canMark = edits === 'timing';
   const posts = canMark ? 'marks' : edits === 'poses' ? 'poses' : null;
-  const passage = useThrottledSelector(passageIn);
+  const passage = useThrottledSelector(selectPassage);
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
   const rail = useRef<View>(null);
-  const drag = usePointerSession(
+  const drag = useViewPointer(
     rail,
     null,
     railSurface(store, { width, lengthFrames, move, canMark, posts, passage }),
@@ -146,7 +147,7 @@ const RailDrawing = memo(function RailDrawing({ width }: { readonly width: numbe
   const shot = useDeferredValue(useThrottledShot());
   const move = useDeferredValue(useThrottledMove());
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const runs = useThrottledSelector((state) => chosenIn(state)?.runs);
+  const runs = useThrottledSelector((state) => selectPickedRange(state)?.runs);
   const isThere = move !== null && shot.moves.includes(move);
   const lengthFrames = railFrames(move, shot.lengthFrames);
   const isSelected = ({ id }: Move['marks'][number]): boolean => selected.includes(id);

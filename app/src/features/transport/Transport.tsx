@@ -9,15 +9,16 @@ import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
 import { goTo, pause, setRange, step, togglePlay, useIsPlaying } from '../../playback/playhead';
-import { useAppDispatch, useSettings, useThrottledSelector, useThrottledShotValue } from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
-import { passageIn } from '../../store/timingSelection';
+import { selectPassage } from '../../store/selectors/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import type { Layout } from '../../ui/layout';
 import { isLargeText } from '../../ui/textScale';
 import { FrameCount } from './FrameCount';
 import { ScrubRail } from './ScrubRail';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 /** Play, step, loop, and the rail: in one line, in two on an upright phone; the essential on one that lies. */
 export function Transport({ layout }: { readonly layout: Layout }) {
@@ -27,7 +28,7 @@ export function Transport({ layout }: { readonly layout: Layout }) {
   const rate = useThrottledShotValue((shot) => shot.rate);
   const { loops } = useSettings();
   const dispatch = useAppDispatch();
-  const passage = useThrottledSelector(passageIn);
+  const passage = useThrottledSelector(selectPassage);
   useEffect(() => setRange({ lengthFrames, rate, loops, passage }), [lengthFrames, rate, loops, passage]);
   useEffect(() => pause, []);
   const buttons = (

@@ -6,16 +6,16 @@ import { PlaceGroup, PlaceSummary } from '../../features/arc/PlaceGroup';
 import { ThisArc } from '../../features/arc/ThisArc';
 import { BackdropPanel, BackdropSummary } from '../../features/backdrop/BackdropPanel';
 import { PhysicalDialog } from '../../features/physics';
-import { activeArcIn } from '../../store/hooks';
 import type { RootState } from '../../store/store';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
+import { selectActiveArc } from '../../store/selectors/active';
 
 /** What is being drawn: it waits to be kept. */
 const drawing = (state: RootState): string | null => {
   const { tool, sketch } = state.editor;
   if (tool === 'points' || tool === 'stroke') return tool;
-  return sketch || !activeArcIn(state) ? 'stroke' : null;
+  return sketch || !selectActiveArc(state) ? 'stroke' : null;
 };
 
 const DrawOrWeigh = () => <DrawGroup PhysicalDialog={PhysicalDialog} />;
@@ -26,7 +26,7 @@ const GROUPS: readonly PanelGroup[] = [
     label: words.thisArc,
     Content: ThisArc,
     Summary: ArcLength,
-    cue: (state) => (drawing(state) ? null : activeArcIn(state)!.id),
+    cue: (state) => (drawing(state) ? null : selectActiveArc(state)!.id),
   },
   {
     name: 'place',

@@ -12,9 +12,9 @@ import { SizeGroup, SizeSummary } from '../../features/figure/SizeGroup';
 import { TurnGroup, TurnSummary } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
-import { activeWaitingIn } from '../../store/hooks';
 import { type PanelGroup, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
+import { selectActiveWaiting } from '../../store/selectors/active';
 
 const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />;
 const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
@@ -25,7 +25,7 @@ const GROUPS: readonly PanelGroup[] = [
     label: words.figures,
     Content: FiguresGroup,
     Summary: FiguresSummary,
-    cue: (state) => activeWaitingIn(state)?.figureId ?? null,
+    cue: (state) => selectActiveWaiting(state)?.figureId ?? null,
   },
   {
     name: 'pose',

@@ -1,4 +1,4 @@
-import { ShotError } from '../../model/errors';
+import { outOfRange } from '../../model/errors';
 import { freshId } from '../../model/ids';
 import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
 import type { Easing, Key, Move } from '../../model/schema';
@@ -31,15 +31,14 @@ function inRange(track: TrackName, value: number): number {
 export function withKeyOn(move: Move, track: TrackName, frame: number, value?: number): Move {
   const keys = move.tracks[track];
   if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-    throw new ShotError('out-of-range', `A key lies within frames 1 to ${LONGEST_SHOT}.`);
+    throw outOfRange(`A key lies within frames 1 to ${LONGEST_SHOT}.`);
   const there = keys.findIndex((key) => key.frame === frame);
   if (there >= 0) {
     if (value === undefined) return move;
     const set = (key: Key, i: number): Key => (i === there ? { ...key, value: inRange(track, value) } : key);
     return withKeys(move, track, keys.map(set));
   }
-  if (keys.length >= MOST_MARKS)
-    throw new ShotError('out-of-range', `A track has at most ${MOST_MARKS} keys.`);
+  if (keys.length >= MOST_MARKS) throw outOfRange(`A track has at most ${MOST_MARKS} keys.`);
   const fresh: Key = {
     id: freshId('k', keys),
     frame,
@@ -111,7 +110,7 @@ export function withKeysStretched(
   if (!from || !until) return move;
   const isWhole = Number.isInteger(first) && Number.isInteger(last) && first >= 1 && last <= LONGEST_SHOT;
   if (!isWhole || last - first < chosen.length - 1)
-    throw new ShotError('out-of-range', `${chosen.length} keys need at least ${chosen.length} frames.`);
+    throw outOfRange(`${chosen.length} keys need at least ${chosen.length} frames.`);
   const share = until.frame > from.frame ? (last - first) / (until.frame - from.frame) : 1;
   let before = first - 1;
   const stretched = chosen.map((key, i): Key => {
@@ -122,7 +121,7 @@ export function withKeysStretched(
   const others = keys.filter((key) => !chosen.includes(key));
   const taken = new Set(stretched.map(({ frame }) => frame));
   if (others.some(({ frame }) => taken.has(frame)))
-    throw new ShotError('out-of-range', 'Another key stands on one of these frames.');
+    throw outOfRange('Another key stands on one of these frames.');
   return withKeys(move, track, inTime([...others, ...stretched]));
 }
 

@@ -2,11 +2,11 @@ import { fieldWords as words } from '../../../words/field';
 import { firstFrame } from '@humble/core';
 import { type PointerSample } from '@humble/core/views';
 import { gestureRecorded } from '../../../commands/acting';
-import { activeMoveIn } from '../../../store/hooks';
 import { pause, playFrom } from '../../../playback/playhead';
 import { messageShown } from '../../../store/sessionSlice';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { setScene } from '../scene';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 const BEATS = 3;
 const BEAT_MS = 500;
@@ -26,7 +26,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     samples = [{ ...at, ms: countsIn ? performance.now() : at.ms }];
     setScene({ count: null, acting: at });
     const { editor } = store.getState();
-    const move = editor.actsFor === 'this' ? activeMoveIn(store.getState()) : null;
+    const move = editor.actsFor === 'this' ? selectActiveMove(store.getState()) : null;
     if (playsMeanwhile) playFrom(move ? firstFrame(move) : 1, recordingSpeed);
   };
   const count = (left: number): void => {

@@ -3,7 +3,7 @@ import { frameNearestTo } from '@humble/core/views';
 import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
-import { activeTravelIn } from '../../../store/selection';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import { waitingPutOn } from '../../../commands/figures';
 import { addMark } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
@@ -75,7 +75,7 @@ function scrubTo(travel: Travel, arc: Arc, point: Vector, isFirst: boolean): voi
  * mark there.
  */
 export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHandler {
-  const travel = activeTravelIn(store.getState());
+  const travel = selectActiveTravel(store.getState());
   // A figure that waits comes onto the arc where that is tapped.
   if (!travel) return { tap: ({ point }) => void store.dispatch(waitingPutOn(arc.id, point)) };
   let isFirst = true;

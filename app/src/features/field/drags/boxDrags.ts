@@ -1,3 +1,4 @@
+import { currentFrame } from '../../../playback/playhead';
 import {
   type Arc,
   rotationAbout,
@@ -7,7 +8,7 @@ import {
   type Vector,
 } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
-import { aboutIn } from '../../../store/selection';
+import { selectTransformCentre } from '../../../store/selectors/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Grip } from '../selectionBox';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
@@ -40,7 +41,7 @@ function growth(centre: Vector, start: Vector): (to: Vector) => number {
 export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): DragHandler {
   const { store, snapshot } = context;
   const pointIds = snapshot().state.selectedPointIds;
-  const about = aboutIn(store.getState()) ?? start.point;
+  const about = selectTransformCentre(store.getState(), currentFrame()) ?? start.point;
   const name = createUndoGroup('field');
   const turned = turning(about, start.point);
   const grown = growth(about, start.point);

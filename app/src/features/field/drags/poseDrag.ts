@@ -1,12 +1,12 @@
 import type { Vector } from '@humble/core';
-import { activeMoveIn } from '../../../store/hooks';
 import { currentFrame } from '../../../playback/playhead';
 import { figurePut } from '../../../commands/posing';
-import { figurePlaceIn } from '../../../store/selection';
+import { selectFigurePlace } from '../../../store/selectors/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
 import { snapper } from './snapping';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /**
  * The figure, put in place on the frame at the playhead: the arc and the marks follow. Taken by its body it does
@@ -19,11 +19,11 @@ export function poseDrag(
 ): DragHandler {
   const { store } = context;
   const name = createUndoGroup('pose');
-  const stands = figurePlaceIn(store.getState());
+  const stands = selectFigurePlace(store.getState(), currentFrame());
   const playhead = currentFrame();
   const grip =
     stands && !isFar ? { x: stands.x - start.point.x, y: stands.y - start.point.y } : { x: 0, y: 0 };
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
   const settle = snapper(context, stands ?? start.point, new Set(carrier ? [carrier] : []));
   // Every edit of a drag is worked out from where the drag began: the first pose stays the first.

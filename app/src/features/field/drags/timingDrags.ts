@@ -1,13 +1,13 @@
 import { type Arc, arcLength, nearestAbout, nearestPoint } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
 import { marksSelected, rangeChosen } from '../../../store/editorSlice';
-import { activeMoveIn } from '../../../store/hooks';
 import { goTo } from '../../../playback/playhead';
-import { activeTravelIn } from '../../../store/selection';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import { addMark, createMarkDrag, createTickDrag } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /** What is dragged along the arc is looked for this share of its length about where it was: crossings hold no traps. */
 const WINDOW = 0.15;
@@ -37,7 +37,7 @@ export function markDrag(
   const isJoining = start.isShift || snapshot().state.isSelectingSeveral;
   const wasSelected = markIds.every((id) => before.includes(id));
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
-  const held = activeMoveIn(store.getState())?.marks.find(({ id }) => id === markIds[0]);
+  const held = selectActiveMove(store.getState())?.marks.find(({ id }) => id === markIds[0]);
   const length = arcLength(arc);
   const drag = createMarkDrag(store, dragged, markIds[0]!);
   const follow = held && along(arc, held.fraction * length, start);
@@ -63,7 +63,7 @@ export function markDrag(
 
 /** The tick of an exposure: dragged along the arc, its neighbours flow with it. */
 export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): DragHandler {
-  const travel = activeTravelIn(store.getState());
+  const travel = selectActiveTravel(store.getState());
   const drag = createTickDrag(store, frame);
   if (!travel || !drag) return {};
   const follow = along(arc, travel.arcDistance[frame - 1]!, start);
@@ -79,7 +79,7 @@ export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start
 
 /** The figure at the playhead, in the Timing step: dragged along its arc, the mark of its frame goes with it. */
 export function figureAlongDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
-  const travel = activeTravelIn(store.getState());
+  const travel = selectActiveTravel(store.getState());
   if (!travel || travel.arcLength === 0) return {};
   const { move, arc, arcLength: length } = travel;
   const mark = move.marks.find((one) => one.frame === frame);
@@ -94,7 +94,7 @@ export function figureAlongDrag({ store }: FieldContext, frame: number, start: P
       } else store.dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }, undoGroup));
     },
     drop: () => {
-      const made = activeMoveIn(store.getState())?.marks.find((one) => one.frame === frame);
+      const made = selectActiveMove(store.getState())?.marks.find((one) => one.frame === frame);
       if (made) store.dispatch(marksSelected([made.id]));
     },
     tap: () => goTo(frame),
@@ -103,7 +103,7 @@ export function figureAlongDrag({ store }: FieldContext, frame: number, start: P
 
 /** An exposure that is put by hand: it goes where the pointer goes. */
 export function byHandDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
-  const move = activeMoveIn(store.getState());
+  const move = selectActiveMove(store.getState());
   const override = move?.overrides.find((one) => one.frame === frame);
   if (!move || !override) return {};
   const name = createUndoGroup('by-hand');

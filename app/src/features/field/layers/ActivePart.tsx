@@ -1,11 +1,12 @@
 import { memo } from 'react';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { useThrottledEditor } from '../../../store/hooks';
-import { activeTravelIn } from '../../../store/selection';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { circlePath } from '../overlays/shapes';
 import { seenParts } from './partsAtPlayhead';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 const RING_PX = 9;
 
@@ -15,7 +16,7 @@ export const ActivePart = memo(function ActivePart() {
   const riderId = useThrottledEditor(({ activeRiderId }) => activeRiderId);
   if (riderId === null) return null;
   const ring = (state: RootState): string => {
-    const travel = activeTravelIn(state);
+    const travel = selectActiveTravel(state);
     const part = travel && seenParts(state, travel).get(riderId);
     return part ? circlePath({ x: part.pivotX, y: part.pivotY }, RING_PX * pixel) : '';
   };

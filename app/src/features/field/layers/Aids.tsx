@@ -1,16 +1,18 @@
 import { G } from 'react-native-svg';
-import { activeArcIn, useSettings } from '../../../store/hooks';
+import { useSettings } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { arrowsPath, combPath } from './arcPaths';
+import { selectActiveArc } from '../../../store/selectors/active';
 
 /** Which way the active arc runs, and how it bends. */
 export function Aids() {
   const { showsArrows, showsComb } = useSettings();
   const pixel = usePixel();
   const activeArc = (state: RootState) => {
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     return arc && !arc.hidden ? arc : null;
   };
   const arrows = (state: RootState): string => {

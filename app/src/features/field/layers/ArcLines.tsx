@@ -1,12 +1,13 @@
 import { G } from 'react-native-svg';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { linePath, visibleArcs } from './arcPaths';
-import { shotIn } from './shotIn';
+import { selectShot } from '../../../store/selectors/active';
 
 const linesOfAll = (state: RootState): string => {
-  const shot = shotIn(state);
+  const shot = selectShot(state);
   return shot ? visibleArcs(shot).map(linePath).join('') : '';
 };
 

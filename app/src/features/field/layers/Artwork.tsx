@@ -3,12 +3,13 @@ import { Image, Path } from 'react-native-svg';
 import { usePlayhead } from '../../../playback/playhead';
 import { pictureAddress } from '../../../persistence/pictures';
 import { useMissingPictures } from '../../../persistence/useMissingPictures';
-import { usePixel } from '../../../render/livePaths';
-import { useAppStore, useThrottledSelector } from '../../../store/hooks';
+import { usePixel } from '../../../render/pixel';
+import { useAppStore } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { TONES } from '../../../ui/tones';
 import { usePrefetched } from './usePrefetched';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 interface ArtworkProps {
   readonly figure: Figure;

@@ -1,10 +1,10 @@
 import { pictureOn } from '@humble/core';
 import { memo } from 'react';
 import { G, Image } from 'react-native-svg';
-import { useThrottledShotValue } from '../../../store/hooks';
 import { usePlayhead } from '../../../playback/playhead';
 import { pictureAddress } from '../../../persistence/pictures';
 import { usePrefetched } from './usePrefetched';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** The picture under everything; of a sequence the one that belongs to the playhead. */
 export const BackdropPicture = memo(function BackdropPicture() {

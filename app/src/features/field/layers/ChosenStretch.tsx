@@ -1,15 +1,16 @@
-import { editsIn } from '../../../store/selection';
+import { selectEdits } from '../../../store/selectors/selection';
 import { useMemo } from 'react';
-import { useThrottledSelector } from '../../../store/hooks';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { colour } from '../../../ui/colour';
 import { livePaths } from './marksPaths';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** The stretch that was chosen, beneath the arcs. */
 export function ChosenStretch() {
   const pixel = usePixel();
   const paths = useMemo(() => livePaths(pixel), [pixel]);
-  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';
   if (isShapingArcs) return null;
   return (
     <LivePath

@@ -3,15 +3,16 @@ import { drawingOfTravel, type FigureOn, waitingFigure } from '@humble/core/view
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
-import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import { circlePath } from '../overlays/shapes';
 import { isFigureSeen } from './arcPaths';
 import { Artwork } from './Artwork';
 import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
 import { RidersAtPlayhead } from './RidersAtPlayhead';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const NOWHERE = 'scale(0)';
 

@@ -1,25 +1,28 @@
-import { frameNumber, evaluate, type Travel, travelOfMove } from '@humble/core';
+import { evaluate, type Travel, travelOfMove } from '@humble/core';
 import { ticksOf } from '@humble/core/views';
 import { memo, useMemo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G, Text } from 'react-native-svg';
-import { useThrottledSelector, useSettings } from '../../../store/hooks';
+import { useSettings } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LiveGroup } from '../../../playback/liveShapes';
 import { useScene } from '../scene';
 import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { visibleTravels } from './arcPaths';
 import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
-import { shotIn } from './shotIn';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { selectShot } from '../../../store/selectors/active';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** Which frame numbers there is room for, as “frame move”. While something is dragged they stay those they were. */
 function numberNames(pixel: number): (state: RootState, isDragging: boolean) => string[] {
   let names: string[] | null = null;
   return (state, isDragging) => {
-    const shot = shotIn(state);
+    const shot = selectShot(state);
     if (!shot) return [];
     if (names && isDragging) return names;
     const ticks = visibleTravels(shot, state.editor.soloFigureId).flatMap((travel) =>
@@ -69,7 +72,7 @@ const FrameNumber = memo(function FrameNumber({
   // Of several figures a drag moves one: the numbers of the others are not worked out again.
   const besideTick = useMemo(
     () =>
-      memoizeLast((travel: Travel): string => {
+      lruMemoize((travel: Travel): string => {
         if (frame > travel.x.length) return '';
         const heading = (travel.direction[frame - 1]! * Math.PI) / 180;
         const away = NUMBER_AWAY_PX * pixel;
@@ -80,7 +83,7 @@ const FrameNumber = memo(function FrameNumber({
     [frame, pixel],
   );
   const transform = (state: RootState): string => {
-    const shot = shotIn(state);
+    const shot = selectShot(state);
     const travel = shot && travelOfMove(evaluate(shot), moveId);
     return travel ? besideTick(travel) : '';
   };

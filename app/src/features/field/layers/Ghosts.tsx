@@ -5,12 +5,13 @@ import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { drawnFrames, framesAreLate, redrawSoon } from '../../../render/frameScheduler';
 import { currentScene } from '../scene';
 import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { FADES, ghostStep, strengthOf } from './ghostSteps';
-import { shotIn } from './shotIn';
+import { selectShot } from '../../../store/selectors/active';
 
 const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
@@ -97,7 +98,7 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
   let work: GhostWork | null = null;
   let workedAt = -1;
   return (state) => {
-    const shot = shotIn(state);
+    const shot = selectShot(state);
     const { settings } = state;
     if (!shot || isPlaying() || !settings.showsGhosts) {
       work = null;

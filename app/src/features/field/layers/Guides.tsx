@@ -2,24 +2,26 @@ import type { Arc, ArcColour } from '@humble/core';
 import { memo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
-import { useThrottledSelector, useSettings } from '../../../store/hooks';
+import { useSettings } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { ARC_TONES } from '../../../ui/arcColour';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { ChosenStretch } from './ChosenStretch';
 import { type ArcGroup, arcsOfGroup, travelsOfGroup } from './arcGroups';
 import { linePath, trails } from './arcPaths';
 import { TrailHalo, Trail } from './Trail';
 import { Aids } from './Aids';
-import { shotIn } from './shotIn';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { selectShot } from '../../../store/selectors/active';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** Path data of one arc, found by its id. */
 const lineOf =
   (id: string) =>
   (state: RootState): string => {
-    const arc = shotIn(state)?.arcs.find((candidate) => candidate.id === id);
+    const arc = selectShot(state)?.arcs.find((candidate) => candidate.id === id);
     return arc ? linePath(arc) : '';
   };
 
@@ -28,7 +30,7 @@ function guidesOf(group: ArcGroup) {
   const arcs = arcsOfGroup(group);
   const travels = travelsOfGroup(group);
   const trail = trails();
-  const lines = memoizeLast((seen: readonly Arc[]) => seen.map(linePath).join(''));
+  const lines = lruMemoize((seen: readonly Arc[]) => seen.map(linePath).join(''));
   return {
     /** Arcs to be seen, as “colour id”. */
     names: (state: RootState): string[] => arcs(state).map(({ id, colour: tone }) => `${tone} ${id}`),
@@ -36,7 +38,7 @@ function guidesOf(group: ArcGroup) {
     trail:
       (detail: keyof typeof trail, pixel: number) =>
       (state: RootState): readonly string[] => {
-        const shot = shotIn(state);
+        const shot = selectShot(state);
         return shot ? trail[detail](travels(state), shot, pixel) : [];
       },
   };

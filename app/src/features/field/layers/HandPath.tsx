@@ -1,11 +1,13 @@
-import { editsIn } from '../../../store/selection';
+import { selectEdits } from '../../../store/selectors/selection';
 import type { Gesture } from '@humble/core';
 import { memo, useState } from 'react';
-import { activeGestureIn } from '../../../commands/acting';
-import { useSettings, useThrottledSelector } from '../../../store/hooks';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
+import { selectActiveGesture } from '../../../commands/acting';
+import { useSettings } from '../../../store/hooks';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { colour } from '../../../ui/colour';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** Places of a gesture nearer than this are one, pixels. */
 const APART_PX = 1.5;
@@ -24,14 +26,14 @@ function handPath({ x, y }: Gesture, pixel: number): string {
 /** The recorded gesture beneath the arc it became, in the Figure step. */
 export const HandPath = memo(function HandPath() {
   const pixel = usePixel();
-  const isPosing = useThrottledSelector(editsIn) === 'poses';
+  const isPosing = useThrottledSelector(selectEdits) === 'poses';
   const { showsGesture } = useSettings();
-  const [path] = useState(() => memoizeLast(handPath));
+  const [path] = useState(() => lruMemoize(handPath));
   if (!isPosing || !showsGesture) return null;
   return (
     <LivePath
       path={(state) => {
-        const gesture = activeGestureIn(state);
+        const gesture = selectActiveGesture(state);
         return gesture ? path(gesture, pixel) : '';
       }}
       fill="none"

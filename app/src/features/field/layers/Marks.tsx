@@ -1,17 +1,19 @@
-import { editsIn } from '../../../store/selection';
+import { selectEdits } from '../../../store/selectors/selection';
 import { memo, useMemo } from 'react';
 import { G } from 'react-native-svg';
-import { useSettings, useThrottledSelector } from '../../../store/hooks';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { useSettings } from '../../../store/hooks';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { POST_PX } from './arcPaths';
 import { livePaths } from './marksPaths';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** The marks of all moves on their arcs, what is left out and what is put by hand; outside the Arc step. */
 export const Marks = memo(function Marks() {
   const pixel = usePixel();
-  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';
   const { showsTrail } = useSettings();
   const paths = useMemo(() => livePaths(pixel), [pixel]);
   if (isShapingArcs || !showsTrail) return null;

@@ -1,8 +1,9 @@
 import { memo } from 'react';
 import { G, Path, Rect } from 'react-native-svg';
-import { useSettings, useThrottledShotValue } from '../../../store/hooks';
+import { useSettings } from '../../../store/hooks';
 import { colour } from '../../../ui/colour';
-import { usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** What the camera sees. */
 export const Paper = memo(function Paper() {

@@ -1,16 +1,18 @@
-import { editsIn } from '../../../store/selection';
+import { selectEdits } from '../../../store/selectors/selection';
 import { handlePoint } from '@humble/core';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
-import { activeArcIn, activeMoveIn, useThrottledSelector, useThrottledEditor } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { useScene } from '../scene';
 import { SIDES, Handles } from '../overlays/PointHandles';
 import { ShapeHandles } from '../overlays/ShapeHandles';
 import { linesAbout, placeOfPoint, pointIn } from './pointShapes';
+import { selectActiveArc, selectActiveMove } from '../../../store/selectors/active';
+import { useThrottledSelector, useThrottledEditor } from '../../../store/throttled/hooks';
 
 const HALF_PX = 4.5;
 
@@ -19,10 +21,10 @@ const MOST_POINTS = 250;
 
 /** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
-  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';
   const isShaping = useThrottledEditor(({ tool }) => tool === 'shape' || tool === 'centre');
   const ids = useThrottledSelector((state) => {
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     return arc && !arc.hidden && !arc.locked ? arc.points.map(({ id }) => id) : [];
   }, shallowEqual);
   const selected = useThrottledEditor(({ selectedPointIds }) => selectedPointIds);
@@ -52,7 +54,7 @@ interface PointProps {
 const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const pixel = usePixel();
   const carries = useThrottledSelector(
-    (state) => activeMoveIn(state)?.marks.some(({ pointId }) => pointId === id) ?? false,
+    (state) => selectActiveMove(state)?.marks.some(({ pointId }) => pointId === id) ?? false,
   );
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
@@ -110,8 +112,8 @@ export function PointDots() {
   const dot = (x: number, y: number, half: number): string =>
     `M${x - half} ${y - half}h${2 * half}v${2 * half}h${-2 * half}z`;
   const dots = (state: RootState): string => {
-    const arc = activeArcIn(state);
-    if (!arc || editsIn(state) !== 'arcs') return '';
+    const arc = selectActiveArc(state);
+    if (!arc || selectEdits(state) !== 'arcs') return '';
     return arc.points.map(({ x, y }) => dot(x, y, 3.5 * pixel)).join('');
   };
   const handles = (state: RootState): string => {

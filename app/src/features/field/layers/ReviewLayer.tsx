@@ -3,15 +3,17 @@ import { partsOn, SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
 import { memo } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame } from '../../../playback/playhead';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { comparisonIn, seenFrameOf, takeOfTurn } from '../../../store/comparison';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
+import { takeOfTurn } from '../../../playback/takeOfTurn';
+import { selectComparison, seenFrameOf } from '../../../store/selectors/comparison';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { OTHER_TAKE } from '../../../ui/otherTake';
 import { circlePath, polyline } from '../overlays/shapes';
 import { isFigureSeen } from './arcPaths';
 import { Layer, type LayerProps } from './Layer';
+import { lruMemoize } from '@reduxjs/toolkit';
 
 /** What is looked at to judge: figures as another take has them, and what a check found. */
 export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<LayerProps, 'children'>) {
@@ -55,7 +57,7 @@ export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<
 /** The ring goes round the figure, and is never smaller than this, pixels. */
 const RING_PX = 18;
 
-const silhouettes = memoizeLast(
+const silhouettes = lruMemoize(
   (travels: readonly Travel[], frame: number, shift: number, soloId: string | null) =>
     travels
       .filter(({ figure }) => isFigureSeen(figure, soloId))
@@ -66,7 +68,7 @@ const silhouettes = memoizeLast(
 
 /** Figures where the other take has them; not while that take is the one that is played. */
 function otherTakePath(state: RootState): string {
-  const comparison = comparisonIn(state);
+  const comparison = selectComparison(state);
   if (!comparison || takeOfTurn(state)) return '';
   const { other, shift } = comparison;
   return silhouettes(evaluate(other).travels, currentFrame(), shift, state.editor.soloFigureId);

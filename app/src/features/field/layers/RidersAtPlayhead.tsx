@@ -5,12 +5,12 @@ import { shallowEqual } from 'react-redux';
 import { ClipPath, Defs, G, Image, Rect } from 'react-native-svg';
 import { pictureAddress } from '../../../persistence/pictures';
 import type { Lag } from '../../../render/frameScheduler';
-import { LiveGroup, LivePath } from '../../../render/livePaths';
-import { useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { Artwork, useDrawingNumber, useDrawings } from './Artwork';
 import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 const NOWHERE = 'scale(0)';
 const NONE: readonly Rider[] = [];

@@ -1,12 +1,13 @@
 import { type SlipRow, slips } from '@humble/core';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { useThrottledSelector } from '../../../store/hooks';
-import { activeTravelIn, editsIn } from '../../../store/selection';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
+import { selectActiveTravel, selectEdits } from '../../../store/selectors/selection';
 import { colour } from '../../../ui/colour';
 import { circlePath } from '../overlays/shapes';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const DOT_PX = 2.5;
 
@@ -29,12 +30,12 @@ function trackPath(rows: readonly SlipRow[], pixel: number): string {
 export const SlipTrack = memo(function SlipTrack() {
   const pixel = usePixel();
   const isSeen = useThrottledSelector(
-    (state) => editsIn(state) === 'poses' && state.settings.groupInFront.figure === 'cycle',
+    (state) => selectEdits(state) === 'poses' && state.settings.groupInFront.figure === 'cycle',
   );
-  const [path] = useState(() => memoizeLast(trackPath));
+  const [path] = useState(() => lruMemoize(trackPath));
   if (!isSeen) return null;
-  const d = (state: Parameters<typeof activeTravelIn>[0]): string => {
-    const travel = activeTravelIn(state);
+  const d = (state: Parameters<typeof selectActiveTravel>[0]): string => {
+    const travel = selectActiveTravel(state);
     return travel && !travel.arc.hidden ? path(slips(travel).rows, pixel) : '';
   };
   return (

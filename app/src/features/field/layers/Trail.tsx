@@ -1,7 +1,8 @@
 import type { RootState } from '../../../store/store';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { colour } from '../../../ui/colour';
-import { ChunkedLivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { ChunkedLivePath } from '../../../playback/liveShapes';
 import { TRAIL_BAND_PX } from './arcPaths';
 
 type Paths = (state: RootState) => readonly string[];

@@ -1,8 +1,7 @@
 import type { Arc, Travel } from '@humble/core';
-import { activeArcIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { visibleArcs, visibleTravels } from './arcPaths';
-import { shotIn } from './shotIn';
+import { selectShot, selectActiveArc } from '../../../store/selectors/active';
 
 /**
  * Arcs and what travels on them are drawn in two groups on sheets of their own: what is dragged belongs to the active
@@ -23,8 +22,8 @@ function keepList<Item>(): (list: readonly Item[]) => readonly Item[] {
 export function arcsOfGroup(group: ArcGroup): (state: RootState) => readonly Arc[] {
   const keep = keepList<Arc>();
   return (state) => {
-    const shot = shotIn(state);
-    const active = activeArcIn(state);
+    const shot = selectShot(state);
+    const active = selectActiveArc(state);
     return keep(shot ? visibleArcs(shot).filter((arc) => (arc === active) === (group === 'active')) : []);
   };
 }
@@ -33,8 +32,8 @@ export function arcsOfGroup(group: ArcGroup): (state: RootState) => readonly Arc
 export function travelsOfGroup(group: ArcGroup): (state: RootState) => readonly Travel[] {
   const keep = keepList<Travel>();
   return (state) => {
-    const shot = shotIn(state);
-    const activeId = activeArcIn(state)?.id;
+    const shot = selectShot(state);
+    const activeId = selectActiveArc(state)?.id;
     const isMember = ({ arc }: Travel): boolean => (arc.id === activeId) === (group === 'active');
     return keep(shot ? visibleTravels(shot, state.editor.soloFigureId).filter(isMember) : []);
   };

@@ -1,8 +1,8 @@
 import { type Arc, evaluate, type Figure, pathData, type Shot, type Travel } from '@humble/core';
 import { curvatureComb, directionArrows, type Tick, ticksOf, ticksPath } from '@humble/core/views';
-import { memoizeLast } from '../../../render/memoizeLast';
 import { longWithRoom, standsAlone } from '../../../ui/detail';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
+import { lruMemoize } from '@reduxjs/toolkit';
 
 /** Path data of all that is drawn along arcs. Worked out once for each arc and size of pixel. */
 
@@ -81,7 +81,7 @@ type TrailPath = (travels: readonly Travel[], shot: Shot, pixel: number) => read
 
 /** Trails: a hairline across the arc for each exposure, or bands where they would touch. */
 export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath } {
-  const ticks = memoizeLast((travels: readonly Travel[], lengthFrames: number) =>
+  const ticks = lruMemoize((travels: readonly Travel[], lengthFrames: number) =>
     travels.flatMap((travel) => ticksOf(travel, { lengthFrames })),
   );
   const path = (write: typeof hairlines): TrailPath => {

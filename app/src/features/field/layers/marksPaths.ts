@@ -6,12 +6,12 @@ import {
   pointAtDistance,
   type Travel,
 } from '@humble/core';
-import { memoizeLast } from '../../../render/memoizeLast';
 import { byDetail } from '../../../ui/detail';
-import { activeTravelIn } from '../../../store/selection';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
-import { chosenIn, type WhereAndWhen } from '../../../store/timingSelection';
+import { selectPickedRange, type WhereAndWhen } from '../../../store/selectors/timingSelection';
 import { acrossPath, postPath, visibleTravels } from './arcPaths';
+import { lruMemoize } from '@reduxjs/toolkit';
 
 /** Where the marks of a move stand on its arc. */
 const spotsOf = ({ move, arc, arcLength }: Travel) =>
@@ -92,13 +92,13 @@ function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): 
 /** What follows by itself of the timing on the arcs. */
 export function livePaths(pixel: number) {
   const active = (work: (travel: Travel) => string) => {
-    const kept = memoizeLast(work);
+    const kept = lruMemoize(work);
     return (state: RootState): string => {
-      const travel = activeTravelIn(state);
+      const travel = selectActiveTravel(state);
       return travel && !travel.arc.hidden ? kept(travel) : '';
     };
   };
-  const all = memoizeLast((travels: readonly Travel[]) => {
+  const all = lruMemoize((travels: readonly Travel[]) => {
     const each = travels.map((travel) => postsByDetail(travel, pixel));
     const join = (detail: keyof (typeof each)[number]): string => each.map((one) => one[detail]).join('');
     return { full: join('full'), hairlines: join('hairlines'), bands: join('bands') };
@@ -111,21 +111,21 @@ export function livePaths(pixel: number) {
         ? all(visibleTravels(shot, state.editor.soloFigureId))[detail]
         : '';
     };
-  const selected = memoizeLast((travel: Travel, ids: readonly string[]) =>
+  const selected = lruMemoize((travel: Travel, ids: readonly string[]) =>
     ids.length > 0 ? postsOf(travel, pixel, ids) : '',
   );
-  const stretch = memoizeLast(stretchPath);
+  const stretch = lruMemoize(stretchPath);
   return {
     posts: posts('full'),
     hairlines: posts('hairlines'),
     bands: posts('bands'),
     selected: (state: RootState): string => {
-      const travel = activeTravelIn(state);
+      const travel = selectActiveTravel(state);
       return travel && !travel.arc.hidden ? selected(travel, state.editor.selectedMarkIds) : '';
     },
     chosen: (state: RootState): string => {
-      const travel = activeTravelIn(state);
-      const chosen = chosenIn(state);
+      const travel = selectActiveTravel(state);
+      const chosen = selectPickedRange(state);
       return travel && chosen && !travel.arc.hidden ? stretch(travel, chosen) : '';
     },
     lozenges: active((travel) => byHandPaths(travel, pixel).lozenges),

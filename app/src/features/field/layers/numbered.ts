@@ -1,5 +1,5 @@
-import { frameNumber } from '@humble/core';
 import { type Tick } from '@humble/core/views';
+import { frameNumber } from '../../../store/frameNumbers';
 
 type Place = Pick<Tick, 'frame' | 'x' | 'y' | 'acrossX' | 'acrossY'>;
 

@@ -1,10 +1,11 @@
 import { evaluate, type Travel, travelOfFigure } from '@humble/core';
 import { type PartOn, partsOn } from '@humble/core/views';
-import { activeMoveIn } from '../../../store/hooks';
 import { currentFrame } from '../../../playback/playhead';
-import { seenFrameOf, takeOfTurn } from '../../../store/comparison';
+import { takeOfTurn } from '../../../playback/takeOfTurn';
+import { seenFrameOf } from '../../../store/selectors/comparison';
 import type { RootState } from '../../../store/store';
 import { currentScene } from '../scene';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /** How a figure travels: in the current take, or in the other one where takes are played by turns and it is its turn. */
 export const travelOf = (state: RootState, figureId: string): Travel | undefined => {
@@ -20,7 +21,7 @@ export const seenFrame = (state: RootState, travel: Travel): number =>
 export const isActedNow = (state: RootState, figureId: string): boolean =>
   currentScene().acting !== null &&
   state.editor.actsFor === 'this' &&
-  activeMoveIn(state)?.figureId === figureId;
+  selectActiveMove(state)?.figureId === figureId;
 
 interface Seen {
   readonly frame: number;

@@ -1,11 +1,11 @@
 import { type Arc, type ArcPoint, measureArc, type Vector } from '@humble/core';
-import { activeArcIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
+import { selectActiveArc } from '../../../store/selectors/active';
 
 const directionsOf = new WeakMap<Arc, readonly number[]>();
 
 export const pointIn = (state: RootState, id: string): ArcPoint | undefined =>
-  activeArcIn(state)?.points.find((point) => point.id === id);
+  selectActiveArc(state)?.points.find((point) => point.id === id);
 
 /** Where something lies in the field, and how it is turned, degrees clockwise as seen. */
 export interface TurnedPlace extends Vector {
@@ -14,7 +14,7 @@ export interface TurnedPlace extends Vector {
 
 /** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
 export function placeOfPoint(state: RootState, index: number): TurnedPlace | null {
-  const arc = activeArcIn(state);
+  const arc = selectActiveArc(state);
   const point = arc?.points[index];
   if (!arc || !point) return null;
   return { x: point.x, y: point.y, turnDeg: directions(arc)[index]! + (point.kind === 'corner' ? 45 : 0) };

@@ -1,8 +1,9 @@
 import { FRESH_FIGURE_SHARE, lookOf, STAND_INS } from '@humble/core';
 import { SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
 import { G } from 'react-native-svg';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { activeTravelIn } from '../../../store/selection';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { currentScene } from '../scene';
@@ -12,7 +13,7 @@ function outline(state: RootState): string {
   const { acting } = currentScene();
   const { shot } = state.shot.present;
   if (!acting || !shot) return '';
-  const travel = state.editor.actsFor === 'this' ? activeTravelIn(state) : null;
+  const travel = state.editor.actsFor === 'this' ? selectActiveTravel(state) : null;
   const look = travel ? lookOf(travel.figure) : STAND_INS.peg;
   const height = travel?.figureHeight ?? shot.field.height * FRESH_FIGURE_SHARE;
   const k = height / look.height;

@@ -1,10 +1,12 @@
+import { currentFrame } from '../../../playback/playhead';
 import { G } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
-import { aboutIn } from '../../../store/selection';
+import { selectTransformCentre } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { circlePath } from './shapes';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 /** About what the selection turns and scales. */
 export function Centre() {
@@ -14,7 +16,7 @@ export function Centre() {
   );
   if (!isShown) return null;
   const cross = (state: RootState): string => {
-    const about = aboutIn(state);
+    const about = selectTransformCentre(state, currentFrame());
     if (!about) return '';
     const arm = 9 * pixel;
     return `M${about.x - arm} ${about.y}h${2 * arm}M${about.x} ${about.y - arm}v${2 * arm}${circlePath(about, 5 * pixel)}`;

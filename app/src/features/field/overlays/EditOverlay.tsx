@@ -1,7 +1,6 @@
-import { editsIn } from '../../../store/selection';
+import { selectEdits } from '../../../store/selectors/selection';
 import { memo } from 'react';
 import { G } from 'react-native-svg';
-import { useThrottledSelector } from '../../../store/hooks';
 import { FigureKnob } from './FigureKnob';
 import { Stroke } from './Stroke';
 import { SketchPreview } from './SketchPreview';
@@ -11,9 +10,10 @@ import { type GripsOf, SelectionFrame } from './SelectionFrame';
 import { Centre } from './Centre';
 import { RulerLine } from './RulerLine';
 import { SnapGuides } from './SnapGuides';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 export const EditOverlay = memo(function EditOverlay({ grips }: { readonly grips: GripsOf }) {
-  const isShapingArcs = useThrottledSelector(editsIn) === 'arcs';
+  const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';
   if (!isShapingArcs)
     return (
       <>

@@ -1,9 +1,10 @@
 import { Circle, Rect } from 'react-native-svg';
-import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import { figureKnobIn } from '../figureKnob';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const RADIUS_PX = 7;
 

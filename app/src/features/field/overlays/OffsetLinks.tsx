@@ -1,6 +1,7 @@
 import { evaluate, type Travel } from '@humble/core';
 import { currentFrame } from '../../../playback/playhead';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { visibleTravels } from '../layers/arcPaths';

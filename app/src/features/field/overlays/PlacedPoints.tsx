@@ -1,12 +1,13 @@
 import type { PointShape } from '@humble/core';
 import { G, Rect } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
 import { placedShape } from '../../../commands/placing';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { currentScene } from '../scene';
 import { pathThrough } from './shapes';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 /** The arc placed point by point so far, and where it would go on to. */
 export function PlacedPoints() {

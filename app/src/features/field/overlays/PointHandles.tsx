@@ -1,13 +1,14 @@
 import { handlePoint } from '@humble/core';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
-import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { useScene } from '../scene';
 import { pointIn } from '../layers/pointShapes';
 import { circlePath } from './shapes';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 export const SIDES = ['in', 'out'] as const;
 

@@ -1,9 +1,10 @@
 import type { Vector } from '@humble/core';
 import { G } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 /** The line laid over something of known length. */
 export function RulerLine() {

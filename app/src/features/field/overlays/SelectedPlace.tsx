@@ -1,10 +1,12 @@
 import { pointAtDistance } from '@humble/core';
 import { Circle } from 'react-native-svg';
-import { activeArcIn, useThrottledEditor } from '../../../store/hooks';
-import { chosenDistance } from '../../../store/selection';
+import { chosenDistance } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LiveGroup } from '../../../playback/liveShapes';
+import { selectActiveArc } from '../../../store/selectors/active';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 /** A place on the arc that was tapped: an open ring on the line. */
 export function SelectedPlace() {
@@ -12,7 +14,7 @@ export function SelectedPlace() {
   const hasPlace = useThrottledEditor(({ arcLocation }) => arcLocation !== null);
   if (!hasPlace) return null;
   const transform = (state: RootState): string => {
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     const s = arc && chosenDistance(arc, state.editor);
     if (!arc || s === null) return '';
     const { x, y } = pointAtDistance(arc, s);

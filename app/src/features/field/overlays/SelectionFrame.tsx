@@ -1,11 +1,12 @@
 import type { Vector } from '@humble/core';
 import { G } from 'react-native-svg';
-import { useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import type { SelectionGrip } from '../selectionBox';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { polyline, circlePath } from './shapes';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** The frame round what is selected, in the part of the field that is in sight. */
 export type GripsOf = (state: RootState) => {

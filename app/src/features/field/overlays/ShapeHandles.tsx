@@ -1,16 +1,18 @@
 import { shapeHandles } from '@humble/core';
 import { shallowEqual } from 'react-redux';
 import { Circle } from 'react-native-svg';
-import { activeArcIn, useThrottledSelector } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LiveGroup, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LiveGroup } from '../../../playback/liveShapes';
 import { useScene } from '../scene';
+import { selectActiveArc } from '../../../store/selectors/active';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** Handles of a ready shape: rings, so that none of them is taken for a point. */
 export function ShapeHandles() {
   const ids = useThrottledSelector((state) => {
-    const arc = activeArcIn(state);
+    const arc = selectActiveArc(state);
     return arc?.shape && !arc.hidden && !arc.locked ? shapeHandles(arc.shape).map(({ id }) => id) : [];
   }, shallowEqual);
   return ids.map((id) => <ShapeHandle key={id} id={id} />);
@@ -20,7 +22,7 @@ function ShapeHandle({ id }: { readonly id: string }) {
   const pixel = usePixel();
   const isHovered = useScene(({ hovered }) => hovered?.kind === 'shape-handle' && hovered.id === id);
   const transform = (state: RootState): string => {
-    const shape = activeArcIn(state)?.shape;
+    const shape = selectActiveArc(state)?.shape;
     const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);
     return handle ? `translate(${handle.at.x} ${handle.at.y})` : '';
   };

@@ -1,20 +1,21 @@
 import type { PointShape } from '@humble/core';
 import { useState } from 'react';
 import { G } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
 import { sketchedShape } from '../../../commands/sketch';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { polyline, pathThrough } from './shapes';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 /** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
 export function SketchPreview() {
   const pixel = usePixel();
   const hasSketch = useThrottledEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);
   const [shape] = useState(() =>
-    memoizeLast((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
+    lruMemoize((points: readonly PointShape[] | null, closed: boolean, size: number) => ({
       line: points ? pathThrough(points, closed) : '',
       dots: dots(points ?? [], size),
     })),

@@ -1,5 +1,6 @@
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { currentScene } from '../scene';
 import { circlePath } from './shapes';
 

@@ -1,6 +1,7 @@
 import { G } from 'react-native-svg';
 import { colour } from '../../../ui/colour';
-import { LivePath, usePixel } from '../../../render/livePaths';
+import { usePixel } from '../../../render/pixel';
+import { LivePath } from '../../../playback/liveShapes';
 import { currentScene } from '../scene';
 import { polyline } from './shapes';
 

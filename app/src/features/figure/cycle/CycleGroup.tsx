@@ -1,5 +1,4 @@
 import { drawingCount } from '@humble/core';
-import { useThrottledMove } from '../../../store/hooks';
 import { Words } from '../../../ui/Words';
 import { figuresWords as words } from '../../../words/figures';
 import { DrawingsCard } from '../DrawingsCard';
@@ -8,6 +7,7 @@ import { useActiveFigure } from '../useFigure';
 import { FlipCard } from './FlipCard';
 import { GetDrawings } from './GetDrawings';
 import { StrideCard } from './StrideCard';
+import { useThrottledMove } from '../../../store/throttled/hooks';
 
 /** Drawings that follow each other, what is planted on them, and flipping between two frames. */
 export function CycleGroup() {

@@ -4,17 +4,13 @@ import { shallowEqual } from 'react-redux';
 import { cycleEnds, flip, flipFrames, showFlip } from '../../../commands/flipping';
 import { flipChosen } from '../../../store/editorSlice';
 import { frameField } from '../../../store/frames';
-import {
-  useAppDispatch,
-  useAppStore,
-  useThrottledSelector,
-  useThrottledShotValue,
-} from '../../../store/hooks';
+import { useAppDispatch, useAppStore } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { NumberPair } from '../../../ui/NumberField';
 import { Words } from '../../../ui/Words';
 import { cycleWords as words } from '../../../words/cycle';
+import { useThrottledSelector, useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** Two frames to flip between, as one flips two sheets of paper. */
 export function FlipCard({ move, figure }: { readonly move: Move; readonly figure: Figure }) {

@@ -1,6 +1,7 @@
-import { frameNumber, type SlipRow } from '@humble/core';
+import { type SlipRow } from '@humble/core';
 import { LineGraph } from '../../../ui/charts';
 import { cycleWords as words } from '../../../words/cycle';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const HEIGHT = 150;
 

@@ -12,9 +12,9 @@ import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useThrottledSelector } from '../../../store/hooks';
-import { lengthScaleIn, useLengths } from '../../../store/lengths';
-import { activeTravelIn } from '../../../store/selection';
+import { useEdit } from '../../../store/hooks';
+import { selectLengthScale, useLengths } from '../../../store/lengths';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import { Button, IconButton } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { NumberField, NumberPair } from '../../../ui/NumberField';
@@ -26,13 +26,14 @@ import { cycleWords as words } from '../../../words/cycle';
 import { figuresWords } from '../../../words/figures';
 import { PlantedEditor, spotOn } from './PlantedEditor';
 import { SlipChart } from './SlipChart';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const FURTHEST = 1e5;
 const CONTACTS = [1, 2, 3, 4].map((value) => ({ value, label: words.part(value) }));
 
 /** What is planted on each drawing, the stride that follows, and how well the travel fits it. */
 export function StrideCard({ figure }: { readonly figure: Figure }) {
-  const travel = useThrottledSelector(activeTravelIn);
+  const travel = useThrottledSelector(selectActiveTravel);
   return (
     <>
       <PlantedCard figure={figure} />
@@ -201,8 +202,8 @@ function Matches({ stride, moveId }: { readonly stride: Stride; readonly moveId:
 /** How far the planted spot slips, in numbers and as a chart. */
 function SlipCard({ travel }: OfTravel) {
   const { text } = useLengths();
-  const fieldUnits = useThrottledSelector((state) => lengthScaleIn(state).fieldUnits);
-  const isMm = useThrottledSelector((state) => lengthScaleIn(state).unit === 'mm');
+  const fieldUnits = useThrottledSelector((state) => selectLengthScale(state).fieldUnits);
+  const isMm = useThrottledSelector((state) => selectLengthScale(state).unit === 'mm');
   const { rows, mean, largest } = slips(travel);
   const stride = strideOf(travel);
   if (rows.every(({ slip }) => slip === null))

@@ -1,7 +1,7 @@
 import { type ChainPlan, evaluateMove, type Figure, type Move, MOST_RIDERS, type Taper } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useThrottledShot } from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
@@ -9,6 +9,7 @@ import { NumberField, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 import { partsWords as words } from '../../../words/parts';
+import { useThrottledShot } from '../../../store/throttled/hooks';
 
 const GAPS = [
   { value: 'nose-to-tail', label: words.noseToTail },

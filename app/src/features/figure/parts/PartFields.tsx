@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { View } from 'react-native';
 import { partReleased } from '../../../commands/parts';
 import { riderChosen } from '../../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledMove, useThrottledShotValue } from '../../../store/hooks';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
@@ -18,6 +18,7 @@ import { useIntoView } from '../../../ui/useIntoView';
 import { Words } from '../../../ui/Words';
 import { partsWords as words } from '../../../words/parts';
 import { PartLook } from './PartLook';
+import { useThrottledMove, useThrottledShotValue } from '../../../store/throttled/hooks';
 
 const FURTHEST = 1e6;
 const MOST_FRAMES = 2000;

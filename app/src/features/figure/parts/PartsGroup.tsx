@@ -10,7 +10,7 @@ import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { partAdded } from '../../../commands/parts';
 import { riderChosen } from '../../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledEditor } from '../../../store/hooks';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { ActionRow } from '../../../ui/ActionRow';
 import { IconButton } from '../../../ui/Button';
@@ -24,6 +24,7 @@ import { NoFigureYet } from '../NoFigure';
 import { useFigure } from '../useFigure';
 import { ChainCard } from './ChainCard';
 import { PartFields } from './PartFields';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 const PICTURE_PX = 32;
 

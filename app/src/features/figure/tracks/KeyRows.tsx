@@ -7,9 +7,10 @@ import { Line, Text } from 'react-native-svg';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';
 import { createLiveView } from '../../../render/frameScheduler';
-import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
-import { usePointerSession } from '../../../render/usePointerSession';
-import { useAppStore, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import { LiveViewContext } from '../../../render/createLiveShapes';
+import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
+import { useViewPointer } from '../../../playback/useViewPointer';
+import { useAppStore } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import type { Axis } from '../../../ui/axis';
 import { colour } from '../../../ui/colour';
@@ -20,6 +21,7 @@ import { keyRowsSurface, placedKeys, type PlacedKey, rowPath } from './keyRows';
 import { SelectedKeys } from './SelectedKeys';
 import { ROW_PX, tracksWithKeys } from './tracksWithKeys';
 import { useTrackKeys } from './useTrackKeys';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 const LIVE_VIEW = createLiveView();
 
@@ -56,7 +58,7 @@ interface RowsProps extends KeyRowsProps {
 function Rows({ tracks, axis, width }: RowsProps) {
   const store = useAppStore();
   const view = useRef<View>(null);
-  const gesture = usePointerSession(view, LIVE_VIEW, keyRowsSurface(store, tracks, axis));
+  const gesture = useViewPointer(view, LIVE_VIEW, keyRowsSurface(store, tracks, axis));
   const selected = useThrottledEditor(({ selectedKeys }) => selectedKeys?.track);
   const track = selected && tracks.includes(selected) ? selected : tracks[0]!;
   const keys = useTrackKeys(track);

@@ -1,8 +1,8 @@
-import { useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
 import { Words } from '../../../ui/Words';
 import { figureWords as words } from '../../../words/figure';
 import { SelectedKeys } from './SelectedKeys';
 import { tracksWithKeys } from './tracksWithKeys';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** The keys that are selected under the ruler. */
 export function KeysGroup() {

@@ -8,18 +8,14 @@ import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { keysSelected } from '../../../store/editorSlice';
 import { frameField } from '../../../store/frames';
-import {
-  activeMoveIn,
-  useAppDispatch,
-  useEdit,
-  useThrottledEditor,
-  useThrottledSelector,
-} from '../../../store/hooks';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { NumberPair } from '../../../ui/NumberField';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
 import { figureWords as words } from '../../../words/figure';
+import { selectActiveMove } from '../../../store/selectors/active';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 interface KeysProps {
   readonly track: TrackName;
@@ -131,8 +127,8 @@ export function SelectedKeys() {
 
 function KeysOf({ track }: { readonly track: TrackName }) {
   const edit = useEdit();
-  const moveId = useThrottledSelector((state) => activeMoveIn(state)?.id);
-  const all = useThrottledSelector((state) => activeMoveIn(state)?.tracks[track] ?? NO_KEYS);
+  const moveId = useThrottledSelector((state) => selectActiveMove(state)?.id);
+  const all = useThrottledSelector((state) => selectActiveMove(state)?.tracks[track] ?? NO_KEYS);
   const reach = useThrottledEditor((editor) => editor.reach);
   const [key, ...more] = useSelectedKeys(track, all);
   const { label, unit, decimals, step } = TRACK_DESCRIPTORS[track];

@@ -1,6 +1,5 @@
 import { figureWords as words } from '../../../words/figure';
 import {
-  frameNumber,
   type Easing,
   type Growth,
   type Key,
@@ -17,7 +16,7 @@ import { addKey, deleteKeyAt } from '../../../commands/keys';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { reachChosen } from '../../../store/editorSlice';
-import { useAppDispatch, useEdit, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { NumberField } from '../../../ui/NumberField';
@@ -26,6 +25,8 @@ import { Words } from '../../../ui/Words';
 import { KeyFrames, KeySelection } from './SelectedKeys';
 import { trackIn } from './trackIn';
 import { TrackStrip } from './TrackStrip';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** The choice of an easing: it belongs to the timing. */
 export type EasingChoice = (props: {

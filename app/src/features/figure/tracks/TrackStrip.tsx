@@ -7,11 +7,11 @@ import { Line, Text } from 'react-native-svg';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';
 import { createLiveView } from '../../../render/frameScheduler';
-import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { throttledStoreOf } from '../../../render/throttledStore';
-import { usePointerSession } from '../../../render/usePointerSession';
-import { useAppStore, useThrottledShotValue, useThrottledSelector } from '../../../store/hooks';
+import { LiveViewContext } from '../../../render/createLiveShapes';
+import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
+import { throttledStoreOf } from '../../../store/throttled/throttledStore';
+import { useViewPointer } from '../../../playback/useViewPointer';
+import { useAppStore } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { at } from '../../../ui/axis';
 import { colour } from '../../../ui/colour';
@@ -22,6 +22,8 @@ import { trackIn } from './trackIn';
 import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
 import { useTrackKeys } from './useTrackKeys';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { useThrottledShotValue, useThrottledSelector } from '../../../store/throttled/hooks';
 
 const HEIGHT = 112;
 /** Room for the scale on the left, and for a key on the last frame on the right, pixels. */
@@ -50,7 +52,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
     }),
     [from, to, lastFrame, width],
   );
-  const gesture = usePointerSession(view, LIVE_VIEW, trackSurface(store, track, axes));
+  const gesture = useViewPointer(view, LIVE_VIEW, trackSurface(store, track, axes));
   const keys = useTrackKeys(track);
   return (
     <GestureDetector gesture={gesture} touchAction="none">
@@ -80,7 +82,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
 function restingRange(store: ReturnType<typeof useAppStore>, leastShown: number) {
   let range = { from: 0, to: 1 };
   let isNew = true;
-  const work = memoizeLast((values: Float64Array) => shownRange(values, leastShown));
+  const work = lruMemoize((values: Float64Array) => shownRange(values, leastShown));
   return (state: RootState, track: TrackName): typeof range => {
     const values = trackIn(state, track)?.values;
     if (values && (isNew || !throttledStoreOf(store).isThrottling())) range = work(values);
@@ -99,7 +101,7 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
   useLiveDrawing();
   const { unit } = TRACK_DESCRIPTORS[track];
   const paths = useMemo(() => {
-    const values = memoizeLast((now: Float64Array) => valuesPath(now, axes));
+    const values = lruMemoize((now: Float64Array) => valuesPath(now, axes));
     return {
       values: (state: RootState): string => {
         const now = trackIn(state, track);

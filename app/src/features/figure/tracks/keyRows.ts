@@ -5,10 +5,10 @@ import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import type { PointerSurface, PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { keysSelected } from '../../../store/editorSlice';
-import { activeMoveIn } from '../../../store/hooks';
 import type { AppStore, RootState } from '../../../store/store';
 import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
 import { ROW_PX } from './tracksWithKeys';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /** The keys of the active move under the unrolled arc: a row a track, each key where the figure is on its frame. */
 
@@ -25,7 +25,7 @@ export interface PlacedKey {
 /** Where on the ruler the active move is on each frame, and the frame that is nearest to a place; null without a move. */
 function rulerIn(state: RootState) {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   if (!shot || !move) return null;
   const travel = evaluateMove(shot, move);
   const { arcDistance } = travel;

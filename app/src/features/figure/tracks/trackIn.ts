@@ -1,6 +1,6 @@
 import { evaluateMove, type Key, type Move, type TrackName } from '@humble/core';
-import { activeMoveIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /** A track of the active move as the state has it now. */
 export interface TrackNow {
@@ -13,7 +13,7 @@ export interface TrackNow {
 /** Null where nothing travels. */
 export function trackIn(state: RootState, track: TrackName): TrackNow | null {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   if (!shot || !move) return null;
   return { move, keys: move.tracks[track], values: evaluateMove(shot, move).tracks[track] };
 }

@@ -2,6 +2,7 @@ import { ActionCreators } from 'redux-undo';
 import { addKey, deleteKeyAt, goToNextKey, nudgeKeyAt } from '../../../commands/keys';
 import { currentFrame, goTo, setRange } from '../../../playback/playhead';
 import { createLiveView } from '../../../render/frameScheduler';
+import { heldSourcesOf } from '../../../playback/heldSources';
 import { createPointerSession } from '../../../render/pointerSession';
 import { doEdit } from '../../../store/doEdit';
 import type { AppStore } from '../../../store/store';
@@ -34,7 +35,7 @@ function benchOn(
   for (const [frame, value] of keys)
     store.dispatch(doEdit('setKey', { moveId, track: 'turn', frame, value }));
   const session = createPointerSession({
-    store,
+    held: heldSourcesOf(store),
     inWindow: (at) => at,
     view: createLiveView(),
     surface: () => surfaceOn(store),

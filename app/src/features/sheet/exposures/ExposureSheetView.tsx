@@ -1,17 +1,12 @@
-import { frameNumber, type Move } from '@humble/core';
+import { type Move } from '@humble/core';
 import { exposureSheet, type SheetCell, type SheetColumn } from '@humble/core/exposureSheet';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, View } from 'react-native';
 import { goTo, useIsPlaying, useThrottledFrame } from '../../../playback/playhead';
 import { peakBetween, type SoundWave, useSoundWave } from '../../../playback/soundWave';
 import { figureActivated } from '../../../store/editorSlice';
-import {
-  useAppDispatch,
-  useThrottledMove,
-  useThrottledSelector,
-  useThrottledShot,
-} from '../../../store/hooks';
-import { passageIn } from '../../../store/timingSelection';
+import { useAppDispatch } from '../../../store/hooks';
+import { selectPassage } from '../../../store/selectors/timingSelection';
 import { colour } from '../../../ui/colour';
 import { useLayout } from '../../../ui/layout';
 import { fixed } from '../../../ui/numbers';
@@ -24,6 +19,8 @@ import { HoldGrip } from './HoldGrip';
 import { HeardField, NoteField } from './inPlace';
 import { NoteBar } from './NoteBar';
 import { noteText, pictureEnd, rowsOf, SHEET_WIDTHS, type SheetRow } from './sheetColumns';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** Height of a line: for a finger, and for a mouse. */
 const ROW_PX = 36;
@@ -180,7 +177,7 @@ const Row = memo(function Row({ row, columns, active, isSeen, rowHeight, rate, w
   const loud = wave ? peakBetween(wave, (frame - 1) / rate, frame / rate) : 0;
   const figureId = columns[active]?.figureId ?? null;
   const isPicked = useThrottledSelector((state) => {
-    const passage = passageIn(state);
+    const passage = selectPassage(state);
     return passage !== null && frame >= passage.from && frame <= passage.until;
   });
   const isOnRange = notes.some((note) => note.from < frame);

@@ -1,4 +1,4 @@
-import { frameNumber, type Move } from '@humble/core';
+import { type Move } from '@humble/core';
 import type { SheetCell } from '@humble/core/exposureSheet';
 import { useMemo } from 'react';
 import { View } from 'react-native';
@@ -9,6 +9,7 @@ import { keyNudge } from '../../../ui/keyNudge';
 import { useLatest } from '../../../ui/useLatest';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
 import { SHEET_WIDTHS } from './sheetColumns';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface HoldGripProps {
   readonly move: Move;

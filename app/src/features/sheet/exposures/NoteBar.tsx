@@ -1,12 +1,14 @@
-import { frameNumber, LONGEST_SHOT, type Note } from '@humble/core';
+import { LONGEST_SHOT, type Note } from '@humble/core';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { Button, IconButton } from '../../../ui/Button';
 import { NumericText } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface NoteBarProps {
   readonly frame: number;

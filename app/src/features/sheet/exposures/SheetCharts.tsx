@@ -1,13 +1,13 @@
-import { frameNumber } from '@humble/core';
 import { incrementsBySize, paceRows } from '@humble/core/exposureSheet';
 import { incrementTable } from '@humble/core/views';
 import { ScrollView, View } from 'react-native';
-import { useThrottledMove, useThrottledShot } from '../../../store/hooks';
 import { Card } from '../../../ui/Card';
 import { BarGraph, LineGraph } from '../../../ui/charts';
 import { fixed } from '../../../ui/numbers';
 import { Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { useThrottledMove, useThrottledShot } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const HEIGHT = 170;
 const CLASSES = 8;

@@ -1,10 +1,11 @@
-import { type Cue, frameNumber, type Note } from '@humble/core';
+import { type Cue, type Note } from '@humble/core';
 import { secondsOfFrame } from '@humble/core/views';
 import { useState } from 'react';
 import { TextInput } from 'react-native';
 import { useEdit } from '../../../store/hooks';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
 import { noteText } from './sheetColumns';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface FieldProps {
   readonly label: string;

@@ -1,4 +1,4 @@
-import { type Cue, frameNumber } from '@humble/core';
+import { type Cue } from '@humble/core';
 import { frameOfSeconds } from '@humble/core/views';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Drum from 'lucide-react-native/icons/drum';
@@ -7,13 +7,15 @@ import { memo, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { fileFormats } from '../../../commands/fileFormats';
 import { currentSeconds, goTo } from '../../../playback/playhead';
-import { useAppDispatch, useAppStore, useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit } from '../../../store/hooks';
 import { messageShown } from '../../../store/sessionSlice';
 import { ActionRow } from '../../../ui/ActionRow';
 import { IconButton } from '../../../ui/Button';
 import { pickFile } from '../../../ui/files';
 import { NumericText, Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
+import { firstFrameNumber, frameNumber } from '../../../store/frameNumbers';
 
 /** So many cues are listed; all of them stand in the sheet. */
 const MOST_LISTED = 30;
@@ -33,7 +35,7 @@ export function Cues() {
       const rate = store.getState().shot.present.shot?.rate;
       if (!file || rate === undefined) return;
       const { readCuesCsv } = await fileFormats();
-      const found = readCuesCsv(new TextDecoder().decode(file.bytes), rate);
+      const found = readCuesCsv(new TextDecoder().decode(file.bytes), rate, firstFrameNumber());
       if (edit('addCues', { cues: found })) dispatch(messageShown(words.cuesRead(found.length)));
     } catch (error) {
       dispatch(messageShown((error as Error).message));

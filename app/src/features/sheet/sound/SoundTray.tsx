@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { keepSound } from '../../../persistence/sounds';
 import { useSoundStatus } from '../../../playback/soundWave';
-import { useAppDispatch, useEdit, useSettings, useThrottledShotValue } from '../../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { messageShown } from '../../../store/sessionSlice';
 import { settingsChanged } from '../../../store/settingsSlice';
 import { Button } from '../../../ui/Button';
@@ -17,6 +17,7 @@ import { Tray } from '../../../ui/Tray';
 import { Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposureSheet';
 import { Cues } from './Cues';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** The sound that the shot is timed to, and the cues that are laid on it. */
 export function SoundTray({ onClose }: { readonly onClose: () => void }) {

@@ -1,14 +1,6 @@
 import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
-import {
-  frameNumber,
-  type Chart,
-  type Easing,
-  type Move,
-  type Shot,
-  spansOf,
-  type Toward,
-} from '@humble/core';
+import { type Chart, type Easing, type Move, type Shot, spansOf, type Toward } from '@humble/core';
 import {
   finestStep,
   incrementTable,
@@ -19,7 +11,7 @@ import {
 } from '@humble/core/views';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useSettings, useThrottledShot } from '../../../store/hooks';
+import { useEdit, useSettings } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Dialog } from '../../../ui/Dialog';
@@ -29,6 +21,8 @@ import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
 import { easingInWords, shortNameOf } from '../../../kinds/easings';
 import { LadderView } from '../ladder/LadderView';
+import { useThrottledShot } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface ChartCardProps {
   readonly shot: Shot;

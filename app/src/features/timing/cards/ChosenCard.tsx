@@ -1,26 +1,26 @@
 import { timingWords as words } from '../../../words/timing';
 import { frameField } from '../../../store/frames';
-import { frameNumber } from '@humble/core';
 import { runWithin } from '@humble/core/views';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { rangeChosen } from '../../../store/editorSlice';
-import {
-  useAppDispatch,
-  useThrottledSelector,
-  useThrottledEditor,
-  useThrottledShot,
-  useThrottledShotValue,
-} from '../../../store/hooks';
+import { useAppDispatch } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
-import { activeTravelIn } from '../../../store/selection';
-import { whereAndWhen } from '../../../store/timingSelection';
+import { selectActiveTravel } from '../../../store/selectors/selection';
+import { whereAndWhen } from '../../../store/selectors/timingSelection';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
 import { NumberPair } from '../../../ui/NumberField';
 import { NumericText, Words } from '../../../ui/Words';
+import {
+  useThrottledSelector,
+  useThrottledEditor,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const runText = ({ from, until }: { from: number; until: number }): string =>
   from === until ? String(frameNumber(from)) : `${frameNumber(from)}–${frameNumber(until)}`;
@@ -63,7 +63,7 @@ function NothingChosen() {
 
 function Chosen() {
   const shot = useThrottledShot();
-  const travel = useThrottledSelector(activeTravelIn);
+  const travel = useThrottledSelector(selectActiveTravel);
   const dispatch = useAppDispatch();
   const { field: length, text } = useLengths();
   const chosen = useThrottledEditor((editor) => editor.chosen);

@@ -1,18 +1,13 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
-import { frameNumber, beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
+import { beginsExposure, type FramesHeld, isSkipped, type Move, shownFrame } from '@humble/core';
 import MoveIcon from 'lucide-react-native/icons/move';
 import Pause from 'lucide-react-native/icons/pause';
 import Shrink from 'lucide-react-native/icons/fold-horizontal';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import {
-  useEdit,
-  useThrottledFramesOfMove,
-  useThrottledEditor,
-  useThrottledShotValue,
-} from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { ActionRow } from '../../../ui/ActionRow';
@@ -21,6 +16,12 @@ import { Card } from '../../../ui/Card';
 import { NumberPair } from '../../../ui/NumberField';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
+import {
+  useThrottledFramesOfMove,
+  useThrottledEditor,
+  useThrottledShotValue,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const FURTHEST = 1e5;
 

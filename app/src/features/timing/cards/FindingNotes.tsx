@@ -1,12 +1,14 @@
+import { firstFrameNumber } from '../../../store/frameNumbers';
 import { timingWords as words } from '../../../words/timing';
 import { type Move } from '@humble/core';
 import { type CheckName, findingsOf } from '@humble/core/checks';
 import { useMemo } from 'react';
 import { View } from 'react-native';
-import { useAppDispatch, useThrottledArc, useThrottledShotValue } from '../../../store/hooks';
+import { useAppDispatch } from '../../../store/hooks';
 import { doEdit } from '../../../store/doEdit';
 import { Button } from '../../../ui/Button';
 import { Words } from '../../../ui/Words';
+import { useThrottledArc, useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** So many of one kind are shown one by one. */
 const MOST_SHOWN = 3;
@@ -25,7 +27,7 @@ export function FindingNotes({ check, move, frame }: FindingNotesProps) {
   const dispatch = useAppDispatch();
   const findings = useMemo(
     () =>
-      findingsOf(check, { move, arc: { closed }, shot: { lengthFrames } }).filter(
+      findingsOf(check, { move, arc: { closed }, shot: { lengthFrames } }, firstFrameNumber()).filter(
         ({ from }) => frame === undefined || from === frame,
       ),
     [check, move, closed, lengthFrames, frame],

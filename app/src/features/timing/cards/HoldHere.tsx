@@ -1,7 +1,8 @@
 import { timingWords as words } from '../../../words/timing';
-import { frameNumber, holdOn, LONGEST_SHOT, type Move } from '@humble/core';
+import { holdOn, LONGEST_SHOT, type Move } from '@humble/core';
 import { useEdit, useSettings } from '../../../store/hooks';
 import { NumberField } from '../../../ui/NumberField';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** How long the figure stays where it is on a frame: one number, 0 where it goes on. */
 export function HoldHere({ move, frame }: { readonly move: Move; readonly frame: number }) {

@@ -1,7 +1,7 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
-import { frameNumber, arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
+import { arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Copy from 'lucide-react-native/icons/copy';
@@ -11,21 +11,12 @@ import Trash from 'lucide-react-native/icons/trash';
 import { memo } from 'react';
 import { View } from 'react-native';
 import { marksSelected, severalSet } from '../../../store/editorSlice';
-import {
-  useThrottledArc,
-  useThrottledMove,
-  useAppDispatch,
-  useThrottledSelector,
-  useEdit,
-  useThrottledFramesOfMove,
-  useThrottledEditor,
-  useSettings,
-} from '../../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { settingsChanged } from '../../../store/settingsSlice';
 import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../../commands/timing';
-import { selectedMarksIn } from '../../../store/timingSelection';
+import { selectSelectedMarks } from '../../../store/selectors/timingSelection';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
@@ -38,6 +29,14 @@ import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { HoldHere } from './HoldHere';
 import { LabelField } from './LabelField';
 import { TieField } from './TieField';
+import {
+  useThrottledArc,
+  useThrottledMove,
+  useThrottledSelector,
+  useThrottledFramesOfMove,
+  useThrottledEditor,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const KINDS = [
   { value: 'stop', label: words.stop },
@@ -46,7 +45,7 @@ const KINDS = [
 
 /** What can be done with marks: those that are selected, or a new one at the playhead. */
 export const MarksCard = memo(function MarksCard() {
-  const isSelected = useThrottledSelector((state) => selectedMarksIn(state).length > 0);
+  const isSelected = useThrottledSelector((state) => selectSelectedMarks(state).length > 0);
   return isSelected ? <SelectedMarks /> : <NoMark />;
 });
 

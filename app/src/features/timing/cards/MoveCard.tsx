@@ -2,7 +2,6 @@ import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
 import {
-  frameNumber,
   endsPastShot,
   firstFrame,
   lastFrame,
@@ -15,12 +14,7 @@ import Eraser from 'lucide-react-native/icons/eraser';
 import Images from 'lucide-react-native/icons/images';
 import { memo, useState } from 'react';
 import { View } from 'react-native';
-import {
-  useEdit,
-  useThrottledArc,
-  useThrottledFramesOfMove,
-  useThrottledShotValue,
-} from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Card } from '../../../ui/Card';
 import { type BeyondMost, NumberPair } from '../../../ui/NumberField';
@@ -28,6 +22,12 @@ import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
 import { FindingNotes } from './FindingNotes';
 import { PicturesDialog } from './PicturesDialog';
+import {
+  useThrottledArc,
+  useThrottledFramesOfMove,
+  useThrottledShotValue,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const EXPOSURES = [
   { value: 1, label: words.onOnes },

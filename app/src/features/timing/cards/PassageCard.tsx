@@ -1,4 +1,4 @@
-import { frameNumber, LONGEST_SHOT, type Passage, type RoundedMark } from '@humble/core';
+import { LONGEST_SHOT, type Passage, type RoundedMark } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Repeat from 'lucide-react-native/icons/repeat-2';
 import Rewind from 'lucide-react-native/icons/rewind';
@@ -14,14 +14,8 @@ import {
   timePutIn,
 } from '../../../commands/passages';
 import { laterMarksChosen, type TimeOf, timeOfChosen } from '../../../store/editorSlice';
-import {
-  useAppDispatch,
-  useAppStore,
-  useThrottledEditor,
-  useThrottledSelector,
-  useThrottledShotValue,
-} from '../../../store/hooks';
-import { passageIn } from '../../../store/timingSelection';
+import { useAppDispatch, useAppStore } from '../../../store/hooks';
+import { selectPassage } from '../../../store/selectors/timingSelection';
 import { TERMS } from '../../../words/terms';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Card } from '../../../ui/Card';
@@ -31,7 +25,14 @@ import { Segmented } from '../../../ui/Segmented';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
 import { passageWords as words } from '../../../words/passages';
-import { Roundings } from '../../../kinds/rounding/Roundings';
+import { roundingsText } from '../../../commands/roundings';
+import { SoftNote } from '../../../ui/SoftNote';
+import {
+  useThrottledEditor,
+  useThrottledSelector,
+  useThrottledShotValue,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const MOST_PERCENT = 1000;
 
@@ -62,8 +63,8 @@ export function WhoseTime(props: WhoseTimeProps) {
 
 /** Some frames of a move as a whole: how long they last, and which way they are played. */
 export const PassageCard = memo(function PassageCard() {
-  const from = useThrottledSelector((state) => passageIn(state)?.from);
-  const until = useThrottledSelector((state) => passageIn(state)?.until);
+  const from = useThrottledSelector((state) => selectPassage(state)?.from);
+  const until = useThrottledSelector((state) => selectPassage(state)?.until);
   if (from === undefined || until === undefined) return null;
   return <PassageCardOf from={from} until={until} />;
 });
@@ -114,7 +115,7 @@ function PassageCardOf(passage: Passage) {
           },
         ]}
       />
-      <Roundings marks={rounded} />
+      <SoftNote text={roundingsText(rounded)} testID="roundings" />
       <Words tone="soft">{words.laterMarks}</Words>
       <Segmented
         label={words.laterMarks}

@@ -1,13 +1,14 @@
 import { timingWords as words } from '../../../words/timing';
 import { type Move, picturesOn } from '@humble/core';
 import { useState } from 'react';
-import { useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Dialog } from '../../../ui/Dialog';
 import { fixed } from '../../../ui/numbers';
 import { NumberField } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 const MANNERS = [
   { value: 'even', label: words.even },

@@ -5,7 +5,7 @@ import { memo, useState } from 'react';
 import { moveOfTime, roundingsOfRate } from '../../../commands/passages';
 import { useShotLength } from '../../../commands/useShotLength';
 import type { TimeOf } from '../../../store/editorSlice';
-import { useAppStore, useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { useAppStore, useEdit } from '../../../store/hooks';
 import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
 import { NumberField } from '../../../ui/NumberField';
@@ -13,7 +13,9 @@ import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
 import { passageWords } from '../../../words/passages';
 import { WhoseTime } from './PassageCard';
-import { Roundings } from '../../../kinds/rounding/Roundings';
+import { roundingsText } from '../../../commands/roundings';
+import { SoftNote } from '../../../ui/SoftNote';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 const KEEPS = [
   { value: 'frames', label: passageWords.keepFrames },
@@ -57,7 +59,7 @@ export const ShotCard = memo(function ShotCard() {
       <Segmented label={passageWords.keep} value={keeps} options={KEEPS} onChange={setKeeps} />
       {keeps === 'seconds' && <WhoseTime value={whose} onChange={setWhose} />}
       <Words tone="soft">{keeps === 'seconds' ? passageWords.marksMove : passageWords.allLastLonger}</Words>
-      <Roundings marks={rounded} />
+      <SoftNote text={roundingsText(rounded)} testID="roundings" />
     </Card>
   );
 });

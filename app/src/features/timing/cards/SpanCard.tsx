@@ -1,11 +1,11 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
-import { frameNumber, type Easing, type EasingKind, type Move, type Span, spansOf } from '@humble/core';
+import { type Easing, type EasingKind, type Move, type Span, spansOf } from '@humble/core';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useThrottledEditor } from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { Segmented } from '../../../ui/Segmented';
@@ -15,6 +15,8 @@ import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
 import { useEasingChoice } from './useEasingChoice';
 import { describeEasing } from '../../../kinds/easings';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface SpanCardProps {
   readonly move: Move;

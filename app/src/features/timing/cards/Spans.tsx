@@ -1,13 +1,14 @@
 import { timingWords as words } from '../../../words/timing';
-import { frameNumber, type Move, type Span, spansOf } from '@humble/core';
+import { type Move, type Span, spansOf } from '@humble/core';
 import { memo, useDeferredValue } from 'react';
 import { Pressable, View } from 'react-native';
 import { shortNameOf } from '../../../kinds/easings';
 import { goTo, useThrottledPlayhead } from '../../../playback/playhead';
-import { useThrottledEditor, useThrottledMove } from '../../../store/hooks';
-import { currentSpan } from '../../../store/timingSelection';
+import { currentSpan } from '../../../store/selectors/timingSelection';
 import { NumericText, Words } from '../../../ui/Words';
 import { SpanCard } from './SpanCard';
+import { useThrottledEditor, useThrottledMove } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** Of more spans than this only those about the current one are listed. */
 const MOST_SPANS_SHOWN = 8;

@@ -2,11 +2,11 @@ import { type Move, type Span, spansOf } from '@humble/core';
 import { largestIncrement, planOf, smallestIncrement } from '@humble/core/views';
 import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { useEdit, useThrottledEditor, useThrottledMove, useThrottledSelector } from '../../../store/hooks';
+import { useEdit } from '../../../store/hooks';
 import { useThrottledPlayhead } from '../../../playback/playhead';
-import { currentSpan } from '../../../store/timingSelection';
+import { currentSpan } from '../../../store/selectors/timingSelection';
 import { useLengths } from '../../../store/lengths';
-import { activeTravelIn } from '../../../store/selection';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { NumberPair } from '../../../ui/NumberField';
@@ -14,6 +14,7 @@ import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 import { solvingWords as words } from '../../../words/solving';
 import { TERMS } from '../../../words/terms';
+import { useThrottledEditor, useThrottledMove, useThrottledSelector } from '../../../store/throttled/hooks';
 
 const GIVES = [
   { value: 'frames', label: words.framesGive },
@@ -42,7 +43,7 @@ function StepsCard({ move, span }: StepsCardProps) {
   const edit = useEdit();
   const { field: length, text } = useLengths();
   const [gives, setGives] = useState<'frames' | 'easing'>('frames');
-  const way = useThrottledSelector((state) => activeTravelIn(state)?.arcLength ?? 0);
+  const way = useThrottledSelector((state) => selectActiveTravel(state)?.arcLength ?? 0);
   const plan = planOf(move, span, way);
   const largest = largestIncrement(plan);
   const keep = (rule: { readonly most?: number; readonly least?: number }, undoGroup?: string): void => {

@@ -1,7 +1,6 @@
 import { useLengths } from '../../../store/lengths';
 import { timingWords as words } from '../../../words/timing';
 import {
-  frameNumber,
   type Arc,
   arcLength,
   evaluateMove,
@@ -16,6 +15,7 @@ import { useAppStore, useEdit } from '../../../store/hooks';
 import { Button } from '../../../ui/Button';
 import { NumberField } from '../../../ui/NumberField';
 import { Words } from '../../../ui/Words';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface TieProps {
   readonly move: Move;

@@ -1,6 +1,7 @@
 import { type Easing, type EasingKind, freshEasingOf } from '@humble/core';
 import { easingLeft, type FormerEasings } from '../../../store/editorSlice';
-import { useAppDispatch, useThrottledEditor } from '../../../store/hooks';
+import { useAppDispatch } from '../../../store/hooks';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 interface EasingChoice {
   /** The easing of a kind as it would be chosen: with the numbers it had here before, else a fresh one. */

@@ -3,16 +3,16 @@ import { evaluate, type Travel, travelOfMove } from '@humble/core';
 import { type UnrolledArc } from '@humble/core/views';
 import { memo, useMemo } from 'react';
 import { ClipPath, Defs, G, Path, Rect } from 'react-native-svg';
-import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
+import { LiveViewContext } from '../../../render/createLiveShapes';
+import { LivePath, ChunkedLivePath, useLiveDrawing } from '../../../playback/liveShapes';
 import { createChunkedPath } from '../../../render/chunkedPath';
 import type { ShotFinding } from '@humble/core/checks';
 import { currentFrame } from '../../../playback/playhead';
 import { useSoundWave, wavePath } from '../../../playback/soundWave';
-import { activeFindingsIn } from '../../../store/activeFindings';
-import { comparisonIn } from '../../../store/comparison';
+import { selectActiveFindings } from '../../../store/selectors/activeFindings';
+import { selectComparison } from '../../../store/selectors/comparison';
 import type { RootState } from '../../../store/store';
-import { chosenIn, passageIn } from '../../../store/timingSelection';
+import { selectPickedRange, selectPassage } from '../../../store/selectors/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
@@ -39,6 +39,7 @@ import { EDGE_PX, edgesOf } from './graphTargets';
 import { FrameNumbers, NUMBER_BASE, PlaceNumbers } from './GraphNumbers';
 import { followMarks, followRuler, followTicks } from '../views/follow';
 import { handlesIn, timingIn, type TimingNow } from '../views/timingIn';
+import { lruMemoize } from '@reduxjs/toolkit';
 
 interface DrawingProps {
   readonly now: TimingNow;
@@ -178,18 +179,18 @@ const NUMBER_TOP = 11;
 
 /** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
-  const posts = memoizeLast((ruler: UnrolledArc) => graphPostsByDetail(ruler, axes));
+  const posts = lruMemoize((ruler: UnrolledArc) => graphPostsByDetail(ruler, axes));
   const bars = (isBackwards: boolean) =>
     followTicks((ticks, piece, tallest) => barsPath(ticks, axes, tallest, isBackwards, piece), tallestOf);
   const curve = createChunkedPath<number, number>({
     write: (plan, piece, fieldUnits) => curveOf(plan, fieldUnits, axes, piece),
     isSame: Object.is,
   });
-  const otherCurve = memoizeLast((plan: ArrayLike<number>, fieldUnits: number, shift: number) => {
+  const otherCurve = lruMemoize((plan: ArrayLike<number>, fieldUnits: number, shift: number) => {
     const { from, to } = axes.time;
     return curveOf(plan, fieldUnits, { ...axes, time: { ...axes.time, from: from - shift, to: to - shift } });
   });
-  const found = memoizeLast((findings: readonly ShotFinding[]) =>
+  const found = lruMemoize((findings: readonly ShotFinding[]) =>
     findingMarks(
       findings,
       (frame) => (isInSight(axes.time, frame) ? at(axes.time, frame) : null),
@@ -208,11 +209,11 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     },
     otherTake: (state: RootState): string => {
       const now = timingIn(state);
-      const comparison = comparisonIn(state);
+      const comparison = selectComparison(state);
       const travel = now && comparison && travelOfMove(evaluate(comparison.other), now.move.id);
       return travel ? otherCurve(travel.plan, now.fieldUnits, comparison.shift) : '';
     },
-    findings: (state: RootState): string => found(activeFindingsIn(state)),
+    findings: (state: RootState): string => found(selectActiveFindings(state)),
     projections: followTicks((ticks, piece) => projectionsPath(ticks, axes, piece)),
     axisTicks: followTicks((ticks, piece) => axisTicksPath(ticks, axes, piece)),
     constant: followRuler((ruler) => constantPath(ruler, axes)),
@@ -229,11 +230,11 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     knobs: (state: RootState): string => knobsPath(handlesIn(state), axes),
     chosen: (state: RootState): string => {
       const now = timingIn(state);
-      const chosen = chosenIn(state);
+      const chosen = selectPickedRange(state);
       return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
     },
     edges: (state: RootState): string => {
-      const passage = passageIn(state);
+      const passage = selectPassage(state);
       return edgesOf(passage, axes.time)
         .map(
           (edge) =>

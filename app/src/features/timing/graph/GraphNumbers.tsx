@@ -1,6 +1,5 @@
-import { frameNumber, frameNumbered, type Move } from '@humble/core';
+import { type Move } from '@humble/core';
 import { G, Text } from 'react-native-svg';
-import { useThrottledEditor } from '../../../store/hooks';
 import { at, type Axis, isInSight, roundStep } from '../../../ui/axis';
 import { colour } from '../../../ui/colour';
 import { labelRow } from '../../../ui/detail';
@@ -8,6 +7,8 @@ import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import type { TimingNow } from '../views/timingIn';
 import type { GraphAxes } from './graphAxes';
+import { useThrottledEditor } from '../../../store/throttled/hooks';
+import { frameNumber, frameNumbered } from '../../../store/frameNumbers';
 
 interface NumbersProps {
   readonly now: TimingNow;

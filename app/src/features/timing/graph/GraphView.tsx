@@ -1,15 +1,14 @@
 import { timingWords as words } from '../../../words/timing';
 import { GRAPH_LIVE_VIEW } from './graphLiveView';
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import { usePointerSession } from '../../../render/usePointerSession';
+import { useViewPointer } from '../../../playback/useViewPointer';
 import type { UnrolledArc } from '@humble/core/views';
 import { useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { throttledStoreOf } from '../../../render/throttledStore';
-import { useThrottledSelector, useAppStore } from '../../../store/hooks';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { passageIn } from '../../../store/timingSelection';
+import { throttledStoreOf } from '../../../store/throttled/throttledStore';
+import { useAppStore } from '../../../store/hooks';
+import { selectPassage } from '../../../store/selectors/timingSelection';
 import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { AppStore } from '../../../store/store';
@@ -28,6 +27,8 @@ import { rulerTargets } from '../ruler/rulerTargets';
 import { viewMenu } from '../views/viewMenu';
 import { targetNear, type ViewTarget } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** A place on the view, pixels. */
 interface Place {
@@ -82,7 +83,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           10,
         )
       : targetNear(
-          graphTargets(present, handlesIn(store.getState()), passageIn(store.getState()), axes),
+          graphTargets(present, handlesIn(store.getState()), selectPassage(store.getState()), axes),
           x,
           y,
           18,
@@ -118,7 +119,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
       start,
     );
   };
-  const gesture = usePointerSession<ViewPointer>(view, GRAPH_LIVE_VIEW, {
+  const gesture = useViewPointer<ViewPointer>(view, GRAPH_LIVE_VIEW, {
     pointer: (raw) => raw,
     press,
     menu: (pointer) => {
@@ -198,7 +199,7 @@ function distanceRange({ from, to, length }: UnrolledArc) {
 /** The increment that the highest bar may have; it rests while something is held. */
 function tallestBar(store: AppStore): (ruler: UnrolledArc) => number {
   let tallest = 0;
-  const work = memoizeLast((ruler: UnrolledArc) =>
+  const work = lruMemoize((ruler: UnrolledArc) =>
     ruler.ticks.reduce((most, { along }) => Math.max(most, Math.abs(along ?? 0)), 1e-9),
   );
   return (ruler) => {

@@ -1,7 +1,7 @@
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { doEdit } from '../../../store/doEdit';
 import { currentFrame } from '../../../playback/playhead';
-import { currentSpan } from '../../../store/timingSelection';
+import { currentSpan } from '../../../store/selectors/timingSelection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { timingIn } from '../views/timingIn';
 import { describeEasing } from '../../../kinds/easings';

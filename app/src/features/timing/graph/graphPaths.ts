@@ -1,7 +1,7 @@
 import type { Move } from '@humble/core';
 import type { Post, RulerTick, UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
-import type { WhereAndWhen } from '../../../store/timingSelection';
+import type { WhereAndWhen } from '../../../store/selectors/timingSelection';
 import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
 import { byDetail, longWithRoom } from '../../../ui/detail';
 import type { PlacedHandle } from '../views/timingIn';

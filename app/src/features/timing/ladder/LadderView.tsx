@@ -1,8 +1,8 @@
 import { timingWords as words } from '../../../words/timing';
 import { LADDER_LIVE_VIEW } from './ladderLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
-import { usePointerSession } from '../../../render/usePointerSession';
-import { frameNumber, isHold, type Move, type Shot } from '@humble/core';
+import { useViewPointer } from '../../../playback/useViewPointer';
+import { isHold, type Move, type Shot } from '@humble/core';
 import { type Ladder, ladderOf, type Rung } from '@humble/core/views';
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
@@ -10,9 +10,9 @@ import { GestureDetector } from 'react-native-gesture-handler';
 import { Path, Text } from 'react-native-svg';
 import { pictureMenu } from '../../../commands/menus/timingMenus';
 import { doEdit } from '../../../store/doEdit';
-import { activeMoveIn, useAppStore } from '../../../store/hooks';
-import { LivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
+import { useAppStore } from '../../../store/hooks';
+import { LiveViewContext } from '../../../render/createLiveShapes';
+import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { RootState } from '../../../store/store';
@@ -24,6 +24,9 @@ import { createUndoGroup } from '../../../ui/undoGroup';
 import { fixed } from '../../../ui/numbers';
 import { at, type Axis, valueAt } from '../../../ui/axis';
 import { useViewKeys } from '../views/useViewKeys';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { selectActiveMove } from '../../../store/selectors/active';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const WIDTH = 148;
 const RAIL = 66;
@@ -61,7 +64,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
     }
     return best;
   };
-  const gesture = usePointerSession<ViewPointer>(view, LADDER_LIVE_VIEW, {
+  const gesture = useViewPointer<ViewPointer>(view, LADDER_LIVE_VIEW, {
     pointer: (raw) => raw,
     press: (start) => {
       const rung = rungAt(start.y);
@@ -120,7 +123,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
 
 function ladderIn(state: RootState, markId: string) {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   const index = move?.marks.findIndex(({ id }) => id === markId) ?? -1;
   if (!shot || !move || index < 0 || index > move.marks.length - 2) return null;
   if (isHold(move.marks[index]!, move.marks[index + 1]!)) return null;
@@ -167,13 +170,11 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   const { from, to, rungs } = ladder;
   const { from: least, to: most } = axis;
   const [rungsPath] = useState(() =>
-    memoizeLast(
-      (move: Move, lengthFrames: number, markId: string, low: number, high: number, end: number) => {
-        const scale = { from: low, to: high, start: MARGIN, end };
-        const i = move.marks.findIndex(({ id }) => id === markId);
-        return rungPaths(ladderOf({ lengthFrames }, move, i), scale);
-      },
-    ),
+    lruMemoize((move: Move, lengthFrames: number, markId: string, low: number, high: number, end: number) => {
+      const scale = { from: low, to: high, start: MARGIN, end };
+      const i = move.marks.findIndex(({ id }) => id === markId);
+      return rungPaths(ladderOf({ lengthFrames }, move, i), scale);
+    }),
   );
   const path =
     (part: 'rungs' | 'bands') =>

@@ -4,13 +4,12 @@ import type { ShotFinding } from '@humble/core/checks';
 import { type Post, type UnrolledArc, unrolledArc } from '@humble/core/views';
 import { memo, useMemo } from 'react';
 import { Path, Text } from 'react-native-svg';
-import { activeMoveIn, useThrottledEditor, useThrottledSelector } from '../../../store/hooks';
-import { LivePath, ChunkedLivePath, LiveViewContext, useLiveDrawing } from '../../../render/livePaths';
-import { memoizeLast } from '../../../render/memoizeLast';
-import { activeFindingsIn } from '../../../store/activeFindings';
-import { comparisonIn } from '../../../store/comparison';
+import { LiveViewContext } from '../../../render/createLiveShapes';
+import { LivePath, ChunkedLivePath, useLiveDrawing } from '../../../playback/liveShapes';
+import { selectActiveFindings } from '../../../store/selectors/activeFindings';
+import { selectComparison } from '../../../store/selectors/comparison';
 import type { RootState } from '../../../store/store';
-import { chosenIn } from '../../../store/timingSelection';
+import { selectPickedRange } from '../../../store/selectors/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { Drawing } from '../../../ui/Drawing';
@@ -37,6 +36,9 @@ import {
   ticksPath,
 } from './rulerPaths';
 import { arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { selectActiveMove } from '../../../store/selectors/active';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** Height of the ruler, and room at both of its ends, pixels. */
 export const HEIGHT = 134;
@@ -57,7 +59,7 @@ const isSelectedIn =
 export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
   useLiveDrawing();
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const otherTake = useThrottledSelector((state) => comparisonIn(state)?.take.name ?? null);
+  const otherTake = useThrottledSelector((state) => selectComparison(state)?.take.name ?? null);
   const paths = useMemo(() => livePaths(axis), [axis]);
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (
@@ -160,9 +162,9 @@ function livePaths(axis: Axis) {
     const ruler = timingIn(state)?.ruler;
     return ruler?.ticks.length ? path(at(axis, arcDistanceAtPlayhead(ruler)).toFixed(2)) : '';
   };
-  const posts = memoizeLast((ruler: UnrolledArc) => postsByDetail(ruler, axis));
-  const others = memoizeLast((ruler: UnrolledArc) => otherTicksPath(ruler, axis));
-  const found = memoizeLast((findings: readonly ShotFinding[], { ticks }: UnrolledArc) =>
+  const posts = lruMemoize((ruler: UnrolledArc) => postsByDetail(ruler, axis));
+  const others = lruMemoize((ruler: UnrolledArc) => otherTicksPath(ruler, axis));
+  const found = lruMemoize((findings: readonly ShotFinding[], { ticks }: UnrolledArc) =>
     findingMarks(
       findings,
       (frame) => {
@@ -175,7 +177,7 @@ function livePaths(axis: Axis) {
   const unlessCompared =
     (path: (state: RootState) => string) =>
     (state: RootState): string =>
-      comparisonIn(state) ? '' : path(state);
+      selectComparison(state) ? '' : path(state);
   return {
     short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
     long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
@@ -184,14 +186,14 @@ function livePaths(axis: Axis) {
     even: unlessCompared(followRuler((ruler) => evenPath(ruler, axis))),
     evenBand: unlessCompared(followRuler((ruler) => evenBandPath(ruler, axis))),
     otherTake: (state: RootState): string => {
-      const comparison = comparisonIn(state);
-      const move = activeMoveIn(state);
+      const comparison = selectComparison(state);
+      const move = selectActiveMove(state);
       const same = comparison && comparison.other.moves.find(({ id }) => id === move?.id);
       return same ? others(unrolledArc(comparison.other, same)) : '';
     },
     findings: (state: RootState): string => {
       const ruler = timingIn(state)?.ruler;
-      return ruler ? found(activeFindingsIn(state), ruler) : '';
+      return ruler ? found(selectActiveFindings(state), ruler) : '';
     },
     skipped: followRuler((ruler) => skippedPath(ruler, axis)),
     byHand: followRuler((ruler) => byHandPath(ruler, axis)),
@@ -203,7 +205,7 @@ function livePaths(axis: Axis) {
     needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
     chosen: (state: RootState): string => {
       const now = timingIn(state);
-      const chosen = chosenIn(state);
+      const chosen = selectPickedRange(state);
       if (!now || !chosen) return '';
       const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));
       return `M${a} 20H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;

@@ -1,13 +1,13 @@
 import { timingWords as words } from '../../../words/timing';
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
-import { usePointerSession } from '../../../render/usePointerSession';
-import { frameNumber, type Move, type Shot } from '@humble/core';
+import { useViewPointer } from '../../../playback/useViewPointer';
+import { type Move, type Shot } from '@humble/core';
 import { extremeIncrements, type IncrementRow, incrementTable, type UnrolledArc } from '@humble/core/views';
 import { type ReactNode, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { useThrottledMove, useThrottledSelector, useAppStore, useThrottledShot } from '../../../store/hooks';
+import { useAppStore } from '../../../store/hooks';
 import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import { fixed } from '../../../ui/numbers';
@@ -23,6 +23,8 @@ import { HEIGHT, RulerDrawing, SIDE } from './RulerDrawing';
 import { viewMenu } from '../views/viewMenu';
 import { targetNear } from '../views/viewTargets';
 import { FitButton } from '../views/ViewTools';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 interface RulerProps {
   readonly isWide?: boolean;
@@ -69,7 +71,7 @@ function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ru
     const now = timingIn(store.getState());
     return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
   };
-  const gesture = usePointerSession<ViewPointer>(view, RULER_LIVE_VIEW, {
+  const gesture = useViewPointer<ViewPointer>(view, RULER_LIVE_VIEW, {
     pointer: (raw) => raw,
     press: (start) => {
       const now = timingIn(store.getState());

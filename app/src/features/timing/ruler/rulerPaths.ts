@@ -1,8 +1,8 @@
-import { frameNumber } from '@humble/core';
 import { type Post, type RulerTick, type UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import { at, type Axis, isInSight } from '../../../ui/axis';
 import { byDetail, labelRow, longWithRoom, standsAlone } from '../../../ui/detail';
+import { frameNumber } from '../../../store/frameNumbers';
 
 /** Path data of what stands on the ruler. */
 

@@ -1,23 +1,24 @@
-import { frameNumber, type Shot } from '@humble/core';
+import { type Shot } from '@humble/core';
 import { type FrameDifference, largestDifference, takeDifference, type TakesAlign } from '@humble/core/views';
 import { View } from 'react-native';
-import { type Comparison, comparisonIn } from '../../../store/comparison';
-import {
-  activeMoveIn,
-  useAppDispatch,
-  useThrottledSelector,
-  useThrottledShot,
-  useThrottledShotValue,
-} from '../../../store/hooks';
+import { type Comparison, selectComparison } from '../../../store/selectors/comparison';
+import { useAppDispatch } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { type Compared, takeCompared } from '../../../store/reviewSlice';
-import { selectedMarksIn } from '../../../store/timingSelection';
+import { selectSelectedMarks } from '../../../store/selectors/timingSelection';
 import { Card } from '../../../ui/Card';
 import { LineGraph } from '../../../ui/charts';
 import { Chips } from '../../../ui/Chips';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
 import { takesWords as words } from '../../../words/takes';
+import { selectActiveMove } from '../../../store/selectors/active';
+import {
+  useThrottledSelector,
+  useThrottledShot,
+  useThrottledShotValue,
+} from '../../../store/throttled/hooks';
+import { frameNumber } from '../../../store/frameNumbers';
 
 const NONE = '';
 
@@ -38,7 +39,7 @@ const FRESH: Omit<Compared, 'takeId'> = { align: { at: 'start' }, byTurns: false
 export function CompareCard() {
   const takes = useThrottledShotValue((shot) => shot.takes);
   const compared = useThrottledSelector(({ review }) => review.compared);
-  const comparison = useThrottledSelector(comparisonIn);
+  const comparison = useThrottledSelector(selectComparison);
   const dispatch = useAppDispatch();
   const others = takes.filter(({ kept }) => kept !== null);
   const choose = (takeId: string): void => {
@@ -73,7 +74,7 @@ interface CompareProps {
 
 function Compare({ compared, comparison }: CompareProps) {
   const dispatch = useAppDispatch();
-  const markId = useThrottledSelector((state) => selectedMarksIn(state)[0]?.id ?? null);
+  const markId = useThrottledSelector((state) => selectSelectedMarks(state)[0]?.id ?? null);
   const { align, byTurns } = compared;
   const set = (some: Partial<Compared>): void => {
     dispatch(takeCompared({ ...compared, ...some }));
@@ -107,7 +108,7 @@ function AtMark({
   readonly markId: string;
 }) {
   const frame = useThrottledSelector((state) => {
-    const move = activeMoveIn(state);
+    const move = selectActiveMove(state);
     const same = other.moves.find(({ id }) => id === move?.id);
     const isThere = same?.marks.some(({ id }) => id === markId);
     return (isThere && move?.marks.find(({ id }) => id === markId)?.frame) || null;
@@ -133,7 +134,7 @@ function differencesOf(
 
 function Difference({ comparison }: { readonly comparison: Comparison }) {
   const shot = useThrottledShot();
-  const moveId = useThrottledSelector((state) => activeMoveIn(state)?.id ?? null);
+  const moveId = useThrottledSelector((state) => selectActiveMove(state)?.id ?? null);
   const { text, unit } = useLengths();
   const fieldUnits = unit === 'mm' ? shot.field.unitsPerMm! : 1;
   const rows = differencesOf(shot, comparison, moveId);

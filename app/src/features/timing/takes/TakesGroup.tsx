@@ -4,7 +4,7 @@ import Pencil from 'lucide-react-native/icons/pencil';
 import Trash from 'lucide-react-native/icons/trash';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { useAppDispatch, useEdit, useThrottledShotValue } from '../../../store/hooks';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { messageShown } from '../../../store/sessionSlice';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Card } from '../../../ui/Card';
@@ -12,6 +12,7 @@ import { TextField } from '../../../ui/TextField';
 import { NumericText, Words } from '../../../ui/Words';
 import { takesWords as words } from '../../../words/takes';
 import { CompareCard } from './CompareCard';
+import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** The takes of the shot: which there are, which is worked on, and how one differs from another. */
 export const TakesGroup = () => (

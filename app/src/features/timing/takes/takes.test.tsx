@@ -1,7 +1,7 @@
 import { currentTake, edits, type Shot } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { toggleTurns } from '../../../commands/takes';
-import { comparisonIn } from '../../../store/comparison';
+import { selectComparison } from '../../../store/selectors/comparison';
 import { takeCompared } from '../../../store/reviewSlice';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { TakesGroup } from './TakesGroup';
@@ -44,9 +44,9 @@ test('two takes are compared: how far apart, where most, lined up at a mark', ()
     store.dispatch(takeCompared({ takeId: 'take1', align: { at: 'mark', markId: 'm2' }, byTurns: false }));
   });
   expect(screen.getByText('Lined up at the mark on frame 15.')).toBeTruthy();
-  expect(comparisonIn(store.getState())).toMatchObject({ shift: 4, take: { name: 'Take 1' } });
+  expect(selectComparison(store.getState())).toMatchObject({ shift: 4, take: { name: 'Take 1' } });
   fireEvent.press(screen.getByRole('tab', { name: 'None' }));
-  expect(comparisonIn(store.getState())).toBeNull();
+  expect(selectComparison(store.getState())).toBeNull();
 });
 
 test('chosen as the current one a take is compared no longer; at a key both play by turns', () => {
@@ -56,6 +56,6 @@ test('chosen as the current one a take is compared no longer; at a key both play
   act(() => void toggleTurns(store));
   expect(store.getState().review.compared).toMatchObject({ byTurns: false });
   fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
-  expect(comparisonIn(store.getState())).toBeNull();
+  expect(selectComparison(store.getState())).toBeNull();
   expect(moveOn(store).marks[1]!.frame).toBe(11);
 });

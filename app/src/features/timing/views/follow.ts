@@ -1,12 +1,12 @@
 import type { RulerTick, UnrolledArc } from '@humble/core/views';
-import { memoizeLast } from '../../../render/memoizeLast';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
 import type { RootState } from '../../../store/store';
 import { timingIn } from './timingIn';
+import { lruMemoize } from '@reduxjs/toolkit';
 
 /** A live path that follows the active move's ruler; worked out again only when that changes. */
 export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootState) => string {
-  const kept = memoizeLast(work);
+  const kept = lruMemoize(work);
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? kept(ruler) : '';
@@ -17,7 +17,7 @@ export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootS
 export function followMarks(
   work: (ruler: UnrolledArc, selectedIds: readonly string[]) => string,
 ): (state: RootState) => string {
-  const kept = memoizeLast(work);
+  const kept = lruMemoize(work);
   return (state) => {
     const ruler = timingIn(state)?.ruler;
     return ruler ? kept(ruler, state.editor.selectedMarkIds) : '';

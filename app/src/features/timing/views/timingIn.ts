@@ -1,10 +1,10 @@
 import { isHold, type Move } from '@humble/core';
 import { type UnrolledArc, unrolledArc } from '@humble/core/views';
-import { activeMoveIn } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
-import { currentSpan } from '../../../store/timingSelection';
+import { currentSpan } from '../../../store/selectors/timingSelection';
 import { currentFrame } from '../../../playback/playhead';
 import { describeEasing, type EasingHandle } from '../../../kinds/easings';
+import { selectActiveMove } from '../../../store/selectors/active';
 
 /** The active move and its arc as a ruler, as the state has them now; null where nothing travels. */
 export interface TimingNow {
@@ -19,7 +19,7 @@ export interface TimingNow {
 
 export function timingIn(state: RootState): TimingNow | null {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   if (!shot || !move) return null;
   const { field, sheet, lengthFrames, rate } = shot;
   const fieldUnits = sheet.units === 'mm' && field.unitsPerMm ? field.unitsPerMm : 1;

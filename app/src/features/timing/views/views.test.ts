@@ -15,7 +15,7 @@ import { barsPath, curveOf, projectionsPath } from '../graph/graphPaths';
 import { createViewDragHandler } from './viewDrags';
 import { paceDrag } from '../graph/paceDrag';
 import { postNames } from '../ruler/rulerPaths';
-import { passageIn } from '../../../store/timingSelection';
+import { selectPassage } from '../../../store/selectors/timingSelection';
 import { handlesIn, timingIn } from './timingIn';
 import type { GraphAxes } from '../graph/graphAxes';
 import { graphTargets } from '../graph/graphTargets';
@@ -46,7 +46,7 @@ const places = (store: AppStore) =>
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
   const { ruler } = now(store);
   const target = targetNear(
-    graphTargets(ruler, handlesIn(store.getState()), passageIn(store.getState()), axes),
+    graphTargets(ruler, handlesIn(store.getState()), selectPassage(store.getState()), axes),
     ...from,
     12,
   );
@@ -76,7 +76,7 @@ describe('a hand in the graph', () => {
       [17, 60],
       [27, 120],
     ]);
-    expect(passageIn(store.getState())).toEqual({ from: 1, until: 17 });
+    expect(selectPassage(store.getState())).toEqual({ from: 1, until: 17 });
     store.dispatch(ActionCreators.undo());
     expect(marks(store).map(([frame]) => frame)).toEqual([1, 11, 21]);
   });

@@ -8,40 +8,36 @@ import {
   travelOfMove,
   type Vector,
 } from '@humble/core';
-import { type Edits, stepDescriptor } from '../kinds/steps';
-import type { EditorState } from './editorSlice';
-import { activeArcIn, activeMoveIn } from './hooks';
-import { currentFrame } from '../playback/playhead';
-import type { RootState } from './store';
+import { type Edits, stepDescriptor } from '../../kinds/steps/index';
+import type { EditorState } from '../editorSlice';
+import type { RootState } from '../store';
+import { selectActiveArc, selectActiveMove } from './active';
 
 /** What of the shot is worked on in the field at this step. */
-export const editsIn = ({ session }: RootState): Edits => stepDescriptor(session.step).edits;
+export const selectEdits = ({ session }: RootState): Edits => stepDescriptor(session.step).edits;
 
 /** The points of an arc that are selected. */
 export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): readonly ArcPoint[] =>
   arc.points.filter(({ id }) => selectedPointIds.includes(id));
 
 /** What travels on the active arc, worked out; null where nothing does. */
-export function activeTravelIn(state: RootState): Travel | null {
+export function selectActiveTravel(state: RootState): Travel | null {
   const { shot } = state.shot.present;
-  const move = activeMoveIn(state);
+  const move = selectActiveMove(state);
   return (shot && move && travelOfMove(evaluate(shot), move.id)) ?? null;
 }
 
 /** Where the active figure is seen to stand on a frame; null where nothing travels. */
-export function figurePlaceIn(
-  state: RootState,
-  frame = currentFrame(),
-): (Vector & { readonly s: number }) | null {
-  const travel = activeTravelIn(state);
+export function selectFigurePlace(state: RootState, frame: number): (Vector & { readonly s: number }) | null {
+  const travel = selectActiveTravel(state);
   if (!travel) return null;
   const i = travel.shown[Math.min(frame, travel.arcDistance.length) - 1]! - 1;
   return { x: travel.x[i]!, y: travel.y[i]!, s: travel.arcDistance[i]! };
 }
 
 /** Where the pivot of the active figure is seen on a frame: its place, and the offset from there. */
-export function figurePivotIn(state: RootState, frame = currentFrame()): Vector | null {
-  const travel = activeTravelIn(state);
+export function selectFigurePivot(state: RootState, frame: number): Vector | null {
+  const travel = selectActiveTravel(state);
   if (!travel) return null;
   const i = travel.shown[Math.min(frame, travel.arcDistance.length) - 1]! - 1;
   return { x: travel.pivotX[i]!, y: travel.pivotY[i]! };
@@ -62,12 +58,12 @@ export function middleOf(points: readonly Vector[]): Vector {
   };
 }
 
-/** About what the selection is turned, scaled and mirrored; null when nothing is selected. */
-export function aboutIn(state: RootState): Vector | null {
-  const arc = activeArcIn(state);
+/** About what the selection is turned, scaled and mirrored on a frame; null when nothing is selected. */
+export function selectTransformCentre(state: RootState, frame: number): Vector | null {
+  const arc = selectActiveArc(state);
   const points = arc ? selectedPoints(arc, state.editor) : [];
   if (points.length === 0) return null;
   const { about, centre } = state.editor;
   if (about === 'chosen' && centre) return centre;
-  return (about === 'figure' ? figurePlaceIn(state) : null) ?? middleOf(points);
+  return (about === 'figure' ? selectFigurePlace(state, frame) : null) ?? middleOf(points);
 }

@@ -1,14 +1,14 @@
 import { lastFrame, type Mark, type Move, type Passage, spanIndexAt, type Travel } from '@humble/core';
 import { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from '@humble/core/views';
-import type { Chosen } from './editorSlice';
-import { activeMoveIn } from './hooks';
-import { activeTravelIn } from './selection';
-import type { RootState } from './store';
+import type { Chosen } from '../editorSlice';
+import { selectActiveTravel } from './selection';
+import type { RootState } from '../store';
+import { selectActiveMove } from './active';
 
 /** The marks of the active move that are selected, in order of time. */
-export function selectedMarksIn(state: RootState): readonly Mark[] {
+export function selectSelectedMarks(state: RootState): readonly Mark[] {
   const { selectedMarkIds } = state.editor;
-  return activeMoveIn(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
+  return selectActiveMove(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
 }
 
 const NO_MARKS: readonly Mark[] = [];
@@ -49,12 +49,12 @@ let passage: Passage | null = null;
  * The frames that were picked as a passage, within the shot, or those on a stretch of the arc that is travelled once;
  * null where none were, or a single one.
  */
-export function passageIn(state: RootState): Passage | null {
+export function selectPassage(state: RootState): Passage | null {
   const {
     editor: { chosen: all },
     shot,
   } = state;
-  const runs = all?.by === 'stretch' ? (chosenIn(state)?.runs ?? []) : [];
+  const runs = all?.by === 'stretch' ? (selectPickedRange(state)?.runs ?? []) : [];
   const chosen = all?.by === 'frames' ? all : runs.length === 1 ? runs[0] : undefined;
   if (!chosen || !shot.present.shot) return null;
   const last = Math.max(shot.present.shot.lengthFrames, ...shot.present.shot.moves.map(lastFrame));
@@ -64,7 +64,7 @@ export function passageIn(state: RootState): Passage | null {
 }
 
 /** What was chosen on the active move; null when nothing is. */
-export function chosenIn(state: RootState): WhereAndWhen | null {
-  const travel = activeTravelIn(state);
+export function selectPickedRange(state: RootState): WhereAndWhen | null {
+  const travel = selectActiveTravel(state);
   return travel && state.editor.chosen ? whereAndWhen(travel, state.editor.chosen) : null;
 }

@@ -1,10 +1,9 @@
 import { type Shot, shotOfTake, type Take, type Travel } from '@humble/core';
 import { takeShift } from '@humble/core/views';
-import { memoizeLast } from '../render/memoizeLast';
-import { currentLap, isPlaying } from '../playback/playhead';
-import { activeMoveIn } from './hooks';
-import type { Compared } from './reviewSlice';
-import type { RootState } from './store';
+import type { Compared } from '../reviewSlice';
+import type { RootState } from '../store';
+import { lruMemoize } from '@reduxjs/toolkit';
+import { selectActiveMove } from './active';
 
 /** Another take beside the current one. */
 export interface Comparison {
@@ -15,7 +14,7 @@ export interface Comparison {
   readonly shift: number;
 }
 
-const compared = memoizeLast(
+const compared = lruMemoize(
   (shot: Shot, { takeId, align }: Compared, moveId: string | null): Comparison | null => {
     const take = shot.takes.find(({ id }) => id === takeId);
     if (!take?.kept) return null;
@@ -26,16 +25,10 @@ const compared = memoizeLast(
 );
 
 /** The take that is compared with the current one; null for none, or where it has become the current one. */
-export function comparisonIn(state: RootState): Comparison | null {
+export function selectComparison(state: RootState): Comparison | null {
   const { shot } = state.shot.present;
   const { compared: asked } = state.review;
-  return shot && asked ? compared(shot, asked, activeMoveIn(state)?.id ?? null) : null;
-}
-
-/** The take that playback shows in this turn instead of the current one; null where that is shown. */
-export function takeOfTurn(state: RootState): Comparison | null {
-  if (!state.review.compared?.byTurns || !isPlaying() || currentLap() % 2 === 0) return null;
-  return comparisonIn(state);
+  return shot && asked ? compared(shot, asked, selectActiveMove(state)?.id ?? null) : null;
 }
 
 /** The frame of a travel that is seen on a frame of the current take. */

@@ -1,3 +1,0 @@
-import type { RootState } from '../../../store/store';
-
-export const shotIn = (state: RootState) => state.shot.present.shot;

@@ -1,0 +1,18 @@
+import * as core from '@humble/core';
+import type { FirstFrameNumber } from '@humble/core';
+import { createExternalStore } from '../ui/externalStore';
+
+/** From what the user counts frames. Set by the store whenever that setting changes; the bench is then built anew. */
+const first = createExternalStore<FirstFrameNumber>(1);
+
+export const countFramesFrom = first.set;
+export const firstFrameNumber = first.get;
+
+/** The number that the user reads for a frame. @param frame from 1 */
+export const frameNumber = (frame: number): number => core.frameNumber(frame, first.get());
+
+/** The frame that the user means by a number, from 1. */
+export const frameNumbered = (number: number): number => core.frameNumbered(number, first.get());
+
+/** What an error of the core says, in the user's numbers. */
+export const sentenceOfError = (error: core.ShotError): string => error.messageFrom(first.get());

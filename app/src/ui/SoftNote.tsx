@@ -1,0 +1,16 @@
+import { Words } from './Words';
+
+interface SoftNoteProps {
+  /** Null says nothing. */
+  readonly text: string | null;
+  readonly testID?: string;
+}
+
+/** A remark beside what it is about. */
+export function SoftNote({ text, testID }: SoftNoteProps) {
+  return text === null ? null : (
+    <Words tone="soft" testID={testID}>
+      {text}
+    </Words>
+  );
+}
