@@ -9,7 +9,7 @@ export interface NewShot {
 }
 
 /** So many lines of a table are there at once, on the smallest screen. */
-const MOST_LINES = 52;
+const MAX_LINES = 52;
 
 /** Types into a field and is done with it. */
 export async function enter(field: Locator, value: string | number): Promise<void> {
@@ -160,7 +160,7 @@ export class Bench {
     const cells = table.locator(`[role=row] [role=cell]:nth-of-type(${index + 1})`);
     // A long table has its first lines only, until it is scrolled.
     const all = Number(await table.getAttribute('aria-rowcount'));
-    const lines = Math.min(MOST_LINES, all);
+    const lines = Math.min(MAX_LINES, all);
     await expect.poll(() => cells.count()).toBeGreaterThanOrEqual(lines);
     // The increment to the picture in sight stands in a field.
     const texts = await cells.evaluateAll((found) =>

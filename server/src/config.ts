@@ -7,15 +7,15 @@ import { StartError } from './database/startError';
 const HERE = dirname(fileURLToPath(import.meta.url));
 const CHECKOUT = join(HERE, '../..');
 
-const HIGHEST_PORT = 65_535;
+const MAX_PORT = 65_535;
 const LOG_LEVELS = ['fatal', 'error', 'warn', 'info', 'debug', 'silent'] as const;
 
 const environment = z.object({
   PORT: z.coerce
-    .number(`PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
-    .int(`PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
-    .min(0, `PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
-    .max(HIGHEST_PORT, `PORT must be a whole number from 0 to ${HIGHEST_PORT}`)
+    .number(`PORT must be a whole number from 0 to ${MAX_PORT}`)
+    .int(`PORT must be a whole number from 0 to ${MAX_PORT}`)
+    .min(0, `PORT must be a whole number from 0 to ${MAX_PORT}`)
+    .max(MAX_PORT, `PORT must be a whole number from 0 to ${MAX_PORT}`)
     .default(4270),
   /** Folder of the database. */
   HUMBLE_DATA: z.string().min(1, 'HUMBLE_DATA must name a folder').default(join(CHECKOUT, 'data')),

@@ -14,7 +14,7 @@ import { startThreads } from './threads/threads';
 
 const HOST = '127.0.0.1';
 /** Requests still open at the end get this long to finish, milliseconds. */
-const LONGEST_FAREWELL_MS = 3000;
+const MAX_FAREWELL_MS = 3000;
 
 const PORT_SENTENCES: Readonly<Record<string, string>> = {
   EADDRINUSE: 'is taken by another program',
@@ -68,7 +68,7 @@ async function main(): Promise<void> {
   const stop = (): void => {
     if (isStopping) return;
     isStopping = true;
-    const giveUp = setTimeout(() => server.closeAllConnections(), LONGEST_FAREWELL_MS);
+    const giveUp = setTimeout(() => server.closeAllConnections(), MAX_FAREWELL_MS);
     server.close(() => {
       clearTimeout(giveUp);
       void Promise.all([database.close(), threads.close()]).then(() => process.exit(0));

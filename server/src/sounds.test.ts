@@ -1,4 +1,4 @@
-import { LARGEST_SOUND } from '@humble/core';
+import { MAX_SOUND_BYTES } from '@humble/core';
 import { knocks, silentMp3, waveFile } from '@humble/core/testing/soundFiles';
 import request from 'supertest';
 import { startTestServer, type TestServer } from './testing/testServer';
@@ -68,7 +68,7 @@ test.each<[string, Buffer, string]>([
 });
 
 test('one that is too heavy, or empty, is refused; an unknown one is not there', async () => {
-  expect((await send(Buffer.alloc(LARGEST_SOUND + 1))).status).toBe(413);
+  expect((await send(Buffer.alloc(MAX_SOUND_BYTES + 1))).status).toBe(413);
   expect((await send(Buffer.alloc(0))).status).toBe(400);
   expect((await request(at.server).get(`/api/sounds/${'0'.repeat(64)}`)).status).toBe(404);
 });

@@ -1,7 +1,7 @@
 import { errorSentence } from '../store/errorSentence';
 import { Refusal } from '../ui/refusal';
 import { filmsWords as words } from '../words/films';
-import { edits, fileStem, LONGEST_NAME, type Picture, type Shot } from '@humble/core';
+import { edits, fileStem, MAX_NAME_LENGTH, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ShotSummary } from '../persistence/api';
 import { keepPicture } from '../persistence/keepPicture';
 import { keepSound, type KeptSound } from '../persistence/sounds';
@@ -79,7 +79,7 @@ export const moveToFilm = (shots: FilmShots, film: string): Promise<boolean> =>
 export function freeName(wanted: string, taken: readonly string[]): string {
   const numbered = (n: number): string => {
     const ending = n === 1 ? '' : ` ${n}`;
-    return `${wanted.slice(0, LONGEST_NAME - ending.length)}${ending}`;
+    return `${wanted.slice(0, MAX_NAME_LENGTH - ending.length)}${ending}`;
   };
   let n = 1;
   while (taken.includes(numbered(n))) n++;

@@ -147,14 +147,14 @@ export async function saveAsCopy(shot: Shot): Promise<string | null> {
 }
 
 /** A server that does not answer holds the closing up no longer than this, milliseconds. */
-const LONGEST_CLOSE_MS = 2000;
+const MAX_CLOSE_MS = 2000;
 
 /** Takes a shot off the workbench once its edits are kept in the browser, and sent if that goes quickly. */
 export function closeDocument(id: string): Promise<void> {
   const close = async (): Promise<void> => {
     if (store.getState().session.document?.id !== id) return;
     await saver().keep();
-    const patience = new Promise<void>((resolve) => setTimeout(resolve, LONGEST_CLOSE_MS));
+    const patience = new Promise<void>((resolve) => setTimeout(resolve, MAX_CLOSE_MS));
     await Promise.race([saver().flush(), patience]);
     if (store.getState().session.document?.id !== id) return;
     store.dispatch(shotClosed());

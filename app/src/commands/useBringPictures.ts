@@ -1,5 +1,5 @@
 import { errorSentence } from '../store/errorSentence';
-import { LONGEST_SEQUENCE, PICTURE_TYPES } from '@humble/core';
+import { MAX_SEQUENCE_LENGTH, PICTURE_TYPES } from '@humble/core';
 import { useEffect, useState } from 'react';
 import { messageShown } from '../store/sessionSlice';
 import { useAppDispatch } from '../store/hooks';
@@ -36,8 +36,8 @@ export function useBringPictures<Kept>({ keep, onAllThere }: BringPictures<Kept>
   const bring = async (given?: readonly File[]): Promise<void> => {
     const files = given ?? (await pickPictures([...PICTURE_TYPES, '.svg'].join(',')));
     if (files.length === 0) return;
-    if (files.length > LONGEST_SEQUENCE) {
-      dispatch(messageShown(words.aSequenceHasAtMostPictures(LONGEST_SEQUENCE, files.length)));
+    if (files.length > MAX_SEQUENCE_LENGTH) {
+      dispatch(messageShown(words.aSequenceHasAtMostPictures(MAX_SEQUENCE_LENGTH, files.length)));
       return;
     }
     const stop = new AbortController();

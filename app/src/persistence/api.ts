@@ -30,11 +30,11 @@ const ask = (name: EndpointName, params: Readonly<Record<string, string>> = {}, 
 });
 
 /** An answer that takes longer than this counts as a server that is away, milliseconds. */
-const LONGEST_WAIT_MS = 15_000;
+const MAX_WAIT_MS = 15_000;
 
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: API, timeout: LONGEST_WAIT_MS }),
+  baseQuery: fetchBaseQuery({ baseUrl: API, timeout: MAX_WAIT_MS }),
   tagTypes: ['List', 'Easings'],
   endpoints: (build) => ({
     listShots: build.query<readonly ShotSummary[], void>({

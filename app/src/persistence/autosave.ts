@@ -8,7 +8,7 @@ import type { AppStore } from '../store/store';
 /** An edit rests this long before it goes to the server, milliseconds. */
 const REST_MS = 700;
 /** Editing without a rest is sent this often all the same. */
-const LONGEST_UNSENT_MS = 4000;
+const MAX_UNSENT_MS = 4000;
 /** An edit is written into the browser when nothing was changed for this long, milliseconds … */
 const DRAFT_REST_MS = 40;
 /** … and while it goes on, this often. */
@@ -18,7 +18,7 @@ const DRAFT_PATIENCE_MS = 1500;
 /** What can be undone is written after a longer rest: it weighs more. */
 const HISTORY_REST_MS = 1000;
 const FIRST_RETRY_MS = 1000;
-const LONGEST_RETRY_MS = 10_000;
+const MAX_RETRY_MS = 10_000;
 
 export interface Autosave {
   /** Writes what is unsent into the browser now. */
@@ -155,7 +155,7 @@ export function startAutosave(store: AppStore): Autosave {
 
   const tryAgain = (): void => {
     schedule(retryMs);
-    retryMs = Math.min(retryMs * 2, LONGEST_RETRY_MS);
+    retryMs = Math.min(retryMs * 2, MAX_RETRY_MS);
   };
 
   const failed = async (id: string, shot: Shot, error: unknown): Promise<void> => {
@@ -243,7 +243,7 @@ export function startAutosave(store: AppStore): Autosave {
     }
     scheduleDraft();
     if (status !== 'offline' && status !== 'failed' && status !== 'conflict')
-      schedule(Math.max(0, Math.min(REST_MS, unsentSince + LONGEST_UNSENT_MS - Date.now())));
+      schedule(Math.max(0, Math.min(REST_MS, unsentSince + MAX_UNSENT_MS - Date.now())));
   });
 
   const leave = (): void => {

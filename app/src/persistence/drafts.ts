@@ -28,7 +28,7 @@ export interface KeptHistory {
 
 /** Histories are kept for so long, milliseconds. */
 const HISTORY_LIFE_MS = 24 * 3600 * 1000;
-const MOST_HISTORIES = 20;
+const MAX_HISTORIES = 20;
 
 /**
  * One store of the browser. A browser may have none, may refuse it at once or later, and may be cured: after
@@ -115,7 +115,7 @@ async function dropOldHistories(): Promise<void> {
   const times = (await histories.keys()).filter((key) => key.startsWith(TIME));
   const kept = await histories.get<number>(times);
   const newestFirst = times.map((key, i) => ({ key, at: kept[i] ?? 0 })).sort((a, b) => b.at - a.at);
-  const old = newestFirst.filter(({ at }, i) => Date.now() - at > HISTORY_LIFE_MS || i >= MOST_HISTORIES);
+  const old = newestFirst.filter(({ at }, i) => Date.now() - at > HISTORY_LIFE_MS || i >= MAX_HISTORIES);
   if (old.length > 0) await histories.remove(...old.flatMap(({ key }) => [key, key.slice(TIME.length)]));
 }
 

@@ -4,7 +4,7 @@ import { persistenceWords as words } from '../words/persistence';
 import { OFFLINE_SENTENCE } from './api';
 
 /** Names of files are kept up to so many letters. */
-export const LONGEST_FILE_NAME = 120;
+export const MAX_FILE_NAME_LENGTH = 120;
 
 interface FileToKeep {
   readonly to: 'keepPicture' | 'keepSound';
@@ -24,7 +24,7 @@ export async function keepFile<Kept extends object>({ to, file, type, signal }: 
     method: ROUTES[to].method,
     headers: {
       'content-type': type,
-      'x-file-name': encodeURIComponent(file.name.slice(0, LONGEST_FILE_NAME)),
+      'x-file-name': encodeURIComponent(file.name.slice(0, MAX_FILE_NAME_LENGTH)),
     },
     body: file,
     signal,

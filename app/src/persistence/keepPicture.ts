@@ -1,7 +1,7 @@
 import { Refusal } from '../ui/refusal';
 import { persistenceWords as words } from '../words/persistence';
 import { type Picture, PICTURE_LIMITS } from '@humble/core';
-import { keepFile, LONGEST_FILE_NAME } from './keepFile';
+import { keepFile, MAX_FILE_NAME_LENGTH } from './keepFile';
 
 const TYPES: Readonly<Record<string, string>> = {
   png: 'image/png',
@@ -32,5 +32,5 @@ export async function keepPicture(file: File, signal: AbortSignal): Promise<Brou
     type: typeOf(file),
     signal,
   });
-  return { picture: { ...picture, name: file.name.slice(0, LONGEST_FILE_NAME) }, note };
+  return { picture: { ...picture, name: file.name.slice(0, MAX_FILE_NAME_LENGTH) }, note };
 }

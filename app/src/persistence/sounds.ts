@@ -1,8 +1,8 @@
 import { Refusal } from '../ui/refusal';
-import { LARGEST_SOUND, type Sound } from '@humble/core';
+import { MAX_SOUND_BYTES, type Sound } from '@humble/core';
 import { addressOf, API } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
-import { keepFile, LONGEST_FILE_NAME } from './keepFile';
+import { keepFile, MAX_FILE_NAME_LENGTH } from './keepFile';
 
 /** Where the server keeps a sound, by the SHA-256 of its bytes. */
 export const soundAddress = (sha256: string): string => API + addressOf('readSound', { sha256 });
@@ -15,12 +15,12 @@ export type KeptSound = Omit<Sound, 'startSeconds'>;
  * @throws Refusal with a sentence that names the file
  */
 export async function keepSound(file: File, signal: AbortSignal): Promise<KeptSound> {
-  if (file.size > LARGEST_SOUND) throw new Refusal(words.isLargerThan30MB(file.name));
+  if (file.size > MAX_SOUND_BYTES) throw new Refusal(words.isLargerThan30MB(file.name));
   const sound = await keepFile<KeptSound>({
     to: 'keepSound',
     file,
     type: file.type || 'application/octet-stream',
     signal,
   });
-  return { ...sound, name: file.name.slice(0, LONGEST_FILE_NAME) };
+  return { ...sound, name: file.name.slice(0, MAX_FILE_NAME_LENGTH) };
 }

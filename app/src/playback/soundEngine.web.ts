@@ -11,7 +11,7 @@ const LONG_SECONDS = 300;
 
 const PEAKS_PER_SECOND = 200;
 /** While the playhead is dragged so much of the sound is heard at least, seconds. */
-const LEAST_SLICE = 0.08;
+const MIN_SLICE = 0.08;
 /** A slice fades in and out, so that it does not crack, seconds. */
 const FADE = 0.01;
 
@@ -100,7 +100,7 @@ function followPlayhead(buffer: AudioBuffer, wave: SoundEngine['wave']): SoundEn
       if (!before.isPlaying || before.lap !== now.lap) sound(offsetOf(now.frame), playbackSpeed());
     } else if (before.isPlaying) silence();
     else if (before.frame !== now.frame)
-      sound(offsetOf(now.frame), 1, Math.max(LEAST_SLICE, 1 / settings.rate));
+      sound(offsetOf(now.frame), 1, Math.max(MIN_SLICE, 1 / settings.rate));
   }
 
   const stopFollowing = subscribePlayhead(follow);

@@ -18,7 +18,7 @@ const PULL_PX = 24;
 /** Room round the paper, pixels on both sides together. */
 const MARGINS_PX = 32;
 /** At most so much of a window's height is the field's for its width alone. */
-const MOST_SHARE = 0.45;
+const MAX_SHARE = 0.45;
 /** Beside large text it has less, so that the words have room. */
 const LARGE_TEXT_SHARE = 0.22;
 /** Width of the panel beside the field, on a phone that lies on its side. */
@@ -28,7 +28,7 @@ const SIDE_PANEL_PX = 320;
 export function fieldHeight(share: number, window: Size, field: Size): number {
   const asWide = (window.width - MARGINS_PX) * (field.height / field.width) + MARGINS_PX;
   if (isLargeText()) return Math.round(Math.min(asWide, LARGE_TEXT_SHARE * window.height));
-  return Math.round(Math.max(share * window.height, Math.min(asWide, MOST_SHARE * window.height)));
+  return Math.round(Math.max(share * window.height, Math.min(asWide, MAX_SHARE * window.height)));
 }
 
 interface Size {

@@ -30,7 +30,7 @@ const ROOMY_PX = 1200;
 const RULER_PX = 134;
 
 /** The graph is never lower than this, pixels. */
-const LEAST_GRAPH_PX = 100;
+const MIN_GRAPH_PX = 100;
 
 /** Height of the rows of keys under the ruler; it rests while something is dragged, so that nothing moves beneath it. */
 function useRestingKeysHeight(): number {
@@ -67,7 +67,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
   const step = useSession((session) => session.step);
   const keysPx = useRestingKeysHeight();
   // Rows of keys take their room from the graph first, then from the paper.
-  const deskPx = Math.max(desk.size, RULER_PX + keysPx + LEAST_GRAPH_PX);
+  const deskPx = Math.max(desk.size, RULER_PX + keysPx + MIN_GRAPH_PX);
   const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
   return (
     <View className="min-h-0 flex-1 flex-row">

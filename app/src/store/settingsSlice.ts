@@ -1,11 +1,11 @@
 import {
-  FASTEST_RECORDING,
+  MAX_RECORDING_SPEED,
   FIELD_SIDE,
   type FirstFrameNumber,
-  LONGEST_NAME,
-  LONGEST_SHOT,
+  MAX_NAME_LENGTH,
+  MAX_SHOT_FRAMES,
   type PosePath,
-  SLOWEST_RECORDING,
+  MIN_RECORDING_SPEED,
 } from '@humble/core';
 import { type GhostChoice } from '@humble/core/views';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
@@ -87,10 +87,10 @@ export type SheetView = 'increments' | 'exposures' | 'charts';
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
 
-export const MOST_GHOSTS = 100;
-export const LEAST_GUIDE_STRENGTH = 0.1;
-export const MOST_GRID = 2_000;
-export const MOST_REACH = 500;
+export const MAX_GHOSTS = 100;
+export const MIN_GUIDE_STRENGTH = 0.1;
+export const MAX_GRID = 2_000;
+export const MAX_REACH = 500;
 
 type Check = (value: unknown) => boolean;
 
@@ -118,46 +118,46 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   theme: oneOf('paper', 'lampout'),
   ghosts: (value) => {
     const { before, after, every } = (value ?? {}) as Partial<GhostChoice>;
-    return whole(0, MOST_GHOSTS)(before) && whole(0, MOST_GHOSTS)(after) && whole(1, 24)(every);
+    return whole(0, MAX_GHOSTS)(before) && whole(0, MAX_GHOSTS)(after) && whole(1, 24)(every);
   },
   showsGhosts: flag,
   showsTrail: flag,
   showsNumbers: flag,
   loops: flag,
   hearsSound: flag,
-  guideStrength: between(LEAST_GUIDE_STRENGTH, 1),
+  guideStrength: between(MIN_GUIDE_STRENGTH, 1),
   showsArrows: flag,
   showsComb: flag,
   showsGrid: flag,
   showsMargins: flag,
-  gridSize: between(1, MOST_GRID),
+  gridSize: between(1, MAX_GRID),
   snapsToGrid: flag,
   snapsToPoints: flag,
   snapsToLines: flag,
-  tickReach: whole(0, MOST_REACH),
+  tickReach: whole(0, MAX_REACH),
   takesLater: flag,
   incrementMoves: oneOf('rest', 'end'),
   sheetView: oneOf('increments', 'exposures', 'charts'),
   timingView: oneOf('ruler', 'graph', 'chart', 'numbers'),
   posePath: oneOf('straight', 'curved'),
-  recordingSpeed: between(SLOWEST_RECORDING, FASTEST_RECORDING),
+  recordingSpeed: between(MIN_RECORDING_SPEED, MAX_RECORDING_SPEED),
   countsIn: flag,
   playsMeanwhile: flag,
   showsGesture: flag,
   newShot: (value) => {
     const { rate, length, width, height, widthMm, rulerStep } = (value ?? {}) as Partial<NewShotNumbers>;
     const mayBeMissing = [widthMm, rulerStep].every((of) => of == null || (typeof of === 'number' && of > 0));
-    const isSide = between(FIELD_SIDE.least, FIELD_SIDE.most);
+    const isSide = between(FIELD_SIDE.min, FIELD_SIDE.max);
     return (
       between(1, 240)(rate) &&
-      whole(2, LONGEST_SHOT)(length) &&
+      whole(2, MAX_SHOT_FRAMES)(length) &&
       isSide(width) &&
       isSide(height) &&
       mayBeMissing
     );
   },
   listOrder: oneOf('hand', 'change', 'name'),
-  lastFilm: (value) => typeof value === 'string' && value.length <= LONGEST_NAME,
+  lastFilm: (value) => typeof value === 'string' && value.length <= MAX_NAME_LENGTH,
   firstFrame: whole(0, 1),
   groupInFront: recordOf((value) => typeof value === 'string'),
   groupsOpen: recordOf(flag),

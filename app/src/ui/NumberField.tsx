@@ -48,7 +48,7 @@ export interface NumberFieldProps {
   readonly isStacked?: boolean;
 }
 
-const LONGEST_QUOTE = 20;
+const MAX_QUOTE_LENGTH = 20;
 
 const PIXELS_PER_STEP = 8;
 
@@ -96,7 +96,7 @@ export function NumberField({
   const refusalOf = (text: string): FieldNote | null => {
     const wanted = readText(text);
     if (wanted === null)
-      return text.trim() === '' ? null : { text: words.isNotANumber(text.slice(0, LONGEST_QUOTE)) };
+      return text.trim() === '' ? null : { text: words.isNotANumber(text.slice(0, MAX_QUOTE_LENGTH)) };
     if (typeof wanted !== 'number') return { text: wanted.problem };
     const rounded = Number(wanted.toFixed(decimals));
     if (rounded < min) return { text: words.isTheLeastHere(writeNumber(min, decimals)) };

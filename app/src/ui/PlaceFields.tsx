@@ -2,8 +2,8 @@ import { uiWords as words } from '../words/ui';
 import { type NumberFieldProps, NumberPair } from './NumberField';
 
 /** Further out than this nothing can be typed, field units. */
-const FURTHEST = 1e6;
-const RANGE = { min: -FURTHEST, max: FURTHEST } as const;
+const MAX_COORDINATE = 1e6;
+const RANGE = { min: -MAX_COORDINATE, max: MAX_COORDINATE } as const;
 
 type LengthField = Pick<NumberFieldProps, 'label' | 'value' | 'min' | 'max' | 'onChange'>;
 

@@ -19,12 +19,12 @@ import { colour } from './colour';
 import type { SortableListProps } from './SortableList';
 
 /** A press that moves less than this is none of the list's, pixels. */
-const LEAST_DRAG_PX = 4;
+const MIN_DRAG_PX = 4;
 
 /** A list whose items are put in order by dragging their grips, or by Space and the arrow keys on one. */
 export function SortableList({ label, ids, renderRow, gripLabel, onMove }: SortableListProps) {
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: LEAST_DRAG_PX } }),
+    useSensor(PointerSensor, { activationConstraint: { distance: MIN_DRAG_PX } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const dropped = ({ active, over }: DragEndEvent): void => {

@@ -36,14 +36,14 @@ export function withInSight(range: Range, value: number): Range {
 }
 
 /** A part of the whole is never made smaller than this share of it. */
-const SMALLEST_SHARE = 1 / 400;
+const MIN_SHARE = 1 / 400;
 
 /**
  * A range zoomed about a value that stays where it is.
  * @param factor more than 1 shows less of the whole, larger
  */
 export function zoomed(range: Range, about: number, factor: number, whole: Range): Range {
-  const least = (whole.to - whole.from) * SMALLEST_SHARE;
+  const least = (whole.to - whole.from) * MIN_SHARE;
   const width = Math.max(least, (range.to - range.from) / factor);
   const share = (about - range.from) / Math.max(NARROWEST, range.to - range.from);
   return within({ from: about - share * width, to: about + (1 - share) * width }, whole);

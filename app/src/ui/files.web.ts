@@ -33,7 +33,7 @@ export interface PickedFile {
 }
 
 /** The largest text that is read, bytes: what the server would take. */
-const LARGEST_TEXT = 8_000_000;
+const MAX_TEXT_LENGTH = 8_000_000;
 
 /** Asks for files; none when the user thinks better of it. */
 function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]> {
@@ -53,7 +53,7 @@ function askForFiles(accept: string, multiple: boolean): Promise<readonly File[]
  * @param mostBytes what it may weigh
  * @throws Refusal with a sentence
  */
-export async function pickFile(accept: string, mostBytes = LARGEST_TEXT): Promise<PickedFile | null> {
+export async function pickFile(accept: string, mostBytes = MAX_TEXT_LENGTH): Promise<PickedFile | null> {
   const [file] = await askForFiles(accept, false);
   if (!file) return null;
   if (file.size > mostBytes) throw new Refusal(words.isLargerThanMBThatIs(file.name, mostBytes / 1e6));

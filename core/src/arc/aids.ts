@@ -8,7 +8,7 @@ export interface DirectionArrow {
   readonly headingDeg: number;
 }
 
-const MOST_ARROWS = 400;
+const MAX_ARROWS = 400;
 
 /**
  * Arrows along an arc at even distances, the first half a gap from its start.
@@ -17,7 +17,7 @@ const MOST_ARROWS = 400;
 export function directionArrows(arc: Arc, gap: number): readonly DirectionArrow[] {
   const { length } = measureArc(arc);
   if (length === 0) return [];
-  const count = Math.min(MOST_ARROWS, Math.max(1, Math.floor(length / gap)));
+  const count = Math.min(MAX_ARROWS, Math.max(1, Math.floor(length / gap)));
   return Array.from({ length: count }, (_, i) => pointAtDistance(arc, (length * (i + 0.5)) / count));
 }
 

@@ -16,7 +16,7 @@ export type StrokeUse =
   | { readonly kind: 'stretch'; readonly from: number; readonly to: number };
 
 /** A stretch shorter than this share of the arc is a slip of the hand, not something to replace. */
-const LEAST_STRETCH = 0.01;
+const MIN_STRETCH = 0.01;
 
 /**
  * All that a stroke can mean for an arc, the likeliest first. One that begins at an open end draws on
@@ -32,7 +32,7 @@ export function strokeUses(arc: Arc, samples: readonly Vector[], reach: number):
       return found && found.away <= reach ? found.s : null;
     };
     const [from, to] = [near(first), near(last)];
-    if (from !== null && to !== null && Math.abs(to - from) > LEAST_STRETCH * arcLength(arc))
+    if (from !== null && to !== null && Math.abs(to - from) > MIN_STRETCH * arcLength(arc))
       uses.push({ kind: 'stretch', from, to });
     if (!arc.closed) {
       const [start, end] = [arc.points[0]!, arc.points[arc.points.length - 1]!];

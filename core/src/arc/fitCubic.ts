@@ -13,7 +13,7 @@ export interface CubicFit {
 /** Rounds of putting the samples anew along the curve (Schneider 1990); after this many none gets better. */
 const REPARAMETRISATIONS = 12;
 /** Handles longer than this share of the chord's samples are wild and are drawn back to thirds. */
-const LONGEST_HANDLE = 1.5;
+const MAX_HANDLE = 1.5;
 
 /** Parameters in proportion to the length of the polyline through the samples. */
 function chordParameters(samples: readonly Vector[]): number[] {
@@ -64,7 +64,7 @@ function leastSquares(
   let first = (x0 * c11 - x1 * c01) / determinant;
   let second = (c00 * x1 - c01 * x0) / determinant;
   const least = chord * 1e-3;
-  const most = length * LONGEST_HANDLE;
+  const most = length * MAX_HANDLE;
   const isUsable = (handle: number): boolean => handle > least && handle < most;
   if (Math.abs(determinant) < 1e-12 * c00 * c11 || !isUsable(first) || !isUsable(second))
     first = second = Math.max(chord, length) / 3;

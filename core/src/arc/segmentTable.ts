@@ -15,12 +15,12 @@ export const LENGTH_TOLERANCE = 1e-9;
 /** A place found by distance is right to this share of the control polygon. */
 export const PLACE_TOLERANCE = 1e-8;
 /** Between two knots the travel turns less than this, so that heading unwraps without doubt. */
-const MOST_TURN_DEG = 60;
+const MAX_TURN_DEG = 60;
 /** Pieces shorter than this share of the polygon are not divided further (cusps end here). */
-const SMALLEST_PIECE = 2e-10;
-const MOST_DEPTH = 48;
+const MIN_PIECE = 2e-10;
+const MAX_DEPTH = 48;
 /** A control polygon shorter than this is a single point: its squares would vanish in a double. */
-const SMALLEST_SIZE = 1e-100;
+const MIN_SIZE = 1e-100;
 /** Coefficients per piece of the quintic t(w). */
 export const COEFFICIENTS = 6;
 
@@ -144,13 +144,13 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
   const firstHalf = quarters[0] + quarters[1];
   const secondHalf = quarters[2] + quarters[3];
   const length = firstHalf + secondHalf;
-  const small = length <= size * SMALLEST_PIECE || depth >= MOST_DEPTH;
+  const small = length <= size * MIN_PIECE || depth >= MAX_DEPTH;
 
   const heading = build.heading[build.heading.length - 1]!;
   const turnIn = wrapDeg(travelDirectionDeg(curve, tm, size) - heading);
   const turnOut = wrapDeg(travelDirectionDeg(curve, t1, size, 'arriving') - heading - turnIn);
   const lengthIsSure = Math.abs(length - whole) <= size * LENGTH_TOLERANCE;
-  const headingIsSure = Math.abs(turnIn) <= MOST_TURN_DEG && Math.abs(turnOut) <= MOST_TURN_DEG;
+  const headingIsSure = Math.abs(turnIn) <= MAX_TURN_DEG && Math.abs(turnOut) <= MAX_TURN_DEG;
   const piece = !small && lengthIsSure && headingIsSure ? inversePiece(build, t0, t1, quarters) : null;
   if (!small && !piece) {
     divide(build, t0, tm, firstHalf, depth + 1);
@@ -169,7 +169,7 @@ export function measureLine(cubic: Cubic): SegmentTable {
   const curve = polynomial(cubic);
   const length = distance(cubic.start, cubic.end);
   const headingDeg = length > 0 ? directionDeg(curve.cx, curve.cy) : 0;
-  const hasLength = length > SMALLEST_SIZE;
+  const hasLength = length > MIN_SIZE;
   return {
     // The higher coefficients are rounding noise of the thirds.
     curve: {
@@ -205,7 +205,7 @@ export function measureSegment(cubic: Cubic): SegmentTable {
     heading: [travelDirectionDeg(curve, 0, size, 'leaving')],
     inverse: [],
   };
-  if (size > SMALLEST_SIZE) divide(build, 0, 1, gaussLength(curve, 0, 1), 0);
+  if (size > MIN_SIZE) divide(build, 0, 1, gaussLength(curve, 0, 1), 0);
   return {
     curve,
     size,

@@ -21,7 +21,7 @@ import { changeArc } from '../timing/changeArc';
 import { changeArcOnly, findArc } from '../model/parts';
 import { type Arc, type ReadyShape, type Shot, Move } from '../model/schema';
 import { arcColours } from '../model/names';
-import { LONGEST_NAME, MOST_PARTS } from '../model/limits';
+import { MAX_NAME_LENGTH, MAX_PARTS } from '../model/limits';
 import { pointEdits } from './pointEdits';
 import { withFigureOn } from './withFigure';
 
@@ -39,12 +39,12 @@ function freshNumber(shot: Shot): number {
 }
 
 function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
-  if (shot.arcs.length >= MOST_PARTS) throw outOfRange(`A shot holds at most ${MOST_PARTS} arcs.`);
+  if (shot.arcs.length >= MAX_PARTS) throw outOfRange(`A shot holds at most ${MAX_PARTS} arcs.`);
   const { points, closed } =
     'shape' in fresh ? shapePoints(fresh.shape) : { points: fresh.points, closed: fresh.closed ?? false };
   const arc: Arc = {
     id: freshId('arc', shot.arcs),
-    name: fresh.name?.trim().slice(0, LONGEST_NAME) || `Arc ${freshNumber(shot)}`,
+    name: fresh.name?.trim().slice(0, MAX_NAME_LENGTH) || `Arc ${freshNumber(shot)}`,
     closed,
     points: withIds(points),
     shape: 'shape' in fresh ? fresh.shape : null,
@@ -217,7 +217,7 @@ export const arcEdits = {
       shape: null,
       points: withMissingIds(first),
     }));
-    return withArcAdded(cut, { name: `${arc.name.slice(0, LONGEST_NAME - 6)}, rest`, points: second });
+    return withArcAdded(cut, { name: `${arc.name.slice(0, MAX_NAME_LENGTH - 6)}, rest`, points: second });
   },
 
   /**

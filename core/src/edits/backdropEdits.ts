@@ -1,6 +1,6 @@
 import { ShotError, outOfRange } from '../model/errors';
 import { type LengthUnit, MILLIMETRES } from '../model/lengths';
-import { LONGEST_SEQUENCE } from '../model/limits';
+import { MAX_SEQUENCE_LENGTH } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
 
 /** The width at which a picture just covers a field. */
@@ -19,8 +19,8 @@ export const backdropEdits = {
   putBackdrop: (shot: Shot, { pictures }: { pictures: readonly Picture[] }): Shot => {
     const first = pictures[0];
     if (!first) throw outOfRange('A backdrop needs a picture.');
-    if (pictures.length > LONGEST_SEQUENCE)
-      throw outOfRange(`A sequence has at most ${LONGEST_SEQUENCE} pictures.`);
+    if (pictures.length > MAX_SEQUENCE_LENGTH)
+      throw outOfRange(`A sequence has at most ${MAX_SEQUENCE_LENGTH} pictures.`);
     if (shot.backdrop) return changeBackdrop(shot, { pictures, hidden: false });
     return {
       ...shot,

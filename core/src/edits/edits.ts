@@ -26,7 +26,7 @@ import { withMoves } from '../timing/moveChange';
 import { withNotesAlong } from '../timing/notes';
 import { withFrames } from '../timing/retime';
 import { type Easing, type Field, type Keeps, type Move, type Shot } from '../model/schema';
-import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
+import { lastFrameFor, MAX_SHOT_FRAMES } from '../model/limits';
 
 /**
  * What becomes of moves when the shot's length changes: one that went to the last frame still does and the
@@ -163,7 +163,7 @@ const plainEdits = {
     }: { moveId: string; first: number; last: number; lengthens?: boolean },
   ): Shot => {
     const lengthFrames = lengthens
-      ? Math.min(LONGEST_SHOT, Math.max(shot.lengthFrames, last))
+      ? Math.min(MAX_SHOT_FRAMES, Math.max(shot.lengthFrames, last))
       : shot.lengthFrames;
     return changeMove({ ...shot, lengthFrames }, moveId, (move) => {
       const latest = lastFrameFor(lengthFrames, findArc(shot, move.arcId).closed);

@@ -1,6 +1,6 @@
 import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { LONGEST_SHOT, MOST_PARTS } from '../model/limits';
+import { MAX_SHOT_FRAMES, MAX_PARTS } from '../model/limits';
 import { changeFigure, findArc } from '../model/parts';
 import { PLAIN_FIGURE } from '../model/plainRiding';
 import type { Arc, Artwork, Cycle, Figure, Move, Rider, Shot, StandInName, Waiting } from '../model/schema';
@@ -182,7 +182,7 @@ export const figureEdits = {
     shot: Shot,
     { artwork, x, y, name }: { readonly artwork: Artwork; readonly name?: string } & Vector,
   ): Shot => {
-    if (shot.figures.length >= MOST_PARTS) throw outOfRange(`A shot has at most ${MOST_PARTS} figures.`);
+    if (shot.figures.length >= MAX_PARTS) throw outOfRange(`A shot has at most ${MAX_PARTS} figures.`);
     const figureId = freshId('figure', shot.figures);
     const figure: Figure = {
       id: figureId,
@@ -306,8 +306,8 @@ export const figureEdits = {
     { moveId, frame, drawing }: OfMove & { readonly frame: number; readonly drawing: number | null },
   ): Shot => {
     const move = findMove(shot, moveId);
-    if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-      throw outOfRange(`A drawing is shown from a frame from 1 to ${LONGEST_SHOT} on.`);
+    if (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES)
+      throw outOfRange(`A drawing is shown from a frame from 1 to ${MAX_SHOT_FRAMES} on.`);
     const others = move.drawings.filter((shown) => shown.frame !== frame);
     const drawings =
       drawing === null ? others : [...others, { frame, drawing }].sort((a, b) => a.frame - b.frame);

@@ -8,7 +8,7 @@ import { findMove, withMove } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import { PLAIN_TIMING } from '../model/plainTiming';
 import { type Arc, type Mark, type Shot } from '../model/schema';
-import { LONGEST_SHOT, MOST_GESTURES, MOST_KEPT_SAMPLES } from '../model/limits';
+import { MAX_SHOT_FRAMES, MAX_GESTURES, MAX_SAMPLES_OF_SHOT } from '../model/limits';
 
 /** What a gesture was thinned to, and how. */
 export interface ActingOut {
@@ -35,8 +35,8 @@ const withIds = (marks: ThinnedGesture['marks'], firstFrame: number): Mark[] =>
 function checked({ thinned: { marks }, firstFrame }: ActingOut): void {
   const last = marks[marks.length - 1];
   if (!last || marks.length < 2) throw outOfRange('A gesture gives at least two marks.');
-  if (firstFrame < 1 || last.frame + firstFrame > LONGEST_SHOT)
-    throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
+  if (firstFrame < 1 || last.frame + firstFrame > MAX_SHOT_FRAMES)
+    throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
 }
 
 const known = new WeakMap<ActingOut['thinned'], Arc['points']>();
@@ -54,10 +54,10 @@ export function actedPoints(thinned: ActingOut['thinned']): Arc['points'] {
 export const gestureEdits = {
   /** A gesture kept as it was recorded. It is in the shot from then on, whether a move uses it or not. */
   keepGesture: (shot: Shot, { gesture, name }: { gesture: RawGesture; name?: string }): Shot => {
-    if (shot.gestures.length >= MOST_GESTURES)
-      throw outOfRange(`A shot keeps at most ${MOST_GESTURES} gestures: delete one first.`);
+    if (shot.gestures.length >= MAX_GESTURES)
+      throw outOfRange(`A shot keeps at most ${MAX_GESTURES} gestures: delete one first.`);
     const kept = shot.gestures.reduce((sum, { ms }) => sum + ms.length, 0);
-    if (kept + gesture.ms.length > MOST_KEPT_SAMPLES)
+    if (kept + gesture.ms.length > MAX_SAMPLES_OF_SHOT)
       throw outOfRange('The gestures of this shot grow too long to be kept: delete one first.');
     return {
       ...shot,

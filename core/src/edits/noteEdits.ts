@@ -1,5 +1,5 @@
 import { ShotError, outOfRange } from '../model/errors';
-import { LONGEST_NOTE, LONGEST_SHOT } from '../model/limits';
+import { MAX_NOTE_LENGTH, MAX_SHOT_FRAMES } from '../model/limits';
 import { changePart } from '../model/parts';
 import type { Note, Shot } from '../model/schema';
 import { inOrder, withMoreNotes } from '../timing/notes';
@@ -9,8 +9,9 @@ type Written = Pick<Note, 'from' | 'until' | 'text' | 'figureId'>;
 function checked<Part extends Written>(note: Part, shot: Shot): Part {
   const { from, until, figureId } = note;
   const text = note.text.trim();
-  if (text === '' || text.length > LONGEST_NOTE) throw outOfRange(`A note has 1 to ${LONGEST_NOTE} letters.`);
-  if (![from, until].every(Number.isInteger) || from < 1 || until < from || until > LONGEST_SHOT + 1)
+  if (text === '' || text.length > MAX_NOTE_LENGTH)
+    throw outOfRange(`A note has 1 to ${MAX_NOTE_LENGTH} letters.`);
+  if (![from, until].every(Number.isInteger) || from < 1 || until < from || until > MAX_SHOT_FRAMES + 1)
     throw outOfRange('A note is about a frame, or goes from one to a later one.');
   if (figureId !== null && !shot.figures.some(({ id }) => id === figureId))
     throw new ShotError('unknown-id', `The shot has no figure ${figureId}.`);

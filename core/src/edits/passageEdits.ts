@@ -1,5 +1,5 @@
 import { outOfRange } from '../model/errors';
-import { LONGEST_SHOT } from '../model/limits';
+import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
 import { type FrameMap, withFrameMap } from '../timing/frameMap';
@@ -74,7 +74,7 @@ function withNotesOfCopies(
   };
   const by = lastOf(after) - lastOf(before);
   const goesAlong = notesOf(before, moveId);
-  const later = (frame: number): number => Math.min(LONGEST_SHOT + 1, frame > until ? frame + by : frame);
+  const later = (frame: number): number => Math.min(MAX_SHOT_FRAMES + 1, frame > until ? frame + by : frame);
   const moved = after.notes.map((note) =>
     goesAlong(note) ? { ...note, from: later(note.from), until: later(note.until) } : note,
   );

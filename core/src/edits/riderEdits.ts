@@ -1,6 +1,6 @@
 import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { FURTHEST, LONGEST_NAME, LONGEST_SHOT, MOST_PARTS, MOST_RIDERS } from '../model/limits';
+import { MAX_COORDINATE, MAX_NAME_LENGTH, MAX_SHOT_FRAMES, MAX_PARTS, MAX_RIDERS } from '../model/limits';
 import { changeMove } from '../model/parts';
 import { PLAIN_RIDER } from '../model/plainRiding';
 import type { Artwork, Figure, Move, Rider, Shot } from '../model/schema';
@@ -31,11 +31,11 @@ const lookFieldsOf = ({ artwork, height, heightMm, pivot, frontDeg }: Figure) =>
 });
 
 const partName = (name: string, number: number): string =>
-  `${name.slice(0, LONGEST_NAME - 4)} ${number}`.trim();
+  `${name.slice(0, MAX_NAME_LENGTH - 4)} ${number}`.trim();
 
 /** @throws ShotError `out-of-range` */
 function complainOfMany(count: number): void {
-  if (count > MOST_RIDERS) throw outOfRange(`A figure has at most ${MOST_RIDERS} parts besides itself.`);
+  if (count > MAX_RIDERS) throw outOfRange(`A figure has at most ${MAX_RIDERS} parts besides itself.`);
 }
 
 const changeRider = (shot: Shot, { moveId, riderId }: OfRider, change: (rider: Rider) => Rider): Shot => {
@@ -110,8 +110,8 @@ export const riderEdits = {
     const parts = chainParts(figure, heightInField(figure, shot.field), plan);
     const reaches = ({ follows }: Pick<Rider, 'follows'>): boolean =>
       follows.by === 'distance'
-        ? Math.abs(follows.distance) <= FURTHEST
-        : Math.abs(follows.frames) <= LONGEST_SHOT;
+        ? Math.abs(follows.distance) <= MAX_COORDINATE
+        : Math.abs(follows.frames) <= MAX_SHOT_FRAMES;
     if (!parts.every(reaches)) throw outOfRange('This chain is too long. Make its gap smaller.');
     // The last of the chain lies at the back.
     const riders = parts
@@ -156,7 +156,7 @@ export const riderEdits = {
   releaseRider: (shot: Shot, { moveId, riderId, frame }: OfRider & { readonly frame: number }): Shot => {
     const move = findMove(shot, moveId);
     const rider = findRider(move, riderId);
-    if (shot.figures.length >= MOST_PARTS) throw outOfRange(`A shot has at most ${MOST_PARTS} figures.`);
+    if (shot.figures.length >= MAX_PARTS) throw outOfRange(`A shot has at most ${MAX_PARTS} figures.`);
     const { riders } = evaluateMove(shot, move);
     const i = Math.min(Math.max(1, Math.round(frame)), shot.lengthFrames) - 1;
     const { pivotX, pivotY, headingDeg } = riders[move.riders.indexOf(rider)]!.placeOn(i);

@@ -1,6 +1,6 @@
 import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { FURTHEST_SOUND, LONGEST_CUE, LONGEST_SOUND, MOST_CUES } from '../model/limits';
+import { MAX_SOUND_OFFSET_SECONDS, MAX_CUE_LENGTH, MAX_SOUND_SECONDS, MAX_CUES } from '../model/limits';
 import { changePart } from '../model/parts';
 import type { Cue, Shot, Sound } from '../model/schema';
 
@@ -8,9 +8,9 @@ type Heard = Pick<Cue, 'seconds' | 'word'>;
 
 function checked<Part extends Heard>(cue: Part): Part {
   const word = cue.word.trim();
-  if (word === '' || word.length > LONGEST_CUE)
-    throw outOfRange(`A cue has a word of 1 to ${LONGEST_CUE} letters.`);
-  if (!(cue.seconds >= 0) || cue.seconds > LONGEST_SOUND)
+  if (word === '' || word.length > MAX_CUE_LENGTH)
+    throw outOfRange(`A cue has a word of 1 to ${MAX_CUE_LENGTH} letters.`);
+  if (!(cue.seconds >= 0) || cue.seconds > MAX_SOUND_SECONDS)
     throw outOfRange('A cue lies at 0 seconds or later.');
   return { ...cue, word };
 }
@@ -21,7 +21,7 @@ const inTime = (cues: readonly Cue[]): readonly Cue[] => [...cues].sort((a, b) =
 export const soundEdits = {
   /** Cues besides those that there are, as they are typed, tapped or read. @throws ShotError `out-of-range` */
   addCues: (shot: Shot, { cues }: { readonly cues: readonly Heard[] }): Shot => {
-    if (shot.cues.length + cues.length > MOST_CUES) throw outOfRange(`A shot has at most ${MOST_CUES} cues.`);
+    if (shot.cues.length + cues.length > MAX_CUES) throw outOfRange(`A shot has at most ${MAX_CUES} cues.`);
     let number = Number(freshId('cue', shot.cues).slice('cue'.length));
     const fresh = cues.map(({ seconds, word }): Cue => ({
       id: `cue${number++}`,
@@ -52,7 +52,7 @@ export const soundEdits = {
   /** When the sound begins, seconds from the start of frame 1. @throws ShotError `out-of-range` */
   moveSound: (shot: Shot, { startSeconds }: { readonly startSeconds: number }): Shot => {
     if (!shot.sound) return shot;
-    if (!(startSeconds >= -shot.sound.seconds) || startSeconds > FURTHEST_SOUND)
+    if (!(startSeconds >= -shot.sound.seconds) || startSeconds > MAX_SOUND_OFFSET_SECONDS)
       throw outOfRange('Some of the sound has to lie within the shot.');
     return { ...shot, sound: { ...shot.sound, startSeconds } };
   },

@@ -5,7 +5,7 @@ import type { Vector } from '../arc/vector';
 import { evaluateMove } from '../motion/evaluate';
 import { drawingFramesFor, solveStride, strideOf } from '../motion/stride';
 import { findMove, type OfMove } from '../timing/moveChange';
-import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
+import { lastFrameFor, MAX_SHOT_FRAMES } from '../model/limits';
 import { withFrames } from '../timing/retime';
 import { figureEdits } from './figureEdits';
 
@@ -78,7 +78,7 @@ export const strideEdits = {
         });
       case 'frames': {
         const end = first.frame + Math.max(move.marks.length - 1, Math.round(solveStride(stride, 'frames')));
-        if (end > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
+        if (end > MAX_SHOT_FRAMES) throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
         const room = lastFrameFor(shot.lengthFrames, arc.closed);
         const lengthFrames = shot.lengthFrames + Math.max(0, end - room);
         return changeMove({ ...shot, lengthFrames }, moveId, (before) =>

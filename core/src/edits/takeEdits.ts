@@ -1,6 +1,6 @@
 import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { LONGEST_NAME, MOST_TAKES } from '../model/limits';
+import { MAX_NAME_LENGTH, MAX_TAKES } from '../model/limits';
 import { changePart } from '../model/parts';
 import type { Shot } from '../model/schema';
 import { currentTake, findTake, keptOf, withTakeChosen } from '../timing/takes';
@@ -9,8 +9,8 @@ type OfTake = { readonly takeId: string };
 
 function checkedName(name: string): string {
   const trimmed = name.trim();
-  if (trimmed === '' || trimmed.length > LONGEST_NAME)
-    throw outOfRange(`A take has a name of at most ${LONGEST_NAME} letters.`);
+  if (trimmed === '' || trimmed.length > MAX_NAME_LENGTH)
+    throw outOfRange(`A take has a name of at most ${MAX_NAME_LENGTH} letters.`);
   return trimmed;
 }
 
@@ -26,7 +26,7 @@ function freshName({ takes }: Shot): string {
 export const takeEdits = {
   /** A further take that begins as the current one is, and is current then. @throws ShotError `out-of-range` */
   addTake: (shot: Shot, { name }: { readonly name?: string }): Shot => {
-    if (shot.takes.length >= MOST_TAKES) throw outOfRange(`A shot has at most ${MOST_TAKES} takes.`);
+    if (shot.takes.length >= MAX_TAKES) throw outOfRange(`A shot has at most ${MAX_TAKES} takes.`);
     const current = currentTake(shot);
     const fresh = {
       id: freshId('take', shot.takes),

@@ -27,7 +27,7 @@ import {
 import { findArc } from '../model/parts';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import { type Easing, type Mark, type Move, type Outside, type Shot } from '../model/schema';
-import { lastFrameFor, LONGEST_SHOT } from '../model/limits';
+import { lastFrameFor, MAX_SHOT_FRAMES } from '../model/limits';
 
 /** A move from the first frame of another to a last one, with nothing between. */
 function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): Move {
@@ -177,7 +177,8 @@ export const timingEdits = {
           throw outOfRange(`It takes at least ${least} pictures.`);
         const first = move.marks[0]!.frame;
         const frames = (round ? count : count - 1) * move.framesHeld;
-        if (first + frames > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
+        if (first + frames > MAX_SHOT_FRAMES)
+          throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
         if (manner === 'as-it-is') return withFrames(move, first, first + frames);
         const kind = round && manner === 'even' ? 'pass' : 'stop';
         return spread(move, first + frames, manner === 'even' ? { kind: 'even' } : freshRamp(frames), kind);

@@ -1,4 +1,4 @@
-import { MOST_MARKS } from '../model/limits';
+import { MAX_MARKS } from '../model/limits';
 import type { Easing, Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { changeMove } from '../model/parts';
@@ -86,7 +86,7 @@ export const trackEdits = {
     const { heading } = evaluateMove(shot, move);
     const plain = evaluateMove(shot, upright);
     const values = plain.tracks.turn.map((turn, i) => turn + heading[i]! - plain.heading[i]!);
-    const keys = keysThrough(values, LEAN_TOLERANCE_DEG, MOST_MARKS);
+    const keys = keysThrough(values, LEAN_TOLERANCE_DEG, MAX_MARKS);
     return changeMove(shot, moveId, () => withKeysOn(upright, 'turn', keys));
   },
 

@@ -1,7 +1,7 @@
 import type { FrameSentence } from '../model/frameNumbers';
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/limits';
+import { MAX_COORDINATE } from '../model/limits';
 import { plainText } from '../model/plainText';
 
 /** A table that was read: its columns in lower case, and its lines with their numbers in the file. */
@@ -63,7 +63,7 @@ export function numberInCell(
   const quoted = `“${text.slice(0, 20)}”`;
   if (!Number.isFinite(value))
     throw brokenTable(`Line ${number}: ${column} is ${quoted}, which is not a number.`);
-  if (Math.abs(value) > FURTHEST)
+  if (Math.abs(value) > MAX_COORDINATE)
     throw brokenTable(`Line ${number}: ${column} is ${quoted}, which is too large.`);
   return value;
 }

@@ -1,7 +1,7 @@
 import { edits } from '../edits/edits';
 import { freshShot } from '../model/freshShot';
 import { openShot } from '../model/openShot';
-import { FURTHEST } from '../model/limits';
+import { MAX_COORDINATE } from '../model/limits';
 import { ladderOf } from '../spacing/ladder';
 import { markAt, onlyMove, straightShot, withMarks } from '../testing/shapes';
 import { evaluate } from '../motion/evaluate';
@@ -62,8 +62,8 @@ describe('tracked positions', () => {
 
   test('may lie as far out as a point may, and no further', () => {
     const at = (x: number) => readTrackedCsv(`frame,x,y\n1,${x},0\n2,0,0\n`, 24);
-    expect(at(FURTHEST).frames).toBe(1);
-    expect(() => at(FURTHEST * 1.001)).toThrow('line 2 lies too far outside the field');
+    expect(at(MAX_COORDINATE).frames).toBe(1);
+    expect(() => at(MAX_COORDINATE * 1.001)).toThrow('line 2 lies too far outside the field');
   });
 });
 

@@ -7,7 +7,7 @@ import { svgMatrix } from '../motion/look';
 import { escapedXml } from './escapedXml';
 
 /** So many exposures of a move show their figure: evenly chosen, the first and the last among them. */
-const MOST_FIGURES = 24;
+const MAX_FIGURES = 24;
 
 const written = (value: number): string => String(Number(value.toFixed(3)) + 0);
 
@@ -20,7 +20,7 @@ export interface FiguresSvg {
 /** The figure of a travel and its parts on some of its exposures, each named by its frame. */
 function figuresOf(travel: Travel, shot: Shot, first: FirstFrameNumber): (readonly [FigureOn, string])[] {
   const frames = shownExposures(travel.move, shot).map(({ frame }) => frame);
-  const count = Math.min(MOST_FIGURES, frames.length);
+  const count = Math.min(MAX_FIGURES, frames.length);
   const chosen = Array.from(
     { length: count },
     (_, k) => frames[count > 1 ? Math.round((k * (frames.length - 1)) / (count - 1)) : 0]!,

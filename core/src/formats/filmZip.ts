@@ -1,6 +1,6 @@
 import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, type Zippable, zipSync } from 'fflate';
 import { ShotError } from '../model/errors';
-import { LARGEST_SOUND, LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
+import { MAX_SOUND_BYTES, MAX_NAME_LENGTH, MAX_SHOTS_OF_FILM } from '../model/limits';
 import { PICTURE_LIMITS } from '../model/pictureLimits';
 import { readShotFile, writeShotFile } from '../model/openShot';
 import type { Picture, Rider, Shot, Sound } from '../model/schema';
@@ -23,7 +23,7 @@ const FILM_FORMAT = 'humble-pendulum-film';
 const FILM_VERSION = 1;
 
 /** Together the files of a film may weigh so much, bytes. */
-const MOST_BYTES = 400_000_000;
+const MAX_BYTES = 400_000_000;
 /** A shot file may weigh so much, bytes. */
 const SHOT_BYTES = 32_000_000;
 /** All that is in it is of one time, the first that a ZIP file knows: the same content is the same bytes. */
@@ -94,7 +94,7 @@ const SOUND_PATH = /^sounds\/([0-9a-f]{64})\.(wav|mp3)$/;
 /** The most bytes that a file of a film may have; null for one that means nothing. */
 function mostBytesOf(path: string): number | null {
   if (PICTURE_PATH.test(path)) return PICTURE_LIMITS.bytes;
-  if (SOUND_PATH.test(path)) return LARGEST_SOUND;
+  if (SOUND_PATH.test(path)) return MAX_SOUND_BYTES;
   return /^(film|shots\/[^/\\]+)\.json$/.test(path) ? SHOT_BYTES : null;
 }
 
@@ -110,7 +110,7 @@ function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
     if (most === null) return false;
     if (originalSize > most) throw broken(`“${name}” in this ZIP file is too large.`);
     total += originalSize;
-    if (total > MOST_BYTES) throw broken(`What is in this ZIP file weighs more than ${MOST_BYTES / 1e6} MB.`);
+    if (total > MAX_BYTES) throw broken(`What is in this ZIP file weighs more than ${MAX_BYTES / 1e6} MB.`);
     return true;
   };
   try {
@@ -137,10 +137,10 @@ function headOf(bytes: Uint8Array | undefined): Head {
   if (data?.format !== FILM_FORMAT) throw broken('This ZIP file is no Humble Pendulum film.');
   if (data.version !== FILM_VERSION) throw broken('This film was written by a newer release.');
   const { name, shots } = data;
-  if (typeof name !== 'string' || name.length > LONGEST_NAME || !Array.isArray(shots))
+  if (typeof name !== 'string' || name.length > MAX_NAME_LENGTH || !Array.isArray(shots))
     throw broken('The film.json in this ZIP file does not say its name and its shots.');
-  if (shots.length > MOST_SHOTS_OF_FILM)
-    throw broken(`A film may have ${MOST_SHOTS_OF_FILM} shots; this one has ${shots.length}.`);
+  if (shots.length > MAX_SHOTS_OF_FILM)
+    throw broken(`A film may have ${MAX_SHOTS_OF_FILM} shots; this one has ${shots.length}.`);
   return { name, shots: shots.map(String) };
 }
 

@@ -3,7 +3,7 @@ import { fromCubics } from '../arc/cubicChain';
 import type { PointShape } from '../arc/smoothing';
 import { applyTo, type Transform } from '../arc/transform';
 import { outOfRange } from '../model/errors';
-import { MOST_POINTS } from '../model/limits';
+import { MAX_POINTS } from '../model/limits';
 import { isWithinReach, type SubPath } from './svgPathData';
 
 interface Box {
@@ -48,7 +48,7 @@ export function boxAround(cubics: readonly Cubic[]): Box {
   return box;
 }
 
-const LARGEST_SCALE = 1e6;
+const MAX_SCALE = 1e6;
 
 /** Share of the field that fitted paths fill. */
 const FITTED_SHARE = 0.8;
@@ -61,7 +61,7 @@ export function fittingTransform(
   const box = boxAround(paths.flatMap(({ cubics }) => cubics));
   const [width, height] = [box.right - box.left, box.bottom - box.top];
   // What is hardly there at all is put in the middle as it is: made large it would be noise.
-  const scales = [field.width / width, field.height / height].filter((k) => k <= LARGEST_SCALE);
+  const scales = [field.width / width, field.height / height].filter((k) => k <= MAX_SCALE);
   const scale = scales.length > 0 ? FITTED_SHARE * Math.min(...scales) : 1;
   return {
     a: scale,
@@ -75,8 +75,8 @@ export function fittingTransform(
 
 /** The points of an arc along an imported path. @throws ShotError when it is too long for one */
 export function importedPoints({ cubics, closed }: SubPath, transform: Transform): readonly PointShape[] {
-  if (cubics.length >= MOST_POINTS)
-    throw outOfRange(`This path has ${cubics.length} segments; an arc holds at most ${MOST_POINTS}.`);
+  if (cubics.length >= MAX_POINTS)
+    throw outOfRange(`This path has ${cubics.length} segments; an arc holds at most ${MAX_POINTS}.`);
   const transformed = (p: { x: number; y: number }) => applyTo(transform, p);
   const placed = cubics.map(({ start, control1, control2, end }) => ({
     start: transformed(start),

@@ -1,5 +1,5 @@
 import type { FirstFrameNumber } from '../model/frameNumbers';
-import { LONGEST_NAME } from '../model/limits';
+import { MAX_NAME_LENGTH } from '../model/limits';
 import { readShotFile } from '../model/openShot';
 import { readIncrementsTable } from './readIncrementsCsv';
 import { type ReadShot, shotFromIncrements } from './shotFromIncrements';
@@ -33,7 +33,7 @@ const titleOf = (fileName: string): string =>
   fileName
     .replace(/^.*[/\\]/, '')
     .replace(/\.[^.]*$/, '')
-    .slice(0, LONGEST_NAME)
+    .slice(0, MAX_NAME_LENGTH)
     .trim() || 'Imported shot';
 
 /** The ways into a shot, in the order in which they are tried. The last one reads what no other recognises. */

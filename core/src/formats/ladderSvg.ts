@@ -10,16 +10,16 @@ const RUNG_HALF = 15;
 const MARGIN = 40;
 /** A drawing gets so much of the height, within what a page can show. */
 const ROOM_EACH = 26;
-const LEAST_LENGTH = 160;
-const MOST_LENGTH = 900;
+const MIN_LENGTH = 160;
+const MAX_LENGTH = 900;
 /** Numbers closer than this would lie over each other. */
-const LEAST_APART = 12;
+const MIN_DISTANCE = 12;
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
 /** A spacing chart as a picture: the keys as long rungs, the drawings between as short ones with their frames. */
 export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: FirstFrameNumber = 1): string {
-  const length = Math.min(MOST_LENGTH, Math.max(LEAST_LENGTH, (rungs.length + 1) * ROOM_EACH));
+  const length = Math.min(MAX_LENGTH, Math.max(MIN_LENGTH, (rungs.length + 1) * ROOM_EACH));
   const shares = [0, 1, ...rungs.map(({ share }) => share)];
   const [least, most] = [Math.min(...shares), Math.max(...shares)];
   const top = MARGIN - least * length;
@@ -45,7 +45,7 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: Fir
   for (const { frame, share } of rungs) {
     const y = at(share);
     lines.push(`<path d="M${RAIL - RUNG_HALF} ${n(y)}h${2 * RUNG_HALF}"/>`);
-    if (written.some((other) => Math.abs(other - y) < LEAST_APART)) continue;
+    if (written.some((other) => Math.abs(other - y) < MIN_DISTANCE)) continue;
     written.push(y);
     write(share, frame, `${n(share * 100)} %`);
   }

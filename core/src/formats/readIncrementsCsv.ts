@@ -1,6 +1,6 @@
 import { type FirstFrameNumber, frameName, frameNumbered, sentenceWith } from '../model/frameNumbers';
 import { TRACKS } from '../timing/tracks';
-import { LONGEST_SHOT, RATE } from '../model/limits';
+import { MAX_SHOT_FRAMES, RATE } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
 /** Columns that say where the figure is along its arc: as a place, or by the way from the exposure before. */
@@ -56,9 +56,9 @@ function frameIn(table: CsvTable, line: CsvLine, before: number, first: FirstFra
   const number = numberInCell(table, line, 'frame');
   const frame = number === null ? null : frameNumbered(number, first);
   // Round a closed arc the last line is one frame past the shot.
-  if (frame === null || !Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT + 1)
+  if (frame === null || !Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES + 1)
     throw brokenTable(
-      sentenceWith`Line ${line.number}: frame must be a whole number from ${frameName(1)} to ${frameName(LONGEST_SHOT)}.`,
+      sentenceWith`Line ${line.number}: frame must be a whole number from ${frameName(1)} to ${frameName(MAX_SHOT_FRAMES)}.`,
     );
   if (frame <= before)
     throw brokenTable(
@@ -131,9 +131,9 @@ export function readIncrementsTable(text: string, firstNumber: FirstFrameNumber 
   }
   if (byMove.size === 0) throw brokenTable('This table has fewer than two exposures.');
   const rate = first && table.columns.includes('rate') ? numberInCell(table, first, 'rate') : null;
-  if (rate !== null && (rate < RATE.least || rate > RATE.most))
+  if (rate !== null && (rate < RATE.min || rate > RATE.max))
     throw brokenTable(
-      `Line ${first!.number}: rate is ${rate}, and lies between ${RATE.least} and ${RATE.most}.`,
+      `Line ${first!.number}: rate is ${rate}, and lies between ${RATE.min} and ${RATE.max}.`,
     );
   return {
     moves: [...byMove.values()].map((lines) => ({

@@ -4,7 +4,7 @@ import { distance, type Vector } from '../arc/vector';
 import { arcEdits } from '../edits/arcEdits';
 import { firstFault } from '../model/faultSentence';
 import { freshShot } from '../model/freshShot';
-import { LONGEST_NAME, LONGEST_SHOT, MOST_PARTS, MOST_POINTS } from '../model/limits';
+import { MAX_NAME_LENGTH, MAX_SHOT_FRAMES, MAX_PARTS, MAX_POINTS } from '../model/limits';
 import {
   type ExposureRange,
   type FramesHeld,
@@ -65,8 +65,8 @@ function placesOf({ rows }: ReadMove, k: number): Places {
     pointOf.push((pointOf[i - 1] ?? -1) + (isNew ? 1 : 0));
     return isNew;
   });
-  if (points.length > MOST_POINTS)
-    throw brokenTable(`This table has ${points.length} places; an arc holds at most ${MOST_POINTS} points.`);
+  if (points.length > MAX_POINTS)
+    throw brokenTable(`This table has ${points.length} places; an arc holds at most ${MAX_POINTS} points.`);
   return { points, pointOf, isClosed };
 }
 
@@ -156,7 +156,7 @@ function withMove(shot: Shot, read: ReadMove, k: number): Shot {
     return measure.length > 0 ? measure.startDistance[point]! / measure.length : 0;
   };
   const pictures = isClosed ? frames.slice(0, -1) : frames;
-  const name = read.figure.slice(0, LONGEST_NAME).trim();
+  const name = read.figure.slice(0, MAX_NAME_LENGTH).trim();
   const move = drawn.moves.find(({ arcId }) => arcId === arc.id)!;
   const timed = exposedOn({ ...move, marks: marksOn(frames, fractionOf) }, pictures, heldOf(read));
   return {
@@ -195,8 +195,8 @@ export function shotFromIncrements(table: ReadTable, name: string, plainRate: nu
       throw brokenTable(
         `This table has no column ${column}: it can be read as the timing of a move, in its shot.`,
       );
-  if (moves.length > MOST_PARTS)
-    throw brokenTable(`This table has ${moves.length} moves; a shot holds at most ${MOST_PARTS}.`);
+  if (moves.length > MAX_PARTS)
+    throw brokenTable(`This table has ${moves.length} moves; a shot holds at most ${MAX_PARTS}.`);
   const { units } = moves[0]!;
   const k = units === 'mm' ? UNITS_PER_MM : 1;
   const all = moves.map((move) => placesOf(move, k).points);
@@ -214,13 +214,13 @@ export function shotFromIncrements(table: ReadTable, name: string, plainRate: nu
     freshShot({
       name,
       rate: table.rate ?? plainRate,
-      lengthFrames: Math.min(LONGEST_SHOT, Math.max(2, ...ends)),
+      lengthFrames: Math.min(MAX_SHOT_FRAMES, Math.max(2, ...ends)),
       width: furthest(({ x }) => x, FIELD_WIDTH),
       height: furthest(({ y }) => y, FIELD_HEIGHT),
     }),
   );
   const drawn = moves.reduce((shot, move) => withMove(shot, move, k), empty);
-  const take = table.take?.slice(0, LONGEST_NAME).trim();
+  const take = table.take?.slice(0, MAX_NAME_LENGTH).trim();
   const shot = checked({
     ...drawn,
     field: { ...drawn.field, unitsPerMm: units === 'mm' ? UNITS_PER_MM : null },

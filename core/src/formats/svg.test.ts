@@ -1,6 +1,6 @@
 import { arcLength } from '../arc/arcMeasure';
 import { ShotError } from '../model/errors';
-import { MOST_POINTS } from '../model/limits';
+import { MAX_POINTS } from '../model/limits';
 import { fc } from '../testing/property';
 import { arcOf } from '../testing/shapes';
 import { boxAround, fittingTransform, importedPoints } from './importedArc';
@@ -104,9 +104,9 @@ describe('a path that is brought in', () => {
   const pathOf = (count: number) =>
     readPathData(`M0 0${Array.from({ length: count }, (_, i) => `L${i + 1} ${i % 2}`).join('')}`)[0]!;
   test('has at most as many points as an arc holds', () => {
-    expect(importedPoints(pathOf(MOST_POINTS - 1), IN_PLACE)).toHaveLength(MOST_POINTS);
-    expect(() => importedPoints(pathOf(MOST_POINTS), IN_PLACE)).toThrow(
-      `This path has ${MOST_POINTS} segments; an arc holds at most ${MOST_POINTS}.`,
+    expect(importedPoints(pathOf(MAX_POINTS - 1), IN_PLACE)).toHaveLength(MAX_POINTS);
+    expect(() => importedPoints(pathOf(MAX_POINTS), IN_PLACE)).toThrow(
+      `This path has ${MAX_POINTS} segments; an arc holds at most ${MAX_POINTS}.`,
     );
   });
 

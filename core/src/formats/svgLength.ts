@@ -1,5 +1,5 @@
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/limits';
+import { MAX_COORDINATE } from '../model/limits';
 
 /** Pixels of each unit of length, at 96 to the inch as CSS has it. */
 const PIXELS: Readonly<Record<string, number>> = {
@@ -21,7 +21,7 @@ export function svgPixels(length: string | null | undefined): number | null {
     /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z]*)\s*$/i.exec(length ?? '') ?? [];
   const factor = PIXELS[unit];
   if (value === undefined || factor === undefined) return null;
-  if (!(Math.abs(Number(value)) * factor <= FURTHEST))
+  if (!(Math.abs(Number(value)) * factor <= MAX_COORDINATE))
     throw new ShotError('invalid-svg', `${value.slice(0, 20)} is too large a number`);
   return Number(value) * factor;
 }

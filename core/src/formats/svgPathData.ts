@@ -4,7 +4,7 @@ import { roundArc } from '../arc/shapes/curves';
 import { applyTo, rotationAbout } from '../arc/transform';
 import { add, distance, mix, type Vector } from '../arc/vector';
 import { ShotError } from '../model/errors';
-import { FURTHEST } from '../model/limits';
+import { MAX_COORDINATE } from '../model/limits';
 
 /** One run of a path from a “move to” on, as cubics each of which starts where the one before ends. */
 export interface SubPath {
@@ -20,7 +20,7 @@ const line = (start: Vector, end: Vector): Cubic => ({
 });
 
 /** At this turn a circle's length is right to 2e-7. */
-const LARGEST_TURN_DEG = 30;
+const MAX_TURN_DEG = 30;
 
 /**
  * An elliptical arc as cubics. From its ends to its centre as in SVG 1.1, implementation notes F.6.5 and
@@ -51,7 +51,7 @@ function ellipticalArc(
   if (sweep === 0 && sweepDeg > 0) sweepDeg -= 360;
   const middle = add(applyTo(turn, { x: centre.x * a, y: centre.y * b }), mix(start, end, 1 / 2));
   const transformed = (p: Vector): Vector => add(applyTo(turn, p), middle);
-  const cubics = roundArc(a, b, (from * 180) / Math.PI, sweepDeg, LARGEST_TURN_DEG);
+  const cubics = roundArc(a, b, (from * 180) / Math.PI, sweepDeg, MAX_TURN_DEG);
   return cubics.map((cubic, i) => ({
     start: i === 0 ? start : transformed(cubic.start),
     control1: transformed(cubic.control1),
@@ -146,7 +146,7 @@ export function readPathData(data: string): readonly SubPath[] {
   return found;
 }
 
-const isNear = ({ x, y }: Vector): boolean => Math.abs(x) <= FURTHEST && Math.abs(y) <= FURTHEST;
+const isNear = ({ x, y }: Vector): boolean => Math.abs(x) <= MAX_COORDINATE && Math.abs(y) <= MAX_COORDINATE;
 
 /** Whether a cubic lies where a field can hold it; what is no number does not. */
 export const isWithinReach = ({ start, control1, control2, end }: Cubic): boolean =>
@@ -157,7 +157,7 @@ const NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi;
 /** @throws ShotError `invalid-path` that names the first number which no coordinate can be, and where it stands */
 function refuseHugeNumbers(data: string): void {
   for (const { 0: number, index } of data.matchAll(NUMBER))
-    if (!(Math.abs(Number(number)) <= FURTHEST))
+    if (!(Math.abs(Number(number)) <= MAX_COORDINATE))
       throw new ShotError(
         'invalid-path',
         `This is no path data: ${number.slice(0, 20)} at character ${index + 1} is too large.`,

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { ShotError } from '../model/errors';
 import { gestureFrom, type RawGesture } from '../gesture/gesture';
-import { FURTHEST, LONGEST_SHOT } from '../model/limits';
+import { MAX_COORDINATE, MAX_SHOT_FRAMES } from '../model/limits';
 
 /** Positions that were tracked elsewhere, as a gesture, and the frame of the first of them. */
 export interface TrackedPositions {
@@ -12,7 +12,7 @@ export interface TrackedPositions {
 }
 
 /** Of wrong lines so many are named; the others are counted. */
-const MOST_NAMED = 5;
+const MAX_NAMED = 5;
 const TIME_COLUMNS = ['frame', 'seconds'] as const;
 
 interface Line {
@@ -39,10 +39,10 @@ function complaint(
 ): string | null {
   if (![time, x, y].every(Number.isFinite)) return 'is not three numbers';
   if (isFrames && !Number.isInteger(time)) return 'has a frame that is not whole';
-  if (isFrames && (time < 1 || time > LONGEST_SHOT)) return `has a frame outside 1 to ${LONGEST_SHOT}`;
+  if (isFrames && (time < 1 || time > MAX_SHOT_FRAMES)) return `has a frame outside 1 to ${MAX_SHOT_FRAMES}`;
   if (!isFrames && time < 0) return 'lies before the start';
   if (time <= before) return 'does not come after the one before';
-  if (Math.abs(x) > FURTHEST || Math.abs(y) > FURTHEST) return 'lies too far outside the field';
+  if (Math.abs(x) > MAX_COORDINATE || Math.abs(y) > MAX_COORDINATE) return 'lies too far outside the field';
   return null;
 }
 
@@ -78,8 +78,8 @@ export function readTrackedCsv(text: string, rate: number): TrackedPositions {
     }
   }
   if (wrong.length > 0) {
-    const more = wrong.length > MOST_NAMED ? `, and ${wrong.length - MOST_NAMED} more` : '';
-    throw broken(`Nothing was taken: ${wrong.slice(0, MOST_NAMED).join('; ')}${more}.`);
+    const more = wrong.length > MAX_NAMED ? `, and ${wrong.length - MAX_NAMED} more` : '';
+    throw broken(`Nothing was taken: ${wrong.slice(0, MAX_NAMED).join('; ')}${more}.`);
   }
   if (samples.length < 2) throw broken('Tracked positions need at least two lines.');
   const seconds = (samples[samples.length - 1]!.ms - samples[0]!.ms) / 1000;

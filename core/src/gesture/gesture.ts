@@ -1,6 +1,6 @@
 import type { Vector } from '../arc/vector';
 import { outOfRange } from '../model/errors';
-import { MOST_SAMPLES } from '../model/limits';
+import { MAX_SAMPLES } from '../model/limits';
 import type { Gesture } from '../model/schema';
 
 /** A gesture as the hand made it: where the pointer was, and when. */
@@ -26,7 +26,7 @@ export function gestureFrom(samples: readonly PointerSample[], speed: number): R
     ({ x, y, ms }) => Number.isFinite(x) && Number.isFinite(y) && Number.isFinite(ms),
   );
   if (good.length < 2) throw outOfRange('A gesture needs at least two places.');
-  if (good.length > MOST_SAMPLES) throw outOfRange(`A gesture has at most ${MOST_SAMPLES} places.`);
+  if (good.length > MAX_SAMPLES) throw outOfRange(`A gesture has at most ${MAX_SAMPLES} places.`);
   const begin = good[0]!.ms;
   let latest = 0;
   // Hundredths of a unit and tenths of a millisecond are finer than any pointer, and keep the file small.

@@ -12,11 +12,11 @@ import type { Standstill } from './standstills';
 /** The arc takes this share of the allowed deviation, what is left is for the timing; less is tried where that fails. */
 const SHARES_OF_ARC = [0.5, 0.25, 0.1] as const;
 /** Of what lies closer together than this share of the arc's part one sample is enough. */
-const CLOSEST_SHARE = 0.4;
+const MIN_SHARE = 0.4;
 /** Steps between samples that lie further apart are this many times as long. */
-const LONGEST_STEP = 30;
+const MAX_STEP = 30;
 /** Steps looked at between two samples, however far apart they are. */
-const MOST_STEPS = 64;
+const MAX_STEPS = 64;
 /** A place is looked for about where it should be, as far as this share of its segment. */
 const LOOK_ABOUT = 0.35;
 /** Places looked at on the way there. */
@@ -58,14 +58,14 @@ function arcAlong(
   }
   const last = samples[samples.length - 1]!;
   if (distance(last, trail[trail.length - 1]!) > 0 || trail.length < 2) trail.push(last);
-  return withStepsBetween(trail, closest * LONGEST_STEP);
+  return withStepsBetween(trail, closest * MAX_STEP);
 }
 
 /** Points on the straight line between two that lie far apart: nothing else is known of the hand there. */
 function withStepsBetween(trail: readonly Moment[], longest: number): Moment[] {
   return trail.flatMap((to, i) => {
     const from = trail[i - 1];
-    const steps = from ? Math.min(MOST_STEPS, Math.max(1, Math.ceil(distance(from, to) / longest))) : 1;
+    const steps = from ? Math.min(MAX_STEPS, Math.max(1, Math.ceil(distance(from, to) / longest))) : 1;
     return Array.from({ length: steps }, (_, k): Moment => {
       const share = (k + 1) / steps;
       return share === 1 || !from
@@ -212,7 +212,7 @@ export function layGesture(
   allowedDeviation: number,
 ): LaidGesture {
   for (const share of SHARES_OF_ARC) {
-    const trail = arcAlong(samples, moments, rests, allowedDeviation * share * CLOSEST_SHARE);
+    const trail = arcAlong(samples, moments, rests, allowedDeviation * share * MIN_SHARE);
     const fitted = fitStrokeSamples(trail, { allowedDeviation: allowedDeviation * share });
     const found = laidAlong(fitted.points, moments, (measure) =>
       distancesOf(measure, fitted, trail, moments, allowedDeviation * share * 1.2),

@@ -1,4 +1,4 @@
-import { MOST_SAMPLES } from '../model/limits';
+import { MAX_SAMPLES } from '../model/limits';
 import { gestureFrom, samplesOn } from './gesture';
 
 const on = (ms: readonly number[]) =>
@@ -13,7 +13,7 @@ test('where the clock never ran they follow each other evenly', () => {
 });
 
 test('a gesture may have so many places, and one more is refused', () => {
-  const samples = Array.from({ length: MOST_SAMPLES + 1 }, (_, i) => ({ x: i % 7, y: 0, ms: i }));
-  expect(gestureFrom(samples.slice(1), 1).ms).toHaveLength(MOST_SAMPLES);
-  expect(() => gestureFrom(samples, 1)).toThrow(`A gesture has at most ${MOST_SAMPLES} places.`);
+  const samples = Array.from({ length: MAX_SAMPLES + 1 }, (_, i) => ({ x: i % 7, y: 0, ms: i }));
+  expect(gestureFrom(samples.slice(1), 1).ms).toHaveLength(MAX_SAMPLES);
+  expect(() => gestureFrom(samples, 1)).toThrow(`A gesture has at most ${MAX_SAMPLES} places.`);
 });

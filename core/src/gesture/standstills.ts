@@ -9,7 +9,7 @@ export interface Standstill {
 }
 
 /** A rest is at least so many intervals long. */
-const LEAST_INTERVALS = 3;
+const MIN_INTERVALS = 3;
 /** A hand that rests stays within this share of the allowed deviation. */
 const STILL_SHARE = 0.5;
 /** A hand that creeps goes the second half of a way as fast as the first; one that rested goes it so many times faster. */
@@ -32,11 +32,11 @@ export function standstills(points: readonly Vector[], allowedDeviation: number)
   const reach = allowedDeviation * STILL_SHARE;
   const found: Standstill[] = [];
   let k = 0;
-  while (k < points.length - LEAST_INTERVALS) {
+  while (k < points.length - MIN_INTERVALS) {
     const about = points[k]!;
     const near = staysUntil(points, k, about, reach / 2);
     const intervals = near - k;
-    if (intervals >= LEAST_INTERVALS) {
+    if (intervals >= MIN_INTERVALS) {
       const far = staysUntil(points, k, about, reach);
       // At the end it does not leave any more: there it has hardly drifted.
       const isRest =

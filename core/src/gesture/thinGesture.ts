@@ -53,7 +53,7 @@ const tooMany = (marks: number): number => marks + 2 * Math.sqrt(marks) + 2;
 /** No more doublings are gone down. */
 const DOUBLINGS = 3;
 /** A start and an end: fewer marks there cannot be. */
-const FEWEST_MARKS = 2;
+const MIN_MARKS = 2;
 
 /** Whether one is better than another: fewer marks, or as many and less deviation, and not at the price of many points. */
 const isBetter = (a: ThinnedGesture, b: ThinnedGesture, mostPoints: number): boolean =>
@@ -83,7 +83,7 @@ export function thinGesture(
   let best = thin(top, (share) => onProgress?.(FIRST_SHARE * share));
   const mostPoints = 2 * best.points.length + 4;
   for (let level = top - 1; level > top - LEVELS_A_DOUBLING * DOUBLINGS; level--) {
-    if (best.marks.length <= FEWEST_MARKS) break;
+    if (best.marks.length <= MIN_MARKS) break;
     const next = thin(level);
     if (isBetter(next, best, mostPoints)) best = next;
     const limit = tooMany(best.marks.length);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { backdropSchema } from '../model/backdropSchema';
-import { LONGEST_NAME, MOST_SHOTS_OF_FILM } from '../model/limits';
+import { MAX_NAME_LENGTH, MAX_SHOTS_OF_FILM } from '../model/limits';
 import { easingSchema, type Shot } from '../model/schema';
 import { standInNames } from '../model/names';
 import { soundSchema } from '../model/soundSchema';
@@ -15,11 +15,11 @@ export { API };
  */
 
 /** The most that a request with a shot may weigh: one of 20,000 frames with a mark on each weighs a quarter. */
-export const LARGEST_SHOT_BYTES = 8 * 1024 * 1024;
+export const MAX_SHOT_BYTES = 8 * 1024 * 1024;
 /** So many shots of the bin are listed, those that were removed last. */
-export const MOST_REMOVED_LISTED = 200;
+export const MAX_REMOVED_LISTED = 200;
 /** The most easings that are kept. */
-export const MOST_EASINGS = 500;
+export const MAX_EASINGS = 500;
 
 const id = z.string().regex(/^[\w-]{1,64}$/);
 const ofShot = z.object({ id });
@@ -166,7 +166,7 @@ export const CONTRACT = defineContract({
   },
   orderShots: {
     ...ROUTES.orderShots,
-    body: z.object({ ids: z.array(id).min(1).max(MOST_SHOTS_OF_FILM) }),
+    body: z.object({ ids: z.array(id).min(1).max(MAX_SHOTS_OF_FILM) }),
     status: 204,
     answer: null,
   },
@@ -178,7 +178,7 @@ export const CONTRACT = defineContract({
   },
   keepEasing: {
     ...ROUTES.keepEasing,
-    body: z.object({ name: lineSchema(z).trim().min(1).max(LONGEST_NAME), easing: easingSchema }),
+    body: z.object({ name: lineSchema(z).trim().min(1).max(MAX_NAME_LENGTH), easing: easingSchema }),
     status: 201,
     answer: keptEasing,
   },

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { readyShapeUnion } from '../arc/shapes';
 import { coordinate, vectorSchema } from './coordinates';
 import { id, partName } from './ids';
-import { MOST_POINTS } from './limits';
+import { MAX_POINTS } from './limits';
 import { arcColours } from './names';
 
 const setting = z.number().min(-1).max(1);
@@ -25,7 +25,7 @@ export const arcSchema = z.object({
   id: id(z),
   name: partName(z),
   closed: z.boolean(),
-  points: z.array(arcPointSchema).min(2).max(MOST_POINTS),
+  points: z.array(arcPointSchema).min(2).max(MAX_POINTS),
   /** What made the points, until one of them is moved by hand. */
   shape: readyShapeUnion(z).nullable(),
   colour: z.enum(arcColours),

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { pictureSchema } from './backdropSchema';
-import { LONGEST_SEQUENCE, MOST_CONTACTS, MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from './limits';
+import { MAX_SEQUENCE_LENGTH, MAX_CONTACTS, MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS } from './limits';
 import { standInNames } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
 
@@ -18,11 +18,11 @@ export const outlineSchema = z
     z
       .array(onPicture)
       .min(6)
-      .max(2 * MOST_OUTLINE_POINTS)
+      .max(2 * MAX_OUTLINE_POINTS)
       .refine((ring) => ring.length % 2 === 0, 'an outline has an x and a y for each point'),
   )
   .min(1)
-  .max(MOST_OUTLINE_RINGS);
+  .max(MAX_OUTLINE_RINGS);
 
 /** One picture of a figure, kept beside the shot as those of a backdrop are. */
 export const drawingSchema = pictureSchema.extend({
@@ -31,7 +31,7 @@ export const drawingSchema = pictureSchema.extend({
   frames: z.number().int().min(1).max(240),
   /** The spot that is planted, in the picture's own units, and which of the planted parts it is; null off the ground. */
   planted: z
-    .object({ x: onPicture, y: onPicture, contact: z.number().int().min(1).max(MOST_CONTACTS) })
+    .object({ x: onPicture, y: onPicture, contact: z.number().int().min(1).max(MAX_CONTACTS) })
     .nullable(),
 });
 
@@ -40,6 +40,6 @@ export const artworkSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
   z.object({
     kind: z.literal('pictures'),
-    drawings: z.array(drawingSchema).min(1).max(LONGEST_SEQUENCE),
+    drawings: z.array(drawingSchema).min(1).max(MAX_SEQUENCE_LENGTH),
   }),
 ]);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { coordinate } from './coordinates';
-import { FURTHEST, FURTHEST_TURN, LONGEST_SEQUENCE } from './limits';
+import { MAX_COORDINATE, MAX_TURN_DEG, MAX_SEQUENCE_LENGTH } from './limits';
 import { PICTURE_TYPES } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
 import { lineSchema } from './plainText';
@@ -19,15 +19,15 @@ export const pictureSchema = z.object({
 
 /** A picture, or a sequence of them, under everything. It never goes into what is put out. */
 export const backdropSchema = z.object({
-  pictures: z.array(pictureSchema).min(1).max(LONGEST_SEQUENCE),
+  pictures: z.array(pictureSchema).min(1).max(MAX_SEQUENCE_LENGTH),
   /** How many frames each picture of a sequence is shown. */
   framesEach: z.number().int().min(1).max(240),
   /** Place of its middle in the field, field units. */
   x: coordinate(z),
   y: coordinate(z),
   /** Width in the field, field units; the height follows from the picture. */
-  width: z.number().min(1e-3).max(FURTHEST),
-  turnDeg: z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN),
+  width: z.number().min(1e-3).max(MAX_COORDINATE),
+  turnDeg: z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG),
   /** 1 is as it is, 0 is not to be seen. */
   strength: z.number().min(0).max(1),
   hidden: z.boolean(),

@@ -227,7 +227,7 @@ function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
   );
 }
 
-const LONGEST_QUOTE = 30;
+const MAX_QUOTE_LENGTH = 30;
 const written = (number: number | bigint): string =>
   number.toLocaleString('en-GB', { maximumFractionDigits: 6 });
 /** A value as it is said: what is long or has parts of its own by what it is. */
@@ -236,7 +236,7 @@ function quoted(value: unknown): string {
   if (Array.isArray(value)) return 'a list';
   if (typeof value === 'object' && value !== null) return 'an object';
   const text = String(value);
-  return `“${text.length > LONGEST_QUOTE ? `${text.slice(0, LONGEST_QUOTE)}…` : text}”`;
+  return `“${text.length > MAX_QUOTE_LENGTH ? `${text.slice(0, MAX_QUOTE_LENGTH)}…` : text}”`;
 }
 
 /** What a value is called by its type, where another one belongs there. */

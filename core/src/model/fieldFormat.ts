@@ -14,11 +14,11 @@ export function inFormat(
   length: number,
   format: number,
 ): Pick<Field, 'width' | 'height'> {
-  const { least, most } = FIELD_SIDE;
+  const { min, max } = FIELD_SIDE;
   const wanted = side === 'width' ? length / format : length;
   // The height at which both sides are within their limits.
-  const height = Math.min(most, most / format, Math.max(least, least / format, wanted));
-  const rounded = (value: number): number => Math.min(most, Math.max(least, Math.round(value / STEP) * STEP));
+  const height = Math.min(max, max / format, Math.max(min, min / format, wanted));
+  const rounded = (value: number): number => Math.min(max, Math.max(min, Math.round(value / STEP) * STEP));
   const settled = (value: number): number => Number(rounded(value).toFixed(1));
   return { width: settled(height * format), height: settled(height) };
 }

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { artworkSchema } from './artworkSchema';
 import { id, partName } from './ids';
-import { FURTHEST, FURTHEST_PIVOT, FURTHEST_TURN } from './limits';
+import { MAX_COORDINATE, MAX_PIVOT, MAX_TURN_DEG } from './limits';
 
 /** An angle that may go round several times. */
-export const degrees = z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
+export const degrees = z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG);
 
 /** What moves. */
 export const figureSchema = z.object({
@@ -12,14 +12,14 @@ export const figureSchema = z.object({
   name: partName(z),
   artwork: artworkSchema,
   /** Height in the field, field units. */
-  height: z.number().min(1).max(FURTHEST),
+  height: z.number().min(1).max(MAX_COORDINATE),
   /** Its real height; where the field has a scale it is as high as that. Null for none. */
   heightMm: z.number().min(0.01).max(1e6).nullable(),
   /** The spot that sits on the arc, in the artwork's own units; null for the artwork's own. */
   pivot: z
     .object({
-      x: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
-      y: z.number().min(-FURTHEST_PIVOT).max(FURTHEST_PIVOT),
+      x: z.number().min(-MAX_PIVOT).max(MAX_PIVOT),
+      y: z.number().min(-MAX_PIVOT).max(MAX_PIVOT),
     })
     .nullable(),
   /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */

@@ -1,21 +1,21 @@
 import { z } from 'zod';
 import { coordinate } from './coordinates';
 import { id } from './ids';
-import { FASTEST_RECORDING, MOST_SAMPLES, SLOWEST_RECORDING } from './limits';
+import { MAX_RECORDING_SPEED, MAX_SAMPLES, MIN_RECORDING_SPEED } from './limits';
 import { lineSchema } from './plainText';
 
-const LONGEST_GESTURE_MS = 3_600_000;
+const MAX_GESTURE_MS = 3_600_000;
 
 /** A gesture as the hand made it, kept whole: where the pointer was in the field, and when. */
 export const gestureSchema = z
   .object({
     id: id(z),
     name: lineSchema(z).trim().min(1).max(120),
-    speed: z.number().min(SLOWEST_RECORDING).max(FASTEST_RECORDING),
-    x: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),
-    y: z.array(coordinate(z)).min(2).max(MOST_SAMPLES),
+    speed: z.number().min(MIN_RECORDING_SPEED).max(MAX_RECORDING_SPEED),
+    x: z.array(coordinate(z)).min(2).max(MAX_SAMPLES),
+    y: z.array(coordinate(z)).min(2).max(MAX_SAMPLES),
     /** Milliseconds since its first sample. */
-    ms: z.array(z.number().min(0).max(LONGEST_GESTURE_MS)).min(2).max(MOST_SAMPLES),
+    ms: z.array(z.number().min(0).max(MAX_GESTURE_MS)).min(2).max(MAX_SAMPLES),
   })
   .superRefine(({ x, y, ms }, context) => {
     const complain = (message: string): void => context.addIssue({ code: 'custom', path: ['ms'], message });

@@ -4,12 +4,12 @@ import { degrees, figureSchema } from './figureSchema';
 import { actedSchema } from './gestureSchema';
 import { id } from './ids';
 import {
-  FURTHEST,
-  LONGEST_SEQUENCE,
-  LONGEST_SHOT,
-  MOST_MARKS,
-  MOST_RIDERS,
-  MOST_SMOOTH_FRAMES,
+  MAX_COORDINATE,
+  MAX_SEQUENCE_LENGTH,
+  MAX_SHOT_FRAMES,
+  MAX_MARKS,
+  MAX_RIDERS,
+  MAX_SMOOTH_FRAMES,
 } from './limits';
 import { timingSchema } from './timingSchema';
 import { tracksSchema } from '../timing/tracks';
@@ -21,7 +21,7 @@ const frameNumber = z
   .number()
   .int()
   .min(1)
-  .max(LONGEST_SHOT + 1);
+  .max(MAX_SHOT_FRAMES + 1);
 
 /** Drawings that are repeated while the figure travels. */
 export const cycleSchema = z
@@ -31,11 +31,11 @@ export const cycleSchema = z
     from: frameNumber,
     /** Its last frame; null for the end of the shot. */
     until: frameNumber.nullable(),
-    startDrawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+    startDrawing: z.number().int().min(1).max(MAX_SEQUENCE_LENGTH),
     /** There and back. */
     swings: z.boolean(),
     /** How far one cycle carries the figure, field units. */
-    advance: z.number().min(1e-3).max(FURTHEST),
+    advance: z.number().min(1e-3).max(MAX_COORDINATE),
     before: z.enum(['hold', 'repeat', 'swing', 'hide']),
     after: z.enum(['hold', 'repeat', 'swing', 'hide']),
   })
@@ -45,8 +45,11 @@ export const cycleSchema = z
 export const riderSchema = figureSchema.extend({
   /** So far ahead of the figure along the arc, or behind it (negative); or where the figure was so many frames before. */
   follows: z.discriminatedUnion('by', [
-    z.object({ by: z.literal('distance'), distance: z.number().min(-FURTHEST).max(FURTHEST) }),
-    z.object({ by: z.literal('frames'), frames: z.number().int().min(-LONGEST_SHOT).max(LONGEST_SHOT) }),
+    z.object({ by: z.literal('distance'), distance: z.number().min(-MAX_COORDINATE).max(MAX_COORDINATE) }),
+    z.object({
+      by: z.literal('frames'),
+      frames: z.number().int().min(-MAX_SHOT_FRAMES).max(MAX_SHOT_FRAMES),
+    }),
   ]),
   /** It travels along the arc; or it sits on the figure, and only looks along the arc at its own distance. */
   rides: z.enum(['travels', 'looks']),
@@ -79,10 +82,10 @@ export const takenTimingSchema = timingSchema.extend({
     .array(
       z.object({
         frame: frameNumber,
-        drawing: z.number().int().min(1).max(LONGEST_SEQUENCE),
+        drawing: z.number().int().min(1).max(MAX_SEQUENCE_LENGTH),
       }),
     )
-    .max(MOST_MARKS),
+    .max(MAX_MARKS),
   /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
   cycle: cycleSchema.nullable(),
   /** The gesture that it was acted with; null for none. */
@@ -102,21 +105,21 @@ export const moveSchema = takenTimingSchema.extend({
   /** Going back along its arc it keeps facing along it, or faces the way it goes. */
   backwards: z.enum(['keeps', 'faces']),
   /** At a corner of the arc its heading goes over within so many frames, centred on it; 0 snaps. */
-  cornerFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  cornerFrames: z.number().int().min(0).max(MAX_SMOOTH_FRAMES),
   /** Its heading is smoothed over so many frames. */
-  smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+  smoothFrames: z.number().int().min(0).max(MAX_SMOOTH_FRAMES),
   /** How it leans into bends by itself. */
   lean: z.object({
     by: z.enum(['none', 'most', 'physics']),
     mostDeg: z.number().min(-180).max(180),
-    smoothFrames: z.number().int().min(0).max(MOST_SMOOTH_FRAMES),
+    smoothFrames: z.number().int().min(0).max(MAX_SMOOTH_FRAMES),
   }),
   /** Whether it is sized down by a track of its own; else by the same as across. */
   sizesApart: z.boolean(),
   /** Whether its offset is right and down in the field, or forward and right, turned with the arc's direction. */
   offsetIn: z.enum(['field', 'riding']),
   /** Further parts that follow the figure, those at the back first. */
-  riders: z.array(riderSchema).max(MOST_RIDERS),
+  riders: z.array(riderSchema).max(MAX_RIDERS),
   keeps: keepsSchema,
 });
 

@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { id } from './ids';
-import { LONGEST_NOTE, LONGEST_SHOT } from './limits';
+import { MAX_NOTE_LENGTH, MAX_SHOT_FRAMES } from './limits';
 import { textSchema } from './plainText';
 
 const frame = z
   .number()
   .int()
   .min(1)
-  .max(LONGEST_SHOT + 1);
+  .max(MAX_SHOT_FRAMES + 1);
 
 /** What an animator writes beside some frames. */
 export const noteSchema = z
@@ -16,7 +16,7 @@ export const noteSchema = z
     /** The frames that it is about, both included. */
     from: frame,
     until: frame,
-    text: textSchema(z).trim().min(1, 'a note has a text').max(LONGEST_NOTE),
+    text: textSchema(z).trim().min(1, 'a note has a text').max(MAX_NOTE_LENGTH),
     /** The figure that it is about; null for the whole shot. */
     figureId: id(z).nullable(),
   })

@@ -1,4 +1,4 @@
-import { MOST_OF_THRESHOLD } from './limits';
+import { MAX_THRESHOLDS } from './limits';
 import type { Shot, Thresholds } from './schema';
 
 /** The thresholds of a shot that nobody set. */
@@ -16,9 +16,9 @@ export const PLAIN_THRESHOLDS = {
 
 /** Why thresholds cannot be, as a sentence; null where they can. */
 export function thresholdsFault(thresholds: Thresholds): string | null {
-  const names = Object.keys(MOST_OF_THRESHOLD) as (keyof Thresholds)[];
-  const wrong = names.find((name) => !(thresholds[name] >= 0 && thresholds[name] <= MOST_OF_THRESHOLD[name]));
-  return wrong ? `A threshold is 0 or more, and this one at most ${MOST_OF_THRESHOLD[wrong]}.` : null;
+  const names = Object.keys(MAX_THRESHOLDS) as (keyof Thresholds)[];
+  const wrong = names.find((name) => !(thresholds[name] >= 0 && thresholds[name] <= MAX_THRESHOLDS[name]));
+  return wrong ? `A threshold is 0 or more, and this one at most ${MAX_THRESHOLDS[wrong]}.` : null;
 }
 
 /** What a shot is besides its figures, arcs and frames when nobody said otherwise. */

@@ -7,13 +7,13 @@ import { partName } from './ids';
 import {
   FIELD_SIDE,
   lastFrameFor,
-  LONGEST_NAME,
-  LONGEST_SHOT,
-  MOST_CUES,
-  MOST_GESTURES,
-  MOST_NOTES,
-  MOST_PARTS,
-  MOST_TAKES,
+  MAX_NAME_LENGTH,
+  MAX_SHOT_FRAMES,
+  MAX_CUES,
+  MAX_GESTURES,
+  MAX_NOTES,
+  MAX_PARTS,
+  MAX_TAKES,
   RATE,
 } from './limits';
 import { type Complain, complainOfOrder } from './moveOrder';
@@ -32,8 +32,8 @@ export * from './gestureSchema';
 export * from './timingSchema';
 
 export const fieldSchema = z.object({
-  width: z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most),
-  height: z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most),
+  width: z.number().min(FIELD_SIDE.min).max(FIELD_SIDE.max),
+  height: z.number().min(FIELD_SIDE.min).max(FIELD_SIDE.max),
   /** Field units per millimetre on the set or the desk; null until it is known. */
   unitsPerMm: z.number().min(1e-4).max(1e5).nullable(),
 });
@@ -44,33 +44,33 @@ export const sheetSchema = z.object({
   rulerStep: z.number().min(1e-3).max(1e4).nullable(),
 });
 
-export const rateSchema = z.number().min(RATE.least).max(RATE.most);
-export const lengthSchema = z.number().int().min(2).max(LONGEST_SHOT);
+export const rateSchema = z.number().min(RATE.min).max(RATE.max);
+export const lengthSchema = z.number().int().min(2).max(MAX_SHOT_FRAMES);
 
 const unchecked = z.object({
   format: z.literal(SHOT_FORMAT),
   version: z.literal(SHOT_VERSION),
   name: partName(z),
   /** The film the shot belongs to; empty when it stands alone. */
-  film: lineSchema(z).max(LONGEST_NAME),
+  film: lineSchema(z).max(MAX_NAME_LENGTH),
   /** Frames per second. */
   rate: rateSchema,
   lengthFrames: lengthSchema,
   field: fieldSchema,
-  figures: z.array(figureSchema).max(MOST_PARTS),
-  arcs: z.array(arcSchema).max(MOST_PARTS),
-  moves: z.array(moveSchema).max(MOST_PARTS),
+  figures: z.array(figureSchema).max(MAX_PARTS),
+  arcs: z.array(arcSchema).max(MAX_PARTS),
+  moves: z.array(moveSchema).max(MAX_PARTS),
   /** Figures that ride no arc. */
-  waiting: z.array(waitingSchema).max(MOST_PARTS),
+  waiting: z.array(waitingSchema).max(MAX_PARTS),
   /** Gestures as they were recorded, those that no move uses included. */
-  gestures: z.array(gestureSchema).max(MOST_GESTURES),
+  gestures: z.array(gestureSchema).max(MAX_GESTURES),
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
   /** Alternative timings of the same arcs, in the order in which they are listed; one of them is current. */
-  takes: z.array(takeSchema).min(1).max(MOST_TAKES),
-  notes: z.array(noteSchema).max(MOST_NOTES),
+  takes: z.array(takeSchema).min(1).max(MAX_TAKES),
+  notes: z.array(noteSchema).max(MAX_NOTES),
   /** What is heard, in order of time. */
-  cues: z.array(cueSchema).max(MOST_CUES),
+  cues: z.array(cueSchema).max(MAX_CUES),
   sound: soundSchema.nullable(),
   /** From where on the checks tell something. */
   thresholds: thresholdsSchema,

@@ -1,15 +1,15 @@
 import { z } from 'zod';
 import { id, partName } from './ids';
-import { LONGEST_SHOT, MOST_NOTES, MOST_PARTS } from './limits';
+import { MAX_SHOT_FRAMES, MAX_NOTES, MAX_PARTS } from './limits';
 import { takenTimingSchema } from './moveSchema';
 import { noteSchema } from './noteSchema';
 
 /** What a take that is not the current one has of its own. */
 export const keptTakeSchema = z.object({
-  lengthFrames: z.number().int().min(2).max(LONGEST_SHOT),
+  lengthFrames: z.number().int().min(2).max(MAX_SHOT_FRAMES),
   /** Of moves that ride an arc, and of those that wait; a move without one is timed as in the current take. */
-  timings: z.array(takenTimingSchema.extend({ moveId: id(z) })).max(MOST_PARTS),
-  notes: z.array(noteSchema).max(MOST_NOTES),
+  timings: z.array(takenTimingSchema.extend({ moveId: id(z) })).max(MAX_PARTS),
+  notes: z.array(noteSchema).max(MAX_NOTES),
 });
 
 /** An alternative timing of the same arcs. The current one is what the shot itself says: nothing is kept of it here. */

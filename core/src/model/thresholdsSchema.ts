@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { MOST_OF_THRESHOLD } from './limits';
+import { MAX_THRESHOLDS } from './limits';
 
-const limited = (name: keyof typeof MOST_OF_THRESHOLD) => z.number().min(0).max(MOST_OF_THRESHOLD[name]);
+const limited = (name: keyof typeof MAX_THRESHOLDS) => z.number().min(0).max(MAX_THRESHOLDS[name]);
 
 /** From where on the checks tell something. Lengths are in millimetres, and in field units where there is no scale. */
 export const thresholdsSchema = z.object({

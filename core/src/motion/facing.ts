@@ -23,7 +23,7 @@ export function smoothed(values: Float64Array, frames: number): Float64Array {
 }
 
 /** A heading is a corner's when it turns by more than this there, degrees. */
-const LEAST_CORNER_DEG = 1e-6;
+const MIN_CORNER_DEG = 1e-6;
 
 /** A corner of an arc: its distance from the start, and how far the direction turns there, the short way, degrees. */
 interface Corner {
@@ -49,7 +49,7 @@ function cornersOf({ segments, headingOffsetDeg, startDistance, closed }: ArcMea
       const before = solid[i - 1] ?? (closed ? solid[solid.length - 1]! : null);
       return { s, turnDeg: before ? wrapDeg(from - before.to) : 0 };
     })
-    .filter(({ turnDeg }) => Math.abs(turnDeg) > LEAST_CORNER_DEG);
+    .filter(({ turnDeg }) => Math.abs(turnDeg) > MIN_CORNER_DEG);
 }
 
 /** How many of some rising numbers lie below a value. */

@@ -34,7 +34,7 @@ const lerped = (a: Transform, b: Transform, share: number): Transform => ({
 });
 
 /** Most samples of one frame. */
-const MOST_SAMPLES = 32;
+const MAX_SAMPLES = 32;
 
 /**
  * What a shutter sees that is open for a share of a frame: what moves from this scene to the next one, at moments in
@@ -59,7 +59,7 @@ export function blurredScenes(
       most,
     );
   }, 0);
-  const count = Math.min(MOST_SAMPLES, Math.max(1, Math.ceil((travel * openShare) / step)));
+  const count = Math.min(MAX_SAMPLES, Math.max(1, Math.ceil((travel * openShare) / step)));
   if (count === 1) return [scene];
   return Array.from({ length: count }, (_, k) => {
     const share = (openShare * k) / (count - 1);

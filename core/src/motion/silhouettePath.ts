@@ -12,7 +12,7 @@ const COORDINATES: Readonly<Record<string, number>> = { M: 2, L: 2, C: 6, Z: 0 }
 
 const outlines = new Map<string, Outline>();
 /** So many silhouettes are kept taken apart. */
-const MOST_KEPT = 500;
+const MAX_KEPT = 500;
 
 function outlineOf({ silhouette }: Pick<Look, 'silhouette'>): Outline {
   const known = outlines.get(silhouette);
@@ -20,7 +20,7 @@ function outlineOf({ silhouette }: Pick<Look, 'silhouette'>): Outline {
   const commands = silhouette.match(/[A-Z]/g) ?? [];
   const coordinates = (silhouette.match(/-?[\d.]+/g) ?? []).map(Number);
   const outline = { commands, coordinates };
-  if (outlines.size >= MOST_KEPT) outlines.clear();
+  if (outlines.size >= MAX_KEPT) outlines.clear();
   outlines.set(silhouette, outline);
   return outline;
 }

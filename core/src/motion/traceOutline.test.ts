@@ -1,5 +1,5 @@
 import { outlineSchema } from '../model/artworkSchema';
-import { MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from '../model/limits';
+import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS } from '../model/limits';
 import { fc } from '../testing/property';
 import { traceOutline } from './traceOutline';
 
@@ -67,8 +67,8 @@ test('whatever the picture, its outline is one that a shot may have', () => {
         const outline = traceOutline({ width, height, alpha }, 3);
         if (!seen.includes(true)) return expect(outline).toBeNull();
         expect(outlineSchema.safeParse(outline).success).toBe(true);
-        expect(outline!.length).toBeLessThanOrEqual(MOST_OUTLINE_RINGS);
-        for (const ring of outline!) expect(ring.length / 2).toBeLessThanOrEqual(MOST_OUTLINE_POINTS);
+        expect(outline!.length).toBeLessThanOrEqual(MAX_OUTLINE_RINGS);
+        for (const ring of outline!) expect(ring.length / 2).toBeLessThanOrEqual(MAX_OUTLINE_POINTS);
       },
     ),
   );

@@ -1,4 +1,4 @@
-import { MOST_OUTLINE_POINTS, MOST_OUTLINE_RINGS } from '../model/limits';
+import { MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS } from '../model/limits';
 import type { Outline } from '../model/schema';
 
 /** How far each pixel of a picture covers what lies beneath it: 0 to 255, row by row. */
@@ -14,7 +14,7 @@ const SEEN = 32;
 const TOLERANCE = 0.6;
 const COARSER = 1.4;
 /** Rings of less than this share of the largest are specks. */
-const LEAST_SHARE = 0.01;
+const MIN_SHARE = 0.01;
 
 type Ring = readonly (readonly [x: number, y: number])[];
 
@@ -104,7 +104,7 @@ function simplifiedRing(ring: Ring): Ring {
   const halves = [ring.slice(0, middle + 1), [...ring.slice(middle), ring[0]!]];
   for (let tolerance = TOLERANCE; ; tolerance *= COARSER) {
     const points = halves.flatMap((half) => simplified(half, tolerance).slice(0, -1));
-    if (points.length <= MOST_OUTLINE_POINTS) return points;
+    if (points.length <= MAX_OUTLINE_POINTS) return points;
   }
 }
 
@@ -120,8 +120,8 @@ export function traceOutline(mask: AlphaMask, scale: number): Outline | null {
     .sort((a, b) => b.area - a.area);
   const largest = rings[0]?.area ?? 0;
   const outline = rings
-    .filter(({ area }) => area >= largest * LEAST_SHARE)
-    .slice(0, MOST_OUTLINE_RINGS)
+    .filter(({ area }) => area >= largest * MIN_SHARE)
+    .slice(0, MAX_OUTLINE_RINGS)
     .map(({ ring }) => simplifiedRing(ring))
     .filter((ring) => ring.length >= 3)
     .map((ring) => ring.flatMap(([x, y]) => [x, y].map((value) => Number((value * scale).toFixed(1)))));

@@ -20,8 +20,8 @@ export interface PhysicalSize {
   readonly with: (value: number) => PhysicalShape;
 }
 
-const LONGEST_MM = 100_000;
-const LEAST_MM = 1;
+const MAX_MM = 100_000;
+const MIN_MM = 1;
 
 type ShapeOf<Kind extends PhysicalShape['kind']> = Extract<PhysicalShape, { kind: Kind }>;
 
@@ -30,12 +30,12 @@ const length = (
   units: number,
   unitsPerMm: number,
   change: (units: number) => PhysicalShape,
-  least = LEAST_MM,
+  least = MIN_MM,
 ): PhysicalSize => ({
   name,
   measure: 'mm',
   least,
-  most: LONGEST_MM,
+  most: MAX_MM,
   value: units / unitsPerMm,
   with: (mm) => change(mm * unitsPerMm),
 });

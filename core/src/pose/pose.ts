@@ -7,7 +7,7 @@ import { outOfRange } from '../model/errors';
 import { findMove, withMove } from '../timing/moveChange';
 import { findArc } from '../model/parts';
 import { type Arc, type ArcPoint, type Mark, type Move, type Shot } from '../model/schema';
-import { LONGEST_SHOT } from '../model/limits';
+import { MAX_SHOT_FRAMES } from '../model/limits';
 import { beginsExposure } from '../exposure/exposures';
 import { isHold } from '../timing/isHold';
 import { keptOnSegments } from '../timing/keepSegments';
@@ -201,8 +201,8 @@ export function withPose(
   shot: Shot,
   { moveId, frame, to, path }: { moveId: string; frame: number; to: Vector; path: PosePath },
 ): Shot {
-  if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-    throw outOfRange(`A pose lies on a frame from 1 to ${LONGEST_SHOT}.`);
+  if (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES)
+    throw outOfRange(`A pose lies on a frame from 1 to ${MAX_SHOT_FRAMES}.`);
   const move = findMove(shot, moveId);
   const arc = findArc(shot, move.arcId);
   const aim = poseAim(move, frame);

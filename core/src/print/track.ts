@@ -20,7 +20,7 @@ const POST = 7;
 const ARROW = 9;
 /** The arc is drawn in pieces no longer than this, mm. */
 const PIECE = 0.5;
-const MOST_PIECES = 8000;
+const MAX_PIECES = 8000;
 
 interface Box {
   readonly left: number;
@@ -32,7 +32,7 @@ interface Box {
 /** The track of a travel in millimetres of the set. */
 function trackOf(travel: Travel, shot: Shot, mm: number, first: FirstFrameNumber): readonly PrintOp[] {
   const { arc, arcLength, move, heading } = travel;
-  const count = Math.min(MOST_PIECES, Math.max(8, Math.ceil(arcLength / mm / PIECE)));
+  const count = Math.min(MAX_PIECES, Math.max(8, Math.ceil(arcLength / mm / PIECE)));
   const path = Array.from({ length: count + 1 }, (_, i): readonly [number, number] => {
     const { x, y } = pointAtDistance(arc, (i / count) * arcLength);
     return [x / mm, y / mm];
@@ -284,11 +284,11 @@ function crosses(room: Room, { row, column }: Tile, { has }: Tiling): PrintOp[] 
 }
 
 /** More tiles than this would be a grey patch. */
-const MOST_ON_MAP = 400;
+const MAX_ON_MAP = 400;
 
 /** How the tiles lie, with this one crossed out, in the head of the page. */
 function map(paper: Paper, { rows, columns, tiles }: Tiling, { row, column }: Tile): PrintOp[] {
-  if (tiles.length === 1 || tiles.length > MOST_ON_MAP) return [];
+  if (tiles.length === 1 || tiles.length > MAX_ON_MAP) return [];
   const cell = Math.min(4, 16 / columns, 9 / rows);
   const left = paper.width - 12 - 16 - columns * cell;
   const top = 12;

@@ -1,7 +1,7 @@
 import type { Ladder } from './ladder';
 
 /** A hand places nothing nearer than this: millimetres where the field has a scale, else field units. */
-const LEAST_BY_HAND = { mm: 0.2, field: 0.5 } as const;
+const MIN_BY_HAND = { mm: 0.2, field: 0.5 } as const;
 
 /** The smallest step of a chart, and what a hand can place. */
 export interface FinestStep {
@@ -25,7 +25,7 @@ export function finestStep(
   if (rungs.length === 0) return null;
   const shares = [0, ...rungs.map(({ share }) => share), 1];
   const steps = shares.slice(1).map((share, i) => Math.abs(share - shares[i]!) * Math.abs(length));
-  const leastByHand = LEAST_BY_HAND[units];
+  const leastByHand = MIN_BY_HAND[units];
   return {
     step: Math.min(...steps),
     leastByHand,

@@ -1,4 +1,4 @@
-import { FURTHEST } from '../model/limits';
+import { MAX_COORDINATE } from '../model/limits';
 import { outOfRange } from '../model/errors';
 import { changePart, findArc } from '../model/parts';
 import type { Arc, ArcPoint, Move, Shot } from '../model/schema';
@@ -6,7 +6,7 @@ import { keptOnArc } from './keepTiming';
 import { firstFrame, lastFrame } from './placeInTime';
 import { withFrames } from './retime';
 
-const isInReach = (value: number): boolean => value >= -FURTHEST && value <= FURTHEST;
+const isInReach = (value: number): boolean => value >= -MAX_COORDINATE && value <= MAX_COORDINATE;
 const isWithin = ({ x, y, in: into, out }: ArcPoint): boolean =>
   [x, y, into.x, into.y, out.x, out.y].every(isInReach);
 

@@ -1,6 +1,6 @@
 import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { MOST_MARKS } from '../model/limits';
+import { MAX_MARKS } from '../model/limits';
 import type { Key, Mark, Move } from '../model/schema';
 import { withFrameMap } from './frameMap';
 import type { Passage } from './passage';
@@ -77,7 +77,7 @@ function placed<Part extends { readonly frame: number; readonly id?: string }>(
   prefix: string,
 ): Part[] {
   const kept = parts.filter(({ frame }) => !isReplaced(frame));
-  if (kept.length + fresh.length > MOST_MARKS) throw outOfRange(`A move has at most ${MOST_MARKS} marks.`);
+  if (kept.length + fresh.length > MAX_MARKS) throw outOfRange(`A move has at most ${MAX_MARKS} marks.`);
   const taken = new Set(kept.map(({ id }) => id));
   const named = [...parts, ...fresh].flatMap(({ id }) => (id === undefined ? [] : [{ id }]));
   let number = Number(freshId(prefix, named).slice(prefix.length));
@@ -149,7 +149,7 @@ const SAME = 1e-9;
  * @param times how often there is the passage then, whole, at least 2
  */
 export function repeatedPassage(move: Move, passage: Passage, times: number, isRound: boolean): Move {
-  if (!Number.isInteger(times) || times < 2 || times > MOST_MARKS)
+  if (!Number.isInteger(times) || times < 2 || times > MAX_MARKS)
     throw outOfRange('A passage is repeated at least twice.');
   const { from, until } = passage;
   const cut = cutOut(move, passage);

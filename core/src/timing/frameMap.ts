@@ -20,13 +20,13 @@ export interface RoundedMark {
 }
 
 /** Less than this is not rounding but arithmetic, frames. */
-const LEAST_ROUNDING = 1e-9;
+const MIN_ROUNDING = 1e-9;
 
 /** Marks of a move that a map rounds, in order of time. */
 export const roundedMarks = ({ marks }: Pick<Move, 'marks'>, map: FrameMap): readonly RoundedMark[] =>
   marks
     .map(({ frame }) => ({ frame: wholeFrame(map(frame)), by: wholeFrame(map(frame)) - map(frame) }))
-    .filter(({ by }) => Math.abs(by) > LEAST_ROUNDING);
+    .filter(({ by }) => Math.abs(by) > MIN_ROUNDING);
 
 /** The first two marks, by their frames now, that would come to lie on one frame; null where all stay apart. */
 function meeting(marks: Move['marks'], map: FrameMap): readonly [number, number] | null {

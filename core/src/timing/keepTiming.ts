@@ -13,11 +13,11 @@ const withFractions = (move: Move, fractionOf: (mark: Mark) => number): Move => 
 
 const within = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
-const MOST_LAPS = 1_000;
+const MAX_LAPS = 1_000;
 
 /** On an open arc no place lies past its ends, and on a closed one there is an end to the laps. */
 const onArc = (arc: Arc, fraction: number): number =>
-  arc.closed ? within(fraction, -MOST_LAPS, MOST_LAPS) : within(fraction, 0, 1);
+  arc.closed ? within(fraction, -MAX_LAPS, MAX_LAPS) : within(fraction, 0, 1);
 
 /** A spot is looked for this share of the new length about where its distance would put it, first. */
 const NEAR = 0.25;

@@ -2,7 +2,7 @@ import { frameName, sentenceWith } from '../model/frameNumbers';
 import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
 import { PLAIN_MARK } from '../model/plainTiming';
-import { LONGEST_SHOT, MOST_MARKS } from '../model/limits';
+import { MAX_SHOT_FRAMES, MAX_MARKS } from '../model/limits';
 import { type Mark, type Move } from '../model/schema';
 import { isHold } from './isHold';
 import { remapFrames } from './remapFrames';
@@ -22,7 +22,7 @@ const markOn = ({ marks }: Move, frame: number): Mark | undefined =>
   marks.find((mark) => mark.frame === frame);
 
 function roomForMark(move: Move): void {
-  if (move.marks.length >= MOST_MARKS) throw outOfRange(`A move has at most ${MOST_MARKS} marks.`);
+  if (move.marks.length >= MAX_MARKS) throw outOfRange(`A move has at most ${MAX_MARKS} marks.`);
 }
 
 /**
@@ -93,7 +93,7 @@ export function withMarksMoved(
     const [before, after] = [marks[i - 1], marks[i + 1]];
     if (!before) least = Math.max(least, 1 - mark.frame);
     else if (!comesAlong(i - 1)) least = Math.max(least, before.frame + 1 - mark.frame);
-    if (!after) most = Math.min(most, LONGEST_SHOT + 1 - mark.frame);
+    if (!after) most = Math.min(most, MAX_SHOT_FRAMES + 1 - mark.frame);
     else if (!comesAlong(i + 1)) most = Math.min(most, after.frame - 1 - mark.frame);
   });
   const by = Math.round(Math.min(most, Math.max(least, byFrames)));
@@ -142,8 +142,8 @@ export function withHold(
     throw outOfRange(
       `There are only ${next.frame - frame} frames to the next mark: hold for fewer, or let later marks move along.`,
     );
-  if (lastFrame(marked) + frames > LONGEST_SHOT)
-    throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
+  if (lastFrame(marked) + frames > MAX_SHOT_FRAMES)
+    throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
   const later = next && takesLater ? shiftedFrom(marked, frame + 1, frames) : marked;
   const leaves: Mark = {
     ...mark,
@@ -228,7 +228,7 @@ export function copiedMarks({ marks }: Pick<Move, 'marks'>, markIds: readonly st
 export function withPasted(move: Move, copied: CopiedMarks, at: number): Move {
   const taken = new Set(copied.map(({ frame }) => frame + at));
   const kept = move.marks.filter(({ frame }) => !taken.has(frame));
-  if (kept.length + copied.length > MOST_MARKS) throw outOfRange(`A move has at most ${MOST_MARKS} marks.`);
+  if (kept.length + copied.length > MAX_MARKS) throw outOfRange(`A move has at most ${MAX_MARKS} marks.`);
   const marks: Mark[] = [...kept];
   for (const mark of copied)
     marks.push({

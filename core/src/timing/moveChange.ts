@@ -1,7 +1,7 @@
 import { ShotError, outOfRange } from '../model/errors';
 import { lastFrame } from './placeInTime';
 import { changePart, findArc } from '../model/parts';
-import { LONGEST_SHOT } from '../model/limits';
+import { MAX_SHOT_FRAMES } from '../model/limits';
 import { type Arc, type Mark, type Move, type Shot } from '../model/schema';
 
 /** What edits of a timing have in common. */
@@ -30,7 +30,7 @@ export function fitted(before: Shot, after: Shot, changed: readonly Move[], goes
   const needed = after.moves.map((move) => framesFor(after, move));
   const filled = changed.some((move) => lastFrame(move) >= before.lengthFrames);
   const lengthFrames = Math.max(goesAlong && filled ? 2 : after.lengthFrames, ...needed);
-  if (lengthFrames > LONGEST_SHOT) throw outOfRange(`A shot has at most ${LONGEST_SHOT} frames.`);
+  if (lengthFrames > MAX_SHOT_FRAMES) throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
   return { ...after, lengthFrames };
 }
 

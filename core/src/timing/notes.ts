@@ -1,6 +1,6 @@
 import { outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { LONGEST_SHOT, MOST_NOTES } from '../model/limits';
+import { MAX_SHOT_FRAMES, MAX_NOTES } from '../model/limits';
 import type { Note, Shot } from '../model/schema';
 import { type FrameMap, wholeFrame } from './frameMap';
 import { findMove } from './moveChange';
@@ -21,7 +21,8 @@ export function notesOf(shot: Shot, moveId: string | null): (note: Note) => bool
  */
 export function withNotesAlong(shot: Shot, moveId: string | null, map: FrameMap): Shot {
   const goesAlong = notesOf(shot, moveId);
-  const frameOf = (frame: number): number => Math.min(LONGEST_SHOT + 1, Math.max(1, wholeFrame(map(frame))));
+  const frameOf = (frame: number): number =>
+    Math.min(MAX_SHOT_FRAMES + 1, Math.max(1, wholeFrame(map(frame))));
   const moved = ({ from, until, ...note }: Note): Note => {
     const [start, end] = [frameOf(from), frameOf(until + 1) - 1];
     return { ...note, from: Math.min(start, Math.max(start, end)), until: Math.max(start, end) };
@@ -32,8 +33,8 @@ export function withNotesAlong(shot: Shot, moveId: string | null, map: FrameMap)
 /** The shot with more notes. They get ids of their own. @throws ShotError `out-of-range` where there are too many */
 export function withMoreNotes(shot: Shot, notes: readonly Omit<Note, 'id'>[]): Shot {
   if (notes.length === 0) return shot;
-  if (shot.notes.length + notes.length > MOST_NOTES)
-    throw outOfRange(`A shot has at most ${MOST_NOTES} notes.`);
+  if (shot.notes.length + notes.length > MAX_NOTES)
+    throw outOfRange(`A shot has at most ${MAX_NOTES} notes.`);
   const first = Number(freshId('note', shot.notes).slice('note'.length));
   const added = notes.map((note, i) => ({ ...note, id: `note${first + i}` }));
   return { ...shot, notes: inOrder([...shot.notes, ...added]) };

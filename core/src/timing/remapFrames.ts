@@ -1,4 +1,4 @@
-import { LONGEST_SHOT } from '../model/limits';
+import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Cycle, Move, Skip } from '../model/schema';
 import { remapKeys } from './tracks/remapKeys';
 
@@ -20,7 +20,7 @@ function distinct<Part extends OnFrame>(parts: readonly Part[]): Part[] {
     );
 }
 
-const LATEST = LONGEST_SHOT + 1;
+const LATEST = MAX_SHOT_FRAMES + 1;
 
 function remapCycle(cycle: Cycle, frameOf: (frame: number) => number): Cycle {
   const within = (frame: number): number => Math.min(LATEST, Math.max(1, frameOf(frame)));

@@ -1,5 +1,5 @@
 import { outOfRange } from '../model/errors';
-import { LONGEST_SHOT } from '../model/limits';
+import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Easing, EasingOf, FramesHeld } from '../model/schema';
 import { easedDistance } from './easedDistance';
 
@@ -57,7 +57,7 @@ export function framesFor(plan: Omit<SpanPlan, 'frames'>, most: number): Solved 
   const limit = most * (1 + SAME);
   /** Where the last number of frames failed, as a share of its pictures: the next one fails there as well, mostly. */
   let share = 0.5;
-  for (let frames = Math.max(1, Math.ceil(way / limit)); frames <= LONGEST_SHOT; frames++) {
+  for (let frames = Math.max(1, Math.ceil(way / limit)); frames <= MAX_SHOT_FRAMES; frames++) {
     const now = { ...plan, frames };
     const count = pictures(now);
     const guess = Math.min(count, Math.max(1, Math.round(share * count)));
@@ -69,7 +69,7 @@ export function framesFor(plan: Omit<SpanPlan, 'frames'>, most: number): Solved 
     if (worst.length <= limit) return { frames, largest: worst.length };
     share = worst.k / count;
   }
-  throw outOfRange(`Not even ${LONGEST_SHOT} frames are enough for that.`);
+  throw outOfRange(`Not even ${MAX_SHOT_FRAMES} frames are enough for that.`);
 }
 
 /** How far a span may go in its frames with no increment above `most`. */

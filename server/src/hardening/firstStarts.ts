@@ -10,7 +10,7 @@ export interface FirstStartsReport {
   readonly useless: readonly string[];
 }
 
-const LATEST_KILL_MS = 150;
+const MAX_KILL_MS = 150;
 const POLL_MS = 2;
 
 /** Kills first starts, from 0 to 150 ms after they have begun with their database, and starts each again. */
@@ -23,7 +23,7 @@ export async function killFirstStarts(starts: number): Promise<FirstStartsReport
       const look = setInterval(() => {
         if (!existsSync(join(folder, DATABASE_FILE)) && first.isRunning()) return;
         clearInterval(look);
-        setTimeout(resolve, (i / Math.max(1, starts - 1)) * LATEST_KILL_MS);
+        setTimeout(resolve, (i / Math.max(1, starts - 1)) * MAX_KILL_MS);
       }, POLL_MS);
     });
     await first.stop('SIGKILL');

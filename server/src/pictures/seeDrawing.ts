@@ -11,9 +11,9 @@ import { drawnElements } from './drawnElements';
 import { seeRaster } from './seeRaster';
 import { isStillStyle, isStillValue } from './stillStyle';
 
-const MOST_ELEMENTS = 200_000;
-const MOST_DEPTH = 300;
-const MOST_INLINE_PICTURES = 200;
+const MAX_ELEMENTS = 200_000;
+const MAX_DEPTH = 300;
+const MAX_INLINE_PICTURES = 200;
 
 const SVG = 'http://www.w3.org/2000/svg';
 const XHTML = 'http://www.w3.org/1999/xhtml';
@@ -85,8 +85,8 @@ function lookThrough(text: string): boolean {
   });
   parser.on('opentag', ({ name, attributes }) => {
     hasPrefix ||= name.includes(':') || Object.keys(attributes).some(isLinkByAnotherName);
-    if (++elements > MOST_ELEMENTS) refuse('has too many parts');
-    if (++depth > MOST_DEPTH) refuse('has parts within parts too deep');
+    if (++elements > MAX_ELEMENTS) refuse('has too many parts');
+    if (++depth > MAX_DEPTH) refuse('has parts within parts too deep');
   });
   parser.on('closetag', () => depth--);
   parser.write(text).close();
@@ -207,7 +207,7 @@ async function checkReferences(root: Element): Promise<void> {
         const isPicture = name === 'image' || name === 'feImage';
         if (leadsOut(value, isPicture)) refuse('refers to something outside');
         if (isPicture && value.trim().startsWith('data:')) {
-          if (++inlinePictures > MOST_INLINE_PICTURES) refuse('has too many pictures in it');
+          if (++inlinePictures > MAX_INLINE_PICTURES) refuse('has too many pictures in it');
           await checkInlinePicture(value);
         }
       } else if (localName === 'style') {
@@ -271,7 +271,7 @@ export async function seeDrawing(source: string): Promise<SeenPicture> {
     }
   }
   const size = sizeOf(root);
-  if (drawnElements(root) > MOST_ELEMENTS) refuse('uses its parts too many times over');
+  if (drawnElements(root) > MAX_ELEMENTS) refuse('uses its parts too many times over');
   const kept = isChanged ? new window.XMLSerializer().serializeToString(root) : source;
   return { type: 'image/svg+xml', ...size, bytes: Buffer.from(kept), note: '' };
 }

@@ -5,7 +5,7 @@ import { seeDrawing } from './seeDrawing';
 import { seeRaster } from './seeRaster';
 
 /** An SVG is text; a longer one is not drawn smoothly. */
-const LONGEST_SVG = 8_000_000;
+const MAX_SVG_LENGTH = 8_000_000;
 
 const refuse = (sentence: string): never => {
   throw new ShotError('invalid-picture', sentence);
@@ -46,7 +46,8 @@ export async function seePicture(bytes: Buffer): Promise<SeenPicture> {
 
 async function look(bytes: Buffer): Promise<SeenPicture> {
   const type = await typeOf(bytes);
-  if (type === 'image/svg+xml' && bytes.length > LONGEST_SVG) return refuse('This SVG is larger than 8 MB.');
+  if (type === 'image/svg+xml' && bytes.length > MAX_SVG_LENGTH)
+    return refuse('This SVG is larger than 8 MB.');
   const seen =
     type === 'image/svg+xml' ? await seeDrawing(bytes.toString('utf8')) : await seeRaster(bytes, type);
   const fault = sizeFault(seen);

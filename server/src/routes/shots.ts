@@ -1,4 +1,4 @@
-import { API, LARGEST_SHOT_BYTES } from '@humble/core/contract';
+import { API, MAX_SHOT_BYTES } from '@humble/core/contract';
 import express, { type Request, type Response, Router } from 'express';
 import { Json, serve } from '../http/endpoint';
 import { Problem } from '../http/problem';
@@ -6,7 +6,7 @@ import { type ShotService, storedJson, type StoredShot } from '../services/shotS
 import type { Threads } from '../threads/threads';
 
 /** The body as it came: it is read by a thread, so that a heavy one holds nobody up. */
-const rawBody = express.raw({ type: () => true, limit: LARGEST_SHOT_BYTES });
+const rawBody = express.raw({ type: () => true, limit: MAX_SHOT_BYTES });
 
 function bytesOf(request: Request): Buffer {
   const body: unknown = request.body;

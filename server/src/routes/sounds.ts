@@ -1,4 +1,4 @@
-import { LARGEST_SOUND } from '@humble/core';
+import { MAX_SOUND_BYTES } from '@humble/core';
 import { API } from '@humble/core/contract';
 import { Router } from 'express';
 import { serve } from '../http/endpoint';
@@ -17,7 +17,7 @@ export function soundRoutes(service: SoundService): Router {
       response.location(`${API}/sounds/${sound.sha256}`);
       return sound;
     },
-    readBytes(LARGEST_SOUND),
+    readBytes(MAX_SOUND_BYTES),
   );
   serve(router, 'readSound', async ({ params, response }) => {
     sendKept(response, await service.read(params.sha256));

@@ -1,6 +1,6 @@
 import { type Easing } from '@humble/core';
 import { easingSchema } from '@humble/core/files';
-import { MOST_EASINGS } from '@humble/core/contract';
+import { MAX_EASINGS } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
@@ -30,11 +30,11 @@ export function createEasingService({ easings }: Database) {
 
     /** @throws Problem `too-many-easings` */
     keep: async (name: string, easing: Easing): Promise<KeptEasing> => {
-      if ((await easings.count()) >= MOST_EASINGS)
+      if ((await easings.count()) >= MAX_EASINGS)
         throw new Problem(
           422,
           'too-many-easings',
-          `${MOST_EASINGS} easings are kept already: take some away first.`,
+          `${MAX_EASINGS} easings are kept already: take some away first.`,
         );
       const id = nanoid();
       await easings.create({ id, name, easing: JSON.stringify(easing) });

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
-import { MOST_REMOVED_LISTED } from '@humble/core/contract';
+import { MAX_REMOVED_LISTED } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';
@@ -156,7 +156,7 @@ export function createShotService(database: Database, threads: Threads) {
           ['removedAt', 'DESC'],
           ['id', 'ASC'],
         ],
-        limit: MOST_REMOVED_LISTED,
+        limit: MAX_REMOVED_LISTED,
       });
       return records.map(({ id, name, film, lengthFrames, rate, removedAt }) => ({
         id,

@@ -1,4 +1,4 @@
-import { LARGEST_SOUND, LONGEST_SOUND, ShotError, type SOUND_TYPES } from '@humble/core';
+import { MAX_SOUND_BYTES, MAX_SOUND_SECONDS, ShotError, type SOUND_TYPES } from '@humble/core';
 import { parseBuffer } from 'music-metadata';
 
 /** A sound as it is kept: the bytes as they came. */
@@ -44,7 +44,7 @@ function isWhole(bytes: Buffer): boolean {
  * @throws ShotError `invalid-sound` with a sentence
  */
 export async function seeSound(bytes: Buffer): Promise<SeenSound> {
-  if (bytes.length > LARGEST_SOUND) return refuse('A sound may weigh 30 MB.');
+  if (bytes.length > MAX_SOUND_BYTES) return refuse('A sound may weigh 30 MB.');
   const wave = isWave(bytes);
   if (!wave && !isMpeg(bytes)) return refuse('This is no WAV or MP3.');
   if (wave && !isWhole(bytes)) return refuse('Part of this WAV is missing.');
@@ -56,6 +56,6 @@ export async function seeSound(bytes: Buffer): Promise<SeenSound> {
   if (container !== (wave ? 'WAVE' : 'MPEG')) return refuse('This is no WAV or MP3.');
   if (!duration || !(numberOfChannels > 0) || !(sampleRate > 0))
     return refuse('There is no sound in this file.');
-  if (duration > LONGEST_SOUND) return refuse('This sound is longer than six hours.');
+  if (duration > MAX_SOUND_SECONDS) return refuse('This sound is longer than six hours.');
   return { type, seconds: duration };
 }

@@ -1,4 +1,4 @@
-import { LONGEST_NAME, type Shot } from '@humble/core';
+import { MAX_NAME_LENGTH, type Shot } from '@humble/core';
 import { openShot, readShotFile, shotCard } from '@humble/core/files';
 import { CONTRACT } from '@humble/core/contract';
 import { Problem } from '../http/problem';
@@ -40,7 +40,7 @@ answerTasks((task: DocumentTask) => {
       return columnsOf(readShotFile(task.text));
     case 'copy': {
       const shot = readShotFile(task.text);
-      const name = `${shot.name.slice(0, LONGEST_NAME - task.suffix.length)}${task.suffix}`;
+      const name = `${shot.name.slice(0, MAX_NAME_LENGTH - task.suffix.length)}${task.suffix}`;
       return columnsOf({ ...shot, name });
     }
     case 'card':

@@ -16,7 +16,7 @@ import { figuresWords as words } from '../../words/figures';
 import { figureAttached, figureDetached, soloToggled } from '../figures';
 
 /** So many arcs are offered in a menu; the others are tapped in the field. */
-const MOST_ARCS = 4;
+const MAX_ARCS = 4;
 
 /** Arcs that a figure can come onto: those that it does not ride. */
 const arcsFor = ({ arcs, moves }: Shot, figureId: string) => {
@@ -36,7 +36,7 @@ export function figureMenu(store: AppStore, figureId: string): ContextMenu | nul
   const set = (some: { readonly hidden?: boolean; readonly locked?: boolean }) => () =>
     void dispatch(doEdit('setFigure', { figureId, ...some }));
   const arcs = arcsFor(shot, figureId)
-    .slice(0, MOST_ARCS)
+    .slice(0, MAX_ARCS)
     .flatMap(({ id, name }): MenuItem[] => [
       {
         label: words.attachAtStart(name),

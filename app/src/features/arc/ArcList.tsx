@@ -122,7 +122,7 @@ function ArcRow({ arc, isActive, figures, onMore }: ArcRowProps) {
 }
 
 /** So many figures that wait are offered. */
-const MOST_WAITING = 5;
+const MAX_WAITING = 5;
 
 interface ArcMenuProps {
   readonly arc: Arc;
@@ -141,7 +141,7 @@ function ArcMenu({ arc, index, count, onClose }: ArcMenuProps) {
   const arcId = arc.id;
   if (isNaming) return <NameDialog arc={arc} onClose={onClose} />;
   const nameOf = (figureId: string): string => figures.find(({ id }) => id === figureId)?.name ?? '';
-  const waitingOn = waiting.slice(0, MOST_WAITING).flatMap(({ figureId }): MenuItem[] => [
+  const waitingOn = waiting.slice(0, MAX_WAITING).flatMap(({ figureId }): MenuItem[] => [
     {
       label: words.putOnIt(nameOf(figureId)),
       icon: UserCheck,

@@ -31,9 +31,9 @@ const PLACINGS = [
 
 const KEPT_IN_PLACE = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
 /** So many paths are shown to choose from. */
-const MOST_PATHS = 60;
+const MAX_PATHS = 60;
 /** So many arcs come in at once. */
-const MOST_AT_ONCE = 20;
+const MAX_AT_ONCE = 20;
 
 const pathsIn = (text: string): readonly DrawnPath[] =>
   text.trimStart().startsWith('<')
@@ -50,7 +50,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
   const bringIn = useBringIn();
 
   const read = (from: string): void => {
-    setText(from.length > LONGEST_SHOWN ? '' : from);
+    setText(from.length > MAX_SHOWN ? '' : from);
     setPaths([]);
     setChosen(new Set());
     setFault(null);
@@ -58,7 +58,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
     try {
       const found = pathsIn(from);
       if (found.length === 0) setFault(words.noPathFound);
-      setPaths(found.slice(0, MOST_PATHS));
+      setPaths(found.slice(0, MAX_PATHS));
       setChosen(new Set(found.length > 0 ? [0] : []));
     } catch (error) {
       setFault(errorSentence(error));
@@ -74,7 +74,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
   };
   const toggle = (i: number): void => {
     const next = new Set(chosen);
-    if (!next.delete(i) && next.size < MOST_AT_ONCE) next.add(i);
+    if (!next.delete(i) && next.size < MAX_AT_ONCE) next.add(i);
     setChosen(next);
   };
   const finish = (): void => {
@@ -120,7 +120,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
 }
 
 /** Longer texts are read, but not shown for editing. */
-const LONGEST_SHOWN = 20_000;
+const MAX_SHOWN = 20_000;
 
 /** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {

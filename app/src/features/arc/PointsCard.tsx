@@ -23,7 +23,7 @@ import { useGestureBaseline } from '../../ui/useGestureBaseline';
 import { selectActiveArc } from '../../store/selectors/active';
 import { useThrottledArc, useThrottledMove, useThrottledEditor } from '../../store/throttled/hooks';
 
-const FURTHEST = 1e6;
+const MAX_COORDINATE = 1e6;
 
 /** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
@@ -123,8 +123,8 @@ function Placing() {
     transform(scalingAbout(about, axis === 'x' ? factor : 1, axis === 'y' ? factor : 1), undoGroup);
   };
   const { field: length } = useLengths();
-  const coordinate = { min: -FURTHEST, max: FURTHEST };
-  const extent = { min: 0.1, max: FURTHEST };
+  const coordinate = { min: -MAX_COORDINATE, max: MAX_COORDINATE };
+  const extent = { min: 0.1, max: MAX_COORDINATE };
   return (
     <View>
       <NumberPair

@@ -15,7 +15,7 @@ import { useThrottledSelector, useThrottledEditor, useThrottledShotValue } from 
 /** The slider runs over this many powers of two, from the least deviation. */
 const DOUBLINGS = 9;
 /** The least deviation, as a share of the field's width. */
-const LEAST_SHARE = 1 / 8000;
+const MIN_SHARE = 1 / 8000;
 
 const wordsFor = (use: SketchUse): string => {
   switch (use.kind) {
@@ -35,7 +35,7 @@ export function SketchCard() {
   const sketch = useThrottledEditor((editor) => editor.sketch);
   const points = useThrottledSelector((state) => state.editor.sketch?.fitted?.length ?? null);
   const isFitting = useThrottledSelector((state) => state.editor.sketch?.isFitting ?? false);
-  const least = useThrottledShotValue((shot) => shot.field.width * LEAST_SHARE);
+  const least = useThrottledShotValue((shot) => shot.field.width * MIN_SHARE);
   const dispatch = useAppDispatch();
   const lengths = useLengths();
   if (!sketch) return <Waiting />;

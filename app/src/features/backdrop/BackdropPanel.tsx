@@ -85,7 +85,7 @@ export function BackdropSummary() {
 const factsOf = ({ pictures }: Backdrop): string =>
   pictures.length > 1 ? words.pictures(pictures.length) : `${pictures[0]!.width} × ${pictures[0]!.height}`;
 
-const FURTHEST = 1e6;
+const MAX_COORDINATE = 1e6;
 
 /** Where the backdrop lies, how large, and how strongly it is seen. */
 function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
@@ -97,7 +97,7 @@ function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
   };
   const { hidden, locked } = backdrop;
   const { field: length } = useLengths();
-  const range = { min: -FURTHEST, max: FURTHEST, disabled: locked } as const;
+  const range = { min: -MAX_COORDINATE, max: MAX_COORDINATE, disabled: locked } as const;
   const move = (): void => {
     dispatch(toolChosen(isMoving ? 'shape' : 'backdrop'));
   };

@@ -1,5 +1,5 @@
 import { documentWords as words } from '../../words/document';
-import { FIELD_SIDE, inFormat, LONGEST_NAME } from '@humble/core';
+import { FIELD_SIDE, inFormat, MAX_NAME_LENGTH } from '@humble/core';
 import { useEdit } from '../../store/hooks';
 import { Dialog } from '../../ui/Dialog';
 import { NumberField } from '../../ui/NumberField';
@@ -20,8 +20,8 @@ const UNITS = [
 
 const SIDE = {
   unit: words.units,
-  min: FIELD_SIDE.least,
-  max: FIELD_SIDE.most,
+  min: FIELD_SIDE.min,
+  max: FIELD_SIDE.max,
   step: 10,
   decimals: 1,
 } as const;
@@ -63,7 +63,7 @@ export function SettingsDialog({ onClose, thresholds }: SettingsDialogProps) {
       <TextField
         label={words.name}
         value={typed ?? name}
-        onChange={(text) => setTyped(text.slice(0, LONGEST_NAME))}
+        onChange={(text) => setTyped(text.slice(0, MAX_NAME_LENGTH))}
         onBlur={rename}
         onSubmit={rename}
         error={isUnnamed ? words.aShotNeedsANameSo : undefined}

@@ -12,7 +12,7 @@ import { pickFile } from '../../ui/files';
 import { selectActiveMove } from '../../store/selectors/active';
 
 /** The most that a film may weigh as a file, bytes. */
-const LARGEST_FILM = 400_000_000;
+const MAX_FILM_BYTES = 400_000_000;
 
 /**
  * Reads a file as a new shot, or a ZIP file as a film. Resolves with the id of a shot to open, or null when there is
@@ -25,7 +25,7 @@ export function useImportShot(): () => Promise<string | null> {
       const { decodedText, importShot, IMPORTERS, isZip } = await fileFormats();
       const file = await pickFile(
         [...IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]), '.zip'].join(','),
-        LARGEST_FILM,
+        MAX_FILM_BYTES,
       );
       if (!file) return null;
       if (isZip(file.bytes)) {

@@ -21,8 +21,8 @@ export interface Projection {
 
 /** Room around the whole field, pixels. */
 const MARGIN = 16;
-const LEAST_ZOOM = 0.25;
-const MOST_ZOOM = 40;
+const MIN_ZOOM = 0.25;
+const MAX_ZOOM = 40;
 
 export const wholeField = (field: Size): Viewport => ({
   zoom: 1,
@@ -58,7 +58,7 @@ export function zoomedAt(
   onView: Vector,
   factor: number,
 ): Viewport {
-  const zoom = Math.min(MOST_ZOOM, Math.max(LEAST_ZOOM, viewport.zoom * factor));
+  const zoom = Math.min(MAX_ZOOM, Math.max(MIN_ZOOM, viewport.zoom * factor));
   const ratio = viewport.zoom / zoom;
   const held = toField(projection, onView);
   return {

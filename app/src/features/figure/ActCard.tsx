@@ -1,6 +1,6 @@
 import { errorSentence } from '../../store/errorSentence';
 import { figureWords as words } from '../../words/figure';
-import { FASTEST_RECORDING, type Move, SLOWEST_RECORDING } from '@humble/core';
+import { MAX_RECORDING_SPEED, type Move, MIN_RECORDING_SPEED } from '@humble/core';
 import { gestureSeconds } from '@humble/core/views';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Hand from 'lucide-react-native/icons/hand';
@@ -117,8 +117,8 @@ function Waiting() {
           label={words.recordingSpeed}
           unit="%"
           value={Math.round(recordingSpeed * 100)}
-          min={SLOWEST_RECORDING * 100}
-          max={FASTEST_RECORDING * 100}
+          min={MIN_RECORDING_SPEED * 100}
+          max={MAX_RECORDING_SPEED * 100}
           step={5}
           onChange={(percent) => dispatch(settingsChanged({ recordingSpeed: percent / 100 }))}
         />

@@ -5,7 +5,7 @@ import {
   type Figure,
   firstFrame,
   lastFrame,
-  LONGEST_SHOT,
+  MAX_SHOT_FRAMES,
   type Move,
   type Travel,
 } from '@humble/core';
@@ -54,14 +54,14 @@ export function CycleFields({ move: { id: moveId }, cycle, drawings }: CycleFiel
             label: words.cycleFrom,
             value: from,
             min: 1,
-            max: LONGEST_SHOT,
+            max: MAX_SHOT_FRAMES,
             onChange: (frame, undoGroup) => set({ from: frame }, undoGroup),
           }),
           frameField({
             label: words.cycleUntil,
             value: last,
             min: from,
-            max: LONGEST_SHOT,
+            max: MAX_SHOT_FRAMES,
             onChange: (frame, undoGroup) => set({ until: frame }, undoGroup),
           }),
         ]}
@@ -87,7 +87,7 @@ export function CycleFields({ move: { id: moveId }, cycle, drawings }: CycleFiel
                 label: words.cycleTimes,
                 value: (last - from + 1) / oneCycle,
                 min: 1,
-                max: Math.max(1, Math.floor(LONGEST_SHOT / oneCycle)),
+                max: Math.max(1, Math.floor(MAX_SHOT_FRAMES / oneCycle)),
                 decimals: 2,
                 onChange: (times, undoGroup) =>
                   set({ until: from + Math.max(1, Math.round(times * oneCycle)) - 1 }, undoGroup),

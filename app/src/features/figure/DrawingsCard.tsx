@@ -15,8 +15,8 @@ import { useThrottledMove, useThrottledSelector } from '../../store/throttled/ho
 import { frameNumber } from '../../store/frameNumbers';
 
 /** Of more drawings than this only those about the one that is shown can be tapped; any can be typed. */
-const MOST_SHOWN = 12;
-const MOST_FRAMES = 240;
+const MAX_SHOWN = 12;
+const MAX_FRAMES = 240;
 
 /** Which drawing is shown when: as a sequence, or from frames on. */
 export function DrawingsCard({ figure }: { readonly figure: Figure }) {
@@ -32,7 +32,7 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
   const { drawings } = artwork;
   const count = drawings.length;
   const framesOfShown = drawings[Math.max(0, shown - 1)]!.frames;
-  const first = Math.max(0, Math.min(shown - 1 - MOST_SHOWN / 2, count - MOST_SHOWN));
+  const first = Math.max(0, Math.min(shown - 1 - MAX_SHOWN / 2, count - MAX_SHOWN));
   const changesHere = move?.drawings.some((one) => one.frame === frame) ?? false;
   const choose = (drawing: number | null): void => {
     if (move) edit('setDrawing', { moveId: move.id, frame, drawing });
@@ -46,14 +46,14 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
             label: words.framesEach,
             value: drawings[0]!.frames,
             min: 1,
-            max: MOST_FRAMES,
+            max: MAX_FRAMES,
             onChange: (frames, undoGroup) => edit('setDrawingFrames', { figureId, frames }, undoGroup),
           },
           {
             label: words.framesOf(Math.max(1, shown)),
             value: framesOfShown,
             min: 1,
-            max: MOST_FRAMES,
+            max: MAX_FRAMES,
             onChange: (frames, undoGroup) =>
               edit('setDrawingFrames', { figureId, frames, drawing: Math.max(1, shown) }, undoGroup),
           },
@@ -75,7 +75,7 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
             aria-label={words.drawingFromHere(frameNumber(frame))}
             className="mt-1 flex-row flex-wrap gap-1"
           >
-            {drawings.slice(first, first + MOST_SHOWN).map((_, i) => {
+            {drawings.slice(first, first + MAX_SHOWN).map((_, i) => {
               const drawing = first + i + 1;
               const isShown = drawing === shown;
               return (

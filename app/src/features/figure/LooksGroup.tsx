@@ -114,7 +114,7 @@ function StandIns({ figure: { id: figureId, artwork } }: OfFigure) {
 }
 
 const REAL = lengthsFor(MILLIMETRES);
-const TALLEST_MM = 1e6;
+const MAX_MM = 1e6;
 
 /** Its height in the field, or on the set. */
 function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
@@ -130,7 +130,7 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
             label: words.realHeight,
             value: heightMm,
             min: 0.01,
-            max: TALLEST_MM,
+            max: MAX_MM,
             onChange: (next, undoGroup) => edit('setFigure', { figureId, heightMm: next }, undoGroup),
           })}
         />
@@ -163,7 +163,7 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
   );
 }
 
-const FURTHEST = 1e5;
+const MAX_COORDINATE = 1e5;
 
 /** The spot that sits on the arc, and the way that the artwork looks. */
 function PivotCard({ figure }: OfFigure) {
@@ -200,8 +200,8 @@ function PivotCard({ figure }: OfFigure) {
             label: words.pivotAcross,
             unit: words.px,
             value: look.pivot.x,
-            min: -FURTHEST,
-            max: FURTHEST,
+            min: -MAX_COORDINATE,
+            max: MAX_COORDINATE,
             decimals: 1,
             onChange: (x, undoGroup) => set({ x }, undoGroup),
           },
@@ -209,8 +209,8 @@ function PivotCard({ figure }: OfFigure) {
             label: words.pivotDown,
             unit: words.px,
             value: look.pivot.y,
-            min: -FURTHEST,
-            max: FURTHEST,
+            min: -MAX_COORDINATE,
+            max: MAX_COORDINATE,
             decimals: 1,
             onChange: (y, undoGroup) => set({ y }, undoGroup),
           },

@@ -29,7 +29,7 @@ const REACHES: readonly { readonly value: Reach; readonly label: string }[] = [
   { value: 'before', label: words.upToHere },
 ];
 
-const FURTHEST = 1e6;
+const MAX_COORDINATE = 1e6;
 
 /** How far the figure stands off its place on the arc. */
 export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
@@ -48,7 +48,7 @@ export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingCho
     edit('setOffset', { moveId, frame, ...to, reach }, undoGroup);
   };
   const keyCount = Math.max(tracks.offsetX.length, tracks.offsetY.length);
-  const range = { min: -FURTHEST, max: FURTHEST };
+  const range = { min: -MAX_COORDINATE, max: MAX_COORDINATE };
   return (
     <>
       <Card title={words.offset}>

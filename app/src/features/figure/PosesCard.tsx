@@ -32,7 +32,7 @@ const PATHS = [
 const BETWEEN = [...PATHS, { value: 'snap', label: words.jump }] as const;
 
 /** Of more poses than this only those about the current one are shown. */
-const MOST_SHOWN = 14;
+const MAX_SHOWN = 14;
 
 export type HoldOf = (move: Move, frame: number) => ReactNode;
 
@@ -110,8 +110,8 @@ function Place({ move }: { readonly move: Move }) {
 /** A way to each pose, and to what lies between two of them. */
 function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const current = spanIndexAt(move, frame);
-  const start = Math.max(0, Math.min(current - MOST_SHOWN / 2, move.marks.length - MOST_SHOWN));
-  const shown = move.marks.slice(start, start + MOST_SHOWN);
+  const start = Math.max(0, Math.min(current - MAX_SHOWN / 2, move.marks.length - MAX_SHOWN));
+  const shown = move.marks.slice(start, start + MAX_SHOWN);
   return (
     <View role="group" aria-label={words.framesWithAPose} className="mt-2 flex-row flex-wrap items-center">
       {shown.map((mark, i) => (

@@ -22,7 +22,7 @@ import { frameNumber } from '../../store/frameNumbers';
 /** The slider runs over this many powers of two, from the least deviation. */
 const DOUBLINGS = 9;
 /** The least deviation, as a share of the field's height. */
-const LEAST_SHARE = 1 / 2000;
+const MIN_SHARE = 1 / 2000;
 
 /** What an acted move was made from, and how closely it follows that. */
 export function ThinningCard({ move }: { readonly move: Move }) {
@@ -38,7 +38,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   if (!acted || !gesture) return null;
   const arc = shot.arcs.find(({ id }) => id === move.arcId);
   const deviation = actedDeviation(shot, move);
-  const least = shot.field.height * LEAST_SHARE;
+  const least = shot.field.height * MIN_SHARE;
   const allowed = wished ?? acted.allowedDeviation;
   const last = move.marks[move.marks.length - 1]!.frame;
   const whole = shot.lengthFrames - move.marks[0]!.frame;

@@ -1,5 +1,5 @@
 import { figureWords as words } from '../../words/figure';
-import { MOST_SMOOTH_FRAMES, type Move } from '@humble/core';
+import { MAX_SMOOTH_FRAMES, type Move } from '@humble/core';
 import RefreshCw from 'lucide-react-native/icons/refresh-cw';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
@@ -19,8 +19,8 @@ import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-const MOST_TURN_DEG = 3600;
-const MOST_LEAN_DEG = 180;
+const MAX_TURN_DEG = 3600;
+const MAX_LEAN_DEG = 180;
 
 /** How the figure sits on its arc, and how it turns on the way. */
 export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
@@ -73,8 +73,8 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
           label={words.facingAngle}
           unit="°"
           value={correctionDeg}
-          min={-MOST_TURN_DEG}
-          max={MOST_TURN_DEG}
+          min={-MAX_TURN_DEG}
+          max={MAX_TURN_DEG}
           decimals={1}
           onChange={turn}
         />
@@ -137,7 +137,7 @@ function AlongTheArc({ move: { id: moveId, backwards, cornerFrames, smoothFrames
         unit={words.frames}
         value={cornerFrames}
         min={0}
-        max={MOST_SMOOTH_FRAMES}
+        max={MAX_SMOOTH_FRAMES}
         onChange={(frames, undoGroup) => edit('setTurning', { moveId, cornerFrames: frames }, undoGroup)}
       />
       <NumberField
@@ -145,7 +145,7 @@ function AlongTheArc({ move: { id: moveId, backwards, cornerFrames, smoothFrames
         unit={words.frames}
         value={smoothFrames}
         min={0}
-        max={MOST_SMOOTH_FRAMES}
+        max={MAX_SMOOTH_FRAMES}
         onChange={(frames, undoGroup) => edit('setTurning', { moveId, smoothFrames: frames }, undoGroup)}
       />
     </View>
@@ -179,8 +179,8 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
           label={words.leanAtMost}
           unit="°"
           value={lean.mostDeg}
-          min={-MOST_LEAN_DEG}
-          max={MOST_LEAN_DEG}
+          min={-MAX_LEAN_DEG}
+          max={MAX_LEAN_DEG}
           decimals={1}
           onChange={(mostDeg, undoGroup) => set({ mostDeg }, undoGroup)}
         />
@@ -191,7 +191,7 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
           unit={words.frames}
           value={lean.smoothFrames}
           min={0}
-          max={MOST_SMOOTH_FRAMES}
+          max={MAX_SMOOTH_FRAMES}
           onChange={(smoothFrames, undoGroup) => set({ smoothFrames }, undoGroup)}
         />
       )}

@@ -4,14 +4,14 @@ import { useBringPictures } from '../../commands/useBringPictures';
 import { keepDrawing } from '../../persistence/drawings';
 import { useAppDispatch, useEdit } from '../../store/hooks';
 
-const LONGEST_NAME = 60;
+const MAX_NAME_LENGTH = 60;
 
 /** The name of a file without its ending and a number. */
 const nameFrom = (file: string): string =>
   file
     .replace(/\.[a-z0-9]+$/i, '')
     .replace(/[\s_-]*\d+$/, '')
-    .slice(0, LONGEST_NAME)
+    .slice(0, MAX_NAME_LENGTH)
     .trim();
 
 type Drawings = Extract<Artwork, { kind: 'pictures' }>['drawings'];

@@ -73,7 +73,7 @@ export function PhysicalFields({ shape, unitsPerMm, physics, onShape, onPhysics 
             label={words.halfSwings}
             value={physics.swings}
             min={1}
-            max={PHYSICAL.mostSwings}
+            max={PHYSICAL.maxSwings}
             onChange={(swings, undoGroup) => set({ swings }, undoGroup)}
           />
           <NumberField
@@ -81,7 +81,7 @@ export function PhysicalFields({ shape, unitsPerMm, physics, onShape, onPhysics 
             unit="%"
             value={physics.damping * 100}
             min={0}
-            max={PHYSICAL.mostDamping * 100}
+            max={PHYSICAL.maxDamping * 100}
             onChange={(percent, undoGroup) => set({ damping: percent / 100 }, undoGroup)}
           />
         </>
@@ -89,8 +89,8 @@ export function PhysicalFields({ shape, unitsPerMm, physics, onShape, onPhysics 
       <NumberField
         label={words.miniature}
         value={physics.miniature}
-        min={PHYSICAL.leastMiniature}
-        max={PHYSICAL.mostMiniature}
+        min={PHYSICAL.minMiniature}
+        max={PHYSICAL.maxMiniature}
         decimals={1}
         onChange={(miniature, undoGroup) => set({ miniature }, undoGroup)}
       />

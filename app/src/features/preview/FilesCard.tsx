@@ -51,10 +51,10 @@ const EVERYWHERE: readonly OfferedFormat[] = (['png', 'apng', 'gif'] as const).m
 }));
 const STILLS: readonly StillKind[] = ['strobe', 'contact'];
 
-const LEAST_PERCENT = 25;
-const MOST_PERCENT = 200;
+const MIN_PERCENT = 25;
+const MAX_PERCENT = 200;
 /** No side of a picture is longer, pixels: browsers draw no larger ones. */
-const LONGEST_SIDE = 8192;
+const MAX_SIDE = 8192;
 
 interface Made {
   readonly name: string;
@@ -83,7 +83,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
   } | null>(null);
   const [made, setMade] = useState<Made | null>(null);
   const longest = Math.max(shot.field.width, shot.field.height);
-  const mostPercent = Math.min(MOST_PERCENT, Math.floor((LONGEST_SIDE / longest) * 100));
+  const mostPercent = Math.min(MAX_PERCENT, Math.floor((MAX_SIDE / longest) * 100));
   const percent = Math.min(asked, mostPercent);
   const width = Math.round((shot.field.width * percent) / 100);
   const height = Math.round((shot.field.height * percent) / 100);
@@ -160,7 +160,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
         label={words.size}
         unit={words.percent}
         value={percent}
-        min={LEAST_PERCENT}
+        min={MIN_PERCENT}
         max={mostPercent}
         step={25}
         onChange={setAsked}

@@ -6,7 +6,7 @@ import { pictureAddress } from '../../persistence/pictures';
 export type Bitmaps = ReadonlyMap<string, ImageBitmap>;
 
 /** A drawing has any size: it is made as large as it may be seen, and no larger than this, pixels. */
-const LARGEST_SIDE = 4096;
+const MAX_SIDE = 4096;
 
 async function bitmapOf(
   { sha256, type, width, height }: Picture,
@@ -20,7 +20,7 @@ async function bitmapOf(
     return null;
   }
   const isDrawing = type === 'image/svg+xml';
-  const most = LARGEST_SIDE / Math.max(width, height);
+  const most = MAX_SIDE / Math.max(width, height);
   const k = isDrawing ? Math.min(most, Math.max(1, scale)) : 1;
   const canvas = new OffscreenCanvas(Math.max(1, Math.round(width * k)), Math.max(1, Math.round(height * k)));
   canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);

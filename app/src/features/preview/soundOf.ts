@@ -4,7 +4,7 @@ import type { SoundTrack } from '../../workers/preview';
 
 /** What every encoder takes, samples a second. */
 const SAMPLE_RATE = 48_000;
-const MOST_CHANNELS = 2;
+const MAX_CHANNELS = 2;
 
 /**
  * What is heard of a shot's sound over some frames, until it ends, with silence before it begins.
@@ -29,7 +29,7 @@ export async function soundOf(
 /** A sound from some moment of it on, with silence before its start. @throws where it cannot be decoded */
 async function heardOf(bytes: ArrayBuffer, begins: number, seconds: number): Promise<SoundTrack> {
   const decoded = await new OfflineAudioContext(1, 1, SAMPLE_RATE).decodeAudioData(bytes);
-  const count = Math.min(MOST_CHANNELS, decoded.numberOfChannels);
+  const count = Math.min(MAX_CHANNELS, decoded.numberOfChannels);
   const length = Math.max(1, Math.round(seconds * SAMPLE_RATE));
   const context = new OfflineAudioContext(count, length, SAMPLE_RATE);
   const source = context.createBufferSource();

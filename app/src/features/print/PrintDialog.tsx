@@ -200,14 +200,14 @@ interface PagePreviewProps {
 }
 
 /** Pixels that a page may take up. */
-const MOST_HEIGHT = 300;
+const MAX_HEIGHT = 300;
 
 /** A page as it is printed, and the way to the others. */
 function PagePreview({ printout, page, onPage }: PagePreviewProps) {
   const { width } = useLayout();
   const shown = useMemo(() => printout.pageAt(page), [printout, page]);
   const svg = useMemo(() => pageSvg(shown), [shown]);
-  const scale = Math.min(MOST_HEIGHT / shown.height, (Math.min(width, 420) - 48) / shown.width);
+  const scale = Math.min(MAX_HEIGHT / shown.height, (Math.min(width, 420) - 48) / shown.width);
   return (
     <View className="items-center gap-1">
       <Image

@@ -15,7 +15,7 @@ import { useThrottledSelector, useThrottledShot } from '../../store/throttled/ho
 import { frameNumber } from '../../store/frameNumbers';
 
 /** So many are listed; a shot with more of them has to be mended first. */
-const MOST_SHOWN = 50;
+const MAX_SHOWN = 50;
 
 const framesText = ({ from, until }: ShotFinding): string =>
   from === until ? `${frameNumber(from)}` : `${frameNumber(from)}–${frameNumber(until)}`;
@@ -31,12 +31,12 @@ export function Findings({ findings }: { readonly findings: readonly ShotFinding
   const toggled = (what: 'let-be' | 'thresholds') => () => setOpened(opened === what ? null : what);
   const open = findings.filter(({ isLetBe }) => !isLetBe);
   const letBe = findings.filter(({ isLetBe }) => isLetBe);
-  const further = open.length - MOST_SHOWN;
+  const further = open.length - MAX_SHOWN;
   return (
     <View>
       {open.length === 0 && <Words tone="soft">{words.nothingToMend}</Words>}
       <View role="list" aria-label={words.whatTheChecksFound}>
-        {open.slice(0, MOST_SHOWN).map((finding) => (
+        {open.slice(0, MAX_SHOWN).map((finding) => (
           <FindingLine key={keyOf(finding)} finding={finding} />
         ))}
       </View>
@@ -48,7 +48,7 @@ export function Findings({ findings }: { readonly findings: readonly ShotFinding
           onToggle={toggled('let-be')}
         >
           <View role="list" aria-label={words.letBe(letBe.length)}>
-            {letBe.slice(0, MOST_SHOWN).map((finding) => (
+            {letBe.slice(0, MAX_SHOWN).map((finding) => (
               <FindingLine key={keyOf(finding)} finding={finding} />
             ))}
           </View>

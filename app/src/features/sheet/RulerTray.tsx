@@ -19,8 +19,8 @@ const UNITS = [
 /** Steps found on rulers; any other can be typed. */
 const STEPS = [0.25, 0.5, 1, 2];
 const NOT_ROUNDED = 0;
-const LEAST_SCALE = 1e-4;
-const MOST_SCALE = 1e5;
+const MIN_SCALE = 1e-4;
+const MAX_SCALE = 1e5;
 
 /** Units of the sheet, the scale that millimetres need, and the step of the ruler. */
 export const RulerTray = ({ onClose }: { readonly onClose: () => void }) => (
@@ -58,14 +58,14 @@ function Scale() {
           unit={words.mm}
           value={known ? width / unitsPerMm : null}
           read={readMillimetres}
-          isRight={(mm) => width / mm >= LEAST_SCALE && width / mm <= MOST_SCALE}
+          isRight={(mm) => width / mm >= MIN_SCALE && width / mm <= MAX_SCALE}
           onChange={(mm) => edit('setScale', { unitsPerMm: width / mm, units: 'mm' })}
         />
         <TypedNumber
           key={`scale-${unitsPerMm}`}
           label={words.unitsPerMm}
           value={unitsPerMm}
-          isRight={(scale) => scale >= LEAST_SCALE && scale <= MOST_SCALE}
+          isRight={(scale) => scale >= MIN_SCALE && scale <= MAX_SCALE}
           onChange={(scale) => edit('setScale', { unitsPerMm: scale, units: 'mm' })}
         />
       </View>

@@ -1,4 +1,4 @@
-import { MOST_OF_THRESHOLD, type Thresholds as ShotThresholds } from '@humble/core';
+import { MAX_THRESHOLDS, type Thresholds as ShotThresholds } from '@humble/core';
 import { useEdit } from '../../store/hooks';
 import { NumberField } from '../../ui/NumberField';
 import { findingWords as words } from '../../words/findings';
@@ -44,7 +44,7 @@ export function Thresholds() {
       unit={unit}
       value={thresholds[name] * times}
       min={0}
-      max={MOST_OF_THRESHOLD[name] * times}
+      max={MAX_THRESHOLDS[name] * times}
       step={step}
       decimals={decimals}
       onChange={(value, undoGroup) => edit('setThresholds', { [name]: value / times }, undoGroup)}

@@ -199,12 +199,12 @@ interface FilmChoiceProps {
 }
 
 /** Of many films the first ones are offered; any other can be typed. */
-const MOST_FILMS = 4;
+const MAX_FILMS = 4;
 
 /** The films that there are, a tap each. */
 const FilmChoice = ({ films, value, onChoose }: FilmChoiceProps) => (
   <View role="group" aria-label={words.films} className="flex-row flex-wrap gap-2">
-    {films.slice(0, MOST_FILMS).map((film) => (
+    {films.slice(0, MAX_FILMS).map((film) => (
       <Button
         key={film}
         label={film}

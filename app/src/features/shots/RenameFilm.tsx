@@ -1,5 +1,5 @@
 import { filmMenuWords as words } from '../../words/filmMenu';
-import { LONGEST_NAME } from '@humble/core';
+import { MAX_NAME_LENGTH } from '@humble/core';
 import { useState } from 'react';
 import { moveToFilm } from '../../commands/films';
 import { TextField } from '../../ui/TextField';
@@ -23,7 +23,7 @@ export function RenameFilm({ film, shots, onDone }: RenameFilmProps) {
     <TextField
       label={words.nameOfTheFilm}
       value={name}
-      onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
+      onChange={(text) => setName(text.slice(0, MAX_NAME_LENGTH))}
       onSubmit={() => void keep()}
       onBlur={() => void keep()}
       autoFocus

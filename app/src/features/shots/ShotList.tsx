@@ -26,8 +26,8 @@ import { LazyShotMenu } from './LazyShotMenu';
 
 /** A card is at least this wide; as many stand in a row as fit, two on a phone. */
 const CARD_WIDTH = 260;
-const LEAST_COLUMNS = 2;
-const MOST_COLUMNS = 5;
+const MIN_COLUMNS = 2;
+const MAX_COLUMNS = 5;
 
 /** The list is asked for again this often while it is seen, milliseconds. */
 const LIST_EVERY_MS = 5000;
@@ -92,8 +92,8 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const [isNew, setNew] = useState(false);
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
-  const least = isLargeText() ? 1 : LEAST_COLUMNS;
-  const columns = Math.min(MOST_COLUMNS, Math.max(least, Math.floor(width / (CARD_WIDTH * textScale()))));
+  const least = isLargeText() ? 1 : MIN_COLUMNS;
+  const columns = Math.min(MAX_COLUMNS, Math.max(least, Math.floor(width / (CARD_WIDTH * textScale()))));
   const shots = data ?? [];
   const { listOrder, newShot } = useSettings();
   const dispatch = useAppDispatch();

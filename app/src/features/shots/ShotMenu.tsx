@@ -1,5 +1,5 @@
 import { shotMenuWords as words } from '../../words/shotMenu';
-import { edits, LONGEST_NAME } from '@humble/core';
+import { edits, MAX_NAME_LENGTH } from '@humble/core';
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import ArrowRight from 'lucide-react-native/icons/arrow-right';
 import Clapperboard from 'lucide-react-native/icons/clapperboard';
@@ -157,7 +157,7 @@ function NameDialog({
       <TextField
         label={label}
         value={name}
-        onChange={(text) => setName(text.slice(0, LONGEST_NAME))}
+        onChange={(text) => setName(text.slice(0, MAX_NAME_LENGTH))}
         onSubmit={() => void keep()}
         error={error}
         autoFocus

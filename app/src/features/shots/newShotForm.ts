@@ -1,5 +1,5 @@
 import { newShotWords as words } from '../../words/newShot';
-import { FIELD_SIDE, LONGEST_NAME } from '@humble/core';
+import { FIELD_SIDE, MAX_NAME_LENGTH } from '@humble/core';
 import type { FieldErrors, ResolverResult } from 'react-hook-form';
 import { offeredName } from './offeredName';
 import { fileFormats } from '../../commands/fileFormats';
@@ -42,8 +42,8 @@ export const offeredShot = (names: readonly string[], film: string, last: NewSho
 });
 
 /** What a field can be wide on the set. */
-const LEAST_MM = 0.01;
-const MOST_MM = 1e6;
+const MIN_MM = 0.01;
+const MAX_MM = 1e6;
 
 async function formSchema() {
   const { z, rateSchema, lengthSchema } = await fileFormats();
@@ -59,14 +59,18 @@ async function formSchema() {
     z.string().transform((text, context) => {
       if (text.trim() === '') return null;
       const length = lengthsFor(MILLIMETRES).read(text);
-      if (typeof length === 'number' && length >= LEAST_MM && length <= MOST_MM) return length;
+      if (typeof length === 'number' && length >= MIN_MM && length <= MAX_MM) return length;
       context.addIssue({ code: 'custom', message: sentence });
       return z.NEVER;
     });
-  const side = z.number().min(FIELD_SIDE.least).max(FIELD_SIDE.most);
+  const side = z.number().min(FIELD_SIDE.min).max(FIELD_SIDE.max);
   return z.object({
-    name: z.string().trim().min(1, words.giveItAName).max(LONGEST_NAME, words.atMostLetters(LONGEST_NAME)),
-    film: z.string().trim().max(LONGEST_NAME, words.atMostLetters(LONGEST_NAME)),
+    name: z
+      .string()
+      .trim()
+      .min(1, words.giveItAName)
+      .max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
+    film: z.string().trim().max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
     rate: typed(rateSchema, words.aRateFrom1To240),
     length: typed(lengthSchema, words.aWholeNumberOfFramesFrom),
     width: typed(side, words.from16To20000),

@@ -3,7 +3,7 @@ import { timingWords as words } from '../../words/timing';
 import type { ReactNode } from 'react';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { useThrottledFrame } from '../../playback/playhead';
-import { MOST_REACH, settingsChanged } from '../../store/settingsSlice';
+import { MAX_REACH, settingsChanged } from '../../store/settingsSlice';
 import { selectPickedRange, selectSelectedMarks } from '../../store/selectors/timingSelection';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -93,7 +93,7 @@ function NeighboursThatFollow() {
         unit={words.frames}
         value={tickReach}
         min={0}
-        max={MOST_REACH}
+        max={MAX_REACH}
         onChange={(reach) => dispatch(settingsChanged({ tickReach: reach }))}
       />
     </Card>

@@ -14,7 +14,7 @@ import { firstFrameNumber, frameNumber } from '../../store/frameNumbers';
 
 /** Pixels beside the buttons, and at most so many. */
 const BUTTONS_PX = 272;
-const MOST_ROOM_PX = 150;
+const MAX_ROOM_PX = 150;
 const SLIM_ROOM_PX = 84;
 /** The count keeps so far from the edge where it can. */
 const MARGIN_PX = 12;
@@ -35,7 +35,7 @@ export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
   const isLarge = isLargeText();
   const room = isLarge
     ? width - 2 * MARGIN_PX
-    : Math.min(isSlim ? SLIM_ROOM_PX : MOST_ROOM_PX, width - BUTTONS_PX);
+    : Math.min(isSlim ? SLIM_ROOM_PX : MAX_ROOM_PX, width - BUTTONS_PX);
   const seconds = (at: number): string => fixed((at - 1) / rate, 2);
   const written = writeNumber(rate, 3);
   const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
@@ -95,7 +95,7 @@ function FrameEntry({ rate, onDone }: FrameEntryProps) {
     close();
     if (text.trim() === '') return;
     const frame = readFrame(text, currentFrame(), rate, firstFrameNumber());
-    if (frame === null) dispatch(messageShown(words.thatIsNoFrame(text.trim().slice(0, LONGEST_QUOTE))));
+    if (frame === null) dispatch(messageShown(words.thatIsNoFrame(text.trim().slice(0, MAX_QUOTE_LENGTH))));
     else goTo(frame);
   };
   return (
@@ -115,4 +115,4 @@ function FrameEntry({ rate, onDone }: FrameEntryProps) {
   );
 }
 
-const LONGEST_QUOTE = 20;
+const MAX_QUOTE_LENGTH = 20;

@@ -3,9 +3,9 @@ import X from 'lucide-react-native/icons/x';
 import { ScrollView, View } from 'react-native';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import {
-  LEAST_GUIDE_STRENGTH,
-  MOST_GHOSTS,
-  MOST_GRID,
+  MIN_GUIDE_STRENGTH,
+  MAX_GHOSTS,
+  MAX_GRID,
   type Settings,
   settingsChanged,
 } from '../../store/settingsSlice';
@@ -58,7 +58,7 @@ export function ViewSheet() {
           label={words.ghostsBefore}
           value={ghosts.before}
           min={0}
-          max={MOST_GHOSTS}
+          max={MAX_GHOSTS}
           disabled={!showsGhosts}
           onChange={(before) => change({ ghosts: { ...ghosts, before } })}
         />
@@ -66,7 +66,7 @@ export function ViewSheet() {
           label={words.ghostsAfter}
           value={ghosts.after}
           min={0}
-          max={MOST_GHOSTS}
+          max={MAX_GHOSTS}
           disabled={!showsGhosts}
           onChange={(after) => change({ ghosts: { ...ghosts, after } })}
         />
@@ -85,7 +85,7 @@ export function ViewSheet() {
           label={words.guideStrength}
           text={`${Math.round(settings.guideStrength * 100)}%`}
           value={settings.guideStrength}
-          min={LEAST_GUIDE_STRENGTH}
+          min={MIN_GUIDE_STRENGTH}
           max={1}
           onChange={(guideStrength) => change({ guideStrength })}
         />
@@ -104,7 +104,7 @@ export function ViewSheet() {
             label: words.gridSquares,
             value: settings.gridSize,
             min: 1,
-            max: MOST_GRID,
+            max: MAX_GRID,
             onChange: (gridSize) => change({ gridSize }),
           })}
         />

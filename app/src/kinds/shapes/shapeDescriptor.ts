@@ -40,7 +40,7 @@ export interface ShapeDescriptor<Shape extends ReadyShape> {
   readonly choices?: (shape: Shape) => readonly ShapeChoice<Shape>[];
 }
 
-const FURTHEST = 1e6;
+const MAX_COORDINATE = 1e6;
 
 type NumberKeys<Shape> = { [Key in keyof Shape]: Shape[Key] extends number ? Key : never }[keyof Shape];
 type PointKeys<Shape> = { [Key in keyof Shape]: Shape[Key] extends Vector ? Key : never }[keyof Shape];
@@ -56,7 +56,7 @@ export const number = <Shape extends ReadyShape>(
   label,
   unit: 'units',
   min: 0,
-  max: FURTHEST,
+  max: MAX_COORDINATE,
   decimals: 1,
   ...range,
   value: shape[key] as number,
@@ -88,7 +88,7 @@ export function startSide<Shape extends ReadyShape & { readonly startDeg: number
 }
 
 export const ANGLE: Range = { unit: '°', min: -3600, max: 3600 };
-export const SIGNED: Range = { min: -FURTHEST };
+export const SIGNED: Range = { min: -MAX_COORDINATE };
 export const count = (max: number): Range => ({ unit: undefined, min: 1, max, decimals: 0 });
 
 /** Across and down of one of a shape's points. */
@@ -101,8 +101,8 @@ export function point<Shape extends ReadyShape>(
   const part = (axis: 'x' | 'y', direction: string): ShapeNumber<Shape> => ({
     label: `${label}, ${direction}`,
     unit: 'units',
-    min: -FURTHEST,
-    max: FURTHEST,
+    min: -MAX_COORDINATE,
+    max: MAX_COORDINATE,
     decimals: 1,
     value: at[axis],
     with: (value) => ({ ...shape, [key]: { ...at, [axis]: value } }),

@@ -35,7 +35,7 @@ interface ThrottleOptions<Value> {
 }
 
 /** Telling goes on in a task of its own after so long, milliseconds. */
-const LONGEST_TASK_MS = 4;
+const MAX_TASK_MS = 4;
 
 /** The same where nothing is held and it changes by itself. */
 const IDLE_LOAD_DIVISOR = 8;
@@ -64,7 +64,7 @@ async function notifyInTurn(
     if (listeners.has(listener)) listener();
     // Rendering waits for the end of what runs now.
     await Promise.resolve();
-    if (performance.now() - since < LONGEST_TASK_MS) continue;
+    if (performance.now() - since < MAX_TASK_MS) continue;
     took += performance.now() - since;
     await (isMoving() ? nextFrame() : nextTask());
     since = performance.now();

@@ -7,15 +7,15 @@ import { MONO } from '../fonts';
 import type { ChartProps } from './chartProps';
 
 /** So many labels are written under a chart. */
-const MOST_LABELS = 6;
+const MAX_LABELS = 6;
 /** Of longer rows only so many values are drawn: a screen shows no more. */
-const MOST_VALUES = 240;
+const MAX_VALUES = 240;
 
 /** Room above a chart, pixels. */
 const TOP_PX = 14;
 
 /** Some of many labels, evenly, so that those that are written keep apart. */
-function fewOf(labels: readonly string[], most = MOST_LABELS): string[] {
+function fewOf(labels: readonly string[], most = MAX_LABELS): string[] {
   const every = Math.max(1, Math.ceil(labels.length / most));
   return labels.map((label, i) => (i % every === 0 ? label : ''));
 }
@@ -36,7 +36,7 @@ const config = (decimals: number) => ({
 
 /** Every n-th value, the largest of each n: a peak is not lost. */
 function thinned({ labels, values }: Pick<ChartProps, 'labels' | 'values'>) {
-  const every = Math.ceil(values.length / MOST_VALUES);
+  const every = Math.ceil(values.length / MAX_VALUES);
   if (every <= 1) return { labels, values };
   const groups = Array.from({ length: Math.ceil(values.length / every) }, (_, i) => i * every);
   return {

@@ -5,7 +5,7 @@ import type { Vector } from '../vector';
 import { halfThrow } from './curves';
 import { defineShape, point, shapeSchema } from './shapeDefinition';
 
-const LEAST_RESTITUTION = 0.05;
+const MIN_RESTITUTION = 0.05;
 
 const schema = (z: Zod) =>
   shapeSchema(z, 'bounces', {
@@ -15,7 +15,7 @@ const schema = (z: Zod) =>
     to: point(z),
     count: z.number().int().min(1).max(40),
     /** Speed after a hit over speed before it: each bounce reaches its square of the height. */
-    restitution: z.number().min(LEAST_RESTITUTION).max(1),
+    restitution: z.number().min(MIN_RESTITUTION).max(1),
   });
 
 type Bounces = z.infer<ReturnType<typeof schema>>;
@@ -64,7 +64,7 @@ function bouncingTo(shape: Bounces, height: number): Bounces {
   const drop = shape.to.y - shape.from.y;
   if (drop <= 0) return shape;
   const share = Math.min(1, Math.max(0, (shape.to.y - height) / drop));
-  return { ...shape, restitution: Math.max(LEAST_RESTITUTION, Math.sqrt(share)) };
+  return { ...shape, restitution: Math.max(MIN_RESTITUTION, Math.sqrt(share)) };
 }
 
 export const bounces = defineShape({

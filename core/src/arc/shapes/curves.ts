@@ -6,7 +6,7 @@ import { add, directionDeg, mix, scale, subtract, type Vector, wrapDeg, ZERO } f
 
 export const RADIANS = Math.PI / 180;
 /** No cubic of a round shape turns further than this: a circle is true to 4 millionths of its radius. */
-const LARGEST_TURN_DEG = 45;
+const MAX_TURN_DEG = 45;
 
 /** A line at steady parameter. */
 export const line = (start: Vector, end: Vector): Cubic => ({
@@ -57,7 +57,7 @@ export function roundArc(
   radiusY: number,
   fromDeg: number,
   sweepDeg: number,
-  largestTurnDeg = LARGEST_TURN_DEG,
+  largestTurnDeg = MAX_TURN_DEG,
 ): Cubic[] {
   const pieces = Math.max(1, Math.ceil(Math.abs(sweepDeg) / largestTurnDeg - 1e-9));
   const step = (sweepDeg * RADIANS) / pieces;

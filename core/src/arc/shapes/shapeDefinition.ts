@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { Zod } from '../../model/zod';
 import { coordinate, vectorSchema } from '../../model/coordinates';
-import { FURTHEST, FURTHEST_TURN } from '../../model/limits';
+import { MAX_COORDINATE, MAX_TURN_DEG } from '../../model/limits';
 import type { Cubic } from '../cubic';
 import type { Vector } from '../vector';
 
@@ -64,9 +64,9 @@ export const defineShape = <Schema extends z.ZodObject, Name extends string>(
 ): ShapeDefinition<Schema, Name> => definition;
 
 /** A size, field units. */
-export const size = (z: Zod) => z.number().min(0).max(FURTHEST);
+export const size = (z: Zod) => z.number().min(0).max(MAX_COORDINATE);
 /** An angle in degrees, positive clockwise as seen unless its shape says otherwise. */
-export const angle = (z: Zod) => z.number().min(-FURTHEST_TURN).max(FURTHEST_TURN);
+export const angle = (z: Zod) => z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG);
 export const point = vectorSchema;
 export { coordinate };
 

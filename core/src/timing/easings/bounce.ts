@@ -4,14 +4,14 @@ import { defineEasing } from './easingDefinition';
 import { within } from './limits';
 import { nearestAmong, nearestOf } from './nearestOf';
 
-const LEAST_RESTITUTION = 0.05;
-const MOST_RESTITUTION = 0.95;
+const MIN_RESTITUTION = 0.05;
+const MAX_RESTITUTION = 0.95;
 
 const schema = (z: Zod) =>
   z.object({
     kind: z.literal('bounce'),
     count: z.number().int().min(0).max(20),
-    restitution: z.number().min(LEAST_RESTITUTION).max(MOST_RESTITUTION),
+    restitution: z.number().min(MIN_RESTITUTION).max(MAX_RESTITUTION),
   });
 
 type Bounce = z.infer<ReturnType<typeof schema>>;
@@ -41,7 +41,7 @@ export function bounceEasing(u: number, count: number, restitution: number): num
 }
 
 /** Of more bounces than this none is proposed. */
-const MOST_PROPOSED = 6;
+const MAX_PROPOSED = 6;
 
 /** Falls onto the target and bounces. */
 export const bounce = defineEasing<ReturnType<typeof schema>>({
@@ -51,12 +51,12 @@ export const bounce = defineEasing<ReturnType<typeof schema>>({
     distance * bounceEasing(x / frames, count, restitution),
   fresh: () => ({ kind: 'bounce', count: 3, restitution: 0.6 }),
   nearest: (distance) => {
-    const found = Array.from({ length: MOST_PROPOSED + 1 }, (_, count) =>
+    const found = Array.from({ length: MAX_PROPOSED + 1 }, (_, count) =>
       nearestOf<Bounce>(
         ([restitution]) => ({
           kind: 'bounce',
           count,
-          restitution: within(restitution!, LEAST_RESTITUTION, MOST_RESTITUTION),
+          restitution: within(restitution!, MIN_RESTITUTION, MAX_RESTITUTION),
         }),
         [[0.6]],
         [0.15],

@@ -6,8 +6,8 @@ import { unit, within } from './limits';
 import { nearestOf } from './nearestOf';
 
 /** How far a handle may lie outside the way: anticipation, overshoot. */
-const FURTHEST_HANDLE = 4;
-const beyond = (z: Zod) => z.number().min(-FURTHEST_HANDLE).max(FURTHEST_HANDLE);
+const MAX_HANDLE = 4;
+const beyond = (z: Zod) => z.number().min(-MAX_HANDLE).max(MAX_HANDLE);
 
 const schema = (z: Zod) =>
   z.object({ kind: z.literal('curve'), x1: unit(z), y1: beyond(z), x2: unit(z), y2: beyond(z) });
@@ -17,9 +17,9 @@ type Curve = z.infer<ReturnType<typeof schema>>;
 const curveOf = ([x1, y1, x2, y2]: readonly number[]): Curve => ({
   kind: 'curve',
   x1: within(x1!, 0, 1),
-  y1: within(y1!, -FURTHEST_HANDLE, FURTHEST_HANDLE),
+  y1: within(y1!, -MAX_HANDLE, MAX_HANDLE),
   x2: within(x2!, 0, 1),
-  y2: within(y2!, -FURTHEST_HANDLE, FURTHEST_HANDLE),
+  y2: within(y2!, -MAX_HANDLE, MAX_HANDLE),
 });
 
 const STARTS = [

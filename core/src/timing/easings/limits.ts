@@ -1,11 +1,11 @@
 import type { Zod } from '../../model/zod';
-import { LONGEST_SHOT } from '../../model/limits';
+import { MAX_SHOT_FRAMES } from '../../model/limits';
 
 /** Share of the way of a span on a chart; a span that all but comes back has large ones. */
-export const FURTHEST_SHARE = 1e6;
+export const MAX_SHARE = 1e6;
 
 /** Frames as an easing counts them: they need not be whole. */
-export const easingFrames = (z: Zod) => z.number().min(0).max(LONGEST_SHOT);
+export const easingFrames = (z: Zod) => z.number().min(0).max(MAX_SHOT_FRAMES);
 /** A share of time or way. */
 export const unit = (z: Zod) => z.number().min(0).max(1);
 
@@ -17,4 +17,4 @@ const FRAME_DIGITS = 9;
 
 /** Frames of an easing for a span of another length. */
 export const stretchedFrames = (frames: number, factor: number): number =>
-  Math.min(LONGEST_SHOT, Number((frames * factor).toFixed(FRAME_DIGITS)));
+  Math.min(MAX_SHOT_FRAMES, Number((frames * factor).toFixed(FRAME_DIGITS)));

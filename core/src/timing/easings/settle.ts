@@ -4,13 +4,13 @@ import { defineEasing } from './easingDefinition';
 import { within } from './limits';
 import { nearestAmong, nearestOf } from './nearestOf';
 
-const LEAST_OVERSHOOT = 0.01;
-const MOST_OVERSHOOT = 0.9;
+const MIN_OVERSHOOT = 0.01;
+const MAX_OVERSHOOT = 0.9;
 
 const schema = (z: Zod) =>
   z.object({
     kind: z.literal('settle'),
-    overshoot: z.number().min(LEAST_OVERSHOOT).max(MOST_OVERSHOOT),
+    overshoot: z.number().min(MIN_OVERSHOOT).max(MAX_OVERSHOOT),
     swings: z.number().int().min(1).max(20),
   });
 
@@ -56,7 +56,7 @@ export function settleEasing(u: number, overshoot: number, swings: number): numb
 }
 
 /** Of more swings than this none is proposed. */
-const MOST_PROPOSED = 6;
+const MAX_PROPOSED = 6;
 
 /** A swing past the target that dies on it. */
 export const settle = defineEasing<ReturnType<typeof schema>>({
@@ -66,11 +66,11 @@ export const settle = defineEasing<ReturnType<typeof schema>>({
     distance * settleEasing(x / frames, overshoot, swings),
   fresh: () => ({ kind: 'settle', overshoot: 0.25, swings: 3 }),
   nearest: (distance) => {
-    const found = Array.from({ length: MOST_PROPOSED }, (_, k) =>
+    const found = Array.from({ length: MAX_PROPOSED }, (_, k) =>
       nearestOf<Settle>(
         ([overshoot]) => ({
           kind: 'settle',
-          overshoot: within(overshoot!, LEAST_OVERSHOOT, MOST_OVERSHOOT),
+          overshoot: within(overshoot!, MIN_OVERSHOOT, MAX_OVERSHOOT),
           swings: k + 1,
         }),
         [[0.2]],

@@ -4,13 +4,13 @@ import { defineEasing } from './easingDefinition';
 import { unit, within } from './limits';
 import { nearestOf } from './nearestOf';
 
-const MOST_STRENGTH = 0.99;
+const MAX_STRENGTH = 0.99;
 
 const schema = (z: Zod) =>
   z.object({
     kind: z.literal('slow-place'),
     at: unit(z),
-    strength: z.number().min(0).max(MOST_STRENGTH),
+    strength: z.number().min(0).max(MAX_STRENGTH),
   });
 
 type SlowPlace = z.infer<ReturnType<typeof schema>>;
@@ -31,7 +31,7 @@ export function slowPlaceEasing(u: number, at: number, strength: number): number
 const slowPlaceOf = ([at, strength]: readonly number[]): SlowPlace => ({
   kind: 'slow-place',
   at: within(at!, 0, 1),
-  strength: within(strength!, 0, MOST_STRENGTH),
+  strength: within(strength!, 0, MAX_STRENGTH),
 });
 
 const STARTS = [

@@ -1,15 +1,15 @@
 import type { z } from 'zod';
 import type { Zod } from '../../model/zod';
-import { LONGEST_SHOT } from '../../model/limits';
+import { MAX_SHOT_FRAMES } from '../../model/limits';
 import { defineEasing } from './easingDefinition';
-import { FURTHEST_SHARE, within } from './limits';
+import { MAX_SHARE, within } from './limits';
 
-const share = (z: Zod) => z.number().min(-FURTHEST_SHARE).max(FURTHEST_SHARE);
+const share = (z: Zod) => z.number().min(-MAX_SHARE).max(MAX_SHARE);
 
 const schema = (z: Zod) =>
   z.object({
     kind: z.literal('ticks'),
-    fractions: z.array(share(z)).min(1).max(LONGEST_SHOT),
+    fractions: z.array(share(z)).min(1).max(MAX_SHOT_FRAMES),
   });
 
 type Ticks = z.infer<ReturnType<typeof schema>>;
@@ -17,7 +17,7 @@ type Ticks = z.infer<ReturnType<typeof schema>>;
 /** An explicit chart: shares of the way at the end of so many equal intervals. */
 export const chartOf = (shares: readonly number[]): Ticks => ({
   kind: 'ticks',
-  fractions: shares.map((one) => within(one, -FURTHEST_SHARE, FURTHEST_SHARE)),
+  fractions: shares.map((one) => within(one, -MAX_SHARE, MAX_SHARE)),
 });
 
 /**

@@ -4,26 +4,26 @@ import { defineEasing } from './easingDefinition';
 import { easingFrames, stretchedFrames, within } from './limits';
 import { nearestOf } from './nearestOf';
 
-const MOST_BACK = 2;
+const MAX_BACK = 2;
 
 const schema = (z: Zod) =>
   z.object({
     kind: z.literal('wind-up'),
     backFrames: easingFrames(z),
-    back: z.number().min(0).max(MOST_BACK),
+    back: z.number().min(0).max(MAX_BACK),
   });
 
 type WindUp = z.infer<ReturnType<typeof schema>>;
 
 /** Share of a span that going back may take: some of it is left for the way. */
-const LONGEST_BACK = 0.9;
+const MAX_BACK_SHARE = 0.9;
 
 /** A cubic from 0 to 1 without speed at both ends. */
 const gently = (u: number): number => u * u * (3 - 2 * u);
 
 /** Frames over which a span really goes back. */
 export const windUpFrames = ({ backFrames }: Pick<WindUp, 'backFrames'>, frames: number): number =>
-  Math.min(backFrames, LONGEST_BACK * frames);
+  Math.min(backFrames, MAX_BACK_SHARE * frames);
 
 /** Goes back by a share of the way over the first frames, then on to the mark; no speed at either turn. */
 export const windUp = defineEasing<ReturnType<typeof schema>>({
@@ -40,8 +40,8 @@ export const windUp = defineEasing<ReturnType<typeof schema>>({
     nearestOf(
       ([backShare, back]): WindUp => ({
         kind: 'wind-up',
-        backFrames: within(backShare!, 0, LONGEST_BACK) * frames,
-        back: within(back!, 0, MOST_BACK),
+        backFrames: within(backShare!, 0, MAX_BACK_SHARE) * frames,
+        back: within(back!, 0, MAX_BACK),
       }),
       [
         [0.2, 0.1],

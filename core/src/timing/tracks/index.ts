@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import { id } from '../../model/ids';
-import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
+import { MAX_SHOT_FRAMES, MAX_MARKS } from '../../model/limits';
 import type { Zod } from '../../model/zod';
 import { easingUnion } from '../easings';
 import type { TrackDefinition } from './trackDefinition';
@@ -30,7 +30,7 @@ const keySchema = (z: Zod, { range: [least, most], grows }: TrackDefinition) =>
       .number()
       .int()
       .min(1)
-      .max(LONGEST_SHOT + 1),
+      .max(MAX_SHOT_FRAMES + 1),
     value: z.number().min(least).max(most),
     easing: easingUnion(z),
     growth: z.enum(GROWTHS).refine((growth) => grows || growth === 'even', 'this track grows evenly'),
@@ -45,7 +45,7 @@ export const forEachTrack = <T>(
 /** Keys of each track, in the order of their frames. */
 export const tracksSchema = (z: Zod) =>
   z.object(
-    forEachTrack((track) => z.array(keySchema(z, track)).max(MOST_MARKS)) as {
+    forEachTrack((track) => z.array(keySchema(z, track)).max(MAX_MARKS)) as {
       [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>>;
     },
   );

@@ -1,6 +1,6 @@
 import { outOfRange } from '../../model/errors';
 import { freshId } from '../../model/ids';
-import { LONGEST_SHOT, MOST_MARKS } from '../../model/limits';
+import { MAX_SHOT_FRAMES, MAX_MARKS } from '../../model/limits';
 import type { Easing, Key, Move } from '../../model/schema';
 import { splitEasing } from '../splitEasing';
 import { stretchedEasing } from '../stretchedEasing';
@@ -30,15 +30,15 @@ function inRange(track: TrackName, value: number): number {
  */
 export function withKeyOn(move: Move, track: TrackName, frame: number, value?: number): Move {
   const keys = move.tracks[track];
-  if (!Number.isInteger(frame) || frame < 1 || frame > LONGEST_SHOT)
-    throw outOfRange(`A key lies within frames 1 to ${LONGEST_SHOT}.`);
+  if (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES)
+    throw outOfRange(`A key lies within frames 1 to ${MAX_SHOT_FRAMES}.`);
   const there = keys.findIndex((key) => key.frame === frame);
   if (there >= 0) {
     if (value === undefined) return move;
     const set = (key: Key, i: number): Key => (i === there ? { ...key, value: inRange(track, value) } : key);
     return withKeys(move, track, keys.map(set));
   }
-  if (keys.length >= MOST_MARKS) throw outOfRange(`A track has at most ${MOST_MARKS} keys.`);
+  if (keys.length >= MAX_MARKS) throw outOfRange(`A track has at most ${MAX_MARKS} keys.`);
   const fresh: Key = {
     id: freshId('k', keys),
     frame,
@@ -108,7 +108,7 @@ export function withKeysStretched(
   const chosen = keyIds ? keys.filter(({ id }) => keyIds.includes(id)) : keys;
   const [from, until] = [chosen[0], chosen[chosen.length - 1]];
   if (!from || !until) return move;
-  const isWhole = Number.isInteger(first) && Number.isInteger(last) && first >= 1 && last <= LONGEST_SHOT;
+  const isWhole = Number.isInteger(first) && Number.isInteger(last) && first >= 1 && last <= MAX_SHOT_FRAMES;
   if (!isWhole || last - first < chosen.length - 1)
     throw outOfRange(`${chosen.length} keys need at least ${chosen.length} frames.`);
   const share = until.frame > from.frame ? (last - first) / (until.frame - from.frame) : 1;
@@ -201,7 +201,7 @@ function room(keys: readonly Key[], chosen: ReadonlySet<string>): readonly [leas
     const [before, after] = [keys[i - 1], keys[i + 1]];
     if (!before || !chosen.has(before.id)) least = Math.max(least, (before?.frame ?? 0) + 1 - key.frame);
     if (!after || !chosen.has(after.id))
-      most = Math.min(most, (after?.frame ?? LONGEST_SHOT + 1) - 1 - key.frame);
+      most = Math.min(most, (after?.frame ?? MAX_SHOT_FRAMES + 1) - 1 - key.frame);
   });
   return [least, most];
 }

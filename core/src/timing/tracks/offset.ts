@@ -1,7 +1,12 @@
-import { FURTHEST } from '../../model/limits';
+import { MAX_COORDINATE } from '../../model/limits';
 import { defineTrack } from './trackDefinition';
 
-const OFFSET = { range: [-FURTHEST, FURTHEST], resting: 0, grows: false, isLength: true } as const;
+const OFFSET = {
+  range: [-MAX_COORDINATE, MAX_COORDINATE],
+  resting: 0,
+  grows: false,
+  isLength: true,
+} as const;
 
 /** How far the figure stands off its place on the arc, field units: to the right in the field, or forward when riding. */
 export const offsetX = defineTrack({ name: 'offsetX', ...OFFSET, column: 'offset_x' });

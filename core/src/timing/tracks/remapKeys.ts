@@ -1,4 +1,4 @@
-import { LONGEST_SHOT } from '../../model/limits';
+import { MAX_SHOT_FRAMES } from '../../model/limits';
 import type { Key, Move } from '../../model/schema';
 import { stretchedEasing } from '../stretchedEasing';
 import { forEachTrack } from '.';
@@ -15,7 +15,7 @@ function apart(frames: readonly number[], most: number): number[] {
 function remapped(keys: readonly Key[], frameOf: (frame: number) => number): readonly Key[] {
   const frames = apart(
     keys.map(({ frame }) => frameOf(frame)),
-    LONGEST_SHOT + 1,
+    MAX_SHOT_FRAMES + 1,
   );
   if (keys.every(({ frame }, i) => frames[i] === frame)) return keys;
   return keys.map((key, i): Key => {

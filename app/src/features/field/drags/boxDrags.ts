@@ -29,12 +29,12 @@ function turning(centre: Vector, start: Vector): (to: Vector) => number {
   };
 }
 
-const LEAST_SCALE = 1e-3;
+const MIN_SCALE = 1e-3;
 
 /** How much nearer or further from a centre the pointer is than at the start. */
 function growth(centre: Vector, start: Vector): (to: Vector) => number {
   const was = Math.hypot(start.x - centre.x, start.y - centre.y);
-  return (to) => (was === 0 ? 1 : Math.max(LEAST_SCALE, Math.hypot(to.x - centre.x, to.y - centre.y) / was));
+  return (to) => (was === 0 ? 1 : Math.max(MIN_SCALE, Math.hypot(to.x - centre.x, to.y - centre.y) / was));
 }
 
 /** A grip of the frame round the selected points. */

@@ -11,7 +11,7 @@ import { snapper } from './snapping';
 /** How far a fitted arc may lie from the stroke unless the user says otherwise, pixels. */
 const STROKE_DEVIATION_PX = 2.5;
 /** A shorter stroke was a slip of the hand, pixels. */
-const LEAST_STROKE_PX = 12;
+const MIN_STROKE_PX = 12;
 
 const lengthOf = (points: readonly Vector[]): number =>
   points.reduce(
@@ -29,7 +29,7 @@ export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): D
     },
     drop: () => {
       const { scale } = snapshot().projection;
-      if (lengthOf(stroke) * scale < LEAST_STROKE_PX) return;
+      if (lengthOf(stroke) * scale < MIN_STROKE_PX) return;
       void store.dispatch(
         strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, createUndoGroup('stroke')),
       );
@@ -50,7 +50,7 @@ export function placingDrag(context: FieldContext, closes: boolean, start: Point
   const plain: PointShape = { ...at, in: still, out: still, kind: 'smooth', shaping: PLAIN };
   const isAgain =
     last !== undefined &&
-    Math.hypot(last.x - at.x, last.y - at.y) * snapshot().projection.scale < LEAST_STROKE_PX;
+    Math.hypot(last.x - at.x, last.y - at.y) * snapshot().projection.scale < MIN_STROKE_PX;
   if (isAgain) return { tapTwice: () => store.dispatch(finishPlacing(false)) };
   store.dispatch(pointsPlaced([...before, plain]));
   return {

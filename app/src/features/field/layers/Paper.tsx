@@ -24,7 +24,7 @@ export const Paper = memo(function Paper() {
 });
 
 /** Lines of a grid nearer than this to each other would be a grey mist, pixels. */
-const LEAST_GAP_PX = 6;
+const MIN_GAP_PX = 6;
 /** Shares of the field that the two safe margins leave free on each side. */
 const SAFE_MARGINS = [0.05, 0.1];
 
@@ -39,7 +39,7 @@ export const Grid = memo(function Grid() {
   const { showsGrid, showsMargins, gridSize } = useSettings();
   const pixel = usePixel();
   const lines: string[] = [];
-  if (showsGrid && gridSize >= LEAST_GAP_PX * pixel) {
+  if (showsGrid && gridSize >= MIN_GAP_PX * pixel) {
     for (let x = gridSize; x < width; x += gridSize) lines.push(`M${x} 0V${height}`);
     for (let y = gridSize; y < height; y += gridSize) lines.push(`M0 ${y}H${width}`);
   }

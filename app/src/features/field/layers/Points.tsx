@@ -17,7 +17,7 @@ import { useThrottledSelector, useThrottledEditor } from '../../../store/throttl
 const HALF_PX = 4.5;
 
 /** Of an arc with more points they are drawn as one shape: plain dots, but for those that are selected. */
-const MOST_POINTS = 250;
+const MAX_POINTS = 250;
 
 /** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
@@ -30,13 +30,13 @@ export const Points = memo(function Points() {
   const selected = useThrottledEditor(({ selectedPointIds }) => selectedPointIds);
   if (!isShapingArcs || !isShaping) return null;
   const chosen = new Set(selected);
-  const isCrowd = ids.length > MOST_POINTS;
+  const isCrowd = ids.length > MAX_POINTS;
   return (
     <G>
       {isCrowd && <PointDots />}
       {selected.length === 1 && <Handles pointId={selected[0]!} />}
       {ids.map((id, index) =>
-        !isCrowd || (chosen.has(id) && chosen.size <= MOST_POINTS) ? (
+        !isCrowd || (chosen.has(id) && chosen.size <= MAX_POINTS) ? (
           <Point key={id} id={id} index={index} isSelected={chosen.has(id)} />
         ) : null,
       )}

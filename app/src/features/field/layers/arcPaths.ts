@@ -135,11 +135,11 @@ export const arrowsPath = perPart<Arc>((arc, pixel) =>
 const COMB_TEETH = 120;
 const COMB_PX = 46;
 /** A bend of a smaller radius counts as this one, pixels: a corner would dwarf all else. */
-const TIGHTEST_PX = 12;
+const MIN_PX = 12;
 
 /** Teeth as long as the arc is bent, and the line through their tips. */
 export const combPath = perPart<Arc>((arc, pixel) => {
-  const teeth = curvatureComb(arc, COMB_TEETH, COMB_PX * pixel, 1 / (TIGHTEST_PX * pixel));
+  const teeth = curvatureComb(arc, COMB_TEETH, COMB_PX * pixel, 1 / (MIN_PX * pixel));
   const tips = teeth.map(({ tipX, tipY }, i) => `${i === 0 ? 'M' : 'L'}${tipX} ${tipY}`).join('');
   return teeth.map(({ x, y, tipX, tipY }) => `M${x} ${y}L${tipX} ${tipY}`).join('') + tips;
 });

@@ -5,7 +5,7 @@ export const FADES = 4;
 export const strengthOf = (step: number): number => 0.85 - (0.6 * step) / FADES;
 
 /** A ghost that is fainter than this share of the faintest step is not drawn. */
-const LEAST_SHARE = 0.5;
+const MIN_SHARE = 0.5;
 
 /**
  * The step that a ghost is drawn with: further in time is fainter, and so is what the figure's opacity fades.
@@ -17,7 +17,7 @@ export function ghostStep(index: number, count: number, opacity: number): number
   const byTime = Math.min(FADES - 1, Math.floor(((index + 0.5) * FADES) / count));
   if (opacity === 1) return byTime;
   const wanted = strengthOf(byTime) * opacity;
-  if (wanted < strengthOf(FADES - 1) * LEAST_SHARE) return null;
+  if (wanted < strengthOf(FADES - 1) * MIN_SHARE) return null;
   let nearest = byTime;
   for (let step = byTime + 1; step < FADES; step++)
     if (Math.abs(strengthOf(step) - wanted) < Math.abs(strengthOf(nearest) - wanted)) nearest = step;

@@ -4,12 +4,12 @@ import { Image } from 'react-native';
 import { pictureAddress } from '../../../persistence/pictures';
 
 /** So many pictures of a sequence are fetched ahead. */
-const MOST_AHEAD = 300;
+const MAX_AHEAD = 300;
 
 /** Fetches the pictures of a sequence beforehand: it must not flicker when it is played. */
 export function usePrefetched(pictures: readonly Picture[] | undefined): void {
   useEffect(() => {
     if (pictures && pictures.length > 1)
-      for (const { sha256 } of pictures.slice(0, MOST_AHEAD)) void Image.prefetch(pictureAddress(sha256));
+      for (const { sha256 } of pictures.slice(0, MAX_AHEAD)) void Image.prefetch(pictureAddress(sha256));
   }, [pictures]);
 }

@@ -1,4 +1,4 @@
-import { type Figure, LONGEST_SEQUENCE } from '@humble/core';
+import { type Figure, MAX_SEQUENCE_LENGTH } from '@humble/core';
 import ImagePlus from 'lucide-react-native/icons/image-plus';
 import Scissors from 'lucide-react-native/icons/scissors';
 import Footprints from 'lucide-react-native/icons/footprints';
@@ -99,7 +99,7 @@ function StripCard({ onCells, onDone }: StripCardProps) {
         <Button
           label={words.cutInto(count)}
           kind="brass"
-          disabled={count > LONGEST_SEQUENCE}
+          disabled={count > MAX_SEQUENCE_LENGTH}
           onPress={() => void cut()}
         />
       </View>

@@ -28,7 +28,7 @@ import { PlantedEditor, spotOn } from './PlantedEditor';
 import { SlipChart } from './SlipChart';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
-const FURTHEST = 1e5;
+const MAX_COORDINATE = 1e5;
 const CONTACTS = [1, 2, 3, 4].map((value) => ({ value, label: words.part(value) }));
 
 /** What is planted on each drawing, the stride that follows, and how well the travel fits it. */
@@ -96,7 +96,7 @@ function PlantedCard({ figure }: { readonly figure: Figure }) {
                 unit: figuresWords.px,
                 value: planted.x,
                 min: -1,
-                max: FURTHEST,
+                max: MAX_COORDINATE,
                 decimals: 1,
                 onChange: (x, undoGroup) => put({ x }, undoGroup),
               },
@@ -105,7 +105,7 @@ function PlantedCard({ figure }: { readonly figure: Figure }) {
                 unit: figuresWords.px,
                 value: planted.y,
                 min: -1,
-                max: FURTHEST,
+                max: MAX_COORDINATE,
                 decimals: 1,
                 onChange: (y, undoGroup) => put({ y }, undoGroup),
               },

@@ -1,4 +1,4 @@
-import { type ChainPlan, evaluateMove, type Figure, type Move, MOST_RIDERS, type Taper } from '@humble/core';
+import { type ChainPlan, evaluateMove, type Figure, type Move, MAX_RIDERS, type Taper } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useEdit } from '../../../store/hooks';
@@ -50,7 +50,7 @@ export function ChainCard({ move, onDone }: ChainCardProps) {
     <Card title={words.chainTitle} isActive>
       <NumberPair
         pair={[
-          { label: words.chainCount, value: count, min: 2, max: MOST_RIDERS + 1, onChange: setCount },
+          { label: words.chainCount, value: count, min: 2, max: MAX_RIDERS + 1, onChange: setCount },
           {
             label: words.lastSize,
             unit: '%',

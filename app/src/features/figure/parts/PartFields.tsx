@@ -1,4 +1,4 @@
-import { LONGEST_NAME, type Rider } from '@humble/core';
+import { MAX_NAME_LENGTH, type Rider } from '@humble/core';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useRef } from 'react';
@@ -20,8 +20,8 @@ import { partsWords as words } from '../../../words/parts';
 import { PartLook } from './PartLook';
 import { useThrottledMove, useThrottledShotValue } from '../../../store/throttled/hooks';
 
-const FURTHEST = 1e6;
-const MOST_FRAMES = 2000;
+const MAX_COORDINATE = 1e6;
+const MAX_FRAMES = 2000;
 
 const FOLLOWS = [
   { value: 'distance', label: words.byDistance },
@@ -79,7 +79,7 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
         <TextField
           label={words.partName}
           value={rider.name}
-          onChange={(name) => name.trim() && set({ name: name.slice(0, LONGEST_NAME) })}
+          onChange={(name) => name.trim() && set({ name: name.slice(0, MAX_NAME_LENGTH) })}
         />
         <Pairing moveId={moveId} rider={rider} riders={riders} />
         <ActionRow
@@ -128,8 +128,8 @@ function FollowFields({
           {...length({
             label: words.distanceAhead,
             value: follows.distance,
-            min: -FURTHEST,
-            max: FURTHEST,
+            min: -MAX_COORDINATE,
+            max: MAX_COORDINATE,
             step: 5,
             onChange: (distance, undoGroup) => onChange({ follows: { by: 'distance', distance } }, undoGroup),
           })}
@@ -138,8 +138,8 @@ function FollowFields({
         <NumberField
           label={words.framesAfter}
           value={follows.frames}
-          min={-MOST_FRAMES}
-          max={MOST_FRAMES}
+          min={-MAX_FRAMES}
+          max={MAX_FRAMES}
           onChange={(frames, undoGroup) => onChange({ follows: { by: 'frames', frames } }, undoGroup)}
         />
       )}
@@ -156,7 +156,7 @@ export interface OfPart {
 function PlaceFields({ rider, set }: OfPart) {
   const { field: length } = useLengths();
   const { offset } = rider;
-  const range = { min: -FURTHEST, max: FURTHEST };
+  const range = { min: -MAX_COORDINATE, max: MAX_COORDINATE };
   return (
     <>
       <NumberPair

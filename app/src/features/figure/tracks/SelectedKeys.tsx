@@ -1,4 +1,4 @@
-import { type Key, LONGEST_SHOT, trackDefinition, type TrackName } from '@humble/core';
+import { type Key, MAX_SHOT_FRAMES, trackDefinition, type TrackName } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Trash from 'lucide-react-native/icons/trash';
@@ -101,17 +101,17 @@ export function KeyFrames({ track, moveId, keys: all }: KeysProps) {
           label: words.keysFrom,
           value: first,
           min: 1,
-          max: LONGEST_SHOT,
+          max: MAX_SHOT_FRAMES,
           onChange: (frame, undoGroup) => {
             const was = start(undoGroup);
-            stretch(frame, Math.min(LONGEST_SHOT, was.last + frame - was.first), undoGroup);
+            stretch(frame, Math.min(MAX_SHOT_FRAMES, was.last + frame - was.first), undoGroup);
           },
         }),
         frameField({
           label: words.keysTo,
           value: last,
           min: first + keys.length - 1,
-          max: LONGEST_SHOT,
+          max: MAX_SHOT_FRAMES,
           onChange: (frame, undoGroup) => stretch(first, frame, undoGroup),
         }),
       ]}
@@ -143,7 +143,7 @@ function KeysOf({ track }: { readonly track: TrackName }) {
               label: words.keyFrame,
               value: key.frame,
               min: 1,
-              max: LONGEST_SHOT,
+              max: MAX_SHOT_FRAMES,
               onChange: (frame, undoGroup) =>
                 edit(
                   'moveKeys',

@@ -1,4 +1,4 @@
-import { LONGEST_SHOT, type Note } from '@humble/core';
+import { MAX_SHOT_FRAMES, type Note } from '@humble/core';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
@@ -51,7 +51,7 @@ function NoteDetails({ note, figureId }: { readonly note: Note; readonly figureI
       <IconButton
         label={words.noteLonger}
         icon={Plus}
-        disabled={until > LONGEST_SHOT}
+        disabled={until > MAX_SHOT_FRAMES}
         onPress={() => reach(1)}
       />
       <Button

@@ -18,7 +18,7 @@ import { useThrottledShotValue } from '../../../store/throttled/hooks';
 import { firstFrameNumber, frameNumber } from '../../../store/frameNumbers';
 
 /** So many cues are listed; all of them stand in the sheet. */
-const MOST_LISTED = 30;
+const MAX_LISTED = 30;
 
 /** Words and beats by frame: tapped along, read from a table, renamed, deleted. */
 export function Cues() {
@@ -41,7 +41,7 @@ export function Cues() {
       dispatch(messageShown((error as Error).message));
     }
   };
-  const further = cues.length - MOST_LISTED;
+  const further = cues.length - MAX_LISTED;
   return (
     <View>
       <Words strong>{words.cues}</Words>
@@ -59,7 +59,7 @@ export function Cues() {
         ]}
       />
       <View role="list" aria-label={words.cues}>
-        {cues.slice(0, MOST_LISTED).map((cue) => (
+        {cues.slice(0, MAX_LISTED).map((cue) => (
           <CueLine key={cue.id} cue={cue} />
         ))}
       </View>

@@ -1,4 +1,4 @@
-import { FURTHEST_SOUND, type Sound } from '@humble/core';
+import { MAX_SOUND_OFFSET_SECONDS, type Sound } from '@humble/core';
 import Music from 'lucide-react-native/icons/music';
 import Trash from 'lucide-react-native/icons/trash';
 import { useEffect, useState } from 'react';
@@ -95,7 +95,7 @@ function SoundDetails({ sound }: { readonly sound: Sound }) {
         unit={words.s}
         value={startSeconds}
         min={-seconds}
-        max={FURTHEST_SOUND}
+        max={MAX_SOUND_OFFSET_SECONDS}
         step={0.1}
         decimals={3}
         onChange={(value, undoGroup) => edit('moveSound', { startSeconds: value }, undoGroup)}

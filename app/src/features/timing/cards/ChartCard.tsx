@@ -38,7 +38,7 @@ const TOWARD = [
   { value: 'both', label: words.both },
 ] as const;
 
-const MOST_BETWEEN = 400;
+const MAX_BETWEEN = 400;
 /** By halves the steps soon get finer than a hand can place, so that is for the last few drawings. */
 const FEW = 3;
 const LAST = [1, 2, 3, 4, 5].map((value) => ({ value, label: String(value) }));
@@ -137,7 +137,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
           label={words.drawingsBetween}
           value={rungs.length}
           min={0}
-          max={MOST_BETWEEN}
+          max={MAX_BETWEEN}
           onChange={(count, undoGroup) =>
             edit('setDrawingsBetween', { moveId: move.id, markId: from.id, count, takesLater }, undoGroup)
           }

@@ -23,7 +23,7 @@ import {
 } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 
-const FURTHEST = 1e5;
+const MAX_COORDINATE = 1e5;
 
 const HELD = [
   { value: 1, label: words.ones },
@@ -53,7 +53,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
     const start = fromStart(undoGroup) ?? { dx: 0, dy: 0 };
     edit('putByHand', { moveId, frame: on, dx: start.dx, dy: start.dy, ...by }, undoGroup);
   };
-  const byHand = { min: -FURTHEST, max: FURTHEST, decimals: 2 };
+  const byHand = { min: -MAX_COORDINATE, max: MAX_COORDINATE, decimals: 2 };
   return (
     <Card title={words.pictureOnFrame(frameNumber(on))} aside={isSkippedHere ? words.skipped : undefined}>
       {isSkippedHere ? (

@@ -11,7 +11,7 @@ import { Words } from '../../../ui/Words';
 import { useThrottledArc, useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** So many of one kind are shown one by one. */
-const MOST_SHOWN = 3;
+const MAX_SHOWN = 3;
 
 interface FindingNotesProps {
   readonly check: CheckName;
@@ -32,10 +32,10 @@ export function FindingNotes({ check, move, frame }: FindingNotesProps) {
       ),
     [check, move, closed, lengthFrames, frame],
   );
-  const further = findings.length - MOST_SHOWN;
+  const further = findings.length - MAX_SHOWN;
   return findings.length === 0 ? null : (
     <View className="mt-2 gap-1">
-      {findings.slice(0, MOST_SHOWN).map(({ from, sentence, fix }) => (
+      {findings.slice(0, MAX_SHOWN).map(({ from, sentence, fix }) => (
         <View key={from} className="flex-row items-center gap-2">
           <Words role="status" tone="plum" className="flex-1">
             {sentence}

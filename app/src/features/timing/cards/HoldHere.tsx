@@ -1,5 +1,5 @@
 import { timingWords as words } from '../../../words/timing';
-import { holdOn, LONGEST_SHOT, type Move } from '@humble/core';
+import { holdOn, MAX_SHOT_FRAMES, type Move } from '@humble/core';
 import { useEdit, useSettings } from '../../../store/hooks';
 import { NumberField } from '../../../ui/NumberField';
 import { frameNumber } from '../../../store/frameNumbers';
@@ -15,7 +15,7 @@ export function HoldHere({ move, frame }: { readonly move: Move; readonly frame:
       unit={words.frames}
       value={hold?.frames ?? 0}
       min={0}
-      max={LONGEST_SHOT}
+      max={MAX_SHOT_FRAMES}
       onChange={(frames, undoGroup) =>
         edit('setHold', { moveId: move.id, frame, frames, takesLater }, undoGroup)
       }

@@ -1,5 +1,5 @@
 import { timingWords as words } from '../../../words/timing';
-import { LONGEST_LABEL } from '@humble/core';
+import { MAX_LABEL_LENGTH } from '@humble/core';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Segmented } from '../../../ui/Segmented';
@@ -24,7 +24,7 @@ export function LabelField({ label, onChange }: LabelFieldProps) {
   const [isOwn, setOwn] = useState(!known);
   const [text, setText] = useState(known ? '' : label);
   const finish = (): void => {
-    if (text.trim() !== label) onChange(text.trim().slice(0, LONGEST_LABEL));
+    if (text.trim() !== label) onChange(text.trim().slice(0, MAX_LABEL_LENGTH));
   };
   return (
     <View className="mt-2 gap-2">
@@ -41,7 +41,7 @@ export function LabelField({ label, onChange }: LabelFieldProps) {
         <TextField
           label={words.customLabel}
           value={text}
-          onChange={(next) => setText(next.slice(0, LONGEST_LABEL))}
+          onChange={(next) => setText(next.slice(0, MAX_LABEL_LENGTH))}
           onBlur={finish}
           onSubmit={finish}
         />

@@ -1,7 +1,7 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
-import { arcLength, lastFrameFor, LONGEST_SHOT, type Mark, type Move } from '@humble/core';
+import { arcLength, lastFrameFor, MAX_SHOT_FRAMES, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Deselect from 'lucide-react-native/icons/circle-slash-2';
 import Copy from 'lucide-react-native/icons/copy';
@@ -154,7 +154,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
             label: words.onFrame,
             value: mark.frame,
             min: before ? before.frame + 1 : 1,
-            max: after && !takesLater ? after.frame - 1 : lastFrameFor(LONGEST_SHOT, arc.closed),
+            max: after && !takesLater ? after.frame - 1 : lastFrameFor(MAX_SHOT_FRAMES, arc.closed),
             onChange: (frame, undoGroup) => moveTo({ frame }, undoGroup),
           }),
           length({
@@ -217,7 +217,7 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
           label: words.firstOnFrame,
           value: first.frame,
           min: 1,
-          max: LONGEST_SHOT,
+          max: MAX_SHOT_FRAMES,
           onChange: (frame, undoGroup) =>
             edit(
               'moveMarks',

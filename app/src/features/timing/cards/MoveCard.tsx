@@ -6,7 +6,7 @@ import {
   firstFrame,
   lastFrame,
   lastFrameFor,
-  LONGEST_SHOT,
+  MAX_SHOT_FRAMES,
   type Move,
   type Outside,
 } from '@humble/core';
@@ -67,7 +67,12 @@ function MoveCardOf({ move }: { readonly move: Move }) {
     ),
     label: words.makeTheShotLonger,
     onPress: (frame) => {
-      edit('setMoveFrames', { moveId: move.id, first, last: Math.min(frame, LONGEST_SHOT), lengthens: true });
+      edit('setMoveFrames', {
+        moveId: move.id,
+        first,
+        last: Math.min(frame, MAX_SHOT_FRAMES),
+        lengthens: true,
+      });
     },
   };
   const isPast = endsPastShot(move, { lengthFrames });

@@ -1,4 +1,4 @@
-import { LONGEST_SHOT, type Passage, type RoundedMark } from '@humble/core';
+import { MAX_SHOT_FRAMES, type Passage, type RoundedMark } from '@humble/core';
 import ArrowLeftRight from 'lucide-react-native/icons/arrow-left-right';
 import Repeat from 'lucide-react-native/icons/repeat-2';
 import Rewind from 'lucide-react-native/icons/rewind';
@@ -34,7 +34,7 @@ import {
 } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 
-const MOST_PERCENT = 1000;
+const MAX_PERCENT = 1000;
 
 /** Frames of a passage at a share of its length, percent. */
 const framesAt = ({ from, until }: Passage, percent: number): number =>
@@ -97,7 +97,7 @@ function PassageCardOf(passage: Passage) {
             label: words.itsFrames,
             value: frames,
             min: 1,
-            max: LONGEST_SHOT,
+            max: MAX_SHOT_FRAMES,
             read: readWith((wanted) => wanted),
             onChange: (value, undoGroup) => stretch(before(undoGroup), value, undoGroup),
           },
@@ -105,7 +105,7 @@ function PassageCardOf(passage: Passage) {
             label: words.asLong,
             value: 100,
             min: 1,
-            max: MOST_PERCENT,
+            max: MAX_PERCENT,
             decimals: 1,
             read: readWith((percent) => framesAt(passage, percent)),
             onChange: (percent, undoGroup) => {
@@ -127,16 +127,16 @@ function PassageCardOf(passage: Passage) {
         label={words.shiftBy}
         unit={words.frames}
         value={0}
-        min={-LONGEST_SHOT}
-        max={LONGEST_SHOT}
+        min={-MAX_SHOT_FRAMES}
+        max={MAX_SHOT_FRAMES}
         onChange={(by, undoGroup) => dispatch(passageShifted(before(undoGroup), by, undoGroup))}
       />
       <NumberField
         label={words.putInAtThePlayhead}
         unit={words.frames}
         value={0}
-        min={-LONGEST_SHOT}
-        max={LONGEST_SHOT}
+        min={-MAX_SHOT_FRAMES}
+        max={MAX_SHOT_FRAMES}
         onChange={(count, undoGroup) => dispatch(timePutIn(count, undoGroup))}
       />
       <ActionRow

@@ -16,7 +16,7 @@ const MANNERS = [
   { value: 'as-it-is', label: words.asItIsNow },
 ] as const;
 
-const MOST_PICTURES = 2_000;
+const MAX_PICTURES = 2_000;
 
 interface PicturesDialogProps {
   readonly move: Move;
@@ -37,7 +37,7 @@ export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps)
         label={words.pictures}
         value={count}
         min={isClosed ? 3 : 2}
-        max={MOST_PICTURES}
+        max={MAX_PICTURES}
         onChange={setCount}
       />
       <Segmented label={words.timingOfThePictures} value={manner} options={MANNERS} onChange={setManner} />

@@ -1,6 +1,6 @@
 import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
-import { LONGEST_SHOT, type RoundedMark } from '@humble/core';
+import { MAX_SHOT_FRAMES, type RoundedMark } from '@humble/core';
 import { memo, useState } from 'react';
 import { moveOfTime, roundingsOfRate } from '../../../commands/passages';
 import { useShotLength } from '../../../commands/useShotLength';
@@ -39,7 +39,7 @@ export const ShotCard = memo(function ShotCard() {
         unit={words.frames}
         value={lengthFrames}
         min={2}
-        max={LONGEST_SHOT}
+        max={MAX_SHOT_FRAMES}
         onChange={length.change}
         note={length.note}
       />

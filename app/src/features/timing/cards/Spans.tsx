@@ -11,7 +11,7 @@ import { useThrottledEditor, useThrottledMove } from '../../../store/throttled/h
 import { frameNumber } from '../../../store/frameNumbers';
 
 /** Of more spans than this only those about the current one are listed. */
-const MOST_SPANS_SHOWN = 8;
+const MAX_SPANS_SHOWN = 8;
 
 /**
  * The current span with all that can be set of it, the others a line each. Drawn in slices: another span is much
@@ -32,12 +32,12 @@ interface SpansProps {
 
 const SpansOf = memo(function SpansOf({ move, current }: SpansProps) {
   const spans = spansOf(move);
-  const half = MOST_SPANS_SHOWN / 2;
-  const start = Math.max(0, Math.min(current - half, spans.length - MOST_SPANS_SHOWN));
-  const shown = spans.slice(start, start + MOST_SPANS_SHOWN);
+  const half = MAX_SPANS_SHOWN / 2;
+  const start = Math.max(0, Math.min(current - half, spans.length - MAX_SPANS_SHOWN));
+  const shown = spans.slice(start, start + MAX_SPANS_SHOWN);
   return (
     <View className="gap-3">
-      {spans.length > MOST_SPANS_SHOWN && (
+      {spans.length > MAX_SPANS_SHOWN && (
         <Words tone="soft" className="px-1">
           {words.spanOfAtThePlayhead(current + 1, spans.length)}
         </Words>

@@ -22,7 +22,7 @@ const GIVES = [
 ] as const;
 
 /** Lengths in fields go so far, field units. */
-const FURTHEST = 1e5;
+const MAX_COORDINATE = 1e5;
 
 /** Those of the span that is worked on, in its turn: while something is dragged nothing waits for it. */
 export const CurrentSteps = memo(function CurrentSteps() {
@@ -58,14 +58,14 @@ function StepsCard({ move, span }: StepsCardProps) {
             label: words.noneAbove,
             value: largest,
             min: 0,
-            max: FURTHEST,
+            max: MAX_COORDINATE,
             onChange: (most, undoGroup) => keep({ most }, undoGroup),
           }),
           length({
             label: words.noneBelow,
             value: smallestIncrement(plan),
             min: 0,
-            max: FURTHEST,
+            max: MAX_COORDINATE,
             onChange: (least, undoGroup) => keep({ least }, undoGroup),
           }),
         ]}

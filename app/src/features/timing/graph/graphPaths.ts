@@ -43,7 +43,7 @@ export function constantPath({ posts }: UnrolledArc, { time, distance }: GraphAx
 }
 
 /** Lines closer than this would be a grey field, pixels. */
-const LEAST_APART_PX = 3.5;
+const MIN_DISTANCE_PX = 3.5;
 
 /** From the curve's exposures to the ruler that stands as the axis. */
 export function projectionsPath(
@@ -57,7 +57,7 @@ export function projectionsPath(
     const { frame, arcDistance } = ticks[i]!;
     if (!isInSight(time, frame) || !isInSight(distance, arcDistance)) continue;
     const y = at(distance, arcDistance);
-    if (Math.abs(y - drawn) < LEAST_APART_PX) continue;
+    if (Math.abs(y - drawn) < MIN_DISTANCE_PX) continue;
     drawn = y;
     d += `M${n(time.start)} ${n(y)}H${n(at(time, frame))}`;
   }

@@ -9,7 +9,7 @@ import { type ViewTarget, draggable } from '../views/viewTargets';
 const CLEAR_PX = 16;
 
 /** But no further than this share of the span. */
-const MOST_ASIDE = 1 / 3;
+const MAX_ASIDE = 1 / 3;
 
 /**
  * Where the knob of a handle stands in the graph, pixels: at the handle, and beside a mark that it would lie on, as
@@ -21,7 +21,7 @@ export function knobSpot(
   distance: Axis,
 ): { readonly x: number; readonly y: number } {
   const spot = { x: at(time, frame), y: at(distance, arcDistance) };
-  const aside = Math.min(CLEAR_PX, (at(time, ends[1].frame) - at(time, ends[0].frame)) * MOST_ASIDE);
+  const aside = Math.min(CLEAR_PX, (at(time, ends[1].frame) - at(time, ends[0].frame)) * MAX_ASIDE);
   ends.forEach((end, i) => {
     const x = at(time, end.frame);
     if (Math.hypot(spot.x - x, spot.y - at(distance, end.arcDistance)) < aside)

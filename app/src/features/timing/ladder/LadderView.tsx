@@ -163,7 +163,7 @@ interface DrawingProps {
   readonly height: number;
 }
 
-const LEAST_APART_PX = 13;
+const MIN_DISTANCE_PX = 13;
 
 function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   useLiveDrawing();
@@ -190,7 +190,7 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   const written = [at(axis, 0), at(axis, 1)];
   const numbers = rungs.filter(({ share }) => {
     const y = at(axis, share);
-    if (written.some((other) => Math.abs(other - y) < LEAST_APART_PX)) return false;
+    if (written.some((other) => Math.abs(other - y) < MIN_DISTANCE_PX)) return false;
     written.push(y);
     return true;
   });
