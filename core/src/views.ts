@@ -20,12 +20,12 @@ export { SILHOUETTE_UNITS, silhouettePath } from './motion/silhouettePath';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export {
   frameNearestTo,
-  type FrameRun,
-  framesOn,
-  runWithin,
-  type Stretch,
-  stretchOn,
-} from './motion/whereAndWhen';
+  type FrameRange,
+  framesOnArcRange,
+  frameRangeWithin,
+  type ArcRange,
+  arcRangeOn,
+} from './motion/arcRange';
 export { type PhysicalTiming, physicalTiming, plannedTiming } from './edits/physicsEdits';
 export { isPhysical, type PhysicalShape } from './physics/course';
 export { type Rolls } from './physics/rolling';
@@ -68,7 +68,7 @@ export {
   gestureFrames,
   gestureFrom,
   gestureSeconds,
-  type Moment,
+  type TimedPoint,
   momentsOf,
   type PointerSample,
   type RawGesture,

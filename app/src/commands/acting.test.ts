@@ -1,7 +1,7 @@
 import { edits, evaluate } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
-import { actedAgain, actedChanged, trackedBroughtIn } from './acting';
+import { actAgain, changeActing, bringInTracked } from './acting';
 import { pause } from '../playback/playhead';
 import { selectActiveMove } from '../store/selectors/active';
 
@@ -15,7 +15,7 @@ afterEach(pause);
 
 async function tracked() {
   const store = benchWith(empty, 'figure');
-  await store.dispatch(trackedBroughtIn(TRACKED, 'crab.csv'));
+  await store.dispatch(bringInTracked(TRACKED, 'crab.csv'));
   return store;
 }
 
@@ -33,24 +33,24 @@ test('tracked positions are a figure that is there on those frames, in one undo 
 
 test('tracked positions with a wrong line change nothing, and the line is named', async () => {
   const store = benchWith(empty, 'figure');
-  await store.dispatch(trackedBroughtIn('frame,x,y\n1,2,3\n2,here,3\n', 'crab.csv'));
+  await store.dispatch(bringInTracked('frame,x,y\n1,2,3\n2,here,3\n', 'crab.csv'));
   expect(shotOn(store).gestures).toEqual([]);
   expect(store.getState().session.message?.text).toContain('line 3 is not three numbers');
 });
 
 test('thinned with another deviation or to another length it is the same figure on the same arc', async () => {
   const store = await tracked();
-  await store.dispatch(actedChanged(selectActiveMove(store.getState())!, { frames: 30 }));
+  await store.dispatch(changeActing(selectActiveMove(store.getState())!, { frames: 30 }));
   const [move] = shotOn(store).moves;
   expect(move!.marks.at(-1)!.frame).toBe(35);
-  await store.dispatch(actedChanged(move!, { allowedDeviation: 50 }));
+  await store.dispatch(changeActing(move!, { allowedDeviation: 50 }));
   expect(shotOn(store).moves[0]!.acted).toMatchObject({ allowedDeviation: 50, frames: 30 });
   expect(shotOn(store).arcs).toHaveLength(1);
 });
 
 test('used again it moves a further figure', async () => {
   const store = await tracked();
-  await store.dispatch(actedAgain(selectActiveMove(store.getState())!));
+  await store.dispatch(actAgain(selectActiveMove(store.getState())!));
   const { arcs, figures, gestures } = shotOn(store);
   expect([arcs.length, figures.length, gestures.length]).toEqual([2, 2, 1]);
   expect(store.getState().editor.activeArcId).toBe(arcs[1]!.id);

@@ -12,22 +12,20 @@ import {
 import { fileFormats } from './fileFormats';
 import { createUndoGroup } from '../ui/undoGroup';
 import { runTimeSliced } from '../store/throttled/nextTask';
-import { thinAside, type Thinning } from '../workers/thin';
+import { thinAside, type ThinningJob } from '../workers/thin';
 import { doEdit } from '../store/doEdit';
-import { arcActivated, type ActsFor, thinningAt, toolChosen } from '../store/editorSlice';
+import { arcActivated, type ActsFor, thinningProgressed, toolChosen } from '../store/editorSlice';
 import { goTo, playFrom } from '../playback/playhead';
 import { messageShown, stepChosen } from '../store/sessionSlice';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppThunk, RootState } from '../store/store';
 import { selectActiveMove, selectOpenShot } from '../store/selectors/active';
-
-type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 /** How far a fresh gesture is thinned unless the user says otherwise, as a share of the field's height. */
 const FRESH_SHARE = 0.008;
 
 /** The field waits for a gesture: for the figure that is worked on, or for a further one. */
-export const actingAsked =
-  (actsFor: ActsFor): Thunk =>
+export const askToAct =
+  (actsFor: ActsFor): AppThunk =>
   (dispatch) => {
     dispatch(stepChosen('figure'));
     dispatch(toolChosen('act', actsFor));
@@ -48,29 +46,29 @@ interface Thinned {
   readonly name?: string;
 }
 
-let running: Thinning | null = null;
+let running: ThinningJob | null = null;
 
 /** Stops what is being thinned; the move stays as it was. */
-export const thinningGivenUp = (): Thunk => (dispatch) => {
+export const cancelThinning = (): AppThunk => (dispatch) => {
   running?.cancel();
   running = null;
-  dispatch(thinningAt(null));
+  dispatch(thinningProgressed(null));
 };
 
 /** Thins a gesture and makes it a move. A later wish takes the place of one that is not done. */
 const thinnedTo =
-  (wish: Thinned, step: string): Thunk<Promise<void>> =>
+  (wish: Thinned, step: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const raw = selectOpenShot(getState()).gestures.find(({ id }) => id === wish.gestureId);
     if (!raw) return;
     running?.cancel();
     const frames = wish.frames ?? gestureFrames(raw, selectOpenShot(getState()).rate);
     const { allowedDeviation } = wish;
-    dispatch(thinningAt({ share: 0, allowedDeviation }));
+    dispatch(thinningProgressed({ share: 0, allowedDeviation }));
     const mine = thinAside(raw, {
       frames,
       allowedDeviation,
-      onProgress: (share) => running === mine && dispatch(thinningAt({ share, allowedDeviation })),
+      onProgress: (share) => running === mine && dispatch(thinningProgressed({ share, allowedDeviation })),
     });
     running = mine;
     try {
@@ -87,7 +85,7 @@ const thinnedTo =
     } finally {
       if (running === mine) {
         running = null;
-        dispatch(thinningAt(null));
+        dispatch(thinningProgressed(null));
       }
     }
   };
@@ -103,8 +101,8 @@ function recorded(samples: readonly PointerSample[], speed: number): RawGesture 
 }
 
 /** A gesture came to its end: it is kept, and the figure does what the hand did. One undo step. */
-export const gestureRecorded =
-  (samples: readonly PointerSample[]): Thunk<Promise<void>> =>
+export const recordGesture =
+  (samples: readonly PointerSample[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const { settings, shot } = getState();
     const step = createUndoGroup('act');
@@ -134,8 +132,8 @@ export const gestureRecorded =
   };
 
 /** Positions that were tracked elsewhere become a gesture, and a further figure does the same. One undo step. */
-export const trackedBroughtIn =
-  (table: string, name: string): Thunk<Promise<void>> =>
+export const bringInTracked =
+  (table: string, name: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const step = createUndoGroup('tracked');
     const { rate, field } = selectOpenShot(getState());
@@ -160,12 +158,12 @@ export const trackedBroughtIn =
   };
 
 /** Another wish for an acted move: another of the kept gestures, thinned more or less, or of another length. */
-export const actedChanged =
+export const changeActing =
   (
     move: Move,
     some: Partial<Pick<Thinned, 'gestureId' | 'allowedDeviation' | 'frames'>>,
     step = createUndoGroup('thin'),
-  ): Thunk<Promise<void>> =>
+  ): AppThunk<Promise<void>> =>
   (dispatch) => {
     const { acted } = move;
     if (!acted) return Promise.resolve();
@@ -173,8 +171,8 @@ export const actedChanged =
   };
 
 /** A kept gesture for a further figure, whatever it was recorded for. */
-export const gestureUsed =
-  ({ id }: Gesture): Thunk<Promise<void>> =>
+export const reuseGesture =
+  ({ id }: Gesture): AppThunk<Promise<void>> =>
   (dispatch, getState) =>
     dispatch(
       thinnedTo(
@@ -190,8 +188,8 @@ export const gestureUsed =
     );
 
 /** The same gesture for a further figure, on an arc of its own. */
-export const actedAgain =
-  (move: Move): Thunk<Promise<void>> =>
+export const actAgain =
+  (move: Move): AppThunk<Promise<void>> =>
   (dispatch) =>
     move.acted
       ? dispatch(

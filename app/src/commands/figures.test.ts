@@ -1,14 +1,7 @@
 import { edits, type Shot } from '@humble/core';
 import { goTo, setRange } from '../playback/playhead';
 import { benchWith, shotOn, straightShot } from '../testing/bench';
-import {
-  figureAdded,
-  figureAttached,
-  figureChosen,
-  figureDetached,
-  soloToggled,
-  waitingPutOn,
-} from './figures';
+import { addFigure, attachFigure, chooseFigure, detachFigure, toggleSolo, putWaitingOnArc } from './figures';
 import { figureMenu } from './menus/figuresMenu';
 import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../store/selectors/active';
 
@@ -29,36 +22,36 @@ const bench = (shot = two()) => {
 test('a figure that is chosen brings its arc; an arc that is chosen brings its first figure', () => {
   const store = bench();
   expect(selectActiveMove(store.getState())?.figureId).toBe('figure1');
-  store.dispatch(figureChosen('figure2'));
+  store.dispatch(chooseFigure('figure2'));
   expect([selectActiveMove(store.getState())?.figureId, selectActiveArc(store.getState())?.id]).toEqual([
     'figure2',
     'arc2',
   ]);
-  store.dispatch(figureAttached('figure1', 'arc2', 'start'));
+  store.dispatch(attachFigure('figure1', 'arc2', 'start'));
   expect(selectActiveMove(store.getState())?.figureId).toBe('figure1');
-  store.dispatch(figureChosen('figure2'));
+  store.dispatch(chooseFigure('figure2'));
   expect(selectActiveMove(store.getState())?.figureId).toBe('figure2');
 });
 
 test('a figure that is added waits, is the one worked on, and comes onto the arc that is tapped', () => {
   const store = bench();
-  store.dispatch(figureAdded({ kind: 'stand-in', standIn: 'gull' }, 'Gull'));
+  store.dispatch(addFigure({ kind: 'stand-in', standIn: 'gull' }, 'Gull'));
   expect(selectActiveWaiting(store.getState())).toMatchObject({ figureId: 'figure3', x: 960, y: 540 });
   expect(selectActiveMove(store.getState())).toBeNull();
   goTo(11);
-  expect(store.dispatch(waitingPutOn('arc2', { x: 90, y: 55 }))).toBe(true);
+  expect(store.dispatch(putWaitingOnArc('arc2', { x: 90, y: 55 }))).toBe(true);
   expect(selectActiveWaiting(store.getState())).toBeNull();
   const { marks } = selectActiveMove(store.getState())!;
   expect(marks.map(({ frame }) => frame)).toEqual([1, 11, 41]);
   expect(marks[1]!.fraction).toBeCloseTo(0.75, 9);
   // With none that waits a tap does nothing.
-  expect(store.dispatch(waitingPutOn('arc1', { x: 0, y: 0 }))).toBe(false);
+  expect(store.dispatch(putWaitingOnArc('arc1', { x: 0, y: 0 }))).toBe(false);
 });
 
 test('nothing comes onto an arc that is locked', () => {
   const store = bench(edits.setArc(two(), { arcId: 'arc2', locked: true }));
-  store.dispatch(figureDetached('figure1'));
-  expect(store.dispatch(waitingPutOn('arc2', { x: 0, y: 50 }))).toBe(false);
+  store.dispatch(detachFigure('figure1'));
+  expect(store.dispatch(putWaitingOnArc('arc2', { x: 0, y: 50 }))).toBe(false);
   expect(figureMenu(store, 'figure1')?.items.map(({ label }) => label)).not.toContain(
     'Put on Second, at its start',
   );
@@ -94,7 +87,7 @@ test('the menu of a figure attaches, detaches, shows alone, hides, locks and rem
 
 test('showing another figure alone takes its place', () => {
   const store = bench();
-  store.dispatch(soloToggled('figure1'));
-  store.dispatch(soloToggled('figure2'));
+  store.dispatch(toggleSolo('figure1'));
+  store.dispatch(toggleSolo('figure2'));
   expect(store.getState().editor.soloFigureId).toBe('figure2');
 });

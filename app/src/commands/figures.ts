@@ -2,15 +2,13 @@ import { arcLength, type Artwork, nearestPoint, type Vector } from '@humble/core
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { figureActivated, figureSoloed } from '../store/editorSlice';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppDispatch, AppThunk } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveWaiting } from '../store/selectors/active';
 
-type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
-
 /** Works on a figure, and on the arc that it rides. */
-export const figureChosen =
-  (figureId: string): Thunk<void> =>
+export const chooseFigure =
+  (figureId: string): AppThunk<void> =>
   (dispatch, getState) => {
     const move = getState().shot.present.shot?.moves.find((one) => one.figureId === figureId);
     dispatch(figureActivated({ figureId, arcId: move?.arcId ?? null }));
@@ -20,8 +18,12 @@ export const figureChosen =
  * Puts a figure on an arc, on the frame at the playhead: at its start, where the figure is, or on a place of the arc as
  * a share of its length.
  */
-export const figureAttached =
-  (figureId: string, arcId: string, how: 'start' | 'where-it-is' | { readonly fraction: number }): Thunk =>
+export const attachFigure =
+  (
+    figureId: string,
+    arcId: string,
+    how: 'start' | 'where-it-is' | { readonly fraction: number },
+  ): AppThunk<boolean> =>
   (dispatch) => {
     const isDone = dispatch(doEdit('attachFigure', { figureId, arcId, frame: currentFrame(), how })) !== null;
     if (isDone) dispatch(figureActivated({ figureId, arcId }));
@@ -29,8 +31,8 @@ export const figureAttached =
   };
 
 /** Takes a figure off its arc; it waits where it stands, and keeps its timing. */
-export const figureDetached =
-  (figureId: string): Thunk =>
+export const detachFigure =
+  (figureId: string): AppThunk<boolean> =>
   (dispatch) => {
     const isDone = dispatch(doEdit('detachFigure', { figureId, frame: currentFrame() })) !== null;
     if (isDone) dispatch(figureActivated({ figureId, arcId: null }));
@@ -38,8 +40,8 @@ export const figureDetached =
   };
 
 /** A place on an arc for the figure that waits: it is there on the frame at the playhead. @returns whether one waits */
-export const waitingPutOn =
-  (arcId: string, at: Vector): Thunk =>
+export const putWaitingOnArc =
+  (arcId: string, at: Vector): AppThunk<boolean> =>
   (dispatch, getState) => {
     const { shot } = getState().shot.present;
     const waiting = selectActiveWaiting(getState());
@@ -47,13 +49,13 @@ export const waitingPutOn =
     if (!waiting || !arc || arc.locked) return false;
     const [nearest, length] = [nearestPoint(arc, at), arcLength(arc)];
     return dispatch(
-      figureAttached(waiting.figureId, arcId, { fraction: nearest && length > 0 ? nearest.s / length : 0 }),
+      attachFigure(waiting.figureId, arcId, { fraction: nearest && length > 0 ? nearest.s / length : 0 }),
     );
   };
 
 /** A further figure in the middle of the field. It waits for an arc. */
-export const figureAdded =
-  (artwork: Artwork, name?: string): Thunk =>
+export const addFigure =
+  (artwork: Artwork, name?: string): AppThunk<boolean> =>
   (dispatch, getState) => {
     const { shot } = getState().shot.present;
     if (!shot) return false;
@@ -65,8 +67,8 @@ export const figureAdded =
   };
 
 /** Shows one figure alone, or all of them again. */
-export const soloToggled =
-  (figureId: string): Thunk<void> =>
+export const toggleSolo =
+  (figureId: string): AppThunk<void> =>
   (dispatch, getState) => {
     dispatch(figureSoloed(getState().editor.soloFigureId === figureId ? null : figureId));
   };

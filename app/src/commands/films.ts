@@ -2,7 +2,7 @@ import { errorSentence } from '../store/errorSentence';
 import { Refusal } from '../ui/refusal';
 import { filmsWords as words } from '../words/films';
 import { edits, fileStem, MAX_NAME_LENGTH, type Picture, type Shot } from '@humble/core';
-import { api, failureSentence, type ShotSummary } from '../persistence/api';
+import { api, failureSentence, type ListedShot } from '../persistence/api';
 import { keepPicture } from '../persistence/keepPicture';
 import { keepSound, type KeptSound } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
@@ -19,7 +19,7 @@ export { shotsToGive };
 const { dispatch } = store;
 
 /** The shots in one film, in the order in which the list shows them. */
-export type FilmShots = readonly ShotSummary[];
+export type FilmShots = readonly ListedShot[];
 
 const say = (text: string): void => {
   dispatch(messageShown(text));
@@ -52,7 +52,7 @@ async function createShot(shot: Shot): Promise<string> {
  * Does something to one shot after the other. Where one fails the rest is left as it is, and how far it came is said.
  * @returns whether all of it was done
  */
-async function forEachShot(shots: FilmShots, act: (shot: ShotSummary) => Promise<unknown>): Promise<boolean> {
+async function forEachShot(shots: FilmShots, act: (shot: ListedShot) => Promise<unknown>): Promise<boolean> {
   for (const [done, shot] of shots.entries())
     try {
       await act(shot);

@@ -11,7 +11,7 @@ export function cycleEnds(move: Move, { artwork }: Figure): readonly [number, nu
 }
 
 /** The two frames that are flipped between: those chosen, else the ends of the cycle, else those of the move. */
-export function flipFrames(state: RootState): readonly [number, number] | null {
+export function selectFlipFrames(state: RootState): readonly [number, number] | null {
   const { shot } = state.shot.present;
   if (!shot) return null;
   const move = selectActiveMove(state);
@@ -26,7 +26,7 @@ export function flipFrames(state: RootState): readonly [number, number] | null {
 
 /** Shows the one of the two frames that is not shown now. */
 export function flip(store: AppStore): void {
-  const frames = flipFrames(store.getState());
+  const frames = selectFlipFrames(store.getState());
   if (!frames) return;
   pause();
   goTo(currentFrame() === frames[0] ? frames[1] : frames[0]);
@@ -34,7 +34,7 @@ export function flip(store: AppStore): void {
 
 /** Shows the first or the second of the two frames. */
 export function showFlip(store: AppStore, which: 0 | 1): void {
-  const frames = flipFrames(store.getState());
+  const frames = selectFlipFrames(store.getState());
   if (!frames) return;
   pause();
   goTo(frames[which]);

@@ -3,19 +3,17 @@ import { TRACK_DESCRIPTORS } from '../kinds/tracks';
 import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { keysCopied, keysSelected } from '../store/editorSlice';
-import type { AppDispatch, AppStore, RootState } from '../store/store';
+import type { AppStore, AppThunk } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { nudgeRun } from './nudgeRun';
 import { selectActiveMove } from '../store/selectors/active';
-
-type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 const keyOn = (move: Move, track: TrackName, frame: number): Key | undefined =>
   move.tracks[track].find((key) => key.frame === frame);
 
 /** A key on a frame of the active move, with the value that the track has there. */
 export const addKey =
-  (track: TrackName, frame: number): Thunk =>
+  (track: TrackName, frame: number): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     return move !== null && dispatch(doEdit('setKey', { moveId: move.id, track, frame })) !== null;
@@ -23,7 +21,7 @@ export const addKey =
 
 /** Takes out the key on a frame, where there is one. */
 export const deleteKeyAt =
-  (track: TrackName, frame: number): Thunk =>
+  (track: TrackName, frame: number): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     const key = move && keyOn(move, track, frame);
@@ -32,16 +30,16 @@ export const deleteKeyAt =
   };
 
 /** Keeps keys of the active move to be pasted. */
-export const keysCopiedFrom =
-  (track: TrackName, keyIds: readonly string[]): Thunk<void> =>
+export const copyKeys =
+  (track: TrackName, keyIds: readonly string[]): AppThunk<void> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     if (move) dispatch(keysCopied({ track, keys: copiedKeys(move, track, keyIds) }));
   };
 
 /** Selects a key besides those that are selected, or lets go of it. */
-export const keySelectionToggled =
-  (track: TrackName, keyId: string): Thunk<void> =>
+export const toggleKeySelection =
+  (track: TrackName, keyId: string): AppThunk<void> =>
   (dispatch, getState) => {
     const { selectedKeys } = getState().editor;
     const before = selectedKeys?.track === track ? selectedKeys.ids : [];
@@ -51,7 +49,7 @@ export const keySelectionToggled =
 
 /** Goes on to the key before or after the playhead. */
 export const goToNextKey =
-  (track: TrackName, by: 1 | -1): Thunk =>
+  (track: TrackName, by: 1 | -1): AppThunk<boolean> =>
   (_, getState) => {
     const keys = selectActiveMove(getState())?.tracks[track] ?? [];
     const from = currentFrame();
@@ -98,7 +96,7 @@ const FAR = 10;
 
 /** Nudges the key on a frame by an arrow key, in time or in value. @returns whether the key did something */
 export const nudgeKeyAt =
-  (track: TrackName, frame: number, key: string, isFar: boolean): Thunk =>
+  (track: TrackName, frame: number, key: string, isFar: boolean): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     const here = move && keyOn(move, track, frame);

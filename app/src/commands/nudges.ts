@@ -3,7 +3,7 @@ import { doEdit } from '../store/doEdit';
 import { nudgeRun, type Run } from './nudgeRun';
 import { currentFrame } from '../playback/playhead';
 import { selectActiveTravel } from '../store/selectors/selection';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppThunk } from '../store/store';
 import { selectActiveMove } from '../store/selectors/active';
 
 /** Frames (x) and shares of the arc (y) that the arrows move things by; ten times as much with Shift. */
@@ -14,8 +14,6 @@ const STEPS: Readonly<Record<string, Vector>> = {
   ArrowDown: { x: 0, y: -0.005 },
 };
 const FAR = 10;
-
-type Nudge = (dispatch: AppDispatch, getState: () => RootState) => boolean;
 
 const run = nudgeRun();
 
@@ -36,7 +34,7 @@ let tickFrom = 0;
  * place. A run of nudges is one gesture. @returns whether the key did something
  */
 export const nudge =
-  (key: string, isFar: boolean): Nudge =>
+  (key: string, isFar: boolean): AppThunk<boolean> =>
   (dispatch, getState) => {
     const { editor, settings, shot } = getState();
     const move = selectActiveMove(getState());

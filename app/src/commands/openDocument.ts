@@ -9,7 +9,7 @@ import {
   documentClosed,
   documentOpened,
   messageShown,
-  saveMoved,
+  saveStatusChanged,
   type SaveStatus,
 } from '../store/sessionSlice';
 import { shotClosed, shotOpened, type Steps } from '../store/shotSlice';
@@ -126,7 +126,7 @@ export async function restoreShot(id: string): Promise<boolean> {
   store.dispatch(messageShown(result.error ? failureSentence(result.error) : words.isBack(result.data.name)));
   if (!result.data) return false;
   if (store.getState().session.document?.id === id) {
-    store.dispatch(saveMoved({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
+    store.dispatch(saveStatusChanged({ status: saver().hasUnsent() ? 'unsaved' : 'saved' }));
     await saver().flush();
   }
   return true;
@@ -188,7 +188,7 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
     const { revision, shot } = theirs;
     await putOnBench({ id: document.id, shot, revision, status: 'saved', settled: shot, draft: null });
   } else {
-    store.dispatch(saveMoved({ status: 'unsaved', revision: theirs.revision }));
+    store.dispatch(saveStatusChanged({ status: 'unsaved', revision: theirs.revision }));
     await saver().flush();
   }
   store.dispatch(messageShown(words.theOtherVersionIsKeptAs(spare.name)));

@@ -2,14 +2,12 @@ import { arcLength, distanceAhead, evaluateMove, nearestPoint, type Vector } fro
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { riderChosen } from '../store/editorSlice';
-import type { AppDispatch, AppStore, RootState } from '../store/store';
+import type { AppStore, AppThunk } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveMove } from '../store/selectors/active';
 
-type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
-
 /** A further part of the active figure, a body’s length behind the one before; it is worked on from then on. */
-export const partAdded = (): Thunk => (dispatch, getState) => {
+export const addPart = (): AppThunk<boolean> => (dispatch, getState) => {
   const move = selectActiveMove(getState());
   const { shot } = getState().shot.present;
   if (!move || !shot) return false;
@@ -26,8 +24,8 @@ export const partAdded = (): Thunk => (dispatch, getState) => {
 };
 
 /** A part becomes a figure of its own: it waits where it stands. */
-export const partReleased =
-  (riderId: string): Thunk =>
+export const releasePart =
+  (riderId: string): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     if (!move) return false;

@@ -3,16 +3,14 @@ import { type EditName, type EditArguments, type Passage, type RoundedMark, Shot
 import { atRate, roundedMarks, stretchRoundings } from '@humble/core/views';
 import { currentFrame } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
-import { rangeChosen, type TimeOf } from '../store/editorSlice';
+import { rangePicked, type TimeOf } from '../store/editorSlice';
 import { shotBefore } from '../store/shotSlice';
-import type { AppDispatch, AppStore, RootState } from '../store/store';
+import type { AppStore, AppThunk, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveMove } from '../store/selectors/active';
 
-type Thunk<Result = boolean> = (dispatch: AppDispatch, getState: () => RootState) => Result;
-
 /** Whose time is changed: the active move, or all of them. Undefined where nothing travels. */
-export function moveOfTime(
+export function selectMoveOfTime(
   state: RootState,
   timeOf: TimeOf = state.editor.timeOf,
 ): string | null | undefined {
@@ -29,18 +27,18 @@ const changed =
     args: object,
     next: Passage,
     undoGroup?: string,
-  ): Thunk =>
+  ): AppThunk<boolean> =>
   (dispatch, getState) => {
-    const moveId = moveOfTime(getState());
+    const moveId = selectMoveOfTime(getState());
     if (moveId === undefined) return false;
     const all = { moveId, ...passage, ...args } as unknown as EditArguments<Name>;
     if (!dispatch(doEdit(name, all, undoGroup))) return false;
-    dispatch(rangeChosen({ by: 'frames', ...next }));
+    dispatch(rangePicked({ by: 'frames', ...next }));
     return true;
   };
 
-export const passageStretched =
-  (passage: Passage, frames: number, undoGroup?: string): Thunk =>
+export const stretchPassage =
+  (passage: Passage, frames: number, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) =>
     dispatch(
       changed(
@@ -54,10 +52,10 @@ export const passageStretched =
 
 /** One edge of a passage on another frame, while the other one stays. */
 const passageEdgeMoved =
-  (passage: Passage, edge: 'from' | 'until', frame: number, undoGroup: string): Thunk =>
+  (passage: Passage, edge: 'from' | 'until', frame: number, undoGroup: string): AppThunk<boolean> =>
   (dispatch) => {
     if (edge === 'until')
-      return dispatch(passageStretched(passage, Math.max(1, frame - passage.from), undoGroup));
+      return dispatch(stretchPassage(passage, Math.max(1, frame - passage.from), undoGroup));
     const from = Math.min(frame, passage.until - 1);
     const frames = passage.until - from;
     return dispatch(
@@ -81,8 +79,8 @@ export function createEdgeDrag(store: AppStore, passage: Passage, edge: 'from' |
 }
 
 /** A passage later by some frames, or earlier. */
-export const passageShifted =
-  (passage: Passage, by: number, undoGroup?: string): Thunk =>
+export const shiftPassage =
+  (passage: Passage, by: number, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) =>
     dispatch(
       changed(
@@ -94,19 +92,20 @@ export const passageShifted =
       ),
     );
 
-export const passageReversed = (passage: Passage): Thunk => changed('reversePassage', passage, {}, passage);
+export const reversePassage = (passage: Passage): AppThunk<boolean> =>
+  changed('reversePassage', passage, {}, passage);
 
-export const passageOutAndBack = (passage: Passage): Thunk =>
+export const playOutAndBack = (passage: Passage): AppThunk<boolean> =>
   changed('goOutAndBack', passage, {}, { ...passage, until: 2 * passage.until - passage.from });
 
-export const passageTwice = (passage: Passage): Thunk =>
+export const repeatPassage = (passage: Passage): AppThunk<boolean> =>
   changed('repeatPassage', passage, { times: 2 }, passage);
 
 /** Frames put in after the playhead, or taken out. */
-export const timePutIn =
-  (frames: number, undoGroup?: string): Thunk =>
+export const insertTime =
+  (frames: number, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) => {
-    const moveId = moveOfTime(getState());
+    const moveId = selectMoveOfTime(getState());
     if (moveId === undefined) return false;
     return dispatch(doEdit('insertTime', { moveId, frame: currentFrame(), frames }, undoGroup)) !== null;
   };
@@ -114,12 +113,12 @@ export const timePutIn =
 /** The moves whose time is changed, as they were before an edit. */
 function movesBefore(state: RootState, undoGroup?: string, timeOf?: TimeOf) {
   const shot = shotBefore(state.shot, undoGroup);
-  const moveId = moveOfTime(state, timeOf);
+  const moveId = selectMoveOfTime(state, timeOf);
   return shot?.moves.filter((move) => moveId === null || move.id === moveId) ?? [];
 }
 
 /** Why a passage cannot have so many frames; null where it can. */
-export function stretchProblem(state: RootState, passage: Passage, frames: number): string | null {
+export function selectStretchProblem(state: RootState, passage: Passage, frames: number): string | null {
   try {
     const { laterMarks } = state.editor;
     movesBefore(state).forEach((move) => stretchRoundings(move, passage, frames, laterMarks));
@@ -131,7 +130,7 @@ export function stretchProblem(state: RootState, passage: Passage, frames: numbe
 }
 
 /** Marks that another length of a passage rounds; none where it cannot be done. */
-export function roundingsOfStretch(
+export function selectRoundingsOfStretch(
   state: RootState,
   passage: Passage,
   frames: number,
@@ -149,7 +148,7 @@ export function roundingsOfStretch(
 }
 
 /** Marks that another rate rounds where seconds are kept. */
-export function roundingsOfRate(
+export function selectRoundingsOfRate(
   state: RootState,
   whose: TimeOf,
   rate: number,

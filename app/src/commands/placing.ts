@@ -1,7 +1,7 @@
 import { drawArc } from './drawArc';
 import { withShapedHandles, type PointShape } from '@humble/core';
 import { pointsPlaced, toolChosen } from '../store/editorSlice';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppThunk } from '../store/store';
 
 /** The points placed so far with the handles that their neighbours give them. */
 export const placedShape = (placed: readonly PointShape[], closed = false): readonly PointShape[] =>
@@ -9,16 +9,14 @@ export const placedShape = (placed: readonly PointShape[], closed = false): read
 
 /** The points placed so far become an arc. One point alone is given up. */
 export const finishPlacing =
-  (closed: boolean) =>
-  (dispatch: AppDispatch, getState: () => RootState): void => {
+  (closed: boolean): AppThunk =>
+  (dispatch, getState) => {
     const { placed } = getState().editor;
     const isDrawn = placed.length >= 2 && dispatch(drawArc({ points: placedShape(placed, closed), closed }));
     if (!isDrawn) dispatch(toolChosen('shape'));
   };
 
 /** The point placed last is taken back. */
-export const takePlacedBack =
-  () =>
-  (dispatch: AppDispatch, getState: () => RootState): void => {
-    dispatch(pointsPlaced(getState().editor.placed.slice(0, -1)));
-  };
+export const takePlacedBack = (): AppThunk => (dispatch, getState) => {
+  dispatch(pointsPlaced(getState().editor.placed.slice(0, -1)));
+};

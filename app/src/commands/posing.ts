@@ -5,16 +5,14 @@ import { nudgeRun } from './nudgeRun';
 import { currentFrame, goTo } from '../playback/playhead';
 import { selectFigurePlace } from '../store/selectors/selection';
 import { stepChosen } from '../store/sessionSlice';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppThunk } from '../store/store';
 import { selectActiveMove } from '../store/selectors/active';
 
 /** The next press on the field puts the figure there; the Figure step shows what comes of it. */
-export const posesAsked =
-  () =>
-  (dispatch: AppDispatch): void => {
-    dispatch(stepChosen('figure'));
-    dispatch(toolChosen('pose'));
-  };
+export const askForPoses = (): AppThunk => (dispatch) => {
+  dispatch(stepChosen('figure'));
+  dispatch(toolChosen('pose'));
+};
 
 interface Pose {
   /** What travels; null where nothing does yet: then an arc begins there. */
@@ -23,11 +21,9 @@ interface Pose {
   readonly to: Vector;
 }
 
-type Put = (dispatch: AppDispatch, getState: () => RootState) => boolean;
-
 /** Puts the active figure somewhere on a frame: a pose that is there moves, else one is added. */
-export const figurePut =
-  ({ move, frame, to }: Pose, undoGroup?: string): Put =>
+export const putFigure =
+  ({ move, frame, to }: Pose, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) => {
     const { posePath } = getState().settings;
     if (move)
@@ -41,11 +37,11 @@ export const figurePut =
   };
 
 /** With nothing there yet: the figure in the middle of the field, for those who have no pointer to put it with. */
-export const figurePutInMiddle = (): Put => (dispatch, getState) => {
+export const putFigureInMiddle = (): AppThunk<boolean> => (dispatch, getState) => {
   const { shot } = getState().shot.present;
   if (!shot || selectActiveMove(getState())) return false;
   const to = { x: shot.field.width / 2, y: shot.field.height / 2 };
-  const isPut = dispatch(figurePut({ move: null, frame: currentFrame(), to }));
+  const isPut = dispatch(putFigure({ move: null, frame: currentFrame(), to }));
   if (isPut) dispatch(toolChosen('shape'));
   return isPut;
 };
@@ -54,8 +50,8 @@ const run = nudgeRun();
 let stoodAt: Vector = { x: 0, y: 0 };
 
 /** Nudges the figure on the frame at the playhead. @param by field units */
-export const figureNudged =
-  (by: Vector): Put =>
+export const nudgeFigure =
+  (by: Vector): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     const stands = selectFigurePlace(getState(), currentFrame());
@@ -64,6 +60,6 @@ export const figureNudged =
     const { undoGroup, total, isFirst } = run(`${move.id} ${frame}`, by);
     if (isFirst) stoodAt = stands;
     return dispatch(
-      figurePut({ move, frame, to: { x: stoodAt.x + total.x, y: stoodAt.y + total.y } }, undoGroup),
+      putFigure({ move, frame, to: { x: stoodAt.x + total.x, y: stoodAt.y + total.y } }, undoGroup),
     );
   };

@@ -12,10 +12,8 @@ import {
 } from '../store/editorSlice';
 import { doEdit } from '../store/doEdit';
 import { goTo } from '../playback/playhead';
-import type { AppDispatch, RootState } from '../store/store';
+import type { AppThunk, RootState } from '../store/store';
 import { selectActiveArc } from '../store/selectors/active';
-
-type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
 
 /** All that a stroke can become, the likeliest first. */
 function usesOf(state: RootState, samples: readonly Vector[], reach: number): readonly SketchUse[] {
@@ -35,7 +33,7 @@ let latestFit: Promise<void> = Promise.resolve();
 
 /** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
 const fitted =
-  (sketch: Sketch): Thunk<Promise<void>> =>
+  (sketch: Sketch): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const fit = ++fits;
     const waiting: Sketch = { ...sketch, isFitting: true };
@@ -60,8 +58,13 @@ const fitted =
  * @param deviation how far the arc may lie from the stroke, field units
  * @param undoGroup a name for the undo step of a first stroke
  */
-export const strokeDrawn =
-  (samples: readonly Vector[], reach: number, deviation: number, undoGroup: string): Thunk<Promise<void>> =>
+export const drawStroke =
+  (
+    samples: readonly Vector[],
+    reach: number,
+    deviation: number,
+    undoGroup: string,
+  ): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const arc = selectActiveArc(getState());
     const uses = usesOf(getState(), samples, reach);
@@ -86,8 +89,8 @@ export const strokeDrawn =
   };
 
 /** Another wish for the stroke: how closely it is followed, or what it becomes. */
-export const sketchChanged =
-  (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): Thunk =>
+export const changeSketch =
+  (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): AppThunk =>
   (dispatch, getState) => {
     const { sketch } = getState().editor;
     // What was fitted for one use says nothing about another.
@@ -97,7 +100,7 @@ export const sketchChanged =
   };
 
 /** The stroke becomes what was chosen, as soon as points are fitted to the last wish. */
-export const sketchKept = (): Thunk<Promise<void>> => async (dispatch, getState) => {
+export const keepSketch = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
   if (getState().editor.sketch?.isFitting) await latestFit.catch(() => undefined);
   const { sketch } = getState().editor;
   const arc = selectActiveArc(getState());
@@ -119,7 +122,7 @@ export const sketchKept = (): Thunk<Promise<void>> => async (dispatch, getState)
 };
 
 /** The stroke is given up; the next one takes its place. */
-export const sketchRedone = (): Thunk => (dispatch, getState) => {
+export const redoSketch = (): AppThunk => (dispatch, getState) => {
   const { sketch, strokeMeans } = getState().editor;
   if (sketch?.undoGroup) dispatch(ActionCreators.undo());
   dispatch(strokeAsked(strokeMeans));
@@ -134,7 +137,7 @@ export interface SketchedShape {
 let latest: { readonly sketch: Sketch; readonly shape: SketchedShape } | null = null;
 
 /** What the arc would be with the stroke as it is wanted now; null while that is worked out. */
-export function sketchedShape(state: RootState): SketchedShape | null {
+export function selectSketchedShape(state: RootState): SketchedShape | null {
   const { sketch } = state.editor;
   if (!sketch?.fitted) return null;
   if (latest?.sketch === sketch) return latest.shape;

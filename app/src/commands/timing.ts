@@ -5,7 +5,7 @@ import { currentFrame, goTo } from '../playback/playhead';
 import { doEdit } from '../store/doEdit';
 import { marksCopied, marksSelected } from '../store/editorSlice';
 import { messageShown } from '../store/sessionSlice';
-import type { AppDispatch, AppStore, RootState } from '../store/store';
+import type { AppStore, AppThunk } from '../store/store';
 import { selectActiveMove } from '../store/selectors/active';
 
 /** Something of a timing that is dragged: it follows until it is let go, as one gesture. */
@@ -58,11 +58,9 @@ export function createTickDrag(store: AppStore, frame: number): TimingDrag | nul
   };
 }
 
-type Thunk<Result = void> = (dispatch: AppDispatch, getState: () => RootState) => Result;
-
 /** A further mark at the playhead, or at a place of the arc on a frame; it is selected. */
 export const addMark =
-  (frame: number = currentFrame(), fraction?: number): Thunk<boolean> =>
+  (frame: number = currentFrame(), fraction?: number): AppThunk<boolean> =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     const done = move && dispatch(doEdit('addMark', { moveId: move.id, frame, fraction }));
@@ -71,14 +69,14 @@ export const addMark =
     return true;
   };
 
-export const deleteSelectedMarks = (): Thunk => (dispatch, getState) => {
+export const deleteSelectedMarks = (): AppThunk => (dispatch, getState) => {
   const move = selectActiveMove(getState());
   const markIds = getState().editor.selectedMarkIds;
   if (move && markIds.length > 0 && dispatch(doEdit('deleteMarks', { moveId: move.id, markIds })))
     dispatch(marksSelected([]));
 };
 
-export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
+export const copySelectedMarks = (): AppThunk => (dispatch, getState) => {
   const move = selectActiveMove(getState());
   const { selectedMarkIds } = getState().editor;
   if (!move || selectedMarkIds.length === 0) return;
@@ -88,7 +86,7 @@ export const copySelectedMarks = (): Thunk => (dispatch, getState) => {
 };
 
 /** Copied marks at the playhead; they are selected. */
-export const pasteMarks = (): Thunk => (dispatch, getState) => {
+export const pasteMarks = (): AppThunk => (dispatch, getState) => {
   const move = selectActiveMove(getState());
   const { copied } = getState().editor;
   if (!move || !copied) return;
@@ -99,7 +97,7 @@ export const pasteMarks = (): Thunk => (dispatch, getState) => {
 
 /** Goes on to the mark before or after, and selects it. */
 export const selectNextMark =
-  (by: 1 | -1): Thunk =>
+  (by: 1 | -1): AppThunk =>
   (dispatch, getState) => {
     const move = selectActiveMove(getState());
     if (!move) return;

@@ -5,7 +5,7 @@ import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** One line of the list, as the server sends it. */
-export type ShotSummary = Immutable<AnswerOf<'listShots'>>['shots'][number];
+export type ListedShot = Immutable<AnswerOf<'listShots'>>['shots'][number];
 /** A shot in the bin. */
 export type RemovedShot = Immutable<AnswerOf<'listRemoved'>>['shots'][number];
 /** How far a shot has come on the server. */
@@ -37,7 +37,7 @@ export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: API, timeout: MAX_WAIT_MS }),
   tagTypes: ['List', 'Easings'],
   endpoints: (build) => ({
-    listShots: build.query<readonly ShotSummary[], void>({
+    listShots: build.query<readonly ListedShot[], void>({
       query: () => ask('listShots'),
       transformResponse: (answer: Immutable<AnswerOf<'listShots'>>) => answer.shots,
       providesTags: ['List'],

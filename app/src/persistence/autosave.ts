@@ -2,7 +2,7 @@ import { persistenceWords as words } from '../words/persistence';
 import type { Shot } from '@humble/core';
 import { api, failureOf } from './api';
 import { type Draft, dropDraft, keepDraft, keepHistory } from './drafts';
-import { conflictFound, draftMoved, messageShown, saveMoved } from '../store/sessionSlice';
+import { conflictFound, draftStatusChanged, messageShown, saveStatusChanged } from '../store/sessionSlice';
 import type { AppStore } from '../store/store';
 
 /** An edit rests this long before it goes to the server, milliseconds. */
@@ -77,7 +77,8 @@ export function startAutosave(store: AppStore): Autosave {
   };
 
   const noteDraft = (isUnkept: boolean): void => {
-    if (openDocument() && openDocument()?.isUnkept !== isUnkept) store.dispatch(draftMoved({ isUnkept }));
+    if (openDocument() && openDocument()?.isUnkept !== isUnkept)
+      store.dispatch(draftStatusChanged({ isUnkept }));
   };
 
   const dropOwnDraft = (id: string): Promise<void> => {
@@ -145,7 +146,7 @@ export function startAutosave(store: AppStore): Autosave {
     settled = shot;
     lost = null;
     retryMs = FIRST_RETRY_MS;
-    store.dispatch(saveMoved({ status: isUnsent() ? 'unsaved' : 'saved', revision }));
+    store.dispatch(saveStatusChanged({ status: isUnsent() ? 'unsaved' : 'saved', revision }));
     if (isUnsent()) {
       unsentSince = Date.now();
       await writeDraft();
@@ -163,11 +164,11 @@ export function startAutosave(store: AppStore): Autosave {
     switch (failure.kind) {
       case 'offline':
         lost = shot;
-        store.dispatch(saveMoved({ status: 'offline' }));
+        store.dispatch(saveStatusChanged({ status: 'offline' }));
         return tryAgain();
       case 'failed':
         if (openDocument()?.status !== 'failed') store.dispatch(messageShown(failure.sentence));
-        store.dispatch(saveMoved({ status: 'failed' }));
+        store.dispatch(saveStatusChanged({ status: 'failed' }));
         return tryAgain();
       case 'stale': {
         const { current } = failure;
@@ -179,16 +180,16 @@ export function startAutosave(store: AppStore): Autosave {
         return;
       }
       case 'removed':
-        store.dispatch(saveMoved({ status: 'removed' }));
+        store.dispatch(saveStatusChanged({ status: 'removed' }));
         store.dispatch(messageShown(failure.sentence, { kind: 'restore', shotIds: [id] }));
         return;
       case 'gone':
       case 'damaged':
-        store.dispatch(saveMoved({ status: 'refused' }));
+        store.dispatch(saveStatusChanged({ status: 'refused' }));
         store.dispatch(messageShown(failure.sentence, { kind: 'save-copy' }));
         return;
       case 'refused':
-        store.dispatch(saveMoved({ status: 'refused' }));
+        store.dispatch(saveStatusChanged({ status: 'refused' }));
         store.dispatch(messageShown(words.undoTheLastChange(failure.sentence)));
     }
   };
@@ -200,7 +201,7 @@ export function startAutosave(store: AppStore): Autosave {
     clearTimeout(saveTimer);
     const { id, revision } = document;
     if (document.status === 'unsaved' || document.status === 'saved')
-      store.dispatch(saveMoved({ status: 'saving' }));
+      store.dispatch(saveStatusChanged({ status: 'saving' }));
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id, revision, shot }));
     if (openDocument()?.id !== id) {
       // The workbench moved on while this was under way; its draft goes only with its success.
@@ -232,14 +233,14 @@ export function startAutosave(store: AppStore): Autosave {
       clearTimeout(saveTimer);
       void dropOwnDraft(document.id);
       if (document.status !== 'saved' && document.status !== 'conflict' && !underWay)
-        store.dispatch(saveMoved({ status: 'saved' }));
+        store.dispatch(saveStatusChanged({ status: 'saved' }));
       return;
     }
     if (!document) return;
     const { status } = document;
     if (status === 'saved' || status === 'refused' || status === 'removed') {
       unsentSince = Date.now();
-      store.dispatch(saveMoved({ status: 'unsaved' }));
+      store.dispatch(saveStatusChanged({ status: 'unsaved' }));
     }
     scheduleDraft();
     if (status !== 'offline' && status !== 'failed' && status !== 'conflict')

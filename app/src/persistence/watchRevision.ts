@@ -1,7 +1,7 @@
 import { persistenceWords as words } from '../words/persistence';
 import { api, failureOf } from './api';
 import type { Autosave } from './autosave';
-import { messageShown, saveMoved } from '../store/sessionSlice';
+import { messageShown, saveStatusChanged } from '../store/sessionSlice';
 import { doEdit } from '../store/doEdit';
 import type { AppStore } from '../store/store';
 
@@ -30,7 +30,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     const open = store.getState().session.document;
     if (!data || !isWatched() || open?.id !== id || data.revision <= open.revision) return;
     autosave.settle(data.shot);
-    store.dispatch(saveMoved({ status: 'saved', revision: data.revision }));
+    store.dispatch(saveStatusChanged({ status: 'saved', revision: data.revision }));
     store.dispatch(doEdit('replaceShot', { shot: data.shot }));
     store.dispatch(messageShown(words.thisShotWasChangedInAnother));
   };
@@ -44,7 +44,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     if (now?.id !== id || !isWatched()) return;
     const isRemoved = answer.data?.isRemoved ?? (answer.error && failureOf(answer.error).kind === 'gone');
     if (isRemoved) {
-      store.dispatch(saveMoved({ status: 'removed' }));
+      store.dispatch(saveStatusChanged({ status: 'removed' }));
       store.dispatch(messageShown(words.thisShotWasRemovedInAnother, { kind: 'restore', shotIds: [id] }));
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };

@@ -1,7 +1,7 @@
 import { distance, type Vector } from '@humble/core';
 import { type ContextMenu, openContextMenu } from '../ui/contextMenu';
 import { beginInteraction, endInteraction, type LiveView } from './frameScheduler';
-import type { PointerTrail, Spot } from './usePointerTrail';
+import type { PointerTrail, TrailPoint } from './usePointerTrail';
 
 /** A press that moves less than this is a tap, pixels. */
 const TAP_PX = 5;
@@ -19,7 +19,7 @@ export interface ViewPointer {
   readonly isShift: boolean;
   readonly isTouch: boolean;
   /** Where it has been since the last event, the latest last; empty where the browser does not say. */
-  readonly trail: readonly Spot[];
+  readonly trail: readonly TrailPoint[];
 }
 
 /** What a press took hold of, and what becomes of it. */

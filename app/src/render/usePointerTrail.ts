@@ -2,7 +2,7 @@ import { type RefObject, useEffect, useState } from 'react';
 import type { View } from 'react-native';
 
 /** A place of the pointer, pixels of the view, and when it was there by the event's own clock, milliseconds. */
-export interface Spot {
+export interface TrailPoint {
   readonly x: number;
   readonly y: number;
   readonly at: number;
@@ -14,7 +14,7 @@ export interface PointerTrail {
   /** When the pointer last came down, by the event's own clock: a busy page may hear of it late. Milliseconds. */
   readonly pressedAt: () => number;
   /** Where the pointer has been since this was last asked, pixels of the view. */
-  readonly take: () => readonly Spot[];
+  readonly take: () => readonly TrailPoint[];
 }
 
 /** Watches the pointer over a view. Web only; elsewhere there is nothing to add. */
@@ -22,7 +22,7 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
   const [kept] = useState(() => {
     let isShift = false;
     let pressedAt = 0;
-    let trail: Spot[] = [];
+    let trail: TrailPoint[] = [];
     return {
       isShift: () => isShift,
       pressedAt: () => pressedAt,
@@ -34,7 +34,7 @@ export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
         trail = [];
         return taken;
       },
-      see: (shift: boolean, points: readonly Spot[], isFresh: boolean) => {
+      see: (shift: boolean, points: readonly TrailPoint[], isFresh: boolean) => {
         isShift = shift;
         trail = isFresh ? [...points] : [...trail, ...points];
       },

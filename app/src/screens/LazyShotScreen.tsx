@@ -1,8 +1,8 @@
 import { lazyWithRetry } from '../ui/lazyWithRetry';
-import { Laying } from './Laying';
+import { OpeningShot } from './OpeningShot';
 
 /** The workbench, which the list of shots does not have to wait for. */
 export const LazyShotScreen = lazyWithRetry(
   () => import('./ShotScreen').then((module) => module.ShotScreen),
-  <Laying />,
+  <OpeningShot />,
 );

@@ -2,7 +2,7 @@ import { benchWords as words } from '../words/bench';
 import { type ComponentType, type ReactNode, useEffect, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
-import type { Step } from '../kinds/steps';
+import type { WorkStep } from '../kinds/steps';
 import { useAppDispatch, useSettings } from '../store/hooks';
 import { groupBroughtForward, groupFolded } from '../store/settingsSlice';
 import type { RootState } from '../store/store';
@@ -31,7 +31,7 @@ export interface PanelGroup {
 }
 
 interface PanelGroupsProps {
-  readonly step: Step;
+  readonly step: WorkStep;
   readonly groups: readonly PanelGroup[];
   /** A phone shows one group at a time, chosen by chips; a wide screen shows all as folding sections. */
   readonly isPhone: boolean;

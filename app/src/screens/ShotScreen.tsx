@@ -18,7 +18,7 @@ import { messageShown } from '../store/sessionSlice';
 import { Button } from '../ui/Button';
 import { saveAddress } from '../ui/files';
 import { Words } from '../ui/Words';
-import { Laying } from './Laying';
+import { OpeningShot } from './OpeningShot';
 import { Messages } from './Messages';
 import { Workbench } from './Workbench';
 import { useThrottledSelector } from '../store/throttled/hooks';
@@ -46,7 +46,7 @@ export function ShotScreen() {
         <Workbench key={firstFrame} />
       </GestureHandlerRootView>
     );
-  if (result === null || result === 'opened') return <Laying />;
+  if (result === null || result === 'opened') return <OpeningShot />;
   return <NotOpenedNotice id={id} result={result} onRetry={retry} />;
 }
 

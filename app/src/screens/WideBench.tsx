@@ -6,7 +6,7 @@ import { Transport } from '../features/transport/Transport';
 import { throttledStoreOf } from '../store/throttled/throttledStore';
 import { useAppStore, useSession } from '../store/hooks';
 import type { RootState } from '../store/store';
-import { ROW_PX, tracksWithKeys } from '../features/figure/tracks/tracksWithKeys';
+import { ROW_PX, selectTracksWithKeys } from '../features/figure/tracks/selectTracksWithKeys';
 import { LazyIncrementsTable } from '../features/sheet/lazyTables';
 import { LazyGraphView } from '../features/timing/graph/LazyGraphView';
 import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
@@ -39,7 +39,7 @@ function useRestingKeysHeight(): number {
     let height: number | null = null;
     return (state: RootState): number => {
       if (height === null || !throttledStoreOf(store).isThrottling())
-        height = tracksWithKeys(state).length * ROW_PX;
+        height = selectTracksWithKeys(state).length * ROW_PX;
       return height;
     };
   });

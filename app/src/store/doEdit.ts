@@ -10,7 +10,7 @@ import {
 } from '@humble/core';
 import { messageShown } from './sessionSlice';
 import { edited, shotBefore } from './shotSlice';
-import type { AppDispatch, RootState } from './store';
+import type { AppThunk } from './store';
 
 /** What became of an edit. */
 export interface EditResult {
@@ -24,8 +24,12 @@ export interface EditResult {
  * @param undoGroup the same for edits that are one undo step; each starts from the shot before the first of them
  */
 export const doEdit =
-  <Name extends EditName>(name: Name, args: EditArguments<Name>, undoGroup?: string) =>
-  (dispatch: AppDispatch, getState: () => RootState): EditResult | null => {
+  <Name extends EditName>(
+    name: Name,
+    args: EditArguments<Name>,
+    undoGroup?: string,
+  ): AppThunk<EditResult | null> =>
+  (dispatch, getState) => {
     const { shot: history } = getState();
     const before = shotBefore(history, undoGroup);
     if (!before) return null;

@@ -17,7 +17,7 @@ import { finishPlacing, placedShape, takePlacedBack } from '../commands/placing'
 import { selectTransformCentre, chosenDistance } from './selectors/selection';
 import { stepChosen } from './sessionSlice';
 import { goToStep } from '../commands/goToStep';
-import { sketchChanged, sketchedShape, sketchKept, sketchRedone, strokeDrawn } from '../commands/sketch';
+import { changeSketch, selectSketchedShape, keepSketch, redoSketch, drawStroke } from '../commands/sketch';
 import { selectActiveArc, selectActiveMove } from './selectors/active';
 
 const still = { x: 0, y: 0 };
@@ -35,9 +35,9 @@ const place = (x: number, y: number) => ({
 describe('a stroke', () => {
   test('on a new shot is an arc at once, and what is settled about it stays one undo step', async () => {
     const store = benchWith(empty(), 'arc');
-    await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-1'));
+    await store.dispatch(drawStroke(wave, 20, 2, 'stroke-1'));
     const close = shotOn(store).arcs[0]!.points.length;
-    store.dispatch(sketchChanged({ deviation: 40 }));
+    store.dispatch(changeSketch({ deviation: 40 }));
     await Promise.resolve();
     await Promise.resolve();
     expect(shotOn(store).arcs).toHaveLength(1);
@@ -50,19 +50,19 @@ describe('a stroke', () => {
 
   test('that is kept before the last wish is worked out becomes what was wished last', async () => {
     const store = benchWith(empty(), 'arc');
-    await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-7'));
+    await store.dispatch(drawStroke(wave, 20, 2, 'stroke-7'));
     const close = shotOn(store).arcs[0]!.points.length;
-    store.dispatch(sketchChanged({ deviation: 40 }));
+    store.dispatch(changeSketch({ deviation: 40 }));
     expect(store.getState().editor.sketch).toMatchObject({ isFitting: true });
-    await store.dispatch(sketchKept());
+    await store.dispatch(keepSketch());
     expect(shotOn(store).arcs[0]!.points.length).toBeLessThan(close);
     expect(store.getState().editor.sketch).toBeNull();
   });
 
   test('that is drawn again takes the first one back', async () => {
     const store = benchWith(empty(), 'arc');
-    await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-2'));
-    store.dispatch(sketchRedone());
+    await store.dispatch(drawStroke(wave, 20, 2, 'stroke-2'));
+    store.dispatch(redoSketch());
     expect(shotOn(store).arcs).toHaveLength(0);
     expect(store.getState().editor.tool).toBe('stroke');
   });
@@ -72,11 +72,11 @@ describe('a stroke', () => {
     const before = shotOn(store);
     store.dispatch(strokeAsked(null));
     const on = [120, 140, 160, 200].map((x) => ({ x, y: 0 }));
-    await store.dispatch(strokeDrawn(on, 10, 1, 'stroke-3'));
+    await store.dispatch(drawStroke(on, 10, 1, 'stroke-3'));
     expect(shotOn(store)).toBe(before);
     expect(store.getState().editor.sketch!.uses.map(({ kind }) => kind)).toEqual(['on', 'fresh', 'anew']);
-    expect(sketchedShape(store.getState())!.points.at(-1)!.x).toBeCloseTo(200, 3);
-    await store.dispatch(sketchKept());
+    expect(selectSketchedShape(store.getState())!.points.at(-1)!.x).toBeCloseTo(200, 3);
+    await store.dispatch(keepSketch());
     expect(shotOn(store).arcs).toHaveLength(1);
     expect(shotOn(store).arcs[0]!.points.at(-1)!.x).toBeCloseTo(200, 3);
     expect(store.getState().editor.tool).toBe('shape');
@@ -85,13 +85,13 @@ describe('a stroke', () => {
   test('asked for anew is first of all the arc anew; as an arc of its own it becomes the active one', async () => {
     const store = benchWith(straightShot(), 'arc');
     store.dispatch(strokeAsked('anew'));
-    await store.dispatch(strokeDrawn(wave, 10, 2, 'stroke-4'));
+    await store.dispatch(drawStroke(wave, 10, 2, 'stroke-4'));
     const { uses } = store.getState().editor.sketch!;
     expect(uses[0]).toEqual({ kind: 'anew' });
-    store.dispatch(sketchChanged({ use: uses.find(({ kind }) => kind === 'fresh')! }));
+    store.dispatch(changeSketch({ use: uses.find(({ kind }) => kind === 'fresh')! }));
     await Promise.resolve();
     await Promise.resolve();
-    await store.dispatch(sketchKept());
+    await store.dispatch(keepSketch());
     expect(shotOn(store).arcs).toHaveLength(2);
     expect(selectActiveArc(store.getState())).toBe(shotOn(store).arcs[1]);
     expect(selectActiveMove(store.getState())!.arcId).toBe(shotOn(store).arcs[1]!.id);
@@ -99,7 +99,7 @@ describe('a stroke', () => {
 
   test('another edit settles a first stroke as it is', async () => {
     const store = benchWith(empty(), 'arc');
-    await store.dispatch(strokeDrawn(wave, 20, 2, 'stroke-5'));
+    await store.dispatch(drawStroke(wave, 20, 2, 'stroke-5'));
     store.dispatch(doEdit('renameShot', { name: 'Steps' }));
     expect(store.getState().editor.sketch).toBeNull();
     expect(shotOn(store).arcs).toHaveLength(1);
@@ -154,7 +154,7 @@ test('going on to another step finishes what was placed, and says that a stroke 
   expect(store.getState().session.step).toBe('timing');
   store.dispatch(goToStep('arc'));
   store.dispatch(strokeAsked(null));
-  await store.dispatch(strokeDrawn(wave, 10, 2, 'stroke-6'));
+  await store.dispatch(drawStroke(wave, 10, 2, 'stroke-6'));
   store.dispatch(goToStep('sheet'));
   expect(shotOn(store).arcs).toHaveLength(2);
   expect(store.getState().session.message!.text).toMatch('so it was discarded');

@@ -9,7 +9,7 @@ import type {
   Sketch,
   ArcLocation,
   About,
-  Chosen,
+  PickedRange,
   Thinning,
   TimeOf,
   EditorState,
@@ -34,7 +34,7 @@ const initialState: EditorState = {
   placed: [],
   measured: null,
   selectedMarkIds: [],
-  chosen: null,
+  pickedRange: null,
   timeOf: 'figure',
   laterMarks: 'follow',
   actsFor: 'this',
@@ -74,7 +74,7 @@ const editor = createSlice({
         measured: null,
       }),
     },
-    thinningAt: (state, { payload }: PayloadAction<Thinning | null>) => {
+    thinningProgressed: (state, { payload }: PayloadAction<Thinning | null>) => {
       state.thinning = payload;
     },
     strokeAsked: (state, { payload }: PayloadAction<'anew' | 'fresh' | null>): EditorState => ({
@@ -91,7 +91,7 @@ const editor = createSlice({
       activeFigureId: null,
       activeRiderId: null,
       selectedMarkIds: [],
-      chosen: null,
+      pickedRange: null,
       tool: 'shape',
       sketch: null,
       placed: [],
@@ -112,7 +112,7 @@ const editor = createSlice({
         activeRiderId: null,
         activeArcId: arcId ?? now.activeArcId,
         selectedMarkIds: [],
-        chosen: null,
+        pickedRange: null,
         tool: 'shape',
       };
     },
@@ -131,15 +131,15 @@ const editor = createSlice({
       selectedPointIds: payload,
       arcLocation: null,
     }),
-    placeSelected: (state, { payload }: PayloadAction<ArcLocation | null>): EditorState => ({
+    arcLocationSelected: (state, { payload }: PayloadAction<ArcLocation | null>): EditorState => ({
       ...(state as EditorState),
       arcLocation: payload,
       selectedPointIds: [],
     }),
-    severalSet: (state, { payload }: PayloadAction<boolean>) => {
+    selectingSeveralSet: (state, { payload }: PayloadAction<boolean>) => {
       state.isSelectingSeveral = payload;
     },
-    aboutChosen: (state, { payload }: PayloadAction<About>) => {
+    transformCentreChosen: (state, { payload }: PayloadAction<About>) => {
       state.about = payload;
     },
     centreChosen: (state, { payload }: PayloadAction<Vector>): EditorState => ({
@@ -160,9 +160,9 @@ const editor = createSlice({
       ...(state as EditorState),
       selectedMarkIds: payload,
     }),
-    rangeChosen: (state, { payload }: PayloadAction<Chosen | null>): EditorState => ({
+    rangePicked: (state, { payload }: PayloadAction<PickedRange | null>): EditorState => ({
       ...(state as EditorState),
-      chosen: payload,
+      pickedRange: payload,
     }),
     timeOfChosen: (state, { payload }: PayloadAction<TimeOf>) => {
       state.timeOf = payload;
@@ -188,7 +188,7 @@ const editor = createSlice({
       ...(state as EditorState),
       copiedKeys: payload,
     }),
-    easingLeft: (
+    formerEasingKept: (
       state,
       { payload: { id, easing } }: PayloadAction<{ readonly id: string; readonly easing: Easing }>,
     ): EditorState => {
@@ -222,7 +222,7 @@ const editor = createSlice({
           soloFigureId,
           flip,
           selectedMarkIds,
-          chosen,
+          pickedRange,
           timeOf,
           laterMarks,
           formerEasings,
@@ -236,7 +236,7 @@ const editor = createSlice({
           soloFigureId,
           flip,
           selectedMarkIds,
-          chosen,
+          pickedRange,
           timeOf,
           laterMarks,
           formerEasings,
@@ -258,10 +258,10 @@ const editor = createSlice({
 });
 
 export const {
-  aboutChosen,
+  transformCentreChosen,
   arcActivated,
   centreChosen,
-  easingLeft,
+  formerEasingKept,
   figureActivated,
   figureSoloed,
   flipChosen,
@@ -272,16 +272,16 @@ export const {
   marksCopied,
   marksSelected,
   offsetReachChosen,
-  placeSelected: arcLocationSelected,
+  arcLocationSelected,
   pointsPlaced,
   pointsSelected,
-  rangeChosen,
+  rangePicked,
   reachChosen,
   riderChosen,
-  severalSet,
+  selectingSeveralSet,
   sketched,
   strokeAsked,
-  thinningAt,
+  thinningProgressed,
   timeOfChosen,
   toolChosen,
 } = editor.actions;

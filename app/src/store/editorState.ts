@@ -52,7 +52,7 @@ export interface ArcLocation {
 export type About = 'middle' | 'figure' | 'chosen';
 
 /** What was chosen to be read in all views: some frames, or a stretch of the arc in shares of its length. */
-export type Chosen =
+export type PickedRange =
   | { readonly by: 'frames'; readonly from: number; readonly until: number }
   | { readonly by: 'stretch'; readonly from: number; readonly to: number };
 
@@ -95,7 +95,7 @@ export interface EditorState {
   readonly measured: { readonly from: Vector; readonly to: Vector } | null;
   readonly selectedMarkIds: readonly string[];
   /** Frames or a stretch of the arc that is shown in all views. */
-  readonly chosen: Chosen | null;
+  readonly pickedRange: PickedRange | null;
   /** Whose time a change of a passage or of the rate is for: that of the active figure, or of all of them. */
   readonly timeOf: TimeOf;
   /** What becomes of marks after a passage whose length changes. */

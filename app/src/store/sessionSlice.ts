@@ -1,5 +1,5 @@
 import type { Edit, Shot } from '@humble/core';
-import type { Step } from '../kinds/steps';
+import type { WorkStep } from '../kinds/steps';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 
 /** How far the open shot's latest edits have come. */
@@ -49,7 +49,7 @@ export interface SessionState {
   readonly theirs: { readonly revision: number; readonly shot: Shot } | null;
   /** The user looked at the conflict and will settle it later. */
   readonly isConflictPutOff: boolean;
-  readonly step: Step;
+  readonly step: WorkStep;
   readonly message: Message | null;
   /** The sheet with what is shown in the field is open. */
   readonly isViewOpen: boolean;
@@ -70,7 +70,7 @@ const session = createSlice({
   reducers: {
     documentOpened: (
       state,
-      { payload }: PayloadAction<Omit<OpenDocument, 'isUnkept'> & { readonly step: Step }>,
+      { payload }: PayloadAction<Omit<OpenDocument, 'isUnkept'> & { readonly step: WorkStep }>,
     ) => {
       const { step, ...document } = payload;
       const opened = { ...document, isUnkept: false };
@@ -81,14 +81,14 @@ const session = createSlice({
     documentClosed: (state) => {
       Object.assign(state, { ...initialState, message: state.message });
     },
-    saveMoved: (
+    saveStatusChanged: (
       state,
       { payload }: PayloadAction<{ readonly status: SaveStatus; readonly revision?: number }>,
     ) => {
       if (state.document) Object.assign(state.document, payload);
     },
     /** Whether the browser has the latest edits that the server does not have. */
-    draftMoved: (state, { payload }: PayloadAction<{ readonly isUnkept: boolean }>) => {
+    draftStatusChanged: (state, { payload }: PayloadAction<{ readonly isUnkept: boolean }>) => {
       if (state.document) state.document.isUnkept = payload.isUnkept;
     },
     conflictFound: (
@@ -105,7 +105,7 @@ const session = createSlice({
     conflictSettled: (state) => {
       state.theirs = null;
     },
-    stepChosen: (state, { payload }: PayloadAction<Step>) => {
+    stepChosen: (state, { payload }: PayloadAction<WorkStep>) => {
       state.step = payload;
     },
     messageShown: {
@@ -129,10 +129,10 @@ export const {
   conflictSettled,
   documentClosed,
   documentOpened,
-  draftMoved,
+  draftStatusChanged,
   messageDismissed,
   messageShown,
-  saveMoved,
+  saveStatusChanged,
   stepChosen,
   viewSheetSet,
 } = session.actions;

@@ -1,7 +1,7 @@
 import { edits, freshShot, type Mark, type Move, type Shot } from '@humble/core';
 import { render } from '@testing-library/react-native';
 import type { ReactElement } from 'react';
-import type { Step } from '../kinds/steps';
+import type { WorkStep } from '../kinds/steps';
 import { documentOpened } from '../store/sessionSlice';
 import { shotOpened } from '../store/shotSlice';
 import { StoreProvider } from '../store/StoreProvider';
@@ -35,7 +35,7 @@ export function withMarks(shot: Shot, ...places: [frame: number, fraction: numbe
   return { ...shot, moves: shot.moves.map((move): Move => ({ ...move, marks })) };
 }
 
-export function benchWith(shot: Shot, step: Step = 'timing'): AppStore {
+export function benchWith(shot: Shot, step: WorkStep = 'timing'): AppStore {
   const store = createServerStore();
   store.dispatch(documentOpened({ id: 'a', revision: 1, status: 'saved', step }));
   store.dispatch(shotOpened(shot));

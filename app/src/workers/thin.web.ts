@@ -1,7 +1,7 @@
 import type { ThinnedGesture, ThinOptions } from '@humble/core';
 import type { RawGesture } from '@humble/core/views';
 import { proxy, type Remote, wrap } from 'comlink';
-import type { Thinning } from './thin';
+import type { ThinningJob } from './thin';
 import type { Thinner } from './thin.worker';
 
 interface Worked {
@@ -17,7 +17,7 @@ function begun(): Worked {
 }
 
 /** Thins a gesture in a worker, so that the hand is never held up. Given up, the worker ends at once. */
-export function thinAside(gesture: RawGesture, { onProgress, ...options }: ThinOptions): Thinning {
+export function thinAside(gesture: RawGesture, { onProgress, ...options }: ThinOptions): ThinningJob {
   const mine = idle ?? begun();
   idle = null;
   let giveUp: () => void = () => undefined;

@@ -2,7 +2,7 @@ import { circle, markAt, onlyMove, shotAlong, straightShot, withMarks } from '..
 import { edits } from '../edits/edits';
 import type { Shot } from '../model/schema';
 import { evaluate } from '../motion/evaluate';
-import { framesOn, runWithin, stretchOn } from '../motion/whereAndWhen';
+import { framesOnArcRange, frameRangeWithin, arcRangeOn } from '../motion/arcRange';
 import { exposureFrames, exposuresOf, marksBetweenExposures } from './exposures';
 import { incrementTable } from '../spacing/increments';
 import { picturesOn } from './pictures';
@@ -177,21 +177,21 @@ describe('where and when', () => {
     travelOf(withMarks(straightShot(100, 21), markAt(1, 0), markAt(11, 1), markAt(21, 0)));
 
   test('a stretch of the arc has its frames, one run for each time through', () => {
-    expect(framesOn(backAndForth(), { from: 35, to: 60 })).toEqual([
+    expect(framesOnArcRange(backAndForth(), { from: 35, to: 60 })).toEqual([
       { from: 5, until: 7 },
       { from: 15, until: 17 },
     ]);
-    expect(framesOn(backAndForth(), { from: 41, to: 44 })).toEqual([]);
+    expect(framesOnArcRange(backAndForth(), { from: 41, to: 44 })).toEqual([]);
   });
 
   test('frames have their stretch', () => {
-    expect(stretchOn(backAndForth(), { from: 8, until: 13 })).toEqual({ from: 70, to: 100 });
+    expect(arcRangeOn(backAndForth(), { from: 8, until: 13 })).toEqual({ from: 70, to: 100 });
   });
 
   test('frames that a shortened shot has no more count as its last', () => {
-    expect(runWithin({ from: 15, until: 40 }, 21)).toEqual({ from: 15, until: 21 });
-    expect(stretchOn(backAndForth(), { from: 15, until: 40 })).toEqual({ from: 0, to: 60 });
-    expect(stretchOn(backAndForth(), { from: 30, until: 40 })).toEqual({ from: 0, to: 0 });
+    expect(frameRangeWithin({ from: 15, until: 40 }, 21)).toEqual({ from: 15, until: 21 });
+    expect(arcRangeOn(backAndForth(), { from: 15, until: 40 })).toEqual({ from: 0, to: 60 });
+    expect(arcRangeOn(backAndForth(), { from: 30, until: 40 })).toEqual({ from: 0, to: 0 });
   });
 
   test('round a closed arc every lap counts', () => {
@@ -203,7 +203,7 @@ describe('where and when', () => {
     });
     const travel = travelOf(twice);
     const quarter = travel.arcLength / 4;
-    expect(framesOn(travel, { from: quarter, to: 2 * quarter })).toEqual([
+    expect(framesOnArcRange(travel, { from: quarter, to: 2 * quarter })).toEqual([
       { from: 6, until: 11 },
       { from: 26, until: 31 },
     ]);

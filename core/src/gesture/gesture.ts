@@ -74,7 +74,7 @@ export const gestureFrames = (gesture: Pick<RawGesture, 'ms' | 'speed'>, rate: n
   Math.max(1, Math.round(gestureSeconds(gesture) * rate));
 
 /** A point of the gesture, and the frame it belongs to: a real number, from 0 on. */
-export interface Moment extends Vector {
+export interface TimedPoint extends Vector {
   readonly frame: number;
 }
 
@@ -82,7 +82,7 @@ export interface Moment extends Vector {
  * All samples with their frames, spread over so many intervals: the first is on frame 0 and the last on the
  * last. Where the clock never ran they are taken to follow each other evenly.
  */
-export function samplesOn({ x, y, ms }: Omit<RawGesture, 'speed'>, frames: number): Moment[] {
+export function samplesOn({ x, y, ms }: Omit<RawGesture, 'speed'>, frames: number): TimedPoint[] {
   const last = ms.length - 1;
   const whole = ms[last]!;
   return ms.map((time, i) => ({
@@ -93,11 +93,11 @@ export function samplesOn({ x, y, ms }: Omit<RawGesture, 'speed'>, frames: numbe
 }
 
 /** Where the hand was on each of so many frames and at the start. Between samples it went straight. */
-export function momentsOf(gesture: Omit<RawGesture, 'speed'>, frames: number): Moment[] {
+export function momentsOf(gesture: Omit<RawGesture, 'speed'>, frames: number): TimedPoint[] {
   const samples = samplesOn(gesture, frames);
   const last = samples.length - 1;
   let i = 0;
-  return Array.from({ length: frames + 1 }, (_, frame): Moment => {
+  return Array.from({ length: frames + 1 }, (_, frame): TimedPoint => {
     if (frame === 0) return samples[0]!;
     while (i < last - 1 && samples[i + 1]!.frame <= frame) i++;
     const [from, until] = [samples[i]!, samples[i + 1]!];

@@ -6,7 +6,7 @@ import type { PointShape } from '../arc/smoothing';
 import { distance, type Vector, ZERO } from '../arc/vector';
 import { withIds } from '../arc/wholeArc';
 import type { Arc } from '../model/schema';
-import type { Moment } from './gesture';
+import type { TimedPoint } from './gesture';
 import type { Standstill } from './standstills';
 
 /** The arc takes this share of the allowed deviation, what is left is for the timing; less is tried where that fails. */
@@ -38,12 +38,12 @@ const bareArc = (points: readonly PointShape[]): Arc => ({
  * closer together than anyone could tell one is enough.
  */
 function arcAlong(
-  samples: readonly Moment[],
-  moments: readonly Moment[],
+  samples: readonly TimedPoint[],
+  moments: readonly TimedPoint[],
   rests: readonly Standstill[],
   closest: number,
-): Moment[] {
-  const trail: Moment[] = [samples[0]!];
+): TimedPoint[] {
+  const trail: TimedPoint[] = [samples[0]!];
   let next = 0;
   for (const sample of samples) {
     for (let rest = rests[next]; rest && sample.frame >= rest.from; rest = rests[next]) {
@@ -62,11 +62,11 @@ function arcAlong(
 }
 
 /** Points on the straight line between two that lie far apart: nothing else is known of the hand there. */
-function withStepsBetween(trail: readonly Moment[], longest: number): Moment[] {
+function withStepsBetween(trail: readonly TimedPoint[], longest: number): TimedPoint[] {
   return trail.flatMap((to, i) => {
     const from = trail[i - 1];
     const steps = from ? Math.min(MAX_STEPS, Math.max(1, Math.ceil(distance(from, to) / longest))) : 1;
-    return Array.from({ length: steps }, (_, k): Moment => {
+    return Array.from({ length: steps }, (_, k): TimedPoint => {
       const share = (k + 1) / steps;
       return share === 1 || !from
         ? to
@@ -137,8 +137,8 @@ function nearestAround(
 function distancesOf(
   measure: ArcMeasure,
   { samples }: FittedStroke,
-  trail: readonly Moment[],
-  moments: readonly Moment[],
+  trail: readonly TimedPoint[],
+  moments: readonly TimedPoint[],
   nearEnough: number,
 ): Float64Array {
   const lengths = lengthsOf(trail);
@@ -170,7 +170,7 @@ export interface LaidGesture {
 
 function laidAlong(
   points: readonly PointShape[],
-  moments: readonly Moment[],
+  moments: readonly TimedPoint[],
   wantedOf: (measure: ArcMeasure) => Float64Array,
 ): LaidGesture {
   const arc = bareArc(points);
@@ -188,7 +188,7 @@ function laidAlong(
 }
 
 /** Straight lines through where the hand was on each frame: no frame is off it. */
-function laidStraight(moments: readonly Moment[]): LaidGesture {
+function laidStraight(moments: readonly TimedPoint[]): LaidGesture {
   const points: PointShape[] = [];
   const at = moments.map(({ x, y }) => {
     const before = points[points.length - 1];
@@ -206,8 +206,8 @@ function laidStraight(moments: readonly Moment[]): LaidGesture {
  * @param rests frames on which it rested
  */
 export function layGesture(
-  samples: readonly Moment[],
-  moments: readonly Moment[],
+  samples: readonly TimedPoint[],
+  moments: readonly TimedPoint[],
   rests: readonly Standstill[],
   allowedDeviation: number,
 ): LaidGesture {

@@ -1,6 +1,6 @@
 import { markAt, straightShot, withMarks } from '../testing/shapes';
 import { evaluate } from './evaluate';
-import { frameNearestTo } from './whereAndWhen';
+import { frameNearestTo } from './arcRange';
 
 test('the frame nearest to a distance along the arc; of two there, the one nearest in time', () => {
   const thereAndBack = withMarks(straightShot(100, 21), markAt(1, 0), markAt(11, 1), markAt(21, 0));

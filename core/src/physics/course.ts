@@ -21,7 +21,7 @@ export interface PhysicalOptions {
 }
 
 /** A moment of a course that has a mark. */
-export interface Moment {
+export interface Impact {
   readonly seconds: number;
   /** Share of the arc. */
   readonly fraction: number;
@@ -30,7 +30,7 @@ export interface Moment {
 /** Where something is on its arc, by the laws that move it. */
 export interface Course {
   /** Where it begins, turns, hits or ends, in order of time. */
-  readonly moments: readonly Moment[];
+  readonly moments: readonly Impact[];
   /** Share of the arc, so many seconds after it began. */
   readonly fractionAt: (seconds: number) => number;
 }

@@ -27,8 +27,8 @@ import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
 import { figureWords } from '../../words/figure';
 import { menusWords as words } from '../../words/menus';
-import { deleteKeyAt, keySelectionToggled, keysCopiedFrom } from '../keys';
-import { figurePut } from '../posing';
+import { deleteKeyAt, toggleKeySelection, copyKeys } from '../keys';
+import { putFigure } from '../posing';
 import { MENU_HOLD } from './timingMenus';
 import { selectActiveMove } from '../../store/selectors/active';
 import { frameNumber } from '../../store/frameNumbers';
@@ -66,7 +66,7 @@ export function poseMenu(store: AppStore, frame: number): ContextMenu | null {
             {
               label: words.addPose,
               icon: Plus,
-              onPress: () => void dispatch(figurePut({ move, frame: aim.frame, to: stands })),
+              onPress: () => void dispatch(putFigure({ move, frame: aim.frame, to: stands })),
             },
           ]
         : [],
@@ -105,7 +105,7 @@ export function figureHereItem(store: AppStore, to: Vector): MenuItem {
     label: words.figureHere,
     icon: MapPin,
     onPress: () =>
-      void store.dispatch(figurePut({ move: selectActiveMove(store.getState()), frame: currentFrame(), to })),
+      void store.dispatch(putFigure({ move: selectActiveMove(store.getState()), frame: currentFrame(), to })),
   };
 }
 
@@ -145,12 +145,12 @@ export function keyMenu(store: AppStore, track: TrackName, frame: number): Conte
       {
         label: words.selectKey,
         icon: SquareCheck,
-        onPress: () => store.dispatch(keySelectionToggled(track, key.id)),
+        onPress: () => store.dispatch(toggleKeySelection(track, key.id)),
       },
       {
         label: words.copy,
         icon: Copy,
-        onPress: () => store.dispatch(keysCopiedFrom(track, [key.id])),
+        onPress: () => store.dispatch(copyKeys(track, [key.id])),
       },
       {
         label: words.deleteKey,

@@ -13,7 +13,7 @@ import type { AppStore } from '../../store/store';
 import type { ContextMenu } from '../../ui/contextMenu';
 import type { MenuItem } from '../../ui/Menu';
 import { figuresWords as words } from '../../words/figures';
-import { figureAttached, figureDetached, soloToggled } from '../figures';
+import { attachFigure, detachFigure, toggleSolo } from '../figures';
 
 /** So many arcs are offered in a menu; the others are tapped in the field. */
 const MAX_ARCS = 4;
@@ -41,12 +41,12 @@ export function figureMenu(store: AppStore, figureId: string): ContextMenu | nul
       {
         label: words.attachAtStart(name),
         icon: UserPlus,
-        onPress: () => void dispatch(figureAttached(figureId, id, 'start')),
+        onPress: () => void dispatch(attachFigure(figureId, id, 'start')),
       },
       {
         label: words.attachWhereItIs(name),
         icon: MapPin,
-        onPress: () => void dispatch(figureAttached(figureId, id, 'where-it-is')),
+        onPress: () => void dispatch(attachFigure(figureId, id, 'where-it-is')),
       },
     ]);
   return {
@@ -54,12 +54,12 @@ export function figureMenu(store: AppStore, figureId: string): ContextMenu | nul
     items: [
       ...arcs,
       ...(rides
-        ? [{ label: words.detach, icon: Unlink, onPress: () => void dispatch(figureDetached(figureId)) }]
+        ? [{ label: words.detach, icon: Unlink, onPress: () => void dispatch(detachFigure(figureId)) }]
         : []),
       {
         label: isSolo ? words.showAll : words.showAlone,
         icon: Focus,
-        onPress: () => dispatch(soloToggled(figureId)),
+        onPress: () => dispatch(toggleSolo(figureId)),
       },
       {
         label: hidden ? words.show : words.hide,

@@ -7,7 +7,7 @@ import { riderChosen } from '../../store/editorSlice';
 import type { AppStore } from '../../store/store';
 import type { ContextMenu } from '../../ui/contextMenu';
 import { partsWords as words } from '../../words/parts';
-import { partReleased } from '../parts';
+import { releasePart } from '../parts';
 import { selectActiveMove } from '../../store/selectors/active';
 
 /** What can be done with a part of the active figure; null where there is none by that id. */
@@ -32,7 +32,7 @@ export function partMenu(store: AppStore, riderId: string): ContextMenu | null {
       {
         label: words.letGo,
         icon: UserPlus,
-        onPress: () => void store.dispatch(partReleased(riderId)),
+        onPress: () => void store.dispatch(releasePart(riderId)),
       },
       {
         label: words.removePart,

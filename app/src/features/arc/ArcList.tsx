@@ -15,7 +15,7 @@ import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { useAppDispatch, useEdit } from '../../store/hooks';
-import { figureAttached } from '../../commands/figures';
+import { attachFigure } from '../../commands/figures';
 import { arcActivated } from '../../store/editorSlice';
 import { ARC_TONES } from '../../ui/arcColour';
 import { Button, IconButton } from '../../ui/Button';
@@ -145,12 +145,12 @@ function ArcMenu({ arc, index, count, onClose }: ArcMenuProps) {
     {
       label: words.putOnIt(nameOf(figureId)),
       icon: UserCheck,
-      onPress: () => dispatch(figureAttached(figureId, arcId, 'start')),
+      onPress: () => dispatch(attachFigure(figureId, arcId, 'start')),
     },
     {
       label: words.putOnItWhereItIs(nameOf(figureId)),
       icon: MapPin,
-      onPress: () => dispatch(figureAttached(figureId, arcId, 'where-it-is')),
+      onPress: () => dispatch(attachFigure(figureId, arcId, 'where-it-is')),
     },
   ]);
   return (

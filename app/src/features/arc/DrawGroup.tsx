@@ -9,8 +9,8 @@ import Waypoints from 'lucide-react-native/icons/waypoints';
 import { type ComponentType, useState } from 'react';
 import { useAppDispatch } from '../../store/hooks';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
-import { actingAsked } from '../../commands/acting';
-import { posesAsked } from '../../commands/posing';
+import { askToAct } from '../../commands/acting';
+import { askForPoses } from '../../commands/posing';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -67,8 +67,8 @@ function MakeCard({ PhysicalDialog }: DrawGroupProps) {
           { label: words.pointByPoint, icon: Waypoints, onPress: () => dispatch(toolChosen('points')) },
           { label: words.shapes, icon: Shapes, onPress: () => setDialog('shapes') },
           { label: words.byWeight, icon: Weight, onPress: () => setDialog('physical') },
-          { label: words.poseIt, icon: PersonStanding, onPress: () => dispatch(posesAsked()) },
-          { label: words.actItOut, icon: Hand, onPress: () => dispatch(actingAsked('further')) },
+          { label: words.poseIt, icon: PersonStanding, onPress: () => dispatch(askForPoses()) },
+          { label: words.actItOut, icon: Hand, onPress: () => dispatch(askToAct('further')) },
           { label: words.importSVG, icon: FileInput, onPress: () => setDialog('file') },
         ]}
       />

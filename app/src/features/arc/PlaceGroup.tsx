@@ -5,7 +5,7 @@ import LocateFixed from 'lucide-react-native/icons/locate-fixed';
 import Plus from 'lucide-react-native/icons/plus';
 import Scan from 'lucide-react-native/icons/scan';
 import SquareDashed from 'lucide-react-native/icons/square-dashed-mouse-pointer';
-import { arcLocationSelected, pointsSelected, severalSet } from '../../store/editorSlice';
+import { arcLocationSelected, pointsSelected, selectingSeveralSet } from '../../store/editorSlice';
 import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { selectFigurePlace } from '../../store/selectors/selection';
 import { ActionRow } from '../../ui/ActionRow';
@@ -77,7 +77,7 @@ function Selecting() {
             label: words.selectSeveral,
             icon: SquareDashed,
             pressed: isSelectingSeveral,
-            onPress: () => dispatch(severalSet(!isSelectingSeveral)),
+            onPress: () => dispatch(selectingSeveralSet(!isSelectingSeveral)),
           },
           hasFigure && { label: words.pointAtTheFigure, icon: LocateFixed, onPress: takeFigurePlace },
         ]}

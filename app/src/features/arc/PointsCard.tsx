@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
-import { type About, aboutChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
+import { type About, transformCentreChosen, pointsSelected, toolChosen } from '../../store/editorSlice';
 import { selectTransformCentre, middleOf, selectedPoints } from '../../store/selectors/selection';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
@@ -193,7 +193,7 @@ function Turning() {
     setTurned({ deg: to, selection });
   };
   const choose = (next: About): void => {
-    dispatch(next === 'chosen' && !hasCentre ? toolChosen('centre') : aboutChosen(next));
+    dispatch(next === 'chosen' && !hasCentre ? toolChosen('centre') : transformCentreChosen(next));
   };
   return (
     <View>

@@ -5,7 +5,7 @@ import { Pressable, View } from 'react-native';
 import { useAppDispatch } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { type SketchUse, toolChosen } from '../../store/editorSlice';
-import { sketchChanged, sketchKept, sketchRedone } from '../../commands/sketch';
+import { changeSketch, keepSketch, redoSketch } from '../../commands/sketch';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Slider } from '../../ui/Slider';
@@ -53,7 +53,7 @@ export function SketchCard() {
               key={i}
               use={use}
               isChosen={use === sketch.use}
-              onChoose={() => dispatch(sketchChanged({ use }))}
+              onChoose={() => dispatch(changeSketch({ use }))}
             />
           ))}
         </View>
@@ -64,11 +64,11 @@ export function SketchCard() {
         value={Math.log2(sketch.deviation / least)}
         min={0}
         max={DOUBLINGS}
-        onChange={(value) => dispatch(sketchChanged({ deviation: least * 2 ** value }))}
+        onChange={(value) => dispatch(changeSketch({ deviation: least * 2 ** value }))}
       />
       <View className="mt-1 flex-row flex-wrap gap-2">
-        <Button label={words.keepIt} icon={Check} kind="brass" onPress={() => void dispatch(sketchKept())} />
-        <Button label={words.redraw} icon={PencilLine} onPress={() => dispatch(sketchRedone())} />
+        <Button label={words.keepIt} icon={Check} kind="brass" onPress={() => void dispatch(keepSketch())} />
+        <Button label={words.redraw} icon={PencilLine} onPress={() => dispatch(redoSketch())} />
         {!isKept && (
           <Button label={words.discard} kind="quiet" onPress={() => dispatch(toolChosen('shape'))} />
         )}

@@ -3,13 +3,13 @@ import { doEdit } from '../../store/doEdit';
 import {
   arcLocationSelected,
   pointsSelected,
-  severalSet,
+  selectingSeveralSet,
   sketched,
   toolChosen,
 } from '../../store/editorSlice';
 import { nudgeRun } from '../../commands/nudgeRun';
 import { finishPlacing, takePlacedBack } from '../../commands/placing';
-import { sketchKept } from '../../commands/sketch';
+import { keepSketch } from '../../commands/sketch';
 import type { AppStore } from '../../store/store';
 import { isOnPage, nudgeOf } from '../../commands/arrows';
 import { selectActiveArc } from '../../store/selectors/active';
@@ -45,10 +45,10 @@ export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void)
       if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
       if (sketch) return () => dispatch(sketched(null));
       if (arcLocation) return () => dispatch(arcLocationSelected(null));
-      if (isSelectingSeveral) return () => dispatch(severalSet(false));
+      if (isSelectingSeveral) return () => dispatch(selectingSeveralSet(false));
       return () => dispatch(pointsSelected([]));
     }
-    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => void dispatch(sketchKept());
+    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => void dispatch(keepSketch());
     if (!arc || arc.locked || tool !== 'shape') return undefined;
     const ids = arc.points.map(({ id }) => id);
     if (isCommand) return key === 'a' ? () => dispatch(pointsSelected(ids)) : undefined;

@@ -17,7 +17,7 @@ import type { Target } from './hitTest';
 import type { FieldContext } from './dragHandler';
 import { Loupe } from './Loupe';
 import { PointerPlace, ReadOut } from './ReadOut';
-import { useScene } from './scene';
+import { usePointerScene } from './pointerScene';
 import { createFieldSurface } from './fieldSurface';
 import { FIELD_VIEW } from './fieldView';
 import { useViewPointer } from '../../playback/useViewPointer';
@@ -110,7 +110,7 @@ function useFieldContext(
 
 /** Takes the gestures, and shows by the cursor what they would take hold of. */
 function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
-  const kind = useScene(({ hovered }) => hovered?.kind);
+  const kind = usePointerScene(({ hovered }) => hovered?.kind);
   const isPaper = useThrottledSelector(({ editor }) => editor.tool !== 'shape' && editor.tool !== 'backdrop');
   const cursor = CURSORS[kind ?? (isPaper ? 'stroke' : 'ground')];
   return (
@@ -145,7 +145,7 @@ export function FieldStrip() {
 }
 
 function Hint() {
-  const hovered = useScene((scene) => scene.hovered);
+  const hovered = usePointerScene((scene) => scene.hovered);
   // What a figure's drag will do depends on the frame, too.
   useThrottledFrame();
   const text = useThrottledSelector((state) => hintFor(fieldStateOf(state, NO_GRIPS), hovered));
@@ -162,7 +162,7 @@ const NO_GRIPS = () => ({ grips: [], corners: [] });
 
 /** Beats left before a gesture is recorded. */
 function CountIn() {
-  const count = useScene((scene) => scene.count);
+  const count = usePointerScene((scene) => scene.count);
   if (count === null) return null;
   return (
     <View pointerEvents="none" role="timer" className="absolute inset-0 items-center justify-center">
@@ -174,7 +174,7 @@ function CountIn() {
 }
 
 function EmptyField() {
-  const isDrawing = useScene(({ stroke }) => stroke.length > 1);
+  const isDrawing = usePointerScene(({ stroke }) => stroke.length > 1);
   const poses = useThrottledSelector(selectEdits) === 'poses';
   if (isDrawing) return null;
   return (

@@ -13,16 +13,16 @@ import { type GripsOf } from './overlays/SelectionFrame';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { ActivePart } from './layers/ActivePart';
 import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
-import { Ghosts } from './layers/Ghosts';
-import { FrameNumbers } from './layers/FrameNumbers';
+import { GhostsLayer } from './layers/Ghosts';
+import { FrameNumbersLayer } from './layers/FrameNumbers';
 import { Guides } from './layers/Guides';
 import { Layer, type LayerProps } from './layers/Layer';
-import { Grid, Paper } from './layers/Paper';
+import { Grid, PaperLayer } from './layers/Paper';
 import { Points } from './layers/Points';
 import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
-import { subscribeScene } from './scene';
+import { subscribePointerScene } from './pointerScene';
 import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
 const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((part) => part.ReviewLayer));
@@ -37,7 +37,7 @@ interface FieldDrawingProps extends Omit<LayerProps, 'children'> {
 /** What is to be seen in the field. Its parts follow the shot by themselves. */
 export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips }: FieldDrawingProps) {
   useLiveDrawing();
-  useEffect(() => subscribeScene(redrawSoon), []);
+  useEffect(() => subscribePointerScene(redrawSoon), []);
   // While a stroke waits to be kept, what is there already stands back.
   const standsBack = useThrottledEditor(
     ({ tool, sketch, strokeMeans }) => tool === 'stroke' && (sketch !== null || strokeMeans === 'anew'),
@@ -49,21 +49,21 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
     <PixelContext value={1 / projection.scale}>
       <LiveViewContext value={FIELD_VIEW}>
         <Layer size={size} projection={projection}>
-          <Paper />
+          <PaperLayer />
           <BackdropPicture />
           <Grid />
         </Layer>
         <LiveViewContext value={GHOSTS_VIEW}>
           <Layer size={size} projection={projection}>
-            <Ghosts group="others" />
-            <FrameNumbers group="others" />
+            <GhostsLayer group="others" />
+            <FrameNumbersLayer group="others" />
             <G opacity={standsBack ? STANDS_BACK : 1}>
               <Guides group="others" />
             </G>
           </Layer>
           <Layer size={size} projection={projection}>
-            <Ghosts group="active" />
-            <FrameNumbers group="active" />
+            <GhostsLayer group="active" />
+            <FrameNumbersLayer group="active" />
           </Layer>
         </LiveViewContext>
         <Layer size={size} projection={projection}>

@@ -6,11 +6,11 @@ import { RulerLine } from './overlays/RulerLine';
 import { SnapGuides } from './overlays/SnapGuides';
 import { BackdropPicture } from './layers/BackdropPicture';
 import { ArcLines } from './layers/ArcLines';
-import { Grid, Paper } from './layers/Paper';
+import { Grid, PaperLayer } from './layers/Paper';
 import { PointDots } from './layers/Points';
 import { PixelContext } from '../../render/pixel';
 import { LiveGroup } from '../../playback/liveShapes';
-import { currentScene, useScene } from './scene';
+import { currentPointerScene, usePointerScene } from './pointerScene';
 import type { Projection } from './viewport';
 
 const RADIUS = 56;
@@ -26,7 +26,7 @@ interface LoupeProps {
 
 /** Where the middle of the loupe is: above the finger, beside it where there is no room above. */
 function loupeCorner(width: number): { x: number; y: number } | null {
-  const { finger } = currentScene();
+  const { finger } = currentPointerScene();
   if (!finger) return null;
   const isHigh = finger.y < ABOVE + RADIUS;
   const beside = finger.x > width / 2 ? finger.x - ABOVE - RADIUS : finger.x + ABOVE + RADIUS;
@@ -40,7 +40,7 @@ const shift = ({ x, y }: { readonly x: number; readonly y: number }): string => 
 function Beneath() {
   return (
     <G>
-      <Paper />
+      <PaperLayer />
       <BackdropPicture />
       <Grid />
       <ArcLines />
@@ -53,11 +53,11 @@ function Beneath() {
 
 /** What lies beneath the finger, shown again above it while something is dragged. */
 export function Loupe({ projection, size }: LoupeProps) {
-  const isShown = useScene((scene) => scene.finger !== null);
+  const isShown = usePointerScene((scene) => scene.finger !== null);
   if (!isShown) return null;
   const transform = (): string => shift(loupeCorner(size.width) ?? { x: -1000, y: -1000 });
   const beneath = (): string => {
-    const { finger } = currentScene();
+    const { finger } = currentPointerScene();
     return finger ? shift({ x: -finger.x, y: -finger.y }) : '';
   };
   return (

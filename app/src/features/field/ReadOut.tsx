@@ -11,7 +11,7 @@ import { selectLengthScale } from '../../store/lengths';
 import { selectEdits } from '../../store/selectors/selection';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
-import { currentScene, useScene } from './scene';
+import { currentPointerScene, usePointerScene } from './pointerScene';
 import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 import { frameNumber } from '../../store/frameNumbers';
 
@@ -90,7 +90,7 @@ function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
 
 /** Where the mouse is. */
 export function PointerPlace() {
-  const hasPointer = useScene(({ pointer }) => pointer !== null);
+  const hasPointer = usePointerScene(({ pointer }) => pointer !== null);
   return hasPointer ? <Coordinates /> : null;
 }
 
@@ -98,7 +98,7 @@ export function PointerPlace() {
 const READABLE_MS = 80;
 
 const coordinates = ({ unit, fieldUnits }: LengthScale): string => {
-  const { pointer } = currentScene();
+  const { pointer } = currentPointerScene();
   const decimals = unit === 'mm' ? 1 : 0;
   const text = (length: number): string => fixed(length / fieldUnits, decimals);
   return pointer ? words.acrossDown(text(pointer.x), text(pointer.y)) : '';

@@ -2,7 +2,7 @@ import { edits, freshShot, type Shot } from '@humble/core';
 import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { selectionBoxRound, selectionBoxGrips } from './selectionBox';
-import { numbered } from './layers/numbered';
+import { numberedTicks } from './layers/numberedTicks';
 import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
 
 const still = { x: 0, y: 0 };
@@ -144,16 +144,16 @@ describe('frame numbers in the field', () => {
   const framesOf = (ticks: readonly { readonly frame: number }[]) => ticks.map(({ frame }) => frame);
 
   test('are written where there is room: two digits of 6.6 pixels, and 9 between', () => {
-    expect(framesOf(numbered(row([10, 15, 20, 25], 23), 0.5))).toEqual([10, 15, 20, 25]);
-    expect(framesOf(numbered(row([10, 15, 20, 25], 22), 0.5))).toEqual([10, 20]);
-    expect(framesOf(numbered(row([100, 105, 110], 23), 0.5))).toEqual([100, 110]);
+    expect(framesOf(numberedTicks(row([10, 15, 20, 25], 23), 0.5))).toEqual([10, 15, 20, 25]);
+    expect(framesOf(numberedTicks(row([10, 15, 20, 25], 22), 0.5))).toEqual([10, 20]);
+    expect(framesOf(numberedTicks(row([100, 105, 110], 23), 0.5))).toEqual([100, 110]);
   });
 
   test('of a way that is gone again do not lie over the first ones; on the other side of it they may', () => {
     const there = row([5, 10], 60);
     const again = row([30, 35], 60, 103);
-    expect(framesOf(numbered([...there, ...again], 0.5))).toEqual([5, 10]);
+    expect(framesOf(numberedTicks([...there, ...again], 0.5))).toEqual([5, 10]);
     const back = again.map((tick) => ({ ...tick, acrossY: -1 }));
-    expect(framesOf(numbered([...there, ...back], 0.5))).toEqual([5, 10, 30, 35]);
+    expect(framesOf(numberedTicks([...there, ...back], 0.5))).toEqual([5, 10, 30, 35]);
   });
 });

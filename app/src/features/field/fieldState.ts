@@ -20,7 +20,7 @@ import { currentFrame } from '../../playback/playhead';
 import { isFigureSeen } from './layers/arcPaths';
 import type { FieldState, FigureInPlace, OtherFigure, RiderInPlace, TimingTarget } from './hitTest';
 import type { GripsOf } from './overlays/SelectionFrame';
-import { figureKnobIn } from './figureKnob';
+import { selectFigureKnob } from './figureKnob';
 import { type Projection, toField } from './viewport';
 import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
 
@@ -38,12 +38,13 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     grips: grips(state).grips,
     placed,
     isSelectingSeveral,
-    figure: takesFigure(state) && !arc?.locked ? figureInPlace(state) : null,
-    otherFigures: selectEdits(state) === 'poses' ? otherFiguresIn(state) : NO_FIGURES,
-    waits: waitingNameIn(state),
-    knob: figureKnobIn(state),
-    riders: ridersInPlace(state),
-    timed: selectEdits(state) === 'timing' && arc && !arc.hidden ? timingTargets(state) : NO_TIMING_TARGETS,
+    figure: takesFigure(state) && !arc?.locked ? selectFigureInPlace(state) : null,
+    otherFigures: selectEdits(state) === 'poses' ? selectOtherFigures(state) : NO_FIGURES,
+    waits: selectWaitingName(state),
+    knob: selectFigureKnob(state),
+    riders: selectRidersInPlace(state),
+    timed:
+      selectEdits(state) === 'timing' && arc && !arc.hidden ? selectTimingTargets(state) : NO_TIMING_TARGETS,
   };
 }
 
@@ -61,7 +62,7 @@ const NO_FIGURES: readonly OtherFigure[] = [];
 const NO_RIDERS: readonly RiderInPlace[] = [];
 
 /** Parts of the active figure as they stand at the playhead, while their group is in front. */
-function ridersInPlace(state: RootState): readonly RiderInPlace[] {
+function selectRidersInPlace(state: RootState): readonly RiderInPlace[] {
   if (selectEdits(state) !== 'poses' || state.settings.groupInFront.figure !== 'parts') return NO_RIDERS;
   const travel = selectActiveTravel(state);
   if (!travel || travel.arc.hidden || travel.figure.locked) return NO_RIDERS;
@@ -81,14 +82,14 @@ function ridersInPlace(state: RootState): readonly RiderInPlace[] {
 }
 
 /** The name of the active figure where it rides no arc. */
-function waitingNameIn(state: RootState): string | null {
+function selectWaitingName(state: RootState): string | null {
   const waiting = selectActiveWaiting(state);
   const figure = waiting && state.shot.present.shot?.figures.find(({ id }) => id === waiting.figureId);
   return figure?.name ?? null;
 }
 
 /** Figures besides the active one as they stand at the playhead, those in front first; all that wait. */
-function otherFiguresIn(state: RootState): readonly OtherFigure[] {
+function selectOtherFigures(state: RootState): readonly OtherFigure[] {
   const { shot } = state.shot.present;
   if (!shot) return NO_FIGURES;
   const { soloFigureId } = state.editor;
@@ -117,7 +118,7 @@ function otherFiguresIn(state: RootState): readonly OtherFigure[] {
 }
 
 /** The active figure at the playhead, and what putting it elsewhere would do. */
-function figureInPlace(state: RootState): FigureInPlace | null {
+function selectFigureInPlace(state: RootState): FigureInPlace | null {
   const travel = selectActiveTravel(state);
   const playhead = currentFrame();
   if (travel?.figure.locked) return null;
@@ -143,7 +144,7 @@ let known: {
 } | null = null;
 
 /** Marks, ticks and what is put by hand of the active move. Worked out once for each move. */
-function timingTargets(state: RootState): readonly TimingTarget[] {
+function selectTimingTargets(state: RootState): readonly TimingTarget[] {
   const { shot } = state.shot.present;
   const travel = selectActiveTravel(state);
   if (!shot || !travel) return NO_TIMING_TARGETS;
@@ -185,7 +186,7 @@ function backdropBox(backdrop: NonNullable<Shot['backdrop']>): SelectionBox | nu
   };
 }
 
-function selectionBoxIn(state: RootState, pixel: number): SelectionBox | null {
+function selectSelectionBox(state: RootState, pixel: number): SelectionBox | null {
   if (selectEdits(state) !== 'arcs') return null;
   const { tool } = state.editor;
   if (tool === 'backdrop') {
@@ -210,7 +211,7 @@ export function gripsFor(
   return (state) => {
     const of = [state.shot, state.editor, state.session];
     if (latest?.of.every((part, i) => part === of[i])) return latest.found;
-    const frame = selectionBoxIn(state, 1 / projection.scale);
+    const frame = selectSelectionBox(state, 1 / projection.scale);
     const seen = {
       from: toField(projection, { x: EDGE_PX, y: EDGE_PX }),
       to: toField(projection, { x: view.width - EDGE_PX, y: view.height - EDGE_PX }),

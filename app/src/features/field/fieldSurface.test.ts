@@ -1,7 +1,7 @@
 import { edits, evaluate, PLAIN } from '@humble/core';
 import { ActionCreators } from 'redux-undo';
 import { doEdit } from '../../store/doEdit';
-import { pointsPlaced, severalSet, toolChosen } from '../../store/editorSlice';
+import { pointsPlaced, selectingSeveralSet, toolChosen } from '../../store/editorSlice';
 import { stepChosen } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
 import { addMark } from '../../commands/timing';
@@ -30,7 +30,7 @@ describe('points', () => {
     on.tap(100, 300);
     expect(selected(on)).toEqual(['p2']);
     on.keys.shift = false;
-    on.store.dispatch(severalSet(true));
+    on.store.dispatch(selectingSeveralSet(true));
     on.tap(700, 300);
     expect(selected(on)).toEqual(['p2', 'p3']);
     on.drag([700, 300], [710, 280], [720, 270]);
@@ -247,7 +247,7 @@ describe('in the Timing step', () => {
     const on = timing();
     on.keys.shift = true;
     on.drag([265, 306], [300, 306], [385, 306]);
-    expect(on.store.getState().editor.chosen).toMatchObject({ by: 'stretch' });
+    expect(on.store.getState().editor.pickedRange).toMatchObject({ by: 'stretch' });
     expect(selectPickedRange(on.store.getState())!.runs).toEqual([{ from: 7, until: 10 }]);
   });
 

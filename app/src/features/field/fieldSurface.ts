@@ -9,7 +9,7 @@ import { createDragHandler } from './createDragHandler';
 import type { DragHandler, FieldContext, Pointer } from './dragHandler';
 import { fieldMenu } from './fieldMenu';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
-import { currentScene, EMPTY_SCENE, setScene } from './scene';
+import { currentPointerScene, EMPTY_POINTER_SCENE, setPointerScene } from './pointerScene';
 import { pannedBy, toField, zoomedAt } from './viewport';
 
 /** A point that was tapped: a further tap goes on to one beneath it. */
@@ -105,7 +105,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     },
     menu: (at) => fieldMenu(context(), chosenTarget(at), at),
     dragged: (now) =>
-      setScene({
+      setPointerScene({
         finger: now.isTouch && needsLoupe(target) ? now.view : null,
         pointer: now.point,
         isDragging: true,
@@ -113,14 +113,14 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     pan: (by) => context().viewChanges(pannedBy(viewport, projection, by.x, by.y)),
     released: (wasTouch) => {
       target = null;
-      const { hovered, pointer } = currentScene();
+      const { hovered, pointer } = currentPointerScene();
       // A finger that is lifted is nowhere; a mouse still points.
-      setScene({ ...EMPTY_SCENE, hovered, pointer: wasTouch ? null : pointer });
+      setPointerScene({ ...EMPTY_POINTER_SCENE, hovered, pointer: wasTouch ? null : pointer });
     },
     hover: (view) => {
       if (!view) {
         hoveredName = '';
-        setScene({ hovered: null, pointer: null });
+        setPointerScene({ hovered: null, pointer: null });
         setHoveredFrame(null);
         return;
       }
@@ -128,7 +128,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
       const under = targetAt(snapshot().state, pointer, reach());
       const isNew = nameOf(under) !== hoveredName;
       hoveredName = nameOf(under);
-      setScene(isNew ? { hovered: under, pointer } : { pointer });
+      setPointerScene(isNew ? { hovered: under, pointer } : { pointer });
       setHoveredFrame(frameUnder(under));
     },
     pinchBegins: startFromView,

@@ -48,7 +48,7 @@ function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
 }
 
 /** The knob of the group that is in front in the Figure step, *Turn* or *Size*; null while there is none. */
-export function figureKnobIn(state: RootState): FigureKnob | null {
+export function selectFigureKnob(state: RootState): FigureKnob | null {
   const track = knobTrack(state);
   if (track === null || selectEdits(state) !== 'poses') return null;
   if (state.editor.tool !== 'shape' || isPlaying()) return null;

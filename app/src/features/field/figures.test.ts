@@ -1,6 +1,6 @@
 import { edits, evaluate, type Shot, smoothThrough } from '@humble/core';
 import { goTo, setRange } from '../../playback/playhead';
-import { figureChosen } from '../../commands/figures';
+import { chooseFigure } from '../../commands/figures';
 import { arcActivated } from '../../store/editorSlice';
 import { groupBroughtForward } from '../../store/settingsSlice';
 import { stepChosen } from '../../store/sessionSlice';
@@ -59,7 +59,7 @@ test('a locked figure is not taken hold of, and another one can be', () => {
   expect(shotOn(store)).toBe(locked);
   drag([500, 100], [520, 100], [540, 100]);
   expect(shotOn(store).waiting[0]!.x).toBe(540);
-  store.dispatch(figureChosen('figure1'));
+  store.dispatch(chooseFigure('figure1'));
   drag([100, 300], [100, 250], [100, 200]);
   expect(shotOn(store).arcs).toBe(locked.arcs);
 });

@@ -1,5 +1,5 @@
 import { edits, evaluate } from '@humble/core';
-import { partAdded, partReleased } from '../../commands/parts';
+import { addPart, releasePart } from '../../commands/parts';
 import { partMenu } from '../../commands/menus/partsMenu';
 import { goTo, setRange } from '../../playback/playhead';
 import { riderChosen } from '../../store/editorSlice';
@@ -51,11 +51,11 @@ test('in another group the part is let be', () => {
 
 test('a part is added behind the last one, let go as a figure, or taken away by its menu', () => {
   const { store } = partsBench();
-  store.dispatch(partAdded());
+  store.dispatch(addPart());
   expect(store.getState().editor.activeRiderId).toBe('part2');
   const height = evaluate(shotOn(store)).travels[0]!.figureHeight;
   expect(moveOn(store).riders[1]!.follows).toEqual({ by: 'distance', distance: -Math.round(height) });
-  expect(store.dispatch(partReleased('part2'))).toBe(true);
+  expect(store.dispatch(releasePart('part2'))).toBe(true);
   expect(shotOn(store).waiting).toHaveLength(1);
   expect(store.getState().editor.activeRiderId).toBeNull();
   const menu = partMenu(store, 'part1')!;

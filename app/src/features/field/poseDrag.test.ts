@@ -6,7 +6,7 @@ import { toolChosen } from '../../store/editorSlice';
 import { goTo, isPlaying, pause, setRange } from '../../playback/playhead';
 import { stepChosen } from '../../store/sessionSlice';
 import { settingsChanged } from '../../store/settingsSlice';
-import { figureNudged, figurePutInMiddle, posesAsked } from '../../commands/posing';
+import { nudgeFigure, putFigureInMiddle, askForPoses } from '../../commands/posing';
 import { moveOn, shotOn } from '../../testing/bench';
 import { type Bench, bench, emptyField, threePoints } from '../../testing/fieldBench';
 import { fieldStateOf } from './fieldState';
@@ -30,7 +30,7 @@ const hint = (on: Bench): string => hintFor(fieldStateOf(on.store.getState(), NO
 describe('a figure that is put in place', () => {
   const posing = (): Bench => {
     const on = bench(emptyField);
-    on.store.dispatch(posesAsked());
+    on.store.dispatch(askForPoses());
     return on;
   };
 
@@ -82,22 +82,22 @@ describe('a figure that is put in place', () => {
 
   test('is nudged without a pointer, a run of nudges being one step, and begins in the middle', () => {
     const on = posing();
-    expect(on.store.dispatch(figureNudged({ x: 1, y: 0 }))).toBe(false);
-    expect(on.store.dispatch(figurePutInMiddle())).toBe(true);
+    expect(on.store.dispatch(nudgeFigure({ x: 1, y: 0 }))).toBe(false);
+    expect(on.store.dispatch(putFigureInMiddle())).toBe(true);
     const [x, y] = at(on, 1);
     expect([x, y]).toEqual([500, 300]);
     expect(on.store.getState().editor.tool).toBe('shape');
-    expect(on.store.dispatch(figurePutInMiddle())).toBe(false);
+    expect(on.store.dispatch(putFigureInMiddle())).toBe(false);
     goTo(11);
-    on.store.dispatch(figureNudged({ x: 10, y: 0 }));
-    on.store.dispatch(figureNudged({ x: 0, y: -10 }));
-    on.store.dispatch(figureNudged({ x: 10, y: 0 }));
+    on.store.dispatch(nudgeFigure({ x: 10, y: 0 }));
+    on.store.dispatch(nudgeFigure({ x: 0, y: -10 }));
+    on.store.dispatch(nudgeFigure({ x: 10, y: 0 }));
     expect([at(on, 1), at(on, 11)]).toEqual([
       [x, y],
       [x + 20, y - 10],
     ]);
     goTo(1);
-    on.store.dispatch(figureNudged({ x: -5, y: 0 }));
+    on.store.dispatch(nudgeFigure({ x: -5, y: 0 }));
     expect(at(on, 1)).toEqual([x - 5, y]);
     on.store.dispatch(ActionCreators.undo());
     on.store.dispatch(ActionCreators.undo());

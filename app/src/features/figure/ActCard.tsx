@@ -7,7 +7,7 @@ import Hand from 'lucide-react-native/icons/hand';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
-import { actingAsked, gestureUsed, trackedBroughtIn } from '../../commands/acting';
+import { askToAct, reuseGesture, bringInTracked } from '../../commands/acting';
 import { toolChosen } from '../../store/editorSlice';
 import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
@@ -37,7 +37,7 @@ function Asking({ move }: { readonly move: Move | null }) {
   const bringIn = async (): Promise<void> => {
     try {
       const file = await pickFile('.csv,text/csv');
-      if (file) await dispatch(trackedBroughtIn(textOf(file), file.name.slice(0, 60)));
+      if (file) await dispatch(bringInTracked(textOf(file), file.name.slice(0, 60)));
     } catch (error) {
       dispatch(messageShown(errorSentence(error)));
     }
@@ -52,7 +52,7 @@ function Asking({ move }: { readonly move: Move | null }) {
         icon={Hand}
         kind="brass"
         disabled={move !== null && isLocked}
-        onPress={() => dispatch(actingAsked(move ? 'this' : 'further'))}
+        onPress={() => dispatch(askToAct(move ? 'this' : 'further'))}
         className="mb-1"
       />
       <ActionRow
@@ -60,7 +60,7 @@ function Asking({ move }: { readonly move: Move | null }) {
           move !== null && {
             label: words.actOutAnotherFigure,
             icon: UserPlus,
-            onPress: () => dispatch(actingAsked('further')),
+            onPress: () => dispatch(askToAct('further')),
           },
           { label: words.importTrackedPositions, icon: FileInput, onPress: () => void bringIn() },
         ]}
@@ -88,7 +88,7 @@ function KeptGestures() {
             <Button
               label={`${gesture.name}, ${fixed(gestureSeconds(gesture), 2)} s`}
               icon={Hand}
-              onPress={() => void dispatch(gestureUsed(gesture))}
+              onPress={() => void dispatch(reuseGesture(gesture))}
             />
           </View>
           <IconButton

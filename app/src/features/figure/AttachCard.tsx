@@ -1,6 +1,6 @@
 import { shallowEqual } from 'react-redux';
 import { View } from 'react-native';
-import { figureAttached, figureDetached } from '../../commands/figures';
+import { attachFigure, detachFigure } from '../../commands/figures';
 import { useAppDispatch } from '../../store/hooks';
 import Unlink from 'lucide-react-native/icons/unlink';
 import { ARC_TONES } from '../../ui/arcColour';
@@ -26,7 +26,7 @@ export function AttachCard() {
   if (riding && others.length === 0)
     return (
       <Card>
-        <Detach onPress={() => dispatch(figureDetached(figureId))} />
+        <Detach onPress={() => dispatch(detachFigure(figureId))} />
       </Card>
     );
   return (
@@ -47,19 +47,19 @@ export function AttachCard() {
             <Button
               label={words.atStartOf(name)}
               shows={words.atItsStart}
-              onPress={() => dispatch(figureAttached(figureId, id, 'start'))}
+              onPress={() => dispatch(attachFigure(figureId, id, 'start'))}
             />
             <Button
               label={words.whereItIsOn(name)}
               shows={words.whereItIs}
-              onPress={() => dispatch(figureAttached(figureId, id, 'where-it-is'))}
+              onPress={() => dispatch(attachFigure(figureId, id, 'where-it-is'))}
             />
           </View>
         </View>
       ))}
       {riding && (
         <View className="mt-3">
-          <Detach onPress={() => dispatch(figureDetached(figureId))} />
+          <Detach onPress={() => dispatch(detachFigure(figureId))} />
         </View>
       )}
     </Card>

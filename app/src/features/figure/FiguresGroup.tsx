@@ -11,7 +11,7 @@ import Pencil from 'lucide-react-native/icons/pencil';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { figureAdded, figureChosen, soloToggled } from '../../commands/figures';
+import { addFigure, chooseFigure, toggleSolo } from '../../commands/figures';
 import { figureMenu } from '../../commands/menus/figuresMenu';
 import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { ActionRow } from '../../ui/ActionRow';
@@ -64,7 +64,7 @@ export function FiguresGroup() {
             <Words role="status" tone="plum" className="shrink">
               {words.alone}
             </Words>
-            <Button label={words.showAll} onPress={() => dispatch(soloToggled(soloId))} />
+            <Button label={words.showAll} onPress={() => dispatch(toggleSolo(soloId))} />
           </View>
         )}
         <ActionRow
@@ -72,7 +72,7 @@ export function FiguresGroup() {
             {
               label: words.addAStandIn,
               icon: UserPlus,
-              onPress: () => dispatch(figureAdded({ kind: 'stand-in', standIn: 'peg' })),
+              onPress: () => dispatch(addFigure({ kind: 'stand-in', standIn: 'peg' })),
             },
             {
               label: words.importPictures,
@@ -136,7 +136,7 @@ function FigureRow({ figure, grip, onMore }: FigureRowProps) {
         role="button"
         aria-label={words.workOn(name)}
         aria-pressed={isActive}
-        onPress={() => dispatch(figureChosen(figureId))}
+        onPress={() => dispatch(chooseFigure(figureId))}
         className="min-h-[52px] min-w-0 flex-1 flex-row items-center gap-3"
       >
         <LookPicture look={lookOf(figure)} size={PICTURE_PX} />

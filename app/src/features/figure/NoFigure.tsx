@@ -1,7 +1,7 @@
 import { figureWords as words } from '../../words/figure';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { View } from 'react-native';
-import { figurePutInMiddle, posesAsked } from '../../commands/posing';
+import { putFigureInMiddle, askForPoses } from '../../commands/posing';
 import { useAppDispatch, useEdit } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
@@ -34,8 +34,8 @@ export function NoFigure() {
             icon={UserPlus}
             kind="brass"
             onPress={() => {
-              if (isPosing) dispatch(figurePutInMiddle());
-              else dispatch(posesAsked());
+              if (isPosing) dispatch(putFigureInMiddle());
+              else dispatch(askForPoses());
             }}
           />
         )}

@@ -13,7 +13,7 @@ import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
-import { trackIn } from './tracks/trackIn';
+import { selectTrack } from './tracks/selectTrack';
 import { useFigure } from './useFigure';
 import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
@@ -38,8 +38,8 @@ export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingCho
   const dispatch = useAppDispatch();
   const frame = useThrottledFrame();
   const reach = useThrottledEditor((editor) => editor.offsetReach);
-  const x = useThrottledSelector((state) => trackIn(state, 'offsetX')?.values[frame - 1] ?? 0);
-  const y = useThrottledSelector((state) => trackIn(state, 'offsetY')?.values[frame - 1] ?? 0);
+  const x = useThrottledSelector((state) => selectTrack(state, 'offsetX')?.values[frame - 1] ?? 0);
+  const y = useThrottledSelector((state) => selectTrack(state, 'offsetY')?.values[frame - 1] ?? 0);
   const { field: length } = useLengths();
   if (!on) return <NoFigureYet />;
   const { id: moveId, offsetIn, tracks } = on.move;
@@ -111,7 +111,7 @@ export function OffsetSummary() {
   const frame = useThrottledFrame();
   const lengths = useLengths();
   const away = useThrottledSelector((state) => {
-    const [x, y] = [trackIn(state, 'offsetX'), trackIn(state, 'offsetY')];
+    const [x, y] = [selectTrack(state, 'offsetX'), selectTrack(state, 'offsetY')];
     return x && y ? Math.hypot(x.values[frame - 1] ?? 0, y.values[frame - 1] ?? 0) : null;
   });
   if (away === null) return null;

@@ -11,7 +11,7 @@ import { Fragment, type ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { goTo, useThrottledFrame } from '../../playback/playhead';
-import { figurePut } from '../../commands/posing';
+import { putFigure } from '../../commands/posing';
 import { selectFigurePlace } from '../../store/selectors/selection';
 import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
@@ -101,7 +101,7 @@ function Place({ move }: { readonly move: Move }) {
         length={lengths.field}
         x={x}
         y={y}
-        onChange={(to, undoGroup) => void dispatch(figurePut({ move, frame, to }, undoGroup))}
+        onChange={(to, undoGroup) => void dispatch(putFigure({ move, frame, to }, undoGroup))}
       />
     </View>
   );

@@ -7,7 +7,7 @@ import { NumericText } from '../../ui/Words';
 import { figureWords as words } from '../../words/figure';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
-import { trackIn } from './tracks/trackIn';
+import { selectTrack } from './tracks/selectTrack';
 import { useFigure } from './useFigure';
 import { useThrottledSelector } from '../../store/throttled/hooks';
 
@@ -36,7 +36,7 @@ export function SizeGroup({ easingChoice }: { readonly easingChoice: EasingChoic
 /** How large it is on this frame. */
 export function SizeSummary() {
   const frame = useThrottledFrame();
-  const percent = useThrottledSelector((state) => trackIn(state, 'size')?.values[frame - 1] ?? null);
+  const percent = useThrottledSelector((state) => selectTrack(state, 'size')?.values[frame - 1] ?? null);
   return percent === null ? null : (
     <NumericText tone="soft">{words.sizeHere(writeNumber(percent, 1))}</NumericText>
   );

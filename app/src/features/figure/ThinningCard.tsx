@@ -4,7 +4,7 @@ import { actedDeviation, gestureFrames, gestureOf, gestureSeconds } from '@humbl
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { Pressable, View } from 'react-native';
-import { actedAgain, actedChanged } from '../../commands/acting';
+import { actAgain, changeActing } from '../../commands/acting';
 import { useAppDispatch, useEdit, useSettings } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { settingsChanged } from '../../store/settingsSlice';
@@ -52,7 +52,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         min={0}
         max={DOUBLINGS}
         onChange={(value, step) =>
-          void dispatch(actedChanged(move, { allowedDeviation: least * 2 ** value }, step))
+          void dispatch(changeActing(move, { allowedDeviation: least * 2 ** value }, step))
         }
       />
       <Words tone="soft" role="status" testID="thinned-to">
@@ -77,13 +77,13 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         {last !== shot.lengthFrames && whole > 1 && (
           <Button
             label={words.fitTheMoveToTheShot}
-            onPress={() => void dispatch(actedChanged(move, { frames: whole }))}
+            onPress={() => void dispatch(changeActing(move, { frames: whole }))}
           />
         )}
         {acted.frames !== null && (
           <Button
             label={words.originalLengthIntervals(gestureFrames(gesture, shot.rate))}
-            onPress={() => void dispatch(actedChanged(move, { frames: null }))}
+            onPress={() => void dispatch(changeActing(move, { frames: null }))}
           />
         )}
       </View>
@@ -92,7 +92,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
           {
             label: words.useForAnotherFigure,
             icon: UserPlus,
-            onPress: () => void dispatch(actedAgain(move)),
+            onPress: () => void dispatch(actAgain(move)),
           },
           {
             label: words.deleteGesture,
@@ -121,7 +121,7 @@ function Gestures({ move }: { readonly move: Move }) {
             role="radio"
             aria-checked={isChosen}
             aria-label={gesture.name}
-            onPress={() => void dispatch(actedChanged(move, { gestureId: gesture.id }))}
+            onPress={() => void dispatch(changeActing(move, { gestureId: gesture.id }))}
             className={`min-h-[44px] justify-center rounded-large border px-3 ${isChosen ? 'border-brass bg-brasswash' : 'border-line bg-ground'}`}
           >
             <Words strong={isChosen}>{gesture.name}</Words>

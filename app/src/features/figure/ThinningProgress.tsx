@@ -1,6 +1,6 @@
 import { figureWords as words } from '../../words/figure';
 import { View } from 'react-native';
-import { thinningGivenUp } from '../../commands/acting';
+import { cancelThinning } from '../../commands/acting';
 import { useAppDispatch } from '../../store/hooks';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
@@ -19,7 +19,7 @@ export function ThinningProgress() {
       className="mt-2 flex-row items-center justify-between"
     >
       <Words tone="soft">{words.thinningPercent(Math.round(share * 100))}</Words>
-      <Button label={words.stop} kind="quiet" onPress={() => dispatch(thinningGivenUp())} />
+      <Button label={words.stop} kind="quiet" onPress={() => dispatch(cancelThinning())} />
     </View>
   );
 }

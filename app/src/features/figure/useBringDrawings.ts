@@ -1,5 +1,5 @@
 import type { Artwork } from '@humble/core';
-import { figureAdded } from '../../commands/figures';
+import { addFigure } from '../../commands/figures';
 import { useBringPictures } from '../../commands/useBringPictures';
 import { keepDrawing } from '../../persistence/drawings';
 import { useAppDispatch, useEdit } from '../../store/hooks';
@@ -31,7 +31,7 @@ export function useBringDrawings(
     onAllThere: (drawings) => {
       const artwork: Artwork = { kind: 'pictures', drawings: [...change(drawings)] };
       return figureId === null
-        ? dispatch(figureAdded(artwork, nameFrom(drawings[0]!.name)))
+        ? dispatch(addFigure(artwork, nameFrom(drawings[0]!.name)))
         : edit('setArtwork', { figureId, artwork }) !== null;
     },
   });

@@ -1,5 +1,5 @@
 import { fireEvent, screen } from '@testing-library/react-native';
-import { figureAdded } from '../../commands/figures';
+import { addFigure } from '../../commands/figures';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
 import { AttachCard } from './AttachCard';
 import { LooksGroup } from './LooksGroup';
@@ -11,7 +11,7 @@ const nothing = () => null;
 
 const waitingBench = () => {
   const store = benchWith(straightShot(), 'figure');
-  store.dispatch(figureAdded({ kind: 'stand-in', standIn: 'boat' }, 'Boat'));
+  store.dispatch(addFigure({ kind: 'stand-in', standIn: 'boat' }, 'Boat'));
   return store;
 };
 

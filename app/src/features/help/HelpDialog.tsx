@@ -2,7 +2,7 @@ import { helpWords as words } from '../../words/help';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { View } from 'react-native';
 import { SHORTCUTS } from '../../words/shortcuts';
-import { type Step, stepDescriptor } from '../../kinds/steps';
+import { type WorkStep, stepDescriptor } from '../../kinds/steps';
 import { TERMS } from '../../words/terms';
 import { useSession } from '../../store/hooks';
 import { Button } from '../../ui/Button';
@@ -13,7 +13,7 @@ import { STEP_HELP, type StepHelp } from '../../words/stepHelp';
 import { StepPicture } from './StepPicture';
 
 /** A step without help does not compile. */
-const HELP: Readonly<Record<Step, StepHelp>> = STEP_HELP;
+const HELP: Readonly<Record<WorkStep, StepHelp>> = STEP_HELP;
 
 interface HelpDialogProps {
   readonly onClose: () => void;

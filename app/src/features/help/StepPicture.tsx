@@ -1,5 +1,5 @@
 import Svg, { Circle, G, Line, Path, Rect } from 'react-native-svg';
-import type { Step } from '../../kinds/steps';
+import type { WorkStep } from '../../kinds/steps';
 import { colour } from '../../ui/colour';
 
 const ARC = 'M12 78C60 20 120 20 160 52S250 96 308 34';
@@ -7,7 +7,7 @@ const ARC = 'M12 78C60 20 120 20 160 52S250 96 308 34';
 /** Ticks along a straight line, closer at both ends. */
 const TICKS = [12, 16, 26, 44, 70, 102, 136, 170, 202, 230, 252, 270, 284, 296, 304, 308];
 
-const pictures: Readonly<Record<Step, () => React.JSX.Element>> = {
+const pictures: Readonly<Record<WorkStep, () => React.JSX.Element>> = {
   arc: () => (
     <>
       <Path d="M96 30L52 24M96 30L140 36" stroke={colour.brass} strokeWidth={1.5} />
@@ -129,7 +129,7 @@ const pictures: Readonly<Record<Step, () => React.JSX.Element>> = {
 };
 
 /** What is done in a step, at a glance. */
-export function StepPicture({ step }: { readonly step: Step }) {
+export function StepPicture({ step }: { readonly step: WorkStep }) {
   const Picture = pictures[step];
   return (
     <Svg width="100%" height={100} viewBox="0 0 320 96" aria-hidden>

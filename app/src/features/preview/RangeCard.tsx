@@ -1,6 +1,6 @@
 import type { Passage, Shot } from '@humble/core';
 import { View } from 'react-native';
-import { rangeChosen } from '../../store/editorSlice';
+import { rangePicked } from '../../store/editorSlice';
 import { frameField } from '../../store/frames';
 import { useAppDispatch } from '../../store/hooks';
 import { Button } from '../../ui/Button';
@@ -21,7 +21,7 @@ export function RangeCard({ passage }: { readonly passage: Passage | null }) {
   const dispatch = useAppDispatch();
   const { from, until } = rangeOf(shot, passage);
   const pick = (range: Passage): void => {
-    dispatch(rangeChosen({ by: 'frames', ...range }));
+    dispatch(rangePicked({ by: 'frames', ...range }));
   };
   return (
     <Card title={words.range}>
@@ -45,7 +45,7 @@ export function RangeCard({ passage }: { readonly passage: Passage | null }) {
       />
       {passage && (
         <View className="flex-row">
-          <Button label={words.allFrames} kind="quiet" onPress={() => dispatch(rangeChosen(null))} />
+          <Button label={words.allFrames} kind="quiet" onPress={() => dispatch(rangePicked(null))} />
         </View>
       )}
     </Card>

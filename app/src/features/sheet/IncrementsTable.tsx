@@ -19,7 +19,14 @@ import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { linePress } from './linePress';
 import { PickedBar } from './PickedBar';
-import { areOfSame, linesIn, saysSame, seenLine, tableIn, type TableLine } from './lines';
+import {
+  areOfSame,
+  selectTableLines,
+  saysSame,
+  seenLine,
+  selectIncrementTable,
+  type TableLine,
+} from './lines';
 import { selectActiveMove } from '../../store/selectors/active';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 import { frameNumber } from '../../store/frameNumbers';
@@ -93,7 +100,7 @@ function hasSeveralDrawings(state: RootState): boolean {
 /** Which lines there are: each reads for itself what it says, so that a drag changes only those it must. */
 const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProps) {
   // They come when there is time for them: while something is dragged nothing waits for a table.
-  const data = useDeferredValue(useThrottledSelector(linesIn, areOfSame)) as TableLine[];
+  const data = useDeferredValue(useThrottledSelector(selectTableLines, areOfSame)) as TableLine[];
   const units = useThrottledShotValue(({ sheet }) => sheet.units);
   const rulerStep = useThrottledShotValue(({ sheet }) => sheet.rulerStep);
   const tracks = useThrottledSelector(keyedTracks, shallowEqual);
@@ -194,7 +201,7 @@ const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   (selectActiveMove(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
 const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) {
-  const line = useThrottledSelector((state) => linesIn(state)[index], saysSame);
+  const line = useThrottledSelector((state) => selectTableLines(state)[index], saysSame);
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
   const rowHeight = useRowHeight();
@@ -258,7 +265,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
     const read = lengths.read(text);
     const typed = typeof read === 'number' ? read : null;
     const move = selectActiveMove(store.getState());
-    const arcLength = tableIn(store.getState())?.arcLength;
+    const arcLength = selectIncrementTable(store.getState())?.arcLength;
     if (typed === null && text.trim() !== '')
       dispatch(
         messageShown(

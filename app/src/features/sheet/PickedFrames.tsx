@@ -1,7 +1,7 @@
 import X from 'lucide-react-native/icons/x';
 import { View } from 'react-native';
 import { goToStep } from '../../commands/goToStep';
-import { rangeChosen } from '../../store/editorSlice';
+import { rangePicked } from '../../store/editorSlice';
 import { useAppDispatch } from '../../store/hooks';
 import { groupBroughtForward } from '../../store/settingsSlice';
 import { selectPassage } from '../../store/selectors/timingSelection';
@@ -28,7 +28,7 @@ export function PickedFrames() {
           dispatch(goToStep('timing'));
         }}
       />
-      <IconButton label={words.deselectThem} icon={X} onPress={() => dispatch(rangeChosen(null))} />
+      <IconButton label={words.deselectThem} icon={X} onPress={() => dispatch(rangePicked(null))} />
     </View>
   );
 }

@@ -69,7 +69,7 @@ test('with Shift, or held down, a line picks the frames from the one in sight to
   fireEvent.press(screen.getByRole('button', { name: 'Deselect the frames' }));
   expect(screen.queryByText('Frames 3 → 6')).toBeNull();
   fireEvent(line(2), 'longPress');
-  expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 2, until: 3 });
+  expect(store.getState().editor.pickedRange).toEqual({ by: 'frames', from: 2, until: 3 });
   fireEvent.press(screen.getByRole('button', { name: 'Change timing' }));
   expect(store.getState().session.step).toBe('timing');
   expect(store.getState().settings.groupInFront.timing).toBe('range');

@@ -9,7 +9,7 @@ import { settingsChanged } from '../../store/settingsSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
-import { exposureSheetWords as sheetViewWords } from '../../words/exposureSheet';
+import { exposureSheetWords as sheetViewWords } from '../../words/exposures';
 import { findingWords } from '../../words/findings';
 import { Findings } from './Findings';
 import { LazyExposureSheet, LazyIncrementsTable, LazySheetCharts } from './lazyTables';

@@ -32,7 +32,7 @@ const ROWS: readonly Row[] = [
 ];
 
 /** From where on the checks tell something in this shot. Of lengths those in the shot's own units are shown. */
-export function Thresholds() {
+export function ThresholdsCard() {
   const thresholds = useThrottledShotValue((shot) => shot.thresholds);
   const hasScale = useThrottledShotValue(({ field }) => field.unitsPerMm !== null);
   const edit = useEdit();

@@ -1,6 +1,6 @@
 import type { GestureResponderEvent } from 'react-native';
 import { currentFrame, goTo } from '../../playback/playhead';
-import { rangeChosen } from '../../store/editorSlice';
+import { rangePicked } from '../../store/editorSlice';
 import type { AppDispatch } from '../../store/store';
 
 const isShift = ({ nativeEvent }: GestureResponderEvent): boolean =>
@@ -13,7 +13,7 @@ const isShift = ({ nativeEvent }: GestureResponderEvent): boolean =>
 export function linePress(dispatch: AppDispatch, frame: number, goToFrame: () => void = () => goTo(frame)) {
   const pick = (): void => {
     const ends = [currentFrame(), frame];
-    dispatch(rangeChosen({ by: 'frames', from: Math.min(...ends), until: Math.max(...ends) }));
+    dispatch(rangePicked({ by: 'frames', from: Math.min(...ends), until: Math.max(...ends) }));
   };
   return {
     onPress: (event: GestureResponderEvent) => (isShift(event) ? pick() : goToFrame()),

@@ -1,9 +1,9 @@
 import { edits } from '@humble/core';
 import { goTo } from '../../playback/playhead';
 import { benchWith, straightShot } from '../../testing/bench';
-import { areOfSame, linesIn, saysSame, seenLine } from './lines';
+import { areOfSame, selectTableLines, saysSame, seenLine } from './lines';
 
-const linesOn = (shot = straightShot()) => linesIn(benchWith(shot, 'sheet').getState());
+const linesOn = (shot = straightShot()) => selectTableLines(benchWith(shot, 'sheet').getState());
 
 beforeEach(() => goTo(1));
 

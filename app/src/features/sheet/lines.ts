@@ -47,7 +47,7 @@ export function seenLine(lines: readonly TableLine[], frame: number): number {
 }
 
 /** The increments of the active move, as the state has them; null where nothing travels. */
-export function tableIn(state: RootState): IncrementTable | null {
+export function selectIncrementTable(state: RootState): IncrementTable | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   return shot && move && incrementTable(shot, move);
@@ -57,8 +57,8 @@ const NO_LINES: readonly TableLine[] = [];
 let latest: { readonly table: IncrementTable; readonly lines: readonly TableLine[] } | null = null;
 
 /** Their lines. */
-export function linesIn(state: RootState): readonly TableLine[] {
-  const table = tableIn(state);
+export function selectTableLines(state: RootState): readonly TableLine[] {
+  const table = selectIncrementTable(state);
   if (!table) return NO_LINES;
   if (latest?.table !== table) latest = { table, lines: linesOf(table) };
   return latest.lines;

@@ -5,7 +5,7 @@ import EllipsisVertical from 'lucide-react-native/icons/ellipsis-vertical';
 import { memo } from 'react';
 import { Pressable, View } from 'react-native';
 import Svg, { Image, Path } from 'react-native-svg';
-import type { ShotSummary } from '../../persistence/api';
+import type { ListedShot } from '../../persistence/api';
 import { pictureAddress } from '../../persistence/pictures';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
@@ -15,7 +15,7 @@ import { changedAt } from './changedAt';
 import type { Twin } from './twinsOf';
 
 interface ShotCardViewProps {
-  readonly shot: ShotSummary;
+  readonly shot: ListedShot;
   /** Which one it is of several with its name; null when no other has it. */
   readonly twin: Twin | null;
   readonly columns: number;

@@ -5,7 +5,7 @@ import Search from 'lucide-react-native/icons/search';
 import { type ReactNode, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { freshShot } from '@humble/core';
-import { api, failureOf, failureSentence, type ShotSummary, useListShotsQuery } from '../../persistence/api';
+import { api, failureOf, failureSentence, type ListedShot, useListShotsQuery } from '../../persistence/api';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
@@ -34,7 +34,7 @@ const LIST_EVERY_MS = 5000;
 
 /** A shot whose menu is open, and the film that it stands in. */
 interface Chosen {
-  readonly shot: ShotSummary;
+  readonly shot: ListedShot;
   readonly group: FilmGroup;
 }
 
@@ -45,7 +45,7 @@ interface ShotListProps {
   readonly controls?: ReactNode;
 }
 
-const sum = (shots: readonly ShotSummary[]): string =>
+const sum = (shots: readonly ListedShot[]): string =>
   `${shots.length} ${shots.length === 1 ? 'shot' : 'shots'}, ${fixed(secondsOf(shots), 1)} s`;
 
 /** A line of the list: the head of a film, or some of its shots side by side. */
@@ -61,7 +61,7 @@ type Line =
 /** @param isFound which of the shots are shown; the head of a film goes for all of them */
 function linesOf(
   films: readonly FilmGroup[],
-  isFound: (shot: ShotSummary) => boolean,
+  isFound: (shot: ListedShot) => boolean,
   columns: number,
 ): readonly Line[] {
   // Shots that belong to no film need no head where there is no film.
@@ -106,7 +106,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     if (result.data) onOpen(result.data.id);
     else dispatch(messageShown(failureSentence(result.error)));
   };
-  const isFound = ({ name, film }: ShotSummary): boolean =>
+  const isFound = ({ name, film }: ListedShot): boolean =>
     !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
   const groups = filmsOf(shots, listOrder);
   const twins = twinsOf(shots);

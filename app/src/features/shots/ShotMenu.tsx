@@ -13,7 +13,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { changeStoredShot, orderShots } from '../../commands/films';
 import { movedBy } from './filmsOf';
-import { api, documentAddress, failureSentence, type ShotSummary } from '../../persistence/api';
+import { api, documentAddress, failureSentence, type ListedShot } from '../../persistence/api';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
@@ -23,9 +23,9 @@ import { saveAddress } from '../../ui/files';
 import { TextField } from '../../ui/TextField';
 
 interface ShotMenuProps {
-  readonly shot: ShotSummary;
+  readonly shot: ListedShot;
   /** The shots of its film, in the order in which they are shown. */
-  readonly siblings: readonly ShotSummary[];
+  readonly siblings: readonly ListedShot[];
   /** Of all films in the list. */
   readonly films: readonly string[];
   readonly onClose: () => void;

@@ -1,7 +1,7 @@
-import type { ShotSummary } from '../../persistence/api';
+import type { ListedShot } from '../../persistence/api';
 import { filmsOf, movedBy, secondsOf } from './filmsOf';
 
-const shot = (id: string, some: Partial<ShotSummary> = {}): ShotSummary =>
+const shot = (id: string, some: Partial<ListedShot> = {}): ListedShot =>
   ({
     id,
     name: id,
@@ -11,9 +11,9 @@ const shot = (id: string, some: Partial<ShotSummary> = {}): ShotSummary =>
     lengthFrames: 24,
     rate: 12,
     ...some,
-  }) as ShotSummary;
+  }) as ListedShot;
 
-const ids = (shots: readonly ShotSummary[], order: 'hand' | 'change' | 'name') =>
+const ids = (shots: readonly ListedShot[], order: 'hand' | 'change' | 'name') =>
   filmsOf(shots, order).map(({ film, shots: own }) => [film, own.map(({ id }) => id).join(' ')]);
 
 const shots = [

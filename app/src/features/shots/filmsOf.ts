@@ -1,16 +1,16 @@
-import type { ShotSummary } from '../../persistence/api';
+import type { ListedShot } from '../../persistence/api';
 import type { ListOrder } from '../../store/settingsSlice';
 
 /** The shots of one film, in the order in which they are shown. */
 export interface FilmGroup {
   /** Empty for shots that belong to no film. */
   readonly film: string;
-  readonly shots: readonly ShotSummary[];
+  readonly shots: readonly ListedShot[];
 }
 
 const byName = (a: string, b: string): number => a.localeCompare(b, 'en', { numeric: true });
 
-const ORDERS: Readonly<Record<ListOrder, (a: ShotSummary, b: ShotSummary) => number>> = {
+const ORDERS: Readonly<Record<ListOrder, (a: ListedShot, b: ListedShot) => number>> = {
   // Shots that were never put in order by hand come last, the one changed last first.
   hand: (a, b) =>
     a.rank === b.rank ? b.updatedAt.localeCompare(a.updatedAt) : (a.rank ?? Infinity) - (b.rank ?? Infinity),
@@ -22,8 +22,8 @@ const ORDERS: Readonly<Record<ListOrder, (a: ShotSummary, b: ShotSummary) => num
  * Shots by the film that they belong to. Films go by name, or by their latest change where shots go by that; what
  * belongs to none comes last.
  */
-export function filmsOf(shots: readonly ShotSummary[], order: ListOrder): readonly FilmGroup[] {
-  const films = new Map<string, ShotSummary[]>();
+export function filmsOf(shots: readonly ListedShot[], order: ListOrder): readonly FilmGroup[] {
+  const films = new Map<string, ListedShot[]>();
   for (const shot of shots) films.set(shot.film, [...(films.get(shot.film) ?? []), shot]);
   const latest = (group: FilmGroup): string =>
     group.shots.reduce((last, { updatedAt }) => (updatedAt > last ? updatedAt : last), '');
@@ -37,11 +37,11 @@ export function filmsOf(shots: readonly ShotSummary[], order: ListOrder): readon
 }
 
 /** Length of some shots together, seconds. */
-export const secondsOf = (shots: readonly Pick<ShotSummary, 'lengthFrames' | 'rate'>[]): number =>
+export const secondsOf = (shots: readonly Pick<ListedShot, 'lengthFrames' | 'rate'>[]): number =>
   shots.reduce((total, { lengthFrames, rate }) => total + lengthFrames / rate, 0);
 
 /** The ids of a film's shots with one of them a place earlier or later; null where it is at the end already. */
-export function movedBy(shots: readonly ShotSummary[], id: string, by: -1 | 1): readonly string[] | null {
+export function movedBy(shots: readonly ListedShot[], id: string, by: -1 | 1): readonly string[] | null {
   const ids = shots.map((shot) => shot.id);
   const at = ids.indexOf(id);
   const to = at + by;

@@ -1,11 +1,11 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { rangeChosen } from '../../store/editorSlice';
+import { rangePicked } from '../../store/editorSlice';
 import { goTo, setRange } from '../../playback/playhead';
 import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingGroups } from './testing';
-import { handlesIn } from './views/timingIn';
+import { selectHandles } from './views/selectTiming';
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot);
@@ -64,7 +64,7 @@ test('marks apart by less than numbers can say are a hold, and nothing breaks', 
   const store = benchWith(shot);
   renderOn(store, <TimingGroups />);
   expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
-  expect(handlesIn(store.getState())).toEqual([]);
+  expect(selectHandles(store.getState())).toEqual([]);
 });
 
 test('of many spans the one at the playhead is shown', () => {
@@ -121,7 +121,7 @@ test('length and rate give the seconds; a move that fills the shot goes with it'
 
 test('frames that were chosen and that a shortened shot has no more are its last one', () => {
   const store = show();
-  act(() => void store.dispatch(rangeChosen({ by: 'frames', from: 15, until: 18 })));
+  act(() => void store.dispatch(rangePicked({ by: 'frames', from: 15, until: 18 })));
   expect(screen.getByText('4 frames')).toBeTruthy();
   fireEvent.changeText(screen.getByLabelText('Length, frames'), '11');
   fireEvent(screen.getByLabelText('Length, frames'), 'blur');
@@ -132,7 +132,7 @@ test('frames that were chosen and that a shortened shot has no more are its last
 
 test('a stretch of the arc that is travelled once is a passage of its frames', () => {
   const store = show();
-  act(() => void store.dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 })));
+  act(() => void store.dispatch(rangePicked({ by: 'stretch', from: 0.25, to: 0.5 })));
   const { runs } = selectPickedRange(store.getState())!;
   expect(runs).toHaveLength(1);
   expect(selectPassage(store.getState())).toEqual({ from: runs[0]!.from, until: runs[0]!.until });

@@ -1,4 +1,4 @@
-import { ShotCard } from './cards/ShotCard';
+import { LengthCard } from './cards/LengthCard';
 import { MarkGroup, MoveGroup, RangeGroup, SpanGroup } from './groups';
 
 /** All groups of the Timing step at once, for tests. */
@@ -8,6 +8,6 @@ export const TimingGroups = () => (
     <SpanGroup hasChart />
     <RangeGroup />
     <MoveGroup />
-    <ShotCard />
+    <LengthCard />
   </>
 );

@@ -1,7 +1,7 @@
 import { transportWords as words } from '../../words/transport';
 import { selectEdits } from '../../store/selectors/selection';
 import { lastFrame, type Move, type Shot } from '@humble/core';
-import { type FrameRun, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
+import { type FrameRange, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
 import { memo, useDeferredValue, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
@@ -88,7 +88,7 @@ function postsPath(marks: Move['marks'], lengthFrames: number, width: number): s
 }
 
 /** Frames that were chosen, as bands. */
-const runsPath = (runs: readonly FrameRun[], lengthFrames: number, width: number): string =>
+const runsPath = (runs: readonly FrameRange[], lengthFrames: number, width: number): string =>
   runs
     .map(({ from, until }) => {
       const [left, right] = [along(from, lengthFrames, width), along(until, lengthFrames, width)];

@@ -8,10 +8,11 @@ export type { Edits, StepDescriptor } from './stepDescriptor';
 
 const descriptors = [arc, figure, timing, sheet] as const;
 
-export type Step = (typeof descriptors)[number]['name'];
+export type WorkStep = (typeof descriptors)[number]['name'];
 
 /** The table of steps, in the order of the work. */
-export const STEPS: readonly StepDescriptor<Step>[] = descriptors;
+export const STEPS: readonly StepDescriptor<WorkStep>[] = descriptors;
 
 /** What there is to know of a step, by its name. */
-export const stepDescriptor = (step: Step): StepDescriptor<Step> => STEPS.find(({ name }) => name === step)!;
+export const stepDescriptor = (step: WorkStep): StepDescriptor<WorkStep> =>
+  STEPS.find(({ name }) => name === step)!;

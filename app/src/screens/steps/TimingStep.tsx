@@ -2,7 +2,7 @@ import { benchWords as words } from '../../words/bench';
 import { KeysGroup, KeysSummary } from '../../features/figure/tracks/KeysGroup';
 import { LazyIncrementsTable } from '../../features/sheet/lazyTables';
 import { MoveSummary } from '../../features/timing/cards/MoveCard';
-import { ShotCard, ShotSummary } from '../../features/timing/cards/ShotCard';
+import { LengthCard, LengthSummary } from '../../features/timing/cards/LengthCard';
 import { SpanSummary } from '../../features/timing/cards/Spans';
 import {
   MarkGroup,
@@ -59,11 +59,11 @@ const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
     Content: RangeGroup,
     Summary: RangeSummary,
     startsFolded: true,
-    cue: ({ editor }) => editor.chosen && 'chosen',
+    cue: ({ editor }) => editor.pickedRange && 'chosen',
   },
   { name: 'takes', label: words.takes, Content: TakesGroup, Summary: TakesSummary, startsFolded: true },
   { name: 'move', label: words.move, Content: MoveAndWeight, Summary: MoveSummary, startsFolded: true },
-  { name: 'shot', label: words.shot, Content: ShotCard, Summary: ShotSummary, startsFolded: true },
+  { name: 'shot', label: words.shot, Content: LengthCard, Summary: LengthSummary, startsFolded: true },
 ];
 
 const ON_PHONE = groupsFor(true);

@@ -1,4 +1,4 @@
-import type { Step } from '../../kinds/steps';
+import type { WorkStep } from '../../kinds/steps';
 import { arc } from './arc';
 import { figure } from './figure';
 import { sheet } from './sheet';
@@ -8,4 +8,4 @@ import { timing } from './timing';
 export type { KeyCommand, PanelProps } from './stepParts';
 
 /** Panel and keys of each step. A step that is missing does not compile. */
-export const STEP_PARTS: Readonly<Record<Step, StepParts>> = { arc, figure, timing, sheet };
+export const STEP_PARTS: Readonly<Record<WorkStep, StepParts>> = { arc, figure, timing, sheet };

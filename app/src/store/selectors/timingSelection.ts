@@ -1,6 +1,12 @@
 import { lastFrame, type Mark, type Move, type Passage, spanIndexAt, type Travel } from '@humble/core';
-import { type FrameRun, framesOn, runWithin, type Stretch, stretchOn } from '@humble/core/views';
-import type { Chosen } from '../editorSlice';
+import {
+  type FrameRange,
+  framesOnArcRange,
+  frameRangeWithin,
+  type ArcRange,
+  arcRangeOn,
+} from '@humble/core/views';
+import type { PickedRange } from '../editorSlice';
 import { selectActiveTravel } from './selection';
 import type { RootState } from '../store';
 import { selectActiveMove } from './active';
@@ -21,23 +27,24 @@ export function currentSpan(move: Move, selectedMarkIds: readonly string[], fram
 }
 
 /** Frames and stretch of what was chosen: either one gives the other. */
-export interface WhereAndWhen {
-  readonly runs: readonly FrameRun[];
+export interface RangeOnTravel {
+  readonly runs: readonly FrameRange[];
   /** Field units. */
-  readonly stretch: Stretch;
+  readonly stretch: ArcRange;
 }
 
-let latest: { readonly travel: Travel; readonly chosen: Chosen; readonly found: WhereAndWhen } | null = null;
+let latest: { readonly travel: Travel; readonly chosen: PickedRange; readonly found: RangeOnTravel } | null =
+  null;
 
-export function whereAndWhen(travel: Travel, chosen: Chosen): WhereAndWhen {
+export function rangeOnTravel(travel: Travel, chosen: PickedRange): RangeOnTravel {
   if (latest?.travel === travel && latest.chosen === chosen) return latest.found;
-  let found: WhereAndWhen;
+  let found: RangeOnTravel;
   if (chosen.by === 'frames') {
-    const run = runWithin(chosen, travel.arcDistance.length);
-    found = { runs: [run], stretch: stretchOn(travel, run) };
+    const run = frameRangeWithin(chosen, travel.arcDistance.length);
+    found = { runs: [run], stretch: arcRangeOn(travel, run) };
   } else {
     const stretch = { from: chosen.from * travel.arcLength, to: chosen.to * travel.arcLength };
-    found = { runs: framesOn(travel, stretch), stretch };
+    found = { runs: framesOnArcRange(travel, stretch), stretch };
   }
   latest = { travel, chosen, found };
   return found;
@@ -51,7 +58,7 @@ let passage: Passage | null = null;
  */
 export function selectPassage(state: RootState): Passage | null {
   const {
-    editor: { chosen: all },
+    editor: { pickedRange: all },
     shot,
   } = state;
   const runs = all?.by === 'stretch' ? (selectPickedRange(state)?.runs ?? []) : [];
@@ -64,7 +71,7 @@ export function selectPassage(state: RootState): Passage | null {
 }
 
 /** What was chosen on the active move; null when nothing is. */
-export function selectPickedRange(state: RootState): WhereAndWhen | null {
+export function selectPickedRange(state: RootState): RangeOnTravel | null {
   const travel = selectActiveTravel(state);
-  return travel && state.editor.chosen ? whereAndWhen(travel, state.editor.chosen) : null;
+  return travel && state.editor.pickedRange ? rangeOnTravel(travel, state.editor.pickedRange) : null;
 }

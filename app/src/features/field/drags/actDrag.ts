@@ -1,11 +1,11 @@
 import { fieldWords as words } from '../../../words/field';
 import { firstFrame } from '@humble/core';
 import { type PointerSample } from '@humble/core/views';
-import { gestureRecorded } from '../../../commands/acting';
+import { recordGesture } from '../../../commands/acting';
 import { pause, playFrom } from '../../../playback/playhead';
 import { messageShown } from '../../../store/sessionSlice';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
-import { setScene } from '../scene';
+import { setPointerScene } from '../pointerScene';
 import { selectActiveMove } from '../../../store/selectors/active';
 
 const BEATS = 3;
@@ -24,14 +24,14 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
   const begin = (): void => {
     isRecording = true;
     samples = [{ ...at, ms: countsIn ? performance.now() : at.ms }];
-    setScene({ count: null, acting: at });
+    setPointerScene({ count: null, acting: at });
     const { editor } = store.getState();
     const move = editor.actsFor === 'this' ? selectActiveMove(store.getState()) : null;
     if (playsMeanwhile) playFrom(move ? firstFrame(move) : 1, recordingSpeed);
   };
   const count = (left: number): void => {
     if (left === 0) return begin();
-    setScene({ count: left, acting: at });
+    setPointerScene({ count: left, acting: at });
     beat = setTimeout(() => count(left - 1), BEAT_MS);
   };
   const stop = (): void => {
@@ -43,7 +43,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     startsAtOnce: true,
     drag: ({ trail }) => {
       at = trail.at(-1)!;
-      setScene({ acting: at });
+      setPointerScene({ acting: at });
       if (isRecording) samples.push(...trail.filter(({ ms }) => ms >= samples[0]!.ms));
     },
     drop: ({ point }) => {
@@ -54,7 +54,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.
       samples.push({ ...point, ms: performance.now() });
-      void store.dispatch(gestureRecorded(samples));
+      void store.dispatch(recordGesture(samples));
     },
     cancel: stop,
   };

@@ -4,7 +4,7 @@ import { doEdit } from '../../../store/doEdit';
 import { arcActivated, marksSelected, arcLocationSelected, pointsSelected } from '../../../store/editorSlice';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import { selectActiveTravel } from '../../../store/selectors/selection';
-import { waitingPutOn } from '../../../commands/figures';
+import { putWaitingOnArc } from '../../../commands/figures';
 import { addMark } from '../../../commands/timing';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
@@ -55,7 +55,7 @@ export function arcDrag(
 export const otherArcDrag = ({ store, snapshot }: FieldContext, arcId: string): DragHandler => ({
   tap: ({ point }) => {
     // In the Figure step a figure that waits comes onto the arc that is tapped.
-    if (snapshot().state.edits !== 'poses' || !store.dispatch(waitingPutOn(arcId, point)))
+    if (snapshot().state.edits !== 'poses' || !store.dispatch(putWaitingOnArc(arcId, point)))
       store.dispatch(arcActivated(arcId));
   },
 });
@@ -77,7 +77,7 @@ function scrubTo(travel: Travel, arc: Arc, point: Vector, isFirst: boolean): voi
 export function scrubDrag({ store, snapshot }: FieldContext, arc: Arc): DragHandler {
   const travel = selectActiveTravel(store.getState());
   // A figure that waits comes onto the arc where that is tapped.
-  if (!travel) return { tap: ({ point }) => void store.dispatch(waitingPutOn(arc.id, point)) };
+  if (!travel) return { tap: ({ point }) => void store.dispatch(putWaitingOnArc(arc.id, point)) };
   let isFirst = true;
   const follow = ({ point }: Pointer): void => {
     scrubTo(travel, arc, point, isFirst);

@@ -1,11 +1,11 @@
 import { PLAIN, type PointShape, type Vector } from '@humble/core';
 import { centreChosen, lineLaid, pointsPlaced, pointsSelected } from '../../../store/editorSlice';
 import { finishPlacing } from '../../../commands/placing';
-import { strokeDrawn } from '../../../commands/sketch';
+import { drawStroke } from '../../../commands/sketch';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { REACH_PX } from '../hitTest';
 import type { FieldContext, DragHandler, Pointer } from '../dragHandler';
-import { setScene } from '../scene';
+import { setPointerScene } from '../pointerScene';
 import { snapper } from './snapping';
 
 /** How far a fitted arc may lie from the stroke unless the user says otherwise, pixels. */
@@ -25,13 +25,13 @@ export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): D
   return {
     drag: ({ trail }) => {
       stroke.push(...trail);
-      setScene({ stroke: [...stroke] });
+      setPointerScene({ stroke: [...stroke] });
     },
     drop: () => {
       const { scale } = snapshot().projection;
       if (lengthOf(stroke) * scale < MIN_STROKE_PX) return;
       void store.dispatch(
-        strokeDrawn(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, createUndoGroup('stroke')),
+        drawStroke(stroke, REACH_PX / scale, STROKE_DEVIATION_PX / scale, createUndoGroup('stroke')),
       );
     },
   };
@@ -70,7 +70,7 @@ export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): 
   return {
     drag: ({ point: to }) => {
       const from = start.point;
-      setScene({ marquee: { from, to } });
+      setPointerScene({ marquee: { from, to } });
       const isIn = ({ x, y }: Vector): boolean =>
         x >= Math.min(from.x, to.x) &&
         x <= Math.max(from.x, to.x) &&

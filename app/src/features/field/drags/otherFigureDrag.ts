@@ -1,4 +1,4 @@
-import { figureChosen, waitingDrag } from '../../../commands/figures';
+import { chooseFigure, waitingDrag } from '../../../commands/figures';
 import type { DragHandler, FieldContext, Pointer } from '../dragHandler';
 import type { OtherFigure } from '../hitTest';
 
@@ -8,7 +8,7 @@ export function otherFigureDrag(
   { figureId, at, waits }: OtherFigure,
   start: Pointer,
 ): DragHandler {
-  const tap = (): void => store.dispatch(figureChosen(figureId));
+  const tap = (): void => store.dispatch(chooseFigure(figureId));
   if (!waits) return { tap };
   const move = waitingDrag(store.dispatch, figureId, at);
   let isFirst = true;

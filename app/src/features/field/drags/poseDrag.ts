@@ -1,6 +1,6 @@
 import type { Vector } from '@humble/core';
 import { currentFrame } from '../../../playback/playhead';
-import { figurePut } from '../../../commands/posing';
+import { putFigure } from '../../../commands/posing';
 import { selectFigurePlace } from '../../../store/selectors/selection';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import type { Target } from '../hitTest';
@@ -27,7 +27,7 @@ export function poseDrag(
   const carrier = move?.marks.find((mark) => mark.frame === frame)?.pointId;
   const settle = snapper(context, stands ?? start.point, new Set(carrier ? [carrier] : []));
   // Every edit of a drag is worked out from where the drag began: the first pose stays the first.
-  const put = (to: Vector): boolean => store.dispatch(figurePut({ move, frame: playhead, to }, name));
+  const put = (to: Vector): boolean => store.dispatch(putFigure({ move, frame: playhead, to }, name));
   const at = (now: Pointer): Vector => settle({ x: now.point.x + grip.x, y: now.point.y + grip.y }, now);
   return {
     drag: (now) => void put(at(now)),

@@ -1,7 +1,7 @@
 import { type Vector } from '@humble/core';
 import { alongDirections, snap, type SnapTargets } from '@humble/core/views';
 import type { FieldContext, Pointer } from '../dragHandler';
-import { setScene } from '../scene';
+import { setPointerScene } from '../pointerScene';
 
 /** Things this near attract what is dragged, pixels. */
 const SNAP_PX = 7;
@@ -25,7 +25,7 @@ export function snapper(
     const { settings } = store.getState();
     if (isShift) {
       const at = alongDirections(from, to, DIRECTION_STEP_DEG);
-      setScene({ guides: [{ kind: 'level', from, to: at }] });
+      setPointerScene({ guides: [{ kind: 'level', from, to: at }] });
       return at;
     }
     const targets: SnapTargets = {
@@ -36,7 +36,7 @@ export function snapper(
       reach: SNAP_PX / snapshot().projection.scale,
     };
     const { at, guides } = snap(to, targets);
-    setScene({ guides });
+    setPointerScene({ guides });
     return at;
   };
 }

@@ -1,6 +1,6 @@
 import { type Arc, arcLength, nearestAbout, nearestPoint } from '@humble/core';
 import { doEdit } from '../../../store/doEdit';
-import { marksSelected, rangeChosen } from '../../../store/editorSlice';
+import { marksSelected, rangePicked } from '../../../store/editorSlice';
 import { goTo } from '../../../playback/playhead';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import { addMark, createMarkDrag, createTickDrag } from '../../../commands/timing';
@@ -127,8 +127,8 @@ export function stretchDrag({ store }: FieldContext, arc: Arc, start: Pointer): 
       if (length === 0) return;
       const reached = follow(now);
       const [from, to] = [Math.min(began, reached) / length, Math.max(began, reached) / length];
-      store.dispatch(rangeChosen({ by: 'stretch', from, to }));
+      store.dispatch(rangePicked({ by: 'stretch', from, to }));
     },
-    tap: () => void store.dispatch(rangeChosen(null)),
+    tap: () => void store.dispatch(rangePicked(null)),
   };
 }

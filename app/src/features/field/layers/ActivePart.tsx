@@ -5,7 +5,7 @@ import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { circlePath } from '../overlays/shapes';
-import { seenParts } from './partsAtPlayhead';
+import { selectSeenParts } from './partsAtPlayhead';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 const RING_PX = 9;
@@ -17,7 +17,7 @@ export const ActivePart = memo(function ActivePart() {
   if (riderId === null) return null;
   const ring = (state: RootState): string => {
     const travel = selectActiveTravel(state);
-    const part = travel && seenParts(state, travel).get(riderId);
+    const part = travel && selectSeenParts(state, travel).get(riderId);
     return part ? circlePath({ x: part.pivotX, y: part.pivotY }, RING_PX * pixel) : '';
   };
   return (

@@ -37,7 +37,7 @@ export function useDrawingNumber(drawingIn: (state: RootState) => number): numbe
 }
 
 /** The artwork of a figure or a part in its own units: the drawing that belongs to the playhead, else a stand-in or an outline. */
-export function Artwork(props: ArtworkProps) {
+export function ArtworkLayer(props: ArtworkProps) {
   // A stand-in looks the same on every frame: of a long chain each part would ask in vain.
   return props.figure.artwork.kind === 'pictures' ? <Drawings {...props} /> : <Outline {...props} />;
 }

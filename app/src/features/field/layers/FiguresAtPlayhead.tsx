@@ -9,8 +9,8 @@ import { usePixel } from '../../../render/pixel';
 import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import { circlePath } from '../overlays/shapes';
 import { isFigureSeen } from './arcPaths';
-import { Artwork } from './Artwork';
-import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
+import { ArtworkLayer } from './Artwork';
+import { selectIsActedNow, selectSeenFrame, selectSeenParts, selectTravel } from './partsAtPlayhead';
 import { RidersAtPlayhead } from './RidersAtPlayhead';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
@@ -18,9 +18,9 @@ const NOWHERE = 'scale(0)';
 
 /** What is drawn of a figure at the playhead, and where; null where it does not stand. */
 function figureAt(state: RootState, figureId: string): FigureOn | null {
-  if (isActedNow(state, figureId)) return null;
-  const travel = travelOf(state, figureId);
-  if (travel) return seenParts(state, travel).get(null) ?? null;
+  if (selectIsActedNow(state, figureId)) return null;
+  const travel = selectTravel(state, figureId);
+  if (travel) return selectSeenParts(state, travel).get(null) ?? null;
   const { shot } = state.shot.present;
   const waiting = shot?.waiting.find((one) => one.figureId === figureId);
   return shot && waiting ? waitingFigure(shot, waiting) : null;
@@ -55,7 +55,7 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
   const figure = useThrottledSelector(({ shot }) =>
     shot.present.shot?.figures.find(({ id }) => id === figureId),
   );
-  const height = useThrottledSelector((state) => travelOf(state, figureId)?.figureHeight ?? null);
+  const height = useThrottledSelector((state) => selectTravel(state, figureId)?.figureHeight ?? null);
   if (!figure) return null;
   return (
     <G>
@@ -65,7 +65,7 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
         opacityIn={(state) => figureAt(state, figureId)?.opacity ?? 1}
         testID="figure"
       >
-        <Artwork
+        <ArtworkLayer
           figure={figure}
           drawingIn={(state) => drawingIn(state, figureId)}
           height={height ?? figure.height}
@@ -84,6 +84,6 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
 
 /** The number of the drawing that a figure shows on a frame. */
 function drawingIn(state: RootState, figureId: string): number {
-  const travel = travelOf(state, figureId);
-  return travel ? drawingOfTravel(travel, seenFrame(state, travel)) : 1;
+  const travel = selectTravel(state, figureId);
+  return travel ? drawingOfTravel(travel, selectSeenFrame(state, travel)) : 1;
 }

@@ -9,10 +9,10 @@ import { colour } from '../../../ui/colour';
 import { MONO } from '../../../ui/fonts';
 import { usePixel } from '../../../render/pixel';
 import { LiveGroup } from '../../../playback/liveShapes';
-import { useScene } from '../scene';
+import { usePointerScene } from '../pointerScene';
 import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { visibleTravels } from './arcPaths';
-import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numbered } from './numbered';
+import { NUMBER_AWAY_PX, NUMBER_SIZE_PX, numberedTicks } from './numberedTicks';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectShot } from '../../../store/selectors/active';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
@@ -30,13 +30,13 @@ function numberNames(pixel: number): (state: RootState, isDragging: boolean) => 
         .filter(({ isFifth }) => isFifth)
         .map((tick) => ({ ...tick, moveId: travel.move.id })),
     );
-    names = numbered(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
+    names = numberedTicks(ticks, pixel).map(({ frame, moveId }) => `${frame} ${moveId}`);
     return names;
   };
 }
 
 /** Frame numbers follow a drag; which of them there is room for is settled when it ends. */
-export const FrameNumbers = memo(function FrameNumbers({ group }: { readonly group: ArcGroup }) {
+export const FrameNumbersLayer = memo(function FrameNumbers({ group }: { readonly group: ArcGroup }) {
   const { showsTrail, showsNumbers, guideStrength } = useSettings();
   return showsTrail && showsNumbers ? (
     <G opacity={guideStrength}>
@@ -47,7 +47,7 @@ export const FrameNumbers = memo(function FrameNumbers({ group }: { readonly gro
 
 function Numbers({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel();
-  const isDragging = useScene((scene) => scene.isDragging);
+  const isDragging = usePointerScene((scene) => scene.isDragging);
   const namesOf = useMemo(() => numberNames(pixel), [pixel]);
   const [travelsIn] = useState(() => travelsOfGroup(group));
   const names = useThrottledSelector((state) => {

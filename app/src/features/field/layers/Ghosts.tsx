@@ -8,7 +8,7 @@ import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
 import { drawnFrames, framesAreLate, redrawSoon } from '../../../render/frameScheduler';
-import { currentScene } from '../scene';
+import { currentPointerScene } from '../pointerScene';
 import { type ArcGroup, travelsOfGroup } from './arcGroups';
 import { FADES, ghostStep, strengthOf } from './ghostSteps';
 import { selectShot } from '../../../store/selectors/active';
@@ -108,7 +108,8 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
     const travels = travelsIn(state);
     const wanted = [travels, shot.lengthFrames, currentFrame(), settings.ghosts];
     const isShown = wanted.every((input, i) => input === shownFor[i]);
-    const rests = currentScene().isDragging && drawnFrames() % (framesAreLate() ? LATE_TURNS : TURNS) !== 0;
+    const rests =
+      currentPointerScene().isDragging && drawnFrames() % (framesAreLate() ? LATE_TURNS : TURNS) !== 0;
     if (isShown || rests || workedAt === drawnFrames()) {
       if (rests && !isShown) redrawSoon();
       return shown;
@@ -128,7 +129,7 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
 }
 
 /** The figures of a group on other frames: cool outlines before, warm fills after. */
-export const Ghosts = memo(function Ghosts({ group }: { readonly group: ArcGroup }) {
+export const GhostsLayer = memo(function Ghosts({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel() * SILHOUETTE_UNITS;
   const [paths] = useState(() => ghostPaths(group));
   return (

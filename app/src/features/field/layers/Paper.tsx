@@ -6,7 +6,7 @@ import { usePixel } from '../../../render/pixel';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
 /** What the camera sees. */
-export const Paper = memo(function Paper() {
+export const PaperLayer = memo(function Paper() {
   const { width, height } = useThrottledShotValue((shot) => shot.field);
   const pixel = usePixel();
   return (

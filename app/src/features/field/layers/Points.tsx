@@ -7,10 +7,10 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { useScene } from '../scene';
+import { usePointerScene } from '../pointerScene';
 import { SIDES, Handles } from '../overlays/PointHandles';
 import { ShapeHandles } from '../overlays/ShapeHandles';
-import { linesAbout, placeOfPoint, pointIn } from './pointShapes';
+import { linesAbout, selectPlaceOfPoint, selectPoint } from './pointShapes';
 import { selectActiveArc, selectActiveMove } from '../../../store/selectors/active';
 import { useThrottledSelector, useThrottledEditor } from '../../../store/throttled/hooks';
 
@@ -56,10 +56,10 @@ const Point = memo(function Point({ id, index, isSelected }: PointProps) {
   const carries = useThrottledSelector(
     (state) => selectActiveMove(state)?.marks.some(({ pointId }) => pointId === id) ?? false,
   );
-  const isHovered = useScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
+  const isHovered = usePointerScene(({ hovered }) => hovered?.kind === 'point' && hovered.pointId === id);
   const half = (isHovered ? HALF_PX + 2 : HALF_PX) * pixel;
   const square = (state: RootState): string => {
-    const place = placeOfPoint(state, index);
+    const place = selectPlaceOfPoint(state, index);
     if (!place) return '';
     const corners = [
       { x: -half, y: -half },
@@ -87,7 +87,7 @@ function Timed({ index, half }: { readonly index: number; readonly half: number 
   const pixel = usePixel();
   const foot = 2.6 * half;
   const post = (state: RootState): string => {
-    const place = placeOfPoint(state, index);
+    const place = selectPlaceOfPoint(state, index);
     const upright = [
       { x: 0, y: -foot },
       { x: 0, y: foot },
@@ -118,7 +118,7 @@ export function PointDots() {
   };
   const handles = (state: RootState): string => {
     const { selectedPointIds } = state.editor;
-    const point = selectedPointIds.length === 1 ? pointIn(state, selectedPointIds[0]!) : undefined;
+    const point = selectedPointIds.length === 1 ? selectPoint(state, selectedPointIds[0]!) : undefined;
     if (!point) return '';
     return SIDES.map((side) => {
       const end = handlePoint(point, side);

@@ -8,8 +8,8 @@ import type { Lag } from '../../../render/frameScheduler';
 import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { Artwork, useDrawingNumber, useDrawings } from './Artwork';
-import { isActedNow, seenFrame, seenParts, travelOf } from './partsAtPlayhead';
+import { ArtworkLayer, useDrawingNumber, useDrawings } from './Artwork';
+import { selectIsActedNow, selectSeenFrame, selectSeenParts, selectTravel } from './partsAtPlayhead';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 const NOWHERE = 'scale(0)';
@@ -24,8 +24,9 @@ interface RidersProps {
 export const RidersAtPlayhead = memo(function RidersAtPlayhead({ figureId, inFront }: RidersProps) {
   const riders = useThrottledSelector(
     (state) =>
-      travelOf(state, figureId)?.move.riders.filter((rider) => rider.inFront === inFront && !rider.hidden) ??
-      NONE,
+      selectTravel(state, figureId)?.move.riders.filter(
+        (rider) => rider.inFront === inFront && !rider.hidden,
+      ) ?? NONE,
     shallowEqual,
   );
   const heldId = useThrottledEditor(({ activeRiderId }) => activeRiderId);
@@ -59,19 +60,21 @@ interface StraightRiderProps extends RiderProps {
 
 /** A part as it stands now; null where it is not to be seen. */
 function partOf(state: RootState, { figureId, rider }: RiderProps): PartOn | null {
-  const travel = isActedNow(state, figureId) ? undefined : travelOf(state, figureId);
-  return (travel && seenParts(state, travel).get(rider.id)) ?? null;
+  const travel = selectIsActedNow(state, figureId) ? undefined : selectTravel(state, figureId);
+  return (travel && selectSeenParts(state, travel).get(rider.id)) ?? null;
 }
 
 function drawingIn(state: RootState, { figureId, rider }: RiderProps): number {
-  const travel = travelOf(state, figureId);
+  const travel = selectTravel(state, figureId);
   const ridden = travel?.riders.find((one) => one.rider.id === rider.id);
-  return travel && ridden ? drawingOfRider(ridden, travel, seenFrame(state, travel)) : 1;
+  return travel && ridden ? drawingOfRider(ridden, travel, selectSeenFrame(state, travel)) : 1;
 }
 
 /** Heights of the parts of a figure in the field by their ids, units. */
 const heightsOf = (state: RootState, figureId: string): Readonly<Record<string, number>> =>
-  Object.fromEntries(travelOf(state, figureId)?.riders.map(({ rider, height }) => [rider.id, height]) ?? []);
+  Object.fromEntries(
+    selectTravel(state, figureId)?.riders.map(({ rider, height }) => [rider.id, height]) ?? [],
+  );
 
 function StraightRider({ height, lags, ...props }: StraightRiderProps) {
   return (
@@ -84,7 +87,7 @@ function StraightRider({ height, lags, ...props }: StraightRiderProps) {
       lags={lags}
       testID="rider"
     >
-      <Artwork figure={props.rider} drawingIn={(state) => drawingIn(state, props)} height={height} />
+      <ArtworkLayer figure={props.rider} drawingIn={(state) => drawingIn(state, props)} height={height} />
     </LiveGroup>
   );
 }

@@ -9,7 +9,7 @@ import {
 import { byDetail } from '../../../ui/detail';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
-import { selectPickedRange, type WhereAndWhen } from '../../../store/selectors/timingSelection';
+import { selectPickedRange, type RangeOnTravel } from '../../../store/selectors/timingSelection';
 import { acrossPath, postPath, visibleTravels } from './arcPaths';
 import { lruMemoize } from '@reduxjs/toolkit';
 
@@ -48,7 +48,7 @@ function postsByDetail(travel: Travel, pixel: number) {
 /** How finely a chosen stretch is followed. */
 const STRETCH_STEPS = 64;
 
-function stretchPath({ arc, arcLength }: Travel, { stretch }: WhereAndWhen): string {
+function stretchPath({ arc, arcLength }: Travel, { stretch }: RangeOnTravel): string {
   if (measureArc(arc).length === 0) return '';
   const { from, to } = stretch;
   const steps = Math.max(2, Math.ceil((STRETCH_STEPS * (to - from)) / (arcLength || 1)));

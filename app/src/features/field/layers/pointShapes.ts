@@ -4,7 +4,7 @@ import { selectActiveArc } from '../../../store/selectors/active';
 
 const directionsOf = new WeakMap<Arc, readonly number[]>();
 
-export const pointIn = (state: RootState, id: string): ArcPoint | undefined =>
+export const selectPoint = (state: RootState, id: string): ArcPoint | undefined =>
   selectActiveArc(state)?.points.find((point) => point.id === id);
 
 /** Where something lies in the field, and how it is turned, degrees clockwise as seen. */
@@ -13,7 +13,7 @@ export interface TurnedPlace extends Vector {
 }
 
 /** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
-export function placeOfPoint(state: RootState, index: number): TurnedPlace | null {
+export function selectPlaceOfPoint(state: RootState, index: number): TurnedPlace | null {
   const arc = selectActiveArc(state);
   const point = arc?.points[index];
   if (!arc || !point) return null;

@@ -6,11 +6,11 @@ import { LivePath } from '../../../playback/liveShapes';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { currentScene } from '../scene';
+import { currentPointerScene } from '../pointerScene';
 
 /** An outline of the figure at the pointer. */
 function outline(state: RootState): string {
-  const { acting } = currentScene();
+  const { acting } = currentPointerScene();
   const { shot } = state.shot.present;
   if (!acting || !shot) return '';
   const travel = state.editor.actsFor === 'this' ? selectActiveTravel(state) : null;

@@ -1,7 +1,7 @@
 import { selectEdits } from '../../../store/selectors/selection';
 import { memo } from 'react';
 import { G } from 'react-native-svg';
-import { FigureKnob } from './FigureKnob';
+import { FigureKnobOverlay } from './FigureKnob';
 import { Stroke } from './Stroke';
 import { SketchPreview } from './SketchPreview';
 import { PlacedPoints } from './PlacedPoints';
@@ -17,7 +17,7 @@ export const EditOverlay = memo(function EditOverlay({ grips }: { readonly grips
   if (!isShapingArcs)
     return (
       <>
-        <FigureKnob />
+        <FigureKnobOverlay />
         <Stroke />
       </>
     );

@@ -3,22 +3,22 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LiveGroup, LivePath } from '../../../playback/liveShapes';
-import { figureKnobIn } from '../figureKnob';
+import { selectFigureKnob } from '../figureKnob';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const RADIUS_PX = 7;
 
 /** The rim or the corner of the figure, with a thin line to its pivot. */
-export function FigureKnob() {
+export function FigureKnobOverlay() {
   const pixel = usePixel();
-  const track = useThrottledSelector((state) => figureKnobIn(state)?.track ?? null);
+  const track = useThrottledSelector((state) => selectFigureKnob(state)?.track ?? null);
   if (track === null) return null;
   const transform = (state: RootState): string => {
-    const knob = figureKnobIn(state);
+    const knob = selectFigureKnob(state);
     return knob ? `translate(${knob.at.x} ${knob.at.y})` : 'scale(0)';
   };
   const line = (state: RootState): string => {
-    const knob = figureKnobIn(state);
+    const knob = selectFigureKnob(state);
     return knob ? `M${knob.pivot.x} ${knob.pivot.y}L${knob.at.x} ${knob.at.y}` : '';
   };
   const radius = RADIUS_PX * pixel;

@@ -5,7 +5,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { currentScene } from '../scene';
+import { currentPointerScene } from '../pointerScene';
 import { pathThrough } from './shapes';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
@@ -16,7 +16,7 @@ export function PlacedPoints() {
   if (!placed) return null;
   const line = ({ editor }: RootState): string => {
     const { placed } = editor;
-    const { pointer, hovered, finger } = currentScene();
+    const { pointer, hovered, finger } = currentPointerScene();
     const isAhead = pointer !== null && finger === null && hovered?.kind === 'placing' && placed.length > 0;
     const closes = hovered?.kind === 'placing' && hovered.closes;
     const still = { x: 0, y: 0 };

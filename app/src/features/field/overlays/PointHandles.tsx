@@ -5,8 +5,8 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { useScene } from '../scene';
-import { pointIn } from '../layers/pointShapes';
+import { usePointerScene } from '../pointerScene';
+import { selectPoint } from '../layers/pointShapes';
 import { circlePath } from './shapes';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
@@ -15,7 +15,7 @@ export const SIDES = ['in', 'out'] as const;
 export function Handles({ pointId }: { readonly pointId: string }) {
   const pixel = usePixel();
   const stems = (state: RootState): string => {
-    const point = pointIn(state, pointId);
+    const point = selectPoint(state, pointId);
     if (!point) return '';
     return SIDES.map((side) => {
       const end = handlePoint(point, side);
@@ -23,7 +23,7 @@ export function Handles({ pointId }: { readonly pointId: string }) {
     }).join('');
   };
   const sides = useThrottledSelector((state) => {
-    const point = pointIn(state, pointId);
+    const point = selectPoint(state, pointId);
     return point ? SIDES.filter((side) => point[side].x !== 0 || point[side].y !== 0) : [];
   }, shallowEqual);
   return (
@@ -39,9 +39,9 @@ export function Handles({ pointId }: { readonly pointId: string }) {
 
 function HandleEnd({ pointId, side }: { readonly pointId: string; readonly side: 'in' | 'out' }) {
   const pixel = usePixel();
-  const isHovered = useScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
+  const isHovered = usePointerScene(({ hovered }) => hovered?.kind === 'handle' && hovered.side === side);
   const dot = (state: RootState): string => {
-    const point = pointIn(state, pointId);
+    const point = selectPoint(state, pointId);
     return point ? circlePath(handlePoint(point, side), (isHovered ? 7 : 5) * pixel) : '';
   };
   return (

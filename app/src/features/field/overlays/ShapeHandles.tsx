@@ -5,7 +5,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LiveGroup } from '../../../playback/liveShapes';
-import { useScene } from '../scene';
+import { usePointerScene } from '../pointerScene';
 import { selectActiveArc } from '../../../store/selectors/active';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
@@ -20,7 +20,7 @@ export function ShapeHandles() {
 
 function ShapeHandle({ id }: { readonly id: string }) {
   const pixel = usePixel();
-  const isHovered = useScene(({ hovered }) => hovered?.kind === 'shape-handle' && hovered.id === id);
+  const isHovered = usePointerScene(({ hovered }) => hovered?.kind === 'shape-handle' && hovered.id === id);
   const transform = (state: RootState): string => {
     const shape = selectActiveArc(state)?.shape;
     const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);

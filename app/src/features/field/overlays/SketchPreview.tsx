@@ -1,7 +1,7 @@
 import type { PointShape } from '@humble/core';
 import { useState } from 'react';
 import { G } from 'react-native-svg';
-import { sketchedShape } from '../../../commands/sketch';
+import { selectSketchedShape } from '../../../commands/sketch';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
@@ -23,7 +23,7 @@ export function SketchPreview() {
   if (!hasSketch) return null;
   const stroke = ({ editor }: RootState): string => polyline(editor.sketch?.samples ?? []);
   const wanted = (state: RootState) => {
-    const drawn = sketchedShape(state);
+    const drawn = selectSketchedShape(state);
     return shape(drawn?.points ?? null, drawn?.closed ?? false, pixel);
   };
   const line = (state: RootState): string => wanted(state).line;

@@ -1,7 +1,7 @@
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { currentScene } from '../scene';
+import { currentPointerScene } from '../pointerScene';
 import { circlePath } from './shapes';
 
 /** How far a guide reaches beyond what it joins, pixels. */
@@ -11,7 +11,7 @@ const GUIDE_OVER_PX = 14;
 export function SnapGuides() {
   const pixel = usePixel();
   const path = (): string =>
-    currentScene()
+    currentPointerScene()
       .guides.map(({ kind, from, to }) => {
         if (kind === 'grid') {
           const arm = 8 * pixel;

@@ -2,20 +2,20 @@ import { G } from 'react-native-svg';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { currentScene } from '../scene';
+import { currentPointerScene } from '../pointerScene';
 import { polyline } from './shapes';
 
 /** The stroke being drawn, the box being opened. */
 export function Stroke() {
   const pixel = usePixel();
   const marquee = (): string => {
-    const box = currentScene().marquee;
+    const box = currentPointerScene().marquee;
     return box ? `M${box.from.x} ${box.from.y}H${box.to.x}V${box.to.y}H${box.from.x}Z` : '';
   };
   return (
     <G>
       <LivePath
-        path={() => polyline(currentScene().stroke)}
+        path={() => polyline(currentPointerScene().stroke)}
         fill="none"
         stroke={colour.indigo}
         strokeWidth={2 * pixel}

@@ -1,7 +1,7 @@
 import type { Figure, Move } from '@humble/core';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
-import { cycleEnds, flip, flipFrames, showFlip } from '../../../commands/flipping';
+import { cycleEnds, flip, selectFlipFrames, showFlip } from '../../../commands/flipping';
 import { flipChosen } from '../../../store/editorSlice';
 import { frameField } from '../../../store/frames';
 import { useAppDispatch, useAppStore } from '../../../store/hooks';
@@ -17,7 +17,7 @@ export function FlipCard({ move, figure }: { readonly move: Move; readonly figur
   const store = useAppStore();
   const dispatch = useAppDispatch();
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
-  const frames = useThrottledSelector(flipFrames, shallowEqual);
+  const frames = useThrottledSelector(selectFlipFrames, shallowEqual);
   if (!frames) return null;
   const [first, second] = frames;
   const pressed = ({ key }: { readonly key?: string }): void => {

@@ -1,5 +1,5 @@
 import { type DrawingPicture, edits, lookOf, measuredAdvance } from '@humble/core';
-import { flip, flipFrames, showFlip } from '../../../commands/flipping';
+import { flip, selectFlipFrames, showFlip } from '../../../commands/flipping';
 import { currentFrame, goTo, setRange } from '../../../playback/playhead';
 import { flipChosen } from '../../../store/editorSlice';
 import { stepChosen } from '../../../store/sessionSlice';
@@ -40,10 +40,10 @@ test('the ten drawings that ship are ten files, and their feet ask for one trave
 
 test('flips between the ends of the move, of the cycle, or two frames that were chosen', () => {
   const store = crabBench();
-  expect(flipFrames(store.getState())).toEqual([1, 21]);
+  expect(selectFlipFrames(store.getState())).toEqual([1, 21]);
   const cycled = edits.setCycle(shotOn(store), { moveId: moveOn(store).id, cycle: { from: 5 } });
   const after = benchWith(cycled, 'figure');
-  expect(flipFrames(after.getState())).toEqual([5, 14]);
+  expect(selectFlipFrames(after.getState())).toEqual([5, 14]);
   flip(after);
   expect(currentFrame()).toBe(5);
   flip(after);
@@ -54,7 +54,7 @@ test('flips between the ends of the move, of the cycle, or two frames that were 
   showFlip(after, 0);
   expect(currentFrame()).toBe(3);
   after.dispatch(stepChosen('timing'));
-  expect(flipFrames(after.getState())).toEqual([3, 21]);
+  expect(selectFlipFrames(after.getState())).toEqual([3, 21]);
 });
 
 test('a spot begins where it was, or under the pivot at the foot of the picture', () => {

@@ -3,7 +3,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useRef } from 'react';
 import { View } from 'react-native';
-import { partReleased } from '../../../commands/parts';
+import { releasePart } from '../../../commands/parts';
 import { riderChosen } from '../../../store/editorSlice';
 import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
@@ -87,7 +87,7 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
             {
               label: words.letGo,
               icon: UserPlus,
-              onPress: () => void dispatch(partReleased(riderId)),
+              onPress: () => void dispatch(releasePart(riderId)),
             },
             {
               label: words.removePart,

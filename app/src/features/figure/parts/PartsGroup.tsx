@@ -8,7 +8,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import Trash from 'lucide-react-native/icons/trash';
 import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { partAdded } from '../../../commands/parts';
+import { addPart } from '../../../commands/parts';
 import { riderChosen } from '../../../store/editorSlice';
 import { useAppDispatch, useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
@@ -74,7 +74,7 @@ export function PartsGroup() {
         )}
         <ActionRow
           actions={[
-            { label: words.addPart, icon: Plus, onPress: () => void dispatch(partAdded()) },
+            { label: words.addPart, icon: Plus, onPress: () => void dispatch(addPart()) },
             { label: words.chain, icon: Link, onPress: () => setChaining(!isChaining) },
             {
               label: words.removeAll,

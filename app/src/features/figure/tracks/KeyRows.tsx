@@ -17,9 +17,9 @@ import { colour } from '../../../ui/colour';
 import { Drawing } from '../../../ui/Drawing';
 import { SANS } from '../../../ui/fonts';
 import { figureWords as words } from '../../../words/figure';
-import { keyRowsSurface, placedKeys, type PlacedKey, rowPath } from './keyRows';
+import { keyRowsSurface, selectPlacedKeys, type PlacedKey, rowPath } from './keyRows';
 import { SelectedKeys } from './SelectedKeys';
-import { ROW_PX, tracksWithKeys } from './tracksWithKeys';
+import { ROW_PX, selectTracksWithKeys } from './selectTracksWithKeys';
 import { useTrackKeys } from './useTrackKeys';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
@@ -41,7 +41,7 @@ interface KeyRowsProps {
  * @param hasFields whether what is selected can be typed beneath them
  */
 export function KeyRows({ hasFields, ...on }: KeyRowsProps & { readonly hasFields: boolean }) {
-  const tracks = useThrottledSelector(tracksWithKeys, shallowEqual);
+  const tracks = useThrottledSelector(selectTracksWithKeys, shallowEqual);
   if (tracks.length === 0) return null;
   return (
     <View>
@@ -106,7 +106,7 @@ function Row({ track, top, axis, width }: RowProps) {
       (isMeant: (placed: PlacedKey, state: RootState) => boolean) =>
       (state: RootState): string =>
         rowPath(
-          placedKeys(state, track).filter((placed) => isMeant(placed, state)),
+          selectPlacedKeys(state, track).filter((placed) => isMeant(placed, state)),
           axis,
           top,
         );

@@ -1,12 +1,12 @@
 import { Words } from '../../../ui/Words';
 import { figureWords as words } from '../../../words/figure';
 import { SelectedKeys } from './SelectedKeys';
-import { tracksWithKeys } from './tracksWithKeys';
+import { selectTracksWithKeys } from './selectTracksWithKeys';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** The keys that are selected under the ruler. */
 export function KeysGroup() {
-  const hasKeys = useThrottledSelector((state) => tracksWithKeys(state).length > 0);
+  const hasKeys = useThrottledSelector((state) => selectTracksWithKeys(state).length > 0);
   const isAny = useThrottledEditor(({ selectedKeys }) => (selectedKeys?.ids.length ?? 0) > 0);
   if (isAny) return <SelectedKeys />;
   return <Words tone="soft">{hasKeys ? words.selectAKeyUnderTheRuler : words.noKeysYet}</Words>;

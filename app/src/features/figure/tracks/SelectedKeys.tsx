@@ -3,7 +3,7 @@ import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
 import Copy from 'lucide-react-native/icons/copy';
 import Trash from 'lucide-react-native/icons/trash';
 import { View } from 'react-native';
-import { keysCopiedFrom } from '../../../commands/keys';
+import { copyKeys } from '../../../commands/keys';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { keysSelected } from '../../../store/editorSlice';
@@ -48,11 +48,7 @@ export function KeySelection({ track, moveId, keys }: KeysProps) {
         )}
         {selected.length > 0 && (
           <>
-            <Button
-              label={words.copyKeys}
-              icon={Copy}
-              onPress={() => dispatch(keysCopiedFrom(track, keyIds))}
-            />
+            <Button label={words.copyKeys} icon={Copy} onPress={() => dispatch(copyKeys(track, keyIds))} />
             <Button
               label={words.deleteKeys}
               icon={Trash}

@@ -18,7 +18,7 @@ import { colour } from '../../../ui/colour';
 import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
-import { trackIn } from './trackIn';
+import { selectTrack } from './selectTrack';
 import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
 import { useTrackKeys } from './useTrackKeys';
@@ -41,7 +41,7 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
   const [width, setWidth] = useState(0);
   const { label, leastShown } = TRACK_DESCRIPTORS[track];
   const lastFrame = useThrottledShotValue((shot) => shot.lengthFrames);
-  const keyCount = useThrottledSelector((state) => trackIn(state, track)?.keys.length ?? 0);
+  const keyCount = useThrottledSelector((state) => selectTrack(state, track)?.keys.length ?? 0);
   const [rangeOf] = useState(() => restingRange(store, leastShown));
   const from = useThrottledSelector((state) => rangeOf(state, track).from);
   const to = useThrottledSelector((state) => rangeOf(state, track).to);
@@ -84,7 +84,7 @@ function restingRange(store: ReturnType<typeof useAppStore>, leastShown: number)
   let isNew = true;
   const work = lruMemoize((values: Float64Array) => shownRange(values, leastShown));
   return (state: RootState, track: TrackName): typeof range => {
-    const values = trackIn(state, track)?.values;
+    const values = selectTrack(state, track)?.values;
     if (values && (isNew || !throttledStoreOf(store).isThrottling())) range = work(values);
     isNew = false;
     return range;
@@ -104,13 +104,13 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
     const values = lruMemoize((now: Float64Array) => valuesPath(now, axes));
     return {
       values: (state: RootState): string => {
-        const now = trackIn(state, track);
+        const now = selectTrack(state, track);
         return now ? values(now.values) : '';
       },
-      keys: (state: RootState): string => keysPath(trackIn(state, track)?.keys ?? [], axes),
+      keys: (state: RootState): string => keysPath(selectTrack(state, track)?.keys ?? [], axes),
       selected: (state: RootState): string => {
         const { selectedKeys } = state.editor;
-        const keys = trackIn(state, track)?.keys ?? [];
+        const keys = selectTrack(state, track)?.keys ?? [];
         return selectedKeys?.track === track
           ? keysPath(
               keys.filter(({ id }) => selectedKeys.ids.includes(id)),
@@ -119,7 +119,7 @@ const StripDrawing = memo(function StripDrawing({ track, axes, width }: StripDra
           : '';
       },
       keyAtPlayhead: (state: RootState): string =>
-        keysPath(trackIn(state, track)?.keys.filter(({ frame }) => frame === currentFrame()) ?? [], axes),
+        keysPath(selectTrack(state, track)?.keys.filter(({ frame }) => frame === currentFrame()) ?? [], axes),
       playhead: (): string => `M${at(axes.time, currentFrame()).toFixed(1)} 0V${HEIGHT}`,
     };
   }, [track, axes]);

@@ -1,13 +1,13 @@
 import { evaluateMove, type Key, type TrackName } from '@humble/core';
 import { frameNearestTo, readingUnits } from '@humble/core/views';
-import { addKey, createKeyDrag, keySelectionToggled } from '../../../commands/keys';
+import { addKey, createKeyDrag, toggleKeySelection } from '../../../commands/keys';
 import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import type { PointerSurface, PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { keysSelected } from '../../../store/editorSlice';
 import type { AppStore, RootState } from '../../../store/store';
 import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
-import { ROW_PX } from './tracksWithKeys';
+import { ROW_PX } from './selectTracksWithKeys';
 import { selectActiveMove } from '../../../store/selectors/active';
 
 /** The keys of the active move under the unrolled arc: a row a track, each key where the figure is on its frame. */
@@ -23,7 +23,7 @@ export interface PlacedKey {
 }
 
 /** Where on the ruler the active move is on each frame, and the frame that is nearest to a place; null without a move. */
-function rulerIn(state: RootState) {
+function selectRuler(state: RootState) {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   if (!shot || !move) return null;
@@ -39,8 +39,8 @@ function rulerIn(state: RootState) {
 }
 
 /** The keys of a track in the order of time, with their places. */
-export function placedKeys(state: RootState, track: TrackName): PlacedKey[] {
-  const ruler = rulerIn(state);
+export function selectPlacedKeys(state: RootState, track: TrackName): PlacedKey[] {
+  const ruler = selectRuler(state);
   return (ruler?.move.tracks[track] ?? []).map((key) => ({ key, arcDistance: ruler!.distanceOn(key.frame) }));
 }
 
@@ -73,14 +73,14 @@ export function keyRowsSurface(
   const trackAt = (y: number): TrackName =>
     tracks[Math.min(tracks.length - 1, Math.max(0, Math.floor(y / ROW_PX)))]!;
   const frameAt = (x: number, from: number): number =>
-    rulerIn(store.getState())?.frameAt(valueAt(axis, x), from) ?? from;
+    selectRuler(store.getState())?.frameAt(valueAt(axis, x), from) ?? from;
   const look = ({ x }: ViewPointer): void => goTo(frameAt(x, currentFrame()));
   const keyAt = ({ x, y }: ViewPointer): Key | null =>
-    keyNear(placedKeys(store.getState(), trackAt(y)), axis, x);
+    keyNear(selectPlacedKeys(store.getState(), trackAt(y)), axis, x);
   const keyHandler = (track: TrackName, key: Key, start: ViewPointer): PressHandler<ViewPointer> => {
     const drag = createKeyDrag(store, track, key.id);
     // The key stays under the finger as it was taken; its frame follows it over holds and turns.
-    const off = at(axis, rulerIn(store.getState())!.distanceOn(key.frame)) - start.x;
+    const off = at(axis, selectRuler(store.getState())!.distanceOn(key.frame)) - start.x;
     let frame = key.frame;
     return {
       name: `key ${key.id}`,
@@ -90,7 +90,7 @@ export function keyRowsSurface(
       },
       tap: () => {
         const { isSelectingSeveral } = store.getState().editor;
-        if (start.isShift || isSelectingSeveral) store.dispatch(keySelectionToggled(track, key.id));
+        if (start.isShift || isSelectingSeveral) store.dispatch(toggleKeySelection(track, key.id));
         else {
           store.dispatch(keysSelected({ track, ids: [key.id] }));
           goTo(key.frame);

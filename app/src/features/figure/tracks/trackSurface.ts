@@ -1,11 +1,11 @@
 import type { Key, TrackName } from '@humble/core';
-import { addKey, createKeyDrag, keySelectionToggled } from '../../../commands/keys';
+import { addKey, createKeyDrag, toggleKeySelection } from '../../../commands/keys';
 import { keyMenu } from '../../../commands/menus/figureMenus';
 import { currentFrame, goTo } from '../../../playback/playhead';
 import type { PointerSurface, ViewPointer } from '../../../render/pointerSession';
 import type { AppStore } from '../../../store/store';
 import { valueAt } from '../../../ui/axis';
-import { trackIn } from './trackIn';
+import { selectTrack } from './selectTrack';
 import { keyNear, type TrackAxes } from './trackPaths';
 
 /** What a drag of a key strays less than this to the side does not count, pixels: one moves it in time or in value. */
@@ -33,7 +33,7 @@ export function trackSurface(
           valueAt(value, settled(now.y, start.y)) - valueAt(value, start.y),
         ),
       tap: (): void => {
-        if (start.isShift) store.dispatch(keySelectionToggled(track, key.id));
+        if (start.isShift) store.dispatch(toggleKeySelection(track, key.id));
         else goTo(key.frame);
       },
     };
@@ -41,11 +41,11 @@ export function trackSurface(
   return {
     pointer: (raw) => raw,
     menu: (start) => {
-      const key = keyNear(trackIn(store.getState(), track)?.keys ?? [], axes, start);
+      const key = keyNear(selectTrack(store.getState(), track)?.keys ?? [], axes, start);
       return key && keyMenu(store, track, key.frame);
     },
     press: (start) => {
-      const keys = trackIn(store.getState(), track)?.keys ?? [];
+      const keys = selectTrack(store.getState(), track)?.keys ?? [];
       const key = keyNear(keys, axes, start);
       if (key) return keyHandler(key, start);
       return {

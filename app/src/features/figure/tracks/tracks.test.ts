@@ -9,7 +9,7 @@ import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn } from '../../../testing/bench';
 import { threePoints } from '../../../testing/fieldBench';
 import type { Axis } from '../../../ui/axis';
-import { keyRowsSurface, placedKeys, rowPath } from './keyRows';
+import { keyRowsSurface, selectPlacedKeys, rowPath } from './keyRows';
 import { keyNear, shownRange, type TrackAxes, valuesPath } from './trackPaths';
 import { trackSurface } from './trackSurface';
 
@@ -155,8 +155,10 @@ describe('the keys under the unrolled arc', () => {
 
   test('stand where the figure is on their frames', () => {
     const { store } = rowBench([1, 0], [11, 50]);
-    expect(placedKeys(store.getState(), 'turn').map(({ arcDistance }) => arcDistance)).toEqual([0, 300]);
-    expect(rowPath(placedKeys(store.getState(), 'turn'), ALONG, 0)).toMatch(/^M-1.5 5h3.*M298.5 5h3/);
+    expect(selectPlacedKeys(store.getState(), 'turn').map(({ arcDistance }) => arcDistance)).toEqual([
+      0, 300,
+    ]);
+    expect(rowPath(selectPlacedKeys(store.getState(), 'turn'), ALONG, 0)).toMatch(/^M-1.5 5h3.*M298.5 5h3/);
   });
 
   test('a drag along the arc takes a key to the frame on which the figure is there, in one undo step', () => {

@@ -1,5 +1,5 @@
 import { type Move } from '@humble/core';
-import { exposureSheet, type SheetCell, type SheetColumn } from '@humble/core/exposureSheet';
+import { exposureSheet, type SheetCell, type SheetColumn } from '@humble/core/sheet';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, View } from 'react-native';
 import { goTo, useIsPlaying, useThrottledFrame } from '../../../playback/playhead';
@@ -12,7 +12,7 @@ import { useLayout } from '../../../ui/layout';
 import { fixed } from '../../../ui/numbers';
 import { textScale } from '../../../ui/textScale';
 import { NumericText, Words } from '../../../ui/Words';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { linePress } from '../linePress';
 import { PickedBar } from '../PickedBar';
 import { HoldGrip } from './HoldGrip';

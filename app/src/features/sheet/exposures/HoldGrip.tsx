@@ -1,5 +1,5 @@
 import { type Move } from '@humble/core';
-import type { SheetCell } from '@humble/core/exposureSheet';
+import type { SheetCell } from '@humble/core/sheet';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
@@ -7,7 +7,7 @@ import { useAppStore, useEdit } from '../../../store/hooks';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { keyNudge } from '../../../ui/keyNudge';
 import { useLatest } from '../../../ui/useLatest';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { SHEET_WIDTHS } from './sheetColumns';
 import { frameNumber } from '../../../store/frameNumbers';
 

@@ -6,7 +6,7 @@ import { View } from 'react-native';
 import { useEdit } from '../../../store/hooks';
 import { Button, IconButton } from '../../../ui/Button';
 import { NumericText } from '../../../ui/Words';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 

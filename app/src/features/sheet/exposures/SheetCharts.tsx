@@ -1,11 +1,11 @@
-import { incrementsBySize, paceRows } from '@humble/core/exposureSheet';
+import { incrementsBySize, paceRows } from '@humble/core/sheet';
 import { incrementTable } from '@humble/core/views';
 import { ScrollView, View } from 'react-native';
 import { Card } from '../../../ui/Card';
 import { BarGraph, LineGraph } from '../../../ui/charts';
 import { fixed } from '../../../ui/numbers';
 import { Words } from '../../../ui/Words';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { useThrottledMove, useThrottledShot } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 

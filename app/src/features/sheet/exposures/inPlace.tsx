@@ -3,7 +3,7 @@ import { secondsOfFrame } from '@humble/core/views';
 import { useState } from 'react';
 import { TextInput } from 'react-native';
 import { useEdit } from '../../../store/hooks';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { noteText } from './sheetColumns';
 import { frameNumber } from '../../../store/frameNumbers';
 

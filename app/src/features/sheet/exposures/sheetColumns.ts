@@ -1,5 +1,5 @@
 import { type Cue, type Note } from '@humble/core';
-import type { ExposureSheet, SheetCell } from '@humble/core/exposureSheet';
+import type { ExposureSheet, SheetCell } from '@humble/core/sheet';
 
 /** Widths of the columns, pixels, without scaling of text. */
 export const SHEET_WIDTHS = { frame: 40, heard: 58, picture: 44, mark: 46, step: 44, note: 96 } as const;

@@ -13,7 +13,7 @@ import { ActionRow } from '../../../ui/ActionRow';
 import { IconButton } from '../../../ui/Button';
 import { pickFile } from '../../../ui/files';
 import { NumericText, Words } from '../../../ui/Words';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 import { firstFrameNumber, frameNumber } from '../../../store/frameNumbers';
 

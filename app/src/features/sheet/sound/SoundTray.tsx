@@ -15,7 +15,7 @@ import { fixed } from '../../../ui/numbers';
 import { Toggle } from '../../../ui/Toggle';
 import { Tray } from '../../../ui/Tray';
 import { Words } from '../../../ui/Words';
-import { exposureSheetWords as words } from '../../../words/exposureSheet';
+import { exposureSheetWords as words } from '../../../words/exposures';
 import { Cues } from './Cues';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 

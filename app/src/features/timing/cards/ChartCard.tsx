@@ -20,7 +20,7 @@ import { NumberField } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
 import { easingInWords, shortNameOf } from '../../../kinds/easings';
-import { LadderView } from '../ladder/LadderView';
+import { ChartView } from '../chart/ChartView';
 import { useThrottledShot } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 
@@ -85,7 +85,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
       aside={words.between(rungs.length)}
     >
       <View className="flex-row gap-3">
-        <LadderView shot={shot} move={move} index={index} height={height} />
+        <ChartView shot={shot} move={move} index={index} height={height} />
         <View className="min-w-0 flex-1 gap-2">
           <Button
             label={words.even}

@@ -1,14 +1,14 @@
 import { timingWords as words } from '../../../words/timing';
 import { frameField } from '../../../store/frames';
-import { runWithin } from '@humble/core/views';
+import { frameRangeWithin } from '@humble/core/views';
 import { memo } from 'react';
 import { View } from 'react-native';
-import { rangeChosen } from '../../../store/editorSlice';
+import { rangePicked } from '../../../store/editorSlice';
 import { useAppDispatch } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { selectActiveTravel } from '../../../store/selectors/selection';
-import { whereAndWhen } from '../../../store/selectors/timingSelection';
+import { rangeOnTravel } from '../../../store/selectors/timingSelection';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
@@ -27,7 +27,7 @@ const runText = ({ from, until }: { from: number; until: number }): string =>
 
 /** Where and when: a stretch of the arc tells its frames, and frames their stretch. Both are shown in every view. */
 export const ChosenCard = memo(function ChosenCard() {
-  const hasChosen = useThrottledEditor(({ chosen }) => chosen !== null);
+  const hasChosen = useThrottledEditor(({ pickedRange }) => pickedRange !== null);
   return hasChosen ? <Chosen /> : <NothingChosen />;
 });
 
@@ -44,7 +44,7 @@ function NothingChosen() {
           label={words.pickFrames}
           onPress={() =>
             dispatch(
-              rangeChosen({
+              rangePicked({
                 by: 'frames',
                 from: frame,
                 until: Math.min(lengthFrames, frame + Math.round(rate / 2)),
@@ -54,7 +54,7 @@ function NothingChosen() {
         />
         <Button
           label={words.pickPartOfTheArc}
-          onPress={() => dispatch(rangeChosen({ by: 'stretch', from: 0.25, to: 0.5 }))}
+          onPress={() => dispatch(rangePicked({ by: 'stretch', from: 0.25, to: 0.5 }))}
         />
       </View>
     </Card>
@@ -66,11 +66,11 @@ function Chosen() {
   const travel = useThrottledSelector(selectActiveTravel);
   const dispatch = useAppDispatch();
   const { field: length, text } = useLengths();
-  const chosen = useThrottledEditor((editor) => editor.chosen);
+  const chosen = useThrottledEditor((editor) => editor.pickedRange);
   if (!travel || !chosen) return null;
   const { lengthFrames, rate } = shot;
-  const { runs, stretch } = whereAndWhen(travel, chosen);
-  const inShot = chosen.by === 'frames' ? runWithin(chosen, lengthFrames) : null;
+  const { runs, stretch } = rangeOnTravel(travel, chosen);
+  const inShot = chosen.by === 'frames' ? frameRangeWithin(chosen, lengthFrames) : null;
   const [first] = runs;
   const { arcLength } = travel;
   const share = (arcDistance: number): number => (arcLength > 0 ? arcDistance / arcLength : 0);
@@ -88,14 +88,14 @@ function Chosen() {
               value: inShot.from,
               min: 1,
               max: inShot.until,
-              onChange: (from) => dispatch(rangeChosen({ ...chosen, from })),
+              onChange: (from) => dispatch(rangePicked({ ...chosen, from })),
             }),
             frameField({
               label: words.untilFrame,
               value: inShot.until,
               min: inShot.from,
               max: lengthFrames,
-              onChange: (until) => dispatch(rangeChosen({ ...chosen, until })),
+              onChange: (until) => dispatch(rangePicked({ ...chosen, until })),
             }),
           ]}
         />
@@ -109,7 +109,7 @@ function Chosen() {
               whole: arcLength,
               min: 0,
               max: chosen.to * arcLength,
-              onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, from: share(arcDistance) })),
+              onChange: (arcDistance) => dispatch(rangePicked({ ...chosen, from: share(arcDistance) })),
             }),
             length({
               label: words.toPlace,
@@ -117,7 +117,7 @@ function Chosen() {
               whole: arcLength,
               min: chosen.from * arcLength,
               max: arcLength,
-              onChange: (arcDistance) => dispatch(rangeChosen({ ...chosen, to: share(arcDistance) })),
+              onChange: (arcDistance) => dispatch(rangePicked({ ...chosen, to: share(arcDistance) })),
             }),
           ]}
         />
@@ -143,7 +143,7 @@ function Chosen() {
         {first && (
           <Button label={words.goToFrame(frameNumber(first.from))} onPress={() => goTo(first.from)} />
         )}
-        <Button label={words.deselect} onPress={() => dispatch(rangeChosen(null))} />
+        <Button label={words.deselect} onPress={() => dispatch(rangePicked(null))} />
       </View>
     </Card>
   );

@@ -124,7 +124,9 @@ export const ExposuresCard = memo(function ExposuresCard() {
 function ExposuresCardOf({ move }: { readonly move: Move }) {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const edit = useEdit();
-  const chosen = useThrottledEditor((editor) => (editor.chosen?.by === 'frames' ? editor.chosen : null));
+  const chosen = useThrottledEditor((editor) =>
+    editor.pickedRange?.by === 'frames' ? editor.pickedRange : null,
+  );
   const [range, setRange] = useState<{ from: number; until: number }>({ from: 1, until: lengthFrames });
   const { from, until } = chosen ?? range;
   // What was skipped or put by hand before the exposures were changed may begin none now.

@@ -10,7 +10,7 @@ import Trash from 'lucide-react-native/icons/trash';
 
 import { memo } from 'react';
 import { View } from 'react-native';
-import { marksSelected, severalSet } from '../../../store/editorSlice';
+import { marksSelected, selectingSeveralSet } from '../../../store/editorSlice';
 import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
@@ -105,7 +105,7 @@ function Together() {
       <Toggle
         label={words.selectARange}
         value={isSeveral}
-        onChange={(value) => dispatch(severalSet(value))}
+        onChange={(value) => dispatch(selectingSeveralSet(value))}
       />
     </>
   );

@@ -4,14 +4,14 @@ import Repeat from 'lucide-react-native/icons/repeat-2';
 import Rewind from 'lucide-react-native/icons/rewind';
 import { memo, useState } from 'react';
 import {
-  passageOutAndBack,
-  passageReversed,
-  passageShifted,
-  passageStretched,
-  passageTwice,
-  roundingsOfStretch,
-  stretchProblem,
-  timePutIn,
+  playOutAndBack,
+  reversePassage,
+  shiftPassage,
+  stretchPassage,
+  repeatPassage,
+  selectRoundingsOfStretch,
+  selectStretchProblem,
+  insertTime,
 } from '../../../commands/passages';
 import { laterMarksChosen, type TimeOf, timeOfChosen } from '../../../store/editorSlice';
 import { useAppDispatch, useAppStore } from '../../../store/hooks';
@@ -78,14 +78,15 @@ function PassageCardOf(passage: Passage) {
   const before = useGestureBaseline(passage);
   const [rounded, setRounded] = useState<readonly RoundedMark[]>([]);
   const stretch = (start: Passage, frames: number, undoGroup?: string): void => {
-    setRounded(roundingsOfStretch(store.getState(), start, frames, undoGroup));
-    dispatch(passageStretched(start, frames, undoGroup));
+    setRounded(selectRoundingsOfStretch(store.getState(), start, frames, undoGroup));
+    dispatch(stretchPassage(start, frames, undoGroup));
   };
   const frames = until - from;
   /** A typed number, or why the passage cannot have the frames that it stands for. */
   const readWith = (framesFor: (wanted: number) => number) => (text: string) => {
     const wanted = readNumber(text);
-    const problem = wanted === null ? null : stretchProblem(store.getState(), passage, framesFor(wanted));
+    const problem =
+      wanted === null ? null : selectStretchProblem(store.getState(), passage, framesFor(wanted));
     return problem === null ? wanted : { problem };
   };
   return (
@@ -129,7 +130,7 @@ function PassageCardOf(passage: Passage) {
         value={0}
         min={-MAX_SHOT_FRAMES}
         max={MAX_SHOT_FRAMES}
-        onChange={(by, undoGroup) => dispatch(passageShifted(before(undoGroup), by, undoGroup))}
+        onChange={(by, undoGroup) => dispatch(shiftPassage(before(undoGroup), by, undoGroup))}
       />
       <NumberField
         label={words.putInAtThePlayhead}
@@ -137,17 +138,17 @@ function PassageCardOf(passage: Passage) {
         value={0}
         min={-MAX_SHOT_FRAMES}
         max={MAX_SHOT_FRAMES}
-        onChange={(count, undoGroup) => dispatch(timePutIn(count, undoGroup))}
+        onChange={(count, undoGroup) => dispatch(insertTime(count, undoGroup))}
       />
       <ActionRow
         actions={[
-          { label: words.reverse, icon: Rewind, onPress: () => dispatch(passageReversed(passage)) },
+          { label: words.reverse, icon: Rewind, onPress: () => dispatch(reversePassage(passage)) },
           {
             label: words.outAndBack,
             icon: ArrowLeftRight,
-            onPress: () => dispatch(passageOutAndBack(passage)),
+            onPress: () => dispatch(playOutAndBack(passage)),
           },
-          { label: words.twice, icon: Repeat, onPress: () => dispatch(passageTwice(passage)) },
+          { label: words.twice, icon: Repeat, onPress: () => dispatch(repeatPassage(passage)) },
         ]}
       />
     </Card>

@@ -1,5 +1,5 @@
 import { type Easing, type EasingKind, freshEasingOf } from '@humble/core';
-import { easingLeft, type FormerEasings } from '../../../store/editorSlice';
+import { formerEasingKept, type FormerEasings } from '../../../store/editorSlice';
 import { useAppDispatch } from '../../../store/hooks';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
@@ -29,7 +29,7 @@ export function useEasingChoice(
     offered: (kind) =>
       kind === easing.kind ? easing : (former[kind] ?? freshEasingOf(kind, frames, easing)),
     choose: (next, undoGroup) => {
-      if (next.kind !== easing.kind) dispatch(easingLeft({ id, easing }));
+      if (next.kind !== easing.kind) dispatch(formerEasingKept({ id, easing }));
       onChange(next, undoGroup);
     },
   };

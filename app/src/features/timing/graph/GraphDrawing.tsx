@@ -38,7 +38,7 @@ import type { GraphAxes } from './graphAxes';
 import { EDGE_PX, edgesOf } from './graphTargets';
 import { FrameNumbers, NUMBER_BASE, PlaceNumbers } from './GraphNumbers';
 import { followMarks, followRuler, followTicks } from '../views/follow';
-import { handlesIn, timingIn, type TimingNow } from '../views/timingIn';
+import { selectHandles, selectTiming, type TimingNow } from '../views/selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
 
 interface DrawingProps {
@@ -203,12 +203,12 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
   };
   return {
     curve: (state: RootState): readonly string[] => {
-      const now = timingIn(state);
+      const now = selectTiming(state);
       const travel = now && travelIn(state, now.move.id);
       return travel ? curve(travel.plan, now.fieldUnits) : [];
     },
     otherTake: (state: RootState): string => {
-      const now = timingIn(state);
+      const now = selectTiming(state);
       const comparison = selectComparison(state);
       const travel = now && comparison && travelOfMove(evaluate(comparison.other), now.move.id);
       return travel ? otherCurve(travel.plan, now.fieldUnits, comparison.shift) : '';
@@ -226,10 +226,10 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
     selected: followMarks((ruler, selected) => graphPostsPath(ruler, axes, selected)),
     bars: bars(false),
     barsBack: bars(true),
-    stems: (state: RootState): string => stemsPath(handlesIn(state), axes),
-    knobs: (state: RootState): string => knobsPath(handlesIn(state), axes),
+    stems: (state: RootState): string => stemsPath(selectHandles(state), axes),
+    knobs: (state: RootState): string => knobsPath(selectHandles(state), axes),
     chosen: (state: RootState): string => {
-      const now = timingIn(state);
+      const now = selectTiming(state);
       const chosen = selectPickedRange(state);
       return now && chosen ? chosenPath(chosen, now.fieldUnits, axes) : '';
     },

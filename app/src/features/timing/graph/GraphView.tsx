@@ -19,7 +19,7 @@ import { AXIS_WIDTH, graphAxes, isOnPace, timeAt } from './graphAxes';
 import { GraphDrawing } from './GraphDrawing';
 import { createViewDragHandler } from '../views/viewDrags';
 import { paceDrag } from './paceDrag';
-import { handlesIn, arcDistanceAtPlayhead, timingIn, type TimingNow } from '../views/timingIn';
+import { selectHandles, arcDistanceAtPlayhead, selectTiming, type TimingNow } from '../views/selectTiming';
 import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
 import { graphTargets } from './graphTargets';
@@ -44,7 +44,7 @@ const PACE_ROOM = 1.4;
  * its ticks: where the curve is flat they lie close. Beneath, the pace: an increment a bar.
  */
 export function GraphView({ height }: { readonly height: number }) {
-  const now = useThrottledSelector(timingIn, sameTiming);
+  const now = useThrottledSelector(selectTiming, sameTiming);
   return now ? (
     <GraphInHand now={now} height={height} />
   ) : (
@@ -83,14 +83,14 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
           10,
         )
       : targetNear(
-          graphTargets(present, handlesIn(store.getState()), selectPassage(store.getState()), axes),
+          graphTargets(present, selectHandles(store.getState()), selectPassage(store.getState()), axes),
           x,
           y,
           18,
         );
   const press = (start: ViewPointer): PressHandler<ViewPointer> => {
     const state = store.getState();
-    const present = timingIn(state);
+    const present = selectTiming(state);
     if (!present) return {};
     if (isOnPace(axes, start))
       return paceDrag(
@@ -123,7 +123,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     pointer: (raw) => raw,
     press,
     menu: (pointer) => {
-      const present = timingIn(store.getState());
+      const present = selectTiming(store.getState());
       return present && viewMenu(store, targetAt(pointer, present), frameAt(pointer));
     },
     hover: (pointer) =>

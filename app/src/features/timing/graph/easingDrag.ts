@@ -3,7 +3,7 @@ import { doEdit } from '../../../store/doEdit';
 import { currentFrame } from '../../../playback/playhead';
 import { currentSpan } from '../../../store/selectors/timingSelection';
 import { createUndoGroup } from '../../../ui/undoGroup';
-import { timingIn } from '../views/timingIn';
+import { selectTiming } from '../views/selectTiming';
 import { describeEasing } from '../../../kinds/easings';
 import type { ViewTarget } from '../views/viewTargets';
 import type { DragOptions } from '../views/viewDrags';
@@ -13,7 +13,7 @@ export function easingDrag(
   target: Extract<ViewTarget, { kind: 'handle' }>,
   start: ViewPointer,
 ): PressHandler<ViewPointer> {
-  const now = timingIn(store.getState());
+  const now = selectTiming(store.getState());
   if (!now) return {};
   const { move } = now;
   const index = currentSpan(move, store.getState().editor.selectedMarkIds, currentFrame());

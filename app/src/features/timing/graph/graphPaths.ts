@@ -1,10 +1,10 @@
 import type { Move } from '@humble/core';
 import type { Post, RulerTick, UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
-import type { WhereAndWhen } from '../../../store/selectors/timingSelection';
+import type { RangeOnTravel } from '../../../store/selectors/timingSelection';
 import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
 import { byDetail, longWithRoom } from '../../../ui/detail';
-import type { PlacedHandle } from '../views/timingIn';
+import type { PlacedHandle } from '../views/selectTiming';
 import type { GraphAxes } from './graphAxes';
 import { knobSpot } from './graphTargets';
 
@@ -239,7 +239,7 @@ export function barsPath(
 
 /** What was chosen: its frames as upright bands, its stretch as a level one. */
 export function chosenPath(
-  { runs, stretch }: WhereAndWhen,
+  { runs, stretch }: RangeOnTravel,
   fieldUnits: number,
   { time, distance, pace }: GraphAxes,
 ): string {

@@ -1,7 +1,7 @@
 import type { Passage } from '@humble/core';
 import type { UnrolledArc } from '@humble/core/views';
 import { at, type Axis, isInSight } from '../../../ui/axis';
-import type { PlacedHandle } from '../views/timingIn';
+import type { PlacedHandle } from '../views/selectTiming';
 import type { GraphAxes } from './graphAxes';
 import { type ViewTarget, draggable } from '../views/viewTargets';
 

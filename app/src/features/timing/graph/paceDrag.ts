@@ -6,7 +6,7 @@ import { goTo } from '../../../playback/playhead';
 import type { AppStore } from '../../../store/store';
 import { createUndoGroup } from '../../../ui/undoGroup';
 import { barFrames } from './graphPaths';
-import { timingIn } from '../views/timingIn';
+import { selectTiming } from '../views/selectTiming';
 
 /** The exposure whose bar stands over a frame: the first one at or after it. */
 function barOver({ ticks }: UnrolledArc, frame: number): number | null {
@@ -24,7 +24,7 @@ interface PaceOptions {
  * where it came down. The rest of the span gives way, so that the whole stays.
  */
 export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): PressHandler<ViewPointer> {
-  const now = timingIn(store.getState());
+  const now = selectTiming(store.getState());
   const first = now && barOver(now.ruler, meaning(start).frame);
   if (!now || first === null) return {};
   const { move, ruler } = now;

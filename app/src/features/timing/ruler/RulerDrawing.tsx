@@ -33,9 +33,9 @@ import {
   SHORT,
   skippedPath,
   tickBandsPath,
-  ticksPath,
+  rulerTicksPath,
 } from './rulerPaths';
-import { arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
+import { arcDistanceAtPlayhead, selectTiming } from '../views/selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectActiveMove } from '../../../store/selectors/active';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
@@ -159,7 +159,7 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
 /** What follows by itself on the ruler. */
 function livePaths(axis: Axis) {
   const needle = (state: RootState, path: (x: string) => string): string => {
-    const ruler = timingIn(state)?.ruler;
+    const ruler = selectTiming(state)?.ruler;
     return ruler?.ticks.length ? path(at(axis, arcDistanceAtPlayhead(ruler)).toFixed(2)) : '';
   };
   const posts = lruMemoize((ruler: UnrolledArc) => postsByDetail(ruler, axis));
@@ -179,8 +179,8 @@ function livePaths(axis: Axis) {
     (state: RootState): string =>
       selectComparison(state) ? '' : path(state);
   return {
-    short: followTicks((ticks, piece) => ticksPath(ticks, axis, false, piece)),
-    long: followTicks((ticks, piece) => ticksPath(ticks, axis, true, piece)),
+    short: followTicks((ticks, piece) => rulerTicksPath(ticks, axis, false, piece)),
+    long: followTicks((ticks, piece) => rulerTicksPath(ticks, axis, true, piece)),
     tickBands: followTicks((ticks, piece) => tickBandsPath(ticks, axis, piece)),
     // While takes are compared the row above is the other take's.
     even: unlessCompared(followRuler((ruler) => evenPath(ruler, axis))),
@@ -192,7 +192,7 @@ function livePaths(axis: Axis) {
       return same ? others(unrolledArc(comparison.other, same)) : '';
     },
     findings: (state: RootState): string => {
-      const ruler = timingIn(state)?.ruler;
+      const ruler = selectTiming(state)?.ruler;
       return ruler ? found(selectActiveFindings(state), ruler) : '';
     },
     skipped: followRuler((ruler) => skippedPath(ruler, axis)),
@@ -204,7 +204,7 @@ function livePaths(axis: Axis) {
     needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
     needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
     chosen: (state: RootState): string => {
-      const now = timingIn(state);
+      const now = selectTiming(state);
       const chosen = selectPickedRange(state);
       if (!now || !chosen) return '';
       const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));

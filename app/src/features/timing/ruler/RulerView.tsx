@@ -17,7 +17,7 @@ import { type Axis, valueAt } from '../../../ui/axis';
 import { createViewDragHandler } from '../views/viewDrags';
 import { useViewKeys } from '../views/useViewKeys';
 import { useZoom } from '../views/useZoom';
-import { frameNear, arcDistanceAtPlayhead, timingIn } from '../views/timingIn';
+import { frameNear, arcDistanceAtPlayhead, selectTiming } from '../views/selectTiming';
 import { rulerTargets } from './rulerTargets';
 import { HEIGHT, RulerDrawing, SIDE } from './RulerDrawing';
 import { viewMenu } from '../views/viewMenu';
@@ -36,7 +36,7 @@ interface RulerProps {
 export function RulerView({ isWide = false, under }: RulerProps) {
   const shot = useThrottledShot();
   const move = useThrottledMove();
-  const ruler = useThrottledSelector((state) => timingIn(state)?.ruler ?? null);
+  const ruler = useThrottledSelector((state) => selectTiming(state)?.ruler ?? null);
   if (!move || !ruler) return <Words tone="soft">{words.theArcAppearsHereAsA}</Words>;
   return (
     <View>
@@ -63,18 +63,18 @@ function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ru
     [from, to, width],
   );
   const targetAt = (x: number, y: number) => {
-    const now = timingIn(store.getState());
+    const now = selectTiming(store.getState());
     // Above the ticks the needle is dragged; beside them a finger may lie anywhere along the line.
     return now && y > NEEDLE_ZONE ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
   };
   const frameAt = ({ x }: { readonly x: number }): number => {
-    const now = timingIn(store.getState());
+    const now = selectTiming(store.getState());
     return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
   };
   const gesture = useViewPointer<ViewPointer>(view, RULER_LIVE_VIEW, {
     pointer: (raw) => raw,
     press: (start) => {
-      const now = timingIn(store.getState());
+      const now = selectTiming(store.getState());
       if (!now) return {};
       const meaning = ({ x }: { readonly x: number }) => ({ frame: null, arcDistance: valueAt(axis, x) });
       return createViewDragHandler(

@@ -26,7 +26,7 @@ const gapTo = (
     : Math.abs(at(axis, ticks[i]!.arcDistance) - at(axis, ticks[other]!.arcDistance));
 
 /** Ticks with room of their own; of the long ones, which tell every fifth frame, those that have it among themselves. */
-export function ticksPath(
+export function rulerTicksPath(
   ticks: ArrayLike<RulerTick>,
   axis: Axis,
   isLong: boolean,
@@ -116,7 +116,7 @@ const isEvenBand = (even: UnrolledArc['even'], axis: Axis): boolean =>
   even.length > 1 && !standsAlone(Math.abs(at(axis, even[1]!) - at(axis, even[0]!)));
 
 /** A stop has a foot; a pass is open at the line. */
-export const postPath = ({ arcDistance, kind }: Post, axis: Axis): string => {
+export const rulerPostPath = ({ arcDistance, kind }: Post, axis: Axis): string => {
   const x = n(at(axis, arcDistance));
   return kind === 'stop'
     ? `M${x} ${POST_TOP}V${BASE + 5}m-5 0h10`
@@ -126,7 +126,7 @@ export const postPath = ({ arcDistance, kind }: Post, axis: Axis): string => {
 export const postsPath = ({ posts }: UnrolledArc, axis: Axis, isMeant: (post: Post) => boolean): string =>
   posts
     .filter((post) => isInSight(axis, post.arcDistance) && isMeant(post))
-    .map((post) => postPath(post, axis))
+    .map((post) => rulerPostPath(post, axis))
     .join('');
 
 /** Posts in full, as hairlines and as bands, by the room that they have. */
@@ -135,7 +135,7 @@ export function postsByDetail({ posts }: UnrolledArc, axis: Axis) {
   const x = ({ arcDistance }: Post): number => at(axis, arcDistance);
   const { full, hairlines, bands } = byDetail(seen, (a, b) => Math.abs(x(b) - x(a)));
   return {
-    full: full.map((post) => postPath(post, axis)).join(''),
+    full: full.map((post) => rulerPostPath(post, axis)).join(''),
     hairlines: hairlines.map((post) => `M${n(x(post))} ${POST_TOP}V${BASE + 5}`).join(''),
     bands: bands
       .map((band) => {

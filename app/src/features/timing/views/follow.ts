@@ -1,14 +1,14 @@
 import type { RulerTick, UnrolledArc } from '@humble/core/views';
 import { createChunkedPath, type Chunk } from '../../../render/chunkedPath';
 import type { RootState } from '../../../store/store';
-import { timingIn } from './timingIn';
+import { selectTiming } from './selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
 
 /** A live path that follows the active move's ruler; worked out again only when that changes. */
 export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootState) => string {
   const kept = lruMemoize(work);
   return (state) => {
-    const ruler = timingIn(state)?.ruler;
+    const ruler = selectTiming(state)?.ruler;
     return ruler ? kept(ruler) : '';
   };
 }
@@ -19,7 +19,7 @@ export function followMarks(
 ): (state: RootState) => string {
   const kept = lruMemoize(work);
   return (state) => {
-    const ruler = timingIn(state)?.ruler;
+    const ruler = selectTiming(state)?.ruler;
     return ruler ? kept(ruler, state.editor.selectedMarkIds) : '';
   };
 }
@@ -39,7 +39,7 @@ export function followTicks(
 ): (state: RootState) => readonly string[] {
   const pieces = createChunkedPath<RulerTick, number>({ write, isSame: isSameTick });
   return (state) => {
-    const ruler = timingIn(state)?.ruler;
+    const ruler = selectTiming(state)?.ruler;
     return ruler ? pieces(ruler.ticks, scaleOf(ruler)) : NOTHING;
   };
 }

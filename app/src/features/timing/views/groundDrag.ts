@@ -1,5 +1,5 @@
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import { marksSelected, rangeChosen } from '../../../store/editorSlice';
+import { marksSelected, rangePicked } from '../../../store/editorSlice';
 import { goTo } from '../../../playback/playhead';
 import type { DragOptions } from './viewDrags';
 
@@ -11,9 +11,9 @@ export function groundDrag({ store, frameAt }: DragOptions, start: ViewPointer):
       drag: (now) => {
         const reached = frameAt(now);
         const [from, until] = [Math.min(began, reached), Math.max(began, reached)];
-        store.dispatch(rangeChosen({ by: 'frames', from, until }));
+        store.dispatch(rangePicked({ by: 'frames', from, until }));
       },
-      tap: () => store.dispatch(rangeChosen(null)),
+      tap: () => store.dispatch(rangePicked(null)),
     };
   }
   const look = (now: ViewPointer): void => goTo(frameAt(now));

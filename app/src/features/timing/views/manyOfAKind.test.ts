@@ -8,7 +8,7 @@ import {
   postNames,
   postsByDetail,
   tickBandsPath,
-  ticksPath,
+  rulerTicksPath,
 } from '../ruler/rulerPaths';
 
 /** A move of many frames with many marks, on a ruler of 500 pixels. */
@@ -47,8 +47,8 @@ test.each([
   (frames, marks) => {
     const ruler = many(frames, marks);
     const axes = graphAxes({ time: { from: 1, to: frames }, distance: axis, width: 700, height: 236 });
-    expect(leastGap(xsOf(ticksPath(ruler.ticks, axis, false)))).toBeGreaterThanOrEqual(2.5);
-    expect(leastGap(xsOf(ticksPath(ruler.ticks, axis, true)))).toBeGreaterThanOrEqual(4);
+    expect(leastGap(xsOf(rulerTicksPath(ruler.ticks, axis, false)))).toBeGreaterThanOrEqual(2.5);
+    expect(leastGap(xsOf(rulerTicksPath(ruler.ticks, axis, true)))).toBeGreaterThanOrEqual(4);
     expect(xsOf(tickBandsPath(ruler.ticks, axis))).toHaveLength(1);
     expect(evenPath(ruler, axis)).toBe('');
     expect(evenBandPath(ruler, axis)).not.toBe('');

@@ -2,7 +2,7 @@ import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { marksSelected } from '../../../store/editorSlice';
 import { goTo } from '../../../playback/playhead';
 import { createMarkDrag } from '../../../commands/timing';
-import { timingIn } from './timingIn';
+import { selectTiming } from './selectTiming';
 import type { ViewTarget } from './viewTargets';
 import type { DragOptions } from './viewDrags';
 
@@ -19,7 +19,7 @@ export function markDrag(
   const dragged = wasSelected || isJoining ? [...new Set([...before, ...markIds])] : markIds;
   const drag = createMarkDrag(store, dragged, markIds[0]!);
   const began = meaning(start);
-  const move = timingIn(store.getState())?.move;
+  const move = selectTiming(store.getState())?.move;
   const held = move?.marks.find(({ id }) => id === markIds[0]);
   let isFirst = true;
   return {

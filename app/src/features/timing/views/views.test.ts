@@ -2,7 +2,7 @@ import { doEdit } from '../../../store/doEdit';
 import { edits, type Easing } from '@humble/core';
 import { unrolledArc } from '@humble/core/views';
 import { ActionCreators } from 'redux-undo';
-import { marksSelected, rangeChosen, severalSet } from '../../../store/editorSlice';
+import { marksSelected, rangePicked, selectingSeveralSet } from '../../../store/editorSlice';
 import { nudge } from '../../../commands/nudges';
 import { shotOpened } from '../../../store/shotSlice';
 import { currentFrame, goTo, setRange } from '../../../playback/playhead';
@@ -16,7 +16,7 @@ import { createViewDragHandler } from './viewDrags';
 import { paceDrag } from '../graph/paceDrag';
 import { postNames } from '../ruler/rulerPaths';
 import { selectPassage } from '../../../store/selectors/timingSelection';
-import { handlesIn, timingIn } from './timingIn';
+import { selectHandles, selectTiming } from './selectTiming';
 import type { GraphAxes } from '../graph/graphAxes';
 import { graphTargets } from '../graph/graphTargets';
 import { rulerTargets } from '../ruler/rulerTargets';
@@ -36,7 +36,7 @@ function bench(): AppStore {
   return store;
 }
 
-const now = (store: AppStore) => timingIn(store.getState())!;
+const now = (store: AppStore) => selectTiming(store.getState())!;
 const marks = (store: AppStore) =>
   moveOn(store).marks.map(({ frame, fraction }) => [frame, Math.round(fraction * 120)]);
 const places = (store: AppStore) =>
@@ -46,7 +46,7 @@ const places = (store: AppStore) =>
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
   const { ruler } = now(store);
   const target = targetNear(
-    graphTargets(ruler, handlesIn(store.getState()), selectPassage(store.getState()), axes),
+    graphTargets(ruler, selectHandles(store.getState()), selectPassage(store.getState()), axes),
     ...from,
     12,
   );
@@ -68,7 +68,7 @@ describe('a hand in the graph', () => {
   test('drags the edge of a passage, and what lies in it is spread anew', () => {
     const store = bench();
     store.dispatch(addMark(11));
-    store.dispatch(rangeChosen({ by: 'frames', from: 1, until: 11 }));
+    store.dispatch(rangePicked({ by: 'frames', from: 1, until: 11 }));
     // The tabs hang from the top.
     drag(store, [100, 9], [160, 40]);
     expect(marks(store)).toEqual([
@@ -138,10 +138,10 @@ describe('a hand in the graph', () => {
     drag(store, [50, 20], [130, 20]);
     expect(currentFrame()).toBe(14);
     drag(store, [130, 20], [50, 20], true);
-    expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 6, until: 14 });
-    store.dispatch(severalSet(true));
+    expect(store.getState().editor.pickedRange).toEqual({ by: 'frames', from: 6, until: 14 });
+    store.dispatch(selectingSeveralSet(true));
     drag(store, [10, 20], [30, 20]);
-    expect(store.getState().editor.chosen).toEqual({ by: 'frames', from: 2, until: 4 });
+    expect(store.getState().editor.pickedRange).toEqual({ by: 'frames', from: 2, until: 4 });
   });
 
   test('a mark is taken before a tick beside it', () => {

@@ -1,13 +1,13 @@
 import type { Travel } from './evaluate';
 
 /** Frames from one to another, both included. */
-export interface FrameRun {
+export interface FrameRange {
   readonly from: number;
   readonly until: number;
 }
 
 /** A stretch of an arc, distances from its start in field units; laps of a closed arc go on. */
-export interface Stretch {
+export interface ArcRange {
   readonly from: number;
   readonly to: number;
 }
@@ -16,7 +16,10 @@ export interface Stretch {
  * The frames on which a move is within a stretch of its arc: one run for each time that it goes through.
  * On a closed arc any lap counts.
  */
-export function framesOn({ arcDistance, arc, arcLength }: Travel, { from, to }: Stretch): FrameRun[] {
+export function framesOnArcRange(
+  { arcDistance, arc, arcLength }: Travel,
+  { from, to }: ArcRange,
+): FrameRange[] {
   const [least, most] = [Math.min(from, to), Math.max(from, to)];
   const slack = arcLength * 1e-9;
   const isWithin = (s: number): boolean => {
@@ -24,7 +27,7 @@ export function framesOn({ arcDistance, arc, arcLength }: Travel, { from, to }: 
     const onLap = s + Math.ceil((least - slack - s) / arcLength) * arcLength;
     return onLap <= most + slack;
   };
-  const runs: FrameRun[] = [];
+  const runs: FrameRange[] = [];
   arcDistance.forEach((s, i) => {
     if (!isWithin(s)) return;
     const last = runs[runs.length - 1];
@@ -35,14 +38,14 @@ export function framesOn({ arcDistance, arc, arcLength }: Travel, { from, to }: 
 }
 
 /** Those frames of a run that a shot has: what lies before its first or after its last frame counts as that one. */
-export function runWithin({ from, until }: FrameRun, lengthFrames: number): FrameRun {
+export function frameRangeWithin({ from, until }: FrameRange, lengthFrames: number): FrameRange {
   const inShot = (frame: number): number => Math.min(lengthFrames, Math.max(1, frame));
   return { from: inShot(from), until: inShot(until) };
 }
 
 /** The stretch of the arc that a move covers on some frames. */
-export function stretchOn({ arcDistance }: Travel, run: FrameRun): Stretch {
-  const { from, until } = runWithin(run, arcDistance.length);
+export function arcRangeOn({ arcDistance }: Travel, run: FrameRange): ArcRange {
+  const { from, until } = frameRangeWithin(run, arcDistance.length);
   const covered = arcDistance.subarray(from - 1, until);
   return { from: covered.reduce((a, b) => Math.min(a, b)), to: covered.reduce((a, b) => Math.max(a, b)) };
 }

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { Words } from '../ui/Words';
 
 /** While a shot is fetched. */
-export function Laying() {
+export function OpeningShot() {
   return (
     <View className="flex-1 items-center justify-center bg-ground">
       <Words role="status" tone="soft">

@@ -11,7 +11,7 @@ export interface TrackNow {
 }
 
 /** Null where nothing travels. */
-export function trackIn(state: RootState, track: TrackName): TrackNow | null {
+export function selectTrack(state: RootState, track: TrackName): TrackNow | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   if (!shot || !move) return null;

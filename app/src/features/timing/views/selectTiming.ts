@@ -17,7 +17,7 @@ export interface TimingNow {
   readonly fieldUnits: number;
 }
 
-export function timingIn(state: RootState): TimingNow | null {
+export function selectTiming(state: RootState): TimingNow | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   if (!shot || !move) return null;
@@ -27,24 +27,24 @@ export function timingIn(state: RootState): TimingNow | null {
 }
 
 /** A frame, and a place on the ruler. */
-export interface Spot {
+export interface PlacedMark {
   readonly frame: number;
   readonly arcDistance: number;
 }
 
 /** A handle of an easing where it lies in time and on the arc. */
-export interface PlacedHandle extends Spot {
+export interface PlacedHandle extends PlacedMark {
   readonly handle: EasingHandle;
-  readonly stem: Spot | null;
+  readonly stem: PlacedMark | null;
   /** Where its span begins and ends. */
-  readonly ends: readonly [Spot, Spot];
+  readonly ends: readonly [PlacedMark, PlacedMark];
 }
 
 const NO_HANDLES: readonly PlacedHandle[] = [];
 
 /** The handles of the span that is worked on, in the units of the ruler. */
-export function handlesIn(state: RootState): readonly PlacedHandle[] {
-  const now = timingIn(state);
+export function selectHandles(state: RootState): readonly PlacedHandle[] {
+  const now = selectTiming(state);
   if (!now) return NO_HANDLES;
   const { move, ruler } = now;
   const index = currentSpan(move, state.editor.selectedMarkIds, currentFrame());

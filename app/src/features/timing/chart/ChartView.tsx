@@ -1,5 +1,5 @@
 import { timingWords as words } from '../../../words/timing';
-import { LADDER_LIVE_VIEW } from './ladderLiveView';
+import { LADDER_LIVE_VIEW } from './chartLiveView';
 import type { ViewPointer } from '../../../render/pointerSession';
 import { useViewPointer } from '../../../playback/useViewPointer';
 import { isHold, type Move, type Shot } from '@humble/core';
@@ -44,7 +44,7 @@ interface LadderProps {
 }
 
 /** The ladder of a span: the keys as long rungs, the drawings between as short ones that can be dragged. */
-export function LadderView({ shot, move, index, height }: LadderProps) {
+export function ChartView({ shot, move, index, height }: LadderProps) {
   const store = useAppStore();
   const view = useRef<View>(null);
   const ladder = ladderOf(shot, move, index);
@@ -52,7 +52,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
   const keys = useViewKeys(null);
   const markId = ladder.from.id;
   const now = (): { readonly ladder: Ladder; readonly move: Move } | null =>
-    ladderIn(store.getState(), markId);
+    selectChart(store.getState(), markId);
   const rungAt = (y: number): Rung | null => {
     let best: Rung | null = null;
     let least = TAKE_PX;
@@ -121,7 +121,7 @@ export function LadderView({ shot, move, index, height }: LadderProps) {
   );
 }
 
-function ladderIn(state: RootState, markId: string) {
+function selectChart(state: RootState, markId: string) {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   const index = move?.marks.findIndex(({ id }) => id === markId) ?? -1;
@@ -179,12 +179,12 @@ function LadderDrawing({ ladder, axis, height }: DrawingProps) {
   const path =
     (part: 'rungs' | 'bands') =>
     (state: RootState): string => {
-      const now = ladderIn(state, from.id);
+      const now = selectChart(state, from.id);
       const lengthFrames = state.shot.present.shot?.lengthFrames ?? 1;
       return now ? rungsPath(now.move, lengthFrames, from.id, least, most, axis.end)[part] : '';
     };
   const seen = (state: RootState): string => {
-    const rung = ladderIn(state, from.id)?.ladder.rungs.find(({ frame }) => frame === currentFrame());
+    const rung = selectChart(state, from.id)?.ladder.rungs.find(({ frame }) => frame === currentFrame());
     return rung ? `M${RAIL - RUNG_HALF} ${at(axis, rung.share).toFixed(1)}h${2 * RUNG_HALF}` : '';
   };
   const written = [at(axis, 0), at(axis, 1)];

@@ -23,7 +23,7 @@ interface Written {
  * that comes by the same way again does not write over the numbers that stand there.
  * @param pixel field units in a pixel of the screen
  */
-export function numbered<Numbered extends Place>(ticks: readonly Numbered[], pixel: number): Numbered[] {
+export function numberedTicks<Numbered extends Place>(ticks: readonly Numbered[], pixel: number): Numbered[] {
   const written: Written[] = [];
   return ticks.filter((tick) => {
     const mine: Written = {

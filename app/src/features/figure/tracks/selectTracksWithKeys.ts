@@ -6,7 +6,7 @@ import { selectActiveMove } from '../../../store/selectors/active';
 export const ROW_PX = 24;
 
 /** Tracks of the active move that have keys, in the order of their table. */
-export function tracksWithKeys(state: RootState): readonly TrackName[] {
+export function selectTracksWithKeys(state: RootState): readonly TrackName[] {
   const move = selectActiveMove(state);
   return move ? TRACKS.map(({ name }) => name).filter((name) => move.tracks[name].length > 0) : [];
 }

@@ -7,7 +7,7 @@ import type { Target } from './hitTest';
  * What stands in the field only while the pointer is over it. Not application state: it changes with every
  * movement of the pointer and is never saved.
  */
-export interface Scene {
+export interface PointerScene {
   /** What lies under the mouse. */
   readonly hovered: Target | null;
   /** The stroke that is being drawn; empty when none is. */
@@ -28,7 +28,7 @@ export interface Scene {
   readonly finger: Vector | null;
 }
 
-export const EMPTY_SCENE: Scene = {
+export const EMPTY_POINTER_SCENE: PointerScene = {
   hovered: null,
   stroke: [],
   marquee: null,
@@ -40,11 +40,12 @@ export const EMPTY_SCENE: Scene = {
   finger: null,
 };
 
-const scene = createExternalStore(EMPTY_SCENE, { notifiesOncePerFrame: true });
+const scene = createExternalStore(EMPTY_POINTER_SCENE, { notifiesOncePerFrame: true });
 
-export const currentScene = scene.get;
-export const subscribeScene = scene.subscribe;
-export const setScene = (some: Partial<Scene>): void => scene.set({ ...scene.get(), ...some });
+export const currentPointerScene = scene.get;
+export const subscribePointerScene = scene.subscribe;
+export const setPointerScene = (some: Partial<PointerScene>): void => scene.set({ ...scene.get(), ...some });
 
 /** A part of the scene; renders again only when that part changes. */
-export const useScene = <Value>(pick: (scene: Scene) => Value): Value => useExternalStore(scene, pick);
+export const usePointerScene = <Value>(pick: (scene: PointerScene) => Value): Value =>
+  useExternalStore(scene, pick);

@@ -2,7 +2,7 @@ import { TERMS } from '../../../words/terms';
 import { timingWords as words } from '../../../words/timing';
 import { MAX_SHOT_FRAMES, type RoundedMark } from '@humble/core';
 import { memo, useState } from 'react';
-import { moveOfTime, roundingsOfRate } from '../../../commands/passages';
+import { selectMoveOfTime, selectRoundingsOfRate } from '../../../commands/passages';
 import { useShotLength } from '../../../commands/useShotLength';
 import type { TimeOf } from '../../../store/editorSlice';
 import { useAppStore, useEdit } from '../../../store/hooks';
@@ -23,7 +23,7 @@ const KEEPS = [
 ] as const;
 
 /** Length and rate of the shot. */
-export const ShotCard = memo(function ShotCard() {
+export const LengthCard = memo(function ShotCard() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
   const edit = useEdit();
@@ -51,8 +51,14 @@ export const ShotCard = memo(function ShotCard() {
         max={240}
         decimals={3}
         onChange={(value, undoGroup) => {
-          setRounded(keeps === 'seconds' ? roundingsOfRate(store.getState(), whose, value, undoGroup) : []);
-          edit('setRate', { rate: value, keeps, moveId: moveOfTime(store.getState(), whose) }, undoGroup);
+          setRounded(
+            keeps === 'seconds' ? selectRoundingsOfRate(store.getState(), whose, value, undoGroup) : [],
+          );
+          edit(
+            'setRate',
+            { rate: value, keeps, moveId: selectMoveOfTime(store.getState(), whose) },
+            undoGroup,
+          );
         }}
       />
       <Words tone="soft">{passageWords.keep}</Words>
@@ -65,7 +71,7 @@ export const ShotCard = memo(function ShotCard() {
 });
 
 /** The same in a few words. */
-export function ShotSummary() {
+export function LengthSummary() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
   return <NumericText tone="soft">{words.framesAt(lengthFrames, fixed(rate, rate % 1 ? 3 : 0))}</NumericText>;
