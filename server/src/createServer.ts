@@ -11,6 +11,7 @@ import { securityHeaders } from './http/securityHeaders';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
 import { loadDemo } from './loadDemo';
 import { easingRoutes } from './routes/easings';
+import { importRoutes } from './routes/imports';
 import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
 import { soundRoutes } from './routes/sounds';
@@ -69,7 +70,7 @@ export function createServer({
   const pictures = createPictureService(database, threads);
   const sounds = createSoundService(database, threads);
   const shots = createShotService(database, threads);
-  server.use(API, pictureRoutes(pictures), soundRoutes(sounds));
+  server.use(API, pictureRoutes(pictures), soundRoutes(sounds), importRoutes(shots, threads));
   server.use(API, onlyJson);
   server.use(
     API,

@@ -1,8 +1,8 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import type { Draft, KeptHistory } from '../persistence/drafts';
 import { closeDocument, type NotOpened, openDocument, saveAsCopy, settleConflict } from './openDocument';
+import { importShotFile } from './importShotFile';
 import { doEdit } from '../store/doEdit';
-import {} from '../store/shotSlice';
 import { store } from '../persistence/appStore';
 
 const mockKept = new Map<string, Draft>();
@@ -98,6 +98,20 @@ test('a shot comes from the server, saved', async () => {
   expect(await openDocument('a')).toBe('opened');
   expect(open()).toEqual({ id: 'a', revision: 3, status: 'saved', isUnkept: false });
   expect(shotName()).toBe('Stored');
+});
+
+test('a file that is imported crosses the wire twice: there as it is, and back as the shot that is opened', async () => {
+  const requests: string[] = [];
+  global.fetch = (async (input: Request) => {
+    requests.push(`${input.method} ${new URL(input.url).pathname}`);
+    return answer(201, { id: 'new', revision: 1, updatedAt: '', shot: named('Imported'), notes: [] });
+  }) as typeof fetch;
+  const id = await store.dispatch(importShotFile({ name: 'a.json', bytes: new Uint8Array([123]) }));
+  expect(await openDocument(id!)).toBe('opened');
+  expect(requests).toEqual(['POST /api/imports']);
+  expect(shotName()).toBe('Imported');
+  global.fetch = respond as typeof fetch;
+  await closeDocument('new');
 });
 
 test('edits that never got there come first, and are sent', async () => {

@@ -1,7 +1,8 @@
 import { versionWords as words } from '../words/versions';
 import { edits, type Shot } from '@humble/core';
-import { api, failureOf, failureSentence } from '../persistence/api';
+import { api, failureOf, failureSentence, type StoredShot } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave';
+import { takeHandedOver } from '../persistence/handedOver';
 import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
 import {
   conflictFound,
@@ -83,14 +84,24 @@ async function openDraft(
   void saver().flush();
 }
 
+type Answer = { readonly data?: StoredShot; readonly error?: unknown };
+
+/** What the server has under an id. */
+async function storedShot(id: string): Promise<Answer> {
+  const known = takeHandedOver(id);
+  if (known) return { data: known };
+  const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
+  const { data, error, isError } = await request;
+  request.unsubscribe();
+  // A failed request still carries the data of an earlier one.
+  return isError ? { error } : { data, error };
+}
+
 /** Brings a shot onto the workbench: the server's, or edits of it that never got there. */
 export async function openDocument(id: string): Promise<OpenResult> {
   await closing;
-  const request = store.dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
-  const [answer, draft] = await Promise.all([request, draftOf(id).catch(() => null)]);
-  request.unsubscribe();
-  // A failed request still carries the data of an earlier one.
-  if (answer.isError || !answer.data) {
+  const [answer, draft] = await Promise.all([storedShot(id), draftOf(id).catch(() => null)]);
+  if (!answer.data) {
     const failure = failureOf(answer.error);
     if (failure.kind === 'stale' || failure.kind === 'refused')
       return { kind: 'failed', sentence: failureSentence(answer.error), draft: draft?.shot ?? null };

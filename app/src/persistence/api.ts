@@ -16,6 +16,19 @@ export type StoredShot = Immutable<AnswerOf<'readShot'>>;
 /** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
 export type KeptEasing = Immutable<AnswerOf<'listEasings'>>['easings'][number];
 
+/** A shot that was read from a file, and sentences on what the file could not say. */
+export type ImportedShot = Immutable<AnswerOf<'importShot'>>;
+
+export interface FileToImport {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+  /** From what its writer counted frames. */
+  readonly firstNumber: number;
+}
+
+/** Names of files are kept up to so many letters. */
+export const MAX_FILE_NAME_LENGTH = 120;
+
 export interface SaveRequest {
   readonly id: string;
   readonly revision: number;
@@ -23,10 +36,16 @@ export interface SaveRequest {
 }
 
 /** A request to an endpoint of the contract. */
-const ask = (name: EndpointName, params: Readonly<Record<string, string>> = {}, body?: object) => ({
+const ask = (
+  name: EndpointName,
+  params: Readonly<Record<string, string>> = {},
+  body?: object,
+  headers?: Readonly<Record<string, string>>,
+) => ({
   url: addressOf(name, params),
   method: ROUTES[name].method,
   ...(body && { body }),
+  ...(headers && { headers }),
 });
 
 /** An answer that takes longer than this counts as a server that is away, milliseconds. */
@@ -58,6 +77,15 @@ export const api = createApi({
     }),
     createShot: build.mutation<StoredShot, Shot>({
       query: (shot) => ask('createShot', {}, { shot }),
+      invalidatesTags: ['List'],
+    }),
+    importShot: build.mutation<ImportedShot, FileToImport>({
+      query: ({ name, bytes, firstNumber }) =>
+        ask('importShot', {}, new Blob([bytes as BlobPart]), {
+          'content-type': 'application/octet-stream',
+          'x-file-name': encodeURIComponent(name.slice(0, MAX_FILE_NAME_LENGTH)),
+          'x-first-frame': String(firstNumber),
+        }),
       invalidatesTags: ['List'],
     }),
     saveShot: build.mutation<Immutable<AnswerOf<'saveShot'>>, SaveRequest>({

@@ -1,10 +1,7 @@
 import { Refusal } from '../ui/refusal';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
-import { OFFLINE_SENTENCE } from './api';
-
-/** Names of files are kept up to so many letters. */
-export const MAX_FILE_NAME_LENGTH = 120;
+import { MAX_FILE_NAME_LENGTH, OFFLINE_SENTENCE } from './api';
 
 interface FileToKeep {
   readonly to: 'keepPicture' | 'keepSound';

@@ -1,7 +1,8 @@
 import { Refusal } from '../ui/refusal';
 import { persistenceWords as words } from '../words/persistence';
 import { type Picture, PICTURE_LIMITS } from '@humble/core';
-import { keepFile, MAX_FILE_NAME_LENGTH } from './keepFile';
+import { MAX_FILE_NAME_LENGTH } from './api';
+import { keepFile } from './keepFile';
 
 const TYPES: Readonly<Record<string, string>> = {
   png: 'image/png',

@@ -2,7 +2,8 @@ import { Refusal } from '../ui/refusal';
 import { MAX_SOUND_BYTES, type Sound } from '@humble/core';
 import { addressOf, API } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
-import { keepFile, MAX_FILE_NAME_LENGTH } from './keepFile';
+import { MAX_FILE_NAME_LENGTH } from './api';
+import { keepFile } from './keepFile';
 
 /** Where the server keeps a sound, by the SHA-256 of its bytes. */
 export const soundAddress = (sha256: string): string => API + addressOf('readSound', { sha256 });

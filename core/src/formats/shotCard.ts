@@ -198,9 +198,15 @@ function backdropOnCard({ backdrop }: Shot): CardBackdrop | null {
   };
 }
 
-function cardIn(shot: Shot, detail: Detail): ShotCard {
+/** Thrown away at once: the card took too long. */
+class TooLate extends Error {}
+
+function cardIn(shot: Shot, detail: Detail, isLate: () => boolean): ShotCard {
   const digits = digitsFor(shot.field);
-  const moves = shot.moves.slice(0, detail.moves).map((move) => moveOnCard(shot, move, detail, digits));
+  const moves = shot.moves.slice(0, detail.moves).map((move) => {
+    if (isLate()) throw new TooLate();
+    return moveOnCard(shot, move, detail, digits);
+  });
   const ghosts = moves.flatMap((move) => move.ghosts);
   const outlines = [...new Set(ghosts.flatMap(({ look }) => (typeof look === 'object' ? look.outline : [])))];
   return {
@@ -221,12 +227,17 @@ function cardIn(shot: Shot, detail: Detail): ShotCard {
  * The card of a shot: its first arcs as path data, ticks across them, figures from the first exposure to the last,
  * all in field units. The richest of `DETAILS` that weighs no more than `CARD_BYTES` as JSON is taken, else the
  * field alone. Only the frames that it shows are worked out.
+ * @param isLate asked between the parts of the work; once it says so the card shows the field alone
  * @throws ShotError `unknown-id` when a move has no arc or figure, which no sound shot has
  */
-export function shotCard(shot: Shot): ShotCard {
-  for (const detail of DETAILS) {
-    const card = cardIn(shot, detail);
-    if (JSON.stringify(card).length <= CARD_BYTES) return card;
+export function shotCard(shot: Shot, isLate: () => boolean = () => false): ShotCard {
+  try {
+    for (const detail of DETAILS) {
+      const card = cardIn(shot, detail, isLate);
+      if (JSON.stringify(card).length <= CARD_BYTES) return card;
+    }
+  } catch (error) {
+    if (!(error instanceof TooLate)) throw error;
   }
   return plainCard(shot.field);
 }

@@ -16,6 +16,8 @@ export { API };
 
 /** The most that a request with a shot may weigh: one of 20,000 frames with a mark on each weighs a quarter. */
 export const MAX_SHOT_BYTES = 8 * 1024 * 1024;
+/** The most that a file may weigh that is imported as a shot: written out for reading, a shot weighs twice as much. */
+export const MAX_IMPORT_BYTES = 4 * MAX_SHOT_BYTES;
 /** So many shots of the bin are listed, those that were removed last. */
 export const MAX_REMOVED_LISTED = 200;
 /** The most easings that are kept. */
@@ -131,6 +133,13 @@ export const CONTRACT = defineContract({
     answer: z.object({ shots: z.array(removed) }),
   },
   createShot: { ...ROUTES.createShot, body: z.object({ shot }), status: 201, answer: stored },
+  importShot: {
+    ...ROUTES.importShot,
+    body: 'bytes',
+    status: 201,
+    /** `notes` are sentences on what the file could not say. */
+    answer: stored.extend({ notes: z.array(z.string()) }),
+  },
   readShot: { ...ROUTES.readShot, params: ofShot, status: 200, answer: stored },
   readRevision: {
     ...ROUTES.readRevision,

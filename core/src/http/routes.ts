@@ -8,6 +8,7 @@ export const ROUTES = {
   listShots: { method: 'GET', path: '/shots' },
   listRemoved: { method: 'GET', path: '/removed-shots' },
   createShot: { method: 'POST', path: '/shots' },
+  importShot: { method: 'POST', path: '/imports' },
   readShot: { method: 'GET', path: '/shots/:id' },
   readRevision: { method: 'GET', path: '/shots/:id/revision' },
   readDocument: { method: 'GET', path: '/shots/:id/document' },

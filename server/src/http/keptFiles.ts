@@ -19,15 +19,14 @@ const nameHeader = z
 /** Reads the body as bytes, whatever it is said to be. @param limit the most bytes */
 export const readBytes = (limit: number): RequestHandler => express.raw({ type: () => true, limit });
 
-/** The bytes of a file and its name. @param what it has to be, for the sentence @throws Problem `bad-request` */
+/** The bytes of a file and its name. @param what it has to be: one without bytes is refused @throws Problem `bad-request` */
 export function fileIn(
   request: { readonly body: unknown; readonly headers: Readonly<Record<string, unknown>> },
-  what: string,
+  what?: string,
 ): { readonly bytes: Buffer; readonly name: string } {
-  const { body, headers } = request;
-  if (!Buffer.isBuffer(body) || body.length === 0)
-    throw new Problem(400, 'bad-request', `The body must be ${what}.`);
-  return { bytes: body, name: nameHeader.parse(headers['x-file-name']) };
+  const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
+  if (what && bytes.length === 0) throw new Problem(400, 'bad-request', `The body must be ${what}.`);
+  return { bytes, name: nameHeader.parse(request.headers['x-file-name']) };
 }
 
 /** Whatever a file holds, a browser that is sent to it directly runs and fetches nothing. */

@@ -1,8 +1,9 @@
-import { API, MAX_SHOT_BYTES } from '@humble/core/contract';
-import express, { type Request, type Response, Router } from 'express';
+import { MAX_SHOT_BYTES } from '@humble/core/contract';
+import express, { type Request, Router } from 'express';
 import { Json, serve } from '../http/endpoint';
+import { created } from '../http/created';
 import { Problem } from '../http/problem';
-import { type ShotService, storedJson, type StoredShot } from '../services/shotService';
+import { type ShotService, storedJson } from '../services/shotService';
 import type { Threads } from '../threads/threads';
 
 /** The body as it came: it is read by a thread, so that a heavy one holds nobody up. */
@@ -12,11 +13,6 @@ function bytesOf(request: Request): Buffer {
   const body: unknown = request.body;
   if (Buffer.isBuffer(body) && body.length > 0) return body;
   throw new Problem(400, 'bad-request', 'The request cannot be read: it has no body.');
-}
-
-function created(response: Response, stored: StoredShot): Json {
-  response.location(`${API}/shots/${stored.id}`);
-  return new Json(storedJson(stored));
 }
 
 /**

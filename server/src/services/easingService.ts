@@ -1,16 +1,11 @@
-import { type Easing } from '@humble/core';
+import type { Easing, Immutable } from '@humble/core';
 import { easingSchema } from '@humble/core/files';
-import { MAX_EASINGS } from '@humble/core/contract';
+import { type AnswerOf, MAX_EASINGS } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
 
-/** An easing that is kept by a name; null when what was kept is none that this release knows. */
-export interface KeptEasing {
-  readonly id: string;
-  readonly name: string;
-  readonly easing: Easing | null;
-}
+type KeptEasing = Immutable<AnswerOf<'keepEasing'>>;
 
 function readEasing(text: string): Easing | null {
   try {

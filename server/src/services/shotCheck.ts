@@ -1,13 +1,11 @@
 import { CARD_VERSION } from '@humble/core/files';
+import type { AnswerOf } from '@humble/core/contract';
 import type { Database } from '../database/openDatabase';
 import { Problem } from '../http/problem';
 import type { Threads } from '../threads/threads';
 
 /** Why a shot cannot be opened. */
-export interface Damage {
-  readonly code: string;
-  readonly sentence: string;
-}
+type Damage = NonNullable<AnswerOf<'listShots'>['shots'][number]['damage']>;
 
 /** What an error on opening a stored document says of it; null for one that has nothing to do with it. */
 export function damageOf(error: unknown): Damage | null {
@@ -47,10 +45,10 @@ export function createShotCheck({ shots, select }: Database, threads: Threads) {
     const record = await shots.findByPk(id, { attributes: ['document'] });
     if (!record) return;
     try {
-      const columns = await threads.openDocument(String(record.document));
+      const isDrawn = row.cardVersion === CARD_VERSION && Boolean(row.hasCard);
+      const { card } = await threads.openDocument(String(record.document), !isDrawn);
       checked.set(id, { state: stateOf(row), damage: null });
-      if (row.cardVersion === CARD_VERSION && row.hasCard) return;
-      const card = JSON.stringify(await threads.drawCard(columns));
+      if (isDrawn) return;
       await shots.update({ card, cardVersion: CARD_VERSION }, { where: { id, revision }, silent: true });
     } catch (error) {
       const damage = damageOf(error);

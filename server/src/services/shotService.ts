@@ -1,6 +1,7 @@
+import type { Immutable } from '@humble/core';
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
-import { MAX_REMOVED_LISTED } from '@humble/core/contract';
+import { type AnswerOf, MAX_REMOVED_LISTED } from '@humble/core/contract';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';
@@ -8,37 +9,16 @@ import type { ShotRecord } from '../database/shotRecord';
 import { Problem } from '../http/problem';
 import type { ShotColumns } from '../threads/documentTasks';
 import type { Threads } from '../threads/threads';
-import { createShotCheck, type Damage, damageOf } from './shotCheck';
+import { createShotCheck, damageOf } from './shotCheck';
 
-/** One line of the list. */
-export interface ShotSummary {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string;
-  readonly film: string;
-  readonly lengthFrames: number;
-  readonly rate: number;
-  readonly updatedAt: string;
-  readonly rank: number | null;
-  readonly card: ShotCard;
-  /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
-  readonly damage: Damage | null;
-}
-
-/** A shot in the bin. */
-type RemovedShot = Pick<ShotSummary, 'id' | 'name' | 'film' | 'lengthFrames' | 'rate'> & {
-  readonly removedAt: string;
-};
+type ListedShot = Immutable<AnswerOf<'listShots'>['shots'][number]>;
+type RemovedShot = AnswerOf<'listRemoved'>['shots'][number];
+type SavedShot = AnswerOf<'saveShot'>;
 
 /** A stored shot, its document as text: it is sent as it lies there. */
-export interface StoredShot {
-  readonly id: string;
-  readonly revision: number;
-  readonly updatedAt: string;
+export interface StoredShot extends SavedShot {
   readonly document: string;
 }
-
-export type SavedShot = Omit<StoredShot, 'document'>;
 
 /** What the card of a shot shows whose own cannot be read. */
 const UNKNOWN_FIELD = { width: 1920, height: 1080 };
@@ -64,6 +44,16 @@ const storedOf = ({ id, revision, updatedAt }: ShotRecord, document: string): St
   revision,
   updatedAt: isoOf(updatedAt),
   document,
+});
+
+const rowOf = ({ document, name, film, lengthFrames, rate, card }: ShotColumns) => ({
+  document,
+  name,
+  film,
+  lengthFrames,
+  rate,
+  card,
+  cardVersion: CARD_VERSION,
 });
 
 /** A stored shot as JSON: its document is JSON already. */
@@ -100,7 +90,7 @@ export function createShotService(database: Database, threads: Threads) {
   async function openedDocument({ id, document }: ShotRecord): Promise<string> {
     if (good.get(id) === hashOf(document)) return document;
     try {
-      const opened = await threads.openDocument(document);
+      const opened = await threads.openDocument(document, false);
       if (opened.document === document) good.set(id, hashOf(document));
       return opened.document;
     } catch (error) {
@@ -108,14 +98,8 @@ export function createShotService(database: Database, threads: Threads) {
     }
   }
 
-  const columnsOf = async (columns: ShotColumns) => {
-    const { document, name, film, lengthFrames, rate } = columns;
-    const card = JSON.stringify(await threads.drawCard(columns));
-    return { document, name, film, lengthFrames, rate, card, cardVersion: CARD_VERSION };
-  };
-
   async function create(columns: ShotColumns, id = nanoid(12)): Promise<StoredShot> {
-    const row = await columnsOf(columns);
+    const row = rowOf(columns);
     const record = await shots.create({ id, revision: 1, removedAt: null, rank: null, ...row });
     knowGood(id, 1, row.document);
     return storedOf(record, row.document);
@@ -123,7 +107,7 @@ export function createShotService(database: Database, threads: Threads) {
 
   return {
     /** Shots in use, the one changed last first. */
-    list: async (): Promise<ShotSummary[]> => {
+    list: async (): Promise<ListedShot[]> => {
       const records = await shots.findAll({
         where: { removedAt: null },
         attributes: { exclude: ['document'] },
@@ -201,7 +185,7 @@ export function createShotService(database: Database, threads: Threads) {
       const current = await find(id);
       const document = await openedDocument(current);
       const updatedAt = new Date();
-      const row = current.revision === revision ? await columnsOf(columns) : null;
+      const row = current.revision === revision ? rowOf(columns) : null;
       const [count] = row
         ? await shots.update(
             { ...row, revision: revision + 1, updatedAt },
@@ -250,7 +234,7 @@ export function createShotService(database: Database, threads: Threads) {
     /** Puts a shot in under a fixed id unless it is there already, in use or in the bin. */
     createOnce: async (id: string, text: string): Promise<void> => {
       if (!(await shots.findByPk(id, { attributes: ['id'] })))
-        await create(await threads.openDocument(text), id);
+        await create(await threads.openDocument(text, true), id);
     },
   };
 }

@@ -1,21 +1,19 @@
 import { MAX_NAME_LENGTH, type Shot } from '@humble/core';
-import { openShot, readShotFile, shotCard } from '@humble/core/files';
+import { decodedText, importShot, openShot, readShotFile, shotCard } from '@humble/core/files';
 import { CONTRACT } from '@humble/core/contract';
+import { workerData } from 'node:worker_threads';
 import { Problem } from '../http/problem';
 import { answerTasks } from './answerTasks';
 import type { DocumentTask, ShotColumns } from './documentTasks';
 
-function columnsOf(shot: Shot): ShotColumns {
-  const { name, film, lengthFrames, rate, field } = shot;
-  return {
-    document: JSON.stringify(shot),
-    name,
-    film,
-    lengthFrames,
-    rate,
-    width: field.width,
-    height: field.height,
-  };
+/** A card that takes longer shows the field alone, milliseconds. */
+const { cardMs } = workerData as { readonly cardMs: number };
+
+function columnsOf(shot: Shot, withCard = true): ShotColumns {
+  const { name, film, lengthFrames, rate } = shot;
+  const until = performance.now() + cardMs;
+  const card = withCard ? JSON.stringify(shotCard(shot, () => performance.now() > until)) : '';
+  return { document: JSON.stringify(shot), name, film, lengthFrames, rate, card };
 }
 
 const decoder = new TextDecoder('utf-8', { fatal: true });
@@ -36,14 +34,17 @@ answerTasks((task: DocumentTask) => {
       const { shot, revision } = CONTRACT.saveShot.body.parse(body);
       return { ...columnsOf(openShot(shot)), revision };
     }
+    case 'file': {
+      const { name, bytes, firstNumber } = task;
+      const { shot, notes } = importShot({ name, text: decodedText(bytes), firstNumber });
+      return { ...columnsOf(shot), notes };
+    }
     case 'document':
-      return columnsOf(readShotFile(task.text));
+      return columnsOf(readShotFile(task.text), task.withCard);
     case 'copy': {
       const shot = readShotFile(task.text);
       const name = `${shot.name.slice(0, MAX_NAME_LENGTH - task.suffix.length)}${task.suffix}`;
       return columnsOf({ ...shot, name });
     }
-    case 'card':
-      return shotCard(JSON.parse(task.text) as Shot);
   }
 });

@@ -32,10 +32,12 @@ test('a task that takes too much memory is ended, and the server goes on', async
 }, 60_000);
 
 test('a card that takes too long is a plain one, and a document that does is refused with a sentence', async () => {
-  const threads = startThreads(__dirname, { cardMs: 1, checkMs: 1 });
-  const columns = { document: JSON.stringify(heavyShot({ points: 2000 })), width: 1920, height: 1080 };
-  const card = await threads.drawCard({ ...columns, name: '', film: '', lengthFrames: 24, rate: 24 });
-  expect(card).toEqual({
+  const document = JSON.stringify(heavyShot({ points: 2000 }));
+  const slow = startThreads(__dirname, { cardMs: -1 });
+  const { card, ...columns } = await slow.openDocument(document, true);
+  await slow.close();
+  expect(columns).toMatchObject({ name: 'Heavy', rate: 24 });
+  expect(JSON.parse(card)).toEqual({
     width: 1920,
     height: 1080,
     backdrop: null,
@@ -44,7 +46,8 @@ test('a card that takes too long is a plain one, and a document that does is ref
     ghosts: [],
     outlines: [],
   });
-  await expect(threads.openDocument(columns.document)).rejects.toMatchObject({
+  const threads = startThreads(__dirname, { checkMs: 1 });
+  await expect(threads.openDocument(document, true)).rejects.toMatchObject({
     status: 422,
     message: 'This shot is too large to be checked. Split it into several shots.',
   });

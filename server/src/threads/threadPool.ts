@@ -28,6 +28,8 @@ export interface PoolOptions {
   readonly size: number;
   /** Most memory of one thread's objects, megabytes. */
   readonly memoryMb: number;
+  /** What each thread is told when it starts. */
+  readonly data?: object;
 }
 
 interface WaitingTask {
@@ -50,7 +52,7 @@ export type Answer = { readonly result: unknown } | { readonly error: unknown };
  * task gets another one.
  * @param file of the thread, as TypeScript or built: it answers each message with an `Answer`
  */
-export function createThreadPool(file: string, { size, memoryMb }: PoolOptions): ThreadPool {
+export function createThreadPool(file: string, { size, memoryMb, data }: PoolOptions): ThreadPool {
   const queue: WaitingTask[] = [];
   const threads = new Set<Thread>();
   let isClosed = false;
@@ -73,7 +75,7 @@ export function createThreadPool(file: string, { size, memoryMb }: PoolOptions):
   const start = (): Thread => {
     const entry = extname(file) === '.ts' ? join(dirname(file), 'start.mjs') : file;
     const worker = new Worker(entry, {
-      workerData: { file },
+      workerData: { ...data, file },
       execArgv: [],
       resourceLimits: { maxOldGenerationSizeMb: memoryMb },
     });

@@ -1,8 +1,14 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import { plainCard, type ShotCard } from '@humble/core/files';
 import { Problem } from '../http/problem';
-import type { CheckedBody, DocumentResults, DocumentTask, ShotColumns } from './documentTasks';
+import type {
+  CheckedBody,
+  DocumentResults,
+  DocumentTask,
+  ImportedFile,
+  ImportedShot,
+  ShotColumns,
+} from './documentTasks';
 import type { SeenPicture } from './pictureTasks';
 import type { SeenSound } from '../sounds/seeSound';
 import { createThreadPool, LimitError, type ThreadPool } from './threadPool';
@@ -21,16 +27,16 @@ export interface TimeLimits {
 
 const TIME_LIMITS: TimeLimits = { checkMs: 20_000, cardMs: 3000, pictureMs: 30_000, soundMs: 30_000 };
 
-/** What the server does beside answering: checking shots and pictures, and drawing cards. */
+/** What the server does beside answering: checking shots, pictures and sounds. */
 export interface Threads {
   /** The body of a request, checked. @throws Problem */
   readonly checkBody: (bytes: Buffer, namesRevision: boolean) => Promise<CheckedBody>;
+  /** A file of any kind that can be read as a shot. @throws Problem */
+  readonly importFile: (file: ImportedFile) => Promise<ImportedShot>;
   /** A stored document or a shot file, checked and as it is written today. @throws Problem */
-  readonly openDocument: (text: string) => Promise<ShotColumns>;
+  readonly openDocument: (text: string, withCard: boolean) => Promise<ShotColumns>;
   /** A document under its name with something added. @throws Problem */
   readonly copyDocument: (text: string, suffix: string) => Promise<ShotColumns>;
-  /** The card of a checked shot; a plain one when drawing it takes too long. */
-  readonly drawCard: (columns: ShotColumns) => Promise<ShotCard>;
   /** What a file is, and what of it is kept. @throws Problem */
   readonly seePicture: (bytes: Buffer) => Promise<SeenPicture>;
   /** What a sound is, and how long. @throws Problem */
@@ -39,7 +45,7 @@ export interface Threads {
 }
 
 /** A buffer that can be handed to a thread: Node cuts small ones from a pool that others use as well. */
-const ownBytes = (bytes: Buffer): Uint8Array<ArrayBuffer> => Uint8Array.from(bytes);
+const ownBytes = (bytes: Uint8Array): Uint8Array<ArrayBuffer> => Uint8Array.from(bytes);
 
 async function refused<Result>(work: Promise<Result>, sentence: string): Promise<Result> {
   try {
@@ -59,7 +65,11 @@ function threadFile(folder: string, name: string): string {
 /** @param folder of the threads' own files */
 export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Threads {
   const limits = { ...TIME_LIMITS, ...some };
-  const documents = createThreadPool(threadFile(folder, 'document'), { size: 2, memoryMb: 768 });
+  const documents = createThreadPool(threadFile(folder, 'document'), {
+    size: 2,
+    memoryMb: 768,
+    data: { cardMs: limits.cardMs },
+  });
   const pictures = createThreadPool(threadFile(folder, 'picture'), { size: 1, memoryMb: 1536 });
   const sounds = createThreadPool(threadFile(folder, 'sound'), { size: 1, memoryMb: 512 });
   const ask = <Task extends DocumentTask>(
@@ -75,10 +85,16 @@ export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Th
       const task = { kind: 'body', bytes, namesRevision } as const;
       return refused(ask(task, limits.checkMs, documents, [bytes.buffer]), tooHeavy);
     },
-    openDocument: (text) => refused(ask({ kind: 'document', text }, limits.checkMs), tooHeavy),
+    importFile: ({ bytes: buffer, ...file }) => {
+      const bytes = ownBytes(buffer);
+      return refused(
+        ask({ kind: 'file', ...file, bytes }, limits.checkMs, documents, [bytes.buffer]),
+        tooHeavy,
+      );
+    },
+    openDocument: (text, withCard) =>
+      refused(ask({ kind: 'document', text, withCard }, limits.checkMs), tooHeavy),
     copyDocument: (text, suffix) => refused(ask({ kind: 'copy', text, suffix }, limits.checkMs), tooHeavy),
-    drawCard: (columns) =>
-      ask({ kind: 'card', text: columns.document }, limits.cardMs).catch(() => plainCard(columns)),
     seePicture: (buffer) => {
       const bytes = ownBytes(buffer);
       const work = pictures.run({ bytes }, { timeLimitMs: limits.pictureMs, transfer: [bytes.buffer] });

@@ -5,7 +5,7 @@ import type { PlaceColumn, ReadIncrements } from '@humble/core/files';
 import { useCallback } from 'react';
 import { fileFormats } from '../../commands/fileFormats';
 import { filmCommands } from '../../commands/filmCommands';
-import { api, failureSentence } from '../../persistence/api';
+import { importShotFile } from '../../commands/importShotFile';
 import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
@@ -22,7 +22,7 @@ export function useImportShot(): () => Promise<string | null> {
   const dispatch = useAppDispatch();
   return useCallback(async () => {
     try {
-      const { decodedText, importShot, IMPORTERS, isZip } = await fileFormats();
+      const { IMPORTERS, isZip } = await fileFormats();
       const file = await pickFile(
         [...IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]), '.zip'].join(','),
         MAX_FILM_BYTES,
@@ -32,18 +32,7 @@ export function useImportShot(): () => Promise<string | null> {
         await (await filmCommands()).importFilm(file.bytes);
         return null;
       }
-      const { shot, notes } = importShot({
-        name: file.name,
-        text: decodedText(file.bytes),
-        firstNumber: firstFrameNumber(),
-      });
-      const result = await dispatch(api.endpoints.createShot.initiate(shot));
-      if (!result.data) {
-        dispatch(messageShown(failureSentence(result.error)));
-        return null;
-      }
-      if (notes.length > 0) dispatch(messageShown(notes.join(' ')));
-      return result.data.id;
+      return dispatch(importShotFile(file));
     } catch (error) {
       dispatch(messageShown(errorSentence(error)));
     }

@@ -1,3 +1,4 @@
+import { handOver } from '../../persistence/handedOver';
 import { newShotWords as words } from '../../words/newShot';
 import { freshShot, inFormat } from '@humble/core';
 import { useState } from 'react';
@@ -66,6 +67,7 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
       }),
     );
     onClose();
+    handOver(result.data);
     onCreated(result.data.id);
   });
   const field = (

@@ -1,3 +1,4 @@
+import { handOver } from '../../persistence/handedOver';
 import { shotsWords as words } from '../../words/shots';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import Plus from 'lucide-react-native/icons/plus';
@@ -103,8 +104,9 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     const { length, ...size } = newShot;
     const shot = freshShot({ ...size, name: offeredName(names), lengthFrames: length });
     const result = await dispatch(api.endpoints.createShot.initiate(shot));
-    if (result.data) onOpen(result.data.id);
-    else dispatch(messageShown(failureSentence(result.error)));
+    if (!result.data) return void dispatch(messageShown(failureSentence(result.error)));
+    handOver(result.data);
+    onOpen(result.data.id);
   };
   const isFound = ({ name, film }: ListedShot): boolean =>
     !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
