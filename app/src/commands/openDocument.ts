@@ -1,7 +1,7 @@
 import { versionWords as words } from '../words/versions';
 import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence, type StoredShot } from '../persistence/api';
-import { type Autosave, startAutosave } from '../persistence/autosave';
+import { type Autosave, startAutosave } from '../persistence/autosave/autosave';
 import { takeHandedOver } from '../persistence/handedOver';
 import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
 import {

@@ -1,6 +1,6 @@
 import { persistenceWords as words } from '../words/persistence';
 import { api, failureOf } from './api';
-import type { Autosave } from './autosave';
+import type { Autosave } from './autosave/autosave';
 import { messageShown, saveStatusChanged } from '../store/sessionSlice';
 import { doEdit } from '../store/doEdit';
 import type { AppStore } from '../store/store';

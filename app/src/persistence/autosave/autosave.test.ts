@@ -1,17 +1,17 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import { startAutosave } from './autosave';
-import type { Draft, KeptHistory } from './drafts';
-import { documentOpened } from '../store/sessionSlice';
-import { doEdit } from '../store/doEdit';
-import { shotOpened } from '../store/shotSlice';
-import type { AppStore } from '../store/store';
-import { createServerStore } from './appStore';
+import type { Draft, KeptHistory } from '../drafts';
+import { documentOpened } from '../../store/sessionSlice';
+import { doEdit } from '../../store/doEdit';
+import { shotOpened } from '../../store/shotSlice';
+import type { AppStore } from '../../store/store';
+import { createServerStore } from '../appStore';
 
 const mockKept = new Map<string, Draft>();
 /** How the browser fails to keep a draft; nothing when it keeps it. */
 let mockFailure: 'throws' | 'rejects' | 'hangs' | null = null;
 const mockHistories: KeptHistory[] = [];
-jest.mock('./drafts', () => ({
+jest.mock('../drafts', () => ({
   keepDraft: (draft: Draft): Promise<void> => {
     if (mockFailure === 'throws') throw new Error('no storage');
     if (mockFailure === 'rejects') return Promise.reject(new Error('quota'));

@@ -1,0 +1,28 @@
+import type { Shot } from '@humble/core';
+import type { OpenDocument } from '../../store/sessionSlice';
+import type { AppStore } from '../../store/store';
+
+/** The shot on the workbench, as those see it who keep it. */
+export interface OpenShot {
+  readonly shot: () => Shot | null;
+  readonly document: () => OpenDocument | null;
+  /** The shot as the server is known to have it; null where it is not known. */
+  readonly settled: () => Shot | null;
+  readonly settle: (shot: Shot | null) => void;
+  /** Whether it has edits that the server does not have. */
+  readonly isUnsent: () => boolean;
+}
+
+export function openShotOf(store: AppStore): OpenShot {
+  let settled: Shot | null = null;
+  const shot = (): Shot | null => store.getState().shot.present.shot;
+  return {
+    shot,
+    document: () => store.getState().session.document,
+    settled: () => settled,
+    settle: (next) => {
+      settled = next;
+    },
+    isUnsent: () => shot() !== null && shot() !== settled,
+  };
+}

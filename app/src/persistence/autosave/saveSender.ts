@@ -1,0 +1,140 @@
+import type { Shot } from '@humble/core';
+import { conflictFound, messageShown, saveStatusChanged } from '../../store/sessionSlice';
+import type { AppStore } from '../../store/store';
+import { persistenceWords as words } from '../../words/persistence';
+import { api, failureOf } from '../api';
+import type { DraftKeeper } from './draftKeeper';
+import type { OpenShot } from './openShot';
+
+/** An edit rests this long before it goes to the server, milliseconds. */
+const REST_MS = 700;
+/** Editing without a rest is sent this often all the same. */
+const MAX_UNSENT_MS = 4000;
+const FIRST_RETRY_MS = 1000;
+const MAX_RETRY_MS = 10_000;
+
+/** Sends edits to the server, and tries again while it does not answer. */
+export interface SaveSender {
+  /** There is an edit that the server does not have. */
+  readonly edited: () => void;
+  /** Sends what is unsent now; resolves when the server has answered or does not. */
+  readonly flush: () => Promise<void>;
+  /** The open shot is what the server has again. */
+  readonly undone: () => void;
+  /** The open shot is another one: what was sent before is no concern of it. */
+  readonly forget: () => void;
+  readonly stop: () => void;
+}
+
+export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftKeeper): SaveSender {
+  /** What was sent last without an answer: the server may have it. */
+  let lost: Shot | null = null;
+  let unsentSince = 0;
+  let retryMs = FIRST_RETRY_MS;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let underWay: Promise<void> | null = null;
+
+  const sendAfter = (ms: number): void => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void flush(), ms);
+  };
+
+  const succeeded = async (id: string, shot: Shot, revision: number): Promise<void> => {
+    open.settle(shot);
+    lost = null;
+    retryMs = FIRST_RETRY_MS;
+    store.dispatch(saveStatusChanged({ status: open.isUnsent() ? 'unsaved' : 'saved', revision }));
+    if (open.isUnsent()) {
+      unsentSince = Date.now();
+      await drafts.write();
+      sendAfter(REST_MS);
+    } else await drafts.drop(id);
+  };
+
+  const tryAgain = (): void => {
+    sendAfter(retryMs);
+    retryMs = Math.min(retryMs * 2, MAX_RETRY_MS);
+  };
+
+  const failed = async (id: string, shot: Shot, error: unknown): Promise<void> => {
+    const failure = failureOf(error);
+    switch (failure.kind) {
+      case 'offline':
+        lost = shot;
+        store.dispatch(saveStatusChanged({ status: 'offline' }));
+        return tryAgain();
+      case 'failed':
+        if (open.document()?.status !== 'failed') store.dispatch(messageShown(failure.sentence));
+        store.dispatch(saveStatusChanged({ status: 'failed' }));
+        return tryAgain();
+      case 'stale': {
+        const { current } = failure;
+        const text = JSON.stringify(current.shot);
+        // The answer to an earlier save was lost on the way: what the server holds is our own.
+        const own = [lost, shot].find((candidate) => candidate && JSON.stringify(candidate) === text);
+        if (own) await succeeded(id, own, current.revision);
+        else store.dispatch(conflictFound({ revision: current.revision, shot: current.shot }));
+        return;
+      }
+      case 'removed':
+        store.dispatch(saveStatusChanged({ status: 'removed' }));
+        store.dispatch(messageShown(failure.sentence, { kind: 'restore', shotIds: [id] }));
+        return;
+      case 'gone':
+      case 'damaged':
+        store.dispatch(saveStatusChanged({ status: 'refused' }));
+        store.dispatch(messageShown(failure.sentence, { kind: 'save-copy' }));
+        return;
+      case 'refused':
+        store.dispatch(saveStatusChanged({ status: 'refused' }));
+        store.dispatch(messageShown(words.undoTheLastChange(failure.sentence)));
+    }
+  };
+
+  const send = async (): Promise<void> => {
+    const [shot, document] = [open.shot(), open.document()];
+    if (!shot || !document || !open.isUnsent() || document.status === 'conflict') return;
+    clearTimeout(timer);
+    const { id, revision } = document;
+    if (document.status === 'unsaved' || document.status === 'saved')
+      store.dispatch(saveStatusChanged({ status: 'saving' }));
+    const result = await store.dispatch(api.endpoints.saveShot.initiate({ id, revision, shot }));
+    if (open.document()?.id !== id) {
+      // The workbench moved on while this was under way; its draft goes only with its success.
+      if (!result.error) await drafts.drop(id);
+      return;
+    }
+    if (result.error) await failed(id, shot, result.error);
+    else await succeeded(id, shot, result.data.revision);
+  };
+
+  const flush = async (): Promise<void> => {
+    while (underWay) await underWay;
+    if (!open.isUnsent()) return;
+    underWay = send().finally(() => (underWay = null));
+    await underWay;
+  };
+
+  return {
+    flush,
+    edited: () => {
+      const status = open.document()?.status;
+      if (status === 'saved' || status === 'refused' || status === 'removed') {
+        unsentSince = Date.now();
+        store.dispatch(saveStatusChanged({ status: 'unsaved' }));
+      }
+      if (status !== 'offline' && status !== 'failed' && status !== 'conflict')
+        sendAfter(Math.max(0, Math.min(REST_MS, unsentSince + MAX_UNSENT_MS - Date.now())));
+    },
+    undone: () => {
+      clearTimeout(timer);
+      const status = open.document()?.status;
+      if (status !== 'saved' && status !== 'conflict' && !underWay)
+        store.dispatch(saveStatusChanged({ status: 'saved' }));
+    },
+    forget: () => {
+      lost = null;
+    },
+    stop: () => clearTimeout(timer),
+  };
+}
