@@ -117,6 +117,12 @@ module.exports = {
       'A command does in one call what a user does.',
     ),
     only(
+      'interaction-on-commands',
+      '^app/src/interaction/',
+      ['^app/src/(interaction|commands|playback|render|store|kinds|ui|words)/', '^core/src/(index|views)\\.ts$'],
+      'What features share of views that can be worked on stands on the commands, and draws nothing.',
+    ),
+    only(
       'workers-on-core',
       '^app/src/workers/',
       [
@@ -136,7 +142,7 @@ module.exports = {
       'screens-on-features',
       '^app/src/screens/',
       [
-        '^app/src/(screens|features|commands|store|persistence|playback|render|kinds|ui|words)/',
+        '^app/src/(screens|features|interaction|commands|store|persistence|playback|render|kinds|ui|words)/',
         '^core/src/(index|views|files|checks/index|http/contract|http/routes)\\.ts$',
       ],
       'Screens put features together.',

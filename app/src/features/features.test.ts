@@ -4,7 +4,7 @@ import { middleOfLongest } from './arc/middleOfLongest';
 import { fileNameOf } from './exchange/fileNameOf';
 import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
-import { frameNear } from './timing/views/selectTiming';
+import { frameNear } from './timing/targets/selectTiming';
 import { type Axis } from '../ui/axis';
 import { incrementLabels } from './timing/ruler/rulerPaths';
 import { fixed } from '../ui/numbers';

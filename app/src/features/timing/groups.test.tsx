@@ -5,7 +5,7 @@ import { goTo, setRange } from '../../playback/playhead';
 import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingGroups } from './testing';
-import { selectHandles } from './views/selectTiming';
+import { selectHandles } from './targets/selectTiming';
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot);

@@ -9,7 +9,8 @@ import { MONO } from '../../ui/fonts';
 import { findingMarks } from '../../ui/findingMarks';
 import { selectPassage } from '../../store/selectors/timingSelection';
 import { drawingLabels } from './drawingLabels';
-import { along, EDGE_TOP, frameAlong, SIDE } from './railSurface';
+import { RAIL_TARGETS } from './railTargets';
+import { along, EDGE_TOP, frameAlong, SIDE } from './railView';
 import {
   useThrottledMove,
   useThrottledSelector,
@@ -56,6 +57,7 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
           testID="rail-wave"
         />
       )}
+      {RAIL_TARGETS.map(({ Layer }, i) => Layer && <Layer key={i} x={x} lengthFrames={lengthFrames} />)}
       <Path d={heard} stroke={colour.moss} strokeWidth={2} testID="rail-cues" />
       <Path d={findingMarks(findings, x, height - FINDINGS_PX)} fill={colour.plum} testID="rail-findings" />
       <Drawings width={width} lengthFrames={lengthFrames} />

@@ -2,9 +2,8 @@ import { transportWords as words } from '../../words/transport';
 import { selectEdits } from '../../store/selectors/selection';
 import { lastFrame, type Move, type Shot } from '@humble/core';
 import { type FrameRange, type IncrementRow, type IncrementTable, incrementTable } from '@humble/core/views';
-import { memo, useDeferredValue, useRef, useState } from 'react';
+import { memo, useDeferredValue, useState } from 'react';
 import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
 import { useAppStore } from '../../store/hooks';
 import { step, useFrame } from '../../playback/playhead';
@@ -13,8 +12,9 @@ import { colour } from '../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../ui/detail';
 import { keyNudge } from '../../ui/keyNudge';
 import { lazyWithRetry } from '../../ui/lazyWithRetry';
-import { useViewPointer } from '../../playback/useViewPointer';
-import { along, railSurface, SIDE } from './railSurface';
+import { InteractiveView } from '../../interaction/InteractiveView';
+import { railSurface } from './railTargets';
+import { along, SIDE } from './railView';
 import {
   useThrottledMove,
   useThrottledSelector,
@@ -114,31 +114,24 @@ export function ScrubRail() {
   const [width, setWidth] = useState(0);
   const store = useAppStore();
   const lengthFrames = railFrames(move, shotFrames);
-  const rail = useRef<View>(null);
-  const drag = useViewPointer(
-    rail,
-    null,
-    railSurface(store, { width, lengthFrames, move, canMark, posts, passage }),
-  );
   return (
-    <GestureDetector gesture={drag} touchAction="none">
-      <View
-        ref={rail}
-        collapsable={false}
-        testID="scrub-rail"
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        style={{ height: HEIGHT + 4 }}
-        className="cursor-ew-resize"
-      >
-        {width > 0 && (
-          <>
-            <RailDrawing width={width} />
-            <RailExtras width={width} height={HEIGHT + 4} lengthFrames={lengthFrames} />
-            <Knob width={width} shotFrames={shotFrames} railFrames={lengthFrames} />
-          </>
-        )}
-      </View>
-    </GestureDetector>
+    <InteractiveView
+      testID="scrub-rail"
+      label={null}
+      liveView={null}
+      surface={railSurface({ store, width, lengthFrames, move, canMark, posts, passage })}
+      height={HEIGHT + 4}
+      onWidth={setWidth}
+      className="cursor-ew-resize"
+    >
+      {() => (
+        <>
+          <RailDrawing width={width} />
+          <RailExtras width={width} height={HEIGHT + 4} lengthFrames={lengthFrames} />
+          <Knob width={width} shotFrames={shotFrames} railFrames={lengthFrames} />
+        </>
+      )}
+    </InteractiveView>
   );
 }
 

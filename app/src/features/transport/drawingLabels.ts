@@ -1,5 +1,5 @@
 import type { IncrementRow } from '@humble/core/views';
-import { along } from './railSurface';
+import { along } from './railView';
 
 /** Room between the numbers of drawings, pixels. */
 const DRAWING_APART_PX = 15;

@@ -1,15 +1,14 @@
 import type { TrackName } from '@humble/core';
-import { memo, useMemo, useRef } from 'react';
+import { memo, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
 import { Line, Text } from 'react-native-svg';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';
 import { createLiveView } from '../../../render/frameScheduler';
 import { LiveViewContext } from '../../../render/createLiveShapes';
 import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
-import { useViewPointer } from '../../../playback/useViewPointer';
+import { InteractiveView } from '../../../interaction/InteractiveView';
 import { useAppStore } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import type { Axis } from '../../../ui/axis';
@@ -57,27 +56,22 @@ interface RowsProps extends KeyRowsProps {
 
 function Rows({ tracks, axis, width }: RowsProps) {
   const store = useAppStore();
-  const view = useRef<View>(null);
-  const gesture = useViewPointer(view, LIVE_VIEW, keyRowsSurface(store, tracks, axis));
   const selected = useThrottledEditor(({ selectedKeys }) => selectedKeys?.track);
   const track = selected && tracks.includes(selected) ? selected : tracks[0]!;
   const keys = useTrackKeys(track);
   return (
-    <GestureDetector gesture={gesture} touchAction="pan-y">
-      <View
-        ref={view}
-        collapsable={false}
-        testID="key-rows"
-        role="application"
-        tabIndex={0}
-        aria-label={words.keysAlongTheArc(tracks.map((name) => TRACK_DESCRIPTORS[name].label).join(', '))}
-        style={{ height: tracks.length * ROW_PX }}
-        className="cursor-ew-resize will-change-transform"
-        {...keys}
-      >
-        {width > 0 && <RowsDrawing tracks={tracks} axis={axis} width={width} />}
-      </View>
-    </GestureDetector>
+    <InteractiveView
+      testID="key-rows"
+      label={words.keysAlongTheArc(tracks.map((name) => TRACK_DESCRIPTORS[name].label).join(', '))}
+      liveView={LIVE_VIEW}
+      surface={keyRowsSurface(store, tracks, axis)}
+      keys={keys}
+      touchAction="pan-y"
+      height={tracks.length * ROW_PX}
+      className="cursor-ew-resize will-change-transform"
+    >
+      {() => <RowsDrawing tracks={tracks} axis={axis} width={width} />}
+    </InteractiveView>
   );
 }
 

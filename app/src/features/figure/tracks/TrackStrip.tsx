@@ -1,8 +1,6 @@
 import { figureWords as words } from '../../../words/figure';
 import type { TrackName } from '@humble/core';
-import { memo, useMemo, useRef, useState } from 'react';
-import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
+import { memo, useMemo, useState } from 'react';
 import { Line, Text } from 'react-native-svg';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';
@@ -10,7 +8,7 @@ import { createLiveView } from '../../../render/frameScheduler';
 import { LiveViewContext } from '../../../render/createLiveShapes';
 import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
 import { throttledStoreOf } from '../../../store/throttled/throttledStore';
-import { useViewPointer } from '../../../playback/useViewPointer';
+import { InteractiveView } from '../../../interaction/InteractiveView';
 import { useAppStore } from '../../../store/hooks';
 import type { RootState } from '../../../store/store';
 import { at } from '../../../ui/axis';
@@ -20,7 +18,7 @@ import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { selectTrack } from './selectTrack';
 import { keysPath, shownRange, type TrackAxes, valuesPath } from './trackPaths';
-import { trackSurface } from './trackSurface';
+import { trackSurface } from './trackTargets';
 import { useTrackKeys } from './useTrackKeys';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { useThrottledShotValue, useThrottledSelector } from '../../../store/throttled/hooks';
@@ -37,7 +35,6 @@ const LIVE_VIEW = createLiveView();
  */
 export function TrackStrip({ track }: { readonly track: TrackName }) {
   const store = useAppStore();
-  const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
   const { label, leastShown } = TRACK_DESCRIPTORS[track];
   const lastFrame = useThrottledShotValue((shot) => shot.lengthFrames);
@@ -52,29 +49,20 @@ export function TrackStrip({ track }: { readonly track: TrackName }) {
     }),
     [from, to, lastFrame, width],
   );
-  const gesture = useViewPointer(view, LIVE_VIEW, trackSurface(store, track, axes));
   const keys = useTrackKeys(track);
   return (
-    <GestureDetector gesture={gesture} touchAction="none">
-      <View
-        ref={view}
-        collapsable={false}
-        testID={`track-${track}`}
-        role="application"
-        tabIndex={0}
-        aria-label={words.overFrames(
-          label,
-          lastFrame,
-          keyCount === 1 ? words.oneKey : words.keyCount(keyCount),
-        )}
-        onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-        style={{ height: HEIGHT }}
-        className="mt-2 cursor-crosshair rounded-small border border-line bg-ground will-change-transform"
-        {...keys}
-      >
-        {width > 0 && <StripDrawing track={track} axes={axes} width={width} />}
-      </View>
-    </GestureDetector>
+    <InteractiveView
+      testID={`track-${track}`}
+      label={words.overFrames(label, lastFrame, keyCount === 1 ? words.oneKey : words.keyCount(keyCount))}
+      liveView={LIVE_VIEW}
+      surface={trackSurface(store, track, axes)}
+      keys={keys}
+      height={HEIGHT}
+      onWidth={setWidth}
+      className="mt-2 cursor-crosshair rounded-small border border-line bg-ground will-change-transform"
+    >
+      {() => <StripDrawing track={track} axes={axes} width={width} />}
+    </InteractiveView>
   );
 }
 

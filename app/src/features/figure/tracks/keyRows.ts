@@ -1,13 +1,16 @@
 import { evaluateMove, type Key, type TrackName } from '@humble/core';
 import { frameNearestTo, readingUnits } from '@humble/core/views';
-import { addKey, createKeyDrag, toggleKeySelection } from '../../../commands/keys';
+import { createKeyDrag, toggleKeySelection } from '../../../commands/keys';
 import { keyMenu } from '../../../commands/menus/figureMenus';
+import { interactiveSurface } from '../../../interaction/interactiveSurface';
+import { defineTarget, type Target } from '../../../interaction/target';
 import { currentFrame, goTo } from '../../../playback/playhead';
-import type { PointerSurface, PressHandler, ViewPointer } from '../../../render/pointerSession';
+import type { PointerSurface, ViewPointer } from '../../../render/pointerSession';
 import { keysSelected } from '../../../store/editorSlice';
 import type { AppStore, RootState } from '../../../store/store';
 import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
 import { ROW_PX } from './selectTracksWithKeys';
+import { keysGround } from './trackTargets';
 import { selectActiveMove } from '../../../store/selectors/active';
 
 /** The keys of the active move under the unrolled arc: a row a track, each key where the figure is on its frame. */
@@ -51,41 +54,34 @@ export const rowPath = (keys: readonly PlacedKey[], axis: Axis, top: number): st
     .map(({ arcDistance }) => `M${(at(axis, arcDistance) - 1.5).toFixed(1)} ${top + 5}h3v12h3v2h-9v-2h3z`)
     .join('');
 
-/** The key nearest to a place on a row, as far as a finger reaches; of those on one spot the one nearest to the playhead. */
-function keyNear(keys: readonly PlacedKey[], axis: Axis, x: number): Key | null {
-  let best: Key | null = null;
-  let least = REACH_PX;
-  for (const { key, arcDistance } of keys) {
-    const away = Math.abs(at(axis, arcDistance) - x) + Math.abs(key.frame - currentFrame()) * 1e-6;
-    if (away >= least) continue;
-    least = away;
-    best = key;
-  }
-  return best;
+/** The rows as a pointer in one of them meets them. */
+interface KeyRowView {
+  readonly store: AppStore;
+  /** Of the row that the pointer is in. */
+  readonly track: TrackName;
+  readonly axis: Axis;
+  readonly frameAt: (x: number, from: number) => number;
 }
 
-/** What a pointer does on the rows: drags a key along the arc to another frame, else the playhead; two taps add a key. */
-export function keyRowsSurface(
-  store: AppStore,
-  tracks: readonly TrackName[],
-  axis: Axis,
-): PointerSurface<ViewPointer> {
-  const trackAt = (y: number): TrackName =>
-    tracks[Math.min(tracks.length - 1, Math.max(0, Math.floor(y / ROW_PX)))]!;
-  const frameAt = (x: number, from: number): number =>
-    selectRuler(store.getState())?.frameAt(valueAt(axis, x), from) ?? from;
-  const look = ({ x }: ViewPointer): void => goTo(frameAt(x, currentFrame()));
-  const keyAt = ({ x, y }: ViewPointer): Key | null =>
-    keyNear(selectPlacedKeys(store.getState(), trackAt(y)), axis, x);
-  const keyHandler = (track: TrackName, key: Key, start: ViewPointer): PressHandler<ViewPointer> => {
+/** A key under the unrolled arc: dragged along the arc to another frame. */
+export const rowKeyTarget = defineTarget<KeyRowView, PlacedKey>({
+  kind: 'row key',
+  reachPx: () => REACH_PX,
+  items: ({ store, track, axis }, { y }) =>
+    // Of those on one spot the one nearest to the playhead is taken.
+    [...selectPlacedKeys(store.getState(), track)]
+      .sort((a, b) => Math.abs(a.key.frame - currentFrame()) - Math.abs(b.key.frame - currentFrame()))
+      .map((placed) => ({ ...placed, x: at(axis, placed.arcDistance), y })),
+  menu: ({ store, track }, { key }) => keyMenu(store, track, key.frame),
+  press: ({ store, track, frameAt }, { key, x }, start) => {
     const drag = createKeyDrag(store, track, key.id);
     // The key stays under the finger as it was taken; its frame follows it over holds and turns.
-    const off = at(axis, selectRuler(store.getState())!.distanceOn(key.frame)) - start.x;
+    const off = x - start.x;
     let frame = key.frame;
     return {
       name: `key ${key.id}`,
-      drag: ({ x }) => {
-        frame = frameAt(x + off, frame);
+      drag: (now) => {
+        frame = frameAt(now.x + off, frame);
         drag?.by(frame - key.frame, 0);
       },
       tap: () => {
@@ -97,26 +93,24 @@ export function keyRowsSurface(
         }
       },
     };
-  };
-  return {
-    pointer: (raw) => raw,
-    menu: (start) => {
-      const key = keyAt(start);
-      return key && keyMenu(store, trackAt(start.y), key.frame);
-    },
-    press: (start) => {
-      const track = trackAt(start.y);
-      const key = keyAt(start);
-      if (key) return keyHandler(track, key, start);
-      return {
-        name: `ground ${track}`,
-        drag: look,
-        tap: look,
-        tapTwice: (now) => {
-          look(now);
-          store.dispatch(addKey(track, currentFrame()));
-        },
-      };
-    },
-  };
+  },
+});
+
+const ROW_TARGETS: readonly Target<KeyRowView>[] = [rowKeyTarget];
+
+/** What a pointer does on the rows. */
+export function keyRowsSurface(
+  store: AppStore,
+  tracks: readonly TrackName[],
+  axis: Axis,
+): PointerSurface<ViewPointer> {
+  const trackAt = (y: number): TrackName =>
+    tracks[Math.min(tracks.length - 1, Math.max(0, Math.floor(y / ROW_PX)))]!;
+  const frameAt = (x: number, from: number): number =>
+    selectRuler(store.getState())?.frameAt(valueAt(axis, x), from) ?? from;
+  return interactiveSurface<KeyRowView>({
+    view: ({ y }) => ({ store, track: trackAt(y), axis, frameAt }),
+    targets: ROW_TARGETS,
+    ground: (view) => keysGround(view, ({ x }) => goTo(frameAt(x, currentFrame()))),
+  });
 }

@@ -60,23 +60,3 @@ export function shownRange(
   const room = 0.12 * Math.max(least, to - from);
   return { from: from - lacking - room, to: to + lacking + room };
 }
-
-/** Half of a finger's target, pixels. */
-const REACH_PX = 20;
-
-/** The key that a press takes; of several within reach the nearest. */
-export function keyNear(
-  keys: readonly Key[],
-  { time, value }: TrackAxes,
-  { x, y }: { readonly x: number; readonly y: number },
-): Key | null {
-  let best: Key | null = null;
-  let least = REACH_PX;
-  for (const key of keys) {
-    const away = Math.hypot(at(time, key.frame) - x, at(value, key.value) - y);
-    if (away >= least) continue;
-    least = away;
-    best = key;
-  }
-  return best;
-}

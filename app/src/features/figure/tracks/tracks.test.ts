@@ -10,8 +10,8 @@ import { benchWith, moveOn } from '../../../testing/bench';
 import { threePoints } from '../../../testing/fieldBench';
 import type { Axis } from '../../../ui/axis';
 import { keyRowsSurface, selectPlacedKeys, rowPath } from './keyRows';
-import { keyNear, shownRange, type TrackAxes, valuesPath } from './trackPaths';
-import { trackSurface } from './trackSurface';
+import { shownRange, type TrackAxes, valuesPath } from './trackPaths';
+import { keyTarget, trackSurface } from './trackTargets';
 
 /** Ten pixels a frame, a pixel a degree, 0° at 100. */
 const AXES: TrackAxes = {
@@ -131,14 +131,17 @@ describe('what a strip draws', () => {
     expect(valuesPath(Float64Array.of(0, 50, -50, 10), narrow)).toBe('M0 100.0L0 50.0L1 150.0L1 90.0');
   });
 
-  test('of two keys within reach the nearer is taken, and none further away', () => {
-    const keys = [
-      { id: 'k1', frame: 1, value: 0, easing: { kind: 'even' }, growth: 'even' },
-      { id: 'k2', frame: 2, value: 0, easing: { kind: 'even' }, growth: 'even' },
-    ] as const;
-    expect(keyNear(keys, AXES, { x: 6, y: 100 })?.id).toBe('k2');
-    expect(keyNear(keys, AXES, { x: 3, y: 100 })?.id).toBe('k1');
-    expect(keyNear(keys, AXES, { x: 60, y: 100 })).toBeNull();
+  test('of several keys within reach the nearest is taken, and none from afar', () => {
+    const { store } = bench([1, 0], [2, 0]);
+    const taken = (x: number) => keyTarget({ store, track: 'turn', axes: AXES }, { x, y: 100 });
+    const nameOf = (x: number) => {
+      const raw = { x, y: 100, isShift: false, isTouch: false, trail: [] };
+      return taken(x)?.press?.(raw)?.name;
+    };
+    const [first, second] = moveOn(store).tracks.turn;
+    expect(nameOf(6)).toBe(`key ${second!.id}`);
+    expect(nameOf(3)).toBe(`key ${first!.id}`);
+    expect(taken(60)).toBeNull();
   });
 });
 

@@ -1,29 +1,25 @@
 import { timingWords as words } from '../../../words/timing';
 import { LADDER_LIVE_VIEW } from './chartLiveView';
-import type { ViewPointer } from '../../../render/pointerSession';
-import { useViewPointer } from '../../../playback/useViewPointer';
+import { interactiveSurface } from '../../../interaction/interactiveSurface';
+import { InteractiveView } from '../../../interaction/InteractiveView';
 import { isHold, type Move, type Shot } from '@humble/core';
 import { type Ladder, ladderOf, type Rung } from '@humble/core/views';
-import { useRef, useState } from 'react';
-import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
+import { useState } from 'react';
 import { Path, Text } from 'react-native-svg';
-import { pictureMenu } from '../../../commands/menus/timingMenus';
-import { doEdit } from '../../../store/doEdit';
 import { useAppStore } from '../../../store/hooks';
 import { LiveViewContext } from '../../../render/createLiveShapes';
 import { LivePath, useLiveDrawing } from '../../../playback/liveShapes';
-import { currentFrame, goTo } from '../../../playback/playhead';
+import { currentFrame } from '../../../playback/playhead';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY, byDetail } from '../../../ui/detail';
 import { Drawing } from '../../../ui/Drawing';
 import { MONO } from '../../../ui/fonts';
-import { createUndoGroup } from '../../../ui/undoGroup';
 import { fixed } from '../../../ui/numbers';
-import { at, type Axis, valueAt } from '../../../ui/axis';
-import { useViewKeys } from '../views/useViewKeys';
+import { at, type Axis } from '../../../ui/axis';
+import { useViewKeys } from '../../../interaction/useViewKeys';
+import { type ChartPointerView, rungAt, rungTarget } from './rungTarget';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectActiveMove } from '../../../store/selectors/active';
 import { frameNumber } from '../../../store/frameNumbers';
@@ -33,7 +29,6 @@ const RAIL = 66;
 const KEY_HALF = 24;
 const RUNG_HALF = 14;
 const MARGIN = 16;
-const TAKE_PX = 16;
 
 interface LadderProps {
   readonly shot: Shot;
@@ -46,78 +41,40 @@ interface LadderProps {
 /** The ladder of a span: the keys as long rungs, the drawings between as short ones that can be dragged. */
 export function ChartView({ shot, move, index, height }: LadderProps) {
   const store = useAppStore();
-  const view = useRef<View>(null);
   const ladder = ladderOf(shot, move, index);
   const axis = axisOf(ladder, height);
-  const keys = useViewKeys(null);
   const markId = ladder.from.id;
   const now = (): { readonly ladder: Ladder; readonly move: Move } | null =>
     selectChart(store.getState(), markId);
-  const rungAt = (y: number): Rung | null => {
-    let best: Rung | null = null;
-    let least = TAKE_PX;
-    for (const rung of now()?.ladder.rungs ?? []) {
-      const away = Math.abs(at(axis, rung.share) - y);
-      if (away >= least) continue;
-      least = away;
-      best = rung;
-    }
-    return best;
-  };
-  const gesture = useViewPointer<ViewPointer>(view, LADDER_LIVE_VIEW, {
-    pointer: (raw) => raw,
-    press: (start) => {
-      const rung = rungAt(start.y);
+  const surface = interactiveSurface<ChartPointerView>({
+    view: () => {
       const held = now();
-      if (!rung || !held) return {};
-      const { from, to } = held.ladder;
-      const name = createUndoGroup('ladder');
-      return {
-        tap: () => goTo(rung.frame),
-        drag: ({ y }) => {
-          const share = rung.share + valueAt(axis, y) - valueAt(axis, start.y);
-          goTo(rung.frame);
-          store.dispatch(
-            doEdit(
-              'moveTick',
-              {
-                moveId: held.move.id,
-                frame: rung.frame,
-                fraction: from.fraction + share * (to.fraction - from.fraction),
-                reachFrames: 0,
-              },
-              name,
-            ),
-          );
-        },
-      };
+      return held && { ...held, store, axis };
     },
-    menu: ({ y }) => {
-      const rung = rungAt(y);
-      return rung && pictureMenu(store, rung.frame);
+    targets: [rungTarget],
+    ground: () => ({}),
+    hover: (pointer) => {
+      const held = pointer && now();
+      setHoveredFrame((held && rungAt({ ...held, axis }, pointer.y)?.frame) ?? null);
     },
-    hover: (at) => setHoveredFrame((at && rungAt(at.y)?.frame) ?? null),
   });
   return (
-    <GestureDetector gesture={gesture} touchAction="none">
-      <View
-        ref={view}
-        collapsable={false}
-        testID="ladder"
-        role="application"
-        tabIndex={0}
-        aria-label={words.spacingChartOfFramesToDrawings(
-          frameNumber(ladder.from.frame),
-          frameNumber(ladder.to.frame),
-          ladder.rungs.length,
-        )}
-        style={{ width: WIDTH, height }}
-        className="cursor-ns-resize"
-        {...keys}
-      >
-        <LadderDrawing ladder={ladder} axis={axis} height={height} />
-      </View>
-    </GestureDetector>
+    <InteractiveView
+      testID="ladder"
+      label={words.spacingChartOfFramesToDrawings(
+        frameNumber(ladder.from.frame),
+        frameNumber(ladder.to.frame),
+        ladder.rungs.length,
+      )}
+      liveView={LADDER_LIVE_VIEW}
+      surface={surface}
+      keys={useViewKeys()}
+      width={WIDTH}
+      height={height}
+      className="cursor-ns-resize"
+    >
+      {() => <LadderDrawing ladder={ladder} axis={axis} height={height} />}
+    </InteractiveView>
   );
 }
 

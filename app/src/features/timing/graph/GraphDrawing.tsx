@@ -35,10 +35,10 @@ import {
   stemsPath,
 } from './graphPaths';
 import type { GraphAxes } from './graphAxes';
-import { EDGE_PX, edgesOf } from './graphTargets';
+import { EDGE_PX, edgesOf } from './knobs';
 import { FrameNumbers, NUMBER_BASE, PlaceNumbers } from './GraphNumbers';
-import { followMarks, followRuler, followTicks } from '../views/follow';
-import { selectHandles, selectTiming, type TimingNow } from '../views/selectTiming';
+import { followMarks, followRuler, followTicks } from '../targets/follow';
+import { selectHandles, selectTiming, type TimingNow } from '../targets/selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
 
 interface DrawingProps {

@@ -5,7 +5,7 @@ import { colour } from '../../../ui/colour';
 import { labelRow } from '../../../ui/detail';
 import { MONO } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
-import type { TimingNow } from '../views/selectTiming';
+import type { TimingNow } from '../targets/selectTiming';
 import type { GraphAxes } from './graphAxes';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 import { frameNumber, frameNumbered } from '../../../store/frameNumbers';

@@ -1,40 +1,30 @@
-import { timingWords as words } from '../../../words/timing';
-import { GRAPH_LIVE_VIEW } from './graphLiveView';
-import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import { useViewPointer } from '../../../playback/useViewPointer';
+import type { Vector } from '@humble/core';
 import type { UnrolledArc } from '@humble/core/views';
-import { useMemo, useRef, useState } from 'react';
-import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
-import { throttledStoreOf } from '../../../store/throttled/throttledStore';
-import { useAppStore } from '../../../store/hooks';
-import { selectPassage } from '../../../store/selectors/timingSelection';
-import { currentFrame } from '../../../playback/playhead';
-import { setHoveredFrame } from '../../../playback/hoveredFrame';
-import type { AppStore } from '../../../store/store';
-import { useWheel } from '../../../ui/useWheel';
-import { Words } from '../../../ui/Words';
-import { valueAt } from '../../../ui/axis';
-import { AXIS_WIDTH, graphAxes, isOnPace, timeAt } from './graphAxes';
-import { GraphDrawing } from './GraphDrawing';
-import { createViewDragHandler } from '../views/viewDrags';
-import { paceDrag } from './paceDrag';
-import { selectHandles, arcDistanceAtPlayhead, selectTiming, type TimingNow } from '../views/selectTiming';
-import { useViewKeys } from '../views/useViewKeys';
-import { useZoom } from '../views/useZoom';
-import { graphTargets } from './graphTargets';
-import { rulerTargets } from '../ruler/rulerTargets';
-import { viewMenu } from '../views/viewMenu';
-import { targetNear, type ViewTarget } from '../views/viewTargets';
-import { FitButton } from '../views/ViewTools';
 import { lruMemoize } from '@reduxjs/toolkit';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { pictureMenu } from '../../../commands/menus/timingMenus';
+import { interactiveSurface, type ZoomedAxis } from '../../../interaction/interactiveSurface';
+import { InteractiveView } from '../../../interaction/InteractiveView';
+import { useViewKeys } from '../../../interaction/useViewKeys';
+import { useZoom } from '../../../interaction/useZoom';
+import { setHoveredFrame } from '../../../playback/hoveredFrame';
+import { currentFrame } from '../../../playback/playhead';
+import { useAppStore } from '../../../store/hooks';
+import type { AppStore } from '../../../store/store';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
-
-/** A place on the view, pixels. */
-interface Place {
-  readonly x: number;
-  readonly y: number;
-}
+import { throttledStoreOf } from '../../../store/throttled/throttledStore';
+import { valueAt } from '../../../ui/axis';
+import { Words } from '../../../ui/Words';
+import { timingWords as words } from '../../../words/timing';
+import { arcDistanceAtPlayhead, selectTiming, type TimingNow } from '../targets/selectTiming';
+import { timingGround } from '../targets/timingGround';
+import type { GraphTimingView } from '../targets/timingView';
+import { FitButton } from '../views/FitButton';
+import { AXIS_WIDTH, graphAxes, timeAt } from './graphAxes';
+import { GraphDrawing } from './GraphDrawing';
+import { GRAPH_LIVE_VIEW } from './graphLiveView';
+import { GRAPH_TARGETS, graphTimingView } from './graphTimingView';
 
 /** Room above the tallest bar, so that it can be drawn taller. */
 const PACE_ROOM = 1.4;
@@ -58,136 +48,66 @@ const sameTiming = (a: TimingNow | null, b: TimingNow | null): boolean =>
 function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height: number }) {
   const { ruler, lengthFrames, move } = now;
   const store = useAppStore();
-  const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
   const last = Math.max(lengthFrames, move.marks[move.marks.length - 1]!.frame);
   const whole = useMemo(() => ({ from: 1, to: last }), [last]);
   const wholeDistance = useMemo(() => distanceRange(ruler), [ruler]);
-  const zoom = useZoom(whole);
-  const distanceZoom = useZoom(wholeDistance);
-  const { range } = zoom;
-  const { range: distanceRangeSeen } = distanceZoom;
+  const time = useZoom(whole);
+  const distance = useZoom(wholeDistance);
   const axes = useMemo(
-    () => graphAxes({ time: range, distance: distanceRangeSeen, width, height }),
-    [range, distanceRangeSeen, width, height],
+    () => graphAxes({ time: time.range, distance: distance.range, width, height }),
+    [time.range, distance.range, width, height],
   );
   const [tallestOf] = useState(() => tallestBar(store));
-  const frameAt = (place: Place): number => Math.round(valueAt(timeAt(axes, place), place.x));
-  /** What a press takes hold of, beside the pace and its bars. */
-  const targetAt = ({ x, y }: Place, { ruler: present }: TimingNow): ViewTarget | null =>
-    x < AXIS_WIDTH
-      ? targetNear(
-          rulerTargets(present, axes.distance, 0).map((target) => ({ ...target, x, y: target.x })),
-          x,
-          y,
-          10,
-        )
-      : targetNear(
-          graphTargets(present, selectHandles(store.getState()), selectPassage(store.getState()), axes),
-          x,
-          y,
-          18,
-        );
-  const press = (start: ViewPointer): PressHandler<ViewPointer> => {
-    const state = store.getState();
-    const present = selectTiming(state);
-    if (!present) return {};
-    if (isOnPace(axes, start))
-      return paceDrag(
-        {
-          store,
-          meaning: ({ x, y }) => ({
-            frame: valueAt(axes.pace.time, x),
-            increment: ((axes.pace.foot - y) / axes.pace.height) * tallestOf(present.ruler),
-          }),
-        },
-        start,
-      );
-    const isOnAxis = start.x < AXIS_WIDTH;
-    const meaning = ({ x, y }: { readonly x: number; readonly y: number }) => ({
-      frame: isOnAxis ? null : settled(x, start.x, (value) => valueAt(axes.time, value)),
-      arcDistance: settled(y, start.y, (value) => valueAt(axes.distance, value)),
-    });
-    const target = targetAt(start, present);
-    const exact = ({ x, y }: { readonly x: number; readonly y: number }) => ({
-      frame: valueAt(axes.time, x),
-      arcDistance: valueAt(axes.distance, y),
-    });
-    return createViewDragHandler(
-      { store, ruler: present.ruler, frameAt, meaning: target?.kind === 'mark' ? meaning : exact },
-      target,
-      start,
-    );
-  };
-  const gesture = useViewPointer<ViewPointer>(view, GRAPH_LIVE_VIEW, {
-    pointer: (raw) => raw,
-    press,
-    menu: (pointer) => {
+  const zooms: readonly ZoomedAxis[] = [
+    {
+      zoom: time,
+      along: 'x',
+      axisAt: (at) => timeAt(axes, at),
+      takesWheel: ({ x }) => x >= AXIS_WIDTH,
+      focus: currentFrame,
+    },
+    {
+      zoom: distance,
+      along: 'y',
+      axisAt: () => axes.distance,
+      takesWheel: ({ x }) => x < AXIS_WIDTH,
+      focus: () => arcDistanceAtPlayhead(ruler),
+    },
+  ];
+  const frameAt = (place: Vector): number => Math.round(valueAt(timeAt(axes, place), place.x));
+  const surface = interactiveSurface<GraphTimingView>({
+    view: (at) => {
       const present = selectTiming(store.getState());
-      return present && viewMenu(store, targetAt(pointer, present), frameAt(pointer));
+      return present && graphTimingView({ store, now: present, axes, tallestOf }, at);
     },
-    hover: (pointer) =>
-      setHoveredFrame(
-        pointer && pointer.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(pointer))) : null,
-      ),
-    pinchBegins: () => {
-      zoom.pinchBegins();
-      distanceZoom.pinchBegins();
-    },
-    pinch: (factor, by, middle) => {
-      const { time, distance } = axes;
-      zoom.pinch(factor, valueAt(timeAt(axes, middle), middle.x), valueAt(time, 0) - valueAt(time, by.x));
-      distanceZoom.pinch(factor, valueAt(distance, middle.y), valueAt(distance, 0) - valueAt(distance, by.y));
-    },
+    targets: GRAPH_TARGETS,
+    ground: timingGround,
+    groundMenu: ({ frameAt: frameOf }, at) => pictureMenu(store, frameOf(at)),
+    hover: (at) =>
+      setHoveredFrame(at && at.x >= AXIS_WIDTH ? Math.min(last, Math.max(1, frameAt(at))) : null),
+    zooms,
   });
-  useWheel(view, ({ x, y }, factor) => {
-    if (x < AXIS_WIDTH) distanceZoom.by(factor, valueAt(axes.distance, y));
-    else zoom.by(factor, valueAt(timeAt(axes, { x, y }), x));
-  });
-  const both = {
-    isZoomed: zoom.isZoomed || distanceZoom.isZoomed,
-    by: (factor: number): void => {
-      zoom.by(factor, currentFrame());
-      distanceZoom.by(factor, arcDistanceAtPlayhead(ruler));
-    },
-    fit: (): void => {
-      zoom.fit();
-      distanceZoom.fit();
-    },
-  };
-  const keys = useViewKeys(both);
   return (
     <View>
-      <GestureDetector gesture={gesture} touchAction="none">
-        <View
-          ref={view}
-          collapsable={false}
-          testID="distance-graph"
-          role="application"
-          tabIndex={0}
-          aria-label={words.distanceOverFramesAndThePace(last)}
-          onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-          style={{ height }}
-          className="cursor-crosshair will-change-transform"
-          {...keys}
-        >
-          {width > 0 && <GraphDrawing now={now} axes={axes} size={{ width, height }} tallestOf={tallestOf} />}
-        </View>
-      </GestureDetector>
+      <InteractiveView
+        testID="distance-graph"
+        label={words.distanceOverFramesAndThePace(last)}
+        liveView={GRAPH_LIVE_VIEW}
+        surface={surface}
+        zooms={zooms}
+        keys={useViewKeys(zooms)}
+        height={height}
+        onWidth={setWidth}
+        className="cursor-crosshair will-change-transform"
+      >
+        {() => <GraphDrawing now={now} axes={axes} size={{ width, height }} tallestOf={tallestOf} />}
+      </InteractiveView>
       <View pointerEvents="box-none" className="absolute bottom-0 left-0">
-        <FitButton zoom={both} of="graph" />
+        <FitButton zooms={zooms} of="graph" />
       </View>
     </View>
   );
-}
-
-/** What a drag of a mark strays less than this to the side does not count, pixels: one moves it in time or in place. */
-const STRAY_PX = 9;
-
-/** What pixels stand for, as if the first of them were none. */
-function settled(pixels: number, from: number, meaning: (pixels: number) => number): number {
-  const moved = pixels - from;
-  return meaning(from + Math.sign(moved) * Math.max(0, Math.abs(moved) - STRAY_PX));
 }
 
 /** All places that the graph has to show, with a little room. */

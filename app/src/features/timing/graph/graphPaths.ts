@@ -1,12 +1,11 @@
-import type { Move } from '@humble/core';
 import type { Post, RulerTick, UnrolledArc } from '@humble/core/views';
 import { type Chunk, wholeOf } from '../../../render/chunkedPath';
 import type { RangeOnTravel } from '../../../store/selectors/timingSelection';
 import { at, type Axis, isInSight, onFreshPixels } from '../../../ui/axis';
 import { byDetail, longWithRoom } from '../../../ui/detail';
-import type { PlacedHandle } from '../views/selectTiming';
+import type { PlacedHandle } from '../targets/selectTiming';
 import type { GraphAxes } from './graphAxes';
-import { knobSpot } from './graphTargets';
+import { knobSpot } from './knobs';
 
 /** Path data of what stands in the distance graph: frames to the right, places upwards. */
 
@@ -254,10 +253,4 @@ export function chosenPath(
     : band(time, distance.end, pace.foot);
   const [low, high] = [clip(distance, stretch.from / fieldUnits), clip(distance, stretch.to / fieldUnits)];
   return `${bands.join('')}M${n(time.start - AXIS_LONG)} ${n(low)}V${n(Math.min(high, low - 2))}H${n(time.start)}V${n(low)}Z`;
-}
-
-/** Frames of exposures that lead out of a span: which bars a hand may draw on. */
-export function barFrames({ ticks }: UnrolledArc, move: Move, index: number): number[] {
-  const [from, to] = [move.marks[index]!.frame, move.marks[index + 1]!.frame];
-  return ticks.map(({ frame }) => frame).filter((frame) => frame > from && frame <= to);
 }

@@ -18,7 +18,7 @@ import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { OTHER_TAKE } from '../../../ui/otherTake';
 import { at, type Axis, isInSight } from '../../../ui/axis';
-import { followMarks, followRuler, followTicks } from '../views/follow';
+import { followMarks, followRuler, followTicks } from '../targets/follow';
 import {
   BASE,
   byHandPath,
@@ -35,7 +35,7 @@ import {
   tickBandsPath,
   rulerTicksPath,
 } from './rulerPaths';
-import { arcDistanceAtPlayhead, selectTiming } from '../views/selectTiming';
+import { arcDistanceAtPlayhead, selectTiming } from '../targets/selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectActiveMove } from '../../../store/selectors/active';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';

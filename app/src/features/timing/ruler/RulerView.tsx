@@ -1,30 +1,30 @@
-import { timingWords as words } from '../../../words/timing';
-import { RULER_LIVE_VIEW } from './rulerLiveView';
-import type { ViewPointer } from '../../../render/pointerSession';
-import { useViewPointer } from '../../../playback/useViewPointer';
-import { type Move, type Shot } from '@humble/core';
+import type { Move, Shot, Vector } from '@humble/core';
 import { extremeIncrements, type IncrementRow, incrementTable, type UnrolledArc } from '@humble/core/views';
-import { type ReactNode, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { GestureDetector } from 'react-native-gesture-handler';
-import { useAppStore } from '../../../store/hooks';
-import { currentFrame } from '../../../playback/playhead';
+import { pictureMenu } from '../../../commands/menus/timingMenus';
+import { interactiveSurface, type ZoomedAxis } from '../../../interaction/interactiveSurface';
+import { InteractiveView } from '../../../interaction/InteractiveView';
+import type { Target } from '../../../interaction/target';
+import { useViewKeys } from '../../../interaction/useViewKeys';
+import { useZoom } from '../../../interaction/useZoom';
 import { setHoveredFrame } from '../../../playback/hoveredFrame';
-import { fixed } from '../../../ui/numbers';
-import { useWheel } from '../../../ui/useWheel';
-import { NumericText, Words } from '../../../ui/Words';
-import { type Axis, valueAt } from '../../../ui/axis';
-import { createViewDragHandler } from '../views/viewDrags';
-import { useViewKeys } from '../views/useViewKeys';
-import { useZoom } from '../views/useZoom';
-import { frameNear, arcDistanceAtPlayhead, selectTiming } from '../views/selectTiming';
-import { rulerTargets } from './rulerTargets';
-import { HEIGHT, RulerDrawing, SIDE } from './RulerDrawing';
-import { viewMenu } from '../views/viewMenu';
-import { targetNear } from '../views/viewTargets';
-import { FitButton } from '../views/ViewTools';
-import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../../store/throttled/hooks';
+import { currentFrame } from '../../../playback/playhead';
 import { frameNumber } from '../../../store/frameNumbers';
+import { useAppStore } from '../../../store/hooks';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../../store/throttled/hooks';
+import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
+import { fixed } from '../../../ui/numbers';
+import { NumericText, Words } from '../../../ui/Words';
+import { timingWords as words } from '../../../words/timing';
+import { markTarget } from '../targets/markTarget';
+import { arcDistanceAtPlayhead, frameNear, type PlacedMark, selectTiming } from '../targets/selectTiming';
+import { tickTarget } from '../targets/tickTarget';
+import { timingGround } from '../targets/timingGround';
+import type { TimingView } from '../targets/timingView';
+import { FitButton } from '../views/FitButton';
+import { HEIGHT, RulerDrawing, SIDE } from './RulerDrawing';
+import { RULER_LIVE_VIEW } from './rulerLiveView';
 
 interface RulerProps {
   readonly isWide?: boolean;
@@ -53,7 +53,6 @@ const describe = ({ ticks, to, units }: UnrolledArc): string =>
 
 function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ruler: UnrolledArc }) {
   const store = useAppStore();
-  const view = useRef<View>(null);
   const [width, setWidth] = useState(0);
   const whole = useMemo(() => ({ from: ruler.from, to: ruler.to }), [ruler.from, ruler.to]);
   const zoom = useZoom(whole);
@@ -62,60 +61,71 @@ function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ru
     () => ({ from, to, start: SIDE, end: Math.max(SIDE + 1, width - SIDE) }),
     [from, to, width],
   );
-  const targetAt = (x: number, y: number) => {
-    const now = selectTiming(store.getState());
-    // Above the ticks the needle is dragged; beside them a finger may lie anywhere along the line.
-    return now && y > NEEDLE_ZONE ? targetNear(rulerTargets(now.ruler, axis, y), x, y, TAKE_PX) : null;
-  };
-  const frameAt = ({ x }: { readonly x: number }): number => {
+  const zooms: readonly ZoomedAxis[] = [
+    {
+      zoom,
+      along: 'x',
+      axisAt: () => axis,
+      takesWheel: () => true,
+      focus: () => arcDistanceAtPlayhead(ruler),
+    },
+  ];
+  const frameAt = ({ x }: Vector): number => {
     const now = selectTiming(store.getState());
     return now ? frameNear(now.ruler, valueAt(axis, x), currentFrame()) : currentFrame();
   };
-  const gesture = useViewPointer<ViewPointer>(view, RULER_LIVE_VIEW, {
-    pointer: (raw) => raw,
-    press: (start) => {
+  const meaning = ({ x }: Vector) => ({ frame: null, arcDistance: valueAt(axis, x) });
+  const surface = interactiveSurface<TimingView>({
+    view: ({ y }) => {
       const now = selectTiming(store.getState());
-      if (!now) return {};
-      const meaning = ({ x }: { readonly x: number }) => ({ frame: null, arcDistance: valueAt(axis, x) });
-      return createViewDragHandler(
-        { store, ruler: now.ruler, meaning, frameAt },
-        targetAt(start.x, start.y),
-        start,
+      // Above the ticks the needle is dragged; beside them a finger may lie anywhere along the line.
+      const place = ({ arcDistance }: PlacedMark): Vector | null =>
+        y > NEEDLE_ZONE && isInSight(axis, arcDistance) ? { x: at(axis, arcDistance), y } : null;
+      return (
+        now && {
+          store,
+          now,
+          place,
+          meaning,
+          markMeaning: meaning,
+          frameAt,
+          reachPx: TAKE_PX,
+          splitsPosts: false,
+        }
       );
     },
-    menu: (at) => viewMenu(store, targetAt(at.x, at.y), frameAt(at)),
-    hover: (at) => setHoveredFrame(at && frameAt(at)),
-    pinchBegins: zoom.pinchBegins,
-    pinch: (factor, by, middle) =>
-      zoom.pinch(factor, valueAt(axis, middle.x), valueAt(axis, 0) - valueAt(axis, by.x)),
+    targets: RULER_TARGETS,
+    ground: timingGround,
+    groundMenu: (_, place) => pictureMenu(store, frameAt(place)),
+    hover: (place) => setHoveredFrame(place && frameAt(place)),
+    zooms,
   });
-  useWheel(view, ({ x }, factor) => zoom.by(factor, valueAt(axis, x)));
-  const keys = useViewKeys({ by: (factor) => zoom.by(factor, arcDistanceAtPlayhead(ruler)), fit: zoom.fit });
   return (
     <View>
-      <GestureDetector gesture={gesture} touchAction="pan-y">
-        <View
-          ref={view}
-          collapsable={false}
-          testID="unrolled-arc"
-          role="application"
-          tabIndex={0}
-          aria-label={describe(ruler)}
-          onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-          style={{ height: HEIGHT }}
-          className="cursor-ew-resize will-change-transform"
-          {...keys}
-        >
-          {width > 0 && <RulerDrawing axis={axis} width={width} ruler={ruler} />}
-        </View>
-      </GestureDetector>
+      <InteractiveView
+        testID="unrolled-arc"
+        label={describe(ruler)}
+        liveView={RULER_LIVE_VIEW}
+        surface={surface}
+        zooms={zooms}
+        keys={useViewKeys(zooms)}
+        touchAction="pan-y"
+        height={HEIGHT}
+        onWidth={setWidth}
+        className="cursor-ew-resize will-change-transform"
+      >
+        {() => <RulerDrawing axis={axis} width={width} ruler={ruler} />}
+      </InteractiveView>
       {under(axis, width)}
       <View pointerEvents="box-none" className="absolute right-0 top-0">
-        <FitButton zoom={zoom} of="ruler" />
+        <FitButton zooms={zooms} of="ruler" />
       </View>
     </View>
   );
 }
+
+/** What can be taken hold of on the ruler; of things alike near the first. */
+const RULER_TARGETS: readonly Target<TimingView>[] = [markTarget, tickTarget];
 
 /** Down to here a drag looks at other frames, pixels. */
 const NEEDLE_ZONE = 42;

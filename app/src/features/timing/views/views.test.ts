@@ -12,15 +12,16 @@ import type { AppStore } from '../../../store/store';
 import { benchWith, moveOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { type Axis, valueAt } from '../../../ui/axis';
 import { barsPath, curveOf, projectionsPath } from '../graph/graphPaths';
-import { createViewDragHandler } from './viewDrags';
-import { paceDrag } from '../graph/paceDrag';
+import { interactiveSurface } from '../../../interaction/interactiveSurface';
+import { targetAt } from '../../../interaction/target';
+import { GRAPH_TARGETS, graphTimingView } from '../graph/graphTimingView';
+import { paceDrag } from '../targets/paceTarget';
+import { timingGround } from '../targets/timingGround';
+import type { GraphTimingView } from '../targets/timingView';
 import { postNames } from '../ruler/rulerPaths';
 import { selectPassage } from '../../../store/selectors/timingSelection';
-import { selectHandles, selectTiming } from './selectTiming';
+import { selectTiming } from '../targets/selectTiming';
 import type { GraphAxes } from '../graph/graphAxes';
-import { graphTargets } from '../graph/graphTargets';
-import { rulerTargets } from '../ruler/rulerTargets';
-import { targetNear } from './viewTargets';
 
 /** 120 units in 20 even frames: 6 a frame. On the axes a frame is 10 pixels and a unit 1, upwards. */
 const time: Axis = { from: 1, to: 21, start: 0, end: 200 };
@@ -44,22 +45,12 @@ const places = (store: AppStore) =>
 
 /** Takes hold of what lies there in the graph and drags it. */
 function drag(store: AppStore, from: [number, number], to: [number, number], isShift = false): void {
-  const { ruler } = now(store);
-  const target = targetNear(
-    graphTargets(ruler, selectHandles(store.getState()), selectPassage(store.getState()), axes),
-    ...from,
-    12,
-  );
-  const hold = createViewDragHandler(
-    {
-      store,
-      ruler,
-      meaning: ({ x, y }) => ({ frame: valueAt(time, x), arcDistance: valueAt(distance, y) }),
-      frameAt: ({ x }) => Math.round(valueAt(time, x)),
-    },
-    target,
-    pointer(...from, isShift),
-  );
+  const surface = interactiveSurface<GraphTimingView>({
+    view: (at) => graphTimingView({ store, now: now(store), axes, tallestOf: () => 12 }, at),
+    targets: GRAPH_TARGETS,
+    ground: timingGround,
+  });
+  const hold = surface.press(pointer(...from, isShift));
   if (from[0] === to[0] && from[1] === to[1]) hold.tap?.(pointer(...to, isShift));
   else hold.drag?.(pointer(...to, isShift));
 }
@@ -99,7 +90,8 @@ describe('a hand in the graph', () => {
           .map(({ id }) => id),
       ),
     );
-    drag(store, [100, 60], [120, 48]);
+    // The first nine pixels to either side are a stray of the hand.
+    drag(store, [100, 60], [129, 39]);
     expect(marks(store)).toEqual([
       [1, 0],
       [10, 54],
@@ -145,15 +137,13 @@ describe('a hand in the graph', () => {
   });
 
   test('a mark is taken before a tick beside it', () => {
-    const { ruler } = now(bench());
-    expect(targetNear(rulerTargets(ruler, { ...distance, start: 0, end: 120 }, 0), 4, 0)).toMatchObject({
-      kind: 'mark',
-    });
-    expect(targetNear(rulerTargets(ruler, { ...distance, start: 0, end: 120 }, 0), 24, 0)).toMatchObject({
-      kind: 'tick',
-      frame: 5,
-    });
-    expect(targetNear([], 0, 0)).toBeNull();
+    const store = bench();
+    const view = graphTimingView({ store, now: now(store), axes, tallestOf: () => 12 }, { x: 60, y: 0 });
+    const kindAt = (x: number, y: number) => targetAt(GRAPH_TARGETS, view, { x, y })?.kind ?? null;
+    // The tick of frame 2 lies 10 pixels to the right and 6 higher.
+    expect(kindAt(5, 117)).toBe('mark');
+    expect(kindAt(40, 96)).toBe('tick');
+    expect(kindAt(60, 10)).toBeNull();
   });
 });
 
@@ -163,7 +153,7 @@ test('a mark that the handle of a span without a ramp would lie on can be taken,
   const ramped = { kind: 'ramped', leaveFrames: 0, arriveFrames: 4, ramp: 'steady' } as const;
   store.dispatch(shotOpened(edits.setEasing(shot, { moveId: 'move1', markId: 'm2', easing: ramped })));
   store.dispatch(marksSelected(['m2']));
-  drag(store, [100, 60], [100, 42]);
+  drag(store, [100, 60], [100, 33]);
   expect(marks(store)).toEqual([
     [1, 0],
     [11, 78],

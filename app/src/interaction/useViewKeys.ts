@@ -1,7 +1,7 @@
-import { useAppDispatch } from '../../../store/hooks';
-import { nudge } from '../../../commands/nudges';
-import { deleteSelectedMarks, selectNextMark } from '../../../commands/timing';
-import { type KeyZoom, zoomKey } from './ViewTools';
+import { nudge } from '../commands/nudges';
+import { deleteSelectedMarks, selectNextMark } from '../commands/timing';
+import { useAppDispatch } from '../store/hooks';
+import type { ZoomedAxis } from './interactiveSurface';
 
 interface KeyEvent {
   readonly key?: string;
@@ -14,18 +14,28 @@ interface KeyEvent {
   readonly stopPropagation: () => void;
 }
 
+const ZOOM_STEP = 1.6;
+
+/** Plus, minus and nought zoom. @returns whether the key was one of them */
+function zoomKey(key: string, zooms: readonly ZoomedAxis[]): boolean {
+  if (zooms.length === 0 || !['+', '=', '-', '0'].includes(key)) return false;
+  for (const { zoom, focus } of zooms)
+    if (key === '0') zoom.fit();
+    else zoom.by(key === '-' ? 1 / ZOOM_STEP : ZOOM_STEP, focus());
+  return true;
+}
+
 /**
  * Keys of a view of the timing that has the focus: plus, minus and nought zoom; the page keys go from mark to
  * mark; Alt with the arrows nudges the selected marks, else the tick at the playhead; Delete takes marks out.
- * @param zoom null for a view that shows all of itself
  */
-export function useViewKeys(zoom: KeyZoom | null): object {
+export function useViewKeys(zooms: readonly ZoomedAxis[] = []): object {
   const dispatch = useAppDispatch();
   return {
     onKeyDown: (event: KeyEvent) => {
       if (event.ctrlKey || event.metaKey) return;
       const key = event.key ?? event.nativeEvent?.key ?? '';
-      if (!zoom || !zoomKey(key, zoom)) {
+      if (!zoomKey(key, zooms)) {
         if (key === 'PageDown' || key === 'PageUp') dispatch(selectNextMark(key === 'PageDown' ? 1 : -1));
         else if (key === 'Delete' || key === 'Backspace') dispatch(deleteSelectedMarks());
         else if (!event.altKey || !dispatch(nudge(key, event.shiftKey ?? false))) return;

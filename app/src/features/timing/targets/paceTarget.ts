@@ -1,16 +1,23 @@
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
-import { spanArrivingAt } from '@humble/core';
+import { type Move, spanArrivingAt } from '@humble/core';
 import { type UnrolledArc } from '@humble/core/views';
 import { doEdit } from '../../../store/doEdit';
 import { goTo } from '../../../playback/playhead';
 import type { AppStore } from '../../../store/store';
 import { createUndoGroup } from '../../../ui/undoGroup';
-import { barFrames } from './graphPaths';
-import { selectTiming } from '../views/selectTiming';
+import { defineTarget } from '../../../interaction/target';
+import { selectTiming } from './selectTiming';
+import type { GraphTimingView } from './timingView';
 
 /** The exposure whose bar stands over a frame: the first one at or after it. */
 function barOver({ ticks }: UnrolledArc, frame: number): number | null {
   return ticks.find((tick, i) => i > 0 && tick.frame >= frame)?.frame ?? null;
+}
+
+/** Frames of exposures that lead out of a span: which bars a hand may draw on. */
+function barFrames({ ticks }: UnrolledArc, move: Move, index: number): number[] {
+  const [from, to] = [move.marks[index]!.frame, move.marks[index + 1]!.frame];
+  return ticks.map(({ frame }) => frame).filter((frame) => frame > from && frame <= to);
 }
 
 interface PaceOptions {
@@ -65,3 +72,11 @@ export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): P
     tap: () => goTo(first),
   };
 }
+
+/** The bars of the pace: what lies among them is drawn, whatever else is near. */
+export const paceTarget = defineTarget<GraphTimingView, object>({
+  kind: 'pace',
+  leadPx: 1000,
+  items: ({ isOnPace }, at) => (isOnPace(at) ? [at] : []),
+  press: ({ store, paceMeaning }, _, start) => paceDrag({ store, meaning: paceMeaning }, start),
+});

@@ -1,10 +1,13 @@
+import { goTo } from '../../../playback/playhead';
 import type { PressHandler, ViewPointer } from '../../../render/pointerSession';
 import { marksSelected, rangePicked } from '../../../store/editorSlice';
-import { goTo } from '../../../playback/playhead';
-import type { DragOptions } from './viewDrags';
+import type { TimingView } from './timingView';
 
-/** Empty ground: the playhead follows; with Shift, or where several are selected, a range is chosen. */
-export function groundDrag({ store, frameAt }: DragOptions, start: ViewPointer): PressHandler<ViewPointer> {
+/** Empty ground: the playhead follows; with Shift, or where several are selected, a range is picked. */
+export function timingGround(
+  { store, frameAt }: Pick<TimingView, 'store' | 'frameAt'>,
+  start: ViewPointer,
+): PressHandler<ViewPointer> {
   if (start.isShift || store.getState().editor.isSelectingSeveral) {
     const began = frameAt(start);
     return {
