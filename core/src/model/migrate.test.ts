@@ -2,8 +2,10 @@ import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { writeIncrementsCsv } from '../formats/incrementsCsv';
-import { readShotFile, writeShotFile } from './openShot';
-import { SHOT_VERSION } from './version';
+import { z } from 'zod';
+import { migrate } from './migrate';
+import { openShot, readShotFile, writeShotFile } from './openShot';
+import { LAST_CHANGED_VERSION, SHOT_VERSION } from './version';
 
 const FOLDER = join(__dirname, '../testing/oldVersions');
 
@@ -34,9 +36,9 @@ function increments(text: string): string {
   return lines.map((line) => columns.map((i) => line.split(',')[i]).join()).join('\n');
 }
 
-const versions = Array.from({ length: SHOT_VERSION - 1 }, (_, i) => i + 1);
+const versions = Array.from({ length: LAST_CHANGED_VERSION - 1 }, (_, i) => i + 1);
 
-test('there is a file of every old version', () => {
+test('there is a file of every version that was changed later', () => {
   expect(readdirSync(FOLDER).sort()).toEqual(versions.map((version) => `version${version}.json`));
 });
 
@@ -51,4 +53,19 @@ test.each(versions)('nothing that stood in a file of version %i is lost', (versi
   const old = JSON.parse(textOf(version)) as object;
   const now = JSON.parse(writeShotFile(readShotFile(textOf(version)))) as object;
   expect(now).toMatchObject({ ...old, version: SHOT_VERSION });
+});
+
+test('a version that only adds fields needs no step: their defaults stand in the schema', () => {
+  const old = { format: 'humble-pendulum-shot', version: SHOT_VERSION, name: 'Quay' };
+  const present = SHOT_VERSION + 2;
+  expect(migrate(old, SHOT_VERSION, present)).toEqual({ ...old, version: present });
+  const schema = z.object({ version: z.literal(present), name: z.string(), remark: z.string().default('') });
+  expect(schema.parse(migrate(old, SHOT_VERSION, present))).toMatchObject({ remark: '' });
+  // The release of before does not open the new file, whose field it would drop.
+  expect(() => openShot({ ...old, version: SHOT_VERSION + 1, remark: 'Windy' })).toThrow('newer release');
+});
+
+test.each([0, -3, 1.5, '9', null, Number.NaN])('a version that is none is left alone: %p', (version) => {
+  const data = { version };
+  expect(migrate(data, version)).toBe(data);
 });

@@ -1,3 +1,5 @@
+import { SHOT_VERSION } from './version';
+
 /**
  * One step of a file from a version to the next. A step never changes once it was released, and uses no default
  * of today: what was written then is written out here.
@@ -197,9 +199,15 @@ const MIGRATIONS: ReadonlyMap<number, Migration> = new Map([
   [9, toVersion10],
 ]);
 
-/** Data of any known version brought to the present one, unchecked. */
-export function migrate(data: object, version: unknown): object {
+const addsOnly =
+  (version: number): Migration =>
+  (data) => ({ ...data, version });
+
+/** Data of any known version brought to the present one, unchecked. @param present for tests */
+export function migrate(data: object, version: unknown, present: number = SHOT_VERSION): object {
+  if (!Number.isInteger(version) || (version as number) < 1) return data;
   let current = data;
-  for (let from = Number(version); MIGRATIONS.has(from); from++) current = MIGRATIONS.get(from)!(current);
+  for (let from = version as number; from < present; from++)
+    current = (MIGRATIONS.get(from) ?? addsOnly(from + 1))(current);
   return current;
 }
