@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Shot } from '@humble/core';
-import { decodedText, importShot, isZip, readFilmZip } from '@humble/core/files';
+import { isZip } from '@humble/core';
+import { decodedText, importShot, readFilmZip } from '@humble/core/files';
 import { reasonOf } from './output';
 import { UsageError } from './usageError';
 

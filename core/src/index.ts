@@ -131,3 +131,4 @@ export type { ThinnedGesture, ThinOptions } from './gesture/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';
 export { type ActingOut, actedPoints } from './edits/gestureEdits';
+export { IMPORT_KINDS, isZip } from './formats/importKinds';

@@ -51,17 +51,17 @@ test(
   'a shot opens on its first frame, and the way back of a removed one does not stand over it',
   ONCE,
   async ({ bench, page }) => {
-    await bench.makeShot({ name: 'Gull', rate: 24, length: 30 });
+    await bench.makeShot({ name: 'Gull overhead', rate: 24, length: 30 });
     await bench.goTo(20);
     await page.getByRole('button', { name: 'Back to the shots' }).click();
-    await bench.makeShot({ name: 'Buoy', rate: 24, length: 30 });
+    await bench.makeShot({ name: 'Bell buoy', rate: 24, length: 30 });
     const frame = page.getByRole('slider', { name: 'Frame', exact: true });
     await expect(frame).toHaveAttribute('aria-valuenow', '1');
     await page.getByRole('button', { name: 'Back to the shots' }).click();
-    await page.getByRole('button', { name: 'More for Gull' }).click();
+    await page.getByRole('button', { name: 'More for Gull overhead' }).click();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
     await expect(page.getByRole('button', { name: 'Restore' })).toBeVisible();
-    await page.getByRole('link', { name: /Open Buoy/ }).click();
+    await page.getByRole('link', { name: /Open Bell buoy/ }).click();
     await expect(page.getByTestId('transport')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Restore' })).toBeHidden();
     await expect(frame).toHaveAttribute('aria-valuenow', '1');

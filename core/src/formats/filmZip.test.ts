@@ -2,7 +2,8 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { edits } from '../edits/edits';
 import { freshShot } from '../model/freshShot';
 import type { Shot } from '../model/schema';
-import { isZip, readFilmZip, writeFilmZip } from './filmZip';
+import { readFilmZip, writeFilmZip } from './filmZip';
+import { isZip } from './importKinds';
 
 const sha = 'ab'.repeat(32);
 const picture = { sha256: sha, type: 'image/png', name: 'quay.png', width: 4, height: 3 } as const;

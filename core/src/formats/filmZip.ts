@@ -98,10 +98,6 @@ function mostBytesOf(path: string): number | null {
   return /^(film|shots\/[^/\\]+)\.json$/.test(path) ? SHOT_BYTES : null;
 }
 
-/** Whether bytes begin as a ZIP file does. */
-export const isZip = (bytes: Uint8Array): boolean =>
-  bytes[0] === 0x50 && bytes[1] === 0x4b && bytes[2] === 0x03 && bytes[3] === 0x04;
-
 /** The files of a film's ZIP that mean something. Others are passed over; what is too large is refused unpacked. */
 function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
   let total = 0;

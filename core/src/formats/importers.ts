@@ -1,6 +1,7 @@
 import type { FirstFrameNumber } from '../model/frameNumbers';
 import { MAX_NAME_LENGTH } from '../model/limits';
 import { readShotFile } from '../model/openShot';
+import { IMPORT_KINDS, type ImportKind } from './importKinds';
 import { readIncrementsTable } from './readIncrementsCsv';
 import { type ReadShot, shotFromIncrements } from './shotFromIncrements';
 
@@ -16,12 +17,7 @@ export interface TextFile {
 }
 
 /** One way into a shot. A new one is a function that reads it, and an entry in the table. */
-export interface Importer {
-  /** What it is, as a sentence names it. */
-  readonly label: string;
-  /** Of its files, with the dot. */
-  readonly extensions: readonly string[];
-  readonly mimeType: string;
+export interface Importer extends ImportKind {
   /** Whether a file looks like one of its kind. The first that says so reads it. */
   readonly recognises: (file: TextFile) => boolean;
   /** @throws ShotError with a sentence when the file is not sound */
@@ -39,16 +35,12 @@ const titleOf = (fileName: string): string =>
 /** The ways into a shot, in the order in which they are tried. The last one reads what no other recognises. */
 export const IMPORTERS: readonly Importer[] = [
   {
-    label: 'a shot file',
-    extensions: ['.json'],
-    mimeType: 'application/json',
+    ...IMPORT_KINDS.shot,
     recognises: ({ name, text }) => /^\uFEFF?\s*[{[]/.test(text) || /\.json$/i.test(name),
     read: ({ text }) => ({ shot: readShotFile(text), notes: [] }),
   },
   {
-    label: 'a table of increments',
-    extensions: ['.csv', '.tsv', '.txt'],
-    mimeType: 'text/csv',
+    ...IMPORT_KINDS.increments,
     recognises: () => true,
     read: ({ name, text, firstNumber }) =>
       shotFromIncrements(readIncrementsTable(text, firstNumber), titleOf(name), PLAIN_RATE),

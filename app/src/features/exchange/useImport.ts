@@ -1,3 +1,4 @@
+import { IMPORT_KINDS, isZip } from '@humble/core';
 import { firstFrameNumber } from '../../store/frameNumbers';
 import { errorSentence } from '../../store/errorSentence';
 import { exchangeWords as words } from '../../words/exchange';
@@ -11,6 +12,11 @@ import { messageShown } from '../../store/sessionSlice';
 import { pickFile } from '../../ui/files';
 import { selectActiveMove } from '../../store/selectors/active';
 
+const READABLE_FILES = [
+  ...Object.values(IMPORT_KINDS).flatMap(({ extensions, mimeType }) => [...extensions, mimeType]),
+  '.zip',
+].join(',');
+
 /** The most that a film may weigh as a file, bytes. */
 const MAX_FILM_BYTES = 400_000_000;
 
@@ -22,11 +28,7 @@ export function useImportShot(): () => Promise<string | null> {
   const dispatch = useAppDispatch();
   return useCallback(async () => {
     try {
-      const { IMPORTERS, isZip } = await fileFormats();
-      const file = await pickFile(
-        [...IMPORTERS.flatMap(({ extensions, mimeType }) => [...extensions, mimeType]), '.zip'].join(','),
-        MAX_FILM_BYTES,
-      );
+      const file = await pickFile(READABLE_FILES, MAX_FILM_BYTES);
       if (!file) return null;
       if (isZip(file.bytes)) {
         await (await filmCommands()).importFilm(file.bytes);
