@@ -1,47 +1,35 @@
+import { focusedKeys, keyHandler } from '../commands/keyHandler';
 import { nudge } from '../commands/nudges';
 import { deleteSelectedMarks, selectNextMark } from '../commands/timing';
 import { useAppDispatch } from '../store/hooks';
 import type { ZoomedAxis } from './interactiveSurface';
 
-interface KeyEvent {
-  readonly key?: string;
-  readonly nativeEvent?: { readonly key?: string };
-  readonly shiftKey?: boolean;
-  readonly altKey?: boolean;
-  readonly ctrlKey?: boolean;
-  readonly metaKey?: boolean;
-  readonly preventDefault: () => void;
-  readonly stopPropagation: () => void;
-}
-
 const ZOOM_STEP = 1.6;
 
-/** Plus, minus and nought zoom. @returns whether the key was one of them */
-function zoomKey(key: string, zooms: readonly ZoomedAxis[]): boolean {
-  if (zooms.length === 0 || !['+', '=', '-', '0'].includes(key)) return false;
-  for (const { zoom, focus } of zooms)
-    if (key === '0') zoom.fit();
-    else zoom.by(key === '-' ? 1 / ZOOM_STEP : ZOOM_STEP, focus());
-  return true;
-}
-
-/**
- * Keys of a view of the timing that has the focus: plus, minus and nought zoom; the page keys go from mark to
- * mark; Alt with the arrows nudges the selected marks, else the tick at the playhead; Delete takes marks out.
- */
+/** The keys of a view of the timing that has the focus. */
 export function useViewKeys(zooms: readonly ZoomedAxis[] = []): object {
   const dispatch = useAppDispatch();
-  return {
-    onKeyDown: (event: KeyEvent) => {
-      if (event.ctrlKey || event.metaKey) return;
-      const key = event.key ?? event.nativeEvent?.key ?? '';
-      if (!zoomKey(key, zooms)) {
-        if (key === 'PageDown' || key === 'PageUp') dispatch(selectNextMark(key === 'PageDown' ? 1 : -1));
-        else if (key === 'Delete' || key === 'Backspace') dispatch(deleteSelectedMarks());
-        else if (!event.altKey || !dispatch(nudge(key, event.shiftKey ?? false))) return;
-      }
-      event.preventDefault();
-      event.stopPropagation();
-    },
+  const zoomBy = (factor: number): boolean => {
+    for (const { zoom, focus } of zooms) zoom.by(factor, focus());
+    return zooms.length > 0;
   };
+  const zoomIn = () => zoomBy(ZOOM_STEP);
+  const remove = (): void => dispatch(deleteSelectedMarks());
+  return focusedKeys(
+    keyHandler('views', {
+      nextMark: () => dispatch(selectNextMark(1)),
+      previousMark: () => dispatch(selectNextMark(-1)),
+      nudge: ({ key }) => dispatch(nudge(key, false)),
+      nudgeFar: ({ key }) => dispatch(nudge(key, true)),
+      remove,
+      removeToo: remove,
+      zoomIn,
+      zoomInToo: zoomIn,
+      zoomOut: () => zoomBy(1 / ZOOM_STEP),
+      fit: () => {
+        for (const { zoom } of zooms) zoom.fit();
+        return zooms.length > 0;
+      },
+    }),
+  );
 }

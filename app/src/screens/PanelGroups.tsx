@@ -1,7 +1,8 @@
 import { benchWords as words } from '../words/bench';
-import { type ComponentType, type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ComponentType, type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
+import { type GroupName, type GroupOfStep, wordsOfGroup } from '../kinds/groups';
 import type { WorkStep } from '../kinds/steps';
 import { useAppDispatch, useSettings } from '../store/hooks';
 import { groupBroughtForward, groupFolded } from '../store/settingsSlice';
@@ -13,13 +14,13 @@ import { useLayout } from '../ui/layout';
 import { changedCue } from './changedCue';
 import { useThrottledSelector } from '../store/throttled/hooks';
 
-/** One group of a step's panel. A new one is an entry in the list of its step. */
+/** What a group of a step's panel is made of; its words stand in `words/groups`. */
 export interface PanelGroup {
-  readonly name: string;
-  readonly label: string;
   readonly Content: ComponentType;
   /** What is in it in a few words, for the line that stays when it is folded. */
   readonly Summary?: ComponentType;
+  /** A phone has it elsewhere. */
+  readonly isWideOnly?: true;
   /** On a phone it is the one in front until another is. */
   readonly startsInFront?: true;
   /** On a wide screen it is folded until it is opened for the first time. */
@@ -30,17 +31,43 @@ export interface PanelGroup {
   readonly isUrgent?: true;
 }
 
+/** The contents of all groups of a step: one that is missing does not compile. */
+export type GroupContents<Step extends WorkStep> = Readonly<Record<GroupName<Step>, PanelGroup>>;
+
+interface NamedGroup extends PanelGroup {
+  readonly name: string;
+  readonly label: string;
+}
+
 interface PanelGroupsProps {
   readonly step: WorkStep;
-  readonly groups: readonly PanelGroup[];
+  readonly groups: readonly NamedGroup[];
   /** A phone shows one group at a time, chosen by chips; a wide screen shows all as folding sections. */
   readonly isPhone: boolean;
   /** What stands above the groups whichever is in front. */
   readonly top?: ReactNode;
 }
 
-/** The groups of a step's panel. What is selected in any view brings its group forward. */
-export function PanelGroups(props: PanelGroupsProps) {
+interface StepGroupsProps<Step extends WorkStep> extends Omit<PanelGroupsProps, 'step' | 'groups'> {
+  readonly step: Step;
+  readonly contents: GroupContents<Step>;
+}
+
+/** The groups of a step's panel, in the order of its contents. */
+export function PanelGroups<Step extends WorkStep>({ step, contents, ...props }: StepGroupsProps<Step>) {
+  const { isPhone } = props;
+  const groups = useMemo(
+    () =>
+      Object.entries<PanelGroup>(contents)
+        .map(([name, group]): NamedGroup => ({ ...group, name, label: wordsOfGroup(step, name).label }))
+        .filter(({ isWideOnly }) => !isPhone || !isWideOnly),
+    [contents, step, isPhone],
+  );
+  return <Groups step={step} groups={groups} {...props} />;
+}
+
+/** What is selected in any view brings its group forward. */
+function Groups(props: PanelGroupsProps) {
   const { step, groups } = props;
   const dispatch = useAppDispatch();
   const cues = useThrottledSelector((state) => groups.map(({ cue }) => cue?.(state) ?? null), shallowEqual);
@@ -49,12 +76,15 @@ export function PanelGroups(props: PanelGroupsProps) {
   useEffect(() => {
     const changed = changedCue(earlier.current, cues);
     earlier.current = cues;
-    if (changed !== null) dispatch(groupBroughtForward({ step, group: groups[changed]!.name }));
+    if (changed !== null) dispatch(groupBroughtForward(groupOf(step, groups[changed]!.name)));
   }, [cues, dispatch, groups, step]);
   return props.isPhone ? <GroupsInChips {...props} /> : <GroupsInSections {...props} />;
 }
 
-const groupShown = (groups: readonly PanelGroup[], inFront: string | undefined): PanelGroup =>
+/** A group of the table that the panel was made from. */
+const groupOf = (step: WorkStep, group: string) => ({ step, group }) as GroupOfStep;
+
+const groupShown = (groups: readonly NamedGroup[], inFront: string | undefined): NamedGroup =>
   groups.find(({ name }) => name === inFront) ?? groups.find((group) => group.startsInFront) ?? groups[0]!;
 
 /** On a window lower than this the chips come first: beneath a view of the timing they would be out of sight. */
@@ -75,7 +105,7 @@ function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
   // A group begins at its beginning; what stands above it stays as far in sight as it was.
   useEffect(() => scroll(Math.min(scrolledTo.current, topHeight.current)), [shown]);
   const choose = (group: string): void => {
-    dispatch(groupBroughtForward({ step, group }));
+    dispatch(groupBroughtForward(groupOf(step, group)));
     // Whoever asks for a group by its chip wants to see it.
     if (isShort) scroll(topHeight.current);
   };
@@ -132,11 +162,7 @@ function GroupsInSections({ step, groups, top }: PanelGroupsProps) {
             title={label}
             summary={Summary && <Summary />}
             isOpen={isOpen}
-            onToggle={() =>
-              dispatch(
-                isOpen ? groupFolded({ step, group: name }) : groupBroughtForward({ step, group: name }),
-              )
-            }
+            onToggle={() => dispatch((isOpen ? groupFolded : groupBroughtForward)(groupOf(step, name)))}
           >
             <Content />
           </FoldingSection>

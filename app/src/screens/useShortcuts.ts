@@ -6,6 +6,7 @@ import { goTo, step, togglePlay } from '../playback/playhead';
 import { flip } from '../commands/flipping';
 import { toggleTurns } from '../commands/takes';
 import { goToStep } from '../commands/goToStep';
+import { keyHandler } from '../commands/keyHandler';
 import { isFocusReturned } from '../ui/returnedFocus';
 import { useLatest } from '../ui/useLatest';
 import { STEPS } from '../kinds/steps';
@@ -21,7 +22,7 @@ const isInDialog = (): boolean => document.querySelector('[aria-modal="true"]') 
 /** The keys of the current step. */
 function stepKeys(store: AppStore): KeyCommand {
   const keys = new Map(STEPS.map(({ name }) => [name, STEP_PARTS[name].keys?.(store)]));
-  return (event) => keys.get(store.getState().session.step)?.(event);
+  return (event) => keys.get(store.getState().session.step)?.(event) ?? false;
 }
 
 /** The keys of the workbench. Keys that belong to a field or a control in focus stay there. */
@@ -29,38 +30,29 @@ export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
   const store = useAppStore();
   const [keysOfStep] = useState(() => stepKeys(store));
-  const plain: Record<string, () => void> = {
-    ' ': togglePlay,
-    ArrowLeft: () => step(-1),
-    ArrowRight: () => step(1),
-    Home: () => goTo(1),
-    End: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
-    '?': onHelp,
-    x: () => flip(store),
-    b: () => toggleTurns(store),
-  };
+  const redo = (): void => void dispatch(ActionCreators.redo());
+  const keysOfBench = keyHandler('everywhere', {
+    togglePlay: ({ target }) => {
+      if (WORKED_BY_KEYS.has((target as HTMLElement).getAttribute('role') ?? '')) return false;
+      togglePlay();
+    },
+    back: () => step(-1),
+    on: () => step(1),
+    first: () => goTo(1),
+    last: () => goTo(store.getState().shot.present.shot?.lengthFrames ?? 1),
+    flip: () => flip(store),
+    toggleTurns: () => toggleTurns(store),
+    undo: () => void dispatch(ActionCreators.undo()),
+    redo,
+    redoToo: redo,
+    goToStep: ({ code }) => dispatch(goToStep(STEPS[Number(code[5]) - 1]!.name)),
+    help: onHelp,
+    helpToo: onHelp,
+  });
   const pressed = (event: KeyboardEvent): void => {
-    const at = event.target as HTMLElement;
     if (isTyped(event) || event.defaultPrevented || isInDialog()) return;
-    const isCommand = event.ctrlKey || event.metaKey;
-    const key = event.key.toLowerCase();
-    let act = keysOfStep(event);
-    if (act) {
-      // A key of the step goes before one of the bench.
-    } else if (isCommand && key === 'z')
-      act = () => dispatch(event.shiftKey ? ActionCreators.redo() : ActionCreators.undo());
-    else if (isCommand && key === 'y') act = () => dispatch(ActionCreators.redo());
-    else if (event.altKey && /^Digit[1-4]$/.test(event.code))
-      act = () => dispatch(goToStep(STEPS[Number(event.code[5]) - 1]!.name));
-    else if (
-      !isCommand &&
-      !event.altKey &&
-      !(event.key === ' ' && WORKED_BY_KEYS.has(at.getAttribute('role') ?? ''))
-    )
-      act = plain[event.key];
-    if (!act) return;
-    event.preventDefault();
-    act();
+    // A key of the step goes before one of the bench.
+    if (keysOfStep(event) || keysOfBench(event)) event.preventDefault();
   };
   const latest = useLatest(pressed);
   useEffect(() => {

@@ -9,6 +9,8 @@ import {
 } from '@humble/core';
 import { type GhostChoice } from '@humble/core/views';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { GroupName, GroupOfStep } from '../kinds/groups';
+import type { WorkStep } from '../kinds/steps';
 import { preferredTheme } from '../ui/theme';
 
 /** What belongs to the person at the desk, not to a shot: kept on this device. */
@@ -63,7 +65,7 @@ export interface Settings {
   /** What the first frame is called. */
   readonly firstFrame: FirstFrameNumber;
   /** The group of each step's panel that came forward last. */
-  readonly groupInFront: Readonly<Record<string, string>>;
+  readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;
 }
@@ -227,18 +229,15 @@ const settings = createSlice({
   reducers: {
     settingsChanged: (state, { payload }: PayloadAction<Partial<Settings>>) => ({ ...state, ...payload }),
     /** A group of a step's panel is wanted: it is shown, and unfolded. */
-    groupBroughtForward: (
-      state,
-      { payload: { step, group } }: PayloadAction<{ readonly step: string; readonly group: string }>,
-    ) => ({
+    groupBroughtForward: (state, { payload: { step, group } }: PayloadAction<GroupOfStep>) => ({
       ...state,
       groupInFront: { ...state.groupInFront, [step]: group },
       groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: true },
     }),
-    groupFolded: (
-      state,
-      { payload: { step, group } }: PayloadAction<{ readonly step: string; readonly group: string }>,
-    ) => ({ ...state, groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: false } }),
+    groupFolded: (state, { payload: { step, group } }: PayloadAction<GroupOfStep>) => ({
+      ...state,
+      groupsOpen: { ...state.groupsOpen, [`${step} ${group}`]: false },
+    }),
   },
 });
 

@@ -1,4 +1,5 @@
-import type { Vector } from '@humble/core';
+import type { Arc, Vector } from '@humble/core';
+import { keyHandler } from '../../commands/keyHandler';
 import { doEdit } from '../../store/doEdit';
 import {
   arcLocationSelected,
@@ -25,49 +26,68 @@ function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
   };
 }
 
-/** The keys that make and shape arcs; what a key does now, or nothing when it is not one of them. */
-export function arcKeys(store: AppStore): (event: KeyboardEvent) => (() => void) | undefined {
-  const nudge = nudger(store);
-  return (event) => {
-    const state = store.getState();
-    const { tool, selectedPointIds, arcLocation, sketch, isSelectingSeveral } = state.editor;
-    const { dispatch } = store;
-    const arc = selectActiveArc(state);
-    const isCommand = event.ctrlKey || event.metaKey;
-    const key = event.key.toLowerCase();
-
-    if (tool === 'points') {
-      if (isCommand && key === 'z' && !event.shiftKey) return () => dispatch(takePlacedBack());
-      if (event.key === 'Backspace') return () => dispatch(takePlacedBack());
-      if (event.key === 'Enter' && isOnPage(event)) return () => dispatch(finishPlacing(false));
-    }
-    if (event.key === 'Escape') {
-      if (tool !== 'shape') return () => dispatch(toolChosen('shape'));
-      if (sketch) return () => dispatch(sketched(null));
-      if (arcLocation) return () => dispatch(arcLocationSelected(null));
-      if (isSelectingSeveral) return () => dispatch(selectingSeveralSet(false));
-      return () => dispatch(pointsSelected([]));
-    }
-    if (event.key === 'Enter' && sketch?.fitted && isOnPage(event)) return () => void dispatch(keepSketch());
-    if (!arc || arc.locked || tool !== 'shape') return undefined;
-    const ids = arc.points.map(({ id }) => id);
-    if (isCommand) return key === 'a' ? () => dispatch(pointsSelected(ids)) : undefined;
-    if (event.altKey) return undefined;
-    if (selectedPointIds.length > 0) {
-      const by = nudgeOf(event);
-      if (by) return () => nudge(by, selectedPointIds);
-      if (event.key === 'Delete' || event.key === 'Backspace')
-        return () => {
-          if (dispatch(doEdit('deletePoints', { arcId: arc.id, pointIds: selectedPointIds })))
-            dispatch(pointsSelected([]));
-        };
-    }
-    if (event.key === 'PageDown' || event.key === 'PageUp') {
-      const by = event.key === 'PageDown' ? 1 : -1;
-      const from = ids.indexOf(selectedPointIds[0] ?? '');
-      const next = from < 0 ? 0 : (from + by + ids.length) % ids.length;
-      return () => dispatch(pointsSelected([ids[next]!]));
-    }
-    return undefined;
+/** The keys that make and shape arcs. @returns whether a key was one of them, and did something */
+export function arcKeys(store: AppStore): (event: KeyboardEvent) => boolean {
+  const { dispatch, getState } = store;
+  const nudgeBy = nudger(store);
+  /** The arc whose points can be worked on now. */
+  const shapedArc = (): Arc | null => {
+    const arc = selectActiveArc(getState());
+    return arc && !arc.locked && getState().editor.tool === 'shape' ? arc : null;
   };
+  const isPlacing = (): boolean => getState().editor.tool === 'points';
+  const takeBack = (): boolean => {
+    if (isPlacing()) dispatch(takePlacedBack());
+    return isPlacing();
+  };
+  const nudge = (event: KeyboardEvent): boolean => {
+    const { selectedPointIds } = getState().editor;
+    const by = nudgeOf(event);
+    if (!by || !shapedArc() || selectedPointIds.length === 0) return false;
+    nudgeBy(by, selectedPointIds);
+    return true;
+  };
+  const remove = (): boolean => {
+    const arc = shapedArc();
+    const { selectedPointIds } = getState().editor;
+    if (!arc || selectedPointIds.length === 0) return false;
+    if (dispatch(doEdit('deletePoints', { arcId: arc.id, pointIds: selectedPointIds })))
+      dispatch(pointsSelected([]));
+    return true;
+  };
+  const goTo = (by: 1 | -1) => (): boolean => {
+    const ids = shapedArc()?.points.map(({ id }) => id);
+    if (!ids) return false;
+    const from = ids.indexOf(getState().editor.selectedPointIds[0] ?? '');
+    dispatch(pointsSelected([ids[from < 0 ? 0 : (from + by + ids.length) % ids.length]!]));
+    return true;
+  };
+  return keyHandler('arc', {
+    takeBack,
+    finish: (event) => {
+      if (!isOnPage(event)) return false;
+      if (isPlacing()) return void dispatch(finishPlacing(false));
+      if (!getState().editor.sketch?.fitted) return false;
+      void dispatch(keepSketch());
+    },
+    cancel: () => {
+      const { tool, sketch, arcLocation, isSelectingSeveral } = getState().editor;
+      if (tool !== 'shape') dispatch(toolChosen('shape'));
+      else if (sketch) dispatch(sketched(null));
+      else if (arcLocation) dispatch(arcLocationSelected(null));
+      else if (isSelectingSeveral) dispatch(selectingSeveralSet(false));
+      else dispatch(pointsSelected([]));
+    },
+    selectAll: () => {
+      const arc = shapedArc();
+      if (!arc) return false;
+      dispatch(pointsSelected(arc.points.map(({ id }) => id)));
+    },
+    nudge,
+    nudgeFar: nudge,
+    remove,
+    removeToo: () => takeBack() || remove(),
+    nextPoint: goTo(1),
+    previousPoint: goTo(-1),
+  });
 }

@@ -1,3 +1,4 @@
+import { KNOB_GROUPS } from '../../kinds/groups';
 import { type Move, scaleOn, type Vector } from '@humble/core';
 import { Dimensions } from 'react-native';
 import { currentFrame, isPlaying } from '../../playback/playhead';
@@ -40,8 +41,8 @@ const onCircle = (about: Vector, radius: number, degrees: number): Vector => ({
 
 /** The group that has its knob in the field: the one in front, and on a wide screen else *Turn* while it is open. */
 function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
-  const front = settings.groupInFront.figure;
-  if (front === 'turn' || front === 'size' || front === 'offset') return front;
+  const front = KNOB_GROUPS.find((group) => group === settings.groupInFront.figure);
+  if (front) return front;
   const { width, height } = Dimensions.get('window');
   const isOpen = layoutOf(width, height) === 'wide' && (settings.groupsOpen['figure turn'] ?? true);
   return isOpen ? 'turn' : null;

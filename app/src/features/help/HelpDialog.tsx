@@ -1,7 +1,7 @@
 import { helpWords as words } from '../../words/help';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { View } from 'react-native';
-import { SHORTCUTS } from '../../words/shortcuts';
+import { groupsOf } from '../../kinds/groups';
 import { type WorkStep, stepDescriptor } from '../../kinds/steps';
 import { TERMS } from '../../words/terms';
 import { useSession } from '../../store/hooks';
@@ -24,7 +24,8 @@ interface HelpDialogProps {
 /** What the step one is in is for, how it is done, what its words mean, and its keys. */
 export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
   const step = useSession((session) => session.step);
-  const { lead, ways, groups, terms, keys } = HELP[step];
+  const { lead, ways, terms, keys } = HELP[step];
+  const groups = groupsOf(step).map(({ label, help }) => [label, help] as const);
   return (
     <Dialog title={words.whatItsFor(stepDescriptor(step).label)} isOpen onClose={onClose}>
       <View className="rounded-large border border-line bg-field px-2">
@@ -36,8 +37,8 @@ export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
       ))}
       {groups.length > 0 && <Pairs title={words.inItsPanel} pairs={groups} />}
       <Pairs title={words.words} pairs={terms.map((name) => [TERMS[name].word, TERMS[name].meaning])} />
-      {SHORTCUTS.filter(({ where }) => keys.includes(where)).map(({ shortcuts }) => (
-        <ShortcutList key="keys" where={words.keys} shortcuts={shortcuts} />
+      {keys.map((place, i) => (
+        <ShortcutList key={place} place={place} title={i === 0 ? words.keys : undefined} />
       ))}
       <View className="flex-row">
         <Button label={words.allKeys} icon={Keyboard} onPress={onAllKeys} />

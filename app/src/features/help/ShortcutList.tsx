@@ -1,19 +1,25 @@
 import { View } from 'react-native';
-import type { ShortcutGroup } from '../../words/shortcuts';
+import { type KeyPlace, KEYS } from '../../words/keys';
 import { NumericText, Words } from '../../ui/Words';
 
+interface ShortcutListProps {
+  readonly place: KeyPlace;
+  /** In place of where they work. */
+  readonly title?: string;
+}
+
 /** Keys of one place, a line each. */
-export const ShortcutList = ({ where, shortcuts }: ShortcutGroup) => (
+export const ShortcutList = ({ place, title }: ShortcutListProps) => (
   <View>
     <Words role="heading" strong>
-      {where}
+      {title ?? KEYS[place].where}
     </Words>
-    {shortcuts.map(([keys, action]) => (
-      <View key={action} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
+    {KEYS[place].lines.map(({ shown, does }) => (
+      <View key={does} className="flex-row items-center justify-between gap-4 border-b border-line py-2">
         <Words size="body" className="shrink">
-          {action}
+          {does}
         </Words>
-        <NumericText tone="soft">{keys}</NumericText>
+        <NumericText tone="soft">{shown}</NumericText>
       </View>
     ))}
   </View>

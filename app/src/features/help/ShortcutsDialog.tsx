@@ -1,15 +1,17 @@
 import { helpWords as words } from '../../words/help';
-import { SHORTCUTS } from '../../words/shortcuts';
+import { type KeyPlace, KEYS } from '../../words/keys';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
 import { ShortcutList } from './ShortcutList';
+
+const PLACES = Object.keys(KEYS) as KeyPlace[];
 
 /** A card of all keys. */
 export function ShortcutsDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <Dialog title={words.keyboard} isOpen onClose={onClose}>
-      {SHORTCUTS.map((group) => (
-        <ShortcutList key={group.where} {...group} />
+      {PLACES.map((place) => (
+        <ShortcutList key={place} place={place} />
       ))}
       <Words tone="soft">{words.ctrlIsOnAMacOn}</Words>
     </Dialog>

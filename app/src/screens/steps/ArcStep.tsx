@@ -1,4 +1,3 @@
-import { benchWords as words } from '../../words/bench';
 import { ArcLength } from '../../features/arc/ArcCard';
 import { ArcList, ArcListSummary } from '../../features/arc/ArcList';
 import { DrawGroup } from '../../features/arc/DrawGroup';
@@ -7,7 +6,7 @@ import { ThisArc } from '../../features/arc/ThisArc';
 import { BackdropPanel, BackdropSummary } from '../../features/backdrop/BackdropPanel';
 import { PhysicalDialog } from '../../features/physics';
 import type { RootState } from '../../store/store';
-import { type PanelGroup, PanelGroups } from '../PanelGroups';
+import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 import { selectActiveArc } from '../../store/selectors/active';
 
@@ -20,34 +19,28 @@ const drawing = (state: RootState): string | null => {
 
 const DrawOrWeigh = () => <DrawGroup PhysicalDialog={PhysicalDialog} />;
 
-const GROUPS: readonly PanelGroup[] = [
-  {
-    name: 'arc',
-    label: words.thisArc,
+const CONTENTS: GroupContents<'arc'> = {
+  arc: {
     Content: ThisArc,
     Summary: ArcLength,
     cue: (state) => (drawing(state) ? null : selectActiveArc(state)!.id),
   },
-  {
-    name: 'place',
-    label: words.place,
+  place: {
     Content: PlaceGroup,
     Summary: PlaceSummary,
     cue: ({ editor: { selectedPointIds, arcLocation } }) =>
       arcLocation ? 'spot' : selectedPointIds.join(' ') || null,
   },
-  { name: 'draw', label: words.draw, Content: DrawOrWeigh, cue: drawing, isUrgent: true },
-  { name: 'all', label: words.allArcs, Content: ArcList, Summary: ArcListSummary, startsFolded: true },
-  {
-    name: 'backdrop',
-    label: words.backdrop,
+  draw: { Content: DrawOrWeigh, cue: drawing, isUrgent: true },
+  all: { Content: ArcList, Summary: ArcListSummary, startsFolded: true },
+  backdrop: {
     Content: BackdropPanel,
     Summary: BackdropSummary,
     startsFolded: true,
     cue: ({ editor: { tool } }) => (tool === 'backdrop' || tool === 'calibrate' ? tool : null),
   },
-];
+};
 
 export const ArcStep = ({ isPhone }: PanelProps) => (
-  <PanelGroups step="arc" groups={GROUPS} isPhone={isPhone} />
+  <PanelGroups step="arc" contents={CONTENTS} isPhone={isPhone} />
 );

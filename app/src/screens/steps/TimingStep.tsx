@@ -1,4 +1,3 @@
-import { benchWords as words } from '../../words/bench';
 import { KeysGroup, KeysSummary } from '../../features/figure/tracks/KeysGroup';
 import { LazyIncrementsTable } from '../../features/sheet/lazyTables';
 import { MoveSummary } from '../../features/timing/cards/MoveCard';
@@ -16,20 +15,10 @@ import { TakesGroup, TakesSummary } from '../../features/timing/takes/TakesGroup
 import { PhysicsCard } from '../../features/physics';
 import { TimingViews } from '../../features/timing/TimingViews';
 import { keysUnderRuler } from '../keysUnderRuler';
-import { type PanelGroup, PanelGroups } from '../PanelGroups';
+import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 
 const PHONE_COLUMNS = ['frame', 'held', 'place', 'along'] as const;
-
-/** A phone has it under the ruler. */
-const KEYS: PanelGroup = {
-  name: 'keys',
-  label: words.keys,
-  Content: KeysGroup,
-  Summary: KeysSummary,
-  startsFolded: true,
-  cue: ({ editor }) => editor.selectedKeys?.ids.join(' ') || null,
-};
 
 const MoveAndWeight = () => (
   <MoveGroup>
@@ -37,43 +26,46 @@ const MoveAndWeight = () => (
   </MoveGroup>
 );
 
-const groupsFor = (isPhone: boolean): readonly PanelGroup[] => [
-  {
-    name: 'mark',
-    label: words.mark,
+const SpanOnWide = () => <SpanGroup hasChart />;
+const SpanOnPhone = () => <SpanGroup hasChart={false} />;
+
+const CONTENTS: GroupContents<'timing'> = {
+  mark: {
     Content: MarkGroup,
     Summary: MarkSummary,
     cue: ({ editor }) => editor.selectedMarkIds.join(' ') || null,
   },
-  {
-    name: 'span',
-    label: words.span,
-    Content: () => <SpanGroup hasChart={!isPhone} />,
-    Summary: SpanSummary,
-    startsInFront: true,
+  span: { Content: SpanOnWide, Summary: SpanSummary, startsInFront: true },
+  // A phone has it under the ruler.
+  keys: {
+    Content: KeysGroup,
+    Summary: KeysSummary,
+    isWideOnly: true,
+    startsFolded: true,
+    cue: ({ editor }) => editor.selectedKeys?.ids.join(' ') || null,
   },
-  ...(isPhone ? [] : [KEYS]),
-  {
-    name: 'range',
-    label: words.range,
+  range: {
     Content: RangeGroup,
     Summary: RangeSummary,
     startsFolded: true,
     cue: ({ editor }) => editor.pickedRange && 'chosen',
   },
-  { name: 'takes', label: words.takes, Content: TakesGroup, Summary: TakesSummary, startsFolded: true },
-  { name: 'move', label: words.move, Content: MoveAndWeight, Summary: MoveSummary, startsFolded: true },
-  { name: 'shot', label: words.shot, Content: LengthCard, Summary: LengthSummary, startsFolded: true },
-];
+  takes: { Content: TakesGroup, Summary: TakesSummary, startsFolded: true },
+  move: { Content: MoveAndWeight, Summary: MoveSummary, startsFolded: true },
+  shot: { Content: LengthCard, Summary: LengthSummary, startsFolded: true },
+};
 
-const ON_PHONE = groupsFor(true);
-const ON_WIDE = groupsFor(false);
+/** A phone has the chart as a view of its own. */
+const CONTENTS_ON_PHONE: GroupContents<'timing'> = {
+  ...CONTENTS,
+  span: { ...CONTENTS.span, Content: SpanOnPhone },
+};
 
 /** On a phone one view of the timing stands above the groups; a wide screen has all of them in its desk. */
 export const TimingStep = ({ isPhone }: PanelProps) => (
   <PanelGroups
     step="timing"
-    groups={isPhone ? ON_PHONE : ON_WIDE}
+    contents={isPhone ? CONTENTS_ON_PHONE : CONTENTS}
     isPhone={isPhone}
     top={
       isPhone && (

@@ -8,8 +8,8 @@ export interface PanelProps {
   readonly onExport: () => void;
 }
 
-/** What a key does now, or nothing when it is none of the step's. */
-export type KeyCommand = (event: KeyboardEvent) => (() => void) | undefined;
+/** @returns whether a key is one of the step's, and did something */
+export type KeyCommand = (event: KeyboardEvent) => boolean;
 
 /** What of a step is made of features: its panel and its keys. The rest stands in `kinds/steps`. */
 export interface StepParts {

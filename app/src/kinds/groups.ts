@@ -1,0 +1,28 @@
+import { groupWords } from '../words/groups';
+import type { WorkStep } from './steps';
+
+/** The name of a group in the panel of a step. */
+export type GroupName<Step extends WorkStep> = keyof (typeof groupWords)[Step] & string;
+
+/** A group of any step, by the step and its name. */
+export type GroupOfStep = {
+  readonly [Step in WorkStep]: { readonly step: Step; readonly group: GroupName<Step> };
+}[WorkStep];
+
+/** What is said of a group. */
+export interface GroupWords {
+  readonly label: string;
+  /** Its line in the help of the step. */
+  readonly help: string;
+}
+
+/** A step without groups does not compile; one may have none. */
+const GROUPS: Readonly<Record<WorkStep, Readonly<Record<string, GroupWords>>>> = groupWords;
+
+/** The groups of a step, in the order of its panel. */
+export const groupsOf = (step: WorkStep): readonly GroupWords[] => Object.values(GROUPS[step]);
+
+export const wordsOfGroup = (step: WorkStep, name: string): GroupWords => GROUPS[step][name]!;
+
+/** Groups whose track is dragged in the field while they are in front. */
+export const KNOB_GROUPS = ['turn', 'size', 'offset'] as const satisfies readonly GroupName<'figure'>[];
