@@ -1,8 +1,8 @@
+import { FILM_FILES } from './savedFiles';
+import { saveAs } from './saveAs';
 import { firstFrameNumber } from '../store/frameNumbers';
 import { errorSentence } from '../store/errorSentence';
-import { fileStem } from '@humble/core';
 import { type ShotPace, shotPace } from '@humble/core/filmPace';
-import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
 import { type FilmShots, readShot } from './films';
 
@@ -42,5 +42,5 @@ export async function readPaces(
 export async function saveFilmPace(film: string, read: readonly ReadPace[]): Promise<void> {
   const { writeFilmPaceCsv } = await fileFormats();
   const named = read.flatMap(({ name, pace }) => (pace ? [{ name, pace }] : []));
-  saveFile(`${fileStem(film)}-pace.csv`, writeFilmPaceCsv(named, firstFrameNumber()), 'text/csv');
+  saveAs(film, FILM_FILES.pace, writeFilmPaceCsv(named, firstFrameNumber()));
 }

@@ -1,14 +1,15 @@
+import { FILM_FILES } from './savedFiles';
+import { saveAs } from './saveAs';
 import { errorSentence } from '../store/errorSentence';
 import { Refusal } from '../ui/refusal';
 import { filmsWords as words } from '../words/films';
-import { edits, fileStem, MAX_NAME_LENGTH, type Picture, type Shot } from '@humble/core';
+import { edits, MAX_NAME_LENGTH, type Picture, type Shot } from '@humble/core';
 import { api, failureSentence, type ListedShot } from '../persistence/api';
 import { keepPicture } from '../persistence/keepPicture';
 import { keepSound, type KeptSound } from '../persistence/sounds';
 import { messageShown } from '../store/sessionSlice';
 import { settingsChanged } from '../store/settingsSlice';
 import { store } from '../persistence/appStore';
-import { saveFile } from '../ui/files';
 import { fileFormats } from './fileFormats';
 import { shotsToGive } from './shotFiles';
 
@@ -123,11 +124,8 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
   try {
     const { writeFilmZip } = await fileFormats();
     const { shots: given, files, missing } = await shotsToGive(documents);
-    saveFile(
-      `${fileStem(film || words.shotsWithoutFilm)}.zip`,
-      writeFilmZip({ name: film, shots: given, pictures: files, sounds: files }),
-      'application/zip',
-    );
+    const zip = writeFilmZip({ name: film, shots: given, pictures: files, sounds: files });
+    saveAs(film || words.shotsWithoutFilm, FILM_FILES.film, zip);
     if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
   } catch (error) {
     say(errorSentence(error));

@@ -1,7 +1,6 @@
 import { edits, freshShot, type Shot } from '@humble/core';
 import { incrementTable, unrolledArc } from '@humble/core/views';
 import { middleOfLongest } from './arc/middleOfLongest';
-import { fileNameOf } from './exchange/fileNameOf';
 import { columnsOf } from './sheet/columns';
 import { changedAt } from './shots/changedAt';
 import { frameNear } from './timing/targets/selectTiming';
@@ -51,11 +50,6 @@ describe('the sheet', () => {
     expect(column.accessorFn({ kind: 'picture', row: table.rows[0]! }, 0)).toBe('·');
     expect(column.accessorFn({ kind: 'picture', row: table.rows[5]! }, 5)).toMatch(/^\d+\.\d\d$/);
   });
-});
-
-test('names of shots become names of files', () => {
-  expect(fileNameOf('Crab’s détour / 2', '.json')).toBe('crab-s-detour-2.json');
-  expect(fileNameOf('…', '.json')).toBe('untitled.json');
 });
 
 test('a point asked for by button goes into the middle of the longest segment', () => {

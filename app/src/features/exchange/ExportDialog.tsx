@@ -1,3 +1,4 @@
+import { saveAs } from '../../commands/saveAs';
 import { firstFrameNumber } from '../../store/frameNumbers';
 import { errorSentence } from '../../store/errorSentence';
 import { exchangeWords as words } from '../../words/exchange';
@@ -14,8 +15,6 @@ import { messageShown } from '../../store/sessionSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
 import { Words } from '../../ui/Words';
-import { saveFile } from '../../ui/files';
-import { fileNameOf } from './fileNameOf';
 import { selectActiveArc, selectActiveMove } from '../../store/selectors/active';
 import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 
@@ -37,19 +36,17 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
       await write();
       onClose();
     } catch (error) {
-      dispatch(messageShown((error as Error).message));
+      dispatch(messageShown(errorSentence(error)));
     }
   };
-  const saved = async ({ ending, mimeType, needs, write }: Exporter): Promise<void> => {
+  const saved = async (kind: Exporter): Promise<void> => {
+    const { needs } = kind;
     const given = needs
       ? await (await filmCommands()).shotsToGive([shot], needs)
       : { ...NO_FILES, shots: [shot] };
     const { files, missing } = given;
-    saveFile(
-      fileNameOf(shot.name, ending),
-      write(given.shots[0]!, { files, moveId, firstNumber: firstFrameNumber() }),
-      mimeType,
-    );
+    const context = { files, moveId, firstNumber: firstFrameNumber() };
+    saveAs(shot.name, kind, kind.write(given.shots[0]!, context));
     if (missing.length > 0) dispatch(messageShown(words.without(missing.join(', '))));
   };
   const copy = (text: string): void => {

@@ -1,4 +1,7 @@
-import { fileStem, type Passage, type Shot } from '@humble/core';
+import { saveAs } from '../../commands/saveAs';
+import { PREVIEW_FILES } from '../../commands/savedFiles';
+import { errorSentence } from '../../store/errorSentence';
+import type { Passage, Shot } from '@humble/core';
 import Download from 'lucide-react-native/icons/download';
 import Share from 'lucide-react-native/icons/share';
 import { useEffect, useState } from 'react';
@@ -7,7 +10,7 @@ import { fileFormats } from '../../commands/fileFormats';
 import { filmCommands } from '../../commands/filmCommands';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
-import { canShare, saveFile, shareFile } from '../../ui/files';
+import { canShare, shareFile } from '../../ui/files';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
@@ -28,21 +31,6 @@ import { rangeOf } from './RangeCard';
 import { soundOf } from './soundOf';
 import { useThrottledShot } from '../../store/throttled/hooks';
 import { frameNumber } from '../../store/frameNumbers';
-
-interface FileKind {
-  readonly ending: string;
-  readonly mimeType: string;
-}
-
-const FILES: Readonly<Record<MovingFormat | StillKind, FileKind>> = {
-  png: { ending: '-frames.zip', mimeType: 'application/zip' },
-  apng: { ending: '.png', mimeType: 'image/apng' },
-  gif: { ending: '.gif', mimeType: 'image/gif' },
-  webm: { ending: '.webm', mimeType: 'video/webm' },
-  mp4: { ending: '.mp4', mimeType: 'video/mp4' },
-  strobe: { ending: '-strobe.png', mimeType: 'image/png' },
-  contact: { ending: '-contact.png', mimeType: 'image/png' },
-};
 
 /** Those that every browser can write; video comes with a look at what this one can. */
 const EVERYWHERE: readonly OfferedFormat[] = (['png', 'apng', 'gif'] as const).map((format) => ({
@@ -97,7 +85,6 @@ export function FilesCard({ look, passage }: FilesCardProps) {
   const make = async (kind: MovingFormat | StillKind): Promise<void> => {
     setMade(null);
     setMaking({ rendering: null, done: 0 });
-    const { ending, mimeType } = FILES[kind];
     try {
       const images = await bitmapsOf(shot, width / shot.field.width);
       const { ground, withBackdrop, hasCount, shutterDeg } = look;
@@ -128,11 +115,10 @@ export function FilesCard({ look, passage }: FilesCardProps) {
       setMaking({ rendering: begun, done: 0 });
       const bytes = await begun.result;
       if (!bytes) return;
-      const name = `${fileStem(shot.name)}${ending}`;
-      saveFile(name, bytes, mimeType);
+      const { name, mimeType } = saveAs(shot.name, PREVIEW_FILES[kind], bytes);
       setMade({ name, bytes, mimeType });
     } catch (error) {
-      dispatch(messageShown(words.failed((error as Error).message)));
+      dispatch(messageShown(words.failed(errorSentence(error))));
     } finally {
       setMaking(null);
     }
@@ -148,9 +134,9 @@ export function FilesCard({ look, passage }: FilesCardProps) {
       const { shots, files } = await shotsToGive([shot], 'pictures');
       const source = pictureSourceFrom(files);
       const choice = { every, withTicks, from, until, ground, withBackdrop, width, source };
-      saveFile(`${fileStem(shot.name)}-strobe.svg`, strobeSvg(shots[0]!, choice), 'image/svg+xml');
+      saveAs(shot.name, PREVIEW_FILES.strobeSvg, strobeSvg(shots[0]!, choice));
     } catch (error) {
-      dispatch(messageShown(words.failed((error as Error).message)));
+      dispatch(messageShown(words.failed(errorSentence(error))));
     }
   };
 

@@ -1,4 +1,7 @@
-import { fileStem, type Shot, ShotError } from '@humble/core';
+import { saveAs } from '../../commands/saveAs';
+import { sheetFile } from '../../commands/savedFiles';
+import { errorSentence } from '../../store/errorSentence';
+import { type Shot, ShotError } from '@humble/core';
 import {
   liesAcross,
   MANY_PAGES,
@@ -19,7 +22,6 @@ import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
-import { saveFile } from '../../ui/files';
 import { fontFiles } from '../../ui/fontFiles';
 import { useLayout } from '../../ui/layout';
 import { Segmented } from '../../ui/Segmented';
@@ -151,10 +153,10 @@ function SavePdf({ shot, options, count }: SavePdfProps) {
       tell({ hasBegun: true, done: 0 });
       const file = await begun.result;
       if (!file) return;
-      saveFile(`${fileStem(shot.name)}-${options.sheet}.pdf`, file.bytes, 'application/pdf');
+      saveAs(shot.name, sheetFile(options.sheet), file.bytes);
       if (file.note) dispatch(messageShown(file.note));
     } catch (error) {
-      dispatch(messageShown(words.failed((error as Error).message)));
+      dispatch(messageShown(words.failed(errorSentence(error))));
     } finally {
       setMaking((last) => (last?.stop === asked ? null : last));
     }
