@@ -1,5 +1,6 @@
 import type { CDPSession, Page, TestInfo } from '@playwright/test';
 import type { Bench } from './bench';
+import { slowDown } from './slowing';
 import { expect } from './test';
 
 /** Frames a second, and the longest tasks, while something goes on for a while. */
@@ -113,11 +114,11 @@ export async function dragWithGhosts(
   const idle = await measure(page, rest);
   const plain = await reaching(LEAST * idle.framesPerSecond, drag);
   await expect(page.getByTestId('ghosts').locator('path[d^=M]').last()).toBeAttached();
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const slowing = await slowDown(page, session);
   const slowed = await reaching(leastSlowed * idle.framesPerSecond, drag);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await slowing.end();
 
-  const figures = JSON.stringify({ idle, plain, slowed });
+  const figures = JSON.stringify({ idle, plain, slowed, throttle: slowing.rate });
   info.annotations.push({ type: name, description: figures });
   // eslint-disable-next-line no-console -- the figures belong in the run's own words
   console.log(`${name}: ${figures}`);

@@ -2,6 +2,7 @@ import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@hum
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
 import { dragWithGhosts, ghostsShown, measure, middleOf } from '../support/speed';
+import { slowDown } from '../support/slowing';
 import { expect, test } from '../support/test';
 
 // Recording every movement of the pointer for a trace costs frames itself.
@@ -225,7 +226,7 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
   await expect.poll(() => changedEasings(page)).toEqual(['ticks']);
   await bench.undo();
   await bench.goTo(13);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const slowing = await slowDown(page, session);
   // How long the panels take on this machine is known after the first time that they followed a hand.
   await about(handleAt, Date.now() + 500);
   await takenBack();
@@ -239,9 +240,16 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
     await takenBack();
     return measured;
   });
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 1 });
+  await slowing.end();
 
-  const figures = JSON.stringify({ idle, handlePlain, tickPlain, handleSlowed, tickSlowed });
+  const figures = JSON.stringify({
+    idle,
+    handlePlain,
+    tickPlain,
+    handleSlowed,
+    tickSlowed,
+    throttle: slowing.rate,
+  });
   info.annotations.push({ type: 'drag in a long move', description: figures });
   // eslint-disable-next-line no-console -- the figures belong in the run's own words
   console.log(`drag in a long move: ${figures}`);
