@@ -1,3 +1,4 @@
+import { edits, freshShot, type Shot } from '@humble/core';
 import { expect, ONCE, test } from '../support/test';
 
 test('play, pause, step, first, last and scrub', ONCE, async ({ bench, page, hand }) => {
@@ -145,3 +146,39 @@ test(
     expect(last.right).toBeGreaterThanOrEqual(0);
   },
 );
+
+test('a note on the rail is read by a tap and taken to other frames by a drag; undone, and kept', async ({
+  bench,
+  page,
+  hand,
+}) => {
+  const empty = freshShot({ name: 'Noted', rate: 24, lengthFrames: 41, width: 1920, height: 1080 });
+  await bench.open(
+    edits.addNote(empty, { from: 11, until: 13, text: 'Looks up at the gull', figureId: null }),
+  );
+  const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
+  const at = (frame: number) => ({
+    x: rail.x + 14 + ((frame - 1) / 40) * (rail.width - 28),
+    y: rail.y + 6,
+  });
+  await hand.tap(at(11));
+  await expect(page.getByText('Looks up at the gull')).toBeVisible();
+  await expect(page.getByRole('slider', { name: 'Frame', exact: true })).toHaveAttribute(
+    'aria-valuenow',
+    '11',
+  );
+  await bench.goTo(1);
+  await hand.drag([at(11), at(16), at(21)]);
+  await bench.saved();
+  const frames = async () => {
+    const address = `/api/shots/${new URL(page.url()).pathname.split('/').pop()}`;
+    const { shot } = (await (await page.request.get(address)).json()) as { readonly shot: Shot };
+    return shot.notes.map(({ from, until }) => [from, until]);
+  };
+  await expect.poll(frames).toEqual([[21, 23]]);
+  await page.reload();
+  await bench.drawn('rail-notes');
+  await bench.undo();
+  await bench.saved();
+  await expect.poll(frames).toEqual([[11, 13]]);
+});

@@ -9,7 +9,7 @@ import { useThrottledShotValue } from '../../store/throttled/hooks';
 import { colour } from '../../ui/colour';
 import { createUndoGroup } from '../../ui/undoGroup';
 import type { RailLayerProps, RailTarget } from './railTarget';
-import { railFrame, railX } from './railView';
+import { isOnKnob, railFrame, railX } from './railView';
 
 /** Where the sheet of paper stands that marks a note, pixels from the top of the rail. */
 const TOP = 1;
@@ -49,6 +49,7 @@ export const noteTarget: RailTarget = {
         y: TOP + HEIGHT / 2,
       })),
     press: (rail, { note: { id: noteId, from, until, text } }, start) => {
+      if (isOnKnob(rail, start)) return null;
       const undoGroup = createUndoGroup('note');
       const began = railFrame(rail, start);
       return {

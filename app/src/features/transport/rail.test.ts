@@ -97,6 +97,13 @@ describe('a note', () => {
     expect(frames(store)).toEqual([[1, 3]]);
   });
 
+  test('leaves the knob that stands on it to the playhead', () => {
+    const { store, drag } = noted();
+    goTo(6);
+    drag([x(6), 5], [x(9), 5]);
+    expect([currentFrame(), frames(store)]).toEqual([9, [[6, 8]]]);
+  });
+
   test('leaves the rail beneath it to the playhead', () => {
     const { store, drag } = noted();
     drag([x(6), 30], [x(9), 30]);

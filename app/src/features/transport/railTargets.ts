@@ -5,16 +5,15 @@ import { createEdgeDrag } from '../../commands/passages';
 import { createMarkDrag } from '../../commands/timing';
 import { interactiveSurface } from '../../interaction/interactiveSurface';
 import { defineTarget } from '../../interaction/target';
-import { currentFrame, goTo } from '../../playback/playhead';
+import { goTo } from '../../playback/playhead';
 import type { PointerSurface, ViewPointer } from '../../render/pointerSession';
 import { marksSelected } from '../../store/editorSlice';
 import { noteTarget } from './noteTarget';
 import type { RailTarget } from './railTarget';
-import { EDGE_TOP, railFrame, type RailView, railX } from './railView';
+import { EDGE_TOP, isOnKnob, railFrame, type RailView, railX } from './railView';
 
-/** A mark is taken from so far away, pixels; the knob of the playhead comes first. */
+/** A mark is taken from so far away, pixels. */
 const MARK_PX = 12;
-const KNOB_PX = 10;
 /** An edge of a passage is taken from so far away, pixels. */
 const EDGE_PX = 14;
 
@@ -54,8 +53,7 @@ const railMarkTarget = defineTarget<RailView, { readonly mark: Mark }>({
   },
   press: (rail, { mark }, start) => {
     const { store, canMark } = rail;
-    const isOnKnob = Math.abs(railX(rail, currentFrame()) - start.x) < KNOB_PX;
-    if (!canMark || isOnKnob) return null;
+    if (!canMark || isOnKnob(rail, start)) return null;
     const selected = store.getState().editor.selectedMarkIds;
     const ids = selected.includes(mark.id) ? selected : [mark.id];
     store.dispatch(marksSelected(ids));

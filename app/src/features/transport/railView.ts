@@ -1,3 +1,4 @@
+import { currentFrame } from '../../playback/playhead';
 import type { Move, Passage, Vector } from '@humble/core';
 import type { AppStore } from '../../store/store';
 
@@ -33,3 +34,9 @@ export const railX = ({ lengthFrames, width }: RailView, frame: number): number 
 
 export const railFrame = ({ lengthFrames, width }: RailView, { x }: Pick<Vector, 'x'>): number =>
   frameAlong(x, lengthFrames, width);
+
+const KNOB_PX = 10;
+
+/** Whether a press is for the knob of the playhead: it comes before what it stands on. */
+export const isOnKnob = (rail: RailView, { x }: Pick<Vector, 'x'>): boolean =>
+  Math.abs(railX(rail, currentFrame()) - x) < KNOB_PX;
