@@ -1,9 +1,8 @@
-import { matchKeybindingPress, parseKeybinding } from 'tinykeys';
+import { matchKeyBindingPress, parseKeybinding } from 'tinykeys';
 import { type KeyPlace, KEYS } from '../words/keys';
 
 type NamesIn<Bindings> = Bindings extends unknown ? keyof Bindings : never;
 
-/** The names of what keys do in a place. */
 export type KeyName<Place extends KeyPlace> = NamesIn<(typeof KEYS)[Place]['lines'][number]['bindings']>;
 
 /** What each key of a place does; false where it is not for it now. */
@@ -21,7 +20,7 @@ export function keyHandler<Place extends KeyPlace>(
     .flatMap(({ bindings }) => Object.entries<string>(bindings))
     .map(([name, binding]) => ({ press: parseKeybinding(binding)[0]!, handle: handlerOf[name]! }));
   return (event) =>
-    bound.some(({ press, handle }) => matchKeybindingPress(event, press) && handle(event) !== false);
+    bound.some(({ press, handle }) => matchKeyBindingPress(event, press) && handle(event) !== false);
 }
 
 /** The same for a view that has the focus: what it does goes no further. */
