@@ -46,7 +46,6 @@ export interface LengthErrors {
   readonly bezierJs: number;
 }
 
-/** Relative errors of the length of an arc, ours and two public libraries'. */
 export function lengthErrors(name: string, arc: Arc): LengthErrors {
   const reference = referenceLength(arc);
   const error = (length: number): number => Math.abs(length - reference) / reference;
@@ -58,7 +57,6 @@ export function lengthErrors(name: string, arc: Arc): LengthErrors {
   };
 }
 
-/** One cubic as an arc, from its four control places. */
 export function cubicArc(
   a: [number, number],
   b: [number, number],

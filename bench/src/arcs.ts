@@ -1,6 +1,5 @@
 import { type Arc, edits, freshShot, type PointShape, type Shot } from '@humble/core';
 
-/** An open arc through points. */
 export const arcThrough = (points: readonly PointShape[]): Arc => ({
   id: 'arc1',
   name: 'Arc 1',
@@ -12,7 +11,6 @@ export const arcThrough = (points: readonly PointShape[]): Arc => ({
   locked: false,
 });
 
-/** A winding arc of so many points, the same on every run. */
 export const windingArc = (points: number): Arc =>
   arcThrough(
     Array.from({ length: points }, (_, i): PointShape => ({
@@ -27,7 +25,6 @@ export const windingArc = (points: number): Arc =>
 /** Keys of each track: so many frames apart, with values that go up and down. */
 const KEY_EVERY = 25;
 
-/** Figures that turn, grow, fade and lean, each on an arc of its own. */
 export function figuresOf(figures: number, lengthFrames: number): Shot {
   let shot = shotOf(figures, 12, lengthFrames);
   for (const { id: moveId } of shot.moves) {
@@ -51,7 +48,6 @@ export function figuresOf(figures: number, lengthFrames: number): Shot {
   return shot;
 }
 
-/** Figures that lead a chain of parts each. */
 export function ridersOf(figures: number, riders: number, lengthFrames: number): Shot {
   let shot = shotOf(figures, 12, lengthFrames);
   for (const { id: moveId } of shot.moves)

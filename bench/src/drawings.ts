@@ -2,7 +2,6 @@ import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
 import { seeDrawing } from '../../server/src/pictures/seeDrawing';
 
-/** An SVG of so many small paths beside each other, as programs write them that trace pictures. */
 const flatDrawing = (paths: number): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300">${Array.from(
     { length: paths },

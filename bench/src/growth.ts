@@ -56,7 +56,6 @@ export interface Growth {
   readonly twiceMs: number;
 }
 
-/** How long each work takes on each input, and on twice as much of it. */
 export function growths(): Growth[] {
   return Object.entries(GROWING).flatMap(([grows, shotOf]) => {
     const [once, twice] = [1, 2].map((n) => JSON.stringify(heavyShot(shotOf(n)))) as [string, string];

@@ -247,7 +247,6 @@ function thinning(): void {
   );
 }
 
-/** What grows with its input grows in proportion. */
 function growth(): void {
   console.log('\nGrowth: twice the input, how many times as long\n');
   const all = growths();
@@ -266,7 +265,6 @@ function growth(): void {
   );
 }
 
-/** Drawings that come in are checked piece by piece. */
 async function drawings(): Promise<void> {
   console.log('\nA flat SVG, checked and measured\n');
   const { ms, twiceMs, times } = await drawingTimes();
@@ -304,7 +302,6 @@ function javaScript(): void {
   );
 }
 
-/** How long a command of the terminal takes to be there. */
 function terminal(): void {
   console.log('\nThe terminal, from a start to its answer\n');
   const all = starts();

@@ -13,7 +13,6 @@ export interface Sizes {
   readonly firstScreen: number;
   /** What the workbench loads beyond that until its first picture. */
   readonly workbench: number;
-  /** The parts that come later, by name. */
   readonly later: Readonly<Record<string, number>>;
 }
 

@@ -1,8 +1,5 @@
-/** What a command has to say, and how it ends. */
 export interface Answer {
-  /** Goes to standard output, or to the file that was named. */
   readonly text: string | Uint8Array;
-  /** Goes to standard error, for whoever looks on. */
   readonly note?: string;
   /** The exit code: 0, or 2 where something was found. */
   readonly code: number;

@@ -7,7 +7,6 @@ import { UsageError } from './usageError';
 
 type Options = NonNullable<ParseArgsConfig['options']>;
 
-/** What was said behind a command, by the names of its options. */
 export type Values<Of extends Options> = {
   readonly [Name in keyof Of]?: Of[Name]['type'] extends 'boolean' ? boolean : string;
 };
@@ -55,5 +54,4 @@ export function shotOf(
   return { shot: inTake(shot, take), files, notes };
 }
 
-/** What a table says of the take that it is about. */
 export const takeName = (shot: Shot): string => currentTake(shot).name;

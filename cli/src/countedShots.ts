@@ -1,2 +1,1 @@
-/** So many shots, in words. */
 export const countedShots = (count: number): string => `${count} shot${count === 1 ? '' : 's'}`;

@@ -16,7 +16,6 @@ export function readBytes(path: string): Buffer {
   }
 }
 
-/** A shot, and the pictures and sounds that came with it. */
 export interface ReadShot {
   readonly shot: Shot;
   /** By the SHA-256 of their bytes. */

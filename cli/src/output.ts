@@ -22,15 +22,12 @@ export function reasonOf(error: unknown): string {
   return REASONS[code ?? ''] ?? String(code);
 }
 
-/** Files that are written together. */
 export interface FilesTogether {
   /** Writes one beside its place. Its folder is made. @throws UsageError with a sentence */
   readonly add: (path: string, content: string | Uint8Array) => void;
-  /** Has a file removed when the others are in their places. */
   readonly remove: (path: string) => void;
   /** Puts all of them in their places. @returns the folders that were made for them @throws UsageError with a sentence */
   readonly finish: () => readonly string[];
-  /** Takes away all that was written, and folders that were made for it. */
   readonly giveUp: () => void;
 }
 

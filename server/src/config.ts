@@ -17,11 +17,8 @@ const environment = z.object({
     .min(0, `PORT must be a whole number from 0 to ${MAX_PORT}`)
     .max(MAX_PORT, `PORT must be a whole number from 0 to ${MAX_PORT}`)
     .default(4270),
-  /** Folder of the database. */
   HUMBLE_DATA: z.string().min(1, 'HUMBLE_DATA must name a folder').default(join(CHECKOUT, 'data')),
-  /** Folder of the exported application. */
   HUMBLE_APP: z.string().min(1, 'HUMBLE_APP must name a folder').default(join(CHECKOUT, 'app/dist')),
-  /** API requests allowed per minute. */
   HUMBLE_REQUESTS_PER_MINUTE: z.coerce.number().int().min(1).default(1200),
   HUMBLE_LOG: z.enum(LOG_LEVELS, `HUMBLE_LOG must be one of ${LOG_LEVELS.join(', ')}`).default('warn'),
 });
@@ -31,7 +28,6 @@ export interface Config {
   readonly dataFolder: string;
   readonly appFolder: string;
   readonly demoFolder: string;
-  /** Folder of the code that runs beside the requests. */
   readonly threadsFolder: string;
   readonly logLevel: string;
   readonly requestsPerMinute: number;

@@ -27,7 +27,6 @@ export interface ServerOptions {
   readonly appFolder: string;
   readonly demoFolder: string;
   readonly log: Logger;
-  /** API requests allowed per minute. */
   readonly requestsPerMinute: number;
 }
 

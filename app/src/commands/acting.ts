@@ -131,7 +131,6 @@ export const recordGesture =
     if (selectActiveGesture(getState())) playFrom(begin, 1);
   };
 
-/** Positions that were tracked elsewhere become a gesture, and a further figure does the same. One undo step. */
 export const bringInTracked =
   (table: string, name: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
@@ -170,7 +169,6 @@ export const changeActing =
     return dispatch(thinnedTo({ moveId: move.id, ...acted, firstFrame: firstFrame(move), ...some }, step));
   };
 
-/** A kept gesture for a further figure, whatever it was recorded for. */
 export const reuseGesture =
   ({ id }: Gesture): AppThunk<Promise<void>> =>
   (dispatch, getState) =>
@@ -187,7 +185,6 @@ export const reuseGesture =
       ),
     );
 
-/** The same gesture for a further figure, on an arc of its own. */
 export const actAgain =
   (move: Move): AppThunk<Promise<void>> =>
   (dispatch) =>
@@ -197,7 +194,6 @@ export const actAgain =
         )
       : Promise.resolve();
 
-/** The gesture that the active move was acted with. */
 export function selectActiveGesture(state: RootState): Gesture | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);

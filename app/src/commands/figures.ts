@@ -6,7 +6,6 @@ import type { AppDispatch, AppThunk } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveWaiting } from '../store/selectors/active';
 
-/** Works on a figure, and on the arc that it rides. */
 export const chooseFigure =
   (figureId: string): AppThunk<void> =>
   (dispatch, getState) => {
@@ -53,7 +52,6 @@ export const putWaitingOnArc =
     );
   };
 
-/** A further figure in the middle of the field. It waits for an arc. */
 export const addFigure =
   (artwork: Artwork, name?: string): AppThunk<boolean> =>
   (dispatch, getState) => {
@@ -66,7 +64,6 @@ export const addFigure =
     return done !== null;
   };
 
-/** Shows one figure alone, or all of them again. */
 export const toggleSolo =
   (figureId: string): AppThunk<void> =>
   (dispatch, getState) => {

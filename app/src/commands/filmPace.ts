@@ -38,7 +38,6 @@ export async function readPaces(
   }
 }
 
-/** Offers the pace of the shots that could be read as a table. */
 export async function saveFilmPace(film: string, read: readonly ReadPace[]): Promise<void> {
   const { writeFilmPaceCsv } = await fileFormats();
   const named = read.flatMap(({ name, pace }) => (pace ? [{ name, pace }] : []));

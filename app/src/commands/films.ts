@@ -15,8 +15,6 @@ import { shotsToGive } from './shotFiles';
 
 export { shotsToGive };
 
-/** What can be done with the shots of the list, and with films as a whole. Each says how it went. */
-
 const { dispatch } = store;
 
 /** The shots in one film, in the order in which the list shows them. */
@@ -116,7 +114,6 @@ export async function removeFilm(film: string, shots: FilmShots): Promise<void> 
     );
 }
 
-/** Offers a film as one ZIP file, with its shots, their pictures and their sounds. */
 export async function exportFilm(film: string, shots: FilmShots): Promise<void> {
   const documents: Shot[] = [];
   const isRead = await forEachShot(shots, async ({ id }) => documents.push((await readShot(id)).shot));
@@ -132,7 +129,6 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
   }
 }
 
-/** The shot with its sound as the server has kept it. */
 function withSound(shot: Shot, kept: ReadonlyMap<string, KeptSound>): Shot {
   const { sound } = shot;
   const found = sound && kept.get(sound.sha256);
@@ -183,7 +179,6 @@ export async function importFilm(bytes: Uint8Array): Promise<void> {
   }
 }
 
-/** Puts the demo film into the list. */
 export async function loadDemoFilm(): Promise<void> {
   const { error } = await dispatch(api.endpoints.loadDemo.initiate());
   if (error) say(failureSentence(error));

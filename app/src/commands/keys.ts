@@ -11,7 +11,6 @@ import { selectActiveMove } from '../store/selectors/active';
 const keyOn = (move: Move, track: TrackName, frame: number): Key | undefined =>
   move.tracks[track].find((key) => key.frame === frame);
 
-/** A key on a frame of the active move, with the value that the track has there. */
 export const addKey =
   (track: TrackName, frame: number): AppThunk<boolean> =>
   (dispatch, getState) => {
@@ -19,7 +18,6 @@ export const addKey =
     return move !== null && dispatch(doEdit('setKey', { moveId: move.id, track, frame })) !== null;
   };
 
-/** Takes out the key on a frame, where there is one. */
 export const deleteKeyAt =
   (track: TrackName, frame: number): AppThunk<boolean> =>
   (dispatch, getState) => {
@@ -29,7 +27,6 @@ export const deleteKeyAt =
     return dispatch(doEdit('deleteKeys', { moveId: move.id, track, keyIds: [key.id] })) !== null;
   };
 
-/** Keeps keys of the active move to be pasted. */
 export const copyKeys =
   (track: TrackName, keyIds: readonly string[]): AppThunk<void> =>
   (dispatch, getState) => {
@@ -37,7 +34,6 @@ export const copyKeys =
     if (move) dispatch(keysCopied({ track, keys: copiedKeys(move, track, keyIds) }));
   };
 
-/** Selects a key besides those that are selected, or lets go of it. */
 export const toggleKeySelection =
   (track: TrackName, keyId: string): AppThunk<void> =>
   (dispatch, getState) => {
@@ -64,7 +60,6 @@ export interface KeyDrag {
   readonly by: (frames: number, value: number) => void;
 }
 
-/** The keys that follow one that is dragged. */
 function idsReached(keys: readonly Key[], keyId: string, reach: Reach): readonly string[] {
   const held = keys.findIndex(({ id }) => id === keyId);
   const isMeant = (i: number): boolean =>

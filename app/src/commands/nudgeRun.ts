@@ -4,7 +4,6 @@ import { createUndoGroup } from '../ui/undoGroup';
 /** Nudges in shorter order than this are one undo step, milliseconds. */
 const ONE_RUN_MS = 900;
 
-/** What a run of nudges has come to, counted from where it began. */
 export interface Run {
   readonly undoGroup: string;
   readonly total: Vector;

@@ -34,7 +34,6 @@ function saver(): Autosave {
 export interface NotOpened {
   readonly kind: 'gone' | 'removed' | 'damaged' | 'offline' | 'failed';
   readonly sentence: string;
-  /** Edits of it that this device keeps. */
   readonly draft: Shot | null;
 }
 
@@ -45,7 +44,6 @@ interface OnBench {
   readonly shot: Shot;
   readonly revision: number;
   readonly status: SaveStatus;
-  /** The shot as the server has it, where that is known. */
   readonly settled: Shot | null;
   readonly draft: KeptDraft | null;
 }
@@ -86,7 +84,6 @@ async function openDraft(
 
 type Answer = { readonly data?: StoredShot; readonly error?: unknown };
 
-/** What the server has under an id. */
 async function storedShot(id: string): Promise<Answer> {
   const known = takeHandedOver(id);
   if (known) return { data: known };
@@ -131,7 +128,6 @@ export async function openDocument(id: string): Promise<OpenResult> {
   return 'opened';
 }
 
-/** Takes a shot out of the bin, and sends the edits of it that waited for that. */
 export async function restoreShot(id: string): Promise<boolean> {
   const result = await store.dispatch(api.endpoints.restoreShot.initiate(id));
   store.dispatch(messageShown(result.error ? failureSentence(result.error) : words.isBack(result.data.name)));
@@ -160,7 +156,6 @@ export async function saveAsCopy(shot: Shot): Promise<string | null> {
 /** A server that does not answer holds the closing up no longer than this, milliseconds. */
 const MAX_CLOSE_MS = 2000;
 
-/** Takes a shot off the workbench once its edits are kept in the browser, and sent if that goes quickly. */
 export function closeDocument(id: string): Promise<void> {
   const close = async (): Promise<void> => {
     if (store.getState().session.document?.id !== id) return;

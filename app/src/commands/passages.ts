@@ -19,7 +19,6 @@ export function selectMoveOfTime(
   return timeOf === 'all' || isAlone ? null : selectActiveMove(state)?.id;
 }
 
-/** Does an edit of a passage, and picks the frames that it takes up then. */
 const changed =
   <Name extends EditName>(
     name: Name,
@@ -78,7 +77,6 @@ export function createEdgeDrag(store: AppStore, passage: Passage, edge: 'from' |
   };
 }
 
-/** A passage later by some frames, or earlier. */
 export const shiftPassage =
   (passage: Passage, by: number, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) =>

@@ -2,7 +2,6 @@ import type { MovingFormat, StillKind } from '../workers/preview';
 
 /** A kind of file that can be saved: exports of the core say the same of themselves. */
 export interface SavedFileKind {
-  /** Put behind the name of the shot or film. */
   readonly ending: string;
   readonly mimeType: string;
 }
@@ -19,7 +18,6 @@ export const PREVIEW_FILES: Readonly<Record<MovingFormat | StillKind | 'strobeSv
   strobeSvg: { ending: '-strobe.svg', mimeType: 'image/svg+xml' },
 };
 
-/** A printed sheet. */
 export const sheetFile = (sheet: string): SavedFileKind => ({
   ending: `-${sheet}.pdf`,
   mimeType: 'application/pdf',

@@ -3,7 +3,6 @@ import { pictureAddress } from '../persistence/pictures';
 import { soundAddress } from '../persistence/sounds';
 import { fileFormats } from './fileFormats';
 
-/** Files that some shots need. */
 export interface ShotFiles {
   /** Their bytes by SHA-256. */
   readonly files: ReadonlyMap<string, Uint8Array>;
@@ -16,7 +15,6 @@ async function bytesAt(address: string): Promise<Uint8Array | null> {
   return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
 }
 
-/** The pictures of some shots, and their sounds where they are wanted, as the server has them. */
 async function filesOfShots(
   shots: readonly Shot[],
   wanted: 'pictures' | 'files' = 'files',

@@ -28,7 +28,6 @@ function usesOf(state: RootState, samples: readonly Vector[], reach: number): re
 }
 
 let fits = 0;
-/** Done when the latest fit is there. */
 let latestFit: Promise<void> = Promise.resolve();
 
 /** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
@@ -99,7 +98,6 @@ export const changeSketch =
     void latestFit;
   };
 
-/** The stroke becomes what was chosen, as soon as points are fitted to the last wish. */
 export const keepSketch = (): AppThunk<Promise<void>> => async (dispatch, getState) => {
   if (getState().editor.sketch?.isFitting) await latestFit.catch(() => undefined);
   const { sketch } = getState().editor;
@@ -128,7 +126,6 @@ export const redoSketch = (): AppThunk => (dispatch, getState) => {
   dispatch(strokeAsked(strokeMeans));
 };
 
-/** The outline that an arc would have. */
 export interface SketchedShape {
   readonly points: readonly PointShape[];
   readonly closed: boolean;

@@ -44,7 +44,6 @@ export function createMarkDrag(
   };
 }
 
-/** The tick of an exposure that is dragged along the arc. */
 export function createTickDrag(store: AppStore, frame: number): TimingDrag | null {
   const move = selectActiveMove(store.getState());
   if (!move) return null;

@@ -15,16 +15,13 @@ interface InteractiveViewProps {
   readonly liveView: LiveView | null;
   readonly surface: PointerSurface<ViewPointer>;
   readonly zooms?: readonly ZoomedAxis[];
-  /** Handlers of the keys while it has the focus. */
   readonly keys?: object;
-  /** What a finger that moves over it leaves to the page. */
   readonly touchAction?: 'none' | 'pan-y';
   readonly height: number;
   /** As wide as there is room without it. */
   readonly width?: number;
   readonly onWidth?: (width: number) => void;
   readonly className: string;
-  /** Drawn once its width is known. */
   readonly children: (width: number) => ReactNode;
 }
 

@@ -5,19 +5,15 @@ import type { ContextMenu } from '../ui/contextMenu';
 import { type Target, targetAt } from './target';
 import type { Zoom } from './useZoom';
 
-/** An axis of a view that can be zoomed. */
 export interface ZoomedAxis {
   readonly zoom: Zoom;
   readonly along: 'x' | 'y';
   /** The axis at a place of the view: one view may have it at two scales. */
   readonly axisAt: (at: Vector) => Axis;
-  /** Whether the wheel turned there is for it. */
   readonly takesWheel: (at: Vector) => boolean;
-  /** What keys zoom about, which so comes into sight. */
   readonly focus: () => number;
 }
 
-/** A view on which things lie that can be taken hold of. */
 export interface InteractiveDescription<View> {
   /** The view as it is now and as a pointer at a place meets it; null where there is nothing. */
   readonly view: (at: Vector) => View | null;
@@ -29,7 +25,6 @@ export interface InteractiveDescription<View> {
   readonly zooms?: readonly ZoomedAxis[];
 }
 
-/** What a pointer does on such a view. */
 export function interactiveSurface<View>({
   view: now,
   targets,
@@ -61,7 +56,6 @@ export function interactiveSurface<View>({
   };
 }
 
-/** The wheel was turned at a place of the view. */
 export function zoomByWheel(zooms: readonly ZoomedAxis[], at: Vector, factor: number): void {
   for (const { zoom, along, axisAt, takesWheel } of zooms)
     if (takesWheel(at)) zoom.by(factor, valueAt(axisAt(at), at[along]));

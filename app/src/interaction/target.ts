@@ -25,7 +25,6 @@ export interface TargetDescriptor<View, Item> {
   readonly menu?: (view: View, item: Placed<Item>) => ContextMenu | null;
 }
 
-/** A thing that was found under a pointer. */
 export interface FoundTarget {
   readonly kind: string;
   /** How far away it is, less the lead of its kind, pixels. */
@@ -34,7 +33,6 @@ export interface FoundTarget {
   readonly menu: (() => ContextMenu | null) | undefined;
 }
 
-/** Finds the nearest thing of one kind. */
 export type Target<View> = (view: View, at: Vector) => FoundTarget | null;
 
 export const defineTarget =

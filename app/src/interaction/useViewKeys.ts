@@ -6,7 +6,6 @@ import type { ZoomedAxis } from './interactiveSurface';
 
 const ZOOM_STEP = 1.6;
 
-/** The keys of a view of the timing that has the focus. */
 export function useViewKeys(zooms: readonly ZoomedAxis[] = []): object {
   const dispatch = useAppDispatch();
   const zoomBy = (factor: number): boolean => {

@@ -2,7 +2,6 @@ import { useMemo, useRef, useState } from 'react';
 import { useLatest } from '../ui/useLatest';
 import { type Range, within, withInSight, zoomed } from '../ui/axis';
 
-/** What part of a range is in sight. */
 export interface Zoom {
   readonly range: Range;
   readonly isZoomed: boolean;

@@ -1,18 +1,14 @@
 import { groupWords } from '../words/groups';
 import type { WorkStep } from './steps';
 
-/** The name of a group in the panel of a step. */
 export type GroupName<Step extends WorkStep> = keyof (typeof groupWords)[Step] & string;
 
-/** A group of any step, by the step and its name. */
 export type GroupOfStep = {
   readonly [Step in WorkStep]: { readonly step: Step; readonly group: GroupName<Step> };
 }[WorkStep];
 
-/** What is said of a group. */
 export interface GroupWords {
   readonly label: string;
-  /** Its line in the help of the step. */
   readonly help: string;
 }
 

@@ -4,13 +4,9 @@ import type { AnswerOf, EndpointName } from '@humble/core/contract';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
-/** One line of the list, as the server sends it. */
 export type ListedShot = Immutable<AnswerOf<'listShots'>>['shots'][number];
-/** A shot in the bin. */
 export type RemovedShot = Immutable<AnswerOf<'listRemoved'>>['shots'][number];
-/** How far a shot has come on the server. */
 export type ShotRevision = Immutable<AnswerOf<'readRevision'>>;
-/** A shot that was taken out of the bin. */
 export type RestoredShot = Immutable<AnswerOf<'restoreShot'>>;
 export type StoredShot = Immutable<AnswerOf<'readShot'>>;
 /** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
@@ -22,7 +18,6 @@ export type ImportedShot = Immutable<AnswerOf<'importShot'>>;
 export interface FileToImport {
   readonly name: string;
   readonly bytes: Uint8Array;
-  /** From what its writer counted frames. */
   readonly firstNumber: number;
 }
 
@@ -35,7 +30,6 @@ export interface SaveRequest {
   readonly shot: Shot;
 }
 
-/** A request to an endpoint of the contract. */
 const ask = (
   name: EndpointName,
   params: Readonly<Record<string, string>> = {},
@@ -136,10 +130,8 @@ export const {
   useRemoveEasingMutation,
 } = api;
 
-/** Where the text of a stored shot can be fetched as it lies there, whatever it is. */
 export const documentAddress = (id: string): string => API + addressOf('readDocument', { id });
 
-/** What went wrong with a request, in terms of what can be done about it. */
 export type Failure =
   | { readonly kind: 'stale'; readonly current: StoredShot }
   | {
@@ -150,7 +142,6 @@ export type Failure =
         | 'failed'
         | 'gone'
         | 'removed'
-        /** What the server holds cannot be read. */
         | 'damaged'
         /** What was sent is not taken. */
         | 'refused';
@@ -187,7 +178,6 @@ export function failureOf(error: unknown): Failure {
   return { kind: DAMAGED.has(problem.type ?? '') ? 'damaged' : 'refused', sentence };
 }
 
-/** The sentence to show for a failed request outside the open shot. */
 export function failureSentence(error: unknown): string {
   const failure = failureOf(error);
   return failure.kind === 'stale' ? words.thisShotWasChangedSomewhereElse : failure.sentence;

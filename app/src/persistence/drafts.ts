@@ -4,7 +4,6 @@ import { createStore, delMany, entries, getMany, keys, promisifyRequest, type Us
 /** Edits that the server has not acknowledged yet, kept in the browser. */
 export interface Draft {
   readonly shotId: string;
-  /** The revision they are based on. */
   readonly revision: number;
   readonly shot: Shot;
   /** The shot as the server last had it; null when that is not known. A way back from an edit that it refuses. */
@@ -12,7 +11,6 @@ export interface Draft {
   readonly at: number;
 }
 
-/** A draft with the key it is kept under. */
 export interface KeptDraft extends Draft {
   readonly key: string;
 }
@@ -110,7 +108,6 @@ export const keepHistory = async (history: KeptHistory): Promise<void> => {
   return histories.put([key, history], [TIME + key, history.at]);
 };
 
-/** Takes out histories that are old, or too many. */
 async function dropOldHistories(): Promise<void> {
   const times = (await histories.keys()).filter((key) => key.startsWith(TIME));
   const kept = await histories.get<number>(times);

@@ -8,7 +8,6 @@ import { keepFile } from './keepFile';
 /** Where the server keeps a sound, by the SHA-256 of its bytes. */
 export const soundAddress = (sha256: string): string => API + addressOf('readSound', { sha256 });
 
-/** A sound that the server has. */
 export type KeptSound = Omit<Sound, 'startSeconds'>;
 
 /**

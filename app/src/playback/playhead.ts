@@ -12,7 +12,6 @@ export interface Playhead {
 
 interface Range {
   readonly lengthFrames: number;
-  /** Frames per second. */
   readonly rate: number;
   readonly loops: boolean;
   /** The frames that are played, both included; all of them without it. */
@@ -93,11 +92,9 @@ export function togglePlay(): void {
   }
 }
 
-/** Plays from a frame on to the end of the shot, faster or slower than it is meant. */
 export const playFrom = (frame: number, at: number): void =>
   start(within(frame), { ...range, passage: null }, at);
 
-/** Puts the playhead on a frame and stops playback there. */
 export function goTo(frame: number): void {
   cancelAnimationFrame(request);
   playhead.set({ frame: within(frame), isPlaying: false, lap: 0 });
@@ -160,11 +157,9 @@ type Shown = string | number | boolean;
 export const usePlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
   useExternalStore(playhead, pick);
 
-/** The same for what may lag a little while the playhead is dragged or plays. */
 export const useThrottledPlayhead = <Value extends Shown>(pick: (playhead: Playhead) => Value): Value =>
   useExternalStore(throttledPlayhead, pick);
 
-/** The frame that panels are about. */
 export const useThrottledFrame = (): number => useThrottledPlayhead(({ frame }) => frame);
 export const useFrame = (): number => usePlayhead(({ frame }) => frame);
 export const useIsPlaying = (): boolean => usePlayhead(({ isPlaying }) => isPlaying);

@@ -1,6 +1,5 @@
 import type { SoundWave } from './soundWave';
 
-/** What a shot asks of its sound. */
 export interface SoundSettings {
   /** When it begins, seconds from the start of frame 1. */
   readonly startSeconds: number;
@@ -9,7 +8,6 @@ export interface SoundSettings {
   readonly isHeard: boolean;
 }
 
-/** A sound that follows the playhead. */
 export interface SoundEngine {
   readonly wave: Omit<SoundWave, 'startSeconds'>;
   readonly set: (settings: SoundSettings) => void;

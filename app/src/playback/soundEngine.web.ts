@@ -15,7 +15,6 @@ const MIN_SLICE = 0.08;
 /** A slice fades in and out, so that it does not crack, seconds. */
 const FADE = 0.01;
 
-/** Works out peaks a few thousand samples at a time. */
 function* measurePeaks(buffer: AudioBuffer, peaks: Float32Array): Generator<void> {
   const channels = Array.from({ length: buffer.numberOfChannels }, (_, i) => buffer.getChannelData(i));
   const each = buffer.sampleRate / PEAKS_PER_SECOND;

@@ -1,8 +1,6 @@
 import { createExternalStore, useExternalStore } from '../ui/externalStore';
 
-/** How loud a sound is over time, to be drawn. */
 export interface SoundWave {
-  /** Peaks in a second. */
   readonly perSecond: number;
   /** 0 to 1. */
   readonly peaks: Float32Array;

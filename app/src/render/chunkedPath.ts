@@ -1,7 +1,6 @@
 /** A long path is drawn in so many pieces: where one thing changes, one piece is drawn anew and not all. */
 export const CHUNK_COUNT = 8;
 
-/** A row of things that a path is written from. */
 type Row<Thing> = ArrayLike<Thing>;
 
 /** A part of a row: from one index up to another. */
@@ -15,7 +14,6 @@ export const wholeOf = ({ length }: Row<unknown>): Chunk => ({ from: 0, until: l
 interface ChunkedPathOptions<Thing, How> {
   /** Path data of a piece. It may look at the thing before its first. */
   readonly write: (things: Row<Thing>, piece: Chunk, how: How) => string;
-  /** Whether two things are drawn alike. */
   readonly isSame: (a: Thing, b: Thing) => boolean;
 }
 

@@ -15,10 +15,8 @@ import { CHUNK_COUNT } from './chunkedPath';
 import { createLiveView, type Lag, type LiveView, type Redraw, redrawSoon, shapes } from './frameScheduler';
 import { type DrawnShape, setShape } from './setShape';
 
-/** Which view live shapes are in. */
 export const LiveViewContext = createContext<LiveView>(createLiveView());
 
-/** What live shapes are drawn from. */
 export interface LiveSource<State> {
   readonly getState: () => State;
   readonly subscribe: (listener: () => void) => () => void;
@@ -38,7 +36,6 @@ interface LiveGroupProps<State> extends Omit<GProps, 'transform'> {
   readonly transform: (state: State) => string;
   /** How far it covers what lies beneath it, 0 to 1. */
   readonly opacityIn?: (state: State) => number;
-  /** Whether it may lag a little while something is dragged. */
   readonly lags?: Lag;
 }
 
@@ -85,7 +82,6 @@ export function createLiveShapes<State>(useSource: () => LiveSource<State>) {
   }
 
   return {
-    /** Keeps live shapes in step with their source. For each drawing that holds some. */
     useLiveDrawing(): void {
       const source = useSource();
       useEffect(() => source.subscribe(redrawSoon), [source]);

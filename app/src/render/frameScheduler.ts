@@ -7,9 +7,7 @@ import { muteMoves } from './muteMoves';
 
 export type Redraw = () => void;
 
-/** A drawing that holds live shapes. */
 export interface LiveView {
-  /** The frames, of as many as there are views, on which it has its turn while another one is worked in. */
   readonly turn: number;
   /** The view that it is a sheet of: it follows with that one. */
   readonly sheetOf: LiveView | null;
@@ -19,7 +17,6 @@ let viewCount = 0;
 /** A further view. For a constant beside the view; @param sheetOf see `LiveView` */
 export const createLiveView = (sheetOf: LiveView | null = null): LiveView => ({ turn: viewCount++, sheetOf });
 
-/** When a shape may lag behind what is held, wherever that is. */
 export type Lag = 'never' | 'when-late' | 'always';
 
 interface Shape {
@@ -94,7 +91,6 @@ export function endInteraction(): void {
   redrawSoon();
 }
 
-/** Brings live shapes up to date with the next frame. */
 export function redrawSoon(): void {
   request ||= requestAnimationFrame(redrawAll);
 }

@@ -11,7 +11,6 @@ export const DOUBLE_TAP_PX = 24;
 /** A finger that rests for so long asks what can be done there. */
 const LONG_PRESS_MS = 500;
 
-/** Where a pointer is on a view, and how it is held. */
 export interface ViewPointer {
   /** Pixels of the view. */
   readonly x: number;
@@ -22,15 +21,12 @@ export interface ViewPointer {
   readonly trail: readonly TrailPoint[];
 }
 
-/** What a press took hold of, and what becomes of it. */
 export interface PressHandler<Pointer> {
   /** What was pressed: two taps are a double tap only on the same thing. Without a name all things are one. */
   readonly name?: string;
   /** The pointer moved, and what is held follows. Without it a drag moves the view. */
   readonly drag?: (now: Pointer) => void;
-  /** The drag came to its end. */
   readonly drop?: (now: Pointer) => void;
-  /** The press ended where it began. */
   readonly tap?: (now: Pointer) => void;
   /** It did so twice in short order, in place of the second tap. */
   readonly tapTwice?: (now: Pointer) => void;
@@ -40,9 +36,7 @@ export interface PressHandler<Pointer> {
   readonly cancel?: () => void;
 }
 
-/** What a view does with a pointer. */
 export interface PointerSurface<Pointer> {
-  /** The pointer in the terms of the view. */
   readonly pointer: (raw: ViewPointer) => Pointer;
   readonly press: (start: Pointer) => PressHandler<Pointer>;
   /** What can be done with what lies there, for a long press or the right button; null where there is nothing. */
@@ -64,7 +58,6 @@ export interface PointerSession {
   readonly begin: (at: Vector, isTouch: boolean) => void;
   readonly update: (at: Vector) => void;
   readonly end: (at: Vector) => void;
-  /** The right button, or the key for menus. A finger's own wish for a menu is the long press. */
   readonly menuAsked: (at: Vector) => void;
   readonly pinchBegins: (focal: Vector) => void;
   readonly pinch: (factor: number, focal: Vector) => void;
@@ -91,7 +84,6 @@ interface SessionOptions<Pointer> {
 
 const NOWHERE: Vector = { x: 0, y: 0 };
 
-/** The one way from presses, movements and releases to drags, taps, double taps and pinches. */
 export function createPointerSession<Pointer>({
   held,
   view,

@@ -1,6 +1,5 @@
 import type { Component } from 'react';
 
-/** A drawn shape, as a ref to one of the drawing package's elements gives it. */
 export type DrawnShape = Component & { setNativeProps?: (props: object) => void };
 
 /** Changes attributes of a drawn shape at once, without a render. */

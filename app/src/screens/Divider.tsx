@@ -54,7 +54,6 @@ export function useDivider(name: string, { fresh, least, most, axis, grows }: Di
   return { size, axis, drag, nudge: (by) => resize(size + by * 8) };
 }
 
-/** The line between two parts, and the handle on it. */
 export function Divider({ axis, size, drag, nudge, label }: DividerState & { readonly label: string }) {
   const isUpright = axis === 'x';
   return (

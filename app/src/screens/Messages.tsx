@@ -7,7 +7,6 @@ import { type MessageAction, messageDismissed } from '../store/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { createUndoGroup } from '../ui/undoGroup';
 
-/** The latest message, with what it offers to do. */
 export function Messages() {
   const message = useSession((session) => session.message);
   const dispatch = useAppDispatch();
@@ -25,7 +24,6 @@ export function Messages() {
   );
 }
 
-/** What is done when a message is obeyed. */
 function useOffer(): (action: MessageAction) => { readonly label: string; readonly onPress: () => void } {
   const store = useAppStore();
   const router = useRouter();

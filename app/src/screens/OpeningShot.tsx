@@ -2,7 +2,6 @@ import { benchWords as words } from '../words/bench';
 import { View } from 'react-native';
 import { Words } from '../ui/Words';
 
-/** While a shot is fetched. */
 export function OpeningShot() {
   return (
     <View className="flex-1 items-center justify-center bg-ground">

@@ -17,9 +17,7 @@ import { useThrottledSelector } from '../store/throttled/hooks';
 /** What a group of a step's panel is made of; its words stand in `words/groups`. */
 export interface PanelGroup {
   readonly Content: ComponentType;
-  /** What is in it in a few words, for the line that stays when it is folded. */
   readonly Summary?: ComponentType;
-  /** A phone has it elsewhere. */
   readonly isWideOnly?: true;
   /** On a phone it is the one in front until another is. */
   readonly startsInFront?: true;
@@ -44,7 +42,6 @@ interface PanelGroupsProps {
   readonly groups: readonly NamedGroup[];
   /** A phone shows one group at a time, chosen by chips; a wide screen shows all as folding sections. */
   readonly isPhone: boolean;
-  /** What stands above the groups whichever is in front. */
   readonly top?: ReactNode;
 }
 
@@ -66,7 +63,6 @@ export function PanelGroups<Step extends WorkStep>({ step, contents, ...props }:
   return <Groups step={step} groups={groups} {...props} />;
 }
 
-/** What is selected in any view brings its group forward. */
 function Groups(props: PanelGroupsProps) {
   const { step, groups } = props;
   const dispatch = useAppDispatch();
@@ -81,7 +77,6 @@ function Groups(props: PanelGroupsProps) {
   return props.isPhone ? <GroupsInChips {...props} /> : <GroupsInSections {...props} />;
 }
 
-/** A group of the table that the panel was made from. */
 const groupOf = (step: WorkStep, group: string) => ({ step, group }) as GroupOfStep;
 
 const groupShown = (groups: readonly NamedGroup[], inFront: string | undefined): NamedGroup =>

@@ -20,7 +20,6 @@ interface ShotActionsProps {
   readonly onUndecided: (table: UndecidedTable) => void;
 }
 
-/** The shot's menu on the workbench. */
 export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) {
   const { name } = useThrottledShot();
   const move = useThrottledMove();

@@ -23,7 +23,6 @@ import { Messages } from './Messages';
 import { Workbench } from './Workbench';
 import { useThrottledSelector } from '../store/throttled/hooks';
 
-/** Opens the shot named in the address, and says so when that cannot be done. */
 export function ShotScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const [result, setResult] = useState<OpenResult | null>(null);

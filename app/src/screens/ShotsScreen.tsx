@@ -12,7 +12,6 @@ import { store } from '../persistence/appStore';
 import { IconButton } from '../ui/Button';
 import { Messages } from './Messages';
 
-/** The list of shots. */
 export function ShotsScreen() {
   const router = useRouter();
   const importShot = useImportShot();

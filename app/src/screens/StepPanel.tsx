@@ -2,7 +2,6 @@ import { View } from 'react-native';
 import { useSession } from '../store/hooks';
 import { type PanelProps, STEP_PARTS } from './steps';
 
-/** The panel of the current step. */
 export function StepPanel(props: PanelProps) {
   const step = useSession((session) => session.step);
   const { Panel } = STEP_PARTS[step];

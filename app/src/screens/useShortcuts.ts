@@ -19,13 +19,11 @@ const WORKED_BY_KEYS = new Set(['slider', 'button', 'radio', 'switch', 'tab', 's
 const isTyped = ({ target }: KeyboardEvent): boolean => TYPING.has((target as HTMLElement).tagName);
 const isInDialog = (): boolean => document.querySelector('[aria-modal="true"]') !== null;
 
-/** The keys of the current step. */
 function stepKeys(store: AppStore): KeyCommand {
   const keys = new Map(STEPS.map(({ name }) => [name, STEP_PARTS[name].keys?.(store)]));
   return (event) => keys.get(store.getState().session.step)?.(event) ?? false;
 }
 
-/** The keys of the workbench. Keys that belong to a field or a control in focus stay there. */
 export function useShortcuts(onHelp: () => void): void {
   const dispatch = useAppDispatch();
   const store = useAppStore();

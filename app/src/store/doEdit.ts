@@ -12,9 +12,7 @@ import { messageShown } from './sessionSlice';
 import { edited, shotBefore } from './shotSlice';
 import type { AppThunk } from './store';
 
-/** What became of an edit. */
 export interface EditResult {
-  /** The ids of what it made, worked out when they are asked for. */
   readonly made: () => MadeIds;
 }
 

@@ -42,13 +42,11 @@ export interface Sketch {
   readonly undoGroup: string | null;
 }
 
-/** A place on the active arc, between its points. */
 export interface ArcLocation {
   readonly segment: number;
   readonly t: number;
 }
 
-/** About what a selection is turned, scaled and mirrored. */
 export type About = 'middle' | 'figure' | 'chosen';
 
 /** What was chosen to be read in all views: some frames, or a stretch of the arc in shares of its length. */
@@ -64,7 +62,6 @@ export interface Thinning {
   readonly allowedDeviation: number;
 }
 
-/** The latest easing of each kind that was left for another. */
 export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;
 
 export interface EditorState {
@@ -91,10 +88,8 @@ export interface EditorState {
   readonly strokeMeans: 'anew' | 'fresh' | null;
   /** Points placed so far; handles that were steered are theirs, the others follow the neighbours. */
   readonly placed: readonly PointShape[];
-  /** The line laid over something of known length. */
   readonly measured: { readonly from: Vector; readonly to: Vector } | null;
   readonly selectedMarkIds: readonly string[];
-  /** Frames or a stretch of the arc that is shown in all views. */
   readonly pickedRange: PickedRange | null;
   /** Whose time a change of a passage or of the rate is for: that of the active figure, or of all of them. */
   readonly timeOf: TimeOf;
@@ -103,11 +98,9 @@ export interface EditorState {
   readonly actsFor: ActsFor;
   /** The gesture that is being thinned; null when none is. */
   readonly thinning: Thinning | null;
-  /** How far a value that is changed in a track reaches. */
   readonly reach: Reach;
   /** How far a changed offset reaches: it has one value on all frames unless it is said otherwise. */
   readonly offsetReach: Reach;
-  /** Keys that are selected, of one track. */
   readonly selectedKeys: { readonly track: TrackName; readonly ids: readonly string[] } | null;
   /** Keys to be pasted; they outlive the shot they were copied in. */
   readonly copiedKeys: { readonly track: TrackName; readonly keys: CopiedKeys } | null;

@@ -14,5 +14,4 @@ export const frameNumber = (frame: number): number => core.frameNumber(frame, fi
 /** The frame that the user means by a number, from 1. */
 export const frameNumbered = (number: number): number => core.frameNumbered(number, first.get());
 
-/** What an error of the core says, in the user's numbers. */
 export const sentenceOfError = (error: core.ShotError): string => error.messageFrom(first.get());

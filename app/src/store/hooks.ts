@@ -22,7 +22,6 @@ export type DoEdit = <Name extends EditName>(
   undoGroup?: string,
 ) => EditResult | null;
 
-/** `doEdit` for components. */
 export function useEdit(): DoEdit {
   const dispatch = useAppDispatch();
   return useCallback<DoEdit>((name, args, undoGroup) => dispatch(doEdit(name, args, undoGroup)), [dispatch]);

@@ -4,16 +4,13 @@ import type { TakesAlign } from '@humble/core/views';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { documentClosed, documentOpened } from './sessionSlice';
 
-/** Another take that is looked at beside the current one. */
 export interface Compared {
   readonly takeId: string;
-  /** How takes of different lengths are laid on each other. */
   readonly align: TakesAlign;
   /** Whether playback shows one after the other, instead of both together. */
   readonly byTurns: boolean;
 }
 
-/** What the checks found, and in which state of the shot. */
 export interface Checked {
   readonly shot: Shot;
   readonly findings: readonly ShotFinding[];

@@ -2,10 +2,8 @@ import type { Edit, Shot } from '@humble/core';
 import type { WorkStep } from '../kinds/steps';
 import { createSlice, nanoid, type PayloadAction } from '@reduxjs/toolkit';
 
-/** How far the open shot's latest edits have come. */
 export type SaveStatus =
   | 'saved'
-  /** On their way. */
   | 'unsaved'
   | 'saving'
   /** The server does not answer; it is asked again and again. */
@@ -16,25 +14,19 @@ export type SaveStatus =
   | 'conflict'
   /** The server will not take it. */
   | 'refused'
-  /** The shot was removed meanwhile. */
   | 'removed';
 
 export interface OpenDocument {
   readonly id: string;
-  /** The revision that the edits are based on. */
   readonly revision: number;
   readonly status: SaveStatus;
   /** This browser could not keep the latest edits: they are on this page alone. */
   readonly isUnkept: boolean;
 }
 
-/** What a message offers to do. */
 export type MessageAction =
-  /** Brings removed shots back. */
   | { readonly kind: 'restore'; readonly shotIds: readonly string[] }
-  /** Saves the open shot as one of its own. */
   | { readonly kind: 'save-copy' }
-  /** Does an edit in place of the one that the message is about. */
   | { readonly kind: 'instead'; readonly label: string; readonly edit: Edit };
 
 export interface Message {
@@ -45,13 +37,10 @@ export interface Message {
 
 export interface SessionState {
   readonly document: OpenDocument | null;
-  /** What the server holds when it refused a stale save. */
   readonly theirs: { readonly revision: number; readonly shot: Shot } | null;
-  /** The user looked at the conflict and will settle it later. */
   readonly isConflictPutOff: boolean;
   readonly step: WorkStep;
   readonly message: Message | null;
-  /** The sheet with what is shown in the field is open. */
   readonly isViewOpen: boolean;
 }
 

@@ -21,7 +21,6 @@ export interface Settings {
   readonly showsTrail: boolean;
   readonly showsNumbers: boolean;
   readonly loops: boolean;
-  /** The sound of a shot is heard while it plays and is scrubbed. */
   readonly hearsSound: boolean;
   /** How strongly arcs and trails are drawn, up to 1. */
   readonly guideStrength: number;
@@ -32,29 +31,21 @@ export interface Settings {
   /** Side of a square of the grid, field units. */
   readonly gridSize: number;
   readonly snapsToGrid: boolean;
-  /** Points of arcs and the middle of the field attract what is dragged. */
   readonly snapsToPoints: boolean;
-  /** So do the level and upright lines through them. */
   readonly snapsToLines: boolean;
-  /** How many frames to both sides go along with a tick that is dragged. */
   readonly tickReach: number;
   /** Marks after one that is moved in time, or after a hold that is put in, come along. */
   readonly takesLater: boolean;
   /** What gives way when an increment is typed: the rest of its span, or the end of it. */
   readonly incrementMoves: 'rest' | 'end';
-  /** What the Sheet step shows. */
   readonly sheetView: SheetView;
-  /** Which view of the timing a phone shows. */
   readonly timingView: TimingView;
-  /** How the figure gets to a pose that is put. */
   readonly posePath: PosePath;
   /** How fast gestures are recorded; 1 is true speed. */
   readonly recordingSpeed: number;
   /** The hand is counted in before a gesture is recorded. */
   readonly countsIn: boolean;
-  /** The shot plays while a gesture is recorded. */
   readonly playsMeanwhile: boolean;
-  /** The way of the hand is shown beneath the arc it became. */
   readonly showsGesture: boolean;
   /** Of the shot that was made last: offered again for the next. */
   readonly newShot: NewShotNumbers;
@@ -64,7 +55,6 @@ export interface Settings {
   readonly lastFilm: string;
   /** What the first frame is called. */
   readonly firstFrame: FirstFrameNumber;
-  /** The group of each step's panel that came forward last. */
   readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;

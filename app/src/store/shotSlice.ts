@@ -6,7 +6,6 @@ export interface ShotState {
   readonly shot: Shot | null;
 }
 
-/** What can be undone and redone. */
 export interface Steps {
   readonly past: readonly Shot[];
   readonly future: readonly Shot[];
@@ -17,7 +16,6 @@ export const shotOpened = createAction('shot/opened', (shot: Shot, steps?: Steps
   payload: shot,
   meta: { steps },
 }));
-/** The workbench is empty again. */
 export const shotClosed = createAction('shot/closed');
 /** The shot after an edit of the core; edits of one undo group are one undo step. Comes from `doEdit` alone. */
 export const edited = createAction('shot/edited', (shot: Shot, edit: Edit, undoGroup?: string) => ({
@@ -55,7 +53,6 @@ const goesOn = (history: ShotHistory, undoGroup: string | undefined): boolean =>
 export const shotBefore = (history: ShotHistory, undoGroup?: string): Shot | null =>
   goesOn(history, undoGroup) ? history.past[history.past.length - 1]!.shot : history.present.shot;
 
-/** The shot and the way it came to be, from the moment it was opened. */
 export function shotHistory(history: ShotHistory | undefined, action: UnknownAction): ShotHistory {
   // The library can forget the past on an action, but then counts the state before it as the first step.
   if (shotOpened.match(action) || shotClosed.match(action)) {

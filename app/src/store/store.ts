@@ -33,7 +33,6 @@ export type AppDispatch = ThunkDispatch<RootState, unknown, UnknownAction>;
 /** A command: what a user does, in one call. */
 export type AppThunk<Result = void> = ThunkAction<Result, RootState, unknown, UnknownAction>;
 
-/** What a room above adds to the store. */
 export interface StoreExtension {
   readonly reducers?: Readonly<Record<string, Reducer>>;
   readonly middleware?: readonly Middleware[];
@@ -47,7 +46,6 @@ export const listen =
   (dispatch) =>
     dispatch((addListener as Listen)(options)) as unknown as () => void;
 
-/** Keeps the settings on this device, and shows the theme. */
 function keepSettings(startListening: TypedStartListening<RootState, AppDispatch>): void {
   startListening({
     predicate: (_, now, before) => now.settings !== before.settings,

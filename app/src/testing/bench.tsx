@@ -8,8 +8,6 @@ import { StoreProvider } from '../store/StoreProvider';
 import type { AppStore } from '../store/store';
 import { createServerStore } from '../persistence/appStore';
 
-/** Helpers for tests of what stands on the workbench. */
-
 const still = { x: 0, y: 0 };
 
 /** A shot with one straight arc of 120 units and one even move over all its frames. */
@@ -21,7 +19,6 @@ export function straightShot(lengthFrames = 21): Shot {
   return edits.setEasing(drawn, { moveId: 'move1', markId: 'm1', easing: { kind: 'even' } });
 }
 
-/** The shot with other marks, given as frame and fraction. */
 export function withMarks(shot: Shot, ...places: [frame: number, fraction: number][]): Shot {
   const marks = places.map(([frame, fraction], i): Mark => ({
     id: `m${i + 1}`,

@@ -8,7 +8,6 @@ export interface Action {
   readonly icon: LucideIcon;
   readonly onPress: () => void;
   readonly disabled?: boolean;
-  /** Set for an action that stays in while its state holds. */
   readonly pressed?: boolean;
   /** It takes something away for good, until it is undone. */
   readonly isRemoval?: boolean;

@@ -11,7 +11,6 @@ interface ButtonProps {
   readonly icon?: LucideIcon;
   readonly kind?: 'plain' | 'brass' | 'quiet' | 'plum';
   readonly disabled?: boolean;
-  /** Set for a button that stays in while its state holds. */
   readonly pressed?: boolean;
   readonly className?: string;
   readonly testID?: string;
@@ -65,7 +64,6 @@ export function Button({
 }
 
 interface IconButtonProps {
-  /** Said by screen readers and shown as a tooltip. */
   readonly label: string;
   readonly icon: LucideIcon;
   readonly onPress: () => void;

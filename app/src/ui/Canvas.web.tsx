@@ -11,7 +11,6 @@ interface CanvasProps {
 
 const FILLS = { width: '100%', height: '100%', display: 'block' } as const;
 
-/** A picture that is drawn from outside. */
 export const Canvas = ({ width, height, label, onReady }: CanvasProps) =>
   createElement('canvas', {
     width,

@@ -20,7 +20,6 @@ export const FlatCards = ({ children }: { readonly children: ReactNode }) => (
   <Flat.Provider value>{children}</Flat.Provider>
 );
 
-/** A group of things that belong together. */
 export function Card({ title, term, aside, children, isActive = false }: CardProps) {
   const isFlat = useContext(Flat);
   const border = isActive ? 'border-brass' : 'border-line';

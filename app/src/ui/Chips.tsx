@@ -3,7 +3,6 @@ import { useLayout } from './layout';
 import { Words } from './Words';
 
 interface ChipsProps<Value extends string> {
-  /** What is chosen here, for screen readers. */
   readonly label: string;
   readonly value: Value;
   readonly options: readonly { readonly value: Value; readonly label: string }[];

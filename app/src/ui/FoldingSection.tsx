@@ -16,7 +16,6 @@ interface FoldingSectionProps {
   readonly ref?: Ref<View>;
 }
 
-/** A part of a panel that folds down to its title and a summary. */
 export function FoldingSection({ title, summary, isOpen, onToggle, children, ref }: FoldingSectionProps) {
   const Chevron = isOpen ? ChevronDown : ChevronRight;
   return (

@@ -11,7 +11,6 @@ export interface MenuItem {
   readonly disabled?: boolean;
   /** Set for an item of a choice: whether it is the one. */
   readonly isChosen?: boolean;
-  /** The item goes on in a dialog of its own, in the menu's place. */
   readonly staysOpen?: boolean;
 }
 
@@ -21,7 +20,6 @@ interface MenuProps {
   readonly items: readonly MenuItem[];
 }
 
-/** What can be done with something, one verb a line. Shown for as long as it is rendered. */
 export function Menu({ title, onClose, items }: MenuProps) {
   return (
     <Dialog title={title} isOpen onClose={onClose}>

@@ -13,13 +13,11 @@ import { useLayout } from './layout';
 import { isLargeText } from './textScale';
 import { Words } from './Words';
 
-/** Something said beneath a field, and what can be done about it. */
 export interface FieldNote {
   readonly text: string;
   readonly action?: { readonly label: string; readonly onPress: () => void };
 }
 
-/** What is said when more is typed than there may be, and how it can be had all the same. */
 export interface BeyondMost {
   readonly sentence: string;
   readonly label: string;

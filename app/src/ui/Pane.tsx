@@ -6,7 +6,6 @@ interface PaneProps {
   /** Of the pane among its neighbours: it must be given its size there. */
   readonly style?: ViewStyle;
   readonly className?: string;
-  /** Of what is in it. */
   readonly innerClassName?: string;
 }
 

@@ -8,7 +8,6 @@ const RANGE = { min: -MAX_COORDINATE, max: MAX_COORDINATE } as const;
 type LengthField = Pick<NumberFieldProps, 'label' | 'value' | 'min' | 'max' | 'onChange'>;
 
 interface PlaceFieldsProps {
-  /** Which place, where there are several. */
   readonly label?: string;
   /** Makes a field for a length: see `useLengths`. */
   readonly length: (props: LengthField) => NumberFieldProps;
@@ -18,7 +17,6 @@ interface PlaceFieldsProps {
   readonly onChange: (to: { readonly x: number; readonly y: number }, undoGroup?: string) => void;
 }
 
-/** A place in the field, to be typed. */
 export function PlaceFields({ label, length, x, y, onChange }: PlaceFieldsProps) {
   const named = (axis: string): string => (label ? `${label}, ${axis}` : axis);
   return (

@@ -3,7 +3,6 @@ import { isLargeText } from './textScale';
 import { Words } from './Words';
 
 interface SegmentedProps<Value extends string | number> {
-  /** What is chosen here, for screen readers. */
   readonly label: string;
   readonly value: Value;
   readonly options: readonly { readonly value: Value; readonly label: string }[];
@@ -26,7 +25,6 @@ export function segmentShares(labels: readonly string[]): number[] {
   return lengths.map((length) => (isUneven ? length + AROUND : 1));
 }
 
-/** One of a few choices, all in sight. */
 export function Segmented<Value extends string | number>({
   label,
   value,

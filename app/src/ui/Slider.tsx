@@ -21,7 +21,6 @@ interface SliderProps {
 /** The arrow keys go from end to end in so many steps. */
 const NUDGES = 50;
 
-/** A value that is slid between two ends. */
 export function Slider({ label, text, value, onChange, min, max, step = 0 }: SliderProps) {
   const [slide, setSlide] = useState(() => createUndoGroup('slide'));
   const nudge = (by: number): void => {

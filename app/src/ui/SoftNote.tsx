@@ -6,7 +6,6 @@ interface SoftNoteProps {
   readonly testID?: string;
 }
 
-/** A remark beside what it is about. */
 export function SoftNote({ text, testID }: SoftNoteProps) {
   return text === null ? null : (
     <Words tone="soft" testID={testID}>

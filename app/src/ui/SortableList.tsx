@@ -6,7 +6,6 @@ export interface SortableListProps {
   readonly ids: readonly string[];
   /** The row of an item. @param grip what it is dragged by */
   readonly renderRow: (id: string, grip: ReactNode) => ReactNode;
-  /** What the grip of an item says to screen readers. */
   readonly gripLabel: (id: string) => string;
   /** An item is dropped. @param to its index among the others */
   readonly onMove: (id: string, to: number) => void;

@@ -6,11 +6,9 @@ import { Words } from './Words';
 
 interface TermTitleProps {
   readonly title: string;
-  /** The word that is explained, and what it means. */
   readonly term: { readonly word: string; readonly meaning: string };
 }
 
-/** A title with a word of the trade in it, which a tap explains. */
 export function TermTitle({ title, term: { word, meaning } }: TermTitleProps) {
   const [isOpen, setOpen] = useState(false);
   return (

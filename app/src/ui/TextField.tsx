@@ -15,7 +15,6 @@ interface TextFieldProps {
   readonly autoFocus?: boolean;
 }
 
-/** A line of text with its name above and, when something is wrong, a sentence below. */
 export function TextField({
   label,
   value,

@@ -13,7 +13,6 @@ interface ToastProps {
 /** Long enough to read a sentence and reach for its button. */
 const SHOWN_MS = 8000;
 
-/** Says what happened, with a way back where there is one, and goes by itself. */
 export function Toast({ text, action, onDone }: ToastProps) {
   const { isWide } = useLayout();
   useEffect(() => {

@@ -7,7 +7,6 @@ interface ToggleProps {
   readonly onChange: (value: boolean) => void;
 }
 
-/** Something that is on or off. */
 export function Toggle({ label, value, onChange }: ToggleProps) {
   return (
     <Pressable

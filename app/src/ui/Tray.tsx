@@ -6,7 +6,6 @@ import { Words } from './Words';
 
 interface TrayProps {
   readonly title: string;
-  /** What the button that closes it says to screen readers. */
   readonly closes: string;
   readonly onClose: () => void;
   readonly children: ReactNode;

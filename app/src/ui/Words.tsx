@@ -40,7 +40,6 @@ const LINES_FOR_ONE = 3;
 const linesOf = (lines: number | undefined): number | undefined =>
   lines !== undefined && isLargeText() ? lines * LINES_FOR_ONE : lines;
 
-/** Text in a face of its own, and in the bolder one for what is strong. */
 function textIn(plain: string, bold: string) {
   return function TextOfFace({
     size = 'small',
@@ -61,7 +60,6 @@ function textIn(plain: string, bold: string) {
   };
 }
 
-/** Running words, in Spline Sans. */
 export const Words = textIn('font-sans', 'font-semi');
 
 /** Numbers and their units, in Spline Sans Mono: digits of one width. */

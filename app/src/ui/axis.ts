@@ -1,4 +1,3 @@
-/** A stretch of values, from the least to the most. */
 export interface Range {
   readonly from: number;
   readonly to: number;

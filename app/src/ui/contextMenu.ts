@@ -1,7 +1,6 @@
 import { createExternalStore, useExternalStore } from './externalStore';
 import type { MenuItem } from './Menu';
 
-/** The few things that can be done with what lies under the pointer. */
 export interface ContextMenu {
   readonly title: string;
   readonly items: readonly MenuItem[];
@@ -25,7 +24,6 @@ export function openContextMenu(menu: ContextMenu, at: OpenMenu['at'], isHeld: b
   open.set({ ...menu, at });
 }
 
-/** A browser may make a click of the finger's release, which would press what the menu has there. */
 function ignoreRelease(): void {
   if (typeof document === 'undefined') return;
   const capture = { capture: true };

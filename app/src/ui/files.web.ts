@@ -19,7 +19,6 @@ export async function shareFile(name: string, content: Uint8Array, type: string)
   await navigator.share({ files: [new File([content as BlobPart], name, { type })] }).catch(() => undefined);
 }
 
-/** Downloads what the server offers at an address as a file. */
 export function saveAddress(address: string): void {
   const link = document.createElement('a');
   link.href = address;

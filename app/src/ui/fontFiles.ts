@@ -14,7 +14,6 @@ async function bytesOf(file: number | string): Promise<Uint8Array> {
 interface FontFiles {
   readonly sans: Uint8Array;
   readonly mono: Uint8Array;
-  /** The font for letters that the others lack. */
   readonly others: () => Promise<Uint8Array>;
 }
 

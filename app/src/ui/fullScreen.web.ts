@@ -1,4 +1,3 @@
-/** Makes the window as large as the screen, where the browser lets it. */
 export function beginFullScreen(): void {
   const root = document.documentElement as Partial<Pick<HTMLElement, 'requestFullscreen'>>;
   root.requestFullscreen?.().catch(() => undefined);

@@ -15,7 +15,6 @@ export function fixed(value: number, decimals: number): string {
   return Number(text) === 0 ? text.replace('-', '') : text.replace('-', '−');
 }
 
-/** The same with a plus in front of what grows. */
 export const signed = (value: number, decimals: number): string => {
   const text = fixed(value, decimals);
   return text.startsWith('−') || Number(text) === 0 ? text : `+${text}`;

@@ -15,5 +15,4 @@ export function textScale(): number {
   return scale;
 }
 
-/** Whether text is so large that what stands side by side at other times goes one beneath the other. */
 export const isLargeText = (): boolean => textScale() >= LARGE_FROM;

@@ -7,7 +7,6 @@ export const preferredTheme = (): Theme =>
     ? 'lampout'
     : 'paper';
 
-/** Puts a theme on the page. */
 export function applyTheme(theme: Theme): void {
   if (typeof document === 'undefined') return;
   document.documentElement.classList.toggle('lampout', theme === 'lampout');

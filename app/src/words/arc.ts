@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const arcWords = {
   redraw: 'Redraw',
   open: 'Open',

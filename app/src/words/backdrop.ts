@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const backdropWords = {
   mm: 'mm',
   cm: 'cm',

@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const benchWords = {
   restore: 'Restore',
   saveAsANewShot: 'Save as a new shot',

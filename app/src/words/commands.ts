@@ -1,4 +1,3 @@
-/** Everything that other commands say. */
 export const commandsWords = {
   theMarkIsCopied: 'The mark is copied.',
   marksAreCopied: (count: number) => `${count} marks are copied.`,

@@ -1,4 +1,3 @@
-/** What cycles, strides and slip say. */
 export const cycleWords = {
   noDrawings: 'A cycle needs several drawings.',
   needsDrawings: 'Import them all at once, cut up a strip, or try ours.',

@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const documentWords = {
   changedSomewhereElse: 'Changed somewhere else',
   wasSavedInAnotherWindowOr: (name: string) =>

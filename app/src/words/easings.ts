@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const easingsWords = {
   bouncesInWords: (count: number) => `${count} bounces`,
   fallsOntoTheMarkAndBounces: 'Falls onto the mark and bounces there.',

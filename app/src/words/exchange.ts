@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const exchangeWords = {
   placeAlongTheArc: 'Place along the arc',
   percentOfTheArc: 'Percent of the arc',

@@ -1,4 +1,3 @@
-/** Everything that the interface says about the exposure sheet, notes, cues and sound. */
 export const exposureSheetWords = {
   view: 'What the sheet shows',
   increments: 'Increments',

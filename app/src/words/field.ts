@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const fieldWords = {
   dragMoveWhatIsSelected: 'Drag: move what is selected.',
   dragTurnWhatIsSelectedShift: 'Drag: turn what is selected. Shift: by 15°.',

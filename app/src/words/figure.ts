@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const figureWords = {
   thinning: 'Thinning',
   thinningPercent: (round: number) => `Thinning: ${round} %`,

@@ -1,4 +1,3 @@
-/** What the list of figures, their artwork and their offset say. */
 export const figuresWords = {
   figures: 'Figures',
   noFigures:

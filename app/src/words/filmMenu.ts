@@ -1,4 +1,3 @@
-/** Everything that the interface says of what can be done with a film. */
 export const filmMenuWords = {
   noFilm: 'No film',
   rename: 'Rename',

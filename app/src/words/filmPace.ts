@@ -1,4 +1,3 @@
-/** Everything that the interface says about the pace of a film. */
 export const filmPaceWords = {
   title: 'Pace over the film',
   reading: (read: number, count: number) => `Reading shot ${read} of ${count} …`,

@@ -1,6 +1,5 @@
 const shots = (count: number): string => (count === 1 ? '1 shot' : `${count} shots`);
 
-/** Everything that is said about what was done with films and shots of the list. */
 export const filmsWords = {
   ofShotsWereDoneBeforeThat: (done: number, count: number) =>
     ` ${done} of ${count} shots were done before that.`,

@@ -1,4 +1,3 @@
-/** Everything that the interface says about what the checks find. */
 export const findingWords = {
   checking: 'Checking …',
   nothingFound: 'Nothing found',

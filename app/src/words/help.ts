@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const helpWords = {
   keyboard: 'Keyboard',
   ctrlIsOnAMacOn: 'Ctrl is ⌘ on a Mac. On anything that can be dragged, the arrow keys work too.',

@@ -112,5 +112,4 @@ export const KEYS = {
   },
 } as const;
 
-/** Where keys work. */
 export type KeyPlace = keyof typeof KEYS;

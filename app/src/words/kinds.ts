@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const kindsWords = {
   arc: 'Arc',
   figure: 'Figure',

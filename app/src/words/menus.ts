@@ -1,4 +1,3 @@
-/** Everything that the menus of long press and right click say. */
 export const menusWords = {
   mark: (frame: number) => `Mark on frame ${frame}`,
   marks: (count: number) => `${count} marks`,

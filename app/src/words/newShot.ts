@@ -1,4 +1,3 @@
-/** Everything that the interface says where a new shot is made. */
 export const newShotWords = {
   giveItAName: 'Give it a name.',
   atMostLetters: (most: number) => `At most ${most} letters.`,

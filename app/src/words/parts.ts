@@ -1,4 +1,3 @@
-/** What the parts of a figure say. */
 export const partsWords = {
   parts: 'Parts',
   partsSentence: 'More parts on the same arc, ahead of the figure or behind it, like a tail or a trailer.',

@@ -1,4 +1,3 @@
-/** Everything that the interface says about passages of time. */
 export const passageWords = {
   passage: (from: number, until: number) => `Passage ${from} → ${until}`,
   whoseTime: 'Whose time',

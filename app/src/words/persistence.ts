@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const persistenceWords = {
   theServerDoesNotAnswerTry: 'The server does not answer. Try again when it is back.',
   theServerIsTakingTooLong: 'The server is taking too long to answer. Try again.',

@@ -1,4 +1,3 @@
-/** Everything that the interface says about moves by weight. */
 export const physicsWords = {
   byItsWeight: 'By its weight',
   movedByWeight: 'Moved by its weight',

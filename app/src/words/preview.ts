@@ -1,4 +1,3 @@
-/** Everything that the interface says about the preview. */
 export const previewWords = {
   preview: 'Preview',
   close: 'Close the preview',

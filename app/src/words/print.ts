@@ -1,4 +1,3 @@
-/** Everything that the interface says about printing. */
 export const printWords = {
   print: 'Print',
   sheet: 'Sheet',

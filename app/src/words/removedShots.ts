@@ -1,4 +1,3 @@
-/** Everything that the interface says in the bin. */
 export const removedWords = {
   seconds: (fixed: string) => `${fixed} seconds`,
   removedShots: 'Removed shots',

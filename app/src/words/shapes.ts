@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const shapesWords = {
   bounces: 'Bounces',
   speedKeptOnLanding: 'Speed kept on landing',

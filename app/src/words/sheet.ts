@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const sheetWords = {
   keepTheEnd: 'Keep the end',
   moveTheEnd: 'Move the end',

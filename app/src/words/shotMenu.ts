@@ -1,4 +1,3 @@
-/** Everything that the interface says of what can be done with a shot. */
 export const shotMenuWords = {
   rename: 'Rename',
   duplicate: 'Duplicate',

@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const shotsWords = {
   noShotsYet: 'No shots yet',
   aShotIsOnePieceOf:

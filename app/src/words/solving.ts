@@ -1,4 +1,3 @@
-/** Everything that the interface says about working one thing out from the others. */
 export const solvingWords = {
   steps: 'Its steps',
   inOnePicture: 'from picture to picture',

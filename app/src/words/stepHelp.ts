@@ -1,14 +1,11 @@
 import type { KeyPlace } from './keys';
 import type { TermName } from './terms';
 
-/** What is said about one step. */
 export interface StepHelp {
   readonly lead: string;
   /** What is done there, in the order in which it usually is. */
   readonly ways: readonly string[];
-  /** Words that are used there. */
   readonly terms: readonly TermName[];
-  /** Whose keys belong to it. */
   readonly keys: readonly KeyPlace[];
 }
 

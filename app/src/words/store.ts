@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const storeWords = {
   millimetresNeedAScaleSetIt: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.',
   faultInTheProgram: 'That did not work: there is a fault in the program. Please try again.',

@@ -1,4 +1,3 @@
-/** Everything that the interface says about takes. */
 export const takesWords = {
   takes: 'Takes',
   aTakeIs: 'A take is another timing of the same arcs. You edit the take that is selected.',

@@ -1,4 +1,3 @@
-/** A word of the trade, and what it means here. */
 export interface Term {
   readonly word: string;
   readonly meaning: string;

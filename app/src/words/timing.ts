@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const timingWords = {
   yourOwn: 'Your own',
   noneYetNameTheEasingOf: 'None yet. Name the easing of this span to use it elsewhere.',

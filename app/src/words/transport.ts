@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const transportWords = {
   frame: 'Frame',
   loopOn: 'Loop: on',

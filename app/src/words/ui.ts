@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const uiWords = {
   partMissingTryAgain: 'The server does not answer, and this part of the page hasn’t loaded yet. Try again.',
   filesCanBeSavedInThe: 'Files can be saved in the browser only.',

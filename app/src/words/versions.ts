@@ -1,4 +1,3 @@
-/** Everything that is said about versions of a shot, and about shots that come back. */
 export const versionWords = {
   isBack: (name: string) => `“${name}” is back.`,
   shotsAreBack: (count: number) => `${count} shots are back.`,

@@ -1,4 +1,3 @@
-/** Everything that the interface says here. */
 export const viewWords = {
   paper: 'Paper',
   lampOut: 'Lamp out',

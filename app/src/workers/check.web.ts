@@ -5,7 +5,6 @@ import type { Checker } from './check.worker';
 
 let checker: Remote<Checker> | null = null;
 
-/** See `check.ts`. */
 export function checkAside(shot: Shot, firstNumber: FirstFrameNumber): Promise<readonly ShotFinding[]> {
   checker ??= wrap<Checker>(new Worker(new URL('./check.worker.ts', import.meta.url)));
   return checker.check(shot, firstNumber);

@@ -1,7 +1,6 @@
 import type { Shot } from '@humble/core';
 import type { Ground } from '@humble/core/scene';
 
-/** Files that have all frames of a range. */
 export type MovingFormat = 'png' | 'apng' | 'gif' | 'webm' | 'mp4';
 export type StillKind = 'strobe' | 'contact';
 
@@ -9,7 +8,6 @@ interface Job {
   readonly shot: Shot;
   /** Pixels. */
   readonly width: number;
-  /** Frames of the shot, both included. */
   readonly from: number;
   readonly until: number;
   readonly ground: Ground;
@@ -21,16 +19,12 @@ interface Job {
 
 /** What is heard over a range of frames, from its first to its last moment. */
 export interface SoundTrack {
-  /** Samples a second. */
   readonly sampleRate: number;
-  /** A row of samples for each channel, all of one length. */
   readonly channels: readonly Float32Array<ArrayBuffer>[];
 }
 
-/** A format that this browser can write. */
 export interface OfferedFormat {
   readonly format: MovingFormat;
-  /** Whether it takes a sound along. */
   readonly hasSound: boolean;
 }
 
@@ -47,13 +41,10 @@ export interface PreviewJob extends Job {
 
 export interface StillJob extends Job {
   readonly kind: StillKind;
-  /** Every n-th exposure or frame. */
   readonly every: number;
-  /** Whether arcs and ticks are drawn over a strobe picture. */
   readonly withTicks: boolean;
 }
 
-/** A file that is being made. */
 export interface Rendering {
   /** The bytes of the file; null when it was cancelled. @throws Error */
   readonly result: Promise<Uint8Array | null>;

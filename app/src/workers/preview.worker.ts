@@ -29,7 +29,6 @@ const imagesOf = (images: PreviewJob['images']): SceneImages =>
 const heightFor = ({ field }: Pick<Shot, 'field'>, width: number): number =>
   Math.round((width * field.height) / field.width);
 
-/** Video wants even sides. */
 const even = (side: number): number => Math.max(2, side - (side % 2));
 
 const renderer = {
@@ -68,7 +67,6 @@ const renderer = {
     return encoder.finish();
   },
 
-  /** All exposures in one picture, or every n-th frame as a small picture with its number. */
   still: async (job: StillJob): Promise<Uint8Array> => {
     const images = imagesOf(job.images);
     return pngOf(job.kind === 'strobe' ? strobe(job, images) : contactSheet(job, images));

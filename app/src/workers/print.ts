@@ -4,7 +4,6 @@ import { type PrintOptions, printPages } from '@humble/core/print';
 export interface PrintJob {
   readonly shot: Shot;
   readonly options: PrintOptions;
-  /** Of the document. */
   readonly title: string;
   readonly fonts: {
     readonly sans: Uint8Array;
@@ -20,7 +19,6 @@ export interface PrintedFile {
   readonly note: string | null;
 }
 
-/** A PDF that is being made. */
 export interface Printing {
   /** Null when it was cancelled. @throws Error */
   readonly result: Promise<PrintedFile | null>;

@@ -13,7 +13,6 @@ const FLAGS = Object.fromEntries(
   EXPORTERS.map(({ flag }) => [flag, { type: 'boolean' as const }]),
 ) as unknown as Readonly<Record<'csv', { readonly type: 'boolean' }>>;
 
-/** The shot in the one format that was asked for. */
 export default defineCommand({
   options: {
     ...FLAGS,

@@ -14,7 +14,6 @@ const OPTIONS = {
   sounds: { type: 'string' },
 } as const;
 
-/** Shots with their pictures and sounds as one film. */
 async function packed(paths: readonly string[], values: Values<typeof OPTIONS>): Promise<Answer> {
   if (paths.length === 0) throw new UsageError('pack takes at least one shot file.');
   if (!values.out) throw new UsageError('Say what the film is to be called: --out FILM.zip.');

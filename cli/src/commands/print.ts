@@ -39,7 +39,6 @@ function oneOf<Name extends string>(asked: string, names: readonly Name[], optio
   return found;
 }
 
-/** A sheet of a shot as a PDF at true scale. */
 async function printed(shot: Shot, values: Values<typeof OPTIONS>): Promise<Answer> {
   if (!values.out) throw new UsageError('Say what the PDF is to be called: --out FILE.pdf.');
   const sheet = oneOf<SheetName>(values.print ?? 'track', SHEET_NAMES, 'print');

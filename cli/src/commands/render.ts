@@ -91,7 +91,6 @@ function strangersIn({ folder, from, until }: Plan, lengthFrames: number): reado
 /** Blur is sampled so that nothing jumps further than this, pixels. */
 const STEP_PX = 2;
 
-/** A frame as PNG. With an open shutter it is the mean of what is seen while it is open. */
 async function pictureOf(shot: Shot, frame: number, plan: Plan, source: PictureSource): Promise<Buffer> {
   const { width, ground, withBackdrop, openShare } = plan;
   // It is large, and no other command needs it.
@@ -121,7 +120,6 @@ function addPremultiplied(sums: Float64Array, rgba: Uint8Array): void {
   }
 }
 
-/** The mean of so many that were added. */
 function unmultiplied(sums: Float64Array, count: number): Uint8Array {
   const rgba = new Uint8Array(sums.length);
   for (let i = 0; i < sums.length; i += 4) {

@@ -5,10 +5,8 @@ import { said } from '../answer';
 import { defineCommand, OUT, shotOf, TAKE, takeName } from '../command';
 import { UsageError } from '../usageError';
 
-/** A row under the names of the CSV. */
 const named = ({ arcDistance, ...row }: IncrementRow): object => ({ place: arcDistance, ...row });
 
-/** The increments of every move as JSON, with the same numbers as the CSV, unrounded. */
 function sampleJson(shot: Shot): string {
   const moves = shot.moves.map((move) => {
     const { rows, closing, ...table } = incrementTable(shot, move);

@@ -1,7 +1,6 @@
 import type { Arc } from '../model/schema';
 import { curvatureAtDistance, measureArc, pointAtDistance } from './arcMeasure';
 
-/** An arrow on an arc that shows which way it runs. */
 export interface DirectionArrow {
   readonly x: number;
   readonly y: number;

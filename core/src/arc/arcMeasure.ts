@@ -18,18 +18,15 @@ export interface ArcMeasure {
   readonly turnPerLapDeg: number;
 }
 
-/** Where something stands on an arc. */
 export interface PointOnArc {
   readonly x: number;
   readonly y: number;
   /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
   readonly headingDeg: number;
-  /** Which segment it is, and the parameter in it. */
   readonly segment: number;
   readonly t: number;
 }
 
-/** A place that is written over again and again, for loops over many frames. */
 export type PointBuffer = { -readonly [K in keyof PointOnArc]: PointOnArc[K] };
 
 // Points are immutable, so a segment between the same two points is measured once and for all:

@@ -5,7 +5,6 @@ import { mix, subtract, type Vector, ZERO } from './vector';
 /** A control this near to where a line at steady parameter has it lies there, as a share of the line. */
 const STRAIGHT = 1e-9;
 
-/** True when a cubic is a line at steady parameter, which an arc keeps with its handles drawn in. */
 function isLine({ start, control1, control2, end }: Cubic): boolean {
   const size = Math.abs(end.x - start.x) + Math.abs(end.y - start.y);
   const near = (a: Vector, b: Vector): boolean =>
@@ -41,7 +40,6 @@ export function fromCubics(
   });
 }
 
-/** Where a line meets anything, or two curves meet in an angle, the point is a corner. */
 function isSharpPoint(point: PointShape, before?: Cubic, after?: Cubic): boolean {
   if (!before || !after) return false;
   const arriving = subtract(before.end, isLine(before) ? before.start : before.control2);

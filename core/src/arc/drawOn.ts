@@ -6,11 +6,8 @@ import { isInLine, type PointShape } from './smoothing';
 import { distance, type Vector } from './vector';
 import { closedArc, openedArc, withPointAtDistance } from './wholeArc';
 
-/** What a stroke can mean for an arc that is there already. */
 export type StrokeUse =
-  /** It is the arc from now on. */
   | { readonly kind: 'anew' }
-  /** It goes on from one of the arc's ends. */
   | { readonly kind: 'on'; readonly end: 'start' | 'end' }
   /** It takes the place of the stretch between two distances from the start, in the stroke's order. */
   | { readonly kind: 'stretch'; readonly from: number; readonly to: number };

@@ -1,12 +1,10 @@
 import { type Cubic, derivativeAt, pointAt, polynomial, secondDerivativeAt } from './cubic';
 import { add, distance, dot, scale, subtract, unit, type Vector } from './vector';
 
-/** A cubic through the ends of some samples, and how far the samples lie from it. */
 export interface CubicFit {
   readonly cubic: Cubic;
   /** Largest distance of a sample from the curve, field units. */
   readonly deviation: number;
-  /** Index of that sample. */
   readonly worst: number;
 }
 
@@ -15,7 +13,6 @@ const REPARAMETRISATIONS = 12;
 /** Handles longer than this share of the chord's samples are wild and are drawn back to thirds. */
 const MAX_HANDLE = 1.5;
 
-/** Parameters in proportion to the length of the polyline through the samples. */
 function chordParameters(samples: readonly Vector[]): number[] {
   const along = [0];
   for (let i = 1; i < samples.length; i++) along.push(along[i - 1]! + distance(samples[i - 1]!, samples[i]!));
@@ -23,7 +20,6 @@ function chordParameters(samples: readonly Vector[]): number[] {
   return whole > 0 ? along.map((a) => a / whole) : along;
 }
 
-/** Least-squares lengths of the two handles, directions and ends given. */
 function leastSquares(
   samples: readonly Vector[],
   parameters: readonly number[],
@@ -76,7 +72,6 @@ function leastSquares(
   };
 }
 
-/** One Newton step per sample towards the nearest parameter. */
 function reparametrise(cubic: Cubic, samples: readonly Vector[], parameters: number[]): number[] {
   const p = polynomial(cubic);
   return parameters.map((t, i) => {

@@ -58,7 +58,6 @@ function corners(samples: readonly Vector[], allowedDeviation: number, cornerDeg
 
 interface FittedCubic {
   readonly cubic: Cubic;
-  /** How many samples further it ends than it begins. */
   readonly samples: number;
 }
 
@@ -134,7 +133,6 @@ function withOuterHandles(points: PointShape[]): PointShape[] {
   });
 }
 
-/** Points along a stroke, and the sample of the stroke that each of them stands on. */
 export interface FittedStroke {
   readonly points: readonly PointShape[];
   readonly samples: readonly number[];

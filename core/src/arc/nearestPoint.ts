@@ -9,7 +9,6 @@ import {
 import { type CubicPolynomial, derivativeAt, pointAt, secondDerivativeAt } from './cubic';
 import { distance, dot, type Vector } from './vector';
 
-/** The nearest place of an arc to somewhere in the field. */
 export interface NearestPoint {
   readonly segment: number;
   readonly t: number;

@@ -6,7 +6,6 @@ import type { PointShape } from './smoothing';
 import { applyTo, type Transform } from './transform';
 import { directionDeg, type Vector } from './vector';
 
-/** The points of a ready shape and whether it closes. */
 export interface ShapePoints {
   readonly points: readonly PointShape[];
   readonly closed: boolean;

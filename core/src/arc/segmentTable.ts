@@ -34,9 +34,7 @@ export interface SegmentTable {
   readonly size: number;
   /** Arc length of the segment, field units. */
   readonly length: number;
-  /** Distance of each knot from the start of the segment, increasing. */
   readonly distance: Float64Array;
-  /** Parameter of each knot. */
   readonly parameter: Float64Array;
   /** Heading at each knot in degrees, unwrapped along the segment. */
   readonly headingDeg: Float64Array;

@@ -2,7 +2,6 @@ import type { PointShape } from './smoothing';
 import type { Cubic } from './cubic';
 import { add, mix } from './vector';
 
-/** What segments need to know of an arc. */
 export interface Chain<Point extends PointShape = PointShape> {
   readonly points: readonly Point[];
   readonly closed: boolean;

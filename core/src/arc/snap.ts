@@ -7,13 +7,11 @@ export interface SnapTargets {
   readonly points: readonly Vector[];
   /** The middle of the field, or null. */
   readonly centre: Vector | null;
-  /** Level and upright lines through the points and the middle attract too. */
   readonly lines: boolean;
   /** How near is near, field units. */
   readonly reach: number;
 }
 
-/** A line that shows what attracted. */
 export interface SnapGuide {
   readonly kind: 'point' | 'centre' | 'level' | 'upright' | 'grid';
   readonly from: Vector;

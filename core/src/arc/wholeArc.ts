@@ -153,7 +153,6 @@ function nearestEnds(a: Arc, b: Arc): { reverseA: boolean; reverseB: boolean } {
   return candidates.reduce((best, candidate) => (candidate.away < best.away ? candidate : best));
 }
 
-/** Two arcs joined, and which of them had to be turned round for it. */
 export interface JoinedArcs {
   readonly points: readonly PointShape[];
   readonly reverseA: boolean;

@@ -3,9 +3,7 @@ import type { Arc, Move, Shot } from '../model/schema';
 import type { Travel } from '../motion/evaluate';
 import type { Step } from './steps';
 
-/** What every check is told of its reader. */
 interface Reader {
-  /** The number that the reader gives a frame. */
   readonly frameNumber: (frame: number) => number;
 }
 
@@ -30,7 +28,6 @@ export type Gravity = 'mistake' | 'look';
 
 /** Something that an animator may not have meant. */
 export interface Finding {
-  /** The frames it is about. */
   readonly from: number;
   readonly until: number;
   readonly sentence: string;
@@ -38,7 +35,6 @@ export interface Finding {
   readonly fix: { readonly label: string; readonly edit: Edit } | null;
 }
 
-/** A rule. A new one is a file with its rule, its sentence and its fix, and an entry in the table. */
 export interface Check<Checked> {
   readonly gravity: Gravity;
   /** @returns nothing when the rule is kept; else its findings in order of time */

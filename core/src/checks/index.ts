@@ -54,13 +54,11 @@ export const findingsOf = (
   first: FirstFrameNumber,
 ): readonly Finding[] => CHECKS[name].find({ ...checked, frameNumber: numberedFrom(first) });
 
-/** Something that was found in a shot, and where. */
 export interface ShotFinding extends Finding {
   readonly check: CheckName | TravelCheckName;
   readonly gravity: Gravity;
   readonly moveId: string;
   readonly figure: string;
-  /** Whether it was looked at and let be. */
   readonly isLetBe: boolean;
 }
 
@@ -70,7 +68,6 @@ const saidIn =
   (length: number): string =>
     unitsPerMm === null ? `${length.toFixed(1)} units` : `${(length / unitsPerMm).toFixed(2)} mm`;
 
-/** A finding is let be as long as it is about the frame on which it was. */
 const isLetBe = ({ letBe }: Move, check: string, { from, until }: Finding): boolean =>
   letBe.some((one) => one.check === check && one.frame >= from && one.frame <= until);
 

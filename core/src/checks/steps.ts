@@ -5,12 +5,10 @@ import { firstFrame, lastFrame, spanIndexAt, spansOf } from '../timing/placeInTi
 
 /** The way from one picture of a move to the next, between its first mark and its last. */
 export interface Step {
-  /** Frames of both pictures. */
   readonly from: number;
   readonly frame: number;
   /** Along the arc, field units; negative where it goes back. */
   readonly along: number;
-  /** The same as a length. */
   readonly length: number;
   /** From pivot to pivot, field units. */
   readonly straight: number;

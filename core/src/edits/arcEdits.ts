@@ -64,7 +64,6 @@ function withMissingIds(points: readonly (PointShape & { readonly id?: string })
   return points.map((point) => withId(point, point.id ?? `p${next++}`));
 }
 
-/** The move with those riders that were on an arc back on its own. */
 function withoutSecondArc<Riding extends Pick<Move, 'riders'>>(move: Riding, arcId: string): Riding {
   if (!move.riders.some((rider) => rider.arcId === arcId)) return move;
   const riders = move.riders.map((rider) => (rider.arcId === arcId ? { ...rider, arcId: null } : rider));
@@ -110,7 +109,6 @@ export const arcEdits = {
     return first ? others.reduce(withArcAdded, arcEdits.drawArc(shot, first)) : shot;
   },
 
-  /** Another shape for an arc. Points that say which they are keep their ids. */
   redrawArc: (
     shot: Shot,
     {
@@ -126,7 +124,6 @@ export const arcEdits = {
       points: withMissingIds(points),
     })),
 
-  /** A ready shape for an arc, or another size of the one it has. */
   shapeArc: (shot: Shot, { arcId, shape }: OfArc & { shape: ReadyShape }): Shot =>
     changeArc(shot, arcId, (arc) => withShape(arc, shape)),
 
@@ -135,7 +132,6 @@ export const arcEdits = {
   /** Closes an arc: ends that meet become one point, others are joined by one more segment. */
   closeArc: (shot: Shot, { arcId }: OfArc): Shot => changeArc(shot, arcId, closedArc),
 
-  /** Opens a closed arc at one of its points. */
   openArc: (shot: Shot, { arcId, pointId }: OfArc & { pointId?: string }): Shot =>
     changeArc(shot, arcId, (arc) => openedArc(arc, pointId)),
 
@@ -248,7 +244,6 @@ export const arcEdits = {
     };
   },
 
-  /** The name, colour, hiding or locking of an arc. */
   setArc: (
     shot: Shot,
     { arcId, ...some }: OfArc & Partial<Pick<Arc, 'name' | 'colour' | 'hidden' | 'locked'>>,
@@ -265,9 +260,7 @@ export const arcEdits = {
     return { ...shot, arcs: [...others.slice(0, index), arc, ...others.slice(index)] };
   },
 
-  /** Removes an arc and what travels on it. */
   removeArc: (shot: Shot, { arcId }: OfArc): Shot => withoutArc(shot, findArc(shot, arcId).id),
 
-  /** Puts a further stand-in on an arc. */
   putFigureOn: (shot: Shot, { arcId }: OfArc): Shot => withFigureOn(shot, findArc(shot, arcId)),
 } as const;

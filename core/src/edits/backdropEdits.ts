@@ -3,7 +3,6 @@ import { type LengthUnit, MILLIMETRES } from '../model/lengths';
 import { MAX_SEQUENCE_LENGTH } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
 
-/** The width at which a picture just covers a field. */
 function coveringWidth({ width, height }: Shot['field'], picture: Picture): number {
   return Math.max(width, (height * picture.width) / picture.height);
 }

@@ -172,7 +172,6 @@ const plainEdits = {
     });
   },
 
-  /** Easing of the span that starts at a mark. */
   setEasing: (
     shot: Shot,
     { moveId, markId, easing }: { moveId: string; markId: string; easing: Easing },
@@ -202,7 +201,6 @@ const plainEdits = {
     >,
   ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
 
-  /** What a move holds on to when its arc changes shape. */
   setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
     changeMove(shot, moveId, (move) => ({ ...move, keeps })),
 

@@ -9,7 +9,6 @@ import type { FramesHeld, Shot } from '../model/schema';
 
 /** Everything that can be done to the pictures of a move: how long they are held, which are left out, which put by hand. */
 export const exposureEdits = {
-  /** How long each drawing or placement is held, all over the move. */
   setFramesHeld: (shot: Shot, { moveId, framesHeld }: OfMove & { framesHeld: FramesHeld }): Shot =>
     withMove(shot, moveId, (move) => ({ ...move, framesHeld, exposures: [] })),
 
@@ -50,7 +49,6 @@ export const exposureEdits = {
       closesUp,
     ),
 
-  /** Takes a skipped exposure back in. */
   bringBack: (shot: Shot, { moveId, frame }: OfMove & { frame: number }): Shot => {
     const skip = findMove(shot, moveId).skips.find((candidate) => candidate.frame === frame);
     if (!skip) return shot;

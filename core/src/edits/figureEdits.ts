@@ -113,7 +113,6 @@ function moveOf(shot: Shot, figureId: string): Waiting['move'] {
   return waiting ? waiting.move : (shot.moves.find((one) => one.figureId === figureId) ?? null);
 }
 
-/** A part that keeps its proportions to a figure that is so many times as high. */
 const sizedPart = (rider: Rider, times: number): Rider => ({
   ...rider,
   height: Math.max(1, rider.height * times),
@@ -255,7 +254,6 @@ export const figureEdits = {
     waiting: shot.waiting.map((one) => (one.figureId === figureId ? { ...one, ...place } : one)),
   }),
 
-  /** Takes a figure out of the shot, with its move. */
   removeFigure: (shot: Shot, { figureId }: OfFigure): Shot => {
     findFigure(shot, figureId);
     return {

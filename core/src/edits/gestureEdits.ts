@@ -10,10 +10,8 @@ import { PLAIN_TIMING } from '../model/plainTiming';
 import { type Arc, type Mark, type Shot } from '../model/schema';
 import { MAX_SHOT_FRAMES, MAX_GESTURES, MAX_SAMPLES_OF_SHOT } from '../model/limits';
 
-/** What a gesture was thinned to, and how. */
 export interface ActingOut {
   readonly gestureId: string;
-  /** Arc and marks, as `thinGesture` gives them. */
   readonly thinned: Pick<ThinnedGesture, 'points' | 'marks'>;
   /** Field units. */
   readonly allowedDeviation: number;
@@ -23,7 +21,6 @@ export interface ActingOut {
   readonly frames: number | null;
 }
 
-/** A name that says which gesture it is, by number. */
 function freshName(shot: Shot): string {
   const taken = shot.gestures.map(({ name }) => Number(/^Gesture (\d+)$/.exec(name)?.[1] ?? 0));
   return `Gesture ${Math.max(0, ...taken) + 1}`;

@@ -7,11 +7,9 @@ export interface MadeIds {
   readonly figures: readonly string[];
   readonly moves: readonly string[];
   readonly gestures: readonly string[];
-  /** Points of any arc, marks and keys of any move. */
   readonly points: readonly string[];
   readonly marks: readonly string[];
   readonly keys: readonly string[];
-  /** Riders of any move. */
   readonly riders: readonly string[];
 }
 
@@ -26,7 +24,6 @@ function fresh<P extends Part>(before: readonly P[] | undefined, after: readonly
   return after.flatMap(({ id }) => (known.has(id) ? [] : [id]));
 }
 
-/** The same for parts of parts. */
 function freshWithin<P extends Part, Q extends Part>(
   before: readonly P[],
   after: readonly P[],

@@ -26,7 +26,6 @@ export const offsetEdits = {
       withValueReaching(withValueReaching(move, 'offsetX', frame, x, reach), 'offsetY', frame, y, reach),
     ),
 
-  /** The figure back on its arc, on all frames. */
   clearOffset: (shot: Shot, { moveId }: OfMove): Shot =>
     changeMove(shot, moveId, (move) => withKeysOn(withKeysOn(move, 'offsetX', []), 'offsetY', [])),
 

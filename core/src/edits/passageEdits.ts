@@ -28,7 +28,6 @@ function leading(shot: Shot, moveId: string | null, frame: number): Pick<Move, '
   return [...moves].sort((a, b) => after(a) - after(b))[0] ?? { marks: [] };
 }
 
-/** The shot with a passage of its moves changed. The move that is given has marks on the edges of the passage. */
 function changePassage(
   shot: Shot,
   { moveId, from, until }: OfPassage,
@@ -47,14 +46,12 @@ function changePassage(
   );
 }
 
-/** A passage of moves on other frames, and their notes with them. */
 function remapped(shot: Shot, passage: OfPassage, mapOf: (move: Pick<Move, 'marks'>) => FrameMap): Shot {
   const next = changePassage(shot, passage, (move) => withFrameMap(move, mapOf(move)));
   if (next.notes.length === 0) return next;
   return withNotesAlong(next, passage.moveId, mapOf(leading(shot, passage.moveId, passage.until)));
 }
 
-/** Frames that a note is about. */
 type NoteRange = Pick<Note, 'from' | 'until'>;
 
 /**
@@ -85,7 +82,6 @@ function withNotesOfCopies(
   );
 }
 
-/** A passage that goes past a move's marks on one side cannot be turned round. */
 function checkMoves({ marks }: Move, { from, until }: Passage): void {
   const isOn = (frame: number): boolean => marks.some((mark) => mark.frame === frame);
   if (!isOn(from) || !isOn(until))

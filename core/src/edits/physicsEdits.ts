@@ -11,10 +11,8 @@ import { findMove, type OfMove, withMove } from '../timing/moveChange';
 import { arcEdits } from './arcEdits';
 
 interface Prepared {
-  /** The shot with an arc that reaches far enough. */
   readonly shot: Shot;
   readonly course: Course;
-  /** Frames for a second of the true course. */
   readonly framesPerSecond: number;
 }
 
@@ -38,7 +36,6 @@ function prepared(shot: Shot, { moveId, miniature, ...options }: OfMove & Physic
   };
 }
 
-/** What a physical timing comes to. */
 export interface PhysicalTiming {
   /** Of the film, seconds. */
   readonly seconds: number;

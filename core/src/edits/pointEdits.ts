@@ -24,7 +24,6 @@ export const pointEdits = {
   movePoint: (shot: Shot, { arcId, pointId, to }: OfArc & { pointId: string; to: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withPointAt(arc, pointId, to)),
 
-  /** Several points moved by the same displacement. */
   movePoints: (shot: Shot, { arcId, pointIds, by }: OfPoints & { by: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsMoved(arc, pointIds, by)),
 

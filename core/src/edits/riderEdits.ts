@@ -21,7 +21,6 @@ function findRider(move: Pick<Move, 'riders'>, riderId: string): Rider {
   return rider;
 }
 
-/** What of a figure its parts look like. */
 const lookFieldsOf = ({ artwork, height, heightMm, pivot, frontDeg }: Figure) => ({
   artwork,
   height,
@@ -66,7 +65,6 @@ export const riderEdits = {
     return changeMove(shot, moveId, (before) => ({ ...before, riders: [...before.riders, rider] }));
   },
 
-  /** Anything about a part. */
   setRider: (shot: Shot, { moveId, riderId, ...some }: OfRider & Partial<Omit<Rider, 'id'>>): Shot =>
     changeRider(shot, { moveId, riderId }, (rider) => ({ ...rider, ...some })),
 
@@ -82,7 +80,6 @@ export const riderEdits = {
     }));
   },
 
-  /** Takes all parts of a figure away. */
   clearRiders: (shot: Shot, { moveId }: OfMove): Shot =>
     changeMove(shot, moveId, (move) => ({ ...move, riders: [] })),
 

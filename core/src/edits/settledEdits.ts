@@ -27,11 +27,9 @@ function edited(before: Shot, take: Take, change: (shot: Shot) => Shot): Take {
 const byId = <Part extends { readonly id: string }>(parts: readonly Part[]): ReadonlyMap<string, Part> =>
   new Map(parts.map((part) => [part.id, part]));
 
-/** What timings of other takes have to fit, by id. */
 interface Parts {
   readonly moves: ReadonlyMap<string, Move>;
   readonly arcs: ReadonlyMap<string, Arc>;
-  /** Ids of moves that wait. */
   readonly waiting: ReadonlySet<string>;
   readonly gestures: ReadonlySet<string>;
 }

@@ -13,7 +13,6 @@ import type { Shot } from '../model/schema';
 
 /** Everything that can be done to the spacing between two marks. */
 export const spacingEdits = {
-  /** The easing of a span as the explicit chart that it gives on every frame. */
   easingToTicks: (shot: Shot, { moveId, markId }: OfMark): Shot =>
     withMove(shot, moveId, (move) => {
       const i = markIndex(move, markId);
@@ -53,7 +52,6 @@ export const spacingEdits = {
     { moveId, markId, drawn }: OfMark & { drawn: readonly (readonly [frame: number, increment: number])[] },
   ): Shot => withMove(shot, moveId, (move) => withSpacingDrawn(move, shot, markIndex(move, markId), drawn)),
 
-  /** The drawings between a mark and the next laid out on a chart. */
   makeChart: (shot: Shot, { moveId, markId, chart }: OfMark & { chart: Chart }): Shot =>
     withMove(shot, moveId, (move) => {
       const knots = spanKnots(move, shot, markIndex(move, markId));

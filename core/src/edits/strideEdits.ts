@@ -20,7 +20,6 @@ export type StrideMatch = 'frames' | 'cycleFrames' | 'travel' | 'by-way' | 'adva
 
 const NOT_A_STRIDE = 'A stride needs drawings with a planted spot, and a move that goes somewhere.';
 
-/** The spot of a picture that is nearest to one that may lie beside it. */
 const onPicture = ({ width, height }: DrawingPicture, { x, y }: Vector): Vector => ({
   x: Math.min(width, Math.max(0, x)),
   y: Math.min(height, Math.max(0, y)),

@@ -95,7 +95,6 @@ export const timingEdits = {
       takesLater,
     ),
 
-  /** The kind or the label of marks. */
   setMarks: (
     shot: Shot,
     { moveId, markIds, ...some }: OfMarks & Partial<Pick<Mark, 'kind' | 'label'>>,
@@ -153,7 +152,6 @@ export const timingEdits = {
   setOutside: (shot: Shot, { moveId, ...some }: OfMove & { before?: Outside; after?: Outside }): Shot =>
     withMove(shot, moveId, (move) => ({ ...move, ...some })),
 
-  /** Easing of the spans that start at some marks. */
   setEasings: (shot: Shot, { moveId, markIds, easing }: OfMarks & { easing: Easing }): Shot =>
     withMove(shot, moveId, (move) =>
       markIds.reduce((now, id) => withMark(now, id, (mark) => ({ ...mark, easing })), move),

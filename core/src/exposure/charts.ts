@@ -1,4 +1,3 @@
-/** How the drawings between two keys are laid out on a spacing chart. */
 export type Chart =
   | { readonly kind: 'even' }
   /** Each of the last drawings half way from the one before to the end that is favoured. */
@@ -35,7 +34,6 @@ function closingLast(count: number, leaves: number, last: number): number[] {
   ];
 }
 
-/** Closing in on both ends from the middle, which has a drawing of its own when their number is odd. */
 function toBoth(count: number, leaves: number, last: number): number[] {
   const evenly = count - 2 * last;
   if (evenly < 1) {

@@ -19,7 +19,6 @@ function sharesByFrame(move: Move, index: number): number[] {
   );
 }
 
-/** The move with a chart for one of its spans, and all from a frame on later by so many frames. */
 function recharted(move: Move, index: number, shares: readonly number[], from: number, by: number): Move {
   // A hold is as long as it is; it needs no chart.
   const stays = isHold(move.marks[index]!, move.marks[index + 1]!);

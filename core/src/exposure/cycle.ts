@@ -82,10 +82,8 @@ export function cycleDrawing(
   return drawingAt(sequence, offset + ((s - distanceOn(cycle.from)) / cycle.advance) * length);
 }
 
-/** How a range of frames is made of cycles by time. */
 export interface CycleCount {
   readonly cycles: number;
-  /** Frames that are over. */
   readonly over: number;
   /** The nearest lengths that are whole numbers of cycles, frames; the shorter is null where there is none. */
   readonly shorter: number | null;

@@ -5,7 +5,6 @@ import { cycleDrawing } from './cycle';
 export const drawingCount = ({ artwork }: Pick<Figure, 'artwork'>): number =>
   artwork.kind === 'pictures' ? artwork.drawings.length : 1;
 
-/** What of a move and its figure says which drawing is shown. */
 export interface DrawingSource {
   readonly move: Pick<Move, 'drawings' | 'cycle'>;
   readonly figure: Pick<Figure, 'artwork'>;

@@ -1,7 +1,6 @@
 import { outOfRange } from '../model/errors';
 import type { ExposureRange, Move } from '../model/schema';
 
-/** The parts of a range that lie outside another one. */
 function outside(
   range: ExposureRange,
   { from, until }: Pick<ExposureRange, 'from' | 'until'>,

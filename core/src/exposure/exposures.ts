@@ -22,7 +22,6 @@ function rangeBefore({ exposures }: Pick<Move, 'exposures'>, f: number): Exposur
   return exposures[low - 1];
 }
 
-/** How long exposures are held about a frame, and from which frame they are counted there. */
 function countedFrom(move: Timing, f: number): { readonly anchor: number; readonly framesHeld: FramesHeld } {
   const first = firstFrame(move);
   const range = rangeBefore(move, f);
@@ -60,13 +59,11 @@ export const isSkipped = (move: Pick<Move, 'skips'>, f: number): boolean =>
   move.skips.some(({ frame, cut }) => frame === f && cut === null);
 
 interface Known {
-  /** What the exposures depend on, besides the ranges that they are known by. */
   readonly on: readonly unknown[];
   readonly exposures: readonly Exposure[];
 }
 
 const knownOfMove = new WeakMap<Timing, Known>();
-/** By the ranges of a move, which stay the same object while its marks and easings are worked on. */
 const latestOfRanges = new WeakMap<Timing['exposures'], Known>();
 
 function expose(move: Timing, lengthFrames: number): Known {

@@ -1,4 +1,3 @@
-/** What a number of pictures makes of an arc. */
 export interface Pictures {
   readonly count: number;
   /** From picture to picture; round a closed arc the last one leads back to the first picture. */

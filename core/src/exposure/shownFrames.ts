@@ -5,12 +5,10 @@ import { valuesOnFrames } from '../timing/tracks/trackValues';
 import { drawingCount, drawingOn } from './drawings';
 import { beginsExposure, type Exposure, exposuresOf } from './exposures';
 
-/** Something that can change while a figure keeps its place, as a number on each frame. */
 type Reading = (frame: number) => number;
 
 const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
-/** The keys, where they change anything. */
 function trackReadings({ tracks, sizesApart }: Move, lengthFrames: number): Reading[] {
   const changing = TRACKS.filter(
     ({ name }) => tracks[name].length > 1 && (name !== 'sizeDown' || sizesApart),
@@ -24,7 +22,6 @@ function trackReadings({ tracks, sizesApart }: Move, lengthFrames: number): Read
   );
 }
 
-/** The drawings of the figure and of its riders. */
 function drawingReadings({ riders, drawings, cycle }: Move, figure: Figure, lastFrame: number): Reading[] {
   const parts = [
     { figure, move: { drawings, cycle } },
@@ -38,7 +35,6 @@ function drawingReadings({ riders, drawings, cycle }: Move, figure: Figure, last
     .map((part) => (f) => drawingOn({ ...part, distanceOn: () => 0, lastFrame }, f));
 }
 
-/** Frames within which headings are smoothed, to each side. */
 const smoothedReach = ({ smoothFrames, cornerFrames, lean }: Move): number =>
   Math.ceil(Math.max(smoothFrames, cornerFrames, lean.by === 'none' ? 0 : lean.smoothFrames) / 2);
 
@@ -88,12 +84,10 @@ interface Shown {
 }
 
 interface Known extends Shown {
-  /** What they depend on. */
   readonly on: readonly unknown[];
 }
 
 const knownOfMove = new WeakMap<Move, Known>();
-/** By the ranges of a move, which stay the same object while its marks and keys are worked on. */
 const latestOfRanges = new WeakMap<Move['exposures'], Known>();
 
 function work(move: Move, figure: Figure, lengthFrames: number): Shown {

@@ -7,7 +7,6 @@ import { fractionAt, spanIndexAt } from '../timing/placeInTime';
 
 /** A span by the frames on which one sees it: its marks, and the exposures between them. */
 export interface SpanKnots {
-  /** Which mark the span starts at. */
   readonly index: number;
   /** The first is the frame of its mark, the last that of the next one. */
   readonly frames: readonly number[];

@@ -18,7 +18,6 @@ const DIGITS = 3;
 
 const n = (value: number): string => String(Number(value.toFixed(DIGITS)) + 0);
 
-/** A group that programs show as a layer of that name. */
 const layer = (id: string, attributes: string, content: readonly string[]): string =>
   `<g id="${id}" ${attributes}>${content.map((line) => `\n    ${line}`).join('')}\n  </g>`;
 
@@ -42,7 +41,6 @@ function postPath(arc: Arc, arcLength: number, mark: Mark, half: number): string
   return `M${at(-half, 0)}L${at(half, 0)}M${at(half, -foot)}L${at(half, foot)}`;
 }
 
-/** Numbers beside the longer ticks and the marks, each frame once. */
 function numbersOf(
   { move, arc, arcLength }: Travel,
   ticks: readonly Tick[],

@@ -6,9 +6,7 @@ import { writeIncrementsCsv } from './incrementsCsv';
 /** Something of a shot as a text for the clipboard. A new one is a function that writes it, and an entry in the table. */
 export interface Copy {
   readonly id: string;
-  /** What is copied, as the button says it. */
   readonly label: string;
-  /** What it is for, in a sentence. */
   readonly sentence: string;
   /** @returns the text; empty where the shot has nothing of the kind */
   readonly write: (shot: Shot, arcId: string | null) => string;

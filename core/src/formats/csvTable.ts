@@ -8,7 +8,6 @@ import { plainText } from '../model/plainText';
 export interface CsvTable {
   readonly columns: readonly string[];
   readonly lines: readonly CsvLine[];
-  /** Between whole and parts of a number. */
   readonly decimal: '.' | ',';
 }
 

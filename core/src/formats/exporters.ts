@@ -15,7 +15,6 @@ import { pictureSourceFrom } from './pictureSourceFrom';
 import { NO_SCALE, sliderNeeds, writeSliderCsv } from './sliderCsv';
 import { strobeSvg } from './strobeSvg';
 
-/** What an exporter may need besides the shot. */
 export interface ExportContext {
   /** Bytes of its pictures and sounds, by their SHA-256, as far as they are there. */
   readonly files: ReadonlyMap<string, Uint8Array>;
@@ -29,14 +28,10 @@ export interface ExportContext {
 export interface Exporter {
   /** Its flag in the terminal: `--svg`. */
   readonly flag: string;
-  /** What it is, as the button says it. */
   readonly label: string;
-  /** What it is for, in a sentence. */
   readonly sentence: string;
-  /** What is put behind the shot's name, for the name of the file. */
   readonly ending: string;
   readonly mimeType: string;
-  /** Whether it has anything to say of a shot. */
   readonly isPossible: (shot: Shot) => boolean;
   /** What a shot lacks where it is not, in a sentence; where that is plain there is none. */
   readonly lacks?: (shot: Shot) => string;

@@ -17,7 +17,6 @@ export interface FiguresSvg {
   readonly figures: readonly string[];
 }
 
-/** The figure of a travel and its parts on some of its exposures, each named by its frame. */
 function figuresOf(travel: Travel, shot: Shot, first: FirstFrameNumber): (readonly [FigureOn, string])[] {
   const frames = shownExposures(travel.move, shot).map(({ frame }) => frame);
   const count = Math.min(MAX_FIGURES, frames.length);

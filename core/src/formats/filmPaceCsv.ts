@@ -3,7 +3,6 @@ import type { ShotPace } from '../spacing/filmPace';
 import { harmless, written } from './incrementsCsv';
 import { csvText } from './csvTable';
 
-/** A shot's pace with its name. */
 export interface NamedPace {
   readonly name: string;
   readonly pace: ShotPace;

@@ -15,7 +15,6 @@ export interface Film {
   readonly shots: readonly Shot[];
   /** Bytes of the pictures, by their SHA-256. */
   readonly pictures: ReadonlyMap<string, Uint8Array>;
-  /** The same of the sounds. */
   readonly sounds: ReadonlyMap<string, Uint8Array>;
 }
 
@@ -40,7 +39,6 @@ const ENDINGS: Readonly<Record<Picture['type'], string>> = {
 
 const SOUND_ENDINGS: Readonly<Record<Sound['type'], string>> = { 'audio/wav': 'wav', 'audio/mpeg': 'mp3' };
 
-/** All riders of a shot, those of figures that wait included. */
 const ridersOf = ({ moves, waiting }: Shot): readonly Rider[] =>
   [...moves, ...waiting.flatMap(({ move }) => move ?? [])].flatMap(({ riders }) => riders);
 

@@ -1,8 +1,6 @@
 /** Files that can be read as a shot: known before anything that reads them is loaded. */
 export interface ImportKind {
-  /** What it is, as a sentence names it. */
   readonly label: string;
-  /** Of its files, with the dot. */
   readonly extensions: readonly string[];
   readonly mimeType: string;
 }

@@ -8,7 +8,6 @@ import { type ReadShot, shotFromIncrements } from './shotFromIncrements';
 /** Rate of a shot made from what has none of its own, frames per second. */
 const PLAIN_RATE = 24;
 
-/** A file from outside. */
 export interface TextFile {
   readonly name: string;
   readonly text: string;

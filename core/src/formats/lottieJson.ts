@@ -3,7 +3,6 @@ import { lookOf } from '../motion/look';
 import { type PartState, type PartTrack, partTracks } from '../motion/partTracks';
 import { type PictureSource, TONE_COLOURS } from './sceneSvg';
 
-/** A value that stays, or that jumps on some frames. */
 type Value =
   | { readonly a: 0; readonly k: number | readonly number[] }
   | {
@@ -82,7 +81,6 @@ const colourOf = (hex: string): readonly number[] => [
   1,
 ];
 
-/** A filled shape as items of a group. */
 const shapeItems = (d: string, hex: string) => ({
   ty: 'gr',
   it: [

@@ -12,11 +12,8 @@ import { csvText } from './csvTable';
 export interface PartRow {
   readonly move: string;
   readonly figure: string;
-  /** The figure itself, or the name of one of its parts. */
   readonly part: string;
-  /** As people count it. */
   readonly frame: number;
-  /** Where its pivot is. */
   readonly x: number;
   readonly y: number;
   /** Since the exposure before; null on the first. */

@@ -3,7 +3,6 @@ import { MAX_CUE_LENGTH, MAX_SOUND_SECONDS, MAX_CUES } from '../model/limits';
 import { secondsOfFrame } from '../timing/cues';
 import { brokenTable, type CsvLine, numberInCell, readCsvTable } from './csvTable';
 
-/** A cue that was read. */
 export interface ReadCue {
   readonly seconds: number;
   readonly word: string;

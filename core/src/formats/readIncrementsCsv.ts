@@ -17,12 +17,10 @@ export interface ReadRow {
 /** What an increments file says of a move, in the file's own units. */
 export interface ReadIncrements {
   readonly units: 'field' | 'mm';
-  /** The columns of numbers that it has. */
   readonly columns: readonly string[];
   readonly rows: readonly ReadRow[];
 }
 
-/** What an increments file says of a move and of its shot. */
 export interface ReadMove extends ReadIncrements {
   /** Name of its figure; empty where the file has none. */
   readonly figure: string;
@@ -31,7 +29,6 @@ export interface ReadMove extends ReadIncrements {
 /** A whole increments file: of the shot it says what it can, null for the rest. */
 export interface ReadTable {
   readonly moves: readonly ReadMove[];
-  /** Frames per second. */
   readonly rate: number | null;
   readonly take: string | null;
 }

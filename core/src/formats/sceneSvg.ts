@@ -14,7 +14,6 @@ export const TONE_COLOURS: Readonly<Record<Tone, string>> = {
 /** Where a picture's bytes are, as an address or as data; null where they are not known. */
 export type PictureSource = (picture: Picture) => string | null;
 
-/** On what a picture of a shot is made. */
 export type Ground = 'paper' | 'black' | 'transparent';
 
 export const GROUNDS: Readonly<Record<Ground, string | null>> = {

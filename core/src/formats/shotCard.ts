@@ -34,9 +34,7 @@ export interface ShotCard {
   readonly outlines: readonly string[];
 }
 
-/** One figure on a card. */
 export interface CardGhost {
-  /** A stand-in by its name, or a drawing by the index of its outline. */
   readonly look: StandInName | number;
   /** From the artwork's units to the field: the six numbers of an SVG matrix. */
   readonly placement: readonly number[];
@@ -50,14 +48,11 @@ export const CARD_VERSION = 5;
 /** The most a card weighs as JSON, bytes: a list of many shots stays light. */
 export const CARD_BYTES = 4096;
 
-/** How much of a shot a card shows. */
 interface Detail {
   readonly moves: number;
   readonly ghosts: number;
-  /** Ticks of each move. More would blur into a band at the size of a card. */
   readonly ticks: number;
   readonly arcs: number;
-  /** An arc of more segments is drawn by as many straight pieces. */
   readonly segments: number;
 }
 
@@ -84,7 +79,6 @@ function spread<T>(all: readonly T[], count: number): T[] {
   return Array.from({ length: most }, (_, i) => all[Math.round((i * (all.length - 1)) / (most - 1))]!);
 }
 
-/** An arc as path data, by straight pieces between places along it where it has too many segments to be exact. */
 function arcOnCard(arc: Arc, segments: number, digits: number): string {
   const { length, segments: own } = measureArc(arc);
   if (own.length <= segments) return pathData(arc, digits);
@@ -107,7 +101,6 @@ const placementOnCard = ({ a, b, c, d, e, f }: Transform, digits: number): numbe
   ...[e, f].map((shift) => Number(shift.toFixed(digits))),
 ];
 
-/** A ghost of a move that has the outline of its drawing with it. */
 type Ghost = Omit<CardGhost, 'look'> & { readonly look: StandInName | { readonly outline: string } };
 
 const strengthOf = (i: number, count: number): number => Number((count > 1 ? i / (count - 1) : 1).toFixed(2));

@@ -40,7 +40,6 @@ export interface ReadShot {
   readonly notes: readonly string[];
 }
 
-/** Places that follow each other, each once, and which of them each line of a table is at. */
 interface Places {
   readonly points: readonly Vector[];
   /** Of each line: the index of its point. */
@@ -74,7 +73,6 @@ function placesOf({ rows }: ReadMove, k: number): Places {
 const heldOf = ({ rows }: ReadMove): readonly number[] =>
   rows.map(({ frame, values }, i) => (rows[i + 1]?.frame ?? frame + Math.max(0, values.held ?? 1)) - frame);
 
-/** A move whose exposures begin on these frames, each held as long as is said. */
 function exposedOn(move: Move, frames: readonly number[], held: readonly number[]): Move {
   const framesHeld = heldIn(frames);
   if (framesHeld > 1) return { ...move, framesHeld };
@@ -105,7 +103,6 @@ function keysFor(frames: readonly number[], values: readonly number[], resting: 
   });
 }
 
-/** What the columns of a table besides the places say, as keys on its frames. */
 function tracksFrom({ rows, columns }: ReadMove, k: number): Partial<Move> {
   const frames = rows.map(({ frame }) => frame);
   const column = (name: string, otherwise: number): readonly number[] =>
@@ -141,7 +138,6 @@ function tracksFrom({ rows, columns }: ReadMove, k: number): Partial<Move> {
   };
 }
 
-/** The shot with a figure that travels as one move of a table says. */
 function withMove(shot: Shot, read: ReadMove, k: number): Shot {
   const { points, pointOf, isClosed } = placesOf(read, k);
   // A figure that stays where it is has an arc of two points on one spot.
@@ -168,7 +164,6 @@ function withMove(shot: Shot, read: ReadMove, k: number): Shot {
   };
 }
 
-/** What a table cannot say, as sentences. */
 function notesOn({ moves, rate }: ReadTable, plainRate: number): readonly string[] {
   const hasDrawings = moves.some(({ rows }) => rows.some(({ values }) => (values.drawing ?? 1) > 1));
   return [

@@ -7,12 +7,10 @@ import { csvText } from './csvTable';
 /** What is said of a shot whose lengths nobody knows. */
 export const NO_SCALE = 'A slider moves by millimetres: set the scale of the field first.';
 
-/** A moment of a slider. */
 export interface SliderRow {
   readonly frame: number;
   /** When it has to be there, from the first frame on. */
   readonly timeMs: number;
-  /** Along the arc, from where the move begins. */
   readonly positionMm: number;
   /** From the moment before to this one; 0 on the first. */
   readonly speedMmPerS: number;
@@ -26,7 +24,6 @@ export interface SliderLimits {
   readonly mostAcceleration?: number;
 }
 
-/** Where a slider would have to be faster than it can. */
 export interface SliderFault {
   readonly frame: number;
   readonly of: 'speed' | 'acceleration';
@@ -61,7 +58,6 @@ export function sliderRows(shot: Shot, move: Move): readonly SliderRow[] {
   return rows;
 }
 
-/** How hard a slider brakes at the end, where it stops within a frame from the speed that it has. */
 function stopOf(rows: readonly SliderRow[]): { readonly frame: number; readonly braking: number } | null {
   const [last, before] = [rows[rows.length - 1], rows[rows.length - 2]];
   if (!last || !before) return null;

@@ -16,13 +16,10 @@ export function exposedInShot(shot: Shot): readonly number[] {
   return [...frames].sort((a, b) => a - b);
 }
 
-/** What a strobe picture shows. */
 export interface StrobeChoice {
   /** Every n-th exposure, at least 1. */
   readonly every?: number;
-  /** Whether the arcs and their ticks are drawn over it. */
   readonly withTicks?: boolean;
-  /** Frames of the shot, both included. */
   readonly from?: number;
   readonly until?: number;
 }

@@ -8,7 +8,6 @@ import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 
 /** A sub-path of a drawing, in the drawing's own pixels. */
 export interface DrawnPath extends SubPath {
-  /** Its id in the drawing, or what it is and its number. */
   readonly name: string;
 }
 

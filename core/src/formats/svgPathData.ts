@@ -164,7 +164,6 @@ function refuseHugeNumbers(data: string): void {
       );
 }
 
-/** The reader's own words on what is wrong, as part of a sentence. */
 function whatIsWrong(fault: string): string {
   const position = /at pos (\d+)/.exec(fault)?.[1];
   if (!fault) return 'there is nothing in it';

@@ -19,7 +19,6 @@ export function ticksByLength(ticks: readonly Tick[], height: number): string {
   return `${ticksPath(short!, height * TICK_SHARE, DIGITS)}${ticksPath(long!, height * LONG_TICK_SHARE, DIGITS)}`;
 }
 
-/** The arcs that figures are seen on, with their ticks, to be drawn over a picture. */
 export interface TickLines {
   /** Path data in field units; empty where nothing travels. */
   readonly d: string;

@@ -11,11 +11,9 @@ import { written } from './incrementsCsv';
 import { heldIn, marksOn, withPlaces } from './placesInTiming';
 import { PLACE_COLUMNS, type PlaceColumn, type ReadIncrements, type ReadRow } from './readIncrementsCsv';
 
-/** What came of reading a table as the timing of a move. */
 export type ReadTiming =
   /** Nothing in it differs from the shot. */
   | { readonly outcome: 'unchanged' }
-  /** One column led. */
   | { readonly outcome: 'read'; readonly shot: Shot; readonly column: PlaceColumn; readonly moved: number }
   /** Several columns differ and do not say the same: one has to be chosen. */
   | { readonly outcome: 'choose'; readonly columns: readonly PlaceColumn[] };
@@ -36,13 +34,11 @@ function valueIn(row: IncrementRow, column: PlaceColumn): number | null {
 const allRows = ({ rows, closing }: IncrementTable): readonly IncrementRow[] =>
   closing ? [...rows, closing] : rows;
 
-/** Those among them on which the figure travels. */
 const rowsOfTravel = (table: IncrementTable, move: Move, shot: Shot): readonly IncrementRow[] => {
   const frames = new Set(exposuresOf(move, shot).map(({ frame }) => frame));
   return allRows(table).filter((row) => frames.has(row.frame) || row === table.closing);
 };
 
-/** Whether the table is about the very exposures that the move has. */
 const hasFramesOf = (read: readonly ReadRow[], rows: readonly IncrementRow[]): boolean =>
   read.length === rows.length && read.every(({ frame }, i) => frame === rows[i]!.frame);
 
@@ -76,7 +72,6 @@ function changedPlaces(
   });
 }
 
-/** The places that a table has for exposures of its own. */
 function ownPlaces(column: PlaceColumn, read: readonly ReadRow[], table: IncrementTable): number[] {
   const start = table.rows[0]!.arcDistance;
   let sum = start;

@@ -22,7 +22,6 @@ interface Line {
 
 const broken = (sentence: string): ShotError => new ShotError('invalid-csv', sentence);
 
-/** Lines that say something, with their numbers in the file. */
 function linesOf(text: string): Line[] {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false });
   return data

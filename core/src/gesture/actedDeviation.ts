@@ -2,11 +2,9 @@ import type { Gesture, Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { momentsOf } from './gesture';
 
-/** How far a move is from the gesture it was acted with. */
 export interface ActedDeviation {
   /** Field units. */
   readonly largest: number;
-  /** The frame where it is so large. */
   readonly frame: number;
 }
 

@@ -2,7 +2,6 @@ import type { Mark } from '../model/schema';
 import { flowFraction } from '../timing/flow';
 import type { LaidGesture } from './layGesture';
 
-/** Marks along the way, and how far off the worst frame of each of their spans is. */
 export class FlowingMarks {
   readonly marks: Mark[];
   private worst: { frame: number; away: number }[] = [];
@@ -29,7 +28,6 @@ export class FlowingMarks {
     return worst;
   }
 
-  /** The worst frame of all, and in which span it is. */
   worstOfAll(): { span: number; frame: number; away: number } {
     let span = 0;
     this.worst.forEach(({ away }, i) => {
@@ -38,7 +36,6 @@ export class FlowingMarks {
     return { span, ...this.worst[span]! };
   }
 
-  /** Spans whose speeds a mark has to do with. */
   private judge(from: number, until: number): void {
     for (let i = Math.max(0, from); i <= Math.min(until, this.marks.length - 2); i++)
       this.worst[i] = this.worstIn(i);

@@ -79,7 +79,6 @@ function withStepsBetween(trail: readonly TimedPoint[], longest: number): TimedP
   });
 }
 
-/** Lengths of the straight lines through all places up to each of them. */
 function lengthsOf(trail: readonly Vector[]): Float64Array {
   const lengths = new Float64Array(trail.length);
   for (let i = 1; i < trail.length; i++) lengths[i] = lengths[i - 1]! + distance(trail[i]!, trail[i - 1]!);
@@ -93,7 +92,6 @@ interface Found {
   readonly away: number;
 }
 
-/** The place of a segment nearest to another, between two parameters. */
 function nearestIn(measure: ArcMeasure, segment: number, to: Vector, from: number, until: number): Found {
   const { curve } = measure.segments[segment]!;
   const step = (until - from) / LOOKS;
@@ -161,7 +159,6 @@ function distancesOf(
 /** The gesture laid along an arc: where each frame should be, and how to tell how far off a place is. */
 export interface LaidGesture {
   readonly points: readonly PointShape[];
-  /** Distance along the arc on each frame. */
   readonly wanted: Float64Array;
   readonly length: number;
   /** How far a distance along the arc is from where the hand was on a frame, field units. */

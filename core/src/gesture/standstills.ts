@@ -1,10 +1,8 @@
 import { distance, type Vector } from '../arc/vector';
 
-/** Frames on which the hand rested, both ends included. */
 export interface Standstill {
   readonly from: number;
   readonly until: number;
-  /** The frame whose place stands for all of them. */
   readonly about: number;
 }
 
@@ -15,7 +13,6 @@ const STILL_SHARE = 0.5;
 /** A hand that creeps goes the second half of a way as fast as the first; one that rested goes it so many times faster. */
 const LEAVES_FASTER = 3;
 
-/** The last frame from one on through which the hand stays within a reach of a place. */
 function staysUntil(points: readonly Vector[], from: number, about: Vector, reach: number): number {
   let until = from;
   while (until + 1 < points.length && distance(points[until + 1]!, about) <= reach) until++;

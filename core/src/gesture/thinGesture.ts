@@ -8,7 +8,6 @@ import { layGesture } from './layGesture';
 import { standstills } from './standstills';
 
 export interface ThinOptions {
-  /** Number of intervals that the gesture takes up. */
   readonly frames: number;
   /** How far the figure may be on any frame from where the hand was then, field units, > 0. */
   readonly allowedDeviation: number;
@@ -16,7 +15,6 @@ export interface ThinOptions {
   readonly onProgress?: (share: number) => void;
 }
 
-/** An arc and marks that do what a gesture did. */
 export interface ThinnedGesture {
   readonly points: readonly PointShape[];
   /** Frames count from 0, the start of the gesture. */

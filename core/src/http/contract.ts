@@ -55,7 +55,6 @@ const cardSchema = z.object({
   outlines: z.array(z.string()),
 });
 
-/** One line of the list. */
 const summary = z.object({
   id,
   revision,
@@ -71,7 +70,6 @@ const summary = z.object({
   damage: z.object({ code: z.string(), sentence: z.string() }).nullable(),
 });
 
-/** A shot in the bin. */
 const removed = summary
   .pick({ id: true, name: true, film: true, lengthFrames: true, rate: true })
   .extend({ removedAt: z.string() });
@@ -93,7 +91,6 @@ const keptPicture = backdropSchema.shape.pictures.element.extend({
   note: z.string(),
 });
 
-/** One request and its answer. */
 export interface Endpoint {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   /** Below `API`, with `:name` for each parameter. */
@@ -210,12 +207,10 @@ export const CONTRACT = defineContract({
 
 export type { EndpointName };
 
-/** What an endpoint answers with, as data. */
 export type AnswerOf<Name extends EndpointName> = (typeof CONTRACT)[Name]['answer'] extends z.ZodType
   ? z.infer<(typeof CONTRACT)[Name]['answer']>
   : void;
 
-/** What an endpoint takes, as data. */
 export type BodyOf<Name extends EndpointName> = (typeof CONTRACT)[Name] extends { readonly body: infer Body }
   ? Body extends z.ZodType
     ? z.input<Body>

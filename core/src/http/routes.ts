@@ -27,7 +27,6 @@ export const ROUTES = {
   readSound: { method: 'GET', path: '/sounds/:sha256' },
 } as const;
 
-/** What can be asked of the server. */
 export type EndpointName = keyof typeof ROUTES;
 
 /** The address of an endpoint below `API`, with its parameters filled in. */

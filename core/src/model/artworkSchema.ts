@@ -27,7 +27,6 @@ export const outlineSchema = z
 /** One picture of a figure, kept beside the shot as those of a backdrop are. */
 export const drawingSchema = pictureSchema.extend({
   outline: outlineSchema,
-  /** For how many frames it is shown where drawings follow each other. */
   frames: z.number().int().min(1).max(240),
   /** The spot that is planted, in the picture's own units, and which of the planted parts it is; null off the ground. */
   planted: z

@@ -11,7 +11,6 @@ const side = z.number().min(PICTURE_LIMITS.leastSide).max(PICTURE_LIMITS.mostSid
 export const pictureSchema = z.object({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(PICTURE_TYPES),
-  /** Name of the file it came from, to be shown. */
   name: lineSchema(z).max(120),
   width: side,
   height: side,
@@ -20,7 +19,6 @@ export const pictureSchema = z.object({
 /** A picture, or a sequence of them, under everything. It never goes into what is put out. */
 export const backdropSchema = z.object({
   pictures: z.array(pictureSchema).min(1).max(MAX_SEQUENCE_LENGTH),
-  /** How many frames each picture of a sequence is shown. */
   framesEach: z.number().int().min(1).max(240),
   /** Place of its middle in the field, field units. */
   x: coordinate(z),

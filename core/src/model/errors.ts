@@ -1,6 +1,5 @@
 import { type FirstFrameNumber, type FrameSentence, numbered } from './frameNumbers';
 
-/** What a caller can tell apart and act on. The message is a sentence fit to be shown. */
 export type ShotErrorCode =
   | 'not-json'
   | 'not-a-shot'
@@ -16,7 +15,6 @@ export type ShotErrorCode =
   | 'arc-needs-two-points'
   | 'out-of-range';
 
-/** The one error the core throws on purpose. */
 export class ShotError extends Error {
   readonly code: ShotErrorCode;
   readonly sentence: FrameSentence;

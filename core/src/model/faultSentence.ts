@@ -213,7 +213,6 @@ export function partAt(path: readonly PropertyKey[]): string {
   return words.join(' of ');
 }
 
-/** What is called by the end of a path is several things. */
 const isPlural = (path: readonly PropertyKey[]): boolean => {
   const last = path[path.length - 1];
   return typeof last === 'string' && PLURAL.has(nameOf(last));
@@ -271,7 +270,6 @@ function typeFault(value: unknown, expected: string, verb: 'is' | 'are'): string
   return `${verb} ${quoted(value)}, and must be ${TYPES[expected] ?? `of the type ${expected}`}`;
 }
 
-/** What is wrong, as the end of a sentence that begins with what it is. */
 function faultOf(issue: z.core.$ZodIssue, value: unknown): string {
   const verb = isPlural(issue.path) ? 'are' : 'is';
   switch (issue.code) {
@@ -302,7 +300,6 @@ function faultOf(issue: z.core.$ZodIssue, value: unknown): string {
 
 const LISTED = 12;
 
-/** Values that may be, as a list of words. */
 function listed(values: readonly unknown[]): string {
   const shown = values
     .slice(0, LISTED)

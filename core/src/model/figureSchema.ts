@@ -25,6 +25,5 @@ export const figureSchema = z.object({
   /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */
   frontDeg: degrees,
   hidden: z.boolean(),
-  /** Whether hands and menus let it be. */
   locked: z.boolean(),
 });

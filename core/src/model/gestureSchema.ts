@@ -28,6 +28,5 @@ export const actedSchema = z.object({
   gestureId: id(z),
   /** How far the figure may be from where the hand was at the same moment, field units. */
   allowedDeviation: z.number().min(1e-3).max(1e5),
-  /** Whether the move lasts as long as the gesture did, or was fitted to so many frames. */
   frames: z.number().int().min(1).nullable(),
 });

@@ -4,7 +4,6 @@ import type { Shot } from './schema';
 export const MILLIMETRES = { mm: 1, cm: 10, in: 25.4 } as const;
 export type LengthUnit = keyof typeof MILLIMETRES;
 
-/** How lengths of a shot are shown and typed. */
 export interface LengthScale {
   readonly unit: 'mm' | 'units';
   /** Field units in one `unit`. */

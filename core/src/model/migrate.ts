@@ -94,7 +94,6 @@ const toVersion7: Migration = (data) => ({
   }),
 });
 
-/** A half turn further, within what an angle may be. */
 const turnedAbout = (degrees: unknown): unknown =>
   typeof degrees === 'number' ? degrees + (degrees > 0 ? -180 : 180) : degrees;
 

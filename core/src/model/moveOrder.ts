@@ -4,7 +4,6 @@ interface OnFrame {
   readonly frame: number;
 }
 
-/** What of a move lies on frames that follow each other. */
 interface InOrder {
   readonly marks: readonly OnFrame[];
   readonly overrides: readonly OnFrame[];

@@ -26,13 +26,11 @@ const frameNumber = z
 /** Drawings that are repeated while the figure travels. */
 export const cycleSchema = z
   .object({
-    /** It goes on with every frame, or with the distance travelled. */
     by: z.enum(['time', 'way']),
     from: frameNumber,
     /** Its last frame; null for the end of the shot. */
     until: frameNumber.nullable(),
     startDrawing: z.number().int().min(1).max(MAX_SEQUENCE_LENGTH),
-    /** There and back. */
     swings: z.boolean(),
     /** How far one cycle carries the figure, field units. */
     advance: z.number().min(1e-3).max(MAX_COORDINATE),
@@ -57,7 +55,6 @@ export const riderSchema = figureSchema.extend({
   arcId: id(z).nullable(),
   /** Where it is on a second arc: at the same share of its length, or at the spot nearest to its place on the first. */
   onSecond: z.enum(['share', 'nearest']),
-  /** Past the end of an open arc it stays there, or carries straight on. */
   pastEnds: z.enum(['stay', 'straight']),
   /** Off the arc: forward and right, turned with it; or right and down in the field. Field units. */
   offset: vectorSchema(z),
@@ -67,11 +64,8 @@ export const riderSchema = figureSchema.extend({
   mirrored: z.boolean(),
   /** Of its own height, percent; the figure's size goes for it as well. */
   sizePercent: z.number().min(0.1).max(10_000),
-  /** The figure's opacity goes for it as well. */
   opacityPercent: z.number().min(0).max(100),
-  /** Its picture is bent along the arc as a strip. */
   bends: z.boolean(),
-  /** Whether it lies in front of the figure. */
   inFront: z.boolean(),
 });
 
@@ -102,13 +96,10 @@ export const moveSchema = takenTimingSchema.extend({
   correctionDeg: degrees,
   /** Whether the figure is seen in a mirror, so that it looks the other way without standing on its head. */
   mirrored: z.boolean(),
-  /** Going back along its arc it keeps facing along it, or faces the way it goes. */
   backwards: z.enum(['keeps', 'faces']),
   /** At a corner of the arc its heading goes over within so many frames, centred on it; 0 snaps. */
   cornerFrames: z.number().int().min(0).max(MAX_SMOOTH_FRAMES),
-  /** Its heading is smoothed over so many frames. */
   smoothFrames: z.number().int().min(0).max(MAX_SMOOTH_FRAMES),
-  /** How it leans into bends by itself. */
   lean: z.object({
     by: z.enum(['none', 'most', 'physics']),
     mostDeg: z.number().min(-180).max(180),
@@ -116,7 +107,6 @@ export const moveSchema = takenTimingSchema.extend({
   }),
   /** Whether it is sized down by a track of its own; else by the same as across. */
   sizesApart: z.boolean(),
-  /** Whether its offset is right and down in the field, or forward and right, turned with the arc's direction. */
   offsetIn: z.enum(['field', 'riding']),
   /** Further parts that follow the figure, those at the back first. */
   riders: z.array(riderSchema).max(MAX_RIDERS),

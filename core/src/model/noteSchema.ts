@@ -13,7 +13,6 @@ const frame = z
 export const noteSchema = z
   .object({
     id: id(z),
-    /** The frames that it is about, both included. */
     from: frame,
     until: frame,
     text: textSchema(z).trim().min(1, 'a note has a text').max(MAX_NOTE_LENGTH),

@@ -53,7 +53,6 @@ const unchecked = z.object({
   name: partName(z),
   /** The film the shot belongs to; empty when it stands alone. */
   film: lineSchema(z).max(MAX_NAME_LENGTH),
-  /** Frames per second. */
   rate: rateSchema,
   lengthFrames: lengthSchema,
   field: fieldSchema,
@@ -72,7 +71,6 @@ const unchecked = z.object({
   /** What is heard, in order of time. */
   cues: z.array(cueSchema).max(MAX_CUES),
   sound: soundSchema.nullable(),
-  /** From where on the checks tell something. */
   thresholds: thresholdsSchema,
 });
 
@@ -157,7 +155,6 @@ export type Picture = Backdrop['pictures'][number];
 export type Keeps = Move['keeps'];
 export type Figure = Shot['figures'][number];
 export type Artwork = Figure['artwork'];
-/** A picture of a figure, with its outline. */
 export type DrawingPicture = Extract<Artwork, { kind: 'pictures' }>['drawings'][number];
 export type Outline = DrawingPicture['outline'];
 export type Waiting = Shot['waiting'][number];
@@ -167,12 +164,10 @@ export type Cycle = NonNullable<Move['cycle']>;
 export type Gesture = Shot['gestures'][number];
 export type Acted = NonNullable<Move['acted']>;
 export type Mark = Move['marks'][number];
-/** A key of a track. */
 export type Key = Move['tracks'][TrackName][number];
 export type { TrackName };
 export type Easing = Mark['easing'];
 export type EasingKind = Easing['kind'];
-/** The easings of one kind. */
 export type EasingOf<Kind extends EasingKind> = Extract<Easing, { kind: Kind }>;
 export type FramesHeld = Move['framesHeld'];
 export type ExposureRange = Move['exposures'][number];
@@ -184,12 +179,10 @@ export type Sheet = Shot['sheet'];
 export type Take = Shot['takes'][number];
 /** What a take that is not the current one has of its own. */
 export type KeptTake = NonNullable<Take['kept']>;
-/** The timing of one move in a take. */
 export type TakenTiming = KeptTake['timings'][number];
 export type Note = Shot['notes'][number];
 export type Cue = Shot['cues'][number];
 export type Sound = NonNullable<Shot['sound']>;
 export type Thresholds = Shot['thresholds'];
-/** What a move was timed with by its weight. */
 export type Physics = NonNullable<Move['physics']>;
 export type StandInName = (typeof standInNames)[number];

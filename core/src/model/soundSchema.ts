@@ -9,7 +9,6 @@ export const soundSchema = z.object({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(SOUND_TYPES),
   name: lineSchema(z).max(MAX_NAME_LENGTH),
-  /** How long it is. */
   seconds: z.number().min(0).max(MAX_SOUND_SECONDS),
   /** When it begins, counted from the start of frame 1; negative where the shot begins within it. */
   startSeconds: z.number().min(-MAX_SOUND_SECONDS).max(MAX_SOUND_OFFSET_SECONDS),

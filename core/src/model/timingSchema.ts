@@ -6,7 +6,6 @@ import { lineSchema } from './plainText';
 
 export const easingSchema = easingUnion(z);
 
-/** Round a closed arc the last mark may lie one frame past the shot. */
 const frame = z
   .number()
   .int()
@@ -56,9 +55,7 @@ export const letBeSchema = z.object({ check: z.string().min(1).max(MAX_LABEL_LEN
 export const physicsSchema = z.object({
   /** The share of its swing that a pendulum loses in each full swing. */
   damping: z.number().min(0).max(PHYSICAL.maxDamping),
-  /** Half swings of a pendulum. */
   swings: z.number().int().min(1).max(PHYSICAL.maxSwings),
-  /** What comes down a slope. */
   rolls: z.enum(['slides', 'ball', 'cylinder', 'hoop']),
   /** The miniature that it is looked at in, 1 : n. */
   miniature: z.number().min(PHYSICAL.minMiniature).max(PHYSICAL.maxMiniature),
@@ -71,7 +68,6 @@ export const timingSchema = z.object({
   after: outsideSchema,
   /** How many frames one drawing or placement is held, from the move's first frame on. */
   framesHeld: exposureSchema,
-  /** Ranges that are held otherwise. */
   exposures: z.array(exposureRangeSchema).max(MAX_MARKS),
   skips: z.array(skipSchema).max(MAX_SHOT_FRAMES),
   overrides: z.array(overrideSchema).max(MAX_SHOT_FRAMES),

@@ -12,7 +12,6 @@ interface MoveParts extends Part {
   readonly tracks: Readonly<Record<TrackName, readonly Part[]>>;
 }
 
-/** Parts of a shot that have ids. */
 interface WithIds {
   readonly figures: readonly Part[];
   readonly arcs: readonly (Part & { readonly points: readonly Part[] })[];
@@ -26,7 +25,6 @@ interface WithIds {
 
 type Path = readonly PropertyKey[];
 
-/** Lists whose ids have to differ from each other, each with where it is. */
 function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[])[] {
   const at = <Of extends Part>(path: Path, parts: readonly Of[]) =>
     parts.map((part, i): readonly [Path, Of] => [[...path, i], part]);

@@ -1,6 +1,5 @@
 import type { Travel } from './evaluate';
 
-/** Frames from one to another, both included. */
 export interface FrameRange {
   readonly from: number;
   readonly until: number;

@@ -7,7 +7,6 @@ import { writeBeyond } from './riders';
 import { type Scale, scaleOn } from './scale';
 import { bentSilhouette } from './silhouettePath';
 
-/** A vertical slice of a picture that is bent along an arc. */
 export interface Slice {
   /** Left edge and width in the picture's own units. */
   readonly from: number;
@@ -19,9 +18,7 @@ export interface Slice {
 /** A picture is bent in so many slices. */
 const SLICES = 24;
 
-/** How a strip lies along its arc on a frame. */
 interface Strip {
-  /** The field point for a spot of the picture, off the arc by its height. */
   readonly map: (x: number, y: number) => readonly [number, number];
   /** Place and direction (degrees) of the arc under a spot of the picture. */
   readonly under: (x: number) => { readonly x: number; readonly y: number; readonly headingDeg: number };
@@ -70,9 +67,7 @@ function stripOn(
   };
 }
 
-/** What is to be drawn of a picture that follows the arc as a strip. */
 export interface BentPicture {
-  /** Its outline in the field. */
   readonly silhouette: string;
   /** The slices of the picture from left to right: their widths add up to its own. */
   readonly slices: readonly Slice[];

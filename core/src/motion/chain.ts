@@ -6,7 +6,6 @@ export type Taper = 'even' | 'ratio';
 
 /** Of a chain of parts, its first the figure itself. */
 export interface ChainPlan {
-  /** Parts, the figure counted. */
   readonly count: number;
   /** Between the pivots of neighbours: field units, frames, or as far as the parts are long. */
   readonly gap: { readonly distance: number } | { readonly frames: number } | 'nose-to-tail';

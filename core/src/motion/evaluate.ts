@@ -39,7 +39,6 @@ export interface Travel {
   readonly heading: Float64Array;
   /** Values of the tracks on each frame, in the unit of each. */
   readonly tracks: TrackValues;
-  /** The frame whose position is seen on each frame. */
   readonly shown: Int32Array;
   /** Height of the figure at a size of 100 %, field units. */
   readonly figureHeight: number;
@@ -186,7 +185,6 @@ export const moveParts = (shot: Shot, move: Move): { readonly arc: Arc; readonly
   figure: findPart(shot.figures, move.figureId),
 });
 
-/** The travel that is known, with riders as the other arcs of the shot have them now. */
 function withRidersOn(shot: Shot, known: Known): Travel {
   const { travel } = known;
   const { arcs } = shot;

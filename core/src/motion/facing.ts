@@ -2,7 +2,6 @@ import { type ArcMeasure, curvatureAtDistance } from '../arc/arcMeasure';
 import { wrapDeg } from '../arc/vector';
 import type { Arc, Field, Move, Shot } from '../model/schema';
 
-/** What of a shot the lean of a figure depends on besides its travel. */
 export type LeanUnits = Pick<Field, 'unitsPerMm'> & Pick<Shot, 'rate'>;
 
 /** Gravity, metres per second squared (ISO 80000-3, standard acceleration of free fall). */
@@ -52,7 +51,6 @@ function cornersOf({ segments, headingOffsetDeg, startDistance, closed }: ArcMea
     .filter(({ turnDeg }) => Math.abs(turnDeg) > MIN_CORNER_DEG);
 }
 
-/** How many of some rising numbers lie below a value. */
 function countBelow(rising: readonly Corner[], value: number): number {
   let [low, high] = [0, rising.length];
   while (low < high) {

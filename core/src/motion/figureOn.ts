@@ -8,7 +8,6 @@ import { heightInField, type Look, lookOf, placementOf } from './look';
 import { drawingOfRider, type RiderTravel } from './riders';
 import { PLAIN_SCALE, scaleOn } from './scale';
 
-/** What is to be drawn of a figure on a frame, and where. */
 export interface FigureOn {
   readonly look: Look;
   /** From the look's own units to the field. */

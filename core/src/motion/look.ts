@@ -61,7 +61,6 @@ export const heightInField = (
   { unitsPerMm }: Pick<Field, 'unitsPerMm'>,
 ): number => (heightMm !== null && unitsPerMm !== null ? heightMm * unitsPerMm : height);
 
-/** How a figure stands on a frame. */
 export interface FigurePosition {
   /** Where its pivot stands, field units. */
   readonly x: number;
@@ -70,7 +69,6 @@ export interface FigurePosition {
   readonly scale: Scale;
 }
 
-/** What of a figure and its move says how its artwork is put into the field. */
 export interface FigureSetup {
   readonly figure: Figure;
   readonly move: Pick<Move, 'turnsWithArc' | 'mirrored'>;
@@ -111,7 +109,6 @@ export function placementOf(
 export const svgMatrix = ({ a, b, c, d, e, f }: Transform): string =>
   `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6)) + 0).join(' ')} ${Number(e.toFixed(3)) + 0} ${Number(f.toFixed(3)) + 0})`;
 
-/** A spot of a look that a pivot snaps to. */
 export interface PivotSpot extends Vector {
   readonly name: 'middle' | 'foot' | 'top' | 'left' | 'right' | 'corner';
 }

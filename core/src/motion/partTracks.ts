@@ -5,7 +5,6 @@ import { NO_MOVE, partsOn } from './figureOn';
 import { heightInField, lookOf } from './look';
 import { type Scale, scaleOn } from './scale';
 
-/** How a part of a shot stands from one exposure to the next. */
 export interface PartState {
   readonly frame: number;
   /** Where its pivot is, field units. */

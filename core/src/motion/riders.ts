@@ -10,7 +10,6 @@ import { drawingCount, drawingOn } from '../exposure/drawings';
 import { heightInField } from './look';
 import { offsetInField } from './offset';
 
-/** Where a rider is on a frame. */
 export interface RiderPlace {
   /** Where its pivot stands, field units. */
   readonly pivotX: number;
@@ -27,7 +26,6 @@ export interface RiderPlace {
  */
 export interface RiderTravel {
   readonly rider: Rider;
-  /** The arc that it is on. */
   readonly arc: Arc;
   /** Distance from the start of that arc on a frame, field units; it may lie past the ends. */
   readonly distanceOn: (i: number) => number;
@@ -36,7 +34,6 @@ export interface RiderTravel {
   readonly height: number;
 }
 
-/** What riders need of the travel that they follow. */
 export type Leader = Pick<
   Travel,
   'move' | 'arc' | 'figure' | 'arcLength' | 'arcDistance' | 'pivotX' | 'pivotY'

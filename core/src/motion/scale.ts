@@ -1,6 +1,5 @@
 import type { Travel } from './evaluate';
 
-/** By how much an artwork is sized about its pivot. */
 export interface Scale {
   readonly across: number;
   readonly down: number;

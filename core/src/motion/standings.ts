@@ -9,7 +9,6 @@ import { drawingOn } from '../exposure/drawings';
 import { offsetInField } from './offset';
 import type { Scale } from './scale';
 
-/** Where a figure stands on one frame. */
 export interface Standing {
   readonly frame: number;
   /** Its place on the arc, field units. */

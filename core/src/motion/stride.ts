@@ -105,7 +105,6 @@ export interface SlipRow {
   readonly spot: Vector | null;
 }
 
-/** Slips of a move with the largest and the mean of them. */
 export interface Slips {
   readonly rows: readonly SlipRow[];
   /** Root of the mean square, mean and largest amount, field units; 0 where nothing is planted. */

@@ -6,9 +6,7 @@ import { evaluate, type Travel, travelOfMove } from './evaluate';
 export type TakesAlign =
   { readonly at: 'start' } | { readonly at: 'end' } | { readonly at: 'mark'; readonly markId: string };
 
-/** How far apart a figure is in two takes on one frame. */
 export interface FrameDifference {
-  /** Of the current take. */
   readonly frame: number;
   /** From pivot to pivot as both are seen, field units. */
   readonly away: number;

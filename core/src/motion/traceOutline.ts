@@ -65,7 +65,6 @@ function ringsOf({ width, height, alpha }: AlphaMask): Ring[] {
   return rings;
 }
 
-/** Twice the area within a ring, signed. */
 const areaOf = (ring: Ring): number =>
   ring.reduce((sum, [x, y], i) => {
     const [nextX, nextY] = ring[(i + 1) % ring.length]!;

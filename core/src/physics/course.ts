@@ -10,24 +10,20 @@ import { GRAVITY, metres, millimetres } from './gravity';
 import { angleAt, turns } from './pendulum';
 import { rolledAt, rollSeconds, type Rolls } from './rolling';
 
-/** What is said of a physical move besides its shape. */
 export interface PhysicalOptions {
   /** The share of the swing that a pendulum loses in each full swing, 0 to below 1. */
   readonly damping: number;
   /** Half swings of a pendulum, whole, at least 1. */
   readonly swings: number;
-  /** What comes down a slope. */
   readonly rolls: Rolls;
 }
 
-/** A moment of a course that has a mark. */
 export interface Impact {
   readonly seconds: number;
   /** Share of the arc. */
   readonly fraction: number;
 }
 
-/** Where something is on its arc, by the laws that move it. */
 export interface Course {
   /** Where it begins, turns, hits or ends, in order of time. */
   readonly moments: readonly Impact[];
@@ -37,7 +33,6 @@ export interface Course {
 
 type ShapeOf<Kind extends ReadyShape['kind']> = Extract<ReadyShape, { kind: Kind }>;
 
-/** The shapes that have a course. */
 export type PhysicalShape = ShapeOf<'swing'> | ShapeOf<'toss'> | ShapeOf<'bounces'> | ShapeOf<'line'>;
 
 export const isPhysical = (shape: ReadyShape | null): shape is PhysicalShape =>

@@ -5,7 +5,6 @@ export function agm(a: number, b: number): number {
   return x;
 }
 
-/** Jacobi's elliptic functions at one place. */
 export interface Jacobi {
   readonly sn: number;
   readonly cn: number;

@@ -16,9 +16,7 @@ export function tossedAt(height: number, seconds: number): number {
   return Math.max(0, height - (GRAVITY * (seconds - up) ** 2) / 2);
 }
 
-/** Something that is let fall and bounces. */
 export interface Bouncing {
-  /** Metres. */
   readonly height: number;
   /** Share of the speed that is left after each bounce, above 0 and up to 1. */
   readonly restitution: number;

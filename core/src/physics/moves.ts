@@ -6,10 +6,8 @@ import type { Rolls } from './rolling';
 
 export type { PhysicalShape, Rolls };
 
-/** What can be made by weight. A slope that goes straight down is a fall. */
 export type PhysicalKind = 'pendulum' | 'fall' | 'bounces' | 'toss' | 'slope';
 
-/** A size of a physical move that can be typed. */
 export interface PhysicalSize {
   readonly name: 'length' | 'angle' | 'height' | 'across' | 'count' | 'restitution' | 'steepness';
   /** A length is in millimetres; a share is 0 to 1. */
@@ -40,7 +38,6 @@ const length = (
   with: (mm) => change(mm * unitsPerMm),
 });
 
-/** The way across, to the side that it goes to now. */
 const acrossTo = <Shape extends ShapeOf<'toss' | 'bounces'>>(shape: Shape, units: number): Shape => ({
   ...shape,
   to: { ...shape.to, x: shape.from.x + (shape.to.x < shape.from.x ? -units : units) },

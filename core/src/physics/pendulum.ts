@@ -4,9 +4,7 @@ import { GRAVITY } from './gravity';
 const radians = (deg: number): number => (deg * Math.PI) / 180;
 const degrees = (rad: number): number => (rad * 180) / Math.PI;
 
-/** Something that hangs and is let go. */
 export interface Pendulum {
-  /** From the pin to the middle of the weight, metres. */
   readonly length: number;
   /** How far it is let go from hanging straight, degrees, 0 to below 180. */
   readonly fromDeg: number;

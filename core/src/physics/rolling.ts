@@ -5,7 +5,6 @@ export const ROLLING = { slides: 1, ball: 5 / 7, cylinder: 2 / 3, hoop: 1 / 2 } 
 
 export type Rolls = keyof typeof ROLLING;
 
-/** Something on a slope that is let go. */
 export interface Slope {
   /** Degrees from level, above 0 and up to 90. */
   readonly steepDeg: number;

@@ -30,7 +30,6 @@ export function betweenPoses(shot: Shot, moveId: string, markId: string): Betwee
   return isLine ? 'straight' : 'curved';
 }
 
-/** The handles that points of an arc would have if all of them were rounded off by their neighbours. */
 function rounded(arc: Arc): readonly ArcPoint[] {
   return withShapedHandles(
     arc.points.map((point): ArcPoint => ({ ...point, shaping: PLAIN })),

@@ -14,10 +14,8 @@ import { keptOnSegments } from '../timing/keepSegments';
 import { markIndex, withMarkOn } from '../timing/markEdits';
 import { freshRamp } from '../timing/easings/ramped';
 
-/** How a figure gets from a pose to the next. */
 export type PosePath = 'straight' | 'curved';
 
-/** What putting the figure somewhere on a frame would do. */
 export interface PoseAim {
   /** The frame that the pose lands on: the first of the exposure that the frame belongs to. */
   readonly frame: number;
@@ -127,14 +125,12 @@ function withPointsAfter(arc: Arc, index: number, fresh: readonly ArcPoint[], pa
   return withRounding({ ...arc, shape: null, points: [...before, ...fresh, ...after] });
 }
 
-/** Marks from one on that stand on the same point, as those of a hold do. */
 function carriedOn(marks: readonly Mark[], from: number, pointId: string): string[] {
   const ids: string[] = [];
   for (let i = from; marks[i]?.pointId === pointId; i++) ids.push(marks[i]!.id);
   return ids;
 }
 
-/** The shot with a mark on a frame that has none, on a further point of the arc. */
 function withFreshPose(shot: Shot, moveId: string, frame: number, to: Vector, path: PosePath): Shot {
   const marked = withMove(shot, moveId, (move) => withMarkOn(move, frame));
   const move = findMove(marked, moveId);

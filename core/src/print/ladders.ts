@@ -64,7 +64,6 @@ function ladder(
   ];
 }
 
-/** What the rulers of a move have in common. */
 interface RulerSource {
   readonly mm: number;
   readonly arcLength: number;
@@ -139,7 +138,6 @@ function ruler(
   return ops;
 }
 
-/** Something that stands on a page, drawn when the page is. */
 type Block = () => readonly PrintOp[];
 
 /** Spacing charts of all spans that go anywhere, and under them the arc as a paper ruler where the field has a scale. */

@@ -24,7 +24,6 @@ export const MARGIN = 12;
 export const HEAD = 12;
 export const FOOT = 16;
 
-/** The part of a page that a sheet may fill. */
 export interface Room {
   readonly x: number;
   readonly y: number;
@@ -46,7 +45,6 @@ export type PrintOp =
   | {
       readonly kind: 'line';
       readonly points: readonly (readonly [x: number, y: number])[];
-      /** Of the pen. */
       readonly width: number;
       readonly tone: InkTone;
       readonly isDashed?: true;
@@ -54,9 +52,7 @@ export type PrintOp =
   | {
       readonly kind: 'text';
       readonly x: number;
-      /** Of the foot of the letters. */
       readonly y: number;
-      /** Height of the type. */
       readonly size: number;
       readonly text: string;
       readonly font: 'sans' | 'mono';

@@ -49,7 +49,6 @@ const BOX_HEIGHT = 0.65;
 /** Signs that only join or direct others, and are not seen. */
 const UNSEEN = /\p{Cc}|\p{Cs}|\p{Cf}|\p{Mn}|[\uFE00-\uFE0F]/u;
 
-/** The fonts of a PDF, and the letters that none of them has. */
 async function fontsOf(pdf: PDFDocument, { sans, mono, others }: PrintFonts) {
   const embed = async (bytes: Uint8Array): Promise<Font> => {
     const font = await pdf.embedFont(bytes, { subset: true });
@@ -60,7 +59,6 @@ async function fontsOf(pdf: PDFDocument, { sans, mono, others }: PrintFonts) {
   const lacking = new Set<string>();
   return {
     lacking,
-    /** Fetches the further font where a text needs it. */
     prepare: async (text: string, name: 'sans' | 'mono'): Promise<void> => {
       if (further) return;
       for (const letter of text.normalize('NFC'))

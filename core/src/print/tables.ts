@@ -22,14 +22,12 @@ interface TableColumn {
 
 interface TableRow {
   readonly cells: readonly string[];
-  /** Every fifth frame, and where a mark is. */
   readonly isStrong: boolean;
   /** Lines and boxes in the row. @param at places: left edge of a column, and the row's upper edge and height */
   readonly drawn?: (at: RowPlace) => readonly PrintOp[];
 }
 
 interface RowPlace {
-  /** Middle of a column. */
   readonly middle: (column: number) => number;
   readonly y: number;
   readonly height: number;
@@ -71,7 +69,6 @@ function widthsOf(columns: readonly TableColumn[], room: number): readonly numbe
   return columns.map(({ width }, i) => width + share * (wanted[i]! - width));
 }
 
-/** A table over as many pages as it needs, its head on each. */
 function tablePrintout(paper: Paper, { title, detail, columns, count: rows, rowAt }: Table): Printout {
   const room = roomOn(paper);
   const height = rowHeightFor(rows, room.height - TABLE_HEAD);
@@ -207,7 +204,6 @@ export function exposurePages(shot: Shot, paper: Paper, first: FirstFrameNumber 
   });
 }
 
-/** A box to tick off. */
 const box = (x: number, y: number, side: number): PrintOp =>
   line(
     [

@@ -29,7 +29,6 @@ interface Box {
   readonly bottom: number;
 }
 
-/** The track of a travel in millimetres of the set. */
 function trackOf(travel: Travel, shot: Shot, mm: number, first: FirstFrameNumber): readonly PrintOp[] {
   const { arc, arcLength, move, heading } = travel;
   const count = Math.min(MAX_PIECES, Math.max(8, Math.ceil(arcLength / mm / PIECE)));
@@ -87,7 +86,6 @@ function trackOf(travel: Travel, shot: Shot, mm: number, first: FirstFrameNumber
   return [line(path, 0.4), ...ticks, ...keys];
 }
 
-/** The box of lines and texts. */
 function boxOf(ops: readonly PrintOp[]): Box {
   const points = ops.flatMap((op) =>
     op.kind === 'line' ? op.points : op.kind === 'text' ? [[op.x, op.y] as const] : [],
@@ -122,17 +120,13 @@ interface Tile {
 
 const tileKey = ({ row, column }: Tile): string => `${row} ${column}`;
 
-/** The sheets of paper that a drawing is spread over. */
 interface Tiling {
   readonly rows: number;
   readonly columns: number;
-  /** From the left edge of one tile to that of the next, and down. */
   readonly stepX: number;
   readonly stepY: number;
-  /** Those that are printed, row by row. */
   readonly tiles: readonly Tile[];
   readonly has: (row: number, column: number) => boolean;
-  /** What lies on a tile, in millimetres of the set. */
   readonly opsOn: (tile: Tile) => readonly PrintOp[];
 }
 
@@ -142,7 +136,6 @@ function stretchesOver(from: number, until: number, step: number, reach: number,
   return [Math.min(first, count - 1), Math.min(count - 1, Math.max(0, Math.floor(until / step)))] as const;
 }
 
-/** Where a text or a line lies. */
 function inkOf(op: PrintOp): Box {
   if (op.kind === 'text') {
     const width = textWidth(op.text, op.size, op.font);
@@ -286,7 +279,6 @@ function crosses(room: Room, { row, column }: Tile, { has }: Tiling): PrintOp[] 
 /** More tiles than this would be a grey patch. */
 const MAX_ON_MAP = 400;
 
-/** How the tiles lie, with this one crossed out, in the head of the page. */
 function map(paper: Paper, { rows, columns, tiles }: Tiling, { row, column }: Tile): PrintOp[] {
   if (tiles.length === 1 || tiles.length > MAX_ON_MAP) return [];
   const cell = Math.min(4, 16 / columns, 9 / rows);

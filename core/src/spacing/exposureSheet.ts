@@ -13,31 +13,24 @@ export interface SheetCell {
   readonly framesHeld: number;
   /** Which drawing, from 1, where the figure has several and a picture begins. */
   readonly drawing: number | null;
-  /** Put off the plan by hand. */
   readonly isByHand: boolean;
-  /** Left out here by plan. */
   readonly isSkipped: boolean;
   readonly mark: Mark | null;
   /** The way from the picture before, on the ruler, in the units of the sheet. */
   readonly ruler: number | null;
 }
 
-/** A figure that travels. */
 export interface SheetColumn {
   readonly move: Move;
   readonly figure: string;
   readonly figureId: string;
-  /** One for each frame of the shot. */
   readonly cells: readonly SheetCell[];
 }
 
-/** The shot frame by frame, as it is taken to the desk or the set. */
 export interface ExposureSheet {
   readonly lengthFrames: number;
   readonly columns: readonly SheetColumn[];
-  /** What is heard, by frame. */
   readonly cues: ReadonlyMap<number, readonly Cue[]>;
-  /** Notes by each frame that they are about. */
   readonly notes: ReadonlyMap<number, readonly Note[]>;
 }
 

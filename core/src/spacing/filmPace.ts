@@ -2,7 +2,6 @@ import type { Shot } from '../model/schema';
 import { incrementTable } from './increments';
 import { paceRows } from './incrementCharts';
 
-/** How fast a shot goes. */
 export interface ShotPace {
   readonly lengthFrames: number;
   /** Frames a second. */
@@ -33,7 +32,6 @@ export function shotPace(shot: Shot): ShotPace {
 /** Shots one after the other. */
 export interface FilmPace {
   readonly seconds: number;
-  /** The largest pace in each of many equal parts of that time. */
   readonly paces: readonly number[];
   /** When each shot begins, seconds. */
   readonly begins: readonly number[];

@@ -3,12 +3,10 @@ import type { Ladder } from './ladder';
 /** A hand places nothing nearer than this: millimetres where the field has a scale, else field units. */
 const MIN_BY_HAND = { mm: 0.2, field: 0.5 } as const;
 
-/** The smallest step of a chart, and what a hand can place. */
 export interface FinestStep {
   /** In the units of the sheet. */
   readonly step: number;
   readonly leastByHand: number;
-  /** How many steps of the chart are smaller than that. */
   readonly tooFine: number;
 }
 

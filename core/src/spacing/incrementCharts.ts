@@ -1,6 +1,5 @@
 import type { IncrementTable } from './increments';
 
-/** How fast a figure goes at one picture. */
 export interface PaceRow {
   readonly frame: number;
   /** Along the arc, per frame, in the table's units; never below 0. */
@@ -14,7 +13,6 @@ export const paceRows = ({ rows }: IncrementTable): readonly PaceRow[] =>
     pace: Math.abs(along!) / (frame - rows[i]!.frame),
   }));
 
-/** Increments of about one size. */
 export interface SizeClass {
   /** Above the first, up to the second; the first class has 0 in it. */
   readonly from: number;

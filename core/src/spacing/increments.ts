@@ -13,7 +13,6 @@ export interface IncrementRow {
   /** First frame of the exposure, and for how many frames it is held. */
   readonly frame: number;
   readonly framesHeld: number;
-  /** Put off the plan by hand. */
   readonly isByHand: boolean;
   /** Distance from the start of the arc, and the same in percent of the arc's length. */
   readonly arcDistance: number;
@@ -48,7 +47,6 @@ export interface SkippedRow {
   readonly frame: number;
   readonly framesHeld: number;
   readonly arcDistance: number;
-  /** Its frames were taken out of the move. */
   readonly isCut: boolean;
 }
 

@@ -1,7 +1,6 @@
 import type { Mark, Move, Shot } from '../model/schema';
 import { spanKnots } from '../exposure/spanKnots';
 
-/** A drawing between two keys on a spacing chart. */
 export interface Rung {
   readonly frame: number;
   /** Share of the way from one key to the other; outside 0 to 1 where it goes past them. */

@@ -79,7 +79,6 @@ const startSpread = (shares: readonly number[], at: number, share: number): numb
   });
 
 interface Increment {
-  /** The exposure that the increment leads to. */
   readonly frame: number;
   /** Its length, share of the arc, signed. */
   readonly increment: number;

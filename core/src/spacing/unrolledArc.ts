@@ -4,10 +4,8 @@ import { type Exposure, exposuresOf } from '../exposure/exposures';
 import { incrementTable, readingUnits, type SkippedRow, skippedRows } from './increments';
 import { fifthsOf } from './ticks';
 
-/** A mark, or two neighbouring ones between which the figure holds, as a post on the ruler. */
 export interface Post {
   readonly markIds: readonly string[];
-  /** Frame of each of the marks. */
   readonly frames: readonly number[];
   readonly frame: number;
   /** Last frame of the hold; the same as `frame` when there is none. */
@@ -17,7 +15,6 @@ export interface Post {
   readonly label: string;
 }
 
-/** A position of the figure on the ruler. */
 export interface RulerTick {
   readonly frame: number;
   readonly arcDistance: number;
@@ -25,14 +22,12 @@ export interface RulerTick {
   readonly along: number | null;
   /** As on the field: see `Tick`. */
   readonly isFifth: boolean;
-  /** Put off the plan by hand. */
   readonly isByHand: boolean;
 }
 
 /** The arc laid out straight as a ruler. Places in the units of the shot's sheet. */
 export interface UnrolledArc {
   readonly units: 'field' | 'mm';
-  /** Length of the arc. */
   readonly length: number;
   /** What the ruler has to show: the whole arc, and any laps beyond it. */
   readonly from: number;
@@ -40,7 +35,6 @@ export interface UnrolledArc {
   readonly ticks: readonly RulerTick[];
   /** Round a closed arc the place at which the loop begins anew; null where it does not. */
   readonly closing: RulerTick | null;
-  /** Exposures that are left out, where they would have been. */
   readonly skipped: readonly SkippedRow[];
   /** As many ticks at constant speed, for comparison; none for a move that turns back on the way. */
   readonly even: readonly number[];
@@ -77,7 +71,6 @@ function postsOf(move: Move, length: number): Post[] {
 /** The ticks last found on an arc: those that stay as they are stay the same objects. */
 const lastOn = new WeakMap<Arc, readonly RulerTick[]>();
 
-/** The positions of a move's exposures on the ruler. */
 function ticksOn(
   { move, arc, arcDistance }: Travel,
   exposures: readonly Exposure[],

@@ -6,9 +6,6 @@ import { PLAIN_FIGURE, PLAIN_RIDING } from '../model/plainRiding';
 import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import type { Arc, Figure, Mark, Move, Shot } from '../model/schema';
 
-/** Shots that are valid and heavy, to see what grows faster than its input. */
-
-/** How much there is of each kind. */
 export interface HeavyShot {
   readonly frames: number;
   readonly points: number;
@@ -16,11 +13,8 @@ export interface HeavyShot {
   /** Marks of each move, at least 2. */
   readonly marks: number;
   readonly easing: 'even' | 'flow';
-  /** Whether every mark is tied to a point. */
   readonly isTied: boolean;
-  /** Ranges of exposures of each move. */
   readonly ranges: number;
-  /** Placements by hand of each move. */
   readonly placements: number;
 }
 
@@ -35,7 +29,6 @@ const LIGHT: HeavyShot = {
   placements: 0,
 };
 
-/** A long wave across the field. */
 function wave(count: number): PointShape[] {
   const step = 1900 / (count - 1);
   return Array.from({ length: count }, (_, i) => ({

@@ -52,7 +52,6 @@ function turned<Part extends Mark | Key>(parts: readonly Part[], frames: number)
   });
 }
 
-/** The same, played from its end to its start. */
 function backwards(cut: Cut): Cut {
   const { frames } = cut;
   const ends = cut.drawings.map((_, i) => cut.drawings[i + 1]?.frame ?? frames);
@@ -69,7 +68,6 @@ function backwards(cut: Cut): Cut {
   };
 }
 
-/** The parts with others in the place of those on some frames, by frame. Ids that are taken are given anew. */
 function placed<Part extends { readonly frame: number; readonly id?: string }>(
   parts: readonly Part[],
   fresh: readonly Part[],
@@ -108,7 +106,6 @@ function laid(move: Move, cut: Cut, at: number): Move {
   };
 }
 
-/** The mark on a frame with the easing and the kind of another one. */
 const leavingAs = (move: Move, frame: number, { easing }: Pick<Mark, 'easing'>): Move => ({
   ...move,
   marks: move.marks.map((mark) => (mark.frame === frame ? { ...mark, easing } : mark)),
@@ -117,7 +114,6 @@ const leavingAs = (move: Move, frame: number, { easing }: Pick<Mark, 'easing'>):
 const markOn = ({ marks }: Pick<Move, 'marks'>, frame: number): Mark =>
   marks.find((mark) => mark.frame === frame)!;
 
-/** Later frames of a move later by some more. */
 const madeRoom = (move: Move, frame: number, by: number): Move =>
   withFrameMap(move, (f) => (f <= frame ? f : f + by));
 

@@ -13,7 +13,6 @@ export const wholeFrame = (moment: number): number => Math.floor(moment + 0.5);
 
 /** A mark that did not come to lie where it was asked to, but on the whole frame next to it. */
 export interface RoundedMark {
-  /** The frame that it is on now. */
   readonly frame: number;
   /** How much later that is than the moment that was asked for, frames; earlier is negative. */
   readonly by: number;

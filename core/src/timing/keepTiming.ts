@@ -22,7 +22,6 @@ const onArc = (arc: Arc, fraction: number): number =>
 /** A spot is looked for this share of the new length about where its distance would put it, first. */
 const NEAR = 0.25;
 
-/** The fraction of the new arc that lies nearest to where a fraction of the old one was. */
 function nearestFraction(before: Arc, after: Arc, fraction: number): number {
   const lap = before.closed && after.closed ? Math.floor(fraction) : 0;
   const was = pointAtDistance(before, (fraction - lap) * arcLength(before));

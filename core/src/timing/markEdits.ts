@@ -111,7 +111,6 @@ export function withMarksMoved(
   return { ...move, ...alongside, marks: next };
 }
 
-/** The move with all from a frame on later by so many frames, or earlier. */
 function shiftedFrom(move: Move, frame: number, by: number): Move {
   return {
     ...move,
@@ -163,7 +162,6 @@ export function withHold(
   };
 }
 
-/** A hold that a frame belongs to. */
 interface HoldOn {
   /** Where its first mark stands among the marks. */
   readonly index: number;

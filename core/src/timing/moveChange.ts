@@ -4,8 +4,6 @@ import { changePart, findArc } from '../model/parts';
 import { MAX_SHOT_FRAMES } from '../model/limits';
 import { type Arc, type Mark, type Move, type Shot } from '../model/schema';
 
-/** What edits of a timing have in common. */
-
 export type OfMove = { readonly moveId: string };
 export type OfMark = OfMove & { readonly markId: string };
 export type OfMarks = OfMove & { readonly markIds: readonly string[] };
@@ -18,7 +16,6 @@ export function findMove(shot: Shot, id: string): Move {
   return move;
 }
 
-/** The last frame of a shot that a move with its last mark on a frame needs. */
 const framesFor = (shot: Shot, move: Move): number =>
   lastFrame(move) - (findArc(shot, move.arcId).closed ? 1 : 0);
 

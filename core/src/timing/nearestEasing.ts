@@ -3,7 +3,6 @@ import { easedDistance } from './easedDistance';
 import { EASINGS } from './easings';
 import type { ChartDistance } from './easings/easingDefinition';
 
-/** An easing that comes near to a chart. */
 export interface NearEasing {
   readonly easing: Easing;
   /** The most that any tick is away from where the chart has it, share of the way. */
@@ -19,7 +18,6 @@ export interface ChartTick {
 /** A simpler easing is taken before one that is nearer by less than this share of the way. */
 const SIMPLER_BY = 5e-4;
 
-/** How far easings are from a chart. */
 function distanceFrom(ticks: readonly ChartTick[], frames: number): ChartDistance<Easing> {
   const away = (easing: Easing): number[] =>
     ticks.map(({ x, share }) => easedDistance(easing, x, frames, 1) - share);

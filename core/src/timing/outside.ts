@@ -2,7 +2,6 @@ import type { Move, Outside } from '../model/schema';
 
 import type { TimedMark } from './placeInTime';
 
-/** A frame between a move's marks, and how many times the move has gone round its course to come there. */
 interface Within {
   readonly frame: number;
   readonly rounds: number;

@@ -4,7 +4,6 @@ import type { Mark, Move } from '../model/schema';
 import { type FrameMap, isWithin, type RoundedMark, roundedMarks, wholeFrame } from './frameMap';
 import { withMarkOn } from './markEdits';
 
-/** What of a move a map of its frames looks at. */
 type Marked = Pick<Move, 'marks'>;
 
 /** Some of a move's time: from one frame to another, n = until − from intervals. */

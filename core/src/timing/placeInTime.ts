@@ -4,20 +4,16 @@ import { flowFraction } from './flow';
 import { isHold } from './isHold';
 import { fractionOutside } from './outside';
 
-/** What of a mark says when a value is reached, and how it is left. */
 export type TimedMark = Pick<Mark, 'frame' | 'fraction' | 'kind' | 'easing'>;
 
 /** A timing without what belongs to marks alone. */
 type Timed = { readonly marks: readonly TimedMark[] };
 type TimedWithin = Timed & Pick<Move, 'before' | 'after'>;
 
-/** The frames between two neighbouring marks. */
 export interface Span {
   readonly from: Mark;
   readonly to: Mark;
-  /** Number of intervals on ones. */
   readonly frames: number;
-  /** True when the figure stays put. */
   readonly isHold: boolean;
 }
 

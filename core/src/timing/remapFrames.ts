@@ -2,7 +2,6 @@ import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Cycle, Move, Skip } from '../model/schema';
 import { remapKeys } from './tracks/remapKeys';
 
-/** What of a move lies on frames besides its marks. */
 type Alongside = Pick<Move, 'exposures' | 'skips' | 'overrides' | 'letBe' | 'tracks' | 'drawings' | 'cycle'>;
 
 interface OnFrame {

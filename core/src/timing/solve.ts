@@ -3,21 +3,17 @@ import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Easing, EasingOf, FramesHeld } from '../model/schema';
 import { easedDistance } from './easedDistance';
 
-/** A span as its table shows it. */
 export interface SpanPlan {
   readonly easing: Easing;
   /** How far it goes, in any unit; its increments are in the same. */
   readonly distance: number;
-  /** Its intervals on ones. */
   readonly frames: number;
   /** How many frames each picture is held; 1 when nothing is said. */
   readonly framesHeld?: FramesHeld;
 }
 
-/** What a number of frames comes to. */
 export interface Solved {
   readonly frames: number;
-  /** The largest increment of the table then. */
   readonly largest: number;
 }
 

@@ -3,7 +3,6 @@ import { easedDistance } from './easedDistance';
 import { easingDefinition } from './easings';
 import { chartOf } from './easings/ticks';
 
-/** The two easings of a span that is divided. */
 export type Halves = readonly [before: Easing, after: Easing];
 
 const EVEN: Easing = { kind: 'even' };

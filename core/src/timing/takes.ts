@@ -49,7 +49,6 @@ interface Composed {
 /** The same move and timing give the same object, so that what was worked out for it holds. */
 const composed = new WeakMap<TakenTiming, Composed>();
 
-/** Whether two states of a move differ in their timing alone. */
 function differsInTimingOnly(a: Omit<Move, 'arcId'>, b: Omit<Move, 'arcId'>): boolean {
   const timed = timingOf(a);
   const keys = Object.keys(a) as (keyof typeof a)[];
@@ -67,7 +66,6 @@ export function withTiming<M extends Omit<Move, 'arcId'>>(move: M, timing: Taken
   return result;
 }
 
-/** A shot timed as in a take that was kept, as long as its moves need. */
 function withKept(shot: Shot, { lengthFrames, notes, timings }: KeptTake): Shot {
   const byMove = new Map(timings.map((timing) => [timing.moveId, timing]));
   const moves = shot.moves.map((move) => withTiming(move, byMove.get(move.id)));

@@ -11,7 +11,6 @@ const SETTINGS = `
   PRAGMA synchronous = FULL;
   PRAGMA foreign_keys = ON;`;
 
-/** What one connection is set to, as SQLite itself says. */
 export interface ConnectionSettings {
   readonly journalMode: string;
   readonly synchronous: 'off' | 'normal' | 'full' | 'extra';

@@ -15,13 +15,10 @@ export interface Database {
   readonly pictures: ModelStatic<PictureRecord>;
   readonly sounds: ModelStatic<SoundRecord>;
   readonly easings: ModelStatic<EasingRecord>;
-  /** The settings of the connection that requests use, read back from SQLite. */
   readonly settings: () => Promise<ConnectionSettings>;
-  /** Whether the file that is open is still the one in the folder. */
   readonly isInPlace: () => boolean;
   /** A statement of one's own, for what the models do not offer. Returns the rows. */
   readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
-  /** The same for a change, with named values. */
   readonly change: (sql: string, values: Readonly<Record<string, string>>) => Promise<void>;
   readonly close: () => Promise<void>;
 }

@@ -7,7 +7,6 @@ import { StartError } from './startError';
 export const DATABASE_FILE = 'humble-pendulum.sqlite';
 const COPY = /^humble-pendulum\.before-.+\.sqlite$/;
 
-/** Copies of the database in a folder, the newest last. */
 export function copiesIn(folder: string): string[] {
   if (!existsSync(folder)) return [];
   return readdirSync(folder)

@@ -11,15 +11,12 @@ import {
 /** A row of `shots`: the document as text, and what the list needs without reading it. */
 export interface ShotRecord extends Model<InferAttributes<ShotRecord>, InferCreationAttributes<ShotRecord>> {
   id: string;
-  /** Grows by one with every save. */
   revision: number;
-  /** The whole shot in the open format. */
   document: string;
   name: string;
   film: string;
   lengthFrames: number;
   rate: number;
-  /** The little picture of the list, as JSON. */
   card: string;
   /** Which way of making cards made it: an older one is made anew. */
   cardVersion: number;

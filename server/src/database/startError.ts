@@ -29,7 +29,6 @@ for (const code of [
 ])
   Object.assign(SENTENCES, { [code]: unwritable });
 
-/** The code of an error of the system or of SQLite, also where Sequelize wraps it. */
 export function errorCode(error: unknown): string | null {
   if (typeof error !== 'object' || error === null) return null;
   if ('code' in error && typeof error.code === 'string') return error.code;

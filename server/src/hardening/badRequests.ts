@@ -4,7 +4,6 @@ import { heavyShot } from '@humble/core/testing/heavyShots';
 
 export interface BadRequestsReport {
   readonly sent: number;
-  /** How often each status came back. */
   readonly statuses: Readonly<Record<string, number>>;
   /** Requests that were answered by a server error, or by an error without problem details. */
   readonly wrong: readonly string[];
@@ -76,7 +75,6 @@ const SEEDS = [
   freshShot({ name: 'Quay', rate: 12, lengthFrames: 21, width: 800, height: 600 }),
 ];
 
-/** A copy of some data with one of its parts replaced by something strange, or taken out. */
 function mutated(random: Random, data: unknown): unknown {
   if (typeof data !== 'object' || data === null || random() < 0.15) return pick(random, STRANGE);
   const copy = structuredClone(data) as Record<string, unknown>;

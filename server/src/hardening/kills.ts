@@ -7,7 +7,6 @@ export interface KillsReport {
   readonly acknowledged: number;
   /** Saves that were acknowledged and are not there. */
   readonly lost: number;
-  /** Answers to saves other than success. */
   readonly failed: number;
 }
 

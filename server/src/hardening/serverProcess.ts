@@ -5,7 +5,6 @@ import { join } from 'node:path';
 /** The checkout's server folder, for a process started in the checkout or in the server's own folder. */
 const SERVER = process.cwd().endsWith('server') ? process.cwd() : join(process.cwd(), 'server');
 
-/** A real server in a process of its own. */
 export interface ServerProcess {
   readonly child: ChildProcess;
   /** Its address, once it says that it is there. Rejects with what it said when it ends before. */
@@ -52,7 +51,6 @@ export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}, 
   };
 }
 
-/** Sends JSON. */
 export const sendJson = (address: string, method: string, body: unknown): Promise<Response> =>
   fetch(address, {
     method,

@@ -8,7 +8,6 @@ const A_YEAR_MS = 365 * 24 * 3600 * 1000;
 /** What the build may have packed beforehand; packing it for every visitor would hold up the first screen. */
 const PACKED = /\.(js|css|ttf)$/;
 
-/** Answers with the packed copy of a file where the build has left one beside it. */
 function packed(folder: string): RequestHandler {
   return (request, response, next) => {
     const wantsIt = PACKED.test(request.path) && request.acceptsEncodings('gzip') === 'gzip';

@@ -14,7 +14,6 @@ type Parsed<Name extends EndpointName, Part extends string> =
       : unknown
     : undefined;
 
-/** A request to an endpoint, read by the contract. */
 export interface Asked<Name extends EndpointName> {
   readonly params: Parsed<Name, 'params'>;
   /** Undefined where a handler before has not read it as JSON: then the request has it as it came. */
@@ -23,7 +22,6 @@ export interface Asked<Name extends EndpointName> {
   readonly response: Response;
 }
 
-/** An answer whose JSON is there already. */
 export class Json {
   constructor(readonly text: string) {}
 }

@@ -5,7 +5,6 @@ import type { Logger } from 'pino';
 import { ZodError } from 'zod';
 import { errorCode } from '../database/startError';
 
-/** A problem as plain data, to be sent between threads. */
 export interface ProblemParts {
   readonly status: number;
   readonly code: string;
@@ -30,7 +29,6 @@ export class Problem extends Error {
     this.members = members;
   }
 
-  /** The problem that a thread met. */
   static from(error: unknown): Problem {
     if (error instanceof Problem) return error;
     const parts = error as Partial<ProblemParts> | null;
@@ -57,7 +55,6 @@ const TITLES: Readonly<Record<number, string>> = {
   507: 'Disk full',
 };
 
-/** A problem as it is sent. */
 export function problemJson({ code, status, message, members }: Problem): string {
   const title = TITLES[status] ?? 'Request refused';
   const json = JSON.stringify({ type: `/problems/${code}`, title, status, detail: message });
@@ -103,7 +100,6 @@ const STORAGE_PROBLEMS: Readonly<Record<string, readonly [status: number, code: 
       'The database cannot be opened. Check its folder and restart the server.',
     ],
   };
-/** Errors of the body parser and of the router carry the status they mean. */
 function statusOf(error: unknown): number | null {
   if (typeof error !== 'object' || error === null || !('status' in error)) return null;
   const { status } = error;
@@ -130,7 +126,6 @@ function problemOf(error: unknown): Problem {
   );
 }
 
-/** An error of any kind as plain data. */
 export function problemParts(error: unknown): ProblemParts {
   const { status, code, message, cause } = problemOf(error);
   const what = cause instanceof Error ? (cause.stack ?? cause.message) : String(cause ?? '');

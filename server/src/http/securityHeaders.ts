@@ -1,7 +1,6 @@
 import type { IncomingMessage, ServerResponse } from 'node:http';
 import helmet from 'helmet';
 
-/** What browsers are told to hold to. On every answer of the server, whatever it says. */
 export const securityHeaders = helmet({
   contentSecurityPolicy: {
     useDefaults: false,

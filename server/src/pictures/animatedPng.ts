@@ -10,7 +10,6 @@ interface Chunk {
   readonly bytes: Buffer;
 }
 
-/** The chunks of a PNG, to its end. */
 function* chunksOf(png: Buffer): Generator<Chunk> {
   let at = SIGNATURE;
   while (at + AROUND_DATA <= png.length) {
@@ -20,7 +19,6 @@ function* chunksOf(png: Buffer): Generator<Chunk> {
   }
 }
 
-/** Whether a PNG has more than one picture. */
 export function isMoving(png: Buffer): boolean {
   for (const { name } of chunksOf(png)) if (name === 'acTL') return true;
   return false;

@@ -12,10 +12,8 @@ export function* elementsIn(root: Element): Generator<Element> {
   }
 }
 
-/** Names and values of an element's attributes. */
 export function* attributesOf(element: Element): Generator<readonly [name: string, value: string]> {
   for (const name of element.getAttributeNames()) yield [name, element.getAttribute(name) ?? ''];
 }
 
-/** The part of a name behind its prefix. */
 export const withoutPrefix = (name: string): string => name.slice(name.indexOf(':') + 1);

@@ -10,6 +10,5 @@ export function leadsOut(reference: string, mayBePicture: boolean): boolean {
   return !(mayBePicture && INLINE_PICTURE.test(target));
 }
 
-/** The same for an address in a style. */
 export const styleLeadsOut = (address: string): boolean =>
   leadsOut(address, true) && !INLINE_FONT.test(address.trim());

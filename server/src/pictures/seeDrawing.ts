@@ -50,7 +50,6 @@ const ALLOWED: Config = {
   ],
 };
 
-/** An attribute whose loss changes what is drawn or says that something was tried. */
 function complaintAboutAttribute(name: string): string | null {
   const plain = name.toLowerCase().replace(/^.*:/, '');
   if (plain.startsWith('on')) return 'has a script in it';

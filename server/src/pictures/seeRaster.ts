@@ -25,7 +25,6 @@ interface Size {
   readonly height: number;
 }
 
-/** The size that the file's head tells, as a browser shows it. */
 async function sizeOf(bytes: Buffer): Promise<Size & { readonly pages: number }> {
   try {
     const head = await sharp(bytes, { limitInputPixels: false, pages: 1 }).metadata();

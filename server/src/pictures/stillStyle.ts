@@ -44,7 +44,6 @@ function isAllStill(text: string, context: 'stylesheet' | 'declarationList' | 'v
 export const isStillStyle = (text: string, context: 'stylesheet' | 'declarationList'): boolean =>
   isAllStill(text, context);
 
-/** The same for the value of an attribute that a style could have. */
 export function isStillValue(text: string): boolean {
   try {
     return isAllStill(text, 'value');

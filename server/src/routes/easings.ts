@@ -2,7 +2,6 @@ import { Router } from 'express';
 import { serve } from '../http/endpoint';
 import type { EasingService } from '../services/easingService';
 
-/** Easings that are kept by name. */
 export function easingRoutes(service: EasingService): Router {
   const router = Router();
   serve(router, 'listEasings', async () => ({ easings: await service.list() }));

@@ -6,7 +6,6 @@ import { fileIn, readBytes } from '../http/keptFiles';
 import type { ShotService } from '../services/shotService';
 import type { Threads } from '../threads/threads';
 
-/** Files of any kind that can be read as a shot. */
 export function importRoutes(service: ShotService, { importFile }: Threads): Router {
   const router = Router();
   serve(

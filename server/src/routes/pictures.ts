@@ -5,7 +5,6 @@ import { serve } from '../http/endpoint';
 import { fileIn, readBytes, sendKept } from '../http/keptFiles';
 import type { PictureService } from '../services/pictureService';
 
-/** Pictures, each kept once. */
 export function pictureRoutes(service: PictureService): Router {
   const router = Router();
   serve(

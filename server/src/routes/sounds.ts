@@ -5,7 +5,6 @@ import { serve } from '../http/endpoint';
 import { fileIn, readBytes, sendKept } from '../http/keptFiles';
 import type { SoundService } from '../services/soundService';
 
-/** Sounds, each kept once. */
 export function soundRoutes(service: SoundService): Router {
   const router = Router();
   serve(

@@ -15,7 +15,6 @@ function readEasing(text: string): Easing | null {
   }
 }
 
-/** What can be done with easings that are kept. */
 export function createEasingService({ easings }: Database) {
   return {
     list: async (): Promise<KeptEasing[]> => {

@@ -69,7 +69,6 @@ function damageProblem(error: unknown): unknown {
 /** What can be done with stored shots. Every change is one statement, so one transaction. */
 export function createShotService(database: Database, threads: Threads) {
   const { shots } = database;
-  /** Of each shot the document that is known to be a good one of today's version, by its hash. */
   const good = new Map<string, string>();
   const check = createShotCheck(database, threads);
 
@@ -152,7 +151,6 @@ export function createShotService(database: Database, threads: Threads) {
       }));
     },
 
-    /** Puts a checked shot in. */
     create: (columns: ShotColumns): Promise<StoredShot> => create(columns),
 
     /** @throws Problem `damaged-shot`, `newer-version` */
@@ -161,7 +159,6 @@ export function createShotService(database: Database, threads: Threads) {
       return storedOf(record, await openedDocument(record));
     },
 
-    /** The document as it lies in the database, whatever it is. */
     rawDocument: async (id: string): Promise<string> => {
       const record = await shots.findByPk(id);
       if (!record) throw new Problem(404, 'shot-not-found', 'There is no such shot.');

@@ -23,7 +23,6 @@ function faultOf(endpoint: Endpoint, status: number, body: string): string | nul
   return isDeepStrictEqual(read.data, data) ? null : 'it says more than the contract does';
 }
 
-/** Holds every answer of a server against the contract. */
 export const checkAnswers: RequestHandler = (request, response, next) => {
   const endpoint = endpoints.find((one) => matches(one, request.method, request.path));
   if (!endpoint) return next();

@@ -8,12 +8,10 @@ import { type Database, openDatabase } from '../database/openDatabase';
 import { startThreads, type Threads } from '../threads/threads';
 import { checkAnswers, faultyAnswers } from './checkAnswers';
 
-/** A server on a folder of its own, for tests. */
 export interface TestServer {
   readonly folder: string;
   readonly database: Database;
   readonly server: Express;
-  /** Closes the database and opens it anew, as a restart does. */
   readonly restart: () => Promise<TestServer>;
   readonly close: () => Promise<void>;
 }

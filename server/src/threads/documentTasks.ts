@@ -21,23 +21,16 @@ export interface ImportedShot extends ShotColumns {
   readonly notes: readonly string[];
 }
 
-/** A file from outside. */
 export interface ImportedFile {
   readonly name: string;
   readonly bytes: Uint8Array;
-  /** From what its writer counted frames. */
   readonly firstNumber: FirstFrameNumber;
 }
 
-/** What the thread that works on documents can be asked. Each parses and checks what it is given once. */
 export type DocumentTask =
-  /** The body of a request, `{shot}` or `{revision, shot}`. */
   | { readonly kind: 'body'; readonly bytes: Uint8Array; readonly namesRevision: boolean }
-  /** A file of any kind that can be read as a shot. */
   | ({ readonly kind: 'file' } & ImportedFile)
-  /** A document, of any known version, as it is written today. */
   | { readonly kind: 'document'; readonly text: string; readonly withCard: boolean }
-  /** The same under another name. */
   | { readonly kind: 'copy'; readonly text: string; readonly suffix: string };
 
 export interface DocumentResults {

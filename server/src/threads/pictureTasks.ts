@@ -2,7 +2,6 @@ import type { PICTURE_TYPES } from '@humble/core';
 
 export type PictureType = (typeof PICTURE_TYPES)[number];
 
-/** A picture as it is kept. */
 export interface SeenPicture {
   readonly type: PictureType;
   readonly width: number;

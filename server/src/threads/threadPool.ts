@@ -1,7 +1,6 @@
 import { dirname, extname, join } from 'node:path';
 import { Worker } from 'node:worker_threads';
 
-/** A task took longer, or more memory, than it is allowed. */
 export class LimitError extends Error {
   constructor(readonly limit: 'time' | 'memory') {
     super(`The task went past its limit of ${limit}.`);
@@ -24,11 +23,9 @@ export interface ThreadPool {
 }
 
 export interface PoolOptions {
-  /** Most threads at a time. */
   readonly size: number;
   /** Most memory of one thread's objects, megabytes. */
   readonly memoryMb: number;
-  /** What each thread is told when it starts. */
   readonly data?: object;
 }
 

@@ -15,13 +15,9 @@ import { createThreadPool, LimitError, type ThreadPool } from './threadPool';
 
 /** How long work may take, milliseconds. */
 export interface TimeLimits {
-  /** A document that takes longer to check is refused. */
   readonly checkMs: number;
-  /** A card that takes longer is a plain one. */
   readonly cardMs: number;
-  /** A picture that takes longer to look at is refused. */
   readonly pictureMs: number;
-  /** The same for a sound. */
   readonly soundMs: number;
 }
 

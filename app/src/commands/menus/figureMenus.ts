@@ -119,7 +119,6 @@ const GROWTHS: readonly {
   { growth: 'depth', label: words.inDepth, icon: PersonStanding },
 ];
 
-/** A key of a track. The playhead goes there. */
 export function keyMenu(store: AppStore, track: TrackName, frame: number): ContextMenu | null {
   const move = selectActiveMove(store.getState());
   const keys = move?.tracks[track] ?? [];

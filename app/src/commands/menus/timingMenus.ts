@@ -22,7 +22,6 @@ import { frameNumber } from '../../store/frameNumbers';
 /** How long the figure holds when it is told to from a menu, frames. */
 export const MENU_HOLD = 8;
 
-/** The marks at one place, or all that are selected when they are among those. They are selected from then on. */
 export function markMenu(store: AppStore, markIds: readonly string[]): ContextMenu | null {
   const move = selectActiveMove(store.getState());
   const { selectedMarkIds } = store.getState().editor;

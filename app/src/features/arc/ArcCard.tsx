@@ -62,7 +62,6 @@ export function ArcCard() {
   );
 }
 
-/** A length along or across the active arc. */
 function useLengthText(pick: (length: number, straight: number) => number): string {
   return useThrottledSelector((state) => {
     const arc = selectActiveArc(state);
@@ -73,13 +72,11 @@ function useLengthText(pick: (length: number, straight: number) => number): stri
   });
 }
 
-/** How long the arc is. */
 export function ArcLength() {
   const text = useLengthText((length) => length);
   return <NumericText tone="soft">{words.lengthLong(text)}</NumericText>;
 }
 
-/** How many points it has, and how far apart its ends are. */
 function Facts() {
   const points = useThrottledArc((arc) => arc.points.length) ?? 0;
   const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
@@ -103,7 +100,6 @@ const KEEPS_SENTENCES: Readonly<Record<Keeps, string>> = {
   spots: words.marksKeepTheirSpots,
 };
 
-/** What the move holds on to when its arc changes shape. */
 function KeepsChoice() {
   const move = useThrottledMove();
   const edit = useEdit();

@@ -60,7 +60,6 @@ export function ArcList() {
   );
 }
 
-/** How many arcs there are. */
 export function ArcListSummary() {
   const count = useThrottledShotValue((shot) => shot.arcs.length);
   return <NumericText tone="soft">{String(count)}</NumericText>;
@@ -131,7 +130,6 @@ interface ArcMenuProps {
   readonly onClose: () => void;
 }
 
-/** What can be done with one arc of the list. */
 function ArcMenu({ arc, index, count, onClose }: ArcMenuProps) {
   const edit = useEdit();
   const dispatch = useAppDispatch();

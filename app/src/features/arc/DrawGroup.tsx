@@ -29,7 +29,6 @@ interface DrawGroupProps {
   readonly PhysicalDialog: ComponentType<{ readonly onClose: () => void }>;
 }
 
-/** What is being drawn, or all the ways to draw. */
 /** @param PhysicalDialog makes a move by weight; it belongs to another feature */
 export function DrawGroup({ PhysicalDialog }: DrawGroupProps) {
   const tool = useThrottledEditor((editor) => editor.tool);
@@ -43,7 +42,6 @@ export function DrawGroup({ PhysicalDialog }: DrawGroupProps) {
   );
 }
 
-/** All the ways to a further arc. */
 function MakeCard({ PhysicalDialog }: DrawGroupProps) {
   const hasArc = useThrottledArc(() => true) ?? false;
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);

@@ -18,13 +18,11 @@ import { useGestureBaseline } from '../../ui/useGestureBaseline';
 import { selectActiveArc } from '../../store/selectors/active';
 import { useThrottledArc, useThrottledEditor } from '../../store/throttled/hooks';
 
-/** The middle of a segment by length, as its parameter. */
 function middleOfSegment(arc: Arc, segment: number, from: number, to: number): number {
   const middle = pointAtDistance(arc, (from + to) / 2);
   return middle.segment === segment ? middle.t : 0.5;
 }
 
-/** A place that was chosen on the arc, and what can be done there. */
 export function PlaceCard() {
   const arc = useThrottledArc((active) => active);
   const editor = useThrottledEditor((now) => now);

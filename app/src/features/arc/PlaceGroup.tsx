@@ -86,7 +86,6 @@ function Selecting() {
   );
 }
 
-/** What is selected, in a few words. */
 export function PlaceSummary() {
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
   const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);

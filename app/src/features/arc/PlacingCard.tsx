@@ -10,7 +10,6 @@ import { Card } from '../../ui/Card';
 import { Words } from '../../ui/Words';
 import { useThrottledEditor } from '../../store/throttled/hooks';
 
-/** While an arc is placed point by point. */
 export function PlacingCard() {
   const count = useThrottledEditor((editor) => editor.placed.length);
   const dispatch = useAppDispatch();

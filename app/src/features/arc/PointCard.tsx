@@ -16,7 +16,6 @@ import { Segmented } from '../../ui/Segmented';
 import { KINDS } from './pointKinds';
 import { useThrottledArc } from '../../store/throttled/hooks';
 
-/** The one point that is selected, or something of it. */
 const usePoint = <Value,>(pick: (point: ArcPoint) => Value): Value | null =>
   useThrottledArc((arc, { selectedPointIds }) => {
     const point = arc.points.find(({ id }) => id === selectedPointIds[0]);

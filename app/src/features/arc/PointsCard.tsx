@@ -79,7 +79,6 @@ export function PointsCard() {
   );
 }
 
-/** Does a change to the selected points, each of one gesture from where that began. */
 function useTransform(): (transform: Transform, undoGroup?: string) => void {
   const edit = useEdit();
   const store = useAppStore();
@@ -95,7 +94,6 @@ function useTransform(): (transform: Transform, undoGroup?: string) => void {
   };
 }
 
-/** Where the middle of the selection lies and how large it is. */
 function Placing() {
   const arc = useThrottledArc((active) => active);
   const editor = useThrottledEditor((now) => now);

@@ -47,7 +47,6 @@ export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void })
   );
 }
 
-/** The shape's own name, numbered when an arc has it already. */
 function freshName(name: string, { shot }: ReturnType<ReturnType<typeof useAppStore>['getState']>): string {
   const taken = new Set(shot.present.shot?.arcs.map((arc) => arc.name));
   let number = 1;

@@ -15,7 +15,6 @@ const NO_SIDE = -1;
 
 const asItIs = (field: NumberFieldProps): NumberFieldProps => field;
 
-/** The sizes of a ready shape, for as long as none of its points was moved by hand. */
 export function ShapeCard() {
   const arcId = useThrottledArc((arc) => arc.id);
   const shape = useThrottledArc((arc) => arc.shape);

@@ -5,7 +5,6 @@ import { Locked } from './Locked';
 import { ShapeCard } from './ShapeCard';
 import { useThrottledArc } from '../../store/throttled/hooks';
 
-/** The arc that is worked on, as a whole. */
 export function ThisArc() {
   const isLocked = useThrottledArc((arc) => arc.locked);
   if (isLocked === null) return <Words tone="soft">{words.noArcYetDrawOneIn}</Words>;

@@ -30,7 +30,6 @@ function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
 export function arcKeys(store: AppStore): (event: KeyboardEvent) => boolean {
   const { dispatch, getState } = store;
   const nudgeBy = nudger(store);
-  /** The arc whose points can be worked on now. */
   const shapedArc = (): Arc | null => {
     const arc = selectActiveArc(getState());
     return arc && !arc.locked && getState().editor.tool === 'shape' ? arc : null;

@@ -72,7 +72,6 @@ export function BackdropPanel() {
   );
 }
 
-/** What is in the backdrop. */
 export function BackdropSummary() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   return (
@@ -87,7 +86,6 @@ const factsOf = ({ pictures }: Backdrop): string =>
 
 const MAX_COORDINATE = 1e6;
 
-/** Where the backdrop lies, how large, and how strongly it is seen. */
 function Placing({ backdrop }: { readonly backdrop: Backdrop }) {
   const isMoving = useThrottledEditor((editor) => editor.tool === 'backdrop');
   const dispatch = useAppDispatch();

@@ -29,7 +29,6 @@ const inFieldUnits = (props: Omit<NumberFieldProps, 'unit'>): NumberFieldProps =
   decimals: 1,
 });
 
-/** The scale of the field, from a line over something whose length is known. */
 export function CalibrateCard() {
   const unitsPerMm = useThrottledShotValue((shot) => shot.field.unitsPerMm);
   const isMeasuring = useThrottledEditor((editor) => editor.tool === 'calibrate');
@@ -44,7 +43,6 @@ export function CalibrateCard() {
   const keep = (): void => {
     if (edit('calibrate', { fieldLength, length, unit })) dispatch(toolChosen('shape'));
   };
-  /** Across the middle of the field, to be typed from there. */
   const layLine = (): void => {
     const y = height / 2;
     dispatch(lineLaid({ from: { x: width / 4, y }, to: { x: (3 * width) / 4, y } }));

@@ -46,7 +46,6 @@ interface HeaderProps {
   readonly onExport: () => void;
 }
 
-/** The shot's name, how far its edits have come, and the way back. */
 export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps) {
   const isWide = layout === 'wide';
   const name = useThrottledShotValue((shot) => shot.name);

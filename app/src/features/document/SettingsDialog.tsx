@@ -28,11 +28,9 @@ const SIDE = {
 
 interface SettingsDialogProps {
   readonly onClose: () => void;
-  /** The thresholds of the checks. */
   readonly thresholds: ReactNode;
 }
 
-/** Name, size of the field, rate and length of the shot, and from where on the checks tell something. */
 export function SettingsDialog({ onClose, thresholds }: SettingsDialogProps) {
   const { name, field, rate, lengthFrames, sheet } = useThrottledShot();
   const edit = useEdit();

@@ -99,7 +99,6 @@ export function useTakeTiming(): (
   );
 }
 
-/** Asks for a table of increments and takes the timing from it. */
 export function useImportTiming(onUndecided: (table: UndecidedTable) => void): () => Promise<void> {
   const dispatch = useAppDispatch();
   const store = useAppStore();

@@ -50,7 +50,6 @@ const CURSORS: Record<Target['kind'], string> = {
   ground: 'cursor-grab',
 };
 
-/** The area the camera sees, with the pointer session on it. What is drawn in it follows the shot by itself. */
 export function Field() {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
@@ -108,7 +107,6 @@ function useFieldContext(
   };
 }
 
-/** Takes the gestures, and shows by the cursor what they would take hold of. */
 function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
   const kind = usePointerScene(({ hovered }) => hovered?.kind);
   const isPaper = useThrottledSelector(({ editor }) => editor.tool !== 'shape' && editor.tool !== 'backdrop');

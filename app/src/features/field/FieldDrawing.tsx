@@ -34,7 +34,6 @@ interface FieldDrawingProps extends Omit<LayerProps, 'children'> {
   readonly grips: GripsOf;
 }
 
-/** What is to be seen in the field. Its parts follow the shot by themselves. */
 export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips }: FieldDrawingProps) {
   useLiveDrawing();
   useEffect(() => subscribePointerScene(redrawSoon), []);

@@ -51,7 +51,6 @@ function Beneath() {
   );
 }
 
-/** What lies beneath the finger, shown again above it while something is dragged. */
 export function Loupe({ projection, size }: LoupeProps) {
   const isShown = usePointerScene((scene) => scene.finger !== null);
   if (!isShown) return null;

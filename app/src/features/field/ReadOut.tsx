@@ -88,7 +88,6 @@ function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
   );
 }
 
-/** Where the mouse is. */
 export function PointerPlace() {
   const hasPointer = usePointerScene(({ pointer }) => pointer !== null);
   return hasPointer ? <Coordinates /> : null;

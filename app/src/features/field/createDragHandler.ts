@@ -23,7 +23,6 @@ function groundDrag(context: FieldContext, start: Pointer): DragHandler {
   };
 }
 
-/** What a press on a target holds from then on. */
 export function createDragHandler(context: FieldContext, target: Target, start: Pointer): DragHandler {
   const { tool } = context.snapshot().state;
   switch (target.kind) {
@@ -71,7 +70,6 @@ type ArcTarget = Extract<
   { kind: 'grip' | 'shape-handle' | 'point' | 'handle' | 'arc' | 'mark' | 'tick' | 'by-hand' }
 >;
 
-/** The same for what lies on the active arc. */
 function onArc(context: FieldContext, target: ArcTarget, start: Pointer): DragHandler {
   const { arc, edits, isSelectingSeveral } = context.snapshot().state;
   if (!arc) return {};

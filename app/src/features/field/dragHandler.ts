@@ -5,7 +5,6 @@ import type { AppStore } from '../../store/store';
 import type { FieldState } from './hitTest';
 import type { Projection, Viewport } from './viewport';
 
-/** Where the pointer is, and how it is held. */
 export interface Pointer {
   /** Pixels of the view. */
   readonly view: Vector;
@@ -17,19 +16,16 @@ export interface Pointer {
   readonly trail: readonly PointerSample[];
 }
 
-/** What the pointer meets in the field. */
 export interface FieldSnapshot {
   readonly state: FieldState;
   readonly viewport: Viewport;
   readonly projection: Projection;
 }
 
-/** All that a drag handler needs to do its work. */
 export interface FieldContext {
   readonly store: AppStore;
   readonly snapshot: () => FieldSnapshot;
   readonly viewChanges: (viewport: Viewport | null) => void;
 }
 
-/** What was taken hold of in the field. */
 export type DragHandler = PressHandler<Pointer>;

@@ -65,7 +65,6 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
   }
 }
 
-/** The place of an arc that is nearest to the pointer. */
 function locationIn(arc: Arc, { point }: Pointer) {
   const { segment, t } = nearestPoint(arc, point) ?? { segment: 0, t: 0 };
   return { segment, t };

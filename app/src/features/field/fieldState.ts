@@ -24,7 +24,6 @@ import { selectFigureKnob } from './figureKnob';
 import { type Projection, toField } from './viewport';
 import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
 
-/** What of the state decides over what a press takes hold of. */
 export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const { shot } = state.shot.present;
   const { tool, selectedPointIds, placed, isSelectingSeveral } = state.editor;
@@ -61,7 +60,6 @@ function takesFigure(state: RootState): boolean {
 const NO_FIGURES: readonly OtherFigure[] = [];
 const NO_RIDERS: readonly RiderInPlace[] = [];
 
-/** Parts of the active figure as they stand at the playhead, while their group is in front. */
 function selectRidersInPlace(state: RootState): readonly RiderInPlace[] {
   if (selectEdits(state) !== 'poses' || state.settings.groupInFront.figure !== 'parts') return NO_RIDERS;
   const travel = selectActiveTravel(state);
@@ -117,7 +115,6 @@ function selectOtherFigures(state: RootState): readonly OtherFigure[] {
     .flatMap(({ id }) => others.get(id) ?? []);
 }
 
-/** The active figure at the playhead, and what putting it elsewhere would do. */
 function selectFigureInPlace(state: RootState): FigureInPlace | null {
   const travel = selectActiveTravel(state);
   const playhead = currentFrame();
@@ -143,7 +140,6 @@ let known: {
   readonly things: readonly TimingTarget[];
 } | null = null;
 
-/** Marks, ticks and what is put by hand of the active move. Worked out once for each move. */
 function selectTimingTargets(state: RootState): readonly TimingTarget[] {
   const { shot } = state.shot.present;
   const travel = selectActiveTravel(state);
@@ -202,7 +198,6 @@ function selectSelectionBox(state: RootState, pixel: number): SelectionBox | nul
 const EDGE_PX = 18;
 const NOTHING: ReturnType<GripsOf> = { grips: [], corners: [] };
 
-/** The frame round what is selected, as a view of some size shows it. Worked out once for each state. */
 export function gripsFor(
   projection: Projection,
   view: { readonly width: number; readonly height: number },

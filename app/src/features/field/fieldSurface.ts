@@ -57,7 +57,6 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     return points[(i + 1) % points.length]!.id;
   };
 
-  /** A tap on a point that goes on to the one beneath it, or does what the handler does. */
   const tapWith =
     (pressed: Target, act: DragHandler['tap']) =>
     (now: Pointer): void => {
@@ -71,7 +70,6 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
       };
     };
 
-  /** The frame that what lies under the pointer stands for, for the read-out. */
   const frameUnder = (under: Target): number | null => {
     if (snapshot().state.edits === 'arcs') return null;
     if ('frame' in under) return under.frame;
@@ -158,7 +156,6 @@ const LOUPED = new Set<Target['kind']>([
 ]);
 const needsLoupe = (target: Target | null): boolean => target !== null && LOUPED.has(target.kind);
 
-/** The same name for the same thing under the pointer, wherever on it the pointer is. */
 function nameOf(target: Target): string {
   switch (target.kind) {
     case 'handle':

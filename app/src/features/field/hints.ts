@@ -20,7 +20,6 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   act: words.pressAndActItOutIt,
 };
 
-/** What putting the figure elsewhere will do. */
 function poseHint({ figure, tool, arc }: FieldState): string {
   if (arc?.locked) return words.thisArcIsLockedUnlockIt;
   if (!figure?.at) return TOOLS.pose;

@@ -13,7 +13,6 @@ import type { Tool } from '../../store/editorSlice';
 import type { Edits } from '../../kinds/steps';
 import type { SelectionGrip, Grip } from './selectionBox';
 
-/** What a press on the field would take hold of. */
 export type Target =
   | { readonly kind: 'stroke' }
   /** A further point of the arc that is placed point by point; on the first one it closes. */
@@ -39,33 +38,25 @@ export type Target =
       readonly frame: number;
       readonly isTied: boolean;
     }
-  /** The tick of an exposure between two marks. */
   | { readonly kind: 'tick'; readonly frame: number }
-  /** An exposure that is put off the plan. */
   | { readonly kind: 'by-hand'; readonly frame: number }
   /** The figure of the active move; away from it while one is put in place anywhere. */
   | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
   /** The rim of the figure that turns it, or the corner that sizes it. */
   | { readonly kind: 'knob'; readonly knob: FigureKnob }
-  /** A figure besides the active one. */
   | { readonly kind: 'other-figure'; readonly other: OtherFigure }
-  /** A part of the active figure. */
   | { readonly kind: 'rider'; readonly rider: RiderInPlace }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
-  /** A gesture of the hand that is recorded. */
   | { readonly kind: 'acting' }
   | { readonly kind: 'ground' };
 
 export interface FieldState {
   readonly edits: Edits;
   readonly tool: Tool;
-  /** The arc being worked on, and the others that are to be seen. */
   readonly arc: Arc | null;
   readonly others: readonly Arc[];
   readonly selectedPointIds: readonly string[];
-  /** Grips of what is selected, or of the backdrop while that is moved. */
   readonly grips: readonly SelectionGrip[];
-  /** Points placed so far, point by point. */
   readonly placed: readonly PointShape[];
   readonly isSelectingSeveral: boolean;
   /** What of the timing can be taken hold of, in the Timing step; the first of equals is taken. */
@@ -87,7 +78,6 @@ export interface OtherFigure {
   readonly name: string;
   readonly at: Vector;
   readonly height: number;
-  /** The arc that it rides, where that is to be seen. */
   readonly arcId: string | null;
   /** It rides no arc. */
   readonly waits: boolean;
@@ -106,13 +96,11 @@ export interface FigureInPlace {
   /** Where its pivot is; null while there is none yet. */
   readonly at: Vector | null;
   readonly height: number;
-  /** The frame at the playhead, the frame that a pose lands on, and whether one would be added there. */
   readonly playhead: number;
   readonly frame: number;
   readonly adds: boolean;
 }
 
-/** A part of the timing and where it lies in the field. */
 export interface TimingTarget {
   readonly target: Extract<Target, { kind: 'mark' | 'tick' | 'by-hand' }>;
   readonly at: Vector;
@@ -150,7 +138,6 @@ const MARK_FIRST = 0.3;
 /** Ticks are taken from a shorter way: between them the arc itself can be reached. */
 const TICK_REACH = 0.5;
 
-/** The part of the timing under a place. */
 function timedAt({ timed }: FieldState, pointer: Vector, reach: number): Target | null {
   let best: Target | null = null;
   let least = Infinity;
@@ -174,7 +161,6 @@ function figureAt({ figure, tool }: FieldState, pointer: Vector, reach: number):
   return isFar && tool !== 'pose' ? null : { kind: 'figure', frame, adds, isFar };
 }
 
-/** Another figure under a place, by its body. */
 function otherFigureAt({ otherFigures }: FieldState, pointer: Vector, reach: number): Target | null {
   const other = otherFigures.find(
     ({ at, height }) => distance(at, pointer) <= Math.max(reach, height * BODY_SHARE),

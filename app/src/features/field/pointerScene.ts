@@ -8,17 +8,13 @@ import type { Target } from './hitTest';
  * movement of the pointer and is never saved.
  */
 export interface PointerScene {
-  /** What lies under the mouse. */
   readonly hovered: Target | null;
   /** The stroke that is being drawn; empty when none is. */
   readonly stroke: readonly Vector[];
-  /** The box that is being dragged open to select points. */
   readonly marquee: { readonly from: Vector; readonly to: Vector } | null;
-  /** What attracted the thing that is being dragged. */
   readonly guides: readonly SnapGuide[];
   /** Where the pointer is, field units; null when it is elsewhere. */
   readonly pointer: Vector | null;
-  /** Something is being dragged. */
   readonly isDragging: boolean;
   /** Where the figure is acted out, field units; null when it is not. */
   readonly acting: Vector | null;

@@ -1,6 +1,5 @@
 import type { Vector } from '@humble/core';
 
-/** What part of the field is in sight. */
 export interface Viewport {
   /** 1 shows the whole field. */
   readonly zoom: number;
@@ -51,7 +50,6 @@ export const toView = ({ scale, offset }: Projection, inField: Vector): Vector =
   y: inField.y * scale + offset.y,
 });
 
-/** Zooms by a factor about a place of the view, which stays under the pointer. */
 export function zoomedAt(
   viewport: Viewport,
   projection: Projection,

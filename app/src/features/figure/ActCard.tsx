@@ -102,7 +102,6 @@ function KeptGestures() {
   );
 }
 
-/** The field waits. */
 function Waiting() {
   const dispatch = useAppDispatch();
   const { recordingSpeed, countsIn, playsMeanwhile } = useSettings();

@@ -4,7 +4,6 @@ import { ActCard } from './ActCard';
 import { ThinningCard } from './ThinningCard';
 import { useThrottledEditor, useThrottledMove } from '../../store/throttled/hooks';
 
-/** A figure is acted out, and what was acted is thinned. */
 export function ActGroup() {
   const move = useThrottledMove();
   const isActing = useThrottledEditor((editor) => editor.tool === 'act');
@@ -17,7 +16,6 @@ export function ActGroup() {
   );
 }
 
-/** Whether this move was acted. */
 export function ActSummary() {
   const isActed = useThrottledMove()?.acted ?? null;
   return isActed && <Words tone="soft">{words.acted}</Words>;

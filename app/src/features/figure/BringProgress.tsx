@@ -6,7 +6,6 @@ import type { useBringDrawings } from './useBringDrawings';
 
 type BringProgressProps = Pick<ReturnType<typeof useBringDrawings>, 'progress' | 'cancel'>;
 
-/** How many pictures are there already, and a way to stop. */
 export const BringProgress = ({ progress, cancel }: BringProgressProps) =>
   progress && (
     <View className="mt-2 flex-row flex-wrap items-center gap-2">

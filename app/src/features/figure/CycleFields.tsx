@@ -123,7 +123,6 @@ interface WholeCyclesProps {
   readonly onFrames: (frames: number) => void;
 }
 
-/** How many cycles a range has, and the nearest ranges of whole ones. */
 function WholeCycles({ range, oneCycle, onFrames }: WholeCyclesProps) {
   const { cycles, over, shorter, longer } = countCycles(range, oneCycle);
   if (over === 0) return <Words tone="soft">{words.wholeCycles(cycles)}</Words>;
@@ -153,13 +152,11 @@ interface FollowProps extends Pick<CycleFieldsProps, 'drawings'> {
   readonly move: Move;
 }
 
-/** The way of one cycle with which a move shows about as many whole cycles as by time. */
 function fittingAdvance({ arcLength, move }: Travel, oneCycle: number): number {
   const frames = lastFrame(move) - firstFrame(move);
   return Math.max(1, arcLength / Math.max(1, Math.round(frames / oneCycle)));
 }
 
-/** The choice between a sequence and a cycle, with what it does in a sentence. */
 export function FollowChoice({ move: { id: moveId, cycle }, drawings }: FollowProps) {
   const edit = useEdit();
   const store = useAppStore();

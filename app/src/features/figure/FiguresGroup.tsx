@@ -97,13 +97,11 @@ export function FiguresGroup() {
   );
 }
 
-/** How many figures there are. */
 export function FiguresSummary() {
   const count = useThrottledShot().figures.length;
   return <NumericText tone="soft">{String(count)}</NumericText>;
 }
 
-/** What carries a figure, in words. */
 function carrierOf({ moves, arcs }: Shot, figureId: string): string {
   const move = moves.find((one) => one.figureId === figureId);
   const arc = arcs.find(({ id }) => id === move?.arcId);
@@ -173,7 +171,6 @@ interface FigureMenuProps {
   readonly onClose: () => void;
 }
 
-/** What can be done with one figure of the list. */
 function FigureMenu({ figure, index, count, onClose }: FigureMenuProps) {
   const store = useAppStore();
   const edit = useEdit();

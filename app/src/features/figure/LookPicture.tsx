@@ -10,7 +10,6 @@ interface LookPictureProps {
   readonly size: number;
 }
 
-/** A little picture of what a figure looks like. */
 export const LookPicture = ({
   look: { width, height, silhouette, details, picture },
   size,

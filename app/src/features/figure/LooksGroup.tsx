@@ -23,7 +23,6 @@ import { useThrottledShotValue } from '../../store/throttled/hooks';
 
 const PICTURE_PX = 48;
 
-/** What the figure looks like, how large it is, and the spot that sits on the arc. */
 export function LooksGroup() {
   const figure = useActiveFigure();
   if (!figure) return <NoFigureYet />;
@@ -36,7 +35,6 @@ export function LooksGroup() {
   );
 }
 
-/** Which figure it is. */
 export function LooksSummary() {
   const figure = useActiveFigure();
   return figure && <Words tone="soft">{figure.name}</Words>;
@@ -46,7 +44,6 @@ interface OfFigure {
   readonly figure: Figure;
 }
 
-/** A stand-in, or pictures. */
 function ArtworkCard({ figure }: OfFigure) {
   const bringing = useBringDrawings(figure.id);
   const { artwork } = figure;
@@ -116,7 +113,6 @@ function StandIns({ figure: { id: figureId, artwork } }: OfFigure) {
 const REAL = lengthsFor(MILLIMETRES);
 const MAX_MM = 1e6;
 
-/** Its height in the field, or on the set. */
 function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
   const edit = useEdit();
   const { field: length } = useLengths();
@@ -165,7 +161,6 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
 
 const MAX_COORDINATE = 1e5;
 
-/** The spot that sits on the arc, and the way that the artwork looks. */
 function PivotCard({ figure }: OfFigure) {
   const edit = useEdit();
   const { id: figureId, frontDeg, pivot, artwork } = figure;

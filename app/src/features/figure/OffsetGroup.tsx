@@ -31,7 +31,6 @@ const REACHES: readonly { readonly value: Reach; readonly label: string }[] = [
 
 const MAX_COORDINATE = 1e6;
 
-/** How far the figure stands off its place on the arc. */
 export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
   const on = useFigure();
   const edit = useEdit();
@@ -106,7 +105,6 @@ export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingCho
   );
 }
 
-/** How far off it stands on this frame. */
 export function OffsetSummary() {
   const frame = useThrottledFrame();
   const lengths = useLengths();

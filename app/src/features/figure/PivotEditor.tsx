@@ -32,12 +32,10 @@ function settledAngle(degrees: number): number {
 }
 
 interface PivotEditorProps {
-  /** A figure, or a part of one. */
   readonly figure: Figure;
   readonly onChange: (some: Partial<Pick<Figure, 'pivot' | 'frontDeg'>>, undoGroup: string) => void;
 }
 
-/** The artwork with its pivot as a ring and its front as an arrow, both to be dragged. */
 export function PivotEditor({ figure, onChange }: PivotEditorProps) {
   const [width, setWidth] = useState(0);
   const live = useLatest({ figure, width, onChange });

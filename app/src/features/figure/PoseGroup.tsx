@@ -6,7 +6,6 @@ import { useFigure } from './useFigure';
 import { selectActiveWaiting } from '../../store/selectors/active';
 import { useThrottledSelector } from '../../store/throttled/hooks';
 
-/** Where the figure is on which frames. */
 export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
   const on = useFigure();
   const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
@@ -14,7 +13,6 @@ export function PoseGroup({ hold }: { readonly hold: HoldOf }) {
   return waits ? <NoFigureYet /> : <NoFigure />;
 }
 
-/** How many poses there are. */
 export function PoseSummary() {
   const on = useFigure();
   return on && <NumericText tone="soft">{words.poseCount(on.move.marks.length)}</NumericText>;

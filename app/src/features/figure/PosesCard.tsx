@@ -42,7 +42,6 @@ interface PosesCardProps {
   readonly hold: HoldOf;
 }
 
-/** Where the figure is on which frames, and how it gets from one to the next. */
 export function PosesCard({ move, hold }: PosesCardProps) {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
@@ -88,7 +87,6 @@ export function PosesCard({ move, hold }: PosesCardProps) {
   );
 }
 
-/** Where the figure stands on this frame, to be typed. */
 function Place({ move }: { readonly move: Move }) {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
@@ -107,7 +105,6 @@ function Place({ move }: { readonly move: Move }) {
   );
 }
 
-/** A way to each pose, and to what lies between two of them. */
 function FramesOfPoses({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const current = spanIndexAt(move, frame);
   const start = Math.max(0, Math.min(current - MAX_SHOWN / 2, move.marks.length - MAX_SHOWN));

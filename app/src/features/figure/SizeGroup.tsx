@@ -11,7 +11,6 @@ import { selectTrack } from './tracks/selectTrack';
 import { useFigure } from './useFigure';
 import { useThrottledSelector } from '../../store/throttled/hooks';
 
-/** How the figure grows, shrinks and fades on the way. */
 export function SizeGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
   const edit = useEdit();
   const on = useFigure();
@@ -33,7 +32,6 @@ export function SizeGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   );
 }
 
-/** How large it is on this frame. */
 export function SizeSummary() {
   const frame = useThrottledFrame();
   const percent = useThrottledSelector((state) => selectTrack(state, 'size')?.values[frame - 1] ?? null);

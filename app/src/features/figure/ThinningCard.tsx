@@ -24,7 +24,6 @@ const DOUBLINGS = 9;
 /** The least deviation, as a share of the field's height. */
 const MIN_SHARE = 1 / 2000;
 
-/** What an acted move was made from, and how closely it follows that. */
 export function ThinningCard({ move }: { readonly move: Move }) {
   const shot = useThrottledShot();
   const dispatch = useAppDispatch();
@@ -106,7 +105,6 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   );
 }
 
-/** All gestures that the shot keeps, to choose from. */
 function Gestures({ move }: { readonly move: Move }) {
   const { gestures } = useThrottledShot();
   const dispatch = useAppDispatch();

@@ -120,7 +120,6 @@ const BACKWARDS = [
   { value: 'faces', label: words.facesItsWay },
 ] as const;
 
-/** How closely the heading follows the arc, and what it does where the figure goes back. */
 function AlongTheArc({ move: { id: moveId, backwards, cornerFrames, smoothFrames } }: OfMoveProps) {
   const edit = useEdit();
   return (
@@ -158,7 +157,6 @@ const LEANS = [
   { value: 'physics', label: words.leanByPhysics },
 ] as const;
 
-/** Leaning into bends by itself. */
 function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
   const edit = useEdit();
   const hasScale = useThrottledShotValue(({ field }) => field.unitsPerMm !== null);

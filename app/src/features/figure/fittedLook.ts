@@ -4,7 +4,6 @@ import type { Vector } from '@humble/core';
 export const LOOK_HEIGHT = 220;
 const MARGIN = 30;
 
-/** Where a look lies in an editor, and how large. */
 export function fittedLook(look: { readonly width: number; readonly height: number }, width: number) {
   const scale = Math.min((width - 2 * MARGIN) / look.width, (LOOK_HEIGHT - 2 * MARGIN) / look.height);
   const x = (width - scale * look.width) / 2;

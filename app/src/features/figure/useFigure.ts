@@ -9,7 +9,6 @@ export function useFigure(): { readonly move: Move; readonly figure: Figure } | 
   return move && figure ? { move, figure } : null;
 }
 
-/** The figure being worked on, whether it rides an arc or waits for one. */
 export function useActiveFigure(): Figure | null {
   const move = useThrottledMove();
   const waiting = useThrottledSelector(selectActiveWaiting);

@@ -17,11 +17,9 @@ const HELP: Readonly<Record<WorkStep, StepHelp>> = STEP_HELP;
 
 interface HelpDialogProps {
   readonly onClose: () => void;
-  /** Opens the card of all keys in this one's place. */
   readonly onAllKeys: () => void;
 }
 
-/** What the step one is in is for, how it is done, what its words mean, and its keys. */
 export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
   const step = useSession((session) => session.step);
   const { lead, ways, terms, keys } = HELP[step];

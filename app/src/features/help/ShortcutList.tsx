@@ -4,11 +4,9 @@ import { NumericText, Words } from '../../ui/Words';
 
 interface ShortcutListProps {
   readonly place: KeyPlace;
-  /** In place of where they work. */
   readonly title?: string;
 }
 
-/** Keys of one place, a line each. */
 export const ShortcutList = ({ place, title }: ShortcutListProps) => (
   <View>
     <Words role="heading" strong>

@@ -6,7 +6,6 @@ import { ShortcutList } from './ShortcutList';
 
 const PLACES = Object.keys(KEYS) as KeyPlace[];
 
-/** A card of all keys. */
 export function ShortcutsDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <Dialog title={words.keyboard} isOpen onClose={onClose}>

@@ -128,7 +128,6 @@ const pictures: Readonly<Record<WorkStep, () => React.JSX.Element>> = {
   ),
 };
 
-/** What is done in a step, at a glance. */
 export function StepPicture({ step }: { readonly step: WorkStep }) {
   const Picture = pictures[step];
   return (

@@ -20,7 +20,6 @@ import {
   useThrottledShotValue,
 } from '../../store/throttled/hooks';
 
-/** A move on a swing, a toss, bounces or a line, timed as what has weight would take it. */
 export const PhysicsCard = memo(function PhysicsCard() {
   const arcId = useThrottledArc(({ id }) => id);
   const shape = useThrottledArc((arc) => (isPhysical(arc.shape) ? arc.shape : null));
@@ -86,7 +85,6 @@ function PhysicsCardOf({ arcId, shape, moveId }: PhysicsCardProps) {
   );
 }
 
-/** What timing the move like that comes to. */
 function OutcomeOfMove({ moveId, physics }: { readonly moveId: string; readonly physics: Physics }) {
   const shot = useThrottledShot();
   return <Outcome timing={() => physicalTiming(shot, { moveId, ...physics })} />;

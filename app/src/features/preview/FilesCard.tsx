@@ -56,7 +56,6 @@ interface FilesCardProps {
   readonly passage: Passage | null;
 }
 
-/** The files that the preview can be saved as. */
 export function FilesCard({ look, passage }: FilesCardProps) {
   const shot = useThrottledShot();
   const dispatch = useAppDispatch();
@@ -213,7 +212,6 @@ const labelsOf = (shot: Shot, from: number, until: number, isWhole: boolean): re
     isWhole ? labelOf(from + i, shot) : labelOf(from + i, shot).split(' ')[0]!,
   );
 
-/** What can be saved at a size in this browser. */
 function useFormats(width: number, height: number): readonly OfferedFormat[] {
   const [videos, setVideos] = useState<readonly OfferedFormat[]>([]);
   useEffect(() => {

@@ -165,7 +165,6 @@ function Stage({ look, width, height }: StageProps) {
 }
 
 interface TransportProps {
-  /** Whether the picture has all of the window. */
   readonly isAlone: boolean;
   readonly onAlone: (isAlone: boolean) => void;
 }

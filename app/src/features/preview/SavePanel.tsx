@@ -22,7 +22,6 @@ interface SavePanelProps {
   readonly passage: Passage | null;
 }
 
-/** How the preview looks, and the files that it can be saved as. */
 export function SavePanel({ look, onLook, passage }: SavePanelProps) {
   const set = (some: Partial<Look>): void => onLook({ ...look, ...some });
   return (

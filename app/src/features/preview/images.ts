@@ -2,7 +2,6 @@ import type { Picture, Shot } from '@humble/core';
 import { fileFormats } from '../../commands/fileFormats';
 import { pictureAddress } from '../../persistence/pictures';
 
-/** Pictures of a shot, drawn at a size. */
 export type Bitmaps = ReadonlyMap<string, ImageBitmap>;
 
 /** A drawing has any size: it is made as large as it may be seen, and no larger than this, pixels. */

@@ -3,11 +3,9 @@ import type { Ground } from '@humble/core/scene';
 import { previewWords as words } from '../../words/preview';
 import { frameNumber } from '../../store/frameNumbers';
 
-/** How a preview looks. */
 export interface Look {
   readonly ground: Ground;
   readonly withBackdrop: boolean;
-  /** The frame's number is burnt in. */
   readonly hasCount: boolean;
   /** How far the shutter is open, 0 to 360 degrees. */
   readonly shutterDeg: number;

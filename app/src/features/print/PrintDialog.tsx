@@ -120,12 +120,9 @@ interface SavePdfProps {
   readonly count: number;
 }
 
-/** A PDF that is being made. */
 interface Making {
   readonly stop: AbortController;
-  /** Whether the fonts are there. */
   readonly hasBegun: boolean;
-  /** Pages. */
   readonly done: number;
 }
 
@@ -204,7 +201,6 @@ interface PagePreviewProps {
 /** Pixels that a page may take up. */
 const MAX_HEIGHT = 300;
 
-/** A page as it is printed, and the way to the others. */
 function PagePreview({ printout, page, onPage }: PagePreviewProps) {
   const { width } = useLayout();
   const shown = useMemo(() => printout.pageAt(page), [printout, page]);

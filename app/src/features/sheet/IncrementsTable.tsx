@@ -43,7 +43,6 @@ const STRONG: readonly string[] = ['frame', 'ruler'];
 interface IncrementsTableProps {
   /** Columns to show; all of them without it. */
   readonly only?: readonly ColumnId[];
-  /** Whether the increment that leads to the picture in sight can be typed. */
   readonly canType?: boolean;
 }
 
@@ -84,13 +83,11 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   );
 }
 
-/** Tracks of the active move that have keys. */
 function keyedTracks(state: RootState): TrackName[] {
   const move = selectActiveMove(state);
   return TRACKS.map(({ name }) => name).filter((name) => move && move.tracks[name].length > 0);
 }
 
-/** Whether the active figure has several drawings. */
 function hasSeveralDrawings(state: RootState): boolean {
   const figureId = selectActiveMove(state)?.figureId;
   const figure = state.shot.present.shot?.figures.find(({ id }) => id === figureId);

@@ -1,6 +1,5 @@
 import { View } from 'react-native';
 
-/** Beside a line of a table whose frame was picked. */
 export const PickedBar = () => (
   <View testID="picked-line" className="absolute bottom-0 left-0 top-0 w-[4px] bg-brass" />
 );

@@ -4,7 +4,6 @@ import { NumberField } from '../../ui/NumberField';
 import { findingWords as words } from '../../words/findings';
 import { useThrottledShotValue } from '../../store/throttled/hooks';
 
-/** A threshold as it is typed. */
 interface Row {
   readonly name: keyof ShotThresholds;
   readonly label: string;

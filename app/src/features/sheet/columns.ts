@@ -27,10 +27,8 @@ const column = (
     { id, header },
   );
 
-/** Decimals that the ruler's step asks for. */
 const decimalsOf = (step: number): number => Math.min(3, (String(step).split('.')[1] ?? '').length);
 
-/** An increment, or the word for none. */
 const increment = (value: number | null): string =>
   or(value, (along) => (Math.abs(along) < 1e-9 ? 'hold' : fixed(along, 2)));
 

@@ -56,7 +56,6 @@ export function selectIncrementTable(state: RootState): IncrementTable | null {
 const NO_LINES: readonly TableLine[] = [];
 let latest: { readonly table: IncrementTable; readonly lines: readonly TableLine[] } | null = null;
 
-/** Their lines. */
 export function selectTableLines(state: RootState): readonly TableLine[] {
   const table = selectIncrementTable(state);
   if (!table) return NO_LINES;
@@ -69,15 +68,12 @@ const isOfSame = (a: TableLine, b: TableLine): boolean =>
     ? b.kind === 'picture' && a.row.frame === b.row.frame
     : b.kind === 'skipped' && a.skipped.frame === b.skipped.frame && a.skipped.isCut === b.skipped.isCut;
 
-/** Whether lines are of the same pictures, whatever is said of them. */
 export const areOfSame = (a: readonly TableLine[], b: readonly TableLine[]): boolean =>
   a === b || (a.length === b.length && a.every((line, i) => isOfSame(line, b[i]!)));
 
-/** Whether two rows hold the same numbers. */
 const isSameRow = ({ tracks, ...a }: IncrementRow, { tracks: others, ...b }: IncrementRow): boolean =>
   shallowEqual(a, b) && shallowEqual(tracks, others);
 
-/** Whether two lines say the same. */
 export const saysSame = (a: TableLine | undefined, b: TableLine | undefined): boolean =>
   a === b ||
   (a?.kind === 'picture'

@@ -15,7 +15,6 @@ const LazyFilmPace = lazyWithRetry(() => import('./FilmPaceDialog').then((part) 
 
 interface FilmHeadProps {
   readonly group: FilmGroup;
-  /** Of all films in the list. */
   readonly films: readonly string[];
 }
 

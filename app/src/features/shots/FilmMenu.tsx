@@ -13,14 +13,12 @@ export { RenameFilm } from './RenameFilm';
 
 interface FilmMenuProps {
   readonly group: FilmGroup;
-  /** Of all films in the list. */
   readonly films: readonly string[];
   readonly onRename: () => void;
   readonly onPace: () => void;
   readonly onClose: () => void;
 }
 
-/** What can be done with a film as a whole. */
 export const FilmMenu = ({ group: { film, shots }, films, onRename, onPace, onClose }: FilmMenuProps) => (
   <Menu
     title={film || words.noFilm}

@@ -17,7 +17,6 @@ const PARTS = 240;
 const NO_SHOTS: readonly ReadPace[] = [];
 
 interface FilmPaceProps {
-  /** Of the film. */
   readonly name: string;
   readonly shots: FilmShots;
   readonly onClose: () => void;

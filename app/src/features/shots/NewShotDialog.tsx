@@ -26,15 +26,12 @@ const FIELDS = [
 ] as const;
 
 interface NewShotDialogProps {
-  /** Of the shots there are. */
   readonly names: readonly string[];
-  /** Of the films there are. */
   readonly films: readonly string[];
   readonly onClose: () => void;
   readonly onCreated: (id: string) => void;
 }
 
-/** Name, rate, length and field of a new shot. */
 export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialogProps) {
   const dispatch = useAppDispatch();
   const { newShot, lastFilm } = useSettings();
@@ -46,7 +43,6 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
   const typed = useWatch({ control });
   const [isLocked, setLocked] = useState(true);
   const [format, setFormat] = useState(newShot.width / newShot.height);
-  /** The other side follows what is typed, as long as the format is kept. */
   const follow = (side: 'width' | 'height', text: string): void => {
     const length = readNumber(text);
     if (!isLocked || length === null) return;
@@ -203,7 +199,6 @@ interface FilmChoiceProps {
 /** Of many films the first ones are offered; any other can be typed. */
 const MAX_FILMS = 4;
 
-/** The films that there are, a tap each. */
 const FilmChoice = ({ films, value, onChoose }: FilmChoiceProps) => (
   <View role="group" aria-label={words.films} className="flex-row flex-wrap gap-2">
     {films.slice(0, MAX_FILMS).map((film) => (

@@ -11,7 +11,6 @@ interface RenameFilmProps {
   readonly onDone: () => void;
 }
 
-/** The name of a film, typed where it stands. */
 export function RenameFilm({ film, shots, onDone }: RenameFilmProps) {
   const [name, setName] = useState(film);
   const keep = async (): Promise<void> => {

@@ -33,7 +33,6 @@ const MAX_COLUMNS = 5;
 /** The list is asked for again this often while it is seen, milliseconds. */
 const LIST_EVERY_MS = 5000;
 
-/** A shot whose menu is open, and the film that it stands in. */
 interface Chosen {
   readonly shot: ListedShot;
   readonly group: FilmGroup;
@@ -42,7 +41,6 @@ interface Chosen {
 interface ShotListProps {
   readonly onOpen: (id: string) => void;
   readonly onImport: () => void;
-  /** Further controls for the head of the page. */
   readonly controls?: ReactNode;
 }
 
@@ -215,7 +213,6 @@ interface NewShotButtonProps {
   readonly className?: string;
 }
 
-/** In the head of the list on a wide screen, under the thumb on a phone. */
 const NewShotButton = (props: NewShotButtonProps) => <Button label={words.newShot} icon={Plus} {...props} />;
 
 interface ListNoticeProps {

@@ -26,13 +26,11 @@ interface ShotMenuProps {
   readonly shot: ListedShot;
   /** The shots of its film, in the order in which they are shown. */
   readonly siblings: readonly ListedShot[];
-  /** Of all films in the list. */
   readonly films: readonly string[];
   readonly onClose: () => void;
   readonly onOpen: (id: string) => void;
 }
 
-/** What can be done with a shot from the list. */
 export function ShotMenu({ shot, siblings, films, onClose, onOpen }: ShotMenuProps) {
   const dispatch = useAppDispatch();
   const [asked, setAsked] = useState<'name' | 'film' | null>(null);
@@ -122,7 +120,6 @@ interface NameDialogProps {
   readonly title: string;
   readonly label: string;
   readonly name: string;
-  /** Names to choose from. */
   readonly offers?: readonly string[];
   readonly mayBeEmpty?: boolean;
   /** @throws Error with a sentence */
@@ -130,7 +127,6 @@ interface NameDialogProps {
   readonly onClose: () => void;
 }
 
-/** Asks for a name. What goes wrong is said there. */
 function NameDialog({
   title,
   label,

@@ -7,7 +7,6 @@ import type { NewShotNumbers } from '../../store/settingsSlice';
 import { lengthsFor, MILLIMETRES } from '../../store/lengths';
 import { readNumber, writeNumber } from '../../ui/numbers';
 
-/** The form of a new shot as it is typed. */
 export interface TypedShot {
   readonly name: string;
   readonly film: string;
@@ -21,7 +20,6 @@ export interface TypedShot {
   readonly rulerStep: string;
 }
 
-/** What was typed, as numbers. */
 export interface NewShot extends NewShotNumbers {
   readonly name: string;
   readonly film: string;
@@ -54,7 +52,6 @@ async function formSchema() {
       context.addIssue({ code: 'custom', message: sentence });
       return z.NEVER;
     });
-  /** A length that may be left out. */
   const optional = (sentence: string) =>
     z.string().transform((text, context) => {
       if (text.trim() === '') return null;
@@ -80,7 +77,6 @@ async function formSchema() {
   });
 }
 
-/** Checks what was typed, with the schemas of a shot. They come with the part that reads files. */
 export async function checkedShot(typed: TypedShot): Promise<ResolverResult<TypedShot, NewShot>> {
   const errors: { -readonly [Name in keyof TypedShot]?: FieldErrors<TypedShot>[Name] } = {};
   try {

@@ -3,7 +3,6 @@ interface Named {
   readonly name: string;
 }
 
-/** Which of how many shots of one name a shot is. */
 export interface Twin {
   readonly number: number;
   readonly count: number;

@@ -23,13 +23,10 @@ const GRAPH_HEIGHT = 236;
 const NUMBERS_HEIGHT = 236;
 
 interface TimingViewsProps {
-  /** The increments, from elsewhere. */
   readonly numbers: ReactNode;
-  /** What stands under the ruler, from elsewhere. */
   readonly underRuler: ComponentProps<typeof LazyRulerView>['under'];
 }
 
-/** One view of the timing at a time, beside the field of a phone. */
 export function TimingViews({ numbers, underRuler }: TimingViewsProps) {
   const { timingView } = useSettings();
   const dispatch = useAppDispatch();

@@ -23,7 +23,6 @@ import { frameNumber } from '../../store/frameNumbers';
 
 // The groups of the Timing step. Each card follows by itself: while something is dragged none waits for the others.
 
-/** What there is of a timing, once something travels. */
 function Travelling({ children }: { readonly children: ReactNode }) {
   const travels = useThrottledSelector((state) => selectActiveMove(state) !== null);
   if (travels) return children;
@@ -34,7 +33,6 @@ function Travelling({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** The marks that are selected, and the picture at the playhead. */
 export const MarkGroup = () => (
   <Travelling>
     <MarksCard />
@@ -58,7 +56,6 @@ function UnseenMarks() {
   return move && <FindingNotes check="unseenMark" move={move} />;
 }
 
-/** What is selected, or the frame that a mark would be put on. */
 export function MarkSummary() {
   const frame = useThrottledFrame();
   const marks = useThrottledSelector((state) =>

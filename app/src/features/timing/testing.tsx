@@ -1,7 +1,6 @@
 import { LengthCard } from './cards/LengthCard';
 import { MarkGroup, MoveGroup, RangeGroup, SpanGroup } from './groups';
 
-/** All groups of the Timing step at once, for tests. */
 export const TimingGroups = () => (
   <>
     <MarkGroup />

@@ -22,11 +22,9 @@ const MARGIN_PX = 12;
 interface FrameCountProps {
   readonly lengthFrames: number;
   readonly rate: number;
-  /** On a phone on its side. */
   readonly isSlim: boolean;
 }
 
-/** The frame at the playhead, of how many, and its time. A tap types another. */
 export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
   const frame = useFrame();
   const { width } = useLayout();

@@ -18,7 +18,6 @@ import {
   useThrottledShotValue,
 } from '../../store/throttled/hooks';
 
-/** Tabs at the ends of a passage, to be dragged. */
 const edgesPath = ({ from, until }: Passage, x: (frame: number) => number): string =>
   [from, until].map((frame) => `M${x(frame) - 5} ${EDGE_TOP + 6}h10v14h-10Z`).join('');
 
@@ -33,7 +32,6 @@ const WAVE_HALF = 11;
 /** Tips of findings lie so far above the foot of the rail, pixels. */
 const FINDINGS_PX = 7;
 
-/** What is heard, what was found, the edges of a passage, and which drawings are seen, on the rail. */
 export const RailExtras = memo(function RailExtras({ width, height, lengthFrames }: RailExtrasProps) {
   const wave = useSoundWave();
   const rate = useThrottledShotValue((shot) => shot.rate);
@@ -77,7 +75,6 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
 const DRAWING_PX = 10;
 const DRAWING_BASE = 9;
 
-/** The drawings of the figure by their numbers, where it has several. They follow an edit when the field has. */
 function Drawings({ width, lengthFrames }: Omit<RailExtrasProps, 'height'>) {
   const shot = useDeferredValue(useThrottledShot());
   const move = useDeferredValue(useThrottledMove());

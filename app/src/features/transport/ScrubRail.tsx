@@ -34,11 +34,9 @@ const BAR_APART_PX = 3;
 
 interface BarPaths {
   readonly bars: string;
-  /** The outline of bars that would touch. */
   readonly shape: string;
 }
 
-/** Bars at the exposures, as tall as the increments that arrive on them. */
 function barsOf(table: IncrementTable, lengthFrames: number, width: number): BarPaths {
   const tallest = table.rows.reduce((most, row) => Math.max(most, Math.abs(row.along ?? 0)), 1e-9);
   const x = (row: IncrementRow): number => along(row.frame, lengthFrames, width);
@@ -63,7 +61,6 @@ function barsOf(table: IncrementTable, lengthFrames: number, width: number): Bar
 
 const TOP = 8;
 
-/** Posts of marks in full, as hairlines and as bands, by the room that they have. */
 function postsOf(marks: Move['marks'], lengthFrames: number, width: number) {
   const x = ({ frame }: Move['marks'][number]): number => along(frame, lengthFrames, width);
   const { full, hairlines, bands } = byDetail(marks, (a, b) => x(b) - x(a));
@@ -87,7 +84,6 @@ function postsPath(marks: Move['marks'], lengthFrames: number, width: number): s
     .join('');
 }
 
-/** Frames that were chosen, as bands. */
 const runsPath = (runs: readonly FrameRange[], lengthFrames: number, width: number): string =>
   runs
     .map(({ from, until }) => {

@@ -18,7 +18,6 @@ const HALF_WIDTH = 3.5;
 /** It is taken from so far away, pixels: the playhead is scrubbed beneath it. */
 const REACH_PX = 11;
 
-/** A sheet of paper with a folded corner. */
 const sheetPath = (x: number): string =>
   `M${(x - HALF_WIDTH).toFixed(1)} ${TOP}h${2 * HALF_WIDTH - 3}l3 3v${HEIGHT - 3}h${-2 * HALF_WIDTH}z`;
 

@@ -22,7 +22,6 @@ interface PassageEdge {
   readonly edge: 'from' | 'until';
 }
 
-/** An edge of the picked passage, which hangs below the knob of the playhead. */
 const railEdgeTarget = defineTarget<RailView, PassageEdge>({
   kind: 'edge',
   leadPx: 100,

@@ -15,7 +15,6 @@ export const frameAlong = (x: number, lengthFrames: number, width: number): numb
 /** An edge of a passage is taken below the knob of the playhead. */
 export const EDGE_TOP = 22;
 
-/** The rail as a pointer meets it. */
 export interface RailView {
   readonly store: AppStore;
   readonly width: number;
@@ -23,7 +22,6 @@ export interface RailView {
   readonly move: Move | null;
   /** The passage that was picked; null for none. */
   readonly passage: Passage | null;
-  /** Whether marks can be dragged in time. */
   readonly canMark: boolean;
   /** What its posts stand for where they have a menu: marks, or the poses of the figure. */
   readonly posts: 'marks' | 'poses' | null;

@@ -141,10 +141,8 @@ const Heading = ({ children }: { readonly children: string }) => (
   </Words>
 );
 
-/** A setting that is on or off. */
 type Flag = { [Name in keyof Settings]: Settings[Name] extends boolean ? Name : never }[keyof Settings];
 
-/** Switches in two columns. */
 function Switches({ of }: { readonly of: readonly (readonly [label: string, flag: Flag])[] }) {
   const settings = useSettings();
   const dispatch = useAppDispatch();

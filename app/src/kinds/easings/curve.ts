@@ -5,7 +5,6 @@ import { clamp, percent, rounded } from './numbers';
 
 type Curve = EasingOf<'curve'>;
 
-/** Time and way of one of the two handles, to be typed. */
 function handleNumbers(easing: Curve, n: '1' | '2', frames: number): readonly EasingNumber<Curve>[] {
   const [x, y] = [`x${n}`, `y${n}`] as [`x${typeof n}`, `y${typeof n}`];
   const name = n === '1' ? words.firstHandle : words.secondHandle;

@@ -1,6 +1,5 @@
 import type { Easing } from '@humble/core';
 
-/** A number of an easing that can be typed. */
 export interface EasingNumber<Of extends Easing> {
   readonly label: string;
   readonly unit?: string;
@@ -8,11 +7,9 @@ export interface EasingNumber<Of extends Easing> {
   readonly min: number;
   readonly max: number;
   readonly decimals?: number;
-  /** The easing with another value for it. */
   readonly set: (value: number) => Of;
 }
 
-/** What of an easing can be dragged in the graph. */
 export interface EasingHandle {
   readonly id: string;
   /** What a drag of it changes, as the end of “Drag: …”. */
@@ -36,15 +33,12 @@ export interface SpanPlace {
  */
 export interface EasingDescriptor<Of extends Easing> {
   readonly name: string;
-  /** A short name, where the kind has several sorts. */
   readonly shortName?: (easing: Of) => string;
   /** The easing with its numbers, in words; its name where it has none. */
   readonly inWords?: (easing: Of) => string;
-  /** How it travels, in a sentence. */
   readonly sentence: (easing: Of) => string;
   /** @param frames length of the span */
   readonly numbers?: (easing: Of, frames: number) => readonly EasingNumber<Of>[];
   readonly handles?: (easing: Of, frames: number) => readonly EasingHandle[];
-  /** The easing with a handle dragged to a place. */
   readonly dragged?: (easing: Of, handleId: string, to: SpanPlace, frames: number) => Of;
 }

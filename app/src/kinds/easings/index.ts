@@ -29,17 +29,14 @@ const descriptors: { readonly [Kind in EasingKind]: EasingDescriptor<EasingOf<Ki
 
 export const EASING_KINDS = Object.keys(descriptors) as readonly EasingKind[];
 
-/** What the interface knows of an easing, or of a kind of them. */
 export const describeEasing = (kind: EasingKind): EasingDescriptor<Easing> =>
   descriptors[kind] as unknown as EasingDescriptor<Easing>;
 
-/** A short name that tells steady and soft ramps apart. */
 export function shortNameOf(easing: Easing): string {
   const { name, shortName } = describeEasing(easing.kind);
   return shortName?.(easing) ?? name;
 }
 
-/** An easing with its numbers, in words. */
 export function easingInWords(easing: Easing): string {
   const { name, inWords } = describeEasing(easing.kind);
   return inWords?.(easing) ?? name;

@@ -22,7 +22,6 @@ export const percent = <Of extends Easing>(
   set: (value) => set(value / 100),
 });
 
-/** A knob on the curve of an easing, so many frames into its span. */
 export const onCurve = (
   easing: Easing,
   frames: number,

@@ -6,7 +6,6 @@ import { clamp, onCurve, percent, rounded } from './numbers';
 
 const SAMPLES = 200;
 
-/** Where in its span an easing is slowest, frames. */
 function slowestAt(easing: Easing, frames: number): number {
   let best = 0;
   let least = Infinity;

@@ -39,7 +39,6 @@ export function nameOfShape(shape: ReadyShape): string {
   return (nameOf ? names[nameOf(shape)] : Object.values(names)[0])!;
 }
 
-/** What of a ready shape can be chosen by its name. */
 export const shapeChoices = (shape: ReadyShape): readonly ShapeChoice<ReadyShape>[] =>
   describe(shape.kind).choices?.(shape) ?? [];
 

@@ -1,10 +1,8 @@
 import { shapesWords as words } from '../../words/shapes';
 import type { FreshShapeName, ReadyShape, ShapeKind, Vector } from '@humble/core';
 
-/** The ready shapes of one kind. */
 export type ShapeOf<Kind extends ShapeKind> = Extract<ReadyShape, { kind: Kind }>;
 
-/** A number of a ready shape that can be typed. */
 export interface ShapeNumber<Shape> {
   readonly label: string;
   readonly unit?: string;
@@ -30,9 +28,7 @@ export interface ShapeChoice<Shape> {
  * a line in the table.
  */
 export interface ShapeDescriptor<Shape extends ReadyShape> {
-  /** The labels of the shapes that it can begin as. */
   readonly names: Partial<Readonly<Record<FreshShapeName, string>>>;
-  /** Under which of them a shape goes, where there are several. */
   readonly nameOf?: (shape: Shape) => FreshShapeName;
   /** Its numbers, what matters most first. */
   readonly numbers: (shape: Shape) => readonly ShapeNumber<Shape>[];
@@ -91,7 +87,6 @@ export const ANGLE: Range = { unit: '°', min: -3600, max: 3600 };
 export const SIGNED: Range = { min: -MAX_COORDINATE };
 export const count = (max: number): Range => ({ unit: undefined, min: 1, max, decimals: 0 });
 
-/** Across and down of one of a shape's points. */
 export function point<Shape extends ReadyShape>(
   shape: Shape,
   key: PointKeys<Shape>,

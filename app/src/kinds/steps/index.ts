@@ -13,6 +13,5 @@ export type WorkStep = (typeof descriptors)[number]['name'];
 /** The table of steps, in the order of the work. */
 export const STEPS: readonly StepDescriptor<WorkStep>[] = descriptors;
 
-/** What there is to know of a step, by its name. */
 export const stepDescriptor = (step: WorkStep): StepDescriptor<WorkStep> =>
   STEPS.find(({ name }) => name === step)!;

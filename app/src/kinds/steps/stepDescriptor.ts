@@ -11,7 +11,6 @@ export interface StepDescriptor<Name extends string = string> {
   readonly name: Name;
   readonly label: string;
   readonly icon: LucideIcon;
-  /** What can be taken hold of in the field. */
   readonly edits: Edits;
   /** Height of the field on a phone, as a share of the window's. */
   readonly fieldShare: number;
@@ -22,7 +21,6 @@ export interface StepDescriptor<Name extends string = string> {
   readonly line: 'hint' | 'numbers' | 'both' | 'hint-first';
 }
 
-/** A descriptor, with the type of its name. */
 export const describeStep = <const Name extends string>(
   descriptor: StepDescriptor<Name>,
 ): StepDescriptor<Name> => descriptor;

@@ -4,11 +4,9 @@
  */
 export interface TrackDescriptor {
   readonly label: string;
-  /** What its keys do, in a sentence. */
   readonly sentence: string;
   readonly unit: string;
   readonly decimals: number;
-  /** What a press on plus or minus adds. */
   readonly step: number;
   /** A strip shows at least so much, in the track's unit, so that small values do not look large. */
   readonly leastShown: number;

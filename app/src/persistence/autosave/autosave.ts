@@ -7,7 +7,6 @@ import { openShotOf } from './openShot';
 import { createSaveSender } from './saveSender';
 
 export interface Autosave {
-  /** Writes what is unsent into the browser now. */
   readonly keep: () => Promise<void>;
   /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;

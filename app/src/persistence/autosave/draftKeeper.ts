@@ -11,7 +11,6 @@ const EVERY_MS = 250;
 /** A browser that has not kept a draft after this long is said not to keep it; it is tried again as often. */
 const PATIENCE_MS = 1500;
 
-/** Keeps what is unsent in the browser. */
 export interface DraftKeeper {
   readonly writeSoon: () => void;
   readonly write: () => Promise<void>;

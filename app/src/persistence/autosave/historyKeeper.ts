@@ -9,7 +9,6 @@ const REST_MS = 1000;
 /** Keeps what can be undone in the browser, so that it outlives a reload. */
 export interface HistoryKeeper {
   readonly writeSoon: () => void;
-  /** Writes what waits to be written. */
   readonly flush: () => void;
   readonly stop: () => void;
 }

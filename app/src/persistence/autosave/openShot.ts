@@ -2,7 +2,6 @@ import type { Shot } from '@humble/core';
 import type { OpenDocument } from '../../store/sessionSlice';
 import type { AppStore } from '../../store/store';
 
-/** The shot on the workbench, as those see it who keep it. */
 export interface OpenShot {
   readonly shot: () => Shot | null;
   readonly document: () => OpenDocument | null;

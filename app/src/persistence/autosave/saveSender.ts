@@ -19,7 +19,6 @@ export interface SaveSender {
   readonly edited: () => void;
   /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;
-  /** The open shot is what the server has again. */
   readonly undone: () => void;
   /** The open shot is another one: what was sent before is no concern of it. */
   readonly forget: () => void;

@@ -1,7 +1,6 @@
 import type { ComponentType } from 'react';
 import type { AppStore } from '../../store/store';
 
-/** What a panel needs to know of the bench that it stands on. */
 export interface PanelProps {
   /** On a phone the views of the timing belong to the panel; a wide screen has them in its desk. */
   readonly isPhone: boolean;
@@ -13,7 +12,6 @@ export type KeyCommand = (event: KeyboardEvent) => boolean;
 
 /** What of a step is made of features: its panel and its keys. The rest stands in `kinds/steps`. */
 export interface StepParts {
-  /** It comes as a part of its own, fetched ahead, and scrolls by itself. */
   readonly Panel: ComponentType<PanelProps>;
   readonly keys?: (store: AppStore) => KeyCommand;
 }

@@ -5,12 +5,9 @@ import type { RootState } from '../store';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectActiveMove } from './active';
 
-/** Another take beside the current one. */
 export interface Comparison {
   readonly take: Take;
-  /** The shot as that take has it. */
   readonly other: Shot;
-  /** By how many frames the other take comes later than it would by itself. */
   readonly shift: number;
 }
 
@@ -31,7 +28,6 @@ export function selectComparison(state: RootState): Comparison | null {
   return shot && asked ? compared(shot, asked, selectActiveMove(state)?.id ?? null) : null;
 }
 
-/** The frame of a travel that is seen on a frame of the current take. */
 export function seenFrameOf({ shown }: Travel, frame: number, shift = 0): number {
   return shown[Math.max(1, Math.min(frame - shift, shown.length)) - 1]!;
 }

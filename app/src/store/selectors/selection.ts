@@ -13,10 +13,8 @@ import type { EditorState } from '../editorSlice';
 import type { RootState } from '../store';
 import { selectActiveArc, selectActiveMove } from './active';
 
-/** What of the shot is worked on in the field at this step. */
 export const selectEdits = ({ session }: RootState): Edits => stepDescriptor(session.step).edits;
 
-/** The points of an arc that are selected. */
 export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): readonly ArcPoint[] =>
   arc.points.filter(({ id }) => selectedPointIds.includes(id));
 
@@ -49,7 +47,6 @@ export function chosenDistance(arc: Arc, { arcLocation }: EditorState): number |
   return distanceAtParameter(measureArc(arc), arcLocation.segment, arcLocation.t);
 }
 
-/** The middle of the box round some places. */
 export function middleOf(points: readonly Vector[]): Vector {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   return {

@@ -7,7 +7,6 @@ import { selectActiveArc, selectActiveMove, selectOpenShot } from '../selectors/
 import type { RootState } from '../store';
 import type { ThrottledStore } from './throttledStore';
 
-/** Where components find the throttled store. */
 export const ThrottledStoreContext = createContext<ThrottledStore<RootState> | null>(null);
 
 export function useThrottledStore(): ThrottledStore<RootState> {

@@ -1,6 +1,5 @@
 import { nextFrame, nextTask } from './nextTask';
 
-/** Something that changes often, as those see it who may lag behind. */
 export interface ThrottledSource<Value> {
   readonly get: () => Value;
   readonly subscribe: (listener: () => void) => () => void;
@@ -11,11 +10,9 @@ export interface ThrottledSource<Value> {
   readonly isThrottling: () => boolean;
 }
 
-/** What things that follow one pointer, and notify the same panels, know of each other. */
 export interface ThrottleGroup {
   /** How long telling the panels took, the heaviest so far: known to one that never notified them, milliseconds. */
   notifyingMs: number;
-  /** When one of them changed last, on the clock of `performance.now`. */
   changedAt: number;
 }
 
@@ -28,9 +25,7 @@ interface ThrottleOptions<Value> {
   /** While it is held, listeners are notified this often at most, milliseconds. */
   readonly everyMs: number;
   readonly group: ThrottleGroup;
-  /** While it is held and moves on, telling takes at most one part in so many of the time. */
   readonly maxLoadDivisor: number;
-  /** Whether it changes by itself, as if it were held. */
   readonly changesContinuously?: (value: Value) => boolean;
 }
 

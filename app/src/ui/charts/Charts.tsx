@@ -73,7 +73,6 @@ function Framed({
 interface Room {
   readonly width: number;
   readonly height: number;
-  /** What the package calls so lies left of the values. */
   readonly paddingRight: number;
   readonly paddingTop: number;
 }
@@ -118,7 +117,6 @@ export function LineGraph(props: ChartProps) {
   );
 }
 
-/** A bar for each value. */
 export function BarGraph(props: ChartProps) {
   return (
     <Framed

@@ -1,6 +1,4 @@
-/** A row of values to be looked at. */
 export interface ChartProps {
-  /** What it shows, for screen readers. */
   readonly label: string;
   /** One for each value; of many only some are written. */
   readonly labels: readonly string[];

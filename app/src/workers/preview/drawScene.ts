@@ -1,7 +1,6 @@
 import type { Field } from '@humble/core';
 import { blurredScenes, type Ground, GROUNDS, type SceneItem, TONE_COLOURS } from '@humble/core/scene';
 
-/** A canvas of the page, or of a worker. */
 export type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
 /** Pictures that are there, by their SHA-256. */
@@ -83,7 +82,6 @@ function drawBlurred(
   context.restore();
 }
 
-/** Draws a scene over all of a canvas, as a camera sees it. */
 export function drawScene(
   context: Context,
   { field, items, next, shutterDeg, ground, label }: DrawnScene,

@@ -7,7 +7,6 @@ export const pngOf = async (canvas: OffscreenCanvas): Promise<Uint8Array> =>
 /** The first time that a ZIP file knows: the same pictures are the same bytes. */
 const ZIP_TIME = new Date(1980, 0, 1);
 
-/** Each frame as a PNG of its own, in one ZIP file. */
 export function pngZip(): FrameEncoder {
   const chunks: Uint8Array[] = [];
   let fault: Error | null = null;

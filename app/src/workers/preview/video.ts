@@ -29,7 +29,6 @@ const SOUND_CODECS: Readonly<Record<VideoKind, readonly AudioCodec[]>> = {
   mp4: ['aac', 'opus'],
 };
 
-/** Whether this browser can write a kind of video of that size. */
 export const canWrite = (kind: VideoKind, width: number, height: number): Promise<boolean> =>
   typeof VideoEncoder === 'undefined'
     ? Promise.resolve(false)
@@ -42,7 +41,6 @@ export async function soundCodecFor(kind: VideoKind): Promise<AudioCodec | null>
   return null;
 }
 
-/** A sound that goes into a video piece by piece, as its frames do. */
 function soundSource({ sampleRate, channels }: SoundTrack, codec: AudioCodec) {
   const source = new AudioSampleSource({ codec, quality: QUALITY_HIGH });
   let done = 0;

@@ -9,9 +9,7 @@ const MIN_RESTITUTION = 0.05;
 
 const schema = (z: Zod) =>
   shapeSchema(z, 'bounces', {
-    /** Where it is let go. */
     from: point(z),
-    /** Where it comes to rest, on the floor. */
     to: point(z),
     count: z.number().int().min(1).max(40),
     /** Speed after a hit over speed before it: each bounce reaches its square of the height. */

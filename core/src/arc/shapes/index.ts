@@ -42,7 +42,6 @@ export const readyShapeUnion = (z: Zod) =>
     definitions.map(({ schema }) => schema(z)) as unknown as SchemasOf<Definitions>,
   );
 
-/** What a fresh ready shape can be. A circle is an ellipse that is kept round. */
 export type FreshShapeName = NamesOf<Definitions[number]>;
 type NamesOf<Definition> = Definition extends { readonly fresh: infer Fresh } ? keyof Fresh & string : never;
 

@@ -36,7 +36,6 @@ type Piece =
   | { readonly kind: 'corner'; readonly centre: Vector; readonly fromDeg: number; readonly toDeg: number };
 
 interface Halves {
-  /** Half the width, half the height, and the radius that fits into them. */
   readonly a: number;
   readonly b: number;
   readonly r: number;
@@ -67,7 +66,6 @@ function piecesOf({ a, b, r }: Halves): readonly Piece[] {
   });
 }
 
-/** The point of the outline that is seen from the centre at an angle. */
 function seenAt({ a, b, r }: Halves, deg: number): Vector {
   const [cos, sin] = [Math.cos(deg * RADIANS), Math.sin(deg * RADIANS)];
   const reachOf = (half: number, part: number): number => (part === 0 ? Infinity : half / Math.abs(part));
@@ -82,7 +80,6 @@ function seenAt({ a, b, r }: Halves, deg: number): Vector {
   return { x: far * cos, y: far * sin };
 }
 
-/** The index of the piece that a point of the outline lies on. */
 function pieceAt({ a, b, r }: Halves, { x, y }: Vector): number {
   const isBeside = a - Math.abs(x) <= b - Math.abs(y);
   if (isBeside && Math.abs(y) <= b - r) return x >= 0 ? 0 : 4;
@@ -91,7 +88,6 @@ function pieceAt({ a, b, r }: Halves, { x, y }: Vector): number {
   return x < 0 ? 5 : 7;
 }
 
-/** Both parts of a piece that is divided at a point of it. */
 function divided(piece: Piece, at: Vector): readonly [Piece, Piece] {
   if (piece.kind === 'side')
     return [

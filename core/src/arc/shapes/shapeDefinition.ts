@@ -5,13 +5,11 @@ import { MAX_COORDINATE, MAX_TURN_DEG } from '../../model/limits';
 import type { Cubic } from '../cubic';
 import type { Vector } from '../vector';
 
-/** Something on a ready shape to take hold of, each with a meaning of its own. */
 export interface ShapeHandle<Shape> {
   readonly id: string;
   /** What dragging it does, as the end of “Drag: …”. */
   readonly hint: string;
   readonly at: Vector;
-  /** The shape with this handle at another point. */
   readonly dragged: (to: Vector) => Shape;
 }
 
@@ -20,14 +18,11 @@ export interface Similarity {
   readonly point: (p: Vector) => Vector;
   /** New lengths over old ones, > 0. */
   readonly factor: number;
-  /** Clockwise as seen. */
   readonly deg: number;
 }
 
-/** What a fresh shape is drawn into. */
 export interface ShapeSpace {
   readonly centre: Vector;
-  /** A tenth of the shorter side of the field. */
   readonly unit: number;
   /** A point so many units across and down from the centre. */
   readonly point: (across: number, down: number) => Vector;
@@ -50,11 +45,9 @@ export interface ShapeDefinition<
   /** Which points, counted from 0, are corners; without it those whose handles are not in line. */
   readonly isCorner?: (index: number) => boolean;
   readonly handles: (shape: Shape) => readonly ShapeHandle<Shape>[];
-  /** The shape moved, turned and sized as a whole. */
   readonly transformed: (shape: Shape, by: Similarity) => Shape;
   /** Weight pulls down in it: turned, it is no such shape any more. */
   readonly isUpright?: true;
-  /** Shapes of this kind to begin with, by the names under which they are offered. */
   readonly fresh: Readonly<Record<Name, (space: ShapeSpace) => Shape>>;
 }
 

@@ -15,7 +15,6 @@ const schema = (z: Zod) =>
     startDeg: angle(z),
   });
 
-/** A spiral whose radius grows evenly with its turn (Archimedes). */
 function archimedes(shape: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const { centre, innerRadius, outerRadius, turns, startDeg } = shape;
   const sweep = turns * 2 * Math.PI;

@@ -5,10 +5,8 @@ import { angle, defineShape, point, shapeSchema, size } from './shapeDefinition'
 
 const schema = (z: Zod) =>
   shapeSchema(z, 'swing', {
-    /** What it hangs from. */
     hang: point(z),
     length: size(z),
-    /** From straight down, positive to the right as seen. */
     fromDeg: angle(z),
     toDeg: angle(z),
   });

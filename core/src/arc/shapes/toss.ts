@@ -8,7 +8,6 @@ const schema = (z: Zod) =>
   shapeSchema(z, 'toss', {
     from: point(z),
     to: point(z),
-    /** How far its top lies above the higher of the two ends. */
     height: size(z),
   });
 

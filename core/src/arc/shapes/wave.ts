@@ -36,7 +36,6 @@ const SINE_QUARTER = {
 /** Length of the handles between two crests so that the middle is as steep as a sine, of half a period. */
 const CREST_HANDLE = (Math.PI - 2) / Math.PI;
 
-/** A sine about the line from one end to the other, with points at its ends, crests and troughs. */
 function sine(wave: Wave): readonly Cubic[] {
   const { from, to, count, height } = wave;
   const length = distance(from, to);

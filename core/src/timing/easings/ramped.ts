@@ -14,7 +14,6 @@ const schema = (z: Zod) =>
 type Ramped = z.infer<ReturnType<typeof schema>>;
 type RampKind = Ramped['ramp'];
 
-/** Frames over which a span really leaves and arrives, and its speed between, per frame. */
 export interface Ramp {
   readonly leaveFrames: number;
   readonly arriveFrames: number;
@@ -42,7 +41,6 @@ export function rampOf(
   };
 }
 
-/** Distance covered x frames into a ramp of `frames` frames that ends at `speed`. */
 function rampedDistance(ramp: RampKind, x: number, frames: number, speed: number): number {
   if (frames === 0) return 0;
   if (ramp === 'steady') return (speed * x * x) / (2 * frames);

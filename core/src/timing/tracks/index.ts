@@ -10,7 +10,6 @@ import { opacity } from './opacity';
 import { size, sizeDown } from './size';
 import { turn } from './turn';
 
-/** The table of tracks. */
 const definitions = [turn, size, sizeDown, opacity, offsetX, offsetY] as const;
 
 export type TrackName = (typeof definitions)[number]['name'];
@@ -22,7 +21,6 @@ export const TRACKS: readonly TrackDefinition<TrackName>[] = definitions;
 export const trackDefinition = (name: TrackName): TrackDefinition<TrackName> =>
   TRACKS.find((track) => track.name === name)!;
 
-/** A value on a frame. `easing` and `growth` belong to the frames from here to the next key. */
 const keySchema = (z: Zod, { range: [least, most], grows }: TrackDefinition) =>
   z.object({
     id: id(z),

@@ -15,7 +15,6 @@ const withKeys = (move: Move, track: TrackName, keys: readonly Key[]): Move => (
   tracks: { ...move.tracks, [track]: keys },
 });
 
-/** A value as the track may have it. */
 function inRange(track: TrackName, value: number): number {
   const [least, most] = trackDefinition(track).range;
   return Math.min(most, Math.max(least, value));

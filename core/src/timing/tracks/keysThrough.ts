@@ -30,7 +30,6 @@ export function keysThrough(values: Float64Array, tolerance: number, most: numbe
   return [...chosen].sort((a, b) => a - b).map((i) => ({ frame: i + 1, value: values[i]! }));
 }
 
-/** A stretch between two chosen values, and the value that is furthest off the line between them. */
 interface Piece {
   readonly from: number;
   readonly to: number;

@@ -4,7 +4,6 @@
  */
 export interface TrackDefinition<Name extends string = string> {
   readonly name: Name;
-  /** The least and the most that a key's value may be. */
   readonly range: readonly [least: number, most: number];
   /** The value on every frame of a track without keys. */
   readonly resting: number;
@@ -12,7 +11,6 @@ export interface TrackDefinition<Name extends string = string> {
   readonly grows: boolean;
   /** Whether its values are lengths in field units: what is read in other units is converted. */
   readonly isLength?: boolean;
-  /** Its column in an increments file. */
   readonly column: string;
 }
 

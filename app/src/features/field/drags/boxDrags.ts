@@ -31,13 +31,11 @@ function turning(centre: Vector, start: Vector): (to: Vector) => number {
 
 const MIN_SCALE = 1e-3;
 
-/** How much nearer or further from a centre the pointer is than at the start. */
 function growth(centre: Vector, start: Vector): (to: Vector) => number {
   const was = Math.hypot(start.x - centre.x, start.y - centre.y);
   return (to) => (was === 0 ? 1 : Math.max(MIN_SCALE, Math.hypot(to.x - centre.x, to.y - centre.y) / was));
 }
 
-/** A grip of the frame round the selected points. */
 export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, start: Pointer): DragHandler {
   const { store, snapshot } = context;
   const pointIds = snapshot().state.selectedPointIds;
@@ -60,7 +58,6 @@ export function selectionGripDrag(context: FieldContext, arc: Arc, grip: Grip, s
   };
 }
 
-/** A grip of the frame round the backdrop, or the backdrop itself. */
 export function backdropDrag({ store }: FieldContext, grip: Grip, start: Pointer): DragHandler {
   const backdrop = store.getState().shot.present.shot?.backdrop;
   if (!backdrop || backdrop.locked) return {};

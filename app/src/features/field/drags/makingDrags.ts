@@ -19,7 +19,6 @@ const lengthOf = (points: readonly Vector[]): number =>
     0,
   );
 
-/** A stroke with a finger, pen or mouse. */
 export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
   const stroke = [start.point];
   return {
@@ -83,14 +82,12 @@ export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): 
   };
 }
 
-/** The centre to turn and scale about. */
 export const centreDrag = ({ store }: FieldContext, start: Pointer): DragHandler => ({
   tap: () => store.dispatch(centreChosen(start.point)),
   drag: () => undefined,
   drop: ({ point }) => store.dispatch(centreChosen(point)),
 });
 
-/** A line over something whose length is known. */
 export const rulerDrag = (context: FieldContext, start: Pointer): DragHandler => ({
   drag: ({ point, isShift }) => {
     const settle = snapper(context, start.point);

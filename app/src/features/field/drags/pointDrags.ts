@@ -71,7 +71,6 @@ export function handleDrag(
   };
 }
 
-/** A handle of a ready shape. */
 export function shapeHandleDrag(context: FieldContext, arc: Arc, id: string, start: Pointer): DragHandler {
   const { shape } = arc;
   const handle = shape && shapeHandles(shape).find((candidate) => candidate.id === id);

@@ -117,7 +117,6 @@ export function byHandDrag({ store }: FieldContext, frame: number, start: Pointe
   };
 }
 
-/** A stretch of the arc that is chosen by dragging over it. */
 export function stretchDrag({ store }: FieldContext, arc: Arc, start: Pointer): DragHandler {
   const length = arcLength(arc);
   const began = nearestPoint(arc, start.point)?.s ?? 0;

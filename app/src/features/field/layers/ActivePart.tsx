@@ -10,7 +10,6 @@ import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 const RING_PX = 9;
 
-/** A ring about the pivot of the part that is worked on. */
 export const ActivePart = memo(function ActivePart() {
   const pixel = usePixel();
   const riderId = useThrottledEditor(({ activeRiderId }) => activeRiderId);

@@ -7,7 +7,6 @@ import { LivePath } from '../../../playback/liveShapes';
 import { arrowsPath, combPath } from './arcPaths';
 import { selectActiveArc } from '../../../store/selectors/active';
 
-/** Which way the active arc runs, and how it bends. */
 export function Aids() {
   const { showsArrows, showsComb } = useSettings();
   const pixel = usePixel();

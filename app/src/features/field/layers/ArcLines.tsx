@@ -11,7 +11,6 @@ const linesOfAll = (state: RootState): string => {
   return shot ? visibleArcs(shot).map(linePath).join('') : '';
 };
 
-/** All arcs alike, for the loupe. */
 export function ArcLines() {
   const pixel = usePixel();
   return (

@@ -13,7 +13,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 interface ArtworkProps {
   readonly figure: Figure;
-  /** The number of the drawing that is shown at the playhead. */
   readonly drawingIn: (state: RootState) => number;
   /** How high it is in the field, units. */
   readonly height: number;
@@ -21,7 +20,6 @@ interface ArtworkProps {
 
 const NONE: readonly never[] = [];
 
-/** The drawings of a figure, and whether one of them is lost. */
 export function useDrawings({ artwork }: Figure) {
   const drawings = artwork.kind === 'pictures' ? artwork.drawings : NONE;
   usePrefetched(drawings);

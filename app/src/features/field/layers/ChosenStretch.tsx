@@ -6,7 +6,6 @@ import { colour } from '../../../ui/colour';
 import { livePaths } from './marksPaths';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
-/** The stretch that was chosen, beneath the arcs. */
 export function ChosenStretch() {
   const pixel = usePixel();
   const paths = useMemo(() => livePaths(pixel), [pixel]);

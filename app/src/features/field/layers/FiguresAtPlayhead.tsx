@@ -26,13 +26,11 @@ function figureAt(state: RootState, figureId: string): FigureOn | null {
   return shot && waiting ? waitingFigure(shot, waiting) : null;
 }
 
-/** The transform that puts its artwork where it stands. */
 function standing(state: RootState, figureId: string): string {
   const figure = figureAt(state, figureId);
   return figure ? svgMatrix(figure.placement) : NOWHERE;
 }
 
-/** A dot where its pivot is. */
 function pivotDot(state: RootState, figureId: string, r: number): string {
   const figure = figureAt(state, figureId);
   return figure ? circlePath(applyTo(figure.placement, figure.look.pivot), r) : '';
@@ -44,7 +42,6 @@ const seenFigures = ({ shot, editor }: RootState): string[] =>
     .filter((figure) => isFigureSeen(figure, editor.soloFigureId))
     .map(({ id }) => id);
 
-/** All figures where they are seen at the playhead, with their pivots. */
 export const FiguresAtPlayhead = memo(function FiguresAtPlayhead() {
   const ids = useThrottledSelector(seenFigures, shallowEqual);
   return ids.map((figureId) => <FigureAtPlayhead key={figureId} figureId={figureId} />);
@@ -82,7 +79,6 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
   );
 }
 
-/** The number of the drawing that a figure shows on a frame. */
 function drawingIn(state: RootState, figureId: string): number {
   const travel = selectTravel(state, figureId);
   return travel ? drawingOfTravel(travel, selectSeenFrame(state, travel)) : 1;

@@ -18,7 +18,6 @@ import { selectShot } from '../../../store/selectors/active';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 
-/** Which frame numbers there is room for, as “frame move”. While something is dragged they stay those they were. */
 function numberNames(pixel: number): (state: RootState, isDragging: boolean) => string[] {
   let names: string[] | null = null;
   return (state, isDragging) => {

@@ -15,7 +15,6 @@ import { selectShot } from '../../../store/selectors/active';
 
 const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
-/** The ghosts of a travel on one side of the playhead. */
 interface GhostSide {
   readonly travel: Travel;
   /** The frames that they stand on, the nearest in time first. */
@@ -59,9 +58,7 @@ const LATE_TURNS = 3;
 
 interface GhostWork {
   readonly inputs: readonly unknown[];
-  /** What there is to do, ghost by ghost. */
   readonly tasks: readonly (() => void)[];
-  /** How many of those are done. */
   done: number;
   readonly paths: () => GhostPaths;
 }

@@ -17,7 +17,6 @@ import { lruMemoize } from '@reduxjs/toolkit';
 import { selectShot } from '../../../store/selectors/active';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
-/** Path data of one arc, found by its id. */
 const lineOf =
   (id: string) =>
   (state: RootState): string => {
@@ -25,14 +24,12 @@ const lineOf =
     return arc ? linePath(arc) : '';
   };
 
-/** What the guides of a group follow. */
 function guidesOf(group: ArcGroup) {
   const arcs = arcsOfGroup(group);
   const travels = travelsOfGroup(group);
   const trail = trails();
   const lines = lruMemoize((seen: readonly Arc[]) => seen.map(linePath).join(''));
   return {
-    /** Arcs to be seen, as “colour id”. */
     names: (state: RootState): string[] => arcs(state).map(({ id, colour: tone }) => `${tone} ${id}`),
     lines: (state: RootState): string => lines(arcs(state)),
     trail:

@@ -23,7 +23,6 @@ function handPath({ x, y }: Gesture, pixel: number): string {
   return d;
 }
 
-/** The recorded gesture beneath the arc it became, in the Figure step. */
 export const HandPath = memo(function HandPath() {
   const pixel = usePixel();
   const isPosing = useThrottledSelector(selectEdits) === 'poses';

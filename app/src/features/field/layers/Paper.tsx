@@ -5,7 +5,6 @@ import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
-/** What the camera sees. */
 export const PaperLayer = memo(function Paper() {
   const { width, height } = useThrottledShotValue((shot) => shot.field);
   const pixel = usePixel();
@@ -33,7 +32,6 @@ const box = (width: number, height: number, margin: number): string => {
   return `M${x} ${y}H${width - x}V${height - y}H${x}Z`;
 };
 
-/** Grid and safe margins, on top of the backdrop. */
 export const Grid = memo(function Grid() {
   const { width, height } = useThrottledShotValue((shot) => shot.field);
   const { showsGrid, showsMargins, gridSize } = useSettings();

@@ -19,7 +19,6 @@ const HALF_PX = 4.5;
 /** Of an arc with more points they are drawn as one shape: plain dots, but for those that are selected. */
 const MAX_POINTS = 250;
 
-/** Points of the arc that is worked on, the handles of the selected one, and those of a ready shape. */
 export const Points = memo(function Points() {
   const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';
   const isShaping = useThrottledEditor(({ tool }) => tool === 'shape' || tool === 'centre');
@@ -106,7 +105,6 @@ function Timed({ index, half }: { readonly index: number; readonly half: number 
   );
 }
 
-/** Points and the handles of the selected one as plain dots, for the loupe and for very many of them. */
 export function PointDots() {
   const pixel = usePixel();
   const dot = (x: number, y: number, half: number): string =>

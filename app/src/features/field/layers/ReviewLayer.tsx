@@ -74,7 +74,6 @@ function otherTakePath(state: RootState): string {
   return silhouettes(evaluate(other).travels, currentFrame(), shift, state.editor.soloFigureId);
 }
 
-/** The travel that the finding is about that is pointed at, and its frames as indices. */
 function shownFinding(state: RootState) {
   const { shot } = state.shot.present;
   const { shownFinding: finding } = state.review;

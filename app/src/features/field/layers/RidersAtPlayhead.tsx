@@ -20,7 +20,6 @@ interface RidersProps {
   readonly inFront: boolean;
 }
 
-/** The parts of a figure in front of it, or behind it, where they are at the playhead. */
 export const RidersAtPlayhead = memo(function RidersAtPlayhead({ figureId, inFront }: RidersProps) {
   const riders = useThrottledSelector(
     (state) =>

@@ -11,7 +11,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const DOT_PX = 2.5;
 
-/** The planted spots, and lines from one to the next while they stay planted. */
 function trackPath(rows: readonly SlipRow[], pixel: number): string {
   const r = DOT_PX * pixel;
   let d = '';

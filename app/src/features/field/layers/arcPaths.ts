@@ -56,7 +56,6 @@ function hairlines(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number
   return ticksPath(drawn.short, SHORT_TICK_PX * pixel) + ticksPath(long, LONG_TICK_PX * pixel);
 }
 
-/** Lines to be drawn as bands where the hairlines of a piece of a trail would touch. */
 function trailBands(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number): string {
   let d = '';
   let isInBand = false;
@@ -108,7 +107,6 @@ export function postPath(
   return `M${at(-POST_PX, 0)}L${at(POST_PX, 0)}M${at(POST_PX, -FOOT_PX)}L${at(POST_PX, FOOT_PX)}`;
 }
 
-/** A hairline across the arc, as long as a post. */
 export function acrossPath(
   { x, y, acrossX, acrossY }: Pick<Tick, 'x' | 'y' | 'acrossX' | 'acrossY'>,
   pixel: number,
@@ -120,7 +118,6 @@ export function acrossPath(
 const ARROW_GAP_PX = 90;
 const ARROW_PX = 6;
 
-/** Arrowheads beside each other along an arc, open and pointing the way it runs. */
 export const arrowsPath = perPart<Arc>((arc, pixel) =>
   directionArrows(arc, ARROW_GAP_PX * pixel)
     .map(({ x, y, headingDeg }) => {
@@ -137,7 +134,6 @@ const COMB_PX = 46;
 /** A bend of a smaller radius counts as this one, pixels: a corner would dwarf all else. */
 const MIN_PX = 12;
 
-/** Teeth as long as the arc is bent, and the line through their tips. */
 export const combPath = perPart<Arc>((arc, pixel) => {
   const teeth = curvatureComb(arc, COMB_TEETH, COMB_PX * pixel, 1 / (MIN_PX * pixel));
   const tips = teeth.map(({ tipX, tipY }, i) => `${i === 0 ? 'M' : 'L'}${tipX} ${tipY}`).join('');

@@ -13,7 +13,6 @@ import { selectPickedRange, type RangeOnTravel } from '../../../store/selectors/
 import { acrossPath, postPath, visibleTravels } from './arcPaths';
 import { lruMemoize } from '@reduxjs/toolkit';
 
-/** Where the marks of a move stand on its arc. */
 const spotsOf = ({ move, arc, arcLength }: Travel) =>
   move.marks.map(({ id, fraction, kind }) => {
     const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
@@ -21,14 +20,12 @@ const spotsOf = ({ move, arc, arcLength }: Travel) =>
     return { id, kind, x, y, acrossX: -Math.sin(turn), acrossY: Math.cos(turn) };
   });
 
-/** The posts of some marks of a move. */
 const postsOf = (travel: Travel, pixel: number, markIds: readonly string[]): string =>
   spotsOf(travel)
     .filter(({ id }) => markIds.includes(id))
     .map((spot) => postPath(spot, spot.kind, pixel))
     .join('');
 
-/** All posts of a move in full, as hairlines and as lines to be drawn as bands, by the room that they have. */
 function postsByDetail(travel: Travel, pixel: number) {
   const { full, hairlines, bands } = byDetail(
     spotsOf(travel),
@@ -60,7 +57,6 @@ function stretchPath({ arc, arcLength }: Travel, { stretch }: RangeOnTravel): st
 
 const LOZENGE_PX = 7;
 
-/** Where something was put off the plan, and a line from where the plan has it. */
 function byHandPaths({ move, x, y }: Travel, pixel: number): { lozenges: string; lines: string } {
   const r = LOZENGE_PX * pixel;
   const put = move.overrides.filter(({ frame }) => frame <= x.length && beginsExposure(move, frame));
@@ -89,7 +85,6 @@ function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): 
     .join('');
 }
 
-/** What follows by itself of the timing on the arcs. */
 export function livePaths(pixel: number) {
   const active = (work: (travel: Travel) => string) => {
     const kept = lruMemoize(work);

@@ -13,7 +13,6 @@ export const selectTravel = (state: RootState, figureId: string): Travel | undef
   return shot ? travelOfFigure(evaluate(shot), figureId) : undefined;
 };
 
-/** The frame of a travel that is seen at the playhead. */
 export const selectSeenFrame = (state: RootState, travel: Travel): number =>
   seenFrameOf(travel, currentFrame(), takeOfTurn(state)?.shift);
 

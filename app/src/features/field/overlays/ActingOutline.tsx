@@ -8,7 +8,6 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { currentPointerScene } from '../pointerScene';
 
-/** An outline of the figure at the pointer. */
 function outline(state: RootState): string {
   const { acting } = currentPointerScene();
   const { shot } = state.shot.present;
@@ -22,7 +21,6 @@ function outline(state: RootState): string {
   return silhouettePath(look, placement);
 }
 
-/** What follows the pointer while a gesture is recorded. */
 export function ActingOutline() {
   const pixel = usePixel() * SILHOUETTE_UNITS;
   return (

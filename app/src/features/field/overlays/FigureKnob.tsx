@@ -8,7 +8,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const RADIUS_PX = 7;
 
-/** The rim or the corner of the figure, with a thin line to its pivot. */
 export function FigureKnobOverlay() {
   const pixel = usePixel();
   const track = useThrottledSelector((state) => selectFigureKnob(state)?.track ?? null);

@@ -6,7 +6,6 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { visibleTravels } from '../layers/arcPaths';
 
-/** From a figure's place on its arc to its pivot, where it stands off it at the playhead. */
 function linkOf({ x, y, pivotX, pivotY, shown }: Travel): string {
   if (pivotX === x) return '';
   const i = shown[Math.min(currentFrame(), shown.length) - 1]! - 1;
@@ -19,7 +18,6 @@ function links({ shot: { present }, editor }: RootState): string {
   return visibleTravels(shot, editor.soloFigureId).map(linkOf).join('');
 }
 
-/** Thin lines that show how far figures stand off their arcs. */
 export function OffsetLinks() {
   const pixel = usePixel();
   const line = { path: links, fill: 'none' } as const;

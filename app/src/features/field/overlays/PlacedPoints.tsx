@@ -9,7 +9,6 @@ import { currentPointerScene } from '../pointerScene';
 import { pathThrough } from './shapes';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
-/** The arc placed point by point so far, and where it would go on to. */
 export function PlacedPoints() {
   const pixel = usePixel();
   const placed = useThrottledEditor((editor) => (editor.tool === 'points' ? editor.placed : null));

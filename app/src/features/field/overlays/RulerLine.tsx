@@ -6,7 +6,6 @@ import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
-/** The line laid over something of known length. */
 export function RulerLine() {
   const pixel = usePixel();
   const hasLine = useThrottledEditor(({ measured }) => measured !== null);

@@ -8,13 +8,11 @@ import { LivePath } from '../../../playback/liveShapes';
 import { polyline, circlePath } from './shapes';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
-/** The frame round what is selected, in the part of the field that is in sight. */
 export type GripsOf = (state: RootState) => {
   readonly grips: readonly SelectionGrip[];
   readonly corners: readonly Vector[];
 };
 
-/** The frame round what is selected, and its grips. */
 export function SelectionFrame({ grips }: { readonly grips: GripsOf }) {
   const pixel = usePixel();
   const hasFrame = useThrottledSelector((state) => grips(state).grips.length > 0);

@@ -7,7 +7,6 @@ import { circlePath } from './shapes';
 /** How far a guide reaches beyond what it joins, pixels. */
 const GUIDE_OVER_PX = 14;
 
-/** What attracted the thing that is dragged. */
 export function SnapGuides() {
   const pixel = usePixel();
   const path = (): string =>

@@ -5,7 +5,6 @@ import { LivePath } from '../../../playback/liveShapes';
 import { currentPointerScene } from '../pointerScene';
 import { polyline } from './shapes';
 
-/** The stroke being drawn, the box being opened. */
 export function Stroke() {
   const pixel = usePixel();
   const marquee = (): string => {

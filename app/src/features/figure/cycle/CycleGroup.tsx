@@ -9,7 +9,6 @@ import { GetDrawings } from './GetDrawings';
 import { StrideCard } from './StrideCard';
 import { useThrottledMove } from '../../../store/throttled/hooks';
 
-/** Drawings that follow each other, what is planted on them, and flipping between two frames. */
 export function CycleGroup() {
   const figure = useActiveFigure();
   const move = useThrottledMove();
@@ -25,7 +24,6 @@ export function CycleGroup() {
   );
 }
 
-/** How many drawings there are. */
 export function CycleSummary() {
   const figure = useActiveFigure();
   return figure && <Words tone="soft">{words.pictureCount(drawingCount(figure))}</Words>;

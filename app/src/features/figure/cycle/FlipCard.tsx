@@ -12,7 +12,6 @@ import { Words } from '../../../ui/Words';
 import { cycleWords as words } from '../../../words/cycle';
 import { useThrottledSelector, useThrottledShotValue } from '../../../store/throttled/hooks';
 
-/** Two frames to flip between, as one flips two sheets of paper. */
 export function FlipCard({ move, figure }: { readonly move: Move; readonly figure: Figure }) {
   const store = useAppStore();
   const dispatch = useAppDispatch();

@@ -25,7 +25,6 @@ interface PlantedEditorProps {
   readonly figure: Figure;
   /** From 1. */
   readonly drawing: number;
-  /** Which of the planted parts a new spot belongs to. */
   readonly contact: number;
 }
 
@@ -78,7 +77,6 @@ export function PlantedEditor(props: PlantedEditorProps) {
 
 const CROSS_PX = 11;
 
-/** A cross on a spot. */
 const cross = ({ x, y }: Vector): string =>
   `M${x - CROSS_PX} ${y}H${x + CROSS_PX}M${x} ${y - CROSS_PX}V${y + CROSS_PX}`;
 

@@ -12,7 +12,6 @@ interface SlipChartProps {
   readonly decimals: number;
 }
 
-/** Slip of each exposure on which something stays planted. */
 export function SlipChart({ rows, fieldUnits, decimals }: SlipChartProps) {
   const planted = rows.filter(({ slip }) => slip !== null);
   return (

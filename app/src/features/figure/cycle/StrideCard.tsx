@@ -31,7 +31,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 const MAX_COORDINATE = 1e5;
 const CONTACTS = [1, 2, 3, 4].map((value) => ({ value, label: words.part(value) }));
 
-/** What is planted on each drawing, the stride that follows, and how well the travel fits it. */
 export function StrideCard({ figure }: { readonly figure: Figure }) {
   const travel = useThrottledSelector(selectActiveTravel);
   return (
@@ -133,7 +132,6 @@ interface OfTravel {
   readonly travel: Travel;
 }
 
-/** The travel against the stride, and what can give way. */
 function MatchCard({ travel }: OfTravel) {
   const edit = useEdit();
   const { text, field: length } = useLengths();
@@ -199,7 +197,6 @@ function Matches({ stride, moveId }: { readonly stride: Stride; readonly moveId:
   );
 }
 
-/** How far the planted spot slips, in numbers and as a chart. */
 function SlipCard({ travel }: OfTravel) {
   const { text } = useLengths();
   const fieldUnits = useThrottledSelector((state) => selectLengthScale(state).fieldUnits);

@@ -72,7 +72,6 @@ ${legs}${claws}${eyes}
 </svg>`;
 }
 
-/** The drawings as files, as if someone had chosen them. */
 export const crabFiles = (): readonly File[] =>
   Array.from(
     { length: COUNT },

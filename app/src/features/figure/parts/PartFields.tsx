@@ -152,7 +152,6 @@ export interface OfPart {
   readonly set: SetPart;
 }
 
-/** Off the arc, how large, how faint, and how it is turned. */
 function PlaceFields({ rider, set }: OfPart) {
   const { field: length } = useLengths();
   const { offset } = rider;
@@ -212,7 +211,6 @@ function PlaceFields({ rider, set }: OfPart) {
   );
 }
 
-/** What becomes of it past the ends, and a second arc. */
 function ArcFields({ rider, set }: OfPart) {
   const move = useThrottledMove();
   const arcs = useThrottledShotValue((shot) => shot.arcs);
@@ -260,7 +258,6 @@ function ArcFields({ rider, set }: OfPart) {
   );
 }
 
-/** Another part to stand as far to the other side. */
 function Pairing({ moveId, rider, riders }: PartFieldsProps) {
   const edit = useEdit();
   const others = riders.filter(

@@ -94,7 +94,6 @@ export function PartsGroup() {
   );
 }
 
-/** How many parts there are. */
 export function PartsSummary() {
   const count = useFigure()?.move.riders.length ?? 0;
   return <Words tone="soft">{count === 0 ? words.noParts : words.partCount(count)}</Words>;

@@ -28,7 +28,6 @@ const LIVE_VIEW = createLiveView();
 const NAME_AFTER_PX = 10;
 
 interface KeyRowsProps {
-  /** Where distances lie on the ruler above. */
   readonly axis: Axis;
   /** Pixels. */
   readonly width: number;

@@ -4,7 +4,6 @@ import { SelectedKeys } from './SelectedKeys';
 import { selectTracksWithKeys } from './selectTracksWithKeys';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
-/** The keys that are selected under the ruler. */
 export function KeysGroup() {
   const hasKeys = useThrottledSelector((state) => selectTracksWithKeys(state).length > 0);
   const isAny = useThrottledEditor(({ selectedKeys }) => (selectedKeys?.ids.length ?? 0) > 0);
@@ -12,7 +11,6 @@ export function KeysGroup() {
   return <Words tone="soft">{hasKeys ? words.selectAKeyUnderTheRuler : words.noKeysYet}</Words>;
 }
 
-/** How many keys there are, in a line. */
 export function KeysSummary() {
   const count = useThrottledEditor(({ selectedKeys }) => selectedKeys?.ids.length ?? 0);
   return count > 0 ? <Words tone="soft">{words.keysSelected(count)}</Words> : null;

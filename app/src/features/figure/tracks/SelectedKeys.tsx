@@ -23,7 +23,6 @@ interface KeysProps {
   readonly keys: readonly Key[];
 }
 
-/** What can be done with the keys that are selected, and a way to paste what was copied. */
 export function KeySelection({ track, moveId, keys }: KeysProps) {
   const edit = useEdit();
   const dispatch = useAppDispatch();
@@ -115,7 +114,6 @@ export function KeyFrames({ track, moveId, keys: all }: KeysProps) {
   );
 }
 
-/** The selected keys in numbers, where they can be typed, and what can be done with them. */
 export function SelectedKeys() {
   const track = useThrottledEditor(({ selectedKeys }) => selectedKeys?.track);
   return track ? <KeysOf track={track} /> : null;

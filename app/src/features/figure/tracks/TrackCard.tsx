@@ -30,11 +30,9 @@ import { frameNumber } from '../../../store/frameNumbers';
 
 /** The choice of an easing: it belongs to the timing. */
 export type EasingChoice = (props: {
-  /** The key that the span starts at. */
   readonly id: string;
   readonly label: string;
   readonly easing: Easing;
-  /** Length of the span, frames. */
   readonly frames: number;
   readonly onChange: (easing: Easing, undoGroup?: string) => void;
 }) => ReactNode;

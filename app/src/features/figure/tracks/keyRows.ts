@@ -18,7 +18,6 @@ import { selectActiveMove } from '../../../store/selectors/active';
 /** Half of a finger's target along the row, pixels. */
 const REACH_PX = 20;
 
-/** A key of a row, and where on the ruler it stands. */
 export interface PlacedKey {
   readonly key: Key;
   /** Units of the ruler. */
@@ -47,17 +46,14 @@ export function selectPlacedKeys(state: RootState, track: TrackName): PlacedKey[
   return (ruler?.move.tracks[track] ?? []).map((key) => ({ key, arcDistance: ruler!.distanceOn(key.frame) }));
 }
 
-/** Keys as small posts with a foot, in the row that begins at `top`. */
 export const rowPath = (keys: readonly PlacedKey[], axis: Axis, top: number): string =>
   keys
     .filter(({ arcDistance }) => isInSight(axis, arcDistance))
     .map(({ arcDistance }) => `M${(at(axis, arcDistance) - 1.5).toFixed(1)} ${top + 5}h3v12h3v2h-9v-2h3z`)
     .join('');
 
-/** The rows as a pointer in one of them meets them. */
 interface KeyRowView {
   readonly store: AppStore;
-  /** Of the row that the pointer is in. */
   readonly track: TrackName;
   readonly axis: Axis;
   readonly frameAt: (x: number, from: number) => number;
@@ -98,7 +94,6 @@ export const rowKeyTarget = defineTarget<KeyRowView, PlacedKey>({
 
 const ROW_TARGETS: readonly Target<KeyRowView>[] = [rowKeyTarget];
 
-/** What a pointer does on the rows. */
 export function keyRowsSurface(
   store: AppStore,
   tracks: readonly TrackName[],

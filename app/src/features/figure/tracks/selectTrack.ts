@@ -2,7 +2,6 @@ import { evaluateMove, type Key, type Move, type TrackName } from '@humble/core'
 import type { RootState } from '../../../store/store';
 import { selectActiveMove } from '../../../store/selectors/active';
 
-/** A track of the active move as the state has it now. */
 export interface TrackNow {
   readonly move: Move;
   readonly keys: readonly Key[];

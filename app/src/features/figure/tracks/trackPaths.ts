@@ -1,7 +1,6 @@
 import type { Key } from '@humble/core';
 import { at, type Axis } from '../../../ui/axis';
 
-/** Frames to the right, values upwards. */
 export interface TrackAxes {
   readonly time: Axis;
   readonly value: Axis;
@@ -37,7 +36,6 @@ export function valuesPath(values: Float64Array, { time, value }: TrackAxes): st
 
 const KEY_PX = 7;
 
-/** Keys as small posts with a foot. */
 export const keysPath = (keys: readonly Key[], { time, value }: TrackAxes): string =>
   keys
     .map((key) => {

@@ -10,7 +10,6 @@ import { at, valueAt } from '../../../ui/axis';
 import { selectTrack } from './selectTrack';
 import type { TrackAxes } from './trackPaths';
 
-/** The strip of a track as a pointer meets it. */
 export interface TrackView {
   readonly store: AppStore;
   readonly track: TrackName;
@@ -72,7 +71,6 @@ export function keysGround(
   };
 }
 
-/** What a pointer does on the strip of a track. */
 export const trackSurface = (
   store: AppStore,
   track: TrackName,

@@ -4,7 +4,6 @@ import { deleteKeyAt, goToNextKey, nudgeKeyAt } from '../../../commands/keys';
 import { currentFrame } from '../../../playback/playhead';
 import { useAppDispatch } from '../../../store/hooks';
 
-/** The keyboard on the keys of a track. */
 export function useTrackKeys(track: TrackName): object {
   const dispatch = useAppDispatch();
   const remove = (): void => void dispatch(deleteKeyAt(track, currentFrame()));

@@ -14,7 +14,6 @@ import { frameNumber } from '../../../store/frameNumbers';
 interface HoldGripProps {
   readonly move: Move;
   readonly figure: string;
-  /** The picture that is seen. */
   readonly cell: SheetCell;
   readonly rowHeight: number;
   /** Where its end is in the list, pixels. */

@@ -12,7 +12,6 @@ import { frameNumber } from '../../../store/frameNumbers';
 
 interface NoteBarProps {
   readonly frame: number;
-  /** The figure that is worked on. */
   readonly figureId: string;
 }
 

@@ -13,7 +13,6 @@ interface FieldProps {
   readonly onDone: (text: string) => void;
 }
 
-/** A cell that is typed in. Enter or leaving keeps it. */
 function CellField({ label, value, onDone }: FieldProps) {
   const [text, setText] = useState<string | null>(null);
   const finish = (): void => {

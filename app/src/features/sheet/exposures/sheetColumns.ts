@@ -4,7 +4,6 @@ import type { ExposureSheet, SheetCell } from '@humble/core/sheet';
 /** Widths of the columns, pixels, without scaling of text. */
 export const SHEET_WIDTHS = { frame: 40, heard: 58, picture: 44, mark: 46, step: 44, note: 96 } as const;
 
-/** One frame of the sheet. */
 export interface SheetRow {
   readonly frame: number;
   readonly cells: readonly SheetCell[];
@@ -15,7 +14,6 @@ export interface SheetRow {
 const NO_CUES: readonly Cue[] = [];
 const NO_NOTES: readonly Note[] = [];
 
-/** The sheet turned into rows. */
 export const rowsOf = ({ lengthFrames, columns, cues, notes }: ExposureSheet): readonly SheetRow[] =>
   Array.from({ length: lengthFrames }, (_, i) => ({
     frame: i + 1,
@@ -31,5 +29,4 @@ export const noteText = (notes: readonly Note[], frame: number, figureId: string
     .map(({ text }) => text)
     .join('; ');
 
-/** The frames of the picture that is seen on a frame. */
 export const pictureEnd = ({ begins, framesHeld }: SheetCell): number => begins + framesHeld - 1;

@@ -19,7 +19,6 @@ import { exposureSheetWords as words } from '../../../words/exposures';
 import { Cues } from './Cues';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
-/** The sound that the shot is timed to, and the cues that are laid on it. */
 export function SoundTray({ onClose }: { readonly onClose: () => void }) {
   const sound = useThrottledShotValue((shot) => shot.sound);
   return (

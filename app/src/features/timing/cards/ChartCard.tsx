@@ -27,7 +27,6 @@ import { frameNumber } from '../../../store/frameNumbers';
 interface ChartCardProps {
   readonly shot: Shot;
   readonly move: Move;
-  /** Which mark the span starts at. */
   readonly index: number;
   readonly height?: number;
 }
@@ -49,7 +48,6 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   const { takesLater } = useSettings();
   const [toward, setToward] = useState<Toward>('end');
   const [last, setLast] = useState(FEW);
-  /** Drawings close in by this while it can be chosen how many do. */
   const [closing, setClosing] = useState<'halves' | 'thirds' | null>(null);
   const [percent, setPercent] = useState(66);
   const [nearest, setNearest] = useState<readonly NearEasing[] | null>(null);
@@ -204,7 +202,6 @@ interface NearestDialogProps {
 
 const SHOWN = 5;
 
-/** Easings that come near to the chart, each with the most that a tick would move. */
 function NearestDialog({ nearest, move, displacement, onChoose, onClose }: NearestDialogProps) {
   const shot = useThrottledShot();
   const unit = shot.sheet.units === 'mm' ? 'mm' : 'units';

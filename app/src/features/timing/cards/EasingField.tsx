@@ -11,16 +11,13 @@ import { EasingNumbers } from './EasingNumbers';
 import { useEasingChoice } from './useEasingChoice';
 
 interface EasingFieldProps {
-  /** The mark or key that its span starts at. */
   readonly id: string;
   readonly label: string;
   readonly easing: Easing;
-  /** Length of the span, frames. */
   readonly frames: number;
   readonly onChange: (easing: Easing, undoGroup?: string) => void;
 }
 
-/** An easing with its numbers, and the way to another. */
 export function EasingField({ id, label, easing, frames, onChange }: EasingFieldProps) {
   const [isChoosing, setChoosing] = useState(false);
   const { offered, choose } = useEasingChoice(id, easing, frames, onChange);

@@ -4,7 +4,6 @@ import { describeEasing } from '../../../kinds/easings';
 
 interface EasingNumbersProps {
   readonly easing: Easing;
-  /** Length of the span. */
   readonly frames: number;
   readonly onChange: (easing: Easing, undoGroup?: string) => void;
 }

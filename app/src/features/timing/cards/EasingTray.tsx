@@ -11,13 +11,11 @@ import { KeptEasings } from './KeptEasings';
 interface EasingTrayProps {
   readonly easing: Easing;
   readonly frames: number;
-  /** An easing of another kind as it would be chosen. */
   readonly offered: (kind: EasingKind) => Easing;
   readonly onChoose: (easing: Easing) => void;
   readonly onClose: () => void;
 }
 
-/** Every way to travel from one mark to the next, each shown by its own way over time. */
 export function EasingTray({ easing, frames, offered: offeredOf, onChoose, onClose }: EasingTrayProps) {
   return (
     <Tray title={words.easingOfThisSpan} closes={words.closeTheEasings} onClose={onClose}>

@@ -20,7 +20,6 @@ interface FindingNotesProps {
   readonly frame?: number;
 }
 
-/** What a check finds in a move, each with its fix where there is one. */
 export function FindingNotes({ check, move, frame }: FindingNotesProps) {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const closed = useThrottledArc((arc) => arc.closed) ?? false;

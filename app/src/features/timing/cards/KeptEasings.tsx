@@ -17,7 +17,6 @@ import { TextField } from '../../../ui/TextField';
 import { Words } from '../../../ui/Words';
 
 interface KeptEasingsProps {
-  /** The easing that could be kept. */
   readonly easing: Easing;
   readonly onChoose: (easing: Easing) => void;
 }

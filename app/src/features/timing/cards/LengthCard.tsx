@@ -22,7 +22,6 @@ const KEEPS = [
   { value: 'seconds', label: passageWords.keepSeconds },
 ] as const;
 
-/** Length and rate of the shot. */
 export const LengthCard = memo(function ShotCard() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
@@ -70,7 +69,6 @@ export const LengthCard = memo(function ShotCard() {
   );
 });
 
-/** The same in a few words. */
 export function LengthSummary() {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);

@@ -134,7 +134,6 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   );
 }
 
-/** From which frame to which it goes. */
 export function MoveSummary() {
   const move = useThrottledFramesOfMove();
   return (

@@ -55,7 +55,6 @@ interface WhoseTimeProps {
   readonly onChange: (value: TimeOf) => void;
 }
 
-/** Whose time is changed, where there is more than one figure. */
 export function WhoseTime(props: WhoseTimeProps) {
   const isAlone = useThrottledShotValue((shot) => shot.moves.length < 2);
   return isAlone ? null : <Segmented label={words.whoseTime} options={WHOSE} {...props} />;

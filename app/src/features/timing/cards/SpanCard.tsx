@@ -24,7 +24,6 @@ interface SpanCardProps {
   readonly isCurrent: boolean;
 }
 
-/** The three that are wanted most are one tap away. */
 type Manner = 'even' | 'steady' | 'soft' | 'other';
 
 const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [

@@ -71,7 +71,6 @@ function SpanLine({ span: { from, to, frames, isHold } }: { readonly span: Span 
   );
 }
 
-/** Frames and easing of the current span. */
 export const SpanSummary = memo(function SpanSummary() {
   const move = useThrottledMove();
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);

@@ -23,7 +23,6 @@ interface TieProps {
   readonly arc: Arc;
 }
 
-/** The point that lies nearest to a mark along the arc. */
 function nearestPoint(arc: Arc, { fraction }: Mark): number {
   const away = arc.points.map(({ id }) => Math.abs(fractionOfPoint(arc, id, fraction) - fraction));
   return away.reduce((nearest, distance, i) => (distance < away[nearest]! ? i : nearest), 0);
@@ -36,7 +35,6 @@ function stepAt(shot: Shot, move: Move, { frame }: Mark): number {
   return Math.max(step(frame), frame > 1 ? step(frame - 1) : 0);
 }
 
-/** A tie that was asked for and would move the figure further than a tick. */
 interface FarTie {
   readonly index: number;
   /** How far away the point is along the arc, field units. */

@@ -6,7 +6,6 @@ import { useThrottledEditor } from '../../../store/throttled/hooks';
 interface EasingChoice {
   /** The easing of a kind as it would be chosen: with the numbers it had here before, else a fresh one. */
   readonly offered: (kind: EasingKind) => Easing;
-  /** Chooses an easing, and remembers the one that it is chosen in place of. */
   readonly choose: (easing: Easing, undoGroup?: string) => void;
 }
 

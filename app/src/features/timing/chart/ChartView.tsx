@@ -33,7 +33,6 @@ const MARGIN = 16;
 interface LadderProps {
   readonly shot: Shot;
   readonly move: Move;
-  /** Which mark the span starts at. */
   readonly index: number;
   readonly height: number;
 }
@@ -98,7 +97,6 @@ function axisOf({ rungs }: Ladder, height: number): Axis {
   };
 }
 
-/** Rungs where they have room, and bands where they would touch. */
 function rungPaths({ rungs }: Ladder, axis: Axis) {
   const y = ({ share }: Rung): number => at(axis, share);
   const { full, hairlines, bands } = byDetail(rungs, (a, b) => Math.abs(y(b) - y(a)));

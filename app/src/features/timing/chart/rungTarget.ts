@@ -10,7 +10,6 @@ import { createUndoGroup } from '../../../ui/undoGroup';
 
 const TAKE_PX = 16;
 
-/** A spacing chart as a pointer meets it. */
 export interface ChartPointerView {
   readonly store: AppStore;
   readonly ladder: Ladder;

@@ -156,7 +156,6 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
 
 const WAVE_HALF = 14;
 
-/** The sound beneath the curve. */
 function Wave({ axes: { time, distance }, rate }: { readonly axes: GraphAxes; readonly rate: number }) {
   const wave = useSoundWave();
   if (!wave) return null;
@@ -177,7 +176,6 @@ const travelIn = (state: RootState, moveId: string): Travel | undefined =>
 /** Frame numbers stand between these, pixels beneath the ground of the graph. */
 const NUMBER_TOP = 11;
 
-/** What follows by itself in the graph. */
 function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
   const posts = lruMemoize((ruler: UnrolledArc) => graphPostsByDetail(ruler, axes));
   const bars = (isBackwards: boolean) =>

@@ -71,7 +71,6 @@ function numbersOn(time: Axis, move: Move, selected: readonly string[]): readonl
   return written;
 }
 
-/** Places of posts on the ruler that stands as the axis, where there is room. */
 export function PlaceNumbers({ now: { ruler }, axes: { time, distance } }: NumbersProps) {
   const written: number[] = [];
   return ruler.posts.map(({ arcDistance, markIds }) => {

@@ -110,7 +110,6 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
   );
 }
 
-/** All places that the graph has to show, with a little room. */
 function distanceRange({ from, to, length }: UnrolledArc) {
   const room = 0.02 * Math.max(1e-6, to - from, length);
   return { from: from - room, to: to + room };

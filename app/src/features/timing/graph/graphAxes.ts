@@ -4,7 +4,6 @@ import type { Axis, Range } from '../../../ui/axis';
 export interface GraphAxes {
   readonly time: Axis;
   readonly distance: Axis;
-  /** Where the bars of the pace stand, from their foot up, over frames of their own where they stand beside the graph. */
   readonly pace: {
     readonly time: Axis;
     readonly foot: number;
@@ -30,7 +29,6 @@ const BESIDE_ASPECT = 3;
 const GRAPH_SHARE = 0.62;
 
 interface Seen {
-  /** Frames. */
   readonly time: Range;
   /** Units of the ruler. */
   readonly distance: Range;
@@ -53,12 +51,10 @@ export function graphAxes({ time, distance, width, height }: Seen): GraphAxes {
   };
 }
 
-/** Whether a place of the view is among the bars. */
 export const isOnPace = (
   { distance, pace }: GraphAxes,
   { x, y }: { readonly x: number; readonly y: number },
 ): boolean => (pace.isBeside ? x > pace.time.start - GAP / 2 : y > distance.start + NUMBERS_HEIGHT / 2);
 
-/** Frames at a place of the view, a real number. */
 export const timeAt = (axes: GraphAxes, place: { readonly x: number; readonly y: number }): Axis =>
   isOnPace(axes, place) ? axes.pace.time : axes.time;

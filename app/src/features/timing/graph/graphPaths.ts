@@ -44,7 +44,6 @@ export function constantPath({ posts }: UnrolledArc, { time, distance }: GraphAx
 /** Lines closer than this would be a grey field, pixels. */
 const MIN_DISTANCE_PX = 3.5;
 
-/** From the curve's exposures to the ruler that stands as the axis. */
 export function projectionsPath(
   ticks: ArrayLike<RulerTick>,
   { time, distance }: GraphAxes,
@@ -134,7 +133,6 @@ interface PostSpot {
   readonly y: number;
 }
 
-/** Where the posts of marks stand that are in sight. */
 const postSpots = ({ posts }: UnrolledArc, { time, distance }: GraphAxes): PostSpot[] =>
   posts
     .filter(({ arcDistance }) => isInSight(distance, arcDistance))
@@ -151,7 +149,6 @@ const postPath = ({ x, y, kind }: PostSpot): string =>
     ? `M${n(x)} ${n(y - POST)}V${n(y + POST)}m-4 0h8`
     : `M${n(x)} ${n(y - POST)}V${n(y - 3)}M${n(x)} ${n(y + 3)}V${n(y + POST)}`;
 
-/** The posts of some marks. */
 export const graphPostsPath = (ruler: UnrolledArc, axes: GraphAxes, markIds: readonly string[]): string =>
   postSpots(ruler, axes)
     .filter(({ id }) => markIds.includes(id))
@@ -161,7 +158,6 @@ export const graphPostsPath = (ruler: UnrolledArc, axes: GraphAxes, markIds: rea
 /** Half of the height of a post, and so of a band of them, pixels. */
 export const POST_HALF_PX = POST;
 
-/** All posts in full, as hairlines and as lines to be drawn as bands, by the room that they have. */
 export function graphPostsByDetail(ruler: UnrolledArc, axes: GraphAxes) {
   const { full, hairlines, bands } = byDetail(postSpots(ruler, axes), (a, b) =>
     Math.hypot(a.x - b.x, a.y - b.y),

@@ -30,6 +30,5 @@ export function knobSpot(
 /** Height of the tabs by which a passage is made longer or shorter, pixels; they hang from the top of the graph. */
 export const EDGE_PX = 14;
 
-/** The edges of a passage that are in sight. */
 export const edgesOf = (passage: Passage | null, time: Axis): readonly ('from' | 'until')[] =>
   passage ? (['from', 'until'] as const).filter((edge) => isInSight(time, passage[edge])) : [];

@@ -156,7 +156,6 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
   );
 });
 
-/** What follows by itself on the ruler. */
 function livePaths(axis: Axis) {
   const needle = (state: RootState, path: (x: string) => string): string => {
     const ruler = selectTiming(state)?.ruler;

@@ -32,7 +32,6 @@ interface RulerProps {
   readonly under: (axis: Axis, width: number) => ReactNode;
 }
 
-/** The arc laid out straight as a ruler, with even ticks above it for comparison. Ticks and posts can be dragged. */
 export function RulerView({ isWide = false, under }: RulerProps) {
   const shot = useThrottledShot();
   const move = useThrottledMove();

@@ -46,7 +46,6 @@ export function rulerTicksPath(
     .join('');
 }
 
-/** A band where ticks would touch. */
 export function tickBandsPath(
   ticks: ArrayLike<RulerTick>,
   axis: Axis,
@@ -102,7 +101,6 @@ export function evenBandPath({ even }: UnrolledArc, axis: Axis): string {
   return `M${n(left)} ${EVEN_TOP}v${EVEN_HEIGHT}H${n(right)}v${-EVEN_HEIGHT}Z`;
 }
 
-/** Ticks of another take in the place of the even ones, every fifth frame longer. */
 export const otherTicksPath = ({ ticks }: UnrolledArc, axis: Axis): string =>
   ticks
     .filter(({ arcDistance }) => isInSight(axis, arcDistance))
@@ -129,7 +127,6 @@ export const postsPath = ({ posts }: UnrolledArc, axis: Axis, isMeant: (post: Po
     .map((post) => rulerPostPath(post, axis))
     .join('');
 
-/** Posts in full, as hairlines and as bands, by the room that they have. */
 export function postsByDetail({ posts }: UnrolledArc, axis: Axis) {
   const seen = posts.filter(({ arcDistance }) => isInSight(axis, arcDistance));
   const x = ({ arcDistance }: Post): number => at(axis, arcDistance);
@@ -146,7 +143,6 @@ export function postsByDetail({ posts }: UnrolledArc, axis: Axis) {
   };
 }
 
-/** On which frames a post is stood at. */
 function framesText({ frame, untilFrame }: Post): string {
   const first = String(frameNumber(frame));
   return frame === untilFrame ? first : `${first}–${frameNumber(untilFrame)}`;

@@ -96,7 +96,6 @@ function NameField({ take, onDone }: { readonly take: Take; readonly onDone: () 
   );
 }
 
-/** Which take is worked on, where there are several. */
 export function TakesSummary() {
   const name = useThrottledShotValue((shot) => (shot.takes.length > 1 ? currentTake(shot).name : null));
   return name === null ? null : (

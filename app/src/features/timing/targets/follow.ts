@@ -13,7 +13,6 @@ export function followRuler(work: (ruler: UnrolledArc) => string): (state: RootS
   };
 }
 
-/** The same for what depends on which marks are selected, too. */
 export function followMarks(
   work: (ruler: UnrolledArc, selectedIds: readonly string[]) => string,
 ): (state: RootState) => string {
@@ -24,7 +23,6 @@ export function followMarks(
   };
 }
 
-/** Ticks that stay as they are stay the same objects. */
 const isSameTick: (a: RulerTick, b: RulerTick) => boolean = Object.is;
 
 const NOTHING: readonly string[] = [];

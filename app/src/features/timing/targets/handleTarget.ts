@@ -7,7 +7,6 @@ import { createUndoGroup } from '../../../ui/undoGroup';
 import type { PlacedHandle } from './selectTiming';
 import type { GraphTimingView } from './timingView';
 
-/** A handle of the easing of the span that is worked on. */
 export const handleTarget = defineTarget<GraphTimingView, PlacedHandle>({
   kind: 'handle',
   leadPx: 9,

@@ -26,17 +26,14 @@ export function selectTiming(state: RootState): TimingNow | null {
   return { move, ruler: unrolledArc(shot, move), lengthFrames, rate, fieldUnits };
 }
 
-/** A frame, and a place on the ruler. */
 export interface PlacedMark {
   readonly frame: number;
   readonly arcDistance: number;
 }
 
-/** A handle of an easing where it lies in time and on the arc. */
 export interface PlacedHandle extends PlacedMark {
   readonly handle: EasingHandle;
   readonly stem: PlacedMark | null;
-  /** Where its span begins and ends. */
   readonly ends: readonly [PlacedMark, PlacedMark];
 }
 

@@ -9,7 +9,6 @@ export interface Meaning {
   readonly arcDistance: number | null;
 }
 
-/** A view of the timing of the active move, as a pointer meets it. */
 export interface TimingView {
   readonly store: AppStore;
   readonly now: TimingNow;
@@ -28,7 +27,6 @@ export interface TimingView {
 /** The graph besides: it shows time as well. */
 export interface GraphTimingView extends TimingView {
   readonly handles: readonly (PlacedHandle & Vector)[];
-  /** The edges of the picked passage that are in sight. */
   readonly edges: readonly (Vector & { readonly passage: Passage; readonly edge: 'from' | 'until' })[];
   readonly isOnPace: (at: Vector) => boolean;
   /** The frame, in real numbers, and the increment in units of the ruler that a pointer among the bars stands for. */

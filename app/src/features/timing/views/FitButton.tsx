@@ -5,11 +5,9 @@ import { timingWords as words } from '../../../words/timing';
 
 interface FitButtonProps {
   readonly zooms: readonly ZoomedAxis[];
-  /** What is zoomed, for screen readers. */
   readonly of: string;
 }
 
-/** The way back to all of a view that is zoomed. */
 export function FitButton({ zooms, of }: FitButtonProps) {
   const fit = (): void => zooms.forEach(({ zoom }) => zoom.fit());
   return zooms.some(({ zoom }) => zoom.isZoomed) ? (
