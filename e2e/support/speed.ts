@@ -61,6 +61,13 @@ export async function measure(page: Page, meanwhile: (until: number) => Promise<
   });
 }
 
+/** Leaves a page to itself until a time. */
+export const resting =
+  (page: Page) =>
+  async (until: number): Promise<void> => {
+    await page.waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 });
+  };
+
 /** Drags a point of the arc about with a finger. */
 export async function dragAbout(
   session: CDPSession,
@@ -106,12 +113,7 @@ export async function dragWithGhosts(
     await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
     return measured;
   };
-  const rest = (until: number): Promise<void> =>
-    page
-      .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
-      .then(() => undefined);
-
-  const idle = await measure(page, rest);
+  const idle = await measure(page, resting(page));
   const plain = await reaching(LEAST * idle.framesPerSecond, drag);
   await expect(page.getByTestId('ghosts').locator('path[d^=M]').last()).toBeAttached();
   const slowing = await slowDown(page, session);

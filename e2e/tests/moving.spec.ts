@@ -80,6 +80,7 @@ test('Lottie is played by a public player, and is where the evaluation is, on ev
         readonly loadAnimation: (options: object) => {
           readonly goToAndStop: (frame: number, isFrame: boolean) => void;
           readonly totalFrames: number;
+          readonly isLoaded: boolean;
           readonly addEventListener: (name: string, heard: () => void) => void;
         };
       }
@@ -92,8 +93,8 @@ test('Lottie is played by a public player, and is where the evaluation is, on ev
         animationData: JSON.parse(data) as object,
       });
       await new Promise<void>((ready) => {
-        animation.addEventListener('DOMLoaded', ready);
-        setTimeout(ready, 1000);
+        if (animation.isLoaded) ready();
+        else animation.addEventListener('DOMLoaded', ready);
       });
       const root = document.querySelector<SVGSVGElement>('#stage svg')!;
       const path = root.querySelector<SVGGraphicsElement>('path')!;

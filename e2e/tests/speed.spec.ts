@@ -1,7 +1,7 @@
 import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
-import { dragWithGhosts, ghostsShown, measure, middleOf } from '../support/speed';
+import { dragWithGhosts, ghostsShown, measure, middleOf, resting } from '../support/speed';
 import { slowDown } from '../support/slowing';
 import { expect, test } from '../support/test';
 
@@ -203,10 +203,6 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
     const x = ticks.reduce((best, one) => (away(one) > away(best) ? one : best));
     return { x: ruler.x + x, y: ruler.y + 80 };
   };
-  const rest = (until: number): Promise<void> =>
-    page
-      .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
-      .then(() => undefined);
   const takenBack = async (): Promise<void> => {
     await bench.saved();
     await bench.undo();
@@ -214,7 +210,7 @@ test('a tick and a handle are dragged in a move of 1,000 frames with 40 marks, a
     await expect.poll(() => changedEasings(page)).toEqual([]);
   };
 
-  const idle = await measure(page, rest);
+  const idle = await measure(page, resting(page));
   const handleAt = await knob();
   const handlePlain = await measure(page, (until) => about(handleAt, until));
   await bench.saved();
@@ -271,15 +267,11 @@ for (const { frames, marks, least } of [
     await bench.straight('Long', 41);
     await makeLong(bench, frames, marks);
     await bench.step('Timing');
-    const rest = (until: number): Promise<void> =>
-      page
-        .waitForFunction((end) => Date.now() >= end, until, { polling: 100, timeout: 60_000 })
-        .then(() => undefined);
-    const idle = await measure(page, rest);
+    const idle = await measure(page, resting(page));
     const count = page.getByTestId('frame-count');
     const before = await count.innerText();
     await bench.press('Play');
-    const playing = await measure(page, rest);
+    const playing = await measure(page, resting(page));
     expect(await count.innerText()).not.toBe(before);
     const figures = JSON.stringify({ idle, playing });
     info.annotations.push({ type: `playing ${frames} frames`, description: figures });
