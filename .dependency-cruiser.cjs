@@ -119,7 +119,10 @@ module.exports = {
     only(
       'interaction-on-commands',
       '^app/src/interaction/',
-      ['^app/src/(interaction|commands|playback|render|store|kinds|ui|words)/', '^core/src/(index|views)\\.ts$'],
+      [
+        '^app/src/(interaction|commands|playback|render|store|kinds|ui|words)/',
+        '^core/src/(index|views)\\.ts$',
+      ],
       'What features share of views that can be worked on stands on the commands, and draws nothing.',
     ),
     only(
