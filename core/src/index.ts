@@ -101,7 +101,7 @@ export { freshEasingOf, ticksFrom } from './timing/retime';
 export { type CopiedMarks, copiedMarks, holdOn } from './timing/markEdits';
 export { fractionOfPoint } from './timing/keepTiming';
 export { scaleOn, type Scale } from './motion/scale';
-export { TRACKS, trackDefinition } from './timing/tracks';
+export { forEachTrack, TRACKS, trackDefinition } from './timing/tracks';
 export { type Growth, GROWTHS } from './timing/tracks/growth';
 export { trackValueAt } from './timing/tracks/trackValues';
 export { copiedKeys, type CopiedKeys, type Reach } from './timing/tracks/keyEdits';

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { forEachTrack } from '../timing/tracks';
 
 /** Parts of a shot of which there are several, by their key: what the n-th of them is called, and all of them. */
 const PARTS: Readonly<Record<string, readonly [one: (n: number) => string, all: string]>> = {
@@ -13,12 +14,7 @@ const PARTS: Readonly<Record<string, readonly [one: (n: number) => string, all: 
   gestures: [(n) => `gesture ${n}`, 'gestures'],
   pictures: [(n) => `picture ${n}`, 'pictures'],
   fractions: [(n) => `tick ${n} of the chart`, 'ticks of the chart'],
-  turn: [(n) => `key ${n} of the turn`, 'keys of the turn'],
-  size: [(n) => `key ${n} of the size`, 'keys of the size'],
-  sizeDown: [(n) => `key ${n} of the height`, 'keys of the height'],
-  opacity: [(n) => `key ${n} of the opacity`, 'keys of the opacity'],
-  offsetX: [(n) => `key ${n} of the offset across`, 'keys of the offset across'],
-  offsetY: [(n) => `key ${n} of the offset down`, 'keys of the offset down'],
+  ...forEachTrack(({ said }) => [(n: number) => `key ${n} of the ${said}`, `keys of the ${said}`] as const),
   drawings: [(n) => `drawing ${n}`, 'drawings'],
   outline: [(n) => `ring ${n} of the outline`, 'rings of the outline'],
   waiting: [(n) => `waiting figure ${n}`, 'waiting figures'],

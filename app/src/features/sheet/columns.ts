@@ -1,5 +1,5 @@
 import { sheetWords as words } from '../../words/sheet';
-import { type TrackName } from '@humble/core';
+import { forEachTrack, type TrackName } from '@humble/core';
 import { type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core/views';
 import { createColumnHelper } from '@tanstack/react-table';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
@@ -47,7 +47,11 @@ export type ColumnId =
   | TrackName;
 
 /** Width of each column, pixels. */
+/** A track of another width says so. */
+const TRACK_WIDTH = 80;
+
 export const WIDTHS: Readonly<Record<ColumnId, number>> = {
+  ...forEachTrack(() => TRACK_WIDTH),
   frame: 54,
   held: 50,
   place: 76,
@@ -59,10 +63,8 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
   heading: 84,
   total: 80,
   drawing: 84,
-  turn: 80,
   size: 74,
   sizeDown: 90,
-  opacity: 80,
   offsetX: 116,
   offsetY: 104,
 };

@@ -43,9 +43,10 @@ export const forEachTrack = <T>(
 /** Keys of each track, in the order of their frames. */
 export const tracksSchema = (z: Zod) =>
   z.object(
-    forEachTrack((track) => z.array(keySchema(z, track)).max(MAX_MARKS)) as {
-      [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>>;
-    },
+    forEachTrack((track) => {
+      const keys = z.array(keySchema(z, track)).max(MAX_MARKS);
+      return track.since ? keys.default([]) : keys;
+    }) as { [Name in TrackName]: z.ZodArray<ReturnType<typeof keySchema>> },
   );
 
 /** Tracks without keys. */

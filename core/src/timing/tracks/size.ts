@@ -6,6 +6,7 @@ const SIZE_RANGE = [0.1, 10_000] as const;
 /** Size in percent of the figure's own, about its pivot: across, and down too unless that has a track of its own. */
 export const size = defineTrack({
   name: 'size',
+  said: 'size',
   range: SIZE_RANGE,
   resting: 100,
   grows: true,
@@ -15,6 +16,7 @@ export const size = defineTrack({
 /** Size down in percent, for a move whose sizes run apart. */
 export const sizeDown = defineTrack({
   name: 'sizeDown',
+  said: 'height',
   range: SIZE_RANGE,
   resting: 100,
   grows: true,

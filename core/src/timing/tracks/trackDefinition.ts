@@ -4,6 +4,8 @@
  */
 export interface TrackDefinition<Name extends string = string> {
   readonly name: Name;
+  /** What a sentence about a file calls it: “key 3 of the turn”. */
+  readonly said: string;
   readonly range: readonly [least: number, most: number];
   /** The value on every frame of a track without keys. */
   readonly resting: number;
@@ -12,6 +14,8 @@ export interface TrackDefinition<Name extends string = string> {
   /** Whether its values are lengths in field units: what is read in other units is converted. */
   readonly isLength?: boolean;
   readonly column: string;
+  /** The version of the format that added it without a step of migration: a file without it has no keys there. */
+  readonly since?: number;
 }
 
 /** A definition, with the type of its name. */
