@@ -4,11 +4,13 @@ import { decodedText } from '../formats/decodedText';
 import { firstFault, isNamed } from './faultSentence';
 import { openShot, readShotFile, writeShotFile } from './openShot';
 import { shotSchema } from './schema';
+import { SHOT_VERSION } from './version';
 
 const FOLDER = join(__dirname, '../../../demo/shots');
-const demo = readdirSync(FOLDER).map(
-  (name) => JSON.parse(readFileSync(join(FOLDER, name), 'utf8')) as object,
-);
+const demo = readdirSync(FOLDER).map((name): object => ({
+  ...(JSON.parse(readFileSync(join(FOLDER, name), 'utf8')) as object),
+  version: SHOT_VERSION,
+}));
 const [crab, cork, eel, lantern] = demo as Record<string, any>[];
 
 /** What is said of a shot with the value at a path changed; undefined takes it away. */
