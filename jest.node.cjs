@@ -6,8 +6,12 @@ module.exports = {
   testTimeout: 30_000,
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
+  // Packages that come as modules only are read as the sources are.
+  transformIgnorePatterns: [
+    '/node_modules/(?!(file-type|music-metadata|nanoid|strtok3|token-types|uint8array-extras|@tokenizer|@borewit)/)',
+  ],
   transform: {
-    '^.+\\.ts$': [
+    '^.+\\.(ts|js)$': [
       '@swc/jest',
       {
         jsc: { parser: { syntax: 'typescript' }, target: 'es2022' },

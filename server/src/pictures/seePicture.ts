@@ -1,5 +1,5 @@
 import { PICTURE_TYPES, ShotError, sizeFault } from '@humble/core';
-import fileType from 'file-type';
+import { fileTypeFromBuffer } from 'file-type';
 import type { PictureType, SeenPicture } from '../threads/pictureTasks';
 import { seeDrawing } from './seeDrawing';
 import { seeRaster } from './seeRaster';
@@ -15,7 +15,7 @@ const looksLikeText = (bytes: Buffer): boolean => !bytes.subarray(0, 512).includ
 
 async function typeOf(bytes: Buffer): Promise<PictureType> {
   // It throws on some files that break off; they are none that it knows.
-  const found = await fileType.fromBuffer(bytes).catch(() => undefined);
+  const found = await fileTypeFromBuffer(bytes).catch(() => undefined);
   // A PNG that moves has a type of its own.
   const mime = found?.mime === 'image/apng' ? 'image/png' : found?.mime;
   const type = PICTURE_TYPES.find((known) => known === mime);
