@@ -18,7 +18,6 @@ export interface InteractiveDescription<View> {
   /** The view as it is now and as a pointer at a place meets it; null where there is nothing. */
   readonly view: (at: Vector) => View | null;
   readonly targets: readonly Target<View>[];
-  /** A press that takes hold of no target. */
   readonly ground: (view: View, start: ViewPointer) => PressHandler<ViewPointer>;
   readonly groundMenu?: (view: View, at: Vector) => ContextMenu | null;
   readonly hover?: (at: Vector | null) => void;

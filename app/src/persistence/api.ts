@@ -12,7 +12,6 @@ export type StoredShot = Immutable<AnswerOf<'readShot'>>;
 /** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
 export type KeptEasing = Immutable<AnswerOf<'listEasings'>>['easings'][number];
 
-/** A shot that was read from a file, and sentences on what the file could not say. */
 export type ImportedShot = Immutable<AnswerOf<'importShot'>>;
 
 export interface FileToImport {

@@ -4,7 +4,6 @@ import { cycleWords as words } from '../words/cycle';
 import { figuresWords } from '../words/figures';
 import { persistenceWords } from '../words/persistence';
 
-/** The name of a file without its ending. */
 const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
 
 /**

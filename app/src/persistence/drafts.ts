@@ -1,7 +1,6 @@
 import type { Shot } from '@humble/core';
 import { createStore, delMany, entries, getMany, keys, promisifyRequest, type UseStore } from 'idb-keyval';
 
-/** Edits that the server has not acknowledged yet, kept in the browser. */
 export interface Draft {
   readonly shotId: string;
   readonly revision: number;
@@ -87,16 +86,13 @@ export const dropDraft = async (shotId: string): Promise<void> => drafts.remove(
 
 export const dropKept = async (key: string): Promise<void> => drafts.remove(key);
 
-/** Entries of a store, this window's own first, then the newest. */
 const ownFirst = <Value extends { readonly at: number }>(
   all: readonly [string, Value][],
 ): [string, Value][] => [...all].sort(([a, x], [b, y]) => Number(isOwn(b)) - Number(isOwn(a)) || y.at - x.at);
 
-/** All drafts, this window's own first, then the newest. */
 export const keptDrafts = async (): Promise<KeptDraft[]> =>
   ownFirst(await drafts.all<Draft>()).map(([key, draft]) => ({ ...draft, key }));
 
-/** Edits of a shot that never reached the server. */
 export const draftOf = async (shotId: string): Promise<KeptDraft | null> =>
   (await keptDrafts()).find((draft) => draft.shotId === shotId) ?? null;
 

@@ -5,7 +5,6 @@ const FRESH_MS = 3000;
 
 let handedOver: { readonly stored: StoredShot; readonly at: number } | null = null;
 
-/** The server has just answered with a shot: opening it asks for nothing more. */
 export function handOver(stored: StoredShot): void {
   handedOver = { stored, at: Date.now() };
 }

@@ -5,7 +5,6 @@ import type { AppStore } from '../store/store';
 /** Left drafts are tried again this often while the server does not answer, milliseconds. */
 const LEFT_DRAFTS_EVERY_MS = 5000;
 
-/** Sends the drafts of shots that are not open; true when the server did not take some of them for now. */
 async function sendLeftDrafts(store: AppStore): Promise<boolean> {
   for (const { key, shotId, revision, shot } of await keptDrafts().catch(() => [])) {
     if (store.getState().session.document?.id === shotId) continue;
@@ -17,7 +16,6 @@ async function sendLeftDrafts(store: AppStore): Promise<boolean> {
   return false;
 }
 
-/** Sends what an earlier visit left unsent, for as long as that takes. Returns what stops it. */
 export function watchLeftDrafts(store: AppStore): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   let isStopped = false;

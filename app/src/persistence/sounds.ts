@@ -5,7 +5,6 @@ import { persistenceWords as words } from '../words/persistence';
 import { MAX_FILE_NAME_LENGTH } from './api';
 import { keepFile } from './keepFile';
 
-/** Where the server keeps a sound, by the SHA-256 of its bytes. */
 export const soundAddress = (sha256: string): string => API + addressOf('readSound', { sha256 });
 
 export type KeptSound = Omit<Sound, 'startSeconds'>;

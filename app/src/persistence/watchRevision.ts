@@ -5,7 +5,6 @@ import { messageShown, saveStatusChanged } from '../store/sessionSlice';
 import { doEdit } from '../store/doEdit';
 import type { AppStore } from '../store/store';
 
-/** How often it is asked whether the open shot was changed elsewhere, milliseconds. */
 const EVERY_MS = 2500;
 
 /**

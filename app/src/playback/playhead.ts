@@ -33,7 +33,6 @@ let request = 0;
 
 const within = (frame: number): number => Math.min(range.lengthFrames, Math.max(1, Math.round(frame)));
 
-/** The first and the last frame that are played. */
 const endsOf = ({ lengthFrames, passage }: Range): readonly [number, number] => [
   Math.min(lengthFrames, passage?.from ?? 1),
   Math.min(lengthFrames, passage?.until ?? lengthFrames),
@@ -129,7 +128,6 @@ export function currentSeconds(): number {
   return (loops && reached >= last ? from + ((reached - from) % frames) : reached) / rate;
 }
 
-/** How often playback has come round since it began. */
 export const currentLap = (): number => playhead.get().lap;
 /** How fast it plays; 1 is true speed. */
 export const playbackSpeed = (): number => speed;

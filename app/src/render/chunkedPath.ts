@@ -3,7 +3,6 @@ export const CHUNK_COUNT = 8;
 
 type Row<Thing> = ArrayLike<Thing>;
 
-/** A part of a row: from one index up to another. */
 export interface Chunk {
   readonly from: number;
   readonly until: number;

@@ -39,7 +39,6 @@ interface LiveGroupProps<State> extends Omit<GProps, 'transform'> {
   readonly lags?: Lag;
 }
 
-/** Gives a shape an attribute that follows; the same again costs nothing. */
 function following(name: 'd' | 'transform' | 'opacity'): (shape: DrawnShape | null, value: string) => void {
   let shown: string | null = null;
   return (shape, value) => {

@@ -14,7 +14,6 @@ export interface LiveView {
 }
 let viewCount = 0;
 
-/** A further view. For a constant beside the view; @param sheetOf see `LiveView` */
 export const createLiveView = (sheetOf: LiveView | null = null): LiveView => ({ turn: viewCount++, sheetOf });
 
 export type Lag = 'never' | 'when-late' | 'always';
@@ -33,7 +32,7 @@ const LAG_FRAMES: Readonly<Record<Lag, { readonly inTime: number; readonly late:
   always: { inTime: 4, late: 12 },
 };
 
-/** Where frames come late, the turns of the others come so many times more seldom. */
+/** Where frames come late, the other views get a turn this many times less often. */
 const PATIENCE = 3;
 
 /** Frames that lie further apart than this on average are late, milliseconds. */
@@ -53,7 +52,7 @@ export const drawnFrames = (): number => drawn;
 /** Whether frames come late while something is held: what can wait should then leave them to what is held. */
 export const framesAreLate = (): boolean => frameMs > LATE_MS;
 
-/** @returns on how many frames the other views have one turn each */
+/** @returns how many frames there are to one turn of every other view */
 function turnsNow(now: number): number {
   const since = now - lastFrame;
   lastFrame = now;

@@ -1,4 +1,4 @@
-/** What the browser tells besides the pointer's own events. */
+
 const KINDS = ['mousemove', 'touchmove'] as const;
 
 const stop = (event: Event): void => event.stopImmediatePropagation();

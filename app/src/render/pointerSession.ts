@@ -8,7 +8,7 @@ const TAP_PX = 5;
 /** Two taps within this time and distance are a double tap. */
 const DOUBLE_TAP_MS = 350;
 export const DOUBLE_TAP_PX = 24;
-/** A finger that rests for so long asks what can be done there. */
+/** A finger that rests this long opens the menu. */
 const LONG_PRESS_MS = 500;
 
 export interface ViewPointer {
@@ -46,7 +46,6 @@ export interface PointerSurface<Pointer> {
   /** Nothing was held that follows: the view is moved, so far since the press. Pixels. */
   readonly pan?: (by: Vector) => void;
   readonly released?: (wasTouch: boolean) => void;
-  /** A mouse passes over the view; null when it leaves. Pixels. */
   readonly hover?: (at: Vector | null) => void;
   readonly pinchBegins?: (focal: Vector) => void;
   /** Two fingers. @param factor since the pinch began; @param by how far their middle has moved, pixels */
@@ -73,7 +72,6 @@ export interface HeldSources {
 
 interface SessionOptions<Pointer> {
   readonly held: HeldSources;
-  /** The view that follows every frame while something is held; null for one without live shapes. */
   readonly view: LiveView | null;
   /** The surface and the trail as they are now: a session outlives renders. */
   readonly surface: () => PointerSurface<Pointer>;

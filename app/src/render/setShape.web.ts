@@ -1,6 +1,5 @@
 import type { DrawnShape } from './setShape';
 
-/** Changes attributes of a drawn shape at once, without a render. */
 export function setShape(shape: DrawnShape, attributes: Readonly<Record<string, string>>): void {
   const { elementRef } = shape as unknown as { elementRef: { current: SVGElement | null } };
   for (const [name, value] of Object.entries(attributes)) elementRef.current?.setAttribute(name, value);

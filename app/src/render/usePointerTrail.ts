@@ -8,7 +8,7 @@ export interface TrailPoint {
   readonly at: number;
 }
 
-/** What gestures do not tell: the keys held meanwhile, and the places between two of their words. */
+/** What gestures leave out: the keys held down, and where the pointer was between two events. */
 export interface PointerTrail {
   readonly isShift: () => boolean;
   /** When the pointer last came down, by the event's own clock: a busy page may hear of it late. Milliseconds. */

@@ -9,7 +9,7 @@ interface StoreProviderProps {
   readonly children: ReactNode;
 }
 
-/** Gives the store to all that is within: itself to those that act on it, the throttled store to those that show it. */
+/** Provides the store, and the throttled one for what only shows it. */
 export function StoreProvider({ store, children }: StoreProviderProps) {
   const throttled = useMemo(() => throttledStoreOf(store), [store]);
   return (

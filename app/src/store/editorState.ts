@@ -31,7 +31,6 @@ export interface Sketch {
   readonly deviation: number;
   /** The arc it could go on; null when there was none to choose. */
   readonly arcId: string | null;
-  /** All it can become, the likeliest first. */
   readonly uses: readonly SketchUse[];
   readonly use: SketchUse;
   /** Points fitted to it; null until there are any. */
@@ -91,7 +90,6 @@ export interface EditorState {
   readonly measured: { readonly from: Vector; readonly to: Vector } | null;
   readonly selectedMarkIds: readonly string[];
   readonly pickedRange: PickedRange | null;
-  /** Whose time a change of a passage or of the rate is for: that of the active figure, or of all of them. */
   readonly timeOf: TimeOf;
   /** What becomes of marks after a passage whose length changes. */
   readonly laterMarks: Later;

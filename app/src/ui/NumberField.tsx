@@ -83,7 +83,7 @@ export function NumberField({
     return typeof found === 'number' ? found : null;
   };
   const [typing, setTyping] = useState<Typing | null>(null);
-  /** Why what was typed is not what stands there now. */
+  /** Why the field does not show the number that was typed. */
   const [refusal, setRefusal] = useState<FieldNote | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
   const change = (wanted: number, undoGroup?: string): void => {

@@ -10,9 +10,7 @@ export interface Autosave {
   readonly keep: () => Promise<void>;
   /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;
-  /** Called when the open shot is what the server has: nothing is unsent. */
   readonly settle: (shot: Shot | null) => void;
-  /** Whether the workbench holds edits that the server does not have. */
   readonly hasUnsent: () => boolean;
   readonly stop: () => void;
 }

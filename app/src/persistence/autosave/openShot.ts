@@ -8,7 +8,6 @@ export interface OpenShot {
   /** The shot as the server is known to have it; null where it is not known. */
   readonly settled: () => Shot | null;
   readonly settle: (shot: Shot | null) => void;
-  /** Whether it has edits that the server does not have. */
   readonly isUnsent: () => boolean;
 }
 

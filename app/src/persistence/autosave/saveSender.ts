@@ -17,10 +17,9 @@ const MAX_RETRY_MS = 10_000;
 export interface SaveSender {
   /** There is an edit that the server does not have. */
   readonly edited: () => void;
-  /** Sends what is unsent now; resolves when the server has answered or does not. */
   readonly flush: () => Promise<void>;
   readonly undone: () => void;
-  /** The open shot is another one: what was sent before is no concern of it. */
+  /** Another shot is open: forgets what was sent for the one before. */
   readonly forget: () => void;
   readonly stop: () => void;
 }
