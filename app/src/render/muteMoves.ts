@@ -1,4 +1,3 @@
-
 const KINDS = ['mousemove', 'touchmove'] as const;
 
 const stop = (event: Event): void => event.stopImmediatePropagation();
