@@ -138,7 +138,6 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
-/** Arcs that the active one can be joined to; they stay the same while it is dragged. */
 const useOtherOpenArcs = (): readonly Arc[] =>
   useThrottledSelector((state) => {
     const active = selectActiveArc(state);

@@ -27,7 +27,6 @@ import { NumericText, Words } from '../../ui/Words';
 import { selectActiveArc } from '../../store/selectors/active';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-/** All arcs of the shot, the topmost first. */
 export function ArcList() {
   const arcs = useThrottledShotValue((shot) => shot.arcs);
   const carried = useThrottledShotValue((shot) => shot.moves);

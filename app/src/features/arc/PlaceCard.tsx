@@ -85,7 +85,6 @@ const RESTS = [
   { value: 'up-to-here', label: words.upToHere },
 ] as const;
 
-/** Turns or shifts what comes after this place, or before it. */
 function RestOfArc() {
   const arcId = useThrottledArc((arc) => arc.id);
   const [rest, setRest] = useState<ArcSide>('from-here');

@@ -19,7 +19,6 @@ import { PointsCard } from './PointsCard';
 import { selectActiveArc } from '../../store/selectors/active';
 import { useThrottledArc, useThrottledEditor, useThrottledMove } from '../../store/throttled/hooks';
 
-/** What is selected of the arc: a point, several, or a spot between them. */
 export function PlaceGroup() {
   const isLocked = useThrottledArc((arc) => arc.locked);
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
@@ -36,7 +35,6 @@ export function PlaceGroup() {
   );
 }
 
-/** What can be selected without aiming at it. */
 function Selecting() {
   const isSelectingSeveral = useThrottledEditor((editor) => editor.isSelectingSeveral);
   const isNothing = useThrottledEditor(

@@ -27,7 +27,6 @@ interface PointProps {
   readonly pointId: string;
 }
 
-/** One point: its place in numbers, what kind it is, and how it rounds itself off. */
 export function PointCard() {
   const pointId = usePoint(({ id }) => id);
   const arcId = useThrottledArc((arc) => arc.id);

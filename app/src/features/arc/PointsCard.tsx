@@ -25,7 +25,6 @@ import { useThrottledArc, useThrottledMove, useThrottledEditor } from '../../sto
 
 const MAX_COORDINATE = 1e6;
 
-/** Several points: moved, turned, sized and mirrored together. */
 export function PointsCard() {
   const arc = useThrottledArc((active) => active);
   const editor = useThrottledEditor((now) => now);

@@ -18,7 +18,6 @@ const PLACES = [
   { value: 'instead', label: words.replaceThisArc },
 ] as const;
 
-/** Ready shapes, each shown as what it is; it comes at a size that fits the field. */
 export function ReadyShapesDialog({ onClose }: { readonly onClose: () => void }) {
   const field = useThrottledShotValue((shot) => shot.field);
   const canReplace = useThrottledArc((arc) => !arc.locked) ?? false;

@@ -30,7 +30,6 @@ const wordsFor = (use: SketchUse): string => {
   }
 };
 
-/** A stroke that can still be followed more or less closely, become something else, or be drawn again. */
 export function SketchCard() {
   const sketch = useThrottledEditor((editor) => editor.sketch);
   const points = useThrottledSelector((state) => state.editor.sketch?.fitted?.length ?? null);
@@ -77,7 +76,6 @@ export function SketchCard() {
   );
 }
 
-/** Before the stroke. */
 function Waiting() {
   const isAnew = useThrottledEditor((editor) => editor.strokeMeans === 'anew');
   const dispatch = useAppDispatch();

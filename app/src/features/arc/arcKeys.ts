@@ -15,7 +15,6 @@ import type { AppStore } from '../../store/store';
 import { isOnPage, nudgeOf } from '../../commands/arrows';
 import { selectActiveArc } from '../../store/selectors/active';
 
-/** Moves the selected points by small steps; a run of them is one gesture. */
 function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
   const run = nudgeRun();
   return (by, ids) => {

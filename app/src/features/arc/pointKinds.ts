@@ -1,7 +1,6 @@
 import { arcWords as words } from '../../words/arc';
 import type { PointKind } from '@humble/core';
 
-/** The kinds of points by their names. */
 export const KINDS: readonly { readonly value: PointKind | 'mixed'; readonly label: string }[] = [
   { value: 'smooth', label: words.smooth },
   { value: 'even', label: words.even },

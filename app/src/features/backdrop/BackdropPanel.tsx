@@ -29,7 +29,6 @@ const keepBackdrop = async (file: File, signal: AbortSignal) => {
   return { kept: picture, note };
 };
 
-/** What lies under everything: a layout, a photograph of the set, a sequence of them. */
 export function BackdropPanel() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   const edit = useEdit();

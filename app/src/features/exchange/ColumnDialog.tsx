@@ -12,7 +12,6 @@ interface ColumnDialogProps {
   readonly onClose: () => void;
 }
 
-/** Asks which column of a table leads, where several were changed and do not say the same. */
 export function ColumnDialog({ undecided: { fileName, table, columns }, onClose }: ColumnDialogProps) {
   const take = useTakeTiming();
   const dispatch = useAppDispatch();

@@ -49,7 +49,6 @@ export interface UndecidedTable {
   readonly columns: readonly PlaceColumn[];
 }
 
-/** What the columns that can lead are called. */
 export const COLUMN_NAMES: Readonly<Record<PlaceColumn, string>> = {
   place: words.placeAlongTheArc,
   percent: words.percentOfTheArc,

@@ -158,7 +158,6 @@ function Hint() {
 
 const NO_GRIPS = () => ({ grips: [], corners: [] });
 
-/** Beats left before a gesture is recorded. */
 function CountIn() {
   const count = usePointerScene((scene) => scene.count);
   if (count === null) return null;

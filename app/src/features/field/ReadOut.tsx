@@ -30,7 +30,6 @@ export function ReadOut() {
   if (isFigureStep)
     return <FigureReadOut row={row} move={move} frame={frame} seconds={(frame - 1) / shot.rate} />;
   const step = row.along;
-  // How fast it goes there: the increment over the frames of the picture before.
   const held = table.rows[table.rows.indexOf(row) - 1]?.framesHeld ?? 1;
   const speed = step === null ? null : (step / held) * shot.rate;
   return (
@@ -60,7 +59,6 @@ interface FigureReadOutProps {
   readonly seconds: number;
 }
 
-/** In the Figure step: its heading, and the value of each track that has keys. */
 function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
   const tracks = TRACKS.filter(({ name }) => move.tracks[name].length > 0).map(({ name }) => {
     const { label, unit, decimals } = TRACK_DESCRIPTORS[name];

@@ -12,7 +12,6 @@ import { poseDrag } from './drags/poseDrag';
 import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
 import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
 
-/** Empty ground: a tap lets go of what is selected, two show the whole field. */
 function groundDrag(context: FieldContext, start: Pointer): DragHandler {
   const { state } = context.snapshot();
   if (state.edits === 'arcs' && (start.isShift || state.isSelectingSeveral))

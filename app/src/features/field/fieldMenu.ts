@@ -70,7 +70,6 @@ function locationIn(arc: Arc, { point }: Pointer) {
   return { segment, t };
 }
 
-/** The arc itself in the Arc step; elsewhere the picture that stands nearest. */
 function onArc(
   { store, snapshot }: FieldContext,
   arc: Arc,
@@ -84,7 +83,6 @@ function onArc(
   return edits === 'poses' ? poseMenu(store, frame) : pictureMenu(store, frame);
 }
 
-/** Empty ground: what can be made there, and the whole field again. */
 function groundMenu({ store, snapshot, viewChanges }: FieldContext, { point }: Pointer): ContextMenu {
   const { dispatch } = store;
   const { edits } = snapshot().state;

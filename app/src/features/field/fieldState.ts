@@ -79,14 +79,12 @@ function selectRidersInPlace(state: RootState): readonly RiderInPlace[] {
     });
 }
 
-/** The name of the active figure where it rides no arc. */
 function selectWaitingName(state: RootState): string | null {
   const waiting = selectActiveWaiting(state);
   const figure = waiting && state.shot.present.shot?.figures.find(({ id }) => id === waiting.figureId);
   return figure?.name ?? null;
 }
 
-/** Figures besides the active one as they stand at the playhead, those in front first; all that wait. */
 function selectOtherFigures(state: RootState): readonly OtherFigure[] {
   const { shot } = state.shot.present;
   if (!shot) return NO_FIGURES;

@@ -12,7 +12,6 @@ import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import { currentPointerScene, EMPTY_POINTER_SCENE, setPointerScene } from './pointerScene';
 import { pannedBy, toField, zoomedAt } from './viewport';
 
-/** A point that was tapped: a further tap goes on to one beneath it. */
 interface TappedPoint {
   readonly view: Vector;
   readonly pointId: string | null;
@@ -33,7 +32,6 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
   const reach = (): number => REACH_PX / snapshot().projection.scale;
   const inField = (onView: Vector): Vector => toField(snapshot().projection, onView);
 
-  /** The nearest thing, unless repeated taps went on to one beneath it. */
   const chosenTarget = (now: Pointer): Target => {
     const { state } = snapshot();
     const nearest = targetAt(state, now.point, reach());
@@ -45,7 +43,6 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
     return isThere && isBeneath && isChosen ? { kind: 'point', pointId } : nearest;
   };
 
-  /** The point that a tap goes on to when the one before stayed where it was. */
   const pointBeneath = (now: Pointer, pressed: Target): string | null => {
     const { arc, selectedPointIds } = snapshot().state;
     if (pressed.kind !== 'point' || !arc || !tapped || distance(tapped.view, now.view) > DOUBLE_TAP_PX)

@@ -15,11 +15,9 @@ export interface FigureKnob {
   readonly at: Vector;
   /** How far round the knob a press takes it, field units. */
   readonly reach: number;
-  /** What it turns and sizes about. */
   readonly pivot: Vector;
   readonly moveId: string;
   readonly frame: number;
-  /** The value of the track there; of an offset its first number, and the second one. */
   readonly value: number;
   readonly valueDown: number;
   readonly offsetIn: Move['offsetIn'];

@@ -50,7 +50,6 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
   }
 }
 
-/** One line that says what a drag or a tap will do, before it begins. */
 export function hintFor(state: FieldState, hovered: Target | null): string {
   const { arc, edits, tool } = state;
   if (tool === 'pose') return poseHint(state);

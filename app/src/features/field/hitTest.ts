@@ -59,14 +59,11 @@ export interface FieldState {
   readonly grips: readonly SelectionGrip[];
   readonly placed: readonly PointShape[];
   readonly isSelectingSeveral: boolean;
-  /** What of the timing can be taken hold of, in the Timing step; the first of equals is taken. */
   readonly timed: readonly TimingTarget[];
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
   readonly knob: FigureKnob | null;
-  /** Parts of the active figure that can be moved along the arc; those in front first. */
   readonly riders: readonly RiderInPlace[];
-  /** Other figures that can be chosen, or moved where they wait; those in front first. */
   readonly otherFigures: readonly OtherFigure[];
   /** The name of the active figure where that rides no arc: a tap on an arc puts it there. */
   readonly waits: string | null;
@@ -79,7 +76,6 @@ export interface OtherFigure {
   readonly at: Vector;
   readonly height: number;
   readonly arcId: string | null;
-  /** It rides no arc. */
   readonly waits: boolean;
 }
 
@@ -153,7 +149,6 @@ function timedAt({ timed }: FieldState, pointer: Vector, reach: number): Target 
   return best;
 }
 
-/** The figure, where it can be put: under the pointer, or anywhere while that is what a press does. */
 function figureAt({ figure, tool }: FieldState, pointer: Vector, reach: number): Target | null {
   if (!figure) return null;
   const { at, height, frame, adds } = figure;
@@ -168,7 +163,6 @@ function otherFigureAt({ otherFigures }: FieldState, pointer: Vector, reach: num
   return other ? { kind: 'other-figure', other } : null;
 }
 
-/** A part under a place: of several the one whose pivot is nearest. */
 function riderAt({ riders }: FieldState, pointer: Vector, reach: number): Target | null {
   let best: RiderInPlace | null = null;
   let least = Infinity;
@@ -181,7 +175,6 @@ function riderAt({ riders }: FieldState, pointer: Vector, reach: number): Target
   return best && { kind: 'rider', rider: best };
 }
 
-/** The arc under a place: the active one, or another. */
 function arcAt({ arc, others }: FieldState, pointer: Vector, reach: number): Target | null {
   const near = (candidate: Arc) => {
     const found = nearestPoint(candidate, pointer);
@@ -267,7 +260,6 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
 export const targetAt = (state: FieldState, pointer: Vector, reach: number): Target =>
   targetsAt(state, pointer, reach)[0]!;
 
-/** The points under a place, the nearest first: repeated taps go through them. */
 export const pointsAt = (arc: Arc, pointer: Vector, reach: number): readonly ArcPoint[] =>
   arc.points
     .map((point) => ({ point, away: distance(point, pointer) }))

@@ -42,6 +42,5 @@ export const currentPointerScene = scene.get;
 export const subscribePointerScene = scene.subscribe;
 export const setPointerScene = (some: Partial<PointerScene>): void => scene.set({ ...scene.get(), ...some });
 
-/** A part of the scene; renders again only when that part changes. */
 export const usePointerScene = <Value>(pick: (scene: PointerScene) => Value): Value =>
   useExternalStore(scene, pick);

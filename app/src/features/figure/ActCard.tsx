@@ -24,13 +24,11 @@ import { Words } from '../../ui/Words';
 import { ThinningProgress } from './ThinningProgress';
 import { useThrottledArc, useThrottledEditor, useThrottledShot } from '../../store/throttled/hooks';
 
-/** A figure is acted out by hand; the field waits for the pointer. */
 export function ActCard({ move }: { readonly move: Move | null }) {
   const tool = useThrottledEditor((editor) => editor.tool);
   return tool === 'act' ? <Waiting /> : <Asking move={move} />;
 }
 
-/** Before a gesture: how it is to be recorded. */
 function Asking({ move }: { readonly move: Move | null }) {
   const dispatch = useAppDispatch();
   const isLocked = useThrottledArc((arc) => arc.locked) ?? false;

@@ -11,7 +11,6 @@ import { figuresWords as words } from '../../words/figures';
 import { selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-/** The arcs that the active figure can come onto, in one press: at the start, or where it is. */
 export function AttachCard() {
   const dispatch = useAppDispatch();
   const waiting = useThrottledSelector(selectActiveWaiting);

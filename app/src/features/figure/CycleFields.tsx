@@ -35,7 +35,6 @@ interface CycleFieldsProps {
   readonly drawings: Extract<Figure['artwork'], { kind: 'pictures' }>['drawings'];
 }
 
-/** Where a cycle runs, with which drawing it starts, and what it does before and after. */
 export function CycleFields({ move: { id: moveId }, cycle, drawings }: CycleFieldsProps) {
   const edit = useEdit();
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
@@ -141,7 +140,6 @@ function WholeCycles({ range, oneCycle, onFrames }: WholeCyclesProps) {
   );
 }
 
-/** How drawings follow each other: once, or again and again. */
 export const FOLLOW = [
   { value: 'once', label: words.once, sentence: words.onceSentence },
   { value: 'time', label: words.byTime, sentence: words.byTimeSentence },

@@ -18,7 +18,6 @@ import { frameNumber } from '../../store/frameNumbers';
 const MAX_SHOWN = 12;
 const MAX_FRAMES = 240;
 
-/** Which drawing is shown when: as a sequence, or from frames on. */
 export function DrawingsCard({ figure }: { readonly figure: Figure }) {
   const edit = useEdit();
   const move = useThrottledMove();

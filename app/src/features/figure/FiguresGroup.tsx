@@ -33,7 +33,6 @@ import { useThrottledEditor, useThrottledSelector, useThrottledShot } from '../.
 
 const PICTURE_PX = 36;
 
-/** All figures of the shot, the one in front first; those that ride no arc among them. */
 export function FiguresGroup() {
   const shot = useThrottledShot();
   const dispatch = useAppDispatch();

@@ -9,7 +9,6 @@ import { Words } from '../../ui/Words';
 import { selectActiveWaiting } from '../../store/selectors/active';
 import { useThrottledArc, useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
-/** Where nothing rides the arc, or there is no arc: how a figure is had. */
 export function NoFigure() {
   const edit = useEdit();
   const dispatch = useAppDispatch();
@@ -44,7 +43,6 @@ export function NoFigure() {
   );
 }
 
-/** In a group that is about a figure on its arc, while there is none: what to do about it. */
 export function NoFigureYet() {
   const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
   return (

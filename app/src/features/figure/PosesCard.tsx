@@ -143,7 +143,6 @@ interface WayBetweenProps {
   readonly frame: number;
 }
 
-/** What lies between two poses, by its icon: a tap goes to the middle of it, where it can be changed. */
 function WayBetween({ move, from, to, frame }: WayBetweenProps) {
   const how = useThrottledSelector(({ shot }) =>
     shot.present.shot ? betweenPoses(shot.present.shot, move.id, from.id) : null,
@@ -163,7 +162,6 @@ function WayBetween({ move, from, to, frame }: WayBetweenProps) {
   );
 }
 
-/** How the figure gets from the pose at or before the playhead to the next one. */
 function Between({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const shot = useThrottledShot();
   const edit = useEdit();

@@ -6,7 +6,6 @@ import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { useThrottledEditor } from '../../store/throttled/hooks';
 
-/** How far the thinning is; it can be given up. */
 export function ThinningProgress() {
   const share = useThrottledEditor((editor) => editor.thinning?.share ?? null);
   const dispatch = useAppDispatch();

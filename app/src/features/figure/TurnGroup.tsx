@@ -22,7 +22,6 @@ import { useThrottledSelector, useThrottledShotValue } from '../../store/throttl
 const MAX_TURN_DEG = 3600;
 const MAX_LEAN_DEG = 180;
 
-/** How the figure sits on its arc, and how it turns on the way. */
 export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoice }) {
   const edit = useEdit();
   const on = useFigure();
@@ -97,7 +96,6 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   );
 }
 
-/** Which way it looks on this frame, over all turns. */
 function HeadingHere() {
   const frame = useThrottledFrame();
   const heading = useThrottledSelector((state) => {
@@ -202,7 +200,6 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
   );
 }
 
-/** Whether it turns with the arc, and how it faces. */
 export function TurnSummary() {
   const on = useFigure();
   if (!on) return null;

@@ -17,7 +17,6 @@ import { snapper, steppedDeg } from './snapping';
 const directionDeg = (from: Vector, to: Vector): number =>
   (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
 
-/** How far the pointer has turned about a centre, counting on through whole turns. */
 function turning(centre: Vector, start: Vector): (to: Vector) => number {
   let last = directionDeg(centre, start);
   let total = 0;

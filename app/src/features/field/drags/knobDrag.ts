@@ -15,7 +15,6 @@ export function knobDrag(context: FieldContext, knob: FigureKnob, start: Pointer
     : valueDrag(context, knob, knob.track, start);
 }
 
-/** The figure taken off its place on the arc: it goes as the pointer goes. */
 function offsetDrag({ store }: FieldContext, knob: FigureKnob, start: Pointer): DragHandler {
   const { moveId, frame, value, valueDown, offsetIn, directionDeg } = knob;
   const undoGroup = createUndoGroup('offset');

@@ -36,7 +36,6 @@ export function strokeDrag({ store, snapshot }: FieldContext, start: Pointer): D
   };
 }
 
-/** A point that is placed; dragging on steers the arc through it. */
 export function placingDrag(context: FieldContext, closes: boolean, start: Pointer): DragHandler {
   const { store, snapshot } = context;
   const before = store.getState().editor.placed;
@@ -63,7 +62,6 @@ export function placingDrag(context: FieldContext, closes: boolean, start: Point
   };
 }
 
-/** A box dragged open over the ground: the points in it are selected, with Shift in addition. */
 export function marqueeDrag({ store, snapshot }: FieldContext, start: Pointer): DragHandler {
   const { arc, selectedPointIds } = snapshot().state;
   return {

@@ -51,7 +51,6 @@ export function pointDrag(context: FieldContext, arc: Arc, pointId: string, star
 
 const HANDLE_STEP_DEG = 15;
 
-/** The end of a handle; with Shift it turns by steps. */
 export function handleDrag(
   { store }: FieldContext,
   arc: Arc,

@@ -3,7 +3,6 @@ import { riderChosen } from '../../../store/editorSlice';
 import type { DragHandler, FieldContext, Pointer } from '../dragHandler';
 import type { RiderInPlace } from '../hitTest';
 
-/** A part of the active figure: a drag takes it along the arc, a tap works on it. */
 export function riderDrag(
   { store }: FieldContext,
   { riderId, at }: RiderInPlace,

@@ -26,7 +26,6 @@ function along(arc: Arc, from: number, start: Pointer): (now: Pointer) => number
   };
 }
 
-/** A mark: dragged along the arc with all that are selected with it; a tap selects it. */
 export function markDrag(
   { store, snapshot }: FieldContext,
   arc: Arc,
@@ -61,7 +60,6 @@ export function markDrag(
   };
 }
 
-/** The tick of an exposure: dragged along the arc, its neighbours flow with it. */
 export function tickDrag({ store }: FieldContext, arc: Arc, frame: number, start: Pointer): DragHandler {
   const travel = selectActiveTravel(store.getState());
   const drag = createTickDrag(store, frame);
@@ -101,7 +99,6 @@ export function figureAlongDrag({ store }: FieldContext, frame: number, start: P
   };
 }
 
-/** An exposure that is put by hand: it goes where the pointer goes. */
 export function byHandDrag({ store }: FieldContext, frame: number, start: Pointer): DragHandler {
   const move = selectActiveMove(store.getState());
   const override = move?.overrides.find((one) => one.frame === frame);

@@ -6,7 +6,6 @@ import { pictureAddress } from '../../../persistence/pictures';
 import { usePrefetched } from './usePrefetched';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
-/** The picture under everything; of a sequence the one that belongs to the playhead. */
 export const BackdropPicture = memo(function BackdropPicture() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
   const sha256 = usePlayhead(({ frame }) => (backdrop ? pictureOn(backdrop, frame).sha256 : ''));

@@ -36,7 +36,6 @@ function pivotDot(state: RootState, figureId: string, r: number): string {
   return figure ? circlePath(applyTo(figure.placement, figure.look.pivot), r) : '';
 }
 
-/** Figures that are to be seen, those at the back first. */
 const seenFigures = ({ shot, editor }: RootState): string[] =>
   (shot.present.shot?.figures ?? [])
     .filter((figure) => isFigureSeen(figure, editor.soloFigureId))

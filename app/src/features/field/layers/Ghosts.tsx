@@ -37,7 +37,6 @@ function silhouetteOn(travel: Travel, frame: number): string {
   return path;
 }
 
-/** Those of one step towards the faintest, as one shape; step 0 is the nearest in time. */
 const silhouettesOf = ({ travel, standsOn }: GhostSide, step: number): string =>
   standsOn
     .filter((frame, i) => ghostStep(i, standsOn.length, travel.tracks.opacity[frame - 1]! / 100) === step)
@@ -125,7 +124,6 @@ function ghostPaths(group: ArcGroup): (state: RootState) => GhostPaths {
   };
 }
 
-/** The figures of a group on other frames: cool outlines before, warm fills after. */
 export const GhostsLayer = memo(function Ghosts({ group }: { readonly group: ArcGroup }) {
   const pixel = usePixel() * SILHOUETTE_UNITS;
   const [paths] = useState(() => ghostPaths(group));

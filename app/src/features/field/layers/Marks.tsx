@@ -10,7 +10,6 @@ import { POST_PX } from './arcPaths';
 import { livePaths } from './marksPaths';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
-/** The marks of all moves on their arcs, what is left out and what is put by hand; outside the Arc step. */
 export const Marks = memo(function Marks() {
   const pixel = usePixel();
   const isShapingArcs = useThrottledSelector(selectEdits) === 'arcs';

@@ -15,7 +15,6 @@ import { isFigureSeen } from './arcPaths';
 import { Layer, type LayerProps } from './Layer';
 import { lruMemoize } from '@reduxjs/toolkit';
 
-/** What is looked at to judge: figures as another take has them, and what a check found. */
 export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<LayerProps, 'children'>) {
   const pixel = usePixel();
   return (

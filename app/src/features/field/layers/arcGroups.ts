@@ -18,7 +18,6 @@ function keepList<Item>(): (list: readonly Item[]) => readonly Item[] {
   };
 }
 
-/** The arcs of a group that are to be seen; the list stays the same one until a member changes. */
 export function arcsOfGroup(group: ArcGroup): (state: RootState) => readonly Arc[] {
   const keep = keepList<Arc>();
   return (state) => {
@@ -28,7 +27,6 @@ export function arcsOfGroup(group: ArcGroup): (state: RootState) => readonly Arc
   };
 }
 
-/** What is to be seen travelling on the arcs of a group; the list stays the same one until a member changes. */
 export function travelsOfGroup(group: ArcGroup): (state: RootState) => readonly Travel[] {
   const keep = keepList<Travel>();
   return (state) => {

@@ -42,7 +42,6 @@ const LONG_TICK_PX = 9;
 const apart = (a: Tick, b: Tick, pixel: number): number =>
   (Math.abs(a.x - b.x) + Math.abs(a.y - b.y)) / pixel;
 
-/** Hairlines across the arc for a piece of a trail, where they have room; every fifth frame's is longer. */
 function hairlines(ticks: ArrayLike<Tick>, { from, until }: Chunk, pixel: number): string {
   const drawn: { readonly short: Tick[]; readonly long: Tick[] } = { short: [], long: [] };
   const gap = (i: number, other: number): number =>
@@ -78,7 +77,6 @@ const isSameTick = (a: Tick, b: Tick): boolean =>
 
 type TrailPath = (travels: readonly Travel[], shot: Shot, pixel: number) => readonly string[];
 
-/** Trails: a hairline across the arc for each exposure, or bands where they would touch. */
 export function trails(): { readonly ticks: TrailPath; readonly bands: TrailPath } {
   const ticks = lruMemoize((travels: readonly Travel[], lengthFrames: number) =>
     travels.flatMap((travel) => ticksOf(travel, { lengthFrames })),

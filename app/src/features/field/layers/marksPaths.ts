@@ -72,7 +72,6 @@ function byHandPaths({ move, x, y }: Travel, pixel: number): { lozenges: string;
 
 const CROSS_PX = 5;
 
-/** What is left out: a cross where each picture would have been. */
 function skippedCrosses({ move, arc, arcLength, x, y }: Travel, pixel: number): string {
   const frames = new Set(exposureFrames(move, x.length));
   const r = CROSS_PX * pixel;

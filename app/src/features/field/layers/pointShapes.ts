@@ -12,7 +12,6 @@ export interface TurnedPlace extends Vector {
   readonly turnDeg: number;
 }
 
-/** Where a point lies and how it is turned: in line with the arc, corners by 45° more. */
 export function selectPlaceOfPoint(state: RootState, index: number): TurnedPlace | null {
   const arc = selectActiveArc(state);
   const point = arc?.points[index];

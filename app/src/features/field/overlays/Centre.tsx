@@ -8,7 +8,6 @@ import { LivePath } from '../../../playback/liveShapes';
 import { circlePath } from './shapes';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
-/** About what the selection turns and scales. */
 export function Centre() {
   const pixel = usePixel();
   const isShown = useThrottledEditor(

@@ -8,7 +8,6 @@ import { LiveGroup } from '../../../playback/liveShapes';
 import { selectActiveArc } from '../../../store/selectors/active';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
-/** A place on the arc that was tapped: an open ring on the line. */
 export function SelectedPlace() {
   const pixel = usePixel();
   const hasPlace = useThrottledEditor(({ arcLocation }) => arcLocation !== null);

@@ -10,7 +10,6 @@ import { polyline, pathThrough } from './shapes';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
-/** A stroke that waits to be kept: the stroke faintly, and the arc that it would be. */
 export function SketchPreview() {
   const pixel = usePixel();
   const hasSketch = useThrottledEditor(({ sketch }) => sketch !== null && sketch.undoGroup === null);

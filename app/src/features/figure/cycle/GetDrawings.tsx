@@ -23,7 +23,6 @@ interface GetDrawingsProps {
   readonly hasDrawings: boolean;
 }
 
-/** Ways to drawings: several files, one strip that is cut, or ten that ship. */
 export function GetDrawings({ figure, hasDrawings }: GetDrawingsProps) {
   const bringing = useBringDrawings(figure.id);
   const ours = useBringDrawings(figure.id, withCrabFeet);
@@ -69,7 +68,6 @@ interface StripCardProps {
   readonly onDone: () => void;
 }
 
-/** One picture of several drawings: how many across and down, then which. */
 function StripCard({ onCells, onDone }: StripCardProps) {
   const dispatch = useAppDispatch();
   const [across, setAcross] = useState(8);

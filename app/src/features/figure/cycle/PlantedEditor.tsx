@@ -28,7 +28,6 @@ interface PlantedEditorProps {
   readonly contact: number;
 }
 
-/** A drawing with its planted spot to be dragged, over the drawing before it. */
 export function PlantedEditor(props: PlantedEditorProps) {
   const [width, setWidth] = useState(0);
   const edit = useEdit();

@@ -51,7 +51,6 @@ function crabSvg(drawing: number): string {
     const knee = { x: (leg.hip + x) / 2 + 9 * outward, y: body - 4 };
     return `<path d="M${leg.hip} ${r(body + 6)}L${r(knee.x)} ${r(knee.y)}L${r(x)} ${r(y)}" fill="none" stroke="#23252A" stroke-width="5" stroke-linejoin="round" stroke-linecap="round"/>`;
   }).join('');
-  // The claws swing against each other.
   const claws = [-1, 1]
     .map((side) => {
       const lift = 4 * Math.sin((2 * Math.PI * drawing) / COUNT + (side > 0 ? 0 : Math.PI));

@@ -30,7 +30,6 @@ interface ChainCardProps {
 
 const FRESH_COUNT = 12;
 
-/** How a chain of parts is made: how many, how far apart, and how they taper. */
 export function ChainCard({ move, onDone }: ChainCardProps) {
   const edit = useEdit();
   const shot = useThrottledShot();

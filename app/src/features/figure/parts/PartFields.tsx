@@ -46,7 +46,6 @@ interface PartFieldsProps {
   readonly riders: readonly Rider[];
 }
 
-/** All about one part: how it follows, where it stands, how it is turned, and what it looks like. */
 export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
   const edit = useEdit();
   const dispatch = useAppDispatch();

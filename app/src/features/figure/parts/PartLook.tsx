@@ -15,7 +15,6 @@ import { PivotEditor } from '../PivotEditor';
 import { useFigure } from '../useFigure';
 import type { OfPart } from './PartFields';
 
-/** What it looks like: as the figure, a stand-in, or a picture of its own, bent or mirrored. */
 export function PartLook({ moveId, rider, set }: OfPart & { readonly moveId: string }) {
   const edit = useEdit();
   const figure = useFigure()?.figure;

@@ -28,7 +28,6 @@ import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 const PICTURE_PX = 32;
 
-/** The parts of the active figure as a tree, the one in front first, and the one that is worked on. */
 export function PartsGroup() {
   const on = useFigure();
   const dispatch = useAppDispatch();

@@ -69,7 +69,6 @@ export function KeySelection({ track, moveId, keys }: KeysProps) {
   );
 }
 
-/** Those of the keys that are selected, in order. */
 function useSelectedKeys(track: TrackName, keys: readonly Key[]): readonly Key[] {
   const selected = useThrottledEditor((editor) => editor.selectedKeys);
   return selected?.track === track ? keys.filter(({ id }) => selected.ids.includes(id)) : NO_KEYS;

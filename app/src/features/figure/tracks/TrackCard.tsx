@@ -42,7 +42,6 @@ interface TrackCardProps {
   readonly easingChoice: EasingChoice;
 }
 
-/** One track of the figure: its strip, and the key or the value on the frame at the playhead. */
 export function TrackCard({ track, easingChoice }: TrackCardProps) {
   const { label, sentence, unit, decimals, step } = TRACK_DESCRIPTORS[track];
   const [min, max] = trackDefinition(track).range;
@@ -151,7 +150,6 @@ const GROWTHS: readonly { readonly value: Growth; readonly label: string }[] = [
   { value: 'depth', label: words.growsInDepth },
 ];
 
-/** The keys before and after a frame: of a frame with a key, that one and the next. */
 function spanAt(keys: readonly Key[], frame: number): readonly [Key | undefined, Key | undefined] {
   const next = keys.findIndex((key) => key.frame > frame);
   return next < 0 ? [keys[keys.length - 1], undefined] : [keys[next - 1], keys[next]];
