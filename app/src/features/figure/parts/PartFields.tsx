@@ -1,4 +1,5 @@
 import { MAX_NAME_LENGTH, type Rider } from '@humble/core';
+import type { OfPart, SetPart } from './ofPart';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
 import { useRef } from 'react';
@@ -103,7 +104,6 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
   );
 }
 
-type SetPart = (some: Partial<Omit<Rider, 'id'>>, undoGroup?: string) => void;
 
 function FollowFields({
   follows,
@@ -144,11 +144,6 @@ function FollowFields({
       )}
     </View>
   );
-}
-
-export interface OfPart {
-  readonly rider: Rider;
-  readonly set: SetPart;
 }
 
 function PlaceFields({ rider, set }: OfPart) {

@@ -13,7 +13,7 @@ import { partsWords as words } from '../../../words/parts';
 import { BringProgress } from '../BringProgress';
 import { PivotEditor } from '../PivotEditor';
 import { useFigure } from '../useFigure';
-import type { OfPart } from './PartFields';
+import type { OfPart } from './ofPart';
 
 export function PartLook({ moveId, rider, set }: OfPart & { readonly moveId: string }) {
   const edit = useEdit();
