@@ -104,7 +104,6 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
   );
 }
 
-
 function FollowFields({
   follows,
   onChange,
