@@ -12,7 +12,8 @@ const stem = (name: string): string => name.replace(/\.[a-z0-9]+$/i, '');
  * @throws Refusal with a sentence
  */
 export async function cutStrip(file: File, across: number, down: number): Promise<readonly File[]> {
-  if (file.size > PICTURE_LIMITS.bytes) throw new Refusal(persistenceWords.isLargerThan40MB(file.name));
+  if (file.size > PICTURE_LIMITS.bytes)
+    throw new Refusal(persistenceWords.isLargerThan(file.name, PICTURE_LIMITS.bytes));
   const address = URL.createObjectURL(file);
   try {
     const image = new Image();

@@ -26,7 +26,8 @@ export interface BroughtPicture {
  * @throws Refusal with a sentence that names the file
  */
 export async function keepPicture(file: File, signal: AbortSignal): Promise<BroughtPicture> {
-  if (file.size > PICTURE_LIMITS.bytes) throw new Refusal(words.isLargerThan40MB(file.name));
+  if (file.size > PICTURE_LIMITS.bytes)
+    throw new Refusal(words.isLargerThan(file.name, PICTURE_LIMITS.bytes));
   const { note = '', ...picture } = await keepFile<Picture & { readonly note?: string }>({
     to: 'keepPicture',
     file,

@@ -14,7 +14,7 @@ export type KeptSound = Omit<Sound, 'startSeconds'>;
  * @throws Refusal with a sentence that names the file
  */
 export async function keepSound(file: File, signal: AbortSignal): Promise<KeptSound> {
-  if (file.size > MAX_SOUND_BYTES) throw new Refusal(words.isLargerThan30MB(file.name));
+  if (file.size > MAX_SOUND_BYTES) throw new Refusal(words.isLargerThan(file.name, MAX_SOUND_BYTES));
   const sound = await keepFile<KeptSound>({
     to: 'keepSound',
     file,

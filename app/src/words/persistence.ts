@@ -5,8 +5,8 @@ export const persistenceWords = {
   theServerAnsweredWithAnError: (status: number) => `The server answered with an error (${status}).`,
   theServerRefusedThis: (status: number) => `The server refused this (${status}).`,
   thisShotWasChangedSomewhereElse: 'This shot was changed somewhere else. Try again.',
-  isLargerThan40MB: (name: string) => `“${name}” is larger than 40 MB.`,
-  isLargerThan30MB: (name: string) => `“${name}” is larger than 30 MB.`,
+  isLargerThan: (name: string, maxBytes: number) =>
+    `“${name}” is larger than ${Math.floor(maxBytes / 1e6)} MB.`,
   theServerAnsweredWithAnErrorAfterColon: (status: number) =>
     `the server answered with an error (${status}).`,
   theBrowserDoesNotAnswer: 'The browser does not answer.',

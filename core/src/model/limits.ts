@@ -74,7 +74,7 @@ export const MAX_SOUND_SECONDS = 6 * 3600;
 /** A sound begins at most so long before the shot or after its start, seconds. */
 export const MAX_SOUND_OFFSET_SECONDS = 3600;
 /** The most bytes that a sound may have. */
-export const MAX_SOUND_BYTES = 30 * 1024 * 1024;
+export const MAX_SOUND_BYTES = 30_000_000;
 
 /** The most that a threshold may be; none is below 0. */
 export const MAX_THRESHOLDS = {

@@ -44,7 +44,8 @@ function isWhole(bytes: Buffer): boolean {
  * @throws ShotError `invalid-sound` with a sentence
  */
 export async function seeSound(bytes: Buffer): Promise<SeenSound> {
-  if (bytes.length > MAX_SOUND_BYTES) return refuse('A sound may weigh 30 MB.');
+  if (bytes.length > MAX_SOUND_BYTES)
+    return refuse(`A sound may weigh ${Math.floor(MAX_SOUND_BYTES / 1e6)} MB.`);
   const wave = isWave(bytes);
   if (!wave && !isMpeg(bytes)) return refuse('This is no WAV or MP3.');
   if (wave && !isWhole(bytes)) return refuse('Part of this WAV is missing.');
