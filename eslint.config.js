@@ -34,6 +34,8 @@ module.exports = [
     rules: {
       'no-console': 'error',
       eqeqeq: 'error',
+      // TypeScript knows what a module exports, and this rule took a third of the time.
+      'import/namespace': 'off',
     },
   },
   {

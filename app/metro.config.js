@@ -1,4 +1,5 @@
 const http = require('node:http');
+const { availableParallelism } = require('node:os');
 const { dirname } = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
 const { withNativeWind } = require('nativewind/metro');
@@ -49,13 +50,15 @@ const BUILT_FOR_BROWSERS = new Map([
 ]);
 
 // Each module is a function of its own and browsers are today's: what is written can be shorter than the default.
+config.transformer.minifierPath = require.resolve('./minify.js');
 config.transformer.minifierConfig = {
-  ...config.transformer.minifierConfig,
-  ecma: 2020,
-  compress: { ...config.transformer.minifierConfig?.compress, ecma: 2020, passes: 3 },
-  mangle: { ...config.transformer.minifierConfig?.mangle, toplevel: true },
-  output: { ...config.transformer.minifierConfig?.output, ascii_only: false, quote_style: 0, ecma: 2020 },
+  compress: { ecma: 2020, passes: 3 },
+  mangle: { toplevel: true },
+  format: { comments: false, ecma: 2020 },
 };
+
+// The default leaves a core to the bundler, which on two cores makes it transform one file after the other.
+config.maxWorkers = Math.max(2, availableParallelism());
 
 const resolve = config.resolver.resolveRequest;
 config.resolver.resolveRequest = (context, name, platform) => {
