@@ -1,5 +1,3 @@
-/** The core without the schema library and without files: everything that is calculated. */
-
 export { ShotError, type ShotErrorCode } from './model/errors';
 export { plainLine, plainText } from './model/plainText';
 export type { Vector } from './arc/vector';

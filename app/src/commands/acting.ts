@@ -23,7 +23,6 @@ import { selectActiveMove, selectOpenShot } from '../store/selectors/active';
 /** How far a fresh gesture is thinned unless the user says otherwise, as a share of the field's height. */
 const FRESH_SHARE = 0.008;
 
-/** The field waits for a gesture: for the figure that is worked on, or for a further one. */
 export const askToAct =
   (actsFor: ActsFor): AppThunk =>
   (dispatch) => {
@@ -32,17 +31,14 @@ export const askToAct =
   };
 
 interface Thinned {
-  /** The move that is made again; null for a further one. */
   readonly moveId: string | null;
   readonly gestureId: string;
-  /** Field units. */
   readonly allowedDeviation: number;
   /** Number of intervals it is fitted to; null for as long as the hand took. */
   readonly frames: number | null;
   readonly firstFrame: number;
   /** A gesture that is kept with it: edits of one step all begin from where the step did. */
   readonly gesture?: RawGesture;
-  /** Its name; one by number without it. */
   readonly name?: string;
 }
 
@@ -90,12 +86,10 @@ const thinnedTo =
     }
   };
 
-/** What a gesture is for: the move it acts anew, or none. */
 function moveFor(state: RootState): Move | null {
   return state.editor.actsFor === 'this' ? selectActiveMove(state) : null;
 }
 
-/** A gesture from its samples; null for a slip of the hand. */
 function recorded(samples: readonly PointerSample[], speed: number): RawGesture | null {
   return samples.length < 3 ? null : gestureFrom(withRests(samples), speed);
 }
@@ -127,7 +121,6 @@ export const recordGesture =
         step,
       ),
     );
-    // What the hand did is looked at there and then.
     if (selectActiveGesture(getState())) playFrom(begin, 1);
   };
 

@@ -10,14 +10,12 @@ const ARROWS: Readonly<Record<string, Vector>> = {
 const NUDGE = 1;
 const FAR_NUDGE = 10;
 
-/** By how much an arrow key nudges in the field; null when it is another key. */
 export function nudgeOf({ key, shiftKey }: KeyboardEvent): Vector | null {
   const arrow = ARROWS[key];
   const size = shiftKey ? FAR_NUDGE : NUDGE;
   return arrow ? { x: arrow.x * size, y: arrow.y * size } : null;
 }
 
-/** What Enter works by itself when it has the focus. */
 const WORKED = new Set(['button', 'radio', 'switch', 'tab', 'link', 'checkbox']);
 
 /** Whether a key is not meant for a control that has the focus. */

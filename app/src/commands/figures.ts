@@ -29,7 +29,6 @@ export const attachFigure =
     return isDone;
   };
 
-/** Takes a figure off its arc; it waits where it stands, and keeps its timing. */
 export const detachFigure =
   (figureId: string): AppThunk<boolean> =>
   (dispatch) => {

@@ -17,14 +17,12 @@ export { shotsToGive };
 
 const { dispatch } = store;
 
-/** The shots in one film, in the order in which the list shows them. */
 export type FilmShots = readonly ListedShot[];
 
 const say = (text: string): void => {
   dispatch(messageShown(text));
 };
 
-/** The document of a shot as the server has it. @throws Refusal with a sentence */
 export async function readShot(id: string) {
   const request = dispatch(api.endpoints.readShot.initiate(id, { forceRefetch: true }));
   const { data, error } = await request;
@@ -33,14 +31,12 @@ export async function readShot(id: string) {
   return data;
 }
 
-/** Changes a shot that is not open. @throws Refusal with a sentence */
 export async function changeStoredShot(id: string, change: (shot: Shot) => Shot): Promise<void> {
   const { revision, shot } = await readShot(id);
   const { error } = await dispatch(api.endpoints.saveShot.initiate({ id, revision, shot: change(shot) }));
   if (error) throw new Refusal(failureSentence(error));
 }
 
-/** Puts a new shot into the list. @throws Refusal with a sentence */
 async function createShot(shot: Shot): Promise<string> {
   const { data, error } = await dispatch(api.endpoints.createShot.initiate(shot));
   if (!data) throw new Refusal(failureSentence(error));
@@ -63,7 +59,6 @@ async function forEachShot(shots: FilmShots, act: (shot: ListedShot) => Promise<
   return true;
 }
 
-/** Puts shots into an order. */
 export async function orderShots(ids: readonly string[]): Promise<void> {
   const { error } = await dispatch(api.endpoints.orderShots.initiate(ids));
   if (error) say(failureSentence(error));
@@ -74,7 +69,6 @@ export async function orderShots(ids: readonly string[]): Promise<void> {
 export const moveToFilm = (shots: FilmShots, film: string): Promise<boolean> =>
   forEachShot(shots, ({ id }) => changeStoredShot(id, (shot) => edits.setFilm(shot, { film })));
 
-/** A name that is not taken: the wanted one, else with a number behind it. */
 export function freeName(wanted: string, taken: readonly string[]): string {
   const numbered = (n: number): string => {
     const ending = n === 1 ? '' : ` ${n}`;
@@ -85,7 +79,6 @@ export function freeName(wanted: string, taken: readonly string[]): string {
   return numbered(n);
 }
 
-/** Copies a film with all its shots, in their order. */
 export async function duplicateFilm(film: string, shots: FilmShots, taken: readonly string[]): Promise<void> {
   const name = freeName(words.copy(film), taken);
   const ids: string[] = [];
@@ -97,7 +90,6 @@ export async function duplicateFilm(film: string, shots: FilmShots, taken: reado
   if (isDone) say(words.wasAddedToTheList(name));
 }
 
-/** Puts all shots of a film into the bin; the message brings them back. */
 export async function removeFilm(film: string, shots: FilmShots): Promise<void> {
   const removed: string[] = [];
   const isDone = await forEachShot(shots, async ({ id }) => {
@@ -142,7 +134,6 @@ const namesOfFilms = async (): Promise<readonly string[]> => {
   return data?.map(({ film }) => film) ?? [];
 };
 
-/** Reads a film from the bytes of a ZIP file. All of it comes into the list, or nothing does. */
 export async function importFilm(bytes: Uint8Array): Promise<void> {
   const ids: string[] = [];
   try {

@@ -24,7 +24,6 @@ export function selectFlipFrames(state: RootState): readonly [number, number] | 
   return [within(a), within(b)];
 }
 
-/** Shows the one of the two frames that is not shown now. */
 export function flip(store: AppStore): void {
   const frames = selectFlipFrames(store.getState());
   if (!frames) return;
@@ -32,7 +31,6 @@ export function flip(store: AppStore): void {
   goTo(currentFrame() === frames[0] ? frames[1] : frames[0]);
 }
 
-/** Shows the first or the second of the two frames. */
 export function showFlip(store: AppStore, which: 0 | 1): void {
   const frames = selectFlipFrames(store.getState());
   if (!frames) return;

@@ -10,7 +10,6 @@ export type KeyHandlers<Place extends KeyPlace> = Readonly<
   Record<KeyName<Place>, (event: KeyboardEvent) => boolean | void>
 >;
 
-/** @returns whether a key was one of the place, and did something */
 export function keyHandler<Place extends KeyPlace>(
   place: Place,
   handlers: KeyHandlers<Place>,

@@ -139,7 +139,6 @@ export async function restoreShot(id: string): Promise<boolean> {
   return true;
 }
 
-/** The same for several, one after the other; it stops at one that cannot be brought back. */
 export async function restoreShots(ids: readonly string[]): Promise<void> {
   for (const id of ids) if (!(await restoreShot(id))) return;
   if (ids.length > 1) store.dispatch(messageShown(words.shotsAreBack(ids.length)));

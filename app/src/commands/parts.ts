@@ -6,7 +6,6 @@ import type { AppStore, AppThunk } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveMove } from '../store/selectors/active';
 
-/** A further part of the active figure, a body’s length behind the one before; it is worked on from then on. */
 export const addPart = (): AppThunk<boolean> => (dispatch, getState) => {
   const move = selectActiveMove(getState());
   const { shot } = getState().shot.present;
@@ -23,7 +22,6 @@ export const addPart = (): AppThunk<boolean> => (dispatch, getState) => {
   return id !== undefined;
 };
 
-/** A part becomes a figure of its own: it waits where it stands. */
 export const releasePart =
   (riderId: string): AppThunk<boolean> =>
   (dispatch, getState) => {

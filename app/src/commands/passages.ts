@@ -9,7 +9,6 @@ import type { AppStore, AppThunk, RootState } from '../store/store';
 import { createUndoGroup } from '../ui/undoGroup';
 import { selectActiveMove } from '../store/selectors/active';
 
-/** Whose time is changed: the active move, or all of them. Undefined where nothing travels. */
 export function selectMoveOfTime(
   state: RootState,
   timeOf: TimeOf = state.editor.timeOf,
@@ -49,7 +48,6 @@ export const stretchPassage =
       ),
     );
 
-/** One edge of a passage on another frame, while the other one stays. */
 const passageEdgeMoved =
   (passage: Passage, edge: 'from' | 'until', frame: number, undoGroup: string): AppThunk<boolean> =>
   (dispatch) => {

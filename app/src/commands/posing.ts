@@ -8,7 +8,6 @@ import { stepChosen } from '../store/sessionSlice';
 import type { AppThunk } from '../store/store';
 import { selectActiveMove } from '../store/selectors/active';
 
-/** The next press on the field puts the figure there; the Figure step shows what comes of it. */
 export const askForPoses = (): AppThunk => (dispatch) => {
   dispatch(stepChosen('figure'));
   dispatch(toolChosen('pose'));
@@ -21,7 +20,6 @@ interface Pose {
   readonly to: Vector;
 }
 
-/** Puts the active figure somewhere on a frame: a pose that is there moves, else one is added. */
 export const putFigure =
   ({ move, frame, to }: Pose, undoGroup?: string): AppThunk<boolean> =>
   (dispatch, getState) => {
@@ -49,7 +47,6 @@ export const putFigureInMiddle = (): AppThunk<boolean> => (dispatch, getState) =
 const run = nudgeRun();
 let stoodAt: Vector = { x: 0, y: 0 };
 
-/** Nudges the figure on the frame at the playhead. @param by field units */
 export const nudgeFigure =
   (by: Vector): AppThunk<boolean> =>
   (dispatch, getState) => {

@@ -4,9 +4,7 @@ import { soundAddress } from '../persistence/sounds';
 import { fileFormats } from './fileFormats';
 
 export interface ShotFiles {
-  /** Their bytes by SHA-256. */
   readonly files: ReadonlyMap<string, Uint8Array>;
-  /** Names of those that could not be fetched. */
   readonly missing: readonly string[];
 }
 
@@ -37,7 +35,6 @@ async function filesOfShots(
   return { files, missing };
 }
 
-/** The SHA-256 of some bytes, in hexadecimal digits. */
 async function sha256Of(bytes: Uint8Array): Promise<string> {
   const digest = await crypto.subtle.digest('SHA-256', bytes as BufferSource);
   return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');

@@ -30,7 +30,6 @@ function usesOf(state: RootState, samples: readonly Vector[], reach: number): re
 let fits = 0;
 let latestFit: Promise<void> = Promise.resolve();
 
-/** Fits points to what a sketch is to become, and shows them when no later wish has come between. */
 const fitted =
   (sketch: Sketch): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
@@ -87,7 +86,6 @@ export const drawStroke =
     await latestFit;
   };
 
-/** Another wish for the stroke: how closely it is followed, or what it becomes. */
 export const changeSketch =
   (some: Partial<Pick<Sketch, 'deviation' | 'use'>>): AppThunk =>
   (dispatch, getState) => {
@@ -133,7 +131,6 @@ export interface SketchedShape {
 
 let latest: { readonly sketch: Sketch; readonly shape: SketchedShape } | null = null;
 
-/** What the arc would be with the stroke as it is wanted now; null while that is worked out. */
 export function selectSketchedShape(state: RootState): SketchedShape | null {
   const { sketch } = state.editor;
   if (!sketch?.fitted) return null;

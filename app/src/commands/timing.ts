@@ -14,7 +14,6 @@ export interface TimingDrag {
   readonly to: (to: { readonly frame?: number; readonly fraction?: number }) => void;
 }
 
-/** Marks that are dragged together; what follows counts from one of them. */
 export function createMarkDrag(
   store: AppStore,
   markIds: readonly string[],
@@ -57,7 +56,6 @@ export function createTickDrag(store: AppStore, frame: number): TimingDrag | nul
   };
 }
 
-/** A further mark at the playhead, or at a place of the arc on a frame; it is selected. */
 export const addMark =
   (frame: number = currentFrame(), fraction?: number): AppThunk<boolean> =>
   (dispatch, getState) => {
@@ -94,7 +92,6 @@ export const pasteMarks = (): AppThunk => (dispatch, getState) => {
   if (done) dispatch(marksSelected(done.made().marks));
 };
 
-/** Goes on to the mark before or after, and selects it. */
 export const selectNextMark =
   (by: 1 | -1): AppThunk =>
   (dispatch, getState) => {

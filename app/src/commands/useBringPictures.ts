@@ -19,7 +19,6 @@ interface Brought<Kept> {
 }
 
 interface BringPictures<Kept> {
-  /** Brings one file. @throws Error with a sentence */
   readonly keep: (file: File, signal: AbortSignal) => Promise<Brought<Kept>>;
   /** All of them are there. @returns whether they could be used */
   readonly onAllThere: (all: readonly Kept[]) => boolean;

@@ -8,7 +8,6 @@ import { selectActiveMove } from '../store/selectors/active';
 import { useThrottledSelector } from '../store/throttled/hooks';
 
 interface LengthChange {
-  /** The shot that came of it: once it is another one, nothing is said any more. */
   readonly shot: Shot;
   readonly lengthFrames: number;
   readonly undoGroup: string;

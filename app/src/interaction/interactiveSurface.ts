@@ -15,7 +15,6 @@ export interface ZoomedAxis {
 }
 
 export interface InteractiveDescription<View> {
-  /** The view as it is now and as a pointer at a place meets it; null where there is nothing. */
   readonly view: (at: Vector) => View | null;
   readonly targets: readonly Target<View>[];
   readonly ground: (view: View, start: ViewPointer) => PressHandler<ViewPointer>;

@@ -15,7 +15,6 @@ export interface GroupWords {
 /** A step without groups does not compile; one may have none. */
 const GROUPS: Readonly<Record<WorkStep, Readonly<Record<string, GroupWords>>>> = groupWords;
 
-/** The groups of a step, in the order of its panel. */
 export const groupsOf = (step: WorkStep): readonly GroupWords[] => Object.values(GROUPS[step]);
 
 export const wordsOfGroup = (step: WorkStep, name: string): GroupWords => GROUPS[step][name]!;

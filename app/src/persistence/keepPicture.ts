@@ -15,7 +15,6 @@ const TYPES: Readonly<Record<string, string>> = {
 const typeOf = ({ name, type }: File): string =>
   type || (TYPES[name.split('.').pop()?.toLowerCase() ?? ''] ?? 'application/octet-stream');
 
-/** A picture that the server has, and what it has to say of it; empty for nothing. */
 export interface BroughtPicture {
   readonly picture: Picture;
   readonly note: string;

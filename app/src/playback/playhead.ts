@@ -117,7 +117,6 @@ export function setRange(next: Range): void {
   } else playhead.set({ ...playhead.get(), frame: within(playhead.get().frame) });
 }
 
-/** Seconds from the start of frame 1, between frames while it plays. */
 export function currentSeconds(): number {
   const { rate, loops } = played;
   if (!playhead.get().isPlaying) return (playhead.get().frame - 1) / range.rate;
@@ -129,7 +128,6 @@ export function currentSeconds(): number {
 }
 
 export const currentLap = (): number => playhead.get().lap;
-/** How fast it plays; 1 is true speed. */
 export const playbackSpeed = (): number => speed;
 export const currentFrame = (): number => playhead.get().frame;
 export const isPlaying = (): boolean => playhead.get().isPlaying;

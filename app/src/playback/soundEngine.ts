@@ -1,9 +1,7 @@
 import type { SoundWave } from './soundWave';
 
 export interface SoundSettings {
-  /** When it begins, seconds from the start of frame 1. */
   readonly startSeconds: number;
-  /** Frames a second. */
   readonly rate: number;
   readonly isHeard: boolean;
 }

@@ -2,9 +2,7 @@ import { createExternalStore, useExternalStore } from '../ui/externalStore';
 
 export interface SoundWave {
   readonly perSecond: number;
-  /** 0 to 1. */
   readonly peaks: Float32Array;
-  /** When it begins, seconds from the start of frame 1. */
   readonly startSeconds: number;
 }
 

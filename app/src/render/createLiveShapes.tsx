@@ -27,14 +27,12 @@ interface LivePathProps<State> extends Omit<PathProps, 'd'> {
 }
 
 interface ChunkedLivePathProps<State> extends Omit<PathProps, 'd' | 'testID'> {
-  /** Path data of the chunks, `CHUNK_COUNT` of them or none; see `createChunkedPath`. */
   readonly paths: (state: State) => readonly string[];
   readonly testID?: string;
 }
 
 interface LiveGroupProps<State> extends Omit<GProps, 'transform'> {
   readonly transform: (state: State) => string;
-  /** How far it covers what lies beneath it, 0 to 1. */
   readonly opacityIn?: (state: State) => number;
   readonly lags?: Lag;
 }

@@ -12,7 +12,6 @@ export const DOUBLE_TAP_PX = 24;
 const LONG_PRESS_MS = 500;
 
 export interface ViewPointer {
-  /** Pixels of the view. */
   readonly x: number;
   readonly y: number;
   readonly isShift: boolean;
@@ -52,7 +51,6 @@ export interface PointerSurface<Pointer> {
   readonly pinch?: (factor: number, by: Vector, focal: Vector) => void;
 }
 
-/** A finger, pen or mouse on a view, from press to release; and two fingers. All in pixels of the view. */
 export interface PointerSession {
   readonly begin: (at: Vector, isTouch: boolean) => void;
   readonly update: (at: Vector) => void;
@@ -76,7 +74,6 @@ interface SessionOptions<Pointer> {
   /** The surface and the trail as they are now: a session outlives renders. */
   readonly surface: () => PointerSurface<Pointer>;
   readonly trail: () => PointerTrail;
-  /** Where a place of the view is in the window, pixels. */
   readonly inWindow: (at: Vector) => Vector;
 }
 

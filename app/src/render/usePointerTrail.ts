@@ -1,7 +1,6 @@
 import { type RefObject, useEffect, useState } from 'react';
 import type { View } from 'react-native';
 
-/** A place of the pointer, pixels of the view, and when it was there by the event's own clock, milliseconds. */
 export interface TrailPoint {
   readonly x: number;
   readonly y: number;
@@ -17,7 +16,6 @@ export interface PointerTrail {
   readonly take: () => readonly TrailPoint[];
 }
 
-/** Watches the pointer over a view. Web only; elsewhere there is nothing to add. */
 export function usePointerTrail(view: RefObject<View | null>): PointerTrail {
   const [kept] = useState(() => {
     let isShift = false;

@@ -28,7 +28,6 @@ function storedSize(name: string, fresh: number): number {
   return Number.isFinite(stored) && stored > 0 ? stored : fresh;
 }
 
-/** The size of a part beside a divider that can be dragged; the browser remembers it. */
 export function useDivider(name: string, { fresh, least, most, axis, grows }: DividerOptions): DividerState {
   const clamp = (wanted: number): number => Math.round(Math.min(most, Math.max(least, wanted)));
   const [size, setSize] = useState(() => clamp(storedSize(name, fresh)));

@@ -50,7 +50,6 @@ interface StepGroupsProps<Step extends WorkStep> extends Omit<PanelGroupsProps, 
   readonly contents: GroupContents<Step>;
 }
 
-/** The groups of a step's panel, in the order of its contents. */
 export function PanelGroups<Step extends WorkStep>({ step, contents, ...props }: StepGroupsProps<Step>) {
   const { isPhone } = props;
   const groups = useMemo(

@@ -76,7 +76,6 @@ interface PanelHandleProps {
   readonly onChange: (isTall: boolean) => void;
 }
 
-/** Pulls the panel to full height and back; a tap does the same. */
 function PanelHandle({ isTall, onChange }: PanelHandleProps) {
   const pull = useMemo(
     () =>

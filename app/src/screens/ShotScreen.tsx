@@ -70,7 +70,6 @@ interface NotOpenedNoticeProps {
   readonly onRetry: () => void;
 }
 
-/** Says why a shot is not on the workbench, and what can be done. */
 function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: NotOpenedNoticeProps) {
   const router = useRouter();
   const dispatch = useAppDispatch();

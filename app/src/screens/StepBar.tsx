@@ -7,7 +7,6 @@ import { colour } from '../ui/colour';
 import type { Layout } from '../ui/layout';
 import { Words } from '../ui/Words';
 
-/** The steps of the work: along the bottom of an upright phone, else a slim rail at the side. */
 export function StepBar({ layout }: { readonly layout: Layout }) {
   const current = useSession((session) => session.step);
   const dispatch = useAppDispatch();

@@ -46,7 +46,6 @@ function useRestingKeysHeight(): number {
   return useThrottledSelector(heightOf);
 }
 
-/** A wide screen: steps on the left, field and panel side by side, and beneath them the desk over the whole width. */
 export function WideBench({ onExport }: { readonly onExport: () => void }) {
   const { width, height } = useLayout();
   const panel = useDivider('panel', {

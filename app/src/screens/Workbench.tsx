@@ -43,7 +43,6 @@ const SoundPlayer = lazyWithRetry(() =>
 );
 const HelpDialog = lazyWithRetry(() => import('../features/help/HelpDialog').then((part) => part.HelpDialog));
 
-/** The workbench of one shot: header, field, transport, the step's panel, and the dialogs they open. */
 export function Workbench() {
   const { layout, isWide } = useLayout();
   const router = useRouter();

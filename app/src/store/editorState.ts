@@ -27,15 +27,12 @@ export type SketchUse = StrokeUse | { readonly kind: 'fresh' };
 /** A stroke that is not settled yet: how closely it is followed and what it becomes can still change. */
 export interface Sketch {
   readonly samples: readonly Vector[];
-  /** How far the arc may lie from the stroke, field units. */
   readonly deviation: number;
   /** The arc it could go on; null when there was none to choose. */
   readonly arcId: string | null;
   readonly uses: readonly SketchUse[];
   readonly use: SketchUse;
-  /** Points fitted to it; null until there are any. */
   readonly fitted: readonly PointShape[] | null;
-  /** Points are being fitted for what is wished now; `fitted` is from before. */
   readonly isFitting: boolean;
   /** The edit it made, for a first stroke, which is an arc at once; null while it changes nothing. */
   readonly undoGroup: string | null;
@@ -65,7 +62,6 @@ export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;
 
 export interface EditorState {
   readonly tool: Tool;
-  /** The arc being worked on; null stands for the first one. */
   readonly activeArcId: string | null;
   /** The figure being worked on, where it was chosen itself; null stands for the first one on the active arc. */
   readonly activeFigureId: string | null;
@@ -73,14 +69,12 @@ export interface EditorState {
   readonly soloFigureId: string | null;
   /** Two frames to flip between; null stands for those of the cycle, or the ends of the move. */
   readonly flip: readonly [number, number] | null;
-  /** The part of the active figure that is worked on; null for none. */
   readonly activeRiderId: string | null;
   readonly selectedPointIds: readonly string[];
   readonly arcLocation: ArcLocation | null;
   /** Dragging over the ground selects points; for fingers, which have no Shift. */
   readonly isSelectingSeveral: boolean;
   readonly about: About;
-  /** The centre the user chose, field units. */
   readonly centre: Vector | null;
   readonly sketch: Sketch | null;
   /** What the next stroke is meant for, when the user said so beforehand. */
@@ -94,7 +88,6 @@ export interface EditorState {
   /** What becomes of marks after a passage whose length changes. */
   readonly laterMarks: Later;
   readonly actsFor: ActsFor;
-  /** The gesture that is being thinned; null when none is. */
   readonly thinning: Thinning | null;
   readonly reach: Reach;
   /** How far a changed offset reaches: it has one value on all frames unless it is said otherwise. */

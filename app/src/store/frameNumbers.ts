@@ -8,10 +8,8 @@ const first = createExternalStore<FirstFrameNumber>(1);
 export const countFramesFrom = first.set;
 export const firstFrameNumber = first.get;
 
-/** The number that the user reads for a frame. @param frame from 1 */
 export const frameNumber = (frame: number): number => core.frameNumber(frame, first.get());
 
-/** The frame that the user means by a number, from 1. */
 export const frameNumbered = (number: number): number => core.frameNumbered(number, first.get());
 
 export const sentenceOfError = (error: core.ShotError): string => error.messageFrom(first.get());

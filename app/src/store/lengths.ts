@@ -37,7 +37,6 @@ function readPercent(text: string): number | null {
   return number === null ? null : number / 100;
 }
 
-/** A length as it was typed, in the unit that is shown. */
 function readLength(text: string, scale: LengthScale): ReturnType<Lengths['read']> {
   const split = splitLength(text);
   const number = split && readNumber(split.number);

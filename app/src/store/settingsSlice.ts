@@ -60,7 +60,6 @@ export interface Settings {
   readonly groupsOpen: Readonly<Record<string, boolean>>;
 }
 
-/** Rate in frames per second, length in frames, sides of the field in units. */
 export interface NewShotNumbers {
   readonly rate: number;
   readonly length: number;

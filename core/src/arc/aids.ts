@@ -20,7 +20,6 @@ export function directionArrows(arc: Arc, gap: number): readonly DirectionArrow[
   return Array.from({ length: count }, (_, i) => pointAtDistance(arc, (length * (i + 0.5)) / count));
 }
 
-/** One tooth of a curvature comb: from the arc to its tip. */
 export interface CombTooth {
   readonly x: number;
   readonly y: number;

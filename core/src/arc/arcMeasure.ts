@@ -4,7 +4,6 @@ import { isStraight, segmentBetween, segmentCount, segmentEnds } from './segment
 import { COEFFICIENTS, gaussLength, measureLine, measureSegment, type SegmentTable } from './segmentTable';
 import { wrapDeg } from './vector';
 
-/** An arc measured once: what every question about distance along it is answered from. */
 export interface ArcMeasure {
   /** Length of the arc (of one lap when it is closed), field units. */
   readonly length: number;
@@ -21,7 +20,6 @@ export interface ArcMeasure {
 export interface PointOnArc {
   readonly x: number;
   readonly y: number;
-  /** Direction of the arc, degrees clockwise as seen, unwrapped along the arc and over laps. */
   readonly headingDeg: number;
   readonly segment: number;
   readonly t: number;
@@ -60,7 +58,6 @@ export function* measuredOneByOne(points: readonly ArcPoint[]): Generator<void> 
 
 const lastHeading = (table: SegmentTable): number => table.headingDeg[table.headingDeg.length - 1] ?? 0;
 
-/** The measure of an arc, remembered for as long as the arc object lives. */
 export function measureArc(arc: Arc): ArcMeasure {
   const known = arcMeasures.get(arc);
   if (known) return known;
@@ -91,7 +88,6 @@ export function measureArc(arc: Arc): ArcMeasure {
   return measure;
 }
 
-/** Index of the last entry that is not above the value, in an increasing array; at most `last`. */
 function lastNotAbove(sorted: Float64Array, value: number, last: number): number {
   let low = 0;
   let high = last;
@@ -103,7 +99,6 @@ function lastNotAbove(sorted: Float64Array, value: number, last: number): number
   return low;
 }
 
-/** Which segment lies at a distance from the start of the arc: the last one that begins there or before. */
 export const segmentAtDistance = ({ startDistance, segments }: ArcMeasure, s: number): number =>
   lastNotAbove(startDistance, s, segments.length - 1);
 
@@ -169,7 +164,6 @@ export function writePoint(
     lap * measure.turnPerLapDeg;
 }
 
-/** An empty place to write into. */
 export const pointBuffer = (): PointBuffer => ({ x: 0, y: 0, headingDeg: 0, segment: 0, t: 0 });
 
 /**

@@ -10,7 +10,6 @@ function endsOf(arc: Arc, segment: number): readonly [ArcPoint, ArcPoint] {
   return segmentEnds(arc, segment);
 }
 
-/** Points beside a bent segment: a smooth one turns its other handle along, an even one mirrors it. */
 function withHandle(point: ArcPoint, side: 'in' | 'out', handle: Vector, keepsLine: boolean): ArcPoint {
   const next: ArcPoint = { ...point, shaping: null, [side]: handle };
   const other = side === 'in' ? 'out' : 'in';

@@ -107,7 +107,6 @@ export function curvatureAt(p: CubicPolynomial, t: number): number {
   return Number.isFinite(curvature) ? curvature : 0;
 }
 
-/** The two segments before and after t; together they have the shape of the one (de Casteljau). */
 export function split(cubic: Cubic, t: number): readonly [Cubic, Cubic] {
   const a = mix(cubic.start, cubic.control1, t);
   const b = mix(cubic.control1, cubic.control2, t);

@@ -55,13 +55,11 @@ export function samplesFor(arc: Arc, samples: readonly Vector[], use: StrokeUse)
 
 type Joint = ArcPoint | PointShape;
 
-/** One point where two lines meet: the arriving handle of the one, the leaving handle of the other. */
 function joined(point: ArcPoint, into: Joint, out: Joint): ArcPoint {
   const joint: ArcPoint = { ...point, in: into.in, out: out.out, kind: 'smooth', shaping: null };
   return isInLine(joint) ? joint : { ...joint, kind: 'corner' };
 }
 
-/** Replaces what lies between two places of an open arc, `from` before `to`. */
 function withBetween(arc: Arc, from: number, to: number, fitted: readonly PointShape[]): readonly Joint[] {
   const late = withPointAtDistance(arc, to);
   const early = withPointAtDistance(late.arc, from);

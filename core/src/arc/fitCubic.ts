@@ -117,7 +117,6 @@ export function fitCubic(samples: readonly Vector[], leaving: Vector, arriving: 
   return best;
 }
 
-/** Unit direction from sample `at` towards the samples within a reach (field units) of it. */
 export function directionInto(samples: readonly Vector[], at: number, step: 1 | -1, reach: number): Vector {
   const from = samples[at]!;
   let sum: Vector = { x: 0, y: 0 };

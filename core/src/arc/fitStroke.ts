@@ -21,7 +21,6 @@ const CORNER_REACH = 5;
 /** Directions along a smooth segment are averaged over this many allowed deviations. */
 const DIRECTION_REACH = 6;
 
-/** Where the stroke went on from: the samples that are not where the one before was, and which they are. */
 function withoutRepeats(samples: readonly Vector[]): { path: Vector[]; which: number[] } {
   const path: Vector[] = [];
   const which: number[] = [];
@@ -35,7 +34,6 @@ function withoutRepeats(samples: readonly Vector[]): { path: Vector[]; which: nu
   return { path, which };
 }
 
-/** Turn at a sample between the directions over `reach` before and after it, degrees ≥ 0. */
 function turnAt(samples: readonly Vector[], at: number, reach: number): number {
   const back = directionInto(samples, at, -1, reach);
   const ahead = directionInto(samples, at, 1, reach);
@@ -64,7 +62,6 @@ interface FittedCubic {
 /** Of more samples than this some are tried first, evenly: what fails for them fails for all. */
 const TRIED_FIRST = 100;
 
-/** Where a cubic through all of the samples is surely off, from a trial with some of them; null when it may do. */
 function failsAt(
   samples: readonly Vector[],
   leaving: Vector,
@@ -78,7 +75,6 @@ function failsAt(
   return deviation > allowedDeviation ? Math.round(worst * every) : null;
 }
 
-/** Cubics along the samples, divided where one is not enough. */
 function fitStretch(
   samples: readonly Vector[],
   leaving: Vector,
@@ -138,7 +134,6 @@ export interface FittedStroke {
   readonly samples: readonly number[];
 }
 
-/** The same as `fitStroke`, with what is known of where each point came from. */
 export function fitStrokeSamples(
   samples: readonly Vector[],
   { allowedDeviation, cornerDeg = CORNER_DEG }: FitOptions,

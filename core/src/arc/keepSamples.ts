@@ -1,6 +1,5 @@
 import type { Vector } from './vector';
 
-/** Distance of `p` from the line piece between `a` and `b`, field units. */
 function distanceToPiece(p: Vector, a: Vector, b: Vector): number {
   const dx = b.x - a.x;
   const dy = b.y - a.y;

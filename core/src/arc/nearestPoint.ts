@@ -15,7 +15,6 @@ export interface NearestPoint {
   /** Distance from the start of the arc, field units. */
   readonly s: number;
   readonly point: Vector;
-  /** How far away it is, field units. */
   readonly away: number;
 }
 
@@ -65,14 +64,12 @@ interface Bracket {
   readonly segment: number;
   readonly from: number;
   readonly until: number;
-  /** No place within the bracket is nearer than this, field units. */
   readonly atLeast: number;
 }
 
 /** A piece of a bracket is hardly longer than its chord; this is the most it may be. */
 const CHORD_TO_LENGTH = 1.3;
 
-/** Ends of a piece of a segment as parameters, cut to a window of distances; null when nothing is left. */
 function cut(
   measure: ArcMeasure,
   segment: number,
@@ -92,7 +89,6 @@ function cut(
   return [from < least ? share(least) : ends[0], until > most ? share(most) : ends[1]];
 }
 
-/** A segment in small pieces, the one that may come nearest first. */
 function brackets(
   measure: ArcMeasure,
   segment: number,
@@ -119,7 +115,6 @@ function brackets(
   return found.sort((a, b) => a.atLeast - b.atLeast);
 }
 
-/** The nearest place on one segment, if it is nearer than the best one so far. */
 function nearerOnSegment(
   measure: ArcMeasure,
   segment: number,

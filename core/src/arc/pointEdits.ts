@@ -22,20 +22,16 @@ function indexOfPoint(arc: Arc, pointId: string): number {
   return index;
 }
 
-/** The arc with its shaped points rounded off by where their neighbours are now. */
 export const withRounding = (arc: Arc): Arc => {
   const points = withShapedHandles(arc.points, arc.closed);
   return points === arc.points ? arc : { ...arc, points };
 };
 
-/** An arc whose points no longer follow from a ready shape. */
 const byHand = (arc: Arc): Arc => (arc.shape ? { ...arc, shape: null } : arc);
 
-/** The arc with a point put somewhere else, its handles with it. */
 export const withPointAt = (arc: Arc, pointId: string, { x, y }: Vector): Arc =>
   withRounding(byHand(replacePoint(arc, pointId, (point) => ({ ...point, x, y }))));
 
-/** The arc with several points moved by the same way. */
 export function withPointsMoved(arc: Arc, pointIds: readonly string[], by: Vector): Arc {
   const chosen = new Set(pointIds);
   return withRounding({
@@ -65,7 +61,6 @@ export function withHandleAt(arc: Arc, pointId: string, side: 'in' | 'out', to: 
   return withRounding(byHand(moved));
 }
 
-/** The arc with points of another kind: smooth, even or corner. */
 export function withPointsOfKind(arc: Arc, pointIds: readonly string[], kind: PointKind): Arc {
   const chosen = new Set(pointIds);
   const count = arc.points.length;
@@ -79,7 +74,6 @@ export function withPointsOfKind(arc: Arc, pointIds: readonly string[], kind: Po
   });
 }
 
-/** The arc with points that round themselves off by their neighbours from now on, tighter, sharper or leaning. */
 export function withPointsShaped(arc: Arc, pointIds: readonly string[], shaping: Shaping): Arc {
   const chosen = new Set(pointIds);
   return withRounding({
@@ -98,7 +92,6 @@ const withOneHandle = (point: ArcPoint, side: 'in' | 'out', handle: Vector): Arc
   shaping: null,
 });
 
-/** The id that the next point put into an arc will have. */
 export const nextPointId = (arc: Arc): string => freshId('p', arc.points);
 
 /**
@@ -130,7 +123,6 @@ export function withPointInserted(arc: Arc, segment: number, t: number): Arc {
   return { ...byHand(arc), points: [...points.slice(0, segment + 1), middle, ...points.slice(segment + 1)] };
 }
 
-/** Places along both segments beside a point, in order. */
 function samplesBeside(arc: Arc, index: number): Vector[] {
   const { segments } = measureArc(arc);
   const count = arc.points.length;

@@ -13,7 +13,6 @@ export interface ShapePoints {
 
 export type ShapeHandle = HandleOf<ReadyShape>;
 
-/** The names under which ready shapes are offered, in their order. */
 export const FRESH_SHAPES = SHAPES.flatMap(({ fresh }) => Object.keys(fresh)) as readonly FreshShapeName[];
 
 /** The points of a ready shape. Ends are where they were put; round parts are true to 4e-6 of their radius. */
@@ -36,7 +35,6 @@ export function reversedPoints<P extends PointShape>(points: readonly P[], close
   return [turned[turned.length - 1]!, ...turned.slice(0, -1)];
 }
 
-/** A ready shape at a size that fits a field, in its middle. */
 export function freshShape(
   name: FreshShapeName,
   field: { readonly width: number; readonly height: number },
@@ -51,7 +49,6 @@ export function freshShape(
   return fresh[name]({ centre, unit, point });
 }
 
-/** The handles of a ready shape. */
 export const shapeHandles = (shape: ReadyShape): readonly ShapeHandle[] =>
   shapeDefinition(shape.kind).handles(shape);
 

@@ -21,7 +21,6 @@ const MIN_PIECE = 2e-10;
 const MAX_DEPTH = 48;
 /** A control polygon shorter than this is a single point: its squares would vanish in a double. */
 const MIN_SIZE = 1e-100;
-/** Coefficients per piece of the quintic t(w). */
 export const COEFFICIENTS = 6;
 
 /**
@@ -30,9 +29,7 @@ export const COEFFICIENTS = 6;
  */
 export interface SegmentTable {
   readonly curve: CubicPolynomial;
-  /** Control polygon length, field units. */
   readonly size: number;
-  /** Arc length of the segment, field units. */
   readonly length: number;
   readonly distance: Float64Array;
   readonly parameter: Float64Array;
@@ -162,7 +159,6 @@ function divide(build: Build, t0: number, t1: number, whole: number, depth: numb
   build.inverse.push(...(piece ?? [t0, t1 - t0, 0, 0, 0, 0]));
 }
 
-/** Measures a straight line at steady parameter: exact, in one piece. */
 export function measureLine(cubic: Cubic): SegmentTable {
   const curve = polynomial(cubic);
   const length = distance(cubic.start, cubic.end);

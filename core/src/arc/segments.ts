@@ -14,7 +14,6 @@ export function isStraight(from: PointShape, to: PointShape): boolean {
   return isDrawnIn(from.out) && isDrawnIn(to.in);
 }
 
-/** The curve from one point of an arc to the next. */
 export function segmentBetween(from: PointShape, to: PointShape): Cubic {
   if (isStraight(from, to))
     return {
@@ -26,14 +25,12 @@ export function segmentBetween(from: PointShape, to: PointShape): Cubic {
   return { start: from, control1: add(from, from.out), control2: add(to, to.in), end: to };
 }
 
-/** How many segments an arc has: one less than its points, or as many when it is closed. */
 export function segmentCount(arc: Chain): number {
   const n = arc.points.length;
   if (n < 2) return 0;
   return arc.closed ? n : n - 1;
 }
 
-/** The two points at the ends of segment `index` (0 is the one that leaves the first point). */
 export function segmentEnds<Point extends PointShape>(
   arc: Chain<Point>,
   index: number,

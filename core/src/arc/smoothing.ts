@@ -1,7 +1,6 @@
 import type { PointKind, Shaping } from '../model/schema';
 import { add, distance, dot, scale, subtract, unit, type Vector, ZERO } from './vector';
 
-/** A point of an arc before it has an id. */
 export interface PointShape {
   readonly x: number;
   readonly y: number;
@@ -13,7 +12,6 @@ export interface PointShape {
 
 export const PLAIN: Shaping = { tighten: 0, sharpen: 0, lean: 0 };
 
-/** Handles as places in the field, for drawing and dragging. */
 export const handlePoint = (point: PointShape, side: 'in' | 'out'): Vector => add(point, point[side]);
 
 interface Handles {
@@ -69,7 +67,6 @@ export function withShapedHandles<P extends PointShape>(points: readonly P[], cl
   });
   if (!closed) {
     const [first, last] = [points[0]!, points[count - 1]!];
-    // Two points alone are joined by a straight line.
     if (count === 2 && first.shaping && last.shaping)
       handles[1] = { ...handles[1]!, in: scale(subtract(first, last), 1 / 3) };
     if (first.shaping) {
@@ -102,7 +99,6 @@ export const smoothThrough = (points: readonly Vector[], closed = false): readon
 
 const length = (a: Vector): number => Math.hypot(a.x, a.y);
 
-/** The direction in which a smooth arc passes a point, as a vector of length 1; zero when it has none. */
 function passingDirection(point: PointShape, before?: Vector, after?: Vector): Vector {
   const out = unit(point.out);
   const back = unit(scale(point.in, -1));

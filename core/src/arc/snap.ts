@@ -3,12 +3,9 @@ import { distance, type Vector } from './vector';
 export interface SnapTargets {
   /** Size of the grid's squares, field units; null for no grid. */
   readonly grid: number | null;
-  /** Places that attract: points of arcs. */
   readonly points: readonly Vector[];
-  /** The middle of the field, or null. */
   readonly centre: Vector | null;
   readonly lines: boolean;
-  /** How near is near, field units. */
   readonly reach: number;
 }
 

@@ -10,16 +10,13 @@ export interface Transform {
   readonly f: number;
 }
 
-/** Changes nothing. */
 export const IDENTITY: Transform = { a: 1, b: 0, c: 0, d: 1, e: 0, f: 0 };
 
-/** The map of a point. */
 export const applyTo = (m: Transform, p: Vector): Vector => ({
   x: m.a * p.x + m.c * p.y + m.e,
   y: m.b * p.x + m.d * p.y + m.f,
 });
 
-/** The map of a displacement: without the shift. */
 export const applyLinear = (m: Transform, p: Vector): Vector => ({
   x: m.a * p.x + m.c * p.y,
   y: m.b * p.x + m.d * p.y,
@@ -35,7 +32,6 @@ export const compose = (first: Transform, then: Transform): Transform => ({
   f: then.b * first.e + then.d * first.f + then.f,
 });
 
-/** A shift, field units. */
 export const translation = ({ x, y }: Vector): Transform => ({ ...IDENTITY, e: x, f: y });
 
 const about = (centre: Vector, { a, b, c, d }: Omit<Transform, 'e' | 'f'>): Transform => ({

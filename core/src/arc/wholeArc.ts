@@ -21,11 +21,9 @@ export function withId(point: PointShape & { readonly id?: string }, id: string)
   return isReady ? (point as ArcPoint) : { id, x, y, in: into, out, kind, shaping };
 }
 
-/** Points with fresh ids, p1 onwards. */
 export const withIds = (points: readonly PointShape[]): Arc['points'] =>
   points.map((point, i) => withId(point, `p${i + 1}`));
 
-/** The arc that a ready shape makes, in place of the points it had. */
 export function withShape(arc: Arc, shape: NonNullable<Arc['shape']>): Arc {
   const { points, closed } = shapePoints(shape);
   return { ...arc, closed, shape, points: withIds(points) };
@@ -43,7 +41,6 @@ export function reversedArc(arc: Arc): Arc {
 /** Ends nearer than this share of the arc's length are taken to be the same place. */
 const SAME_PLACE = 1e-3;
 
-/** The arc closed: ends that meet become one point, others are joined by one more segment. */
 export function closedArc(arc: Arc): Arc {
   if (arc.closed) return arc;
   const first = arc.points[0]!;
@@ -54,7 +51,6 @@ export function closedArc(arc: Arc): Arc {
   return withRounding({ ...arc, closed: true, shape: null, points: [seam, ...arc.points.slice(1, -1)] });
 }
 
-/** The arc opened at one of its points, which is its start and its end from then on. */
 export function openedArc(arc: Arc, pointId = arc.points[0]!.id): Arc {
   if (!arc.closed) return arc;
   const index = Math.max(
@@ -73,14 +69,12 @@ export function openedArc(arc: Arc, pointId = arc.points[0]!.id): Arc {
   return { ...arc, closed: false, shape: null, points: [ends[0], ...turned.slice(1), ends[1]] };
 }
 
-/** A closed arc that starts at one of its points; nothing else of it changes. */
 export function startedAt(arc: Arc, pointId: string): Arc {
   const index = arc.points.findIndex(({ id }) => id === pointId);
   if (!arc.closed || index <= 0) return arc;
   return { ...arc, shape: null, points: [...arc.points.slice(index), ...arc.points.slice(0, index)] };
 }
 
-/** The arc with everything about it mapped: moved, turned, scaled or mirrored. */
 export function transformedArc(arc: Arc, transform: Transform): Arc {
   const shape = arc.shape && transformedShape(arc.shape, transform);
   return { ...arc, shape, points: arc.points.map((point) => transformedPoint(point, transform)) };
@@ -93,7 +87,6 @@ export const transformedPoint = <P extends PointShape>(point: P, transform: Tran
   out: applyLinear(transform, point.out),
 });
 
-/** The arc with some of its points mapped, handles and all; the whole arc when all of them are. */
 export function withPointsTransformed(arc: Arc, pointIds: readonly string[], transform: Transform): Arc {
   const chosen = new Set(pointIds);
   if (arc.points.every(({ id }) => chosen.has(id))) return transformedArc(arc, transform);
@@ -104,7 +97,6 @@ export function withPointsTransformed(arc: Arc, pointIds: readonly string[], tra
   });
 }
 
-/** A place of an arc as a point of it: inserted where there is none. */
 export interface ArcWithPoint {
   readonly arc: Arc;
   readonly index: number;
@@ -143,7 +135,6 @@ function nearestEnds(a: Arc, b: Arc): { reverseA: boolean; reverseB: boolean } {
   const ends = (arc: Arc): readonly [Vector, Vector] => [arc.points[0]!, arc.points[arc.points.length - 1]!];
   const [a0, a1] = ends(a);
   const [b0, b1] = ends(b);
-  // The first arc keeps its way if that is as near as turning it.
   const candidates = [
     { away: distance(a1, b0), reverseA: false, reverseB: false },
     { away: distance(a1, b1), reverseA: false, reverseB: true },
@@ -189,6 +180,5 @@ export function joinedArcs(a: Arc, b: Arc): JoinedArcs {
   };
 }
 
-/** Whether there is a segment with this number. */
 export const hasSegment = (arc: Arc, segment: number): boolean =>
   Number.isInteger(segment) && segment >= 0 && segment < segmentCount(arc);

@@ -7,14 +7,12 @@ interface Reader {
   readonly frameNumber: (frame: number) => number;
 }
 
-/** What a check of a timing looks at: one move, on its arc, in its shot. */
 export interface CheckedMove extends Reader {
   readonly move: Move;
   readonly arc: Pick<Arc, 'closed'>;
   readonly shot: Pick<Shot, 'lengthFrames'>;
 }
 
-/** What a check of a travel looks at besides: where the figure is, and its steps from picture to picture. */
 export interface CheckedTravel extends Reader {
   readonly shot: Shot;
   readonly travel: Travel;
@@ -26,7 +24,6 @@ export interface CheckedTravel extends Reader {
 /** How grave a finding is: it will be seen as a mistake, or it deserves a look. */
 export type Gravity = 'mistake' | 'look';
 
-/** Something that an animator may not have meant. */
 export interface Finding {
   readonly from: number;
   readonly until: number;

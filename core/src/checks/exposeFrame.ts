@@ -2,7 +2,6 @@ import { beginsExposure } from '../exposure/exposures';
 import type { FramesHeld, Move } from '../model/schema';
 import type { CheckedMove, Finding } from './check';
 
-/** The fix that lets an exposure begin on a frame between two others, which stay where they are. */
 export function exposeFrame(
   move: Move,
   frame: number,

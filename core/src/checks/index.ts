@@ -23,12 +23,10 @@ import { unseenMark } from './unseenMark';
 export type { FirstFrameNumber } from '../model/frameNumbers';
 export type { CheckedMove, CheckedTravel, Finding, Gravity } from './check';
 
-/** The table of checks that need a timing alone. */
 export const CHECKS = { pastTheEnd, unseenArrival, unseenMark } satisfies Readonly<
   Record<string, Check<CheckedMove>>
 >;
 
-/** The table of checks that look at the travel as well. */
 export const TRAVEL_CHECKS = {
   suddenSpacing,
   jumpAtMark,
@@ -47,7 +45,6 @@ export const TRAVEL_CHECKS = {
 export type CheckName = keyof typeof CHECKS;
 export type TravelCheckName = keyof typeof TRAVEL_CHECKS;
 
-/** What one check finds in a move. */
 export const findingsOf = (
   name: CheckName,
   checked: Omit<CheckedMove, 'frameNumber'>,
@@ -62,7 +59,6 @@ export interface ShotFinding extends Finding {
   readonly isLetBe: boolean;
 }
 
-/** A length in millimetres where the field has a scale, else in field units. */
 const saidIn =
   ({ unitsPerMm }: Shot['field']) =>
   (length: number): string =>
@@ -76,7 +72,6 @@ const numberedFrom =
   (frame: number): number =>
     frameNumber(frame, first);
 
-/** Everything that the checks find in one move of a shot, in order of time. */
 function checkMove(shot: Shot, move: Move, first: FirstFrameNumber): readonly ShotFinding[] {
   const travel = evaluate(shot).travels.find((one) => one.move === move)!;
   const { arc, figure } = travel;

@@ -37,7 +37,6 @@ function jumps(
   return gap(spotLow, spotHigh) > LEFT_OF_A_JUMP * whole;
 }
 
-/** A part on a second arc whose nearest spot there jumps from one stretch of it to another. */
 export const jumpingPart: Check<CheckedTravel> = {
   gravity: 'mistake',
   find: ({ travel, steps, frameNumber }) =>

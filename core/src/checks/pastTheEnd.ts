@@ -1,7 +1,6 @@
 import { leavesArc } from '../timing/leavesArc';
 import type { Check, CheckedMove, Finding } from './check';
 
-/** A span that goes back before it goes on, or past its target, needs arc to do it on. */
 export const pastTheEnd: Check<CheckedMove> = {
   gravity: 'look',
   find: ({ move: { marks }, arc }) =>

@@ -3,7 +3,6 @@ import type { Shot } from '../model/schema';
 import type { Travel } from '../motion/evaluate';
 import { firstFrame, lastFrame, spanIndexAt, spansOf } from '../timing/placeInTime';
 
-/** The way from one picture of a move to the next, between its first mark and its last. */
 export interface Step {
   readonly from: number;
   readonly frame: number;
@@ -19,7 +18,6 @@ export interface Step {
   readonly isHeld: boolean;
 }
 
-/** The steps of a travel that are seen, in order of time. */
 export function stepsOf(travel: Travel, shot: Pick<Shot, 'lengthFrames'>): readonly Step[] {
   const { move, arcDistance, pivotX, pivotY, heading } = travel;
   const [first, last] = [firstFrame(move), lastFrame(move)];

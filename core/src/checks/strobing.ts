@@ -12,7 +12,6 @@ export const strobing: Check<CheckedTravel> = {
       const [a, b] = [from - 1, frame - 1];
       const [ux, uy] = [(pivotX[b]! - pivotX[a]!) / straight, (pivotY[b]! - pivotY[a]!) / straight];
       const { look, placement: m } = figureOn(travel, b);
-      // The sides of its box, laid along the way.
       const across = Math.abs((m.a * ux + m.b * uy) * look.width);
       const down = Math.abs((m.c * ux + m.d * uy) * look.height);
       return straight > across + down;

@@ -32,7 +32,6 @@ export type FreshArc = {
   readonly name?: string;
 } & ({ readonly points: readonly PointShape[]; readonly closed?: boolean } | { readonly shape: ReadyShape });
 
-/** A number that no arc's name ends in yet. */
 function freshNumber(shot: Shot): number {
   const taken = shot.arcs.map(({ name }) => Number(/(\d+)$/.exec(name)?.[1] ?? 0));
   return Math.max(0, ...taken) + 1;
@@ -57,7 +56,6 @@ function withArcAdded(shot: Shot, fresh: FreshArc): Shot {
 
 const lastArc = (shot: Shot): Arc => shot.arcs[shot.arcs.length - 1]!;
 
-/** Points of which some have ids already; the others get fresh ones. */
 function withMissingIds(points: readonly (PointShape & { readonly id?: string })[]): Arc['points'] {
   const used = points.filter((point) => point.id !== undefined) as { id: string }[];
   let next = Number(freshId('p', used).slice(1));
@@ -103,7 +101,6 @@ export const arcEdits = {
     return withFigureOn(drawn, lastArc(drawn));
   },
 
-  /** Several arcs at once, from a drawing. The first of them carries a stand-in, as a single one would. */
   drawArcs: (shot: Shot, { arcs }: { arcs: readonly FreshArc[] }): Shot => {
     const [first, ...others] = arcs;
     return first ? others.reduce(withArcAdded, arcEdits.drawArc(shot, first)) : shot;
@@ -129,7 +126,6 @@ export const arcEdits = {
 
   ...pointEdits,
 
-  /** Closes an arc: ends that meet become one point, others are joined by one more segment. */
   closeArc: (shot: Shot, { arcId }: OfArc): Shot => changeArc(shot, arcId, closedArc),
 
   openArc: (shot: Shot, { arcId, pointId }: OfArc & { pointId?: string }): Shot =>
@@ -252,7 +248,6 @@ export const arcEdits = {
     return changeArcOnly(shot, arcId, (arc) => ({ ...arc, ...some }));
   },
 
-  /** Puts an arc at another place of the list; later ones are drawn on top. */
   orderArc: (shot: Shot, { arcId, to }: OfArc & { to: number }): Shot => {
     const arc = findArc(shot, arcId);
     const others = shot.arcs.filter((other) => other !== arc);

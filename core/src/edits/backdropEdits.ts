@@ -12,7 +12,6 @@ const changeBackdrop = (shot: Shot, some: Partial<Backdrop>): Shot => {
   return { ...shot, backdrop: { ...shot.backdrop, ...some } };
 };
 
-/** Everything that can be done to what lies under a shot. */
 export const backdropEdits = {
   /** A picture, or a sequence in order, that just covers the field. One that was there gives its place and fading. */
   putBackdrop: (shot: Shot, { pictures }: { pictures: readonly Picture[] }): Shot => {

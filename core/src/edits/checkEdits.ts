@@ -5,9 +5,7 @@ import { type OfMove, withMove } from '../timing/moveChange';
 
 type OfFinding = OfMove & { readonly check: string };
 
-/** What the checks tell: from where on, and what they are to let be. */
 export const checkEdits = {
-  /** @throws ShotError `out-of-range` */
   setThresholds: (shot: Shot, some: Partial<Thresholds>): Shot => {
     const thresholds = { ...shot.thresholds, ...some };
     const fault = thresholdsFault(thresholds);
@@ -15,7 +13,6 @@ export const checkEdits = {
     return { ...shot, thresholds };
   },
 
-  /** A finding that is not to be told again. @param args.frame one that it is about */
   letBe: (shot: Shot, { moveId, check, frame }: OfFinding & { readonly frame: number }): Shot =>
     withMove(shot, moveId, (move) =>
       move.letBe.some((one) => one.check === check && one.frame === frame)
@@ -23,7 +20,6 @@ export const checkEdits = {
         : { ...move, letBe: [...move.letBe, { check, frame }] },
     ),
 
-  /** Findings that are told again: all of one check on some frames, both included. */
   tellAgain: (
     shot: Shot,
     { moveId, check, from, until }: OfFinding & { readonly from: number; readonly until: number },

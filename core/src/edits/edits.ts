@@ -204,7 +204,6 @@ const plainEdits = {
   setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
     changeMove(shot, moveId, (move) => ({ ...move, keeps })),
 
-  /** A shot taken over whole: from a file, or from a table of increments. */
   replaceShot: (_: Shot, { shot }: { shot: Shot }): Shot => shot,
 } as const;
 
@@ -217,7 +216,6 @@ export const edits = settledEdits(plainEdits);
 export type EditName = keyof typeof edits;
 export type EditArguments<Name extends EditName> = Parameters<(typeof edits)[Name]>[1];
 
-/** One edit as plain data: what a reducer stores and a test writes down. */
 export type Edit = {
   [Name in EditName]: { readonly name: Name; readonly args: EditArguments<Name> };
 }[EditName];

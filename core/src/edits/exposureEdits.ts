@@ -7,12 +7,10 @@ import { withPictureHeld } from '../exposure/heldFor';
 import { findMove, type OfMove, withMove } from '../timing/moveChange';
 import type { FramesHeld, Shot } from '../model/schema';
 
-/** Everything that can be done to the pictures of a move: how long they are held, which are left out, which put by hand. */
 export const exposureEdits = {
   setFramesHeld: (shot: Shot, { moveId, framesHeld }: OfMove & { framesHeld: FramesHeld }): Shot =>
     withMove(shot, moveId, (move) => ({ ...move, framesHeld, exposures: [] })),
 
-  /** The same on some frames only, both ends included. */
   setRangeHeld: (
     shot: Shot,
     { moveId, ...range }: OfMove & { from: number; until: number; framesHeld: FramesHeld },
@@ -63,7 +61,6 @@ export const exposureEdits = {
     );
   },
 
-  /** Puts one exposure off the plan, by so many field units; the others stay. */
   putByHand: (
     shot: Shot,
     { moveId, frame, dx, dy }: OfMove & { frame: number; dx: number; dy: number },
@@ -78,7 +75,6 @@ export const exposureEdits = {
       return { ...move, overrides };
     }),
 
-  /** Puts exposures back on the plan; without frames all of them. */
   backOnPlan: (shot: Shot, { moveId, frames }: OfMove & { frames?: readonly number[] }): Shot =>
     withMove(shot, moveId, (move) => ({
       ...move,

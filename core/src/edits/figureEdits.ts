@@ -23,7 +23,6 @@ type OfFigure = { readonly figureId: string };
  */
 export type Attaching = 'start' | 'where-it-is' | { readonly fraction: number };
 
-/** @throws ShotError `unknown-id` */
 function findFigure(shot: Shot, id: string): Figure {
   const figure = shot.figures.find((candidate) => candidate.id === id);
   if (!figure) throw new ShotError('unknown-id', `The shot has no figure ${id}.`);
@@ -37,7 +36,6 @@ function pivotOn(before: Figure, after: Figure): Figure['pivot'] {
   return { x: (before.pivot.x * is.width) / was.width, y: (before.pivot.y * is.height) / was.height };
 }
 
-/** Where the pivot of a figure stands on a frame, and how it is turned; null for one that stands nowhere. */
 function standingOf(shot: Shot, figureId: string, frame: number): (Vector & { turnDeg: number }) | null {
   const waiting = shot.waiting.find((one) => one.figureId === figureId);
   if (waiting) return waiting;
@@ -48,14 +46,12 @@ function standingOf(shot: Shot, figureId: string, frame: number): (Vector & { tu
   return { x: pivotX[i]!, y: pivotY[i]!, turnDeg: heading[i]! };
 }
 
-/** The move with one offset on all frames; none where it is zero. */
 function withSteadyOffset(move: Move, frame: number, { x, y }: Vector): Move {
   const isNone = x === 0 && y === 0;
   const keys = (value: number) => (isNone ? [] : [{ frame, value }]);
   return withKeysOn(withKeysOn(move, 'offsetX', keys(x)), 'offsetY', keys(y));
 }
 
-/** The shot with a move whose figure stands, on a frame, where it stood before it came onto the arc. */
 function withPlaceKept(
   shot: Shot,
   move: Move,
@@ -88,14 +84,12 @@ const replaceMove = (shot: Shot, move: Move): Shot => ({
   moves: shot.moves.map((other) => (other.id === move.id ? move : other)),
 });
 
-/** Moves in the order in which their figures lie: those of the last figure are in front. */
 function inOrderOfFigures(shot: Shot): Shot {
   const rank = new Map(shot.figures.map(({ id }, i) => [id, i]));
   const moves = [...shot.moves].sort((a, b) => rank.get(a.figureId)! - rank.get(b.figureId)!);
   return { ...shot, moves };
 }
 
-/** A cycle that nothing was said about. */
 const FRESH_CYCLE: Cycle = {
   by: 'time',
   from: 1,
@@ -107,7 +101,6 @@ const FRESH_CYCLE: Cycle = {
   after: 'hold',
 };
 
-/** What a figure had as its move, whether it rides an arc or waits; null for none. */
 function moveOf(shot: Shot, figureId: string): Waiting['move'] {
   const waiting = shot.waiting.find((one) => one.figureId === figureId);
   return waiting ? waiting.move : (shot.moves.find((one) => one.figureId === figureId) ?? null);
@@ -142,9 +135,7 @@ function withPartsSized(before: Shot, after: Shot, figureId: string): Shot {
   };
 }
 
-/** Everything that can be done to what rides: what it looks like, on which arc, in which order. */
 export const figureEdits = {
-  /** Name, height, pivot, front, whether it is seen and may be touched; a stand-in, for short. */
   setFigure: (
     shot: Shot,
     {
@@ -245,7 +236,6 @@ export const figureEdits = {
     };
   },
 
-  /** Where a figure stands that rides no arc. */
   placeWaiting: (
     shot: Shot,
     { figureId, ...place }: OfFigure & Partial<Pick<Waiting, 'x' | 'y' | 'turnDeg'>>,
@@ -264,7 +254,6 @@ export const figureEdits = {
     };
   },
 
-  /** Another place for a figure in the order of depth. @param args.to its index from the back, 0 at the back */
   orderFigure: (shot: Shot, { figureId, to }: OfFigure & { readonly to: number }): Shot => {
     const figure = findFigure(shot, figureId);
     const figures = shot.figures.filter((one) => one !== figure);
@@ -273,7 +262,6 @@ export const figureEdits = {
     return inOrderOfFigures({ ...shot, figures });
   },
 
-  /** For how many frames drawings are shown that follow each other. @param args.drawing from 1; all without it */
   setDrawingFrames: (
     shot: Shot,
     { figureId, frames, drawing }: OfFigure & { readonly frames: number; readonly drawing?: number },

@@ -15,7 +15,6 @@ export interface ActingOut {
   readonly thinned: Pick<ThinnedGesture, 'points' | 'marks'>;
   /** Field units. */
   readonly allowedDeviation: number;
-  /** The frame of the gesture's first place. */
   readonly firstFrame: number;
   /** Number of intervals it was fitted to; null when it lasts as long as the hand took. */
   readonly frames: number | null;
@@ -47,7 +46,6 @@ export function actedPoints(thinned: ActingOut['thinned']): Arc['points'] {
   return points;
 }
 
-/** Edits that have to do with acting a move out. */
 export const gestureEdits = {
   /** A gesture kept as it was recorded. It is in the shot from then on, whether a move uses it or not. */
   keepGesture: (shot: Shot, { gesture, name }: { gesture: RawGesture; name?: string }): Shot => {
@@ -99,7 +97,6 @@ export const gestureEdits = {
     }));
   },
 
-  /** A shot as long as one of its moves: it ends when the move does. */
   fitLengthTo: (shot: Shot, { moveId }: { moveId: string }): Shot => {
     const { marks, arcId } = findMove(shot, moveId);
     const last = marks[marks.length - 1]!.frame - (findArc(shot, arcId).closed ? 1 : 0);

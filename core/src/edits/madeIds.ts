@@ -17,7 +17,6 @@ interface Part {
   readonly id: string;
 }
 
-/** Those of the later parts that were not there before. */
 function fresh<P extends Part>(before: readonly P[] | undefined, after: readonly P[]): readonly string[] {
   if (before === after) return [];
   const known = new Set(before?.map(({ id }) => id));
@@ -37,7 +36,6 @@ function freshWithin<P extends Part, Q extends Part>(
   });
 }
 
-/** What of a shot was not there before an edit. */
 export const madeIds = (before: Shot, after: Shot): MadeIds => ({
   arcs: fresh(before.arcs, after.arcs),
   figures: fresh(before.figures, after.figures),

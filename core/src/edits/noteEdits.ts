@@ -18,15 +18,12 @@ function checked<Part extends Written>(note: Part, shot: Shot): Part {
   return { ...note, text };
 }
 
-/** Notes on frames and ranges of the current take. */
 export const noteEdits = {
-  /** @throws ShotError `out-of-range`, `unknown-id` */
   addNote: (shot: Shot, note: Written): Shot => {
     const { from, until, text, figureId } = checked(note, shot);
     return withMoreNotes(shot, [{ from, until, text, figureId }]);
   },
 
-  /** @throws ShotError `out-of-range`, `unknown-id` */
   changeNote: (shot: Shot, { noteId, ...some }: { readonly noteId: string } & Partial<Written>): Shot => ({
     ...shot,
     notes: inOrder(changePart(shot.notes, noteId, (note) => checked({ ...note, ...some }, shot))),

@@ -6,7 +6,6 @@ import { offsetFrom, offsetInField } from '../motion/offset';
 import { findMove, type OfMove } from '../timing/moveChange';
 import { type Reach, withKeyOn, withKeysOn, withValueReaching } from '../timing/tracks/keyEdits';
 
-/** Everything that can be done to how far a figure stands off its arc. */
 export const offsetEdits = {
   /**
    * Another offset on a frame, in the field or riding as the move has it.

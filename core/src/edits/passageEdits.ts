@@ -148,7 +148,6 @@ export const passageEdits = {
       return outAndBack(move, passage);
     });
     const { until } = passage;
-    // What is noted on the frame where it turns is said once.
     return withNotesOfCopies(shot, next, passage, (note) =>
       note.from === until ? [] : [{ from: 2 * until - note.until, until: 2 * until - note.from }],
     );

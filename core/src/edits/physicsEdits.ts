@@ -16,7 +16,6 @@ interface Prepared {
   readonly framesPerSecond: number;
 }
 
-/** @throws ShotError `out-of-range` */
 function prepared(shot: Shot, { moveId, miniature, ...options }: OfMove & Physics): Prepared {
   const { arcId } = findMove(shot, moveId);
   const { shape } = findArc(shot, arcId);
@@ -53,7 +52,6 @@ export function physicalTiming(shot: Shot, args: OfMove & Physics): PhysicalTimi
   return { seconds: frames / shot.rate, frames, rounded };
 }
 
-/** What a move by its weight would come to that is not made yet. @throws ShotError as `makePhysical` */
 export function plannedTiming(
   shot: Shot,
   { shape, ...physics }: Physics & { readonly shape: PhysicalShape },
@@ -88,7 +86,6 @@ function afterEdit(before: Shot, after: Shot, move: Move): Shot {
   }
 }
 
-/** A shot after an edit, with its moves by weight as `afterEdit` says. */
 export const withPhysicsSettled = (before: Shot, after: Shot): Shot =>
   after.moves.reduce((shot, move) => (move.physics ? afterEdit(before, shot, move) : shot), after);
 
@@ -103,7 +100,6 @@ export const physicsEdits = {
   timePhysically: (shot: Shot, { moveId, damping, swings, rolls, miniature }: OfMove & Physics): Shot => {
     const isFirst = findMove(shot, moveId).physics === null;
     const timed = retimed(shot, moveId, { damping, swings, rolls, miniature });
-    // What was put by hand or left out was so on other frames.
     return isFirst
       ? withMove(timed, moveId, (move) => ({
           ...move,

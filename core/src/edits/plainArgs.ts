@@ -1,6 +1,5 @@
 import { plainLine, plainText } from '../model/plainText';
 
-/** Arguments of edits that are words for people, on one line; and those of several lines. */
 const LINES: ReadonlySet<string> = new Set(['name', 'film', 'label', 'word']);
 const TEXTS: ReadonlySet<string> = new Set(['text']);
 

@@ -18,7 +18,6 @@ type OfArc = { readonly arcId: string };
 type OfPoints = OfArc & { readonly pointIds: readonly string[] };
 type OfSegment = OfArc & { readonly segment: number };
 
-/** Everything that can be done to the points of an arc and what lies between them. Each throws as `arcEdits` says. */
 export const pointEdits = {
   /** One point put somewhere, field units; those that round themselves off follow. A ready shape is none any more. */
   movePoint: (shot: Shot, { arcId, pointId, to }: OfArc & { pointId: string; to: Vector }): Shot =>
@@ -53,7 +52,6 @@ export const pointEdits = {
   shapePoints: (shot: Shot, { arcId, pointIds, shaping }: OfPoints & { shaping: Shaping }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsShaped(arc, pointIds, shaping)),
 
-  /** Pulls a segment so that its place at `t` lies at `to`; no point is added. */
   pullSegment: (shot: Shot, { arcId, segment, t, to }: OfSegment & { t: number; to: Vector }): Shot =>
     changeArc(shot, arcId, (arc) => withSegmentPulled(arc, segment, t, to)),
 
@@ -61,7 +59,6 @@ export const pointEdits = {
   straightenSegment: (shot: Shot, { arcId, segment }: OfSegment): Shot =>
     changeArc(shot, arcId, (arc) => withSegmentStraight(arc, segment)),
 
-  /** Moves, turns, scales or mirrors points, or the whole arc when all of them are meant. */
   transformPoints: (shot: Shot, { arcId, pointIds, transform }: OfPoints & { transform: Transform }): Shot =>
     changeArc(shot, arcId, (arc) => withPointsTransformed(arc, pointIds, transform)),
 } as const;

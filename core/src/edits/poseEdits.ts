@@ -10,7 +10,6 @@ import { changeArc } from '../timing/changeArc';
 import { findArc } from '../model/parts';
 import type { Mark, Shot } from '../model/schema';
 
-/** Edits that put the figure in place: the arc and the marks follow. */
 export const poseEdits = {
   /** A first pose, with no arc yet: a stand-in that stays on that spot until there is a second one. */
   beginPoses: (shot: Shot, { frame, to }: { frame: number; to: Vector }): Shot => {
@@ -32,11 +31,9 @@ export const poseEdits = {
     }));
   },
 
-  /** The figure put somewhere on a frame: see `withPose`. */
   pose: (shot: Shot, args: { moveId: string; frame: number; to: Vector; path: PosePath }): Shot =>
     withPose(shot, args),
 
-  /** How the span from a mark to the next goes: see `withBetweenPoses`. */
   setBetweenPoses: (shot: Shot, { moveId, markId, how }: OfMark & { how: BetweenPoses }): Shot =>
     withBetweenPoses(shot, moveId, markId, how),
 

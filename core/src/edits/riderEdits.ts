@@ -14,7 +14,6 @@ import { freshFigureName } from './withFigure';
 
 type OfRider = OfMove & { readonly riderId: string };
 
-/** @throws ShotError `unknown-id` */
 function findRider(move: Pick<Move, 'riders'>, riderId: string): Rider {
   const rider = move.riders.find(({ id }) => id === riderId);
   if (!rider) throw new ShotError('unknown-id', `The move has no part ${riderId}.`);
@@ -32,7 +31,6 @@ const lookFieldsOf = ({ artwork, height, heightMm, pivot, frontDeg }: Figure) =>
 const partName = (name: string, number: number): string =>
   `${name.slice(0, MAX_NAME_LENGTH - 4)} ${number}`.trim();
 
-/** @throws ShotError `out-of-range` */
 function complainOfMany(count: number): void {
   if (count > MAX_RIDERS) throw outOfRange(`A figure has at most ${MAX_RIDERS} parts besides itself.`);
 }
@@ -45,7 +43,6 @@ const changeRider = (shot: Shot, { moveId, riderId }: OfRider, change: (rider: R
   }));
 };
 
-/** Everything that can be done to the parts that follow a figure. */
 export const riderEdits = {
   /**
    * A further part, which looks like the figure unless it is said otherwise.
@@ -68,7 +65,6 @@ export const riderEdits = {
   setRider: (shot: Shot, { moveId, riderId, ...some }: OfRider & Partial<Omit<Rider, 'id'>>): Shot =>
     changeRider(shot, { moveId, riderId }, (rider) => ({ ...rider, ...some })),
 
-  /** Other artwork for a part; its pivot and its front are the artwork's own then. */
   setRiderArtwork: (shot: Shot, { artwork, ...of }: OfRider & { readonly artwork: Artwork }): Shot =>
     changeRider(shot, of, (rider) => ({ ...rider, artwork, pivot: null, frontDeg: 0 })),
 
@@ -163,7 +159,6 @@ export const riderEdits = {
       ...lookFieldsOf(rider),
       id: figureId,
       name: freshFigureName(shot, rider.name),
-      // No figure is smaller than a unit.
       height: Math.max(1, rider.height * share),
       heightMm: rider.heightMm === null ? null : Math.max(0.01, rider.heightMm * share),
       hidden: rider.hidden,

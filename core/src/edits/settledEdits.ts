@@ -41,7 +41,6 @@ const partsOf = ({ moves, arcs, waiting, gestures }: Shot): Parts => ({
   gestures: new Set(gestures.map(({ id }) => id)),
 });
 
-/** A timing in another take, after an edit of the current one: on the arc that its move has now, as it is now. */
 function following(timing: TakenTiming, before: Parts, after: Parts): TakenTiming | null {
   const { moveId } = timing;
   const hasGesture = timing.acted === null || after.gestures.has(timing.acted.gestureId);
@@ -78,7 +77,6 @@ function withTakesFollowing(before: Shot, after: Shot): Shot {
   return takes.every((take, i) => take === after.takes[i]) ? after : { ...after, takes };
 }
 
-/** A shot without notes about figures that are gone, in all its takes. */
 function withoutLostNotes(before: Shot, after: Shot): Shot {
   if (before.figures === after.figures) return after;
   const ids = new Set(after.figures.map(({ id }) => id));

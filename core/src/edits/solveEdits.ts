@@ -6,7 +6,6 @@ import { type OfMove, withMove } from '../timing/moveChange';
 import { type Span, spansOf } from '../timing/placeInTime';
 import { easingUnder, framesUnder, keepsTo, type SpanPlan, type StepRule } from '../timing/solve';
 
-/** A span as it is solved for: its way along the arc in field units. */
 export const planOf = (move: Move, span: Span, length: number): SpanPlan => ({
   easing: span.from.easing,
   distance: (span.to.fraction - span.from.fraction) * length,
@@ -39,7 +38,6 @@ export const solveEdits = {
         const asked = spansOf(move).filter(
           (span) => !span.isHold && (markId === null || span.from.id === markId),
         );
-        // The last one first: what comes later is shifted, and nothing that is still to be done.
         return asked.reduceRight((now, span) => {
           const plan = planOf(move, span, length);
           if (keepsTo(plan, rule)) return now;

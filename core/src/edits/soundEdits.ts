@@ -17,7 +17,6 @@ function checked<Part extends Heard>(cue: Part): Part {
 
 const inTime = (cues: readonly Cue[]): readonly Cue[] => [...cues].sort((a, b) => a.seconds - b.seconds);
 
-/** What is heard: the sound, and the cues that are laid on it. */
 export const soundEdits = {
   /** Cues besides those that there are, as they are typed, tapped or read. @throws ShotError `out-of-range` */
   addCues: (shot: Shot, { cues }: { readonly cues: readonly Heard[] }): Shot => {
@@ -30,17 +29,14 @@ export const soundEdits = {
     return { ...shot, cues: inTime([...shot.cues, ...fresh]) };
   },
 
-  /** @throws ShotError `out-of-range`, `unknown-id` */
   changeCue: (shot: Shot, { cueId, ...some }: { readonly cueId: string } & Partial<Heard>): Shot => ({
     ...shot,
     cues: inTime(changePart(shot.cues, cueId, (cue) => checked({ ...cue, ...some }))),
   }),
 
-  /** One cue in the place of some. @throws ShotError `out-of-range` */
   setCuesOn: (shot: Shot, { cueIds, ...heard }: { readonly cueIds: readonly string[] } & Heard): Shot =>
     soundEdits.addCues(soundEdits.removeCues(shot, { cueIds }), { cues: [heard] }),
 
-  /** @param args.cueIds all of them without it */
   removeCues: (shot: Shot, { cueIds }: { readonly cueIds?: readonly string[] }): Shot => ({
     ...shot,
     cues: cueIds ? shot.cues.filter(({ id }) => !cueIds.includes(id)) : [],

@@ -11,7 +11,6 @@ import { spanKnots, withShares } from '../exposure/spanKnots';
 import { isRound, type OfMark, type OfMove, type TakesLater, withMark, withMove } from '../timing/moveChange';
 import type { Shot } from '../model/schema';
 
-/** Everything that can be done to the spacing between two marks. */
 export const spacingEdits = {
   easingToTicks: (shot: Shot, { moveId, markId }: OfMark): Shot =>
     withMove(shot, moveId, (move) => {

@@ -25,7 +25,6 @@ const onPicture = ({ width, height }: DrawingPicture, { x, y }: Vector): Vector 
   y: Math.min(height, Math.max(0, y)),
 });
 
-/** Everything that can be done to what is planted. */
 export const strideEdits = {
   /**
    * The spot of a drawing that is planted, in the picture's own units; null lifts it. It stays on the picture.
@@ -90,7 +89,6 @@ export const strideEdits = {
         const cycle = Math.round(solveStride(stride, 'cycleFrames'));
         const swings = move.cycle?.swings ?? false;
         const own = artwork.drawings.map(({ frames }) => frames);
-        // There and back shows all but the ends twice.
         const all = swings ? [...own, ...own.slice(1, -1).reverse()] : own;
         const held = drawingFramesFor(all, cycle)?.slice(0, own.length);
         if (!held || held.some((frames) => frames > 240))

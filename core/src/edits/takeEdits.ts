@@ -14,7 +14,6 @@ function checkedName(name: string): string {
   return trimmed;
 }
 
-/** The first of “Take 1, Take 2 …” that no take is called yet. */
 function freshName({ takes }: Shot): string {
   const names = new Set(takes.map(({ name }) => name));
   let number = takes.length + 1;
@@ -22,9 +21,7 @@ function freshName({ takes }: Shot): string {
   return `Take ${number}`;
 }
 
-/** Everything that can be done to the takes of a shot. What is edited besides is the current one. */
 export const takeEdits = {
-  /** A further take that begins as the current one is, and is current then. @throws ShotError `out-of-range` */
   addTake: (shot: Shot, { name }: { readonly name?: string }): Shot => {
     if (shot.takes.length >= MAX_TAKES) throw outOfRange(`A shot has at most ${MAX_TAKES} takes.`);
     const current = currentTake(shot);
@@ -47,7 +44,6 @@ export const takeEdits = {
     return { ...shot, takes: changePart(shot.takes, takeId, (take) => ({ ...take, name: next })) };
   },
 
-  /** Another take as the current one; the one before stays in the list. @throws ShotError `unknown-id` */
   chooseTake: (shot: Shot, { takeId }: OfTake): Shot => withTakeChosen(shot, takeId),
 
   /** The last one stays; of the current one's neighbours one takes its place. @throws ShotError */

@@ -29,7 +29,6 @@ import { PLAIN_MARK, PLAIN_TIMING } from '../model/plainTiming';
 import { type Easing, type Mark, type Move, type Outside, type Shot } from '../model/schema';
 import { lastFrameFor, MAX_SHOT_FRAMES } from '../model/limits';
 
-/** A move from the first frame of another to a last one, with nothing between. */
 function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): Move {
   const first = move.marks[0]!;
   // What lies on frames besides marks keeps its share of the time.
@@ -51,9 +50,7 @@ function spread(move: Move, last: number, easing: Easing, kind: Mark['kind']): M
   };
 }
 
-/** Everything that can be done to when a move is where: its marks, and what it does outside them. */
 export const timingEdits = {
-  /** A further mark; without a place it stands where the move is on that frame, and nothing moves. */
   addMark: (shot: Shot, { moveId, frame, fraction }: OfMove & { frame: number; fraction?: number }): Shot => {
     const last = lastFrameFor(shot.lengthFrames, isRound(shot, findMove(shot, moveId)));
     if (!Number.isInteger(frame) || frame < 1 || frame > last)
@@ -123,7 +120,6 @@ export const timingEdits = {
       ),
     ),
 
-  /** A hold from a frame on; a frame without a mark gets one. */
   insertHold: (
     shot: Shot,
     { moveId, frame, frames, takesLater }: OfMove & TakesLater & { frame: number; frames: number },
@@ -148,7 +144,6 @@ export const timingEdits = {
       );
     }),
 
-  /** What a move does before its first and after its last mark. */
   setOutside: (shot: Shot, { moveId, ...some }: OfMove & { before?: Outside; after?: Outside }): Shot =>
     withMove(shot, moveId, (move) => ({ ...move, ...some })),
 

@@ -27,7 +27,6 @@ type OfKeys = OfTrack & { readonly keyIds: readonly string[] };
 /** How near keys come to a lean that they take the place of, degrees. */
 const LEAN_TOLERANCE_DEG = 0.1;
 
-/** Everything that can be done to the tracks of a figure: values that keys on frames change. */
 export const trackEdits = {
   /**
    * A key on a frame, or another value for the one that is there; without a value a key that changes nothing.
@@ -50,7 +49,6 @@ export const trackEdits = {
         : withValueReaching(move, track, frame, value, reach),
     ),
 
-  /** Takes all keys out of one track; the others stay. */
   clearTrack: (shot: Shot, { moveId, track }: OfTrack): Shot =>
     changeMove(shot, moveId, (move) => withKeysOn(move, track, [])),
 
@@ -69,7 +67,6 @@ export const trackEdits = {
     }: OfTrack & { first: number; last: number; keyIds?: readonly string[] },
   ): Shot => changeMove(shot, moveId, (move) => withKeysStretched(move, track, first, last, keyIds)),
 
-  /** Copied keys from a frame on. @throws ShotError `out-of-range` */
   pasteKeys: (
     shot: Shot,
     { moveId, track, copied, at }: OfTrack & { copied: CopiedKeys; at: number },
@@ -106,7 +103,6 @@ export const trackEdits = {
   setKeyEasing: (shot: Shot, { moveId, track, keyIds, easing }: OfKeys & { easing: Easing }): Shot =>
     changeMove(shot, moveId, (move) => withKeyEasing(move, track, keyIds, easing)),
 
-  /** How the value grows from keys to those after them, in tracks of sizes. */
   setKeyGrowth: (shot: Shot, { moveId, track, keyIds, growth }: OfKeys & { growth: Growth }): Shot =>
     changeMove(shot, moveId, (move) => withKeyGrowth(move, track, keyIds, growth)),
 } as const;

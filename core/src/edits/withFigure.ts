@@ -10,7 +10,6 @@ import { lastFrameFor } from '../model/limits';
 export const FRESH_FIGURE_SHARE = 0.16;
 const EVEN: Easing = { kind: 'even' };
 
-/** A name that no figure of the shot has: as it is wished, or by a number. */
 export function freshFigureName({ figures }: Shot, wished?: string): string {
   const names = new Set(figures.map(({ name }) => name));
   if (wished !== undefined && wished !== '' && !names.has(wished)) return wished;
@@ -48,7 +47,6 @@ export function freshMove(shot: Shot, arc: Arc, figureId: string): Move {
   };
 }
 
-/** The shot with a stand-in on the start of an arc, and a move over all frames. */
 export function withFigureOn(shot: Shot, arc: Arc): Shot {
   const figureId = freshId('figure', shot.figures);
   return {

@@ -15,7 +15,6 @@ interface Closing {
   readonly last?: number;
 }
 
-/** Places that come closer and closer to the end, each leaving a share of what the one before left. */
 const closing = (count: number, leaves: number): number[] =>
   Array.from({ length: count }, (_, j) => 1 - leaves ** (j + 1));
 

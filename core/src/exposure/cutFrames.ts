@@ -8,7 +8,6 @@ import { firstFrame, fractionAt, lastFrame, spanIndexAt } from '../timing/placeI
 import { isHold } from '../timing/isHold';
 import { spanDisplacement } from './spanKnots';
 
-/** The place on every frame of a span, as shares of its way; index 0 is the frame after its first mark. */
 function sharesByFrame(move: Move, index: number): number[] {
   const [from, to] = [move.marks[index]!, move.marks[index + 1]!];
   const displacement = spanDisplacement(move, index);

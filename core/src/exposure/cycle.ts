@@ -2,7 +2,6 @@ import type { Artwork, Cycle } from '../model/schema';
 
 type Drawings = Extract<Artwork, { kind: 'pictures' }>['drawings'];
 
-/** A cycle as it runs: its drawings in order, each with the frames that it is held. */
 interface Sequence {
   /** Numbers of the drawings, from 1. */
   readonly order: readonly number[];
@@ -19,7 +18,6 @@ function sequenceOf(drawings: Drawings, swings: boolean): Sequence {
   return { order, starts };
 }
 
-/** Length of one cycle, frames. */
 export function cycleFrames(drawings: Drawings, swings: boolean): number {
   const { starts } = sequenceOf(drawings, swings);
   return starts[starts.length - 1]!;
@@ -28,7 +26,6 @@ export function cycleFrames(drawings: Drawings, swings: boolean): number {
 /** A share of a cycle that misses the next drawing by less has reached it: distances are sums of doubles. */
 const REACHED = 1e-9;
 
-/** The drawing at a place of a cycle. @param at frames from its start, real, of any cycle */
 function drawingAt({ order, starts }: Sequence, at: number): number {
   const length = starts[starts.length - 1]!;
   const within = (((at + REACHED) % length) + length) % length;
@@ -37,7 +34,6 @@ function drawingAt({ order, starts }: Sequence, at: number): number {
   return order[i]!;
 }
 
-/** Where something is that goes from one value to another, after it has gone past one of them. */
 function outside(how: Cycle['before'], value: number, edge: number): number | null {
   switch (how) {
     case 'hold':

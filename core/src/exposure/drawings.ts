@@ -1,7 +1,6 @@
 import type { DrawingPicture, Figure, Move } from '../model/schema';
 import { cycleDrawing } from './cycle';
 
-/** How many drawings a figure has. */
 export const drawingCount = ({ artwork }: Pick<Figure, 'artwork'>): number =>
   artwork.kind === 'pictures' ? artwork.drawings.length : 1;
 
@@ -13,7 +12,6 @@ export interface DrawingSource {
   readonly lastFrame: number;
 }
 
-/** The drawing of a sequence from frame 1 on, each for its frames, the last one staying. */
 function inSequence(drawings: readonly DrawingPicture[], frame: number): number {
   let rest = frame - 1;
   for (const [i, { frames }] of drawings.entries()) {

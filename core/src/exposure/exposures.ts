@@ -3,14 +3,12 @@ import { firstFrame, lastFrame } from '../timing/placeInTime';
 
 /** One drawing or one placement, and the frames it is held for. */
 export interface Exposure {
-  /** First frame of the exposure. */
   readonly frame: number;
   readonly framesHeld: number;
 }
 
 type Timing = Pick<Move, 'marks' | 'before' | 'after' | 'framesHeld' | 'exposures' | 'skips'>;
 
-/** The last range of exposures that begins on a frame or before it. */
 function rangeBefore({ exposures }: Pick<Move, 'exposures'>, f: number): ExposureRange | undefined {
   let low = 0;
   let high = exposures.length;
@@ -31,7 +29,6 @@ function countedFrom(move: Timing, f: number): { readonly anchor: number; readon
     : { anchor: Math.max(first, range.until + 1), framesHeld: move.framesHeld };
 }
 
-/** Whether an exposure begins on a frame by the plan, skipped or not. */
 export function beginsExposure(move: Timing, f: number): boolean {
   const { anchor, framesHeld } = countedFrom(move, f);
   return (f - anchor) % framesHeld === 0;
@@ -78,7 +75,6 @@ function expose(move: Timing, lengthFrames: number): Known {
   return exposed;
 }
 
-/** The frames on which a move's exposures begin, without those that are skipped. */
 export function exposedFrames(move: Timing, lengthFrames: number): number[] {
   const left = new Set(move.skips.filter(({ cut }) => cut === null).map(({ frame }) => frame));
   return exposureFrames(move, lengthFrames).filter((f, i) => i === 0 || !left.has(f));
@@ -110,7 +106,6 @@ export function arrivalShown(move: Timing, shot: Pick<Shot, 'lengthFrames'>): nu
   return exposuresOf(move, shot).find(({ frame }) => frame >= last)?.frame ?? null;
 }
 
-/** Frames of marks on which no exposure begins, so that what they promise is not seen; the last one apart. */
 export function marksBetweenExposures(move: Timing, shot: Pick<Shot, 'lengthFrames'>): number[] {
   const frames = new Set(exposuresOf(move, shot).map(({ frame }) => frame));
   return move.marks

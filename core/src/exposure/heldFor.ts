@@ -16,7 +16,6 @@ const withSkips = (move: Move, frames: readonly number[]): Move => ({
   skips: [...move.skips, ...frames.map((frame) => ({ frame, cut: null }))].sort((a, b) => a.frame - b.frame),
 });
 
-/** Frames of a picture besides its first. */
 const later = ({ frame, frames }: Held): number[] =>
   Array.from({ length: frames - 1 }, (_, i) => frame + 1 + i);
 

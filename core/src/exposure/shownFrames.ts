@@ -57,7 +57,6 @@ function readingsOf(move: Move, figure: Figure, lengthFrames: number): Reading[]
   return readings;
 }
 
-/** Of the frames on which an exposure may begin, those on which something changes. The first one always begins one. */
 function changingFrames(frames: readonly number[], readings: readonly Reading[]): number[] {
   const changing: number[] = [];
   let before: readonly number[] = [];
@@ -70,7 +69,6 @@ function changingFrames(frames: readonly number[], readings: readonly Reading[])
   return changing;
 }
 
-/** Frames of a range on which an exposure may begin: as the move counts them, but for those that are skipped. */
 function countedFrames(move: Move, from: number, until: number): number[] {
   const left = new Set(move.skips.filter(({ cut }) => cut === null).map(({ frame }) => frame));
   const frames: number[] = [];
@@ -99,7 +97,6 @@ function work(move: Move, figure: Figure, lengthFrames: number): Shown {
     first > 1
       ? changingFrames([1, ...(readings.length > 0 ? countedFrames(move, 2, first - 1) : [])], readings)
       : [];
-  // What was seen last is where the comparison begins.
   const after =
     hasMoreAfter && readings.length > 0
       ? changingFrames([last, ...countedFrames(move, last + 1, lengthFrames)], readings).slice(1)
@@ -161,7 +158,6 @@ export const shownExposures = (
 export const shownFrames = (move: Move, figure: Figure, lengthFrames: number): Int32Array =>
   shownOf(move, figure, lengthFrames).shown;
 
-/** The first frame of the exposure that a frame of the shot belongs to. */
 export function shownFrame(move: Move, shot: Pick<Shot, 'lengthFrames' | 'figures'>, f: number): number {
   const shown = shownFrames(move, figureOf(move, shot), shot.lengthFrames);
   return shown[clamp(f, 1, shot.lengthFrames) - 1]!;

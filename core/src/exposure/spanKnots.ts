@@ -5,7 +5,6 @@ import { chartOf } from '../timing/easings/ticks';
 import { isHold } from '../timing/isHold';
 import { fractionAt, spanIndexAt } from '../timing/placeInTime';
 
-/** A span by the frames on which one sees it: its marks, and the exposures between them. */
 export interface SpanKnots {
   readonly index: number;
   /** The first is the frame of its mark, the last that of the next one. */
@@ -40,7 +39,6 @@ export const spanArrivingAt = (move: Pick<Move, 'marks'>, frame: number): number
 
 const EQUAL_STEPS = 1e-9;
 
-/** Places on a chart: those at the knots, and in a straight line between them for each frame. */
 function chartThrough({ frames }: Pick<SpanKnots, 'frames'>, shares: readonly number[]): Easing {
   const step = frames[1]! - frames[0]!;
   const isRegular = frames.every((f, i) => i === 0 || Math.abs(f - frames[i - 1]! - step) < EQUAL_STEPS);

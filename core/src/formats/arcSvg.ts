@@ -13,7 +13,6 @@ const POST_SHARE = 0.03;
 const TEXT_SHARE = 0.022;
 /** A pass is open about the arc by this share of its post. */
 const OPEN_SHARE = 0.25;
-/** Digits of coordinates, field units. */
 const DIGITS = 3;
 
 const n = (value: number): string => String(Number(value.toFixed(DIGITS)) + 0);
@@ -21,7 +20,6 @@ const n = (value: number): string => String(Number(value.toFixed(DIGITS)) + 0);
 const layer = (id: string, attributes: string, content: readonly string[]): string =>
   `<g id="${id}" ${attributes}>${content.map((line) => `\n    ${line}`).join('')}\n  </g>`;
 
-/** Where a mark stands, and the unit vector across the arc there. */
 function postOf(arc: Arc, arcLength: number, { fraction }: Mark) {
   const { x, y, headingDeg } = pointAtDistance(arc, fraction * arcLength);
   const radians = (headingDeg * Math.PI) / 180;

@@ -3,13 +3,11 @@ import type { DrawingPicture, Figure, Move, Picture, Shot } from '../model/schem
 import { picturesOf } from './filmZip';
 import { withoutNotesInDrawing, withoutPictureNotes } from './pictureNotes';
 
-/** Shots, and the bytes of their files by the SHA-256 of them. */
 export interface ShotsAndFiles {
   readonly shots: readonly Shot[];
   readonly files: ReadonlyMap<string, Uint8Array>;
 }
 
-/** A shot whose pictures are called otherwise, by the SHA-256 of other bytes; the same shot where none is. */
 export function withPicturesRenamed(shot: Shot, changes: ReadonlyMap<string, Partial<Picture>>): Shot {
   if (!picturesOf([shot]).some(({ sha256 }) => changes.has(sha256))) return shot;
   const renamed = <Of extends Picture>(picture: Of): Of => {
@@ -39,7 +37,6 @@ export function withPicturesRenamed(shot: Shot, changes: ReadonlyMap<string, Par
   };
 }
 
-/** A picture as it may leave: without what is not needed to show it. */
 function cleaned(bytes: Uint8Array, type: Picture['type']): Uint8Array {
   if (type !== 'image/svg+xml') return withoutPictureNotes(bytes, type) ?? bytes;
   const text = strFromU8(bytes);

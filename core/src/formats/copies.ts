@@ -8,7 +8,6 @@ export interface Copy {
   readonly id: string;
   readonly label: string;
   readonly sentence: string;
-  /** @returns the text; empty where the shot has nothing of the kind */
   readonly write: (shot: Shot, arcId: string | null) => string;
 }
 
@@ -19,13 +18,11 @@ function tabbed(shot: Shot): string {
   return Papa.unparse(data, { delimiter: '\t', newline: '\n' });
 }
 
-/** An arc as SVG path data, field units. */
 function arcData(shot: Shot, arcId: string | null): string {
   const arc = shot.arcs.find(({ id }) => id === arcId);
   return arc ? pathData(arc) : '';
 }
 
-/** What the clipboard takes. */
 export const COPIES: readonly Copy[] = [
   {
     id: 'increments',

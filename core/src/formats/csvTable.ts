@@ -4,7 +4,6 @@ import { ShotError } from '../model/errors';
 import { MAX_COORDINATE } from '../model/limits';
 import { plainText } from '../model/plainText';
 
-/** A table that was read: its columns in lower case, and its lines with their numbers in the file. */
 export interface CsvTable {
   readonly columns: readonly string[];
   readonly lines: readonly CsvLine[];
@@ -67,6 +66,5 @@ export function numberInCell(
   return value;
 }
 
-/** A table as CSV: its head, then its lines, each ended. Without lines there is the head alone. */
 export const csvText = (fields: readonly string[], lines: readonly (readonly string[])[]): string =>
   `${Papa.unparse([fields.map(plainText), ...lines.map((line) => line.map(plainText))], { newline: '\n' })}\n`;

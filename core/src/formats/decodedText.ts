@@ -1,6 +1,5 @@
 import { strFromU8 } from 'fflate';
 
-/** The text of UTF-16 bytes. @param first index of its first byte @param high which byte of a pair is the high one */
 function utf16(bytes: Uint8Array, first: number, high: 0 | 1): string {
   const pieces: string[] = [];
   for (let at = first; at + 1 < bytes.length; at += 2)

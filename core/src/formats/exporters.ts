@@ -26,7 +26,6 @@ export interface ExportContext {
 
 /** One way out of a shot. A new one is a function that writes it, and an entry in the table. */
 export interface Exporter {
-  /** Its flag in the terminal: `--svg`. */
   readonly flag: string;
   readonly label: string;
   readonly sentence: string;
@@ -39,14 +38,12 @@ export interface Exporter {
   readonly needs?: 'pictures' | 'files';
   /** What it asks for, in a sentence. Called only where it is possible. */
   readonly note?: (shot: Shot, context: Pick<ExportContext, 'moveId'>) => string;
-  /** @returns a text, or the bytes of a file that is none */
   readonly write: (shot: Shot, context: ExportContext) => string | Uint8Array;
 }
 
 const moveOf = ({ moves }: Shot, moveId: string | null): Move =>
   moves.find(({ id }) => id === moveId) ?? moves[0]!;
 
-/** The ways out of a shot, in the order in which they are offered. */
 export const EXPORTERS: readonly Exporter[] = [
   {
     flag: 'csv',

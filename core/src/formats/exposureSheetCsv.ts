@@ -5,7 +5,6 @@ import { currentTake } from '../timing/takes';
 import { harmless, written } from './incrementsCsv';
 import { csvText } from './csvTable';
 
-/** A picture that begins: its drawing, or x; a stroke down through a hold. */
 function pictureIn({ shows, drawing }: SheetCell): string {
   if (shows === 'nothing') return '';
   return shows === 'held' ? '|' : drawing === null ? 'x' : String(drawing);
@@ -16,7 +15,6 @@ function markIn({ mark }: SheetCell): string {
   return harmless(mark.label ? `${mark.kind}: ${mark.label}` : mark.kind);
 }
 
-/** A figure that shares its name with another one is told apart by its move. */
 function headsOf(columns: readonly SheetColumn[]): readonly string[] {
   const counts = new Map<string, number>();
   for (const { figure } of columns) counts.set(figure, (counts.get(figure) ?? 0) + 1);

@@ -34,7 +34,6 @@ function figuresOf(travel: Travel, shot: Shot, first: FirstFrameNumber): (readon
     );
 }
 
-/** All figures that are not hidden, those at the back first, with what they are called. */
 function seenFigures(shot: Shot, first: FirstFrameNumber): (readonly [FigureOn, string])[] {
   const { travels } = evaluate(shot);
   return shot.figures

@@ -13,7 +13,6 @@ import { fileStem } from './fileStem';
 export interface Film {
   readonly name: string;
   readonly shots: readonly Shot[];
-  /** Bytes of the pictures, by their SHA-256. */
   readonly pictures: ReadonlyMap<string, Uint8Array>;
   readonly sounds: ReadonlyMap<string, Uint8Array>;
 }
@@ -53,7 +52,6 @@ export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
   return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
 }
 
-/** All sounds that some shots are timed to, each once. */
 export const soundsOf = (shots: readonly Shot[]): readonly Sound[] => [
   ...new Map(shots.flatMap(({ sound }) => (sound ? [[sound.sha256, sound] as const] : []))).values(),
 ];
@@ -96,7 +94,6 @@ function mostBytesOf(path: string): number | null {
   return /^(film|shots\/[^/\\]+)\.json$/.test(path) ? SHOT_BYTES : null;
 }
 
-/** The files of a film's ZIP that mean something. Others are passed over; what is too large is refused unpacked. */
 function unpacked(bytes: Uint8Array): Readonly<Record<string, Uint8Array>> {
   let total = 0;
   const take = ({ name, originalSize }: UnzipFileInfo): boolean => {

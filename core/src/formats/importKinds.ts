@@ -14,6 +14,5 @@ export const IMPORT_KINDS = {
   },
 } as const satisfies Readonly<Record<string, ImportKind>>;
 
-/** Whether bytes begin as a ZIP file does. */
 export const isZip = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && bytes[1] === 0x4b && bytes[2] === 0x03 && bytes[3] === 0x04;

@@ -32,7 +32,6 @@ function extent(p: number, q: number, r: number, e: number): readonly [number, n
   return [Math.min(...values), Math.max(...values)];
 }
 
-/** The smallest upright box round some cubics. */
 export function boxAround(cubics: readonly Cubic[]): Box {
   let box: Box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
   for (const { start, control1, control2, end } of cubics) {
@@ -50,7 +49,6 @@ export function boxAround(cubics: readonly Cubic[]): Box {
 
 const MAX_SCALE = 1e6;
 
-/** Share of the field that fitted paths fill. */
 const FITTED_SHARE = 0.8;
 
 /** The map that brings paths to the middle of a field, as large as fits with some room round them. */

@@ -5,7 +5,6 @@ import { IMPORT_KINDS, type ImportKind } from './importKinds';
 import { readIncrementsTable } from './readIncrementsCsv';
 import { type ReadShot, shotFromIncrements } from './shotFromIncrements';
 
-/** Rate of a shot made from what has none of its own, frames per second. */
 const PLAIN_RATE = 24;
 
 export interface TextFile {
@@ -19,11 +18,9 @@ export interface TextFile {
 export interface Importer extends ImportKind {
   /** Whether a file looks like one of its kind. The first that says so reads it. */
   readonly recognises: (file: TextFile) => boolean;
-  /** @throws ShotError with a sentence when the file is not sound */
   readonly read: (file: TextFile) => ReadShot;
 }
 
-/** A file name without its folder and ending, fit for a shot's name. */
 const titleOf = (fileName: string): string =>
   fileName
     .replace(/^.*[/\\]/, '')

@@ -35,7 +35,6 @@ export const INCREMENT_COLUMNS: readonly string[] = [
 
 const DECIMALS = 6;
 
-/** A number as it stands in the file; empty for none. */
 export const written = (value: number | null): string =>
   value === null ? '' : String(Number(value.toFixed(DECIMALS)) + 0);
 

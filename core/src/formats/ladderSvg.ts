@@ -6,7 +6,6 @@ const WIDTH = 240;
 const RAIL = 110;
 const KEY_HALF = 26;
 const RUNG_HALF = 15;
-/** Room above and below the keys, for their numbers and for what goes past them. */
 const MARGIN = 40;
 /** A drawing gets so much of the height, within what a page can show. */
 const ROOM_EACH = 26;
@@ -17,7 +16,6 @@ const MIN_DISTANCE = 12;
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
-/** A spacing chart as a picture: the keys as long rungs, the drawings between as short ones with their frames. */
 export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: FirstFrameNumber = 1): string {
   const length = Math.min(MAX_LENGTH, Math.max(MIN_LENGTH, (rungs.length + 1) * ROOM_EACH));
   const shares = [0, 1, ...rungs.map(({ share }) => share)];

@@ -13,7 +13,6 @@ type Value =
 const round = (value: number): number => Number(value.toFixed(4)) + 0;
 const still = (k: number | readonly number[]): Value => ({ a: 0, k });
 
-/** A value by its states, each held until the next. */
 function held(states: readonly PartState[], of: (state: PartState) => readonly number[]): Value {
   const values = states.map((state) => of(state).map(round));
   if (values.every((value) => value.join() === values[0]!.join()))

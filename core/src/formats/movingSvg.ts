@@ -6,13 +6,11 @@ import { GROUNDS, type PictureSource, type SceneOptions, TONE_COLOURS } from './
 
 const n = (value: number): string => String(Number(value.toFixed(4)) + 0);
 
-/** What an animation has in common: how long it takes, and when each of its values begins. */
 interface Timing {
   readonly seconds: number;
   readonly keyTimes: string;
 }
 
-/** An attribute that jumps from value to value; nothing where it never changes. */
 function stepped(
   element: string,
   attributes: string,
@@ -39,7 +37,6 @@ function motion(states: readonly PartState[], { seconds, keyTimes }: Timing): st
   return `<animateMotion calcMode="discrete" dur="${n(seconds)}s" repeatCount="indefinite" rotate="0" path="${path}" keyPoints="${points}" keyTimes="${keyTimes}"/>`;
 }
 
-/** One drawing of a part: its picture where its bytes are known, else its shape. */
 function drawingSvg(track: PartTrack, drawing: number, source: PictureSource): string {
   const { picture, silhouette, details, width, height } = lookOf(track.figure, drawing);
   const href = picture && source(picture);

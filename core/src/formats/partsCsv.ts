@@ -8,7 +8,6 @@ import { readingUnits } from '../spacing/increments';
 import { harmless, written } from './incrementsCsv';
 import { csvText } from './csvTable';
 
-/** Where one part of a figure is on one exposure, in the units of the sheet. */
 export interface PartRow {
   readonly move: string;
   readonly figure: string;
@@ -19,10 +18,8 @@ export interface PartRow {
   /** Since the exposure before; null on the first. */
   readonly straight: number | null;
   readonly headingDeg: number;
-  /** Across, percent of its own height. */
   readonly sizePercent: number;
   readonly opacityPercent: number;
-  /** From 1; 0 for none. */
   readonly drawing: number;
 }
 
@@ -73,7 +70,6 @@ export const PART_COLUMNS = [
   'units',
 ] as const;
 
-/** The parts of all figures as CSV: a header, then one line for each part on each exposure. */
 export function writePartsCsv(shot: Shot, first: FirstFrameNumber = 1): string {
   const { units } = readingUnits(shot);
   const data = partRows(shot, first).map((row) => [

@@ -42,7 +42,6 @@ function orientationIn(tiff: Uint8Array): number {
   return UPRIGHT;
 }
 
-/** A TIFF block that says how a picture is turned, and nothing else. */
 function tiffWith(orientation: number): Uint8Array {
   const tiff = new Uint8Array(26);
   const view = viewOf(tiff);
@@ -65,7 +64,6 @@ const EOI = 0xd9;
 const COMMENT = 0xfe;
 const isApplication = (marker: number): boolean => marker >= 0xe0 && marker <= 0xef;
 
-/** Segments of a program that are needed to show a JPEG: its kind (JFIF), its colour profile, Adobe's colour transform. */
 const isNeeded = (marker: number, data: Uint8Array): boolean =>
   (marker === 0xe0 && textAt(data, 0, 4) === 'JFIF') ||
   (marker === 0xe2 && textAt(data, 0, 11) === 'ICC_PROFILE') ||
@@ -86,7 +84,6 @@ function plainJpeg(bytes: Uint8Array): Uint8Array | null {
     }
     if (marker === EOI) {
       pieces.push(bytes.subarray(at, at + 2));
-      // What follows is no part of the picture: further pictures, films, notes.
       const turned = orientation === UPRIGHT ? [] : [jpegExif(orientation)];
       return joined([pieces[0]!, ...turned, ...pieces.slice(1)]);
     }
@@ -121,7 +118,6 @@ function jpegExif(orientation: number): Uint8Array {
 const PNG_SIGNATURE = 8;
 /** Length, name and checksum of a chunk, around its data. */
 const AROUND_DATA = 12;
-/** Chunks that are needed to show a PNG, one that moves included. */
 const PNG_CHUNKS: ReadonlySet<string> = new Set(
   'IHDR PLTE IDAT IEND tRNS cHRM gAMA iCCP sBIT sRGB cICP mDCV cLLI bKGD pHYs acTL fcTL fdAT'.split(' '),
 );
@@ -172,7 +168,6 @@ function plainPng(bytes: Uint8Array): Uint8Array | null {
 
 const WEBP_HEAD = 12;
 const WEBP_CHUNKS: ReadonlySet<string> = new Set(['VP8X', 'VP8 ', 'VP8L', 'ALPH', 'ANIM', 'ANMF', 'ICCP']);
-/** Flags of the head that say that there are notes. */
 const WEBP_EXIF = 0x08;
 const WEBP_XMP = 0x04;
 

@@ -1,7 +1,6 @@
 import { strFromU8 } from 'fflate';
 import type { PictureSource } from './sceneSvg';
 
-/** Pictures as data addresses, from the bytes of those that are there. */
 export function pictureSourceFrom(files: ReadonlyMap<string, Uint8Array>): PictureSource {
   const known = new Map<string, string>();
   return ({ sha256, type }) => {

@@ -13,7 +13,6 @@ export function heldIn(frames: readonly number[]): FramesHeld {
   return gaps.size === 1 && (gap === 2 || gap === 3) ? gap : 1;
 }
 
-/** A mark on each of some frames. */
 export const marksOn = (frames: readonly number[], fractionOf: (i: number) => number): Mark[] =>
   frames.map((frame, i): Mark => ({
     ...PLAIN_MARK,
@@ -53,7 +52,6 @@ export function withPlaces(
   return next;
 }
 
-/** A span whose exposures are at given places: by chart, or with marks where the figure would hold. */
 function withSpanThrough(
   shot: Shot,
   move: Move,

@@ -3,18 +3,15 @@ import { TRACKS } from '../timing/tracks';
 import { MAX_SHOT_FRAMES, RATE } from '../model/limits';
 import { brokenTable, type CsvLine, type CsvTable, numberInCell, readCsvTable } from './csvTable';
 
-/** Columns that say where the figure is along its arc: as a place, or by the way from the exposure before. */
 export const PLACE_COLUMNS = ['place', 'percent', 'along', 'total', 'ruler', 'ruler_total'] as const;
 export type PlaceColumn = (typeof PLACE_COLUMNS)[number];
 
-/** A line of an increments file: its frame, and what its other columns say. */
 export interface ReadRow {
   readonly line: number;
   readonly frame: number;
   readonly values: Readonly<Record<string, number | null>>;
 }
 
-/** What an increments file says of a move, in the file's own units. */
 export interface ReadIncrements {
   readonly units: 'field' | 'mm';
   readonly columns: readonly string[];
@@ -74,7 +71,6 @@ function opened(text: string): { readonly table: CsvTable; readonly columns: rea
   return { table, columns };
 }
 
-/** What some lines of a file say, all of one move. @throws ShotError `invalid-csv` that names the line */
 function increments(
   table: CsvTable,
   columns: readonly string[],

@@ -26,7 +26,6 @@ const n = (value: number): string => String(Number(value.toFixed(3)) + 0);
 
 const faded = (opacity: number): string => (opacity < 1 ? ` opacity="${n(opacity)}"` : '');
 
-/** One item as SVG. A picture whose bytes are not known is its outline. @param name for its clip, if it needs one */
 function itemSvg(item: SceneItem, source: PictureSource, name: string): string {
   const placed = `transform="${svgMatrix(item.placement)}"${faded(item.opacity)}`;
   if (item.kind === 'shape')

@@ -64,15 +64,12 @@ const DETAILS: readonly Detail[] = [
   { moves: 8, ghosts: 1, ticks: 0, arcs: 24, segments: 4 },
 ];
 
-/** Half length of a tick as a share of the field's height. */
 const TICK_SHARE = 0.03;
-/** Coordinates are written so that this many different ones lie across the field. */
 const PLACES_ACROSS = 4000;
 
 const digitsFor = ({ width, height }: Field): number =>
   Math.max(0, Math.ceil(Math.log10(PLACES_ACROSS / Math.max(width, height))));
 
-/** Evenly chosen ones of a list, its first and last among them. */
 function spread<T>(all: readonly T[], count: number): T[] {
   const most = Math.min(count, all.length);
   if (most === 1) return all.slice(-1);
@@ -107,7 +104,6 @@ const strengthOf = (i: number, count: number): number => Number((count > 1 ? i /
 
 const fadedTo = (opacity: number) => (opacity < 1 ? { opacity: Number(opacity.toFixed(2)) } : {});
 
-/** A figure alone on some frames: only these are worked out. */
 function figureOnCard(shot: Shot, move: Move, frames: readonly number[], digits: number): Ghost[] {
   const { figure } = moveParts(shot, move);
   const { artwork } = figure;
@@ -128,7 +124,6 @@ function figureOnCard(shot: Shot, move: Move, frames: readonly number[], digits:
 /** So many parts a ghost may have before fewer frames are shown. */
 const PARTS_A_GHOST = 8;
 
-/** A figure with its parts on some of the frames: the more parts it has, the fewer. */
 function partsOnCard(shot: Shot, move: Move, frames: readonly number[], digits: number): Ghost[] {
   const travel = evaluateMove(shot, move);
   const most = Math.max(1, Math.floor((frames.length * PARTS_A_GHOST) / (move.riders.length + 1)));
@@ -165,7 +160,6 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   };
 }
 
-/** A card that shows the field alone, for a shot whose own cannot be made. */
 export const plainCard = ({ width, height }: Pick<Field, 'width' | 'height'>): ShotCard => ({
   width,
   height,

@@ -34,7 +34,6 @@ function checked(shot: Shot): Shot {
   throw brokenTable(`This table does not make a shot: ${firstFault(result.error, shot)}.`);
 }
 
-/** A shot that was read, and sentences about what the file could not say. */
 export interface ReadShot {
   readonly shot: Shot;
   readonly notes: readonly string[];
@@ -42,7 +41,6 @@ export interface ReadShot {
 
 interface Places {
   readonly points: readonly Vector[];
-  /** Of each line: the index of its point. */
   readonly pointOf: readonly number[];
   /** The last line leads back to the first place, and its frame is past the last picture. */
   readonly isClosed: boolean;
@@ -69,7 +67,6 @@ function placesOf({ rows }: ReadMove, k: number): Places {
   return { points, pointOf, isClosed };
 }
 
-/** For how many frames each picture is held: until the next, the last one as the table says. */
 const heldOf = ({ rows }: ReadMove): readonly number[] =>
   rows.map(({ frame, values }, i) => (rows[i + 1]?.frame ?? frame + Math.max(0, values.held ?? 1)) - frame);
 
@@ -92,7 +89,6 @@ function exposedOn(move: Move, frames: readonly number[], held: readonly number[
   return { ...move, framesHeld: 1, exposures, skips };
 }
 
-/** Values by frame as keys, without those that say what the ones beside them say. */
 function keysFor(frames: readonly number[], values: readonly number[], resting: number): Key[] {
   if (values.every((value) => value === resting)) return [];
   return frames.flatMap((frame, i) => {

@@ -4,7 +4,6 @@ import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { csvText } from './csvTable';
 
-/** What is said of a shot whose lengths nobody knows. */
 export const NO_SCALE = 'A slider moves by millimetres: set the scale of the field first.';
 
 export interface SliderRow {
@@ -86,7 +85,6 @@ export function sliderFaults(
     : onTheWay;
 }
 
-/** What a slider has to be able to do for a move, in a sentence. */
 export function sliderNeeds(shot: Shot, move: Move): string {
   const rows = sliderRows(shot, move);
   const most = (of: (row: SliderRow) => number): string =>
@@ -97,7 +95,6 @@ export function sliderNeeds(shot: Shot, move: Move): string {
   return `${figure} needs up to ${most(({ speedMmPerS }) => speedMmPerS)} mm/s and ${acceleration} mm/s².`;
 }
 
-/** The rows as CSV: `frame`, `time_ms`, `position_mm`, `speed_mm_s`. */
 export function writeSliderCsv(shot: Shot, move: Move, first: FirstFrameNumber = 1): string {
   const data = sliderRows(shot, move).map(({ frame, timeMs, positionMm, speedMmPerS }) => [
     String(frameNumber(frame, first)),

@@ -4,7 +4,6 @@ import { type SceneItem, sceneOn } from '../motion/scene';
 import { type SceneOptions, scenesSvg } from './sceneSvg';
 import { TICK_COLOUR, tickLines } from './tickLines';
 
-/** The frames on which any figure of a shot is exposed anew, in order. */
 export function exposedInShot(shot: Shot): readonly number[] {
   const { moves, figures } = shot;
   const seen = new Set(figures.filter(({ hidden }) => !hidden).map(({ id }) => id));
@@ -24,7 +23,6 @@ export interface StrobeChoice {
   readonly until?: number;
 }
 
-/** What is seen in a strobe picture: the backdrop, then the figures on each exposure, those that come later on top. */
 export function strobeScenes(
   shot: Shot,
   { every = 1, from = 1, until = shot.lengthFrames }: StrobeChoice,
@@ -38,7 +36,6 @@ export function strobeScenes(
   return [back, ...frames.map((frame) => sceneOn(shot, frame, false))];
 }
 
-/** All exposures of a shot in one picture, or every n-th. */
 export function strobeSvg(
   shot: Shot,
   { every, withTicks = false, from, until, withBackdrop = true, ...options }: SceneOptions & StrobeChoice,

@@ -6,7 +6,6 @@ import { ShotError } from '../model/errors';
 import { svgPixels } from './svgLength';
 import { isWithinReach, readPathData, type SubPath } from './svgPathData';
 
-/** A sub-path of a drawing, in the drawing's own pixels. */
 export interface DrawnPath extends SubPath {
   readonly name: string;
 }
@@ -24,7 +23,6 @@ const NOT_DRAWN = new Set([
   'script',
 ]);
 
-/** The matrix of a `transform` attribute: where it takes the corners of a unit square. */
 function matrixOf(text: string | undefined): Transform {
   if (!text) return IDENTITY;
   const corners: { x: number; y: number }[] = [];
@@ -74,7 +72,6 @@ type Attributes = Readonly<Record<string, string>>;
 
 const number = (attributes: Attributes, name: string): number => svgPixels(attributes[name]) ?? 0;
 
-/** The outline of an element as path data; null when it has none. */
 function outlineOf(name: string, attributes: Attributes): string | null {
   const n = (key: string): number => number(attributes, key);
   const round = (cx: number, cy: number, rx: number, ry: number): string | null =>
@@ -192,7 +189,6 @@ export function readSvgDrawing(text: string): readonly DrawnPath[] {
   return found;
 }
 
-/** The reader says “line:column: what”; the place is what helps. */
 function placeOf(message: string): string {
   const [, line] = /^(\d+):/.exec(message) ?? [];
   return line ? `it goes wrong in line ${line}` : 'it breaks off';

@@ -42,7 +42,6 @@ function ellipticalArc(
   const [px, py] = [half.x / a, half.y / b];
   const square = px * px + py * py;
   const k = (large === sweep ? -1 : 1) * Math.sqrt(Math.max(0, (1 - square) / square));
-  // The centre in the circle's own measure, and from there to the two ends.
   const centre = { x: k * py, y: -k * px };
   const from = Math.atan2(py - centre.y, px - centre.x);
   const to = Math.atan2(-py - centre.y, -px - centre.x);

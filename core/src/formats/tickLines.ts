@@ -3,10 +3,8 @@ import type { Shot } from '../model/schema';
 import { evaluate } from '../motion/evaluate';
 import { type Tick, ticksOf, ticksPath } from '../spacing/ticks';
 
-/** Arcs and their ticks outside the application, where there is no theme. */
 export const TICK_COLOUR = '#2F4B8C';
 
-/** Sizes as shares of the field's height, so that they look alike in every field. */
 const TICK_SHARE = 0.012;
 const LONG_TICK_SHARE = 0.02;
 export const LINE_SHARE = 0.002;
@@ -20,9 +18,7 @@ export function ticksByLength(ticks: readonly Tick[], height: number): string {
 }
 
 export interface TickLines {
-  /** Path data in field units; empty where nothing travels. */
   readonly d: string;
-  /** Field units. */
   readonly strokeWidth: number;
 }
 

@@ -22,10 +22,8 @@ export type ReadTiming =
 const SAME_PLACE = 1e-6;
 /** The same for places that are sums of many such numbers. */
 const AGREED_PLACE = 1e-5;
-/** Columns that count the way from the exposure before. */
 const STEPS: ReadonlySet<PlaceColumn> = new Set(['along', 'ruler']);
 
-/** What the table of a move has in a column, before it is written. */
 function valueIn(row: IncrementRow, column: PlaceColumn): number | null {
   if (column === 'ruler_total') return row.rulerTotal;
   return column === 'place' ? row.arcDistance : row[column];
@@ -42,7 +40,6 @@ const rowsOfTravel = (table: IncrementTable, move: Move, shot: Shot): readonly I
 const hasFramesOf = (read: readonly ReadRow[], rows: readonly IncrementRow[]): boolean =>
   read.length === rows.length && read.every(({ frame }, i) => frame === rows[i]!.frame);
 
-/** How far each row of a column is from what was written; null where nothing differs. */
 function changesIn(
   column: PlaceColumn,
   read: readonly ReadRow[],
@@ -58,7 +55,6 @@ function changesIn(
   return differs ? changes : null;
 }
 
-/** New places of the exposures when one column leads: where nothing was changed they are what they were. */
 function changedPlaces(
   column: PlaceColumn,
   changes: readonly number[],
@@ -216,7 +212,6 @@ export function withTimingFrom(
   return finish(timed, column, movedFrames.size, 0);
 }
 
-/** The first other column of numbers that differs from what was written. */
 function otherChanges({ columns, rows: read }: ReadIncrements, rows: readonly IncrementRow[]): string | null {
   const values: Readonly<Record<string, (row: IncrementRow) => number | null>> = {
     x: (row) => row.x,

@@ -7,7 +7,6 @@ import { MAX_COORDINATE, MAX_SHOT_FRAMES } from '../model/limits';
 export interface TrackedPositions {
   readonly gesture: RawGesture;
   readonly firstFrame: number;
-  /** Intervals between the first and the last. */
   readonly frames: number;
 }
 

@@ -3,7 +3,6 @@ import { evaluateMove } from '../motion/evaluate';
 import { momentsOf } from './gesture';
 
 export interface ActedDeviation {
-  /** Field units. */
   readonly largest: number;
   readonly frame: number;
 }

@@ -47,7 +47,6 @@ export class FlowingMarks {
     this.judge(span - 1, span + 2);
   }
 
-  /** Leaves a mark out unless some frame would then be off by more than is allowed. */
   tryWithout(index: number, allowed: number): boolean {
     const mark = this.marks[index]!;
     const before = this.worst.slice(Math.max(0, index - 2), index + 2);

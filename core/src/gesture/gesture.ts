@@ -45,7 +45,6 @@ const SILENCE_MS = 50;
 /** one whose reports come seldom, when it is silent for so many of their intervals. */
 const SILENT_REPORTS = 4;
 
-/** The time from one report to the next that is usual in them, milliseconds. */
 function usualInterval(samples: readonly PointerSample[]): number {
   const intervals = samples.slice(1).map(({ ms }, i) => ms - samples[i]!.ms);
   return intervals.sort((a, b) => a - b)[intervals.length >> 1] ?? 0;
@@ -65,7 +64,6 @@ export function withRests(samples: readonly PointerSample[]): readonly PointerSa
   });
 }
 
-/** How long a gesture lasts in the film, seconds. */
 export const gestureSeconds = ({ ms, speed }: Pick<RawGesture, 'ms' | 'speed'>): number =>
   ((ms[ms.length - 1] ?? 0) / 1000) * speed;
 
@@ -73,7 +71,6 @@ export const gestureSeconds = ({ ms, speed }: Pick<RawGesture, 'ms' | 'speed'>):
 export const gestureFrames = (gesture: Pick<RawGesture, 'ms' | 'speed'>, rate: number): number =>
   Math.max(1, Math.round(gestureSeconds(gesture) * rate));
 
-/** A point of the gesture, and the frame it belongs to: a real number, from 0 on. */
 export interface TimedPoint extends Vector {
   readonly frame: number;
 }

@@ -61,7 +61,6 @@ function arcAlong(
   return withStepsBetween(trail, closest * MAX_STEP);
 }
 
-/** Points on the straight line between two that lie far apart: nothing else is known of the hand there. */
 function withStepsBetween(trail: readonly TimedPoint[], longest: number): TimedPoint[] {
   return trail.flatMap((to, i) => {
     const from = trail[i - 1];
@@ -104,7 +103,6 @@ function nearestIn(measure: ArcMeasure, segment: number, to: Vector, from: numbe
   return { segment, t, away: distance(pointAt(curve, t), to) };
 }
 
-/** The nearest place about where it should be; where that is not near enough, on the segments beside it. */
 function nearestAround(
   measure: ArcMeasure,
   segment: number,
@@ -184,7 +182,6 @@ function laidAlong(
   };
 }
 
-/** Straight lines through where the hand was on each frame: no frame is off it. */
 function laidStraight(moments: readonly TimedPoint[]): LaidGesture {
   const points: PointShape[] = [];
   const at = moments.map(({ x, y }) => {

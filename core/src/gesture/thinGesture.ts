@@ -30,7 +30,6 @@ const HOLD = { kind: 'even' } as const;
 /** Marks nearer than this are on one spot: the arc is looked along for where the hand was, and no finer. */
 const ONE_SPOT = 1e-9;
 
-/** Marks that are on one spot are there exactly, so that nothing creeps between them. */
 function settled(marks: readonly Mark[]): Omit<Mark, 'id'>[] {
   let last = -1;
   return marks.map(({ id: _, fraction, ...mark }) => {
@@ -53,7 +52,6 @@ const DOUBLINGS = 3;
 /** A start and an end: fewer marks there cannot be. */
 const MIN_MARKS = 2;
 
-/** Whether one is better than another: fewer marks, or as many and less deviation, and not at the price of many points. */
 const isBetter = (a: ThinnedGesture, b: ThinnedGesture, mostPoints: number): boolean =>
   a.points.length <= mostPoints &&
   (a.marks.length < b.marks.length ||

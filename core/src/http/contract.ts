@@ -63,7 +63,6 @@ const summary = z.object({
   lengthFrames: z.number(),
   rate: z.number(),
   updatedAt: z.string(),
-  /** Its place among the shots of its film, put in order by hand; null before that was done. */
   rank: z.number().nullable(),
   card: cardSchema,
   /** Why the shot cannot be opened; null when nothing is known to be wrong with it. */
@@ -87,7 +86,6 @@ const stored = saved.extend({ shot });
 const keptEasing = z.object({ id, name: z.string(), easing: easingSchema.nullable() });
 
 const keptPicture = backdropSchema.shape.pictures.element.extend({
-  /** What was done to it, as a sentence; empty for nothing. */
   note: z.string(),
 });
 
@@ -134,7 +132,6 @@ export const CONTRACT = defineContract({
     ...ROUTES.importShot,
     body: 'bytes',
     status: 201,
-    /** `notes` are sentences on what the file could not say. */
     answer: stored.extend({ notes: z.array(z.string()) }),
   },
   readShot: { ...ROUTES.readShot, params: ofShot, status: 200, answer: stored },

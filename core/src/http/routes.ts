@@ -1,4 +1,3 @@
-/** Under which everything lies. */
 export const API = '/api';
 
 /** Method and address of each request, below `API`, with `:name` for each parameter. */

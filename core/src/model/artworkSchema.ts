@@ -34,7 +34,6 @@ export const drawingSchema = pictureSchema.extend({
     .nullable(),
 });
 
-/** What a figure looks like: a stand-in, or pictures. */
 export const artworkSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('stand-in'), standIn: z.enum(standInNames) }),
   z.object({

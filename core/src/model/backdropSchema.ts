@@ -16,11 +16,9 @@ export const pictureSchema = z.object({
   height: side,
 });
 
-/** A picture, or a sequence of them, under everything. It never goes into what is put out. */
 export const backdropSchema = z.object({
   pictures: z.array(pictureSchema).min(1).max(MAX_SEQUENCE_LENGTH),
   framesEach: z.number().int().min(1).max(240),
-  /** Place of its middle in the field, field units. */
   x: coordinate(z),
   y: coordinate(z),
   /** Width in the field, field units; the height follows from the picture. */

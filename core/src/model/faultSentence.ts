@@ -27,7 +27,6 @@ const PARTS: Readonly<Record<string, readonly [one: (n: number) => string, all: 
   ms: [(n) => `time ${n}`, 'times'],
 };
 
-/** What holds others and adds nothing to where they are. */
 const UNSAID: ReadonlySet<string> = new Set(['tracks', 'artwork', 'kept', 'move']);
 
 /** Other keys, as the interface calls what they hold. A test asks that each key of the schema is here or in `PARTS`. */
@@ -175,7 +174,6 @@ const NAMES: Readonly<Record<string, string>> = {
   marginShare: 'safe margin',
 };
 
-/** Names that mean several: what is wrong with them are, not is. */
 const PLURAL: ReadonlySet<string> = new Set([
   ...Object.values(PARTS).map(([, all]) => all),
   'tracks',
@@ -184,7 +182,6 @@ const PLURAL: ReadonlySet<string> = new Set([
   'swings',
 ]);
 
-/** Whether a key of the format has a name to be said. */
 export const isNamed = (key: string): boolean => key in PARTS || key in NAMES;
 
 const nameOf = (key: string): string =>
@@ -197,7 +194,6 @@ export function partAt(path: readonly PropertyKey[]): string {
     const isLast = i === path.length - 1;
     if (typeof key === 'number') {
       const list = String(path[i - 1]);
-      // A list within a list: a number of an outline.
       words.unshift(
         typeof path[i - 1] === 'number'
           ? `number ${key + 1}`
@@ -225,7 +221,6 @@ function valueAt(data: unknown, path: readonly PropertyKey[]): unknown {
 const MAX_QUOTE_LENGTH = 30;
 const written = (number: number | bigint): string =>
   number.toLocaleString('en-GB', { maximumFractionDigits: 6 });
-/** A value as it is said: what is long or has parts of its own by what it is. */
 function quoted(value: unknown): string {
   if (typeof value === 'number') return written(value);
   if (Array.isArray(value)) return 'a list';
@@ -234,7 +229,6 @@ function quoted(value: unknown): string {
   return `“${text.length > MAX_QUOTE_LENGTH ? `${text.slice(0, MAX_QUOTE_LENGTH)}…` : text}”`;
 }
 
-/** What a value is called by its type, where another one belongs there. */
 const TYPES: Readonly<Record<string, string>> = {
   string: 'text',
   number: 'a number',

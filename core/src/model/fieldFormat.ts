@@ -16,7 +16,6 @@ export function inFormat(
 ): Pick<Field, 'width' | 'height'> {
   const { min, max } = FIELD_SIDE;
   const wanted = side === 'width' ? length / format : length;
-  // The height at which both sides are within their limits.
   const height = Math.min(max, max / format, Math.max(min, min / format, wanted));
   const rounded = (value: number): number => Math.min(max, Math.max(min, Math.round(value / STEP) * STEP));
   const settled = (value: number): number => Number(rounded(value).toFixed(1));

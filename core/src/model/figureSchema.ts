@@ -6,12 +6,10 @@ import { MAX_COORDINATE, MAX_PIVOT, MAX_TURN_DEG } from './limits';
 /** An angle that may go round several times. */
 export const degrees = z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG);
 
-/** What moves. */
 export const figureSchema = z.object({
   id: id(z),
   name: partName(z),
   artwork: artworkSchema,
-  /** Height in the field, field units. */
   height: z.number().min(1).max(MAX_COORDINATE),
   /** Its real height; where the field has a scale it is as high as that. Null for none. */
   heightMm: z.number().min(0.01).max(1e6).nullable(),

@@ -3,16 +3,12 @@
  * from 0 sees and types one less.
  */
 
-/** The number that people give the first frame. */
 export type FirstFrameNumber = 0 | 1;
 
-/** The number that people read for a frame. @param frame from 1 */
 export const frameNumber = (frame: number, first: FirstFrameNumber = 1): number => frame - 1 + first;
 
-/** The frame that people mean by a number, from 1. */
 export const frameNumbered = (number: number, first: FirstFrameNumber = 1): number => number + 1 - first;
 
-/** A frame that a sentence names, from 1. */
 export interface FrameName {
   readonly frame: number;
 }

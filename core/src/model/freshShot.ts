@@ -2,15 +2,12 @@ import { PLAIN_SHOT } from './plainShot';
 import type { Shot } from './schema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
 
-/** What a fresh shot is made from. The limits are those of `limits.ts`; nothing here checks them. */
 export interface FreshShot {
   /** 1 to 120 letters. */
   readonly name: string;
-  /** Frames a second, 1 to 240. */
   readonly rate: number;
   /** Whole, 2 to 20 000. */
   readonly lengthFrames: number;
-  /** Size of the field, field units, 16 to 20 000 each. */
   readonly width: number;
   readonly height: number;
   /** The film that it belongs to; none without it. */

@@ -26,7 +26,6 @@ export const gestureSchema = z
 /** What a move is made from, so that it can be thinned again. */
 export const actedSchema = z.object({
   gestureId: id(z),
-  /** How far the figure may be from where the hand was at the same moment, field units. */
   allowedDeviation: z.number().min(1e-3).max(1e5),
   frames: z.number().int().min(1).nullable(),
 });

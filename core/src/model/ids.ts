@@ -4,7 +4,6 @@ import { lineSchema } from './plainText';
 
 export const id = (z: Zod) => z.string().min(1).max(64);
 
-/** The name of something that has one. */
 export const partName = (z: Zod) => lineSchema(z).trim().min(1, 'a name is needed').max(MAX_NAME_LENGTH);
 
 /** An id that none of the parts has: the prefix and the lowest number past all in use. */

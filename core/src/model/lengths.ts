@@ -1,12 +1,10 @@
 import type { Shot } from './schema';
 
-/** Millimetres in the units that a ruler may have. */
 export const MILLIMETRES = { mm: 1, cm: 10, in: 25.4 } as const;
 export type LengthUnit = keyof typeof MILLIMETRES;
 
 export interface LengthScale {
   readonly unit: 'mm' | 'units';
-  /** Field units in one `unit`. */
   readonly fieldUnits: number;
   /** Field units in a millimetre; null before the field has a scale. */
   readonly unitsPerMm: number | null;
@@ -32,7 +30,6 @@ const UNIT_NAMES: Readonly<Record<string, LengthUnit | 'units'>> = {
   units: 'units',
 };
 
-/** The number and the unit of a typed length; the unit is null where none was typed. Null for an unknown unit. */
 export function splitLength(
   text: string,
 ): { readonly number: string; readonly unit: LengthUnit | 'units' | null } | null {

@@ -2,19 +2,12 @@
 
 export const MAX_NAME_LENGTH = 120;
 export const MAX_LABEL_LENGTH = 40;
-/** Frames. */
 export const MAX_SHOT_FRAMES = 20_000;
-/** Of one arc. */
 export const MAX_POINTS = 5_000;
-/** Of one move; keys of one track, and ranges of exposures, as many. */
 export const MAX_MARKS = 5_000;
-/** Figures, arcs and moves of a shot, of each. */
 export const MAX_PARTS = 200;
-/** Riders of one move. */
 export const MAX_RIDERS = 60;
-/** Frames per second. */
 export const RATE = { min: 1, max: 240 } as const;
-/** Sides of the field, units. */
 export const FIELD_SIDE = { min: 16, max: 20_000 } as const;
 /** Degrees that a figure may be turned by: a hundred times round. */
 export const MAX_TURN_DEG = 36_000;
@@ -27,16 +20,12 @@ export const MAX_PIVOT = 1e6;
 /** Speeds at which a gesture may be recorded; 1 is true speed. */
 export const MIN_RECORDING_SPEED = 0.25;
 export const MAX_RECORDING_SPEED = 2;
-/** Of one gesture. */
 export const MAX_SAMPLES = 180_000;
 export const MAX_GESTURES = 50;
 /** Samples of all gestures of a shot together: about half an hour, or 6 MB of a file that may have 8. */
 export const MAX_SAMPLES_OF_SHOT = 250_000;
-/** Pictures of a backdrop, and drawings of a figure. */
 export const MAX_SEQUENCE_LENGTH = 2_000;
-/** Parts of a figure that are planted by turns. */
 export const MAX_CONTACTS = 4;
-/** Of the outline of one drawing, and points of each of its rings. */
 export const MAX_OUTLINE_RINGS = 6;
 export const MAX_OUTLINE_POINTS = 48;
 
@@ -47,7 +36,6 @@ export const MAX_OUTLINE_POINTS = 48;
 export const lastFrameFor = (lengthFrames: number, isClosed: boolean): number =>
   lengthFrames + (isClosed ? 1 : 0);
 
-/** The most shots that a film may have in one file. */
 export const MAX_SHOTS_OF_FILM = 1_000;
 
 /** A heading or a lean is smoothed over at most so many frames. */
@@ -64,12 +52,10 @@ export const PHYSICAL = {
 /** Takes of one shot, the current one among them. */
 export const MAX_TAKES = 20;
 export const MAX_NOTE_LENGTH = 500;
-/** Of one shot. */
 export const MAX_NOTES = 2_000;
 /** Letters of a cue's word, and cues of one shot. */
 export const MAX_CUE_LENGTH = 80;
 export const MAX_CUES = 5_000;
-/** Of a sound; a cue may lie as late as that, seconds. */
 export const MAX_SOUND_SECONDS = 6 * 3600;
 /** A sound begins at most so long before the shot or after its start, seconds. */
 export const MAX_SOUND_OFFSET_SECONDS = 3600;

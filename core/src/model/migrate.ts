@@ -35,7 +35,6 @@ const toVersion2: Migration = (data) => {
   };
 };
 
-/** Version 3 adds labels and ties of marks, what a move does outside its marks, exposures by ranges, skips and overrides. */
 const toVersion3: Migration = (data) => {
   const { moves } = data as { moves?: Parts };
   return {
@@ -53,7 +52,6 @@ const toVersion3: Migration = (data) => {
   };
 };
 
-/** Version 4 adds gestures, and which of them a move was acted with. */
 const toVersion4: Migration = (data) => ({
   ...data,
   version: 4,
@@ -61,17 +59,14 @@ const toVersion4: Migration = (data) => ({
   moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, acted: null })),
 });
 
-/** Version 5 adds easings that wind up. */
 const toVersion5: Migration = (data) => ({ ...data, version: 5 });
 
-/** Version 6 adds rounded boxes, and tracks with the turn as their first. */
 const toVersion6: Migration = (data) => ({
   ...data,
   version: 6,
   moves: each((data as { moves?: Parts }).moves, (move) => ({ ...move, tracks: { turn: [] } })),
 });
 
-/** Version 7 adds tracks of size and opacity, how values grow, and how a figure mirrors, smooths, leans and goes back. */
 const toVersion7: Migration = (data) => ({
   ...data,
   version: 7,
@@ -131,7 +126,6 @@ const toVersion8: Migration = (data) => {
   };
 };
 
-/** Version 9 adds riders, and the spot that is planted on a drawing. */
 const toVersion9: Migration = (data) => {
   const { figures, moves, waiting } = data as { figures?: Parts; moves?: Parts; waiting?: Parts };
   const withRiders = (move: object): object => ({ ...move, riders: [] });

@@ -23,12 +23,10 @@ const frameNumber = z
   .min(1)
   .max(MAX_SHOT_FRAMES + 1);
 
-/** Drawings that are repeated while the figure travels. */
 export const cycleSchema = z
   .object({
     by: z.enum(['time', 'way']),
     from: frameNumber,
-    /** Its last frame; null for the end of the shot. */
     until: frameNumber.nullable(),
     startDrawing: z.number().int().min(1).max(MAX_SEQUENCE_LENGTH),
     swings: z.boolean(),
@@ -62,14 +60,12 @@ export const riderSchema = figureSchema.extend({
   turnsWithArc: z.boolean(),
   correctionDeg: degrees,
   mirrored: z.boolean(),
-  /** Of its own height, percent; the figure's size goes for it as well. */
   sizePercent: z.number().min(0.1).max(10_000),
   opacityPercent: z.number().min(0).max(100),
   bends: z.boolean(),
   inFront: z.boolean(),
 });
 
-/** All of a move that lies on frames: what another take has of its own. */
 export const takenTimingSchema = timingSchema.extend({
   /** From which frame on which drawing is shown, counted from 1; empty leaves it to the artwork. */
   drawings: z
@@ -82,7 +78,6 @@ export const takenTimingSchema = timingSchema.extend({
     .max(MAX_MARKS),
   /** Drawings that are repeated; where a frame says its drawing, that goes first. Null for none. */
   cycle: cycleSchema.nullable(),
-  /** The gesture that it was acted with; null for none. */
   acted: actedSchema.nullable(),
   /** What of the figure changes besides its place: keys of each track. */
   tracks: tracksSchema(z),
@@ -108,7 +103,6 @@ export const moveSchema = takenTimingSchema.extend({
   /** Whether it is sized down by a track of its own; else by the same as across. */
   sizesApart: z.boolean(),
   offsetIn: z.enum(['field', 'riding']),
-  /** Further parts that follow the figure, those at the back first. */
   riders: z.array(riderSchema).max(MAX_RIDERS),
   keeps: keepsSchema,
 });

@@ -16,7 +16,6 @@ export const noteSchema = z
     from: frame,
     until: frame,
     text: textSchema(z).trim().min(1, 'a note has a text').max(MAX_NOTE_LENGTH),
-    /** The figure that it is about; null for the whole shot. */
     figureId: id(z).nullable(),
   })
   .refine(({ from, until }) => until >= from, 'a note ends after it begins');

@@ -50,5 +50,4 @@ function notJson(text: string, reason: string): string {
   return `This file cannot be read: it is not whole JSON. The fault is on line ${before.length}, at character ${before[before.length - 1]!.length + 1}.`;
 }
 
-/** The text of an open shot file. */
 export const writeShotFile = (shot: Shot): string => `${JSON.stringify(shot, null, 2)}\n`;

@@ -1,7 +1,6 @@
 import { ShotError } from './errors';
 import type { Arc, Figure, Move, Shot } from './schema';
 
-/** The parts with one of them changed; the same array when nothing changed. @throws ShotError `unknown-id` */
 export function changePart<T extends { readonly id: string }>(
   parts: readonly T[],
   id: string,
@@ -14,14 +13,12 @@ export function changePart<T extends { readonly id: string }>(
   return next === part ? parts : parts.map((other, i) => (i === index ? next : other));
 }
 
-/** @throws ShotError `unknown-id` */
 export function findArc(shot: Shot, id: string): Arc {
   const arc = shot.arcs.find((candidate) => candidate.id === id);
   if (!arc) throw new ShotError('unknown-id', `The shot has no arc ${id}.`);
   return arc;
 }
 
-/** The shot with something of an arc changed that is not its shape: its name, its colour. */
 export const changeArcOnly = (shot: Shot, id: string, change: (arc: Arc) => Arc): Shot => ({
   ...shot,
   arcs: changePart(shot.arcs, id, change),
@@ -37,7 +34,6 @@ export const changeMove = (shot: Shot, id: string, change: (move: Move) => Move)
   moves: changePart(shot.moves, id, change),
 });
 
-/** The shot with one of its figures changed. @throws ShotError `unknown-id` */
 export const changeFigure = (shot: Shot, id: string, change: (figure: Figure) => Figure): Shot => ({
   ...shot,
   figures: changePart(shot.figures, id, change),

@@ -1,9 +1,6 @@
-/** What a picture may have, at the upload as in a shot. */
 export const PICTURE_LIMITS = {
-  /** Shortest and longest side, pixels. */
   leastSide: 1,
   mostSide: 65_535,
-  /** The most that a file may weigh, bytes. */
   bytes: 40_000_000,
   /** The most pixels. Browsers on a tablet give up on more. */
   pixels: 40_000_000,
@@ -14,7 +11,6 @@ interface Size {
   readonly height: number;
 }
 
-/** What is wrong with the size of a picture, as a sentence; null when nothing is. */
 export function sizeFault({ width, height }: Size): string | null {
   const { leastSide, mostSide, pixels } = PICTURE_LIMITS;
   if (!(width >= leastSide && height >= leastSide)) return 'This picture has no pixels.';

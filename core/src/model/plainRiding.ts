@@ -23,7 +23,6 @@ export const PLAIN_FIGURE = {
   locked: false,
 } as const satisfies Partial<Figure>;
 
-/** How a rider follows that nothing was said about. */
 export const PLAIN_RIDER = {
   ...PLAIN_FIGURE,
   follows: { by: 'distance', distance: 0 },

@@ -21,7 +21,6 @@ export function thresholdsFault(thresholds: Thresholds): string | null {
   return wrong ? `A threshold is 0 or more, and this one at most ${MAX_THRESHOLDS[wrong]}.` : null;
 }
 
-/** What a shot is besides its figures, arcs and frames when nobody said otherwise. */
 export const PLAIN_SHOT = {
   takes: [{ id: 'take1', name: 'Take 1', kept: null }],
   notes: [],

@@ -7,15 +7,12 @@ import type { Zod } from './zod';
 const NO_TEXT =
   /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F\uFDD0-\uFDEF\uFFFE\uFFFF]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g;
 
-/** A text without what is no text; lines and tabs stay. */
 export const plainText = (text: string): string => text.replace(NO_TEXT, '');
 
 /** The same on one line: what goes to another line or column is a space. */
 export const plainLine = (text: string): string =>
   plainText(text.replace(/[\t\n\v\f\r\u0085\u2028\u2029]+/g, ' '));
 
-/** A text that is read is plain. */
 export const textSchema = (z: Zod) => z.string().overwrite(plainText);
 
-/** The same for a line: a name, a label, a word. */
 export const lineSchema = (z: Zod) => z.string().overwrite(plainLine);

@@ -3,7 +3,6 @@ import type { Mark, Move } from './schema';
 /** What a mark is besides its frame, place and easing when nobody said otherwise. */
 export const PLAIN_MARK = { pointId: null, label: '' } as const satisfies Partial<Mark>;
 
-/** What a timing is besides its marks when nobody said otherwise. */
 export const PLAIN_TIMING = {
   before: 'hold',
   after: 'hold',

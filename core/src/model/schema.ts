@@ -59,7 +59,6 @@ const unchecked = z.object({
   figures: z.array(figureSchema).max(MAX_PARTS),
   arcs: z.array(arcSchema).max(MAX_PARTS),
   moves: z.array(moveSchema).max(MAX_PARTS),
-  /** Figures that ride no arc. */
   waiting: z.array(waitingSchema).max(MAX_PARTS),
   /** Gestures as they were recorded, those that no move uses included. */
   gestures: z.array(gestureSchema).max(MAX_GESTURES),
@@ -177,7 +176,6 @@ export type Outside = Move['before'];
 export type Field = Shot['field'];
 export type Sheet = Shot['sheet'];
 export type Take = Shot['takes'][number];
-/** What a take that is not the current one has of its own. */
 export type KeptTake = NonNullable<Take['kept']>;
 export type TakenTiming = KeptTake['timings'][number];
 export type Note = Shot['notes'][number];

@@ -4,7 +4,6 @@ import { MAX_SOUND_OFFSET_SECONDS, MAX_CUE_LENGTH, MAX_NAME_LENGTH, MAX_SOUND_SE
 import { SOUND_TYPES } from './names';
 import { lineSchema } from './plainText';
 
-/** A recording that the shot is timed to. It is kept apart, by the SHA-256 of its bytes. */
 export const soundSchema = z.object({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   type: z.enum(SOUND_TYPES),

@@ -4,7 +4,6 @@ import { MAX_SHOT_FRAMES, MAX_NOTES, MAX_PARTS } from './limits';
 import { takenTimingSchema } from './moveSchema';
 import { noteSchema } from './noteSchema';
 
-/** What a take that is not the current one has of its own. */
 export const keptTakeSchema = z.object({
   lengthFrames: z.number().int().min(2).max(MAX_SHOT_FRAMES),
   /** Of moves that ride an arc, and of those that wait; a move without one is timed as in the current take. */

@@ -30,7 +30,6 @@ export const markSchema = z.object({
 
 export const exposureSchema = z.union([z.literal(1), z.literal(2), z.literal(3)]);
 
-/** Frames that are exposed differently from the rest of the move, both ends included. */
 export const exposureRangeSchema = z.object({ from: frame, until: frame, framesHeld: exposureSchema });
 
 /**
@@ -51,7 +50,6 @@ export const outsideSchema = z.enum(['hold', 'repeat', 'swing', 'continue']);
 /** A finding that was looked at and let be: what found it, and a frame that it was about. */
 export const letBeSchema = z.object({ check: z.string().min(1).max(MAX_LABEL_LENGTH), frame });
 
-/** What a timing by weight was made with. */
 export const physicsSchema = z.object({
   /** The share of its swing that a pendulum loses in each full swing. */
   damping: z.number().min(0).max(PHYSICAL.maxDamping),
@@ -61,7 +59,6 @@ export const physicsSchema = z.object({
   miniature: z.number().min(PHYSICAL.minMiniature).max(PHYSICAL.maxMiniature),
 });
 
-/** When a move is where. */
 export const timingSchema = z.object({
   marks: z.array(markSchema).min(2).max(MAX_MARKS),
   before: outsideSchema,
@@ -73,6 +70,5 @@ export const timingSchema = z.object({
   overrides: z.array(overrideSchema).max(MAX_SHOT_FRAMES),
   /** Findings of the checks that are not to be told again. */
   letBe: z.array(letBeSchema).max(MAX_MARKS),
-  /** What it was timed with by its weight, until one of its marks is touched; null for none. */
   physics: physicsSchema.nullable(),
 });

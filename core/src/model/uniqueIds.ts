@@ -53,7 +53,6 @@ function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[]
   ];
 }
 
-/** Says which part has an id that another one has. */
 export function complainOfIds(shot: WithIds, complain: Complain): void {
   for (const list of listsOf(shot)) {
     const taken = new Map<string, Path>();

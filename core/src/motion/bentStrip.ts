@@ -8,19 +8,16 @@ import { type Scale, scaleOn } from './scale';
 import { bentSilhouette } from './silhouettePath';
 
 export interface Slice {
-  /** Left edge and width in the picture's own units. */
   readonly from: number;
   readonly width: number;
   /** From the picture's own units to the field, for this slice. */
   readonly placement: Transform;
 }
 
-/** A picture is bent in so many slices. */
 const SLICES = 24;
 
 interface Strip {
   readonly map: (x: number, y: number) => readonly [number, number];
-  /** Place and direction (degrees) of the arc under a spot of the picture. */
   readonly under: (x: number) => { readonly x: number; readonly y: number; readonly headingDeg: number };
   readonly scale: Scale;
   readonly flips: number;

@@ -1,7 +1,6 @@
 import type { Figure, Rider } from '../model/schema';
 import { lookOf } from './look';
 
-/** How sizes go from the first part of a chain to the last: by equal steps, or by one ratio. */
 export type Taper = 'even' | 'ratio';
 
 /** Of a chain of parts, its first the figure itself. */
@@ -14,7 +13,6 @@ export interface ChainPlan {
   readonly taper: Taper;
 }
 
-/** Size of a part of a chain, percent. @param part from 1 to `count` */
 export function taperedSize({ count, toPercent, taper }: Omit<ChainPlan, 'gap'>, part: number): number {
   const share = count > 1 ? (part - 1) / (count - 1) : 0;
   return taper === 'even' ? 100 + (toPercent - 100) * share : 100 * (toPercent / 100) ** share;

@@ -19,7 +19,6 @@ export interface Travel {
   readonly move: Move;
   readonly arc: Arc;
   readonly figure: Figure;
-  /** Length of the arc, field units. */
   readonly arcLength: number;
   /** Distance from the start of the arc, field units; may pass the length on a closed arc. */
   readonly arcDistance: Float64Array;
@@ -33,20 +32,16 @@ export interface Travel {
   readonly pivotY: Float64Array;
   /** Direction of the arc there in degrees, clockwise as seen, unwrapped; it stays through a hold. */
   readonly direction: Float64Array;
-  /** The same with corners gone over within some frames, as the move has it: what riding offsets are turned with. */
   readonly blendedDirection: Float64Array;
   /** Heading of the figure in degrees, clockwise as seen, continuous through any number of turns. */
   readonly heading: Float64Array;
-  /** Values of the tracks on each frame, in the unit of each. */
   readonly tracks: TrackValues;
   readonly shown: Int32Array;
-  /** Height of the figure at a size of 100 %, field units. */
   readonly figureHeight: number;
   /** Its riders, in the order of the move. */
   readonly riders: readonly RiderTravel[];
 }
 
-/** A shot, worked out: one travel for each move, in the order of the moves. */
 export interface Evaluation {
   readonly shot: Shot;
   readonly travels: readonly Travel[];
@@ -58,15 +53,12 @@ export const SAME_PLACE = 1e-12;
 /** What is put by hand looks for its place at least this share of the arc to both sides. */
 const NEARBY = 0.02;
 
-/** What was found on an arc the last time: where a move changes on a few frames, the others are found again. */
 interface Sampled extends Pick<Travel, 'arcDistance' | 'x' | 'y'> {
-  /** Direction of the arc on each frame, degrees. */
   readonly tangent: Float64Array;
 }
 
 const lastOn = new WeakMap<ArcMeasure, Sampled>();
 
-/** @returns whether a frame and its neighbours have the places that they had before */
 function sameAround(arcDistance: Float64Array, before: Float64Array | undefined): (i: number) => boolean {
   if (before?.length !== arcDistance.length) return () => false;
   const isSame = (i: number): boolean => i < 0 || i >= arcDistance.length || arcDistance[i] === before[i];
@@ -179,7 +171,6 @@ function findPart<T extends { readonly id: string }>(parts: readonly T[], id: st
   return part;
 }
 
-/** The arc and the figure of a move. @throws ShotError `unknown-id` */
 export const moveParts = (shot: Shot, move: Move): { readonly arc: Arc; readonly figure: Figure } => ({
   arc: findPart(shot.arcs, move.arcId),
   figure: findPart(shot.figures, move.figureId),
@@ -262,10 +253,8 @@ function indexed(evaluation: Evaluation): TravelsById {
   return index;
 }
 
-/** The travel of a move, looked up: live drawings ask for it many times a frame. */
 export const travelOfMove = (evaluation: Evaluation, moveId: string): Travel | undefined =>
   indexed(evaluation).byMove.get(moveId);
 
-/** The travel of a figure, looked up. */
 export const travelOfFigure = (evaluation: Evaluation, figureId: string): Travel | undefined =>
   indexed(evaluation).byFigure.get(figureId);

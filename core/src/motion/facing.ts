@@ -24,13 +24,11 @@ export function smoothed(values: Float64Array, frames: number): Float64Array {
 /** A heading is a corner's when it turns by more than this there, degrees. */
 const MIN_CORNER_DEG = 1e-6;
 
-/** A corner of an arc: its distance from the start, and how far the direction turns there, the short way, degrees. */
 interface Corner {
   readonly s: number;
   readonly turnDeg: number;
 }
 
-/** The corners of an arc from its start on; the seam of a closed one is at 0. */
 function cornersOf({ segments, headingOffsetDeg, startDistance, closed }: ArcMeasure): Corner[] {
   const solid = segments.flatMap((table, i) =>
     table.length > 0
@@ -61,7 +59,6 @@ function countBelow(rising: readonly Corner[], value: number): number {
   return low;
 }
 
-/** A loop that begins on a corner passes it between its last frame and its first one. */
 function blendSeam(
   blended: Float64Array,
   corners: readonly Corner[],
@@ -135,7 +132,6 @@ export function blendedDirection(
       // One that it began on, or turned back on, was not passed.
       if (stoodOnIt && came !== sign) continue;
       const at = stoodOnIt ? i - 1 : i - 1 + (s - from) / (to - from);
-      // Going forward without a stop the direction on a corner is that of the way on.
       const turnsFrom = stoodOnIt && sign > 0 && !stoodStill ? i - 1 : i;
       blend(at, sign * turnDeg, (k) => k >= turnsFrom);
     }
@@ -190,7 +186,6 @@ export function facingOf(
   return smoothed(facing, smoothFrames);
 }
 
-/** Speed squared times curvature on each frame, signed as the curvature, in 1 over field units and frames squared. */
 function pullOf(arc: Arc, arcDistance: Float64Array): Float64Array {
   const last = arcDistance.length - 1;
   return arcDistance.map((s, i) => {

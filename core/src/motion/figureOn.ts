@@ -16,7 +16,6 @@ export interface FigureOn {
   readonly opacity: number;
 }
 
-/** Which drawing of a travel's figure is shown on a planned frame, from 1; 0 for none. */
 export function drawingOfTravel(travel: Travel, frame: number): number {
   const { move, figure, arcDistance } = travel;
   // The usual figure has one: nothing is to be worked out for it.
@@ -25,7 +24,6 @@ export function drawingOfTravel(travel: Travel, frame: number): number {
   return drawingOn({ move, figure, distanceOn, lastFrame: arcDistance.length }, frame);
 }
 
-/** The figure of a travel on a planned frame. @param i index of the frame, from 0 */
 export function figureOn(travel: Travel, i: number): FigureOn {
   const { figure, pivotX, pivotY, heading, tracks } = travel;
   const drawing = drawingOfTravel(travel, i + 1);
@@ -42,21 +40,17 @@ export function figureOn(travel: Travel, i: number): FigureOn {
   };
 }
 
-/** A part of a travel on a frame: its figure, or one of its riders. */
 export interface PartOn extends FigureOn {
   /** Null for the figure itself. */
   readonly rider: Rider | null;
-  /** Where its pivot stands, field units. */
   readonly pivotX: number;
   readonly pivotY: number;
   readonly headingDeg: number;
-  /** Which of its drawings is shown, from 1; 0 for none. */
   readonly drawing: number;
   /** A picture that is bent along the arc: its look is its outline in the field then. Null for any other. */
   readonly slices: readonly Slice[] | null;
 }
 
-/** A rider on a planned frame. The figure's size and opacity go for it as well. @param i index of the frame, from 0 */
 export function riderOn(travel: Travel, ridden: RiderTravel, i: number): PartOn {
   const { rider, height } = ridden;
   const drawing = drawingOfRider(ridden, travel, i + 1);
@@ -86,7 +80,6 @@ export function riderOn(travel: Travel, ridden: RiderTravel, i: number): PartOn 
   };
 }
 
-/** The figure of a travel and its riders on a planned frame, those at the back first; hidden riders are left out. */
 export function partsOn(travel: Travel, i: number): readonly PartOn[] {
   const { riders, pivotX, pivotY, heading } = travel;
   const figure: PartOn = {
@@ -105,10 +98,8 @@ export function partsOn(travel: Travel, i: number): readonly PartOn[] {
   return [...on(false), figure, ...on(true)];
 }
 
-/** A move that nothing was said about, for a figure that never had one. */
 export const NO_MOVE = { turnsWithArc: true, mirrored: false } as const;
 
-/** A figure that rides no arc. @returns null when the shot has no such figure */
 export function waitingFigure(shot: Pick<Shot, 'figures' | 'field'>, waiting: Waiting): FigureOn | null {
   const figure = shot.figures.find(({ id }) => id === waiting.figureId);
   if (!figure) return null;

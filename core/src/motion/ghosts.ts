@@ -5,11 +5,9 @@ export interface GhostChoice {
   /** How many ghosts to show before and after the figure. */
   readonly before: number;
   readonly after: number;
-  /** Every which exposure has one, ≥ 1. */
   readonly every: number;
 }
 
-/** The exposures that show as ghosts about a frame, nearest first. */
 export interface Ghosts {
   readonly before: readonly number[];
   readonly after: readonly number[];

@@ -5,15 +5,12 @@ import { drawingCount } from '../exposure/drawings';
 import type { Scale } from './scale';
 import { STAND_INS, type StandIn } from './standIns';
 
-/** What is drawn of a figure on a frame: a stand-in, or one of its pictures. */
 export interface Look extends Pick<StandIn, 'width' | 'height' | 'silhouette' | 'details'> {
-  /** The spot that sits on the arc, and about which it turns and grows, in the look's own units. */
   readonly pivot: Vector;
   /** The picture itself; null for a stand-in, which is drawn by its silhouette and details. */
   readonly picture: DrawingPicture | null;
 }
 
-/** Rings as path data. */
 export const outlinePath = (outline: Outline): string =>
   outline
     .map((ring) => {
@@ -62,7 +59,6 @@ export const heightInField = (
 ): number => (heightMm !== null && unitsPerMm !== null ? heightMm * unitsPerMm : height);
 
 export interface FigurePosition {
-  /** Where its pivot stands, field units. */
   readonly x: number;
   readonly y: number;
   readonly headingDeg: number;
@@ -72,7 +68,6 @@ export interface FigurePosition {
 export interface FigureSetup {
   readonly figure: Figure;
   readonly move: Pick<Move, 'turnsWithArc' | 'mirrored'>;
-  /** At a size of 100 %, field units. */
   readonly figureHeight: number;
 }
 
@@ -88,7 +83,6 @@ export function placementOf(
   { pivot }: Look,
   { x, y, headingDeg, scale }: FigurePosition,
 ): Transform {
-  // All drawings of a figure have one scale, that of the first.
   const k = figureHeight / lookOf(figure).height;
   const frontDeg = move.turnsWithArc ? figure.frontDeg : 0;
   const flips = move.mirrored ? -1 : 1;
@@ -105,7 +99,6 @@ export function placementOf(
   return { a, b, c, d, e: x - a * pivot.x - c * pivot.y, f: y - b * pivot.x - d * pivot.y };
 }
 
-/** A map as an SVG transform. */
 export const svgMatrix = ({ a, b, c, d, e, f }: Transform): string =>
   `matrix(${[a, b, c, d].map((value) => Number(value.toFixed(6)) + 0).join(' ')} ${Number(e.toFixed(3)) + 0} ${Number(f.toFixed(3)) + 0})`;
 
@@ -116,7 +109,6 @@ export interface PivotSpot extends Vector {
 /** Feet are what lies within this share of the height above the lowest spot. */
 const FEET_SHARE = 0.04;
 
-/** The rings of an outline, each as its corners in order. */
 const ringsOf = (silhouette: string): readonly (readonly Vector[])[] =>
   silhouette
     .split(/(?=M)/)
@@ -125,7 +117,6 @@ const ringsOf = (silhouette: string): readonly (readonly Vector[])[] =>
       Array.from({ length: numbers.length >> 1 }, (_, i) => ({ x: numbers[2 * i]!, y: numbers[2 * i + 1]! })),
     );
 
-/** The middle across of what stands on the ground: of both feet where there are two. */
 function middleOfFeet(rings: readonly (readonly Vector[])[], ground: number, height: number): number {
   const above = ground - FEET_SHARE * height;
   let [left, right] = [Infinity, -Infinity];
@@ -136,7 +127,6 @@ function middleOfFeet(rings: readonly (readonly Vector[])[], ground: number, hei
     ring.forEach((a, i) => {
       const b = ring[(i + 1) % ring.length]!;
       if (a.y >= above) reach(a.x);
-      // Where an edge comes down to them.
       if (a.y >= above !== b.y >= above) reach(a.x + ((above - a.y) / (b.y - a.y)) * (b.x - a.x));
     });
   return (left + right) / 2;

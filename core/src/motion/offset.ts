@@ -2,7 +2,6 @@ import type { Vector } from '../arc/vector';
 import type { Move } from '../model/schema';
 import type { TrackValues } from '../timing/tracks/trackValues';
 
-/** Places of a figure on each frame, field units. */
 interface Places {
   readonly x: Float64Array;
   readonly y: Float64Array;
@@ -20,7 +19,6 @@ export function offsetInField(offsetIn: Move['offsetIn'], { x, y }: Vector, dire
   return { x: x * cos - y * sin, y: x * sin + y * cos };
 }
 
-/** The offset that makes a displacement in the field: the inverse of `offsetInField`. */
 export const offsetFrom = (offsetIn: Move['offsetIn'], by: Vector, directionDeg: number): Vector =>
   offsetInField(offsetIn, by, -directionDeg);
 

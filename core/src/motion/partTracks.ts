@@ -7,15 +7,11 @@ import { type Scale, scaleOn } from './scale';
 
 export interface PartState {
   readonly frame: number;
-  /** Where its pivot is, field units. */
   readonly x: number;
   readonly y: number;
   readonly headingDeg: number;
-  /** From its artwork's own units to the field, before it is turned. */
   readonly scale: Scale;
-  /** 0 to 1. */
   readonly opacity: number;
-  /** Which of its drawings is shown, from 1. */
   readonly drawing: number;
   /** Its outline in the field where it is bent along its arc; null for any other. */
   readonly bent: string | null;
@@ -29,7 +25,6 @@ export interface PartTrack {
   readonly flipX: 1 | -1;
   readonly flipY: 1 | -1;
   readonly frontDeg: number;
-  /** In order of time, the first one on frame 1. */
   readonly states: readonly PartState[];
 }
 
@@ -80,7 +75,6 @@ function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
   });
 }
 
-/** A figure that rides no arc: it stands where it waits. */
 function waitingTrack({ field }: Shot, figure: Figure, { move, x, y, turnDeg }: Waiting): PartTrack {
   const { turnsWithArc, mirrored } = move ?? NO_MOVE;
   const k = heightInField(figure, field) / lookOf(figure).height;

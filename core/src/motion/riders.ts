@@ -11,10 +11,8 @@ import { heightInField } from './look';
 import { offsetInField } from './offset';
 
 export interface RiderPlace {
-  /** Where its pivot stands, field units. */
   readonly pivotX: number;
   readonly pivotY: number;
-  /** Direction of the arc there in degrees, clockwise as seen, unwrapped. */
   readonly directionDeg: number;
   /** How it is turned, degrees clockwise as seen, continuous. */
   readonly headingDeg: number;
@@ -30,7 +28,6 @@ export interface RiderTravel {
   /** Distance from the start of that arc on a frame, field units; it may lie past the ends. */
   readonly distanceOn: (i: number) => number;
   readonly placeOn: (i: number) => RiderPlace;
-  /** Its height where the figure is 100 %, field units. */
   readonly height: number;
 }
 
@@ -51,7 +48,6 @@ const NEARBY = 0.1;
 /** Spots are equally near where they differ by less than this share of the arc. */
 const AS_NEAR = 1e-9;
 
-/** For each frame the first one of those through which the figure has stood still until then. */
 function standsSince({ arcDistance, arcLength }: Leader): Int32Array {
   const same = arcLength * SAME;
   const since = new Int32Array(arcDistance.length);
@@ -81,7 +77,6 @@ function together(workOut: () => Float64Array): (i: number) => number {
   return (i) => (all ??= workOut())[i]!;
 }
 
-/** Distance along a second arc that belongs to the distance along the first. */
 function alongSecond(rider: Rider, leader: Leader, second: Arc, along: (i: number) => number) {
   const { length } = measureArc(second);
   if (rider.onSecond === 'share') {
@@ -180,7 +175,6 @@ function riderTravel(
   };
 }
 
-/** The riders of a travel in the order of their move. */
 export function evaluateRiders(
   leader: Leader,
   arcs: readonly Arc[],

@@ -7,7 +7,6 @@ export interface Scale {
 
 export const PLAIN_SCALE: Scale = { across: 1, down: 1 };
 
-/** How large the figure of a travel is on a frame. @param i index of the frame, from 0 */
 export function scaleOn({ move, tracks }: Pick<Travel, 'move' | 'tracks'>, i: number): Scale {
   const across = tracks.size[i]! / 100;
   return { across, down: move.sizesApart ? tracks.sizeDown[i]! / 100 : across };

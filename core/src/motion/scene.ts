@@ -10,7 +10,6 @@ export type SceneItem =
   | {
       readonly kind: 'picture';
       readonly picture: Picture;
-      /** From the picture's own units to the field. */
       readonly placement: Transform;
       readonly opacity: number;
       /** The part of it that is seen, in its own units across; all of it without one. */
@@ -25,7 +24,6 @@ export type SceneItem =
       readonly opacity: number;
     };
 
-/** The picture under everything on a frame; null where there is none. */
 function backdropItem({ backdrop }: Shot, frame: number): SceneItem | null {
   if (!backdrop || backdrop.hidden) return null;
   const picture = pictureOn(backdrop, frame);
@@ -48,7 +46,6 @@ function backdropItem({ backdrop }: Shot, frame: number): SceneItem | null {
   };
 }
 
-/** A look where it stands: its picture, or the shapes of a stand-in. */
 function lookItem({ look, placement, opacity }: FigureOn): SceneItem {
   const { picture, silhouette, details } = look;
   return picture

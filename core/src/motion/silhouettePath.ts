@@ -1,7 +1,6 @@
 import type { Transform } from '../arc/transform';
 import type { Look } from './look';
 
-/** A silhouette taken apart: a letter for each command, and all coordinates in one row. */
 interface Outline {
   readonly commands: readonly string[];
   readonly coordinates: readonly number[];
@@ -54,7 +53,6 @@ export function silhouettePath(look: Pick<Look, 'silhouette'>, placement: Transf
   return path;
 }
 
-/** A point of a path in other units. */
 type PointMap = (x: number, y: number) => readonly [number, number];
 
 /** Pieces that a curve of a silhouette is made of when it is bent. */

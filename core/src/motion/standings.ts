@@ -11,19 +11,15 @@ import type { Scale } from './scale';
 
 export interface Standing {
   readonly frame: number;
-  /** Its place on the arc, field units. */
   readonly x: number;
   readonly y: number;
-  /** Direction of the arc, degrees clockwise as seen; it stays through a hold. */
   readonly directionDeg: number;
   readonly headingDeg: number;
-  /** Where its pivot stands, field units: its place, and the offset from there. */
   readonly pivotX: number;
   readonly pivotY: number;
   readonly scale: Scale;
   /** How far it covers what lies beneath it, 0 to 1. */
   readonly opacity: number;
-  /** Which drawing is shown, from 1; 0 for none. */
   readonly drawing: number;
 }
 

@@ -6,7 +6,6 @@ import type { Travel } from './evaluate';
 import { drawingOfTravel, figureOn } from './figureOn';
 import { lookOf } from './look';
 
-/** The drawings of a figure; empty for a stand-in. */
 const drawingsOf = ({ artwork }: Figure): readonly DrawingPicture[] =>
   artwork.kind === 'pictures' ? artwork.drawings : [];
 
@@ -25,7 +24,6 @@ export function plantedPlace(figure: Figure, drawing: DrawingPicture, height: nu
 
 /** From one drawing of a contact to the next: how long the first is held, and by how much the spot moves on. */
 export interface ContactStep {
-  /** Numbers of the drawings, from 1. */
   readonly from: number;
   readonly to: number;
   readonly frames: number;
@@ -72,16 +70,12 @@ export function measuredAdvance(figure: Figure, height: number, swings: boolean)
 
 /** What hangs together in a stride: A / C = travel / frames. */
 export interface Stride {
-  /** Of one cycle, field units. */
   readonly advance: number;
   readonly cycleFrames: number;
-  /** Of the move, field units. */
   readonly travel: number;
-  /** Of the move: intervals. */
   readonly frames: number;
 }
 
-/** One number of a stride from the other three; the one that is asked for does not count. */
 export function solveStride(known: Stride, wanted: keyof Stride): number {
   const { advance, cycleFrames: cycle, travel, frames } = known;
   switch (wanted) {
@@ -101,13 +95,11 @@ export interface SlipRow {
   readonly frame: number;
   /** How far the spot moved while it was planted, field units: forward positive. Null off the ground. */
   readonly slip: number | null;
-  /** Where the planted spot is, field units; null off the ground. */
   readonly spot: Vector | null;
 }
 
 export interface Slips {
   readonly rows: readonly SlipRow[];
-  /** Root of the mean square, mean and largest amount, field units; 0 where nothing is planted. */
   readonly rms: number;
   readonly mean: number;
   readonly largest: number;
@@ -175,7 +167,6 @@ export function slips(travel: Travel): Slips {
   return result;
 }
 
-/** Whether a cycle went over its end between two drawings: forward travel with a smaller number, or the other way. */
 function wraps({ move, arcDistance }: Travel, from: number, to: number, frame: number): boolean {
   if (from === to || !move.cycle || move.cycle.swings) return false;
   const goesBack = move.cycle.by === 'way' && arcDistance[frame - 1]! < arcDistance[Math.max(0, frame - 2)]!;

@@ -31,7 +31,6 @@ export function takeShift(current: Shot, other: Shot, moveId: string, align: Tak
   }
 }
 
-/** Index into a travel of what is seen on a frame; null outside the shot. */
 const seenAt = ({ shown }: Travel, frame: number): number | null =>
   frame < 1 || frame > shown.length ? null : shown[frame - 1]! - 1;
 
@@ -56,6 +55,5 @@ export function takeDifference(
   });
 }
 
-/** The largest of some differences, the first where several are as large; null for none. */
 export const largestDifference = (rows: readonly FrameDifference[]): FrameDifference | null =>
   rows.reduce<FrameDifference | null>((best, row) => (best && best.away >= row.away ? best : row), null);

@@ -26,11 +26,9 @@ const STEPS = [
   [0, -1],
 ] as const;
 
-/** Rings along the edges of the pixels that are seen, those on their right; a hole runs the other way round. */
 function ringsOf({ width, height, alpha }: AlphaMask): Ring[] {
   const isSeen = (x: number, y: number): boolean =>
     x >= 0 && y >= 0 && x < width && y < height && alpha[y * width + x]! >= SEEN;
-  /** Whether an edge leaves a corner of the pixels in a direction: seen on its right, not on its left. */
   const leaves = (x: number, y: number, direction: number): boolean => {
     switch (direction) {
       case 0:
@@ -97,7 +95,6 @@ function simplified(line: Ring, tolerance: number): Ring {
   return line.filter((_, i) => kept[i]);
 }
 
-/** A closed ring with no more points than an outline may have. */
 function simplifiedRing(ring: Ring): Ring {
   const middle = Math.floor(ring.length / 2);
   const halves = [ring.slice(0, middle + 1), [...ring.slice(middle), ring[0]!]];

@@ -25,7 +25,6 @@ export interface Impact {
 }
 
 export interface Course {
-  /** Where it begins, turns, hits or ends, in order of time. */
   readonly moments: readonly Impact[];
   /** Share of the arc, so many seconds after it began. */
   readonly fractionAt: (seconds: number) => number;

@@ -3,14 +3,12 @@ import { GRAVITY } from './gravity';
 /** Seconds of a free fall. @param height metres */
 export const fallSeconds = (height: number): number => Math.sqrt((2 * height) / GRAVITY);
 
-/** How far something has fallen, metres, no further than its height. */
 export const fallenAt = (height: number, seconds: number): number =>
   Math.min(height, (GRAVITY * seconds * seconds) / 2);
 
 /** Seconds of a toss, up and back to the hand. @param height metres */
 export const tossSeconds = (height: number): number => 2 * fallSeconds(height);
 
-/** Height over the hand, metres, while it is tossed. */
 export function tossedAt(height: number, seconds: number): number {
   const up = fallSeconds(height);
   return Math.max(0, height - (GRAVITY * (seconds - up) ** 2) / 2);
@@ -31,11 +29,9 @@ export function hits({ height, restitution }: Bouncing, count: number): readonly
   return all;
 }
 
-/** How high it comes after each bounce, metres. */
 export const tops = ({ height, restitution }: Bouncing, count: number): readonly number[] =>
   Array.from({ length: count }, (_, i) => height * restitution ** (2 * (i + 1)));
 
-/** Height over the ground, metres; 0 when it has come to rest. */
 export function bouncingAt(bouncing: Bouncing, seconds: number): number {
   const { height, restitution } = bouncing;
   const first = fallSeconds(height);

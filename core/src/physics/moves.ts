@@ -120,7 +120,6 @@ function slopeSizes(shape: ShapeOf<'line'>, unitsPerMm: number): readonly Physic
   ];
 }
 
-/** The sizes of a physical move by what matters most. @param unitsPerMm of the field */
 export function physicalSizes(shape: PhysicalShape, unitsPerMm: number): readonly PhysicalSize[] {
   switch (shape.kind) {
     case 'swing':
@@ -134,13 +133,11 @@ export function physicalSizes(shape: PhysicalShape, unitsPerMm: number): readonl
   }
 }
 
-/** What a shape is as a physical move. */
 export function physicalKindOf(shape: PhysicalShape): PhysicalKind {
   if (shape.kind === 'line') return shape.from.x === shape.to.x ? 'fall' : 'slope';
   return shape.kind === 'swing' ? 'pendulum' : shape.kind;
 }
 
-/** A physical move that fits a field, in its middle. */
 export function freshPhysical(kind: PhysicalKind, field: Pick<Field, 'width' | 'height'>): PhysicalShape {
   const name = kind === 'pendulum' ? 'swing' : kind === 'fall' || kind === 'slope' ? 'line' : kind;
   const shape = freshShape(name, field);

@@ -11,7 +11,6 @@ const EVEN: Easing = { kind: 'even' };
 /** Two shares of an arc closer than this are one place. */
 const NO_WAY = 1e-12;
 
-/** Moments of a course on whole frames, with what rounding does to them. */
 export function roundedMoments(
   { moments }: Course,
   first: number,

@@ -1,6 +1,5 @@
 import { GRAVITY } from './gravity';
 
-/** Share of the pull that goes into travel, by what comes down: the rest turns it. 1 / (1 + I / m r²). */
 export const ROLLING = { slides: 1, ball: 5 / 7, cylinder: 2 / 3, hoop: 1 / 2 } as const;
 
 export type Rolls = keyof typeof ROLLING;
@@ -19,6 +18,5 @@ export const accelerationOn = ({ steepDeg, rolls }: Slope): number =>
 export const rollSeconds = (slope: Slope, length: number): number =>
   Math.sqrt((2 * length) / accelerationOn(slope));
 
-/** How far it has come, metres, no further than the end of the slope. */
 export const rolledAt = (slope: Slope, length: number, seconds: number): number =>
   Math.min(length, (accelerationOn(slope) * seconds * seconds) / 2);

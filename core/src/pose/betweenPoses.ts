@@ -17,7 +17,6 @@ const SNAP: Easing = { kind: 'snap' };
 
 const isDrawnIn = ({ x, y }: { readonly x: number; readonly y: number }): boolean => x === 0 && y === 0;
 
-/** How the span from a mark to the next goes; null for a hold, which goes nowhere. */
 export function betweenPoses(shot: Shot, moveId: string, markId: string): BetweenPoses | null {
   const move = findMove(shot, moveId);
   const index = markIndex(move, markId);
@@ -37,7 +36,6 @@ function rounded(arc: Arc): readonly ArcPoint[] {
   );
 }
 
-/** A point whose side towards a span becomes straight or curved; the other side stays as it is. */
 function withSide(
   point: ArcPoint,
   side: 'in' | 'out',

@@ -19,7 +19,6 @@ export type PosePath = 'straight' | 'curved';
 export interface PoseAim {
   /** The frame that the pose lands on: the first of the exposure that the frame belongs to. */
   readonly frame: number;
-  /** A mark there that moves with its point; null when both would be added. */
   readonly markId: string | null;
 }
 
@@ -30,7 +29,6 @@ export function poseAim(move: Move, frame: number): PoseAim {
   return { frame: landing, markId: move.marks.find((mark) => mark.frame === landing)?.id ?? null };
 }
 
-/** An arc that was begun by a single pose: both its points and marks are on one spot. */
 const isSinglePose = (arc: Arc, move: Move): boolean =>
   arc.points.length === 2 &&
   move.marks.length === 2 &&
@@ -56,7 +54,6 @@ export function withArcAndMoves(
 
 const same = (segment: number): number => segment;
 
-/** Which marks stand at the place of one of them without leaving it between: those of its hold. */
 function ofOneHold(marks: readonly Mark[], index: number): { readonly from: number; readonly until: number } {
   const isThere = (mark: Mark | undefined): boolean => mark !== undefined && isHold(mark, marks[index]!);
   let [from, until] = [index, index];
@@ -89,7 +86,6 @@ export function withMarkTied(shot: Shot, moveId: string, markId: string): Shot {
   };
 }
 
-/** The shot with a point of an arc, and what it carries, put somewhere else. */
 function withPointMoved(shot: Shot, arcId: string, pointId: string, to: Vector): Shot {
   const before = findArc(shot, arcId);
   return withArcAndMoves(shot, arcId, withPointAt(before, pointId, to), same);
@@ -105,7 +101,6 @@ const posed = (id: string, { x, y }: Vector, path: PosePath): ArcPoint => ({
   shaping: path === 'curved' ? PLAIN : null,
 });
 
-/** A point from which a straight line leaves on one side; the other side stays as it is. */
 const straightOn = (point: ArcPoint, side: 'in' | 'out'): ArcPoint => ({
   ...point,
   [side]: ZERO,
@@ -113,7 +108,6 @@ const straightOn = (point: ArcPoint, side: 'in' | 'out'): ArcPoint => ({
   shaping: null,
 });
 
-/** The arc with further points after the one with an index; straight ones take the handles beside them away. */
 function withPointsAfter(arc: Arc, index: number, fresh: readonly ArcPoint[], path: PosePath): Arc {
   const before = arc.points.slice(0, index + 1);
   const after = arc.points.slice(index + 1);

@@ -33,7 +33,6 @@ export interface PrintOptions {
   readonly firstNumber?: FirstFrameNumber;
 }
 
-/** Whether the long side lies across, where nobody said. @throws ShotError where there is nothing to print */
 export function liesAcross(shot: Shot, { sheet, paper, across }: PrintOptions): boolean {
   if (across !== null) return across;
   if (sheet !== 'track') return false;
@@ -41,6 +40,5 @@ export function liesAcross(shot: Shot, { sheet, paper, across }: PrintOptions): 
   return pages(true) < pages(false);
 }
 
-/** The pages of a sheet, as they are previewed and printed. @throws ShotError where there is nothing to print */
 export const printPages = (shot: Shot, options: PrintOptions): Printout =>
   SHEETS[options.sheet](shot, paperOf(options.paper, liesAcross(shot, options)), options.firstNumber);

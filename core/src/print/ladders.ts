@@ -13,7 +13,6 @@ const LADDER_WIDTH = 36;
 const LADDER_HEIGHT = 70;
 const RULER_HEIGHT = 26;
 
-/** One spacing chart: two keys, and the drawings between them. */
 function ladder(
   shot: Shot,
   move: Move,
@@ -84,7 +83,6 @@ function rulerSource(shot: Shot, move: Move, mm: number, first: FirstFrameNumber
   };
 }
 
-/** The first of some ticks, in order of their place, at or past a place. */
 function firstFrom(ticks: readonly Tick[], arcDistance: number): number {
   let [low, high] = [0, ticks.length];
   while (low < high) {

@@ -1,5 +1,3 @@
-/** Places and sizes on paper are in millimetres, from the upper left corner of the page. */
-
 export const PAPERS = {
   a4: { label: 'A4', width: 210, height: 297 },
   letter: { label: 'Letter', width: 215.9, height: 279.4 },
@@ -12,7 +10,6 @@ export interface Paper {
   readonly height: number;
 }
 
-/** A page as it lies: upright, or across. */
 export function paperOf(name: PaperName, across: boolean): Paper {
   const { width, height } = PAPERS[name];
   return across ? { width: height, height: width } : { width, height };
@@ -80,7 +77,6 @@ export const text = (
   { size = 3.2, font = 'sans', align = 'left', tone = 'ink' }: TextOptions = {},
 ): PrintOp => ({ kind: 'text', x, y, size, text: content, font, align, tone });
 
-/** A circle of lines. @param radius millimetres */
 export const ring = (x: number, y: number, radius: number): PrintOp =>
   line(
     Array.from({ length: RING_SIDES + 1 }, (_, i) => {
@@ -126,7 +122,6 @@ export interface Heading {
   readonly of: number;
 }
 
-/** A page with its head, its foot and what stands between. */
 export function pageWith(paper: Paper, heading: Heading, ops: readonly PrintOp[]): PrintPage {
   const { title, detail, page, of } = heading;
   const right = paper.width - MARGIN;

@@ -17,11 +17,9 @@ import type { Printout } from './printout';
 export interface PrintFonts {
   readonly sans: Uint8Array;
   readonly mono: Uint8Array;
-  /** For letters that the others lack; fetched when there are any. */
   readonly others: () => Promise<Uint8Array>;
 }
 
-/** Points of a PDF in a millimetre. */
 const POINTS = 72 / 25.4;
 
 const hex = (text: string) => {
@@ -35,7 +33,6 @@ interface Font {
   readonly letters: ReadonlySet<number>;
 }
 
-/** Letters of one text that one font has, or that none has. */
 interface Run {
   readonly font: Font | null;
   readonly text: string;

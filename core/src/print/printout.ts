@@ -7,7 +7,6 @@ export interface Printout {
   readonly pageAt: (index: number) => PrintPage;
 }
 
-/** Several printouts one after the other. */
 export function joined(printouts: readonly Printout[]): Printout {
   return {
     count: printouts.reduce((sum, { count }) => sum + count, 0),

@@ -38,7 +38,6 @@ interface Table {
   readonly detail: string;
   readonly columns: readonly TableColumn[];
   readonly count: number;
-  /** @param index from 0 */
   readonly rowAt: (index: number) => TableRow;
 }
 
@@ -256,6 +255,5 @@ function incrementsOf(shot: Shot, paper: Paper, move: Move, first: FirstFrameNum
   });
 }
 
-/** The increments with a box to tick off beside each. */
 export const incrementPages = (shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout =>
   joined(seenMoves(shot).map((move) => incrementsOf(shot, paper, move, first)));

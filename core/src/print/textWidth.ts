@@ -26,7 +26,6 @@ export const textWidth = (text: string, size: number, font: 'sans' | 'mono' = 's
 
 const DOTS = '…';
 
-/** A text that fits a width; what is too long ends in dots. */
 export function fitted(text: string, width: number, size: number, font: 'sans' | 'mono' = 'sans'): string {
   if (textWidth(text, size, font) <= width) return text;
   const letters = [...text];

@@ -3,7 +3,6 @@ import { outOfRange } from '../model/errors';
 /** Over so many pages one is asked before a PDF is made. */
 export const MANY_PAGES = 60;
 
-/** No PDF has more. */
 export const MAX_PAGES = 10_000;
 
 /** @throws ShotError `out-of-range` for more pages than any PDF here has */

@@ -56,7 +56,6 @@ function trackOf(travel: Travel, shot: Shot, mm: number, first: FirstFrameNumber
     const [x, y] = [travel.pivotX[i]! / mm, travel.pivotY[i]! / mm];
     const radians = (heading[i]! * Math.PI) / 180;
     return [
-      // Where its foot stands, and the way that it looks.
       line(
         [
           [x - 2, y - 2],
@@ -108,11 +107,9 @@ const shifted = (op: PrintOp, dx: number, dy: number): PrintOp => {
 
 const NAMES = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
-/** The name of a tile: a letter for its row, a number for its column. */
 const tileName = (row: number, column: number): string =>
   `${row < 26 ? '' : NAMES[Math.floor(row / 26) - 1]}${NAMES[row % 26]}${column + 1}`;
 
-/** A tile by its row and column, from 0. */
 interface Tile {
   readonly row: number;
   readonly column: number;
@@ -130,7 +127,6 @@ interface Tiling {
   readonly opsOn: (tile: Tile) => readonly PrintOp[];
 }
 
-/** First and last of equal stretches that reach over some of a line. @param reach how long each is, at least a step */
 function stretchesOver(from: number, until: number, step: number, reach: number, count: number) {
   const first = Math.max(0, Math.ceil((from - reach) / step));
   return [Math.min(first, count - 1), Math.min(count - 1, Math.max(0, Math.floor(until / step)))] as const;
@@ -165,7 +161,6 @@ function tilingOf(ops: readonly PrintOp[], box: Box, room: Room): Tiling {
   refuseTooMany(rows * columns);
   const onTiles = new Map<string, PrintOp[]>();
   const inked = new Set<string>();
-  /** @param owned whether a tile has to be more than touched in what it shares with the next one */
   const tilesOver = ({ left, top, right, bottom }: Box, owned: boolean): Tile[] => {
     // Neighbours are cut in the middle of what they share.
     const inset = owned ? OVERLAP / 2 : 0;

@@ -3,7 +3,6 @@ import { drawingCount } from '../exposure/drawings';
 import { cuesByFrame } from '../timing/cues';
 import { incrementTable } from './increments';
 
-/** What one figure shows on one frame. */
 export interface SheetCell {
   /** A picture begins here, one goes on, or there is none: a cycle that is hidden outside its range. */
   readonly shows: 'begins' | 'held' | 'nothing';

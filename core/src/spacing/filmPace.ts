@@ -4,13 +4,11 @@ import { paceRows } from './incrementCharts';
 
 export interface ShotPace {
   readonly lengthFrames: number;
-  /** Frames a second. */
   readonly rate: number;
   /** One for each frame: how far the quickest figure goes on it, as a share of the field's width. */
   readonly paces: readonly number[];
 }
 
-/** The pace of a shot's quickest figure, frame by frame. Hidden figures do not count. */
 export function shotPace(shot: Shot): ShotPace {
   const { lengthFrames, rate, field, sheet } = shot;
   const paces = new Array<number>(lengthFrames).fill(0);
@@ -29,11 +27,9 @@ export function shotPace(shot: Shot): ShotPace {
   return { lengthFrames, rate, paces };
 }
 
-/** Shots one after the other. */
 export interface FilmPace {
   readonly seconds: number;
   readonly paces: readonly number[];
-  /** When each shot begins, seconds. */
   readonly begins: readonly number[];
 }
 
@@ -58,5 +54,4 @@ export function filmPace(shots: readonly ShotPace[], parts: number): FilmPace {
   return { seconds, paces, begins };
 }
 
-/** A frame that ends where a part begins, but for rounding, is not in that part. */
 const NEAR = 1e-9;

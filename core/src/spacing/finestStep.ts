@@ -4,7 +4,6 @@ import type { Ladder } from './ladder';
 const MIN_BY_HAND = { mm: 0.2, field: 0.5 } as const;
 
 export interface FinestStep {
-  /** In the units of the sheet. */
   readonly step: number;
   readonly leastByHand: number;
   readonly tooFine: number;

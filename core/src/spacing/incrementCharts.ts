@@ -2,7 +2,6 @@ import type { IncrementTable } from './increments';
 
 export interface PaceRow {
   readonly frame: number;
-  /** Along the arc, per frame, in the table's units; never below 0. */
   readonly pace: number;
 }
 

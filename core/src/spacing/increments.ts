@@ -8,7 +8,6 @@ import { endsPastShot, exposureFrames } from '../exposure/exposures';
 import { shownExposures } from '../exposure/shownFrames';
 import { roundToStep } from '../exposure/roundToStep';
 
-/** One exposure of a move as it is read at the desk or on the set. Lengths in the table's units. */
 export interface IncrementRow {
   /** First frame of the exposure, and for how many frames it is held. */
   readonly frame: number;
@@ -27,7 +26,6 @@ export interface IncrementRow {
   readonly dy: number | null;
   readonly headingDeg: number;
   readonly headingChangeDeg: number | null;
-  /** Values of the tracks, in the unit of each; lengths in the table's units. */
   readonly tracks: Readonly<Record<TrackName, number>>;
   /** Where the pivot stands: the place, and the offset from there. */
   readonly pivotX: number;
@@ -41,7 +39,6 @@ export interface IncrementRow {
   readonly rulerTotal: number;
 }
 
-/** An exposure that is left out: where it would have been. */
 export interface SkippedRow {
   /** Its frame; where its frames were taken out, the frame that it stood before. */
   readonly frame: number;
@@ -57,18 +54,15 @@ export interface IncrementTable {
    * shot, on which the loop begins anew, and it is held for no frames. Null where the move ends within the shot.
    */
   readonly closing: IncrementRow | null;
-  /** What is left out, in order of time. */
   readonly skipped: readonly SkippedRow[];
   readonly units: 'field' | 'mm';
   /** Step that `ruler` and `rulerTotal` are rounded to; null when they are not rounded. */
   readonly rulerStep: number | null;
-  /** Length of the arc in the table's units. */
   readonly arcLength: number;
 }
 
 const tables = new WeakMap<Move, { readonly shot: Shot; readonly table: IncrementTable }>();
 
-/** The units in which a shot's places and increments are read. */
 export function readingUnits({ sheet, field }: Pick<Shot, 'sheet' | 'field'>): {
   readonly units: 'field' | 'mm';
   /** Of these units in one field unit. */
@@ -77,7 +71,6 @@ export function readingUnits({ sheet, field }: Pick<Shot, 'sheet' | 'field'>): {
   return { units: sheet.units, perUnit: sheet.units === 'mm' && field.unitsPerMm ? 1 / field.unitsPerMm : 1 };
 }
 
-/** What is left out of a move, in order of time. */
 export function skippedRows(shot: Shot, { move, arcDistance, arcLength }: Travel): SkippedRow[] {
   if (move.skips.length === 0) return [];
   const { perUnit } = readingUnits(shot);
@@ -95,7 +88,6 @@ export function skippedRows(shot: Shot, { move, arcDistance, arcLength }: Travel
   });
 }
 
-/** Where an exposure is, in the table's units. */
 interface Stand {
   readonly frame: number;
   readonly framesHeld: number;
@@ -110,7 +102,6 @@ interface Stand {
   readonly drawing: number;
 }
 
-/** Rows of exposures that follow each other, each with the way from the one before. */
 function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
   const round = (value: number): number => (rulerStep === null ? value : roundToStep(value, rulerStep));
   let before: IncrementRow | null = null;
@@ -146,7 +137,6 @@ function rowMaker(first: Stand, arcLength: number, rulerStep: number | null) {
   };
 }
 
-/** The first picture as it is seen again one frame past the shot; null where the move does not lead there. */
 function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number): Stand | null {
   const { move, arc, arcLength } = travel;
   if (!arc.closed || !endsPastShot(move, shot)) return null;
@@ -163,7 +153,6 @@ function closingStand(shot: Shot, travel: Travel, first: Stand, perUnit: number)
   };
 }
 
-/** Values of all tracks at an index of a travel, lengths in the table's units. */
 function valuesAt({ tracks }: Travel, i: number, perUnit: number): IncrementRow['tracks'] {
   const values = {} as Record<TrackName, number>;
   for (const { name, isLength } of TRACKS) values[name] = tracks[name][i]! * (isLength ? perUnit : 1);

@@ -7,7 +7,6 @@ export interface Rung {
   readonly share: number;
 }
 
-/** A spacing chart as it is drawn in the corner of a key drawing: two keys, and the drawings between them. */
 export interface Ladder {
   readonly from: Mark;
   readonly to: Mark;

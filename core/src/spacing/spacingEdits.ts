@@ -60,7 +60,6 @@ export function withTickAt(
   );
 }
 
-/** What follows a tick, spread anew between its share and the end: in proportion, evenly where nothing was left. */
 const restSpread = (shares: readonly number[], at: number, share: number): number[] =>
   shares.map((before, k) => {
     if (k < at) return before;
@@ -70,7 +69,6 @@ const restSpread = (shares: readonly number[], at: number, share: number): numbe
     return 1 - part * (1 - share);
   });
 
-/** What comes before a tick, spread anew between the start and its share. */
 const startSpread = (shares: readonly number[], at: number, share: number): number[] =>
   shares.map((before, k) => {
     if (k > at) return before;
@@ -80,7 +78,6 @@ const startSpread = (shares: readonly number[], at: number, share: number): numb
 
 interface Increment {
   readonly frame: number;
-  /** Its length, share of the arc, signed. */
   readonly increment: number;
 }
 
@@ -94,7 +91,6 @@ function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: num
   return exposures[i - 1]!.frame;
 }
 
-/** Where an exposure has to be for an increment that leads to it, as a share of the arc. */
 function wantedPlace(shot: Shot, move: Move, { frame, increment }: Increment): number {
   const before = exposureBefore(move, shot, frame);
   const { arcDistance, arcLength } = evaluateMove(shot, move);
@@ -183,7 +179,6 @@ function shared(steps: readonly number[], given: ReadonlyMap<number, number>, la
   });
 }
 
-/** The steps of a span from knot to knot, as shares of its way. */
 const stepsOf = ({ shares }: SpanKnots): number[] => shares.slice(1).map((share, k) => share - shares[k]!);
 
 /**

@@ -2,7 +2,6 @@ import type { Travel } from '../motion/evaluate';
 import type { Move, Shot } from '../model/schema';
 import { exposuresOf } from '../exposure/exposures';
 
-/** One tick of the trail: where the figure is on an exposure, and the line across the arc there. */
 export interface Tick {
   readonly frame: number;
   /** Distance from the start of the arc, field units. */
@@ -26,7 +25,6 @@ export function fifthsOf(
   return isOnOnes ? (frame) => frame % 5 === 0 : (_, index) => index % 5 === 0;
 }
 
-/** The ticks of a move, one for each exposure, in the order of time. */
 export function ticksOf(travel: Travel, shot: Pick<Shot, 'lengthFrames'>): Tick[] {
   const isFifth = fifthsOf(travel.move);
   return exposuresOf(travel.move, shot).map(({ frame }, index) => {

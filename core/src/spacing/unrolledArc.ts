@@ -25,7 +25,6 @@ export interface RulerTick {
   readonly isByHand: boolean;
 }
 
-/** The arc laid out straight as a ruler. Places in the units of the shot's sheet. */
 export interface UnrolledArc {
   readonly units: 'field' | 'mm';
   readonly length: number;
@@ -99,7 +98,6 @@ function ticksOn(
   return ticks;
 }
 
-/** As many places as there are ticks, at constant speed from the first to the last. */
 function evenPlaces(ticks: readonly RulerTick[]): number[] {
   const first = ticks[0]!.arcDistance;
   const step = (ticks[ticks.length - 1]!.arcDistance - first) / Math.max(1, ticks.length - 1);

@@ -6,8 +6,6 @@ import { freshShot } from '../model/freshShot';
 import { PLAIN_MARK } from '../model/plainTiming';
 import type { Arc, Easing, Mark, Move, Shot } from '../model/schema';
 
-/** Builders and generators for tests. */
-
 export const corner = (x: number, y: number): PointShape => ({
   x,
   y,
@@ -27,7 +25,6 @@ export const arcOf = (points: readonly PointShape[], closed = false): Arc => ({
   locked: false,
 });
 
-/** One cubic from its four control places. */
 export function cubicArc(...[a, b, c, d]: [number, number][]): Arc {
   const zero = { x: 0, y: 0 };
   return arcOf([
@@ -60,7 +57,6 @@ export function circle(radius: number, clockwise = true, segments = 16): Arc {
   );
 }
 
-/** A shot with one arc and one move over all its frames. */
 export function shotAlong(arc: Arc, lengthFrames: number, easing: Easing = { kind: 'even' }): Shot {
   const empty = freshShot({ name: 'Test', rate: 24, lengthFrames, width: 1920, height: 1080 });
   const drawn = edits.drawArc(empty, { points: arc.points });
@@ -75,7 +71,6 @@ export function shotAlong(arc: Arc, lengthFrames: number, easing: Easing = { kin
   };
 }
 
-/** A mark for a test: a stop that leaves evenly, unless it is said otherwise. */
 export const markAt = (frame: number, fraction: number, some: Partial<Mark> = {}): Mark => ({
   ...PLAIN_MARK,
   id: `m${frame}`,
@@ -86,13 +81,11 @@ export const markAt = (frame: number, fraction: number, some: Partial<Mark> = {}
   ...some,
 });
 
-/** The shot with other marks for its only move. */
 export const withMarks = (shot: Shot, ...marks: Mark[]): Shot => ({
   ...shot,
   moves: shot.moves.map((move): Move => ({ ...move, marks })),
 });
 
-/** A straight arc of so many units, with a move over all frames of its shot. */
 export const straightShot = (length: number, lengthFrames: number, easing?: Easing): Shot =>
   shotAlong(arcOf([corner(0, 0), corner(length, 0)]), lengthFrames, easing);
 
@@ -132,7 +125,6 @@ export const anyEasing = (frames: number): fc.Arbitrary<Easing> =>
     }),
   );
 
-/** Easings of every kind, those that turn back on their way too. */
 export const everyEasing = (frames: number): fc.Arbitrary<Easing> => {
   const share = fc.double({ min: 0, max: 1, noNaN: true });
   const beyond = fc.double({ min: -3, max: 3, noNaN: true });

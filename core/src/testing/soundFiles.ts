@@ -32,7 +32,6 @@ export function waveFile(seconds: number, rate: number, sampleAt: (seconds: numb
   return bytes;
 }
 
-/** Short dull knocks at some moments: a tone of 180 Hz that dies away. */
 export const knocks =
   (moments: readonly { readonly seconds: number; readonly loud: number }[]) =>
   (seconds: number): number =>

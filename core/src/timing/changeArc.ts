@@ -10,11 +10,6 @@ const isInReach = (value: number): boolean => value >= -MAX_COORDINATE && value 
 const isWithin = ({ x, y, in: into, out }: ArcPoint): boolean =>
   [x, y, into.x, into.y, out.x, out.y].every(isInReach);
 
-/**
- * The shot with another shape for an arc; its moves hold on to what each of them keeps.
- * @throws ShotError `unknown-id`; `out-of-range` when a point or handle lies further than `FURTHEST` units
- * outside; and what `change` throws
- */
 export function changeArc(shot: Shot, id: string, change: (arc: Arc) => Arc): Shot {
   const before = findArc(shot, id);
   const arcs = changePart(shot.arcs, id, change);

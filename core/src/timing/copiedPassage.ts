@@ -7,7 +7,6 @@ import type { Passage } from './passage';
 import { reversedEasing } from './reversedEasing';
 import { forEachTrack } from './tracks';
 
-/** What lies on a passage, in the order of its frames; frames are counted from its start. */
 interface Cut {
   readonly frames: number;
   readonly marks: readonly Mark[];
@@ -43,7 +42,6 @@ function cutOut(move: Move, { from, until }: Passage): Cut {
   };
 }
 
-/** Parts of a timing travelled back: each easing belongs to the frames before its part then. */
 function turned<Part extends Mark | Key>(parts: readonly Part[], frames: number): Part[] {
   return [...parts].reverse().map((part, i, back): Part => {
     const next = back[i + 1];

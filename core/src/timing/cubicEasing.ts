@@ -6,7 +6,6 @@ const along = (a: number, b: number, t: number): number =>
 const slope = (a: number, b: number, t: number): number =>
   3 * (1 - t) * (1 - t) * a + 6 * (1 - t) * t * (b - a) + 3 * t * t * (1 - b);
 
-/** Parameter at which a cubic from 0 to 1 reaches a share of its way, by Newton's method, else by halving. */
 function parameterAt(x1: number, x2: number, x: number): number {
   let t = x;
   for (let i = 0; i < NEWTON_STEPS; i++) {

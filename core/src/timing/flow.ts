@@ -1,6 +1,5 @@
 import type { TimedMark } from './placeInTime';
 
-/** Share of the arc per frame between two marks. */
 const rate = (from: TimedMark, to: TimedMark): number =>
   (to.fraction - from.fraction) / (to.frame - from.frame);
 

@@ -27,7 +27,6 @@ export const roundedMarks = ({ marks }: Pick<Move, 'marks'>, map: FrameMap): rea
     .map(({ frame }) => ({ frame: wholeFrame(map(frame)), by: wholeFrame(map(frame)) - map(frame) }))
     .filter(({ by }) => Math.abs(by) > MIN_ROUNDING);
 
-/** The first two marks, by their frames now, that would come to lie on one frame; null where all stay apart. */
 function meeting(marks: Move['marks'], map: FrameMap): readonly [number, number] | null {
   const i = marks.findIndex(
     (mark, k) => k > 0 && wholeFrame(map(mark.frame)) <= wholeFrame(map(marks[k - 1]!.frame)),
@@ -65,6 +64,5 @@ export const atRate =
   (frame) =>
     1 + ((frame - 1) * after) / before;
 
-/** Whether a frame lies strictly between a move's first mark and its last. */
 export const isWithin = (move: Move, frame: number): boolean =>
   frame > firstFrame(move) && frame < lastFrame(move);

@@ -39,7 +39,6 @@ function nearestFraction(before: Arc, after: Arc, fraction: number): number {
 
 const pointIndices = new WeakMap<Arc, ReadonlyMap<string, number>>();
 
-/** Where a point stands among the others of its arc, looked up so that many questions cost no more than the points. */
 function indexOfPoint(arc: Arc, pointId: string): number | undefined {
   let indices = pointIndices.get(arc);
   if (!indices) pointIndices.set(arc, (indices = new Map(arc.points.map(({ id }, i) => [id, i]))));

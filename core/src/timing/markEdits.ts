@@ -59,7 +59,6 @@ export function withMarkOn(move: Move, frame: number, fraction?: number): Move {
   };
 }
 
-/** The move without some of its marks. @throws ShotError `out-of-range` when fewer than two would be left */
 export function withoutMarks(move: Move, markIds: readonly string[]): Move {
   const gone = new Set(markIds);
   const marks = move.marks.filter(({ id }) => !gone.has(id));
@@ -163,12 +162,10 @@ export function withHold(
 }
 
 interface HoldOn {
-  /** Where its first mark stands among the marks. */
   readonly index: number;
   readonly frames: number;
 }
 
-/** The hold that a frame lies in, its first and last frame included; null where there is none. */
 export function holdOn({ marks }: Pick<Move, 'marks'>, frame: number): HoldOn | null {
   const index = marks.findIndex((mark, i) => {
     const next = marks[i + 1];

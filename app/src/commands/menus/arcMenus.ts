@@ -30,7 +30,6 @@ const KINDS: readonly {
   { kind: 'corner', label: words.corner, icon: CornerDownRight },
 ];
 
-/** One point of an arc; it is selected from then on. */
 export function pointMenu(store: AppStore, arc: Arc, pointId: string): ContextMenu | null {
   const index = arc.points.findIndex(({ id }) => id === pointId);
   const point = arc.points[index];
@@ -82,7 +81,6 @@ export function pointMenu(store: AppStore, arc: Arc, pointId: string): ContextMe
   };
 }
 
-/** The arc that is worked on. @param location where a point would be added */
 export function arcMenu(store: AppStore, arc: Arc, location: ArcLocation): ContextMenu | null {
   if (arc.locked) return otherArcMenu(store, arc);
   const { dispatch } = store;

@@ -99,7 +99,6 @@ export function poseMenu(store: AppStore, frame: number): ContextMenu | null {
   };
 }
 
-/** A place of the field in the Figure step: the figure can be put there on the frame at the playhead. */
 export function figureHereItem(store: AppStore, to: Vector): MenuItem {
   return {
     label: words.figureHere,

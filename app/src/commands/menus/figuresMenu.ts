@@ -24,7 +24,6 @@ const arcsFor = ({ arcs, moves }: Shot, figureId: string) => {
   return arcs.filter(({ id, locked }) => id !== ridden && !locked);
 };
 
-/** A figure: the arcs that it can ride, and whether it is seen and may be touched. */
 export function figureMenu(store: AppStore, figureId: string): ContextMenu | null {
   const { shot } = store.getState().shot.present;
   const figure = shot?.figures.find(({ id }) => id === figureId);

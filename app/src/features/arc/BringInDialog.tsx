@@ -122,7 +122,6 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
 /** Longer texts are read, but not shown for editing. */
 const MAX_SHOWN = 20_000;
 
-/** Draws the chosen paths as arcs, in one undo step. Returns a sentence when that cannot be done. */
 function useBringIn(): (paths: readonly DrawnPath[], placing: 'fitted' | 'kept') => string | null {
   const field = useThrottledShotValue((shot) => shot.field);
   const dispatch = useAppDispatch();

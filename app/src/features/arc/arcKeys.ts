@@ -25,7 +25,6 @@ function nudger(store: AppStore): (by: Vector, ids: readonly string[]) => void {
   };
 }
 
-/** The keys that make and shape arcs. @returns whether a key was one of them, and did something */
 export function arcKeys(store: AppStore): (event: KeyboardEvent) => boolean {
   const { dispatch, getState } = store;
   const nudgeBy = nudger(store);

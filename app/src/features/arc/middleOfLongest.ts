@@ -1,6 +1,5 @@
 import { type Arc, measureArc, pointAtDistance } from '@humble/core';
 
-/** Where a point that is asked for by button goes: the middle of the longest segment, by length. */
 export function middleOfLongest(arc: Arc): { segment: number; t: number } {
   const { segments, startDistance } = measureArc(arc);
   const longest = segments.reduce((best, table, i) => (table.length > segments[best]!.length ? i : best), 0);

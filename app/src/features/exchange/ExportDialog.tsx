@@ -103,7 +103,6 @@ interface Formats {
   readonly copies: readonly Copy[];
 }
 
-/** The tables of exporters and copies; null until they are here, a sentence when they cannot be fetched. */
 function useFormats(): Formats | string | null {
   const [formats, setFormats] = useState<Formats | string | null>(null);
   useEffect(() => {

@@ -36,7 +36,6 @@ function loupeCorner(width: number): { x: number; y: number } | null {
 
 const shift = ({ x, y }: { readonly x: number; readonly y: number }): string => `translate(${x} ${y})`;
 
-/** What a finger hides and one must see: the picture, arcs, points and handles, what attracts. */
 function Beneath() {
   return (
     <G>

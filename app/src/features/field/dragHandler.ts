@@ -6,9 +6,7 @@ import type { FieldState } from './hitTest';
 import type { Projection, Viewport } from './viewport';
 
 export interface Pointer {
-  /** Pixels of the view. */
   readonly view: Vector;
-  /** Field units. */
   readonly point: Vector;
   readonly isShift: boolean;
   readonly isTouch: boolean;

@@ -20,7 +20,6 @@ import { menusWords as words } from '../../words/menus';
 import type { FieldContext, Pointer } from './dragHandler';
 import type { Target } from './hitTest';
 
-/** What can be done with what lies at a place of the field; null while a press makes something there. */
 export function fieldMenu(context: FieldContext, target: Target, at: Pointer): ContextMenu | null {
   const { store, snapshot } = context;
   const { arc, others } = snapshot().state;

@@ -31,7 +31,6 @@ export type Target =
       readonly s: number;
       readonly point: Vector;
     }
-  /** A mark of the active move; several when the figure holds there. */
   | {
       readonly kind: 'mark';
       readonly markIds: readonly string[];
@@ -40,9 +39,7 @@ export type Target =
     }
   | { readonly kind: 'tick'; readonly frame: number }
   | { readonly kind: 'by-hand'; readonly frame: number }
-  /** The figure of the active move; away from it while one is put in place anywhere. */
   | { readonly kind: 'figure'; readonly frame: number; readonly adds: boolean; readonly isFar: boolean }
-  /** The rim of the figure that turns it, or the corner that sizes it. */
   | { readonly kind: 'knob'; readonly knob: FigureKnob }
   | { readonly kind: 'other-figure'; readonly other: OtherFigure }
   | { readonly kind: 'rider'; readonly rider: RiderInPlace }
@@ -69,7 +66,6 @@ export interface FieldState {
   readonly waits: string | null;
 }
 
-/** A figure besides the active one, as it stands at the playhead. Field units. */
 export interface OtherFigure {
   readonly figureId: string;
   readonly name: string;
@@ -79,7 +75,6 @@ export interface OtherFigure {
   readonly waits: boolean;
 }
 
-/** A part of the active figure as it stands at the playhead. Field units. */
 export interface RiderInPlace {
   readonly riderId: string;
   readonly name: string;
@@ -87,9 +82,7 @@ export interface RiderInPlace {
   readonly height: number;
 }
 
-/** The active figure as it stands at the playhead. Field units. */
 export interface FigureInPlace {
-  /** Where its pivot is; null while there is none yet. */
   readonly at: Vector | null;
   readonly height: number;
   readonly playhead: number;

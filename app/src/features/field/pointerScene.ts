@@ -9,18 +9,15 @@ import type { Target } from './hitTest';
  */
 export interface PointerScene {
   readonly hovered: Target | null;
-  /** The stroke that is being drawn; empty when none is. */
   readonly stroke: readonly Vector[];
   readonly marquee: { readonly from: Vector; readonly to: Vector } | null;
   readonly guides: readonly SnapGuide[];
-  /** Where the pointer is, field units; null when it is elsewhere. */
   readonly pointer: Vector | null;
   readonly isDragging: boolean;
   /** Where the figure is acted out, field units; null when it is not. */
   readonly acting: Vector | null;
   /** Beats left before a gesture is recorded; null when none is counted in. */
   readonly count: number | null;
-  /** Where a finger drags something, in the view: the loupe stands above it. */
   readonly finger: Vector | null;
 }
 

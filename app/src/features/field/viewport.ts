@@ -3,7 +3,6 @@ import type { Vector } from '@humble/core';
 export interface Viewport {
   /** 1 shows the whole field. */
   readonly zoom: number;
-  /** The place in the middle of the view, field units. */
   readonly centre: Vector;
 }
 
@@ -68,7 +67,6 @@ export function zoomedAt(
   };
 }
 
-/** Moves what is in sight with the pointer, by pixels. */
 export const pannedBy = (viewport: Viewport, { scale }: Projection, dx: number, dy: number): Viewport => ({
   ...viewport,
   centre: { x: viewport.centre.x - dx / scale, y: viewport.centre.y - dy / scale },

@@ -4,7 +4,6 @@ import { nudgeFigure, putFigureInMiddle } from '../../commands/posing';
 import { toolChosen } from '../../store/editorSlice';
 import type { AppStore } from '../../store/store';
 
-/** The keys that put the figure in place. @returns whether a key was one of them, and did something */
 export function figureKeys({ dispatch, getState }: AppStore): (event: KeyboardEvent) => boolean {
   const isPosing = (): boolean => getState().editor.tool === 'pose';
   const nudge = (event: KeyboardEvent): boolean => {

@@ -2,7 +2,6 @@ import type { Figure, Move } from '@humble/core';
 import { selectActiveWaiting } from '../../store/selectors/active';
 import { useThrottledMove, useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-/** The figure on the active arc, and its move; null where there is none. */
 export function useFigure(): { readonly move: Move; readonly figure: Figure } | null {
   const move = useThrottledMove();
   const figure = useThrottledShotValue(({ figures }) => figures.find(({ id }) => id === move?.figureId));

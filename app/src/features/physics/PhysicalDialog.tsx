@@ -22,7 +22,6 @@ const KINDS = (Object.keys(words.kinds) as PhysicalKind[]).map((value) => ({
   label: words.kinds[value],
 }));
 
-/** A pendulum, a fall, bounces, a toss or a slope: its arc, a figure and its timing at once, from sizes in millimetres. */
 export function PhysicalDialog({ onClose }: { readonly onClose: () => void }) {
   const unitsPerMm = useThrottledShotValue(({ field }) => field.unitsPerMm);
   return (

@@ -43,7 +43,6 @@ interface PhysicalFieldsProps {
   readonly onPhysics: (physics: Physics, undoGroup?: string) => void;
 }
 
-/** Everything that can be typed of a physical move: its sizes in millimetres, its damping, what rolls, the miniature. */
 export function PhysicalFields({ shape, unitsPerMm, physics, onShape, onPhysics }: PhysicalFieldsProps) {
   const set = (some: Partial<Physics>, undoGroup?: string): void =>
     onPhysics({ ...physics, ...some }, undoGroup);

@@ -52,7 +52,6 @@ interface Made {
 
 interface FilesCardProps {
   readonly look: Look;
-  /** Frames that are picked; null for none. */
   readonly passage: Passage | null;
 }
 

@@ -9,7 +9,6 @@ import { NumberPair } from '../../ui/NumberField';
 import { previewWords as words } from '../../words/preview';
 import { useThrottledShot } from '../../store/throttled/hooks';
 
-/** The frames that are played and saved: those that were picked, or all. */
 export const rangeOf = ({ lengthFrames }: Shot, passage: Passage | null): Passage => ({
   from: passage?.from ?? 1,
   until: Math.min(passage?.until ?? lengthFrames, lengthFrames),

@@ -18,7 +18,6 @@ const GROUNDS = [
 interface SavePanelProps {
   readonly look: Look;
   readonly onLook: (look: Look) => void;
-  /** Frames that are picked; null for none. */
   readonly passage: Passage | null;
 }
 

@@ -7,7 +7,6 @@ export interface Look {
   readonly ground: Ground;
   readonly withBackdrop: boolean;
   readonly hasCount: boolean;
-  /** How far the shutter is open, 0 to 360 degrees. */
   readonly shutterDeg: number;
 }
 

@@ -55,7 +55,6 @@ const MOVES = [
 const FEW_LINES = 4;
 const SOON_MS = 20;
 
-/** The increments: one line for each exposure, with the one that is seen marked. */
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
   const hasMove = useThrottledSelector((state) => selectActiveMove(state) !== null);
   const { incrementMoves } = useSettings();
@@ -175,7 +174,6 @@ const keyOf = ({ original }: Row<TableLine>, index: number): string =>
     ? String(original.row.frame)
     : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
 
-/** Width of a column, pixels. */
 const widthOf = (id: string): number => WIDTHS[id as ColumnId] * textScale();
 
 interface LineProps {
@@ -248,7 +246,6 @@ interface TypedIncrementProps {
   readonly along: number;
 }
 
-/** The increment to the picture in sight, to be typed. What is no number, or does not fit, changes nothing. */
 function TypedIncrement({ frame, along }: TypedIncrementProps) {
   const store = useAppStore();
   const edit = useEdit();

@@ -105,7 +105,6 @@ function Step() {
   );
 }
 
-/** A length in any unit of a ruler, as millimetres. */
 function readMillimetres(text: string): number | null {
   const typed = lengthsFor(MILLIMETRES).read(text);
   return typeof typed === 'number' ? typed : null;
@@ -115,7 +114,6 @@ interface TypedNumberProps {
   readonly label: string;
   readonly unit?: string;
   readonly value: number | null;
-  /** What typed text stands for; a number where it is left out. */
   readonly read?: (text: string) => number | null;
   readonly isRight: (value: number) => boolean;
   readonly onChange: (value: number) => void;

@@ -30,7 +30,6 @@ const VIEWS = [
   { value: 'charts', label: sheetViewWords.charts },
 ] as const;
 
-/** What one takes to the desk or the set: the increments, in units a ruler has. */
 export function SheetPanel({ onExport }: { readonly onExport: () => void }) {
   const { sheet } = useThrottledShot();
   const move = useThrottledMove();

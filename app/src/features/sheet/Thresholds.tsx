@@ -30,7 +30,6 @@ const ROWS: readonly Row[] = [
   { name: 'marginShare', label: words.safeMargins, ...percent },
 ];
 
-/** From where on the checks tell something in this shot. Of lengths those in the shot's own units are shown. */
 export function ThresholdsCard() {
   const thresholds = useThrottledShotValue((shot) => shot.thresholds);
   const hasScale = useThrottledShotValue(({ field }) => field.unitsPerMm !== null);

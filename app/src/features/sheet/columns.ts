@@ -14,7 +14,6 @@ const NOTHING = '·';
 const or = (value: number | null, write: (value: number) => string): string =>
   value === null ? NOTHING : write(value);
 
-/** A column of what is said of a picture; of one that is left out only a few things are known. */
 const column = (
   write: (row: IncrementRow, isClosing: boolean) => string,
   id: ColumnId,
@@ -46,7 +45,6 @@ export type ColumnId =
   | 'drawing'
   | TrackName;
 
-/** Width of each column, pixels. */
 /** A track of another width says so. */
 const TRACK_WIDTH = 80;
 

@@ -3,7 +3,6 @@ import { shallowEqual } from 'react-redux';
 import type { RootState } from '../../store/store';
 import { selectActiveMove } from '../../store/selectors/active';
 
-/** A line of the table: a picture, or one that is left out. */
 export type TableLine =
   | {
       readonly kind: 'picture';
@@ -46,7 +45,6 @@ export function seenLine(lines: readonly TableLine[], frame: number): number {
       );
 }
 
-/** The increments of the active move, as the state has them; null where nothing travels. */
 export function selectIncrementTable(state: RootState): IncrementTable | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);

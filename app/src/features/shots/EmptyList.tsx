@@ -14,7 +14,6 @@ interface EmptyListProps {
 
 const openDemo = async (): Promise<void> => (await filmCommands()).loadDemoFilm();
 
-/** Before the first shot: three ways on. */
 export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
   <View className="w-full max-w-[420px] gap-3 self-center px-6 py-16">
     <Words size="title" strong className="text-center">

@@ -18,7 +18,6 @@ interface FilmHeadProps {
   readonly films: readonly string[];
 }
 
-/** Over the shots of a film: its name, how long it is, and what can be done with all of it. */
 export function FilmHead({ group: { film, shots }, films }: FilmHeadProps) {
   const [open, setOpen] = useState<'menu' | 'rename' | 'pace' | null>(null);
   const name = film || words.noFilm;

@@ -22,7 +22,6 @@ interface FilmPaceProps {
   readonly onClose: () => void;
 }
 
-/** How fast the figures of a film go, from its first shot to its last. To be read only; closing it stops reading. */
 export function FilmPaceDialog({ name, shots, onClose }: FilmPaceProps) {
   const [read, setRead] = useState(NO_SHOTS);
   const [asked] = useState(shots);

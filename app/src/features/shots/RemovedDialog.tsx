@@ -9,7 +9,6 @@ import { fixed } from '../../ui/numbers';
 import { NumericText, Words } from '../../ui/Words';
 import { changedAt } from './changedAt';
 
-/** The shots in the bin, the one removed last first. Each can be taken out again. */
 export function RemovedDialog({ onClose }: { readonly onClose: () => void }) {
   const { data, isLoading, error } = useListRemovedQuery();
   return (

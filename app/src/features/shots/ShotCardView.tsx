@@ -23,7 +23,6 @@ interface ShotCardViewProps {
   readonly onMenu: () => void;
 }
 
-/** A shot in the list: its own arc and ghosts, and what it is. */
 export const ShotCardView = memo(function ShotCardView({
   shot,
   twin,

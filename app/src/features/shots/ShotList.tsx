@@ -79,7 +79,6 @@ function linesOf(
   });
 }
 
-/** The first screen: every shot as a card with its own picture. */
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const { data, isLoading, isError, error, refetch } = useListShotsQuery(undefined, {
     refetchOnMountOrArgChange: true,

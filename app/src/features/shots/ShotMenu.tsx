@@ -24,7 +24,6 @@ import { TextField } from '../../ui/TextField';
 
 interface ShotMenuProps {
   readonly shot: ListedShot;
-  /** The shots of its film, in the order in which they are shown. */
   readonly siblings: readonly ListedShot[];
   readonly films: readonly string[];
   readonly onClose: () => void;

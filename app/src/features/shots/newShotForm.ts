@@ -39,7 +39,6 @@ export const offeredShot = (names: readonly string[], film: string, last: NewSho
   rulerStep: last.rulerStep == null ? '' : writeNumber(last.rulerStep, 3),
 });
 
-/** What a field can be wide on the set. */
 const MIN_MM = 0.01;
 const MAX_MM = 1e6;
 

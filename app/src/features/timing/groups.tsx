@@ -97,7 +97,6 @@ function NeighboursThatFollow() {
   );
 }
 
-/** Some frames, or a part of the arc: what they cover, and how long their pictures are held. */
 export const RangeGroup = () => (
   <Travelling>
     <ChosenCard />

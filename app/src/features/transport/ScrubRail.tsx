@@ -180,7 +180,6 @@ function Bars({ shot, move, lengthFrames, width }: BarsProps) {
   );
 }
 
-/** Pixels. */
 const KNOB = 44;
 
 interface KnobProps {

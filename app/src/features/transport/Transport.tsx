@@ -20,7 +20,6 @@ import { FrameCount } from './FrameCount';
 import { ScrubRail } from './ScrubRail';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-/** Play, step, loop, and the rail: in one line, in two on an upright phone; the essential on one that lies. */
 export function Transport({ layout }: { readonly layout: Layout }) {
   const isWide = layout !== 'phone';
   const isSlim = layout === 'side';

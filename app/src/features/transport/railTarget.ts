@@ -3,7 +3,6 @@ import type { Target } from '../../interaction/target';
 import type { RailView } from './railView';
 
 export interface RailLayerProps {
-  /** Where a frame stands, pixels. */
   readonly x: (frame: number) => number;
   readonly lengthFrames: number;
 }

@@ -41,7 +41,6 @@ const railEdgeTarget = defineTarget<RailView, PassageEdge>({
   },
 });
 
-/** A post: a mark that is dragged in time, or a pose of the figure. */
 const railMarkTarget = defineTarget<RailView, { readonly mark: Mark }>({
   kind: 'mark',
   reachPx: () => MARK_PX,
@@ -72,7 +71,6 @@ export const RAIL_TARGETS: readonly RailTarget[] = [
   { find: railMarkTarget },
 ];
 
-/** What a pointer does on the rail: beside its targets it drags the playhead. */
 export const railSurface = (rail: RailView): PointerSurface<ViewPointer> =>
   interactiveSurface<RailView>({
     view: () => rail,

@@ -4,11 +4,9 @@ import type { AppStore } from '../../store/store';
 
 export const SIDE = 14;
 
-/** Where a frame stands on the rail, pixels. */
 export const along = (frame: number, lengthFrames: number, width: number): number =>
   SIDE + ((frame - 1) / Math.max(1, lengthFrames - 1)) * (width - 2 * SIDE);
 
-/** The frame that pixels of the rail stand for, in real numbers. */
 export const frameAlong = (x: number, lengthFrames: number, width: number): number =>
   1 + ((x - SIDE) / Math.max(1, width - 2 * SIDE)) * (lengthFrames - 1);
 
@@ -20,7 +18,6 @@ export interface RailView {
   readonly width: number;
   readonly lengthFrames: number;
   readonly move: Move | null;
-  /** The passage that was picked; null for none. */
   readonly passage: Passage | null;
   readonly canMark: boolean;
   /** What its posts stand for where they have a menu: marks, or the poses of the figure. */

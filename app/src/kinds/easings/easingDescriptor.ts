@@ -14,14 +14,12 @@ export interface EasingHandle {
   readonly id: string;
   /** What a drag of it changes, as the end of “Drag: …”. */
   readonly hint: string;
-  /** Frames into the span, and share of its way. */
   readonly x: number;
   readonly share: number;
   /** The end of the span that a stem leads to, as x and share; none for a knob on the curve itself. */
   readonly stem: { readonly x: number; readonly share: number } | null;
 }
 
-/** Frames into a span, and share of its way. */
 export interface SpanPlace {
   readonly x: number;
   readonly share: number;
@@ -37,7 +35,6 @@ export interface EasingDescriptor<Of extends Easing> {
   /** The easing with its numbers, in words; its name where it has none. */
   readonly inWords?: (easing: Of) => string;
   readonly sentence: (easing: Of) => string;
-  /** @param frames length of the span */
   readonly numbers?: (easing: Of, frames: number) => readonly EasingNumber<Of>[];
   readonly handles?: (easing: Of, frames: number) => readonly EasingHandle[];
   readonly dragged?: (easing: Of, handleId: string, to: SpanPlace, frames: number) => Of;

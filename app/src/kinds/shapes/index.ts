@@ -11,7 +11,6 @@ import { threePlaces } from './threePlaces';
 import { toss } from './toss';
 import { wave } from './wave';
 
-/** The table of ready shapes. A kind that is missing does not compile. */
 const descriptors: { readonly [Kind in ShapeKind]: ShapeDescriptor<ShapeOf<Kind>> } = {
   line,
   'three-places': threePlaces,
@@ -28,7 +27,6 @@ const descriptors: { readonly [Kind in ShapeKind]: ShapeDescriptor<ShapeOf<Kind>
 const describe = (kind: ShapeKind): ShapeDescriptor<ReadyShape> =>
   descriptors[kind] as unknown as ShapeDescriptor<ReadyShape>;
 
-/** The label of each shape that can be begun with. */
 export const SHAPE_NAMES = Object.assign(
   {},
   ...Object.values(descriptors).map(({ names }) => names),
@@ -42,6 +40,5 @@ export function nameOfShape(shape: ReadyShape): string {
 export const shapeChoices = (shape: ReadyShape): readonly ShapeChoice<ReadyShape>[] =>
   describe(shape.kind).choices?.(shape) ?? [];
 
-/** The numbers of a ready shape, what matters most first. */
 export const shapeNumbers = (shape: ReadyShape): readonly ShapeNumber<ReadyShape>[] =>
   describe(shape.kind).numbers(shape);

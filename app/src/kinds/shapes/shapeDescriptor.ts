@@ -18,7 +18,6 @@ export interface ShapeNumber<Shape> {
 export interface ShapeChoice<Shape> {
   readonly label: string;
   readonly options: readonly { readonly value: number; readonly label: string }[];
-  /** Null while it is none of them. */
   readonly value: number | null;
   readonly with: (value: number) => Shape;
 }
@@ -30,7 +29,6 @@ export interface ShapeChoice<Shape> {
 export interface ShapeDescriptor<Shape extends ReadyShape> {
   readonly names: Partial<Readonly<Record<FreshShapeName, string>>>;
   readonly nameOf?: (shape: Shape) => FreshShapeName;
-  /** Its numbers, what matters most first. */
   readonly numbers: (shape: Shape) => readonly ShapeNumber<Shape>[];
   /** What can be chosen by its name instead of typed. */
   readonly choices?: (shape: Shape) => readonly ShapeChoice<Shape>[];
@@ -42,7 +40,6 @@ type NumberKeys<Shape> = { [Key in keyof Shape]: Shape[Key] extends number ? Key
 type PointKeys<Shape> = { [Key in keyof Shape]: Shape[Key] extends Vector ? Key : never }[keyof Shape];
 type Range = Partial<Omit<ShapeNumber<unknown>, 'label' | 'value' | 'with'>>;
 
-/** A number of a shape; a size in field units unless its range says otherwise. */
 export const number = <Shape extends ReadyShape>(
   shape: Shape,
   key: NumberKeys<Shape>,

@@ -1,6 +1,5 @@
 import type { LucideIcon } from 'lucide-react-native';
 
-/** What of a shot is worked on in the field: its arcs, the figure on them, its marks and ticks, or nothing. */
 export type Edits = 'arcs' | 'poses' | 'timing' | 'nothing';
 
 /**

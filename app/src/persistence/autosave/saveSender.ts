@@ -15,7 +15,6 @@ const MAX_RETRY_MS = 10_000;
 
 /** Sends edits to the server, and tries again while it does not answer. */
 export interface SaveSender {
-  /** There is an edit that the server does not have. */
   readonly edited: () => void;
   readonly flush: () => Promise<void>;
   readonly undone: () => void;
@@ -25,7 +24,6 @@ export interface SaveSender {
 }
 
 export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftKeeper): SaveSender {
-  /** What was sent last without an answer: the server may have it. */
   let lost: Shot | null = null;
   let unsentSince = 0;
   let retryMs = FIRST_RETRY_MS;

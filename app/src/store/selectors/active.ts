@@ -1,10 +1,8 @@
 import type { Arc, Move, Shot, Waiting } from '@humble/core';
 import type { RootState } from '../store';
 
-/** The shot on the workbench; null while none is open. */
 export const selectShot = (state: RootState): Shot | null => state.shot.present.shot;
 
-/** The same, for what is done only while one is open. @throws Error where none is */
 export function selectOpenShot(state: RootState): Shot {
   const shot = selectShot(state);
   if (!shot) throw new Error('no shot is open');

@@ -12,6 +12,5 @@ const ofMove = lruMemoize((checked: Checked | null, moveId: string | undefined) 
     : NONE,
 );
 
-/** What the checks found last in the active move and nobody let be. */
 export const selectActiveFindings = (state: RootState): readonly ShotFinding[] =>
   ofMove(state.review.checked, selectActiveMove(state)?.id);

@@ -21,7 +21,6 @@ const compared = lruMemoize(
   },
 );
 
-/** The take that is compared with the current one; null for none, or where it has become the current one. */
 export function selectComparison(state: RootState): Comparison | null {
   const { shot } = state.shot.present;
   const { compared: asked } = state.review;

@@ -18,14 +18,12 @@ export const selectEdits = ({ session }: RootState): Edits => stepDescriptor(ses
 export const selectedPoints = (arc: Arc, { selectedPointIds }: EditorState): readonly ArcPoint[] =>
   arc.points.filter(({ id }) => selectedPointIds.includes(id));
 
-/** What travels on the active arc, worked out; null where nothing does. */
 export function selectActiveTravel(state: RootState): Travel | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);
   return (shot && move && travelOfMove(evaluate(shot), move.id)) ?? null;
 }
 
-/** Where the active figure is seen to stand on a frame; null where nothing travels. */
 export function selectFigurePlace(state: RootState, frame: number): (Vector & { readonly s: number }) | null {
   const travel = selectActiveTravel(state);
   if (!travel) return null;
@@ -33,7 +31,6 @@ export function selectFigurePlace(state: RootState, frame: number): (Vector & { 
   return { x: travel.x[i]!, y: travel.y[i]!, s: travel.arcDistance[i]! };
 }
 
-/** Where the pivot of the active figure is seen on a frame: its place, and the offset from there. */
 export function selectFigurePivot(state: RootState, frame: number): Vector | null {
   const travel = selectActiveTravel(state);
   if (!travel) return null;

@@ -11,7 +11,6 @@ import { selectActiveTravel } from './selection';
 import type { RootState } from '../store';
 import { selectActiveMove } from './active';
 
-/** The marks of the active move that are selected, in order of time. */
 export function selectSelectedMarks(state: RootState): readonly Mark[] {
   const { selectedMarkIds } = state.editor;
   return selectActiveMove(state)?.marks.filter(({ id }) => selectedMarkIds.includes(id)) ?? NO_MARKS;
@@ -29,7 +28,6 @@ export function currentSpan(move: Move, selectedMarkIds: readonly string[], fram
 /** Frames and stretch of what was chosen: either one gives the other. */
 export interface RangeOnTravel {
   readonly runs: readonly FrameRange[];
-  /** Field units. */
   readonly stretch: ArcRange;
 }
 
@@ -70,7 +68,6 @@ export function selectPassage(state: RootState): Passage | null {
   return passage?.from === from && passage.until === until ? passage : (passage = { from, until });
 }
 
-/** What was chosen on the active move; null when nothing is. */
 export function selectPickedRange(state: RootState): RangeOnTravel | null {
   const travel = selectActiveTravel(state);
   return travel && state.editor.pickedRange ? rangeOnTravel(travel, state.editor.pickedRange) : null;

@@ -24,7 +24,6 @@ export function useThrottledSelector<Value>(
   return useSyncExternalStoreWithSelector(subscribe, get, get, select, isEqual);
 }
 
-/** The shot on the workbench. Only for what is shown while one is open. */
 export const useThrottledShot = (): Shot => useThrottledSelector(selectOpenShot);
 
 /** A part of the shot on the workbench: renders again only when that part changes. */

@@ -20,7 +20,6 @@ export const throttleGroup = (): ThrottleGroup => ({ notifyingMs: 0, changedAt: 
 
 interface ThrottleOptions<Value> {
   readonly read: () => Value;
-  /** Calls back after each change, for good. */
   readonly follow: (listener: () => void) => void;
   /** While it is held, listeners are notified this often at most, milliseconds. */
   readonly everyMs: number;

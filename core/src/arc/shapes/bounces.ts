@@ -22,7 +22,6 @@ type Bounces = z.infer<ReturnType<typeof schema>>;
 const durations = ({ count, restitution }: Bounces): readonly number[] =>
   Array.from({ length: count }, (_, i) => 2 * restitution ** (i + 1));
 
-/** Where it is across after a time, at steady sideways speed. */
 function acrossAt(shape: Bounces): (time: number) => number {
   const whole = 1 + durations(shape).reduce((sum, time) => sum + time, 0);
   return (time) => shape.from.x + ((shape.to.x - shape.from.x) * time) / whole;
@@ -51,13 +50,11 @@ function cubicsOf(shape: Bounces): readonly Cubic[] {
   return cubics;
 }
 
-/** The top of the first bounce. */
 const firstTop = (shape: Bounces): Vector => ({
   x: acrossAt(shape)(1 + shape.restitution),
   y: shape.to.y - dropOf(shape) * shape.restitution ** 2,
 });
 
-/** With the first bounce as high as a point. */
 function bouncingTo(shape: Bounces, height: number): Bounces {
   const drop = shape.to.y - shape.from.y;
   if (drop <= 0) return shape;
@@ -71,7 +68,6 @@ export const bounces = defineShape({
   closed: false,
   isUpright: true,
   cubics: cubicsOf,
-  // Between two hits there is a top.
   isCorner: (i) => i % 2 === 1,
   handles: (shape) => [
     { id: 'from', hint: 'move where it is let go', at: shape.from, dragged: (from) => ({ ...shape, from }) },

@@ -2,13 +2,10 @@ import type { Cubic } from '../cubic';
 import { applyTo, rotationAbout } from '../transform';
 import { add, directionDeg, mix, scale, subtract, type Vector, wrapDeg, ZERO } from '../vector';
 
-/** What the definitions of shapes have in common. */
-
 export const RADIANS = Math.PI / 180;
 /** No cubic of a round shape turns further than this: a circle is true to 4 millionths of its radius. */
 const MAX_TURN_DEG = 45;
 
-/** A line at steady parameter. */
 export const line = (start: Vector, end: Vector): Cubic => ({
   start,
   control1: mix(start, end, 1 / 3),
@@ -16,7 +13,6 @@ export const line = (start: Vector, end: Vector): Cubic => ({
   end,
 });
 
-/** Half of a throw: the part of a parabola between its top and another point of it. */
 export const halfThrow = (start: Vector, end: Vector): Cubic => {
   // The tangents of both ends meet halfway across, at the height of the top.
   const meeting = { x: (start.x + end.x) / 2, y: Math.min(start.y, end.y) };
@@ -90,25 +86,21 @@ export const mapped = (cubics: readonly Cubic[], map: (p: Vector) => Vector): Cu
     end: map(end),
   }));
 
-/** Cubics about the origin, turned about it and moved to a centre. */
 export function placed(cubics: readonly Cubic[], centre: Vector, turnDeg: number): Cubic[] {
   const turned = rotationAbout(ZERO, turnDeg);
   return mapped(cubics, (p) => add(applyTo(turned, p), centre));
 }
 
-/** The point at an angle and a distance from a centre. */
 export const polar = (centre: Vector, angleDeg: number, radius: number): Vector => ({
   x: centre.x + radius * Math.cos(angleDeg * RADIANS),
   y: centre.y + radius * Math.sin(angleDeg * RADIANS),
 });
 
-/** The direction from one point to another, degrees. */
 export const angleFrom = (centre: Vector, to: Vector): number =>
   directionDeg(to.x - centre.x, to.y - centre.y);
 
 /** The angle nearest to an earlier one that points the same way, so that dragging round goes on counting. */
 export const nearestTurn = (deg: number, to: number): number => to + wrapDeg(deg - to);
 
-/** How far a point lies from a centre along a direction, signed. */
 export const alongDirection = (centre: Vector, directionDegrees: number, to: Vector): number =>
   applyTo(rotationAbout(centre, -directionDegrees), to).x - centre.x;

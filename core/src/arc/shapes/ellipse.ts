@@ -12,13 +12,11 @@ const schema = (z: Zod) =>
     turnDeg: angle(z),
     /** Where it starts, 0 at the right. */
     startDeg: angle(z),
-    /** A circle: both radii are kept the same. */
     isRound: z.boolean(),
   });
 
 type Ellipse = z.infer<ReturnType<typeof schema>>;
 
-/** A fresh one starts at the top. */
 const TOP_DEG = 270;
 
 const fresh = ({ centre }: ShapeSpace, radiusX: number, radiusY: number, isRound: boolean): Ellipse => ({

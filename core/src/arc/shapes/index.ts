@@ -13,7 +13,6 @@ import { threePlaces } from './threePlaces';
 import { toss } from './toss';
 import { wave } from './wave';
 
-/** The table of ready shapes, in the order in which they are offered. */
 const definitions = [
   line,
   threePlaces,
@@ -45,13 +44,10 @@ export const readyShapeUnion = (z: Zod) =>
 export type FreshShapeName = NamesOf<Definitions[number]>;
 type NamesOf<Definition> = Definition extends { readonly fresh: infer Fresh } ? keyof Fresh & string : never;
 
-/** A definition as those see it who do not know of which kind it is. */
 export type AnyShapeDefinition = ShapeDefinition<z.ZodObject, FreshShapeName, ReadyShape>;
 
-/** All kinds of shape, in the order of the table. */
 export const SHAPES = definitions as unknown as readonly AnyShapeDefinition[];
 
 const byKind = new Map(SHAPES.map((definition) => [definition.kind, definition]));
 
-/** What there is to know of a shape, by its kind. */
 export const shapeDefinition = (kind: ReadyShape['kind']): AnyShapeDefinition => byKind.get(kind)!;

@@ -30,7 +30,6 @@ const schema = (z: Zod) =>
 
 type RoundedBox = z.infer<ReturnType<typeof schema>>;
 
-/** A side or a corner of the outline, about the origin and not turned. */
 type Piece =
   | { readonly kind: 'side'; readonly from: Vector; readonly to: Vector }
   | { readonly kind: 'corner'; readonly centre: Vector; readonly fromDeg: number; readonly toDeg: number };
@@ -72,7 +71,6 @@ function seenAt({ a, b, r }: Halves, deg: number): Vector {
   const reach = Math.min(reachOf(a, cos), reachOf(b, sin));
   const onSide = { x: reach * cos, y: reach * sin };
   if (Math.abs(onSide.x) <= a - r || Math.abs(onSide.y) <= b - r) return onSide;
-  // In a corner the ray leaves the corner's circle.
   const corner = { x: Math.sign(cos) * (a - r), y: Math.sign(sin) * (b - r) };
   const nearest = corner.x * cos + corner.y * sin;
   const aside = corner.x * sin - corner.y * cos;

@@ -24,7 +24,6 @@ export interface Similarity {
 export interface ShapeSpace {
   readonly centre: Vector;
   readonly unit: number;
-  /** A point so many units across and down from the centre. */
   readonly point: (across: number, down: number) => Vector;
 }
 
@@ -51,19 +50,16 @@ export interface ShapeDefinition<
   readonly fresh: Readonly<Record<Name, (space: ShapeSpace) => Shape>>;
 }
 
-/** A definition, with its types found from its schema and its names. */
 export const defineShape = <Schema extends z.ZodObject, Name extends string>(
   definition: ShapeDefinition<Schema, Name>,
 ): ShapeDefinition<Schema, Name> => definition;
 
-/** A size, field units. */
 export const size = (z: Zod) => z.number().min(0).max(MAX_COORDINATE);
 /** An angle in degrees, positive clockwise as seen unless its shape says otherwise. */
 export const angle = (z: Zod) => z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG);
 export const point = vectorSchema;
 export { coordinate };
 
-/** The schema of a kind of shape; every shape can run from its end to its start. */
 export const shapeSchema = <Kind extends string, Fields extends z.core.$ZodLooseShape>(
   z: Zod,
   kind: Kind,

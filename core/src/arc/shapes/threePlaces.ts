@@ -8,7 +8,6 @@ import { defineShape, point, shapeSchema } from './shapeDefinition';
 const schema = (z: Zod) =>
   shapeSchema(z, 'three-places', { from: point(z), through: point(z), to: point(z) });
 
-/** Part of the circle through three points; straight when they lie in one line. */
 function throughThree({ from, through, to }: z.infer<ReturnType<typeof schema>>): readonly Cubic[] {
   const [b, c] = [subtract(through, from), subtract(to, from)];
   const twiceArea = 2 * (b.x * c.y - b.y * c.x);
@@ -21,7 +20,6 @@ function throughThree({ from, through, to }: z.infer<ReturnType<typeof schema>>)
   const sweep = sign * (((sign * (angle(to) - angle(from))) % 360) + 360);
   const radius = distance(centre, from);
   const cubics = mapped(roundArc(radius, radius, angle(from), sweep % 360), (p) => add(p, centre));
-  // The ends are where they were put, to the last digit.
   return cubics.map((cubic, i) => ({
     ...cubic,
     start: i === 0 ? from : cubic.start,

@@ -16,7 +16,6 @@ const schema = (z: Zod) =>
 
 type Wave = z.infer<ReturnType<typeof schema>>;
 
-/** Directions along the middle line and to the left of it, of length 1. */
 function axesOf({ from, to }: Wave): { readonly forward: Vector; readonly left: Vector } {
   const length = distance(from, to);
   const forward = length > 0 ? scale(subtract(to, from), 1 / length) : { x: 1, y: 0 };

@@ -40,10 +40,8 @@ export function bounceEasing(u: number, count: number, restitution: number): num
   return 1;
 }
 
-/** Of more bounces than this none is proposed. */
 const MAX_PROPOSED = 6;
 
-/** Falls onto the target and bounces. */
 export const bounce = defineEasing<ReturnType<typeof schema>>({
   kind: 'bounce',
   schema,

@@ -43,7 +43,6 @@ export interface EasingDefinition<Schema extends z.ZodObject, Easing = z.infer<S
   readonly nearest?: (distance: ChartDistance<Easing>, frames: number) => readonly Easing[];
 }
 
-/** A definition, with its type found from its schema. */
 export const defineEasing = <Schema extends z.ZodObject>(
   definition: EasingDefinition<Schema>,
 ): EasingDefinition<Schema> => definition;

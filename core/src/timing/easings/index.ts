@@ -27,13 +27,10 @@ export const easingUnion = (z: Zod) =>
     definitions.map(({ schema }) => schema(z)) as unknown as SchemasOf<typeof definitions>,
   );
 
-/** A definition as those see it who do not know of which kind it is. */
 export type AnyEasingDefinition = EasingDefinition<z.ZodObject, Easing>;
 
-/** All kinds of easing, in the order of the table. */
 export const EASINGS = definitions as unknown as readonly AnyEasingDefinition[];
 
 const byKind = new Map(EASINGS.map((definition) => [definition.kind, definition]));
 
-/** What there is to know of an easing, by its kind. */
 export const easingDefinition = (kind: Easing['kind']): AnyEasingDefinition => byKind.get(kind)!;

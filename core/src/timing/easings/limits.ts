@@ -6,7 +6,6 @@ export const MAX_SHARE = 1e6;
 
 /** Frames as an easing counts them: they need not be whole. */
 export const easingFrames = (z: Zod) => z.number().min(0).max(MAX_SHOT_FRAMES);
-/** A share of time or way. */
 export const unit = (z: Zod) => z.number().min(0).max(1);
 
 export const within = (value: number, least: number, most: number): number =>

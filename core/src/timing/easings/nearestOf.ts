@@ -16,7 +16,6 @@ export function nearestOf<Easing>(
   return nearestAmong(found, square);
 }
 
-/** The one of some easings that is nearest. */
 export const nearestAmong = <Easing>(
   easings: readonly Easing[],
   square: ChartDistance<Easing>['square'],

@@ -50,7 +50,6 @@ function rampedDistance(ramp: RampKind, x: number, frames: number, speed: number
 /** Share of a span that a fresh one leaves and arrives over. */
 const FRESH_SHARE = 1 / 4;
 
-/** The easing of a fresh span: leaves and arrives slowly over a quarter of it each. */
 export function freshRamp(frames: number): Ramped {
   const rampFrames = Math.round(frames * FRESH_SHARE);
   return { kind: 'ramped', leaveFrames: rampFrames, arriveFrames: rampFrames, ramp: 'steady' };

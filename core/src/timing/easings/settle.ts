@@ -55,10 +55,8 @@ export function settleEasing(u: number, overshoot: number, swings: number): numb
   return (1 - swingLeft(u * end, kept)) / (1 - swingLeft(end, kept));
 }
 
-/** Of more swings than this none is proposed. */
 const MAX_PROPOSED = 6;
 
-/** A swing past the target that dies on it. */
 export const settle = defineEasing<ReturnType<typeof schema>>({
   kind: 'settle',
   schema,

@@ -21,7 +21,6 @@ const MAX_BACK_SHARE = 0.9;
 /** A cubic from 0 to 1 without speed at both ends. */
 const gently = (u: number): number => u * u * (3 - 2 * u);
 
-/** Frames over which a span really goes back. */
 export const windUpFrames = ({ backFrames }: Pick<WindUp, 'backFrames'>, frames: number): number =>
   Math.min(backFrames, MAX_BACK_SHARE * frames);
 

@@ -14,7 +14,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 interface ArtworkProps {
   readonly figure: Figure;
   readonly drawingIn: (state: RootState) => number;
-  /** How high it is in the field, units. */
   readonly height: number;
 }
 

@@ -16,7 +16,6 @@ import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 const NOWHERE = 'scale(0)';
 
-/** What is drawn of a figure at the playhead, and where; null where it does not stand. */
 function figureAt(state: RootState, figureId: string): FigureOn | null {
   if (selectIsActedNow(state, figureId)) return null;
   const travel = selectTravel(state, figureId);

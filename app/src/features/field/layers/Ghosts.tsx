@@ -17,7 +17,6 @@ const STEPS = Array.from({ length: FADES }, (_, step) => FADES - 1 - step);
 
 interface GhostSide {
   readonly travel: Travel;
-  /** The frames that they stand on, the nearest in time first. */
   readonly standsOn: readonly number[];
 }
 

@@ -4,7 +4,6 @@ import { G } from 'react-native-svg';
 import { Drawing } from '../../../ui/Drawing';
 import type { Projection } from '../viewport';
 
-/** The map from field units to the view, as a transform. */
 export const transformOf = ({ offset, scale }: Projection): string =>
   `translate(${offset.x} ${offset.y}) scale(${scale})`;
 

@@ -57,7 +57,6 @@ interface StraightRiderProps extends RiderProps {
   readonly lags: Lag;
 }
 
-/** A part as it stands now; null where it is not to be seen. */
 function partOf(state: RootState, { figureId, rider }: RiderProps): PartOn | null {
   const travel = selectIsActedNow(state, figureId) ? undefined : selectTravel(state, figureId);
   return (travel && selectSeenParts(state, travel).get(rider.id)) ?? null;
@@ -69,7 +68,6 @@ function drawingIn(state: RootState, { figureId, rider }: RiderProps): number {
   return travel && ridden ? drawingOfRider(ridden, travel, selectSeenFrame(state, travel)) : 1;
 }
 
-/** Heights of the parts of a figure in the field by their ids, units. */
 const heightsOf = (state: RootState, figureId: string): Readonly<Record<string, number>> =>
   Object.fromEntries(
     selectTravel(state, figureId)?.riders.map(({ rider, height }) => [rider.id, height]) ?? [],

@@ -32,7 +32,6 @@ export function visibleTravels(shot: Shot, soloFigureId: string | null): readonl
   return travels.every(isSeen) ? travels : travels.filter(isSeen);
 }
 
-/** Whether a figure is to be seen: the only one that is looked at, or any that is not hidden. */
 export const isFigureSeen = ({ id, hidden }: Figure, soloFigureId: string | null): boolean =>
   soloFigureId === null ? !hidden : id === soloFigureId;
 

@@ -7,7 +7,6 @@ const directionsOf = new WeakMap<Arc, readonly number[]>();
 export const selectPoint = (state: RootState, id: string): ArcPoint | undefined =>
   selectActiveArc(state)?.points.find((point) => point.id === id);
 
-/** Where something lies in the field, and how it is turned, degrees clockwise as seen. */
 export interface TurnedPlace extends Vector {
   readonly turnDeg: number;
 }
@@ -28,7 +27,6 @@ export function linesAbout(place: TurnedPlace, lines: readonly (readonly Vector[
   return lines.map((line) => `M${line.map(written).join('L')}`).join('');
 }
 
-/** Direction of the arc at each of its points, degrees. */
 export function directions(arc: Arc): readonly number[] {
   const known = directionsOf.get(arc);
   if (known) return known;

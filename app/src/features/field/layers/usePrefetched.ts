@@ -6,7 +6,6 @@ import { pictureAddress } from '../../../persistence/pictures';
 /** So many pictures of a sequence are fetched ahead. */
 const MAX_AHEAD = 300;
 
-/** Fetches the pictures of a sequence beforehand: it must not flicker when it is played. */
 export function usePrefetched(pictures: readonly Picture[] | undefined): void {
   useEffect(() => {
     if (pictures && pictures.length > 1)

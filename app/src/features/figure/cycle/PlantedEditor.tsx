@@ -23,7 +23,6 @@ export const spotOn = (figure: Figure, drawing: number): Vector => {
 
 interface PlantedEditorProps {
   readonly figure: Figure;
-  /** From 1. */
   readonly drawing: number;
   readonly contact: number;
 }

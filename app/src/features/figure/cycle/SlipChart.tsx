@@ -7,7 +7,6 @@ const HEIGHT = 150;
 
 interface SlipChartProps {
   readonly rows: readonly SlipRow[];
-  /** Field units in a unit of the chart. */
   readonly fieldUnits: number;
   readonly decimals: number;
 }

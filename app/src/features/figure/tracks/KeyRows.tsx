@@ -29,7 +29,6 @@ const NAME_AFTER_PX = 10;
 
 interface KeyRowsProps {
   readonly axis: Axis;
-  /** Pixels. */
   readonly width: number;
 }
 
@@ -89,7 +88,6 @@ const RowsDrawing = memo(function RowsDrawing({ tracks, axis, width }: RowsProps
 
 interface RowProps extends KeyRowsProps {
   readonly track: TrackName;
-  /** Pixels. */
   readonly top: number;
 }
 

@@ -5,11 +5,9 @@ import { selectActiveMove } from '../../../store/selectors/active';
 export interface TrackNow {
   readonly move: Move;
   readonly keys: readonly Key[];
-  /** The value on each frame of the shot; index 0 is frame 1. */
   readonly values: Float64Array;
 }
 
-/** Null where nothing travels. */
 export function selectTrack(state: RootState, track: TrackName): TrackNow | null {
   const { shot } = state.shot.present;
   const move = selectActiveMove(state);

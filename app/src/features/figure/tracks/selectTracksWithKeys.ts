@@ -5,7 +5,6 @@ import { selectActiveMove } from '../../../store/selectors/active';
 /** Height of a row of keys under the unrolled arc, pixels. */
 export const ROW_PX = 24;
 
-/** Tracks of the active move that have keys, in the order of their table. */
 export function selectTracksWithKeys(state: RootState): readonly TrackName[] {
   const move = selectActiveMove(state);
   return move ? TRACKS.map(({ name }) => name).filter((name) => move.tracks[name].length > 0) : [];

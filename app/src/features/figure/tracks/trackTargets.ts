@@ -25,7 +25,6 @@ const STRAY_PX = 8;
 const settled = (pixels: number, from: number): number =>
   from + Math.sign(pixels - from) * Math.max(0, Math.abs(pixels - from) - STRAY_PX);
 
-/** A key on the strip of its track: dragged in time or in value. */
 export const keyTarget = defineTarget<TrackView, Key>({
   kind: 'key',
   reachPx: () => REACH_PX,

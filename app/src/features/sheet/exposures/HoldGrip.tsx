@@ -24,7 +24,6 @@ interface HoldGripProps {
 
 const HEIGHT = 28;
 
-/** A tab at the end of the picture that is seen: dragged, it is held longer or shorter. */
 export function HoldGrip({ move, figure, cell, rowHeight, left, top, isInSight }: HoldGripProps) {
   const { begins, framesHeld } = cell;
   const store = useAppStore();

@@ -15,7 +15,6 @@ interface NoteBarProps {
   readonly figureId: string;
 }
 
-/** The note at the playhead: on which frames it is, and what it is about. Nothing where there is none. */
 export function NoteBar({ frame, figureId }: NoteBarProps) {
   const notes = useThrottledShotValue((shot) => shot.notes);
   const note = notes.find(({ from, until }) => frame >= from && frame <= until);

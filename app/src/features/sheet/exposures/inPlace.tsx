@@ -35,7 +35,6 @@ function CellField({ label, value, onDone }: FieldProps) {
 interface HeardFieldProps {
   readonly frame: number;
   readonly cues: readonly Cue[];
-  /** Frames a second. */
   readonly rate: number;
 }
 

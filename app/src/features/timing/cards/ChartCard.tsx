@@ -42,7 +42,6 @@ const MAX_BETWEEN = 400;
 const FEW = 3;
 const LAST = [1, 2, 3, 4, 5].map((value) => ({ value, label: String(value) }));
 
-/** The spacing chart of a span: its ladder to drag, and ways to lay it out. */
 export const ChartCard = memo(function ChartCard({ shot, move, index, height = 236 }: ChartCardProps) {
   const edit = useEdit();
   const { takesLater } = useSettings();
@@ -233,7 +232,6 @@ function NearestDialog({ nearest, move, displacement, onChoose, onClose }: Neare
 const easingKey = (easing: Easing): string =>
   easing.kind === 'ramped' ? `ramped ${easing.ramp}` : easing.kind;
 
-/** Length of a move's arc in the units of the sheet. */
 function useArcLength(move: Move): number {
   const shot = useThrottledShot();
   return incrementTable(shot, move).arcLength;

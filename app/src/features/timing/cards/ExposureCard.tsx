@@ -31,7 +31,6 @@ const HELD = [
   { value: 3, label: words.threes },
 ] as const;
 
-/** What can be done with the picture at the playhead: leave it out, or put it off the plan by hand. */
 export const ExposureCard = memo(function ExposureCard() {
   const move = useThrottledFramesOfMove();
   return move ? <ExposureCardOf move={move} /> : null;
@@ -115,7 +114,6 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
   );
 }
 
-/** How long pictures are held: all over the move, and otherwise on some frames. */
 export const ExposuresCard = memo(function ExposuresCard() {
   const move = useThrottledFramesOfMove();
   return move ? <ExposuresCardOf move={move} /> : null;

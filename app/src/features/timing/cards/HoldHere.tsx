@@ -4,7 +4,6 @@ import { useEdit, useSettings } from '../../../store/hooks';
 import { NumberField } from '../../../ui/NumberField';
 import { frameNumber } from '../../../store/frameNumbers';
 
-/** How long the figure stays where it is on a frame: one number, 0 where it goes on. */
 export function HoldHere({ move, frame }: { readonly move: Move; readonly frame: number }) {
   const edit = useEdit();
   const { takesLater } = useSettings();

@@ -21,7 +21,6 @@ interface KeptEasingsProps {
   readonly onChoose: (easing: Easing) => void;
 }
 
-/** Easings of one's own: kept by name on the server, for any shot. */
 export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
   const { data: kept = [], isError, error } = useListEasingsQuery();
   const [keep, { isLoading }] = useKeepEasingMutation();

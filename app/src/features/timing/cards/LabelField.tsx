@@ -18,7 +18,6 @@ interface LabelFieldProps {
   readonly onChange: (label: string) => void;
 }
 
-/** What a mark is called: one of the trade's words, or one's own. */
 export function LabelField({ label, onChange }: LabelFieldProps) {
   const known = LABELS.find(({ value }) => value === label && value !== OWN);
   const [isOwn, setOwn] = useState(!known);

@@ -43,7 +43,6 @@ const KINDS = [
   { value: 'pass', label: words.pass },
 ] as const;
 
-/** What can be done with marks: those that are selected, or a new one at the playhead. */
 export const MarksCard = memo(function MarksCard() {
   const isSelected = useThrottledSelector((state) => selectSelectedMarks(state).length > 0);
   return isSelected ? <SelectedMarks /> : <NoMark />;

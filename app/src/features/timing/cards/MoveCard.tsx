@@ -42,7 +42,6 @@ const OUTSIDE: readonly { readonly value: Outside; readonly label: string }[] = 
   { value: 'continue', label: words.continue },
 ];
 
-/** Frames and exposure of the whole move, and what it does before and after. */
 export const MoveCard = memo(function MoveCard() {
   const move = useThrottledFramesOfMove();
   return move ? <MoveCardOf move={move} /> : null;

@@ -35,7 +35,6 @@ const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
 const mannerOf = (easing: Easing): Manner =>
   easing.kind === 'even' ? 'even' : easing.kind === 'ramped' ? easing.ramp : 'other';
 
-/** The easing in another manner; a ramp keeps its frames, and a span that had none gets fresh ones. */
 function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) => Easing): Easing {
   if (manner === 'other') return easing;
   if (manner === 'even') return { kind: 'even' };
@@ -43,7 +42,6 @@ function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) =>
   return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
 }
 
-/** How one span travels: how it leaves and arrives, in frames, or another easing with its numbers. */
 export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
   const edit = useEdit();
   const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);

@@ -38,7 +38,6 @@ interface StepsCardProps {
   readonly span: Span;
 }
 
-/** The largest and the smallest increment of a span, to be typed: its frames or its easing give way. */
 function StepsCard({ move, span }: StepsCardProps) {
   const edit = useEdit();
   const { field: length, text } = useLengths();

@@ -51,7 +51,6 @@ interface DrawingProps {
 /** Name of the part of the drawing that the curve may not leave, however it is zoomed. */
 const PLOT = 'graph-plot';
 
-/** What is to be seen in the graph; its shapes follow by themselves. */
 export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, tallestOf }: DrawingProps) {
   useLiveDrawing();
   const { time, distance, pace } = axes;
@@ -240,7 +239,6 @@ function livePaths(axes: GraphAxes, tallestOf: DrawingProps['tallestOf']) {
         )
         .join('');
     },
-    // It leaves the frame numbers legible.
     playhead: (): string => {
       const { distance, pace } = axes;
       return playhead(

@@ -1,6 +1,5 @@
 import type { Axis, Range } from '../../../ui/axis';
 
-/** How the graph lies on its view, pixels. */
 export interface GraphAxes {
   readonly time: Axis;
   readonly distance: Axis;
@@ -30,7 +29,6 @@ const GRAPH_SHARE = 0.62;
 
 interface Seen {
   readonly time: Range;
-  /** Units of the ruler. */
   readonly distance: Range;
   readonly width: number;
   readonly height: number;

@@ -7,8 +7,6 @@ import type { PlacedHandle } from '../targets/selectTiming';
 import type { GraphAxes } from './graphAxes';
 import { knobSpot } from './knobs';
 
-/** Path data of what stands in the distance graph: frames to the right, places upwards. */
-
 const n = (value: number): string => value.toFixed(1);
 
 /**
@@ -35,7 +33,6 @@ export function curveOf(
   return d;
 }
 
-/** Constant speed from the first mark to the last, for comparison. */
 export function constantPath({ posts }: UnrolledArc, { time, distance }: GraphAxes): string {
   const [first, last] = [posts[0]!, posts[posts.length - 1]!];
   return `M${n(at(time, first.frame))} ${n(at(distance, first.arcDistance))}L${n(at(time, last.untilFrame))} ${n(at(distance, last.arcDistance))}`;
@@ -232,7 +229,6 @@ export function barsPath(
   return d;
 }
 
-/** What was chosen: its frames as upright bands, its stretch as a level one. */
 export function chosenPath(
   { runs, stretch }: RangeOnTravel,
   fieldUnits: number,

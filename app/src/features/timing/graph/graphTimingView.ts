@@ -14,7 +14,6 @@ import type { GraphTimingView } from '../targets/timingView';
 import { type GraphAxes, isOnPace, timeAt } from './graphAxes';
 import { EDGE_PX, edgesOf, knobSpot } from './knobs';
 
-/** What can be taken hold of in the graph; of things alike near the first. */
 export const GRAPH_TARGETS: readonly Target<GraphTimingView>[] = [
   paceTarget,
   edgeTarget,
@@ -44,7 +43,6 @@ interface GraphOptions {
   readonly tallestOf: (ruler: UnrolledArc) => number;
 }
 
-/** The graph as a pointer at a place meets it: the ruler at its left, or distance over time and the pace. */
 export function graphTimingView(
   { store, now, axes, tallestOf }: GraphOptions,
   { x: pointerX }: Vector,

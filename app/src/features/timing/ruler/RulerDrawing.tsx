@@ -55,7 +55,6 @@ const isSelectedIn =
   ({ markIds }: Post): boolean =>
     markIds.some((id) => selected.includes(id));
 
-/** What is to be seen of the ruler; its shapes follow by themselves. */
 export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
   useLiveDrawing();
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);

@@ -28,7 +28,6 @@ import { RULER_LIVE_VIEW } from './rulerLiveView';
 
 interface RulerProps {
   readonly isWide?: boolean;
-  /** What stands under the ruler, along the same axis. @param width pixels */
   readonly under: (axis: Axis, width: number) => ReactNode;
 }
 
@@ -123,7 +122,6 @@ function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ru
   );
 }
 
-/** What can be taken hold of on the ruler; of things alike near the first. */
 const RULER_TARGETS: readonly Target<TimingView>[] = [markTarget, tickTarget];
 
 /** Down to here a drag looks at other frames, pixels. */

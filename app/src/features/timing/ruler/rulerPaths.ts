@@ -4,8 +4,6 @@ import { at, type Axis, isInSight } from '../../../ui/axis';
 import { byDetail, labelRow, longWithRoom, standsAlone } from '../../../ui/detail';
 import { frameNumber } from '../../../store/frameNumbers';
 
-/** Path data of what stands on the ruler. */
-
 export const BASE = 92;
 export const SHORT = 22;
 export const LONG = 36;

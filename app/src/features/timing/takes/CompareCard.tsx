@@ -35,7 +35,6 @@ const PLAYBACK = [
 
 const FRESH: Omit<Compared, 'takeId'> = { align: { at: 'start' }, byTurns: false };
 
-/** Another take beside the current one, in all views: which, how they are laid on each other, how they are played. */
 export function CompareCard() {
   const takes = useThrottledShotValue((shot) => shot.takes);
   const compared = useThrottledSelector(({ review }) => review.compared);

@@ -14,7 +14,6 @@ import { takesWords as words } from '../../../words/takes';
 import { CompareCard } from './CompareCard';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
-/** The takes of the shot: which there are, which is worked on, and how one differs from another. */
 export const TakesGroup = () => (
   <>
     <TakesCard />

@@ -9,7 +9,6 @@ interface PassageEdge {
   readonly edge: 'from' | 'until';
 }
 
-/** An edge of the picked passage: dragged to another frame, looked at by a tap. */
 export const edgeTarget = defineTarget<GraphTimingView, PassageEdge>({
   kind: 'edge',
   leadPx: 3,

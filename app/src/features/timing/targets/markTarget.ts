@@ -13,7 +13,6 @@ const postsOf = ({ now, splitsPosts }: TimingView): readonly Post[] =>
       )
     : now.ruler.posts;
 
-/** A mark: dragged with all that are selected with it, selected by a tap. */
 export const markTarget = defineTarget<TimingView, Post>({
   kind: 'mark',
   leadPx: 6,

@@ -73,7 +73,6 @@ export function paceDrag({ store, meaning }: PaceOptions, start: ViewPointer): P
   };
 }
 
-/** The bars of the pace: what lies among them is drawn, whatever else is near. */
 export const paceTarget = defineTarget<GraphTimingView, object>({
   kind: 'pace',
   leadPx: 1000,

@@ -11,9 +11,7 @@ export interface TimingNow {
   readonly move: Move;
   readonly ruler: UnrolledArc;
   readonly lengthFrames: number;
-  /** Frames a second. */
   readonly rate: number;
-  /** Field units in a unit of the ruler. */
   readonly fieldUnits: number;
 }
 

@@ -5,13 +5,11 @@ import { defineTarget } from '../../../interaction/target';
 import { goTo } from '../../../playback/playhead';
 import type { TimingView } from './timingView';
 
-/** Ticks that can be dragged: those between two marks that are not at one place. */
 const draggable = (ticks: readonly RulerTick[], posts: readonly Post[]): RulerTick[] =>
   ticks.filter(({ frame }) =>
     posts.some(({ untilFrame }, i) => frame > untilFrame && frame < (posts[i + 1]?.frame ?? -Infinity)),
   );
 
-/** A tick between two marks: dragged in place, while its frame stays. */
 export const tickTarget = defineTarget<TimingView, RulerTick>({
   kind: 'tick',
   reachPx: ({ reachPx }) => reachPx,

@@ -5,7 +5,6 @@ import type { PlacedHandle, PlacedMark, TimingNow } from './selectTiming';
 /** What a pointer on a view stands for; null where the view does not say. */
 export interface Meaning {
   readonly frame: number | null;
-  /** Units of the ruler. */
   readonly arcDistance: number | null;
 }
 
@@ -29,6 +28,5 @@ export interface GraphTimingView extends TimingView {
   readonly handles: readonly (PlacedHandle & Vector)[];
   readonly edges: readonly (Vector & { readonly passage: Passage; readonly edge: 'from' | 'until' })[];
   readonly isOnPace: (at: Vector) => boolean;
-  /** The frame, in real numbers, and the increment in units of the ruler that a pointer among the bars stands for. */
   readonly paceMeaning: (pointer: Vector) => { readonly frame: number; readonly increment: number };
 }
