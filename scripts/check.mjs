@@ -32,7 +32,7 @@ const STAGES = [
       ['Lint', 'npx', ['eslint', '--max-warnings', '0', '--no-warn-ignored', ...code], isAny],
       ['Layers', 'npm', ['run', '--silent', 'layers'], isAny],
     ],
-    touched.map((name) => [`Types of ${name}`, 'npm', ['run', '--silent', 'types', '-w', name], true]),
+    [['Types', 'npx', ['tsc', '-b', ...touched], touched.length > 0]],
   ],
   [
     tested.map((name) => [

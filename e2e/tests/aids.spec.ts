@@ -28,35 +28,35 @@ test(
   },
 );
 
-test('what is dragged is drawn to other points, with the guide shown; Shift keeps it in line', async ({
-  bench,
-  page,
-  hand,
-}) => {
-  test.skip(hand.isFinger, 'a finger has no Shift');
-  await bench.openShot({ name: 'Guides' });
-  await bench.group('Draw');
-  await bench.press('Import SVG');
-  const dialog = page.getByRole('dialog', { name: 'Import SVG' });
-  await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
-  await dialog.getByRole('radio', { name: 'Keep its position' }).click();
-  await dialog.getByRole('button', { name: 'Import' }).click();
-  const point = await bench.middleOf(bench.points.nth(1));
-  const level = await bench.spot(1050 / 1920, 303 / 1080);
-  await hand.hold([point, level], async () => {
-    await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', /^M/);
-  });
-  await bench.group('Place');
-  await expect(bench.field('Down, units')).toHaveValue('300');
-  await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', '');
-  await bench.undo();
-  await page.keyboard.down('Shift');
-  await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
-  await page.keyboard.up('Shift');
-  await bench.group('Place');
-  await expect(bench.field('Down, units')).toHaveValue('700');
-  await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
-});
+test(
+  'what is dragged is drawn to other points, with the guide shown; Shift keeps it in line',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    test.skip(hand.isFinger, 'a finger has no Shift');
+    await bench.openShot({ name: 'Guides' });
+    await bench.group('Draw');
+    await bench.press('Import SVG');
+    const dialog = page.getByRole('dialog', { name: 'Import SVG' });
+    await dialog.getByLabel('SVG or path data').fill('M 300 300 L 1000 700 L 1600 400');
+    await dialog.getByRole('radio', { name: 'Keep its position' }).click();
+    await dialog.getByRole('button', { name: 'Import' }).click();
+    const point = await bench.middleOf(bench.points.nth(1));
+    const level = await bench.spot(1050 / 1920, 303 / 1080);
+    await hand.hold([point, level], async () => {
+      await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', /^M/);
+    });
+    await bench.group('Place');
+    await expect(bench.field('Down, units')).toHaveValue('300');
+    await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', '');
+    await bench.undo();
+    await page.keyboard.down('Shift');
+    await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
+    await page.keyboard.up('Shift');
+    await bench.group('Place');
+    await expect(bench.field('Down, units')).toHaveValue('700');
+    await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
+  },
+);
 
 test(
   'the length, the straight distance and the place under the pointer can be read',

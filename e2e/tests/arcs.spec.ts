@@ -1,24 +1,30 @@
 import { expect, ONCE, test } from '../support/test';
 
-test('a stretch is pulled without a further point, and straightened again', async ({ bench, page, hand }) => {
-  await bench.openShot({ name: 'Line' });
-  await bench.draw([0.1, 0.5], [0.9, 0.5]);
-  await bench.group('Draw');
-  await bench.press('Keep it');
-  const count = await bench.points.count();
-  const straight = await bench.arcLength();
-  await hand.hold([await bench.spot(0.5, 0.5), await bench.spot(0.5, 0.2)], async () => {
-    if (hand.isFinger) await expect(page.getByTestId('loupe')).toBeVisible();
-  });
-  await expect.poll(() => bench.arcLength()).toBeGreaterThan(straight * 1.1);
-  await expect(bench.points).toHaveCount(count);
-  await expect(page.getByTestId('loupe')).toHaveCount(0);
-  await bench.tap(0.5, 0.2);
-  await bench.group('Place');
-  await expect(page.getByText('This spot on the arc')).toBeVisible();
-  await bench.press('Straighten');
-  await expect.poll(async () => Math.abs((await bench.arcLength()) - straight)).toBeLessThan(straight * 0.02);
-});
+test(
+  'a stretch is pulled without a further point, and straightened again',
+  ONCE,
+  async ({ bench, page, hand }) => {
+    await bench.openShot({ name: 'Line' });
+    await bench.draw([0.1, 0.5], [0.9, 0.5]);
+    await bench.group('Draw');
+    await bench.press('Keep it');
+    const count = await bench.points.count();
+    const straight = await bench.arcLength();
+    await hand.hold([await bench.spot(0.5, 0.5), await bench.spot(0.5, 0.2)], async () => {
+      if (hand.isFinger) await expect(page.getByTestId('loupe')).toBeVisible();
+    });
+    await expect.poll(() => bench.arcLength()).toBeGreaterThan(straight * 1.1);
+    await expect(bench.points).toHaveCount(count);
+    await expect(page.getByTestId('loupe')).toHaveCount(0);
+    await bench.tap(0.5, 0.2);
+    await bench.group('Place');
+    await expect(page.getByText('This spot on the arc')).toBeVisible();
+    await bench.press('Straighten');
+    await expect
+      .poll(async () => Math.abs((await bench.arcLength()) - straight))
+      .toBeLessThan(straight * 0.02);
+  },
+);
 
 test('several points are selected, moved, turned and mirrored together', async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Fleet' });
@@ -257,7 +263,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
   await expect.poll(() => bench.arcLength()).toBeLessThan(length * 0.65);
 });
 
-test('two taps on empty ground show the whole field again', async ({ bench, page, hand }) => {
+test('two taps on empty ground show the whole field again', ONCE, async ({ bench, page, hand }) => {
   await bench.openShot({ name: 'Horizon' });
   await bench.readyShape('Line');
   const paper = page.getByTestId('field-paper').first();

@@ -1,7 +1,7 @@
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { enter } from '../support/bench';
 import { pngFile, pngWithBox } from '../support/png';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 /** Four drawings side by side, 100 pixels each. */
 const STRIP = pngFile('steps.png', pngWithBox(400, 100, { left: 0, top: 0, right: 400, bottom: 100 }));
@@ -68,7 +68,7 @@ test('a stride is measured on the drawings of a strip, the travel matched, and n
   expect(shown).toBe(`${'1234'.repeat(12)}1`);
 });
 
-test('two frames are flipped between, at a held button and by a key', async ({ bench, page, hand }) => {
+test('two frames are flipped between, at a held button and by a key', ONCE, async ({ bench, page, hand }) => {
   await bench.open(paces());
   await bench.step('Figure');
   await bench.group('Cycle');
@@ -94,7 +94,7 @@ test('two frames are flipped between, at a held button and by a key', async ({ b
   }
 });
 
-test('ten drawings that ship make a cycle that walks', async ({ bench, page }) => {
+test('ten drawings that ship make a cycle that walks', ONCE, async ({ bench, page }) => {
   await bench.open(paces());
   await bench.step('Figure');
   await bench.group('Cycle');

@@ -1,7 +1,7 @@
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import type { Locator } from '@playwright/test';
 import type { Bench } from '../support/bench';
-import { expect, test } from '../support/test';
+import { expect, ONCE, test } from '../support/test';
 
 const FRAMES = [1, 13, 16, 17, 18, 21, 33, 49];
 
@@ -123,72 +123,75 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
   await expect.poll(() => framesOf(bench)).toEqual(FRAMES);
 });
 
-test('in too few frames marks would meet: it says so and changes nothing; backwards and out and back', async ({
-  bench,
-  page,
-}) => {
-  await bench.open(marked(FRAMES));
-  await bench.step('Timing');
-  await bench.group('Range');
-  await bench.goTo(13);
-  await bench.press('Pick frames');
-  await bench.type('Until frame', 33);
-  await bench.type('Its frames', 6);
-  await expect(page.getByText('14 is the least that works')).toBeVisible();
-  await bench.type('Its frames', 17);
-  await expect(page.getByText('18 is the least that works')).toBeVisible();
-  expect(await framesOf(bench)).toEqual(FRAMES);
+test(
+  'in too few frames marks would meet: it says so and changes nothing; backwards and out and back',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.open(marked(FRAMES));
+    await bench.step('Timing');
+    await bench.group('Range');
+    await bench.goTo(13);
+    await bench.press('Pick frames');
+    await bench.type('Until frame', 33);
+    await bench.type('Its frames', 6);
+    await expect(page.getByText('14 is the least that works')).toBeVisible();
+    await bench.type('Its frames', 17);
+    await expect(page.getByText('18 is the least that works')).toBeVisible();
+    expect(await framesOf(bench)).toEqual(FRAMES);
 
-  await bench.press('Reverse');
-  await bench.saved();
-  await expect.poll(() => framesOf(bench)).toEqual([1, 13, 25, 28, 29, 30, 33, 49]);
-  await bench.undo();
-  await bench.press('Out and back');
-  await bench.saved();
-  await expect.poll(() => framesOf(bench)).toEqual([1, 13, 16, 17, 18, 21, 33, 45, 48, 49, 50, 53, 69]);
-  await expect(page.getByText('Passage 13 → 53')).toBeVisible();
-});
+    await bench.press('Reverse');
+    await bench.saved();
+    await expect.poll(() => framesOf(bench)).toEqual([1, 13, 25, 28, 29, 30, 33, 49]);
+    await bench.undo();
+    await bench.press('Out and back');
+    await bench.saved();
+    await expect.poll(() => framesOf(bench)).toEqual([1, 13, 16, 17, 18, 21, 33, 45, 48, 49, 50, 53, 69]);
+    await expect(page.getByText('Passage 13 → 53')).toBeVisible();
+  },
+);
 
-test('from 24 to 12 in seconds: marks keep their time, and what was rounded is said', async ({
-  bench,
-  page,
-}) => {
-  await bench.open(marked([1, 13, 20, 49]));
-  await bench.step('Timing');
-  await bench.group('Shot');
-  await bench.choose('Seconds');
-  await bench.type('Rate, a second', 12);
-  await bench.saved();
-  await expect.poll(() => framesOf(bench)).toEqual([1, 7, 11, 25]);
-  expect(await kept(bench)).toMatchObject({ rate: 12, lengthFrames: 25 });
-  await expect(page.getByTestId('roundings').last()).toHaveText('Put on whole frames: 10.50 on 11.');
-  await bench.undo();
-  await bench.saved();
-  expect(await kept(bench)).toMatchObject({ rate: 24, lengthFrames: 49 });
-});
+test(
+  'from 24 to 12 in seconds: marks keep their time, and what was rounded is said',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.open(marked([1, 13, 20, 49]));
+    await bench.step('Timing');
+    await bench.group('Shot');
+    await bench.choose('Seconds');
+    await bench.type('Rate, a second', 12);
+    await bench.saved();
+    await expect.poll(() => framesOf(bench)).toEqual([1, 7, 11, 25]);
+    expect(await kept(bench)).toMatchObject({ rate: 12, lengthFrames: 25 });
+    await expect(page.getByTestId('roundings').last()).toHaveText('Put on whole frames: 10.50 on 11.');
+    await bench.undo();
+    await bench.saved();
+    expect(await kept(bench)).toMatchObject({ rate: 24, lengthFrames: 49 });
+  },
+);
 
-test('no step of a span above so much: its frames give way, or its easing; for the whole move, too', async ({
-  bench,
-  page,
-}) => {
-  await bench.straight('Steps', 41);
-  await bench.group('Span');
-  // 1536 units in 40 intervals: 38.4 each. At most 20: 77 intervals of 19.9.
-  expect(await bench.number('None above, units')).toBeCloseTo(38.4, 1);
-  await bench.type('None above, units', 20);
-  await bench.saved();
-  await expect.poll(() => framesOf(bench)).toEqual([1, 78]);
-  expect(await bench.number('None above, units')).toBeCloseTo(19.9, 1);
-  await bench.undo();
-  await bench.saved();
-  await expect.poll(() => framesOf(bench)).toEqual([1, 41]);
-  await page
-    .getByRole('radiogroup', { name: 'What gives way' })
-    .getByRole('radio', { name: 'Easing' })
-    .click();
-  await bench.type('None above, units', 20);
-  await expect(
-    page.getByText('Only an easing that leaves and arrives over some frames can give way'),
-  ).toBeVisible();
-  expect(await framesOf(bench)).toEqual([1, 41]);
-});
+test(
+  'no step of a span above so much: its frames give way, or its easing; for the whole move, too',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Steps', 41);
+    await bench.group('Span');
+    // 1536 units in 40 intervals: 38.4 each. At most 20: 77 intervals of 19.9.
+    expect(await bench.number('None above, units')).toBeCloseTo(38.4, 1);
+    await bench.type('None above, units', 20);
+    await bench.saved();
+    await expect.poll(() => framesOf(bench)).toEqual([1, 78]);
+    expect(await bench.number('None above, units')).toBeCloseTo(19.9, 1);
+    await bench.undo();
+    await bench.saved();
+    await expect.poll(() => framesOf(bench)).toEqual([1, 41]);
+    await page
+      .getByRole('radiogroup', { name: 'What gives way' })
+      .getByRole('radio', { name: 'Easing' })
+      .click();
+    await bench.type('None above, units', 20);
+    await expect(
+      page.getByText('Only an easing that leaves and arrives over some frames can give way'),
+    ).toBeVisible();
+    expect(await framesOf(bench)).toEqual([1, 41]);
+  },
+);
