@@ -52,7 +52,7 @@ async function forEachShot(shots: FilmShots, act: (shot: ListedShot) => Promise<
     try {
       await act(shot);
     } catch (error) {
-      const far = done === 0 ? '' : words.ofShotsWereDoneBeforeThat(done, shots.length);
+      const far = done === 0 ? '' : words.zipDoneBefore(done, shots.length);
       say(`“${shot.name}”: ${errorSentence(error)}${far}`);
       return false;
     }
@@ -115,7 +115,7 @@ export async function exportFilm(film: string, shots: FilmShots): Promise<void> 
     const { shots: given, files, missing } = await shotsToGive(documents);
     const zip = writeFilmZip({ name: film, shots: given, pictures: files, sounds: files });
     saveAs(film || words.shotsWithoutFilm, FILM_FILES.film, zip);
-    if (missing.length > 0) say(words.theZIPFileIsWithoutThe(missing.join(', ')));
+    if (missing.length > 0) say(words.zipIncomplete(missing.join(', ')));
   } catch (error) {
     say(errorSentence(error));
   }

@@ -14,7 +14,7 @@ export const goToStep =
     const { tool, placed, sketch } = getState().editor;
     if (stepDescriptor(step).edits !== 'arcs') {
       if (tool === 'points' && placed.length > 1) dispatch(finishPlacing(false));
-      if (sketch && sketch.undoGroup === null) dispatch(messageShown(words.youLeftBeforeKeepingTheStroke));
+      if (sketch && sketch.undoGroup === null) dispatch(messageShown(words.strokeDiscarded));
     }
     dispatch(stepChosen(step));
   };

@@ -196,5 +196,5 @@ export async function settleConflict(keep: 'mine' | 'theirs'): Promise<void> {
     store.dispatch(saveStatusChanged({ status: 'unsaved', revision: theirs.revision }));
     await saver().flush();
   }
-  store.dispatch(messageShown(words.theOtherVersionIsKeptAs(spare.name)));
+  store.dispatch(messageShown(words.otherVersionKept(spare.name)));
 }

@@ -36,7 +36,7 @@ export function useBringPictures<Kept>({ keep, onAllThere }: BringPictures<Kept>
     const files = given ?? (await pickPictures([...PICTURE_TYPES, '.svg'].join(',')));
     if (files.length === 0) return;
     if (files.length > MAX_SEQUENCE_LENGTH) {
-      dispatch(messageShown(words.aSequenceHasAtMostPictures(MAX_SEQUENCE_LENGTH, files.length)));
+      dispatch(messageShown(words.tooManyPictures(MAX_SEQUENCE_LENGTH, files.length)));
       return;
     }
     const stop = new AbortController();

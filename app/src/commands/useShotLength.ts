@@ -50,9 +50,9 @@ export function useShotLength(): {
     change,
     note: isStretched
       ? {
-          text: words.theMoveWasStretchedToFit,
+          text: words.moveStretched,
           action: { label: words.dontStretchTheMove, onPress: other },
         }
-      : { text: words.theMoveWasntStretched, action: { label: words.stretchTheMove, onPress: other } },
+      : { text: words.moveNotStretched, action: { label: words.stretchTheMove, onPress: other } },
   };
 }

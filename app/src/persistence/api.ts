@@ -152,8 +152,8 @@ interface QueryError {
   readonly data?: unknown;
 }
 
-export const OFFLINE_SENTENCE = words.theServerDoesNotAnswerTry;
-const TOO_SLOW_SENTENCE = words.theServerIsTakingTooLong;
+export const OFFLINE_SENTENCE = words.serverAwayTryAgain;
+const TOO_SLOW_SENTENCE = words.serverSlow;
 
 const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
 
@@ -161,7 +161,7 @@ const DAMAGED = new Set(['/problems/damaged-shot', '/problems/newer-version']);
 export function failureOf(error: unknown): Failure {
   const { status, data } = (error ?? {}) as QueryError;
   if (status === 'TIMEOUT_ERROR') return { kind: 'offline', sentence: TOO_SLOW_SENTENCE };
-  if (status === 'PARSING_ERROR') return { kind: 'failed', sentence: words.theServersAnswerCantBeRead };
+  if (status === 'PARSING_ERROR') return { kind: 'failed', sentence: words.answerUnreadable };
   if (typeof status !== 'number') return { kind: 'offline', sentence: OFFLINE_SENTENCE };
   const problem = (typeof data === 'object' && data !== null ? data : {}) as {
     type?: string;
@@ -170,7 +170,7 @@ export function failureOf(error: unknown): Failure {
   };
   if (status === 409 && problem.current) return { kind: 'stale', current: problem.current };
   if (status >= 500 || status === 429)
-    return { kind: 'failed', sentence: problem.detail ?? words.theServerAnsweredWithAnError(status) };
+    return { kind: 'failed', sentence: problem.detail ?? words.serverError(status) };
   const sentence = problem.detail ?? words.theServerRefusedThis(status);
   if (status === 410) return { kind: 'removed', sentence };
   if (status === 404) return { kind: 'gone', sentence };
@@ -179,5 +179,5 @@ export function failureOf(error: unknown): Failure {
 
 export function failureSentence(error: unknown): string {
   const failure = failureOf(error);
-  return failure.kind === 'stale' ? words.thisShotWasChangedSomewhereElse : failure.sentence;
+  return failure.kind === 'stale' ? words.changedElsewhere : failure.sentence;
 }

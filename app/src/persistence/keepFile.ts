@@ -31,7 +31,5 @@ export async function keepFile<Kept extends object>({ to, file, type, signal }: 
   });
   const answer = (await response.json().catch(() => null)) as (Kept & { readonly detail?: string }) | null;
   if (response.ok && answer) return answer;
-  throw new Refusal(
-    `“${file.name}”: ${answer?.detail ?? words.theServerAnsweredWithAnErrorAfterColon(response.status)}`,
-  );
+  throw new Refusal(`“${file.name}”: ${answer?.detail ?? words.serverErrorClause(response.status)}`);
 }

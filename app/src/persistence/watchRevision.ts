@@ -31,7 +31,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     autosave.settle(data.shot);
     store.dispatch(saveStatusChanged({ status: 'saved', revision: data.revision }));
     store.dispatch(doEdit('replaceShot', { shot: data.shot }));
-    store.dispatch(messageShown(words.thisShotWasChangedInAnother));
+    store.dispatch(messageShown(words.changedInOtherWindow));
   };
 
   const look = async (): Promise<void> => {
@@ -44,7 +44,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     const isRemoved = answer.data?.isRemoved ?? (answer.error && failureOf(answer.error).kind === 'gone');
     if (isRemoved) {
       store.dispatch(saveStatusChanged({ status: 'removed' }));
-      store.dispatch(messageShown(words.thisShotWasRemovedInAnother, { kind: 'restore', shotIds: [id] }));
+      store.dispatch(messageShown(words.removedInOtherWindow, { kind: 'restore', shotIds: [id] }));
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };
 

@@ -27,7 +27,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
   const isConflictOpen = useSession((session) => session.theirs !== null);
   const dispatch = useAppDispatch();
   const settle = {
-    label: words.chooseBetweenTwoVersions,
+    label: words.chooseVersion,
     icon: GitCompare,
     onPress: () => dispatch(conflictPutOff(false)),
   };
@@ -42,7 +42,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
         { label: words.print, icon: Printer, onPress: () => onOpen('print'), staysOpen: true },
         { label: words.exportIt, icon: Share, onPress: () => onOpen('export'), staysOpen: true },
         {
-          label: words.readIncrementsFromCSV,
+          label: words.importIncrements,
           icon: FileInput,
           disabled: !move,
           onPress: () => void importTiming(),

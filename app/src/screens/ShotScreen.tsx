@@ -50,9 +50,9 @@ export function ShotScreen() {
 }
 
 const TITLES: Record<NotOpened['kind'], string> = {
-  offline: words.theServerDoesNotAnswer,
-  failed: words.theShotCouldNotBeOpened,
-  damaged: words.thisShotCannotBeOpened,
+  offline: words.serverAway,
+  failed: words.openFailed,
+  damaged: words.shotUnreadable,
   removed: words.thisShotWasRemoved,
   gone: words.thereIsNoSuchShot,
 };
@@ -102,7 +102,7 @@ function NotOpenedNotice({ id, result: { kind, sentence, draft }, onRetry }: Not
         {draft && (
           <>
             <Words tone="soft" className="max-w-[520px] text-center">
-              {words.thisDeviceHasEditsOfIt}
+              {words.hasUnsentEdits}
             </Words>
             <Button label={words.saveThemAsANewShot} kind="brass" onPress={() => saveDraft(draft)} />
           </>

@@ -42,7 +42,7 @@ function readLength(text: string, scale: LengthScale): ReturnType<Lengths['read'
   const number = split && readNumber(split.number);
   if (number === null) return null;
   const value = inScale(number, split!.unit, scale);
-  return value ?? { problem: words.millimetresNeedAScaleSetIt };
+  return value ?? { problem: words.scaleMissing };
 }
 
 export function lengthsFor(scale: LengthScale): Lengths {

@@ -5,12 +5,11 @@ export const backdropWords = {
   notSet: 'not set',
   unitsPerMm: (unitsPerMm: string) => `${unitsPerMm} units per mm`,
   scale: 'Scale',
-  theLineIsUnitsLongHow: (fieldLength: string) =>
+  calibrationQuestion: (fieldLength: string) =>
     `The line is ${fieldLength} units long. How long is it on the set?`,
   drawALineInTheField:
     'Draw a line in the field over something whose length you know: a ruler, a plank, a puppet.',
-  withAScalePlacesAndIncrements:
-    'With a scale, places and increments are given in millimetres, ready for a ruler.',
+  calibrationHelp: 'With a scale, places and increments are given in millimetres, ready for a ruler.',
   knownLength: 'Known length',
   unitOfItsLength: 'Unit of its length',
   setThisScale: 'Set this scale',
@@ -22,11 +21,9 @@ export const backdropWords = {
   setTheScale: 'Set the scale',
   measureAgain: 'Measure again',
   backdrop: 'Backdrop',
-  itLiesUnderEverythingAndIs: 'It lies under everything and is never exported.',
-  aLayoutOrAPhotographOf:
-    'A layout or a photograph of the set: PNG, JPEG, WebP or SVG. Several files make a sequence.',
-  thisShotCameWithoutItsPictures:
-    'This shot came without its pictures. Choose them again; their place is kept.',
+  backdropNote: 'It lies under everything and is never exported.',
+  backdropHelp: 'A layout or a photograph of the set: PNG, JPEG, WebP or SVG. Several files make a sequence.',
+  picturesMissing: 'This shot came without its pictures. Choose them again; their place is kept.',
   stop: 'Stop',
   changePictures: 'Change pictures',
   choosePictures: 'Choose pictures',

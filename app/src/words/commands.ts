@@ -1,11 +1,11 @@
 export const commandsWords = {
   theMarkIsCopied: 'The mark is copied.',
   marksAreCopied: (count: number) => `${count} marks are copied.`,
-  youLeftBeforeKeepingTheStroke: 'You left before keeping the stroke, so it was discarded.',
-  theMoveWasStretchedToFit: 'The move was stretched to fit.',
+  strokeDiscarded: 'You left before keeping the stroke, so it was discarded.',
+  moveStretched: 'The move was stretched to fit.',
   dontStretchTheMove: 'Don’t stretch the move',
-  theMoveWasntStretched: 'The move wasn’t stretched.',
+  moveNotStretched: 'The move wasn’t stretched.',
   stretchTheMove: 'Stretch the move',
-  aSequenceHasAtMostPictures: (most: number, count: number) =>
+  tooManyPictures: (most: number, count: number) =>
     `A sequence has at most ${most} pictures; these are ${count}.`,
 } as const;

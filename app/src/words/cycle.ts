@@ -35,7 +35,7 @@ export const cycleWords = {
   matchTravel: (length: string) => `Go ${length}`,
   matchTravelSentence: 'Changes how far the move goes.',
   matchDrawings: (frames: number) => `${frames} frames a cycle`,
-  matchDrawingsSentence: 'Changes how long each drawing is held.',
+  matchDrawingsHelp: 'Changes how long each drawing is held.',
   matchAdvance: (length: string) => `${length} a cycle`,
   matchAdvanceSentence: 'Changes the length of a cycle, and keeps the frames.',
   matchWay: 'By way',

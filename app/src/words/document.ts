@@ -1,14 +1,14 @@
 export const documentWords = {
   changedSomewhereElse: 'Changed somewhere else',
-  wasSavedInAnotherWindowOr: (name: string) =>
+  conflictHelp: (name: string) =>
     `“${name}” was saved in another window or on another device since you opened it.`,
-  theOtherVersionIsKeptAs: 'The other version is kept as a separate shot.',
+  otherVersionKept: 'The other version is kept as a separate shot.',
   keepMyVersion: 'Keep my version',
   useTheOtherVersion: 'Use the other version',
-  notSavedKeepThisPageOpen: 'not saved: keep this page open',
+  statusUnkept: 'not saved: keep this page open',
   keptOnThisDevice: 'kept on this device',
   serverDoesNotAnswer: (kept: string) => `server does not answer, ${kept}`,
-  theServerCouldNotSave: (kept: string) => `the server could not save, ${kept}`,
+  statusFailed: (kept: string) => `the server could not save, ${kept}`,
   statusConflict: 'changed somewhere else',
   notSaved: (kept: string) => `not saved, ${kept}`,
   removedSomewhereElse: 'removed somewhere else',
@@ -34,9 +34,9 @@ export const documentWords = {
   units: 'units',
   fieldHeight: 'Field height',
   lengthsIn: 'Lengths in',
-  millimetresNeedAScaleSetIt:
+  scaleMissing:
     'Millimetres need a scale: set it in the Arc step, under “Backdrop”, or in the Sheet step, under the ruler.',
-  thresholdsOfTheChecks: 'Thresholds of the checks',
+  checkThresholds: 'Thresholds of the checks',
   theFieldIsTheAreaThe: 'The field is the area the camera sees. Arcs stay where they are when it changes.',
   done: 'Done',
 } as const;

@@ -1,19 +1,19 @@
 export const exchangeWords = {
   placeAlongTheArc: 'Place along the arc',
   percentOfTheArc: 'Percent of the arc',
-  incrementsAlongTheArc: 'Increments along the arc',
+  alongColumn: 'Increments along the arc',
   runningTotal: 'Running total',
   incrementsOnTheRuler: 'Increments on the ruler',
-  runningTotalOnTheRuler: 'Running total on the ruler',
-  nothingInDiffersFromThisMove: (fileName: string) => `Nothing in “${fileName}” differs from this move.`,
-  theTimingFollowsInMoved: (column: string, fileName: string, moved: number, what: string) =>
+  rulerTotalColumn: 'Running total on the ruler',
+  importUnchanged: (fileName: string) => `Nothing in “${fileName}” differs from this move.`,
+  importFollowed: (column: string, fileName: string, moved: number, what: string) =>
     `The timing follows “${column}” in “${fileName}”: ${moved} ${what} moved.`,
   whichColumnCounts: 'Which column counts?',
-  severalColumnsOfDifferFromThis: (fileName: string) =>
+  chooseColumnHelp: (fileName: string) =>
     `Several columns of “${fileName}” differ from this move, and they do not say the same.`,
   exportIt: 'Export',
   fetching: 'Loading…',
   without: (names: string) => `The file doesn’t include ${names}: it couldn’t be loaded.`,
   copied: 'Copied.',
-  theClipboardIsNotOpen: 'The browser didn’t allow copying. Export a file instead.',
+  clipboardRefused: 'The browser didn’t allow copying. Export a file instead.',
 } as const;

@@ -3,23 +3,21 @@ export const figureWords = {
   thinningPercent: (round: number) => `Thinning: ${round} %`,
   stop: 'Stop',
   actItOut: 'Act it out',
-  pressInTheFieldAndMove:
-    'Press in the field and move: the gesture gives the arc and its timing, pauses and all.',
+  actHelp: 'Press in the field and move: the gesture gives the arc and its timing, pauses and all.',
   actItOutAgain: 'Act it out again',
   actOutThisFigure: 'Act out this figure',
   actOutAnotherFigure: 'Act out another figure',
-  importTrackedPositions: 'Import tracked positions',
-  trackedPositionsAreACSVFile:
-    'Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.',
-  useARecordedGestureForAnother: 'Use a recorded gesture for another figure:',
+  importTracked: 'Import tracked positions',
+  trackedHelp: 'Tracked positions are a CSV file with the columns frame or seconds, x and y, in field units.',
+  reuseGestureLabel: 'Use a recorded gesture for another figure:',
   deleteGestureNamed: (name: string) => `Delete the gesture ${name}`,
-  pressAndActThisFigure:
+  actThisFigureHelp:
     'Press in the field, move, and lift. This figure gets the arc and the timing of your hand.',
-  pressAndActAnotherFigure:
+  actAnotherFigureHelp:
     'Press in the field, move, and lift. Another figure gets the arc and the timing of your hand.',
   recordingSpeed: 'Recording speed',
   countMeIn: 'Count me in',
-  playTheShotWhileRecording: 'Play the shot while recording',
+  playWhileRecording: 'Play the shot while recording',
   discard: 'Discard',
   theGesture: 'The gesture',
   stayWithin: 'Stay within',
@@ -27,24 +25,24 @@ export const figureWords = {
   points: 'points,',
   marksAtMost: 'marks. At most',
   offOnFrame: (frameNumber: number) => ` off, on frame ${frameNumber}.`,
-  showTheRecordedGesture: 'Show the recorded gesture',
-  endTheShotWithTheMove: 'End the shot with the move',
+  showGesture: 'Show the recorded gesture',
+  endShotWithMove: 'End the shot with the move',
   fitTheMoveToTheShot: 'Fit the move to the shot',
-  originalLengthIntervals: (gesture: number) => `Original length: ${gesture} intervals`,
+  gestureLength: (gesture: number) => `Original length: ${gesture} intervals`,
   useForAnotherFigure: 'Use for another figure',
   deleteGesture: 'Delete the gesture',
   gestures: 'Gestures',
   acted: 'acted',
   noFigureYet: 'No figure yet',
-  thisArcHasNoFigureAdd:
+  noFigureHelp:
     'This arc has no figure. Add one: it starts at the beginning of the arc and travels to its end.',
-  placeItOnOneFrameThen:
+  poseHelp:
     'Place it on one frame, then somewhere else on another: the arc and its marks follow. Or draw the arc first, in the Arc step.',
   addAFigure: 'Add a figure',
   placeItInTheCentre: 'Place it in the centre',
   poseIt: 'Pose it',
   putItOnAnArcFirst: 'This figure waits for an arc. Put it on one under “Figures” first.',
-  nothingRidesHereYetPutA: 'Nothing rides here yet. Put a figure somewhere under “Pose”.',
+  noPoseYet: 'Nothing rides here yet. Put a figure somewhere under “Pose”.',
   height: 'Height',
   whatLiesBetween: (from: number, to: number) => `Between frame ${from} and frame ${to}`,
   straight: 'Straight',
@@ -54,7 +52,7 @@ export const figureWords = {
   onThisArc: (count: number) => `${count} on this arc`,
   dragMovesPose: (frame: number) => `Drag the figure in the field: the pose on frame ${frame} moves.`,
   dragAddsPose: (frame: number) => `Drag the figure in the field: it gets a pose on frame ${frame}.`,
-  frameIsHeldAPoseLands: (from: number, to: number) =>
+  heldFrameNote: (from: number, to: number) =>
     `Frame ${from} is held: a pose lands on frame ${to}, where its exposure begins.`,
   pathToNewPoses: 'Path to new poses',
   removePose: 'Remove pose',
@@ -119,7 +117,7 @@ export const figureWords = {
   keyFrame: 'Key on frame',
   keysAlongTheArc: (tracks: string) =>
     `Keys along the arc: ${tracks}. Drag one to another frame; tap one to type it.`,
-  selectAKeyUnderTheRuler: 'Select a key under the ruler to type its frame and value.',
+  selectKeyHelp: 'Select a key under the ruler to type its frame and value.',
   noKeysYet: 'No keys yet. Add them for turn, size, opacity or offset in the Figure step.',
   keysFrom: 'Keys from',
   keysTo: 'Keys to',

@@ -1,15 +1,13 @@
 const shots = (count: number): string => (count === 1 ? '1 shot' : `${count} shots`);
 
 export const filmsWords = {
-  ofShotsWereDoneBeforeThat: (done: number, count: number) =>
-    ` ${done} of ${count} shots were done before that.`,
+  zipDoneBefore: (done: number, count: number) => ` ${done} of ${count} shots were done before that.`,
   copy: (film: string) => `${film} copy`,
   wasAddedToTheList: (name: string) => `“${name}” was added to the list.`,
   filmWasRemoved: (film: string, count: number) =>
     film ? `“${film}” was removed, with ${shots(count)}.` : `${shots(count)} removed.`,
   shotsWithoutFilm: 'Shots',
-  theZIPFileIsWithoutThe: (missing: string) =>
-    `The ZIP file is without ${missing}: the server does not have it.`,
+  zipIncomplete: (missing: string) => `The ZIP file is without ${missing}: the server does not have it.`,
   filmWasImported: (film: string, count: number) =>
     film ? `“${film}” was imported: ${shots(count)}.` : `${shots(count)} imported.`,
 } as const;

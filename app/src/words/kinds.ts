@@ -4,8 +4,7 @@ export const kindsWords = {
   sheet: 'Sheet',
   timing: 'Timing',
   turn: 'Turn',
-  turnsTheFigureFromKeyTo:
-    'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',
+  turnHelp: 'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',
   size: 'Size',
   sizeDown: 'Size down',
   opacity: 'Opacity',
@@ -13,7 +12,7 @@ export const kindsWords = {
   sizesTheFigureDown: 'Sizes it up and down by itself, from key to key.',
   offsetX: 'Offset across',
   offsetY: 'Offset down',
-  offsetsTheFigureAcross:
+  offsetAcrossHelp:
     'Moves the figure to the right in the field, or forward when it rides along. In field units.',
   offsetsTheFigureDown:
     'Moves the figure down in the field, or to its right when it rides along. In field units.',

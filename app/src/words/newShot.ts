@@ -2,7 +2,7 @@ export const newShotWords = {
   giveItAName: 'Give it a name.',
   atMostLetters: (most: number) => `At most ${most} letters.`,
   aRateFrom1To240: 'A rate from 1 to 240.',
-  aWholeNumberOfFramesFrom: 'Enter a whole number of frames, from 2 to 20,000.',
+  lengthRefusal: 'Enter a whole number of frames, from 2 to 20,000.',
   from16To20000: 'Enter a number from 16 to 20,000.',
   newShot: 'New shot',
   name: 'Name',

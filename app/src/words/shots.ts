@@ -30,7 +30,7 @@ export const shotsWords = {
   searchByName: 'Search by name',
   fetchingTheShots: 'Loading the shots…',
   noShotMatches: (wanted: string) => `No shot matches “${wanted}”.`,
-  theServerDoesNotAnswer: 'The server does not answer.',
+  serverAway: 'The server does not answer.',
   thisListMayBeOutOf: 'This list may be out of date.',
   noShotsToShow: 'No shots to show.',
   tryAgain: 'Try again',

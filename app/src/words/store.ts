@@ -1,4 +1,4 @@
 export const storeWords = {
-  millimetresNeedAScaleSetIt: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.',
+  scaleMissing: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.',
   faultInTheProgram: 'That did not work: there is a fault in the program. Please try again.',
 } as const;

@@ -1,7 +1,7 @@
 export const timingWords = {
   yourOwn: 'Your own',
-  noneYetNameTheEasingOf: 'None yet. Name the easing of this span to use it elsewhere.',
-  damagedOrOfANewerRelease: (name: string) => `${name}: damaged, or of a newer release`,
+  noKeptEasings: 'None yet. Name the easing of this span to use it elsewhere.',
+  unreadableEasing: (name: string) => `${name}: damaged, or of a newer release`,
   deleteNamed: (name: string) => `Delete ${name}`,
   nameIt: 'Name it',
   keepIt: 'Keep it',
@@ -17,12 +17,12 @@ export const timingWords = {
   numberOfPictures: 'Number of pictures',
   pictures: 'Pictures',
   timingOfThePictures: 'Timing of the pictures',
-  roundAClosedArcPicturesIncrements: (count: number, intervals: number) =>
+  picturesRoundArc: (count: number, intervals: number) =>
     `Round a closed arc: ${count} pictures, ${intervals} increments, the last of them back to the first picture.`,
-  onAnOpenArcPicturesIncrements: (count: number, intervals: number) =>
+  picturesOnOpenArc: (count: number, intervals: number) =>
     `On an open arc: ${count} pictures, ${intervals} increments.`,
   framesS: (frames: number, seconds: string) => ` ${frames} frames, ${seconds} s.`,
-  marksBetweenTheFirstAndThe: 'Marks between the first and the last are removed.',
+  innerMarksGo: 'Marks between the first and the last are removed.',
   spread: 'Spread',
   onOnes: 'On ones',
   twos: 'Twos',
@@ -39,8 +39,7 @@ export const timingWords = {
   intervals: (last: number) => `${last} intervals`,
   startsOnFrame: 'Starts on frame',
   endsOnFrame: 'Ends on frame',
-  itReturnsToItsStartOne:
-    'It returns to its start one frame after the shot, so the loop doesn’t pause there.',
+  loopEndHelp: 'It returns to its start one frame after the shot, so the loop doesn’t pause there.',
   exposure: 'Exposure',
   beforeTheFirstMark: 'Before the first mark',
   afterTheLastMark: 'After the last mark',
@@ -57,7 +56,7 @@ export const timingWords = {
   framesFromTo: (from: number, to: number) => `Frames ${from} → ${to}`,
   increments: (frames: number) => `${frames} increments`,
   easing: 'Easing',
-  togetherMoreThanFramesBothAre: (frames: number) =>
+  rampsTooLong: (frames: number) =>
     `That’s more than ${frames} frames together, so both are shortened in proportion.`,
   applyToSelectedSpans: 'Apply to selected spans',
   applyToAllSpans: 'Apply to all spans',
@@ -65,7 +64,7 @@ export const timingWords = {
   goToFramesTo: (from: number, to: number) => `Go to frames ${from} to ${to}`,
   holdBefore: 'Hold ',
   findFrames: 'Find frames',
-  seeWhichFramesCoverPartOf:
+  rangeHelp:
     'See which frames cover part of the arc, or which part some frames cover. Shift-drag in a view, or:',
   pickFrames: 'Pick frames',
   pickPartOfTheArc: 'Pick part of the arc',
@@ -87,7 +86,7 @@ export const timingWords = {
   restorePicture: 'Restore picture',
   skipAndHold: 'Skip and hold',
   placeByHand: 'Place by hand',
-  restoreWhatWasCutBefore: (on: number) => `Restore what was cut before ${on}`,
+  restoreCut: (on: number) => `Restore what was cut before ${on}`,
   byHandAcross: 'By hand, across',
   byHandDown: 'By hand, down',
   backToPlan: 'Back to plan',
@@ -95,7 +94,7 @@ export const timingWords = {
   exposureByRange: 'Exposure by range',
   selectedFramesTo: (from: number, until: number) => `Selected frames: ${from} to ${until}.`,
   resetTo: (from: number, until: number) => `Reset ${from} to ${until}`,
-  whatWasSkippedOrPutBy: (resting: string) =>
+  restingNote: (resting: string) =>
     `Frame ${resting} was skipped or placed by hand, but no exposure starts there now, so that has no effect.`,
   none: 'None',
   key: 'Key',
@@ -105,9 +104,9 @@ export const timingWords = {
   customLabel: 'Custom label',
   tieToPoint: (nearest: number) => `Tie to point ${nearest}`,
   tiedToPoint: 'Tied to point',
-  itStaysWithThatPointWhen: 'It stays with that point when the arc changes.',
+  tieHelp: 'It stays with that point when the arc changes.',
   untie: 'Untie',
-  pointIsAwayAlongTheArc: (index: number, away: string, frame: number) =>
+  tieFarAway: (index: number, away: string, frame: number) =>
     `Point ${index} is ${away} away along the arc: on frame ${frame} the figure would stand there.`,
   moveItThere: 'Move it there',
   leaveItWhereItIs: 'Leave it where it is',
@@ -130,13 +129,13 @@ export const timingWords = {
   firstOnFrame: 'First on frame',
   copy: (what: string) => `Copy ${what}`,
   allOfThe: (of: string) => `All of the ${of}`,
-  spacingChartOfFramesToDrawings: (frame: number, frame2: number, count: number) =>
+  chartDescription: (frame: number, frame2: number, count: number) =>
     `Spacing chart of frames ${frame} to ${frame2}: ${count} drawings between`,
   start: 'Start',
   end: 'End',
   both: 'Both',
   chartFromTo: (from: number, to: number) => `Chart ${from} → ${to}`,
-  theFigureHoldsHereSoThere: 'The figure holds here, so there is nothing to space.',
+  chartOfHold: 'The figure holds here, so there is nothing to space.',
   between: (count: number) => `${count} between`,
   halves: 'Halves',
   thirds: 'Thirds',
@@ -146,13 +145,13 @@ export const timingWords = {
   drawingsBetween: 'Drawings between',
   turnEasingIntoTicks: 'Turn easing into ticks',
   nearestEasing: 'Nearest easing',
-  theMostThatAnyTickWould: 'The most that any tick would move, if the chart became this easing:',
+  nearestEasingHelp: 'The most that any tick would move, if the chart became this easing:',
   use: (easing: string) => `Use ${easing}`,
-  distanceOverTimeAppearsHereOnce: 'Distance over time appears here once something travels along an arc.',
-  distanceOverFramesAndThePace: (last: number) => `Distance over ${last} frames, and the pace as bars`,
+  noGraphYet: 'Distance over time appears here once something travels along an arc.',
+  graphDescription: (last: number) => `Distance over ${last} frames, and the pace as bars`,
   theArcAppearsHereAsA: 'The arc appears here as a ruler once something travels along it.',
   fieldUnits: 'field units',
-  unrolledArcPositionsOn: (count: number, to: string, what: string) =>
+  rulerDescription: (count: number, to: string, what: string) =>
     `Unrolled arc: ${count} positions on ${to} ${what}`,
   evenForComparison: 'even, for comparison',
   units: ' units',
@@ -165,8 +164,8 @@ export const timingWords = {
   chart: 'Chart',
   numbers: 'Numbers',
   viewOfTheTiming: 'View of the timing',
-  chartsAppearHereOnceSomethingTravels: 'Charts appear here once something travels along an arc.',
-  nothingTravelsHereYet: 'Nothing travels here yet',
+  noChartYet: 'Charts appear here once something travels along an arc.',
+  nothingTravels: 'Nothing travels here yet',
   drawAnArcOrPutA: 'Draw an arc, or put a figure on this one in the Figure step.',
   draggingATick: 'Dragging a tick',
   neighboursThatFollow: 'Neighbours that follow',

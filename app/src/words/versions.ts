@@ -4,5 +4,5 @@ export const versionWords = {
   myVersion: ' (my version)',
   savedAs: (name: string) => `Saved as “${name}”.`,
   otherVersion: ' (other version)',
-  theOtherVersionIsKeptAs: (name: string) => `The other version is kept as “${name}”.`,
+  otherVersionKept: (name: string) => `The other version is kept as “${name}”.`,
 } as const;

@@ -96,7 +96,7 @@ const KEEPS: readonly { readonly value: Keeps; readonly label: string }[] = [
 
 const KEEPS_SENTENCES: Readonly<Record<Keeps, string>> = {
   fractions: words.marksKeepTheirShare,
-  distances: words.marksKeepTheirDistance,
+  distances: words.keepDistanceHelp,
   spots: words.marksKeepTheirSpots,
 };
 
@@ -131,8 +131,8 @@ function TurnRoundMenu({ onClose }: { readonly onClose: () => void }) {
       title={words.turnTheArcRound}
       onClose={onClose}
       items={[
-        { label: words.theMoveStaysWhereItIs, icon: LocateFixed, onPress: turn('in-place') },
-        { label: words.theMoveRunsTheOtherWay, icon: ArrowLeftRight, onPress: turn('turned-round') },
+        { label: words.reverseKeepsPlace, icon: LocateFixed, onPress: turn('in-place') },
+        { label: words.reverseTurnsMove, icon: ArrowLeftRight, onPress: turn('turned-round') },
       ]}
     />
   );

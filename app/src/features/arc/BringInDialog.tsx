@@ -88,7 +88,7 @@ export function BringInDialog({ onClose }: { readonly onClose: () => void }) {
       <View className="flex-row">
         <Button label={words.openAFile} icon={FileInput} onPress={() => void pick()} />
       </View>
-      <Words tone="soft">{words.orPasteADrawingOrPath}</Words>
+      <Words tone="soft">{words.pathDataLabel}</Words>
       <TextInput
         aria-label={words.svgOrPathData}
         value={text}

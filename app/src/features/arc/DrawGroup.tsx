@@ -51,7 +51,7 @@ function MakeCard({ PhysicalDialog }: DrawGroupProps) {
   return (
     <Card title={hasArc ? words.anotherArc : words.noArcYet}>
       <Words tone="soft" className="mb-3">
-        {hasArc ? words.aStrokeCanBeAnArc : words.drawInTheFieldOrStart(lengthFrames)}
+        {hasArc ? words.aStrokeCanBeAnArc : words.drawHelp(lengthFrames)}
       </Words>
       <Button
         label={words.freehand}

@@ -3,6 +3,6 @@ import { Words } from '../../ui/Words';
 
 export const Locked = () => (
   <Words tone="soft" className="px-1">
-    {words.thisArcIsLockedSoNothing}
+    {words.lockedArcHelp}
   </Words>
 );

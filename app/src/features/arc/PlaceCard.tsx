@@ -139,7 +139,7 @@ function RestOfArc() {
           length({ ...range, label: words.shiftDown, value: done.y, onChange: (to, g) => shift('y', to, g) }),
         ]}
       />
-      <Words tone="soft">{words.theIncrementsStayAsTheyAre}</Words>
+      <Words tone="soft">{words.turnRestHelp}</Words>
     </View>
   );
 }

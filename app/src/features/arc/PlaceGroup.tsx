@@ -23,7 +23,7 @@ export function PlaceGroup() {
   const isLocked = useThrottledArc((arc) => arc.locked);
   const selected = useThrottledEditor((editor) => editor.selectedPointIds.length);
   const hasSpot = useThrottledEditor((editor) => editor.arcLocation !== null);
-  if (isLocked === null) return <Words tone="soft">{words.pointsCanBeSelectedOnceThere}</Words>;
+  if (isLocked === null) return <Words tone="soft">{words.noPointsYet}</Words>;
   if (isLocked) return <Locked />;
   return (
     <>

@@ -16,7 +16,7 @@ export function PlacingCard() {
   return (
     <Card title={words.pointByPoint} isActive aside={words.points(count)}>
       <Words tone="soft" className="mb-3">
-        {words.tapToPlaceDragWhilePlacing}
+        {words.placingHelp}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button

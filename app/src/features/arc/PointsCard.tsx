@@ -204,10 +204,10 @@ function Turning() {
         onChange={turn}
       />
       <Words tone="soft" className="mb-1 mt-1">
-        {words.rotateScaleAndMirrorAbout}
+        {words.transformCentre}
       </Words>
       <Segmented
-        label={words.rotateScaleAndMirrorAbout}
+        label={words.transformCentre}
         value={isChoosing ? 'chosen' : about}
         options={hasFigure ? ABOUT : ABOUT.filter(({ value }) => value !== 'figure')}
         onChange={choose}

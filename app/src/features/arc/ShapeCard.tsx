@@ -23,7 +23,7 @@ export function ShapeCard() {
   if (!shape || arcId === null) return null;
   return (
     <Card title={nameOfShape(shape)}>
-      <Words tone="soft">{words.dragItsRingsInTheField}</Words>
+      <Words tone="soft">{words.readyShapeHelp}</Words>
       <View className="mt-1">
         {shapeNumbers(shape).map(({ with: withNumber, ...field }) => (
           <NumberField

@@ -24,7 +24,7 @@ const wordsFor = (use: SketchUse): string => {
     case 'anew':
       return words.thisArcRedrawn;
     case 'on':
-      return use.end === 'end' ? words.continuesFromTheEnd : words.continuesFromTheStart;
+      return use.end === 'end' ? words.continuesFromTheEnd : words.strokeContinuesStart;
     case 'stretch':
       return words.replacesPartOfTheArc;
   }

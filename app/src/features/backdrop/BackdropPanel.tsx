@@ -41,11 +41,11 @@ export function BackdropPanel() {
     <>
       <Card title={words.backdrop} term={TERMS.backdrop} aside={backdrop ? factsOf(backdrop) : undefined}>
         <Words tone="soft" className="mb-3">
-          {backdrop ? words.itLiesUnderEverythingAndIs : words.aLayoutOrAPhotographOf}
+          {backdrop ? words.backdropNote : words.backdropHelp}
         </Words>
         {isMissing && (
           <Words role="alert" tone="plum" className="mb-3">
-            {words.thisShotCameWithoutItsPictures}
+            {words.picturesMissing}
           </Words>
         )}
         <View className="flex-row flex-wrap gap-2">

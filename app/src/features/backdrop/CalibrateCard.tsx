@@ -55,9 +55,9 @@ export function CalibrateCard() {
       <Words tone="soft" className="mb-3">
         {isMeasuring
           ? line
-            ? words.theLineIsUnitsLongHow(fixed(fieldLength, 1))
+            ? words.calibrationQuestion(fixed(fieldLength, 1))
             : words.drawALineInTheField
-          : words.withAScalePlacesAndIncrements}
+          : words.calibrationHelp}
       </Words>
       {isMeasuring && line && (
         <View ref={known} className="mb-2">

@@ -26,8 +26,8 @@ export function ConflictDialog() {
       isOpen={theirs !== null && !isPutOff}
       onClose={() => dispatch(conflictPutOff(true))}
     >
-      <Words size="body">{words.wasSavedInAnotherWindowOr(name)}</Words>
-      <Words tone="soft">{words.theOtherVersionIsKeptAs}</Words>
+      <Words size="body">{words.conflictHelp(name)}</Words>
+      <Words tone="soft">{words.otherVersionKept}</Words>
       <Button label={words.keepMyVersion} kind="brass" disabled={isBusy} onPress={() => void keep('mine')} />
       <Button label={words.useTheOtherVersion} disabled={isBusy} onPress={() => void keep('theirs')} />
     </Dialog>

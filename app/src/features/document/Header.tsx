@@ -18,7 +18,7 @@ import { useThrottledSelector, useThrottledShotValue } from '../../store/throttl
 
 /** How far the edits have come, in words. Only what this browser has kept is said to be kept. */
 function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'>): string {
-  const kept = isUnkept ? words.notSavedKeepThisPageOpen : words.keptOnThisDevice;
+  const kept = isUnkept ? words.statusUnkept : words.keptOnThisDevice;
   switch (status) {
     case 'saved':
       return 'saved';
@@ -28,7 +28,7 @@ function statusOf({ status, isUnkept }: Pick<OpenDocument, 'status' | 'isUnkept'
     case 'offline':
       return isUnkept ? kept : words.serverDoesNotAnswer(kept);
     case 'failed':
-      return isUnkept ? kept : words.theServerCouldNotSave(kept);
+      return isUnkept ? kept : words.statusFailed(kept);
     case 'conflict':
       return words.statusConflict;
     case 'refused':

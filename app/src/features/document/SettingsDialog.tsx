@@ -118,12 +118,12 @@ export function SettingsDialog({ onClose, thresholds }: SettingsDialogProps) {
       />
       {isUnscaled && field.unitsPerMm === null && (
         <Words role="status" tone="plum">
-          {words.millimetresNeedAScaleSetIt}
+          {words.scaleMissing}
         </Words>
       )}
       <Words tone="soft">{words.theFieldIsTheAreaThe}</Words>
       <FoldingSection
-        title={words.thresholdsOfTheChecks}
+        title={words.checkThresholds}
         isOpen={showsThresholds}
         onToggle={() => setShowsThresholds(!showsThresholds)}
       >

@@ -17,7 +17,7 @@ export function ColumnDialog({ undecided: { fileName, table, columns }, onClose 
   const dispatch = useAppDispatch();
   return (
     <Dialog title={words.whichColumnCounts} isOpen onClose={onClose}>
-      <Words size="body">{words.severalColumnsOfDifferFromThis(fileName)}</Words>
+      <Words size="body">{words.chooseColumnHelp(fileName)}</Words>
       {columns.map((column) => (
         <Button
           key={column}

@@ -55,7 +55,7 @@ export function ExportDialog({ onClose }: ExportDialogProps) {
         dispatch(messageShown(words.copied));
         onClose();
       },
-      () => dispatch(messageShown(words.theClipboardIsNotOpen)),
+      () => dispatch(messageShown(words.clipboardRefused)),
     );
   };
   return (

@@ -52,10 +52,10 @@ export interface UndecidedTable {
 export const COLUMN_NAMES: Readonly<Record<PlaceColumn, string>> = {
   place: words.placeAlongTheArc,
   percent: words.percentOfTheArc,
-  along: words.incrementsAlongTheArc,
+  along: words.alongColumn,
   total: words.runningTotal,
   ruler: words.incrementsOnTheRuler,
-  ruler_total: words.runningTotalOnTheRuler,
+  ruler_total: words.rulerTotalColumn,
 };
 
 /**
@@ -79,12 +79,11 @@ export function useTakeTiming(): (
       if (!shot || !move) return null;
       const timing = withTimingFrom(shot, move.id, table, column);
       if (timing.outcome === 'choose') return { fileName, table, columns: timing.columns };
-      if (timing.outcome === 'unchanged')
-        dispatch(messageShown(words.nothingInDiffersFromThisMove(fileName)));
+      if (timing.outcome === 'unchanged') dispatch(messageShown(words.importUnchanged(fileName)));
       else if (edit('replaceShot', { shot: timing.shot }))
         dispatch(
           messageShown(
-            words.theTimingFollowsInMoved(
+            words.importFollowed(
               COLUMN_NAMES[timing.column],
               fileName,
               timing.moved,

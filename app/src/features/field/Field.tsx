@@ -181,7 +181,7 @@ function EmptyField() {
           {poses ? words.placeTheFigure : words.drawItsPath}
         </Words>
         <Words tone="soft" className="mt-1 text-center">
-          {poses ? words.tapWhereItIsOnThisFrame : words.aStrokeGivesYouAnArc}
+          {poses ? words.firstPoseHelp : words.aStrokeGivesYouAnArc}
         </Words>
       </View>
     </View>

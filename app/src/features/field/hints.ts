@@ -5,27 +5,27 @@ import type { FieldState, Target } from './hitTest';
 import { frameNumber } from '../../store/frameNumbers';
 
 const GRIPS: Record<Grip, string> = {
-  move: words.dragMoveWhatIsSelected,
-  turn: words.dragTurnWhatIsSelectedShift,
-  scale: words.dragMakeWhatIsSelectedLarger,
+  move: words.moveSelectionHint,
+  turn: words.turnSelectionHint,
+  scale: words.scaleSelectionHint,
 };
 
 const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   stroke: words.drawAStroke,
   points: words.tapToPlaceAPointDrag,
-  centre: words.tapTheCentreToTurnAnd,
-  calibrate: words.drawALineOverSomethingWhose,
-  backdrop: words.dragToMoveTheBackdropIts,
-  pose: words.tapWhereTheFigureIsTo,
+  centre: words.chooseCentreHint,
+  calibrate: words.calibrateHint,
+  backdrop: words.backdropHint,
+  pose: words.placeFigureHint,
   act: words.pressAndActItOutIt,
 };
 
 function poseHint({ figure, tool, arc }: FieldState): string {
-  if (arc?.locked) return words.thisArcIsLockedUnlockIt;
+  if (arc?.locked) return words.lockedArcHint;
   if (!figure?.at) return TOOLS.pose;
   const { frame, playhead, adds } = figure;
   const how = tool === 'pose' ? words.tapOrDrag : words.dragTheFigure;
-  const lands = frame === playhead ? '' : words.whereTheExposureOfFrameBegins(playhead);
+  const lands = frame === playhead ? '' : words.exposureBeginsHint(playhead);
   return adds
     ? words.aPoseOnFrameWithA(how, frameNumber(frame), lands)
     : words.moveThePoseOnFrame(how, frameNumber(frame), lands);
@@ -36,15 +36,15 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
     case 'mark':
       return hovered.isTied
         ? words.theMarkOnFrameIsTied(frameNumber(hovered.frame))
-        : words.dragMoveTheMarkOnFrame(frameNumber(hovered.frame));
+        : words.markHint(frameNumber(hovered.frame));
     case 'tick':
-      return words.dragMoveTheTickOfFrame(frameNumber(hovered.frame));
+      return words.tickHint(frameNumber(hovered.frame));
     case 'figure':
       return words.dragFigureAlong(frameNumber(hovered.frame));
     case 'by-hand':
       return words.dragPutFrameByHand(frameNumber(hovered.frame));
     case 'arc':
-      return isSelectingSeveral ? words.dragPickPartOfTheArc : words.dragLookAtAnotherFrameDouble;
+      return isSelectingSeveral ? words.dragPickPartOfTheArc : words.timingArcHint;
     default:
       return words.dragATickOrAMark;
   }
@@ -55,7 +55,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
   if (tool === 'pose') return poseHint(state);
   if (tool !== 'shape') {
     if (hovered?.kind === 'placing' && hovered.closes) return words.tapCloseTheArcHere;
-    if (tool === 'points' && state.placed.length > 1) return words.doubleTapOrEnterFinishTap;
+    if (tool === 'points' && state.placed.length > 1) return words.finishArcHint;
     return TOOLS[tool];
   }
   if (hovered?.kind === 'other-figure')
@@ -67,7 +67,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
       ? words.tapPutWaitingHere(state.waits)
       : words.tapArcForWaiting(state.waits);
   if (hovered?.kind === 'rider') return words.dragPart(hovered.rider.name);
-  if (!arc) return edits === 'poses' ? TOOLS.pose : words.drawTheArcWithAStroke;
+  if (!arc) return edits === 'poses' ? TOOLS.pose : words.strokeHint;
   if (hovered?.kind === 'other-arc') return words.tapWorkOn(hovered.name);
   if (edits === 'timing') return timingHint(state, hovered);
   if (hovered?.kind === 'knob')
@@ -75,14 +75,14 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
       hovered.knob.track
     ];
   if (edits === 'poses') return poseHint(state);
-  if (edits !== 'arcs') return words.dragAlongTheArcToLook;
-  if (arc.hidden) return words.thisArcIsHiddenShowIt;
-  if (arc.locked) return words.thisArcIsLockedUnlockIt;
+  if (edits !== 'arcs') return words.scrubArcHint;
+  if (arc.hidden) return words.hiddenArcHint;
+  if (arc.locked) return words.lockedArcHint;
   switch (hovered?.kind) {
     case 'point':
-      return words.dragMoveThisPointShiftAnd;
+      return words.pointHint;
     case 'handle':
-      return words.dragTurnAndStretchThisHandle;
+      return words.handleHint;
     case 'shape-handle':
       return words.drag(hovered.hint);
     case 'grip':
@@ -90,9 +90,9 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     case 'arc':
       return arc.points.length > 0 && state.selectedPointIds.length === arc.points.length
         ? words.dragMoveTheWholeArc
-        : words.dragBendTheArcHereDouble;
+        : words.arcHint;
     case 'ground':
-      return state.isSelectingSeveral ? words.dragSelectThePointsInA : words.dragMoveTheViewWithShift;
+      return state.isSelectingSeveral ? words.boxHint : words.groundHint;
     default:
       return state.isSelectingSeveral ? words.tapPointsOrDragABox : words.dragAPointOrTheArc;
   }

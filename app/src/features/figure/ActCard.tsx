@@ -43,7 +43,7 @@ function Asking({ move }: { readonly move: Move | null }) {
   return (
     <Card title={words.actItOut}>
       <Words tone="soft" className="mb-3">
-        {words.pressInTheFieldAndMove}
+        {words.actHelp}
       </Words>
       <Button
         label={!move ? words.actItOut : move.acted ? words.actItOutAgain : words.actOutThisFigure}
@@ -60,11 +60,11 @@ function Asking({ move }: { readonly move: Move | null }) {
             icon: UserPlus,
             onPress: () => dispatch(askToAct('further')),
           },
-          { label: words.importTrackedPositions, icon: FileInput, onPress: () => void bringIn() },
+          { label: words.importTracked, icon: FileInput, onPress: () => void bringIn() },
         ]}
       />
       <Words tone="soft" size="tiny" className="mt-2">
-        {words.trackedPositionsAreACSVFile}
+        {words.trackedHelp}
       </Words>
       {!move?.acted && <KeptGestures />}
     </Card>
@@ -79,7 +79,7 @@ function KeptGestures() {
   return (
     <View className="mt-2">
       <ThinningProgress />
-      {gestures.length > 0 && <Words tone="soft">{words.useARecordedGestureForAnother}</Words>}
+      {gestures.length > 0 && <Words tone="soft">{words.reuseGestureLabel}</Words>}
       {gestures.map((gesture) => (
         <View key={gesture.id} className="mt-1 flex-row items-center gap-2">
           <View className="min-w-0 shrink">
@@ -106,9 +106,7 @@ function Waiting() {
   const actsFor = useThrottledEditor((editor) => editor.actsFor);
   return (
     <Card title={words.actItOut} isActive>
-      <Words tone="soft">
-        {actsFor === 'this' ? words.pressAndActThisFigure : words.pressAndActAnotherFigure}
-      </Words>
+      <Words tone="soft">{actsFor === 'this' ? words.actThisFigureHelp : words.actAnotherFigureHelp}</Words>
       <View className="mt-1">
         <NumberField
           label={words.recordingSpeed}
@@ -126,7 +124,7 @@ function Waiting() {
         onChange={(value) => dispatch(settingsChanged({ countsIn: value }))}
       />
       <Toggle
-        label={words.playTheShotWhileRecording}
+        label={words.playWhileRecording}
         value={playsMeanwhile}
         onChange={(value) => dispatch(settingsChanged({ playsMeanwhile: value }))}
       />

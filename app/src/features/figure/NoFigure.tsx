@@ -17,7 +17,7 @@ export function NoFigure() {
   return (
     <Card title={words.noFigureYet}>
       <Words tone="soft" className="mb-3">
-        {arcId ? words.thisArcHasNoFigureAdd : words.placeItOnOneFrameThen}
+        {arcId ? words.noFigureHelp : words.poseHelp}
       </Words>
       <View className="flex-row">
         {arcId ? (
@@ -47,7 +47,7 @@ export function NoFigureYet() {
   const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
   return (
     <Words tone="soft" className="px-1">
-      {waits ? words.putItOnAnArcFirst : words.nothingRidesHereYetPutA}
+      {waits ? words.putItOnAnArcFirst : words.noPoseYet}
     </Words>
   );
 }

@@ -57,7 +57,7 @@ export function PosesCard({ move, hold }: PosesCardProps) {
       </Words>
       {aim.frame !== frame && (
         <Words role="status" tone="plum" className="mt-1">
-          {words.frameIsHeldAPoseLands(frameNumber(frame), frameNumber(aim.frame))}
+          {words.heldFrameNote(frameNumber(frame), frameNumber(aim.frame))}
         </Words>
       )}
       <Place move={move} />

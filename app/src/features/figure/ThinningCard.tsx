@@ -62,16 +62,13 @@ export function ThinningCard({ move }: { readonly move: Move }) {
       </Words>
       <ThinningProgress />
       <Toggle
-        label={words.showTheRecordedGesture}
+        label={words.showGesture}
         value={showsGesture}
         onChange={(value) => dispatch(settingsChanged({ showsGesture: value }))}
       />
       <View className="flex-row flex-wrap gap-2">
         {last < shot.lengthFrames && (
-          <Button
-            label={words.endTheShotWithTheMove}
-            onPress={() => edit('fitLengthTo', { moveId: move.id })}
-          />
+          <Button label={words.endShotWithMove} onPress={() => edit('fitLengthTo', { moveId: move.id })} />
         )}
         {last !== shot.lengthFrames && whole > 1 && (
           <Button
@@ -81,7 +78,7 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         )}
         {acted.frames !== null && (
           <Button
-            label={words.originalLengthIntervals(gestureFrames(gesture, shot.rate))}
+            label={words.gestureLength(gestureFrames(gesture, shot.rate))}
             onPress={() => void dispatch(changeActing(move, { frames: null }))}
           />
         )}

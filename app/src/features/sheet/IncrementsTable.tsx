@@ -62,7 +62,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
   if (!hasMove)
     return (
       <View className="p-4">
-        <Words tone="soft">{words.incrementsAppearHereOnceSomethingTravels}</Words>
+        <Words tone="soft">{words.noIncrementsYet}</Words>
       </View>
     );
   return (
@@ -70,7 +70,7 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
       {canType && (
         <View className="px-2 pb-1">
           <Segmented
-            label={words.whenAnIncrementIsTyped}
+            label={words.typedIncrement}
             value={incrementMoves}
             options={MOVES}
             onChange={(moves) => dispatch(settingsChanged({ incrementMoves: moves }))}
@@ -265,7 +265,7 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
         messageShown(
           read !== null && typeof read !== 'number'
             ? read.problem
-            : words.isNotANumberTheIncrement(text.slice(0, 20), frameNumber(frame)),
+            : words.incrementNotANumber(text.slice(0, 20), frameNumber(frame)),
         ),
       );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;

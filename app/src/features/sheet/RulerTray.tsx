@@ -70,9 +70,7 @@ function Scale() {
         />
       </View>
       {!known && (
-        <Words tone={asked ? 'plum' : 'soft'}>
-          {asked ? words.millimetresNeedAScaleTypeHow : words.withAScaleTheSheetIs}
-        </Words>
+        <Words tone={asked ? 'plum' : 'soft'}>{asked ? words.scaleNeeded : words.withAScaleTheSheetIs}</Words>
       )}
     </View>
   );
@@ -100,7 +98,7 @@ function Step() {
         isRight={(value) => value >= 0.001 && value <= 10_000}
         onChange={setStep}
       />
-      <Words tone="soft">{words.positionsAreRoundedSoThatThe}</Words>
+      <Words tone="soft">{words.roundingHelp}</Words>
     </View>
   );
 }

@@ -225,9 +225,7 @@ function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
   const failure = failureOf(error);
   return (
     <View role="alert" className="mx-4 mb-3 gap-3 rounded-large border border-plum bg-card p-4">
-      <Words size="body">
-        {failure.kind === 'offline' ? words.theServerDoesNotAnswer : failureSentence(error)}
-      </Words>
+      <Words size="body">{failure.kind === 'offline' ? words.serverAway : failureSentence(error)}</Words>
       <Words tone="soft">{hasShots ? words.thisListMayBeOutOf : words.noShotsToShow}</Words>
       <Button label={words.tryAgain} onPress={onRetry} />
     </View>

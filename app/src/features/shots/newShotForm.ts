@@ -68,7 +68,7 @@ async function formSchema() {
       .max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
     film: z.string().trim().max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
     rate: typed(rateSchema, words.aRateFrom1To240),
-    length: typed(lengthSchema, words.aWholeNumberOfFramesFrom),
+    length: typed(lengthSchema, words.lengthRefusal),
     width: typed(side, words.from16To20000),
     height: typed(side, words.from16To20000),
     widthMm: optional(words.aLengthOnSet),

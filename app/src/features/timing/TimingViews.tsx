@@ -56,6 +56,6 @@ export const CurrentChart = memo(function CurrentChart() {
     move: useDeferredValue(move),
     index: useDeferredValue(index),
   };
-  if (!drawn.move) return <Words tone="soft">{words.chartsAppearHereOnceSomethingTravels}</Words>;
+  if (!drawn.move) return <Words tone="soft">{words.noChartYet}</Words>;
   return <ChartCard shot={drawn.shot} move={drawn.move} index={drawn.index} />;
 });

@@ -27,7 +27,7 @@ function Travelling({ children }: { readonly children: ReactNode }) {
   const travels = useThrottledSelector((state) => selectActiveMove(state) !== null);
   if (travels) return children;
   return (
-    <Card title={words.nothingTravelsHereYet}>
+    <Card title={words.nothingTravels}>
       <Words tone="soft">{words.drawAnArcOrPutA}</Words>
     </Card>
   );

@@ -79,7 +79,7 @@ export function ViewSheet() {
           disabled={!showsGhosts}
           onChange={(every) => change({ ghosts: { ...ghosts, every } })}
         />
-        <Words tone="soft">{words.beforeCoolOutlinesAfterWarmFills}</Words>
+        <Words tone="soft">{words.ghostsHelp}</Words>
         <Heading>{words.guides}</Heading>
         <Slider
           label={words.guideStrength}
@@ -112,7 +112,7 @@ export function ViewSheet() {
         <Switches
           of={[
             [words.pointsAndCentre, 'snapsToPoints'],
-            [words.horizontalsAndVerticals, 'snapsToLines'],
+            [words.gridDirections, 'snapsToLines'],
             [words.gridLines, 'snapsToGrid'],
           ]}
         />

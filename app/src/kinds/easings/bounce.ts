@@ -13,7 +13,7 @@ function firstTop({ count, restitution }: EasingOf<'bounce'>): number {
 export const bounce: EasingDescriptor<EasingOf<'bounce'>> = {
   name: words.bounces,
   inWords: ({ count }) => words.bouncesInWords(count),
-  sentence: () => words.fallsOntoTheMarkAndBounces,
+  sentence: () => words.bounceHelp,
   numbers: (easing) => [
     { label: words.bounces, value: easing.count, min: 0, max: 20, set: (count) => ({ ...easing, count }) },
     percent(words.speedKeptOnLanding, easing.restitution, [5, 95], (restitution) => ({

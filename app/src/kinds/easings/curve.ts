@@ -24,7 +24,7 @@ function handleNumbers(easing: Curve, n: '1' | '2', frames: number): readonly Ea
 
 export const curve: EasingDescriptor<Curve> = {
   name: words.curve,
-  sentence: () => words.aCurveOfDistanceOverTime,
+  sentence: () => words.curveHelp,
   numbers: (easing, frames) => [...handleNumbers(easing, '1', frames), ...handleNumbers(easing, '2', frames)],
   handles: (easing, frames) => [
     {

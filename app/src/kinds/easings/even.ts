@@ -4,5 +4,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const even: EasingDescriptor<EasingOf<'even'>> = {
   name: words.even,
-  sentence: () => words.theSameIncrementOnEveryFrame,
+  sentence: () => words.evenHelp,
 };

@@ -4,5 +4,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const flow: EasingDescriptor<EasingOf<'flow'>> = {
   name: words.flowsThrough,
-  sentence: () => words.passesThroughItsMarksWithoutA,
+  sentence: () => words.flowHelp,
 };

@@ -7,9 +7,8 @@ export const ramped: EasingDescriptor<EasingOf<'ramped'>> = {
   name: words.leavesAndArrives,
   shortName: ({ ramp }) => (ramp === 'steady' ? words.steady : words.soft),
   inWords: ({ ramp, leaveFrames, arriveFrames }) =>
-    words.leavesOverArrivesOver(ramp === 'steady' ? words.steady : words.soft, leaveFrames, arriveFrames),
-  sentence: ({ ramp }) =>
-    ramp === 'steady' ? words.speedGrowsAndFallsEvenly : words.speedGrowsAndFallsGentlyAt,
+    words.rampSummary(ramp === 'steady' ? words.steady : words.soft, leaveFrames, arriveFrames),
+  sentence: ({ ramp }) => (ramp === 'steady' ? words.plainRampHelp : words.softRampHelp),
   numbers: (easing, frames) => [
     {
       label: words.leaveSlowlyOver,

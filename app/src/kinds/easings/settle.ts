@@ -6,7 +6,7 @@ import { clamp, onCurve, percent, rounded } from './numbers';
 export const settle: EasingDescriptor<EasingOf<'settle'>> = {
   name: words.settles,
   inWords: ({ swings }) => words.settlesInSwings(swings),
-  sentence: () => words.swingsPastTheMarkAndComes,
+  sentence: () => words.settleHelp,
   numbers: (easing) => [
     percent(words.overshootsBy, easing.overshoot, [1, 90], (overshoot) => ({ ...easing, overshoot })),
     { label: words.swings, value: easing.swings, min: 1, max: 20, set: (swings) => ({ ...easing, swings }) },
@@ -14,7 +14,7 @@ export const settle: EasingDescriptor<EasingOf<'settle'>> = {
   handles: (easing, frames) => [
     onCurve(easing, frames, {
       id: 'over',
-      hint: words.howFarItPassesTheMark,
+      hint: words.settleOvershoot,
       x: frames / (easing.swings + 1),
     }),
   ],

@@ -4,5 +4,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const snap: EasingDescriptor<EasingOf<'snap'>> = {
   name: words.staysThenJumps,
-  sentence: () => words.staysPutThenJumpsToThe,
+  sentence: () => words.snapHelp,
 };

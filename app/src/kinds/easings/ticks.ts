@@ -4,5 +4,5 @@ import type { EasingDescriptor } from './easingDescriptor';
 
 export const ticks: EasingDescriptor<EasingOf<'ticks'>> = {
   name: words.byChart,
-  sentence: () => words.aChartWithAPositionFor,
+  sentence: () => words.chartHelp,
 };

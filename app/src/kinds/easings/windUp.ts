@@ -7,7 +7,7 @@ import { clamp, onCurve, percent, rounded } from './numbers';
 export const windUp: EasingDescriptor<EasingOf<'wind-up'>> = {
   name: words.windsUp,
   inWords: ({ back, backFrames }) => words.backByOver(fixed(back * 100, 0), fixed(backFrames, 1)),
-  sentence: () => words.goesBackALittleFirstThen,
+  sentence: () => words.windUpHelp,
   numbers: (easing, frames) => [
     {
       label: words.windsUpOver,

@@ -3,7 +3,7 @@ import type { TrackDescriptor } from './trackDescriptor';
 
 export const offsetX: TrackDescriptor = {
   label: words.offsetX,
-  sentence: words.offsetsTheFigureAcross,
+  sentence: words.offsetAcrossHelp,
   unit: '',
   decimals: 1,
   step: 5,

@@ -3,7 +3,7 @@ import type { TrackDescriptor } from './trackDescriptor';
 
 export const turn: TrackDescriptor = {
   label: words.turn,
-  sentence: words.turnsTheFigureFromKeyTo,
+  sentence: words.turnHelp,
   unit: '°',
   decimals: 1,
   step: 5,

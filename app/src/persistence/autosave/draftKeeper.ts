@@ -21,7 +21,7 @@ export interface DraftKeeper {
 }
 
 const patience = (): Promise<never> =>
-  new Promise((_, reject) => setTimeout(() => reject(new Error(words.theBrowserDoesNotAnswer)), PATIENCE_MS));
+  new Promise((_, reject) => setTimeout(() => reject(new Error(words.browserAway)), PATIENCE_MS));
 
 export function createDraftKeeper(store: AppStore, open: OpenShot): DraftKeeper {
   let unwrittenSince = 0;

@@ -49,7 +49,7 @@ export function actDrag({ store }: FieldContext, start: Pointer): DragHandler {
     drop: ({ point }) => {
       stop();
       if (!isRecording) {
-        store.dispatch(messageShown(words.youLetGoBeforeTheCount));
+        store.dispatch(messageShown(words.releasedTooEarly));
         return;
       }
       // A hand that rests reports nothing: the end of the rest is when it lifts.

@@ -178,7 +178,7 @@ function Matches({ stride, moveId }: { readonly stride: Stride; readonly moveId:
     [
       'cycleFrames',
       words.matchDrawings(Math.round(solveStride(stride, 'cycleFrames'))),
-      words.matchDrawingsSentence,
+      words.matchDrawingsHelp,
     ],
   ];
   return (

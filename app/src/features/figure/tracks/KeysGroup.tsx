@@ -8,7 +8,7 @@ export function KeysGroup() {
   const hasKeys = useThrottledSelector((state) => selectTracksWithKeys(state).length > 0);
   const isAny = useThrottledEditor(({ selectedKeys }) => (selectedKeys?.ids.length ?? 0) > 0);
   if (isAny) return <SelectedKeys />;
-  return <Words tone="soft">{hasKeys ? words.selectAKeyUnderTheRuler : words.noKeysYet}</Words>;
+  return <Words tone="soft">{hasKeys ? words.selectKeyHelp : words.noKeysYet}</Words>;
 }
 
 export function KeysSummary() {

@@ -56,7 +56,7 @@ export const ChartCard = memo(function ChartCard({ shot, move, index, height = 2
   if (span.isHold)
     return (
       <Card title={words.chartFromTo(frameNumber(from.frame), frameNumber(to.frame))} term={TERMS.chart}>
-        <Words tone="soft">{words.theFigureHoldsHereSoThere}</Words>
+        <Words tone="soft">{words.chartOfHold}</Words>
       </Card>
     );
   const ladder = ladderOf(shot, move, index);
@@ -207,7 +207,7 @@ function NearestDialog({ nearest, move, displacement, onChoose, onClose }: Neare
   const length = useArcLength(move);
   return (
     <Dialog title={words.nearestEasing} isOpen onClose={onClose}>
-      <Words tone="soft">{words.theMostThatAnyTickWould}</Words>
+      <Words tone="soft">{words.nearestEasingHelp}</Words>
       {nearest.slice(0, SHOWN).map(({ easing, error }) => (
         <View key={easingKey(easing)} className="flex-row items-center justify-between gap-3">
           <View className="min-w-0 shrink">

@@ -38,7 +38,7 @@ function NothingChosen() {
   const dispatch = useAppDispatch();
   return (
     <Card title={words.findFrames}>
-      <Words tone="soft">{words.seeWhichFramesCoverPartOf}</Words>
+      <Words tone="soft">{words.rangeHelp}</Words>
       <View className="mt-2 flex-row flex-wrap gap-2">
         <Button
           label={words.pickFrames}

@@ -79,7 +79,7 @@ function ExposureCardOf({ move }: { readonly move: Move }) {
       {cut && (
         <View className="mb-2 flex-row">
           <Button
-            label={words.restoreWhatWasCutBefore(frameNumber(on))}
+            label={words.restoreCut(frameNumber(on))}
             onPress={() => edit('bringBack', { moveId, frame: on })}
           />
         </View>
@@ -189,7 +189,7 @@ function ExposuresCardOf({ move }: { readonly move: Move }) {
       ))}
       {resting.length > 0 && (
         <Words role="status" tone="plum" className="mt-2">
-          {words.whatWasSkippedOrPutBy(resting.map(frameNumber).join(', '))}
+          {words.restingNote(resting.map(frameNumber).join(', '))}
         </Words>
       )}
     </Card>

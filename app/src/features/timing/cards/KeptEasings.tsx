@@ -42,14 +42,14 @@ export function KeptEasings({ easing, onChoose }: KeptEasingsProps) {
     <View className="gap-2">
       <Words strong>{words.yourOwn}</Words>
       {isError && <Words tone="plum">{failureSentence(error)}</Words>}
-      {!isError && kept.length === 0 && <Words tone="soft">{words.noneYetNameTheEasingOf}</Words>}
+      {!isError && kept.length === 0 && <Words tone="soft">{words.noKeptEasings}</Words>}
       {kept.map((one) => (
         <View key={one.id} className="flex-row items-center justify-between gap-2">
           {one.easing ? (
             <Button label={one.name} onPress={() => onChoose(one.easing!)} className="shrink" />
           ) : (
             <Words tone="plum" className="shrink">
-              {words.damagedOrOfANewerRelease(one.name)}
+              {words.unreadableEasing(one.name)}
             </Words>
           )}
           <IconButton

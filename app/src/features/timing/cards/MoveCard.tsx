@@ -96,7 +96,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
           }),
         ]}
       />
-      {isPast && <Words tone="soft">{words.itReturnsToItsStartOne}</Words>}
+      {isPast && <Words tone="soft">{words.loopEndHelp}</Words>}
       <View className="mt-2">
         <Segmented
           label={words.exposure}

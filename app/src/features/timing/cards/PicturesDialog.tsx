@@ -42,12 +42,10 @@ export function PicturesDialog({ move, isClosed, onClose }: PicturesDialogProps)
       />
       <Segmented label={words.timingOfThePictures} value={manner} options={MANNERS} onChange={setManner} />
       <Words testID="pictures-said">
-        {isClosed
-          ? words.roundAClosedArcPicturesIncrements(count, intervals)
-          : words.onAnOpenArcPicturesIncrements(count, intervals)}
+        {isClosed ? words.picturesRoundArc(count, intervals) : words.picturesOnOpenArc(count, intervals)}
         {words.framesS(frames, fixed(seconds, 2))}
       </Words>
-      {manner !== 'as-it-is' && <Words tone="soft">{words.marksBetweenTheFirstAndThe}</Words>}
+      {manner !== 'as-it-is' && <Words tone="soft">{words.innerMarksGo}</Words>}
       <Button
         label={words.spread}
         kind="brass"

@@ -84,9 +84,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
         />
       </View>
       <Words tone={isTooLong ? 'plum' : 'soft'} className="mb-3 mt-2">
-        {isTooLong
-          ? words.togetherMoreThanFramesBothAre(frames)
-          : describeEasing(easing.kind).sentence(easing)}
+        {isTooLong ? words.rampsTooLong(frames) : describeEasing(easing.kind).sentence(easing)}
       </Words>
       <FindingNotes check="pastTheEnd" move={move} frame={from.frame} />
       <View className="flex-row flex-wrap gap-2">

@@ -87,7 +87,7 @@ export function TieField({ move, mark, arc }: TieProps) {
         max={arc.points.length}
         onChange={(number) => ask(number - 1)}
       />
-      {question ?? <Words tone="soft">{words.itStaysWithThatPointWhen}</Words>}
+      {question ?? <Words tone="soft">{words.tieHelp}</Words>}
       <View className="mt-1 flex-row">
         <Button label={words.untie} onPress={untie} />
       </View>
@@ -106,7 +106,7 @@ function Question({ far: { index, away }, mark, onTie, onCancel }: QuestionProps
   const lengths = useLengths();
   return (
     <View role="alert" className="gap-2">
-      <Words>{words.pointIsAwayAlongTheArc(index + 1, lengths.text(away), frameNumber(mark.frame))}</Words>
+      <Words>{words.tieFarAway(index + 1, lengths.text(away), frameNumber(mark.frame))}</Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label={words.moveItThere} kind="brass" onPress={onTie} />
         <Button label={words.leaveItWhereItIs} onPress={onCancel} />

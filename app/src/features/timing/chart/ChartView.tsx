@@ -60,7 +60,7 @@ export function ChartView({ shot, move, index, height }: LadderProps) {
   return (
     <InteractiveView
       testID="ladder"
-      label={words.spacingChartOfFramesToDrawings(
+      label={words.chartDescription(
         frameNumber(ladder.from.frame),
         frameNumber(ladder.to.frame),
         ladder.rungs.length,

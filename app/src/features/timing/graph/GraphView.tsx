@@ -35,11 +35,7 @@ const PACE_ROOM = 1.4;
  */
 export function GraphView({ height }: { readonly height: number }) {
   const now = useThrottledSelector(selectTiming, sameTiming);
-  return now ? (
-    <GraphInHand now={now} height={height} />
-  ) : (
-    <Words tone="soft">{words.distanceOverTimeAppearsHereOnce}</Words>
-  );
+  return now ? <GraphInHand now={now} height={height} /> : <Words tone="soft">{words.noGraphYet}</Words>;
 }
 
 const sameTiming = (a: TimingNow | null, b: TimingNow | null): boolean =>
@@ -92,7 +88,7 @@ function GraphInHand({ now, height }: { readonly now: TimingNow; readonly height
     <View>
       <InteractiveView
         testID="distance-graph"
-        label={words.distanceOverFramesAndThePace(last)}
+        label={words.graphDescription(last)}
         liveView={GRAPH_LIVE_VIEW}
         surface={surface}
         zooms={zooms}

@@ -47,7 +47,7 @@ export function RulerView({ isWide = false, under }: RulerProps) {
 }
 
 const describe = ({ ticks, to, units }: UnrolledArc): string =>
-  words.unrolledArcPositionsOn(ticks.length, fixed(to, 1), units === 'mm' ? 'millimetres' : words.fieldUnits);
+  words.rulerDescription(ticks.length, fixed(to, 1), units === 'mm' ? 'millimetres' : words.fieldUnits);
 
 function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ruler: UnrolledArc }) {
   const store = useAppStore();
