@@ -64,7 +64,7 @@ function expectXml(text: string): void {
   parser.write(text).close();
 }
 
-const FONTS = join(__dirname, '../../../node_modules/@expo-google-fonts');
+const FONTS = join(require.resolve('@expo-google-fonts/spline-sans/package.json'), '../..');
 const font = (folder: string, file: string): Uint8Array =>
   readFileSync(join(FONTS, folder, '400Regular', file));
 const fonts = {

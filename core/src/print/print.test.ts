@@ -12,7 +12,7 @@ import type { PrintOp } from './paper';
 import { lackingSentence, writePdf } from './pdf';
 import { fitted, textWidth } from './textWidth';
 
-const FONTS = join(__dirname, '../../../node_modules/@expo-google-fonts');
+const FONTS = join(require.resolve('@expo-google-fonts/spline-sans/package.json'), '../..');
 const font = (folder: string, file: string): Uint8Array => readFileSync(join(FONTS, folder, file));
 const fonts = {
   sans: font('spline-sans', '400Regular/SplineSans_400Regular.ttf'),
