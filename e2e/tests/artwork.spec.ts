@@ -173,7 +173,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
   expect(await shown()).toBe('1234'.repeat(6) + '4');
   await bench.step('Figure');
   await bench.group('Cycle');
-  await page.getByRole('switch', { name: 'There and back' }).click();
+  await page.getByRole('switch', { name: 'Back and forth' }).click();
   await bench.step('Sheet');
   expect((await shown()).slice(0, 13)).toBe('1234321234321'.slice(0, 13));
   await bench.undo();
@@ -181,8 +181,8 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
   // Evenly along 1536 units in 24 intervals, 64 each: with 256 for a cycle of four, one drawing a frame.
   await bench.step('Figure');
   await bench.group('Cycle');
-  await bench.choose('Cycle by way');
-  await bench.type('Way of one cycle, units', 512);
+  await bench.choose('Cycle by distance');
+  await bench.type('Distance per cycle, units', 512);
   await bench.step('Sheet');
   // Half as fast: each drawing is there for two frames.
   expect((await shown()).slice(0, 16)).toBe('1122334411223344');

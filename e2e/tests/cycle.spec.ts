@@ -108,7 +108,7 @@ test('ten drawings that ship make a cycle that walks', ONCE, async ({ bench, pag
   await expect(page.getByTestId('rail-drawing').first()).toHaveText('1');
   // The frames there are ask for 640 units a cycle: 1536 in 24 intervals, ten frames each.
   await bench.press('640.0 units a cycle');
-  expect(await bench.number('Way of one cycle, units')).toBeCloseTo(640, 1);
+  expect(await bench.number('Distance per cycle, units')).toBeCloseTo(640, 1);
   await bench.press('By way');
-  expect(await bench.number('Way of one cycle, units')).toBeCloseTo(120, 1);
+  expect(await bench.number('Distance per cycle, units')).toBeCloseTo(120, 1);
 });

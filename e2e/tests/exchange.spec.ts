@@ -168,7 +168,7 @@ test(
 
     await read('both.csv', changed([4, 'along', -10], [6, 'place', 5]));
     await page
-      .getByRole('dialog', { name: 'Which column counts?' })
+      .getByRole('dialog', { name: 'Which column sets the timing?' })
       .getByRole('button', { name: 'Place along the arc' })
       .click();
     await expect(page.getByText(/follows “Place along the arc” in “both.csv”: 1 place moved/)).toBeVisible();

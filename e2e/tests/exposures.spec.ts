@@ -53,7 +53,7 @@ test(
     await bench.goTo(4);
     await bench.group('Mark');
     await bench.press('Restore picture');
-    await bench.press('Skip and close the gap');
+    await bench.press('Remove frame');
     await expect(page.getByTestId('frame-count')).toContainText('of 10');
     await bench.press('Restore what was cut before 4');
     await expect(page.getByTestId('frame-count')).toContainText('of 11');

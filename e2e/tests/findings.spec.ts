@@ -18,10 +18,10 @@ test('a finding is told in the sheet, leads to its frame, is mended by one press
 }) => {
   await bench.open(jumping());
   await bench.step('Sheet');
-  const count = page.getByRole('button', { name: '1 finding', exact: true });
+  const count = page.getByRole('button', { name: '1 to check', exact: true });
   await expect(count).toBeVisible();
   await count.click();
-  const list = page.getByRole('list', { name: 'What the checks found' });
+  const list = page.getByRole('list', { name: 'To check' });
   await expect(list.getByRole('listitem')).toHaveCount(1);
   await list
     .getByRole('button', { name: /^Go to frame 20: The speed jumps at the mark on frame 21/ })
@@ -52,8 +52,8 @@ test('a finding is let be for this shot, told again, and not told at all above a
 }) => {
   await bench.open(jumping());
   await bench.step('Sheet');
-  await bench.press('1 finding');
-  await bench.press('Let it be');
+  await bench.press('1 to check');
+  await bench.press('Ignore');
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
   await bench.saved();
   await page.reload();
@@ -61,12 +61,12 @@ test('a finding is let be for this shot, told again, and not told at all above a
   await bench.press('Nothing found');
   await bench.press('1 let be');
   await bench.press('Report it again');
-  await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: '1 to check', exact: true })).toBeVisible();
   await bench.press('When to report');
   await bench.type('Spacing changes by more than, units', 50);
   await expect(page.getByRole('button', { name: 'Nothing found', exact: true })).toBeVisible();
   await bench.undo();
-  await expect(page.getByRole('button', { name: '1 finding', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: '1 to check', exact: true })).toBeVisible();
   // The settings of the shot have them, too.
   await bench.press('When to report');
   await bench.press('Shot menu');
@@ -80,11 +80,11 @@ test('a finding is let be for this shot, told again, and not told at all above a
 test('a finding names frames as they are counted, from 0 as well', ONCE, async ({ bench, page }) => {
   await bench.open(jumping());
   await bench.step('Sheet');
-  await bench.press('1 finding');
+  await bench.press('1 to check');
   await expect(page.getByText(/^The speed jumps at the mark on frame 21:/)).toBeVisible();
   await bench.press('View');
   await bench.choose('Frame 0');
   await bench.press('Close the view sheet');
-  await bench.press('1 finding');
+  await bench.press('1 to check');
   await expect(page.getByText(/^The speed jumps at the mark on frame 20:/)).toBeVisible();
 });

@@ -51,7 +51,7 @@ for (const { width, height, least } of SIZES)
         const knob = (await page.getByRole('slider', { name: 'Frame', exact: true }).boundingBox())!;
         expect([knob.x >= 0, knob.x + knob.width <= width]).toEqual([true, true]);
       }
-      for (const name of ['Back to the shots', 'Undo', 'View', 'Shot menu', 'Play', 'One frame on']) {
+      for (const name of ['Back to the shots', 'Undo', 'View', 'Shot menu', 'Play', 'Next frame']) {
         const box = (await page.getByRole('button', { name, exact: true }).boundingBox())!;
         expect(box.x, name).toBeGreaterThanOrEqual(0);
         expect(box.x + box.width, name).toBeLessThanOrEqual(width);

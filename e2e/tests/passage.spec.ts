@@ -176,19 +176,19 @@ test(
     await bench.straight('Steps', 41);
     await bench.group('Span');
     // 1536 units in 40 intervals: 38.4 each. At most 20: 77 intervals of 19.9.
-    expect(await bench.number('None above, units')).toBeCloseTo(38.4, 1);
-    await bench.type('None above, units', 20);
+    expect(await bench.number('Largest step, units')).toBeCloseTo(38.4, 1);
+    await bench.type('Largest step, units', 20);
     await bench.saved();
     await expect.poll(() => framesOf(bench)).toEqual([1, 78]);
-    expect(await bench.number('None above, units')).toBeCloseTo(19.9, 1);
+    expect(await bench.number('Largest step, units')).toBeCloseTo(19.9, 1);
     await bench.undo();
     await bench.saved();
     await expect.poll(() => framesOf(bench)).toEqual([1, 41]);
     await page
-      .getByRole('radiogroup', { name: 'What gives way' })
+      .getByRole('radiogroup', { name: 'Adjust' })
       .getByRole('radio', { name: 'Easing' })
       .click();
-    await bench.type('None above, units', 20);
+    await bench.type('Largest step, units', 20);
     await expect(
       page.getByText('Only an easing that leaves and arrives over some frames can give way'),
     ).toBeVisible();

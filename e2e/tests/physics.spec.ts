@@ -44,7 +44,7 @@ test(
     );
     await bench.step('Arc');
     await bench.group('Draw');
-    await bench.press('By weight');
+    await bench.press('By physics');
     await bench.type('Length, mm', 250);
     await bench.type('Let go at, °', 40);
     // Before it is made it says what it takes, and which moments are put on whole frames.
@@ -57,7 +57,7 @@ test(
     await expect.poll(async () => (await bench.column('frame')).at(-1)).toBe('26');
     await bench.step('Timing');
     await bench.group('Move');
-    await expect(page.getByText('Moved by its weight')).toBeVisible();
+    await expect(page.getByText('Moved by physics')).toBeVisible();
     // Four times as long it takes twice the time, at once.
     await bench.type('Length, mm', 1000);
     await bench.saved();
@@ -66,9 +66,9 @@ test(
     await expect.poll(async () => (await bench.column('frame')).at(-1)).toBe('51');
     await bench.step('Timing');
     await bench.group('Move');
-    await bench.press('Make it plain marks');
+    await bench.press('Turn into ordinary marks');
     await expect(page.getByText('By its weight')).toBeVisible();
     await bench.undo();
-    await expect(page.getByText('Moved by its weight')).toBeVisible();
+    await expect(page.getByText('Moved by physics')).toBeVisible();
   },
 );

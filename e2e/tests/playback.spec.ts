@@ -8,11 +8,11 @@ test('play, pause, step, first, last and scrub', ONCE, async ({ bench, page, han
   const frame = async (): Promise<number> => Number((await count.innerText()).split(' ')[0]);
   await expect(count).toContainText('1 of 12');
 
-  await page.getByRole('button', { name: 'One frame on' }).click();
-  await page.getByRole('button', { name: 'One frame on' }).click();
+  await page.getByRole('button', { name: 'Next frame' }).click();
+  await page.getByRole('button', { name: 'Next frame' }).click();
   expect(await frame()).toBe(3);
   await expect(count).toContainText('0.08 s at 24');
-  await page.getByRole('button', { name: 'One frame back' }).click();
+  await page.getByRole('button', { name: 'Previous frame' }).click();
   expect(await frame()).toBe(2);
   await page.getByRole('button', { name: 'Last frame' }).click();
   expect(await frame()).toBe(12);
@@ -82,7 +82,7 @@ test(
       const data = await Promise.all(paths.map((path) => path.getAttribute('d')));
       return data.join('').split('M').length - 1;
     };
-    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'Next frame' }).click();
     await expect.poll(ghosts).toBe(5);
     await page.getByRole('button', { name: 'View' }).click();
     await bench.type('Ghosts before', 6);
@@ -90,7 +90,7 @@ test(
     await bench.type('One every, exposures', 3);
     await expect.poll(ghosts).toBe(7);
     await page.reload();
-    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'One frame on' }).click();
+    for (let i = 0; i < 20; i++) await page.getByRole('button', { name: 'Next frame' }).click();
     await expect.poll(ghosts).toBe(7);
   },
 );

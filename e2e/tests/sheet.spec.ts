@@ -103,7 +103,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   // A frame at a time: frame 13 begins half a second in.
   await bench.press('Close the sound');
   await bench.goTo(12);
-  await page.getByRole('button', { name: 'One frame on' }).click();
+  await page.getByRole('button', { name: 'Next frame' }).click();
   await expect.poll(async () => (await asked()).at(-1)).toMatchObject({ offset: 0.5, speed: 1 });
   expect((await asked()).at(-1)!.seconds).toBeCloseTo(0.08, 2);
   await bench.press('First frame');
@@ -124,7 +124,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   await expect(page.getByTestId('rail-cues')).toHaveAttribute('d', /^M/);
   await bench.step('Sheet');
   await bench.press('Sound');
-  await bench.press('Take out the sound');
+  await bench.press('Remove sound');
   await expect(wave).toHaveCount(0);
   await bench.undo();
   await expect(wave).toHaveAttribute('d', /^M/);

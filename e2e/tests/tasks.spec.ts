@@ -191,13 +191,13 @@ test('halves are for the last few, and what no hand can place is said', ONCE, as
 
 test('going to another easing and back finds the numbers one had', ONCE, async ({ bench, page }) => {
   await bench.straight('And back', 41);
-  await bench.choose('Steady');
+  await bench.choose('Plain');
   await bench.type('Leave slowly over, frames', 7);
   await bench.type('Arrive slowly over, frames', 13);
   await bench.press('Other easings');
   await page.getByRole('radio', { name: 'Slow at one point' }).click();
   await bench.type('Slowest at, %', 30);
-  await bench.choose('Steady');
+  await bench.choose('Plain');
   expect([
     await bench.number('Leave slowly over, frames'),
     await bench.number('Arrive slowly over, frames'),

@@ -28,7 +28,7 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
   await bench.group('Mark');
   await bench.press('Add a mark');
   await bench.type('Place, units', 600);
-  await page.getByRole('switch', { name: 'Shift later marks' }).click();
+  await page.getByRole('switch', { name: 'Move later marks too' }).click();
   await bench.type('Hold from 21, frames', 8);
   await expect(page.getByTestId('frame-count')).toContainText('of 49');
 
@@ -189,7 +189,7 @@ test(
   async ({ bench, page }) => {
     await bench.straight('Alike', 17);
     await expect(page.getByTestId('extremes')).toHaveText('Every step 96.00 units');
-    await bench.choose('Steady');
+    await bench.choose('Plain');
     await expect(page.getByTestId('extremes')).toContainText('Largest step');
   },
 );
@@ -223,7 +223,7 @@ test('charts: halves, a rung dragged, the number of drawings, and the nearest ea
   expect(third).toBe(0.875);
 
   await bench.group('Mark');
-  await page.getByRole('switch', { name: 'Shift later marks' }).click();
+  await page.getByRole('switch', { name: 'Move later marks too' }).click();
   await bench.group('Span');
   await bench.type('Drawings between', 7);
   await expect(page.getByTestId('frame-count')).toContainText('of 9');

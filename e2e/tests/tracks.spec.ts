@@ -47,7 +47,7 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
   await expect(keys).toHaveAttribute('d', drawn!);
 
   // Between the keys it can be eased.
-  await page.getByRole('button', { name: 'One frame back' }).click();
+  await page.getByRole('button', { name: 'Previous frame' }).click();
   await bench.press('Other easings');
   await page.getByRole('radio', { name: 'Winds up' }).click();
   await expect(page.getByText('Goes back a little first, then on to the mark.')).toBeVisible();

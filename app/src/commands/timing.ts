@@ -104,8 +104,8 @@ export const selectNextMark =
       selected >= 0
         ? marks[selected + by]
         : by > 0
-          ? marks.find(({ frame }) => frame >= from)
-          : [...marks].reverse().find(({ frame }) => frame <= from);
+          ? marks.find(({ frame }) => frame > from)
+          : [...marks].reverse().find(({ frame }) => frame < from);
     if (!next) return;
     dispatch(marksSelected([next.id]));
     goTo(next.frame);

@@ -18,6 +18,3 @@ const GROUPS: Readonly<Record<WorkStep, Readonly<Record<string, GroupWords>>>> =
 export const groupsOf = (step: WorkStep): readonly GroupWords[] => Object.values(GROUPS[step]);
 
 export const wordsOfGroup = (step: WorkStep, name: string): GroupWords => GROUPS[step][name]!;
-
-/** Groups whose track is dragged in the field while they are in front. */
-export const KNOB_GROUPS = ['turn', 'size', 'offset'] as const satisfies readonly GroupName<'figure'>[];

@@ -14,6 +14,8 @@ interface Range {
   readonly lengthFrames: number;
   readonly rate: number;
   readonly loops: boolean;
+  /** How fast it plays; 1 is true speed, as without it. */
+  readonly speed?: number;
   /** The frames that are played, both included; all of them without it. */
   readonly passage?: { readonly from: number; readonly until: number } | null;
 }
@@ -67,7 +69,7 @@ function tick(now: number): void {
   request = requestAnimationFrame(tick);
 }
 
-function start(from: number, what: Range, at = 1): void {
+function start(from: number, what: Range, at = what.speed ?? 1): void {
   cancelAnimationFrame(request);
   speed = at;
   played = what;
@@ -107,6 +109,7 @@ export function setRange(next: Range): void {
     next.lengthFrames === range.lengthFrames &&
     next.rate === range.rate &&
     next.loops === range.loops &&
+    next.speed === range.speed &&
     next.passage?.from === range.passage?.from &&
     next.passage?.until === range.passage?.until;
   if (isSame) return;

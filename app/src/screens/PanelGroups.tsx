@@ -8,7 +8,7 @@ import { useAppDispatch, useSettings } from '../store/hooks';
 import { groupBroughtForward, groupFolded } from '../store/settingsSlice';
 import type { RootState } from '../store/store';
 import { bringIntoSight } from '../ui/bringIntoSight';
-import { Chips } from '../ui/Chips';
+import { Tabs } from '../ui/Tabs';
 import { FoldingSection } from '../ui/FoldingSection';
 import { useLayout } from '../ui/layout';
 import { changedCue } from './changedCue';
@@ -40,7 +40,7 @@ interface NamedGroup extends PanelGroup {
 interface PanelGroupsProps {
   readonly step: WorkStep;
   readonly groups: readonly NamedGroup[];
-  /** A phone shows one group at a time, chosen by chips; a wide screen shows all as folding sections. */
+  /** A phone shows one group at a time, chosen by tabs; a wide screen shows all as folding sections. */
   readonly isPhone: boolean;
   readonly top?: ReactNode;
 }
@@ -73,7 +73,7 @@ function Groups(props: PanelGroupsProps) {
     earlier.current = cues;
     if (changed !== null) dispatch(groupBroughtForward(groupOf(step, groups[changed]!.name)));
   }, [cues, dispatch, groups, step]);
-  return props.isPhone ? <GroupsInChips {...props} /> : <GroupsInSections {...props} />;
+  return props.isPhone ? <GroupsInTabs {...props} /> : <GroupsInSections {...props} />;
 }
 
 const groupOf = (step: WorkStep, group: string) => ({ step, group }) as GroupOfStep;
@@ -81,12 +81,12 @@ const groupOf = (step: WorkStep, group: string) => ({ step, group }) as GroupOfS
 const groupShown = (groups: readonly NamedGroup[], inFront: string | undefined): NamedGroup =>
   groups.find(({ name }) => name === inFront) ?? groups.find((group) => group.startsInFront) ?? groups[0]!;
 
-/** On a window lower than this the chips come first: beneath a view of the timing they would be out of sight. */
+/** On a window lower than this the tabs come first: beneath a view of the timing they would be out of sight. */
 const SHORT_PX = 700;
 const FIRST_KEPT = [0];
 const SECOND_KEPT = [1];
 
-function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
+function GroupsInTabs({ step, groups, top }: PanelGroupsProps) {
   const { groupInFront } = useSettings();
   const { height } = useLayout();
   const dispatch = useAppDispatch();
@@ -100,21 +100,21 @@ function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
   useEffect(() => scroll(Math.min(scrolledTo.current, topHeight.current)), [shown]);
   const choose = (group: string): void => {
     dispatch(groupBroughtForward(groupOf(step, group)));
-    // Whoever asks for a group by its chip wants to see it.
+    // Whoever asks for a group by its tab wants to see it.
     if (isShort) scroll(topHeight.current);
   };
   const above = (
     <View
       key="top"
-      className={top ? 'px-4 pb-2 pt-1' : ''}
+      className={top ? 'px-3' : ''}
       onLayout={({ nativeEvent }) => (topHeight.current = nativeEvent.layout.height)}
     >
       {top}
     </View>
   );
-  const chips = (
-    <View key="chips" className="bg-ground py-1">
-      <Chips
+  const tabs = (
+    <View key="tabs" className="bg-ground">
+      <Tabs
         label={words.group}
         value={shown.name}
         options={groups.map(({ name, label }) => ({ value: name, label }))}
@@ -125,14 +125,15 @@ function GroupsInChips({ step, groups, top }: PanelGroupsProps) {
   return (
     <ScrollView
       ref={scroller}
+      testID="panel-content"
       className="flex-1"
       stickyHeaderIndices={isShort ? FIRST_KEPT : SECOND_KEPT}
       scrollEventThrottle={50}
       onScroll={({ nativeEvent }) => (scrolledTo.current = nativeEvent.contentOffset.y)}
     >
-      {isShort ? chips : above}
-      {isShort ? above : chips}
-      <View className="gap-3 px-4 pb-6 pt-1">
+      {isShort ? tabs : above}
+      {isShort ? above : tabs}
+      <View className="gap-3 px-4 pb-6 pt-3">
         <shown.Content />
       </View>
     </ScrollView>

@@ -16,7 +16,7 @@ export function StepBar({ layout }: { readonly layout: Layout }) {
       aria-label={words.steps}
       className={
         {
-          phone: 'min-h-[60px] flex-row border-t border-line bg-card',
+          phone: 'min-h-[56px] flex-row border-t border-line bg-card',
           side: 'w-[64px] border-l border-line bg-card',
           wide: 'w-[84px] border-r border-line bg-card pt-2',
         }[layout]

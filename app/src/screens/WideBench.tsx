@@ -13,7 +13,7 @@ import { LazyRulerView } from '../features/timing/ruler/LazyRulerView';
 import { useLayout } from '../ui/layout';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
-import { keysUnderWideRuler } from './keysUnderRuler';
+import { keysUnderRuler } from './keysUnderRuler';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 import { useThrottledSelector } from '../store/throttled/hooks';
@@ -27,7 +27,7 @@ const PANEL_PX = 368;
 const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
-const RULER_PX = 134;
+const RULER_PX = 88;
 
 /** The graph is never lower than this, pixels. */
 const MIN_GRAPH_PX = 100;
@@ -88,7 +88,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         <Divider {...desk} label={words.heightOfTheDesk} />
         <View style={{ height: deskPx }} className="bg-card">
           <Pane style={{ height: RULER_PX + keysPx }} innerClassName="px-3">
-            <LazyRulerView isWide under={keysUnderWideRuler} />
+            <LazyRulerView under={keysUnderRuler} />
           </Pane>
           <View className="min-h-0 flex-1 flex-row border-t border-line">
             <Pane className="min-w-0 flex-1" innerClassName="px-2 pt-1">

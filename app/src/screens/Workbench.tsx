@@ -1,5 +1,7 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
+import { followSelection } from '../commands/followSelection';
+import { useAppStore } from '../store/hooks';
 import { View } from 'react-native';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
@@ -49,6 +51,8 @@ export function Workbench() {
   const [dialog, setDialog] = useState<BenchDialog>(null);
   const [undecided, setUndecided] = useState<UndecidedTable | null>(null);
   useShortcuts(() => setDialog('help'));
+  const store = useAppStore();
+  useEffect(() => followSelection(store), [store]);
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));

@@ -1,9 +1,4 @@
 import type { Axis } from '../ui/axis';
 import { LazyKeyRows } from '../features/figure/tracks/LazyKeyRows';
 
-export const keysUnderRuler = (axis: Axis, width: number) => (
-  <LazyKeyRows axis={axis} width={width} hasFields />
-);
-export const keysUnderWideRuler = (axis: Axis, width: number) => (
-  <LazyKeyRows axis={axis} width={width} hasFields={false} />
-);
+export const keysUnderRuler = (axis: Axis, width: number) => <LazyKeyRows axis={axis} width={width} />;

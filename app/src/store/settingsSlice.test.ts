@@ -61,10 +61,10 @@ test('a browser that keeps nothing still works', () => {
 });
 
 test('a group that comes forward is shown and unfolded; folding it leaves the one in front', () => {
-  const forward = settingsReducer(fresh(), groupBroughtForward({ step: 'arc', group: 'place' }));
-  expect(forward).toMatchObject({ groupInFront: { arc: 'place' }, groupsOpen: { 'arc place': true } });
-  const folded = settingsReducer(forward, groupFolded({ step: 'arc', group: 'place' }));
-  expect(folded).toMatchObject({ groupInFront: { arc: 'place' }, groupsOpen: { 'arc place': false } });
+  const forward = settingsReducer(fresh(), groupBroughtForward({ step: 'arc', group: 'draw' }));
+  expect(forward).toMatchObject({ groupInFront: { arc: 'draw' }, groupsOpen: { 'arc draw': true } });
+  const folded = settingsReducer(forward, groupFolded({ step: 'arc', group: 'draw' }));
+  expect(folded).toMatchObject({ groupInFront: { arc: 'draw' }, groupsOpen: { 'arc draw': false } });
   storeSettings(folded);
   expect(loadSettings()).toEqual(folded);
 });

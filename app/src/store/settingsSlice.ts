@@ -13,6 +13,8 @@ import type { GroupName, GroupOfStep } from '../kinds/groups';
 import type { WorkStep } from '../kinds/steps';
 import { preferredTheme } from '../ui/theme';
 
+export const PLAYBACK_SPEEDS = [1, 0.5, 0.25] as const;
+
 /** What belongs to the person at the desk, not to a shot: kept on this device. */
 export interface Settings {
   readonly theme: 'paper' | 'lampout';
@@ -21,6 +23,8 @@ export interface Settings {
   readonly showsTrail: boolean;
   readonly showsNumbers: boolean;
   readonly loops: boolean;
+  /** How fast the shot plays; 1 is true speed. */
+  readonly playbackSpeed: number;
   readonly hearsSound: boolean;
   /** How strongly arcs and trails are drawn, up to 1. */
   readonly guideStrength: number;
@@ -36,7 +40,7 @@ export interface Settings {
   readonly tickReach: number;
   /** Marks after one that is moved in time, or after a hold that is put in, come along. */
   readonly takesLater: boolean;
-  /** What gives way when an increment is typed: the rest of its span, or the end of it. */
+  /** Adjust when an increment is typed: the rest of its span, or the end of it. */
   readonly incrementMoves: 'rest' | 'end';
   readonly sheetView: SheetView;
   readonly timingView: TimingView;
@@ -115,6 +119,7 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   showsTrail: flag,
   showsNumbers: flag,
   loops: flag,
+  playbackSpeed: (value) => PLAYBACK_SPEEDS.some((speed) => speed === value),
   hearsSound: flag,
   guideStrength: between(MIN_GUIDE_STRENGTH, 1),
   showsArrows: flag,
@@ -163,6 +168,7 @@ const freshSettings = (): Settings => ({
   showsTrail: true,
   showsNumbers: true,
   loops: true,
+  playbackSpeed: 1,
   hearsSound: true,
   guideStrength: 1,
   showsArrows: false,

@@ -71,7 +71,7 @@ export const arcWords = {
   asANewArc: 'As a new arc',
   replaceThisArc: 'Replace this arc',
   shapes: 'Shapes',
-  byWeight: 'By weight',
+  byWeight: 'By physics',
   whereItGoes: 'Where it goes',
   fitToTheField: 'Fit to the field',
   keepItsPosition: 'Keep its position',

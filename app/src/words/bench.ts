@@ -1,7 +1,7 @@
 export const benchWords = {
   restore: 'Restore',
   saveAsANewShot: 'Save as a new shot',
-  lampOut: 'Lamp out',
+  lampOut: 'Dark',
   paper: 'Paper',
   openingTheShot: 'Opening the shot…',
   steps: 'Steps',

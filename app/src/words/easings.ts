@@ -14,7 +14,7 @@ export const easingsWords = {
   howItArrives: 'how it arrives',
   evenHelp: 'The same increment on every frame.',
   flowHelp: 'Passes through its marks without a jump in speed, and rests at stops.',
-  steady: 'Steady',
+  steady: 'Plain',
   soft: 'Soft',
   rampSummary: (what: string, leaveFrames: number, arriveFrames: number) =>
     `${what}, leaves over ${leaveFrames}, arrives over ${arriveFrames}`,

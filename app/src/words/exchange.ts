@@ -8,9 +8,9 @@ export const exchangeWords = {
   importUnchanged: (fileName: string) => `Nothing in “${fileName}” differs from this move.`,
   importFollowed: (column: string, fileName: string, moved: number, what: string) =>
     `The timing follows “${column}” in “${fileName}”: ${moved} ${what} moved.`,
-  whichColumnCounts: 'Which column counts?',
+  whichColumnCounts: 'Which column sets the timing?',
   chooseColumnHelp: (fileName: string) =>
-    `Several columns of “${fileName}” differ from this move, and they do not say the same.`,
+    `Several columns of “${fileName}” differ from this move, and they disagree.`,
   exportIt: 'Export',
   fetching: 'Loading…',
   without: (names: string) => `The file doesn’t include ${names}: it couldn’t be loaded.`,

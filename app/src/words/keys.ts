@@ -7,7 +7,7 @@ export const KEYS = {
     where: 'Everywhere',
     lines: [
       { shown: 'Space', does: 'Play or pause', bindings: { togglePlay: 'Space' } },
-      { shown: '← →', does: 'One frame back or on', bindings: { back: 'ArrowLeft', on: 'ArrowRight' } },
+      { shown: '← →', does: 'Previous or next frame', bindings: { back: 'ArrowLeft', on: 'ArrowRight' } },
       { shown: 'Home End', does: 'First or last frame', bindings: { first: 'Home', last: 'End' } },
       { shown: 'X', does: 'Flip between two frames (chosen under Cycle)', bindings: { flip: 'x' } },
       { shown: 'B', does: 'Play two takes in turn, or together', bindings: { toggleTurns: 'b' } },

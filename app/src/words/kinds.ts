@@ -6,7 +6,7 @@ export const kindsWords = {
   turn: 'Turn',
   turnHelp: 'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',
   size: 'Size',
-  sizeDown: 'Size down',
+  sizeDown: 'Height',
   opacity: 'Opacity',
   sizesTheFigure: 'Sizes the figure about its pivot, from key to key.',
   sizesTheFigureDown: 'Sizes it up and down by itself, from key to key.',

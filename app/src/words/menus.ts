@@ -13,7 +13,7 @@ export const menusWords = {
   placeByHand: 'Place by hand',
   backToPlan: 'Back to plan',
   skipAndHold: 'Skip and hold',
-  skipAndClose: 'Skip and close the gap',
+  skipAndClose: 'Remove frame',
   pose: (frame: number) => `Pose on frame ${frame}`,
   figure: (frame: number) => `Figure on frame ${frame}`,
   addPose: 'Add a pose here',

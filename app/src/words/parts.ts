@@ -35,7 +35,7 @@ export const partsWords = {
   secondArc: 'Travels on',
   sameArc: 'The same arc',
   where: 'Where on that arc',
-  byShare: 'At the same share',
+  byShare: 'At the same percentage',
   byNearest: 'At the nearest spot',
   looksLike: 'Part’s look',
   importPicture: 'Import its picture',

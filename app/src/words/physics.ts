@@ -1,6 +1,6 @@
 export const physicsWords = {
   byItsWeight: 'By its weight',
-  movedByWeight: 'Moved by its weight',
+  movedByWeight: 'Moved by physics',
   about: {
     pendulum: 'A pendulum: let go on one side, it swings just as far to the other.',
     toss: 'A toss: it slows down on the way up and speeds up on the way down.',
@@ -21,7 +21,7 @@ export const physicsWords = {
   miniature: 'Miniature, 1 to',
   halfSwings: 'Half swings',
   lostInASwing: 'Lost in a swing',
-  whatComesDown: 'What comes down',
+  whatComesDown: 'What’s falling',
   slides: 'Slides',
   ball: 'Ball',
   cylinder: 'Cylinder',
@@ -29,7 +29,7 @@ export const physicsWords = {
   itTakes: (seconds: string, frames: string) => `It takes ${seconds} s: ${frames} frames.`,
   timeIt: 'Time it',
   staysPhysical: 'Its timing follows the shape, the scale and the rate until you change one of its marks.',
-  makePlain: 'Make it plain marks',
+  makePlain: 'Turn into ordinary marks',
   wasMadePlain: 'The marks are plain ones now. Nothing moved.',
   makeIt: 'Make it',
   itsSizeMatters: 'How long it takes depends on its size, so the field needs a scale.',

@@ -1,6 +1,11 @@
 export const viewWords = {
+  playback: 'Playback',
+  loop: 'Loop',
+  speed: (speed: number) => (speed === 1 ? 'Full' : speed === 0.5 ? 'Half' : 'Quarter'),
+  toFirstFrame: 'First frame',
+  toLastFrame: 'Last frame',
   paper: 'Paper',
-  lampOut: 'Lamp out',
+  lampOut: 'Dark',
   firstFrameOne: 'Frame 1',
   firstFrameZero: 'Frame 0',
   view: 'View',

@@ -28,8 +28,7 @@ const lookFieldsOf = ({ artwork, height, heightMm, pivot, frontDeg }: Figure) =>
   frontDeg,
 });
 
-const partName = (name: string, number: number): string =>
-  `${name.slice(0, MAX_NAME_LENGTH - 4)} ${number}`.trim();
+const partName = (number: number): string => `Part ${number}`;
 
 function complainOfMany(count: number): void {
   if (count > MAX_RIDERS) throw outOfRange(`A figure has at most ${MAX_RIDERS} parts besides itself.`);
@@ -55,7 +54,7 @@ export const riderEdits = {
     const rider: Rider = {
       ...PLAIN_RIDER,
       ...lookFieldsOf(figure),
-      name: partName(figure.name, move.riders.length + 2),
+      name: partName(move.riders.length + 2),
       ...some,
       id: freshId('part', move.riders),
     };
@@ -113,7 +112,7 @@ export const riderEdits = {
         ...lookFieldsOf(figure),
         ...part,
         id: `part${i + 2}`,
-        name: partName(figure.name, i + 2),
+        name: partName(i + 2),
         mirrored: move.mirrored,
         turnsWithArc: move.turnsWithArc,
         correctionDeg: move.correctionDeg,

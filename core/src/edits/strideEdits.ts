@@ -12,7 +12,7 @@ import { figureEdits } from './figureEdits';
 type OfFigure = { readonly figureId: string };
 
 /**
- * What gives way so that the travel matches the stride: the frames of the move, those of the drawings, how far the move
+ * Adjust so that the travel matches the stride: the frames of the move, those of the drawings, how far the move
  * goes, or the cycle, which follows the distance then: by the advance of the drawings, or by the one that the frames of
  * the move ask for.
  */

@@ -141,7 +141,7 @@ export function physicalKindOf(shape: PhysicalShape): PhysicalKind {
 export function freshPhysical(kind: PhysicalKind, field: Pick<Field, 'width' | 'height'>): PhysicalShape {
   const name = kind === 'pendulum' ? 'swing' : kind === 'fall' || kind === 'slope' ? 'line' : kind;
   const shape = freshShape(name, field);
-  if (!isPhysical(shape)) throw outOfRange('That is not moved by its weight.');
+  if (!isPhysical(shape)) throw outOfRange('That isn’t moved by physics.');
   if (shape.kind !== 'line') return shape;
   const { width, height } = field;
   const [top, bottom] = [height * 0.2, height * 0.8];

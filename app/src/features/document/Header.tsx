@@ -64,7 +64,7 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
     .join(' · ');
   return (
     <View
-      className={`${layout === 'side' ? 'min-h-[46px]' : 'min-h-[52px]'} flex-row items-center border-b border-line bg-card`}
+      className={`${layout === 'wide' ? 'min-h-[52px]' : 'min-h-[48px]'} flex-row items-center border-b border-line bg-card`}
     >
       <IconButton label={words.backToTheShots} icon={ChevronLeft} onPress={onBack} />
       <View className="min-w-0 flex-1">

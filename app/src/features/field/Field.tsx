@@ -5,7 +5,8 @@ import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
 import { useAppStore, useSession } from '../../store/hooks';
-import { selectEdits } from '../../store/selectors/selection';
+import { shallowEqual } from 'react-redux';
+import { selectEdits, selectFigureMiddle } from '../../store/selectors/selection';
 import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
 import { useLayout } from '../../ui/layout';
@@ -16,6 +17,7 @@ import { hintFor } from './hints';
 import type { Target } from './hitTest';
 import type { FieldContext } from './dragHandler';
 import { Loupe } from './Loupe';
+import { Extremes } from './Extremes';
 import { PointerPlace, ReadOut } from './ReadOut';
 import { usePointerScene } from './pointerScene';
 import { createFieldSurface } from './fieldSurface';
@@ -23,7 +25,15 @@ import { FIELD_VIEW } from './fieldView';
 import { useViewPointer } from '../../playback/useViewPointer';
 import { useLatest } from '../../ui/useLatest';
 import { useWheel } from '../../ui/useWheel';
-import { project, type Projection, type Viewport, wholeField, zoomedAt } from './viewport';
+import {
+  closeUpOf,
+  project,
+  type Projection,
+  type Size,
+  type Viewport,
+  wholeField,
+  zoomedAt,
+} from './viewport';
 import { selectActiveArc } from '../../store/selectors/active';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
@@ -50,7 +60,12 @@ const CURSORS: Record<Target['kind'], string> = {
   ground: 'cursor-grab',
 };
 
-export function Field() {
+interface FieldProps {
+  /** It is a strip over a raised panel, and shows what is worked on. */
+  readonly isStrip?: boolean;
+}
+
+export function Field({ isStrip = false }: FieldProps) {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
     (state) => selectActiveArc(state) === null && state.editor.tool === 'shape',
@@ -59,8 +74,11 @@ export function Field() {
   const [moved, setMoved] = useState<Viewport | null>(null);
   const box = useRef<View>(null);
 
-  const viewport = useMemo(() => moved ?? wholeField(size), [moved, size]);
-  const projection = useMemo(() => project(viewport, size, view), [viewport, size, view]);
+  const { isWide } = useLayout();
+  const margin = isWide ? WIDE_MARGIN_PX : 0;
+  const closeUp = useCloseUp(isStrip, view);
+  const viewport = useMemo(() => moved ?? closeUp ?? wholeField(size), [moved, closeUp, size]);
+  const projection = useMemo(() => project(viewport, size, view, margin), [viewport, size, view, margin]);
   const grips = useMemo(() => gripsFor(projection, view), [projection, view]);
   const context = useFieldContext(viewport, projection, grips, setMoved);
   const latestContext = useLatest(context);
@@ -69,7 +87,7 @@ export function Field() {
   useWheel(box, (at, factor) =>
     setMoved((before) => {
       const current = before ?? wholeField(size);
-      return zoomedAt(current, project(current, size, view), at, factor);
+      return zoomedAt(current, project(current, size, view, margin), at, factor);
     }),
   );
   const measured = useCallback(({ nativeEvent: { layout } }: LayoutChangeEvent) => {
@@ -89,6 +107,25 @@ export function Field() {
       </View>
       <Loupe projection={projection} size={view} />
     </View>
+  );
+}
+
+/** Room round the whole field on a wide screen, pixels; a phone has none to spare. */
+const WIDE_MARGIN_PX = 16;
+/** What is worked on is so much larger in a strip than on a paper as wide as the window. */
+const STRIP_ZOOM = 1.3;
+
+/** What a strip shows: what is worked on, where it stands; null for a view that is none. */
+function useCloseUp(isStrip: boolean, view: Size): Viewport | null {
+  const size = useThrottledShotValue((shot) => shot.field);
+  const frame = useThrottledFrame();
+  const middle = useThrottledSelector(
+    (state) => (isStrip ? selectFigureMiddle(state, frame) : null),
+    shallowEqual,
+  );
+  return useMemo(
+    () => (isStrip && middle && view.width > 0 ? closeUpOf(middle, STRIP_ZOOM, size, view) : null),
+    [isStrip, middle, size, view],
   );
 }
 
@@ -126,18 +163,19 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
 
 /** A line under the field: what a press would do, the numbers of the frame, and where the mouse is. */
 export function FieldStrip() {
-  const { line } = stepDescriptor(useSession((session) => session.step));
+  const { line, edits } = stepDescriptor(useSession((session) => session.step));
   const { isWide } = useLayout();
   return (
     <View
       testID="field-strip"
-      className="min-h-[26px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
+      className="min-h-[24px] flex-row items-center justify-between gap-3 border-t border-line bg-card px-3"
     >
       <View className="min-w-0 shrink flex-row items-center gap-3">
         {(line === 'numbers' || line === 'both' || (line === 'hint-first' && isWide)) && <ReadOut />}
         {(line === 'hint' || line === 'hint-first' || (line === 'both' && isWide)) && <Hint />}
       </View>
-      <PointerPlace />
+      {edits === 'timing' && <Extremes />}
+      {isWide && <PointerPlace />}
     </View>
   );
 }

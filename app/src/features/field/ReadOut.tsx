@@ -5,10 +5,12 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { shallowEqual } from 'react-redux';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
+import { tiltOf } from '../../kinds/tracks/tilt';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
 import { selectLengthScale } from '../../store/lengths';
 import { selectEdits } from '../../store/selectors/selection';
+import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
 import { NumericText } from '../../ui/Words';
 import { currentPointerScene, usePointerScene } from './pointerScene';
@@ -22,6 +24,7 @@ export function ReadOut() {
   const playhead = useFrame();
   const hovered = useHoveredFrame();
   const isFigureStep = useThrottledSelector((state) => selectEdits(state) === 'poses');
+  const { isWide } = useLayout();
   if (!move) return null;
   const frame = Math.min(shot.lengthFrames, hovered ?? playhead);
   const table = incrementTable(shot, move);
@@ -46,7 +49,7 @@ export function ReadOut() {
         <NumericText strong size="tiny">
           {step === null ? '–' : fixed(step, 1)}
         </NumericText>
-        {speed === null ? '' : ` · ${fixed(speed, 0)}${unit || words.units}/s`}
+        {speed === null || !isWide ? '' : ` · ${fixed(speed, 0)}${unit || words.units}/s`}
       </NumericText>
     </View>
   );
@@ -74,9 +77,9 @@ function FigureReadOut({ row, move, frame, seconds }: FigureReadOutProps) {
         <NumericText strong size="tiny">
           {frameNumber(frame)}
         </NumericText>
-        {` · ${fixed(seconds, 2)} s · ${words.heading} `}
+        {` · ${fixed(seconds, 2)} s · `}
         <NumericText strong size="tiny">
-          {`${fixed(row.headingDeg, 1)}°`}
+          {tiltOf(row.headingDeg)}
         </NumericText>
         {[...tracks, ...(hasDrawings ? [words.drawingShown(row.drawing)] : [])]
           .map((text) => ` · ${text}`)

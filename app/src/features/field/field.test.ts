@@ -112,7 +112,7 @@ describe('what a press takes hold of', () => {
 describe('what is in sight', () => {
   const view = { width: 532, height: 300 };
   const whole = wholeField(shot.field);
-  const projection = project(whole, shot.field, view);
+  const projection = project(whole, shot.field, view, 16);
 
   test('the whole field fits, in the middle', () => {
     expect(toView(projection, { x: 500, y: 250 })).toEqual({ x: 266, y: 150 });
@@ -124,14 +124,14 @@ describe('what is in sight', () => {
   test('what is under the pointer stays there while it zooms', () => {
     const at = { x: 100, y: 80 };
     const held = toField(projection, at);
-    const zoomed = project(zoomedAt(whole, projection, at, 3), shot.field, view);
+    const zoomed = project(zoomedAt(whole, projection, at, 3), shot.field, view, 16);
     expect(zoomed.scale).toBeCloseTo(1.5, 9);
     expect(toView(zoomed, held).x).toBeCloseTo(at.x, 6);
     expect(toView(zoomed, held).y).toBeCloseTo(at.y, 6);
   });
 
   test('panning moves by pixels', () => {
-    const moved = project(pannedBy(whole, projection, 30, -12), shot.field, view);
+    const moved = project(pannedBy(whole, projection, 30, -12), shot.field, view, 16);
     expect(moved.offset.x - projection.offset.x).toBeCloseTo(30, 9);
     expect(moved.offset.y - projection.offset.y).toBeCloseTo(-12, 9);
   });

@@ -1,4 +1,3 @@
-import { KNOB_GROUPS } from '../../kinds/groups';
 import { type Move, scaleOn, type Vector } from '@humble/core';
 import { Dimensions } from 'react-native';
 import { currentFrame, isPlaying } from '../../playback/playhead';
@@ -37,16 +36,20 @@ const onCircle = (about: Vector, radius: number, degrees: number): Vector => ({
   y: about.y + radius * Math.sin((degrees * Math.PI) / 180),
 });
 
-/** The group that has its knob in the field: the one in front, and on a wide screen else *Turn* while it is open. */
-function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
-  const front = KNOB_GROUPS.find((group) => group === settings.groupInFront.figure);
-  if (front) return front;
-  const { width, height } = Dimensions.get('window');
-  const isOpen = layoutOf(width, height) === 'wide' && (settings.groupsOpen['figure turn'] ?? true);
-  return isOpen ? 'turn' : null;
+const KNOBS = ['turn', 'size', 'offset'] as const;
+
+/** The open line of the keys, where it has a knob in the field. */
+function knobTrack({ settings, editor }: RootState): FigureKnob['track'] | null {
+  const isInFront = (settings.groupInFront.figure ?? 'keys') === 'keys' || isWide();
+  return (isInFront && KNOBS.find((knob) => knob === editor.keyLine)) || null;
 }
 
-/** The knob of the group that is in front in the Figure step, *Turn* or *Size*; null while there is none. */
+function isWide(): boolean {
+  const { width, height } = Dimensions.get('window');
+  return layoutOf(width, height) === 'wide';
+}
+
+/** The knob of the line of keys that is open; null while there is none. */
 export function selectFigureKnob(state: RootState): FigureKnob | null {
   const track = knobTrack(state);
   if (track === null || selectEdits(state) !== 'poses') return null;

@@ -42,7 +42,7 @@ test('a part that is dragged along the arc keeps the distance it is let go at, i
 
 test('in another group the part is let be', () => {
   const { store, drag } = partsBench();
-  store.dispatch(groupBroughtForward({ step: 'figure', group: 'looks' }));
+  store.dispatch(groupBroughtForward({ step: 'figure', group: 'figures' }));
   const before = moveOn(store).riders;
   const { pivotX } = placeOf(store);
   drag([pivotX, 300], [pivotX - 60, 300]);

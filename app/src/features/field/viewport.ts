@@ -6,7 +6,7 @@ export interface Viewport {
   readonly centre: Vector;
 }
 
-interface Size {
+export interface Size {
   readonly width: number;
   readonly height: number;
 }
@@ -17,8 +17,6 @@ export interface Projection {
   readonly offset: Vector;
 }
 
-/** Room around the whole field, pixels. */
-const MARGIN = 16;
 const MIN_ZOOM = 0.25;
 const MAX_ZOOM = 40;
 
@@ -27,14 +25,32 @@ export const wholeField = (field: Size): Viewport => ({
   centre: { x: field.width / 2, y: field.height / 2 },
 });
 
-export function project(viewport: Viewport, field: Size, view: Size): Projection {
-  const fit = Math.min((view.width - 2 * MARGIN) / field.width, (view.height - 2 * MARGIN) / field.height);
+const fitOf = (field: Size, view: Size, margin: number): number =>
+  Math.min((view.width - 2 * margin) / field.width, (view.height - 2 * margin) / field.height);
+
+/** @param margin room round the whole field, pixels */
+export function project(viewport: Viewport, field: Size, view: Size, margin: number): Projection {
+  const fit = fitOf(field, view, margin);
   const scale = Math.max(1e-4, fit * viewport.zoom);
   return {
     scale,
     offset: {
       x: view.width / 2 - viewport.centre.x * scale,
       y: view.height / 2 - viewport.centre.y * scale,
+    },
+  };
+}
+
+/** A view about a place, within the field, so many times as large as where the field is as wide as the view. */
+export function closeUpOf(centre: Vector, factor: number, field: Size, view: Size): Viewport {
+  const scale = (factor * view.width) / field.width;
+  const within = (middle: number, seen: number, whole: number): number =>
+    seen >= whole ? whole / 2 : Math.min(whole - seen / 2, Math.max(seen / 2, middle));
+  return {
+    zoom: scale / fitOf(field, view, 0),
+    centre: {
+      x: within(centre.x, view.width / scale, field.width),
+      y: within(centre.y, view.height / scale, field.height),
     },
   };
 }

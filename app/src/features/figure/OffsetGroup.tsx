@@ -104,14 +104,3 @@ export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingCho
     </>
   );
 }
-
-export function OffsetSummary() {
-  const frame = useThrottledFrame();
-  const lengths = useLengths();
-  const away = useThrottledSelector((state) => {
-    const [x, y] = [selectTrack(state, 'offsetX'), selectTrack(state, 'offsetY')];
-    return x && y ? Math.hypot(x.values[frame - 1] ?? 0, y.values[frame - 1] ?? 0) : null;
-  });
-  if (away === null) return null;
-  return <Words tone="soft">{away === 0 ? words.onTheArc : words.offsetOf(lengths.text(away))}</Words>;
-}

@@ -9,11 +9,11 @@ import { selectActiveTravel } from '../../store/selectors/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { Dial } from '../../ui/Dial';
-import { fixed } from '../../ui/numbers';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText, Words } from '../../ui/Words';
+import { tiltOf } from '../../kinds/tracks/tilt';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
@@ -78,10 +78,11 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
           onChange={turn}
         />
       </Card>
-      <Card title={words.onTheWay}>
-        {turnsWithArc && <AlongTheArc move={on.move} />}
-        <Lean move={on.move} />
-      </Card>
+      {turnsWithArc && (
+        <Card title={words.onTheWay}>
+          <AlongTheArc move={on.move} />
+        </Card>
+      )}
       <TrackCard track="turn" easingChoice={easingChoice} />
       {on.move.tracks.turn.length > 1 && (
         <View className="flex-row">
@@ -104,7 +105,7 @@ function HeadingHere() {
   });
   return heading === null ? null : (
     <NumericText tone="soft" size="tiny">
-      {words.headingHere(fixed(heading, 1))}
+      {tiltOf(heading)}
     </NumericText>
   );
 }
@@ -155,6 +156,11 @@ const LEANS = [
   { value: 'physics', label: words.leanByPhysics },
 ] as const;
 
+export function LeanGroup() {
+  const on = useFigure();
+  return on && <Lean move={on.move} />;
+}
+
 function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
   const edit = useEdit();
   const hasScale = useThrottledShotValue(({ field }) => field.unitsPerMm !== null);
@@ -162,7 +168,7 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
     edit('setTurning', { moveId, lean: { ...lean, ...some } }, undoGroup);
   };
   return (
-    <View className="mt-2 gap-1">
+    <View className="gap-1">
       <Words tone="soft">{words.leanIntoBends}</Words>
       <Segmented label={words.leanIntoBends} value={lean.by} options={LEANS} onChange={(by) => set({ by })} />
       {lean.by === 'physics' && !hasScale && (
@@ -197,14 +203,5 @@ function Lean({ move: { id: moveId, lean } }: OfMoveProps) {
         </View>
       )}
     </View>
-  );
-}
-
-export function TurnSummary() {
-  const on = useFigure();
-  if (!on) return null;
-  const { correctionDeg, turnsWithArc } = on.move;
-  return (
-    <NumericText tone="soft">{`${turnsWithArc ? words.withTheArc : 'upright'} ${correctionDeg}°`}</NumericText>
   );
 }

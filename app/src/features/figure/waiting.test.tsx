@@ -18,7 +18,7 @@ const waitingBench = () => {
 test('a figure that waits is put on an arc in one press', () => {
   const store = waitingBench();
   renderOn(store, <AttachCard />);
-  expect(screen.getByText('This figure waits')).toBeTruthy();
+  expect(screen.getByText('Not on an arc yet')).toBeTruthy();
   fireEvent.press(screen.getByLabelText(/^Where it is, on /));
   expect(shotOn(store).waiting).toEqual([]);
   expect(selectActiveMove(store.getState())?.figureId).toBe('figure2');
@@ -34,7 +34,7 @@ test('what needs an arc says so, and its looks can be chosen all the same', () =
     <PoseGroup key="pose" hold={nothing} />,
   ]) {
     renderOn(store, group);
-    expect(screen.getByText(/This figure waits for an arc/)).toBeTruthy();
+    expect(screen.getByText(/This figure isn’t on an arc yet/)).toBeTruthy();
     screen.unmount();
   }
   renderOn(store, <LooksGroup />);

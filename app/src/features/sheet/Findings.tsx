@@ -23,7 +23,7 @@ const framesText = ({ from, until }: ShotFinding): string =>
 const keyOf = ({ moveId, check, from }: ShotFinding): string => `${moveId} ${check} ${from}`;
 
 /**
- * What the checks found, each leading to its frame and shown in the views, with what would mend it where that is known;
+ * To check, each leading to its frame and shown in the views, with what would mend it where that is known;
  * what was let be, and from where on something is told.
  */
 export function Findings({ findings }: { readonly findings: readonly ShotFinding[] }) {

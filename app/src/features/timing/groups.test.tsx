@@ -1,7 +1,7 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { rangePicked } from '../../store/editorSlice';
-import { goTo, setRange } from '../../playback/playhead';
+import { currentFrame, goTo, setRange } from '../../playback/playhead';
 import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../testing/bench';
 import { TimingGroups } from './testing';
@@ -16,7 +16,7 @@ const show = (shot = straightShot()) => {
 test('an even span that becomes steady gets a ramp of a quarter at each end; soft keeps its frames', () => {
   const store = show();
   expect(screen.queryByLabelText('Leave slowly over, frames')).toBeNull();
-  fireEvent.press(screen.getByRole('radio', { name: 'Steady' }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Plain' }));
   expect(moveOn(store).marks[0]!.easing).toEqual({
     kind: 'ramped',
     leaveFrames: 5,
@@ -36,7 +36,7 @@ test('an even span that becomes steady gets a ramp of a quarter at each end; sof
 
 test('ramps that do not fit into the span say that they are shortened', () => {
   show();
-  fireEvent.press(screen.getByRole('radio', { name: 'Steady' }));
+  fireEvent.press(screen.getByRole('radio', { name: 'Plain' }));
   expect(screen.queryByText(/shortened in proportion/)).toBeNull();
   for (const name of ['Leave slowly over, frames', 'Arrive slowly over, frames'])
     fireEvent.changeText(screen.getByLabelText(name), '15');
@@ -45,16 +45,34 @@ test('ramps that do not fit into the span say that they are shortened', () => {
   ).toBeTruthy();
 });
 
-test('the span at the playhead has its card, the others a line each; a hold says for how long', () => {
+test('between marks the span is at hand, and the way to the marks before and after it', () => {
   setRange({ lengthFrames: 57, rate: 24, loops: true });
-  goTo(1);
-  show(withMarks(straightShot(57), [1, 0], [25, 0.4], [33, 0.4], [57, 1]));
-  expect(screen.getByText('Frames 1 → 25')).toBeTruthy();
+  goTo(5);
+  const store = show(withMarks(straightShot(57), [1, 0], [25, 0.4], [33, 0.4], [57, 1]));
+  expect(screen.getByText('Span 1 → 25')).toBeTruthy();
   expect(screen.getByText('24 increments')).toBeTruthy();
-  expect(screen.getByText('8 frames')).toBeTruthy();
-  fireEvent.press(screen.getByRole('button', { name: 'Go to frames 33 to 57' }));
-  expect(screen.getByText('Frames 33 → 57')).toBeTruthy();
-  expect(screen.getByRole('button', { name: 'Go to frames 1 to 25' })).toBeTruthy();
+  fireEvent.press(screen.getByRole('button', { name: 'Next mark' }));
+  expect(currentFrame()).toBe(25);
+  expect(screen.getByText('Mark on frame 25')).toBeTruthy();
+  expect(screen.queryByText('Add a mark on 25')).toBeNull();
+  act(() => goTo(28));
+  expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
+  fireEvent.press(screen.getByRole('button', { name: 'Next mark' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Next mark' }));
+  expect(currentFrame()).toBe(57);
+  expect(screen.getByRole('button', { name: 'Next mark' })).toBeDisabled();
+  fireEvent.press(screen.getByRole('button', { name: 'Previous mark' }));
+  expect(screen.getByText('Span 33 → 57')).toBeTruthy();
+  expect(store.getState().shot.past).toHaveLength(0);
+});
+
+test('between marks one press puts a mark there, which is at hand then', () => {
+  setRange({ lengthFrames: 21, rate: 24, loops: true });
+  goTo(7);
+  const store = show();
+  fireEvent.press(screen.getByRole('button', { name: 'Add a mark on 7' }));
+  expect(moveOn(store).marks.map(({ frame }) => frame)).toEqual([1, 7, 21]);
+  expect(screen.getByText('Mark on frame 7')).toBeTruthy();
 });
 
 test('marks apart by less than numbers can say are a hold, and nothing breaks', () => {
@@ -65,23 +83,6 @@ test('marks apart by less than numbers can say are a hold, and nothing breaks', 
   renderOn(store, <TimingGroups />);
   expect(screen.getByText('Hold 25 → 33')).toBeTruthy();
   expect(selectHandles(store.getState())).toEqual([]);
-});
-
-test('of many spans the one at the playhead is shown', () => {
-  setRange({ lengthFrames: 57, rate: 24, loops: true });
-  goTo(1);
-  show(
-    withMarks(
-      straightShot(57),
-      ...Array.from({ length: 15 }, (_, i): [number, number] => [1 + 4 * i, i / 14]),
-    ),
-  );
-  expect(screen.getByText('Span 1 of 14, at the playhead:')).toBeTruthy();
-  act(() => goTo(30));
-  expect(screen.getByText('Span 8 of 14, at the playhead:')).toBeTruthy();
-  expect(screen.getByText('Frames 29 → 33')).toBeTruthy();
-  act(() => goTo(57));
-  expect(screen.getByText('Span 14 of 14, at the playhead:')).toBeTruthy();
 });
 
 test('an arrival between exposures is said, with the frame on which it is seen', () => {

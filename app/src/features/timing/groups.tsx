@@ -4,17 +4,20 @@ import type { ReactNode } from 'react';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { useThrottledFrame } from '../../playback/playhead';
 import { MAX_REACH, settingsChanged } from '../../store/settingsSlice';
-import { selectPickedRange, selectSelectedMarks } from '../../store/selectors/timingSelection';
+import { selectPickedRange } from '../../store/selectors/timingSelection';
 import { Card } from '../../ui/Card';
 import { NumberField } from '../../ui/NumberField';
 import { NumericText, Words } from '../../ui/Words';
 import { ChosenCard } from './cards/ChosenCard';
 import { ExposureCard, ExposuresCard } from './cards/ExposureCard';
 import { FindingNotes } from './cards/FindingNotes';
-import { MarksCard } from './cards/MarksCard';
+import { HereHead } from './cards/HereHead';
+import { HoldHere } from './cards/HoldHere';
+import { MarksCard, MarkSettings } from './cards/MarksCard';
+import { useMarksAtHand } from './cards/useMarksAtHand';
 import { MoveCard } from './cards/MoveCard';
 import { PassageCard } from './cards/PassageCard';
-import { Spans } from './cards/Spans';
+import { SpanAtHand } from './cards/Spans';
 import { CurrentSteps } from './cards/StepsCard';
 import { CurrentChart } from './TimingViews';
 import { selectActiveMove } from '../../store/selectors/active';
@@ -33,22 +36,43 @@ function Travelling({ children }: { readonly children: ReactNode }) {
   );
 }
 
-export const MarkGroup = () => (
+/**
+ * What is at hand on this frame: the mark and how it leaves, or between marks the span.
+ * @param hasChart the chart of the span stands here, where no view above the groups shows it
+ * @param children what stands at its head: cards of other features
+ */
+export const HereGroup = ({ hasChart, children }: HereGroupProps) => (
   <Travelling>
+    {children}
+    <HereHead />
     <MarksCard />
+    <SpanAtHand />
+    <CurrentSteps />
+    {hasChart && <CurrentChart />}
+    <HoldAtPlayhead />
+    <MarkSettings />
+    <NeighboursThatFollow />
     <UnseenMarks />
-    <PictureAtPlayhead />
+    <ExposureCard />
   </Travelling>
 );
 
-/** Not beside a mark that is selected on another frame: the panel is about one frame at a time. */
-function PictureAtPlayhead() {
+interface HereGroupProps {
+  readonly hasChart: boolean;
+  readonly children?: ReactNode;
+}
+
+/** Where a mark is at hand, its card has it. */
+function HoldAtPlayhead() {
+  const move = useThrottledFramesOfMove();
   const frame = useThrottledFrame();
-  const isElsewhere = useThrottledSelector((state) => {
-    const marks = selectSelectedMarks(state);
-    return marks.length > 0 && marks.every((mark) => mark.frame !== frame);
-  });
-  return isElsewhere ? null : <ExposureCard />;
+  const isMarked = useMarksAtHand().length > 0;
+  if (!move || isMarked) return null;
+  return (
+    <Card>
+      <HoldHere move={move} frame={frame} />
+    </Card>
+  );
 }
 
 function UnseenMarks() {
@@ -56,29 +80,14 @@ function UnseenMarks() {
   return move && <FindingNotes check="unseenMark" move={move} />;
 }
 
-export function MarkSummary() {
+export function HereSummary() {
   const frame = useThrottledFrame();
-  const marks = useThrottledSelector((state) =>
-    selectSelectedMarks(state)
-      .map((mark) => frameNumber(mark.frame))
-      .join(', '),
-  );
   return (
     <NumericText tone="soft" numberOfLines={1}>
-      {marks === '' ? words.atFrame(frameNumber(frame)) : words.onFrames(marks)}
+      {words.atFrame(frameNumber(frame))}
     </NumericText>
   );
 }
-
-/** @param hasChart the chart of the span stands here, where no view above the groups shows it */
-export const SpanGroup = ({ hasChart }: { readonly hasChart: boolean }) => (
-  <Travelling>
-    <Spans />
-    <CurrentSteps />
-    {hasChart && <CurrentChart />}
-    <NeighboursThatFollow />
-  </Travelling>
-);
 
 function NeighboursThatFollow() {
   const dispatch = useAppDispatch();

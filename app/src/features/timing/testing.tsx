@@ -1,10 +1,9 @@
 import { LengthCard } from './cards/LengthCard';
-import { MarkGroup, MoveGroup, RangeGroup, SpanGroup } from './groups';
+import { HereGroup, MoveGroup, RangeGroup } from './groups';
 
 export const TimingGroups = () => (
   <>
-    <MarkGroup />
-    <SpanGroup hasChart />
+    <HereGroup hasChart />
     <RangeGroup />
     <MoveGroup />
     <LengthCard />

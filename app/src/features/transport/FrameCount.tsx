@@ -4,7 +4,7 @@ import { Pressable, TextInput, View } from 'react-native';
 import { currentFrame, goTo, pause, useFrame } from '../../playback/playhead';
 import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
-import { useLayout } from '../../ui/layout';
+import { type Layout, useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
 import { isLargeText } from '../../ui/textScale';
 import { NumericText } from '../../ui/Words';
@@ -12,28 +12,25 @@ import { transportWords as words } from '../../words/transport';
 import { countRoom } from './countRoom';
 import { firstFrameNumber, frameNumber } from '../../store/frameNumbers';
 
-/** Pixels beside the buttons, and at most so many. */
-const BUTTONS_PX = 272;
-const MAX_ROOM_PX = 150;
-const SLIM_ROOM_PX = 84;
-/** The count keeps so far from the edge where it can. */
-const MARGIN_PX = 12;
+/** Pixels for it, beside the rail or on a wide screen. */
+const WIDE_ROOM_PX = 150;
+const SLIM_ROOM_PX = 68;
+/** The count keeps so far from what stands beside it where it can. */
+const MARGIN_PX = 6;
 
 interface FrameCountProps {
   readonly lengthFrames: number;
   readonly rate: number;
-  readonly isSlim: boolean;
+  readonly layout: Layout;
 }
 
-export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
+export function FrameCount({ lengthFrames, rate, layout }: FrameCountProps) {
   const frame = useFrame();
   const { width } = useLayout();
   const [isTyping, setTyping] = useState(false);
   // Large text has a line of its own.
   const isLarge = isLargeText();
-  const room = isLarge
-    ? width - 2 * MARGIN_PX
-    : Math.min(isSlim ? SLIM_ROOM_PX : MAX_ROOM_PX, width - BUTTONS_PX);
+  const room = isLarge ? width - 2 * MARGIN_PX : layout === 'wide' ? WIDE_ROOM_PX : SLIM_ROOM_PX;
   const seconds = (at: number): string => fixed((at - 1) / rate, 2);
   const written = writeNumber(rate, 3);
   const { total, showsRate, free } = countRoom(room, lengthFrames, seconds(lengthFrames), written);
@@ -51,7 +48,7 @@ export function FrameCount({ lengthFrames, rate, isSlim }: FrameCountProps) {
       role="button"
       aria-label={words.typeAFrame(frameNumber(frame))}
       testID="frame-count"
-      className={`min-h-[44px] cursor-text ${isLarge ? 'flex-row items-baseline gap-4 pl-3' : 'items-end justify-center'}`}
+      className={`min-h-[44px] cursor-text ${isLarge ? 'flex-row items-baseline gap-4 pl-3' : 'items-center justify-center'}`}
       style={size}
       onPress={() => {
         pause();

@@ -8,76 +8,119 @@ import SkipBack from 'lucide-react-native/icons/skip-back';
 import SkipForward from 'lucide-react-native/icons/skip-forward';
 import { useEffect } from 'react';
 import { Pressable, View } from 'react-native';
+import { playMenu } from '../../commands/menus/playMenu';
 import { goTo, pause, setRange, step, togglePlay, useIsPlaying } from '../../playback/playhead';
-import { useAppDispatch, useSettings } from '../../store/hooks';
+import { useAppDispatch, useAppStore, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { selectPassage } from '../../store/selectors/timingSelection';
 import { IconButton } from '../../ui/Button';
 import { colour } from '../../ui/colour';
+import { openContextMenu } from '../../ui/contextMenu';
 import type { Layout } from '../../ui/layout';
 import { isLargeText } from '../../ui/textScale';
 import { FrameCount } from './FrameCount';
 import { ScrubRail } from './ScrubRail';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
-export function Transport({ layout }: { readonly layout: Layout }) {
-  const isWide = layout !== 'phone';
-  const isSlim = layout === 'side';
+interface TransportProps {
+  readonly layout: Layout;
+  /** Over a raised panel the rail is all there is room for. */
+  readonly isRailOnly?: boolean;
+}
+
+export function Transport({ layout, isRailOnly = false }: TransportProps) {
+  const isWide = layout === 'wide';
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const rate = useThrottledShotValue((shot) => shot.rate);
-  const { loops } = useSettings();
-  const dispatch = useAppDispatch();
+  const { loops, playbackSpeed } = useSettings();
   const passage = useThrottledSelector(selectPassage);
-  useEffect(() => setRange({ lengthFrames, rate, loops, passage }), [lengthFrames, rate, loops, passage]);
-  useEffect(() => pause, []);
-  const buttons = (
-    <View
-      className={`flex-row items-center justify-between ${isWide ? 'gap-1 px-2' : 'px-1'} ${isLargeText() ? 'flex-wrap' : ''}`}
-    >
-      <View className="flex-row items-center">
-        {!isSlim && (
-          <>
-            <IconButton
-              label={loops ? words.loopOn : words.loopOff}
-              icon={Repeat}
-              pressed={loops}
-              onPress={() => dispatch(settingsChanged({ loops: !loops }))}
-            />
-            <IconButton label={words.firstFrame} icon={SkipBack} onPress={() => goTo(1)} />
-          </>
-        )}
-        <IconButton label={words.oneFrameBack} icon={ChevronLeft} onPress={() => step(-1)} />
-        <PlayButton />
-        <IconButton label={words.oneFrameOn} icon={ChevronRight} onPress={() => step(1)} />
-        {!isSlim && (
-          <IconButton label={words.lastFrame} icon={SkipForward} onPress={() => goTo(lengthFrames)} />
-        )}
-      </View>
-      <FrameCount lengthFrames={lengthFrames} rate={rate} isSlim={isSlim} />
-    </View>
+  useEffect(
+    () => setRange({ lengthFrames, rate, loops, passage, speed: playbackSpeed }),
+    [lengthFrames, rate, loops, passage, playbackSpeed],
   );
+  useEffect(() => pause, []);
+  const count = <FrameCount lengthFrames={lengthFrames} rate={rate} layout={layout} />;
+  const back = <StepButton label={words.oneFrameBack} icon={ChevronLeft} by={-1} />;
+  const on = <StepButton label={words.oneFrameOn} icon={ChevronRight} by={1} />;
   return (
     <View
       testID="transport"
-      className={`border-y border-line bg-card ${isWide ? 'flex-row items-center' : ''}`}
+      className={`border-y border-line bg-card ${isLargeText() && !isWide ? '' : 'flex-row items-center'} ${isWide || isRailOnly ? '' : 'min-h-[52px]'}`}
     >
-      {isWide && buttons}
-      <View className={isWide ? 'flex-1 pr-2' : ''}>
+      {!isRailOnly && (
+        <View className={`flex-row items-center ${isWide ? 'gap-1 px-2' : 'pl-2'}`}>
+          {isWide ? (
+            <>
+              <LoopAndFirst />
+              {back}
+              <PlayButton />
+              {on}
+              <IconButton label={words.lastFrame} icon={SkipForward} onPress={() => goTo(lengthFrames)} />
+              {count}
+            </>
+          ) : (
+            <>
+              <PlayButton />
+              {back}
+              {count}
+              {on}
+            </>
+          )}
+        </View>
+      )}
+      <View className={`min-w-0 flex-1 ${isWide ? 'pr-2' : ''}`}>
         <ScrubRail />
       </View>
-      {!isWide && buttons}
     </View>
   );
 }
 
+function LoopAndFirst() {
+  const { loops } = useSettings();
+  const dispatch = useAppDispatch();
+  return (
+    <>
+      <IconButton
+        label={loops ? words.loopOn : words.loopOff}
+        icon={Repeat}
+        pressed={loops}
+        onPress={() => dispatch(settingsChanged({ loops: !loops }))}
+      />
+      <IconButton label={words.firstFrame} icon={SkipBack} onPress={() => goTo(1)} />
+    </>
+  );
+}
+
+interface StepButtonProps {
+  readonly label: string;
+  readonly icon: typeof ChevronLeft;
+  readonly by: 1 | -1;
+}
+
+const StepButton = ({ label, icon: Icon, by }: StepButtonProps) => (
+  <Pressable
+    role="button"
+    aria-label={label}
+    onPress={() => step(by)}
+    className="h-[44px] w-[34px] items-center justify-center"
+  >
+    <Icon size={22} strokeWidth={1.75} color={colour.ink} />
+  </Pressable>
+);
+
+/** A press plays; one that rests opens what else there is to playing. */
 function PlayButton() {
   const isPlaying = useIsPlaying();
+  const store = useAppStore();
   const Icon = isPlaying ? Pause : Play;
   return (
     <Pressable
       role="button"
       aria-label={isPlaying ? words.pause : words.play}
       onPress={togglePlay}
+      onLongPress={({ nativeEvent: { pageX, pageY } }) =>
+        openContextMenu(playMenu(store), { x: pageX, y: pageY }, true)
+      }
       className="h-[44px] w-[44px] items-center justify-center rounded-full bg-brass"
     >
       <Icon size={22} strokeWidth={1.75} color={colour.onbrass} />

@@ -77,6 +77,26 @@ export const railSurface = (rail: RailView): PointerSurface<ViewPointer> =>
     targets: RAIL_TARGETS.map(({ find }) => find),
     ground: (_, start) => {
       goTo(railFrame(rail, start));
-      return { startsAtOnce: true, drag: (now) => goTo(railFrame(rail, now)) };
+      return { startsAtOnce: true, drag: scrubFrom(rail, start) };
     },
   });
+
+/** So far above the rail a finger scrubs half as fast, pixels. */
+const FINER_PX = 40;
+/** A finger on the rail strays so far above it, pixels. */
+const STRAY_PX = 12;
+
+/** The playhead under a finger; one that has left the rail upward scrubs finer, the further the finer. */
+function scrubFrom(rail: RailView, start: ViewPointer): (now: ViewPointer) => void {
+  let frame = railFrame(rail, start);
+  let last = start;
+  let hasLeft = false;
+  return (now) => {
+    hasLeft ||= now.y < -STRAY_PX;
+    const above = Math.max(0, -STRAY_PX - now.y);
+    const by = (railFrame(rail, now) - railFrame(rail, last)) / (1 + above / FINER_PX);
+    frame = hasLeft ? Math.min(rail.lengthFrames, Math.max(1, frame + by)) : railFrame(rail, now);
+    last = now;
+    goTo(frame);
+  };
+}

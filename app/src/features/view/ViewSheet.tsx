@@ -6,12 +6,15 @@ import {
   MIN_GUIDE_STRENGTH,
   MAX_GHOSTS,
   MAX_GRID,
+  PLAYBACK_SPEEDS,
   type Settings,
   settingsChanged,
 } from '../../store/settingsSlice';
 import { useLengths } from '../../store/lengths';
 import { viewSheetSet } from '../../store/sessionSlice';
-import { IconButton } from '../../ui/Button';
+import { goTo } from '../../playback/playhead';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
+import { Button, IconButton } from '../../ui/Button';
 import { NumberField } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Slider } from '../../ui/Slider';
@@ -22,6 +25,8 @@ const THEMES = [
   { value: 'paper', label: words.paper },
   { value: 'lampout', label: words.lampOut },
 ] as const;
+
+const SPEEDS = PLAYBACK_SPEEDS.map((value) => ({ value: value as number, label: words.speed(value) }));
 
 const FIRST_FRAMES = [
   { value: 1, label: words.firstFrameOne },
@@ -37,6 +42,7 @@ export function ViewSheet() {
   const { ghosts, showsGhosts, theme } = settings;
   const dispatch = useAppDispatch();
   const { field: length } = useLengths();
+  const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
   const change = (some: Partial<typeof settings>): void => {
     dispatch(settingsChanged(some));
   };
@@ -116,6 +122,18 @@ export function ViewSheet() {
             [words.gridLines, 'snapsToGrid'],
           ]}
         />
+        <Heading>{words.playback}</Heading>
+        <Toggle label={words.loop} value={settings.loops} onChange={(loops) => change({ loops })} />
+        <Segmented
+          label={words.playback}
+          value={settings.playbackSpeed}
+          options={SPEEDS}
+          onChange={(playbackSpeed) => change({ playbackSpeed })}
+        />
+        <View className="flex-row gap-2">
+          <Button label={words.toFirstFrame} className="flex-1" onPress={() => goTo(1)} />
+          <Button label={words.toLastFrame} className="flex-1" onPress={() => goTo(lengthFrames)} />
+        </View>
         <Heading>{words.theme}</Heading>
         <Segmented
           label={words.theme}

@@ -7,6 +7,5 @@ export const arc = describeStep({
   label: words.arc,
   icon: Spline,
   edits: 'arcs',
-  fieldShare: 0.36,
   line: 'hint',
 });

@@ -7,6 +7,5 @@ export const figure = describeStep({
   label: words.figure,
   icon: PersonStanding,
   edits: 'poses',
-  fieldShare: 0.33,
   line: 'hint-first',
 });

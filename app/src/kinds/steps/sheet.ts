@@ -7,6 +7,5 @@ export const sheet = describeStep({
   label: words.sheet,
   icon: Rows,
   edits: 'nothing',
-  fieldShare: 0.25,
   line: 'numbers',
 });

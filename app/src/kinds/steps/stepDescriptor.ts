@@ -11,8 +11,6 @@ export interface StepDescriptor<Name extends string = string> {
   readonly label: string;
   readonly icon: LucideIcon;
   readonly edits: Edits;
-  /** Height of the field on a phone, as a share of the window's. */
-  readonly fieldShare: number;
   /**
    * What stands under the field: what a press would do, or the numbers of the frame. A wide screen has both for `both`
    * and `hint-first`; a phone the numbers for the one and the hint for the other.

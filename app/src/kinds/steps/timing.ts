@@ -7,6 +7,5 @@ export const timing = describeStep({
   label: words.timing,
   icon: Timer,
   edits: 'timing',
-  fieldShare: 0.29,
   line: 'both',
 });

@@ -9,6 +9,7 @@ import type { RootState } from '../../store/store';
 import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 import { selectActiveArc } from '../../store/selectors/active';
+import { useThrottledEditor } from '../../store/throttled/hooks';
 
 /** What is being drawn: it waits to be kept. */
 const drawing = (state: RootState): string | null => {
@@ -19,17 +20,31 @@ const drawing = (state: RootState): string | null => {
 
 const DrawOrWeigh = () => <DrawGroup PhysicalDialog={PhysicalDialog} />;
 
+/** What is selected on the arc goes before the arc as a whole. */
+const ArcAndPlace = () => (
+  <>
+    <PlaceGroup />
+    <ThisArc />
+  </>
+);
+
+function ArcSummary() {
+  const isAny = useThrottledEditor(
+    ({ selectedPointIds, arcLocation }) => selectedPointIds.length > 0 || arcLocation !== null,
+  );
+  return isAny ? <PlaceSummary /> : <ArcLength />;
+}
+
 const CONTENTS: GroupContents<'arc'> = {
   arc: {
-    Content: ThisArc,
-    Summary: ArcLength,
-    cue: (state) => (drawing(state) ? null : selectActiveArc(state)!.id),
-  },
-  place: {
-    Content: PlaceGroup,
-    Summary: PlaceSummary,
-    cue: ({ editor: { selectedPointIds, arcLocation } }) =>
-      arcLocation ? 'spot' : selectedPointIds.join(' ') || null,
+    Content: ArcAndPlace,
+    Summary: ArcSummary,
+    startsInFront: true,
+    cue: (state) => {
+      const { selectedPointIds, arcLocation } = state.editor;
+      if (drawing(state)) return null;
+      return `${selectActiveArc(state)!.id} ${arcLocation ? 'spot' : ''} ${selectedPointIds.join(' ')}`;
+    },
   },
   draw: { Content: DrawOrWeigh, cue: drawing, isUrgent: true },
   all: { Content: ArcList, Summary: ArcListSummary, startsFolded: true },

@@ -1,14 +1,15 @@
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
 import { CycleGroup, CycleSummary } from '../../features/figure/cycle/CycleGroup';
 import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
-import { LooksGroup, LooksSummary } from '../../features/figure/LooksGroup';
-import { OffsetGroup, OffsetSummary } from '../../features/figure/OffsetGroup';
+import { LooksGroup } from '../../features/figure/LooksGroup';
+import { OffsetGroup } from '../../features/figure/OffsetGroup';
 import { PartsGroup, PartsSummary } from '../../features/figure/parts/PartsGroup';
-import { PoseGroup, PoseSummary } from '../../features/figure/PoseGroup';
+import { PoseGroup } from '../../features/figure/PoseGroup';
 import type { HoldOf } from '../../features/figure/PosesCard';
-import type { EasingChoice } from '../../features/figure/tracks/TrackCard';
-import { SizeGroup, SizeSummary } from '../../features/figure/SizeGroup';
-import { TurnGroup, TurnSummary } from '../../features/figure/TurnGroup';
+import { KeyLines, type LineContents } from '../../features/figure/keys/KeyLines';
+import { type EasingChoice, TrackCard } from '../../features/figure/tracks/TrackCard';
+import { SizeGroup } from '../../features/figure/SizeGroup';
+import { LeanGroup, TurnGroup } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
 import { type GroupContents, PanelGroups } from '../PanelGroups';
@@ -18,39 +19,36 @@ import { selectActiveWaiting } from '../../store/selectors/active';
 const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />;
 const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
 
+const LINES: LineContents = {
+  place: () => <PoseGroup hold={holdHere} />,
+  turn: () => <TurnGroup easingChoice={easingChoice} />,
+  size: () => <SizeGroup easingChoice={easingChoice} />,
+  offset: () => <OffsetGroup easingChoice={easingChoice} />,
+  opacity: () => <TrackCard track="opacity" easingChoice={easingChoice} />,
+  lean: LeanGroup,
+};
+
+const FiguresAndLooks = () => (
+  <>
+    <FiguresGroup />
+    <LooksGroup />
+  </>
+);
+
 const CONTENTS: GroupContents<'figure'> = {
   figures: {
-    Content: FiguresGroup,
+    Content: FiguresAndLooks,
     Summary: FiguresSummary,
+    startsFolded: true,
     cue: (state) => selectActiveWaiting(state)?.figureId ?? null,
   },
-  pose: {
+  keys: {
     startsInFront: true,
-    Content: () => <PoseGroup hold={holdHere} />,
-    Summary: PoseSummary,
+    Content: () => <KeyLines contents={LINES} />,
     cue: ({ editor: { tool } }) => (tool === 'pose' ? tool : null),
     isUrgent: true,
   },
-  looks: { Content: LooksGroup, Summary: LooksSummary, startsFolded: true },
-  turn: {
-    Content: () => <TurnGroup easingChoice={easingChoice} />,
-    Summary: TurnSummary,
-  },
-  size: {
-    Content: () => <SizeGroup easingChoice={easingChoice} />,
-    Summary: SizeSummary,
-    startsFolded: true,
-  },
-  offset: {
-    Content: () => <OffsetGroup easingChoice={easingChoice} />,
-    Summary: OffsetSummary,
-    startsFolded: true,
-  },
-  cycle: {
-    Content: CycleGroup,
-    Summary: CycleSummary,
-    startsFolded: true,
-  },
+  drawings: { Content: CycleGroup, Summary: CycleSummary, startsFolded: true },
   parts: {
     Content: PartsGroup,
     Summary: PartsSummary,

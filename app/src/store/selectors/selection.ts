@@ -38,6 +38,14 @@ export function selectFigurePivot(state: RootState, frame: number): Vector | nul
   return { x: travel.pivotX[i]!, y: travel.pivotY[i]! };
 }
 
+/** The middle of the active figure on a frame, field units; the middle of its arc where nothing travels. */
+export function selectFigureMiddle(state: RootState, frame: number): Vector | null {
+  const pivot = selectFigurePivot(state, frame);
+  if (pivot) return { x: pivot.x, y: pivot.y - selectActiveTravel(state)!.figureHeight / 4 };
+  const arc = selectActiveArc(state);
+  return arc ? middleOf(arc.points) : null;
+}
+
 /** Distance from the start to the place that was chosen on an arc, field units; null when there is none. */
 export function chosenDistance(arc: Arc, { arcLocation }: EditorState): number | null {
   if (!arcLocation || !measureArc(arc).segments[arcLocation.segment]) return null;

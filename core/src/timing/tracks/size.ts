@@ -13,7 +13,7 @@ export const size = defineTrack({
   column: 'size_percent',
 });
 
-/** Size down in percent, for a move whose sizes run apart. */
+/** Height in percent, for a move whose sizes run apart. */
 export const sizeDown = defineTrack({
   name: 'sizeDown',
   said: 'height',

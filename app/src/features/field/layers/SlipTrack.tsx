@@ -29,7 +29,7 @@ function trackPath(rows: readonly SlipRow[], pixel: number): string {
 export const SlipTrack = memo(function SlipTrack() {
   const pixel = usePixel();
   const isSeen = useThrottledSelector(
-    (state) => selectEdits(state) === 'poses' && state.settings.groupInFront.figure === 'cycle',
+    (state) => selectEdits(state) === 'poses' && state.settings.groupInFront.figure === 'drawings',
   );
   const [path] = useState(() => lruMemoize(trackPath));
   if (!isSeen) return null;

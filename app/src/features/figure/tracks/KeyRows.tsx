@@ -17,7 +17,6 @@ import { Drawing } from '../../../ui/Drawing';
 import { SANS } from '../../../ui/fonts';
 import { figureWords as words } from '../../../words/figure';
 import { keyRowsSurface, selectPlacedKeys, type PlacedKey, rowPath } from './keyRows';
-import { SelectedKeys } from './SelectedKeys';
 import { ROW_PX, selectTracksWithKeys } from './selectTracksWithKeys';
 import { useTrackKeys } from './useTrackKeys';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
@@ -35,17 +34,11 @@ interface KeyRowsProps {
 /**
  * The keys of the tracks under the unrolled arc, where the figure is on their frames: a drag takes a key along the arc to
  * another frame. Nothing where no track has keys.
- * @param hasFields whether what is selected can be typed beneath them
  */
-export function KeyRows({ hasFields, ...on }: KeyRowsProps & { readonly hasFields: boolean }) {
+export function KeyRows(on: KeyRowsProps) {
   const tracks = useThrottledSelector(selectTracksWithKeys, shallowEqual);
   if (tracks.length === 0) return null;
-  return (
-    <View>
-      <Rows tracks={tracks} {...on} />
-      {hasFields && <SelectedKeys />}
-    </View>
-  );
+  return <Rows tracks={tracks} {...on} />;
 }
 
 interface RowsProps extends KeyRowsProps {

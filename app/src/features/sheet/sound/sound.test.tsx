@@ -46,7 +46,7 @@ test('it begins later, and is taken out; its cues stay', () => {
   fireEvent.changeText(screen.getByLabelText('Begins at, s'), '0.5');
   fireEvent(screen.getByLabelText('Begins at, s'), 'submitEditing');
   expect(shotOn(store).sound!.startSeconds).toBe(0.5);
-  fireEvent.press(screen.getByRole('button', { name: 'Take out the sound' }));
+  fireEvent.press(screen.getByRole('button', { name: 'Remove sound' }));
   expect([shotOn(store).sound, shotOn(store).cues.length]).toEqual([null, 1]);
 });
 

@@ -1,5 +1,4 @@
 import { timingWords as words } from '../../../words/timing';
-import { TERMS } from '../../../words/terms';
 import { frameField } from '../../../store/frames';
 import { arcLength, lastFrameFor, MAX_SHOT_FRAMES, type Mark, type Move } from '@humble/core';
 import ClipboardPaste from 'lucide-react-native/icons/clipboard-paste';
@@ -16,7 +15,8 @@ import { useLengths } from '../../../store/lengths';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { settingsChanged } from '../../../store/settingsSlice';
 import { addMark, copySelectedMarks, deleteSelectedMarks, pasteMarks } from '../../../commands/timing';
-import { selectSelectedMarks } from '../../../store/selectors/timingSelection';
+import type { AppThunk } from '../../../store/store';
+import { useMarksAtHand } from './useMarksAtHand';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
@@ -43,59 +43,41 @@ const KINDS = [
   { value: 'pass', label: words.pass },
 ] as const;
 
+/** The marks that are selected, else the one at the playhead, else the way to one. */
 export const MarksCard = memo(function MarksCard() {
-  const isSelected = useThrottledSelector((state) => selectSelectedMarks(state).length > 0);
-  return isSelected ? <SelectedMarks /> : <NoMark />;
+  const move = useThrottledMove();
+  const marks = useMarksAtHand();
+  if (!move) return null;
+  if (marks.length > 1) return <SeveralMarks move={move} marks={marks} />;
+  return marks[0] ? <OneMark key={marks[0].id} move={move} mark={marks[0]} /> : <NoMark />;
 });
 
-function SelectedMarks() {
-  const move = useThrottledMove();
-  const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const selected = move?.marks.filter(({ id }) => selectedIds.includes(id)) ?? [];
-  if (!move || selected.length === 0) return null;
-  return selected.length === 1 ? (
-    <OneMark move={move} mark={selected[0]!} />
-  ) : (
-    <SeveralMarks move={move} marks={selected} />
-  );
-}
-
 function NoMark() {
-  const move = useThrottledFramesOfMove();
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   const copied = useThrottledEditor((editor) => editor.copied);
-  if (!move) return null;
-  const mark = move.marks.find((candidate) => candidate.frame === frame);
   return (
-    <Card title={words.frame(frameNumber(frame))} aside={mark ? words.aMark : undefined}>
-      <View className="flex-row flex-wrap gap-2">
-        {mark ? (
-          <Button
-            label={words.selectTheMark}
-            icon={Flag}
-            onPress={() => dispatch(marksSelected([mark.id]))}
-          />
-        ) : (
-          <Button label={words.addAMark} icon={Flag} kind="brass" onPress={() => dispatch(addMark())} />
-        )}
-        {copied && (
-          <Button label={words.pasteMarks} icon={ClipboardPaste} onPress={() => dispatch(pasteMarks())} />
-        )}
-      </View>
-      <HoldHere move={move} frame={frame} />
-      <Together />
-    </Card>
+    <View className="gap-2">
+      <Button
+        label={words.addAMarkOn(frameNumber(frame))}
+        icon={Flag}
+        kind="brass"
+        onPress={() => dispatch(addMark())}
+      />
+      {copied && (
+        <Button label={words.pasteMarks} icon={ClipboardPaste} onPress={() => dispatch(pasteMarks())} />
+      )}
+    </View>
   );
 }
 
 /** What goes for every change in time: whether later marks come along; and selecting several with a finger. */
-function Together() {
+export const MarkSettings = memo(function MarkSettings() {
   const dispatch = useAppDispatch();
   const { takesLater } = useSettings();
   const isSeveral = useThrottledEditor(({ isSelectingSeveral }) => isSelectingSeveral);
   return (
-    <>
+    <Card>
       <Toggle
         label={words.shiftLaterMarks}
         value={takesLater}
@@ -106,9 +88,9 @@ function Together() {
         value={isSeveral}
         onChange={(value) => dispatch(selectingSeveralSet(value))}
       />
-    </>
+    </Card>
   );
-}
+});
 
 function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const edit = useEdit();
@@ -141,12 +123,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const after = move.marks[index + 1];
   const furthest = arc.closed ? 1_000 * wholeLength : wholeLength;
   return (
-    <Card
-      title={words.markOnFrame(frameNumber(mark.frame))}
-      term={TERMS.mark}
-      aside={mark.label || undefined}
-      isActive
-    >
+    <Card isActive>
       <NumberPair
         pair={[
           frameField({
@@ -196,8 +173,7 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
         </View>
       )}
       <HoldHere move={move} frame={mark.frame} />
-      <Handling count={1} canDelete={move.marks.length > 2} />
-      <Together />
+      <Handling markIds={markIds} canDelete={move.marks.length > 2} />
     </Card>
   );
 }
@@ -210,7 +186,7 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
   const fromStart = useGestureBaseline(first);
   const kind = marks.every((mark) => mark.kind === first.kind) ? first.kind : null;
   return (
-    <Card title={words.marks(marks.length)} isActive>
+    <Card isActive>
       <NumberField
         {...frameField({
           label: words.firstOnFrame,
@@ -238,30 +214,39 @@ function SeveralMarks({ move, marks }: { readonly move: Move; readonly marks: re
         label={marks.every(({ label }) => label === first.label) ? first.label : ''}
         onChange={(label) => edit('setMarks', { moveId: move.id, markIds, label })}
       />
-      <Handling count={marks.length} canDelete={move.marks.length - marks.length >= 2} />
-      <Together />
+      <Handling markIds={markIds} canDelete={move.marks.length - marks.length >= 2} />
     </Card>
   );
 }
 
-function Handling({ count, canDelete }: { readonly count: number; readonly canDelete: boolean }) {
+interface HandlingProps {
+  readonly markIds: readonly string[];
+  readonly canDelete: boolean;
+}
+
+function Handling({ markIds, canDelete }: HandlingProps) {
   const dispatch = useAppDispatch();
-  const what = count === 1 ? 'mark' : 'marks';
-  const frame = useThrottledFrame();
-  const isMarked = useThrottledMove()?.marks.some((mark) => mark.frame === frame) ?? true;
+  const isSelected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds.length > 0);
+  const what = markIds.length === 1 ? 'mark' : 'marks';
+  const withThem = (command: AppThunk): void => {
+    dispatch(marksSelected(markIds));
+    dispatch(command);
+  };
   return (
     <ActionRow
       actions={[
-        // At the playhead, whatever is selected.
-        !isMarked && { label: words.addAMarkHere, icon: Flag, onPress: () => dispatch(addMark()) },
-        { label: words.copy(what), icon: Copy, onPress: () => dispatch(copySelectedMarks()) },
-        { label: words.deselect, icon: Deselect, onPress: () => dispatch(marksSelected([])) },
+        { label: words.copy(what), icon: Copy, onPress: () => withThem(copySelectedMarks()) },
+        isSelected && {
+          label: words.deselect,
+          icon: Deselect,
+          onPress: () => dispatch(marksSelected([])),
+        },
         {
           label: words.deleteNamed(what),
           icon: Trash,
           isRemoval: true,
           disabled: !canDelete,
-          onPress: () => dispatch(deleteSelectedMarks()),
+          onPress: () => withThem(deleteSelectedMarks()),
         },
       ]}
     />

@@ -21,7 +21,8 @@ import { frameNumber } from '../../../store/frameNumbers';
 interface SpanCardProps {
   readonly move: Move;
   readonly span: Span;
-  readonly isCurrent: boolean;
+  /** Under a mark, whose span it is; between marks the head says so. */
+  readonly isTitled: boolean;
 }
 
 type Manner = 'even' | 'steady' | 'soft' | 'other';
@@ -42,7 +43,7 @@ function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) =>
   return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
 }
 
-export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }: SpanCardProps) {
+export function SpanCard({ move, span: { from, to, frames, isHold }, isTitled }: SpanCardProps) {
   const edit = useEdit();
   const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
   const [isChoosing, setChoosing] = useState(false);
@@ -51,14 +52,7 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
     edit('setEasing', { moveId: move.id, markId: from.id, easing: next }, undoGroup);
   };
   const { offered, choose } = useEasingChoice(from.id, easing, frames, setEasing);
-  if (isHold)
-    return (
-      <Card
-        title={words.holdFromTo(frameNumber(from.frame), frameNumber(to.frame))}
-        aside={words.frameCount(frames)}
-        isActive={isCurrent}
-      />
-    );
+  if (isHold) return null;
   const others = spansOf(move)
     .filter((span) => !span.isHold && span.from.id !== from.id)
     .map((span) => span.from.id);
@@ -68,10 +62,10 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isCurrent }
   const isTooLong = easing.kind === 'ramped' && easing.leaveFrames + easing.arriveFrames > frames;
   return (
     <Card
-      title={words.framesFromTo(frameNumber(from.frame), frameNumber(to.frame))}
+      title={isTitled ? words.spanFromTo(frameNumber(from.frame), frameNumber(to.frame)) : undefined}
       term={TERMS.span}
       aside={words.increments(frames)}
-      isActive={isCurrent}
+      isActive
     >
       {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
       <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />

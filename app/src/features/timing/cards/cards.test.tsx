@@ -81,7 +81,7 @@ test('what happens before the first and after the last mark is chosen apart', ()
   };
   expect(places(6, 26)).toEqual([30, 90]);
   // Five frames before the first mark it is where it will be five after it: half way from 30 to 90.
-  const swings = screen.getAllByRole('radio', { name: 'Swing' });
+  const swings = screen.getAllByRole('radio', { name: 'Back and forth' });
   fireEvent.press(swings[0]!);
   expect(places(6, 26)).toEqual([60, 90]);
   fireEvent.press(screen.getAllByRole('radio', { name: 'Continue' })[1]!);

@@ -41,7 +41,7 @@ import { selectActiveMove } from '../../../store/selectors/active';
 import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
 
 /** Height of the ruler, and room at both of its ends, pixels. */
-export const HEIGHT = 134;
+export const HEIGHT = 84;
 export const SIDE = 12;
 
 interface DrawingProps {
@@ -64,13 +64,8 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
   return (
     <LiveViewContext value={RULER_LIVE_VIEW}>
       <Drawing width={width} height={HEIGHT}>
-        {otherTake === null && ruler.even.length > 0 && (
-          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour.soft}>
-            {words.evenForComparison}
-          </Text>
-        )}
         {otherTake !== null && (
-          <Text x={SIDE} y={14} fontSize={12} fontFamily={SANS} fill={colour[OTHER_TAKE.tone]}>
+          <Text x={SIDE} y={23} fontSize={11} fontFamily={SANS} fill={colour[OTHER_TAKE.tone]}>
             {otherTake}
           </Text>
         )}
@@ -114,7 +109,7 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
           <Text
             key={x}
             x={x}
-            y={BASE - LONG - 6}
+            y={BASE - LONG - 4}
             fontSize={11}
             fontFamily={MONO}
             textAnchor="middle"
@@ -200,13 +195,13 @@ function livePaths(axis: Axis) {
     bands: followRuler((ruler) => posts(ruler).bands),
     selected: followMarks((ruler, selected) => postsPath(ruler, axis, isSelectedIn(selected))),
     needle: (state: RootState): string => needle(state, (x) => `M${x} ${BASE}v${-SHORT}`),
-    needleHead: (state: RootState): string => needle(state, (x) => `M${x} 34m-6 0h12l-6 8z`),
+    needleHead: (state: RootState): string => needle(state, (x) => `M${x} 13m-6 0h12l-6 8z`),
     chosen: (state: RootState): string => {
       const now = selectTiming(state);
       const chosen = selectPickedRange(state);
       if (!now || !chosen) return '';
       const [a, b] = [chosen.stretch.from, chosen.stretch.to].map((s) => at(axis, s / now.fieldUnits));
-      return `M${a} 20H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;
+      return `M${a} 2H${Math.max(b!, a! + 2)}V${BASE}H${a}Z`;
     },
   };
 }

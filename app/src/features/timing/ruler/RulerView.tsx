@@ -27,23 +27,13 @@ import { HEIGHT, RulerDrawing, SIDE } from './RulerDrawing';
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 
 interface RulerProps {
-  readonly isWide?: boolean;
   readonly under: (axis: Axis, width: number) => ReactNode;
 }
 
-export function RulerView({ isWide = false, under }: RulerProps) {
-  const shot = useThrottledShot();
-  const move = useThrottledMove();
+export function RulerView({ under }: RulerProps) {
   const ruler = useThrottledSelector((state) => selectTiming(state)?.ruler ?? null);
-  if (!move || !ruler) return <Words tone="soft">{words.theArcAppearsHereAsA}</Words>;
-  return (
-    <View>
-      <RulerInHand ruler={ruler} under={under} />
-      <View pointerEvents="none" className={isWide ? 'absolute right-[88px] top-0' : ''}>
-        <Extremes shot={shot} move={move} />
-      </View>
-    </View>
-  );
+  if (!ruler) return <Words tone="soft">{words.theArcAppearsHereAsA}</Words>;
+  return <RulerInHand ruler={ruler} under={under} />;
 }
 
 const describe = ({ ticks, to, units }: UnrolledArc): string =>
@@ -124,31 +114,7 @@ function RulerInHand({ ruler, under }: Pick<RulerProps, 'under'> & { readonly ru
 
 const RULER_TARGETS: readonly Target<TimingView>[] = [markTarget, tickTarget];
 
-/** Down to here a drag looks at other frames, pixels. */
-const NEEDLE_ZONE = 42;
+/** Down to here a drag looks at other frames, pixels: the ticks stand below. */
+const NEEDLE_ZONE = 25;
 /** A tick or a post is taken from so far away, pixels. */
 const TAKE_PX = 14;
-
-function Extremes({ shot, move }: { readonly shot: Shot; readonly move: Move }) {
-  const table = incrementTable(shot, move);
-  const { largest, smallest } = extremeIncrements(table);
-  if (!largest || !smallest) return null;
-  const unit = table.units === 'mm' ? ' mm' : words.units;
-  const [most, least] = [largest, smallest].map(({ along }) => fixed(Math.abs(along!), 2));
-  if (most === least)
-    return (
-      <Words tone="soft" testID="extremes">
-        {words.everyStep} <NumericText strong>{most}</NumericText>
-        {unit}
-      </Words>
-    );
-  // The step that closes a loop leads back to its first picture.
-  const frameOf = (row: IncrementRow): string => String(frameNumber(row === table.closing ? 1 : row.frame));
-  return (
-    <Words tone="soft" testID="extremes">
-      {words.largestStep} <NumericText strong>{most}</NumericText>
-      {unit} {words.at} {frameOf(largest)} {words.smallest} <NumericText strong>{least}</NumericText>
-      {unit} {words.at} {frameOf(smallest)}
-    </Words>
-  );
-}

@@ -4,10 +4,10 @@ import { at, type Axis, isInSight } from '../../../ui/axis';
 import { byDetail, labelRow, longWithRoom, standsAlone } from '../../../ui/detail';
 import { frameNumber } from '../../../store/frameNumbers';
 
-export const BASE = 92;
-export const SHORT = 22;
-export const LONG = 36;
-export const POST_TOP = 44;
+export const BASE = 55;
+export const SHORT = 17;
+export const LONG = 28;
+export const POST_TOP = 12;
 
 const n = (value: number): string => value.toFixed(2);
 
@@ -81,8 +81,8 @@ export const skippedPath = ({ skipped }: UnrolledArc, axis: Axis): string =>
     .map(({ arcDistance }) => `M${n(at(axis, arcDistance))} ${BASE}v${-SHORT}m-5 ${SHORT / 2 + 4}l10 -8`)
     .join('');
 
-const EVEN_TOP = 22;
-const EVEN_HEIGHT = 10;
+const EVEN_TOP = 4;
+const EVEN_HEIGHT = 7;
 
 /** Ticks at constant speed, which stand alike everywhere: each by itself, or one band. */
 export function evenPath({ even }: UnrolledArc, axis: Axis): string {
@@ -156,7 +156,7 @@ interface Written {
 const LETTER_PX = 6.7;
 /** Room on both sides of a name, pixels. */
 const NAME_ROOM_PX = 5;
-const ROWS = [BASE + 21, BASE + 35] as const;
+const ROWS = [BASE + 17, BASE + 28] as const;
 
 /** Names of posts beneath the line, in two rows: those that are selected come first, then named ones, stops, passes. */
 export function postNames(

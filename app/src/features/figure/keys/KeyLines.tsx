@@ -1,0 +1,225 @@
+import type { Move, TrackName } from '@humble/core';
+import ChevronDown from 'lucide-react-native/icons/chevron-down';
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import { type ComponentType, memo, type ReactNode, useRef } from 'react';
+import { Pressable, View } from 'react-native';
+import { shallowEqual } from 'react-redux';
+import { addKey, deleteKeyAt } from '../../../commands/keys';
+import { addMark } from '../../../commands/timing';
+import { useThrottledFrame } from '../../../playback/playhead';
+import { keyLineOpened } from '../../../store/editorSlice';
+import type { KeyLine } from '../../../store/editorState';
+import { frameNumber } from '../../../store/frameNumbers';
+import { useAppDispatch, useEdit } from '../../../store/hooks';
+import { useLengths } from '../../../store/lengths';
+import { selectActiveTravel } from '../../../store/selectors/selection';
+import type { AppThunk, RootState } from '../../../store/store';
+import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
+import { colour } from '../../../ui/colour';
+import { fixed, writeNumber } from '../../../ui/numbers';
+import { useIntoView } from '../../../ui/useIntoView';
+import { NumericText, Words } from '../../../ui/Words';
+import { figureWords as words } from '../../../words/figure';
+import { NoFigure, NoFigureYet } from '../NoFigure';
+import { selectActiveWaiting } from '../../../store/selectors/active';
+import { useFigure } from '../useFigure';
+import { CURVE_SAMPLES, KeyCurve } from './KeyCurve';
+import { KeyPost } from './KeyPost';
+import { tiltOf } from '../../../kinds/tracks/tilt';
+
+interface LineDefinition {
+  readonly label: string;
+  /** Its tracks: each has a key where the line has one. Place has marks instead, and a lean is worked out. */
+  readonly tracks: readonly TrackName[];
+  /** What its curve shows, on each frame. */
+  readonly values: (state: RootState) => ArrayLike<number>;
+}
+
+const NONE: readonly number[] = [];
+const trackOf =
+  (track: TrackName) =>
+  (state: RootState): ArrayLike<number> =>
+    selectActiveTravel(state)?.tracks[track] ?? NONE;
+
+const LINES: Readonly<Record<KeyLine, LineDefinition>> = {
+  place: {
+    label: words.placeLine,
+    tracks: [],
+    values: (state) => selectActiveTravel(state)?.arcDistance ?? NONE,
+  },
+  turn: { label: words.turnLine, tracks: ['turn'], values: trackOf('turn') },
+  size: { label: words.sizeLine, tracks: ['size'], values: trackOf('size') },
+  offset: { label: words.offsetLine, tracks: ['offsetX', 'offsetY'], values: trackOf('offsetX') },
+  opacity: { label: words.opacityLine, tracks: ['opacity'], values: trackOf('opacity') },
+  lean: { label: words.leanLine, tracks: [], values: (state) => selectActiveTravel(state)?.heading ?? NONE },
+};
+
+/** What each line opens into. */
+export type LineContents = Readonly<Record<KeyLine, ComponentType>>;
+
+/**
+ * What changes of the figure besides its drawing, a line each: its value on this frame, whether a key is there, how it
+ * goes. Tapped, a line opens into all that can be set of it.
+ */
+export function KeyLines({ contents }: { readonly contents: LineContents }) {
+  const on = useFigure();
+  const waits = useThrottledSelector((state) => selectActiveWaiting(state) !== null);
+  if (!on) return waits ? <NoFigureYet /> : <NoFigure />;
+  return (
+    <View className="-mx-4 -mt-3">
+      {(Object.keys(LINES) as KeyLine[]).map((line) => (
+        <Line key={line} line={line} move={on.move} Content={contents[line]} />
+      ))}
+    </View>
+  );
+}
+
+interface LineProps {
+  readonly line: KeyLine;
+  readonly move: Move;
+  readonly Content: ComponentType;
+}
+
+function Line({ line, move, Content }: LineProps) {
+  const { label } = LINES[line];
+  const isOpen = useThrottledEditor(({ keyLine }) => keyLine === line);
+  const dispatch = useAppDispatch();
+  const head = useRef<View>(null);
+  useIntoView(head, isOpen, 'start');
+  const Chevron = isOpen ? ChevronDown : ChevronRight;
+  return (
+    <View ref={head} className="border-b border-line">
+      <View className="min-h-[48px] flex-row items-center pr-3">
+        <Post line={line} move={move} />
+        <Pressable
+          role="button"
+          aria-label={label}
+          aria-expanded={isOpen}
+          onPress={() => dispatch(keyLineOpened(isOpen ? null : line))}
+          className="min-h-[48px] min-w-0 flex-1 flex-row items-center gap-3"
+        >
+          <Words size="body" strong={isOpen} className="w-[72px]" numberOfLines={1}>
+            {label}
+          </Words>
+          <View className="min-w-0 flex-1">
+            <ValueHere line={line} move={move} />
+          </View>
+          <Curve line={line} />
+          <Chevron size={20} strokeWidth={1.75} color={colour.soft} />
+        </Pressable>
+      </View>
+      {isOpen && (
+        <View className="gap-3 px-4 pb-4 pt-1">
+          <Content />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** A post that stands solid where there is a key on this frame, dotted where there is none: a tap sets or clears it. */
+const Post = memo(function Post({ line, move }: Omit<LineProps, 'Content'>) {
+  const frame = useThrottledFrame();
+  const dispatch = useAppDispatch();
+  const edit = useEdit();
+  const { label, tracks } = LINES[line];
+  if (line === 'lean') return <View className="w-[44px]" />;
+  const mark = line === 'place' ? move.marks.find((one) => one.frame === frame) : undefined;
+  const isSet =
+    mark !== undefined || tracks.some((track) => move.tracks[track].some((key) => key.frame === frame));
+  const change = (): void => {
+    const all = (command: (track: TrackName) => AppThunk<boolean>): void =>
+      tracks.forEach((track) => dispatch(command(track)));
+    if (line === 'place') {
+      if (mark) edit('deletePose', { moveId: move.id, markId: mark.id });
+      else dispatch(addMark(frame));
+    } else if (isSet) all((track) => deleteKeyAt(track, frame));
+    else all((track) => addKey(track, frame));
+  };
+  const name = label.toLowerCase();
+  const says = (isSet ? words.clearKeyHere : words.setKeyHere)(name, frameNumber(frame));
+  return (
+    <Pressable
+      role="button"
+      aria-label={says}
+      aria-pressed={isSet}
+      onPress={change}
+      className="h-[48px] w-[44px] items-center justify-center"
+    >
+      <KeyPost isSet={isSet} />
+    </Pressable>
+  );
+});
+
+const Curve = memo(function Curve({ line }: { readonly line: KeyLine }) {
+  const shown = useThrottledSelector((state) => sampled(LINES[line].values(state)), shallowEqual);
+  return <KeyCurve values={shown} />;
+});
+
+function sampled(values: ArrayLike<number>): readonly number[] {
+  if (values.length === 0) return NONE;
+  return Array.from({ length: CURVE_SAMPLES }, (_, i) => {
+    const at = Math.round((i / (CURVE_SAMPLES - 1)) * (values.length - 1));
+    return values[at]!;
+  });
+}
+
+function ValueHere({ line, move }: Omit<LineProps, 'Content'>) {
+  const frame = useThrottledFrame();
+  const { text } = useLengths();
+  const now = useThrottledSelector((state) => {
+    const travel = selectActiveTravel(state);
+    if (!travel) return null;
+    const i = Math.min(frame, travel.x.length) - 1;
+    const { turn, size, offsetX, offsetY, opacity } = travel.tracks;
+    return {
+      place: travel.arcDistance[i]!,
+      heading: travel.heading[i]!,
+      direction: travel.direction[i]!,
+      turn: turn[i]!,
+      size: size[i]!,
+      x: offsetX[i]!,
+      y: offsetY[i]!,
+      opacity: opacity[i]!,
+    };
+  }, shallowEqual);
+  if (!now) return null;
+  return <Value>{valueText(line, move, now, text)}</Value>;
+}
+
+interface Now {
+  readonly place: number;
+  readonly heading: number;
+  readonly turn: number;
+  readonly size: number;
+  readonly x: number;
+  readonly y: number;
+  readonly opacity: number;
+}
+
+function valueText(line: KeyLine, move: Move, now: Now, text: (length: number) => string): string {
+  switch (line) {
+    case 'place':
+      return text(now.place);
+    case 'turn':
+      return tiltOf(now.heading);
+    case 'size':
+      return `${writeNumber(now.size, 1)} %`;
+    case 'offset':
+      return now.x === 0 && now.y === 0 ? words.onTheArcHere : `${text(now.x)}, ${text(now.y)}`;
+    case 'opacity':
+      return `${writeNumber(now.opacity, 1)} %`;
+    case 'lean':
+      return move.lean.by === 'none'
+        ? words.noLean
+        : move.lean.by === 'most'
+          ? words.leansUpTo(fixed(move.lean.mostDeg, 0))
+          : words.leanByPhysics;
+  }
+}
+
+const Value = ({ children }: { readonly children: ReactNode }) => (
+  <NumericText size="small" numberOfLines={1}>
+    {children}
+  </NumericText>
+);
