@@ -3,11 +3,8 @@ import { addFigure } from '../../commands/figures';
 import { benchWith, renderOn, shotOn, straightShot } from '../../testing/bench';
 import { AttachCard } from './AttachCard';
 import { LooksGroup } from './LooksGroup';
-import { PoseGroup } from './PoseGroup';
-import { TurnGroup } from './TurnGroup';
+import { KeyLines } from './keys/KeyLines';
 import { selectActiveMove } from '../../store/selectors/active';
-
-const nothing = () => null;
 
 const waitingBench = () => {
   const store = benchWith(straightShot(), 'figure');
@@ -29,14 +26,18 @@ test('a figure that waits is put on an arc in one press', () => {
 
 test('what needs an arc says so, and its looks can be chosen all the same', () => {
   const store = waitingBench();
-  for (const group of [
-    <TurnGroup key="turn" easingChoice={nothing} />,
-    <PoseGroup key="pose" hold={nothing} />,
-  ]) {
-    renderOn(store, group);
-    expect(screen.getByText(/This figure isn’t on an arc yet/)).toBeTruthy();
-    screen.unmount();
-  }
+  const Nothing = () => null;
+  const contents = {
+    place: Nothing,
+    turn: Nothing,
+    size: Nothing,
+    offset: Nothing,
+    opacity: Nothing,
+    lean: Nothing,
+  };
+  renderOn(store, <KeyLines contents={contents} />);
+  expect(screen.getByText(/This figure isn’t on an arc yet/)).toBeTruthy();
+  screen.unmount();
   renderOn(store, <LooksGroup />);
   expect(screen.getAllByRole('radio')).toHaveLength(10);
   fireEvent.press(screen.getByRole('radio', { name: 'Fish' }));

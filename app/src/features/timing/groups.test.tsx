@@ -1,5 +1,6 @@
 import { edits } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import { followSelection } from '../../commands/followSelection';
 import { rangePicked } from '../../store/editorSlice';
 import { currentFrame, goTo, setRange } from '../../playback/playhead';
 import { selectPickedRange, selectPassage } from '../../store/selectors/timingSelection';
@@ -49,6 +50,7 @@ test('between marks the span is at hand, and the way to the marks before and aft
   setRange({ lengthFrames: 57, rate: 24, loops: true });
   goTo(5);
   const store = show(withMarks(straightShot(57), [1, 0], [25, 0.4], [33, 0.4], [57, 1]));
+  const end = followSelection(store);
   expect(screen.getByText('Span 1 → 25')).toBeTruthy();
   expect(screen.getByText('24 increments')).toBeTruthy();
   fireEvent.press(screen.getByRole('button', { name: 'Next mark' }));
@@ -64,6 +66,7 @@ test('between marks the span is at hand, and the way to the marks before and aft
   fireEvent.press(screen.getByRole('button', { name: 'Previous mark' }));
   expect(screen.getByText('Span 33 → 57')).toBeTruthy();
   expect(store.getState().shot.past).toHaveLength(0);
+  end();
 });
 
 test('between marks one press puts a mark there, which is at hand then', () => {

@@ -1,0 +1,58 @@
+import { fireEvent, screen } from '@testing-library/react-native';
+import { goTo, setRange } from '../../../playback/playhead';
+import { benchWith, moveOn, renderOn, straightShot } from '../../../testing/bench';
+import { Words } from '../../../ui/Words';
+import { KeyLines } from './KeyLines';
+
+const opened = (text: string) => () => <Words>{text}</Words>;
+
+const show = () => {
+  setRange({ lengthFrames: 21, rate: 24, loops: true });
+  goTo(11);
+  const store = benchWith(straightShot(), 'figure');
+  renderOn(
+    store,
+    <KeyLines
+      contents={{
+        place: opened('of place'),
+        turn: opened('of turn'),
+        size: opened('of size'),
+        offset: opened('of offset'),
+        opacity: opened('of opacity'),
+        lean: opened('of lean'),
+      }}
+    />,
+  );
+  return store;
+};
+
+test('a line tells the value on this frame, and opens alone', () => {
+  show();
+  expect(screen.getAllByText('100 %')).toHaveLength(2);
+  expect(screen.getByText(/^60/)).toBeTruthy();
+  fireEvent.press(screen.getByLabelText('Turn'));
+  expect(screen.getByText('of turn')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText('Lean'));
+  expect(screen.queryByText('of turn')).toBeNull();
+  fireEvent.press(screen.getByLabelText('Lean'));
+  expect(screen.queryByText('of lean')).toBeNull();
+});
+
+test('a post sets a key on this frame, and clears it; one of place is a mark', () => {
+  const store = show();
+  fireEvent.press(screen.getByLabelText('Set a key of turn on frame 11'));
+  expect(moveOn(store).tracks.turn.map(({ frame }) => frame)).toEqual([11]);
+  fireEvent.press(screen.getByLabelText('Clear the key of turn on frame 11'));
+  expect(moveOn(store).tracks.turn).toEqual([]);
+  fireEvent.press(screen.getByLabelText('Set a key of place on frame 11'));
+  expect(moveOn(store).marks.map(({ frame }) => frame)).toEqual([1, 11, 21]);
+  fireEvent.press(screen.getByLabelText('Clear the key of place on frame 11'));
+  expect(moveOn(store).marks.map(({ frame }) => frame)).toEqual([1, 21]);
+});
+
+test('the post of an offset sets both its ways', () => {
+  const store = show();
+  fireEvent.press(screen.getByLabelText('Set a key of offset on frame 11'));
+  const { offsetX, offsetY } = moveOn(store).tracks;
+  expect([offsetX.length, offsetY.length]).toEqual([1, 1]);
+});
