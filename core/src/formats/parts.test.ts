@@ -27,9 +27,9 @@ test('the parts file has a line for each part of each exposure, in the units of 
   const at = (part: string, frame: number) =>
     partRows(shot).find((row) => row.part === part && row.frame === frame)!;
   expect(at('Figure 1', 11)).toMatchObject({ x: 200, sizePercent: 100 });
-  expect(at('Figure 1 3', 11)).toMatchObject({ x: 140, y: 0, sizePercent: 50, headingDeg: 0 });
-  expect(at('Figure 1 3', 11).straight).toBeCloseTo(20, 9);
-  expect(at('Figure 1 3', 2).straight).toBe(0);
+  expect(at('Part 3', 11)).toMatchObject({ x: 140, y: 0, sizePercent: 50, headingDeg: 0 });
+  expect(at('Part 3', 11).straight).toBeCloseTo(20, 9);
+  expect(at('Part 3', 2).straight).toBe(0);
   const inMm = edits.setSheet(edits.setScale(shot, { unitsPerMm: 4 }), { units: 'mm' });
   expect(partRows(inMm).find(({ part, frame }) => part === 'Figure 1' && frame === 11)!.x).toBe(50);
   const hidden = edits.setRider(shot, { moveId, riderId: 'part2', hidden: true });
@@ -41,7 +41,7 @@ test('the SVG has each part on each exposure, named', () => {
   const { looks, figures } = figuresSvg(chain(3));
   expect(looks).toHaveLength(1);
   expect(figures).toHaveLength(63);
-  expect(figures[0]).toContain('<title>Figure 1 3, frame 1</title>');
+  expect(figures[0]).toContain('<title>Part 3, frame 1</title>');
   // A bent part is its outline in the field.
   const bent = edits.setRider(chain(2), { moveId, riderId: 'part2', bends: true });
   expect(figuresSvg(bent).figures[0]).toContain('matrix(1 0 0 1 0 0)');

@@ -1,3 +1,4 @@
+import { DEMO_SHOTS } from '../testing/demoShots';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { edits } from '../edits/edits';
@@ -10,8 +11,7 @@ import { writeIncrementsCsv } from './incrementsCsv';
 
 const read = (text: string) => importShot({ name: 'Read.csv', text });
 const back = (shot: Shot) => read(writeIncrementsCsv(shot));
-const demo = (name: string): Shot =>
-  readShotFile(readFileSync(join(__dirname, '../../../demo/shots', `${name}.json`), 'utf8'));
+const demo = (name: string): Shot => readShotFile(readFileSync(join(DEMO_SHOTS, `${name}.json`), 'utf8'));
 
 /** What is seen, picture by picture. */
 const seen = (shot: Shot, move: Move) =>

@@ -1,3 +1,4 @@
+import { DEMO_SHOTS } from '../testing/demoShots';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { edits } from '../edits/edits';
@@ -15,8 +16,7 @@ import { readCuesCsv } from './readCuesCsv';
 
 const exporter = (flag: string) => EXPORTERS.find((one) => one.flag === flag)!;
 const plain = () => straightShot(400, 41);
-const demo = (name: string) =>
-  readShotFile(readFileSync(join(__dirname, '../../../demo/shots', `${name}.json`), 'utf8'));
+const demo = (name: string) => readShotFile(readFileSync(join(DEMO_SHOTS, `${name}.json`), 'utf8'));
 
 test('spacing charts: two keys and the drawings between, span by span; a hold has none', () => {
   const shot = withMarks(

@@ -1,3 +1,4 @@
+import { DEMO_SHOTS } from '../testing/demoShots';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { decodedText } from '../formats/decodedText';
@@ -6,9 +7,8 @@ import { openShot, readShotFile, writeShotFile } from './openShot';
 import { shotSchema } from './schema';
 import { SHOT_VERSION } from './version';
 
-const FOLDER = join(__dirname, '../../../demo/shots');
-const demo = readdirSync(FOLDER).map((name): object => ({
-  ...(JSON.parse(readFileSync(join(FOLDER, name), 'utf8')) as object),
+const demo = readdirSync(DEMO_SHOTS).map((name): object => ({
+  ...(JSON.parse(readFileSync(join(DEMO_SHOTS, name), 'utf8')) as object),
   version: SHOT_VERSION,
 }));
 const [crab, cork, eel, lantern] = demo as Record<string, any>[];

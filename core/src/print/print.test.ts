@@ -1,3 +1,4 @@
+import { DEMO_SHOTS } from '../testing/demoShots';
 import fontkit from '@pdf-lib/fontkit';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -264,7 +265,7 @@ describe('letters', () => {
   });
 
   test('every string that the demo prints is in the fonts', async () => {
-    const folder = join(__dirname, '../../../demo/shots');
+    const folder = DEMO_SHOTS;
     for (const file of readdirSync(folder)) {
       const shot = readShotFile(readFileSync(join(folder, file), 'utf8'));
       for (const sheet of SHEET_NAMES) {

@@ -88,7 +88,7 @@ function Line({ line, move, Content }: LineProps) {
   useIntoView(head, isOpen, 'start');
   const Chevron = isOpen ? ChevronDown : ChevronRight;
   return (
-    <View ref={head} className="border-b border-line">
+    <View ref={head} className="scroll-mt-[46px] border-b border-line">
       <View className="min-h-[48px] flex-row items-center pr-3">
         <Post line={line} move={move} />
         <Pressable
