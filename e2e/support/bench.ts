@@ -98,6 +98,28 @@ export class Bench {
     else if ((await section.getAttribute('aria-expanded')) === 'false') await section.click();
   }
 
+  /** Opens a line of the figure's keys. */
+  async keyLine(name: string): Promise<void> {
+    await this.group('Keys');
+    const line = this.page
+      .getByRole('button', { name, exact: true })
+      .and(this.page.locator('[aria-expanded]'));
+    if ((await line.getAttribute('aria-expanded')) === 'false') await line.click();
+  }
+
+  /** A mark on the frame at the playhead. */
+  async addMark(): Promise<void> {
+    await this.page.getByRole('button', { name: /^Add a mark on / }).click();
+  }
+
+  /** What a press on play that rests offers, or a button of the same name on a wide screen. */
+  async playback(name: string): Promise<void> {
+    if (!this.hand.isFinger) return this.press(name);
+    await this.press('View');
+    await this.page.getByTestId('view-sheet').getByRole('button', { name, exact: true }).click();
+    await this.press('Close the view sheet');
+  }
+
   /** A ready shape from the dialog. */
   async readyShape(name: string): Promise<void> {
     await this.group('Draw');
@@ -218,7 +240,9 @@ export class Bench {
 
   /** One of the views of the timing: chosen on a phone, there already on a wide screen. */
   async view(name: 'Ruler' | 'Graph' | 'Chart' | 'Numbers'): Promise<void> {
-    if (this.hand.isFinger) await this.choose(name);
+    if (!this.hand.isFinger) return;
+    await this.press('View of the timing');
+    await this.page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
   }
 
   /** A straight arc over the middle of the field, 1536 units of 1920 long, and an even timing. */

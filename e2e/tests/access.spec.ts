@@ -86,7 +86,7 @@ test('making and shaping arcs can be read and named', ONCE, async ({ page, bench
     expect(await faults(page, 'light')).toEqual([]);
     await dialog.getByRole('button', { name: 'Close', exact: true }).click();
   }
-  await bench.group('Place');
+  await bench.group('This arc');
   await bench.press('Select all');
   await expect(page.getByText('The whole arc')).toBeVisible();
   expect(await faults(page, 'light')).toEqual([]);
@@ -105,7 +105,7 @@ test('making and shaping arcs can be read and named', ONCE, async ({ page, bench
   expect(await faults(page, 'light')).toEqual([]);
   await bench.press('Discard');
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   await bench.press('Other easings');
   await expect(page.getByRole('region', { name: 'Easing of this span' })).toBeVisible();
   expect(await faults(page, 'light')).toEqual([]);

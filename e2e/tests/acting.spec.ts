@@ -115,7 +115,7 @@ test(
     expect(await length()).toBe(97);
     await bench.press('Fit the move to the shot');
     await expect(page.getByRole('button', { name: 'Fit the move to the shot' })).toBeHidden();
-    await bench.group('Pose');
+    await bench.keyLine('Place');
     const lastMark = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button').last();
     await expect(lastMark).toHaveText('97');
     await bench.undo();
@@ -123,7 +123,7 @@ test(
     await bench.group('Act');
     await bench.press('End the shot with the move');
     await expect.poll(length).toBeLessThan(97);
-    await bench.group('Pose');
+    await bench.keyLine('Place');
     await expect(lastMark).toHaveText(String(await length()));
   },
 );
@@ -164,17 +164,17 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   await bench.openShot({ name: 'By keys', length: 25 });
   await bench.group('Draw');
   await bench.press('Pose it');
-  await bench.group('Pose');
+  await bench.keyLine('Place');
   await page.getByRole('button', { name: 'Place it in the centre' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
   await bench.goTo(25);
-  await bench.group('Pose');
+  await bench.keyLine('Place');
   await bench.type('Across, units', 1400);
   await bench.type('Down, units', 300);
   await bench.goTo(13);
   for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+Alt+ArrowUp');
   await page.keyboard.press('Alt+ArrowLeft');
-  await bench.group('Pose');
+  await bench.keyLine('Place');
   const marks = page.getByRole('group', { name: 'Frames with a pose' }).getByRole('button');
   await expect(marks).toHaveText(['1', '', '13', '', '25']);
   const places = async (): Promise<string[]> => {
@@ -185,11 +185,11 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   };
   const [first, nudged, last] = await places();
   expect([first, last]).toEqual(['960.0 540.0', '1400.0 300.0']);
-  await bench.group('Pose');
+  await bench.keyLine('Place');
   await bench.type('Hold from 13, frames', 8);
   await expect(marks).toHaveText(['1', '', '13', '', '21', '', '25']);
   await bench.undo();
-  await bench.group('Pose');
+  await bench.keyLine('Place');
   await bench.press('Remove pose');
   await expect(marks).toHaveText(['1', '', '25']);
   expect((await places())[1]).not.toBe(nudged);
@@ -243,7 +243,7 @@ test(
     await bench.goTo(6);
     await expect(figure).not.toHaveAttribute('transform', stands!);
     const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
-    await bench.group('Pose');
+    await bench.keyLine('Place');
     await between.getByRole('radio', { name: 'Straight' }).click();
     await expect(between.getByRole('radio', { name: 'Straight' })).toBeChecked();
     expect(await places()).toEqual(curved);

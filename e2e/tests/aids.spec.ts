@@ -45,14 +45,14 @@ test(
     await hand.hold([point, level], async () => {
       await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', /^M/);
     });
-    await bench.group('Place');
+    await bench.group('This arc');
     await expect(bench.field('Down, units')).toHaveValue('300');
     await expect(page.getByTestId('snap-guides')).toHaveAttribute('d', '');
     await bench.undo();
     await page.keyboard.down('Shift');
     await hand.drag([point, { x: point.x + 60, y: point.y + 9 }]);
     await page.keyboard.up('Shift');
-    await bench.group('Place');
+    await bench.group('This arc');
     await expect(bench.field('Down, units')).toHaveValue('700');
     await expect.poll(() => bench.number('Across, units')).toBeGreaterThan(1050);
   },

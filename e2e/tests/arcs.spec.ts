@@ -17,7 +17,7 @@ test(
     await expect(bench.points).toHaveCount(count);
     await expect(page.getByTestId('loupe')).toHaveCount(0);
     await bench.tap(0.5, 0.2);
-    await bench.group('Place');
+    await bench.group('This arc');
     await expect(page.getByText('This spot on the arc')).toBeVisible();
     await bench.press('Straighten');
     await expect
@@ -31,13 +31,13 @@ test('several points are selected, moved, turned and mirrored together', async (
   await bench.readyShape('Through three points');
   const length = await bench.arcLength();
   if (hand.isFinger) {
-    await bench.group('Place');
+    await bench.group('This arc');
     await bench.press('Select several');
     const box = [await bench.spot(0.02, 0.1), await bench.spot(0.98, 0.95)];
     await hand.drag(box);
     await bench.press('Select several');
   } else await page.keyboard.press('Control+a');
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect(page.getByText('The whole arc')).toBeVisible();
   await expect(page.getByTestId('selection-frame')).toBeVisible();
   const d = (await bench.line.getAttribute('d'))!;
@@ -49,7 +49,7 @@ test('several points are selected, moved, turned and mirrored together', async (
   await bench.undo();
   await bench.undo();
   await expect(bench.line).toHaveAttribute('d', d);
-  await bench.group('Place');
+  await bench.group('This arc');
   const width = await bench.number('Width, units');
   await bench.type('Width, units', width * 2);
   await expect.poll(() => bench.arcLength()).toBeGreaterThan(length * 1.5);
@@ -58,7 +58,7 @@ test('several points are selected, moved, turned and mirrored together', async (
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('Shift+ArrowRight');
-    await bench.group('Place');
+    await bench.group('This arc');
     await expect.poll(() => bench.number('Middle, across, units')).toBe(across + 11);
   }
 });
@@ -75,14 +75,14 @@ test('points that lie close are all within reach: a repeated tap goes on to the 
   await dialog.getByRole('radio', { name: 'Keep its position' }).click();
   await dialog.getByRole('button', { name: 'Import' }).click();
   await bench.tap(905 / 1920, 500 / 1080);
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect(bench.field('Across, units')).toHaveValue(/^9(00|12)$/);
   const first = await bench.number('Across, units');
   await bench.tap(905 / 1920, 500 / 1080);
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect.poll(() => bench.number('Across, units')).toBe(first === 900 ? 912 : 900);
   await bench.tap(905 / 1920, 500 / 1080);
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect.poll(() => bench.number('Across, units')).toBe(first);
 });
 
@@ -110,7 +110,7 @@ test('an arc is closed, opened, turned round, cut and joined', ONCE, async ({ be
   await expect(page.getByTestId('figure')).not.toHaveAttribute('transform', start!);
   await bench.undo();
 
-  await bench.group('Place');
+  await bench.group('This arc');
   await bench.press('Point at the figure');
   await bench.type('From the start, units', Math.round(length / 2));
   await bench.press('Cut here');
@@ -129,7 +129,7 @@ test('from here on the arc is turned and no gap changes', ONCE, async ({ bench, 
   await bench.step('Sheet');
   const before = await bench.column('along');
   await bench.step('Arc');
-  await bench.group('Place');
+  await bench.group('This arc');
   await bench.press('Point at the figure');
   await bench.type('From the start, units', 400);
   await bench.type('Turn by, °', 60);
@@ -171,7 +171,7 @@ test(
     await bench.openShot({ name: 'Traffic' });
     await bench.readyShape('Line');
     await bench.readyShape('Wave');
-    await bench.group('All arcs');
+    await bench.group('Arcs');
     const rows = page.getByRole('listitem');
     await expect(rows).toHaveCount(2);
     await expect(rows.first()).toContainText('Wave');
@@ -204,17 +204,17 @@ test(
     await bench.group('This arc');
     await expect(page.getByText(/This arc is locked/).first()).toBeVisible();
     await expect(bench.points).toHaveCount(0);
-    await bench.group('All arcs');
+    await bench.group('Arcs');
     await bench.press('Work on Ferry');
     await expect(bench.points).toHaveCount(2);
     await bench.saved();
     await page.reload();
     await bench.step('Arc');
-    await bench.group('All arcs');
+    await bench.group('Arcs');
     await expect(rows.first()).toContainText('Ferry');
     await bench.press('More for Ferry');
     await bench.press('Remove this arc');
-    await bench.group('All arcs');
+    await bench.group('Arcs');
     await expect(rows).toHaveCount(1);
   },
 );
@@ -228,14 +228,14 @@ test('a box round points selects them, and the grips of their frame turn, size a
   await bench.readyShape('Wave');
   const length = await bench.arcLength();
   const box = [await bench.spot(0.03, 0.05), await bench.spot(0.97, 0.97)];
-  await bench.group('Place');
+  await bench.group('This arc');
   if (hand.isFinger) await bench.press('Select several');
   else await page.keyboard.down('Shift');
   await hand.drag(box);
-  await bench.group('Place');
+  await bench.group('This arc');
   if (hand.isFinger) await bench.press('Select several');
   else await page.keyboard.up('Shift');
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect(page.getByText('The whole arc')).toBeVisible();
 
   // The move grip hangs below the frame, in its middle.
@@ -246,7 +246,7 @@ test('a box round points selects them, and the grips of their frame turn, size a
   await hand.drag([below, { x: below.x, y: below.y - 24 }]);
   await expect.poll(() => bench.number('Middle, down, units')).toBeLessThan(before - 20);
   await bench.undo();
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect.poll(() => bench.number('Middle, down, units')).toBe(before);
 
   // The ring on top turns, a corner sizes.

@@ -14,7 +14,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   await expect(page.getByTestId('figure-row-buoy')).toContainText('waits for an arc');
   await expect(page.getByTestId('figure-picture')).toHaveAttribute('href', /\/api\/pictures\/[0-9a-f]{64}/);
 
-  await bench.group('Looks');
+  await bench.group('Figures');
   await bench.press('Pivot on foot');
   expect([await bench.number('Pivot across, px'), await bench.number('Pivot down, px')]).toEqual([20, 72]);
   const waited = await standing(bench);
@@ -29,7 +29,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   expect(Math.hypot(attached.x - waited.x, attached.y - waited.y)).toBeLessThan(0.01);
   expect(attached.turnDeg).toBeCloseTo(waited.turnDeg, 3);
   await expect(page.getByTestId('offset-links')).toHaveAttribute('d', /^M/);
-  await bench.group('Offset');
+  await bench.keyLine('Offset');
   const offset = async () => [
     await bench.number('Offset right, units'),
     await bench.number('Offset down, units'),
@@ -40,7 +40,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   await expect.poll(async () => (await standing(bench)).x).toBeCloseTo(CENTRE.x + RADIUS, 0);
 
   // Round a circle at one pace the lean is the same everywhere: it is added to the direction.
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   await bench.press('Reset');
   const upright = (await standing(bench)).turnDeg;
   expect(upright).toBeCloseTo(12 * STEP_DEG, 1);
@@ -57,7 +57,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   expect(await bench.number('Turn on frame 13, °')).toBe(360);
 
   // From 100 % to 25 % by steady depth: 1/size is half way at the 13th frame, so 40 %.
-  await bench.group('Size');
+  await bench.keyLine('Size');
   const full = (await standing(bench)).scale;
   await bench.goTo(1);
   await bench.press('Size key on frame 1');
@@ -86,7 +86,7 @@ test('pivot and front are dragged on the picture', async ({ bench, page, hand })
   await bench.group('Figures');
   await bench.chooseFiles(() => bench.press('Import a picture'), BUOY);
   await expect(page.getByTestId('figure-row-buoy')).toBeVisible();
-  await bench.group('Looks');
+  await bench.group('Figures');
   const editor = page.getByTestId('pivot-editor');
   await editor.scrollIntoViewIfNeeded();
   const box = (await editor.boundingBox())!;
@@ -114,7 +114,7 @@ test('pivot and front are dragged on the picture', async ({ bench, page, hand })
 test('drawings follow each other, and one is shown from a frame on', ONCE, async ({ bench, page }) => {
   await bench.straight('Flicker', 21);
   await bench.step('Figure');
-  await bench.group('Looks');
+  await bench.group('Figures');
   const drawings = [1, 2, 3].map((n) =>
     pngFile(`flame ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 5 * n })),
   );
@@ -127,7 +127,7 @@ test('drawings follow each other, and one is shown from a frame on', ONCE, async
   const [one, two, three] = [await hrefOn(1), await hrefOn(2), await hrefOn(3)];
   expect(new Set([one, two, three]).size).toBe(3);
   expect(await hrefOn(9)).toBe(three);
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.type('Frames for each drawing', 4);
   await expect.poll(() => hrefOn(4)).toBe(one);
   expect(await hrefOn(5)).toBe(two);
@@ -144,7 +144,7 @@ test('drawings follow each other, and one is shown from a frame on', ONCE, async
   // Other pictures leave the move as it is.
   await bench.goTo(11);
   const stood = await bench.placement();
-  await bench.group('Looks');
+  await bench.group('Figures');
   await bench.chooseFiles(() => bench.press('Import other pictures'), drawings[2]!);
   await expect(picture).toHaveAttribute('href', three);
   expect(await bench.placement()).toEqual(stood);
@@ -156,13 +156,13 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
 }) => {
   await bench.straight('Stroke', 25);
   await bench.step('Figure');
-  await bench.group('Looks');
+  await bench.group('Figures');
   const drawings = [1, 2, 3, 4].map((n) =>
     pngFile(`stroke ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 4 * n })),
   );
   await bench.chooseFiles(() => bench.press('Import its picture'), ...drawings);
   await expect(page.getByTestId('figure-picture')).toBeVisible();
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.choose('Cycle by time');
   await expect(page.getByText('6 cycles and one frame over.')).toBeVisible();
   await bench.press('End it after 24 frames');
@@ -172,7 +172,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
   const shown = async () => (await bench.column('drawing')).slice(0, 25).join('');
   expect(await shown()).toBe('1234'.repeat(6) + '4');
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await page.getByRole('switch', { name: 'Back and forth' }).click();
   await bench.step('Sheet');
   expect((await shown()).slice(0, 13)).toBe('1234321234321'.slice(0, 13));
@@ -180,7 +180,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
 
   // Evenly along 1536 units in 24 intervals, 64 each: with 256 for a cycle of four, one drawing a frame.
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.choose('Cycle by distance');
   await bench.type('Distance per cycle, units', 512);
   await bench.step('Sheet');
@@ -195,7 +195,7 @@ test('drawings repeat by time and by the way travelled, and a range that is not 
 test('what cannot be a figure says why, and changes nothing', ONCE, async ({ bench, page }) => {
   await bench.straight('Refused', 21);
   await bench.step('Figure');
-  await bench.group('Looks');
+  await bench.group('Figures');
   const figure = page.getByTestId('figure').locator('path').first();
   const peg = await figure.getAttribute('d');
   const refused = async (sentence: RegExp, ...files: ReturnType<typeof pngFile>[]): Promise<void> => {
@@ -248,7 +248,7 @@ test(
     );
     await expect(page.getByTestId('figure').locator('path').first()).toHaveAttribute('d', /^M0 0L40 0/);
     await bench.step('Figure');
-    await bench.group('Looks');
+    await bench.group('Figures');
     await expect(page.getByText(/This shot came without its pictures/)).toBeVisible();
   },
 );

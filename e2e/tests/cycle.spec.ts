@@ -22,7 +22,7 @@ test('a stride is measured on the drawings of a strip, the travel matched, and n
 }) => {
   await bench.open(paces());
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.press('Cut a strip');
   await bench.type('Drawings across', 4);
   await bench.chooseFiles(() => bench.press('Cut it into 4 drawings'), STRIP);
@@ -61,7 +61,7 @@ test('a stride is measured on the drawings of a strip, the travel matched, and n
   await bench.saved();
   await page.reload();
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await expect(slip).toHaveText('mean 0.0 units · largest 0.0 units');
   await bench.step('Sheet');
   const shown = (await bench.column('drawing')).slice(0, 49).join('');
@@ -71,7 +71,7 @@ test('a stride is measured on the drawings of a strip, the travel matched, and n
 test('two frames are flipped between, at a held button and by a key', ONCE, async ({ bench, page, hand }) => {
   await bench.open(paces());
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.type('Flip from frame', 5);
   await bench.type('Flip to frame', 9);
   const frame = page.getByRole('slider', { name: 'Frame', exact: true });
@@ -97,7 +97,7 @@ test('two frames are flipped between, at a held button and by a key', ONCE, asyn
 test('ten drawings that ship make a cycle that walks', ONCE, async ({ bench, page }) => {
   await bench.open(paces());
   await bench.step('Figure');
-  await bench.group('Cycle');
+  await bench.group('Drawings');
   await bench.press('Use ten of ours');
   await expect(page.getByTestId('figure-picture')).toBeVisible();
   await bench.choose('Cycle by time');

@@ -20,7 +20,7 @@ test(
     await bench.readyShape('Line');
     const length = await bench.arcLength();
     await bench.step('Timing');
-    await bench.group('Span');
+    await bench.group('Here');
     await bench.press('Other easings');
     const dialog = page.getByRole('region', { name: 'Easing of this span' });
     await expect(dialog.getByRole('radio')).toHaveCount(10);
@@ -37,7 +37,7 @@ test(
 
     // As a chart it is the same on every frame; and each choice is one step.
     await bench.step('Timing');
-    await bench.group('Span');
+    await bench.group('Here');
     await bench.press('Other easings');
     await dialog.getByRole('radio', { name: 'By chart' }).click();
     await bench.step('Sheet');
@@ -46,7 +46,7 @@ test(
     await page.reload();
     await bench.step('Timing');
     await expect(page.getByText('By chart')).toBeVisible();
-    await bench.group('Span');
+    await bench.group('Here');
     await bench.press('Other easings');
     await dialog.getByRole('radio', { name: 'Settles' }).click();
     await bench.type('Overshoots by, %', 20);

@@ -9,8 +9,8 @@ async function typeIncrement(bench: Bench, frame: number, value: number): Promis
 test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ bench, page }) => {
   await bench.straight('Typed', 9);
   await bench.goTo(9);
-  await bench.group('Mark');
-  await bench.press('Select the mark');
+  await bench.group('Here');
+  await bench.group('Here');
   await bench.type('Place, units', 800);
   await bench.press('Deselect');
   await bench.view('Numbers');
@@ -39,7 +39,7 @@ test(
     await bench.straight('Skips', 11);
     const table = page.getByRole('table', { name: 'Increments' }).first();
     await bench.goTo(4);
-    await bench.group('Mark');
+    await bench.group('Here');
     await bench.press('Skip and hold');
     await bench.step('Sheet');
     await expect(table.getByRole('row', { name: 'Frame 4, skipped' })).toBeVisible();
@@ -51,7 +51,7 @@ test(
     expect(Number(column[4]) / length).toBeCloseTo(0.2, 3);
     await bench.step('Timing');
     await bench.goTo(4);
-    await bench.group('Mark');
+    await bench.group('Here');
     await bench.press('Restore picture');
     await bench.press('Remove frame');
     await expect(page.getByTestId('frame-count')).toContainText('of 10');
@@ -70,7 +70,7 @@ test(
     expect(straight[5]!).toBeGreaterThan(length / 10);
     expect(straight[4]! / (length / 10)).toBeCloseTo(1, 3);
     await bench.step('Timing');
-    await bench.group('Mark');
+    await bench.group('Here');
     await bench.press('Back to plan');
     await expect(page.getByTestId('by-hand')).toHaveAttribute('d', '');
   },
@@ -92,8 +92,8 @@ test(
     expect(await bench.column('held')).toEqual(['2', '2', '1', '1', '1', '1', '2', '2', '1']);
     await bench.step('Timing');
     await bench.goTo(4);
-    await bench.group('Mark');
-    await bench.press('Add a mark');
+    await bench.group('Here');
+    await bench.addMark();
     await expect(
       page.getByText('The mark on frame 4 falls between exposures and is not seen.'),
     ).toBeVisible();

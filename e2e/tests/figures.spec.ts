@@ -93,7 +93,7 @@ test('an offset is dragged and typed, rides along, and goes from a frame on', as
 }) => {
   await bench.straight('Beside', 41);
   await bench.step('Figure');
-  await bench.group('Offset');
+  await bench.keyLine('Offset');
   await bench.goTo(21);
   const at = await bench.spot(0.5, 0.5);
   const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
@@ -121,7 +121,7 @@ test('an offset is dragged and typed, rides along, and goes from a frame on', as
 test('keys are selected, copied and pasted', ONCE, async ({ bench, page }) => {
   await bench.straight('Again', 41);
   await bench.step('Figure');
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   await bench.press('Turn key on frame 1');
   await bench.goTo(6);
   await bench.type('Turn on frame 6, °', 30);
@@ -156,14 +156,14 @@ test('a file of version 4 opens as it was', ONCE, async ({ bench, page }) => {
   await bench.group('Figures');
   const rows = page.getByRole('list', { name: 'Figures' }).getByTestId(/^figure-row-/);
   await expect(rows).toHaveCount(old.figures.length);
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   await expect(page.getByRole('switch', { name: 'Mirrored' })).not.toBeChecked();
 });
 
 test('turning half way round and mirroring do what their texts say', ONCE, async ({ bench, page }) => {
   await bench.open(twoLines('Two ways'));
   await bench.step('Figure');
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   const turn = async (): Promise<number> => (await standing(bench)).turnDeg;
   const before = await turn();
   await expect(

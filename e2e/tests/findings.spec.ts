@@ -46,7 +46,7 @@ test('a finding is told in the sheet, leads to its frame, is mended by one press
   await expect(count).toBeVisible();
 });
 
-test('a finding is let be for this shot, told again, and not told at all above another threshold', async ({
+test('a finding is ignored for this shot, told again, and not told at all above another threshold', async ({
   bench,
   page,
 }) => {
@@ -59,7 +59,7 @@ test('a finding is let be for this shot, told again, and not told at all above a
   await page.reload();
   await bench.step('Sheet');
   await bench.press('Nothing found');
-  await bench.press('1 let be');
+  await bench.press('1 ignored');
   await bench.press('Report it again');
   await expect(page.getByRole('button', { name: '1 to check', exact: true })).toBeVisible();
   await bench.press('When to report');

@@ -8,13 +8,17 @@ test(
   async ({ bench, page }) => {
     await bench.straight('Groups', 21);
     const shown = page.locator(shownGroup);
-    await expect(shown).toHaveText('Span');
+    await expect(shown).toHaveText('Here');
+    await bench.group('Takes');
+    await bench.goTo(5);
     await bench.tap(0.1, 0.5);
-    await expect(shown).toHaveText('Mark');
+    await expect(shown).toHaveText('Here');
+    await expect(page.getByRole('heading', { name: 'Mark on frame 1' })).toBeVisible();
     await bench.group('Move');
     await bench.step('Arc');
+    await bench.group('Draw');
     await bench.tap(0.9, 0.5);
-    await expect(shown).toHaveText('Place');
+    await expect(shown).toHaveText('This arc');
     await expect(page.getByText('Selected point')).toBeVisible();
     await bench.step('Timing');
     await expect(shown).toHaveText('Move');
@@ -27,20 +31,18 @@ test(
 test('on a wide screen groups fold to a line that says what is in them', async ({ bench, page, hand }) => {
   test.skip(hand.isFinger, 'a phone shows one group at a time');
   await bench.straight('Folds', 21);
-  const span = page.getByRole('button', { name: 'Span', exact: true });
-  await expect(span).toHaveAttribute('aria-expanded', 'true');
-  await span.click();
+  const here = page.getByRole('button', { name: 'Here', exact: true });
+  await expect(here).toHaveAttribute('aria-expanded', 'true');
+  await here.click();
   await expect(page.getByText('20 increments')).toHaveCount(0);
-  await expect(span).toContainText('1 → 21 even');
+  await expect(here).toContainText('frame 1');
   await page.reload();
   await bench.step('Timing');
-  await expect(span).toHaveAttribute('aria-expanded', 'false');
+  await expect(here).toHaveAttribute('aria-expanded', 'false');
   // A tap on a mark in the field unfolds its group.
-  const mark = page.getByRole('button', { name: 'Mark', exact: true });
-  await mark.click();
-  await expect(mark).toHaveAttribute('aria-expanded', 'false');
-  await bench.tap(0.1, 0.5);
-  await expect(mark).toHaveAttribute('aria-expanded', 'true');
+  await bench.tap(0.9, 0.5);
+  await expect(here).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.getByRole('heading', { name: 'Mark on frame 21' })).toBeVisible();
 });
 
 test(
@@ -49,7 +51,7 @@ test(
   async ({ bench, page }) => {
     await page.goto('/shot/demo-rounds-of-the-harbour-master');
     await bench.step('Arc');
-    await bench.group('Place');
+    await bench.group('This arc');
     await bench.press('Select all');
     await bench.type('Width, mm', '20 cm');
     await expect.poll(() => bench.number('Width, mm')).toBeCloseTo(200, 1);
@@ -74,7 +76,7 @@ test('frames are counted from 0 everywhere for whoever wants that', ONCE, async 
   await page.getByRole('radio', { name: 'Frame 0' }).click();
   await page.getByRole('button', { name: 'Close the view sheet' }).click();
   await expect(page.getByTestId('frame-count')).toHaveText(/^0/);
-  await expect(page.getByText('Frames 0 → 20')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Mark on frame 0' })).toBeVisible();
   await bench.group('Move');
   await expect(bench.field('Ends on frame')).toHaveValue('20');
   await bench.type('Ends on frame', 15);
@@ -106,7 +108,8 @@ test(
       await page.keyboard.press('Escape');
       await expect(keys).toBeHidden({ timeout: 1000 });
     }).toPass();
-    await bench.group('Span');
+    await bench.group('Here');
+    await bench.goTo(5);
     await page.getByRole('button', { name: /what “Span” means/ }).click();
     await expect(page.getByRole('dialog', { name: 'Span' })).toContainText('The frames between two marks');
   },

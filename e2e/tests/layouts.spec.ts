@@ -66,8 +66,8 @@ test(
   async ({ page, bench }) => {
     await page.goto(SHOT);
     await bench.goTo(15);
-    await bench.group('Mark');
-    await bench.press('Select the mark');
+    await bench.group('Here');
+    await bench.group('Here');
     const label = bench.field('On frame');
     await label.fill('16');
     await page.setViewportSize({ width: 844, height: 390 });

@@ -124,7 +124,7 @@ test('point by point: placed, steered, taken back, closed on the first', async (
   await expect(bench.points).toHaveCount(4);
   // A closed arc starts even.
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   await expect(page.getByLabel('Leave slowly over, frames', { exact: true })).toBeHidden();
 });
 

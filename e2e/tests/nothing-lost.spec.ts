@@ -310,8 +310,8 @@ test(
 test('a mark is tied to a point that is far away only when that is meant', ONCE, async ({ bench, page }) => {
   await bench.straight('Tie', 21);
   await bench.goTo(6);
-  await bench.group('Mark');
-  await bench.press('Add a mark');
+  await bench.group('Here');
+  await bench.addMark();
   const place = page.getByLabel('Place, units', { exact: true });
   const before = await place.inputValue();
   await bench.press(/^Tie to point/);

@@ -39,7 +39,7 @@ test('a chain of twelve: made in one step, one of them dragged, let go as a figu
   expect((await placed(5)).scale / whole).toBeCloseTo(0.6727, 3);
 
   // On frame 31 the figure is at 1360, the third part at 1160: it is dragged 60 units back along the arc.
-  const row = page.getByTestId('part-row-Figure 1 3');
+  const row = page.getByTestId('part-row-Part 3');
   await expect(row).toContainText('200.0 units behind');
   const paper = await bench.spot(1160 / 1920, 0.5);
   const to = await bench.spot(1100 / 1920, 0.5);
@@ -50,7 +50,7 @@ test('a chain of twelve: made in one step, one of them dragged, let go as a figu
   await bench.undo();
   await expect(row).toContainText('200.0 units behind');
 
-  await bench.press('Work on Figure 1 12');
+  await bench.press('Work on Part 12');
   // At 1360 − 1100 on this frame: a ring stands about it.
   const ring = async (): Promise<number> => {
     const [x, , r] = (await page.getByTestId('active-part').getAttribute('d'))!.match(/[\d.]+/g)!.map(Number);

@@ -174,7 +174,7 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.straight('Steps', 41);
-    await bench.group('Span');
+    await bench.group('Here');
     // 1536 units in 40 intervals: 38.4 each. At most 20: 77 intervals of 19.9.
     expect(await bench.number('Largest step, units')).toBeCloseTo(38.4, 1);
     await bench.type('Largest step, units', 20);
@@ -184,10 +184,7 @@ test(
     await bench.undo();
     await bench.saved();
     await expect.poll(() => framesOf(bench)).toEqual([1, 41]);
-    await page
-      .getByRole('radiogroup', { name: 'Adjust' })
-      .getByRole('radio', { name: 'Easing' })
-      .click();
+    await page.getByRole('radiogroup', { name: 'Adjust' }).getByRole('radio', { name: 'Easing' }).click();
     await bench.type('Largest step, units', 20);
     await expect(
       page.getByText('Only an easing that leaves and arrives over some frames can give way'),

@@ -45,7 +45,7 @@ test('points and handles are dragged, inserted and deleted, one undo step each',
   // A further point leaves the ticks where they are; deleting it gives the old count back.
   const points = page.locator('[data-testid^="point-"]');
   const count = await points.count();
-  await bench.group('Place');
+  await bench.group('This arc');
   await page.getByRole('button', { name: 'Add a point' }).click();
   await expect(points).toHaveCount(count + 1);
   await hand.tap(await bench.middleOf(points.nth(1)));
@@ -68,7 +68,7 @@ test('two taps on the arc put a point there and select it', async ({ bench, page
   await expect(page.getByTestId('hint')).toContainText('Drag a point or the arc.');
   await bench.tapTwice(0.35, 0.5);
   await expect(bench.points).toHaveCount(count + 1);
-  await bench.group('Place');
+  await bench.group('This arc');
   await expect(page.getByText('Selected point')).toBeVisible();
   expect(Math.abs((await bench.number('Across, units')) - 0.35 * 1920)).toBeLessThan(30);
   // Its place can be typed too.
@@ -81,7 +81,7 @@ test('the arc is drawn anew when the stroke is kept, and its timing stays', ONCE
   await bench.openShot({ name: 'Buoy', length: 31 });
   await bench.draw([0.1, 0.5], [0.9, 0.5]);
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   await bench.type('Leave slowly over, frames', 3);
   await bench.step('Arc');
   const before = (await bench.line.getAttribute('d'))!;
@@ -95,7 +95,7 @@ test('the arc is drawn anew when the stroke is kept, and its timing stays', ONCE
   await bench.press('Keep it');
   await expect(bench.line).not.toHaveAttribute('d', before);
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   await expect(bench.field('Leave slowly over, frames')).toHaveValue('3');
   await bench.undo();
   await expect(bench.line).toHaveAttribute('d', before);
@@ -115,7 +115,7 @@ test(
     // Straight down as seen is 90 degrees.
     expect(Math.abs((await heading()) - 90)).toBeLessThan(3);
     await bench.step('Figure');
-    await bench.group('Turn');
+    await bench.keyLine('Turn');
     await page.getByRole('switch', { name: 'Turn with the arc' }).click();
     await expect.poll(heading).toBe(0);
     const slider = page.getByRole('slider', { name: 'Facing' });
@@ -130,11 +130,11 @@ test(
     await expect.poll(heading).toBe(90);
     await bench.undo();
     await expect.poll(heading).toBe(0);
-    await bench.group('Turn');
+    await bench.keyLine('Turn');
     await bench.type('Facing angle, °', -45);
     await expect.poll(heading).toBe(-45);
     const shape = await figure.locator('path').first().getAttribute('d');
-    await bench.group('Looks');
+    await bench.group('Figures');
     await page.getByRole('radio', { name: 'Lantern' }).click();
     await expect(figure.locator('path').first()).not.toHaveAttribute('d', shape!);
   },

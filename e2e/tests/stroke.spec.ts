@@ -25,7 +25,7 @@ test('from one stroke to a rounded table, which survives a reload', ONCE, async 
 
   // A move over the whole shot that leaves and arrives over a quarter of it.
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   await expect(page.getByLabel('Leave slowly over, frames', { exact: true })).toHaveValue('5');
   await bench.type('Leave slowly over, frames', 6);
   await bench.type('Arrive slowly over, frames', 6);
@@ -61,7 +61,7 @@ test(
     await bench.openShot({ name: 'Mooring', length: 41 });
     await bench.draw([0.1, 0.7], [0.5, 0.3], [0.9, 0.7]);
     await bench.step('Timing');
-    await bench.group('Span');
+    await bench.group('Here');
     const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
     await expect(leave).toHaveValue('10');
     const trail = page.getByTestId('trail').locator('path').first();
@@ -90,7 +90,7 @@ test(
     await bench.step('Timing');
     const trail = page.getByTestId('trail').locator('path').first();
     const before = await trail.getAttribute('d');
-    await bench.group('Span');
+    await bench.group('Here');
     const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
     await leave.click();
     await leave.press('Control+a');
@@ -111,7 +111,7 @@ test('length, first and last frame, easing and exposure', ONCE, async ({ bench, 
   await bench.type('Length, frames', 20);
   await bench.group('Move');
   await expect(page.getByLabel('Ends on frame', { exact: true })).toHaveValue('20');
-  await bench.group('Span');
+  await bench.group('Here');
   await page.getByRole('radio', { name: 'Even' }).click();
   await bench.group('Move');
   await page.getByRole('radio', { name: 'Twos' }).click();
@@ -139,7 +139,7 @@ test('nonsense typed into a number changes nothing', ONCE, async ({ bench, page 
   await bench.openShot({ name: 'Bollard' });
   await bench.draw([0.2, 0.5], [0.8, 0.5]);
   await bench.step('Timing');
-  await bench.group('Span');
+  await bench.group('Here');
   const leave = page.getByLabel('Leave slowly over, frames', { exact: true });
   for (const nonsense of ['soon', '', '1e9', '--3']) {
     await bench.type('Leave slowly over, frames', nonsense);

@@ -105,7 +105,7 @@ test(
     );
     await act.drag([left, right]);
     await act.type(`Hold from ${to}, frames`, '15');
-    await act.tap('Last frame');
+    await act.rail(100, 100);
     await act.drag([right, exit]);
     await act.tap(`Between frame ${from + 15} and frame ${to}`);
     await act.tap(
@@ -150,11 +150,11 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.straight('Percent', 41);
-    await bench.group('Mark');
+    await bench.group('Here');
     await bench.tap(0.1, 0.5);
     await expect(page.getByRole('heading', { name: 'Mark on frame 1' })).toBeVisible();
     await bench.goTo(21);
-    await bench.press('Add mark');
+    await bench.addMark();
     await expect(page.getByRole('heading', { name: 'Mark on frame 21' })).toBeVisible();
     await bench.type('Place, units', '25 %');
     await expect(page.getByTestId('mark-percent')).toHaveText('25.0 % of the arc');

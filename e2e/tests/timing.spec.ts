@@ -25,8 +25,8 @@ test('from a stroke to a rounded table: three marks, a hold and a dragged tick, 
 }) => {
   await bench.straight('Round table', 41);
   await bench.goTo(21);
-  await bench.group('Mark');
-  await bench.press('Add a mark');
+  await bench.group('Here');
+  await bench.addMark();
   await bench.type('Place, units', 600);
   await page.getByRole('switch', { name: 'Move later marks too' }).click();
   await bench.type('Hold from 21, frames', 8);
@@ -84,8 +84,8 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
 }) => {
   await bench.straight('Marks', 41);
   await bench.goTo(21);
-  await bench.group('Mark');
-  await bench.press('Add a mark');
+  await bench.group('Here');
+  await bench.addMark();
   await bench.view('Graph');
   const { spots } = await graphScale(bench);
   const pixelsPerFrame = (spots[40]!.x - spots[0]!.x) / 40;
@@ -96,10 +96,10 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   await expect(bench.field('On frame')).toHaveValue('25');
   const length = await bench.arcLength();
   await bench.step('Timing');
-  await bench.group('Mark');
+  await bench.group('Here');
   await expect.poll(() => bench.number('Place, units')).toBeCloseTo(length / 2, 0);
   await bench.undo();
-  await bench.group('Mark');
+  await bench.group('Here');
   await expect(bench.field('On frame')).toHaveValue('21');
 
   // Upwards it changes its place alone.
@@ -115,7 +115,7 @@ test('marks are dragged in time and place, in the graph and on the rail; one dra
   });
   await bench.goTo(1);
   await hand.drag([onRail(21), onRail(31)]);
-  await bench.group('Mark');
+  await bench.group('Here');
   await expect(bench.field('On frame')).toHaveValue('31');
 });
 
@@ -173,7 +173,7 @@ test('ticks and posts are dragged on the ruler; with a view that is zoomed in to
   await bench.step('Timing');
   // The last post, dragged back: the mark on the last frame is at three quarters.
   await hand.drag([onRuler(1), onRuler(0.75)]);
-  await bench.group('Mark');
+  await bench.group('Here');
   await expect(bench.field('On frame')).toHaveValue('21');
   await expect.poll(async () => (await bench.number('Place, units')) / length).toBeCloseTo(0.75, 2);
   await ruler.focus();
@@ -222,9 +222,9 @@ test('charts: halves, a rung dragged, the number of drawings, and the nearest ea
   expect(dragged).toBeCloseTo(0.25, 2);
   expect(third).toBe(0.875);
 
-  await bench.group('Mark');
+  await bench.group('Here');
   await page.getByRole('switch', { name: 'Move later marks too' }).click();
-  await bench.group('Span');
+  await bench.group('Here');
   await bench.type('Drawings between', 7);
   await expect(page.getByTestId('frame-count')).toContainText('of 9');
   await bench.press('Even');
@@ -248,7 +248,7 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
   await bench.view('Graph');
   await expect(page.getByTestId('graph-chosen')).toHaveAttribute('d', /^M/);
   await bench.press('Deselect');
-  await bench.group('Mark');
+  await bench.group('Here');
   await page.getByRole('switch', { name: 'Select a range' }).click();
   await hand.drag([await bench.spot(0.1 + 0.8 * 0.21, 0.5), await bench.spot(0.1 + 0.8 * 0.39, 0.5)]);
   await expect(page.getByTestId('where-and-when')).toHaveText(/Frames [56]–8/);
@@ -260,8 +260,8 @@ test(
   async ({ bench, page }) => {
     await bench.straight('Handling', 41);
     await bench.goTo(11);
-    await bench.group('Mark');
-    await bench.press('Add a mark');
+    await bench.group('Here');
+    await bench.addMark();
     await bench.choose('Breakdown');
     await bench.press('Copy mark');
     await bench.press('Deselect');
@@ -278,15 +278,15 @@ test(
     await bench.step('Arc');
     await expect(page.getByTestId('point-with-mark')).toHaveCount(1);
     await bench.step('Timing');
-    await bench.group('Mark');
+    await bench.group('Here');
     await bench.press('Untie');
     await bench.press('Delete mark');
     await bench.group('Move');
     await bench.press('Clear timing');
-    await bench.group('Span');
+    await bench.group('Here');
     await expect(page.getByText('40 increments')).toBeVisible();
     await bench.undo();
-    await bench.group('Span');
+    await bench.group('Here');
     await expect(page.getByText('40 increments')).toHaveCount(0);
   },
 );

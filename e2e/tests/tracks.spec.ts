@@ -11,7 +11,7 @@ test('keys turn the figure: added by two taps, typed, dragged, eased, undone, an
 }) => {
   await page.goto(SHOT);
   await bench.step('Figure');
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   const strip = page.getByTestId('track-turn');
   await strip.scrollIntoViewIfNeeded();
   const figure = page.getByTestId('figure').first();
@@ -65,7 +65,7 @@ test(
   async ({ bench, page }) => {
     await bench.straight('Nearer', 25);
     await bench.step('Figure');
-    await bench.group('Size');
+    await bench.keyLine('Size');
     await bench.press('Size key on frame 1');
     await bench.goTo(25);
     await bench.type('Size on frame 25, %', 25);
@@ -82,7 +82,7 @@ test(
 
     await bench.type('Opacity on frame 13, %', 30);
     await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
-    await bench.group('Turn');
+    await bench.keyLine('Turn');
     await page.getByRole('switch', { name: 'Mirrored' }).click();
     // It goes on looking the way it travels.
     await expect.poll(async () => Math.sign(await down())).toBe(-1);
@@ -104,7 +104,7 @@ test(
     await bench.openShot({ name: 'Buoy', length: 41 });
     await bench.readyShape('Circle');
     await bench.step('Figure');
-    await bench.group('Turn');
+    await bench.keyLine('Turn');
     await bench.page.getByRole('switch', { name: 'Turn with the arc' }).click();
     await bench.choose('By degrees');
     await bench.type('At most, °', 15);
@@ -125,7 +125,7 @@ test('the rim of the figure turns it and its corner sizes it; a change goes for 
 }) => {
   await bench.straight('Rim', 41);
   await bench.step('Figure');
-  await bench.group('Turn');
+  await bench.keyLine('Turn');
   await bench.goTo(21);
   const rim = page.getByTestId('figure-turn-knob');
   const pivot = await bench.spot(0.5, 0.5);
@@ -160,7 +160,7 @@ test('the rim of the figure turns it and its corner sizes it; a change goes for 
   await bench.undo();
   expect(await bench.number('Turn on frame 41, °')).toBe(410);
 
-  await bench.group('Size');
+  await bench.keyLine('Size');
   await bench.goTo(21);
   const corner = await bench.middleOf(page.getByTestId('figure-size-knob'));
   const half = { x: (corner.x + pivot.x) / 2, y: (corner.y + pivot.y) / 2 };
@@ -177,7 +177,7 @@ test(
     await bench.openShot({ name: 'Round buoy', length: 40 });
     await bench.readyShape('Circle');
     await bench.step('Figure');
-    await bench.group('Turn');
+    await bench.keyLine('Turn');
     await bench.choose('By degrees');
     await bench.press('Turn the lean into keys');
     await expect(
@@ -203,7 +203,7 @@ test(
     expect(bottom.x).toBeGreaterThan(0);
     const spots = await Promise.all((await bench.points.all()).map((point) => bench.middleOf(point)));
     await bench.hand.tap(spots[2]!);
-    await bench.group('Place');
+    await bench.group('This arc');
     await bench.press('Start here');
     await bench.step('Sheet');
     expect(await bench.column('x')).toEqual(before);
