@@ -241,7 +241,7 @@ export class Bench {
   /** One of the views of the timing: chosen on a phone, there already on a wide screen. */
   async view(name: 'Ruler' | 'Graph' | 'Chart' | 'Numbers'): Promise<void> {
     if (!this.hand.isFinger) return;
-    await this.press('View of the timing');
+    await this.press('Graph, chart or numbers');
     await this.page.getByRole('dialog').getByRole('button', { name, exact: true }).click();
   }
 

@@ -70,7 +70,7 @@ test('making and shaping arcs can be read and named', ONCE, async ({ page, bench
   test.slow();
   await page.goto('/shot/demo-dropped-cork');
   await bench.step('Arc');
-  for (const group of ['All arcs', 'Backdrop', 'Place', 'Draw', 'This arc']) {
+  for (const group of ['Arcs', 'Backdrop', 'Draw', 'This arc']) {
     await bench.group(group);
     if (hand.isFinger || group === 'This arc') expect(await faults(page, 'light')).toEqual([]);
   }
@@ -170,8 +170,8 @@ test('Tab goes through the bench as it is read: head, field, transport, panel, s
   }
   const places = (
     hand.isFinger
-      ? ['View', 'Frame', 'Play', 'Unrolled arc', 'Span', 'Leave slowly over', 'Arc', 'Sheet']
-      : ['View', 'Arc', 'Sheet', 'Mark', 'Span', 'Move', 'Play', 'Unrolled arc']
+      ? ['View', 'Play', 'Frame', 'Unrolled arc', 'Here', 'Leave slowly over', 'Arc', 'Sheet']
+      : ['View', 'Arc', 'Sheet', 'Here', 'Move', 'Play', 'Unrolled arc']
   ).map((name) => visited.findIndex((label) => label.startsWith(name)));
   expect(Math.min(...places), visited.join(' | ')).toBeGreaterThanOrEqual(0);
   expect([...places].sort((a, b) => a - b)).toEqual(places);
@@ -200,9 +200,9 @@ test('with text twice as large a phone loses nothing', ONCE, async ({ page, benc
     );
   await page.goto('/shot/demo-rounds-of-the-harbour-master');
   for (const [step, groups] of [
-    ['Arc', ['This arc', 'Place', 'Draw', 'All arcs', 'Backdrop']],
-    ['Figure', ['Pose', 'Looks', 'Turn', 'Size', 'Act']],
-    ['Timing', ['Mark', 'Span', 'Range', 'Move', 'Shot']],
+    ['Arc', ['This arc', 'Draw', 'Arcs', 'Backdrop']],
+    ['Figure', ['Figures', 'Keys', 'Drawings', 'Act']],
+    ['Timing', ['Here', 'Range', 'Move', 'Shot']],
     ['Sheet', []],
   ] as const) {
     await bench.step(step);

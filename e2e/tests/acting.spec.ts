@@ -242,6 +242,7 @@ test(
     const stands = await figure.getAttribute('transform');
     await bench.goTo(6);
     await expect(figure).not.toHaveAttribute('transform', stands!);
+    await bench.keyLine('Place');
     const between = page.getByRole('radiogroup', { name: 'From frame 1 to frame 13' });
     await bench.keyLine('Place');
     await between.getByRole('radio', { name: 'Straight' }).click();

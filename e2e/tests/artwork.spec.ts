@@ -44,6 +44,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   await bench.press('Reset');
   const upright = (await standing(bench)).turnDeg;
   expect(upright).toBeCloseTo(12 * STEP_DEG, 1);
+  await bench.keyLine('Lean');
   await bench.choose('By degrees');
   await bench.type('At most, °', 20);
   await expect.poll(async () => (await standing(bench)).turnDeg - upright).toBeCloseTo(20, 0);

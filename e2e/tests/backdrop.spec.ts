@@ -49,7 +49,7 @@ test(
     await expect.poll(async () => (await picture.boundingBox())!.x).toBeGreaterThan(before.x + 20);
     // Its grips size and turn it: the lower right corner, and the ring on top.
     await bench.undo();
-    await bench.stroke([1, 1], [0.75, 0.75]);
+    await bench.stroke([0.98, 0.96], [0.75, 0.75]);
     await expect.poll(() => bench.number('Width, units')).toBeLessThan(1500);
     await bench.undo();
     await bench.stroke([0.5, 0], [0.75, 0.1]);

@@ -10,9 +10,7 @@ test('an increment is typed: the rest adapts, or the end moves', ONCE, async ({ 
   await bench.straight('Typed', 9);
   await bench.goTo(9);
   await bench.group('Here');
-  await bench.group('Here');
   await bench.type('Place, units', 800);
-  await bench.press('Deselect');
   await bench.view('Numbers');
   await bench.goTo(3);
   await typeIncrement(bench, 3, 160);

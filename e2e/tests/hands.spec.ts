@@ -29,7 +29,7 @@ test(
       page
         .getByRole('alert')
         .or(page.getByRole('status'))
-        .getByText(/“soon” is no frame/),
+        .getByText(/“soon” isn’t a frame number/),
     ).toBeVisible();
     await expect(count).toContainText('60');
     await count.click();
@@ -163,6 +163,7 @@ test('a pose and an empty place have their menus in the Figure step', ONCE, asyn
   await bench.step('Figure');
   const dialog = page.getByRole('dialog');
   const item = (name: string) => dialog.getByRole('button', { name, exact: true });
+  await bench.keyLine('Place');
   await bench.goTo(12);
   await hand.askMenu(await bench.spot(0.5, 0.1));
   await item('Put the figure here').click();

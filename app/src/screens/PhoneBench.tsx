@@ -17,6 +17,8 @@ const PULL_PX = 24;
 const MAX_FIELD_PX = 250;
 /** What else stands on it: head, strip, transport, grip, groups, steps, and 220 pixels for what one works with. */
 const BESIDES_PX = 460;
+/** A tablet has more for it: what it leaves to everything else, pixels. */
+const TABLET_BESIDES_PX = 620;
 /** Over a raised panel the picture stays as a strip, pixels. */
 const STRIP_PX = 110;
 /** Beside large text it has less, so that the words have room. */
@@ -29,7 +31,7 @@ export function fieldHeight(window: Size, field: Size): number {
   const asWide = window.width * (field.height / field.width);
   const most = isLargeText()
     ? LARGE_TEXT_SHARE * window.height
-    : Math.min(MAX_FIELD_PX, window.height - BESIDES_PX);
+    : Math.min(Math.max(MAX_FIELD_PX, window.height - TABLET_BESIDES_PX), window.height - BESIDES_PX);
   return Math.round(Math.max(STRIP_PX, Math.min(asWide, most)));
 }
 

@@ -156,7 +156,7 @@ export const timingWords = {
   graph: 'Graph',
   chart: 'Chart',
   numbers: 'Numbers',
-  viewOfTheTiming: 'View of the timing',
+  viewOfTheTiming: 'Graph, chart or numbers',
   noChartYet: 'Charts appear here once something travels along an arc.',
   nothingTravels: 'Nothing travels here yet',
   drawAnArcOrPutA: 'Draw an arc, or put a figure on this one in the Figure step.',

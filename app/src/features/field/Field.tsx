@@ -175,7 +175,7 @@ export function FieldStrip() {
         {(line === 'hint' || line === 'hint-first' || (line === 'both' && isWide)) && <Hint />}
       </View>
       {edits === 'timing' && <Extremes />}
-      {isWide && <PointerPlace />}
+      <PointerPlace />
     </View>
   );
 }

@@ -6,7 +6,7 @@ import { useSoundWave, wavePath } from '../../playback/soundWave';
 import { selectActiveFindings } from '../../store/selectors/activeFindings';
 import { colour } from '../../ui/colour';
 import { MONO } from '../../ui/fonts';
-import { findingMarks } from '../../ui/findingMarks';
+import { FINDING_LINE_PX, findingMarks } from '../../ui/findingMarks';
 import { selectPassage } from '../../store/selectors/timingSelection';
 import { drawingLabels } from './drawingLabels';
 import { RAIL_TARGETS } from './railTargets';
@@ -57,7 +57,13 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
       )}
       {RAIL_TARGETS.map(({ Layer }, i) => Layer && <Layer key={i} x={x} lengthFrames={lengthFrames} />)}
       <Path d={heard} stroke={colour.moss} strokeWidth={2} testID="rail-cues" />
-      <Path d={findingMarks(findings, x, height - FINDINGS_PX)} fill={colour.plum} testID="rail-findings" />
+      <Path
+        d={findingMarks(findings, x, height - FINDINGS_PX)}
+        fill="none"
+        stroke={colour.plum}
+        strokeWidth={FINDING_LINE_PX}
+        testID="rail-findings"
+      />
       <Drawings width={width} lengthFrames={lengthFrames} />
       {passage && (
         <Path

@@ -53,7 +53,7 @@ export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<
   );
 });
 
-/** The ring goes round the figure, and is never smaller than this, pixels. */
+/** The ring goes round the figure, a stroke through its edge, and is never smaller than this, pixels. */
 const RING_PX = 18;
 
 const silhouettes = lruMemoize(
@@ -101,5 +101,7 @@ function findingRing(state: RootState, pixel: number): string {
   const { travel, until } = shown;
   const at = travel.shown[until - 1]! - 1;
   const radius = Math.max(RING_PX * pixel, 0.75 * travel.figureHeight);
-  return circlePath({ x: travel.pivotX[at]!, y: travel.pivotY[at]! }, radius);
+  const [x, y] = [travel.pivotX[at]!, travel.pivotY[at]!];
+  const [inner, outer] = [0.5 * radius, 0.95 * radius];
+  return `${circlePath({ x, y }, radius)}M${x + inner} ${y - inner}L${x + outer} ${y - outer}`;
 }

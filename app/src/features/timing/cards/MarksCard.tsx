@@ -102,8 +102,11 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const wholeLength = arcLength(arc);
   const index = move.marks.indexOf(mark);
   const markIds = [mark.id];
+  const dispatch = useAppDispatch();
   const moveTo = (to: { frame?: number; arcDistance?: number }, undoGroup?: string): void => {
     const start = fromStart(undoGroup);
+    // The playhead goes along with it.
+    if (to.frame !== undefined) dispatch(marksSelected(markIds));
     edit(
       'moveMarks',
       {

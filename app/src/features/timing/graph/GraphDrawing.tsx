@@ -16,7 +16,7 @@ import { selectPickedRange, selectPassage } from '../../../store/selectors/timin
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { ClearSheet, Drawing } from '../../../ui/Drawing';
-import { findingMarks } from '../../../ui/findingMarks';
+import { FINDING_LINE_PX, findingMarks } from '../../../ui/findingMarks';
 import { OTHER_TAKE } from '../../../ui/otherTake';
 import { at, type Axis, isInSight, valueAt } from '../../../ui/axis';
 import {
@@ -115,7 +115,13 @@ export const GraphDrawing = memo(function GraphDrawing({ now, axes, size, talles
         <ChunkedLivePath paths={paths.barsBack} fill="none" stroke={colour.indigo} strokeWidth={1.25} />
         <FrameNumbers now={now} axes={axes} />
         <PlaceNumbers now={now} axes={axes} />
-        <LivePath path={paths.findings} fill={colour.plum} testID="graph-findings" />
+        <LivePath
+          path={paths.findings}
+          fill="none"
+          stroke={colour.plum}
+          strokeWidth={FINDING_LINE_PX}
+          testID="graph-findings"
+        />
         <LivePath path={paths.playhead} stroke={colour.brass} strokeWidth={1.5} testID="graph-playhead" />
         <LivePath path={paths.playheadTop} fill={colour.brass} />
         <LivePath

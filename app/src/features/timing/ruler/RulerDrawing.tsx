@@ -13,7 +13,7 @@ import { selectPickedRange } from '../../../store/selectors/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
 import { Drawing } from '../../../ui/Drawing';
-import { findingMarks } from '../../../ui/findingMarks';
+import { FINDING_LINE_PX, findingMarks } from '../../../ui/findingMarks';
 import { MONO, SANS } from '../../../ui/fonts';
 import { fixed } from '../../../ui/numbers';
 import { OTHER_TAKE } from '../../../ui/otherTake';
@@ -142,7 +142,13 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
             {text}
           </Text>
         ))}
-        <LivePath path={paths.findings} fill={colour.plum} testID="ruler-findings" />
+        <LivePath
+          path={paths.findings}
+          fill="none"
+          stroke={colour.plum}
+          strokeWidth={FINDING_LINE_PX}
+          testID="ruler-findings"
+        />
         <LivePath path={paths.needle} stroke={colour.brass} strokeWidth={3.5} testID="ruler-needle" />
         <LivePath path={paths.needleHead} fill={colour.brass} />
       </Drawing>
