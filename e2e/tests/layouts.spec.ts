@@ -84,3 +84,70 @@ test(
     );
   },
 );
+
+for (const { width, height, content } of [
+  { width: 390, height: 844, content: 300 },
+  { width: 360, height: 640, content: 220 },
+])
+  test(
+    `${width} × ${height}: one row of transport, one line of groups, and room for what one works on`,
+    ONCE,
+    async ({ page, bench }) => {
+      await page.setViewportSize({ width, height });
+      await page.goto(SHOT);
+      const transport = page.getByTestId('transport');
+      for (const [step, last] of [
+        ['Arc', 'Backdrop'],
+        ['Figure', 'Act'],
+        ['Timing', 'Shot'],
+      ] as const) {
+        await bench.step(step);
+        const tabs = page.getByRole('tablist', { name: 'Group' });
+        await expect(tabs.getByRole('tab', { name: last, exact: true })).toBeAttached();
+        const tops = await tabs
+          .getByRole('tab')
+          .evaluateAll((all) => all.map((tab) => tab.getBoundingClientRect().top));
+        expect(new Set(tops).size, step).toBe(1);
+        const box = (await transport.boundingBox())!;
+        expect(box.height, step).toBeLessThanOrEqual(54);
+        const panel = (await page.getByTestId('panel-content').boundingBox())!;
+        const ruler = height > 700 && step === 'Timing' ? 84 : 0;
+        expect(panel.height - 44 - ruler, step).toBeGreaterThanOrEqual(content - 1);
+      }
+      const paper = (await page.getByTestId('field-paper').first().boundingBox())!;
+      if (height > 700) expect(paper.width).toBeGreaterThanOrEqual(width - 1);
+
+      // Raised, the picture stays, with what is worked on in it, and the rail with it.
+      await page.getByRole('button', { name: 'Pull the panel up' }).click();
+      await expect.poll(async () => (await page.getByTestId('field').boundingBox())!.height).toBe(110);
+      await expect(page.getByTestId('scrub-rail')).toBeVisible();
+      const figure = (await page.getByTestId('figure').first().boundingBox())!;
+      expect(figure.y + figure.height / 2).toBeGreaterThan(48);
+      expect(figure.y + figure.height / 2).toBeLessThan(48 + 110);
+      await page.getByRole('button', { name: 'Show the field' }).click();
+      await expect(page.getByRole('button', { name: 'Play', exact: true })).toBeVisible();
+    },
+  );
+
+test('a finger that leaves the rail upward scrubs finer', ONCE, async ({ page, bench, hand }) => {
+  await bench.openShot({ name: 'Fine scrub', length: 401 });
+  await bench.draw([0.1, 0.5], [0.9, 0.5]);
+  const knob = page.getByRole('slider', { name: 'Frame', exact: true });
+  const frame = async (): Promise<number> => Number(await knob.getAttribute('aria-valuenow'));
+  const rail = (await page.getByTestId('scrub-rail').boundingBox())!;
+  const [x, y] = [rail.x + rail.width / 2, rail.y + 30];
+  await hand.drag([
+    { x, y },
+    { x: x + 40, y },
+  ]);
+  const coarse = (await frame()) - 201;
+  await hand.drag([
+    { x, y },
+    { x, y: y - 200 },
+    { x: x + 40, y: y - 200 },
+  ]);
+  const fine = (await frame()) - 201;
+  expect(coarse).toBeGreaterThan(60);
+  expect(fine).toBeGreaterThan(0);
+  expect(fine).toBeLessThan(coarse / 3);
+});

@@ -188,9 +188,9 @@ test(
   ONCE,
   async ({ bench, page }) => {
     await bench.straight('Alike', 17);
-    await expect(page.getByTestId('extremes')).toHaveText('Every step 96.00 units');
+    await expect(page.getByTestId('extremes')).toHaveText(/^every step 96\.00/);
     await bench.choose('Plain');
-    await expect(page.getByTestId('extremes')).toContainText('Largest step');
+    await expect(page.getByTestId('extremes')).toContainText('largest');
   },
 );
 

@@ -80,6 +80,7 @@ test(
     await expect(bench.field('Size on frame 13, %')).toHaveValue('40');
     await expect.poll(async () => (await across()) / even).toBeCloseTo(40 / 62.5, 3);
 
+    await bench.keyLine('Opacity');
     await bench.type('Opacity on frame 13, %', 30);
     await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
     await bench.keyLine('Turn');
@@ -106,6 +107,7 @@ test(
     await bench.step('Figure');
     await bench.keyLine('Turn');
     await bench.page.getByRole('switch', { name: 'Turn with the arc' }).click();
+    await bench.keyLine('Lean');
     await bench.choose('By degrees');
     await bench.type('At most, °', 15);
     await bench.type('Smooth the lean over, frames', 0);
@@ -215,6 +217,7 @@ test('under the ruler a key is dragged along the arc, typed, undone, and kept', 
   page,
   hand,
 }) => {
+  test.skip(hand.isFinger, 'a phone has keys in the Figure step');
   // Even over twenty intervals; a key on the first frame and one on the sixth.
   const even = { kind: 'even' } as const;
   const plain = edits.drawArc(

@@ -1,6 +1,7 @@
 import type { Move, Vector } from '@humble/core';
 import { doEdit } from '../store/doEdit';
-import { arcActivated, keyLineOpened, toolChosen } from '../store/editorSlice';
+import { arcActivated, toolChosen } from '../store/editorSlice';
+import { settingsChanged } from '../store/settingsSlice';
 import { nudgeRun } from './nudgeRun';
 import { currentFrame, goTo } from '../playback/playhead';
 import { selectFigurePlace } from '../store/selectors/selection';
@@ -30,7 +31,7 @@ export const putFigure =
     if (!done) return false;
     const [arcId] = done.made().arcs;
     if (arcId) dispatch(arcActivated(arcId));
-    dispatch(keyLineOpened('place'));
+    dispatch(settingsChanged({ keyLine: 'place' }));
     goTo(frame);
     return true;
   };

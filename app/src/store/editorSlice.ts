@@ -41,7 +41,6 @@ const initialState: EditorState = {
   thinning: null,
   reach: 'here',
   offsetReach: 'all',
-  keyLine: null,
   selectedKeys: null,
   copiedKeys: null,
   formerEasings: {},
@@ -181,9 +180,6 @@ const editor = createSlice({
     offsetReachChosen: (state, { payload }: PayloadAction<Reach>) => {
       state.offsetReach = payload;
     },
-    keyLineOpened: (state, { payload }: PayloadAction<EditorState['keyLine']>) => {
-      state.keyLine = payload;
-    },
     keysSelected: (state, { payload }: PayloadAction<EditorState['selectedKeys']>): EditorState => ({
       ...(state as EditorState),
       selectedKeys: payload && payload.ids.length > 0 ? payload : null,
@@ -271,7 +267,6 @@ export const {
   flipChosen,
   keysCopied,
   keysSelected,
-  keyLineOpened,
   laterMarksChosen,
   lineLaid,
   marksCopied,

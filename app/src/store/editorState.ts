@@ -60,9 +60,6 @@ export interface Thinning {
 
 export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;
 
-/** What keys of a figure, and its lean, are about. */
-export type KeyLine = 'place' | 'turn' | 'size' | 'offset' | 'opacity' | 'lean';
-
 export interface EditorState {
   readonly tool: Tool;
   readonly activeArcId: string | null;
@@ -95,8 +92,6 @@ export interface EditorState {
   readonly reach: Reach;
   /** How far a changed offset reaches: it has one value on all frames unless it is said otherwise. */
   readonly offsetReach: Reach;
-  /** The line of the figure's keys that is open; null for none. */
-  readonly keyLine: KeyLine | null;
   readonly selectedKeys: { readonly track: TrackName; readonly ids: readonly string[] } | null;
   /** Keys to be pasted; they outlive the shot they were copied in. */
   readonly copiedKeys: { readonly track: TrackName; readonly keys: CopiedKeys } | null;

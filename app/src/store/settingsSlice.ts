@@ -15,6 +15,11 @@ import { preferredTheme } from '../ui/theme';
 
 export const PLAYBACK_SPEEDS = [1, 0.5, 0.25] as const;
 
+const KEY_LINES = ['place', 'turn', 'size', 'offset', 'opacity', 'lean'] as const;
+
+/** What keys of a figure, and its lean, are about. */
+export type KeyLine = (typeof KEY_LINES)[number];
+
 /** What belongs to the person at the desk, not to a shot: kept on this device. */
 export interface Settings {
   readonly theme: 'paper' | 'lampout';
@@ -59,6 +64,8 @@ export interface Settings {
   readonly lastFilm: string;
   /** What the first frame is called. */
   readonly firstFrame: FirstFrameNumber;
+  /** The line of the figure's keys that is open; null for none. */
+  readonly keyLine: KeyLine | null;
   readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;
@@ -155,6 +162,7 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   listOrder: oneOf('hand', 'change', 'name'),
   lastFilm: (value) => typeof value === 'string' && value.length <= MAX_NAME_LENGTH,
   firstFrame: whole(0, 1),
+  keyLine: (value) => value === null || oneOf(...KEY_LINES)(value),
   groupInFront: recordOf((value) => typeof value === 'string'),
   groupsOpen: recordOf(flag),
 };
@@ -193,6 +201,7 @@ const freshSettings = (): Settings => ({
   listOrder: 'change',
   lastFilm: '',
   firstFrame: 1,
+  keyLine: null,
   groupInFront: {},
   groupsOpen: {},
 });

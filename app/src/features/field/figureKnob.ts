@@ -39,9 +39,9 @@ const onCircle = (about: Vector, radius: number, degrees: number): Vector => ({
 const KNOBS = ['turn', 'size', 'offset'] as const;
 
 /** The open line of the keys, where it has a knob in the field. */
-function knobTrack({ settings, editor }: RootState): FigureKnob['track'] | null {
+function knobTrack({ settings }: RootState): FigureKnob['track'] | null {
   const isInFront = (settings.groupInFront.figure ?? 'keys') === 'keys' || isWide();
-  return (isInFront && KNOBS.find((knob) => knob === editor.keyLine)) || null;
+  return (isInFront && KNOBS.find((knob) => knob === settings.keyLine)) || null;
 }
 
 function isWide(): boolean {

@@ -1,8 +1,8 @@
 import { edits, evaluate, type Shot, smoothThrough } from '@humble/core';
 import { goTo, setRange } from '../../playback/playhead';
 import { chooseFigure } from '../../commands/figures';
-import { arcActivated, keyLineOpened } from '../../store/editorSlice';
-import { groupBroughtForward } from '../../store/settingsSlice';
+import { arcActivated } from '../../store/editorSlice';
+import { groupBroughtForward, settingsChanged } from '../../store/settingsSlice';
 import { stepChosen } from '../../store/sessionSlice';
 import { shotOn } from '../../testing/bench';
 import { bench, threePoints } from '../../testing/fieldBench';
@@ -43,7 +43,7 @@ test('a figure that waits is worked on by a tap, and dragged where it is to wait
 test('with the offset in front the figure is taken off its arc; its pose and its arc stay', () => {
   const { store, drag } = figureBench(threePoints());
   store.dispatch(groupBroughtForward({ step: 'figure', group: 'keys' }));
-  store.dispatch(keyLineOpened('offset'));
+  store.dispatch(settingsChanged({ keyLine: 'offset' }));
   const { arcs } = shotOn(store);
   drag([100, 300], [100, 280], [110, 220]);
   const { move, pivotX, pivotY, x } = evaluate(shotOn(store)).travels[0]!;

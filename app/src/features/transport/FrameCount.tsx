@@ -30,6 +30,7 @@ export function FrameCount({ lengthFrames, rate, layout }: FrameCountProps) {
   const [isTyping, setTyping] = useState(false);
   // Large text has a line of its own.
   const isLarge = isLargeText();
+  const isWide = layout === 'wide';
   const room = isLarge ? width - 2 * MARGIN_PX : layout === 'wide' ? WIDE_ROOM_PX : SLIM_ROOM_PX;
   const seconds = (at: number): string => fixed((at - 1) / rate, 2);
   const written = writeNumber(rate, 3);
@@ -57,14 +58,18 @@ export function FrameCount({ lengthFrames, rate, layout }: FrameCountProps) {
     >
       <NumericText size="title" strong numberOfLines={1}>
         {frameNumber(frame)}
-        {total && (
+        {isWide && total && (
           <NumericText tone="soft" size={total}>
             {words.ofFrames(lengthFrames)}
           </NumericText>
         )}
       </NumericText>
       <NumericText tone="soft" size="tiny" numberOfLines={1}>
-        {showsRate ? `${seconds(frame)} s at ${written}` : `${seconds(frame)} s`}
+        {isWide
+          ? showsRate
+            ? `${seconds(frame)} s at ${written}`
+            : `${seconds(frame)} s`
+          : words.ofFrames(lengthFrames)}
       </NumericText>
     </Pressable>
   );

@@ -7,14 +7,13 @@ import { shallowEqual } from 'react-redux';
 import { addKey, deleteKeyAt } from '../../../commands/keys';
 import { addMark } from '../../../commands/timing';
 import { useThrottledFrame } from '../../../playback/playhead';
-import { keyLineOpened } from '../../../store/editorSlice';
-import type { KeyLine } from '../../../store/editorState';
+import { type KeyLine, settingsChanged } from '../../../store/settingsSlice';
 import { frameNumber } from '../../../store/frameNumbers';
-import { useAppDispatch, useEdit } from '../../../store/hooks';
+import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { AppThunk, RootState } from '../../../store/store';
-import { useThrottledEditor, useThrottledSelector } from '../../../store/throttled/hooks';
+import { useThrottledSelector } from '../../../store/throttled/hooks';
 import { colour } from '../../../ui/colour';
 import { fixed, writeNumber } from '../../../ui/numbers';
 import { useIntoView } from '../../../ui/useIntoView';
@@ -82,7 +81,7 @@ interface LineProps {
 
 function Line({ line, move, Content }: LineProps) {
   const { label } = LINES[line];
-  const isOpen = useThrottledEditor(({ keyLine }) => keyLine === line);
+  const isOpen = useSettings().keyLine === line;
   const dispatch = useAppDispatch();
   const head = useRef<View>(null);
   useIntoView(head, isOpen, 'start');
@@ -95,7 +94,7 @@ function Line({ line, move, Content }: LineProps) {
           role="button"
           aria-label={label}
           aria-expanded={isOpen}
-          onPress={() => dispatch(keyLineOpened(isOpen ? null : line))}
+          onPress={() => dispatch(settingsChanged({ keyLine: isOpen ? null : line }))}
           className="min-h-[48px] min-w-0 flex-1 flex-row items-center gap-3"
         >
           <Words size="body" strong={isOpen} className="w-[72px]" numberOfLines={1}>
