@@ -164,7 +164,7 @@ test('poses without a pointer: the first in the middle, others nudged and typed,
   await bench.openShot({ name: 'By keys', length: 25 });
   await bench.group('Draw');
   await bench.press('Pose it');
-  await bench.keyLine('Place');
+  await bench.group('Keys');
   await page.getByRole('button', { name: 'Place it in the centre' }).press('Enter');
   await expect(page.getByTestId('figure')).toBeVisible();
   await bench.goTo(25);

@@ -50,6 +50,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   await expect.poll(async () => (await standing(bench)).turnDeg - upright).toBeCloseTo(20, 0);
 
   // A spin of 720° from the first frame to the 25th: one turn is done at the 13th.
+  await bench.keyLine('Turn');
   await bench.goTo(1);
   await bench.press('Turn key on frame 1');
   await bench.goTo(25);

@@ -52,7 +52,7 @@ test(
     await bench.stroke([0.98, 0.96], [0.75, 0.75]);
     await expect.poll(() => bench.number('Width, units')).toBeLessThan(1500);
     await bench.undo();
-    await bench.stroke([0.5, 0], [0.75, 0.1]);
+    await bench.stroke([0.5, 0.08], [0.75, 0.2]);
     await expect.poll(() => bench.number('Turned by, °')).toBeGreaterThan(5);
     await bench.undo();
     await bench.press('Done');

@@ -5,7 +5,7 @@ test('play, pause, step, first, last and scrub', ONCE, async ({ bench, page, han
   await bench.makeShot({ name: 'Tide', rate: 24, length: 12 });
   await bench.draw([0.1, 0.4], [0.5, 0.7], [0.9, 0.4]);
   const count = page.getByTestId('frame-count');
-  const frame = async (): Promise<number> => Number((await count.innerText()).split(' ')[0]);
+  const frame = async (): Promise<number> => parseInt(await count.innerText(), 10);
   await expect(count).toContainText('1 of 12');
 
   await page.getByRole('button', { name: 'Next frame' }).click();

@@ -179,14 +179,15 @@ test(
     await bench.openShot({ name: 'Round buoy', length: 40 });
     await bench.readyShape('Circle');
     await bench.step('Figure');
-    await bench.keyLine('Turn');
+    await bench.keyLine('Lean');
     await bench.choose('By degrees');
     await bench.press('Turn the lean into keys');
     await expect(
       page
         .getByRole('radiogroup', { name: 'Lean into bends' })
-        .getByRole('radio', { name: 'Not', exact: true }),
+        .getByRole('radio', { name: 'None', exact: true }),
     ).toHaveAttribute('aria-checked', 'true');
+    await bench.keyLine('Turn');
     const last = await bench.number('Keys to');
     expect(last).toBe(40);
     await bench.type('Keys to', 20);
