@@ -171,7 +171,7 @@ module.exports = {
     {
       name: 'core-has-no-node',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src/', pathNot: '(\\.test|testing/demoShots)\\.ts$' },
       to: { dependencyTypes: ['core'] },
     },
   ],

@@ -1,6 +1,6 @@
 import { ShotError, outOfRange } from '../model/errors';
 import { freshId } from '../model/ids';
-import { MAX_COORDINATE, MAX_NAME_LENGTH, MAX_SHOT_FRAMES, MAX_PARTS, MAX_RIDERS } from '../model/limits';
+import { MAX_COORDINATE, MAX_SHOT_FRAMES, MAX_PARTS, MAX_RIDERS } from '../model/limits';
 import { changeMove } from '../model/parts';
 import { PLAIN_RIDER } from '../model/plainRiding';
 import type { Artwork, Figure, Move, Rider, Shot } from '../model/schema';

@@ -1,3 +1,4 @@
+import { FONTS } from '../testing/demoShots';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Papa from 'papaparse';
@@ -64,7 +65,6 @@ function expectXml(text: string): void {
   parser.write(text).close();
 }
 
-const FONTS = join(require.resolve('@expo-google-fonts/spline-sans/package.json'), '../..');
 const font = (folder: string, file: string): Uint8Array =>
   readFileSync(join(FONTS, folder, '400Regular', file));
 const fonts = {

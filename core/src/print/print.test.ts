@@ -1,4 +1,4 @@
-import { DEMO_SHOTS } from '../testing/demoShots';
+import { DEMO_SHOTS, FONTS } from '../testing/demoShots';
 import fontkit from '@pdf-lib/fontkit';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -13,7 +13,6 @@ import type { PrintOp } from './paper';
 import { lackingSentence, writePdf } from './pdf';
 import { fitted, textWidth } from './textWidth';
 
-const FONTS = join(require.resolve('@expo-google-fonts/spline-sans/package.json'), '../..');
 const font = (folder: string, file: string): Uint8Array => readFileSync(join(FONTS, folder, file));
 const fonts = {
   sans: font('spline-sans', '400Regular/SplineSans_400Regular.ttf'),

@@ -7,5 +7,7 @@ function repository(): string {
   return folder;
 }
 
-/** Where the shots of the demo film lie, also for a copy of the core that lies deeper. */
+// Also for a copy of the core that lies deeper.
+
 export const DEMO_SHOTS = join(repository(), 'demo/shots');
+export const FONTS = join(repository(), 'node_modules/@expo-google-fonts');

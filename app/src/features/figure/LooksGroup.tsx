@@ -35,11 +35,6 @@ export function LooksGroup() {
   );
 }
 
-export function LooksSummary() {
-  const figure = useActiveFigure();
-  return figure && <Words tone="soft">{figure.name}</Words>;
-}
-
 interface OfFigure {
   readonly figure: Figure;
 }

@@ -4,7 +4,11 @@ import { benchWith, moveOn, renderOn, straightShot } from '../../../testing/benc
 import { Words } from '../../../ui/Words';
 import { KeyLines } from './KeyLines';
 
-const opened = (text: string) => () => <Words>{text}</Words>;
+function opened(text: string) {
+  return function Opened() {
+    return <Words>{text}</Words>;
+  };
+}
 
 const show = () => {
   setRange({ lengthFrames: 21, rate: 24, loops: true });

@@ -1,7 +1,6 @@
 import type { TrackName } from '@humble/core';
 import { memo, useMemo } from 'react';
 import { shallowEqual } from 'react-redux';
-import { View } from 'react-native';
 import { Line, Text } from 'react-native-svg';
 import { TRACK_DESCRIPTORS } from '../../../kinds/tracks';
 import { currentFrame } from '../../../playback/playhead';

@@ -29,13 +29,7 @@ import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { HoldHere } from './HoldHere';
 import { LabelField } from './LabelField';
 import { TieField } from './TieField';
-import {
-  useThrottledArc,
-  useThrottledMove,
-  useThrottledSelector,
-  useThrottledFramesOfMove,
-  useThrottledEditor,
-} from '../../../store/throttled/hooks';
+import { useThrottledArc, useThrottledMove, useThrottledEditor } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
 
 const KINDS = [
@@ -94,6 +88,7 @@ export const MarkSettings = memo(function MarkSettings() {
 
 function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const edit = useEdit();
+  const dispatch = useAppDispatch();
   const { takesLater } = useSettings();
   const { field: length } = useLengths();
   const arc = useThrottledArc((active) => active);
@@ -102,7 +97,6 @@ function OneMark({ move, mark }: { readonly move: Move; readonly mark: Mark }) {
   const wholeLength = arcLength(arc);
   const index = move.marks.indexOf(mark);
   const markIds = [mark.id];
-  const dispatch = useAppDispatch();
   const moveTo = (to: { frame?: number; arcDistance?: number }, undoGroup?: string): void => {
     const start = fromStart(undoGroup);
     // The playhead goes along with it.

@@ -1,4 +1,3 @@
-import { timingWords as words } from '../../../words/timing';
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ShotFinding } from '@humble/core/checks';
 import { type Post, type UnrolledArc, unrolledArc } from '@humble/core/views';
