@@ -6,6 +6,8 @@ import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
 import { useLayout } from '../ui/layout';
 import { isLargeText } from '../ui/textScale';
+import { NumberPad } from '../ui/NumberPad';
+import { PadHost } from '../ui/padEntry';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 import { useThrottledShotValue } from '../store/throttled/hooks';
@@ -52,23 +54,28 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
   const isRaised = raised && !isSide;
   const height = isRaised ? STRIP_PX : fieldHeight(window, field);
   return (
-    <View className={`min-h-0 flex-1 ${isSide ? 'flex-row' : ''}`}>
-      <View className={isSide ? 'min-w-0 flex-1' : ''}>
-        <View className={isSide ? 'min-h-0 flex-1' : ''} style={isSide ? undefined : { height }}>
-          <Field isStrip={isRaised} />
+    <PadHost value>
+      <View className={`min-h-0 flex-1 ${isSide ? 'flex-row' : ''}`}>
+        <View className={isSide ? 'min-w-0 flex-1' : ''}>
+          <View className={isSide ? 'min-h-0 flex-1' : ''} style={isSide ? undefined : { height }}>
+            <Field isStrip={isRaised} />
+          </View>
+          {!isRaised && <FieldStrip />}
+          <Transport layout={layout} isRailOnly={isRaised} />
         </View>
-        {!isRaised && <FieldStrip />}
-        <Transport layout={layout} isRailOnly={isRaised} />
+        <View className={isSide ? 'flex-row' : 'min-h-0 flex-1'}>
+          <View
+            className={`bg-ground ${isSide ? 'border-l border-line pt-1' : 'min-h-0 flex-1'}`}
+            style={isSide ? { width: SIDE_PANEL_PX } : undefined}
+          >
+            {!isSide && <PanelHandle isRaised={raised} onChange={setRaised} />}
+            <PanelArea isPhone onExport={onExport} />
+          </View>
+          <StepBar layout={layout} />
+          <NumberPad />
+        </View>
       </View>
-      <View
-        className={`bg-ground ${isSide ? 'border-l border-line pt-1' : 'min-h-0 flex-1'}`}
-        style={isSide ? { width: SIDE_PANEL_PX } : undefined}
-      >
-        {!isSide && <PanelHandle isRaised={raised} onChange={setRaised} />}
-        <PanelArea isPhone onExport={onExport} />
-      </View>
-      <StepBar layout={layout} />
-    </View>
+    </PadHost>
   );
 }
 

@@ -55,6 +55,7 @@ export function lengthsFor(scale: LengthScale): Lengths {
     field: ({ value, min, max, step, onChange, whole, decimals = isMm ? 2 : 1, ...rest }) => ({
       ...rest,
       unit,
+      moreUnits: whole === undefined ? undefined : ['%'],
       decimals,
       value: value / fieldUnits,
       min: min / fieldUnits,

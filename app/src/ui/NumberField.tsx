@@ -1,13 +1,15 @@
 import { uiWords as words } from '../words/ui';
 import Minus from 'lucide-react-native/icons/minus';
 import Plus from 'lucide-react-native/icons/plus';
-import { memo, useCallback, useMemo, useState } from 'react';
+import { memo, useCallback, useMemo, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Button } from './Button';
 import { colour } from './colour';
 import { createUndoGroup } from './undoGroup';
 import { readNumber, writeNumber } from './numbers';
+import { usePad } from './padEntry';
+import { withSumDone } from './sums';
 import { useLatest } from './useLatest';
 import { useLayout } from './layout';
 import { isLargeText } from './textScale';
@@ -40,6 +42,8 @@ export interface NumberFieldProps {
   /** What the last change did, where that is not plain to see. */
   readonly note?: FieldNote | null;
   readonly beyondMost?: BeyondMost;
+  /** Units that can be typed besides the one that is shown. */
+  readonly moreUnits?: readonly string[];
   /** What typed text stands for, where that is more than a number; null when it is nothing that is known. */
   readonly read?: (text: string) => number | { readonly problem: string } | null;
   /** The name stands above the number, so that two fields fit side by side. */
@@ -47,6 +51,7 @@ export interface NumberFieldProps {
 }
 
 const MAX_QUOTE_LENGTH = 20;
+const NO_UNITS: readonly string[] = [];
 
 const PIXELS_PER_STEP = 8;
 
@@ -74,9 +79,11 @@ export function NumberField({
   note = null,
   beyondMost,
   isStacked = false,
-  read: readText = readNumber,
+  moreUnits = NO_UNITS,
+  read: readPlain = readNumber,
 }: NumberFieldProps) {
   const { layout } = useLayout();
+  const readText = (text: string) => readPlain(withSumDone(text));
   /** The number of what was typed; null when it has none. */
   const read = (text: string): number | null => {
     const found = readText(text);
@@ -115,12 +122,33 @@ export function NumberField({
     const wanted = read(text);
     if (wanted !== null && wanted === clamp(wanted)) change(wanted, now.undoGroup);
   };
+  /** What was cancelled is not typed by leaving. */
+  const isCancelled = useRef(false);
   const finishTyping = (): void => {
-    if (!typing) return;
+    const wasCancelled = isCancelled.current;
+    isCancelled.current = false;
+    if (!typing || wasCancelled) return;
     setTyping(null);
     change(read(typing.text) ?? typing.from, typing.undoGroup);
     setRefusal(refusalOf(typing.text));
   };
+  const cancelTyping = (): void => {
+    isCancelled.current = true;
+    if (!typing) return;
+    setTyping(null);
+    change(typing.from, typing.undoGroup);
+  };
+  const shownText = typing?.text ?? writeNumber(value, decimals);
+  const pad = usePad({
+    label,
+    units: unit === undefined ? NO_UNITS : [unit, ...moreUnits],
+    text: shownText,
+    before: writeNumber(typing?.from ?? value, decimals),
+    isFresh: typing === null,
+    type,
+    step: (by) => type(writeNumber(clamp(value + by * step), decimals)),
+    cancel: cancelTyping,
+  });
   const said = refusal ?? note;
   const live = useLatest({ value, change, step });
   const less = useCallback(() => live().change(live().value - live().step), [live]);
@@ -151,11 +179,15 @@ export function NumberField({
       />
       <TextInput
         aria-label={unit ? `${label}, ${unit}` : label}
-        inputMode="decimal"
+        inputMode={pad.hasPad ? 'none' : 'decimal'}
+        onFocus={pad.enter}
         editable={!disabled}
-        value={typing?.text ?? writeNumber(value, decimals)}
+        value={shownText}
         onChangeText={type}
-        onBlur={finishTyping}
+        onBlur={() => {
+          pad.leave();
+          finishTyping();
+        }}
         onSubmitEditing={finishTyping}
         selectTextOnFocus
         className={`h-[44px] text-center font-mono ${isNarrow ? 'text-small' : 'text-body'} text-ink ${isStacked ? 'min-w-0 flex-1' : decimals > 0 ? 'w-[4.25rem]' : 'w-[3rem]'}`}

@@ -1,4 +1,22 @@
+const PAD_KEYS: Readonly<Record<string, string>> = {
+  '−': 'Minus',
+  '+': 'Plus',
+  '×': 'Times',
+  '÷': 'Divided by',
+  '.': 'Point',
+  back: 'Delete last digit',
+  sign: 'Change sign',
+  cancel: 'Cancel',
+  done: 'OK',
+};
+
 export const uiWords = {
+  numberPad: (label: string) => `Number pad: ${label}`,
+  previousNumber: 'Previous number',
+  nextNumber: 'Next number',
+  unit: 'Unit',
+  wasBefore: (unit: string, before: string) => `${unit ? `${unit} · ` : ''}was ${before}`,
+  padKey: (key: string) => PAD_KEYS[key] ?? key,
   partMissingTryAgain: 'The server does not answer, and this part of the page hasn’t loaded yet. Try again.',
   filesCanBeSavedInThe: 'Files can be saved in the browser only.',
   close: 'Close',

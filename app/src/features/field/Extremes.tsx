@@ -6,12 +6,15 @@ import { fixed } from '../../ui/numbers';
 import { NumericText, Words } from '../../ui/Words';
 import { fieldWords as words } from '../../words/field';
 
+const MIN_WIDTH_PX = 380;
+
 /** The largest step of the active move and where it is; on a wide screen the smallest one, too. */
 export function Extremes() {
   const shot = useThrottledShot();
   const move = useThrottledMove();
-  const { isWide } = useLayout();
-  if (!move) return null;
+  const { isWide, width } = useLayout();
+  // Beside the numbers of the frame there is no room for it on the smallest phones.
+  if (!move || width < MIN_WIDTH_PX) return null;
   const table = incrementTable(shot, move);
   const { largest, smallest } = extremeIncrements(table);
   if (!largest || !smallest) return null;

@@ -6,6 +6,7 @@ import { useAppDispatch } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { type Layout, useLayout } from '../../ui/layout';
 import { fixed, writeNumber } from '../../ui/numbers';
+import { usePad } from '../../ui/padEntry';
 import { isLargeText } from '../../ui/textScale';
 import { NumericText } from '../../ui/Words';
 import { transportWords as words } from '../../words/transport';
@@ -83,7 +84,8 @@ interface FrameEntryProps {
 /** What is typed in the number's place. Enter or leaving goes there, Escape does not. */
 function FrameEntry({ rate, onDone }: FrameEntryProps) {
   const dispatch = useAppDispatch();
-  const [text, setText] = useState(() => String(frameNumber(currentFrame())));
+  const [before] = useState(() => String(frameNumber(currentFrame())));
+  const [text, setText] = useState(before);
   // Enter takes the focus away too: what was typed counts once.
   const isDone = useRef(false);
   const close = (): void => {
@@ -98,15 +100,29 @@ function FrameEntry({ rate, onDone }: FrameEntryProps) {
     if (frame === null) dispatch(messageShown(words.thatIsNoFrame(text.trim().slice(0, MAX_QUOTE_LENGTH))));
     else goTo(frame);
   };
+  const pad = usePad({
+    label: words.goToFrame,
+    units: NO_UNITS,
+    text,
+    before,
+    isFresh: text === before,
+    type: setText,
+    cancel: close,
+  });
   return (
     <TextInput
       aria-label={words.goToFrame}
       autoFocus
+      inputMode={pad.hasPad ? 'none' : undefined}
+      onFocus={pad.enter}
       selectTextOnFocus
       value={text}
       onChangeText={setText}
       onSubmitEditing={finish}
-      onBlur={finish}
+      onBlur={() => {
+        pad.leave();
+        finish();
+      }}
       onKeyPress={({ nativeEvent: { key } }) => {
         if (key === 'Escape') close();
       }}
@@ -116,3 +132,4 @@ function FrameEntry({ rate, onDone }: FrameEntryProps) {
 }
 
 const MAX_QUOTE_LENGTH = 20;
+const NO_UNITS: readonly string[] = [];

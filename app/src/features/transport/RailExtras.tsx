@@ -29,8 +29,8 @@ interface RailExtrasProps {
 
 const WAVE_MIDDLE = 22;
 const WAVE_HALF = 11;
-/** Tips of findings lie so far above the foot of the rail, pixels. */
-const FINDINGS_PX = 7;
+/** Rings of findings begin so far above the foot of the rail, pixels. */
+const FINDINGS_PX = 9;
 
 export const RailExtras = memo(function RailExtras({ width, height, lengthFrames }: RailExtrasProps) {
   const wave = useSoundWave();
