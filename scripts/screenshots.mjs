@@ -19,16 +19,16 @@ const EEL = '/shot/demo-eel-under-the-jetty';
 const CRAB = '/shot/demo-crabs-detour';
 
 const step = (page, name) => page.getByRole('tab', { name, exact: true }).click();
-/** Brings a group of the panel forward: a chip on a phone, a section on a wide screen. */
+/** Brings a group of the panel forward: a tab on a phone, a section on a wide screen. */
 const group = async (page, name) => {
-  const chip = page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
+  const tab = page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
   const section = page.locator(`[role=button][aria-expanded][aria-label="${name}"]`);
-  await chip.or(section).waitFor();
-  if (await chip.isVisible()) await chip.click();
+  await tab.or(section).waitFor();
+  if (await tab.isVisible()) await tab.click();
   else if ((await section.getAttribute('aria-expanded')) === 'false') await section.click();
 };
 const goTo = async (page, frame) => {
-  for (let f = 1; f < frame; f++) await page.getByRole('button', { name: 'One frame on' }).click();
+  for (let f = 1; f < frame; f++) await page.getByRole('button', { name: 'Next frame' }).click();
   await page.mouse.move(0, 0);
 };
 
@@ -75,15 +75,15 @@ const PICTURES = [
     act: inStep('Timing', 26),
   },
   {
-    file: 'phone-graph-lamp',
+    file: 'phone-graph-dark',
     view: PHONE,
     theme: 'dark',
     path: ROUNDS,
     act: async (page) => {
-      await goTo(page, 44);
-      await group(page, 'Mark');
-      await button(page, 'Select the mark');
-      await page.getByRole('radio', { name: 'Graph', exact: true }).click();
+      await inStep('Timing', 44)(page);
+      await button(page, 'Graph, chart or numbers');
+      await page.getByRole('dialog').getByRole('button', { name: 'Graph', exact: true }).click();
+      await page.getByTestId('graph-curve').or(page.getByTestId('distance-graph')).first().waitFor();
     },
   },
   {
@@ -96,7 +96,7 @@ const PICTURES = [
       await page.getByRole('radio', { name: 'Exposures', exact: true }).click();
       await page.getByTestId('rail-wave').waitFor();
       await goTo(page, 26);
-      await page.getByRole('button', { name: '1 finding', exact: true }).waitFor();
+      await page.getByRole('button', { name: '1 to check', exact: true }).waitFor();
     },
   },
   {
@@ -104,10 +104,10 @@ const PICTURES = [
     view: SIDE,
     theme: 'light',
     path: ROUNDS,
-    act: inStep('Figure', 26, 'Pose'),
+    act: inStep('Figure', 26, 'Keys'),
   },
   {
-    file: 'phone-arc-lamp',
+    file: 'phone-arc-dark',
     view: PHONE,
     theme: 'dark',
     path: LANTERN,
@@ -130,7 +130,7 @@ const PICTURES = [
     theme: 'light',
     path: LANTERN,
     act: async (page) => {
-      await inStep('Figure', 6, 'Looks')(page);
+      await inStep('Figure', 6, 'Figures')(page);
       await page.getByTestId('pivot-editor').scrollIntoViewIfNeeded();
     },
   },
@@ -154,7 +154,7 @@ const PICTURES = [
     theme: 'light',
     path: ROWING,
     act: async (page) => {
-      await inStep('Figure', 71, 'Cycle')(page);
+      await inStep('Figure', 71, 'Drawings')(page);
       await page.getByTestId('planted-editor').scrollIntoViewIfNeeded();
     },
   },
@@ -170,7 +170,7 @@ const PICTURES = [
     },
   },
   {
-    file: 'wide-figure-lamp',
+    file: 'wide-figure-dark',
     view: WIDE,
     theme: 'dark',
     path: ROUNDS,
@@ -184,18 +184,18 @@ const PICTURES = [
     act: inStep('Figure', 42, 'Act'),
   },
   {
-    file: 'wide-parts-lamp',
+    file: 'wide-parts-dark',
     view: WIDE,
     theme: 'dark',
     path: EEL,
     act: inStep('Figure', 38, 'Parts'),
   },
   {
-    file: 'phone-poses',
+    file: 'phone-keys-dark',
     view: PHONE,
     theme: 'dark',
     path: ROUNDS,
-    act: inStep('Figure', 26, 'Pose'),
+    act: inStep('Figure', 26, 'Keys'),
   },
   {
     file: 'wide-print',
@@ -209,14 +209,16 @@ const PICTURES = [
   },
   { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: inStep('Timing', 28) },
   {
-    file: 'wide-arc-lamp',
-    view: WIDE,
-    theme: 'dark',
-    path: LANTERN,
+    file: 'phone-pad',
+    view: PHONE,
+    theme: 'light',
+    path: ROUNDS,
+    isTouch: true,
     act: async (page) => {
-      await step(page, 'Arc');
-      await tap(page, 'point-p3');
-      await goTo(page, 8);
+      await inStep('Timing', 15)(page);
+      await page.getByRole('textbox', { name: 'Place, mm' }).tap();
+      for (const key of ['7', '0'])
+        await page.getByTestId('number-pad').getByRole('button', { name: key, exact: true }).tap();
     },
   },
   // Last, since it draws a further arc and that is saved.
@@ -253,12 +255,14 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 });
-for (const { file, view, theme, path, act } of PICTURES) {
+for (const { file, view, theme, path, act, isTouch = false } of PICTURES) {
   const context = await browser.newContext({
     viewport: view,
     colorScheme: theme,
     deviceScaleFactor: view === PHONE ? 2 : 1,
     locale: 'en-GB',
+    hasTouch: isTouch,
+    isMobile: isTouch,
   });
   const page = await context.newPage();
   await page.goto(address + path);

@@ -58,6 +58,7 @@ export {
   type EditArguments,
   type EditName,
   edits,
+  type FlipWay,
   type MovesInLength,
 } from './edits/edits';
 export { type MadeIds, madeIds } from './edits/madeIds';

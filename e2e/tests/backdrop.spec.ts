@@ -62,7 +62,7 @@ test(
     await bench.stroke([0.25, 0.7], [0.5, 0.7], [0.75, 0.7]);
     await expect(page.getByTestId('ruler-line').first()).toBeVisible();
     await page.getByRole('radio', { name: 'cm' }).click();
-    await page.getByLabel('Known length, cm').fill('10');
+    await bench.type('Known length, cm', 10);
     await bench.press('Set this scale');
     await expect(page.getByText(/9\.[56]\d units per mm/)).toBeVisible();
     await bench.step('Sheet');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { type Shot } from '@humble/core';
-import { standing, twoLines } from '../support/figures';
+import { twoLines } from '../support/figures';
 import { expect, ONCE, test } from '../support/test';
 
 test('figures are put in order, hidden, locked, shown alone, and given to another arc with their timing', async ({
@@ -157,23 +157,27 @@ test('a file of version 4 opens as it was', ONCE, async ({ bench, page }) => {
   const rows = page.getByRole('list', { name: 'Figures' }).getByTestId(/^figure-row-/);
   await expect(rows).toHaveCount(old.figures.length);
   await bench.keyLine('Turn');
-  await expect(page.getByRole('switch', { name: 'Mirrored' })).not.toBeChecked();
+  await expect(page.getByRole('button', { name: 'Flip left to right' })).toBeVisible();
 });
 
-test('turning half way round and mirroring do what their texts say', ONCE, async ({ bench, page }) => {
-  await bench.open(twoLines('Two ways'));
-  await bench.step('Figure');
-  await bench.keyLine('Turn');
-  const turn = async (): Promise<number> => (await standing(bench)).turnDeg;
-  const before = await turn();
-  await expect(
-    page.getByText('Turned half way round, the figure faces the other way and is upside down.'),
-  ).toBeVisible();
-  await bench.press('Turn half way round');
-  await expect.poll(async () => Math.abs((await turn()) - before)).toBeCloseTo(180, 3);
-  await bench.press('Reset');
-  await expect.poll(turn).toBeCloseTo(before, 3);
-  await expect(
-    page.getByText(/^Flips the figure over its line of travel: .* upside down when it travels right\.$/),
-  ).toBeVisible();
-});
+test(
+  'one press makes the figure look the other way, feet down, and one turns it upside down',
+  ONCE,
+  async ({ bench }) => {
+    await bench.open(twoLines('Two ways'));
+    await bench.step('Figure');
+    await bench.keyLine('Turn');
+    const [a, , , d] = await bench.placement();
+    const stands = async (): Promise<readonly number[]> => {
+      const [across, , , down] = await bench.placement();
+      return [Math.sign(across * a), Math.sign(down * d)];
+    };
+    await bench.press('Flip left to right');
+    await expect.poll(stands).toEqual([-1, 1]);
+    await bench.press('Flip upside down');
+    await expect.poll(stands).toEqual([-1, -1]);
+    await bench.undo();
+    await bench.undo();
+    await expect.poll(stands).toEqual([1, 1]);
+  },
+);

@@ -84,7 +84,7 @@ test(
     await bench.type('Opacity on frame 13, %', 30);
     await expect(page.getByTestId('figure').first()).toHaveAttribute('opacity', '0.3');
     await bench.keyLine('Turn');
-    await page.getByRole('switch', { name: 'Mirrored' }).click();
+    await bench.press('Flip upside down');
     // It goes on looking the way it travels.
     await expect.poll(async () => Math.sign(await down())).toBe(-1);
     expect(await across()).toBeGreaterThan(0);

@@ -10,6 +10,7 @@ import type { RootState } from '../store/store';
 import { bringIntoSight } from '../ui/bringIntoSight';
 import { Tabs } from '../ui/Tabs';
 import { FoldingSection } from '../ui/FoldingSection';
+import { useKeyboardRoom } from '../ui/keyboardRoom';
 import { useLayout } from '../ui/layout';
 import { changedCue } from './changedCue';
 import { useThrottledSelector } from '../store/throttled/hooks';
@@ -93,9 +94,14 @@ function GroupsInTabs({ step, groups, top }: PanelGroupsProps) {
   const scroller = useRef<ScrollView>(null);
   const topHeight = useRef(0);
   const scrolledTo = useRef(0);
+  const isTyping = useKeyboardRoom() !== null;
   const isShort = height < SHORT_PX;
   const shown = groupShown(groups, groupInFront[step]);
   const scroll = (y: number): void => scroller.current?.scrollTo({ y, animated: false });
+  // What is typed into stands just above the keyboard.
+  useEffect(() => {
+    if (isTyping) (document.activeElement as HTMLElement | null)?.scrollIntoView({ block: 'end' });
+  }, [isTyping]);
   // A group begins at its beginning; what stands above it stays as far in sight as it was.
   useEffect(() => scroll(Math.min(scrolledTo.current, topHeight.current)), [shown]);
   const choose = (group: string): void => {
@@ -106,14 +112,14 @@ function GroupsInTabs({ step, groups, top }: PanelGroupsProps) {
   const above = (
     <View
       key="top"
-      className={top ? 'px-3' : ''}
+      className={isTyping ? 'hidden' : top ? 'px-3' : ''}
       onLayout={({ nativeEvent }) => (topHeight.current = nativeEvent.layout.height)}
     >
       {top}
     </View>
   );
   const tabs = (
-    <View key="tabs" className="bg-ground">
+    <View key="tabs" className={isTyping ? 'hidden' : 'bg-ground'}>
       <Tabs
         label={words.group}
         value={shown.name}

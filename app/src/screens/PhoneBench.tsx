@@ -4,6 +4,7 @@ import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { Field, FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
+import { useKeyboardRoom } from '../ui/keyboardRoom';
 import { useLayout } from '../ui/layout';
 import { isLargeText } from '../ui/textScale';
 import { NumberPad } from '../ui/NumberPad';
@@ -51,7 +52,8 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
   const isSide = layout === 'side';
   const field = useThrottledShotValue((shot) => shot.field);
   const [raised, setRaised] = useState(false);
-  const isRaised = raised && !isSide;
+  const isTyping = useKeyboardRoom() !== null;
+  const isRaised = (raised || isTyping) && !isSide;
   const height = isRaised ? STRIP_PX : fieldHeight(window, field);
   return (
     <PadHost value>
@@ -61,17 +63,17 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
             <Field isStrip={isRaised} />
           </View>
           {!isRaised && <FieldStrip />}
-          <Transport layout={layout} isRailOnly={isRaised} />
+          {!isTyping && <Transport layout={layout} isRailOnly={isRaised} />}
         </View>
         <View className={isSide ? 'flex-row' : 'min-h-0 flex-1'}>
           <View
             className={`bg-ground ${isSide ? 'border-l border-line pt-1' : 'min-h-0 flex-1'}`}
             style={isSide ? { width: SIDE_PANEL_PX } : undefined}
           >
-            {!isSide && <PanelHandle isRaised={raised} onChange={setRaised} />}
+            {!isSide && !isTyping && <PanelHandle isRaised={raised} onChange={setRaised} />}
             <PanelArea isPhone onExport={onExport} />
           </View>
-          <StepBar layout={layout} />
+          {!isTyping && <StepBar layout={layout} />}
           <NumberPad />
         </View>
       </View>

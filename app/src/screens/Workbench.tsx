@@ -8,6 +8,7 @@ import type { UndecidedTable } from '../features/exchange/useImport';
 import { ContextMenuHost } from '../ui/ContextMenuHost';
 import { LazyThresholds } from '../features/sheet/LazyThresholds';
 import { lazyWithRetry } from '../ui/lazyWithRetry';
+import { useKeyboardRoom } from '../ui/keyboardRoom';
 import { useLayout } from '../ui/layout';
 import type { BenchDialog } from './benchDialog';
 import { Messages } from './Messages';
@@ -51,20 +52,24 @@ export function Workbench() {
   const [dialog, setDialog] = useState<BenchDialog>(null);
   const [undecided, setUndecided] = useState<UndecidedTable | null>(null);
   useShortcuts(() => setDialog('help'));
+  const keyboardRoom = useKeyboardRoom();
+  const room = isWide ? null : keyboardRoom;
   const store = useAppStore();
   useEffect(() => followSelection(store), [store]);
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   return (
-    <View className="flex-1 bg-ground">
-      <Header
-        layout={layout}
-        onBack={back}
-        onMenu={() => setDialog('menu')}
-        onHelp={() => setDialog('help')}
-        onExport={openExport}
-      />
+    <View className="flex-1 bg-ground" style={room === null ? undefined : { flex: undefined, height: room }}>
+      {room === null && (
+        <Header
+          layout={layout}
+          onBack={back}
+          onMenu={() => setDialog('menu')}
+          onHelp={() => setDialog('help')}
+          onExport={openExport}
+        />
+      )}
       {isWide ? <WideBench onExport={openExport} /> : <PhoneBench onExport={openExport} />}
       {dialog === 'menu' && <ShotActions onClose={close} onOpen={setDialog} onUndecided={setUndecided} />}
       {dialog === 'preview' && <PreviewDialog onClose={close} />}

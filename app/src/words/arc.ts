@@ -90,7 +90,7 @@ export const arcWords = {
     `Draw in the field, or start another way. A figure appears at the start, with a move over all ${lengthFrames} frames that eases out and in.`,
   poseIt: 'Pose it',
   actItOut: 'Act it out',
-  lockedArcHelp: 'This arc is locked, so nothing here changes it. Unlock it under “All arcs”.',
+  lockedArcHelp: 'This arc is locked, so nothing here changes it. Unlock it under “Arcs”.',
   thisSpotOnTheArc: 'This spot on the arc',
   fromTheStart: 'From the start',
   pointHere: 'Point here',

@@ -9,7 +9,7 @@ export const KEYS = {
       { shown: 'Space', does: 'Play or pause', bindings: { togglePlay: 'Space' } },
       { shown: '← →', does: 'Previous or next frame', bindings: { back: 'ArrowLeft', on: 'ArrowRight' } },
       { shown: 'Home End', does: 'First or last frame', bindings: { first: 'Home', last: 'End' } },
-      { shown: 'X', does: 'Flip between two frames (chosen under Cycle)', bindings: { flip: 'x' } },
+      { shown: 'X', does: 'Flip between two frames (chosen under Drawings)', bindings: { flip: 'x' } },
       { shown: 'B', does: 'Play two takes in turn, or together', bindings: { toggleTurns: 'b' } },
       { shown: 'Ctrl Z', does: 'Undo', bindings: { undo: '$mod+z' } },
       { shown: 'Ctrl Shift Z', does: 'Redo', bindings: { redo: '$mod+Shift+z', redoToo: '$mod+y' } },

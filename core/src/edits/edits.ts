@@ -27,6 +27,9 @@ import { withNotesAlong } from '../timing/notes';
 import { withFrames } from '../timing/retime';
 import { type Easing, type Field, type Keeps, type Move, type Shot } from '../model/schema';
 import { lastFrameFor, MAX_SHOT_FRAMES } from '../model/limits';
+import { wrapDeg } from '../arc/vector';
+
+export type FlipWay = 'left-right' | 'upside-down';
 
 /**
  * What becomes of moves when the shot's length changes: one that went to the last frame still does and the
@@ -200,6 +203,18 @@ const plainEdits = {
       >
     >,
   ): Shot => changeMove(shot, moveId, (move) => ({ ...move, ...turning })),
+
+  /**
+   * Shows the figure in a mirror: left to right its feet stay where they are, whichever way it travels; upside down it
+   * goes on looking where it looks.
+   */
+  flipFigure: (shot: Shot, { moveId, way }: { moveId: string; way: FlipWay }): Shot =>
+    changeMove(shot, moveId, (move) => {
+      // A figure that turns with its arc is mirrored across its front, any other left to right: the rest is a turn.
+      const turnsRound = (way === 'left-right') === move.turnsWithArc;
+      const correctionDeg = wrapDeg((turnsRound ? 180 : 0) - move.correctionDeg);
+      return { ...move, mirrored: !move.mirrored, correctionDeg };
+    }),
 
   setKeeps: (shot: Shot, { moveId, keeps }: { moveId: string; keeps: Keeps }): Shot =>
     changeMove(shot, moveId, (move) => ({ ...move, keeps })),

@@ -1,7 +1,6 @@
 import { figureWords as words } from '../../words/figure';
 import { MAX_SMOOTH_FRAMES, type Move } from '@humble/core';
 import RefreshCw from 'lucide-react-native/icons/refresh-cw';
-import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import { View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
 import { useEdit } from '../../store/hooks';
@@ -14,6 +13,7 @@ import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText, Words } from '../../ui/Words';
 import { tiltOf } from '../../kinds/tracks/tilt';
+import { FlipButtons } from './FlipButtons';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
@@ -32,6 +32,7 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   };
   return (
     <>
+      <FlipButtons moveId={moveId} />
       <Card title={words.turning} aside={<HeadingHere />}>
         <Toggle
           label={words.turnWithTheArc}
@@ -41,11 +42,6 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
         <View className="mt-2 flex-row flex-wrap items-center gap-4">
           <Dial label={words.facing} valueDeg={correctionDeg} onChange={turn} />
           <View className="gap-2">
-            <Button
-              label={words.turnHalfWayRound}
-              icon={RotateCcw}
-              onPress={() => turn(correctionDeg >= 180 ? correctionDeg - 180 : correctionDeg + 180)}
-            />
             <View className="flex-row gap-2">
               <Button
                 label={words.quarterBack}
@@ -61,13 +57,6 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
             <Button label={words.reset} kind="quiet" disabled={correctionDeg === 0} onPress={() => turn(0)} />
           </View>
         </View>
-        <Words tone="soft">{words.halfWayRound}</Words>
-        <Toggle
-          label={words.mirrored}
-          value={on.move.mirrored}
-          onChange={(mirrored) => edit('setTurning', { moveId, mirrored })}
-        />
-        <Words tone="soft">{turnsWithArc ? words.mirroredAlong : words.mirroredStill}</Words>
         <NumberField
           label={words.facingAngle}
           unit="°"
