@@ -237,11 +237,10 @@ export function NumberField({
       )}
     </GestureDetector>
   );
-  if (!said) return field;
   return (
     <View>
       {field}
-      <Note note={said} isRefusal={refusal !== null} />
+      {said && <Note note={said} isRefusal={refusal !== null} />}
     </View>
   );
 }
