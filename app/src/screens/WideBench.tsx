@@ -28,6 +28,8 @@ const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
 const RULER_PX = 88;
+/** The graph, which is drawn anew with every frame that plays, is so much lower than the numbers beside it. */
+const UNDER_GRAPH_PX = 52;
 
 /** The graph is never lower than this, pixels. */
 const MIN_GRAPH_PX = 100;
@@ -92,7 +94,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
           </Pane>
           <View className="min-h-0 flex-1 flex-row border-t border-line">
             <Pane className="min-w-0 flex-1" innerClassName="px-2 pt-1">
-              <LazyGraphView height={deskPx - RULER_PX - keysPx - 6} />
+              <LazyGraphView height={deskPx - RULER_PX - keysPx - UNDER_GRAPH_PX} />
             </Pane>
             {!isSheet && (
               <>
