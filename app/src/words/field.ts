@@ -22,7 +22,7 @@ export const fieldWords = {
   dragTheFigure: 'Drag the figure',
   exposureBeginsHint: (playhead: number) => `, where the exposure of frame ${playhead} begins`,
   aPoseOnFrameWithA: (how: string, frame: number, lands: string) =>
-    `${how}: a pose on frame ${frame}${lands}, with a mark and a point of its own.`,
+    `${how}: a pose on frame ${frame}${lands}.`,
   moveThePoseOnFrame: (how: string, frame: number, lands: string) =>
     `${how}: move the pose on frame ${frame}${lands}.`,
   theMarkOnFrameIsTied: (frame: number) => `The mark on frame ${frame} is tied to a point. Tap: select it.`,

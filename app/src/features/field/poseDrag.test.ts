@@ -60,7 +60,7 @@ describe('a figure that is put in place', () => {
       [600, 200],
     ]);
     goTo(11);
-    expect(hint(on)).toContain('a pose on frame 11, with a mark and a point of its own');
+    expect(hint(on)).toContain('a pose on frame 11.');
     const [x, y] = at(on, 11);
     on.drag([x, y], [x, y + 50], [x, y + 100]);
     expect(at(on, 11)).toEqual([x, y + 100]);

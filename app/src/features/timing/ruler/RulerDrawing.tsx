@@ -42,6 +42,8 @@ import { useThrottledEditor, useThrottledSelector } from '../../../store/throttl
 /** Height of the ruler, and room at both of its ends, pixels. */
 export const HEIGHT = 84;
 export const SIDE = 12;
+/** A letter of a take's name, which stands among the increments, pixels. */
+const NAME_PX = 6;
 
 interface DrawingProps {
   readonly ruler: UnrolledArc;
@@ -104,19 +106,21 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
           fill={colour.card}
           testID="ruler-by-hand"
         />
-        {incrementLabels(ruler, axis, (along) => fixed(along, 1)).map(({ x, text }) => (
-          <Text
-            key={x}
-            x={x}
-            y={BASE - LONG - 4}
-            fontSize={11}
-            fontFamily={MONO}
-            textAnchor="middle"
-            fill={colour.indigo}
-          >
-            {text}
-          </Text>
-        ))}
+        {incrementLabels(ruler, axis, (along) => fixed(along, 1))
+          .filter(({ x }) => otherTake === null || x > SIDE + NAME_PX * (otherTake.length + 2))
+          .map(({ x, text }) => (
+            <Text
+              key={x}
+              x={x}
+              y={BASE - LONG - 4}
+              fontSize={11}
+              fontFamily={MONO}
+              textAnchor="middle"
+              fill={colour.indigo}
+            >
+              {text}
+            </Text>
+          ))}
         <LivePath path={paths.bands} fill={colour.ink} fillOpacity={BAND_OPACITY} />
         <LivePath path={paths.hairlines} stroke={colour.ink} strokeWidth={1} testID="ruler-hairlines" />
         <LivePath path={paths.posts} stroke={colour.ink} strokeWidth={2.5} fill="none" testID="ruler-posts" />
