@@ -219,7 +219,7 @@ test(
     await page.route('**/api/shots/**', (route) => route.abort());
     await enter(leave, '3');
     await page.evaluate(() => location.reload());
-    await page.unroute('**/api/shots/**');
+    await page.unrouteAll({ behavior: 'ignoreErrors' });
     await expect(leave).toHaveValue('3');
     await bench.saved();
     await bench.undo();
