@@ -28,7 +28,7 @@ export const groupWords = {
     },
     keys: {
       label: 'Keys',
-      help: 'Its place, turn, size, offset, opacity and lean on this frame, a line each. Tap a post to set a key, a line to open it.',
+      help: 'Place, turn, size, offset, opacity and lean on this frame, one line each. Tap a post to set a key; tap a line to open it.',
     },
     drawings: {
       label: 'Drawings',

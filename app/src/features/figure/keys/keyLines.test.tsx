@@ -44,19 +44,19 @@ test('a line tells the value on this frame, and opens alone', () => {
 
 test('a post sets a key on this frame, and clears it; one of place is a mark', () => {
   const store = show();
-  fireEvent.press(screen.getByLabelText('Set a key of turn on frame 11'));
+  fireEvent.press(screen.getByLabelText('Set turn key on frame 11'));
   expect(moveOn(store).tracks.turn.map(({ frame }) => frame)).toEqual([11]);
-  fireEvent.press(screen.getByLabelText('Clear the key of turn on frame 11'));
+  fireEvent.press(screen.getByLabelText('Clear turn key on frame 11'));
   expect(moveOn(store).tracks.turn).toEqual([]);
-  fireEvent.press(screen.getByLabelText('Set a key of place on frame 11'));
+  fireEvent.press(screen.getByLabelText('Set place key on frame 11'));
   expect(moveOn(store).marks.map(({ frame }) => frame)).toEqual([1, 11, 21]);
-  fireEvent.press(screen.getByLabelText('Clear the key of place on frame 11'));
+  fireEvent.press(screen.getByLabelText('Clear place key on frame 11'));
   expect(moveOn(store).marks.map(({ frame }) => frame)).toEqual([1, 21]);
 });
 
 test('the post of an offset sets both its ways', () => {
   const store = show();
-  fireEvent.press(screen.getByLabelText('Set a key of offset on frame 11'));
+  fireEvent.press(screen.getByLabelText('Set offset key on frame 11'));
   const { offsetX, offsetY } = moveOn(store).tracks;
   expect([offsetX.length, offsetY.length]).toEqual([1, 1]);
 });
