@@ -41,7 +41,7 @@ const isTouch = (): boolean => typeof matchMedia === 'function' && matchMedia('(
 
 /**
  * What a field does with the pad, to be called when it comes to have the focus and when it leaves it.
- * @param entry null while it is not being typed into
+ * @param entry the field as it is now
  */
 export function usePad(entry: PadEntry) {
   const id = useId();

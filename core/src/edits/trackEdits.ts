@@ -49,6 +49,27 @@ export const trackEdits = {
         : withValueReaching(move, track, frame, value, reach),
     ),
 
+  /**
+   * Keys of some tracks on a frame that change nothing, or none there any more.
+   * @throws ShotError as `setKey`
+   */
+  setKeysHere: (
+    shot: Shot,
+    {
+      moveId,
+      tracks,
+      frame,
+      isSet,
+    }: OfMove & { tracks: readonly TrackName[]; frame: number; isSet: boolean },
+  ): Shot =>
+    changeMove(shot, moveId, (move) =>
+      tracks.reduce((now, track) => {
+        if (isSet) return withKeyOn(now, track, frame);
+        const ids = now.tracks[track].filter((key) => key.frame === frame).map(({ id }) => id);
+        return withoutKeys(now, track, ids);
+      }, move),
+    ),
+
   clearTrack: (shot: Shot, { moveId, track }: OfTrack): Shot =>
     changeMove(shot, moveId, (move) => withKeysOn(move, track, [])),
 

@@ -2,16 +2,14 @@ import type { FlipWay, Transform } from '@humble/core';
 import { figureOn } from '@humble/core/views';
 import { Pressable, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
-import Svg, { G, Image, Path } from 'react-native-svg';
-import { pictureAddress } from '../../persistence/pictures';
+import Svg, { G } from 'react-native-svg';
 import { useThrottledFrame } from '../../playback/playhead';
 import { useEdit } from '../../store/hooks';
 import { selectActiveTravel } from '../../store/selectors/selection';
 import { useThrottledSelector } from '../../store/throttled/hooks';
-import { colour } from '../../ui/colour';
-import { TONES } from '../../ui/tones';
 import { Words } from '../../ui/Words';
 import { figureWords as words } from '../../words/figure';
+import { LookShapes } from './LookPicture';
 
 const WAYS: readonly { readonly way: FlipWay; readonly label: string }[] = [
   { way: 'left-right', label: words.flipLeftRight },
@@ -58,21 +56,7 @@ function Flipped({ way }: { readonly way: FlipWay }) {
   return (
     <Svg width={SIDE_PX} height={SIDE_PX} viewBox={`${-SIDE_PX / 2} ${-SIDE_PX / 2} ${SIDE_PX} ${SIDE_PX}`}>
       <G transform={`matrix(${a} ${b} ${c} ${d} 0 0) translate(${-look.width / 2} ${-look.height / 2})`}>
-        {look.picture ? (
-          <Image
-            href={pictureAddress(look.picture.sha256)}
-            width={look.width}
-            height={look.height}
-            preserveAspectRatio="none"
-          />
-        ) : (
-          <>
-            <Path d={look.silhouette} fill={colour.ink} />
-            {look.details.map((detail) => (
-              <Path key={detail.d} d={detail.d} fill={TONES[detail.tone]} />
-            ))}
-          </>
-        )}
+        <LookShapes look={look} />
       </G>
     </Svg>
   );

@@ -10,20 +10,23 @@ interface LookPictureProps {
   readonly size: number;
 }
 
-export const LookPicture = ({
-  look: { width, height, silhouette, details, picture },
-  size,
-}: LookPictureProps) => (
-  <Svg width={size} height={size} viewBox={`0 0 ${width} ${height}`}>
-    {picture ? (
-      <Image href={pictureAddress(picture.sha256)} width={width} height={height} preserveAspectRatio="none" />
-    ) : (
-      <>
-        <Path d={silhouette} fill={colour.ink} />
-        {details.map(({ d, tone }) => (
-          <Path key={d} d={d} fill={TONES[tone]} />
-        ))}
-      </>
-    )}
+export const LookPicture = ({ look, size }: LookPictureProps) => (
+  <Svg width={size} height={size} viewBox={`0 0 ${look.width} ${look.height}`}>
+    <LookShapes look={look} />
   </Svg>
 );
+
+/** A look within an SVG, in its own units. */
+export const LookShapes = ({
+  look: { width, height, silhouette, details, picture },
+}: Pick<LookPictureProps, 'look'>) =>
+  picture ? (
+    <Image href={pictureAddress(picture.sha256)} width={width} height={height} preserveAspectRatio="none" />
+  ) : (
+    <>
+      <Path d={silhouette} fill={colour.ink} />
+      {details.map(({ d, tone }) => (
+        <Path key={d} d={d} fill={TONES[tone]} />
+      ))}
+    </>
+  );

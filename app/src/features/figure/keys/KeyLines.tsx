@@ -1,10 +1,9 @@
 import type { Move, TrackName } from '@humble/core';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
-import { type ComponentType, memo, type ReactNode, useRef } from 'react';
+import { type ComponentType, memo, useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { shallowEqual } from 'react-redux';
-import { addKey, deleteKeyAt } from '../../../commands/keys';
 import { addMark } from '../../../commands/timing';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { type KeyLine, settingsChanged } from '../../../store/settingsSlice';
@@ -12,7 +11,7 @@ import { frameNumber } from '../../../store/frameNumbers';
 import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { selectActiveTravel } from '../../../store/selectors/selection';
-import type { AppThunk, RootState } from '../../../store/store';
+import type { RootState } from '../../../store/store';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 import { colour } from '../../../ui/colour';
 import { fixed, writeNumber } from '../../../ui/numbers';
@@ -127,13 +126,9 @@ const Post = memo(function Post({ line, move }: Omit<LineProps, 'Content'>) {
   const isSet =
     mark !== undefined || tracks.some((track) => move.tracks[track].some((key) => key.frame === frame));
   const change = (): void => {
-    const all = (command: (track: TrackName) => AppThunk<boolean>): void =>
-      tracks.forEach((track) => dispatch(command(track)));
-    if (line === 'place') {
-      if (mark) edit('deletePose', { moveId: move.id, markId: mark.id });
-      else dispatch(addMark(frame));
-    } else if (isSet) all((track) => deleteKeyAt(track, frame));
-    else all((track) => addKey(track, frame));
+    if (line !== 'place') edit('setKeysHere', { moveId: move.id, tracks, frame, isSet: !isSet });
+    else if (mark) edit('deletePose', { moveId: move.id, markId: mark.id });
+    else dispatch(addMark(frame));
   };
   const name = label.toLowerCase();
   const says = (isSet ? words.clearKeyHere : words.setKeyHere)(name, frameNumber(frame));
@@ -174,7 +169,6 @@ function ValueHere({ line, move }: Omit<LineProps, 'Content'>) {
     return {
       place: travel.arcDistance[i]!,
       heading: travel.heading[i]!,
-      direction: travel.direction[i]!,
       turn: turn[i]!,
       size: size[i]!,
       x: offsetX[i]!,
@@ -183,7 +177,11 @@ function ValueHere({ line, move }: Omit<LineProps, 'Content'>) {
     };
   }, shallowEqual);
   if (!now) return null;
-  return <Value>{valueText(line, move, now, text)}</Value>;
+  return (
+    <NumericText size="small" numberOfLines={1}>
+      {valueText(line, move, now, text)}
+    </NumericText>
+  );
 }
 
 interface Now {
@@ -216,9 +214,3 @@ function valueText(line: KeyLine, move: Move, now: Now, text: (length: number) =
           : words.leanByPhysics;
   }
 }
-
-const Value = ({ children }: { readonly children: ReactNode }) => (
-  <NumericText size="small" numberOfLines={1}>
-    {children}
-  </NumericText>
-);

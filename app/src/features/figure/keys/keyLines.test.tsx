@@ -59,4 +59,9 @@ test('the post of an offset sets both its ways', () => {
   fireEvent.press(screen.getByLabelText('Set offset key on frame 11'));
   const { offsetX, offsetY } = moveOn(store).tracks;
   expect([offsetX.length, offsetY.length]).toEqual([1, 1]);
+  // One press is one step back.
+  expect(store.getState().shot.past).toHaveLength(1);
+  fireEvent.press(screen.getByLabelText('Clear offset key on frame 11'));
+  expect(moveOn(store).tracks).toMatchObject({ offsetX: [], offsetY: [] });
+  expect(store.getState().shot.past).toHaveLength(2);
 });

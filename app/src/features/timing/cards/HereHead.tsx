@@ -1,4 +1,4 @@
-import { spansOf } from '@humble/core';
+import { type Mark, type Move, spansOf } from '@humble/core';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';
@@ -25,19 +25,6 @@ export const HereHead = memo(function HereHead() {
   if (!move) return null;
   const span = spansOf(move)[currentSpan(move, [], frame)];
   const [first, last] = [move.marks[0]!, move.marks[move.marks.length - 1]!];
-  const title =
-    marks.length > 1
-      ? words.marks(marks.length)
-      : marks[0]
-        ? words.markOnFrame(frameNumber(marks[0].frame))
-        : frame < first.frame
-          ? words.beforeTheFirstMark
-          : frame > last.frame || !span
-            ? words.afterTheLastMark
-            : (span.isHold ? words.holdFromTo : words.spanFromTo)(
-                frameNumber(span.from.frame),
-                frameNumber(span.to.frame),
-              );
   const isBetween = marks.length === 0 && span && frame > first.frame && frame < last.frame;
   return (
     <View className="-my-2 flex-row items-center justify-between">
@@ -48,7 +35,7 @@ export const HereHead = memo(function HereHead() {
         onPress={() => dispatch(selectNextMark(-1))}
       />
       <View className="shrink flex-row flex-wrap items-baseline justify-center gap-x-2">
-        <TermTitle title={title} term={marks.length > 0 ? TERMS.mark : TERMS.span} />
+        <TermTitle title={titleOf(move, marks, frame)} term={marks.length > 0 ? TERMS.mark : TERMS.span} />
         {isBetween && !span.isHold && <NumericText tone="soft">{words.increments(span.frames)}</NumericText>}
         {marks.length === 1 && marks[0]!.label !== '' && (
           <NumericText tone="soft">{marks[0]!.label}</NumericText>
@@ -63,3 +50,13 @@ export const HereHead = memo(function HereHead() {
     </View>
   );
 });
+
+function titleOf(move: Move, marks: readonly Mark[], frame: number): string {
+  if (marks.length > 1) return words.marks(marks.length);
+  if (marks[0]) return words.markOnFrame(frameNumber(marks[0].frame));
+  if (frame < move.marks[0]!.frame) return words.beforeTheFirstMark;
+  const span = spansOf(move)[currentSpan(move, [], frame)];
+  if (!span || frame > span.to.frame) return words.afterTheLastMark;
+  const ends = [frameNumber(span.from.frame), frameNumber(span.to.frame)] as const;
+  return span.isHold ? words.holdFromTo(...ends) : words.spanFromTo(...ends);
+}
