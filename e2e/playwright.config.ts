@@ -19,6 +19,11 @@ const launchOptions = {
   ],
 };
 
+/** Frames a second are counted by themselves: beside other tests they say more of the machine than of the application. */
+const SPEED = /speed\.spec/;
+const phone = { viewport: { width: 390, height: 844 }, hasTouch: true };
+const wide = { viewport: { width: 1280, height: 800 }, hasTouch: false };
+
 export default defineConfig({
   testDir: './tests',
   globalSetup: ['../scripts/buildServer.mjs', './support/demoData.ts'],
@@ -39,7 +44,9 @@ export default defineConfig({
     colorScheme: 'light',
   },
   projects: [
-    { name: 'phone', use: { viewport: { width: 390, height: 844 }, hasTouch: true } },
-    { name: 'wide', grepInvert: /@once/, use: { viewport: { width: 1280, height: 800 }, hasTouch: false } },
+    { name: 'phone', testIgnore: SPEED, use: phone },
+    { name: 'wide', testIgnore: SPEED, grepInvert: /@once/, use: wide },
+    { name: 'phone-speed', testMatch: SPEED, use: phone },
+    { name: 'wide-speed', testMatch: SPEED, use: wide },
   ],
 });

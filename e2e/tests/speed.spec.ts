@@ -1,7 +1,7 @@
 import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
-import { dragWithGhosts, ghostsShown, measure, middleOf, resting } from '../support/speed';
+import { dragWithGhosts, ghostsShown, measure, middleOf, reaching, resting } from '../support/speed';
 import { slowDown } from '../support/slowing';
 import { expect, test } from '../support/test';
 
@@ -271,7 +271,7 @@ for (const { frames, marks, least } of [
     const count = page.getByTestId('frame-count');
     const before = await count.innerText();
     await bench.press('Play');
-    const playing = await measure(page, resting(page));
+    const playing = await reaching(least * idle.framesPerSecond, () => measure(page, resting(page)));
     expect(await count.innerText()).not.toBe(before);
     const figures = JSON.stringify({ idle, playing });
     info.annotations.push({ type: `playing ${frames} frames`, description: figures });
