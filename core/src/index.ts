@@ -77,6 +77,8 @@ export {
 } from './motion/stride';
 export type { ChainPlan, Taper } from './motion/chain';
 export { currentTake, shotOfTake } from './timing/takes';
+export { durationOf, framesTimes, type HoldsInDuration } from './timing/duration';
+export { type PartMoments, partMoments, type PartOfArc } from './timing/partOfArc';
 export type { Later, Passage } from './timing/passage';
 export type { RoundedMark } from './timing/frameMap';
 export { distanceAhead, drawingOfRider, type RiderTravel } from './motion/riders';
@@ -126,7 +128,7 @@ export {
   travelOfFigure,
   travelOfMove,
 } from './motion/evaluate';
-export type { ThinnedGesture, ThinOptions } from './gesture/thinGesture';
+export type { ThinnedGesture, ThinOptions, ThinWish } from './gesture/thinGesture';
 export { type BetweenPoses, betweenPoses } from './pose/betweenPoses';
 export { type PoseAim, poseAim, type PosePath } from './pose/pose';
 export { type ActingOut, actedPoints } from './edits/gestureEdits';

@@ -43,9 +43,14 @@ test('thinned with another deviation or to another length it is the same figure 
   await store.dispatch(changeActing(selectActiveMove(store.getState())!, { frames: 30 }));
   const [move] = shotOn(store).moves;
   expect(move!.marks.at(-1)!.frame).toBe(35);
-  await store.dispatch(changeActing(move!, { allowedDeviation: 50 }));
+  await store.dispatch(changeActing(move!, { wish: { allowedDeviation: 50 } }));
   expect(shotOn(store).moves[0]!.acted).toMatchObject({ allowedDeviation: 50, frames: 30 });
   expect(shotOn(store).arcs).toHaveLength(1);
+  // Marks are counted too; the deviation that they need is what it was thinned by from then on.
+  await store.dispatch(changeActing(move!, { wish: { mostMarks: 2 } }));
+  const [fewest] = shotOn(store).moves;
+  expect(fewest!.marks).toHaveLength(2);
+  expect(fewest!.acted!.frames).toBe(30);
 });
 
 test('used again it moves a further figure', async () => {

@@ -1,6 +1,14 @@
 import { sentenceOfError } from '../store/frameNumbers';
 import { errorSentence } from '../store/errorSentence';
-import { actedPoints, firstFrame, type Gesture, measuredOneByOne, type Move, ShotError } from '@humble/core';
+import {
+  actedPoints,
+  firstFrame,
+  type Gesture,
+  measuredOneByOne,
+  type Move,
+  ShotError,
+  type ThinWish,
+} from '@humble/core';
 import {
   gestureFrames,
   gestureFrom,
@@ -33,7 +41,7 @@ export const askToAct =
 interface Thinned {
   readonly moveId: string | null;
   readonly gestureId: string;
-  readonly allowedDeviation: number;
+  readonly wish: ThinWish;
   /** Number of intervals it is fitted to; null for as long as the hand took. */
   readonly frames: number | null;
   readonly firstFrame: number;
@@ -41,6 +49,14 @@ interface Thinned {
   readonly gesture?: RawGesture;
   readonly name?: string;
 }
+
+const freshDeviation = (state: RootState): number => selectOpenShot(state).field.height * FRESH_SHARE;
+
+/** What a move that was acted out was thinned by. */
+const wishOf = ({ allowedDeviation, ...acted }: NonNullable<Move['acted']>) => ({
+  ...acted,
+  wish: { allowedDeviation },
+});
 
 let running: ThinningJob | null = null;
 
@@ -53,18 +69,18 @@ export const cancelThinning = (): AppThunk => (dispatch) => {
 
 /** Thins a gesture and makes it a move. A later wish takes the place of one that is not done. */
 const thinnedTo =
-  (wish: Thinned, step: string): AppThunk<Promise<void>> =>
+  (wanted: Thinned, step: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const raw = selectOpenShot(getState()).gestures.find(({ id }) => id === wish.gestureId);
+    const raw = selectOpenShot(getState()).gestures.find(({ id }) => id === wanted.gestureId);
     if (!raw) return;
     running?.cancel();
-    const frames = wish.frames ?? gestureFrames(raw, selectOpenShot(getState()).rate);
-    const { allowedDeviation } = wish;
-    dispatch(thinningProgressed({ share: 0, allowedDeviation }));
+    const frames = wanted.frames ?? gestureFrames(raw, selectOpenShot(getState()).rate);
+    const { wish, ...acting } = wanted;
+    dispatch(thinningProgressed({ share: 0, wish }));
     const mine = thinAside(raw, {
       frames,
-      allowedDeviation,
-      onProgress: (share) => running === mine && dispatch(thinningProgressed({ share, allowedDeviation })),
+      ...wish,
+      onProgress: (share) => running === mine && dispatch(thinningProgressed({ share, wish })),
     });
     running = mine;
     try {
@@ -74,8 +90,9 @@ const thinnedTo =
       // Meanwhile another shot may have come onto the workbench.
       const isThere = getState().shot.present.shot?.gestures.some((one) => one === raw);
       if (!thinned || running !== mine || !isThere) return;
-      const made = dispatch(doEdit('actOut', { ...wish, thinned }, step))?.made();
-      if (wish.moveId === null && made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
+      const { allowedDeviation } = thinned;
+      const made = dispatch(doEdit('actOut', { ...acting, allowedDeviation, thinned }, step))?.made();
+      if (wanted.moveId === null && made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
     } catch (error) {
       dispatch(messageShown(errorSentence(error)));
     } finally {
@@ -113,7 +130,7 @@ export const recordGesture =
         {
           moveId: move?.id ?? null,
           gestureId,
-          allowedDeviation: move?.acted?.allowedDeviation ?? shot.present.shot!.field.height * FRESH_SHARE,
+          wish: { allowedDeviation: move?.acted?.allowedDeviation ?? freshDeviation(getState()) },
           frames: null,
           firstFrame: begin,
           gesture,
@@ -128,7 +145,7 @@ export const bringInTracked =
   (table: string, name: string): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     const step = createUndoGroup('tracked');
-    const { rate, field } = selectOpenShot(getState());
+    const { rate } = selectOpenShot(getState());
     try {
       const { readTrackedCsv } = await fileFormats();
       const { gesture, firstFrame: first, frames } = readTrackedCsv(table, rate);
@@ -136,10 +153,17 @@ export const bringInTracked =
       if (!gestureId) return;
       dispatch(toolChosen('shape'));
       goTo(first);
-      const allowedDeviation = field.height * FRESH_SHARE;
       await dispatch(
         thinnedTo(
-          { moveId: null, gestureId, allowedDeviation, frames, firstFrame: first, gesture, name },
+          {
+            moveId: null,
+            gestureId,
+            wish: { allowedDeviation: freshDeviation(getState()) },
+            frames,
+            firstFrame: first,
+            gesture,
+            name,
+          },
           step,
         ),
       );
@@ -153,13 +177,15 @@ export const bringInTracked =
 export const changeActing =
   (
     move: Move,
-    some: Partial<Pick<Thinned, 'gestureId' | 'allowedDeviation' | 'frames'>>,
+    some: Partial<Pick<Thinned, 'gestureId' | 'wish' | 'frames'>>,
     step = createUndoGroup('thin'),
   ): AppThunk<Promise<void>> =>
   (dispatch) => {
     const { acted } = move;
     if (!acted) return Promise.resolve();
-    return dispatch(thinnedTo({ moveId: move.id, ...acted, firstFrame: firstFrame(move), ...some }, step));
+    return dispatch(
+      thinnedTo({ moveId: move.id, ...wishOf(acted), firstFrame: firstFrame(move), ...some }, step),
+    );
   };
 
 export const reuseGesture =
@@ -170,7 +196,7 @@ export const reuseGesture =
         {
           moveId: null,
           gestureId: id,
-          allowedDeviation: selectOpenShot(getState()).field.height * FRESH_SHARE,
+          wish: { allowedDeviation: freshDeviation(getState()) },
           frames: null,
           firstFrame: 1,
         },
@@ -183,7 +209,10 @@ export const actAgain =
   (dispatch) =>
     move.acted
       ? dispatch(
-          thinnedTo({ moveId: null, ...move.acted, firstFrame: firstFrame(move) }, createUndoGroup('again')),
+          thinnedTo(
+            { moveId: null, ...wishOf(move.acted), firstFrame: firstFrame(move) },
+            createUndoGroup('again'),
+          ),
         )
       : Promise.resolve();
 

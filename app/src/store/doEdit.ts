@@ -10,7 +10,7 @@ import {
 } from '@humble/core';
 import { messageShown } from './sessionSlice';
 import { edited, shotBefore } from './shotSlice';
-import type { AppThunk } from './store';
+import type { AppThunk, RootState } from './store';
 
 export interface EditResult {
   readonly made: () => MadeIds;
@@ -42,3 +42,19 @@ export const doEdit =
       return null;
     }
   };
+
+/** Why an edit cannot be done; null where it can. For what is typed letter by letter. */
+export function selectEditProblem<Name extends EditName>(
+  { shot }: RootState,
+  name: Name,
+  args: EditArguments<Name>,
+): string | null {
+  if (!shot.present.shot) return null;
+  try {
+    applyEdit(shot.present.shot, { name, args } as unknown as Edit);
+    return null;
+  } catch (error) {
+    if (error instanceof ShotError) return sentenceOfError(error);
+    throw error;
+  }
+}

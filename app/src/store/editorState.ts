@@ -5,6 +5,7 @@ import type {
   EasingKind,
   PointShape,
   Reach,
+  ThinWish,
   TrackName,
   Vector,
   Later,
@@ -52,10 +53,10 @@ export type PickedRange =
 
 export type TimeOf = 'figure' | 'all';
 
-/** How much of it is done, 0 to 1, and how far it may be off, field units. */
+/** How much of it is done, 0 to 1, and what was wished for. */
 export interface Thinning {
   readonly share: number;
-  readonly allowedDeviation: number;
+  readonly wish: ThinWish;
 }
 
 export type FormerEasings = Partial<Readonly<Record<EasingKind, Easing>>>;

@@ -20,9 +20,9 @@ test('a length is shown in millimetres and given back in field units', () => {
 });
 
 test('a typed unit is understood, and millimetres without a scale are refused with a way out', () => {
-  expect(field('mm').read!('3 cm')).toBe(30);
-  expect(field('mm').read!('0,5 in')).toBeCloseTo(12.7, 12);
-  expect(field('mm').read!('200 u')).toBe(25);
-  expect(field('mm').read!('many')).toBeNull();
-  expect(field('units').read!('12 mm')).toEqual({ problem: expect.stringContaining('need a scale') });
+  expect(field('mm').read!('3 cm', 0)).toBe(30);
+  expect(field('mm').read!('0,5 in', 0)).toBeCloseTo(12.7, 12);
+  expect(field('mm').read!('200 u', 0)).toBe(25);
+  expect(field('mm').read!('many', 0)).toBeNull();
+  expect(field('units').read!('12 mm', 0)).toEqual({ problem: expect.stringContaining('need a scale') });
 });

@@ -44,13 +44,19 @@ export interface NumberFieldProps {
   readonly beyondMost?: BeyondMost;
   /** Units that can be typed besides the one that is shown. */
   readonly moreUnits?: readonly string[];
-  /** What typed text stands for, where that is more than a number; null when it is nothing that is known. */
-  readonly read?: (text: string) => number | { readonly problem: string } | null;
+  /**
+   * What typed text stands for, where that is more than a number; null when it is nothing that is known.
+   * @param from the value before the first letter
+   */
+  readonly read?: (text: string, from: number) => number | { readonly problem: string } | null;
+  /** The value as it is typed in one of `moreUnits`, so that a change of units changes nothing else. */
+  readonly inUnit?: (value: number, unit: string) => number;
   /** The name stands above the number, so that two fields fit side by side. */
   readonly isStacked?: boolean;
 }
 
 const MAX_QUOTE_LENGTH = 20;
+const MAX_UNIT_DECIMALS = 2;
 const NO_UNITS: readonly string[] = [];
 
 const PIXELS_PER_STEP = 8;
@@ -81,15 +87,16 @@ export function NumberField({
   isStacked = false,
   moreUnits = NO_UNITS,
   read: readPlain = readNumber,
+  inUnit,
 }: NumberFieldProps) {
   const { layout } = useLayout();
-  const readText = (text: string) => readPlain(withSumDone(text));
+  const [typing, setTyping] = useState<Typing | null>(null);
+  const readText = (text: string) => readPlain(withSumDone(text), typing?.from ?? value);
   /** The number of what was typed; null when it has none. */
   const read = (text: string): number | null => {
     const found = readText(text);
     return typeof found === 'number' ? found : null;
   };
-  const [typing, setTyping] = useState<Typing | null>(null);
   /** Why the field does not show the number that was typed. */
   const [refusal, setRefusal] = useState<FieldNote | null>(null);
   const clamp = (wanted: number): number => Math.min(max, Math.max(min, Number(wanted.toFixed(decimals))));
@@ -146,6 +153,7 @@ export function NumberField({
     before: writeNumber(typing?.from ?? value, decimals),
     isFresh: typing === null,
     type,
+    inUnit: inUnit && ((other) => writeNumber(inUnit(value, other), MAX_UNIT_DECIMALS)),
     step: (by) => type(writeNumber(clamp(value + by * step), decimals)),
     cancel: cancelTyping,
   });

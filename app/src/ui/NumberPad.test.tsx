@@ -17,6 +17,16 @@ test('keys write a number: the first takes the place of what stood there, an ope
   expect(afterKey(at('40 %'), '5')).toBe('405 %');
 });
 
+test('a unit behind a number stays behind what is typed; × without a space is arithmetic', () => {
+  const long = { text: '1.5 ×', isFresh: false, units: ['frames', 's', '×', '%'] };
+  expect(afterKey(long, '2')).toBe('1.52 ×');
+  expect(afterKey(long, 'back')).toBe('1. ×');
+  expect(afterKey({ ...long, text: '1.5' }, '×')).toBe('1.5×');
+  expect(afterKey({ ...long, text: '1.5×' }, '2')).toBe('1.5×2');
+  // After a change of units the number is fresh: the first digit takes its place, the unit stays.
+  expect(afterKey({ ...long, text: '1 ×', isFresh: true }, '2')).toBe('2 ×');
+});
+
 function Bench({ onChange }: { readonly onChange: (value: number) => void }) {
   const [value, setValue] = useState(9);
   return (

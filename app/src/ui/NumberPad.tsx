@@ -3,7 +3,7 @@ import ArrowRight from 'lucide-react-native/icons/chevron-right';
 import Check from 'lucide-react-native/icons/check';
 import Delete from 'lucide-react-native/icons/delete';
 import X from 'lucide-react-native/icons/x';
-import { type ReactNode, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { uiWords as words } from '../words/ui';
 import { IconButton } from './Button';
@@ -22,13 +22,20 @@ const COUNT_MS = 120;
 
 const isOperator = (key: string): boolean => '−+×÷'.includes(key);
 
+/** What was typed, and the unit behind it. */
+function splitUnit(text: string, units: readonly string[]): readonly [number: string, unit: string] {
+  // Without a space before it × is a sign of arithmetic.
+  const unit = units.find((one) => text.endsWith(` ${one}`) || (one !== '×' && text.endsWith(one)));
+  return unit === undefined ? [text, ''] : [text.slice(0, -unit.length).trimEnd(), unit];
+}
+
 /** The text after a key. */
 export function afterKey(
   { text, isFresh, units }: Pick<PadEntry, 'text' | 'isFresh' | 'units'>,
   key: string,
 ): string {
-  const [, number = '', unit = ''] = /^(.*?)\s*([a-z%°]*)$/i.exec(text) ?? [];
-  const withUnit = (next: string): string => (unit && units.includes(unit) ? `${next} ${unit}` : next);
+  const [number, unit] = splitUnit(text, units);
+  const withUnit = (next: string): string => (unit ? `${next} ${unit}` : next);
   if (key === 'back') return isFresh ? '' : withUnit(number.slice(0, -1));
   if (key === 'sign') return withUnit(/^[-−]/.test(number) ? number.slice(1) : `−${number}`);
   if (isOperator(key)) return withUnit(number + key);
@@ -43,8 +50,16 @@ export function NumberPad() {
 
 function Pad({ entry }: { readonly entry: PadEntry }) {
   const { label, units, text, before, type, step } = entry;
-  const press = (key: string): void => type(afterKey(entry, key));
-  const unit = units.find((one) => text.trim().endsWith(one)) ?? units[0];
+  /** What stands there since the unit was changed: like a fresh number, it goes with the first digit. */
+  const [converted, setConverted] = useState<string | null>(null);
+  const press = (key: string): void =>
+    type(afterKey({ ...entry, isFresh: entry.isFresh || text === converted }, key));
+  const unit = splitUnit(text, units)[1] || units[0];
+  const change = (to: string): void => {
+    const next = `${entry.inUnit?.(to) ?? splitUnit(text, units)[0]} ${to}`;
+    setConverted(entry.inUnit ? next : null);
+    type(next);
+  };
   return (
     <View
       role="group"
@@ -79,7 +94,7 @@ function Pad({ entry }: { readonly entry: PadEntry }) {
               role="radio"
               aria-label={one}
               aria-checked={one === unit}
-              onPress={() => type(`${text.replace(/\s*[a-z%°]*$/i, '')} ${one}`)}
+              onPress={() => change(one)}
               className={`min-h-[40px] flex-1 items-center justify-center rounded-large border ${one === unit ? 'border-ink bg-card' : 'border-line'}`}
             >
               <Words strong={one === unit}>{one}</Words>

@@ -13,6 +13,8 @@ export interface PadEntry {
   /** Nothing was typed yet: the first digit takes the place of what stands there. */
   readonly isFresh: boolean;
   readonly type: (text: string) => void;
+  /** The number as it stands in another of the units; without it the digits stay as they are. */
+  readonly inUnit?: (unit: string) => string;
   readonly step?: (by: 1 | -1) => void;
   readonly cancel: () => void;
 }

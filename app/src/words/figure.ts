@@ -22,6 +22,7 @@ export const figureWords = {
   theGesture: 'The gesture',
   stayWithin: 'Stay within',
   ofYourHand: (allowed: string) => `${allowed} of your hand`,
+  mostMarks: 'Marks at most',
   points: 'points,',
   marksAtMost: 'marks. At most',
   offOnFrame: (frameNumber: number) => ` off, on frame ${frameNumber}.`,

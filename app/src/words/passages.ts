@@ -4,7 +4,6 @@ export const passageWords = {
   thisFigure: 'This figure',
   allFigures: 'All figures',
   itsFrames: 'Its frames',
-  asLong: 'Length, %',
   laterMarks: 'Later marks',
   follow: 'Follow',
   stay: 'Stay',

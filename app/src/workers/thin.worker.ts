@@ -1,5 +1,5 @@
 // By its own way in: the worker needs nothing else of the core.
-import { thinGesture, type ThinOptions } from '@humble/core/thinGesture';
+import { thinGesture, type ThinWish } from '@humble/core/thinGesture';
 import type { RawGesture } from '@humble/core/views';
 import { expose } from 'comlink';
 
@@ -9,7 +9,7 @@ const STEP = 0.02;
 const thinner = {
   thin: (
     gesture: RawGesture,
-    options: Omit<ThinOptions, 'onProgress'>,
+    options: ThinWish & { readonly frames: number },
     onProgress: (share: number) => void,
   ) => {
     let reported = 0;

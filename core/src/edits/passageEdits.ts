@@ -2,9 +2,11 @@ import { outOfRange } from '../model/errors';
 import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
+import { durationMap, durationOf, type HoldsInDuration } from '../timing/duration';
 import { type FrameMap, withFrameMap } from '../timing/frameMap';
-import { withMoves } from '../timing/moveChange';
+import { findMove, type OfMove, withMove, withMoves } from '../timing/moveChange';
 import { inOrder, notesOf, withMoreNotes, withNotesAlong } from '../timing/notes';
+import { type PartFrames, type PartOfArc, withPartOnFrames } from '../timing/partOfArc';
 import { lastFrame } from '../timing/placeInTime';
 import {
   checkPassage,
@@ -90,6 +92,36 @@ function checkMoves({ marks }: Move, { from, until }: Passage): void {
 
 /** Everything that can be done to some of the time of one figure, or of all of them. */
 export const passageEdits = {
+  /**
+   * A move in another number of frames from where it begins; the notes about its figure go along. The shot grows
+   * with it, and shrinks where the move filled it.
+   * @throws ShotError `out-of-range` as `durationMap`
+   */
+  setDuration: (
+    shot: Shot,
+    { moveId, frames, holds }: OfMove & { readonly frames: number; readonly holds: HoldsInDuration },
+  ): Shot => {
+    const move = findMove(shot, moveId);
+    if (frames === durationOf(move).frames) return shot;
+    const map = durationMap(move, frames, holds);
+    return withNotesAlong(
+      withMove(shot, moveId, (now) => withFrameMap(now, map), true),
+      moveId,
+      map,
+    );
+  },
+
+  /**
+   * A part of the arc on other frames, as `withPartOnFrames` says.
+   * @throws ShotError `out-of-range`
+   */
+  setPartFrames: (shot: Shot, { moveId, from, to, ...frames }: OfMove & PartOfArc & PartFrames): Shot => {
+    for (const frame of [frames.start, frames.end])
+      if (frame !== undefined && (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES))
+        throw outOfRange(`A part lies on whole frames from 1 to ${MAX_SHOT_FRAMES}.`);
+    return withMove(shot, moveId, (move) => withPartOnFrames(move, { from, to }, frames), true);
+  },
+
   /**
    * A passage in another number of frames, as `stretchMap` says, or as `startMap` where its end is held.
    * @throws ShotError `out-of-range`

@@ -326,4 +326,35 @@ describe('a looser deviation', () => {
       before = marks.length;
     }
   });
+
+  test.each([1, 101])('and at most so many marks are kept, down to two: hand %i', (seed) => {
+    const gesture = wandering(seed);
+    const frames = gestureFrames(gesture, 24);
+    let before = 0;
+    for (const mostMarks of [12, 8, 3, 2]) {
+      const found = thinGesture(gesture, { frames, mostMarks });
+      expect(found.marks.length).toBeLessThanOrEqual(mostMarks);
+      expect(found.marks[0]!.frame).toBe(0);
+      expect(found.marks.at(-1)!.frame).toBe(frames);
+      expect(Math.max(...deviations(gesture, found, frames))).toBeLessThanOrEqual(
+        found.allowedDeviation * (1 + 1e-6),
+      );
+      // Fewer marks never keep closer to the hand.
+      expect(found.allowedDeviation).toBeGreaterThanOrEqual(before);
+      before = found.allowedDeviation;
+      // The deviation that is told gives the same again, and a smaller one more marks than were asked for.
+      const { allowedDeviation } = found;
+      expect(thinGesture(gesture, { frames, allowedDeviation }).marks).toEqual(found.marks);
+      const closer = thinGesture(gesture, { frames, allowedDeviation: allowedDeviation / 1.3 });
+      expect(closer.marks.length).toBeGreaterThan(mostMarks);
+    }
+    const [start, end] = thinGesture(gesture, { frames, mostMarks: 2 }).marks;
+    expect([start!.fraction, end!.fraction]).toEqual([0, 1]);
+  });
+
+  test('fewer than two marks are refused; a hand that never moved needs no more', () => {
+    expect(() => thinGesture(wandering(1), { frames: 40, mostMarks: 1 })).toThrow('at least 2 marks');
+    const still = along(1, () => [300, 300]);
+    expect(thinGesture(still, { frames: 24, mostMarks: 2 }).marks).toHaveLength(2);
+  });
 });

@@ -10,18 +10,20 @@ const EVEN: Easing = { kind: 'even' };
 /** Less of the way than this is none: nothing can be scaled to it. */
 const NO_WAY = 1e-9;
 
-/** A stretch of a span as an explicit chart: shares of its own way at the end of each of its frames. */
+/** A stretch of a span as an explicit chart: shares of its own way at the end of each of its frames, or near them. */
 function chartWithin(easing: Easing, frames: number, from: number, until: number): Easing {
   const at = (x: number): number => easedDistance(easing, x, frames, 1);
   const [start, displacement] = [at(from), at(until) - at(from)];
   if (Math.abs(displacement) < NO_WAY) return EVEN;
-  return chartOf(Array.from({ length: until - from }, (_, i) => (at(from + i + 1) - start) / displacement));
+  const ticks = Math.max(1, Math.round(until - from));
+  const step = (until - from) / ticks;
+  return chartOf(Array.from({ length: ticks }, (_, i) => (at(from + (i + 1) * step) - start) / displacement));
 }
 
 /**
- * The easings of both parts of a span that is divided on one of its frames, so that every frame stays where
- * it was. What cannot be said by a number or two becomes an explicit chart.
- * @param x frames after the start, whole, 0 < x < frames
+ * The easings of both parts of a span that is divided, so that every frame stays where it was where that is done on a
+ * whole frame. What cannot be said by a number or two becomes an explicit chart.
+ * @param x frames after the start, 0 < x < frames
  */
 export const splitEasing = (easing: Easing, x: number, frames: number): Halves =>
   easingDefinition(easing.kind).split?.(easing, x, frames) ?? [

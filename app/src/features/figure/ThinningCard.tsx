@@ -1,5 +1,5 @@
 import { figureWords as words } from '../../words/figure';
-import { type Move } from '@humble/core';
+import { MAX_MARKS, type Move } from '@humble/core';
 import { actedDeviation, gestureFrames, gestureOf, gestureSeconds } from '@humble/core/views';
 import Trash from 'lucide-react-native/icons/trash';
 import UserPlus from 'lucide-react-native/icons/user-plus';
@@ -12,6 +12,7 @@ import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { fixed } from '../../ui/numbers';
+import { NumberField } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText, Words } from '../../ui/Words';
@@ -31,14 +32,15 @@ export function ThinningCard({ move }: { readonly move: Move }) {
   const { showsGesture } = useSettings();
   const lengths = useLengths();
   // What is wished for is shown at once; what comes of it when it is done.
-  const wished = useThrottledEditor((editor) => editor.thinning?.allowedDeviation ?? null);
+  const wish = useThrottledEditor((editor) => editor.thinning?.wish ?? null);
   const gesture = gestureOf(shot, move);
   const { acted } = move;
   if (!acted || !gesture) return null;
   const arc = shot.arcs.find(({ id }) => id === move.arcId);
   const deviation = actedDeviation(shot, move);
   const least = shot.field.height * MIN_SHARE;
-  const allowed = wished ?? acted.allowedDeviation;
+  const allowed = wish && 'allowedDeviation' in wish ? wish.allowedDeviation : acted.allowedDeviation;
+  const marks = wish && 'mostMarks' in wish ? wish.mostMarks : move.marks.length;
   const last = move.marks[move.marks.length - 1]!.frame;
   const whole = shot.lengthFrames - move.marks[0]!.frame;
   return (
@@ -51,8 +53,15 @@ export function ThinningCard({ move }: { readonly move: Move }) {
         min={0}
         max={DOUBLINGS}
         onChange={(value, step) =>
-          void dispatch(changeActing(move, { allowedDeviation: least * 2 ** value }, step))
+          void dispatch(changeActing(move, { wish: { allowedDeviation: least * 2 ** value } }, step))
         }
+      />
+      <NumberField
+        label={words.mostMarks}
+        value={marks}
+        min={2}
+        max={MAX_MARKS}
+        onChange={(mostMarks, step) => void dispatch(changeActing(move, { wish: { mostMarks } }, step))}
       />
       <Words tone="soft" role="status" testID="thinned-to">
         <NumericText strong>{String(arc?.points.length ?? 0)}</NumericText> {words.points}{' '}

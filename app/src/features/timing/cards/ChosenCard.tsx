@@ -14,6 +14,7 @@ import { Card } from '../../../ui/Card';
 import { fixed } from '../../../ui/numbers';
 import { NumberPair } from '../../../ui/NumberField';
 import { NumericText, Words } from '../../../ui/Words';
+import { PartFields } from './PartFields';
 import {
   useThrottledSelector,
   useThrottledEditor,
@@ -37,7 +38,8 @@ function NothingChosen() {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   return (
-    <Card title={words.findFrames}>
+    <Card title={words.partOfTheArcTitle}>
+      <PartFields />
       <Words tone="soft">{words.rangeHelp}</Words>
       <View className="mt-2 flex-row flex-wrap gap-2">
         <Button
@@ -52,10 +54,6 @@ function NothingChosen() {
             )
           }
         />
-        <Button
-          label={words.pickPartOfTheArc}
-          onPress={() => dispatch(rangePicked({ by: 'stretch', from: 0.25, to: 0.5 }))}
-        />
       </View>
     </Card>
   );
@@ -65,7 +63,7 @@ function Chosen() {
   const shot = useThrottledShot();
   const travel = useThrottledSelector(selectActiveTravel);
   const dispatch = useAppDispatch();
-  const { field: length, text } = useLengths();
+  const { text } = useLengths();
   const chosen = useThrottledEditor((editor) => editor.pickedRange);
   if (!travel || !chosen) return null;
   const { lengthFrames, rate } = shot;
@@ -79,7 +77,11 @@ function Chosen() {
   const percentOf = (arcDistance: number): string => words.percent(percent(share(arcDistance)));
   const frames = runs.reduce((sum, { from, until }) => sum + until - from + 1, 0);
   return (
-    <Card title={words.findFrames} aside={frames === 1 ? words.oneFrame : words.frameCount(frames)} isActive>
+    <Card
+      title={chosen.by === 'stretch' ? words.partOfTheArcTitle : words.findFrames}
+      aside={frames === 1 ? words.oneFrame : words.frameCount(frames)}
+      isActive
+    >
       {chosen.by === 'frames' && inShot && (
         <NumberPair
           pair={[
@@ -100,28 +102,7 @@ function Chosen() {
           ]}
         />
       )}
-      {chosen.by === 'stretch' && (
-        <NumberPair
-          pair={[
-            length({
-              label: words.fromPlace,
-              value: chosen.from * arcLength,
-              whole: arcLength,
-              min: 0,
-              max: chosen.to * arcLength,
-              onChange: (arcDistance) => dispatch(rangePicked({ ...chosen, from: share(arcDistance) })),
-            }),
-            length({
-              label: words.toPlace,
-              value: chosen.to * arcLength,
-              whole: arcLength,
-              min: chosen.from * arcLength,
-              max: arcLength,
-              onChange: (arcDistance) => dispatch(rangePicked({ ...chosen, to: share(arcDistance) })),
-            }),
-          ]}
-        />
-      )}
+      {chosen.by === 'stretch' && <PartFields />}
       <View testID="where-and-when">
         {inShot ? (
           <Words tone="soft">

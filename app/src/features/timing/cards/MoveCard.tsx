@@ -20,6 +20,7 @@ import { Card } from '../../../ui/Card';
 import { type BeyondMost, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
+import { DurationField } from './DurationField';
 import { FindingNotes } from './FindingNotes';
 import { PicturesDialog } from './PicturesDialog';
 import {
@@ -77,6 +78,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   const isPast = endsPastShot(move, { lengthFrames });
   return (
     <Card title={words.theMove} term={TERMS.move} aside={words.intervals(last - first)}>
+      <DurationField move={move} />
       <NumberPair
         pair={[
           frameField({

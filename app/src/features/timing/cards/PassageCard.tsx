@@ -14,13 +14,13 @@ import {
   insertTime,
 } from '../../../commands/passages';
 import { laterMarksChosen, type TimeOf, timeOfChosen } from '../../../store/editorSlice';
+import { DURATION_UNITS, durationIn, readDuration } from '../../../store/durations';
 import { useAppDispatch, useAppStore } from '../../../store/hooks';
 import { selectPassage } from '../../../store/selectors/timingSelection';
 import { TERMS } from '../../../words/terms';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Card } from '../../../ui/Card';
-import { readNumber } from '../../../ui/numbers';
-import { NumberField, NumberPair } from '../../../ui/NumberField';
+import { NumberField } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { useGestureBaseline } from '../../../ui/useGestureBaseline';
 import { Words } from '../../../ui/Words';
@@ -33,12 +33,6 @@ import {
   useThrottledShotValue,
 } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
-
-const MAX_PERCENT = 1000;
-
-/** Frames of a passage at a share of its length, percent. */
-const framesAt = ({ from, until }: Passage, percent: number): number =>
-  Math.round(((until - from) * percent) / 100);
 
 const LATER = [
   { value: 'follow', label: words.follow },
@@ -81,39 +75,27 @@ function PassageCardOf(passage: Passage) {
     dispatch(stretchPassage(start, frames, undoGroup));
   };
   const frames = until - from;
-  /** A typed number, or why the passage cannot have the frames that it stands for. */
-  const readWith = (framesFor: (wanted: number) => number) => (text: string) => {
-    const wanted = readNumber(text);
-    const problem =
-      wanted === null ? null : selectStretchProblem(store.getState(), passage, framesFor(wanted));
+  const rate = useThrottledShotValue((shot) => shot.rate);
+  /** What was typed as frames, or why the passage cannot have so many. */
+  const read = (text: string, from: number) => {
+    const times = (factor: number): number => Math.round(from * factor);
+    const wanted = readDuration(text, { from, rate, times });
+    const problem = wanted === null ? null : selectStretchProblem(store.getState(), passage, wanted);
     return problem === null ? wanted : { problem };
   };
   return (
     <Card title={words.passage(frameNumber(from), frameNumber(until))} term={TERMS.passage} isActive>
       <WhoseTime value={timeOf} onChange={(value) => dispatch(timeOfChosen(value))} />
-      <NumberPair
-        pair={[
-          {
-            label: words.itsFrames,
-            value: frames,
-            min: 1,
-            max: MAX_SHOT_FRAMES,
-            read: readWith((wanted) => wanted),
-            onChange: (value, undoGroup) => stretch(before(undoGroup), value, undoGroup),
-          },
-          {
-            label: words.asLong,
-            value: 100,
-            min: 1,
-            max: MAX_PERCENT,
-            decimals: 1,
-            read: readWith((percent) => framesAt(passage, percent)),
-            onChange: (percent, undoGroup) => {
-              const start = before(undoGroup);
-              stretch(start, framesAt(start, percent), undoGroup);
-            },
-          },
-        ]}
+      <NumberField
+        label={words.itsFrames}
+        unit={words.frames}
+        moreUnits={DURATION_UNITS}
+        value={frames}
+        min={1}
+        max={MAX_SHOT_FRAMES}
+        read={read}
+        inUnit={(value, unit) => durationIn(value, unit, rate)}
+        onChange={(value, undoGroup) => stretch(before(undoGroup), value, undoGroup)}
       />
       <SoftNote text={roundingsText(rounded)} testID="roundings" />
       <Words tone="soft">{words.laterMarks}</Words>
