@@ -40,6 +40,7 @@ export {
   type SpanPlan,
 } from './timing/solve';
 export {
+  differenceOn,
   type FrameDifference,
   largestDifference,
   takeDifference,
@@ -47,6 +48,7 @@ export {
   takeShift,
 } from './motion/takeDifference';
 export { frameOfSeconds, secondsOfFrame } from './timing/cues';
+export { findBeats } from './timing/beats';
 export { stretchRoundings } from './timing/passage';
 export { atRate, roundedMarks } from './timing/frameMap';
 export { type Ladder, ladderOf, type Rung } from './spacing/ladder';

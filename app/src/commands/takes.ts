@@ -1,5 +1,18 @@
+import { currentTake } from '@humble/core';
+import { doEdit } from '../store/doEdit';
 import { takeCompared } from '../store/reviewSlice';
-import type { AppStore } from '../store/store';
+import { selectOpenShot } from '../store/selectors/active';
+import type { AppStore, AppThunk } from '../store/store';
+
+/** Another take to work on. Where it was compared with the one before, that one is compared with it from now on. */
+export const chooseTake =
+  (takeId: string): AppThunk =>
+  (dispatch, getState) => {
+    const before = currentTake(selectOpenShot(getState()));
+    if (!dispatch(doEdit('chooseTake', { takeId }))) return;
+    const { compared } = getState().review;
+    if (compared?.takeId === takeId) dispatch(takeCompared({ ...compared, takeId: before.id }));
+  };
 
 /**
  * Plays the current take and the one that is compared with it by turns, or both together again. Where none is compared,

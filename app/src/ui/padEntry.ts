@@ -1,5 +1,6 @@
 import { createContext, useContext, useEffect, useId } from 'react';
 import { createExternalStore, useExternalStore } from './externalStore';
+import { isTouch } from './nextField';
 import { useLatest } from './useLatest';
 
 /** A number that is typed with the pad: the field that has the focus. */
@@ -38,8 +39,6 @@ export function useHasPad(): boolean {
   const isHosted = useContext(Hosted);
   return isHosted && isTouch();
 }
-
-const isTouch = (): boolean => typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;
 
 /**
  * What a field does with the pad, to be called when it comes to have the focus and when it leaves it.

@@ -33,6 +33,9 @@ export const documentWords = {
   fieldWidth: 'Field width',
   units: 'units',
   fieldHeight: 'Field height',
+  widthOnSet: 'Width on set',
+  noScale: 'No scale',
+  widthRefusal: 'Enter a length such as 300, 30 cm or 12 in.',
   lengthsIn: 'Lengths in',
   scaleMissing:
     'Millimetres need a scale: set it in the Arc step, under “Backdrop”, or in the Sheet step, under the ruler.',

@@ -42,6 +42,11 @@ export const exposureSheetWords = {
   noCues:
     'Words or beats by frame: tap along while it plays, type them in the sheet, or read them from a CSV.',
   tapWhilePlaying: 'Play, and tap this button on each beat.',
+  loudness: 'At least as loud as',
+  percentOfLoudest: (percent: number) => `${percent} % of the loudest`,
+  findBeats: (count: number) => (count === 1 ? 'Make 1 beat a cue' : `Make ${count} beats cues`),
+  marksOnCues: 'Put marks on the cues',
+  cueFrame: (word: string) => `Frame of “${word}”`,
   tap: 'Tap',
   tapped: 'beat',
   readCues: 'Read CSV',

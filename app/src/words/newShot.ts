@@ -1,5 +1,4 @@
 export const newShotWords = {
-  giveItAName: 'Give it a name.',
   atMostLetters: (most: number) => `At most ${most} letters.`,
   aRateFrom1To240: 'A rate from 1 to 240.',
   lengthRefusal: 'Enter a whole number of frames, from 2 to 20,000.',

@@ -21,6 +21,7 @@ export const takesWords = {
   together: 'Together',
   byTurns: 'By turns',
   byTurnsNote: 'The two takes play in turn, one loop each.',
+  apartHere: (length: string, frame: number) => `On frame ${frame}: ${length} apart.`,
   largest: (length: string, frame: number) => `Furthest apart on frame ${frame}: ${length}.`,
   same: 'Both are in the same place on every frame.',
   difference: (name: string, frames: number) => `Distance from “${name}” by frame, ${frames} frames`,

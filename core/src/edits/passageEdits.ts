@@ -2,8 +2,10 @@ import { outOfRange } from '../model/errors';
 import { MAX_SHOT_FRAMES } from '../model/limits';
 import type { Arc, Move, Note, Shot } from '../model/schema';
 import { outAndBack, repeatedPassage, reversedPassage } from '../timing/copiedPassage';
+import { frameOfSeconds } from '../timing/cues';
 import { durationMap, durationOf, type HoldsInDuration } from '../timing/duration';
 import { type FrameMap, withFrameMap } from '../timing/frameMap';
+import { withMarksOnFrames } from '../timing/marksOnCues';
 import { findMove, type OfMove, withMove, withMoves } from '../timing/moveChange';
 import { inOrder, notesOf, withMoreNotes, withNotesAlong } from '../timing/notes';
 import { type PartFrames, type PartOfArc, withPartOnFrames } from '../timing/partOfArc';
@@ -53,6 +55,9 @@ function remapped(shot: Shot, passage: OfPassage, mapOf: (move: Pick<Move, 'mark
   if (next.notes.length === 0) return next;
   return withNotesAlong(next, passage.moveId, mapOf(leading(shot, passage.moveId, passage.until)));
 }
+
+/** A mark this far from a cue goes onto it, seconds. */
+const CUE_REACH_SECONDS = 0.25;
 
 type NoteRange = Pick<Note, 'from' | 'until'>;
 
@@ -156,6 +161,19 @@ export const passageEdits = {
     return next.notes.length === 0
       ? next
       : withNotesAlong(next, moveId, timeMap(leading(shot, moveId, frame), frame, frames));
+  },
+
+  /**
+   * A mark on each cue within the move: marks up to a quarter of a second away go onto it, a stop is put where there is
+   * none. @throws ShotError `out-of-range` where no cue is within the move, or there are too many
+   */
+  putMarksOnCues: (shot: Shot, { moveId }: OfMove): Shot => {
+    const frames = shot.cues.map(({ seconds }) => frameOfSeconds(seconds, shot.rate));
+    const next = withMove(shot, moveId, (move) =>
+      withMarksOnFrames(move, frames, Math.round(shot.rate * CUE_REACH_SECONDS)),
+    );
+    if (next !== shot && findMove(next, moveId).marks !== findMove(shot, moveId).marks) return next;
+    throw outOfRange('No cue lies within this move without a mark on it.');
   },
 
   /** A passage from its end to its start. @throws ShotError `out-of-range` where it goes past the marks */

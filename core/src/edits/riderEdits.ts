@@ -97,7 +97,7 @@ export const riderEdits = {
     const { figure } = moveParts(shot, move);
     if (!Number.isInteger(plan.count) || plan.count < 2)
       throw outOfRange('A chain has at least two parts, the figure counted.');
-    if (!(plan.toPercent >= 0.1)) throw outOfRange('The last part is larger than nothing.');
+    if (!(plan.toPercent >= 0.1)) throw outOfRange('The last part needs a size above 0 %.');
     complainOfMany(plan.count - 1);
     const parts = chainParts(figure, heightInField(figure, shot.field), plan);
     const reaches = ({ follows }: Pick<Rider, 'follows'>): boolean =>
@@ -116,6 +116,7 @@ export const riderEdits = {
         mirrored: move.mirrored,
         turnsWithArc: move.turnsWithArc,
         correctionDeg: move.correctionDeg,
+        pastEnds: plan.isLaidOut === false ? 'stay' : 'straight',
       }))
       .reverse();
     return changeMove(shot, moveId, (before) => ({ ...before, riders }));

@@ -15,6 +15,8 @@ function checked<Part extends Heard>(cue: Part): Part {
   return { ...cue, word };
 }
 
+const SAME_MOMENT_SECONDS = 0.01;
+
 const inTime = (cues: readonly Cue[]): readonly Cue[] => [...cues].sort((a, b) => a.seconds - b.seconds);
 
 export const soundEdits = {
@@ -27,6 +29,16 @@ export const soundEdits = {
       ...checked({ seconds, word }),
     }));
     return { ...shot, cues: inTime([...shot.cues, ...fresh]) };
+  },
+
+  /** A cue at each of some moments that has none within a hundredth of a second. @throws ShotError as `addCues` */
+  setCuesFound: (
+    shot: Shot,
+    { seconds, word }: { readonly seconds: readonly number[]; readonly word: string },
+  ): Shot => {
+    const isNew = (at: number): boolean =>
+      !shot.cues.some((cue) => Math.abs(cue.seconds - at) < SAME_MOMENT_SECONDS);
+    return soundEdits.addCues(shot, { cues: seconds.filter(isNew).map((at) => ({ seconds: at, word })) });
   },
 
   changeCue: (shot: Shot, { cueId, ...some }: { readonly cueId: string } & Partial<Heard>): Shot => ({

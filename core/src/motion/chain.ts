@@ -11,6 +11,8 @@ export interface ChainPlan {
   /** Size of the last part, percent of the first. */
   readonly toPercent: number;
   readonly taper: Taper;
+  /** Whether it lies behind the start on a straight line that goes on from there, or waits in a heap; laid out without it. */
+  readonly isLaidOut?: boolean;
 }
 
 export function taperedSize({ count, toPercent, taper }: Omit<ChainPlan, 'gap'>, part: number): number {

@@ -35,6 +35,26 @@ const seenAt = ({ shown }: Travel, frame: number): number | null =>
   frame < 1 || frame > shown.length ? null : shown[frame - 1]! - 1;
 
 /**
+ * How far a figure is on a frame from where it is in another take, field units; null where one of them is not there.
+ * @param shift frames by which the other take comes later, see `takeShift`
+ */
+export function differenceOn(
+  current: Shot,
+  other: Shot,
+  { moveId, shift, frame }: { readonly moveId: string; readonly shift: number; readonly frame: number },
+): number | null {
+  const mine = travelOfMove(evaluate(current), moveId);
+  const its = travelOfMove(evaluate(other), moveId);
+  return mine && its ? between(mine, its, frame, shift) : null;
+}
+
+function between(mine: Travel, its: Travel, frame: number, shift: number): number | null {
+  const [a, b] = [seenAt(mine, frame), seenAt(its, frame - shift)];
+  if (a === null || b === null) return null;
+  return Math.hypot(mine.pivotX[a]! - its.pivotX[b]!, mine.pivotY[a]! - its.pivotY[b]!);
+}
+
+/**
  * How far a figure is from where it is in another take, frame by frame where both are.
  * @param shift frames by which the other take comes later, see `takeShift`
  */
@@ -48,10 +68,8 @@ export function takeDifference(
   const its = travelOfMove(evaluate(other), moveId);
   if (!mine || !its) return [];
   return Array.from({ length: current.lengthFrames }, (_, i) => i + 1).flatMap((frame) => {
-    const [a, b] = [seenAt(mine, frame), seenAt(its, frame - shift)];
-    if (a === null || b === null) return [];
-    const away = Math.hypot(mine.pivotX[a]! - its.pivotX[b]!, mine.pivotY[a]! - its.pivotY[b]!);
-    return [{ frame, away }];
+    const away = between(mine, its, frame, shift);
+    return away === null ? [] : [{ frame, away }];
   });
 }
 

@@ -9,6 +9,8 @@ import { useShotLength } from '../../commands/useShotLength';
 import { Button } from '../../ui/Button';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
+import { writeNumber } from '../../ui/numbers';
+import { lengthsFor, MILLIMETRES } from '../../store/lengths';
 import { FoldingSection } from '../../ui/FoldingSection';
 import { Toggle } from '../../ui/Toggle';
 import { useThrottledShot } from '../../store/throttled/hooks';
@@ -25,6 +27,41 @@ const SIDE = {
   step: 10,
   decimals: 1,
 } as const;
+
+const MM_DECIMALS = 2;
+
+/** How wide the field is on the set, which is the scale; empty for none. */
+function WidthOnSet() {
+  const { width, unitsPerMm } = useThrottledShot().field;
+  const edit = useEdit();
+  const [text, setText] = useState<string | null>(null);
+  const [isRefused, setRefused] = useState(false);
+  const finish = (): void => {
+    if (text === null) return;
+    setText(null);
+    const mm = text.trim() === '' ? null : lengthsFor(MILLIMETRES).read(text);
+    const isLength = typeof mm === 'number' && mm > 0 && mm <= MAX_MM;
+    setRefused(mm !== null && !isLength);
+    if (mm === null && text.trim() === '') edit('setScale', { unitsPerMm: null });
+    else if (isLength) edit('setScale', { unitsPerMm: width / mm, units: 'mm' });
+    else setRefused(true);
+  };
+  return (
+    <TextField
+      label={words.widthOnSet}
+      unit="mm"
+      isNumber
+      placeholder={words.noScale}
+      value={text ?? (unitsPerMm === null ? '' : writeNumber(width / unitsPerMm, MM_DECIMALS))}
+      onChange={setText}
+      onBlur={finish}
+      onSubmit={finish}
+      error={isRefused ? words.widthRefusal : undefined}
+    />
+  );
+}
+
+const MAX_MM = 1e6;
 
 interface SettingsDialogProps {
   readonly onClose: () => void;
@@ -104,6 +141,7 @@ export function SettingsDialog({ onClose, thresholds }: SettingsDialogProps) {
           setFormat(field.width / field.height);
         }}
       />
+      <WidthOnSet />
       <Words tone="soft" className="mt-1">
         {words.lengthsIn}
       </Words>

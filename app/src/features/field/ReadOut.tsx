@@ -8,7 +8,8 @@ import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import { tiltOf } from '../../kinds/tracks/tilt';
 import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
-import { selectLengthScale } from '../../store/lengths';
+import { selectLengthScale, useLengths } from '../../store/lengths';
+import { selectComparison, selectDifferenceOn } from '../../store/selectors/comparison';
 import { selectEdits } from '../../store/selectors/selection';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
@@ -50,8 +51,25 @@ export function ReadOut() {
           {step === null ? '–' : fixed(step, 1)}
         </NumericText>
         {speed === null || !isWide ? '' : ` · ${fixed(speed, 0)}${unit || words.units}/s`}
+        <FromOtherTake frame={frame} />
       </NumericText>
     </View>
+  );
+}
+
+/** While takes are compared: how far apart they are on this frame. */
+function FromOtherTake({ frame }: { readonly frame: number }) {
+  const away = useThrottledSelector((state) => selectDifferenceOn(state, frame));
+  const name = useThrottledSelector((state) => selectComparison(state)?.take.name ?? '');
+  const { text } = useLengths();
+  return away === null ? null : (
+    <>
+      {' · '}
+      <NumericText strong size="tiny" tone="indigo">
+        {text(away)}
+      </NumericText>{' '}
+      {words.fromTake(name)}
+    </>
   );
 }
 

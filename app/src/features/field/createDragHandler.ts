@@ -8,7 +8,7 @@ import { actDrag } from './drags/actDrag';
 import { otherFigureDrag } from './drags/otherFigureDrag';
 import { riderDrag } from './drags/riderDrag';
 import { knobDrag } from './drags/knobDrag';
-import { poseDrag } from './drags/poseDrag';
+import { poseDrag, tapPutsFigure } from './drags/poseDrag';
 import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
 import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
 
@@ -16,8 +16,9 @@ function groundDrag(context: FieldContext, start: Pointer): DragHandler {
   const { state } = context.snapshot();
   if (state.edits === 'arcs' && (start.isShift || state.isSelectingSeveral))
     return marqueeDrag(context, start);
+  const puts = tapPutsFigure(context);
   return {
-    tap: () => context.store.dispatch(pointsSelected([])),
+    tap: ({ point }) => (puts ? void puts(point) : void context.store.dispatch(pointsSelected([]))),
     tapTwice: () => context.viewChanges(null),
   };
 }

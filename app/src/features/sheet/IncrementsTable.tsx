@@ -15,6 +15,7 @@ import { useLengths } from '../../store/lengths';
 import { fixed } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { textScale } from '../../ui/textScale';
+import { createUndoGroup } from '../../ui/undoGroup';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { linePress } from './linePress';
@@ -38,6 +39,8 @@ const WIDE_ROW_PX = 28;
 const useRowHeight = (): number => (useLayout().isWide ? WIDE_ROW_PX : ROW_PX) * textScale();
 /** Beside other views so many screens of lines are kept ready. */
 const FEW_SCREENS = 5;
+/** Height of the line of heads. */
+const HEAD_PX = 33;
 const STRONG: readonly string[] = ['frame', 'ruler'];
 
 interface IncrementsTableProps {
@@ -57,8 +60,6 @@ const SOON_MS = 20;
 
 export function IncrementsTable({ only, canType = false }: IncrementsTableProps) {
   const hasMove = useThrottledSelector((state) => selectActiveMove(state) !== null);
-  const { incrementMoves } = useSettings();
-  const dispatch = useAppDispatch();
   if (!hasMove)
     return (
       <View className="p-4">
@@ -67,16 +68,6 @@ export function IncrementsTable({ only, canType = false }: IncrementsTableProps)
     );
   return (
     <View className="min-h-0 flex-1">
-      {canType && (
-        <View className="px-2 pb-1">
-          <Segmented
-            label={words.typedIncrement}
-            value={incrementMoves}
-            options={MOVES}
-            onChange={(moves) => dispatch(settingsChanged({ incrementMoves: moves }))}
-          />
-        </View>
-      )}
       <Lines only={only} canType={canType} />
     </View>
   );
@@ -117,6 +108,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const seen = useThrottledPlayhead(({ frame }) => seenLine(data, frame));
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
+  const [typed, setTyped] = useState<TypedCell | null>(null);
   const rowHeight = useRowHeight();
   useEffect(() => {
     if (isPlaying || height === 0) return;
@@ -159,11 +151,17 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
               index={item.index}
               columns={shown}
               isSeen={index === seen}
-              canType={canType && index === seen}
+              onTyped={canType && index === seen ? setTyped : null}
             />
           )}
           extraData={[seen, canType, shown]}
         />
+        {typed?.line === seen && (
+          <EndChoice
+            typed={typed}
+            top={HEAD_PX + Math.min(seen * rowHeight, (height - rowHeight) / 2) + rowHeight}
+          />
+        )}
       </View>
     </ScrollView>
   );
@@ -181,7 +179,17 @@ interface LineProps {
   readonly index: number;
   readonly columns: readonly Column<TableLine>[];
   readonly isSeen: boolean;
-  readonly canType: boolean;
+  /** Told what was typed into its cell; null where nothing can be typed. */
+  readonly onTyped: ((typed: TypedCell) => void) | null;
+}
+
+/** An increment that was typed: which way of the end is kept is asked for it. */
+interface TypedCell {
+  readonly line: number;
+  readonly frame: number;
+  /** Share of the arc. */
+  readonly increment: number;
+  readonly undoGroup: string;
 }
 
 const isChosenIn = (state: RootState, line: TableLine | undefined): boolean =>
@@ -195,7 +203,7 @@ const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
   (selectActiveMove(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
-const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) {
+const Line = memo(function Line({ index, columns, isSeen, onTyped }: LineProps) {
   const line = useThrottledSelector((state) => selectTableLines(state)[index], saysSame);
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
@@ -223,8 +231,12 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
         const isStrong = STRONG.includes(column.id) || (column.id === 'along' && isMark);
         return (
           <View key={column.id} role="cell" style={{ width: widthOf(column.id) }} className="grow">
-            {column.id === 'along' && canType && along !== null && !isClosing ? (
-              <TypedIncrement frame={frame} along={along} />
+            {column.id === 'along' && onTyped && along !== null && !isClosing ? (
+              <TypedIncrement
+                frame={frame}
+                along={along}
+                onTyped={(increment, undoGroup) => onTyped({ line: index, frame, increment, undoGroup })}
+              />
             ) : (
               <NumericText
                 strong={isStrong}
@@ -244,9 +256,10 @@ const Line = memo(function Line({ index, columns, isSeen, canType }: LineProps) 
 interface TypedIncrementProps {
   readonly frame: number;
   readonly along: number;
+  readonly onTyped: (increment: number, undoGroup: string) => void;
 }
 
-function TypedIncrement({ frame, along }: TypedIncrementProps) {
+function TypedIncrement({ frame, along, onTyped }: TypedIncrementProps) {
   const store = useAppStore();
   const edit = useEdit();
   const dispatch = useAppDispatch();
@@ -269,7 +282,10 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
         ),
       );
     if (!move || !arcLength || typed === null || typed === Number(along.toFixed(2))) return;
-    edit('setIncrement', { moveId: move.id, frame, increment: typed / arcLength, moves: incrementMoves });
+    const increment = typed / arcLength;
+    const undoGroup = createUndoGroup('increment');
+    edit('setIncrement', { moveId: move.id, frame, increment, moves: incrementMoves }, undoGroup);
+    onTyped(increment, undoGroup);
   };
   return (
     <TextInput
@@ -282,5 +298,27 @@ function TypedIncrement({ frame, along }: TypedIncrementProps) {
       selectTextOnFocus
       className="-mr-1 ml-2 h-[2rem] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
     />
+  );
+}
+
+/** Beneath the cell that was typed into: whether the end of the move stays, or goes along by the difference. */
+function EndChoice({ typed, top }: { readonly typed: TypedCell; readonly top: number }) {
+  const { incrementMoves } = useSettings();
+  const dispatch = useAppDispatch();
+  const store = useAppStore();
+  const edit = useEdit();
+  const { frame, increment, undoGroup } = typed;
+  const choose = (moves: 'rest' | 'end'): void => {
+    dispatch(settingsChanged({ incrementMoves: moves }));
+    const move = selectActiveMove(store.getState());
+    if (move) edit('setIncrement', { moveId: move.id, frame, increment, moves }, undoGroup);
+  };
+  return (
+    <View
+      style={{ top }}
+      className="absolute right-2 w-[17rem] rounded-large border border-brass bg-card p-1"
+    >
+      <Segmented label={words.typedIncrement} value={incrementMoves} options={MOVES} onChange={choose} />
+    </View>
   );
 }

@@ -9,12 +9,14 @@ import { useAppDispatch, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { Button } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
+import { goToNextField, isTouch } from '../../ui/nextField';
 import { fixed, readNumber, writeNumber } from '../../ui/numbers';
 import { Segmented } from '../../ui/Segmented';
 import { TextField } from '../../ui/TextField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
 import { checkedShot, offeredShot, type TypedShot } from './newShotForm';
+import { offeredName } from './offeredName';
 
 const RATES = [12, 24, 25, 30].map((rate) => ({ value: String(rate), label: String(rate) }));
 
@@ -53,7 +55,9 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
   const length = readNumber(typed.length ?? '');
   const create = handleSubmit(async ({ name, film, rate: perSecond, length: lengthFrames, ...field }) => {
     const result = await dispatch(
-      api.endpoints.createShot.initiate(freshShot({ name, film, rate: perSecond, lengthFrames, ...field })),
+      api.endpoints.createShot.initiate(
+        freshShot({ name: name || offeredName(names), film, rate: perSecond, lengthFrames, ...field }),
+      ),
     );
     if (!result.data) return setFailure(failureSentence(result.error));
     dispatch(
@@ -84,11 +88,12 @@ export function NewShotDialog({ names, films, onClose, onCreated }: NewShotDialo
             onTyped?.(text);
           }}
           onBlur={onBlur}
-          onSubmit={() => void create()}
+          onSubmit={() => goToNextField() || void create()}
           error={error?.message}
           isNumber={isNumber}
           className="flex-1"
-          autoFocus={name === 'name'}
+          autoFocus={name === 'name' && !isTouch()}
+          placeholder={name === 'name' ? offeredName(names) : undefined}
         />
       )}
     />

@@ -3,7 +3,7 @@ import { shotsWords as words } from '../../words/shots';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import Plus from 'lucide-react-native/icons/plus';
 import Search from 'lucide-react-native/icons/search';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { freshShot } from '@humble/core';
 import { api, failureOf, failureSentence, type ListedShot, useListShotsQuery } from '../../persistence/api';
@@ -79,6 +79,9 @@ function linesOf(
   });
 }
 
+/** Where the list was left, pixels from its top: it comes back there. */
+let leftAt = 0;
+
 export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const { data, isLoading, isError, error, refetch } = useListShotsQuery(undefined, {
     refetchOnMountOrArgChange: true,
@@ -104,6 +107,13 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     if (!result.data) return void dispatch(messageShown(failureSentence(result.error)));
     handOver(result.data);
     onOpen(result.data.id);
+  };
+  const list = useRef<FlatList<Line>>(null);
+  const isBack = useRef(leftAt === 0);
+  const comeBack = (_: number, height: number): void => {
+    if (isBack.current || height <= leftAt) return;
+    isBack.current = true;
+    list.current?.scrollToOffset({ offset: leftAt, animated: false });
   };
   const isFound = ({ name, film }: ListedShot): boolean =>
     !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
@@ -158,6 +168,9 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
           </Words>
         )}
         <FlatList
+          ref={list}
+          onScroll={({ nativeEvent }) => (leftAt = nativeEvent.contentOffset.y)}
+          onContentSizeChange={comeBack}
           data={linesOf(groups, isFound, columns)}
           keyExtractor={({ key }) => key}
           contentContainerClassName="gap-3 px-4 pb-4"
@@ -175,6 +188,9 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
                     onOpen={() => onOpen(shot.id)}
                     onMenu={() => setChosen({ shot, group: item.group })}
                   />
+                ))}
+                {Array.from({ length: columns - item.shots.length }, (_, i) => (
+                  <View key={i} className="flex-1" />
                 ))}
               </View>
             )

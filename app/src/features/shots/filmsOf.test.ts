@@ -25,11 +25,11 @@ const shots = [
   shot('Crab', { updatedAt: '2026-01-05' }),
 ];
 
-test('shots stand under their film, by change, by name or by hand; what belongs to none comes last', () => {
+test('shots stand under their film, the one changed last first, or by name', () => {
   expect(ids(shots, 'change')).toEqual([
+    ['', 'Loose'],
     ['Low Tide', 'Crab Shot 10 Eel Shot 9'],
     ['Ebb', 'Buoy'],
-    ['', 'Loose'],
   ]);
   expect(ids(shots, 'name')).toEqual([
     ['Ebb', 'Buoy'],

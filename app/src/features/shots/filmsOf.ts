@@ -19,8 +19,8 @@ const ORDERS: Readonly<Record<ListOrder, (a: ListedShot, b: ListedShot) => numbe
 };
 
 /**
- * Shots by the film that they belong to. Films go by name, or by their latest change where shots go by that; what
- * belongs to none comes last.
+ * Shots by the film that they belong to, the film that was changed last first; by name where shots go by that, and what
+ * belongs to none last then.
  */
 export function filmsOf(shots: readonly ListedShot[], order: ListOrder): readonly FilmGroup[] {
   const films = new Map<string, ListedShot[]>();
@@ -29,10 +29,10 @@ export function filmsOf(shots: readonly ListedShot[], order: ListOrder): readonl
     group.shots.reduce((last, { updatedAt }) => (updatedAt > last ? updatedAt : last), '');
   return [...films]
     .map(([film, own]): FilmGroup => ({ film, shots: own.sort(ORDERS[order]) }))
-    .sort(
-      (a, b) =>
-        Number(a.film === '') - Number(b.film === '') ||
-        (order === 'change' ? latest(b).localeCompare(latest(a)) : byName(a.film, b.film)),
+    .sort((a, b) =>
+      order === 'name'
+        ? Number(a.film === '') - Number(b.film === '') || byName(a.film, b.film)
+        : latest(b).localeCompare(latest(a)),
     );
 }
 

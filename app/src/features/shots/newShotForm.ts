@@ -61,11 +61,8 @@ async function formSchema() {
     });
   const side = z.number().min(FIELD_SIDE.min).max(FIELD_SIDE.max);
   return z.object({
-    name: z
-      .string()
-      .trim()
-      .min(1, words.giveItAName)
-      .max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
+    // Without one it gets the name that was offered.
+    name: z.string().trim().max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
     film: z.string().trim().max(MAX_NAME_LENGTH, words.atMostLetters(MAX_NAME_LENGTH)),
     rate: typed(rateSchema, words.aRateFrom1To240),
     length: typed(lengthSchema, words.lengthRefusal),

@@ -50,8 +50,8 @@ export const RailExtras = memo(function RailExtras({ width, height, lengthFrames
       {wave && (
         <Path
           d={wavePath(wave, secondsAt, { start: SIDE, end: width - SIDE }, WAVE_MIDDLE, WAVE_HALF)}
-          fill={colour.moss}
-          fillOpacity={0.3}
+          fill={colour.ink}
+          fillOpacity={0.55}
           testID="rail-wave"
         />
       )}

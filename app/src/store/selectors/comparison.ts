@@ -1,5 +1,5 @@
 import { type Shot, shotOfTake, type Take, type Travel } from '@humble/core';
-import { takeShift } from '@humble/core/views';
+import { differenceOn, takeShift } from '@humble/core/views';
 import type { Compared } from '../reviewSlice';
 import type { RootState } from '../store';
 import { lruMemoize } from '@reduxjs/toolkit';
@@ -25,6 +25,15 @@ export function selectComparison(state: RootState): Comparison | null {
   const { shot } = state.shot.present;
   const { compared: asked } = state.review;
   return shot && asked ? compared(shot, asked, selectActiveMove(state)?.id ?? null) : null;
+}
+
+/** How far the active figure is on a frame from where it is in the take it is compared with, field units. */
+export function selectDifferenceOn(state: RootState, frame: number): number | null {
+  const comparison = selectComparison(state);
+  const move = selectActiveMove(state);
+  const { shot } = state.shot.present;
+  if (!comparison || !move || !shot) return null;
+  return differenceOn(shot, comparison.other, { moveId: move.id, shift: comparison.shift, frame });
 }
 
 export function seenFrameOf({ shown }: Travel, frame: number, shift = 0): number {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { View } from 'react-native';
+import { type GestureResponderEvent, View } from 'react-native';
 import { BarChart, LineChart } from 'react-native-chart-kit';
-import { Path } from 'react-native-svg';
+import { Path, Rect } from 'react-native-svg';
 import { colour } from '../colour';
 import { MONO } from '../fonts';
 import type { ChartProps } from './chartProps';
@@ -92,6 +92,39 @@ const Borders = ({ at, room }: { readonly at: readonly number[]; readonly room: 
   />
 );
 
+/** The value that is looked at; a tap beside it goes there. */
+function Picking({
+  props: { at = -1, values, onPick },
+  room,
+}: {
+  readonly props: ChartProps;
+  readonly room: Room;
+}) {
+  const { paddingRight: left, paddingTop: top } = room;
+  const width = room.width - left;
+  // The package draws n values at n steps of the width: the last of them stands a step before its end.
+  const xOf = (index: number): number => left + (index * width) / values.length;
+  const pick = ({ nativeEvent: { locationX } }: GestureResponderEvent): void => {
+    const index = Math.round(((locationX - left) * values.length) / width);
+    onPick?.(Math.min(values.length - 1, Math.max(0, index)));
+  };
+  return (
+    <>
+      {at >= 0 && (
+        <Path
+          d={`M${xOf(at).toFixed(1)} ${top}v${room.height * PLOT_SHARE}`}
+          stroke={colour.persimmon}
+          strokeWidth={1.5}
+          testID="chart-at"
+        />
+      )}
+      {onPick && (
+        <Rect x={0} y={0} width={room.width} height={room.height} fill="transparent" onPress={pick} />
+      )}
+    </>
+  );
+}
+
 /** A line through values in order. */
 export function LineGraph(props: ChartProps) {
   const { labels, values } = thinned(props);
@@ -108,7 +141,12 @@ export function LineGraph(props: ChartProps) {
           withVerticalLines={false}
           fromZero={props.fromZero}
           segments={3}
-          decorator={(room: Room) => <Borders at={props.borders ?? []} room={room} />}
+          decorator={(room: Room) => (
+            <>
+              <Borders at={props.borders ?? []} room={room} />
+              <Picking props={props} room={room} />
+            </>
+          )}
           chartConfig={config(props.decimals)}
           style={{ marginLeft: -8, paddingTop: TOP_PX }}
         />

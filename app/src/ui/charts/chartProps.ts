@@ -10,5 +10,8 @@ export interface ChartProps {
   readonly fromZero?: boolean;
   /** Upright lines, at shares of its width. */
   readonly borders?: readonly number[];
+  /** The value that is looked at, and what a tap on another one does; by its place among the values. */
+  readonly at?: number;
+  readonly onPick?: (index: number) => void;
   readonly testID?: string;
 }

@@ -34,3 +34,15 @@ export function poseDrag(
     ...(isFar && { tap: (now: Pointer) => void put(now.point) }),
   };
 }
+
+/**
+ * Where places are being posed, a tap on empty paper puts the figure there on a frame that has no pose, as the first one
+ * was put; null where it does not.
+ */
+export function tapPutsFigure({ store, snapshot }: FieldContext): ((to: Vector) => void) | null {
+  const { edits, figure } = snapshot().state;
+  const move = selectActiveMove(store.getState());
+  if (edits !== 'poses' || !figure?.adds || !move) return null;
+  if (store.getState().settings.keyLine !== 'place') return null;
+  return (to) => void store.dispatch(putFigure({ move, frame: currentFrame(), to }));
+}

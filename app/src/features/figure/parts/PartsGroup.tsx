@@ -42,6 +42,7 @@ export function PartsGroup() {
   const named = (id: string): string => riders.find((rider) => rider.id === id)?.name ?? '';
   return (
     <>
+      {isChaining && <ChainCard move={move} onDone={() => setChaining(false)} />}
       <Card title={words.parts} aside={words.partCount(riders.length)}>
         <Words tone="soft">{words.partsSentence}</Words>
         <View className="mt-2 min-h-[44px] flex-row items-center gap-3">
@@ -87,7 +88,6 @@ export function PartsGroup() {
           ]}
         />
       </Card>
-      {isChaining && <ChainCard move={move} figure={figure} onDone={() => setChaining(false)} />}
       {active && <PartFields key={active.id} moveId={moveId} rider={active} riders={riders} />}
     </>
   );

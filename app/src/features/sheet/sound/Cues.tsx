@@ -1,10 +1,12 @@
-import { type Cue } from '@humble/core';
-import { frameOfSeconds } from '@humble/core/views';
+import { type Cue, MAX_SHOT_FRAMES } from '@humble/core';
+import { frameOfSeconds, secondsOfFrame } from '@humble/core/views';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Drum from 'lucide-react-native/icons/drum';
+import LocateFixed from 'lucide-react-native/icons/locate-fixed';
+import MapPin from 'lucide-react-native/icons/map-pin';
 import Trash from 'lucide-react-native/icons/trash';
 import { memo, useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
+import { TextInput, View } from 'react-native';
 import { fileFormats } from '../../../commands/fileFormats';
 import { currentSeconds, goTo } from '../../../playback/playhead';
 import { useAppDispatch, useAppStore, useEdit } from '../../../store/hooks';
@@ -12,9 +14,13 @@ import { messageShown } from '../../../store/sessionSlice';
 import { ActionRow } from '../../../ui/ActionRow';
 import { IconButton } from '../../../ui/Button';
 import { pickFile } from '../../../ui/files';
-import { NumericText, Words } from '../../../ui/Words';
+import { NumberField } from '../../../ui/NumberField';
+import { Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposures';
-import { useThrottledShotValue } from '../../../store/throttled/hooks';
+import { frameField } from '../../../store/frames';
+import { selectActiveMove } from '../../../store/selectors/active';
+import { useThrottledSelector, useThrottledShotValue } from '../../../store/throttled/hooks';
+import { Beats } from './Beats';
 import { firstFrameNumber, frameNumber } from '../../../store/frameNumbers';
 
 /** So many cues are listed; all of them stand in the sheet. */
@@ -23,6 +29,7 @@ const MAX_LISTED = 30;
 /** Words and beats by frame: tapped along, read from a table, renamed, deleted. */
 export function Cues() {
   const cues = useThrottledShotValue((shot) => shot.cues);
+  const moveId = useThrottledSelector((state) => selectActiveMove(state)?.id ?? null);
   const edit = useEdit();
   const dispatch = useAppDispatch();
   const store = useAppStore();
@@ -45,9 +52,16 @@ export function Cues() {
   return (
     <View>
       <Words strong>{words.cues}</Words>
+      <Beats />
       <Words tone="soft">{cues.length === 0 ? words.noCues : words.tapWhilePlaying}</Words>
       <ActionRow
         actions={[
+          cues.length > 0 &&
+            moveId !== null && {
+              label: words.marksOnCues,
+              icon: MapPin,
+              onPress: () => edit('putMarksOnCues', { moveId }),
+            },
           { label: words.tap, icon: Drum, onPress: tap },
           { label: words.readCues, icon: FileInput, onPress: () => void read() },
           cues.length > 0 && {
@@ -80,14 +94,26 @@ const CueLine = memo(function CueLine({ cue }: { readonly cue: Cue }) {
   };
   return (
     <View role="listitem" className="flex-row items-center gap-2 border-t border-line">
-      <Pressable
-        role="button"
-        aria-label={words.goToFrame(frameNumber(frame))}
+      <View className="w-[150px]">
+        <NumberField
+          {...frameField({
+            label: words.cueFrame(cue.word),
+            value: frame,
+            min: 1,
+            max: MAX_SHOT_FRAMES,
+            isStacked: true,
+            onChange: (to, undoGroup) => {
+              edit('changeCue', { cueId: cue.id, seconds: secondsOfFrame(to, rate) }, undoGroup);
+              goTo(to);
+            },
+          })}
+        />
+      </View>
+      <IconButton
+        label={words.goToFrame(frameNumber(frame))}
+        icon={LocateFixed}
         onPress={() => goTo(frame)}
-        className="min-h-[44px] w-[48px] justify-center"
-      >
-        <NumericText strong>{frameNumber(frame)}</NumericText>
-      </Pressable>
+      />
       <TextInput
         aria-label={words.cueWord(frameNumber(frame))}
         value={text ?? cue.word}

@@ -168,8 +168,8 @@ function Wave({ axes: { time, distance }, rate }: { readonly axes: GraphAxes; re
   return (
     <Path
       d={wavePath(wave, secondsAt, time, distance.start - WAVE_HALF - 1, WAVE_HALF)}
-      fill={colour.moss}
-      fillOpacity={0.25}
+      fill={colour.ink}
+      fillOpacity={0.45}
       testID="graph-wave"
     />
   );

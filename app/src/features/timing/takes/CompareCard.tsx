@@ -1,7 +1,8 @@
 import { type Shot } from '@humble/core';
 import { type FrameDifference, largestDifference, takeDifference, type TakesAlign } from '@humble/core/views';
 import { View } from 'react-native';
-import { type Comparison, selectComparison } from '../../../store/selectors/comparison';
+import { type Comparison, selectComparison, selectDifferenceOn } from '../../../store/selectors/comparison';
+import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { useAppDispatch } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { type Compared, takeCompared } from '../../../store/reviewSlice';
@@ -131,9 +132,22 @@ function differencesOf(
   return moveId === null ? [] : takeDifference(shot, other, moveId, shift);
 }
 
+/** How far apart both are on this frame. */
+function HereApart() {
+  const frame = useThrottledFrame();
+  const away = useThrottledSelector((state) => selectDifferenceOn(state, frame));
+  const { text } = useLengths();
+  return away === null ? null : (
+    <Words role="status" testID="apart-here">
+      {words.apartHere(text(away), frameNumber(frame))}
+    </Words>
+  );
+}
+
 function Difference({ comparison }: { readonly comparison: Comparison }) {
   const shot = useThrottledShot();
   const moveId = useThrottledSelector((state) => selectActiveMove(state)?.id ?? null);
+  const frame = useThrottledFrame();
   const { text, unit } = useLengths();
   const fieldUnits = unit === 'mm' ? shot.field.unitsPerMm! : 1;
   const rows = differencesOf(shot, comparison, moveId);
@@ -142,6 +156,7 @@ function Difference({ comparison }: { readonly comparison: Comparison }) {
   if (largest.away < SAME) return <Words tone="soft">{words.same}</Words>;
   return (
     <>
+      <HereApart />
       <Words role="status">{words.largest(text(largest.away), frameNumber(largest.frame))}</Words>
       <LineGraph
         label={words.difference(comparison.take.name, rows.length)}
@@ -150,6 +165,8 @@ function Difference({ comparison }: { readonly comparison: Comparison }) {
         decimals={1}
         height={HEIGHT}
         fromZero
+        at={rows.findIndex((row) => row.frame === frame)}
+        onPick={(i) => goTo(rows[i]!.frame)}
         testID="take-difference"
       />
     </>

@@ -11,6 +11,7 @@ import { Card } from '../../../ui/Card';
 import { TextField } from '../../../ui/TextField';
 import { NumericText, Words } from '../../../ui/Words';
 import { takesWords as words } from '../../../words/takes';
+import { chooseTake } from '../../../commands/takes';
 import { CompareCard } from './CompareCard';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
@@ -35,7 +36,7 @@ function TakesCard() {
       {takes.length === 1 && <Words tone="soft">{words.aTakeIs}</Words>}
       <View role="radiogroup" aria-label={words.takes}>
         {takes.map((take) => (
-          <TakeLine key={take.id} take={take} onChoose={() => edit('chooseTake', { takeId: take.id })} />
+          <TakeLine key={take.id} take={take} onChoose={() => dispatch(chooseTake(take.id))} />
         ))}
       </View>
       {isRenaming && <NameField key={current.id} take={current} onDone={() => setRenaming(false)} />}

@@ -49,13 +49,13 @@ test('two takes are compared: how far apart, where most, lined up at a mark', ()
   expect(selectComparison(store.getState())).toBeNull();
 });
 
-test('chosen as the current one a take is compared no longer; at a key both play by turns', () => {
+test('the compared take made the current one is compared with the one before; at a key both play by turns', () => {
   const store = show(twoTakes());
   act(() => void toggleTurns(store));
   expect(store.getState().review.compared).toMatchObject({ takeId: 'take1', byTurns: true });
   act(() => void toggleTurns(store));
   expect(store.getState().review.compared).toMatchObject({ byTurns: false });
   fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
-  expect(selectComparison(store.getState())).toBeNull();
+  expect(selectComparison(store.getState())).toMatchObject({ take: { name: 'Later' } });
   expect(moveOn(store).marks[1]!.frame).toBe(11);
 });
