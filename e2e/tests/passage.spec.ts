@@ -100,7 +100,7 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
   await expect(page.getByTestId('picked-line')).toHaveCount(0);
 
   // Shift does the same; in the exposure sheet as well.
-  await bench.choose('Exposures');
+  await bench.group('Exposures');
   await bench.goTo(18);
   await line(21).click({ modifiers: ['Shift'] });
   await expect(page.getByText('Frames 18 → 21')).toBeVisible();

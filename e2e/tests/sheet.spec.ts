@@ -20,7 +20,7 @@ test('a picture is dragged longer in the exposure sheet, a note and a word are t
 }) => {
   await bench.open(onTwos());
   await bench.step('Sheet');
-  await bench.choose('Exposures');
+  await bench.group('Exposures');
   const sheet = page.getByRole('table', { name: 'Exposure sheet' });
   await expect(sheet).toHaveAttribute('aria-rowcount', '41');
   await bench.goTo(5);
@@ -88,7 +88,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   const asked = (): Promise<Asked[]> => page.evaluate(() => (window as unknown as { heard: Asked[] }).heard);
   await bench.open(onTwos());
   await bench.step('Sheet');
-  await bench.press('Sound');
+  await bench.group('Sound');
   const add = async (name: string, bytes: Uint8Array): Promise<void> => {
     const [chooser] = await Promise.all([page.waitForEvent('filechooser'), bench.press('Add a WAV or MP3')]);
     await chooser.setFiles({ name, mimeType: 'audio/wav', buffer: Buffer.from(bytes) });
@@ -101,7 +101,6 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   await expect(wave).toHaveAttribute('d', /^M/);
 
   // A frame at a time: frame 13 begins half a second in.
-  await bench.press('Close the sound');
   await bench.goTo(12);
   await page.getByRole('button', { name: 'Next frame' }).click();
   await expect.poll(async () => (await asked()).at(-1)).toMatchObject({ offset: 0.5, speed: 1 });
@@ -115,7 +114,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   const playing = async (): Promise<number> =>
     (await asked()).filter((one) => one.seconds === undefined).length;
   await expect.poll(playing, { timeout: 8000 }).toBeGreaterThan(1);
-  await bench.press('Sound');
+  await bench.group('Sound');
   await bench.press('Tap');
   await bench.press('Pause');
   await bench.saved();
@@ -123,7 +122,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   await expect(wave).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('rail-cues')).toHaveAttribute('d', /^M/);
   await bench.step('Sheet');
-  await bench.press('Sound');
+  await bench.group('Sound');
   await bench.press('Remove sound');
   await expect(wave).toHaveCount(0);
   await bench.undo();

@@ -20,17 +20,22 @@ import { useThrottledSelector } from '../store/throttled/hooks';
 
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
-/** Share of the window's height that the desk has before it is dragged: the paper keeps more than 45 %. */
-const DESK_SHARE = 0.33;
+/** Share of the window's height that the desk has before it is dragged: the numbers show six rows, the paper keeps more than 45 %. */
+const DESK_SHARE = 0.37;
 /** Width of the panel before it is dragged; on a narrow screen it leaves more to the paper. */
 const PANEL_PX = 368;
 const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
 const RULER_PX = 88;
-/** The graph, which is drawn anew with every frame that plays, is so much lower than the numbers beside it. */
-const UNDER_GRAPH_PX = 52;
+/** Room above and beneath the graph. */
+const UNDER_GRAPH_PX = 6;
 
+/** The sheet has the whole height on the right, as wide as its columns; the field gives way. */
+const TABLE_PX = 672;
+const LEAST_TABLE_PX = 560;
+const TRACK_COLUMN_PX = 76;
+const MOST_TABLE_SHARE = 0.64;
 /** The graph is never lower than this, pixels. */
 const MIN_GRAPH_PX = 100;
 
@@ -70,6 +75,14 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
   // Rows of keys take their room from the graph first, then from the paper.
   const deskPx = Math.max(desk.size, RULER_PX + keysPx + MIN_GRAPH_PX);
   const [isSheet, isTiming] = [step === 'sheet', step === 'timing'];
+  const columns = useThrottledSelector((state) => selectTracksWithKeys(state).length);
+  const table = useDivider('table', {
+    fresh: Math.min(TABLE_PX + TRACK_COLUMN_PX * columns, Math.round(MOST_TABLE_SHARE * width)),
+    least: LEAST_TABLE_PX,
+    most: 1200,
+    axis: 'x',
+    grows: 'back',
+  });
   return (
     <View className="min-h-0 flex-1 flex-row">
       <StepBar layout="wide" />
@@ -81,32 +94,42 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
             </View>
             <FieldStrip />
           </View>
-          <Divider {...panel} label={words.widthOfThePanel} />
-          <Pane style={{ width: panel.size }} className="bg-ground" innerClassName="pt-3">
-            <PanelArea isPhone={false} onExport={onExport} />
-          </Pane>
+          {!isSheet && (
+            <>
+              <Divider {...panel} label={words.widthOfThePanel} />
+              <Pane style={{ width: panel.size }} className="bg-ground" innerClassName="pt-3">
+                <PanelArea isPhone={false} onExport={onExport} />
+              </Pane>
+            </>
+          )}
         </View>
         <Transport layout="wide" />
-        <Divider {...desk} label={words.heightOfTheDesk} />
-        <View style={{ height: deskPx }} className="bg-card">
+        {!isSheet && <Divider {...desk} label={words.heightOfTheDesk} />}
+        <View style={{ height: isSheet ? RULER_PX + keysPx : deskPx }} className="bg-card">
           <Pane style={{ height: RULER_PX + keysPx }} innerClassName="px-3">
             <LazyRulerView under={keysUnderRuler} />
           </Pane>
-          <View className="min-h-0 flex-1 flex-row border-t border-line">
-            <Pane className="min-w-0 flex-1" innerClassName="px-2 pt-1">
-              <LazyGraphView height={deskPx - RULER_PX - keysPx - UNDER_GRAPH_PX} />
-            </Pane>
-            {!isSheet && (
-              <>
-                <Divider {...numbers} label={words.widthOfTheNumbers} />
-                <Pane style={{ width: numbers.size }} innerClassName="pt-1">
-                  <LazyIncrementsTable only={DESK_COLUMNS} canType={isTiming} />
-                </Pane>
-              </>
-            )}
-          </View>
+          {!isSheet && (
+            <View className="min-h-0 flex-1 flex-row border-t border-line">
+              <Pane className="min-w-0 flex-1" innerClassName="px-2 pt-1">
+                <LazyGraphView height={deskPx - RULER_PX - keysPx - UNDER_GRAPH_PX} />
+              </Pane>
+              <Divider {...numbers} label={words.widthOfTheNumbers} />
+              <Pane style={{ width: numbers.size }} innerClassName="pt-1">
+                <LazyIncrementsTable only={DESK_COLUMNS} canType={isTiming} />
+              </Pane>
+            </View>
+          )}
         </View>
       </View>
+      {isSheet && (
+        <>
+          <Divider {...table} label={words.widthOfThePanel} />
+          <Pane style={{ width: table.size }} className="bg-ground">
+            <PanelArea isPhone={false} onExport={onExport} />
+          </Pane>
+        </>
+      )}
     </View>
   );
 }

@@ -47,7 +47,6 @@ export interface Settings {
   readonly takesLater: boolean;
   /** Adjust when an increment is typed: the rest of its span, or the end of it. */
   readonly incrementMoves: 'rest' | 'end';
-  readonly sheetView: SheetView;
   readonly timingView: TimingView;
   readonly posePath: PosePath;
   /** How fast gestures are recorded; 1 is true speed. */
@@ -84,8 +83,6 @@ export interface NewShotNumbers {
 
 /** By hand, the one changed last first, or by name. */
 export type ListOrder = 'hand' | 'change' | 'name';
-
-export type SheetView = 'increments' | 'exposures' | 'charts';
 
 export type TimingView = 'ruler' | 'graph' | 'chart' | 'numbers';
 
@@ -140,7 +137,6 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   tickReach: whole(0, MAX_REACH),
   takesLater: flag,
   incrementMoves: oneOf('rest', 'end'),
-  sheetView: oneOf('increments', 'exposures', 'charts'),
   timingView: oneOf('ruler', 'graph', 'chart', 'numbers'),
   posePath: oneOf('straight', 'curved'),
   recordingSpeed: between(MIN_RECORDING_SPEED, MAX_RECORDING_SPEED),
@@ -190,7 +186,6 @@ const freshSettings = (): Settings => ({
   tickReach: 3,
   takesLater: false,
   incrementMoves: 'rest',
-  sheetView: 'increments',
   timingView: 'ruler',
   posePath: 'curved',
   recordingSpeed: 1,

@@ -25,7 +25,6 @@ export const exposureSheetWords = {
   deleteNote: 'Delete note',
   typeHere: 'type',
   sound: 'Sound',
-  closeTheSound: 'Close the sound',
   addSound: 'Add a WAV or MP3',
   aSoundIsAReference: 'A sound to time the shot to. It is heard while you play and scrub.',
   bringing: 'Adding the sound …',

@@ -53,5 +53,16 @@ export const groupWords = {
     takes: { label: 'Takes', help: 'Other timings of the same arcs, and how two of them differ.' },
     shot: { label: 'Shot', help: 'How long the shot is, and how many frames a second has.' },
   },
-  sheet: {},
+  sheet: {
+    increments: {
+      label: 'Increments',
+      help: 'How far the figure goes from frame to frame; type another length.',
+    },
+    exposures: {
+      label: 'Exposures',
+      help: 'The shot frame by frame: drawings, holds, notes and what is heard.',
+    },
+    charts: { label: 'Charts', help: 'The pace over the shot, and how many increments have which size.' },
+    sound: { label: 'Sound', help: 'A sound to time the shot to, its beats, and cues by frame.' },
+  },
 } as const;

@@ -40,7 +40,6 @@ export const timingWords = {
   isTheLastFrame: (lastOfShot: number, what: string) => `${lastOfShot} is the last frame ${what}.`,
   makeTheShotLonger: 'Make the shot longer',
   theMove: 'The move',
-  intervals: (last: number) => `${last} intervals`,
   lasts: 'Lasts',
   holdsKeepTheirFrames: 'Holds keep their frames',
   startsOnFrame: 'Starts on frame',

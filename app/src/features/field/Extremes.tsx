@@ -1,6 +1,7 @@
 import { extremeIncrements, type IncrementRow, incrementTable } from '@humble/core/views';
 import { frameNumber } from '../../store/frameNumbers';
-import { useThrottledMove, useThrottledShot } from '../../store/throttled/hooks';
+import { selectComparison } from '../../store/selectors/comparison';
+import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
 import { NumericText, Words } from '../../ui/Words';
@@ -13,8 +14,9 @@ export function Extremes() {
   const shot = useThrottledShot();
   const move = useThrottledMove();
   const { isWide, width } = useLayout();
-  // Beside the numbers of the frame there is no room for it on the smallest phones.
-  if (!move || width < MIN_WIDTH_PX) return null;
+  const isComparing = useThrottledSelector((state) => selectComparison(state) !== null);
+  // Beside the numbers of the frame there is no room for it on the smallest phones, or where takes are compared.
+  if (!move || width < MIN_WIDTH_PX || (isComparing && !isWide)) return null;
   const table = incrementTable(shot, move);
   const { largest, smallest } = extremeIncrements(table);
   if (!largest || !smallest) return null;

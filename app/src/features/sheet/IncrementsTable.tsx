@@ -115,6 +115,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
     const offset = Math.max(0, seen * rowHeight - (height - rowHeight) / 2);
     list.current?.scrollToOffset({ offset, animated: false });
   }, [seen, isPlaying, height, rowHeight]);
+  const widthOf = useWidths();
   const width = columns.reduce((sum, column) => sum + widthOf(column.id ?? ''), 0) + 16;
   return (
     <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
@@ -172,7 +173,13 @@ const keyOf = ({ original }: Row<TableLine>, index: number): string =>
     ? String(original.row.frame)
     : `${original.skipped.frame} ${original.skipped.isCut ? index : 'skip'}`;
 
-const widthOf = (id: string): number => WIDTHS[id as ColumnId] * textScale();
+/** A mouse needs no room between columns. */
+const WIDE_SHARE = 0.92;
+
+function useWidths(): (id: string) => number {
+  const { isWide } = useLayout();
+  return (id) => WIDTHS[id as ColumnId] * textScale() * (isWide ? WIDE_SHARE : 1);
+}
 
 interface LineProps {
   /** Which line it is; what it says is read from the state. */
@@ -207,6 +214,7 @@ const Line = memo(function Line({ index, columns, isSeen, onTyped }: LineProps) 
   const line = useThrottledSelector((state) => selectTableLines(state)[index], saysSame);
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
+  const widthOf = useWidths();
   const rowHeight = useRowHeight();
   const dispatch = useAppDispatch();
   if (!line) return null;
@@ -316,7 +324,7 @@ function EndChoice({ typed, top }: { readonly typed: TypedCell; readonly top: nu
   return (
     <View
       style={{ top }}
-      className="absolute right-2 w-[17rem] rounded-large border border-brass bg-card p-1"
+      className="absolute left-2 w-[17rem] rounded-large border border-brass bg-card p-1"
     >
       <Segmented label={words.typedIncrement} value={incrementMoves} options={MOVES} onChange={choose} />
     </View>

@@ -4,7 +4,7 @@ import { keepSound } from '../../../persistence/sounds';
 import { goTo, setRange } from '../../../playback/playhead';
 import { benchWith, renderOn, shotOn, straightShot } from '../../../testing/bench';
 import { pickFile, pickFiles } from '../../../ui/files';
-import { SoundTray } from './SoundTray';
+import { SoundGroup } from './SoundGroup';
 
 jest.mock('../../../ui/files', () => ({ pickFile: jest.fn(), pickFiles: jest.fn() }));
 jest.mock('../../../persistence/sounds', () => ({ keepSound: jest.fn() }));
@@ -19,7 +19,7 @@ beforeEach(() => {
 
 const show = (shot = straightShot()) => {
   const store = benchWith(shot, 'sheet');
-  renderOn(store, <SoundTray onClose={() => undefined} />);
+  renderOn(store, <SoundGroup />);
   return store;
 };
 

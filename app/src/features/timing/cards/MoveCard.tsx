@@ -17,6 +17,7 @@ import { View } from 'react-native';
 import { useEdit } from '../../../store/hooks';
 import { ActionRow } from '../../../ui/ActionRow';
 import { Card } from '../../../ui/Card';
+import { fixed } from '../../../ui/numbers';
 import { type BeyondMost, NumberPair } from '../../../ui/NumberField';
 import { Segmented } from '../../../ui/Segmented';
 import { NumericText, Words } from '../../../ui/Words';
@@ -50,6 +51,7 @@ export const MoveCard = memo(function MoveCard() {
 
 function MoveCardOf({ move }: { readonly move: Move }) {
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
+  const rate = useThrottledShotValue((shot) => shot.rate);
   const edit = useEdit();
   const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
   const [isSpreading, setSpreading] = useState(false);
@@ -77,7 +79,7 @@ function MoveCardOf({ move }: { readonly move: Move }) {
   };
   const isPast = endsPastShot(move, { lengthFrames });
   return (
-    <Card title={words.theMove} term={TERMS.move} aside={words.intervals(last - first)}>
+    <Card title={words.theMove} term={TERMS.move} aside={`${fixed((last - first) / rate, 2)} s`}>
       <DurationField move={move} />
       <NumberPair
         pair={[

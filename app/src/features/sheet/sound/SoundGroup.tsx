@@ -2,30 +2,32 @@ import { MAX_SOUND_OFFSET_SECONDS, type Sound } from '@humble/core';
 import Music from 'lucide-react-native/icons/music';
 import Trash from 'lucide-react-native/icons/trash';
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { ScrollView, View } from 'react-native';
 import { keepSound } from '../../../persistence/sounds';
 import { useSoundStatus } from '../../../playback/soundWave';
 import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
 import { messageShown } from '../../../store/sessionSlice';
 import { settingsChanged } from '../../../store/settingsSlice';
 import { Button } from '../../../ui/Button';
+import { Card } from '../../../ui/Card';
 import { pickFiles } from '../../../ui/files';
 import { NumberField } from '../../../ui/NumberField';
 import { fixed } from '../../../ui/numbers';
 import { Toggle } from '../../../ui/Toggle';
-import { Tray } from '../../../ui/Tray';
 import { Words } from '../../../ui/Words';
 import { exposureSheetWords as words } from '../../../words/exposures';
 import { Cues } from './Cues';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
-export function SoundTray({ onClose }: { readonly onClose: () => void }) {
+export function SoundGroup() {
   const sound = useThrottledShotValue((shot) => shot.sound);
   return (
-    <Tray title={words.sound} closes={words.closeTheSound} onClose={onClose}>
-      {sound ? <SoundDetails sound={sound} /> : <AddSound />}
-      <Cues />
-    </Tray>
+    <ScrollView className="flex-1" contentContainerClassName="gap-3 px-4 pb-6 pt-3">
+      <Card>{sound ? <SoundDetails sound={sound} /> : <AddSound />}</Card>
+      <Card>
+        <Cues />
+      </Card>
+    </ScrollView>
   );
 }
 
