@@ -40,6 +40,7 @@ export {
   type SpanPlan,
 } from './timing/solve';
 export {
+  type Apart,
   differenceOn,
   type FrameDifference,
   largestDifference,

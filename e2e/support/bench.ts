@@ -1,5 +1,6 @@
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { expect, type Locator, type Page } from '@playwright/test';
+import { Acts } from './acts';
 import type { Hand, Spot } from './hand';
 
 export interface NewShot {
@@ -19,10 +20,15 @@ export async function enter(field: Locator, value: string | number): Promise<voi
 
 /** The workbench as a person uses it. */
 export class Bench {
+  /** Acts of a person by touch, counted. */
+  readonly acts: Acts;
+
   constructor(
     readonly page: Page,
     readonly hand: Hand,
-  ) {}
+  ) {
+    this.acts = new Acts(this, page);
+  }
 
   /** A new shot by the form. */
   async makeShot({ name, rate = 24, length = 21 }: NewShot): Promise<void> {

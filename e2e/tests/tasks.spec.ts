@@ -1,249 +1,528 @@
-import type { Locator, Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { knocks, waveFile } from '@humble/core/testing/soundFiles';
+import type { Page } from '@playwright/test';
+import type { Acts } from '../support/acts';
 import type { Bench } from '../support/bench';
-import type { Hand, Spot } from '../support/hand';
+import { png, pngFile, pngWithBox } from '../support/png';
+import { bytesOf } from '../support/saving';
 import { expect, ONCE, test } from '../support/test';
 
-/** What somebody does with a hand, counted: taps, drags, and texts typed into a field. */
-function countedActions(page: Page, hand: Hand, bench: Bench) {
-  let count = 0;
-  const button = (name: string): Locator => page.getByRole('button', { name, exact: true });
-  return {
-    count: () => count,
-    tap: async (target: Locator | string): Promise<void> => {
-      count++;
-      await (typeof target === 'string' ? button(target).first() : target).click();
-    },
-    tapAt: async (spot: Spot): Promise<void> => {
-      count++;
-      await hand.tap(spot);
-    },
-    drag: async (spots: readonly Spot[]): Promise<void> => {
-      count++;
-      await hand.drag(spots);
-    },
-    type: async (label: string, text: string): Promise<void> => {
-      count++;
-      await bench.type(label, text);
-    },
-    /** On the form, where Enter would create the shot at once. */
-    fill: async (label: string, text: string): Promise<void> => {
-      count++;
-      await page.getByLabel(label, { exact: true }).fill(text);
-    },
-    /** The playhead to a frame by a touch of the rail. */
-    rail: async (frame: number, lengthFrames: number): Promise<void> => {
-      count++;
-      const box = (await page.getByTestId('scrub-rail').boundingBox())!;
-      const share = (frame - 1) / (lengthFrames - 1);
-      await hand.tap({ x: box.x + 14 + share * (box.width - 28), y: box.y + 30 });
-    },
-  };
+// Eighteen tasks from the list of shots to their result, by the shortest way, with a budget of acts for each.
+
+interface Doing {
+  readonly act: Acts;
+  readonly bench: Bench;
+  readonly page: Page;
 }
 
-test(
-  'a coin round a circle in 20 pictures, slow at the bottom, rounded to 0.5 mm on a field 300 mm wide: 10 actions',
-  ONCE,
-  async ({ bench, page, hand }) => {
-    const act = countedActions(page, hand, bench);
-    await page.goto('/');
-    await act.tap('New shot');
-    await act.fill('Length, frames', '20');
-    await act.fill('Width on set, mm', '300');
+interface Task {
+  readonly name: string;
+  readonly budget: number;
+  /** What there is before it begins: a shot on the list. */
+  readonly given?: () => Shot;
+  readonly alsoWide?: true;
+  readonly does: (doing: Doing) => Promise<void>;
+  readonly holds: (doing: Doing) => Promise<void>;
+}
+
+const TABLE = new URL('../../docs/tasks.md', import.meta.url);
+
+function task({ name, budget, given, alsoWide, does, holds }: Task): void {
+  test(`${name}: at most ${budget} acts`, alsoWide ? {} : ONCE, async ({ bench, page, hand }) => {
+    if (given) await page.request.post('/api/shots', { data: { shot: given() } });
+    const act = bench.acts;
+    await act.begin();
+    await does({ act, bench, page });
+    const row = `| ${name} | ${budget} | ${act.count} | ${act.screensPassed} |`;
+    // eslint-disable-next-line no-console -- the table is printed
+    console.log(`${hand.isFinger ? 'phone' : 'wide '} ${row}`);
+    const { count } = act;
+    await holds({ act, bench, page });
+    expect(count).toBeLessThanOrEqual(budget);
+    // The table of the documents says what is so.
+    if (hand.isFinger) expect(readFileSync(TABLE, 'utf8')).toContain(row);
+  });
+}
+
+interface Kept {
+  readonly shot: Shot;
+}
+
+/** The shot as the server has it. */
+async function kept({ bench, page }: Doing): Promise<Shot> {
+  await bench.saved();
+  const address = `/api/shots/${new URL(page.url()).pathname.split('/').pop()}`;
+  return ((await (await page.request.get(address)).json()) as Kept).shot;
+}
+
+const marksOf = ({ moves }: Shot) => moves[0]!.marks;
+const framesOf = (shot: Shot): number[] => marksOf(shot).map(({ frame }) => frame);
+
+/** A straight way across the field in so many frames. */
+function across(name: string, lengthFrames: number): Shot {
+  const empty = freshShot({ name, rate: 24, lengthFrames, width: 1920, height: 1080 });
+  return edits.drawArc(empty, { points: smoothThrough([192, 1728].map((x) => ({ x, y: 540 }))) });
+}
+
+async function newShot(act: Acts, some: Readonly<Record<string, string | number>> = {}): Promise<void> {
+  await act.tap('New shot');
+  for (const [label, value] of Object.entries(some)) await act.fill(label, value);
+}
+
+task({
+  name: 'A coin round a circle: 20 pictures, slow at the bottom, 300 mm, rounded to 0.5 mm',
+  budget: 9,
+  alsoWide: true,
+  does: async ({ act, page }) => {
+    await newShot(act, { 'Length, frames': 20, 'Width on set, mm': 300 });
     await act.tap(page.getByRole('radiogroup', { name: 'Round to, mm' }).getByRole('radio', { name: '0.5' }));
     await act.tap('Create shot');
     await act.tap('Shapes');
     await act.tap('Circle');
-    await act.tap(page.getByRole('tab', { name: 'Timing', exact: true }));
-    await act.tap('Other easings');
-    await act.tap(page.getByRole('radio', { name: 'Slow at one point' }));
-    expect(act.count()).toBeLessThanOrEqual(10);
+    await act.step('Timing');
+    await act.choose('Slow at one point');
+  },
+  holds: async ({ bench, page }) => {
     await expect(page.getByText(/the slowest step is 25 % of the quickest/)).toBeVisible();
     await bench.step('Sheet');
-    expect(await bench.column('frame')).toEqual([
-      ...Array.from({ length: 20 }, (_, i) => String(i + 1)),
-      'to 1',
-    ]);
-    const ruler = await bench.column('ruler mm');
-    const rounded = ruler.filter((text) => /^\d/.test(text)).map(Number);
-    expect(rounded.length).toBeGreaterThanOrEqual(20);
-    for (const value of rounded) expect(value * 2).toBeCloseTo(Math.round(value * 2), 9);
+    const ruler = (await bench.column('ruler mm')).filter((text) => /^\d/.test(text)).map(Number);
+    expect(ruler.length).toBeGreaterThanOrEqual(20);
+    for (const value of ruler) expect(value * 2).toBeCloseTo(Math.round(value * 2), 9);
     // It starts at the top; the smallest step is half way round, at the bottom.
     const steps = (await bench.column('along')).map(Number).filter((step) => step > 0);
     const slowest = steps.indexOf(Math.min(...steps));
     expect(Math.abs(slowest - (steps.length - 1) / 2)).toBeLessThanOrEqual(1);
   },
-);
+});
 
-test(
-  'in, hold, over, hold, out in 100 frames by posing, then bent: 15 actions',
-  ONCE,
-  async ({ bench, page, hand }) => {
-    const act = countedActions(page, hand, bench);
-    await page.goto('/');
-    await act.tap('New shot');
-    await act.fill('Length, frames', '100');
+task({
+  name: 'In, hold, over, hold, out in 100 frames, over it bent, 1.5 times as slow',
+  budget: 18,
+  does: async ({ act, page }) => {
+    await newShot(act, { 'Length, frames': 100 });
     await act.tap('Create shot');
-    await act.tap(page.getByRole('tab', { name: 'Figure', exact: true }));
+    await act.step('Figure');
     await expect(page.getByText('Place the figure')).toBeVisible();
-    const [entry, left, right, exit] = [
-      await bench.spot(0.08, 0.7),
-      await bench.spot(0.35, 0.5),
-      await bench.spot(0.65, 0.5),
-      await bench.spot(0.92, 0.7),
-    ];
-    await act.tapAt(entry);
-    await expect(page.getByRole('button', { name: 'Go to the pose on frame 1', exact: true })).toBeVisible();
-    await act.rail(25, 100);
-    const from = Number(
-      await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuenow'),
-    );
-    await act.drag([entry, left]);
-    await act.type(`Hold from ${from}, frames`, '15');
-    await act.rail(65, 100);
-    const to = Number(
-      await page.getByRole('slider', { name: 'Frame', exact: true }).getAttribute('aria-valuenow'),
-    );
-    await act.drag([left, right]);
-    await act.type(`Hold from ${to}, frames`, '15');
-    await act.rail(100, 100);
-    await act.drag([right, exit]);
-    await act.tap(`Between frame ${from + 15} and frame ${to}`);
+    await act.tapAt(0.08, 0.7);
+    await act.toFrame(25);
+    await act.tapAt(0.35, 0.5);
+    await act.type('Hold from 25, frames', 15);
+    await act.toFrame(65);
+    await act.tapAt(0.65, 0.5);
+    await act.type('Hold from 65, frames', 15);
+    await act.toFrame(100);
+    await act.tapAt(0.92, 0.7);
+    await act.tap('Between frame 40 and frame 65');
     await act.tap(
       page
-        .getByRole('radiogroup', { name: `From frame ${from + 15} to frame ${to}` })
-        .getByRole('radio', { name: 'Straight' }),
+        .getByRole('radiogroup', { name: 'From frame 40 to frame 65' })
+        .getByRole('radio', { name: 'Curved' }),
     );
-    expect(act.count()).toBeLessThanOrEqual(15);
-    const chips = page.getByRole('group', { name: 'Frames with a pose' });
-    for (const frame of [1, from, from + 15, to, to + 15, 100])
-      await expect(
-        chips.getByRole('button', { name: `Go to the pose on frame ${frame}`, exact: true }),
-      ).toBeVisible();
-    await expect(page.getByTestId('frame-count')).toContainText('of 100');
+    await act.step('Timing');
+    await act.group('Move');
+    await act.type('Lasts, frames', '1.5 ×');
   },
-);
-
-test('a removed shot comes back from the list’s menu, also after a reload', ONCE, async ({ bench, page }) => {
-  await bench.openShot({ name: 'Low tide, lost' });
-  await page.goto('/');
-  await page.getByRole('button', { name: 'More for Low tide, lost' }).click();
-  await page.getByRole('button', { name: 'Remove', exact: true }).click();
-  await expect(page.getByTestId('card-Low tide, lost')).toHaveCount(0);
-  await page.reload();
-  await page.getByRole('button', { name: 'Order and removed shots' }).click();
-  await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Restore Low tide, lost' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
-  await expect(page.getByTestId('card-Low tide, lost')).toBeVisible();
-});
-
-test('two shots of one name are told apart', ONCE, async ({ bench, page }) => {
-  await bench.openShot({ name: 'Twin lamps' });
-  await bench.openShot({ name: 'Twin lamps' });
-  await page.goto('/');
-  await expect(page.getByRole('link', { name: /Twin lamps.*1 of 2 with this name/ })).toBeVisible();
-  await expect(page.getByRole('link', { name: /Twin lamps.*2 of 2 with this name/ })).toBeVisible();
-});
-
-test(
-  'a mark is added at the playhead whatever is selected, and takes a percentage',
-  ONCE,
-  async ({ bench, page }) => {
-    await bench.straight('Percent', 41);
-    await bench.group('Here');
-    await bench.tap(0.1, 0.5);
-    await expect(page.getByRole('heading', { name: 'Mark on frame 1' })).toBeVisible();
-    await bench.goTo(21);
-    await bench.addMark();
-    await expect(page.getByRole('heading', { name: 'Mark on frame 21' })).toBeVisible();
-    await bench.type('Place, units', '25 %');
-    await expect(page.getByTestId('mark-percent')).toHaveText('25.0 % of the arc');
-    expect(await bench.number('Place, units')).toBe(384);
-    await bench.group('Range');
-    await bench.type('To place, units', '75%');
-    await expect(page.getByTestId('where-and-when')).toContainText('25.0 % to 75.0 % of the arc');
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    // 99 frames and a half more are 148.5.
+    expect(framesOf(shot)).toEqual([1, 37, 60, 97, 120, 150]);
+    expect(marksOf(shot)[1]!.fraction).toBe(marksOf(shot)[2]!.fraction);
+    expect(marksOf(shot)[3]!.fraction).toBe(marksOf(shot)[4]!.fraction);
   },
-);
-
-test('halves are for the last few, and what no hand can place is said', ONCE, async ({ bench, page }) => {
-  await bench.straight('Halves', 17);
-  await bench.view('Chart');
-  await bench.press('Halves');
-  const chart = page.getByRole('radiogroup', { name: 'For the last' });
-  await expect(chart.getByRole('radio', { name: '3', exact: true })).toHaveAttribute('aria-checked', 'true');
-  await chart.getByRole('radio', { name: '5', exact: true }).click();
-  await bench.step('Sheet');
-  // 15 drawings: 10 even steps and a last one in halves, 1536 units in all.
-  const steps = (await bench.numbers('along')).slice(1);
-  expect(steps[0]).toBeCloseTo(1536 / 11, 1);
-  expect(Math.min(...steps)).toBeCloseTo(1536 / 11 / 32, 1);
-  await bench.step('Timing');
-  await expect(page.getByText(/finer than a hand can place/)).toHaveCount(0);
-  await bench.straight('Fine', 30);
-  await bench.view('Chart');
-  await bench.press('Thirds');
-  await chart.getByRole('radio', { name: '5', exact: true }).click();
-  await expect(
-    page.getByText('A step of 0.26 units is finer than a hand can place (0.5 units).'),
-  ).toBeVisible();
 });
 
-test('going to another easing and back finds the numbers one had', ONCE, async ({ bench, page }) => {
-  await bench.straight('And back', 41);
-  await bench.choose('Plain');
-  await bench.type('Leave slowly over, frames', 7);
-  await bench.type('Arrive slowly over, frames', 13);
-  await bench.press('Other easings');
-  await page.getByRole('radio', { name: 'Slow at one point' }).click();
-  await bench.type('Slowest at, %', 30);
-  await bench.choose('Plain');
-  expect([
-    await bench.number('Leave slowly over, frames'),
-    await bench.number('Arrive slowly over, frames'),
-  ]).toEqual([7, 13]);
-  await page.getByRole('radio', { name: 'Slow at one point' }).click();
-  expect(await bench.number('Slowest at, %')).toBe(30);
-});
-
-test('a field keeps its format unless it is unlocked', ONCE, async ({ bench, page }) => {
-  await bench.openShot({ name: 'Format' });
-  await bench.press('Shot menu');
-  await bench.press('Shot settings');
-  await bench.type('Field width, units', 1600);
-  await expect(bench.field('Field height, units')).toHaveValue('900');
-  await page.getByRole('switch', { name: 'Keep the format' }).click();
-  await bench.type('Field width, units', 1200);
-  await expect(bench.field('Field height, units')).toHaveValue('900');
-});
-
-test(
-  'the scale is set by two typed places, and the length to type comes into view',
-  ONCE,
-  async ({ bench, page }) => {
-    await bench.openShot({ name: 'Quay ruler' });
-    await bench.group('Backdrop');
-    await bench.press('Set the scale');
-    await bench.press('Type two places');
-    await bench.type('From, Across, units', 100);
-    await bench.type('To, Across, units', 1100);
-    await bench.type('From, Down, units', 540);
-    await bench.type('To, Down, units', 540);
-    const known = bench.field('Known length, mm');
-    await expect(known).toBeInViewport({ ratio: 1 });
-    await bench.type('Known length, mm', 250);
-    await bench.press('Set this scale');
-    await expect(page.getByText('4.00 units per mm')).toBeVisible();
+task({
+  name: 'A loop passing at 24, 48 and 80, looking back',
+  budget: 13,
+  does: async ({ act }) => {
+    await newShot(act, { 'Length, frames': 100 });
+    await act.tap('Create shot');
+    await act.tap('Shapes');
+    await act.tap('Circle');
+    await act.step('Timing');
+    for (const frame of [24, 48, 80]) {
+      await act.toFrame(frame);
+      await act.tap('Add a mark here');
+    }
+    await act.step('Figure');
+    await act.tap('Flip left to right');
   },
-);
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(framesOf(shot)).toEqual([1, 24, 48, 80, 101]);
+    expect(
+      marksOf(shot)
+        .slice(1, 4)
+        .map(({ kind }) => kind),
+    ).toEqual(['pass', 'pass', 'pass']);
+    expect(shot.moves[0]!.mirrored).toBe(true);
+  },
+});
 
-test('the way to new poses is kept, also after a reload', ONCE, async ({ bench, page }) => {
-  await bench.openShot({ name: 'Last choice', length: 24 });
-  await bench.step('Figure');
-  await bench.tap(0.2, 0.5);
-  const path = page.getByRole('radiogroup', { name: 'Path to new poses' });
-  await path.getByRole('radio', { name: 'Straight' }).click();
-  await bench.saved();
-  await page.reload();
-  await bench.step('Figure');
-  await expect(path.getByRole('radio', { name: 'Straight' })).toHaveAttribute('aria-checked', 'true');
+task({
+  name: '40 to 55 % of the arc from frame 140 to 250 of 400',
+  budget: 8,
+  given: () => across('Long walk', 400),
+  alsoWide: true,
+  does: async ({ act }) => {
+    await act.openShot('Long walk');
+    await act.step('Timing');
+    await act.group('Range');
+    await act.type('From place, units', '40 %');
+    await act.type('To place, units', '55 %');
+    await act.type('On it from frame', 140);
+    await act.type('To frame', 250);
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(framesOf(shot)).toEqual([1, 140, 250, 400]);
+    expect(marksOf(shot).map(({ fraction }) => fraction)).toEqual([0, 0.4, 0.55, 1]);
+  },
+});
+
+task({
+  name: 'Acted out, with at most 8 marks',
+  budget: 6,
+  does: async ({ act, page }) => {
+    await newShot(act);
+    await act.tap('Create shot');
+    await act.tap('Act it out');
+    await act.draw([0.1, 0.6], [0.2, 0.3], [0.4, 0.7], [0.5, 0.3], [0.7, 0.7], [0.9, 0.4]);
+    await expect(page.getByTestId('thinned-to')).toBeVisible();
+    await act.type('Marks at most', 8);
+  },
+  holds: async (doing) => {
+    await expect(doing.page.getByRole('progressbar')).toHaveCount(0);
+    await expect.poll(async () => marksOf(await kept(doing)).length).toBeLessThanOrEqual(8);
+    expect(marksOf(await kept(doing)).length).toBeGreaterThanOrEqual(2);
+  },
+});
+
+task({
+  name: 'A swing on twos, its second half in halves, and back',
+  budget: 12,
+  does: async ({ act }) => {
+    await newShot(act, { 'Length, frames': 49 });
+    await act.tap('Create shot');
+    await act.tap('Shapes');
+    await act.tap('Swing');
+    await act.step('Timing');
+    await act.toFrame(25);
+    await act.tap('Add a mark here');
+    await act.tap('Halves');
+    await act.group('Move');
+    await act.choose('Twos');
+    await act.choose('Back and forth');
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    const [move] = shot.moves;
+    expect(move!.framesHeld).toBe(2);
+    expect(move!.before === 'swing' || move!.after === 'swing').toBe(true);
+    expect(marksOf(shot)[1]).toMatchObject({ frame: 25, easing: { kind: 'ticks' } });
+  },
+});
+
+task({
+  name: 'Increments out, three changed, in; the shot out, removed, in again',
+  budget: 14,
+  given: () => across('Plank', 25),
+  does: async ({ act, page, bench }) => {
+    const downloaded = async (press: () => Promise<void>): Promise<Buffer> => {
+      const [download] = await Promise.all([page.waitForEvent('download'), press()]);
+      return bytesOf(download);
+    };
+    await act.openShot('Plank');
+    await act.tap('Shot menu');
+    await act.tap('Export');
+    const table = (await downloaded(() => act.tap('Increments as CSV'))).toString();
+    const lines = table.split('\n');
+    const column = lines
+      .find((line) => line.startsWith('frame'))!
+      .split(',')
+      .indexOf('along_units');
+    const changed = lines.map((line, i) => {
+      const cells = line.split(',');
+      if (i < 10 || i > 12 || column < 0) return line;
+      return cells.map((cell, k) => (k === column ? String(Number(cell) + 2) : cell)).join(',');
+    });
+    await act.tap('Shot menu');
+    await act.files('Import increments', {
+      name: 'changed.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(changed.join('\n')),
+    });
+    await expect(page.getByText(/changed\.csv/)).toBeVisible();
+    await bench.saved();
+    await act.tap('Shot menu');
+    await act.tap('Export');
+    const file = await downloaded(() => act.tap('Shot as a file'));
+    await act.tap('Back to the shots');
+    await act.tap('More for Plank');
+    await act.tap('Remove');
+    await expect(page.getByTestId('card-Plank')).toHaveCount(0);
+    await act.files('Import a shot', { name: 'plank.json', mimeType: 'application/json', buffer: file });
+    await expect(page.getByTestId('transport')).toBeVisible();
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(shot.name).toBe('Plank');
+    const easings = marksOf(shot).map(({ easing }) => easing.kind);
+    expect(easings[0]).toBe('ticks');
+  },
+});
+
+task({
+  name: 'A photograph measured, the arc in millimetres',
+  budget: 9,
+  does: async ({ act, bench }) => {
+    await newShot(act);
+    await act.tap('Create shot');
+    await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.4], [0.9, 0.6]);
+    await act.group('Backdrop');
+    await act.files('Choose pictures', pngFile('quay.png', png(320, 180)));
+    await act.tap('Set the scale');
+    await act.drag([await bench.spot(0.25, 0.8), await bench.spot(0.75, 0.8)]);
+    await act.type('Known length, mm', 100);
+    await act.tap('Set this scale');
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(shot.sheet.units).toBe('mm');
+    // Half of 1920 units are 100 mm, as near as a finger draws it.
+    expect(shot.field.unitsPerMm!).toBeGreaterThan(9.3);
+    expect(shot.field.unitsPerMm!).toBeLessThan(9.9);
+    await doing.bench.group('This arc');
+    await expect(doing.page.getByText(/ mm/).first()).toBeVisible();
+  },
+});
+
+task({
+  name: 'A removed shot comes back',
+  budget: 4,
+  given: () => across('Lost at sea', 20),
+  does: async ({ act, page, bench }) => {
+    // Removed before: that is not part of the task.
+    await page.getByRole('button', { name: 'More for Lost at sea' }).click();
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
+    await expect(page.getByTestId('card-Lost at sea')).toHaveCount(0);
+    await act.begin();
+    await act.tap('Order and removed shots');
+    await act.tap('Removed shots');
+    await act.tap('Restore Lost at sea');
+    await act.tap(bench.page.getByRole('dialog').getByRole('button', { name: 'Close' }));
+  },
+  holds: ({ page }) => expect(page.getByTestId('card-Lost at sea')).toBeVisible(),
+});
+
+task({
+  name: 'The phone is turned on its side while an arc is shaped',
+  budget: 8,
+  does: async ({ act, bench, page }) => {
+    await newShot(act);
+    await act.tap('Create shot');
+    await act.draw([0.15, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.85, 0.6]);
+    await act.tap('Keep it');
+    await act.tap(bench.points.nth(1));
+    await act.device(() => page.setViewportSize({ width: 844, height: 390 }));
+    const from = await bench.middleOf(bench.points.nth(1));
+    await act.drag([from, { x: from.x + 10, y: from.y + 30 }]);
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(shot.arcs[0]!.points.length).toBeGreaterThanOrEqual(3);
+    await expect(doing.page.getByTestId('transport')).toBeVisible();
+    await expect(doing.page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  },
+});
+
+task({
+  name: 'A picture of one’s own, pivot at the foot, leaning, from 50 to 120 %',
+  budget: 14,
+  does: async ({ act }) => {
+    await newShot(act, { 'Length, frames': 24 });
+    await act.tap('Create shot');
+    await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
+    await act.step('Figure');
+    await act.group('Figures');
+    await act.files(
+      'Import its picture',
+      pngFile('hat.png', pngWithBox(40, 80, { left: 0, top: 0, right: 40, bottom: 80 })),
+    );
+    await act.tap('Foot');
+    await act.group('Keys');
+    await act.tap('Lean');
+    await act.choose('By degrees');
+    await act.tap('Size');
+    await act.type('Size, %', 50);
+    await act.toFrame(24);
+    await act.type('Size, %', 120);
+  },
+  holds: async (doing) => {
+    const { figures, moves } = await kept(doing);
+    expect(figures[0]!.artwork.kind).toBe('pictures');
+    expect(figures[0]!.pivot).toMatchObject({ x: 20, y: 80 });
+    expect(moves[0]!.lean.by).toBe('most');
+    expect(moves[0]!.tracks.size.map(({ frame, value }) => [frame, value])).toEqual([
+      [1, 50],
+      [24, 120],
+    ]);
+  },
+});
+
+task({
+  name: 'Three drawings by distance, ghosts every fourth',
+  budget: 13,
+  does: async ({ act, page }) => {
+    await newShot(act);
+    await act.tap('Create shot');
+    await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
+    await act.step('Figure');
+    await act.group('Figures');
+    const drawings = [1, 2, 3].map((n) =>
+      pngFile(`step ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 6 * n })),
+    );
+    await act.files('Import its picture', ...drawings);
+    await act.group('Drawings');
+    await act.choose('Cycle by distance');
+    await act.type('Distance per cycle, units', 300);
+    await act.tap('View');
+    await act.type('Every, frames', 4);
+    await act.tap(page.getByRole('button', { name: 'Close the view sheet' }));
+  },
+  holds: async (doing) => {
+    const { figures, moves } = await kept(doing);
+    expect(figures[0]!.artwork).toMatchObject({ kind: 'pictures' });
+    expect(moves[0]!.cycle).toMatchObject({ by: 'distance', distance: 300 });
+    const settings = await doing.page.evaluate(() => localStorage.getItem('humble-settings') ?? '{}');
+    expect((JSON.parse(settings) as { ghosts: { every: number } }).ghosts.every).toBe(4);
+  },
+});
+
+task({
+  name: 'A snake of seven parts',
+  budget: 7,
+  does: async ({ act }) => {
+    await newShot(act);
+    await act.tap('Create shot');
+    await act.draw([0.3, 0.6], [0.5, 0.4], [0.7, 0.7], [0.9, 0.4]);
+    await act.step('Figure');
+    await act.group('Parts');
+    await act.tap('Make a chain');
+    await act.tap('Done');
+  },
+  holds: async (doing) => {
+    const { riders } = (await kept(doing)).moves[0]!;
+    expect(riders).toHaveLength(6);
+    expect(riders.every(({ pastEnds }) => pastEnds === 'straight')).toBe(true);
+  },
+});
+
+task({
+  name: 'Two takes: which is later on frame 20',
+  budget: 9,
+  given: () => across('Two ways', 41),
+  alsoWide: true,
+  does: async ({ act, bench }) => {
+    await act.openShot('Two ways');
+    await act.step('Timing');
+    await act.group('Takes');
+    await act.tap('New take');
+    await act.tap(
+      bench.page.getByRole('tablist', { name: 'Compare with' }).getByRole('tab', { name: 'Take 1' }),
+    );
+    await act.group('Move');
+    await act.type('Lasts, frames', '150 %');
+    await act.toFrame(20);
+  },
+  holds: async ({ bench, page }) => {
+    // 60 frames instead of 40: it is behind.
+    await expect(page.getByTestId('read-out')).toContainText(/ units behind Take 1/);
+    await bench.saved();
+  },
+});
+
+task({
+  name: 'The track and the exposure sheet as PDF',
+  budget: 8,
+  given: () => edits.setScale(across('Track', 30), { unitsPerMm: 8, units: 'mm' }),
+  does: async ({ act, page }) => {
+    const pdf = async (press: () => Promise<void>): Promise<void> => {
+      const [download] = await Promise.all([page.waitForEvent('download', { timeout: 60_000 }), press()]);
+      expect((await bytesOf(download)).subarray(0, 5).toString()).toBe('%PDF-');
+    };
+    await act.openShot('Track');
+    await act.tap('Shot menu');
+    await act.tap('Print');
+    await expect(page.getByRole('img', { name: /^Page 1 of/ })).toBeVisible();
+    await pdf(() => act.tap('Save PDF'));
+    await act.choose('Exposures');
+    await expect(page.getByRole('img', { name: 'Page 1 of 1 as it is printed' })).toBeVisible();
+    await pdf(() => act.tap('Save PDF'));
+  },
+  holds: () => Promise.resolve(),
+});
+
+task({
+  name: 'A preview as MP4',
+  budget: 5,
+  given: () => across('Preview', 12),
+  does: async ({ act, page }) => {
+    await act.openShot('Preview');
+    await act.tap('Shot menu');
+    await act.tap('Preview');
+    await expect(page.getByTestId('preview-canvas')).toBeVisible();
+    const [download] = await Promise.all([
+      page.waitForEvent('download', { timeout: 60_000 }),
+      act.tap(/^MP4/),
+    ]);
+    expect((await bytesOf(download)).subarray(4, 8).toString()).toBe('ftyp');
+  },
+  holds: () => Promise.resolve(),
+});
+
+task({
+  name: 'A move on three beeps',
+  budget: 12,
+  alsoWide: true,
+  does: async ({ act, page }) => {
+    await newShot(act, { 'Length, frames': 73 });
+    await act.tap('Create shot');
+    await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
+    await act.step('Sheet');
+    await act.group('Sound');
+    const beeps = [0.5, 1.5, 2.5].map((seconds) => ({ seconds, loud: 1 }));
+    await act.files('Add a WAV or MP3', {
+      name: 'beeps.wav',
+      mimeType: 'audio/wav',
+      buffer: Buffer.from(waveFile(3, 8000, knocks(beeps))),
+    });
+    await expect(page.getByText('beeps.wav')).toBeVisible();
+    await act.tap('Make 3 beats cues');
+    await act.tap('Put marks on the cues');
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(shot.cues.map(({ seconds }) => Math.round(seconds * 24) + 1)).toEqual([13, 37, 61]);
+    expect(framesOf(shot)).toEqual([1, 13, 37, 61, 73]);
+  },
+});
+
+task({
+  name: 'A cork that falls from 400 mm',
+  budget: 7,
+  does: async ({ act }) => {
+    await newShot(act, { 'Width on set, mm': 1200 });
+    await act.tap('Create shot');
+    await act.tap('By physics');
+    await act.choose('Fall');
+    await act.type('Height, mm', 400);
+    await act.tap('Make it');
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    // √(2 · 0.4 / 9.81) s are 0.2856 s: 6.85 frames.
+    expect(framesOf(shot)).toEqual([1, 8]);
+  },
 });

@@ -47,7 +47,6 @@ export const fieldWords = {
   groundHint: 'Drag: move the view. With Shift: select points in a box.',
   tapPointsOrDragABox: 'Tap points, or drag a box round them.',
   dragAPointOrTheArc: 'Drag a point or the arc. Tap to select.',
-  fromTake: (name: string) => `from ${name}`,
   step: '· step',
   units: ' units',
   everyStep: 'every step',

@@ -21,7 +21,11 @@ export const takesWords = {
   together: 'Together',
   byTurns: 'By turns',
   byTurnsNote: 'The two takes play in turn, one loop each.',
-  apartHere: (length: string, frame: number) => `On frame ${frame}: ${length} apart.`,
+  ahead: 'ahead of',
+  behind: 'behind',
+  apartFrom: 'from',
+  apartHere: (frame: number, length: string, side: string, name: string) =>
+    `On frame ${frame}: ${length} ${side} “${name}”.`,
   largest: (length: string, frame: number) => `Furthest apart on frame ${frame}: ${length}.`,
   same: 'Both are in the same place on every frame.',
   difference: (name: string, frames: number) => `Distance from “${name}” by frame, ${frames} frames`,

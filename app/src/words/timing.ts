@@ -40,6 +40,7 @@ export const timingWords = {
   isTheLastFrame: (lastOfShot: number, what: string) => `${lastOfShot} is the last frame ${what}.`,
   makeTheShotLonger: 'Make the shot longer',
   theMove: 'The move',
+  slowPoint: 'Slow at one point',
   lasts: 'Lasts',
   holdsKeepTheirFrames: 'Holds keep their frames',
   startsOnFrame: 'Starts on frame',

@@ -34,24 +34,34 @@ export function takeShift(current: Shot, other: Shot, moveId: string, align: Tak
 const seenAt = ({ shown }: Travel, frame: number): number | null =>
   frame < 1 || frame > shown.length ? null : shown[frame - 1]! - 1;
 
+/** How far apart a figure is on a frame in two takes, and by how much it is further along its arc. Field units. */
+export interface Apart {
+  readonly away: number;
+  /** Positive where the current take is ahead. */
+  readonly ahead: number;
+}
+
 /**
- * How far a figure is on a frame from where it is in another take, field units; null where one of them is not there.
+ * How far a figure is on a frame from where it is in another take; null where one of them is not there.
  * @param shift frames by which the other take comes later, see `takeShift`
  */
 export function differenceOn(
   current: Shot,
   other: Shot,
   { moveId, shift, frame }: { readonly moveId: string; readonly shift: number; readonly frame: number },
-): number | null {
+): Apart | null {
   const mine = travelOfMove(evaluate(current), moveId);
   const its = travelOfMove(evaluate(other), moveId);
   return mine && its ? between(mine, its, frame, shift) : null;
 }
 
-function between(mine: Travel, its: Travel, frame: number, shift: number): number | null {
+function between(mine: Travel, its: Travel, frame: number, shift: number): Apart | null {
   const [a, b] = [seenAt(mine, frame), seenAt(its, frame - shift)];
   if (a === null || b === null) return null;
-  return Math.hypot(mine.pivotX[a]! - its.pivotX[b]!, mine.pivotY[a]! - its.pivotY[b]!);
+  return {
+    away: Math.hypot(mine.pivotX[a]! - its.pivotX[b]!, mine.pivotY[a]! - its.pivotY[b]!),
+    ahead: mine.arcDistance[a]! - its.arcDistance[b]!,
+  };
 }
 
 /**
@@ -68,8 +78,8 @@ export function takeDifference(
   const its = travelOfMove(evaluate(other), moveId);
   if (!mine || !its) return [];
   return Array.from({ length: current.lengthFrames }, (_, i) => i + 1).flatMap((frame) => {
-    const away = between(mine, its, frame, shift);
-    return away === null ? [] : [{ frame, away }];
+    const apart = between(mine, its, frame, shift);
+    return apart === null ? [] : [{ frame, away: apart.away }];
   });
 }
 

@@ -10,6 +10,7 @@ import { useFrame } from '../../playback/playhead';
 import { useHoveredFrame } from '../../playback/hoveredFrame';
 import { selectLengthScale, useLengths } from '../../store/lengths';
 import { selectComparison, selectDifferenceOn } from '../../store/selectors/comparison';
+import { sideOf } from '../../store/selectors/sideOf';
 import { selectEdits } from '../../store/selectors/selection';
 import { useLayout } from '../../ui/layout';
 import { fixed } from '../../ui/numbers';
@@ -59,16 +60,16 @@ export function ReadOut() {
 
 /** While takes are compared: how far apart they are on this frame. */
 function FromOtherTake({ frame }: { readonly frame: number }) {
-  const away = useThrottledSelector((state) => selectDifferenceOn(state, frame));
+  const apart = useThrottledSelector((state) => selectDifferenceOn(state, frame), shallowEqual);
   const name = useThrottledSelector((state) => selectComparison(state)?.take.name ?? '');
   const { text } = useLengths();
-  return away === null ? null : (
+  return apart === null ? null : (
     <>
       {' · '}
       <NumericText strong size="tiny" tone="indigo">
-        {text(away)}
+        {text(apart.away)}
       </NumericText>{' '}
-      {words.fromTake(name)}
+      {sideOf(apart)} {name}
     </>
   );
 }

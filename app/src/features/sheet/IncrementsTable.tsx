@@ -322,10 +322,7 @@ function EndChoice({ typed, top }: { readonly typed: TypedCell; readonly top: nu
     if (move) edit('setIncrement', { moveId: move.id, frame, increment, moves }, undoGroup);
   };
   return (
-    <View
-      style={{ top }}
-      className="absolute left-2 w-[17rem] rounded-large border border-brass bg-card p-1"
-    >
+    <View style={{ top }} className="absolute left-2 w-[17rem] rounded-large border border-brass bg-card p-1">
       <Segmented label={words.typedIncrement} value={incrementMoves} options={MOVES} onChange={choose} />
     </View>
   );

@@ -1,5 +1,5 @@
 import { type Shot, shotOfTake, type Take, type Travel } from '@humble/core';
-import { differenceOn, takeShift } from '@humble/core/views';
+import { type Apart, differenceOn, takeShift } from '@humble/core/views';
 import type { Compared } from '../reviewSlice';
 import type { RootState } from '../store';
 import { lruMemoize } from '@reduxjs/toolkit';
@@ -27,8 +27,8 @@ export function selectComparison(state: RootState): Comparison | null {
   return shot && asked ? compared(shot, asked, selectActiveMove(state)?.id ?? null) : null;
 }
 
-/** How far the active figure is on a frame from where it is in the take it is compared with, field units. */
-export function selectDifferenceOn(state: RootState, frame: number): number | null {
+/** How far the active figure is on a frame from where it is in the take it is compared with. */
+export function selectDifferenceOn(state: RootState, frame: number): Apart | null {
   const comparison = selectComparison(state);
   const move = selectActiveMove(state);
   const { shot } = state.shot.present;

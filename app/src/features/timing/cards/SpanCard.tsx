@@ -1,6 +1,7 @@
 import { timingWords as words } from '../../../words/timing';
 import { TERMS } from '../../../words/terms';
 import { type Easing, type EasingKind, type Move, type Span, spansOf } from '@humble/core';
+import AlignVerticalSpaceAround from 'lucide-react-native/icons/align-vertical-space-around';
 import ChartSpline from 'lucide-react-native/icons/chart-spline';
 import Copy from 'lucide-react-native/icons/copy';
 import { useState } from 'react';
@@ -15,8 +16,11 @@ import { LazyEasingTray } from './LazyEasingTray';
 import { EasingNumbers } from './EasingNumbers';
 import { useEasingChoice } from './useEasingChoice';
 import { describeEasing } from '../../../kinds/easings';
-import { useThrottledEditor } from '../../../store/throttled/hooks';
+import { useThrottledArc, useThrottledEditor } from '../../../store/throttled/hooks';
 import { frameNumber } from '../../../store/frameNumbers';
+
+/** By halves the steps soon get finer than a hand can place, so that is for the last few drawings. */
+const LAST_IN_HALVES = 3;
 
 interface SpanCardProps {
   readonly move: Move;
@@ -25,7 +29,7 @@ interface SpanCardProps {
   readonly isTitled: boolean;
 }
 
-type Manner = 'even' | 'steady' | 'soft' | 'other';
+type Manner = 'even' | 'steady' | 'soft' | 'slow-place' | 'other';
 
 const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
   { value: 'even', label: words.even },
@@ -33,12 +37,20 @@ const MANNERS: readonly { readonly value: Manner; readonly label: string }[] = [
   { value: 'soft', label: words.soft },
 ];
 
+/** Round a closed arc something is often slow at one point of it: at the bottom, say. */
+const MANNERS_ROUND = [...MANNERS, { value: 'slow-place', label: words.slowPoint }] as const;
+
 const mannerOf = (easing: Easing): Manner =>
-  easing.kind === 'even' ? 'even' : easing.kind === 'ramped' ? easing.ramp : 'other';
+  easing.kind === 'even' || easing.kind === 'slow-place'
+    ? easing.kind
+    : easing.kind === 'ramped'
+      ? easing.ramp
+      : 'other';
 
 function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) => Easing): Easing {
   if (manner === 'other') return easing;
   if (manner === 'even') return { kind: 'even' };
+  if (manner === 'slow-place') return offered(manner);
   const ramp = offered('ramped');
   return ramp.kind === 'ramped' ? { ...ramp, ramp: manner } : ramp;
 }
@@ -46,6 +58,7 @@ function inManner(easing: Easing, manner: Manner, offered: (kind: EasingKind) =>
 export function SpanCard({ move, span: { from, to, frames, isHold }, isTitled }: SpanCardProps) {
   const edit = useEdit();
   const selectedIds = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
+  const isClosed = useThrottledArc((arc) => arc.closed) ?? false;
   const [isChoosing, setChoosing] = useState(false);
   const { easing } = from;
   const setEasing = (next: Easing, undoGroup?: string): void => {
@@ -67,13 +80,15 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isTitled }:
       aside={words.increments(frames)}
       isActive
     >
-      {manner === 'other' && <Words strong>{describeEasing(easing.kind).name}</Words>}
+      {(manner === 'other' || (manner === 'slow-place' && !isClosed)) && (
+        <Words strong>{describeEasing(easing.kind).name}</Words>
+      )}
       <EasingNumbers easing={easing} frames={frames} onChange={setEasing} />
       <View className="mt-2">
         <Segmented
           label={words.easing}
           value={manner}
-          options={MANNERS}
+          options={isClosed ? MANNERS_ROUND : MANNERS}
           onChange={(next) => choose(inManner(easing, next, offered))}
         />
       </View>
@@ -87,6 +102,17 @@ export function SpanCard({ move, span: { from, to, frames, isHold }, isTitled }:
           icon={ChartSpline}
           pressed={isChoosing}
           onPress={() => setChoosing(!isChoosing)}
+        />
+        <Button
+          label={words.halves}
+          icon={AlignVerticalSpaceAround}
+          onPress={() =>
+            edit('makeChart', {
+              moveId: move.id,
+              markId: from.id,
+              chart: { kind: 'halves', toward: 'end', last: LAST_IN_HALVES },
+            })
+          }
         />
         {targets.length > 0 && (
           <Button

@@ -1,6 +1,7 @@
 import { type Shot } from '@humble/core';
 import { type FrameDifference, largestDifference, takeDifference, type TakesAlign } from '@humble/core/views';
 import { View } from 'react-native';
+import { shallowEqual } from 'react-redux';
 import { type Comparison, selectComparison, selectDifferenceOn } from '../../../store/selectors/comparison';
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { useAppDispatch } from '../../../store/hooks';
@@ -12,6 +13,7 @@ import { LineGraph } from '../../../ui/charts';
 import { Chips } from '../../../ui/Chips';
 import { Segmented } from '../../../ui/Segmented';
 import { Words } from '../../../ui/Words';
+import { sideOf } from '../../../store/selectors/sideOf';
 import { takesWords as words } from '../../../words/takes';
 import { selectActiveMove } from '../../../store/selectors/active';
 import {
@@ -135,11 +137,12 @@ function differencesOf(
 /** How far apart both are on this frame. */
 function HereApart() {
   const frame = useThrottledFrame();
-  const away = useThrottledSelector((state) => selectDifferenceOn(state, frame));
+  const apart = useThrottledSelector((state) => selectDifferenceOn(state, frame), shallowEqual);
+  const name = useThrottledSelector((state) => selectComparison(state)?.take.name ?? '');
   const { text } = useLengths();
-  return away === null ? null : (
+  return apart === null ? null : (
     <Words role="status" testID="apart-here">
-      {words.apartHere(text(away), frameNumber(frame))}
+      {words.apartHere(frameNumber(frame), text(apart.away), sideOf(apart), name)}
     </Words>
   );
 }

@@ -1,0 +1,141 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import type { Bench } from './bench';
+import type { Spot } from './hand';
+
+type Target = string | RegExp | Locator;
+export type ChosenFile = { readonly name: string; readonly mimeType: string; readonly buffer: Buffer };
+
+/**
+ * What somebody does with a hand, counted: a tap, a drag, and a field that is typed into are one act each. A field that
+ * a tap opens is typed into in the same act; what is chosen in the system's own picker of files is none of ours.
+ */
+export class Acts {
+  private acts = 0;
+  private screens = 0;
+  private seen = '';
+
+  constructor(
+    private readonly bench: Bench,
+    private readonly page: Page,
+  ) {}
+
+  get count(): number {
+    return this.acts;
+  }
+
+  /** How often another screen came up: a page, a step, a group, a dialog or a menu. */
+  get screensPassed(): number {
+    return this.screens;
+  }
+
+  /** From the list of shots. */
+  async begin(): Promise<void> {
+    await this.page.goto('/');
+    await expect(this.page.getByRole('button', { name: 'New shot' })).toBeVisible();
+    [this.acts, this.screens, this.seen] = [0, 0, await this.where()];
+  }
+
+  private where(): Promise<string> {
+    return this.page.evaluate(() => {
+      const names = [...document.querySelectorAll('[role=tab][aria-selected=true]')];
+      const dialogs = [...document.querySelectorAll('[role=dialog]')];
+      return [...names, ...dialogs]
+        .map((one) => one.getAttribute('aria-label') ?? '')
+        .concat(location.pathname.split('/')[1] ?? '')
+        .join(' ');
+    });
+  }
+
+  private async act(does: () => Promise<void>): Promise<void> {
+    this.acts++;
+    await does();
+    const now = await this.where();
+    if (now !== this.seen) this.screens++;
+    this.seen = now;
+  }
+
+  private find(target: Target): Locator {
+    if (typeof target === 'object' && !(target instanceof RegExp)) return target;
+    const dialog = this.page.getByRole('dialog');
+    const named = (root: Page | Locator): Locator =>
+      root.getByRole('button', { name: target, exact: typeof target === 'string' });
+    return named(dialog).or(named(this.page)).first();
+  }
+
+  tap(target: Target): Promise<void> {
+    return this.act(() => this.touch(this.find(target)));
+  }
+
+  /** A finger, or the mouse on a wide screen. */
+  private touch(target: Locator): Promise<void> {
+    return this.bench.hand.isFinger ? target.tap() : target.click();
+  }
+
+  tapAt(across: number, down: number): Promise<void> {
+    return this.act(async () => this.bench.tap(across, down));
+  }
+
+  draw(...shares: [number, number][]): Promise<void> {
+    return this.act(() => this.bench.stroke(...shares));
+  }
+
+  drag(spots: readonly Spot[]): Promise<void> {
+    return this.act(() => this.bench.hand.drag(spots));
+  }
+
+  /** Something done to the device itself: it is turned, say. */
+  device(does: () => Promise<void>): Promise<void> {
+    return this.act(does);
+  }
+
+  type(label: string, value: string | number): Promise<void> {
+    return this.act(() => this.bench.type(label, value));
+  }
+
+  /** Into a form in which Enter goes on to the next field. */
+  fill(label: string, value: string | number): Promise<void> {
+    return this.act(() => this.page.getByLabel(label, { exact: true }).fill(String(value)));
+  }
+
+  toFrame(frame: number): Promise<void> {
+    return this.act(async () => {
+      await this.touch(this.page.getByTestId('frame-count'));
+      const entry = this.page.getByLabel('Go to frame', { exact: true });
+      await entry.fill(String(frame));
+      await entry.press('Enter');
+      await expect(this.page.getByRole('slider', { name: 'Frame', exact: true })).toHaveAttribute(
+        'aria-valuenow',
+        String(frame),
+      );
+    });
+  }
+
+  step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
+    return this.tap(this.page.getByRole('tab', { name, exact: true }));
+  }
+
+  /** A group of the step: by its tab; on a wide screen it is unfolded, or open already. */
+  async group(name: string): Promise<void> {
+    const tab = this.page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
+    const section = this.page.locator(`[role=button][aria-expanded][aria-label="${name}"]`);
+    await expect(tab.or(section).first()).toBeVisible();
+    if (await tab.isVisible()) return this.tap(tab);
+    if ((await section.getAttribute('aria-expanded')) === 'false') return this.tap(section);
+  }
+
+  choose(name: string): Promise<void> {
+    return this.tap(this.page.getByRole('radio', { name, exact: true }).first());
+  }
+
+  openShot(name: string): Promise<void> {
+    return this.act(async () => {
+      await this.touch(this.page.getByRole('link', { name: `Open ${name},` }).first());
+      await expect(this.page.getByTestId('transport')).toBeVisible();
+    });
+  }
+
+  /** A tap that asks for files. */
+  files(target: Target, ...files: ChosenFile[]): Promise<void> {
+    return this.act(() => this.bench.chooseFiles(() => this.touch(this.find(target)), ...files));
+  }
+}
