@@ -3,6 +3,7 @@
  * may become. Apart from the rest, so that the list of shots does not load it.
  */
 export { keepSamples } from './arc/keepSamples';
+export { closedPoints, closesStroke, withEndsMet } from './arc/closedStroke';
 export { fitStroke } from './arc/fitStroke';
 export { pointsWithStroke, samplesFor, type StrokeUse, strokeUses } from './arc/drawOn';
 export { alongDirections, snap, type SnapGuide, type Snapped, type SnapTargets } from './arc/snap';

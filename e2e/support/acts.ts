@@ -28,11 +28,11 @@ export class Acts {
     return this.screens;
   }
 
-  /** From the list of shots. */
+  /** From the list of shots. After a stroke it waits until what was drawn is saved: nobody goes on sooner. */
   async begin(): Promise<void> {
     await this.page.goto('/');
     await expect(this.page.getByRole('button', { name: 'New shot' })).toBeVisible();
-    [this.acts, this.screens, this.seen] = [0, 0, await this.where()];
+    [this.acts, this.screens, this.seen] = [0, 0, ''];
   }
 
   private where(): Promise<string> {
@@ -46,12 +46,14 @@ export class Acts {
     });
   }
 
-  private async act(does: () => Promise<void>): Promise<void> {
+  /** @param on what is touched: the screen that it is on counts as one that was passed */
+  private async act(does: () => Promise<void>, on?: Locator): Promise<void> {
     this.acts++;
-    await does();
+    await on?.waitFor();
     const now = await this.where();
     if (now !== this.seen) this.screens++;
     this.seen = now;
+    await does();
   }
 
   private find(target: Target): Locator {
@@ -63,7 +65,8 @@ export class Acts {
   }
 
   tap(target: Target): Promise<void> {
-    return this.act(() => this.touch(this.find(target)));
+    const on = this.find(target);
+    return this.act(() => this.touch(on), on);
   }
 
   /** A finger, or the mouse on a wide screen. */
@@ -76,11 +79,22 @@ export class Acts {
   }
 
   draw(...shares: [number, number][]): Promise<void> {
-    return this.act(() => this.bench.stroke(...shares));
+    return this.act(async () => {
+      await this.bench.draw(...shares);
+      await this.bench.saved();
+    });
+  }
+
+  /** On something that is drawn: its middle. */
+  tapOn(drawn: Locator): Promise<void> {
+    return this.act(async () => this.bench.hand.tap(await this.bench.middleOf(drawn)));
   }
 
   drag(spots: readonly Spot[]): Promise<void> {
-    return this.act(() => this.bench.hand.drag(spots));
+    return this.act(async () => {
+      await this.bench.hand.drag(spots);
+      await this.bench.saved();
+    });
   }
 
   /** Something done to the device itself: it is turned, say. */
@@ -89,12 +103,13 @@ export class Acts {
   }
 
   type(label: string, value: string | number): Promise<void> {
-    return this.act(() => this.bench.type(label, value));
+    return this.act(() => this.bench.type(label, value), this.bench.field(label));
   }
 
   /** Into a form in which Enter goes on to the next field. */
   fill(label: string, value: string | number): Promise<void> {
-    return this.act(() => this.page.getByLabel(label, { exact: true }).fill(String(value)));
+    const field = this.bench.field(label);
+    return this.act(() => field.fill(String(value)), field);
   }
 
   toFrame(frame: number): Promise<void> {
@@ -136,6 +151,7 @@ export class Acts {
 
   /** A tap that asks for files. */
   files(target: Target, ...files: ChosenFile[]): Promise<void> {
-    return this.act(() => this.bench.chooseFiles(() => this.touch(this.find(target)), ...files));
+    const on = this.find(target);
+    return this.act(() => this.bench.chooseFiles(() => this.touch(on), ...files), on);
   }
 }

@@ -138,12 +138,20 @@ task({
   does: async ({ act }) => {
     await newShot(act, { 'Length, frames': 100 });
     await act.tap('Create shot');
-    await act.tap('Shapes');
-    await act.tap('Circle');
+    await act.draw(
+      [0.5, 0.2],
+      [0.65, 0.3],
+      [0.7, 0.5],
+      [0.6, 0.75],
+      [0.4, 0.75],
+      [0.3, 0.5],
+      [0.35, 0.3],
+      [0.5, 0.2],
+    );
     await act.step('Timing');
     for (const frame of [24, 48, 80]) {
       await act.toFrame(frame);
-      await act.tap('Add a mark here');
+      await act.tap(/^Add a mark on /);
     }
     await act.step('Figure');
     await act.tap('Flip left to right');
@@ -157,6 +165,7 @@ task({
         .map(({ kind }) => kind),
     ).toEqual(['pass', 'pass', 'pass']);
     expect(shot.moves[0]!.mirrored).toBe(true);
+    expect(shot.arcs[0]!.closed).toBe(true);
   },
 });
 
@@ -177,7 +186,8 @@ task({
   holds: async (doing) => {
     const shot = await kept(doing);
     expect(framesOf(shot)).toEqual([1, 140, 250, 400]);
-    expect(marksOf(shot).map(({ fraction }) => fraction)).toEqual([0, 0.4, 0.55, 1]);
+    const places = marksOf(shot).map(({ fraction }) => fraction);
+    [0, 0.4, 0.55, 1].forEach((place, i) => expect(places[i]).toBeCloseTo(place, 12));
   },
 });
 
@@ -209,7 +219,7 @@ task({
     await act.tap('Swing');
     await act.step('Timing');
     await act.toFrame(25);
-    await act.tap('Add a mark here');
+    await act.tap(/^Add a mark on /);
     await act.tap('Halves');
     await act.group('Move');
     await act.choose('Twos');
@@ -237,21 +247,18 @@ task({
     await act.tap('Shot menu');
     await act.tap('Export');
     const table = (await downloaded(() => act.tap('Increments as CSV'))).toString();
-    const lines = table.split('\n');
-    const column = lines
-      .find((line) => line.startsWith('frame'))!
-      .split(',')
-      .indexOf('along_units');
+    const [head, ...lines] = table.trimEnd().split(/\r?\n/);
+    const column = head!.split(',').indexOf('place');
     const changed = lines.map((line, i) => {
       const cells = line.split(',');
-      if (i < 10 || i > 12 || column < 0) return line;
-      return cells.map((cell, k) => (k === column ? String(Number(cell) + 2) : cell)).join(',');
+      if (i >= 10 && i < 13) cells[column] = String(Number(cells[column]) + 2);
+      return cells.join(',');
     });
     await act.tap('Shot menu');
-    await act.files('Import increments', {
+    await act.files('Read increments from CSV', {
       name: 'changed.csv',
       mimeType: 'text/csv',
-      buffer: Buffer.from(changed.join('\n')),
+      buffer: Buffer.from([head, ...changed].join('\n')),
     });
     await expect(page.getByText(/changed\.csv/)).toBeVisible();
     await bench.saved();
@@ -323,8 +330,7 @@ task({
     await newShot(act);
     await act.tap('Create shot');
     await act.draw([0.15, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.85, 0.6]);
-    await act.tap('Keep it');
-    await act.tap(bench.points.nth(1));
+    await act.tapOn(bench.points.nth(1));
     await act.device(() => page.setViewportSize({ width: 844, height: 390 }));
     const from = await bench.middleOf(bench.points.nth(1));
     await act.drag([from, { x: from.x + 10, y: from.y + 30 }]);
@@ -340,7 +346,7 @@ task({
 task({
   name: 'A picture of one’s own, pivot at the foot, leaning, from 50 to 120 %',
   budget: 14,
-  does: async ({ act }) => {
+  does: async ({ act, page }) => {
     await newShot(act, { 'Length, frames': 24 });
     await act.tap('Create shot');
     await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
@@ -350,7 +356,8 @@ task({
       'Import its picture',
       pngFile('hat.png', pngWithBox(40, 80, { left: 0, top: 0, right: 40, bottom: 80 })),
     );
-    await act.tap('Foot');
+    await expect(page.getByTestId('figure-picture')).toBeVisible();
+    await act.tap(/ foot$/);
     await act.group('Keys');
     await act.tap('Lean');
     await act.choose('By degrees');
@@ -379,12 +386,12 @@ task({
     await act.tap('Create shot');
     await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
     await act.step('Figure');
-    await act.group('Figures');
+    await act.group('Drawings');
     const drawings = [1, 2, 3].map((n) =>
       pngFile(`step ${n}.png`, pngWithBox(20, 20, { left: 0, top: 0, right: 20, bottom: 6 * n })),
     );
-    await act.files('Import its picture', ...drawings);
-    await act.group('Drawings');
+    await act.files('Import drawings', ...drawings);
+    await expect(page.getByTestId('figure-picture')).toBeVisible();
     await act.choose('Cycle by distance');
     await act.type('Distance per cycle, units', 300);
     await act.tap('View');

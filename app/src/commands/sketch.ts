@@ -1,5 +1,12 @@
 import { type PointShape, type Vector } from '@humble/core';
-import { pointsWithStroke, samplesFor, strokeUses } from '@humble/core/views';
+import {
+  closedPoints,
+  closesStroke,
+  pointsWithStroke,
+  samplesFor,
+  strokeUses,
+  withEndsMet,
+} from '@humble/core/views';
 import { fitAside } from '../workers/fit';
 import { ActionCreators } from 'redux-undo';
 import {
@@ -27,6 +34,9 @@ function usesOf(state: RootState, samples: readonly Vector[], reach: number): re
   return state.editor.strokeMeans ? [...far, ...near] : [...near, ...far];
 }
 
+/** Whether it becomes a closed arc: as one of its own, not as a piece of another. */
+const isRound = ({ closes, use }: Sketch): boolean => closes && (use.kind === 'fresh' || use.kind === 'anew');
+
 let fits = 0;
 let latestFit: Promise<void> = Promise.resolve();
 
@@ -37,17 +47,21 @@ const fitted =
     const waiting: Sketch = { ...sketch, isFitting: true };
     dispatch(sketched(waiting));
     const arc = sketch.arcId === null ? null : selectActiveArc(getState());
+    const closed = isRound(sketch);
     const samples =
       arc && sketch.use.kind !== 'fresh' ? samplesFor(arc, sketch.samples, sketch.use) : sketch.samples;
-    const points = await fitAside(samples, sketch.deviation).catch((error: unknown) => {
-      // What was fitted before can still be kept.
-      if (getState().editor.sketch === waiting) dispatch(sketched({ ...waiting, isFitting: false }));
-      throw error;
-    });
+    const found = await fitAside(closed ? withEndsMet(samples) : samples, sketch.deviation).catch(
+      (error: unknown) => {
+        // What was fitted before can still be kept.
+        if (getState().editor.sketch === waiting) dispatch(sketched({ ...waiting, isFitting: false }));
+        throw error;
+      },
+    );
     if (fit !== fits || getState().editor.sketch !== waiting) return;
+    const points = closed ? closedPoints(found) : found;
     dispatch(sketched({ ...waiting, fitted: points, isFitting: false }));
     // A first stroke is an arc at once; there is nothing that it could spoil.
-    if (sketch.undoGroup) dispatch(doEdit('drawArc', { points }, sketch.undoGroup));
+    if (sketch.undoGroup) dispatch(doEdit('drawArc', { points, closed }, sketch.undoGroup));
   };
 
 /**
@@ -75,6 +89,7 @@ export const drawStroke =
       fitted({
         samples,
         deviation,
+        closes: closesStroke(samples, reach),
         arcId: arc?.id ?? null,
         uses,
         use: uses[0]!,
@@ -103,14 +118,14 @@ export const keepSketch = (): AppThunk<Promise<void>> => async (dispatch, getSta
   if (!sketch?.fitted) return;
   if (sketch.undoGroup) dispatch(sketched(null));
   else if (sketch.use.kind === 'fresh' || !arc) {
-    const made = dispatch(doEdit('drawArc', { points: sketch.fitted }))?.made();
+    const made = dispatch(doEdit('drawArc', { points: sketch.fitted, closed: isRound(sketch) }))?.made();
     if (made?.arcs[0]) dispatch(arcActivated(made.arcs[0]));
   } else if (
     dispatch(
       doEdit('redrawArc', {
         arcId: arc.id,
         points: pointsWithStroke(arc, sketch.use, sketch.fitted),
-        ...(sketch.use.kind === 'anew' && { closed: false }),
+        ...(sketch.use.kind === 'anew' && { closed: isRound(sketch) }),
       }),
     )
   )
@@ -138,7 +153,7 @@ export function selectSketchedShape(state: RootState): SketchedShape | null {
   const arc = selectActiveArc(state);
   const shape =
     sketch.use.kind === 'fresh' || sketch.use.kind === 'anew' || !arc
-      ? { points: sketch.fitted, closed: false }
+      ? { points: sketch.fitted, closed: isRound(sketch) }
       : { points: pointsWithStroke(arc, sketch.use, sketch.fitted), closed: arc.closed };
   latest = { sketch, shape };
   return shape;

@@ -29,6 +29,8 @@ export type SketchUse = StrokeUse | { readonly kind: 'fresh' };
 export interface Sketch {
   readonly samples: readonly Vector[];
   readonly deviation: number;
+  /** It ends where it began: as an arc of its own it is a closed one. */
+  readonly closes: boolean;
   /** The arc it could go on; null when there was none to choose. */
   readonly arcId: string | null;
   readonly uses: readonly SketchUse[];

@@ -13,7 +13,6 @@ import { Segmented } from '../../ui/Segmented';
 import { Toggle } from '../../ui/Toggle';
 import { NumericText, Words } from '../../ui/Words';
 import { tiltOf } from '../../kinds/tracks/tilt';
-import { FlipButtons } from './FlipButtons';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { useFigure } from './useFigure';
@@ -32,7 +31,6 @@ export function TurnGroup({ easingChoice }: { readonly easingChoice: EasingChoic
   };
   return (
     <>
-      <FlipButtons moveId={moveId} />
       <Card title={words.turning} aside={<HeadingHere />}>
         <Toggle
           label={words.turnWithTheArc}

@@ -18,6 +18,7 @@ import { fixed, writeNumber } from '../../../ui/numbers';
 import { useIntoView } from '../../../ui/useIntoView';
 import { NumericText, Words } from '../../../ui/Words';
 import { figureWords as words } from '../../../words/figure';
+import { FlipButtons } from '../FlipButtons';
 import { NoFigure, NoFigureYet } from '../NoFigure';
 import { selectActiveWaiting } from '../../../store/selectors/active';
 import { useFigure } from '../useFigure';
@@ -56,7 +57,7 @@ const LINES: Readonly<Record<KeyLine, LineDefinition>> = {
 export type LineContents = Readonly<Record<KeyLine, ComponentType>>;
 
 /**
- * What changes of the figure besides its drawing, a line each: its value on this frame, whether a key is there, how it
+ * The figure flipped either way, and what changes of it besides its drawing, a line each: its value on this frame, whether a key is there, how it
  * goes. Tapped, a line opens into all that can be set of it.
  */
 export function KeyLines({ contents }: { readonly contents: LineContents }) {
@@ -65,6 +66,9 @@ export function KeyLines({ contents }: { readonly contents: LineContents }) {
   if (!on) return waits ? <NoFigureYet /> : <NoFigure />;
   return (
     <View className="-mx-4 -mt-3">
+      <View className="border-b border-line px-4 py-2">
+        <FlipButtons moveId={on.move.id} />
+      </View>
       {(Object.keys(LINES) as KeyLine[]).map((line) => (
         <Line key={line} line={line} move={on.move} Content={contents[line]} />
       ))}
