@@ -13,6 +13,7 @@ export class Acts {
   private acts = 0;
   private screens = 0;
   private seen = '';
+  private place = '';
 
   constructor(
     private readonly bench: Bench,
@@ -32,18 +33,15 @@ export class Acts {
   async begin(): Promise<void> {
     await this.page.goto('/');
     await expect(this.page.getByRole('button', { name: 'New shot' })).toBeVisible();
-    [this.acts, this.screens, this.seen] = [0, 0, ''];
+    [this.acts, this.screens, this.seen, this.place] = [0, 0, '', ''];
   }
 
-  private where(): Promise<string> {
-    return this.page.evaluate(() => {
-      const names = [...document.querySelectorAll('[role=tab][aria-selected=true]')];
-      const dialogs = [...document.querySelectorAll('[role=dialog]')];
-      return [...names, ...dialogs]
-        .map((one) => one.getAttribute('aria-label') ?? '')
-        .concat(location.pathname.split('/')[1] ?? '')
-        .join(' ');
-    });
+  /** The page, the step and group that were gone to, and what lies over them. */
+  private async where(): Promise<string> {
+    const over = await this.page
+      .getByRole('dialog')
+      .evaluateAll((all) => all.map((one) => one.getAttribute('aria-label')).join());
+    return [new URL(this.page.url()).pathname.split('/')[1], this.place, over].join(' ');
   }
 
   /** @param on what is touched: the screen that it is on counts as one that was passed */
@@ -125,8 +123,9 @@ export class Acts {
     });
   }
 
-  step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
-    return this.tap(this.page.getByRole('tab', { name, exact: true }));
+  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
+    await this.tap(this.page.getByRole('tab', { name, exact: true }));
+    this.place = name;
   }
 
   /** A group of the step: by its tab; on a wide screen it is unfolded, or open already. */
@@ -134,8 +133,9 @@ export class Acts {
     const tab = this.page.getByRole('tablist', { name: 'Group' }).getByRole('tab', { name, exact: true });
     const section = this.page.locator(`[role=button][aria-expanded][aria-label="${name}"]`);
     await expect(tab.or(section).first()).toBeVisible();
-    if (await tab.isVisible()) return this.tap(tab);
-    if ((await section.getAttribute('aria-expanded')) === 'false') return this.tap(section);
+    if (await tab.isVisible()) await this.tap(tab);
+    else if ((await section.getAttribute('aria-expanded')) === 'false') await this.tap(section);
+    this.place = `${this.place.split(' ')[0]} ${name}`;
   }
 
   choose(name: string): Promise<void> {

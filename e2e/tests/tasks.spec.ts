@@ -347,7 +347,7 @@ task({
   name: 'A picture of one’s own, pivot at the foot, leaning, from 50 to 120 %',
   budget: 14,
   does: async ({ act, page }) => {
-    await newShot(act, { 'Length, frames': 24 });
+    await newShot(act);
     await act.tap('Create shot');
     await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.7], [0.9, 0.4]);
     await act.step('Figure');
@@ -362,9 +362,9 @@ task({
     await act.tap('Lean');
     await act.choose('By degrees');
     await act.tap('Size');
-    await act.type('Size, %', 50);
-    await act.toFrame(24);
-    await act.type('Size, %', 120);
+    await act.type('Size on frame 1, %', 50);
+    await act.toFrame(48);
+    await act.type('Size on frame 48, %', 120);
   },
   holds: async (doing) => {
     const { figures, moves } = await kept(doing);
@@ -373,7 +373,7 @@ task({
     expect(moves[0]!.lean.by).toBe('most');
     expect(moves[0]!.tracks.size.map(({ frame, value }) => [frame, value])).toEqual([
       [1, 50],
-      [24, 120],
+      [48, 120],
     ]);
   },
 });
@@ -395,13 +395,13 @@ task({
     await act.choose('Cycle by distance');
     await act.type('Distance per cycle, units', 300);
     await act.tap('View');
-    await act.type('Every, frames', 4);
+    await act.type('One every, exposures', 4);
     await act.tap(page.getByRole('button', { name: 'Close the view sheet' }));
   },
   holds: async (doing) => {
     const { figures, moves } = await kept(doing);
     expect(figures[0]!.artwork).toMatchObject({ kind: 'pictures' });
-    expect(moves[0]!.cycle).toMatchObject({ by: 'distance', distance: 300 });
+    expect(moves[0]!.cycle).toMatchObject({ by: 'way', advance: 300 });
     const settings = await doing.page.evaluate(() => localStorage.getItem('humble-settings') ?? '{}');
     expect((JSON.parse(settings) as { ghosts: { every: number } }).ghosts.every).toBe(4);
   },
