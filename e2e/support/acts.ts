@@ -67,20 +67,24 @@ export class Acts {
     return this.act(() => this.touch(on), on);
   }
 
+  private get field(): Locator {
+    return this.page.getByTestId('field-paper').first();
+  }
+
   /** A finger, or the mouse on a wide screen. */
   private touch(target: Locator): Promise<void> {
     return this.bench.hand.isFinger ? target.tap() : target.click();
   }
 
   tapAt(across: number, down: number): Promise<void> {
-    return this.act(async () => this.bench.tap(across, down));
+    return this.act(() => this.bench.tap(across, down), this.field);
   }
 
   draw(...shares: [number, number][]): Promise<void> {
     return this.act(async () => {
       await this.bench.draw(...shares);
       await this.bench.saved();
-    });
+    }, this.field);
   }
 
   /** On something that is drawn: its middle. */
@@ -92,7 +96,7 @@ export class Acts {
     return this.act(async () => {
       await this.bench.hand.drag(spots);
       await this.bench.saved();
-    });
+    }, this.field);
   }
 
   /** Something done to the device itself: it is turned, say. */

@@ -216,7 +216,7 @@ test(
     const dialog = page.getByRole('dialog', { name: 'Import SVG' });
     const text = dialog.getByLabel('SVG or path data');
     await text.fill('M 10 10 Q oops');
-    await expect(dialog.getByRole('alert')).toHaveText(/^This is no path data: .*\.$/);
+    await expect(dialog.getByRole('alert')).toHaveText(/^This isn’t path data: .*\.$/);
     await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
     await text.fill('<svg viewBox="0 0 10 10"><path d="M0 0"');
     await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is not whole/);

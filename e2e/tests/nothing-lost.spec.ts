@@ -20,7 +20,7 @@ test(
     await ownServer.stop('SIGKILL');
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
     await enter(leave, '2');
-    await expect(bench.status).toHaveText('server does not answer, kept on this device');
+    await expect(bench.status).toHaveText('server isn’t answering, kept on this device');
     const arrive = page.getByLabel('Arrive slowly over, frames', { exact: true }).first();
     await enter(arrive, '3');
     await ownServer.start();
@@ -42,7 +42,7 @@ test(
     await ownServer.stop('SIGKILL');
     const leave = page.getByLabel(LEAVE, { exact: true }).first();
     await enter(leave, '1');
-    await expect(bench.status).toHaveText('server does not answer, kept on this device');
+    await expect(bench.status).toHaveText('server isn’t answering, kept on this device');
     await page.close({ runBeforeUnload: false });
     await ownServer.start();
     const next = await context.newPage();
@@ -109,12 +109,12 @@ test('the list says when the server is away, and comes back', ONCE, async ({ pag
   await ownServer.stop('SIGKILL');
   await page.getByRole('button', { name: 'More for Lantern on the hook' }).click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
-  await expect(page.getByText('The server does not answer. Try again when it is back.')).toBeVisible();
+  await expect(page.getByText('The server isn’t answering. Try again when it is back.')).toBeVisible();
   await page.getByRole('button', { name: 'New shot' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Too early');
   await page.getByRole('button', { name: 'Create shot' }).click();
   await expect(
-    page.getByRole('alert').getByText('The server does not answer. Try again when it is back.'),
+    page.getByRole('alert').getByText('The server isn’t answering. Try again when it is back.'),
   ).toBeVisible();
   await ownServer.start();
   await page.getByRole('button', { name: 'Create shot' }).click();

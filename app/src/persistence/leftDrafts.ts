@@ -2,7 +2,7 @@ import { api, failureOf } from './api';
 import { dropKept, keptDrafts } from './drafts';
 import type { AppStore } from '../store/store';
 
-/** Left drafts are tried again this often while the server does not answer, milliseconds. */
+/** Left drafts are tried again this often while the server isn’t answering, milliseconds. */
 const LEFT_DRAFTS_EVERY_MS = 5000;
 
 async function sendLeftDrafts(store: AppStore): Promise<boolean> {

@@ -6,7 +6,7 @@ export type SaveStatus =
   | 'saved'
   | 'unsaved'
   | 'saving'
-  /** The server does not answer; it is asked again and again. */
+  /** The server isn’t answering; it is asked again and again. */
   | 'offline'
   /** The server could not save; it is asked again and again. */
   | 'failed'

@@ -19,7 +19,7 @@ export const benchWords = {
   widthOfThePanel: 'Width of the panel',
   heightOfTheDesk: 'Height of the desk',
   widthOfTheNumbers: 'Width of the numbers',
-  serverAway: 'The server does not answer',
+  serverAway: 'The server isn’t answering',
   openFailed: 'The shot could not be opened',
   shotUnreadable: 'This shot cannot be opened',
   thisShotWasRemoved: 'This shot was removed',

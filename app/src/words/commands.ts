@@ -1,6 +1,6 @@
 export const commandsWords = {
-  theMarkIsCopied: 'The mark is copied.',
-  marksAreCopied: (count: number) => `${count} marks are copied.`,
+  theMarkIsCopied: 'Mark copied.',
+  marksAreCopied: (count: number) => `${count} marks copied.`,
   strokeDiscarded: 'You left before keeping the stroke, so it was discarded.',
   moveStretched: 'The move was stretched to fit.',
   dontStretchTheMove: 'Don’t stretch the move',

@@ -25,10 +25,10 @@ export const cycleWords = {
   measured: (length: string, frames: number) =>
     `The drawings carry the figure ${length} in a cycle of ${frames} frames.`,
   notMeasured: 'Mark the planted spot on two drawings in a row to measure the stride, or type it.',
-  typedAdvance: 'One cycle carries it',
+  typedAdvance: 'Distance in one cycle',
   now: (travel: string, frames: number, each: string) =>
     `The move goes ${travel} in ${frames} intervals: ${each} a frame.`,
-  asked: (each: string) => `The drawings ask for ${each} a frame.`,
+  asked: (each: string) => `The drawings need ${each} a frame.`,
   match: 'Match travel to stride',
   matchFrames: (frames: number) => `${frames} intervals`,
   matchFramesSentence: 'Changes how long the move takes.',
@@ -38,7 +38,7 @@ export const cycleWords = {
   matchDrawingsHelp: 'Changes how long each drawing is held.',
   matchAdvance: (length: string) => `${length} a cycle`,
   matchAdvanceSentence: 'Changes the length of a cycle, and keeps the frames.',
-  matchWay: 'By way',
+  matchWay: 'By distance',
   matchWaySentence: 'The cycle follows the distance. Best for a move that eases.',
   slip: 'Slip',
   slipSentence: 'How far the planted spot moves when it should stay put.',

@@ -7,7 +7,7 @@ export const documentWords = {
   useTheOtherVersion: 'Use the other version',
   statusUnkept: 'not saved: keep this page open',
   keptOnThisDevice: 'kept on this device',
-  serverDoesNotAnswer: (kept: string) => `server does not answer, ${kept}`,
+  serverDoesNotAnswer: (kept: string) => `server isn’t answering, ${kept}`,
   statusFailed: (kept: string) => `the server could not save, ${kept}`,
   statusConflict: 'changed somewhere else',
   notSaved: (kept: string) => `not saved, ${kept}`,

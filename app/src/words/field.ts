@@ -15,7 +15,7 @@ export const fieldWords = {
   dragTurnFigure: 'Drag: turn the figure and set a key on this frame. Shift: steps of 15°.',
   dragSizeFigure: 'Drag: resize the figure and set a key on this frame.',
   dragOffsetFigure: 'Drag: offset the figure from its arc. The arc stays.',
-  dragWaitingFigure: (name: string) => `“${name}” waits for an arc. Drag: move it. Tap: work on it.`,
+  dragWaitingFigure: (name: string) => `“${name}” isn’t on an arc yet. Drag: move it. Tap: work on it.`,
   tapArcForWaiting: (name: string) => `Tap an arc: put “${name}” on it.`,
   tapPutWaitingHere: (name: string) => `Tap: put “${name}” here on this frame.`,
   tapOrDrag: 'Tap or drag',

@@ -43,7 +43,7 @@ export const figureWords = {
   placeItInTheCentre: 'Place it in the centre',
   poseIt: 'Pose it',
   putItOnAnArcFirst: 'This figure isn’t on an arc yet. Put it on one under “Figures” first.',
-  noPoseYet: 'Nothing rides here yet. Put a figure somewhere under “Keys”.',
+  noPoseYet: 'No figure here yet. Place one under “Keys”.',
   height: 'Height',
   whatLiesBetween: (from: number, to: number) => `Between frame ${from} and frame ${to}`,
   straight: 'Straight',
@@ -51,8 +51,9 @@ export const figureWords = {
   jump: 'Jump',
   poses: 'Poses',
   onThisArc: (count: number) => `${count} on this arc`,
-  dragMovesPose: (frame: number) => `Drag the figure in the field: the pose on frame ${frame} moves.`,
-  dragAddsPose: (frame: number) => `Drag the figure in the field: it gets a pose on frame ${frame}.`,
+  dragMovesPose: (frame: number) => `Drag the figure to move the pose on frame ${frame}.`,
+  dragAddsPose: (frame: number) =>
+    `Drag the figure, or tap where it should be: that adds a pose on frame ${frame}.`,
   heldFrameNote: (from: number, to: number) =>
     `Frame ${from} is held: a pose lands on frame ${to}, where its exposure begins.`,
   pathToNewPoses: 'Path to new poses',

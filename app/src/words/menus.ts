@@ -48,6 +48,6 @@ export const menusWords = {
   evenly: 'Grow evenly',
   byRatio: 'Grow by a steady ratio',
   inDepth: 'Grow as if coming nearer',
-  selectKey: 'Select, or let go',
+  selectKey: 'Select or deselect',
   deleteKey: 'Delete key',
 } as const;

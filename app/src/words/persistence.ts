@@ -1,5 +1,5 @@
 export const persistenceWords = {
-  serverAwayTryAgain: 'The server does not answer. Try again when it is back.',
+  serverAwayTryAgain: 'The server isn’t answering. Try again when it is back.',
   serverSlow: 'The server is taking too long to answer. Try again.',
   answerUnreadable: 'The server’s answer can’t be read. Reload the page.',
   serverError: (status: number) => `The server answered with an error (${status}).`,
@@ -8,7 +8,7 @@ export const persistenceWords = {
   isLargerThan: (name: string, maxBytes: number) =>
     `“${name}” is larger than ${Math.floor(maxBytes / 1e6)} MB.`,
   serverErrorClause: (status: number) => `the server answered with an error (${status}).`,
-  browserAway: 'The browser does not answer.',
+  browserAway: 'The browser isn’t answering.',
   undoTheLastChange: (sentence: string) => `${sentence} Undo the last change.`,
   changedInOtherWindow: 'This shot was changed in another window. You’re now seeing that version.',
   removedInOtherWindow: 'This shot was removed in another window.',

@@ -30,7 +30,7 @@ export const physicsWords = {
   timeIt: 'Time it',
   staysPhysical: 'Its timing follows the shape, the scale and the rate until you change one of its marks.',
   makePlain: 'Turn into ordinary marks',
-  wasMadePlain: 'The marks are plain ones now. Nothing moved.',
+  wasMadePlain: 'These are ordinary marks now. Nothing moved.',
   makeIt: 'Make it',
   itsSizeMatters: 'How long it takes depends on its size, so the field needs a scale.',
   widthOfTheField: 'Width of the field on the set',

@@ -30,7 +30,7 @@ export const shotsWords = {
   searchByName: 'Search by name',
   fetchingTheShots: 'Loading the shots…',
   noShotMatches: (wanted: string) => `No shot matches “${wanted}”.`,
-  serverAway: 'The server does not answer.',
+  serverAway: 'The server isn’t answering.',
   thisListMayBeOutOf: 'This list may be out of date.',
   noShotsToShow: 'No shots to show.',
   tryAgain: 'Try again',

@@ -23,9 +23,9 @@ export const STEP_HELP = {
     keys: ['arc'],
   },
   figure: {
-    lead: 'Say what rides the arc, where it is on which frame, and how it turns.',
+    lead: 'Choose what travels along the arc, where it is on each frame, and how it turns.',
     ways: [
-      'Drag the figure in the field: it gets a pose on the frame at the playhead.',
+      'Drag the figure, or tap where it should be: that is its pose on this frame.',
       'Go to another frame and put it somewhere else. The arc and its marks follow.',
       'Or act it out: press, move in real time, and lift.',
     ],
@@ -33,12 +33,12 @@ export const STEP_HELP = {
     keys: ['figure', 'keys'],
   },
   timing: {
-    lead: 'Say when it is where. Ticks that are close together are slow; ticks far apart are fast.',
+    lead: 'Decide where it is on each frame. Ticks that are close together are slow; ticks far apart are fast.',
     ways: [
       'Drag a tick, on the arc, on the ruler or in the graph: the others make room.',
       'Drag the figure along its arc: its mark on that frame moves too.',
       'Add a mark on a frame where it has to be at a certain place.',
-      'Type for how many frames each span leaves and arrives slowly.',
+      'Type how many frames each span takes to leave and to arrive.',
     ],
     terms: ['move', 'mark', 'span', 'spacing', 'chart', 'pace', 'exposure', 'hold'],
     keys: ['views'],
@@ -50,7 +50,7 @@ export const STEP_HELP = {
       'Type an increment, and the rest of its span gives way.',
       'In the exposure sheet, drag the tab at the end of a picture; type notes and what is heard.',
       'Add a sound, and tap cues on it while it plays.',
-      'Look at what the checks found, fix it or let it be.',
+      'Look at what there is to check; fix it or ignore it.',
       'Export the table for a spreadsheet, or the arc as a drawing.',
     ],
     terms: ['increment', 'exposure', 'field'],

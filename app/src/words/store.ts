@@ -4,5 +4,5 @@ export const storeWords = {
   times: '×',
   percent: '%',
   scaleMissing: 'Millimetres need a scale: set it in the Arc step, under “Backdrop”.',
-  faultInTheProgram: 'That did not work: there is a fault in the program. Please try again.',
+  faultInTheProgram: 'That didn’t work: something went wrong in the program. Please try again.',
 } as const;

@@ -58,7 +58,7 @@ export const TERMS = {
   },
   exposure: {
     word: 'Exposure',
-    meaning: 'For how many frames one drawing or one placement is held: on ones, twos or threes.',
+    meaning: 'How many frames one drawing or one placement is held for: on ones, twos or threes.',
   },
   hold: { word: 'Hold', meaning: 'The figure stays where it is for some frames.' },
   pace: { word: 'Pace', meaning: 'How far it goes on each frame, as bars. Tall bars are fast.' },

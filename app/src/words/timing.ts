@@ -1,7 +1,7 @@
 export const timingWords = {
   yourOwn: 'Your own',
   noKeptEasings: 'None yet. Name the easing of this span to use it elsewhere.',
-  unreadableEasing: (name: string) => `${name}: damaged, or of a newer release`,
+  unreadableEasing: (name: string) => `${name}: damaged, or from a newer version`,
   deleteNamed: (name: string) => `Delete ${name}`,
   nameIt: 'Name it',
   keepIt: 'Keep it',

@@ -8,7 +8,7 @@ import { add, type Vector, ZERO } from './vector';
 export type ArcSide = 'from-here' | 'up-to-here';
 
 function withPointHere(arc: Arc, s: number): { arc: Arc; index: number } {
-  if (arc.closed) throw outOfRange('A closed arc has no rest: open it first.');
+  if (arc.closed) throw outOfRange('A closed arc has no start or end: open it first.');
   return withPointAtDistance(arc, s);
 }
 

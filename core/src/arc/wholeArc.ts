@@ -122,7 +122,7 @@ export function cutArc(arc: Arc, s: number): readonly [readonly PointShape[], re
   if (arc.closed) throw outOfRange('A closed arc is opened, not cut in two.');
   const { arc: pointed, index } = withPointAtDistance(arc, s);
   if (index === 0 || index === pointed.points.length - 1)
-    throw outOfRange('There is nothing to cut off at the very end.');
+    throw outOfRange('There is nothing to cut off at the end.');
   const still = (point: ArcPoint): PointShape => ({ ...point, shaping: null });
   return [
     pointed.points.slice(0, index + 1).map((point, i) => (i === index ? still(point) : point)),

@@ -293,7 +293,7 @@ export const figureEdits = {
   ): Shot => {
     const move = findMove(shot, moveId);
     if (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES)
-      throw outOfRange(`A drawing is shown from a frame from 1 to ${MAX_SHOT_FRAMES} on.`);
+      throw outOfRange(`A drawing starts on a frame from 1 to ${MAX_SHOT_FRAMES}.`);
     const others = move.drawings.filter((shown) => shown.frame !== frame);
     const drawings =
       drawing === null ? others : [...others, { frame, drawing }].sort((a, b) => a.frame - b.frame);

@@ -53,7 +53,7 @@ export const gestureEdits = {
       throw outOfRange(`A shot keeps at most ${MAX_GESTURES} gestures: delete one first.`);
     const kept = shot.gestures.reduce((sum, { ms }) => sum + ms.length, 0);
     if (kept + gesture.ms.length > MAX_SAMPLES_OF_SHOT)
-      throw outOfRange('The gestures of this shot grow too long to be kept: delete one first.');
+      throw outOfRange('The gestures of this shot are too long to keep another: delete one first.');
     return {
       ...shot,
       gestures: [

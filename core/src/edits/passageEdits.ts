@@ -123,7 +123,7 @@ export const passageEdits = {
   setPartFrames: (shot: Shot, { moveId, from, to, ...frames }: OfMove & PartOfArc & PartFrames): Shot => {
     for (const frame of [frames.start, frames.end])
       if (frame !== undefined && (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES))
-        throw outOfRange(`A part lies on whole frames from 1 to ${MAX_SHOT_FRAMES}.`);
+        throw outOfRange(`Type a whole frame from 1 to ${MAX_SHOT_FRAMES}.`);
     return withMove(shot, moveId, (move) => withPartOnFrames(move, { from, to }, frames), true);
   },
 
@@ -173,7 +173,7 @@ export const passageEdits = {
       withMarksOnFrames(move, frames, Math.round(shot.rate * CUE_REACH_SECONDS)),
     );
     if (next !== shot && findMove(next, moveId).marks !== findMove(shot, moveId).marks) return next;
-    throw outOfRange('No cue lies within this move without a mark on it.');
+    throw outOfRange('Every cue within this move has a mark on it already.');
   },
 
   /** A passage from its end to its start. @throws ShotError `out-of-range` where it goes past the marks */

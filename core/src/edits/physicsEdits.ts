@@ -25,7 +25,7 @@ function prepared(shot: Shot, { moveId, miniature, ...options }: OfMove & Physic
   if (unitsPerMm === null)
     throw outOfRange('How long it takes depends on its size: set the scale of the field first.');
   if (!(miniature > 0) || !Number.isInteger(options.swings) || options.swings < 1)
-    throw outOfRange('A miniature is 1 to something above 0, and a pendulum swings once at least.');
+    throw outOfRange('The scale of a miniature must be above 0, and a pendulum swings at least once.');
   const fits = shape.kind === 'swing' ? { ...shape, toDeg: -shape.fromDeg } : shape;
   const whole = fits === shape ? shot : arcEdits.shapeArc(shot, { arcId, shape: fits });
   return {

@@ -286,7 +286,7 @@ describe('a chain', () => {
         toPercent: 100,
         taper: 'even',
       });
-    expect(make(1)).toThrow('A chain has at least two parts, the figure counted.');
+    expect(make(1)).toThrow('A chain has at least two parts, counting the figure.');
     expect(make(80)).toThrow('A figure has at most 60 parts besides itself.');
   });
 });

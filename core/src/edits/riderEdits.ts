@@ -96,7 +96,7 @@ export const riderEdits = {
     const move = findMove(shot, moveId);
     const { figure } = moveParts(shot, move);
     if (!Number.isInteger(plan.count) || plan.count < 2)
-      throw outOfRange('A chain has at least two parts, the figure counted.');
+      throw outOfRange('A chain has at least two parts, counting the figure.');
     if (!(plan.toPercent >= 0.1)) throw outOfRange('The last part needs a size above 0 %.');
     complainOfMany(plan.count - 1);
     const parts = chainParts(figure, heightInField(figure, shot.field), plan);

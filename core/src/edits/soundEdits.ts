@@ -11,7 +11,7 @@ function checked<Part extends Heard>(cue: Part): Part {
   if (word === '' || word.length > MAX_CUE_LENGTH)
     throw outOfRange(`A cue has a word of 1 to ${MAX_CUE_LENGTH} letters.`);
   if (!(cue.seconds >= 0) || cue.seconds > MAX_SOUND_SECONDS)
-    throw outOfRange('A cue lies at 0 seconds or later.');
+    throw outOfRange('A cue can’t come before 0 seconds.');
   return { ...cue, word };
 }
 
@@ -61,7 +61,7 @@ export const soundEdits = {
   moveSound: (shot: Shot, { startSeconds }: { readonly startSeconds: number }): Shot => {
     if (!shot.sound) return shot;
     if (!(startSeconds >= -shot.sound.seconds) || startSeconds > MAX_SOUND_OFFSET_SECONDS)
-      throw outOfRange('Some of the sound has to lie within the shot.');
+      throw outOfRange('Part of the sound has to be within the shot.');
     return { ...shot, sound: { ...shot.sound, startSeconds } };
   },
 } as const;

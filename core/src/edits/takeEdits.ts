@@ -49,7 +49,7 @@ export const takeEdits = {
   /** The last one stays; of the current one's neighbours one takes its place. @throws ShotError */
   removeTake: (shot: Shot, { takeId }: OfTake): Shot => {
     const take = findTake(shot, takeId);
-    if (shot.takes.length === 1) throw outOfRange('A shot has one take at least.');
+    if (shot.takes.length === 1) throw outOfRange('A shot needs at least one take.');
     const index = shot.takes.indexOf(take);
     const next = shot.takes[index + 1] ?? shot.takes[index - 1]!;
     const other = take.kept ? shot : withTakeChosen(shot, next.id);

@@ -41,11 +41,11 @@ export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, fr
   const frames = exposureFrames(move, shot.lengthFrames);
   const next = frames[frames.indexOf(frame) + 1] ?? lastFrame(move);
   if (frame <= firstFrame(move) || frame >= lastFrame(move))
-    throw outOfRange('Only a picture between the first and the last mark can be taken out.');
+    throw outOfRange('Only a picture between the first and the last mark can be removed.');
   const marked = move.marks.find((mark) => mark.frame >= frame && mark.frame < next);
   if (marked)
     throw outOfRange(
-      sentenceWith`A mark stands on frame ${frameName(marked.frame)}: skip the picture and keep its frames, or move the mark first.`,
+      sentenceWith`There is a mark on frame ${frameName(marked.frame)}: skip the picture and keep its frames, or move the mark first.`,
     );
   const index = spanIndexAt(move, frame);
   const from = move.marks[index]!.frame;

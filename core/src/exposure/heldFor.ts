@@ -48,7 +48,7 @@ export function withPictureHeld(
   if (index === begins.length - 1) throw outOfRange('The last picture is held to the end of the shot.');
   const end = frame + frames;
   if (!Number.isInteger(frames) || frames < 1 || end > lengthFrames)
-    throw outOfRange('A picture is held for a frame at least, and ends within the shot.');
+    throw outOfRange('A picture is held for at least one frame, and ends within the shot.');
   // Made shorter, the next picture begins sooner; made longer, later, or it is covered. The last one stays.
   const next = begins[index + 1]!;
   const stop = end < next ? (begins[index + 2] ?? next) : (begins.find((f) => f >= end) ?? end);

@@ -75,7 +75,7 @@ test('a picture with a mark on any of its frames cannot be taken out, one betwee
   );
   const out = (frame: number) => edits.skipExposure(shot, { moveId, frame, closesUp: true });
   // Frames 5 and 6 are one picture, and the mark stands on its second frame.
-  expect(() => out(5)).toThrow('A mark stands on frame 6');
+  expect(() => out(5)).toThrow('There is a mark on frame 6');
   expect(() => out(13)).toThrow('Only a picture between the first and the last mark');
   expect(onlyMove(out(7)).marks.map(({ frame }) => frame)).toEqual([1, 6, 11]);
   expect(onlyMove(out(3)).marks.map(({ frame }) => frame)).toEqual([1, 4, 11]);

@@ -103,7 +103,7 @@ test('path data', () => {
 
 test('a number that no coordinate can be is refused with its place', () => {
   expect(() => readPathData('M0 0C10 10 1e308 5 20 20')).toThrow(
-    'This is no path data: 1e308 at character 12 is too large.',
+    'This isn’t path data: 1e308 at character 12 is too large.',
   );
   expect(() => readPathData(`M0 0${'l9000000 0'.repeat(3)}`)).toThrow('leads too far outside the field');
 });

@@ -52,7 +52,7 @@ describe('path data', () => {
     '“%s” gets one sentence',
     (data) => {
       expect(() => readPathData(data)).toThrow(ShotError);
-      expect(() => readPathData(data)).toThrow(/^This is no path data: .*\.$/);
+      expect(() => readPathData(data)).toThrow(/^This isn’t path data: .*\.$/);
     },
   );
 });

@@ -138,7 +138,7 @@ export function readSvgDrawing(text: string): readonly DrawnPath[] {
   let isSvg = false;
   const parser = new SaxesParser();
   parser.on('error', (error) => {
-    throw new ShotError('invalid-svg', `This SVG is not whole: ${placeOf(error.message)}.`);
+    throw new ShotError('invalid-svg', `This SVG is incomplete: ${placeOf(error.message)}.`);
   });
   const openTag = (tag: SaxesTagPlain): void => {
     const name = tag.name.replace(/^.*:/, '');
@@ -175,7 +175,7 @@ export function readSvgDrawing(text: string): readonly DrawnPath[] {
       openTag(tag as SaxesTagPlain);
     } catch (error) {
       if (!(error instanceof ShotError)) throw error;
-      const what = error.message.replace(/^This is no path data: /, '').replace(/\.$/, '');
+      const what = error.message.replace(/^This isn’t path data: /, '').replace(/\.$/, '');
       throw new ShotError('invalid-svg', `This SVG cannot be read: in line ${parser.line}, ${what}.`);
     }
   });

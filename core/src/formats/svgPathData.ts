@@ -91,7 +91,7 @@ export function readPathData(data: string): readonly SubPath[] {
   const path = SvgPath.from(data.trim());
   const fault = (path as unknown as { err: string }).err;
   if (fault || data.trim() === '')
-    throw new ShotError('invalid-path', `This is no path data: ${whatIsWrong(fault)}.`);
+    throw new ShotError('invalid-path', `This isn’t path data: ${whatIsWrong(fault)}.`);
   const found: SubPath[] = [];
   let cubics: Cubic[] = [];
   let start: Vector = { x: 0, y: 0 };
@@ -141,7 +141,7 @@ export function readPathData(data: string): readonly SubPath[] {
     });
   finish(false);
   if (!found.every(({ cubics: all }) => all.every(isWithinReach)))
-    throw new ShotError('invalid-path', 'This is no path data: it leads too far outside the field.');
+    throw new ShotError('invalid-path', 'This isn’t path data: it leads too far outside the field.');
   return found;
 }
 
@@ -159,7 +159,7 @@ function refuseHugeNumbers(data: string): void {
     if (!(Math.abs(Number(number)) <= MAX_COORDINATE))
       throw new ShotError(
         'invalid-path',
-        `This is no path data: ${number.slice(0, 20)} at character ${index + 1} is too large.`,
+        `This isn’t path data: ${number.slice(0, 20)} at character ${index + 1} is too large.`,
       );
 }
 

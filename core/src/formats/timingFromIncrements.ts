@@ -199,7 +199,7 @@ export function withTimingFrom(
   const outside = movedRows.find((row) => !travelled.includes(row));
   if (outside)
     throw brokenTable(
-      sentenceWith`Frame ${frameName(outside.frame)} lies outside the marks, where the figure stands still: add a mark there first.`,
+      sentenceWith`Frame ${frameName(outside.frame)} lies outside the marks, where the figure doesn’t move: add a mark there first.`,
     );
   const movedFrames = new Set(movedRows.map(({ frame }) => frame));
   const fractions = new Map(

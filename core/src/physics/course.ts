@@ -47,7 +47,7 @@ function swinging(
   const side = Math.sign(fromDeg);
   const pendulum = { length: metres(length / unitsPerMm), fromDeg: Math.abs(fromDeg), damping };
   if (pendulum.fromDeg === 0 || pendulum.fromDeg >= 180)
-    throw outOfRange('A pendulum is let go between hanging straight and standing on its head.');
+    throw outOfRange('Let a pendulum go at an angle between 0° and 180°.');
   const fraction = (angleDeg: number): number => within((fromDeg - side * angleDeg) / (fromDeg - toDeg));
   return {
     moments: turns(pendulum, swings + 1).map(({ seconds, angleDeg }) => ({
@@ -109,7 +109,7 @@ function tossed(shape: ShapeOf<'toss'>, arc: Arc, unitsPerMm: number): Course {
 function bouncing(shape: ShapeOf<'bounces'>, arc: Arc, unitsPerMm: number): Course {
   const { from, to, count, restitution } = shape;
   const drop = to.y - from.y;
-  if (drop <= 0) throw outOfRange('What bounces is let go above where it comes to rest.');
+  if (drop <= 0) throw outOfRange('Something that bounces is dropped from above where it comes to rest.');
   const height = metres(drop / unitsPerMm);
   const ground = hits({ height, restitution }, count + 1);
   const whole = ground[count]!;

@@ -59,7 +59,7 @@ function withSide(
 export function withBetweenPoses(shot: Shot, moveId: string, markId: string, how: BetweenPoses): Shot {
   const index = markIndex(findMove(shot, moveId), markId);
   const next = findMove(shot, moveId).marks[index + 1];
-  if (!next) throw outOfRange('After the last mark there is nothing to travel.');
+  if (!next) throw outOfRange('Nothing moves after the last mark.');
   if (how === 'snap') return withEasing(shot, moveId, markId, SNAP);
   const tied = withMarkTied(withMarkTied(shot, moveId, markId), moveId, next.id);
   const travelling = findMove(tied, moveId);

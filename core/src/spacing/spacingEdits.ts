@@ -86,7 +86,7 @@ function exposureBefore(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: num
   const i = exposures.findIndex((exposure) => exposure.frame === frame);
   if (i < 1)
     throw outOfRange(
-      sentenceWith`No increment leads to frame ${frameName(frame)}: outside its marks the figure stands still. Add a mark there first.`,
+      sentenceWith`No increment leads to frame ${frameName(frame)}: outside its marks the figure doesn’t move. Add a mark there first.`,
     );
   return exposures[i - 1]!.frame;
 }
@@ -113,14 +113,14 @@ export function withIncrementAdapted(move: Move, shot: Shot, asked: Increment): 
   if (at > 0 && at < end) {
     if (share > 1 + 1e-12)
       throw outOfRange(
-        sentenceWith`That leads past the mark on frame ${frameName(frames[end]!)}. Type less, or let the end move.`,
+        sentenceWith`That leads past the mark on frame ${frameName(frames[end]!)}. Type less, or move the end.`,
       );
     return withShares(move, knots, restSpread(shares, at, share));
   }
   if (end < 2)
-    throw outOfRange('Between these marks there is only this one increment. Let the end move instead.');
+    throw outOfRange('There is only this one increment between these marks. Move the end instead.');
   const left = 1 - asked.increment / spanDisplacement(move, index);
-  if (left < -1e-12) throw outOfRange('That is more than the whole way. Type less, or let the end move.');
+  if (left < -1e-12) throw outOfRange('That’s more than the whole distance. Type less, or move the end.');
   return withShares(move, knots, startSpread(shares, end - 1, left));
 }
 

@@ -116,7 +116,7 @@ export interface PartFrames {
  */
 export function withPartOnFrames(move: Move, part: PartOfArc, { start, end }: PartFrames): Move {
   const moments = partMoments(move, part);
-  if (!moments) throw outOfRange('The move does not pass this part of the arc.');
+  if (!moments) throw outOfRange('The move doesn’t pass this part of the arc.');
   const wanted = [
     start === undefined ? null : ([moments.start, start, part.from] as const),
     end === undefined ? null : ([moments.end, end, part.to] as const),

@@ -143,7 +143,7 @@ describe('time shifted, put in and taken out', () => {
       1, 13, 16, 17, 18, 21, 25, 41,
     ]);
     expect(() => edits.insertTime(shot, { moveId, frame: 14, frames: -8 })).toThrow(
-      'A mark stands on frame 16',
+      'There is a mark on frame 16',
     );
   });
 });

@@ -87,7 +87,7 @@ export function startMap(move: Marked, passage: Passage, frames: number): FrameM
   const start = until - frames;
   const least = before ? before.frame + 1 : 1;
   if (start < least)
-    throw outOfRange(sentenceWith`The passage can begin on frame ${frameName(least)} at the earliest.`);
+    throw outOfRange(sentenceWith`The passage can start on frame ${frameName(least)} at the earliest.`);
   const leading = leadingTo(from, start - from, before);
   return (f) => (f < from ? leading(f) : f <= until ? start + ((f - from) * frames) / framesOf(passage) : f);
 }
@@ -123,7 +123,7 @@ export function shiftMap(move: Marked, passage: Passage, by: number, later: Late
   if (!Number.isInteger(by)) throw outOfRange('A passage is shifted by whole frames.');
   if (before && from + by <= before.frame)
     throw outOfRange(
-      sentenceWith`The mark before is on frame ${frameName(before.frame)}: the passage can begin one frame after it.`,
+      sentenceWith`The mark before is on frame ${frameName(before.frame)}: the passage can start one frame after it.`,
     );
   if (next && until + by >= next.frame)
     throw outOfRange(
@@ -139,13 +139,14 @@ export function shiftMap(move: Marked, passage: Passage, by: number, later: Late
  * @throws ShotError `out-of-range` when marks lie on what is taken out
  */
 export function timeMap(move: Marked, at: number, frames: number): FrameMap {
-  if (!Number.isInteger(at) || !Number.isInteger(frames)) throw outOfRange('Time is put in by whole frames.');
+  if (!Number.isInteger(at) || !Number.isInteger(frames))
+    throw outOfRange('Only whole frames can be inserted.');
   if (frames >= 0) return (f) => (f <= at ? f : f + frames);
   const until = at - frames;
   const onIt = move.marks.find(({ frame }) => frame > at && frame <= until);
   if (onIt && (onIt.frame < until || move.marks.some(({ frame }) => frame === at)))
     throw outOfRange(
-      sentenceWith`A mark stands on frame ${frameName(onIt.frame)}: move it first, or take out less.`,
+      sentenceWith`There is a mark on frame ${frameName(onIt.frame)}: move it first, or take out less.`,
     );
   return (f) => (f <= at ? f : f <= until ? at : f + frames);
 }

@@ -143,7 +143,6 @@ export function easingUnder(plan: SpanPlan, rule: StepRule, gives: GivesWay = 'b
       'Only an easing that leaves and arrives over some frames can give way: let the frames do it.',
     );
   const found = rampFor(plan.easing, gives, (easing) => keepsTo({ ...plan, easing }, rule));
-  if (!found)
-    throw outOfRange('Not even an even travel keeps to that in these frames: let the frames give way.');
+  if (!found) throw outOfRange('Even at an even pace it can’t be done in these frames: allow more frames.');
   return found;
 }

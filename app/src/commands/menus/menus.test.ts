@@ -103,7 +103,7 @@ test('a key is deleted, and grows another way where it has one to go to', () => 
   press(keyMenu(store, 'size', 1), 'Grow by a steady ratio');
   expect(move().tracks.size[0]!.growth).toBe('ratio');
   expect(keyMenu(store, 'size', 21)?.items.map(({ label }) => label)).toEqual([
-    'Select, or let go',
+    'Select or deselect',
     'Copy',
     'Delete key',
   ]);

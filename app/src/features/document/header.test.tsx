@@ -12,7 +12,7 @@ const header = (
 test.each<[SaveStatus, RegExp]>([
   ['saved', /saved$/],
   ['saving', /saving…$/],
-  ['offline', /server does not answer/i],
+  ['offline', /server isn’t answering/i],
   ['failed', /server could not save/i],
   ['removed', /removed/i],
 ])('a shot that is %s says so', (status, sentence) => {

@@ -19,7 +19,7 @@ type PageEvent = readonly [target: EventTarget | undefined, name: string, listen
 
 /**
  * Keeps every edit of the open shot: at once in the browser, and after a rest on the server. While the
- * server does not answer the edits stay in the browser and are sent when it is back; while the browser keeps
+ * server isn’t answering the edits stay in the browser and are sent when it is back; while the browser keeps
  * nothing either, the page says so, asks before it is left, and goes on trying.
  */
 export function startAutosave(store: AppStore): Autosave {

@@ -120,7 +120,7 @@ export function withKeysStretched(
   const others = keys.filter((key) => !chosen.includes(key));
   const taken = new Set(stretched.map(({ frame }) => frame));
   if (others.some(({ frame }) => taken.has(frame)))
-    throw outOfRange('Another key stands on one of these frames.');
+    throw outOfRange('One of these frames has a key already.');
   return withKeys(move, track, inTime([...others, ...stretched]));
 }
 

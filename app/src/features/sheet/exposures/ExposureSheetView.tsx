@@ -75,15 +75,14 @@ function Sheet({ isWide, active }: { readonly isWide: boolean; readonly active: 
   return (
     <View className="min-h-0 flex-1">
       <ScrollView horizontal className="flex-1" contentContainerClassName="min-w-full">
-        <View
-          role="table"
-          aria-label={words.exposureSheet}
-          aria-rowcount={rows.length}
-          style={{ minWidth: width }}
-          className="flex-1"
-        >
-          <Head columns={sheet.columns} />
-          <View className="min-h-0 flex-1">
+        <View style={{ minWidth: width }} className="flex-1">
+          <View
+            role="table"
+            aria-label={words.exposureSheet}
+            aria-rowcount={rows.length}
+            className="min-h-0 flex-1"
+          >
+            <Head columns={sheet.columns} />
             <FlatList
               ref={list}
               data={rows as SheetRow[]}
@@ -109,6 +108,8 @@ function Sheet({ isWide, active }: { readonly isWide: boolean; readonly active: 
               )}
               extraData={[seen, activeColumn, wave]}
             />
+          </View>
+          <View pointerEvents="box-none" style={{ top: HEAD_PX }} className="absolute inset-x-0 bottom-0">
             {column && cell && cell.shows !== 'nothing' && (
               <HoldGrip
                 move={column.move}
@@ -143,13 +144,18 @@ function Head({ columns }: { readonly columns: readonly SheetColumn[] }) {
       {head(words.frame, SHEET_WIDTHS.frame)}
       {head(words.heard, SHEET_WIDTHS.heard)}
       {columns.map(({ move, figure }) => (
-        <View key={move.id} className="flex-row" style={{ width: figureWidth }}>
-          <View role="columnheader" className="min-w-0 flex-1 px-1">
-            <Words strong numberOfLines={1}>
-              {figure}
-            </Words>
-          </View>
-          {head(words.step, SHEET_WIDTHS.step)}
+        <View
+          key={move.id}
+          role="columnheader"
+          className="flex-row items-center gap-1 px-1"
+          style={{ width: figureWidth }}
+        >
+          <Words strong numberOfLines={1} className="min-w-0 flex-1">
+            {figure}
+          </Words>
+          <Words tone="soft" size="tiny" numberOfLines={1}>
+            {words.step}
+          </Words>
         </View>
       ))}
       <View role="columnheader" className="min-w-0 grow px-1">
@@ -212,6 +218,7 @@ const Row = memo(function Row({ row, columns, active, isSeen, rowHeight, rate, w
       {columns.map(({ move }, i) => (
         <Pressable
           key={move.id}
+          role="cell"
           accessible={false}
           tabIndex={-1}
           {...linePress(dispatch, frame, () => {
@@ -252,9 +259,10 @@ function Cell({ cell, frame, rowHeight }: CellProps) {
   const isLast = shows !== 'nothing' && pictureEnd(cell) === frame;
   return (
     <>
-      <View role="cell" style={{ width: scaled(SHEET_WIDTHS.picture) }} className="items-center">
+      <View style={{ width: scaled(SHEET_WIDTHS.picture) }} className="items-center">
         {shows === 'begins' && (
           <View
+            role="img"
             aria-label={words.picture(drawing)}
             style={{ height: rowHeight - 6, marginTop: 3, minWidth: rowHeight - 6 }}
             className={`items-center justify-center rounded-small border px-1 ${isByHand ? 'border-persimmon border-dashed' : 'border-indigo'}`}
@@ -268,6 +276,7 @@ function Cell({ cell, frame, rowHeight }: CellProps) {
         )}
         {shows === 'held' && (
           <View
+            role="img"
             aria-label={words.held}
             style={{ height: isLast ? rowHeight - 8 : rowHeight }}
             className={`w-[10px] items-center ${isLast ? 'border-b border-indigo' : ''}`}
@@ -276,14 +285,14 @@ function Cell({ cell, frame, rowHeight }: CellProps) {
           </View>
         )}
       </View>
-      <View role="cell" style={{ width: scaled(SHEET_WIDTHS.mark) }} className="justify-center px-1">
+      <View style={{ width: scaled(SHEET_WIDTHS.mark) }} className="justify-center px-1">
         {mark && (
           <Words size="tiny" strong numberOfLines={1}>
             {mark.label || (mark.kind === 'stop' ? words.stop : words.pass)}
           </Words>
         )}
       </View>
-      <View role="cell" style={{ width: scaled(SHEET_WIDTHS.step) }} className="justify-center px-1">
+      <View style={{ width: scaled(SHEET_WIDTHS.step) }} className="justify-center px-1">
         <NumericText tone="soft" className="text-right">
           {ruler === null ? '' : fixed(ruler, 1)}
         </NumericText>

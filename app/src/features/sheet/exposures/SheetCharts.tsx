@@ -33,7 +33,13 @@ export function SheetCharts() {
   const mean = moving.reduce((sum, row) => sum + row.pace, 0) / Math.max(1, moving.length);
   const sizes = incrementsBySize(table, CLASSES);
   return (
-    <ScrollView className="flex-1" contentContainerClassName="gap-4 p-4 pt-1">
+    <ScrollView
+      tabIndex={0}
+      role="region"
+      aria-label={words.charts}
+      className="flex-1"
+      contentContainerClassName="gap-4 p-4 pt-3"
+    >
       <Card title={words.pace} aside={words.paceUnit(unit)}>
         <LineGraph
           label={words.paceChart(figure)}

@@ -96,7 +96,7 @@ test('a sound stands beside the frames that it is heard on', () => {
 test('without a move the sheet and the charts say what is missing', () => {
   const still = edits.removeFigure(straightShot(), { figureId: 'figure1' });
   const store = show(still);
-  expect(screen.getByText('The exposure sheet fills once something travels along an arc.')).toBeTruthy();
+  expect(screen.getByText('The exposure sheet appears once something travels along an arc.')).toBeTruthy();
   screen.unmount();
   renderOn(store, <SheetCharts />);
   expect(screen.getByText('Charts appear here once something travels along an arc.')).toBeTruthy();
