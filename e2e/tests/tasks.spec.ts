@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { knocks, waveFile } from '@humble/core/testing/soundFiles';
 import type { Page } from '@playwright/test';
 import type { Acts } from '../support/acts';
@@ -129,6 +129,12 @@ task({
     expect(framesOf(shot)).toEqual([1, 37, 60, 97, 120, 150]);
     expect(marksOf(shot)[1]!.fraction).toBe(marksOf(shot)[2]!.fraction);
     expect(marksOf(shot)[3]!.fraction).toBe(marksOf(shot)[4]!.fraction);
+    // It is where it was tapped on each of them.
+    const { pivotX } = evaluate(shot).travels[0]!;
+    [0.08, 0.35, 0.35, 0.65, 0.65, 0.92].forEach((share, i) => {
+      const x = pivotX[framesOf(shot)[i]! - 1]!;
+      expect(Math.abs(x / 1920 - share)).toBeLessThan(0.02);
+    });
   },
 });
 

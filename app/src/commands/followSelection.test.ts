@@ -1,5 +1,5 @@
 import { currentFrame, goTo, setRange } from '../playback/playhead';
-import { marksSelected } from '../store/editorSlice';
+import { keysSelected, marksSelected } from '../store/editorSlice';
 import { doEdit } from '../store/doEdit';
 import { benchWith, straightShot, withMarks } from '../testing/bench';
 import { followSelection } from './followSelection';
@@ -30,4 +30,21 @@ test('on another frame nothing stays selected', () => {
   end();
   store.dispatch(marksSelected(['m2']));
   expect(currentFrame()).toBe(40);
+});
+
+test('keys go the same way: selected they bring the playhead, elsewhere they are let go', () => {
+  const { store, end } = bench();
+  for (const [frame, value] of [
+    [10, 0],
+    [30, 45],
+  ] as const)
+    store.dispatch(doEdit('setKey', { moveId: 'move1', track: 'turn', frame, value }));
+  const ids = store.getState().shot.present.shot!.moves[0]!.tracks.turn.map(({ id }) => id);
+  store.dispatch(keysSelected({ track: 'turn', ids }));
+  expect(currentFrame()).toBe(10);
+  goTo(30);
+  expect(store.getState().editor.selectedKeys).toMatchObject({ ids });
+  goTo(31);
+  expect(store.getState().editor.selectedKeys).toBeNull();
+  end();
 });

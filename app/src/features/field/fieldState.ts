@@ -38,6 +38,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
     placed,
     isSelectingSeveral,
     figure: takesFigure(state) && !arc?.locked ? selectFigureInPlace(state) : null,
+    isPutByTap: selectEdits(state) === 'poses' && state.settings.keyLine === 'place',
     otherFigures: selectEdits(state) === 'poses' ? selectOtherFigures(state) : NO_FIGURES,
     waits: selectWaitingName(state),
     knob: selectFigureKnob(state),

@@ -20,11 +20,11 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   act: words.pressAndActItOutIt,
 };
 
-function poseHint({ figure, tool, arc }: FieldState): string {
+function poseHint({ figure, tool, arc, isPutByTap }: FieldState): string {
   if (arc?.locked) return words.lockedArcHint;
   if (!figure?.at) return TOOLS.pose;
   const { frame, playhead, adds } = figure;
-  const how = tool === 'pose' ? words.tapOrDrag : words.dragTheFigure;
+  const how = tool === 'pose' || isPutByTap ? words.tapOrDrag : words.dragTheFigure;
   const lands = frame === playhead ? '' : words.exposureBeginsHint(playhead);
   return adds
     ? words.aPoseOnFrameWithA(how, frameNumber(frame), lands)

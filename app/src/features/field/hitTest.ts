@@ -57,6 +57,8 @@ export interface FieldState {
   readonly placed: readonly PointShape[];
   readonly isSelectingSeveral: boolean;
   readonly timed: readonly TimingTarget[];
+  /** A tap on empty paper puts the figure there: its place is what is worked on. */
+  readonly isPutByTap: boolean;
   /** The figure and what putting it elsewhere would do, where it can be put; null where it cannot. */
   readonly figure: FigureInPlace | null;
   readonly knob: FigureKnob | null;

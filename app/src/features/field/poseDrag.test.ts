@@ -49,6 +49,26 @@ describe('a figure that is put in place', () => {
     }
   });
 
+  test('goes where empty paper is tapped, while its place is worked on', () => {
+    const on = posing();
+    on.tap(200, 400);
+    goTo(21);
+    on.tap(600, 200);
+    goTo(11);
+    on.tap(500, 500);
+    const places = () => [at(on, 1), at(on, 11), at(on, 21)];
+    expect(places()).toEqual([
+      [200, 400],
+      [500, 500],
+      [600, 200],
+    ]);
+    on.store.dispatch(ActionCreators.undo());
+    on.store.dispatch(settingsChanged({ keyLine: 'turn' }));
+    const before = places();
+    on.tap(500, 500);
+    expect(places()).toEqual(before);
+  });
+
   test('gets a further pose where it is dragged on another frame, in one undo step', () => {
     const on = posing();
     on.tap(200, 400);

@@ -142,3 +142,62 @@ test('a stretch of the arc that is travelled once is a passage of its frames', (
   expect(selectPassage(store.getState())).toEqual({ from: runs[0]!.from, until: runs[0]!.until });
   expect(selectPassage(store.getState())!.until).toBeGreaterThan(selectPassage(store.getState())!.from);
 });
+
+describe('how long the move lasts', () => {
+  /** Out in ten frames, a hold of five, on in five. */
+  const held = () => withMarks(straightShot(), [1, 0], [11, 0.5], [16, 0.5], [21, 1]);
+  const type = (label: string, text: string): void => {
+    fireEvent.changeText(screen.getByLabelText(label), text);
+    fireEvent(screen.getByLabelText(label), 'blur');
+  };
+  const frames = (store: ReturnType<typeof show>) => moveOn(store).marks.map(({ frame }) => frame);
+
+  test.each([
+    ['30', [1, 16, 24, 31]],
+    // Twelve frames a second.
+    ['2.5 s', [1, 16, 24, 31]],
+    ['1.5 ×', [1, 16, 24, 31]],
+    ['150 %', [1, 16, 24, 31]],
+  ])('as “%s”', (text, expected) => {
+    const store = show(held());
+    type('Lasts, frames', text);
+    expect(frames(store)).toEqual(expected);
+  });
+
+  test('holds keep their frames where that is asked for', () => {
+    const store = show(held());
+    fireEvent.press(screen.getByRole('switch', { name: 'Holds keep their frames' }));
+    type('Lasts, frames', '× 2');
+    expect(frames(store)).toEqual([1, 21, 26, 36]);
+  });
+
+  test('too few frames are refused, and so is nonsense', () => {
+    const store = show(held());
+    type('Lasts, frames', '2');
+    expect(screen.getByText('This move needs at least 3 frames.')).toBeTruthy();
+    type('Lasts, frames', '2 weeks');
+    expect(screen.getByText('“2 weeks” is not a number.')).toBeTruthy();
+    expect(frames(store)).toEqual([1, 11, 16, 21]);
+  });
+});
+
+test('a part of the arc is given frames in one form, typed letter by letter', () => {
+  const store = show(straightShot(41));
+  const type = (label: string, ...texts: string[]): void => {
+    texts.forEach((text) => fireEvent.changeText(screen.getByLabelText(label), text));
+    fireEvent(screen.getByLabelText(label), 'blur');
+  };
+  type('From place, units', '25 %');
+  type('To place, units', '90');
+  type('On it from frame', '2', '21');
+  type('To frame', '3', '31');
+  const marks = moveOn(store).marks.map(({ frame, fraction }) => [frame, fraction]);
+  expect(marks).toEqual([
+    [1, 0],
+    [21, 0.25],
+    [31, 0.75],
+    [41, 1],
+  ]);
+  type('To frame', '41');
+  expect(screen.getByText('There is a mark on frame 41, after it.')).toBeTruthy();
+});

@@ -36,13 +36,12 @@ export function poseDrag(
 }
 
 /**
- * Where places are being posed, a tap on empty paper puts the figure there on a frame that has no pose, as the first one
- * was put; null where it does not.
+ * Where places are being posed, a tap on empty paper puts the figure there on this frame, as the first one was put; null
+ * where it does not.
  */
 export function tapPutsFigure({ store, snapshot }: FieldContext): ((to: Vector) => void) | null {
-  const { edits, figure } = snapshot().state;
+  const { isPutByTap, figure } = snapshot().state;
   const move = selectActiveMove(store.getState());
-  if (edits !== 'poses' || !figure?.adds || !move) return null;
-  if (store.getState().settings.keyLine !== 'place') return null;
+  if (!isPutByTap || !figure || !move) return null;
   return (to) => void store.dispatch(putFigure({ move, frame: currentFrame(), to }));
 }

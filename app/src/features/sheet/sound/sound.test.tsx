@@ -2,6 +2,7 @@ import { edits } from '@humble/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import { keepSound } from '../../../persistence/sounds';
 import { goTo, setRange } from '../../../playback/playhead';
+import { setSoundState } from '../../../playback/soundWave';
 import { benchWith, renderOn, shotOn, straightShot } from '../../../testing/bench';
 import { pickFile, pickFiles } from '../../../ui/files';
 import { SoundGroup } from './SoundGroup';
@@ -72,4 +73,29 @@ test('a list of cues is read from a table, or its fault is said', async () => {
   fireEvent.press(screen.getByRole('button', { name: 'Read CSV' }));
   await waitFor(() => expect(store.getState().session.message?.text).toMatch('Line 2: frame is “x”'));
   expect(shotOn(store).cues).toHaveLength(2);
+});
+
+test('beats are found in the sound, each becomes a cue, and marks go onto them', () => {
+  const store = show(withSound);
+  expect(screen.queryByRole('button', { name: /beats? (a )?cues?$/ })).toBeNull();
+  // Two knocks, at half a second and at one.
+  const peaks = Float32Array.from({ length: 400 }, (_, i) =>
+    Math.max(0.01, ...[100, 200].map((at) => (i < at ? 0 : Math.exp(-0.1 * (i - at))))),
+  );
+  act(() => setSoundState({ status: 'ready', wave: { perSecond: 200, peaks, startSeconds: 0.25 } }));
+  fireEvent.press(screen.getByRole('button', { name: 'Make 2 beats cues' }));
+  expect(shotOn(store).cues.map(({ seconds }) => seconds)).toEqual([0.75, 1.25]);
+  // Again it adds none.
+  fireEvent.press(screen.getByRole('button', { name: 'Make 2 beats cues' }));
+  expect(shotOn(store).cues).toHaveLength(2);
+  fireEvent.press(screen.getByRole('button', { name: 'Put marks on the cues' }));
+  expect(shotOn(store).moves[0]!.marks.map(({ frame }) => frame)).toEqual([1, 10, 16, 21]);
+  act(() => setSoundState({ status: 'none', wave: null }));
+});
+
+test('a cue goes to another frame by its number', () => {
+  const store = show(edits.addCues(straightShot(), { cues: [{ seconds: 1, word: 'thud' }] }));
+  fireEvent.changeText(screen.getByLabelText('Frame of “thud”'), '7');
+  fireEvent(screen.getByLabelText('Frame of “thud”'), 'blur');
+  expect(shotOn(store).cues).toMatchObject([{ seconds: 0.5, word: 'thud' }]);
 });
