@@ -1,3 +1,4 @@
+import { freshShot } from '@humble/core';
 import { expect, ONCE, test } from '../support/test';
 
 test('a removed shot comes back from the list’s menu, also after a reload', ONCE, async ({ bench, page }) => {
@@ -124,3 +125,86 @@ test('the way to new poses is kept, also after a reload', ONCE, async ({ bench, 
   await bench.step('Figure');
   await expect(path.getByRole('radio', { name: 'Straight' })).toHaveAttribute('aria-checked', 'true');
 });
+
+test(
+  'a shot is made without a name, Enter goes from field to field, and the width on the set is changed later',
+  ONCE,
+  async ({ bench, page }) => {
+    await page.goto('/');
+    await bench.press('New shot');
+    const dialog = page.getByRole('dialog', { name: 'New shot' });
+    const name = dialog.getByRole('textbox', { name: 'Name' });
+    await name.fill('');
+    await name.press('Enter');
+    await expect(dialog.getByRole('textbox', { name: 'Film' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(dialog.getByLabel('Rate, frames a second')).toBeFocused();
+    await bench.press('Create shot');
+    await expect(page.getByRole('heading', { name: /^Shot \d+$/ })).toBeVisible();
+    await bench.press('Shot menu');
+    await bench.press('Shot settings');
+    await bench.type('Width on set, mm', '30 cm');
+    await expect(bench.field('Width on set, mm')).toHaveValue('300');
+    await bench.type('Width on set, mm', 'wide');
+    await expect(page.getByText('Enter a length such as 300, 30 cm or 12 in.')).toBeVisible();
+    await bench.press('Done');
+    await bench.saved();
+    await page.reload();
+    await bench.press('Shot menu');
+    await bench.press('Shot settings');
+    await expect(bench.field('Width on set, mm')).toHaveValue('300');
+    await bench.type('Width on set, mm', '');
+    await expect(bench.field('Width on set, mm')).toHaveValue('');
+    await bench.press('Done');
+    await bench.undo();
+    await bench.press('Shot menu');
+    await bench.press('Shot settings');
+    await expect(bench.field('Width on set, mm')).toHaveValue('300');
+  },
+);
+
+test('the list comes back where it was left', ONCE, async ({ bench, page }) => {
+  for (let n = 1; n <= 12; n++) {
+    const shot = freshShot({ name: `Far ${n}`, rate: 24, lengthFrames: 20, width: 1920, height: 1080 });
+    await page.request.post('/api/shots', { data: { shot } });
+  }
+  await page.goto('/');
+  const far = page.getByRole('link', { name: 'Open Far 1,' });
+  await far.scrollIntoViewIfNeeded();
+  const top = (await far.boundingBox())!.y;
+  await far.click();
+  await expect(page.getByTestId('transport')).toBeVisible();
+  await bench.press('Back to the shots');
+  await expect(far).toBeInViewport();
+  await expect.poll(async () => Math.abs((await far.boundingBox())!.y - top)).toBeLessThan(30);
+});
+
+test(
+  'a tap in the chart of two takes goes to its frame; the strip says how far apart they are there',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.straight('Apart', 41);
+    await bench.group('Takes');
+    await bench.press('New take');
+    await page.getByRole('tablist', { name: 'Compare with' }).getByRole('tab', { name: 'Take 1' }).click();
+    await bench.group('Move');
+    await bench.type('Lasts, frames', 80);
+    await bench.group('Takes');
+    const chart = page.getByTestId('take-difference');
+    await chart.scrollIntoViewIfNeeded();
+    const box = (await chart.boundingBox())!;
+    await chart.click({ position: { x: box.width * 0.6, y: box.height / 2 } });
+    const slider = page.getByRole('slider', { name: 'Frame', exact: true });
+    await expect.poll(async () => Number(await slider.getAttribute('aria-valuenow'))).toBeGreaterThan(10);
+    const frame = Number(await slider.getAttribute('aria-valuenow'));
+    // Evenly over 1536 units: 40 frames before, 80 now.
+    const apart = (1536 * (frame - 1)) / 40 - (1536 * (frame - 1)) / 80;
+    await expect(page.getByTestId('apart-here')).toHaveText(
+      `On frame ${frame}: ${apart.toFixed(1)} units behind “Take 1”.`,
+    );
+    await expect(page.getByTestId('read-out')).toContainText(`${apart.toFixed(1)} units behind Take 1`);
+    // Comparing goes on with the take that was left.
+    await page.getByRole('radio', { name: 'Take 1' }).click();
+    await expect(page.getByTestId('apart-here')).toContainText('ahead of “Take 2”');
+  },
+);

@@ -73,7 +73,7 @@ describe('a figure that is put in place', () => {
     const on = posing();
     on.tap(200, 400);
     goTo(21);
-    expect(hint(on)).toBe('Drag the figure: move the pose on frame 21.');
+    expect(hint(on)).toBe('Tap or drag: move the pose on frame 21.');
     on.drag([205, 395], [400, 300], [605, 195]);
     expect([at(on, 1), at(on, 21)]).toEqual([
       [200, 400],
