@@ -38,6 +38,7 @@ test(
     await expect(page.getByTestId('mark-percent')).toHaveText('25.0 % of the arc');
     expect(await bench.number('Place, units')).toBe(384);
     await bench.group('Range');
+    await bench.type('From place, units', '25 %');
     await bench.type('To place, units', '75%');
     await expect(page.getByTestId('where-and-when')).toContainText('25.0 % to 75.0 % of the arc');
   },

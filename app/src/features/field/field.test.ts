@@ -25,6 +25,7 @@ const state: FieldState = {
   selectedPointIds: [],
   grips: [],
   placed: [],
+  isPutByTap: false,
   isSelectingSeveral: false,
   timed: [],
   figure: null,

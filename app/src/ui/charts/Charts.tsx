@@ -1,9 +1,11 @@
-import { useState } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { BarChart, LineChart } from 'react-native-chart-kit';
-import { Path, Rect } from 'react-native-svg';
+import { Path } from 'react-native-svg';
 import { colour } from '../colour';
 import { MONO } from '../fonts';
+import { useLatest } from '../useLatest';
 import type { ChartProps } from './chartProps';
 
 /** So many labels are written under a chart. */
@@ -58,6 +60,7 @@ function Framed({
   const [width, setWidth] = useState(0);
   return (
     <View
+      collapsable={false}
       role="img"
       aria-label={props.label}
       testID={props.testID}
@@ -92,43 +95,56 @@ const Borders = ({ at, room }: { readonly at: readonly number[]; readonly room: 
   />
 );
 
-/** The value that is looked at; a tap beside it goes there. */
-function Picking({
-  props: { at = -1, values, onPick },
+/** The package draws n values at n steps of its width: the last of them stands a step before its end. */
+const xOf = (index: number, count: number, { width, paddingRight: left }: Room): number =>
+  left + (index * (width - left)) / count;
+
+const At = ({
+  index,
+  count,
   room,
 }: {
-  readonly props: ChartProps;
+  readonly index: number;
+  readonly count: number;
   readonly room: Room;
-}) {
-  const { paddingRight: left, paddingTop: top } = room;
-  const width = room.width - left;
-  // The package draws n values at n steps of the width: the last of them stands a step before its end.
-  const xOf = (index: number): number => left + (index * width) / values.length;
-  const pick = ({ nativeEvent: { locationX } }: GestureResponderEvent): void => {
-    const index = Math.round(((locationX - left) * values.length) / width);
-    onPick?.(Math.min(values.length - 1, Math.max(0, index)));
-  };
-  return (
-    <>
-      {at >= 0 && (
-        <Path
-          d={`M${xOf(at).toFixed(1)} ${top}v${room.height * PLOT_SHARE}`}
-          stroke={colour.persimmon}
-          strokeWidth={1.5}
-          testID="chart-at"
-        />
-      )}
-      {onPick && (
-        <Rect x={0} y={0} width={room.width} height={room.height} fill="transparent" onPress={pick} />
-      )}
-    </>
+}) =>
+  index < 0 ? null : (
+    <Path
+      d={`M${xOf(index, count, room).toFixed(1)} ${room.paddingTop}v${room.height * PLOT_SHARE}`}
+      stroke={colour.persimmon}
+      strokeWidth={1.5}
+      testID="chart-at"
+    />
   );
-}
+
+/** A finger that goes no further than this taps, pixels. */
+const TAP_PX = 8;
+/** A chart is drawn so far to the left of its frame, pixels. */
+const SHIFT_PX = 8;
 
 /** A line through values in order. */
 export function LineGraph(props: ChartProps) {
   const { labels, values } = thinned(props);
-  return (
+  const latest = useLatest(props);
+  const [drawn] = useState<{ room: Room | null }>({ room: null });
+  const kept = (room: Room): Room => (drawn.room = room);
+  const pick = useMemo(
+    () =>
+      // A drag that goes nowhere is a tap: the panel is scrolled by one that does.
+      Gesture.Pan()
+        .runOnJS(true)
+        .minDistance(0)
+        .onEnd(({ x, translationX, translationY }) => {
+          if (Math.hypot(translationX, translationY) > TAP_PX) return;
+          const { values: all, onPick } = latest();
+          if (!drawn.room || all.length === 0) return;
+          const step = (drawn.room.width - drawn.room.paddingRight) / all.length;
+          const index = Math.round((x + SHIFT_PX - drawn.room.paddingRight) / step);
+          onPick?.(Math.min(all.length - 1, Math.max(0, index)));
+        }),
+    [latest, drawn],
+  );
+  const chart = (
     <Framed
       props={props}
       chart={(width) => (
@@ -144,14 +160,21 @@ export function LineGraph(props: ChartProps) {
           decorator={(room: Room) => (
             <>
               <Borders at={props.borders ?? []} room={room} />
-              <Picking props={props} room={room} />
+              <At index={props.at ?? -1} count={props.values.length} room={kept(room)} />
             </>
           )}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: TOP_PX }}
+          style={{ marginLeft: -SHIFT_PX, paddingTop: TOP_PX }}
         />
       )}
     />
+  );
+  return props.onPick ? (
+    <GestureDetector gesture={pick} touchAction="pan-y">
+      {chart}
+    </GestureDetector>
+  ) : (
+    chart
   );
 }
 
@@ -169,7 +192,7 @@ export function BarGraph(props: ChartProps) {
           fromZero
           segments={3}
           chartConfig={config(props.decimals)}
-          style={{ marginLeft: -8, paddingTop: TOP_PX }}
+          style={{ marginLeft: -SHIFT_PX, paddingTop: TOP_PX }}
         />
       )}
     />
