@@ -195,7 +195,7 @@ test(
     await bench.press('More for Ferry');
     await bench.press('Add a figure');
     await expect(page.getByTestId('figure')).toHaveCount(3);
-    await expect(rows.first()).toContainText('carries 2 figures');
+    await expect(rows.first()).toContainText('2 figures on it');
     await bench.undo();
     await expect(page.getByTestId('figure')).toHaveCount(2);
 

@@ -11,7 +11,7 @@ test('a picture is imported, stands on its foot, is attached where it is, leans,
   await bench.step('Figure');
   await bench.group('Figures');
   await bench.chooseFiles(() => bench.press('Import a picture'), BUOY);
-  await expect(page.getByTestId('figure-row-buoy')).toContainText('waits for an arc');
+  await expect(page.getByTestId('figure-row-buoy')).toContainText('not on an arc yet');
   await expect(page.getByTestId('figure-picture')).toHaveAttribute('href', /\/api\/pictures\/[0-9a-f]{64}/);
 
   await bench.group('Figures');

@@ -109,6 +109,6 @@ test('ten drawings that ship make a cycle that walks', ONCE, async ({ bench, pag
   // The frames there are ask for 640 units a cycle: 1536 in 24 intervals, ten frames each.
   await bench.press('640.0 units a cycle');
   expect(await bench.number('Distance per cycle, units')).toBeCloseTo(640, 1);
-  await bench.press('By way');
+  await bench.press('By distance');
   expect(await bench.number('Distance per cycle, units')).toBeCloseTo(120, 1);
 });

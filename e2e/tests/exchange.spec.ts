@@ -200,7 +200,7 @@ test('a broken file gets a sentence and changes nothing', ONCE, async ({ page })
   const sum = await page.getByTestId('list-sum').innerText();
   const whole = readFileSync(new URL('../../demo/shots/lantern-on-the-hook.json', import.meta.url), 'utf8');
   for (const [name, text, sentence] of [
-    ['half.json', whole.slice(0, 700), /it is not whole JSON/],
+    ['half.json', whole.slice(0, 700), /it isn’t valid JSON/],
     ['other.json', '{"hello":1}', /is not a Humble Pendulum shot/],
     ['later.json', whole.replace(/"version": \d+/, '"version": 99'), /newer release \(version 99/],
     [

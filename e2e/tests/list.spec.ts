@@ -90,7 +90,6 @@ test(
     await dialog.getByLabel('Length, frames').fill('12.5');
     await dialog.getByLabel('Field width, units').fill('0');
     await dialog.getByRole('button', { name: 'Create shot' }).click();
-    await expect(dialog.getByText('Give it a name.')).toBeVisible();
     await expect(dialog.getByText('A rate from 1 to 240.')).toBeVisible();
     await expect(dialog.getByText('Enter a whole number of frames, from 2 to 20,000.')).toBeVisible();
     await expect(dialog.getByText('Enter a number from 16 to 20,000.')).toBeVisible();

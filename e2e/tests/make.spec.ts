@@ -219,7 +219,7 @@ test(
     await expect(dialog.getByRole('alert')).toHaveText(/^This isn’t path data: .*\.$/);
     await expect(dialog.getByRole('button', { name: 'Import' })).toBeDisabled();
     await text.fill('<svg viewBox="0 0 10 10"><path d="M0 0"');
-    await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is not whole/);
+    await expect(dialog.getByRole('alert')).toHaveText(/^This SVG is incomplete/);
 
     await text.fill(
       '<svg viewBox="0 0 200 100" width="400" height="200"><g transform="translate(50 20)"><path d="M0 0h40v30h-40z"/></g><circle cx="150" cy="50" r="10"/></svg>',

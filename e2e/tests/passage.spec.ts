@@ -44,7 +44,7 @@ test('a passage is stretched by its edge and by its number, with everything in i
   await expect(page.getByText('Passage 13 → 33')).toBeVisible();
 
   // To 30 frames, as the design has it.
-  await bench.type('Its frames', 30);
+  await bench.type('Passage lasts, frames', 30);
   await bench.saved();
   await expect.poll(() => framesOf(bench)).toEqual([1, 13, 18, 19, 21, 25, 43, 59]);
   await expect(page.getByTestId('roundings').first()).toHaveText(
@@ -106,7 +106,7 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
   await expect(page.getByText('Frames 18 → 21')).toBeVisible();
   // From 18 to 21, its later edge eight frames on.
   await bench.press('Change timing');
-  await expect(page.getByRole('textbox', { name: 'Its frames' })).toHaveValue('3');
+  await expect(page.getByRole('textbox', { name: 'Passage lasts, frames' })).toHaveValue('3');
   await bench.view('Graph');
   const edges = (await page.getByTestId('graph-edges').boundingBox())!;
   // Tabs hang about the frames that the passage goes from and to.
@@ -117,7 +117,7 @@ test('frames are picked in the tables of the sheet, held by touch or with Shift,
   await hand.drag([edge, { x: edge.x + 4 * perFrame, y: edge.y }, { x: edge.x + 8.1 * perFrame, y: edge.y }]);
   await bench.saved();
   await expect.poll(() => framesOf(bench)).toEqual([1, 13, 16, 17, 18, 29, 41, 57]);
-  await expect(page.getByRole('textbox', { name: 'Its frames' })).toHaveValue('11');
+  await expect(page.getByRole('textbox', { name: 'Passage lasts, frames' })).toHaveValue('11');
   await bench.undo();
   await bench.saved();
   await expect.poll(() => framesOf(bench)).toEqual(FRAMES);
@@ -133,9 +133,9 @@ test(
     await bench.goTo(13);
     await bench.press('Pick frames');
     await bench.type('Until frame', 33);
-    await bench.type('Its frames', 6);
+    await bench.type('Passage lasts, frames', 6);
     await expect(page.getByText('14 is the least that works')).toBeVisible();
-    await bench.type('Its frames', 17);
+    await bench.type('Passage lasts, frames', 17);
     await expect(page.getByText('18 is the least that works')).toBeVisible();
     expect(await framesOf(bench)).toEqual(FRAMES);
 

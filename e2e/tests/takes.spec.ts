@@ -44,8 +44,9 @@ test('a take is compared in field, ruler and graph, lined up at a mark, and chos
   await page.getByRole('radio', { name: 'First', exact: true }).click();
   await bench.saved();
   await expect(page.getByRole('radio', { name: 'First', exact: true })).toBeChecked();
-  // As the current one it is compared with nothing.
-  await expect(outline).toHaveAttribute('d', '');
+  // As the current one it is compared with the one that was current.
+  await expect(outline).toHaveAttribute('d', /^M/);
+  await expect(page.getByTestId('apart-here')).toContainText('“Late”');
   await bench.undo();
   await bench.saved();
   await expect(page.getByRole('radio', { name: 'Late', exact: true })).toBeChecked();

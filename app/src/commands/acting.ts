@@ -115,7 +115,7 @@ function recorded(samples: readonly PointerSample[], speed: number): RawGesture 
 export const recordGesture =
   (samples: readonly PointerSample[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    const { settings, shot } = getState();
+    const { settings } = getState();
     const step = createUndoGroup('act');
     const move = moveFor(getState());
     const gesture = recorded(samples, settings.recordingSpeed);

@@ -20,14 +20,14 @@ import { useThrottledSelector } from '../store/throttled/hooks';
 
 const DESK_COLUMNS = ['frame', 'place', 'along', 'ruler'] as const;
 
-/** Share of the window's height that the desk has before it is dragged: the numbers show six rows, the paper keeps more than 45 %. */
-const DESK_SHARE = 0.37;
+/** Share of the window's height that the desk has before it is dragged: the paper keeps more than 45 %. */
+const DESK_SHARE = 0.33;
 /** Width of the panel before it is dragged; on a narrow screen it leaves more to the paper. */
 const PANEL_PX = 368;
 const NARROW_PANEL_PX = 282;
 const ROOMY_PX = 1200;
 /** Height of the unrolled arc, over the whole width of the desk. */
-const RULER_PX = 88;
+const RULER_PX = 86;
 /** Room above and beneath the graph. */
 const UNDER_GRAPH_PX = 6;
 

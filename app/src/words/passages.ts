@@ -3,7 +3,7 @@ export const passageWords = {
   whoseTime: 'Whose time',
   thisFigure: 'This figure',
   allFigures: 'All figures',
-  itsFrames: 'Its frames',
+  itsFrames: 'Passage lasts',
   laterMarks: 'Later marks',
   follow: 'Follow',
   stay: 'Stay',

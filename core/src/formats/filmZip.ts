@@ -123,7 +123,7 @@ function headOf(bytes: Uint8Array | undefined): Head {
   try {
     data = JSON.parse(strFromU8(bytes)) as typeof data;
   } catch {
-    throw broken('The film.json in this ZIP file is not whole JSON.');
+    throw broken('The film.json in this ZIP file isn’t valid JSON.');
   }
   if (data?.format !== FILM_FORMAT) throw broken('This ZIP file is no Humble Pendulum film.');
   if (data.version !== FILM_VERSION) throw broken('This film was written by a newer release.');

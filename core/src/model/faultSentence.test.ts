@@ -140,7 +140,7 @@ describe('a file that is no JSON', () => {
 
   test.each([
     ['', 'it is empty'],
-    [text.slice(0, 300), 'it is not whole JSON, it ends too soon'],
+    [text.slice(0, 300), 'it isn’t valid JSON, it ends too soon'],
     [text.replace('"rate"', 'rate'), 'The fault is on line 6, at character 3'],
     [Buffer.from(text, 'utf16le').toString('utf8'), 'it is not text in UTF-8'],
   ])('is told where: %#', (broken, sentence) => {

@@ -45,9 +45,9 @@ function notJson(text: string, reason: string): string {
     return 'This file cannot be read: it is not text in UTF-8. Save it as UTF-8 and try again.';
   const at = /position (\d+)/.exec(reason)?.[1];
   if (at === undefined || Number(at) >= text.trimEnd().length)
-    return 'This file cannot be read: it is not whole JSON, it ends too soon.';
+    return 'This file cannot be read: it isn’t valid JSON, it ends too soon.';
   const before = text.slice(0, Number(at)).split('\n');
-  return `This file cannot be read: it is not whole JSON. The fault is on line ${before.length}, at character ${before[before.length - 1]!.length + 1}.`;
+  return `This file cannot be read: it isn’t valid JSON. The fault is on line ${before.length}, at character ${before[before.length - 1]!.length + 1}.`;
 }
 
 export const writeShotFile = (shot: Shot): string => `${JSON.stringify(shot, null, 2)}\n`;

@@ -73,7 +73,7 @@ function lookThrough(text: string): boolean {
   let depth = 0;
   let elements = 0;
   const parser = new SaxesParser();
-  parser.on('error', () => refuse('is not whole'));
+  parser.on('error', () => refuse('is incomplete'));
   parser.on('doctype', (doctype) => {
     if (/\[|ENTITY/i.test(doctype)) refuse('defines entities of its own');
     if (/SYSTEM|PUBLIC/i.test(doctype) && !/"-\/\/W3C\/\/DTD SVG/i.test(doctype))
@@ -255,7 +255,7 @@ export async function seeDrawing(source: string): Promise<SeenPicture> {
   const document = new window.DOMParser().parseFromString(text, 'image/svg+xml');
   const { documentElement } = document;
   const root = hasPrefix ? unprefixed(documentElement) : documentElement;
-  if (root.localName === 'parsererror' || document.querySelector('parsererror')) refuse('is not whole');
+  if (root.localName === 'parsererror' || document.querySelector('parsererror')) refuse('is incomplete');
   if (root.localName !== 'svg' || root.namespaceURI !== SVG) refuse('is not a drawing');
   const hadNotes = withoutNotes(root) || root !== documentElement || text !== bare;
   await checkReferences(root);

@@ -22,7 +22,7 @@ function parsed(bytes: Uint8Array): unknown {
   try {
     return JSON.parse(decoder.decode(bytes));
   } catch {
-    throw new Problem(400, 'bad-request', 'The request cannot be read: its body is not whole JSON.');
+    throw new Problem(400, 'bad-request', 'The request cannot be read: its body isn’t valid JSON.');
   }
 }
 

@@ -35,8 +35,11 @@ import { frameNumber } from '../../store/frameNumbers';
 /** Height of a line: for a finger, and for a mouse. */
 const ROW_PX = 36;
 const WIDE_ROW_PX = 28;
+/** Beside the graph six lines have to be seen at once. */
+const DESK_ROW_PX = 24;
 
-const useRowHeight = (): number => (useLayout().isWide ? WIDE_ROW_PX : ROW_PX) * textScale();
+const useRowHeight = (isOnDesk: boolean): number =>
+  (useLayout().isWide ? (isOnDesk ? DESK_ROW_PX : WIDE_ROW_PX) : ROW_PX) * textScale();
 /** Beside other views so many screens of lines are kept ready. */
 const FEW_SCREENS = 5;
 /** Height of the line of heads. */
@@ -109,7 +112,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const isPlaying = useIsPlaying();
   const [height, setHeight] = useState(0);
   const [typed, setTyped] = useState<TypedCell | null>(null);
-  const rowHeight = useRowHeight();
+  const rowHeight = useRowHeight(only !== undefined);
   useEffect(() => {
     if (isPlaying || height === 0) return;
     const offset = Math.max(0, seen * rowHeight - (height - rowHeight) / 2);
@@ -126,7 +129,10 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
         style={{ minWidth: width }}
         className="flex-1"
       >
-        <View role="row" className="min-h-[32px] flex-row items-center border-b border-line pr-4">
+        <View
+          role="row"
+          className={`${only ? 'min-h-[28px]' : 'min-h-[32px]'} flex-row items-center border-b border-line pr-4`}
+        >
           {getHeaderGroups()[0]?.headers.map(({ id, column }) => (
             <View key={id} role="columnheader" style={{ width: widthOf(id) }} className="grow">
               <Words tone="soft" strong={STRONG.includes(id)} className="text-right">
@@ -151,6 +157,7 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
             <Line
               index={item.index}
               columns={shown}
+              rowHeight={rowHeight}
               isSeen={index === seen}
               onTyped={canType && index === seen ? setTyped : null}
             />
@@ -185,6 +192,7 @@ interface LineProps {
   /** Which line it is; what it says is read from the state. */
   readonly index: number;
   readonly columns: readonly Column<TableLine>[];
+  readonly rowHeight: number;
   readonly isSeen: boolean;
   /** Told what was typed into its cell; null where nothing can be typed. */
   readonly onTyped: ((typed: TypedCell) => void) | null;
@@ -210,12 +218,11 @@ const isMarkIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
   (selectActiveMove(state)?.marks.some(({ frame }) => frame === line.row.frame) ?? false);
 
-const Line = memo(function Line({ index, columns, isSeen, onTyped }: LineProps) {
+const Line = memo(function Line({ index, columns, rowHeight, isSeen, onTyped }: LineProps) {
   const line = useThrottledSelector((state) => selectTableLines(state)[index], saysSame);
   const isChosen = useThrottledSelector((state) => isChosenIn(state, line));
   const isMark = useThrottledSelector((state) => isMarkIn(state, line));
   const widthOf = useWidths();
-  const rowHeight = useRowHeight();
   const dispatch = useAppDispatch();
   if (!line) return null;
   const isSkipped = line.kind === 'skipped';

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { type ReactElement, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
 import { BarChart, LineChart } from 'react-native-chart-kit';
@@ -60,7 +60,6 @@ function Framed({
   const [width, setWidth] = useState(0);
   return (
     <View
-      collapsable={false}
       role="img"
       aria-label={props.label}
       testID={props.testID}
@@ -122,13 +121,19 @@ const TAP_PX = 8;
 /** A chart is drawn so far to the left of its frame, pixels. */
 const SHIFT_PX = 8;
 
-/** A line through values in order. */
-export function LineGraph(props: ChartProps) {
-  const { labels, values } = thinned(props);
+/** The package keeps so much at the left of a chart for its labels, pixels. */
+const LABELS_PX = 64;
+
+interface PickedProps {
+  readonly props: ChartProps;
+  readonly width: number;
+  readonly children: ReactElement;
+}
+
+/** A tap beside a value goes there, where a chart says what that does. */
+function Picked({ props, width, children }: PickedProps) {
   const latest = useLatest(props);
-  const [drawn] = useState<{ room: Room | null }>({ room: null });
-  const kept = (room: Room): Room => (drawn.room = room);
-  const pick = useMemo(
+  const tap = useMemo(
     () =>
       // A drag that goes nowhere is a tap: the panel is scrolled by one that does.
       Gesture.Pan()
@@ -136,45 +141,50 @@ export function LineGraph(props: ChartProps) {
         .minDistance(0)
         .onEnd(({ x, translationX, translationY }) => {
           if (Math.hypot(translationX, translationY) > TAP_PX) return;
-          const { values: all, onPick } = latest();
-          if (!drawn.room || all.length === 0) return;
-          const step = (drawn.room.width - drawn.room.paddingRight) / all.length;
-          const index = Math.round((x + SHIFT_PX - drawn.room.paddingRight) / step);
-          onPick?.(Math.min(all.length - 1, Math.max(0, index)));
+          const { values, onPick } = latest();
+          const step = (width - LABELS_PX) / Math.max(1, values.length);
+          const index = Math.round((x + SHIFT_PX - LABELS_PX) / step);
+          onPick?.(Math.min(values.length - 1, Math.max(0, index)));
         }),
-    [latest, drawn],
+    [latest, width],
   );
-  const chart = (
+  if (!props.onPick) return children;
+  return (
+    <GestureDetector gesture={tap} touchAction="pan-y">
+      <View collapsable={false}>{children}</View>
+    </GestureDetector>
+  );
+}
+
+/** A line through values in order. */
+export function LineGraph(props: ChartProps) {
+  const { labels, values } = thinned(props);
+  return (
     <Framed
       props={props}
       chart={(width) => (
-        <LineChart
-          data={{ labels: fewOf(labels), datasets: [{ data: [...values], strokeWidth: 2 }] }}
-          width={width}
-          height={props.height}
-          withDots={false}
-          withShadow={false}
-          withVerticalLines={false}
-          fromZero={props.fromZero}
-          segments={3}
-          decorator={(room: Room) => (
-            <>
-              <Borders at={props.borders ?? []} room={room} />
-              <At index={props.at ?? -1} count={props.values.length} room={kept(room)} />
-            </>
-          )}
-          chartConfig={config(props.decimals)}
-          style={{ marginLeft: -SHIFT_PX, paddingTop: TOP_PX }}
-        />
+        <Picked props={props} width={width}>
+          <LineChart
+            data={{ labels: fewOf(labels), datasets: [{ data: [...values], strokeWidth: 2 }] }}
+            width={width}
+            height={props.height}
+            withDots={false}
+            withShadow={false}
+            withVerticalLines={false}
+            fromZero={props.fromZero}
+            segments={3}
+            decorator={(room: Room) => (
+              <>
+                <Borders at={props.borders ?? []} room={room} />
+                <At index={props.at ?? -1} count={props.values.length} room={room} />
+              </>
+            )}
+            chartConfig={config(props.decimals)}
+            style={{ marginLeft: -SHIFT_PX, paddingTop: TOP_PX }}
+          />
+        </Picked>
       )}
     />
-  );
-  return props.onPick ? (
-    <GestureDetector gesture={pick} touchAction="pan-y">
-      {chart}
-    </GestureDetector>
-  ) : (
-    chart
   );
 }
 
