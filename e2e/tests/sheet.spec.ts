@@ -105,7 +105,7 @@ test('a sound is drawn, heard while it plays and is scrubbed; cues are tapped on
   await page.getByRole('button', { name: 'Next frame' }).click();
   await expect.poll(async () => (await asked()).at(-1)).toMatchObject({ offset: 0.5, speed: 1 });
   expect((await asked()).at(-1)!.seconds).toBeCloseTo(0.08, 2);
-  await bench.playback('First frame');
+  await bench.goTo(1);
   await bench.press('Play');
   await expect
     .poll(async () => (await asked()).some((one) => one.seconds === undefined && one.offset === 0))

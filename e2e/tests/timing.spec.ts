@@ -240,6 +240,8 @@ test('a stretch of the arc tells its frames, and frames their stretch, in every 
 }) => {
   await bench.straight('Where', 21);
   await bench.group('Range');
+  await bench.type('From place, units', '25 %');
+  await bench.type('To place, units', '50 %');
   await expect(page.getByTestId('where-and-when')).toHaveText('Frames 6–11, 25.0 % to 50.0 % of the arc');
   await expect(page.getByTestId('chosen-stretch')).toHaveAttribute('d', /^M/);
   await bench.view('Ruler');

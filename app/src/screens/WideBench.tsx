@@ -35,7 +35,7 @@ const UNDER_GRAPH_PX = 6;
 const TABLE_PX = 672;
 const LEAST_TABLE_PX = 560;
 const TRACK_COLUMN_PX = 76;
-const MOST_TABLE_SHARE = 0.64;
+const MOST_TABLE_SHARE = 0.56;
 /** The graph is never lower than this, pixels. */
 const MIN_GRAPH_PX = 100;
 
@@ -103,7 +103,8 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
             </>
           )}
         </View>
-        <Transport layout="wide" />
+        {/* Beside the table there is room for one like a phone's. */}
+        <Transport layout={isSheet ? 'phone' : 'wide'} />
         {!isSheet && <Divider {...desk} label={words.heightOfTheDesk} />}
         <View style={{ height: isSheet ? RULER_PX + keysPx : deskPx }} className="bg-card">
           <Pane style={{ height: RULER_PX + keysPx }} innerClassName="px-3">

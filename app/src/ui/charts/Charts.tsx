@@ -1,11 +1,9 @@
-import { type ReactElement, useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { Gesture, GestureDetector } from 'react-native-gesture-handler';
+import { type ReactElement, useRef, useState } from 'react';
+import { type GestureResponderEvent, Pressable, View } from 'react-native';
 import { BarChart, LineChart } from 'react-native-chart-kit';
 import { Path } from 'react-native-svg';
 import { colour } from '../colour';
 import { MONO } from '../fonts';
-import { useLatest } from '../useLatest';
 import type { ChartProps } from './chartProps';
 
 /** So many labels are written under a chart. */
@@ -116,8 +114,6 @@ const At = ({
     />
   );
 
-/** A finger that goes no further than this taps, pixels. */
-const TAP_PX = 8;
 /** A chart is drawn so far to the left of its frame, pixels. */
 const SHIFT_PX = 8;
 
@@ -132,27 +128,20 @@ interface PickedProps {
 
 /** A tap beside a value goes there, where a chart says what that does. */
 function Picked({ props, width, children }: PickedProps) {
-  const latest = useLatest(props);
-  const tap = useMemo(
-    () =>
-      // A drag that goes nowhere is a tap: the panel is scrolled by one that does.
-      Gesture.Pan()
-        .runOnJS(true)
-        .minDistance(0)
-        .onEnd(({ x, translationX, translationY }) => {
-          if (Math.hypot(translationX, translationY) > TAP_PX) return;
-          const { values, onPick } = latest();
-          const step = (width - LABELS_PX) / Math.max(1, values.length);
-          const index = Math.round((x + SHIFT_PX - LABELS_PX) / step);
-          onPick?.(Math.min(values.length - 1, Math.max(0, index)));
-        }),
-    [latest, width],
-  );
-  if (!props.onPick) return children;
+  const area = useRef<View>(null);
+  const { values, onPick } = props;
+  if (!onPick) return children;
+  const pick = ({ nativeEvent: { pageX } }: GestureResponderEvent): void => {
+    const step = (width - LABELS_PX) / Math.max(1, values.length);
+    area.current?.measureInWindow((left) => {
+      const index = Math.round((pageX - left + SHIFT_PX - LABELS_PX) / step);
+      onPick(Math.min(values.length - 1, Math.max(0, index)));
+    });
+  };
   return (
-    <GestureDetector gesture={tap} touchAction="pan-y">
-      <View collapsable={false}>{children}</View>
-    </GestureDetector>
+    <Pressable ref={area} accessible={false} tabIndex={-1} onPress={pick}>
+      {children}
+    </Pressable>
   );
 }
 
