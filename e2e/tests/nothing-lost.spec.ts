@@ -257,7 +257,7 @@ test(
   },
 );
 
-test('a server error is told from a server that does not answer', ONCE, async ({ page, hand, ownServer }) => {
+test('a server error is told from a server that isn’t answering', ONCE, async ({ page, hand, ownServer }) => {
   const bench = new Bench(page, hand);
   await page.goto(ownServer.address + SHOT);
   await bench.saved();

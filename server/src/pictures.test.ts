@@ -293,7 +293,7 @@ test.each([
   ['parts far within parts', svg('<g>'.repeat(400) + '</g>'.repeat(400)), 'too deep'],
   ['entities', `<!DOCTYPE svg [<!ENTITY a "aaaa">]>${svg('&a;')}`, 'entities'],
   ['no size', svg('<path d="M0 0"/>', ''), 'how large'],
-  ['a missing end', svg('<g>').replace('</svg>', ''), 'not whole'],
+  ['a missing end', svg('<g>').replace('</svg>', ''), 'incomplete'],
 ])('an SVG with %s is refused with a sentence', async (_, text, what) => {
   const { body } = await send(text, 'image/svg+xml').expect(422);
   expect(body.detail).toMatch(what);
@@ -329,7 +329,7 @@ describe('an SVG whose elements carry a prefix', () => {
     ['a foreign part', prefixed('<ns0:foreignObject/>'), 'no drawing'],
     ['an outside picture', prefixed('<ns0:image href="https://example.org/a.png"/>'), 'outside'],
     ['a page in it', prefixed('<h:script xmlns:h="http://www.w3.org/1999/xhtml">1</h:script>'), 'no drawing'],
-    ['a prefix without a name', '<ns0:svg width="4" height="4"/>', 'not whole'],
+    ['a prefix without a name', '<ns0:svg width="4" height="4"/>', 'incomplete'],
     [
       'the name of a page',
       '<svg xmlns="http://www.w3.org/1999/xhtml" width="4" height="4"/>',
@@ -338,7 +338,7 @@ describe('an SVG whose elements carry a prefix', () => {
     [
       'a prefix of nothing',
       '<svg xmlns="http://www.w3.org/2000/svg" xmlns:a="" width="4" height="4"/>',
-      'not whole',
+      'incomplete',
     ],
     ['the root of another', '<a:svg xmlns:a="urn:x" width="4" height="4"/>', 'not a drawing'],
   ])('with %s is refused with a sentence', async (_, text, what) => {

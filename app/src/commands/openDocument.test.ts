@@ -233,7 +233,7 @@ describe('a draft on an older revision is a conflict', () => {
     await settleConflict('theirs');
     expect(open()?.status).toBe('conflict');
     expect(shotName()).toBe('Mine');
-    expect(store.getState().session.message?.text).toMatch('does not answer');
+    expect(store.getState().session.message?.text).toMatch('isn’t answering');
     server.isAway = false;
     await settleConflict('theirs');
   });

@@ -60,6 +60,8 @@ const MAX_UNIT_DECIMALS = 2;
 const NO_UNITS: readonly string[] = [];
 
 const PIXELS_PER_STEP = 8;
+/** A phone narrower than this is a small one. */
+const SMALL_PX = 380;
 
 interface Typing {
   /** The value before the first letter. */
@@ -89,7 +91,7 @@ export function NumberField({
   read: readPlain = readNumber,
   inUnit,
 }: NumberFieldProps) {
-  const { layout } = useLayout();
+  const { layout, width } = useLayout();
   const [typing, setTyping] = useState<Typing | null>(null);
   const readText = (text: string) => readPlain(withSumDone(text), typing?.from ?? value);
   /** The number of what was typed; null when it has none. */
@@ -174,8 +176,8 @@ export function NumberField({
         live().change(held.from + Math.round(translationX / PIXELS_PER_STEP) * live().step, held.name);
       });
   }, [live]);
-  // Two beside each other on a phone on its side have the room for their numbers, and less for the rest.
-  const isNarrow = isStacked && layout === 'side';
+  // Two beside each other on a small phone, or on one on its side, have the room for their numbers, and less for the rest.
+  const isNarrow = isStacked && (layout === 'side' || width < SMALL_PX);
   const entry = (
     <View className="flex-row items-center rounded-large border border-line bg-ground">
       <Stepper

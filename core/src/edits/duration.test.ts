@@ -154,7 +154,7 @@ describe('a part of the arc and its frames', () => {
     expect(() => edits.setPartFrames(shot, { ...part, start: 21 })).toThrow('a mark on frame 21, before it');
     expect(() => edits.setPartFrames(shot, { ...part, end: 90 })).toThrow('a mark on frame 81, after it');
     expect(() => edits.setPartFrames(shot, { ...part, start: 60, end: 50 })).toThrow('on a later frame');
-    expect(() => edits.setPartFrames(shot, { ...part, start: 40.5 })).toThrow('whole frames');
+    expect(() => edits.setPartFrames(shot, { ...part, start: 40.5 })).toThrow('whole frame');
     const short = edits.moveMarks(shot, {
       moveId,
       markIds: [shot.moves[0]!.marks.at(-1)!.id],
@@ -163,7 +163,7 @@ describe('a part of the arc and its frames', () => {
       takesLater: false,
     });
     expect(() => edits.setPartFrames(short, { moveId, from: 0.9, to: 0.95, start: 50 })).toThrow(
-      'does not pass this part',
+      'doesn’t pass this part',
     );
   });
 });

@@ -45,7 +45,9 @@ test('one mark serves one cue, and the move’s beginning stays', () => {
 
 test('where every cue has its mark, or none lies within the move, it says so', () => {
   const { shot, moveId } = heard([13], [13]);
-  expect(() => edits.putMarksOnCues(shot, { moveId })).toThrow('No cue lies within this move');
+  expect(() => edits.putMarksOnCues(shot, { moveId })).toThrow('has a mark on it already');
   const later = heard([], [100]);
-  expect(() => edits.putMarksOnCues(later.shot, { moveId: later.moveId })).toThrow('No cue lies');
+  expect(() => edits.putMarksOnCues(later.shot, { moveId: later.moveId })).toThrow(
+    'has a mark on it already',
+  );
 });

@@ -95,7 +95,7 @@ test('cues keep their seconds at every rate; each is on the frame whose start is
   expect(later.cues.map(({ word }) => word)).toEqual(['ah', 'thud', 'creak']);
   expect(edits.removeCues(later, { cueIds: [later.cues[0]!.id] }).cues).toHaveLength(2);
   expect(edits.removeCues(later, {}).cues).toEqual([]);
-  expect(() => edits.addCues(heard, { cues: [{ seconds: -1, word: 'a' }] })).toThrow('0 seconds or later');
+  expect(() => edits.addCues(heard, { cues: [{ seconds: -1, word: 'a' }] })).toThrow('before 0 seconds');
 });
 
 test('a sound begins where some of it lies within the shot', () => {
@@ -108,6 +108,6 @@ test('a sound begins where some of it lies within the shot', () => {
   } as const;
   const shot = edits.setSound(straightShot(400, 41), { sound });
   expect(edits.moveSound(shot, { startSeconds: -3.5 }).sound!.startSeconds).toBe(-3.5);
-  expect(() => edits.moveSound(shot, { startSeconds: -5 })).toThrow('lie within the shot');
+  expect(() => edits.moveSound(shot, { startSeconds: -5 })).toThrow('be within the shot');
   expect(edits.setSound(shot, { sound: null }).sound).toBeNull();
 });

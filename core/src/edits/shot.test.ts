@@ -105,7 +105,7 @@ describe('the open shot file', () => {
   };
 
   test.each<[string, string, RegExp]>([
-    ['half a file', writeShotFile(shot).slice(0, 300), /not whole JSON/],
+    ['half a file', writeShotFile(shot).slice(0, 300), /valid JSON/],
     ['another sort of file', '{"hello": 1}', /not a Humble Pendulum shot/],
     ['a list', '[]', /not a Humble Pendulum shot/],
     ['a newer file', damaged((d) => (d.version = 99)), /newer release \(version 99/],

@@ -39,7 +39,7 @@ test('the easing gives way where the frames are to stay', () => {
 
 test('what cannot be is said, and the shot stays as it is', () => {
   expect(() => edits.keepSteps(shot, { moveId, markId: 'm1', most: 8, gives: 'easing' })).toThrow(
-    'Not even an even',
+    'Even at an even',
   );
   expect(() => edits.keepSteps(shot, { moveId, markId: 'm1', most: 0, gives: 'frames' })).toThrow('above 0');
 });

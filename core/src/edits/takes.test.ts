@@ -85,6 +85,6 @@ test('takes are renamed and deleted, the last one stays', () => {
   expect(shot.takes.map(({ name }) => name)).toEqual(['Quick', 'Slower']);
   const left = edits.removeTake(shot, { takeId: 'take2' });
   expect([left.takes, frames(left)]).toMatchObject([[{ name: 'Quick', kept: null }], [1, 21]]);
-  expect(() => edits.removeTake(left, { takeId: 'take1' })).toThrow('one take at least');
+  expect(() => edits.removeTake(left, { takeId: 'take1' })).toThrow('at least one take');
   expect(() => edits.renameTake(shot, { takeId: 'take1', name: ' ' })).toThrow('A take has a name');
 });

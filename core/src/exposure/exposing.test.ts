@@ -102,7 +102,7 @@ describe('a skipped exposure', () => {
     expect(() => edits.skipExposure(shot, { moveId, frame: 1, closesUp: false })).toThrow('first picture');
     const marked = edits.addMark(shot, { moveId, frame: 5 });
     expect(() => edits.skipExposure(marked, { moveId, frame: 5, closesUp: true })).toThrow(
-      'A mark stands on',
+      'There is a mark on',
     );
     expect(steps(edits.skipExposure(marked, { moveId, frame: 5, closesUp: false }))[3]).toBe(20);
   });

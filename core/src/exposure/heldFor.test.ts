@@ -23,7 +23,7 @@ test('a picture is held longer or shorter, its neighbour gives way, the others s
   ]);
   expect(() => held(4, 2)).toThrow('No exposure begins on frame 4.');
   expect(() => held(13, 2)).toThrow('held to the end');
-  expect(() => held(3, 0)).toThrow('for a frame at least');
+  expect(() => held(3, 0)).toThrow('for at least one frame');
 });
 
 test('whatever was held before, what was asked for comes out', () => {

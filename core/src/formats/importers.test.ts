@@ -12,7 +12,7 @@ test('a shot file and a table are told apart by what is in them', () => {
     name: 'A walk',
     lengthFrames: 21,
   });
-  expect(() => importShot({ name: 'broken.json', text: 'frame,place' })).toThrow('not whole JSON');
+  expect(() => importShot({ name: 'broken.json', text: 'frame,place' })).toThrow('valid JSON');
 });
 
 test.each([

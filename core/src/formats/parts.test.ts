@@ -29,7 +29,17 @@ test('the parts file has a line for each part of each exposure, in the units of 
   expect(at('Figure 1', 11)).toMatchObject({ x: 200, sizePercent: 100 });
   expect(at('Part 3', 11)).toMatchObject({ x: 140, y: 0, sizePercent: 50, headingDeg: 0 });
   expect(at('Part 3', 11).straight).toBeCloseTo(20, 9);
-  expect(at('Part 3', 2).straight).toBe(0);
+  // Laid out behind the start it goes along from the first frame on; in a heap it waits there.
+  expect(at('Part 3', 2).straight).toBeCloseTo(20, 9);
+  const heap = edits.makeChain(shot, {
+    moveId,
+    count: 3,
+    gap: { distance: 30 },
+    toPercent: 50,
+    taper: 'even',
+    isLaidOut: false,
+  });
+  expect(partRows(heap).find(({ part, frame }) => part === 'Part 3' && frame === 2)!.straight).toBe(0);
   const inMm = edits.setSheet(edits.setScale(shot, { unitsPerMm: 4 }), { units: 'mm' });
   expect(partRows(inMm).find(({ part, frame }) => part === 'Figure 1' && frame === 11)!.x).toBe(50);
   const hidden = edits.setRider(shot, { moveId, riderId: 'part2', hidden: true });

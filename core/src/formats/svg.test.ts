@@ -80,7 +80,7 @@ describe('drawings', () => {
   });
 
   test.each([
-    ['<svg><path d="M0 0H5"', 'not whole'],
+    ['<svg><path d="M0 0H5"', 'incomplete'],
     ['<html><body/></html>', 'not an SVG'],
     [svg('<text>hi</text>'), 'no path'],
     [svg('<path d="M0 0 zz top"/>'), 'in line 1, it goes wrong at character 10'],

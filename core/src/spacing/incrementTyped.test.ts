@@ -74,7 +74,7 @@ test('each picture is held until the next, the last to the end of the shot', () 
 
 test('an increment may be the whole of what was left, and no more', () => {
   expect(steps(9, 60)).toEqual([10, 10, 10, 10, 0, 0, 0, 60]);
-  expect(() => steps(9, 60.1)).toThrow('That is more than the whole way.');
+  expect(() => steps(9, 60.1)).toThrow('That’s more than the whole distance.');
   expect(steps(6, 60)).toEqual([10, 10, 10, 10, 60, 0, 0, 0]);
   expect(() => steps(6, 60.1)).toThrow('That leads past the mark on frame 9.');
 });

@@ -47,7 +47,7 @@ describe('a passage in another number of frames', () => {
     const longer = edits.stretchPassage(shot, { ...passage, frames: 25, holds: 'end' });
     expect(framesOf(longer)).toEqual([1, 8, 12, 13, 14, 18, 33, 49]);
     expect(() => edits.stretchPassage(shot, { ...passage, frames: 32, holds: 'end' })).toThrow(
-      'The passage can begin on frame 2 at the earliest.',
+      'The passage can start on frame 2 at the earliest.',
     );
   });
 

@@ -77,7 +77,7 @@ describe('any one from the others', () => {
     );
     expect(easingUnder({ distance: 120, easing: ramp(12, 12), frames: 26 }, { most: 6 })).toEqual(ramp(6, 6));
     expect(() => easingUnder({ distance: 200, easing: ramp(6, 6), frames: 26 }, { most: 6 })).toThrow(
-      'Not even an even travel',
+      'Even at an even pace',
     );
     expect(() => easingUnder({ distance: 360, easing: slow, frames: 12 }, { most: 6 })).toThrow(
       'Only an easing',

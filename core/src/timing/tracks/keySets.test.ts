@@ -237,7 +237,7 @@ describe('some keys of a track', () => {
     expect(pairs(edits.stretchKeys(turning, { ...args, first: 8, last: 30 })).map(([f]) => f)).toEqual([
       1, 8, 21, 30,
     ]);
-    expect(() => edits.stretchKeys(turning, { ...args, first: 8, last: 21 })).toThrow('Another key');
+    expect(() => edits.stretchKeys(turning, { ...args, first: 8, last: 21 })).toThrow('a key already');
   });
 
   test('are copied and pasted with their easings; one that is there takes the value', () => {
