@@ -93,7 +93,7 @@ const PICTURES = [
     path: CORK,
     act: async (page) => {
       await inStep('Sheet')(page);
-      await page.getByRole('radio', { name: 'Exposures', exact: true }).click();
+      await group(page, 'Exposures');
       await page.getByTestId('rail-wave').waitFor();
       await goTo(page, 26);
       await page.getByRole('button', { name: '1 to check', exact: true }).waitFor();
