@@ -9,6 +9,7 @@ import { shallowEqual } from 'react-redux';
 import { selectEdits, selectFigureMiddle } from '../../store/selectors/selection';
 import { useThrottledFrame } from '../../playback/playhead';
 import { Button } from '../../ui/Button';
+import { selectComparison } from '../../store/selectors/comparison';
 import { useLayout } from '../../ui/layout';
 import { NumericText, Words } from '../../ui/Words';
 import { FieldDrawing } from './FieldDrawing';
@@ -165,6 +166,8 @@ function Ground({ children, ...gestures }: { readonly children: ReactNode }) {
 export function FieldStrip() {
   const { line, edits } = stepDescriptor(useSession((session) => session.step));
   const { isWide } = useLayout();
+  // How far apart two takes are needs the room.
+  const isComparing = useThrottledSelector((state) => selectComparison(state) !== null);
   return (
     <View
       testID="field-strip"
@@ -172,7 +175,9 @@ export function FieldStrip() {
     >
       <View className="min-w-0 shrink flex-row items-center gap-3">
         {(line === 'numbers' || line === 'both' || (line === 'hint-first' && isWide)) && <ReadOut />}
-        {(line === 'hint' || line === 'hint-first' || (line === 'both' && isWide)) && <Hint />}
+        {(line === 'hint' || line === 'hint-first' || (line === 'both' && isWide && !isComparing)) && (
+          <Hint />
+        )}
       </View>
       {edits === 'timing' && <Extremes />}
       <PointerPlace />
