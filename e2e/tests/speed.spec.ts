@@ -31,6 +31,24 @@ test('a point is dragged with 200 ghosts shown, and the picture keeps up', async
   await dragWithGhosts(bench, 'drag with 200 ghosts', info);
 });
 
+test('a point of an ordinary shot is dragged, and the picture keeps up', async ({
+  bench,
+  page,
+  hand,
+}, info) => {
+  test.skip(!hand.isFinger, 'the budget is for a phone');
+  await page.addInitScript(
+    (settings) => localStorage.setItem('humble-settings', settings),
+    ghostsShown(3, 3),
+  );
+  await bench.openShot({ name: 'Ordinary', length: 48 });
+  await bench.draw([0.1, 0.6], [0.3, 0.3], [0.5, 0.6], [0.7, 0.3], [0.9, 0.6]);
+  await bench.saved();
+  await bench.goTo(24);
+  // 50 of 60 frames a second.
+  await dragWithGhosts(bench, 'drag in an ordinary shot', info, 0.8);
+});
+
 /** Ten figures, each on an arc of its own, turned, sized, faded and off it by keys, and leaning. */
 function company(): Shot {
   const empty = freshShot({ name: 'Company', rate: 24, lengthFrames: 201, width: 1920, height: 1080 });

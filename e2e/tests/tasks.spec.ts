@@ -289,12 +289,14 @@ task({
 task({
   name: 'A photograph measured, the arc in millimetres',
   budget: 9,
-  does: async ({ act, bench }) => {
+  does: async ({ act, bench, page }) => {
     await newShot(act);
     await act.tap('Create shot');
     await act.draw([0.1, 0.6], [0.3, 0.4], [0.6, 0.4], [0.9, 0.6]);
     await act.group('Backdrop');
     await act.files('Choose pictures', pngFile('quay.png', png(320, 180)));
+    await expect(page.getByTestId('backdrop')).toBeVisible();
+    await bench.saved();
     await act.tap('Set the scale');
     await act.drag([await bench.spot(0.25, 0.8), await bench.spot(0.75, 0.8)]);
     await act.type('Known length, mm', 100);

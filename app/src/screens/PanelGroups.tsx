@@ -69,11 +69,14 @@ function Groups(props: PanelGroupsProps) {
   const cues = useThrottledSelector((state) => groups.map(({ cue }) => cue?.(state) ?? null), shallowEqual);
   const [firstCues] = useState(() => cues.map((cue, i) => (groups[i]!.isUrgent ? null : cue)));
   const earlier = useRef(firstCues);
+  const { groupInFront } = useSettings();
+  const front = groups.indexOf(groupShown(groups, groupInFront[step]));
   useEffect(() => {
-    const changed = changedCue(earlier.current, cues);
+    if (earlier.current === cues) return;
+    const changed = changedCue(earlier.current, cues, front);
     earlier.current = cues;
     if (changed !== null) dispatch(groupBroughtForward(groupOf(step, groups[changed]!.name)));
-  }, [cues, dispatch, groups, step]);
+  }, [cues, dispatch, front, groups, step]);
   return props.isPhone ? <GroupsInTabs {...props} /> : <GroupsInSections {...props} />;
 }
 

@@ -22,7 +22,7 @@ interface ActionRowProps {
 export function ActionRow({ actions }: ActionRowProps) {
   const shown = actions.filter((action) => action !== false);
   return (
-    <View className="-mx-2 flex-row">
+    <View className="-mx-2 flex-row flex-wrap">
       {shown.map((action) => (
         <ActionButton key={action.label} {...action} />
       ))}
@@ -30,8 +30,8 @@ export function ActionRow({ actions }: ActionRowProps) {
   );
 }
 
-/** Fewer than five do not spread over the whole row. */
-const WIDEST = { maxWidth: 104 } as const;
+/** Fewer than five do not spread over the whole row; where many would be too narrow to be read they take two. */
+const WIDTHS = { minWidth: 52, maxWidth: 104 } as const;
 
 function ActionButton({ label, icon: Icon, onPress, disabled = false, pressed, isRemoval = false }: Action) {
   const tone = isRemoval ? 'plum' : 'ink';
@@ -43,8 +43,8 @@ function ActionButton({ label, icon: Icon, onPress, disabled = false, pressed, i
       aria-pressed={pressed}
       disabled={disabled}
       onPress={onPress}
-      style={WIDEST}
-      className={`min-h-[60px] min-w-0 flex-1 items-center gap-1 rounded-large px-1 py-2 ${pressed ? 'bg-brasswash' : ''} ${disabled ? 'opacity-40' : ''}`}
+      style={WIDTHS}
+      className={`min-h-[60px] flex-1 items-center gap-1 rounded-large px-1 py-2 ${pressed ? 'bg-brasswash' : ''} ${disabled ? 'opacity-40' : ''}`}
     >
       <Icon size={20} strokeWidth={1.75} color={colour[tone]} />
       <Words size="tiny" tone={tone} strong={pressed} numberOfLines={2} className="text-center">

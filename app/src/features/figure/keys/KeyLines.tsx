@@ -14,6 +14,7 @@ import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 import { colour } from '../../../ui/colour';
+import { useLayout } from '../../../ui/layout';
 import { fixed, writeNumber } from '../../../ui/numbers';
 import { useIntoView } from '../../../ui/useIntoView';
 import { NumericText, Words } from '../../../ui/Words';
@@ -86,6 +87,8 @@ function Line({ line, move, Content }: LineProps) {
   const { label } = LINES[line];
   const isOpen = useSettings().keyLine === line;
   const dispatch = useAppDispatch();
+  // Beside the field there is room for the value alone.
+  const { layout } = useLayout();
   const head = useRef<View>(null);
   useIntoView(head, isOpen, 'start');
   const Chevron = isOpen ? ChevronDown : ChevronRight;
@@ -106,7 +109,7 @@ function Line({ line, move, Content }: LineProps) {
           <View className="min-w-0 flex-1">
             <ValueHere line={line} move={move} />
           </View>
-          <Curve line={line} />
+          {layout !== 'side' && <Curve line={line} />}
           <Chevron size={20} strokeWidth={1.75} color={colour.soft} />
         </Pressable>
       </View>
