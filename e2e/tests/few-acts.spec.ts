@@ -165,7 +165,7 @@ test(
 );
 
 test('the list comes back where it was left', ONCE, async ({ bench, page }) => {
-  for (let n = 1; n <= 12; n++) {
+  for (let n = 1; n <= 40; n++) {
     const shot = freshShot({ name: `Far ${n}`, rate: 24, lengthFrames: 20, width: 1920, height: 1080 });
     await page.request.post('/api/shots', { data: { shot } });
   }

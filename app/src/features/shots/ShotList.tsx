@@ -79,6 +79,10 @@ function linesOf(
   });
 }
 
+/** So many lines are there at once, and as many more as lie above where the list was left. */
+const FIRST_LINES = 10;
+const MIN_LINE_PX = 100;
+
 /** Where the list was left, pixels from its top: it comes back there. */
 let leftAt = 0;
 
@@ -109,11 +113,12 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     onOpen(result.data.id);
   };
   const list = useRef<FlatList<Line>>(null);
-  const isBack = useRef(leftAt === 0);
+  const [backTo] = useState(leftAt);
+  const isBack = useRef(backTo === 0);
   const comeBack = (_: number, height: number): void => {
-    if (isBack.current || height <= leftAt) return;
+    if (isBack.current || height <= backTo) return;
     isBack.current = true;
-    list.current?.scrollToOffset({ offset: leftAt, animated: false });
+    list.current?.scrollToOffset({ offset: backTo, animated: false });
   };
   const isFound = ({ name, film }: ListedShot): boolean =>
     !wanted || `${name} ${film}`.toLowerCase().includes(wanted.toLowerCase());
@@ -171,6 +176,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
           ref={list}
           onScroll={({ nativeEvent }) => (leftAt = nativeEvent.contentOffset.y)}
           onContentSizeChange={comeBack}
+          initialNumToRender={FIRST_LINES + Math.ceil(backTo / MIN_LINE_PX)}
           data={linesOf(groups, isFound, columns)}
           keyExtractor={({ key }) => key}
           contentContainerClassName="gap-3 px-4 pb-4"
