@@ -86,6 +86,7 @@ export const figuresWords = {
   height: 'Height',
   realHeight: 'Real height',
   useRealHeight: 'Give it its real height',
+  sizesParts: 'Size its parts too',
   realHeightSentence: 'Its height on the set. Where the field has a scale, the figure is drawn that tall.',
   drawings: 'Drawings',
   framesEach: 'Frames for each drawing',

@@ -136,16 +136,20 @@ function withPartsSized(before: Shot, after: Shot, figureId: string): Shot {
 }
 
 export const figureEdits = {
+  /** @param args.keepsParts another height leaves the parts of the figure as large as they are */
   setFigure: (
     shot: Shot,
     {
       figureId,
       standIn,
+      keepsParts = false,
       ...rest
-    }: OfFigure & { readonly standIn?: StandInName } & Partial<Omit<Figure, 'id' | 'artwork'>>,
+    }: OfFigure & { readonly standIn?: StandInName; readonly keepsParts?: boolean } & Partial<
+        Omit<Figure, 'id' | 'artwork'>
+      >,
   ): Shot => {
     const changed = changeFigure(shot, figureId, (figure) => ({ ...figure, ...rest }));
-    const next = withPartsSized(shot, changed, figureId);
+    const next = keepsParts ? changed : withPartsSized(shot, changed, figureId);
     return standIn === undefined
       ? next
       : figureEdits.setArtwork(next, { figureId, artwork: { kind: 'stand-in', standIn } });

@@ -152,6 +152,10 @@ describe('where a part is', () => {
     });
     const { height } = chain.figures[0]!;
     const tall = edits.setFigure(chain, { figureId: 'figure1', height: height * 1.5 });
+    // Unless it is told not to.
+    const alone = edits.setFigure(chain, { figureId: 'figure1', height: height * 1.5, keepsParts: true });
+    expect(alone.moves[0]!.riders).toEqual(chain.moves[0]!.riders);
+    expect(alone.figures[0]!.height).toBe(height * 1.5);
     onlyMove(tall).riders.forEach((rider, i) => {
       const was = onlyMove(chain).riders[i]!;
       expect([rider.height / was.height, rider.sizePercent]).toEqual([

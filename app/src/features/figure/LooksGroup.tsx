@@ -113,6 +113,11 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
   const { field: length } = useLengths();
   const unitsPerMm = useThrottledShotValue(({ field }) => field.unitsPerMm);
   const isReal = heightMm !== null;
+  const hasParts = useThrottledShotValue((shot) =>
+    shot.moves.some((move) => move.figureId === figureId && move.riders.length > 0),
+  );
+  const [sizesParts, setSizesParts] = useState(true);
+  const keepsParts = !sizesParts;
   return (
     <Card title={words.height}>
       {isReal ? (
@@ -122,7 +127,8 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
             value: heightMm,
             min: 0.01,
             max: MAX_MM,
-            onChange: (next, undoGroup) => edit('setFigure', { figureId, heightMm: next }, undoGroup),
+            onChange: (next, undoGroup) =>
+              edit('setFigure', { figureId, heightMm: next, keepsParts }, undoGroup),
           })}
         />
       ) : (
@@ -133,7 +139,8 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
             min: 1,
             max: 20_000,
             step: 10,
-            onChange: (next, undoGroup) => edit('setFigure', { figureId, height: next }, undoGroup),
+            onChange: (next, undoGroup) =>
+              edit('setFigure', { figureId, height: next, keepsParts }, undoGroup),
           })}
         />
       )}
@@ -149,6 +156,7 @@ function HeightCard({ figure: { id: figureId, height, heightMm } }: OfFigure) {
           })
         }
       />
+      {hasParts && <Toggle label={words.sizesParts} value={sizesParts} onChange={setSizesParts} />}
       {isReal && <Words tone="soft">{words.realHeightSentence}</Words>}
     </Card>
   );
