@@ -15,7 +15,7 @@ const CORE = [
   'exposure',
   'motion',
   'spacing',
-  ['gesture', 'pose', 'physics'],
+  ['gesture', 'pose', 'physics', 'shoot'],
   'edits',
   'checks',
   'formats',
@@ -50,7 +50,7 @@ const appLayers = APP.map((room, i) =>
       // What is drawn from is handed to the drawing: it knows no store.
       `^app/src/${alternatives(room === 'render' ? [room] : APP.slice(0, i + 1))}/`,
       '^app/src/(kinds|ui|words)/',
-      '^core/src/(index|views|files|checks/index|motion/traceOutline|http/contract|http/routes)\\.ts$',
+      '^core/src/(index|views|files|shoot|checks/index|motion/traceOutline|http/contract|http/routes)\\.ts$',
     ],
     `In the app: ${APP.join(' ← ')}.`,
   ),
@@ -112,7 +112,7 @@ module.exports = {
       '^app/src/commands/',
       [
         '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui|words)/',
-        '^core/src/(index|views|files|checks/index|spacing/filmPace|http/contract|http/routes)\\.ts$',
+        '^core/src/(index|views|files|shoot|checks/index|spacing/filmPace|http/contract|http/routes)\\.ts$',
       ],
       'A command does in one call what a user does.',
     ),

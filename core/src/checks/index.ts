@@ -15,6 +15,8 @@ import { snappingHeading } from './snappingHeading';
 import { stepsOf } from './steps';
 import { strobing } from './strobing';
 import { suddenSpacing } from './suddenSpacing';
+import { takenJump } from './takenJump';
+import { takenTwice } from './takenTwice';
 import { tooSmall } from './tooSmall';
 import { twins } from './twins';
 import { unseenArrival } from './unseenArrival';
@@ -40,6 +42,8 @@ export const TRAVEL_CHECKS = {
   snappingHeading,
   jumpingPart,
   outOfPicture,
+  takenTwice,
+  takenJump,
 } satisfies Readonly<Record<string, Check<CheckedTravel>>>;
 
 export type CheckName = keyof typeof CHECKS;

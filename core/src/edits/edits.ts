@@ -10,6 +10,7 @@ import { checkEdits } from './checkEdits';
 import { noteEdits } from './noteEdits';
 import { riderEdits } from './riderEdits';
 import { settledEdits } from './settledEdits';
+import { shootEdits } from './shootEdits';
 import { soundEdits } from './soundEdits';
 import { takeEdits } from './takeEdits';
 import { passageEdits } from './passageEdits';
@@ -150,6 +151,7 @@ const plainEdits = {
   ...noteEdits,
   ...soundEdits,
   ...checkEdits,
+  ...shootEdits,
 
   /**
    * First and last frame of a move; the marks between keep their share of the time.

@@ -3,6 +3,7 @@ import { ShotError } from '../model/errors';
 import type { Arc, Move, Shot, Take, TakenTiming } from '../model/schema';
 import { keptOnArc, syncTiedMarks, untied } from '../timing/keepTiming';
 import { keptOf, shotOfTake, withTiming } from '../timing/takes';
+import { withShootSettled } from '../shoot/settledShoot';
 import { arcEdits } from './arcEdits';
 import { withPhysicsSettled } from './physicsEdits';
 import { plainArgs } from './plainArgs';
@@ -95,9 +96,12 @@ function withoutLostNotes(before: Shot, after: Shot): Shot {
   };
 }
 
-function settled(name: string, before: Shot, change: (shot: Shot) => Shot): Shot {
+const settled = (name: string, before: Shot, change: (shot: Shot) => Shot): Shot =>
+  name === 'replaceShot' ? change(before) : withShootSettled(before, settledTakes(name, before, change));
+
+function settledTakes(name: string, before: Shot, change: (shot: Shot) => Shot): Shot {
   const after = change(before);
-  if (after === before || name === 'replaceShot') return after;
+  if (after === before) return after;
   const physical = withPhysicsSettled(before, after);
   // An edit of the takes themselves has said all there is to say of them.
   if (physical.takes.length === 1 || physical.takes !== before.takes)

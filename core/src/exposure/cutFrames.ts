@@ -33,13 +33,12 @@ function recharted(move: Move, index: number, shares: readonly number[], from: n
 }
 
 /**
- * The move with the frames of an exposure taken out: all other exposures keep their places, and what follows
- * comes sooner. What was taken out is remembered as a skip.
- * @throws ShotError `out-of-range` when a mark stands on one of its frames, or it lies outside the marks
+ * The move with some frames between its marks taken out: all that is left keeps its place, and what follows comes
+ * sooner.
+ * @throws ShotError `out-of-range` when a mark stands on one of them, or they lie outside the marks
  */
-export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: number): Move {
-  const frames = exposureFrames(move, shot.lengthFrames);
-  const next = frames[frames.indexOf(frame) + 1] ?? lastFrame(move);
+export function withFramesCut(move: Move, frame: number, count: number): Move {
+  const next = frame + count;
   if (frame <= firstFrame(move) || frame >= lastFrame(move))
     throw outOfRange('Only a picture between the first and the last mark can be removed.');
   const marked = move.marks.find((mark) => mark.frame >= frame && mark.frame < next);
@@ -49,19 +48,46 @@ export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, fr
     );
   const index = spanIndexAt(move, frame);
   const from = move.marks[index]!.frame;
-  const framesHeld = next - frame;
   const shares = sharesByFrame(move, index).filter((_, i) => {
     const f = from + i + 1;
     return f < frame || f >= next;
   });
-  const skip: Skip = { frame, cut: { fraction: fractionAt(move, frame), framesHeld } };
   const bare = {
     ...move,
     overrides: move.overrides.filter((override) => override.frame !== frame),
     skips: move.skips.filter((other) => other.cut !== null || other.frame < frame || other.frame >= next),
   };
-  const shorter = recharted(bare, index, shares, next, -framesHeld);
+  return recharted(bare, index, shares, next, -count);
+}
+
+/**
+ * The move with the frames of an exposure taken out: all other exposures keep their places, and what follows
+ * comes sooner. What was taken out is remembered as a skip.
+ * @throws ShotError `out-of-range` when a mark stands on one of its frames, or it lies outside the marks
+ */
+export function withoutExposure(move: Move, shot: Pick<Shot, 'lengthFrames'>, frame: number): Move {
+  const frames = exposureFrames(move, shot.lengthFrames);
+  const next = frames[frames.indexOf(frame) + 1] ?? lastFrame(move);
+  const shorter = withFramesCut(move, frame, next - frame);
+  const skip: Skip = { frame, cut: { fraction: fractionAt(move, frame), framesHeld: next - frame } };
   return { ...shorter, skips: [...shorter.skips, skip].sort((a, b) => a.frame - b.frame) };
+}
+
+/** The move with frames put in before a frame, on which it stands at a place; all that follows comes later. */
+export function withFramesAt(
+  move: Move,
+  frame: number,
+  place: { readonly fraction: number; readonly count: number },
+): Move {
+  const { fraction, count } = place;
+  if (frame > lastFrame(move)) return move;
+  if (frame <= firstFrame(move))
+    return {
+      ...move,
+      ...remapFrames(move, (f) => f + count),
+      marks: move.marks.map((mark) => ({ ...mark, frame: mark.frame + count })),
+    };
+  return withExposureBack(move, { frame, cut: { fraction, framesHeld: count } });
 }
 
 /**

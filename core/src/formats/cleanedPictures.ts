@@ -34,6 +34,10 @@ export function withPicturesRenamed(shot: Shot, changes: ReadonlyMap<string, Par
     figures: shot.figures.map(dressed),
     moves: shot.moves.map(ridden),
     waiting: shot.waiting.map((one) => (one.move ? { ...one, move: ridden(one.move) } : one)),
+    shoot: {
+      ...shot.shoot,
+      pictures: shot.shoot.pictures.map((taken) => ({ ...taken, picture: renamed(taken.picture) })),
+    },
   };
 }
 

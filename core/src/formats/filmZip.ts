@@ -48,6 +48,7 @@ export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
     ...[...shot.figures, ...ridersOf(shot)].flatMap(({ artwork }) =>
       artwork.kind === 'pictures' ? artwork.drawings : [],
     ),
+    ...shot.shoot.pictures.map(({ picture }) => picture),
   ]);
   return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
 }

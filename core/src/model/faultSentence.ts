@@ -25,6 +25,7 @@ const PARTS: Readonly<Record<string, readonly [one: (n: number) => string, all: 
   cues: [(n) => `cue ${n}`, 'cues'],
   letBe: [(n) => `ignored finding ${n}`, 'ignored findings'],
   ms: [(n) => `time ${n}`, 'times'],
+  actuals: [(n) => `place ${n} where a figure stood`, 'places where figures stood'],
 };
 
 const UNSAID: ReadonlySet<string> = new Set(['tracks', 'artwork', 'kept', 'move']);
@@ -32,6 +33,18 @@ const UNSAID: ReadonlySet<string> = new Set(['tracks', 'artwork', 'kept', 'move'
 /** Other keys, as the interface calls what they hold. A test asks that each key of the schema is here or in `PARTS`. */
 const NAMES: Readonly<Record<string, string>> = {
   format: 'format',
+  shoot: 'shooting',
+  takeId: 'take',
+  picture: 'picture',
+  isHidden: 'setting “hidden”',
+  isSetAside: 'setting “shot over”',
+  planned: 'planned place',
+  perspective: 'perspective',
+  upperLeft: 'upper left corner',
+  upperRight: 'upper right corner',
+  lowerRight: 'lower right corner',
+  lowerLeft: 'lower left corner',
+  widthMm: 'real width',
   version: 'version',
   name: 'name',
   film: 'film',

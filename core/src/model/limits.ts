@@ -51,6 +51,10 @@ export const PHYSICAL = {
 
 /** Takes of one shot, the current one among them. */
 export const MAX_TAKES = 20;
+/** Pictures of one shot that were taken under the camera, those shot over among them. */
+export const MAX_TAKEN = 5_000;
+/** Sides of a sheet that lies on the set to measure its perspective, millimetres. */
+export const SHEET_OF_PAPER_MM = { min: 5, max: 100_000 } as const;
 export const MAX_NOTE_LENGTH = 500;
 export const MAX_NOTES = 2_000;
 /** Letters of a cue's word, and cues of one shot. */

@@ -27,4 +27,5 @@ export const PLAIN_SHOT = {
   cues: [],
   sound: null,
   thresholds: PLAIN_THRESHOLDS,
+  shoot: { pictures: [], perspective: null },
 } as const satisfies Partial<Shot>;

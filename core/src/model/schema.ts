@@ -22,6 +22,7 @@ import { moveSchema, waitingSchema } from './moveSchema';
 import { type standInNames } from './names';
 import { noteSchema } from './noteSchema';
 import { cueSchema, soundSchema } from './soundSchema';
+import { shootSchema } from './shootSchema';
 import { takeSchema } from './takeSchema';
 import { thresholdsSchema } from './thresholdsSchema';
 import { SHOT_FORMAT, SHOT_VERSION } from './version';
@@ -71,6 +72,7 @@ const unchecked = z.object({
   cues: z.array(cueSchema).max(MAX_CUES),
   sound: soundSchema.nullable(),
   thresholds: thresholdsSchema,
+  shoot: shootSchema,
 });
 
 /** The only definition of a shot. Beyond the shape of the data it asks that its parts fit together. */
@@ -126,6 +128,15 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
   const allNotes = [...shot.notes, ...shot.takes.flatMap(({ kept }) => kept?.notes ?? [])];
   if (allNotes.some(({ figureId }) => figureId !== null && !figureIds.has(figureId)))
     complain(['notes'], 'a note is about a figure that is not there');
+  const takeIds = new Set(shot.takes.map(({ id }) => id));
+  shot.shoot.pictures.forEach(({ takeId, actuals }, i) => {
+    const path = ['shoot', 'pictures', i];
+    if (!takeIds.has(takeId)) complain([...path, 'takeId'], `there is no take ${takeId}`);
+    const unknown = actuals.find(({ moveId }) => !moveIds.has(moveId));
+    if (unknown) complain([...path, 'actuals'], `there is no move ${unknown.moveId}`);
+    if (new Set(actuals.map(({ moveId }) => moveId)).size < actuals.length)
+      complain([...path, 'actuals'], 'a figure stands in one place');
+  });
   shot.cues.forEach(({ seconds }, i) => {
     if (i > 0 && seconds < shot.cues[i - 1]!.seconds)
       complain(['cues', i, 'seconds'], 'cues must follow each other in time');
@@ -181,6 +192,10 @@ export type TakenTiming = KeptTake['timings'][number];
 export type Note = Shot['notes'][number];
 export type Cue = Shot['cues'][number];
 export type Sound = NonNullable<Shot['sound']>;
+export type Shoot = Shot['shoot'];
+export type Taken = Shoot['pictures'][number];
+export type Actual = Taken['actuals'][number];
+export type Perspective = NonNullable<Shoot['perspective']>;
 export type Thresholds = Shot['thresholds'];
 export type Physics = NonNullable<Move['physics']>;
 export type StandInName = (typeof standInNames)[number];

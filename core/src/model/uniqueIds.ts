@@ -21,6 +21,7 @@ interface WithIds {
   readonly takes: readonly Part[];
   readonly notes: readonly Part[];
   readonly cues: readonly Part[];
+  readonly shoot: { readonly pictures: readonly Part[] };
 }
 
 type Path = readonly PropertyKey[];
@@ -45,6 +46,7 @@ function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[]
     at(['takes'], shot.takes),
     at(['notes'], shot.notes),
     at(['cues'], shot.cues),
+    at(['shoot', 'pictures'], shot.shoot.pictures),
     ...moves.flatMap(([path, { marks, riders, tracks }]) => [
       at([...path, 'marks'], marks),
       at([...path, 'riders'], riders),

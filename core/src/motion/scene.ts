@@ -1,4 +1,5 @@
-import { compose, IDENTITY, rotationAbout, type Transform } from '../arc/transform';
+import { compose, IDENTITY, rotationAbout, type Transform, translation } from '../arc/transform';
+import type { Vector } from '../arc/vector';
 import type { Picture, Shot } from '../model/schema';
 import { pictureOn } from './backdropPicture';
 import { evaluate, travelOfFigure } from './evaluate';
@@ -69,20 +70,37 @@ function partItems(part: PartOn): readonly SceneItem[] {
   }));
 }
 
+const shifted = (item: SceneItem, by: Vector): SceneItem => ({
+  ...item,
+  placement: compose(item.placement, translation(by)),
+});
+
+/** By how much the figure of each move stands off its plan, field units; none without it. */
+export type Shifts = ReadonlyMap<string, Vector>;
+
 /**
  * What is seen on a frame of a shot, those at the back first, without any aid: the backdrop, and all figures that are not
  * hidden, as they are exposed.
  * @param frame within the shot
  * @param withBackdrop whether the picture under everything is among it
  */
-export function sceneOn(shot: Shot, frame: number, withBackdrop = true): readonly SceneItem[] {
+export function sceneOn(
+  shot: Shot,
+  frame: number,
+  withBackdrop = true,
+  shifts?: Shifts,
+): readonly SceneItem[] {
   const evaluation = evaluate(shot);
   const backdrop = withBackdrop ? backdropItem(shot, frame) : null;
   const figures = shot.figures
     .filter(({ hidden }) => !hidden)
     .flatMap((figure): readonly SceneItem[] => {
       const travel = travelOfFigure(evaluation, figure.id);
-      if (travel) return partsOn(travel, travel.shown[frame - 1]! - 1).flatMap(partItems);
+      if (travel) {
+        const items = partsOn(travel, travel.shown[frame - 1]! - 1).flatMap(partItems);
+        const by = shifts?.get(travel.move.id);
+        return by ? items.map((item) => shifted(item, by)) : items;
+      }
       const waiting = shot.waiting.find(({ figureId }) => figureId === figure.id);
       const stands = waiting && waitingFigure(shot, waiting);
       return stands ? [lookItem(stands)] : [];

@@ -21,6 +21,8 @@ const keyIds = fc.uniqueArray(
   fc.integer({ min: 1, max: 4 }).map((n) => `k${n}`),
   { minLength: 1, maxLength: 3 },
 );
+const takenId = fc.constantFrom('taken1', 'taken1', 'taken2', 'taken3', 'taken9');
+const shift = fc.integer({ min: -400, max: 400 });
 const degrees = fc.double({ min: -40_000, max: 40_000, noNaN: true });
 const chart: fc.Arbitrary<Chart> = fc.oneof(
   fc.constant<Chart>({ kind: 'even' }),
@@ -161,6 +163,34 @@ export const anyTimingEdit: fc.Arbitrary<Edit> = fc.oneof(
     reach: fc.constantFrom('here', 'after', 'all'),
   }),
   edit('setOffsetIn', { moveId, offsetIn: fc.constantFrom('field', 'riding') }),
+  edit('takePicture', {
+    picture: fc.constant({
+      sha256: 'c'.repeat(64),
+      type: 'image/jpeg' as const,
+      name: 'taken',
+      width: 1920,
+      height: 1080,
+    }),
+  }),
+  edit('setActual', { takenId, moveId, x: shift, y: shift }),
+  edit('setActualStep', { takenId, moveId, along: shift }),
+  edit('standsAsPlanned', { takenId, moveId }),
+  edit('hideTaken', { takenId, isHidden: fc.boolean() }),
+  edit('holdTaken', { takenId, frames: fc.integer({ min: -1, max: 6 }) }),
+  edit('skipPlacement', {}),
+  edit('repeatPlacement', {}),
+  edit('insertPlacement', {}),
+  edit('shootOverFrom', { frame }),
+  edit('bringTakenBack', { takenId }),
+  edit('replan', {
+    takenId,
+    moveId,
+    way: fc.oneof(
+      fc.record({ by: fc.constantFrom('at-once', 'spread', 'shift') }),
+      fc.record({ by: fc.constant('within'), pictures: fc.integer({ min: -1, max: 8 }) }),
+    ),
+  }),
+  edit('arcThroughActual', { takenId, moveId }),
   edit('setDrawing', { moveId, frame, drawing: fc.constantFrom(null, 1, 2, 9) }),
   edit('setTurning', { moveId, cornerFrames: fc.constantFrom(0, 3, 12), mirrored: fc.boolean() }),
   edit('backOnPlan', { moveId, frames: fc.constantFrom(undefined, [2, 3, 9]) }),
