@@ -5,7 +5,14 @@ export { COPIES, type Copy } from './formats/copies';
 export { type NamedPace, writeFilmPaceCsv } from './formats/filmPaceCsv';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type ExportContext, type Exporter, EXPORTERS } from './formats/exporters';
-export { type Film, picturesOf, readFilmZip, soundsOf, writeFilmZip } from './formats/filmZip';
+export {
+  drawnPicturesOf,
+  type Film,
+  picturesOf,
+  readFilmZip,
+  soundsOf,
+  writeFilmZip,
+} from './formats/filmZip';
 export { decodedText } from './formats/decodedText';
 export { importShot } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';

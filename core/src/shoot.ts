@@ -2,7 +2,7 @@
 export { cornersFault, type FourSpots } from './arc/homography';
 export { AS_PLANNED } from './edits/shootEdits';
 export { placedByHand, seededShare, type StageStands } from './shoot/cardboardStage';
-export { type Deviation, deviationOf, deviationsOf } from './shoot/deviation';
+export { type Deviation, deviationOf, deviationsOf, plannedOn } from './shoot/deviation';
 export { nextPlacement, type NextOfFigure, type NextPlacement } from './shoot/nextPlacement';
 export {
   latestPicture,
@@ -12,5 +12,5 @@ export {
   standingPictures,
 } from './shoot/placements';
 export type { ReplanWay } from './shoot/replan';
-export { type Corners, cornersOf, type SetReading, setReading, tableOf } from './shoot/setReading';
+export { type Corners, cornersOf, residualOf, type SetReading, setReading } from './shoot/setReading';
 export { spokenIncrement } from './shoot/spokenIncrement';

@@ -2,13 +2,14 @@ import { benchWords as words } from '../words/bench';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Gesture, GestureDetector } from 'react-native-gesture-handler';
-import { Field, FieldStrip } from '../features/field/Field';
+import { FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
 import { useKeyboardRoom } from '../ui/keyboardRoom';
 import { useLayout } from '../ui/layout';
 import { isLargeText } from '../ui/textScale';
 import { NumberPad } from '../ui/NumberPad';
 import { PadHost } from '../ui/padEntry';
+import { BenchField } from './BenchField';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 import { useThrottledShotValue } from '../store/throttled/hooks';
@@ -60,7 +61,7 @@ export function PhoneBench({ onExport }: { readonly onExport: () => void }) {
       <View className={`min-h-0 flex-1 ${isSide ? 'flex-row' : ''}`}>
         <View className={isSide ? 'min-w-0 flex-1' : ''}>
           <View className={isSide ? 'min-h-0 flex-1' : ''} style={isSide ? undefined : { height }}>
-            <Field isStrip={isRaised} />
+            <BenchField isStrip={isRaised} />
           </View>
           {!isRaised && <FieldStrip />}
           {!isTyping && <Transport layout={layout} isRailOnly={isRaised} />}

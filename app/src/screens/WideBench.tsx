@@ -1,7 +1,7 @@
 import { benchWords as words } from '../words/bench';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Field, FieldStrip } from '../features/field/Field';
+import { FieldStrip } from '../features/field/Field';
 import { Transport } from '../features/transport/Transport';
 import { throttledStoreOf } from '../store/throttled/throttledStore';
 import { useAppStore, useSession } from '../store/hooks';
@@ -14,6 +14,7 @@ import { useLayout } from '../ui/layout';
 import { Pane } from '../ui/Pane';
 import { Divider, useDivider } from './Divider';
 import { keysUnderRuler } from './keysUnderRuler';
+import { BenchField } from './BenchField';
 import { StepBar } from './StepBar';
 import { PanelArea } from './PanelArea';
 import { useThrottledSelector } from '../store/throttled/hooks';
@@ -90,7 +91,7 @@ export function WideBench({ onExport }: { readonly onExport: () => void }) {
         <View className="min-h-0 flex-1 flex-row">
           <View className="min-w-0 flex-1">
             <View className="min-h-0 flex-1">
-              <Field />
+              <BenchField />
             </View>
             <FieldStrip />
           </View>

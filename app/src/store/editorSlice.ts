@@ -31,6 +31,7 @@ const initialState: EditorState = {
   centre: null,
   sketch: null,
   strokeMeans: null,
+  tappedCorners: [],
   placed: [],
   measured: null,
   selectedMarkIds: [],
@@ -70,6 +71,7 @@ const editor = createSlice({
         actsFor,
         strokeMeans: null,
         sketch: null,
+        tappedCorners: [],
         placed: [],
         measured: null,
       }),
@@ -151,6 +153,10 @@ const editor = createSlice({
     sketched: (state, { payload }: PayloadAction<Sketch | null>): EditorState => ({
       ...(state as EditorState),
       sketch: payload,
+    }),
+    cornersTapped: (state, { payload }: PayloadAction<readonly Vector[]>): EditorState => ({
+      ...(state as EditorState),
+      tappedCorners: payload,
     }),
     pointsPlaced: (state, { payload }: PayloadAction<readonly PointShape[]>): EditorState => ({
       ...(state as EditorState),
@@ -258,6 +264,7 @@ const editor = createSlice({
 });
 
 export const {
+  cornersTapped,
   transformCentreChosen,
   arcActivated,
   centreChosen,

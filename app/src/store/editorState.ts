@@ -17,7 +17,8 @@ import type { StrokeUse } from '@humble/core/views';
  * choose a centre to turn about, lay a line over something of known length, move the backdrop, put the
  * figure in place, or record a gesture of the hand.
  */
-export type Tool = 'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose' | 'act';
+export type Tool =
+  'shape' | 'stroke' | 'points' | 'centre' | 'calibrate' | 'backdrop' | 'pose' | 'act' | 'corners';
 
 /** Whom a gesture is for: the figure that is worked on, or a further one. */
 export type ActsFor = 'this' | 'further';
@@ -82,6 +83,8 @@ export interface EditorState {
   readonly sketch: Sketch | null;
   /** What the next stroke is meant for, when the user said so beforehand. */
   readonly strokeMeans: 'anew' | 'fresh' | null;
+  /** Corners of a sheet on the set that were tapped so far, of four. */
+  readonly tappedCorners: readonly Vector[];
   /** Points placed so far; handles that were steered are theirs, the others follow the neighbours. */
   readonly placed: readonly PointShape[];
   readonly measured: { readonly from: Vector; readonly to: Vector } | null;

@@ -1,8 +1,9 @@
-import type { Shot } from '@humble/core';
+import type { EditArguments, Shot } from '@humble/core';
 import type { ShotFinding } from '@humble/core/checks';
 import type { TakesAlign } from '@humble/core/views';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { documentClosed, documentOpened } from './sessionSlice';
+import { edited } from './shotSlice';
 
 export interface Compared {
   readonly takeId: string;
@@ -22,9 +23,16 @@ export interface ReviewState {
   readonly checked: Checked | null;
   /** The finding that is pointed at in all views; null for none. */
   readonly shownFinding: ShotFinding | null;
+  /** A replanning that is looked at before it is taken; null for none. */
+  readonly proposedReplan: EditArguments<'replan'> | null;
 }
 
-const initialState: ReviewState = { compared: null, checked: null, shownFinding: null };
+const initialState: ReviewState = {
+  compared: null,
+  checked: null,
+  shownFinding: null,
+  proposedReplan: null,
+};
 
 const review = createSlice({
   name: 'review',
@@ -33,6 +41,10 @@ const review = createSlice({
     takeCompared: (state, { payload }: PayloadAction<Compared | null>): ReviewState => ({
       ...(state as ReviewState),
       compared: payload,
+    }),
+    replanProposed: (state, { payload }: PayloadAction<ReviewState['proposedReplan']>): ReviewState => ({
+      ...(state as ReviewState),
+      proposedReplan: payload,
     }),
     findingsFound: (state, { payload }: PayloadAction<Checked>): ReviewState => ({
       ...(state as ReviewState),
@@ -44,8 +56,14 @@ const review = createSlice({
     }),
   },
   extraReducers: (build) =>
-    build.addCase(documentOpened, () => initialState).addCase(documentClosed, () => initialState),
+    build
+      // Whatever else is changed, what was looked at is no longer what would come of it.
+      .addCase(edited, (state) =>
+        state.proposedReplan ? { ...(state as ReviewState), proposedReplan: null } : (state as ReviewState),
+      )
+      .addCase(documentOpened, () => initialState)
+      .addCase(documentClosed, () => initialState),
 });
 
-export const { takeCompared, findingsFound, findingShown } = review.actions;
+export const { replanProposed, takeCompared, findingsFound, findingShown } = review.actions;
 export const reviewReducer = review.reducer;

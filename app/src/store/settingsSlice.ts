@@ -65,10 +65,31 @@ export interface Settings {
   readonly firstFrame: FirstFrameNumber;
   /** The line of the figure's keys that is open; null for none. */
   readonly keyLine: KeyLine | null;
+  readonly camera: CameraName;
+  /** Of the cameras of that kind; the first one without it. */
+  readonly cameraDevice: string | null;
+  /** The width of its pictures that is asked for, pixels. */
+  readonly cameraWidth: number;
+  /** How strongly the last picture lies over the live one, 0 to 1. */
+  readonly onion: number;
+  readonly shootGuides: ShootGuides;
+  readonly speaksIncrement: boolean;
+  readonly clicksOnTake: boolean;
+  /** The theme while something is shot: a studio is dark. */
+  readonly shootTheme: Settings['theme'];
   readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;
 }
+
+const CAMERA_NAMES = ['stage', 'webcam', 'folder'] as const;
+
+export type CameraName = (typeof CAMERA_NAMES)[number];
+
+/** What is drawn over the live picture: arc and cross-hair, the cross-hair alone, or nothing. */
+const SHOOT_GUIDES = ['all', 'cross', 'none'] as const;
+
+export type ShootGuides = (typeof SHOOT_GUIDES)[number];
 
 export interface NewShotNumbers {
   readonly rate: number;
@@ -159,6 +180,14 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   lastFilm: (value) => typeof value === 'string' && value.length <= MAX_NAME_LENGTH,
   firstFrame: whole(0, 1),
   keyLine: (value) => value === null || oneOf(...KEY_LINES)(value),
+  camera: oneOf(...CAMERA_NAMES),
+  cameraDevice: (value) => value === null || typeof value === 'string',
+  cameraWidth: whole(160, 8_000),
+  onion: between(0, 1),
+  shootGuides: oneOf(...SHOOT_GUIDES),
+  speaksIncrement: flag,
+  clicksOnTake: flag,
+  shootTheme: oneOf('paper', 'lampout'),
   groupInFront: recordOf((value) => typeof value === 'string'),
   groupsOpen: recordOf(flag),
 };
@@ -197,6 +226,14 @@ const freshSettings = (): Settings => ({
   lastFilm: '',
   firstFrame: 1,
   keyLine: null,
+  camera: 'stage',
+  cameraDevice: null,
+  cameraWidth: 1920,
+  onion: 0,
+  shootGuides: 'all',
+  speaksIncrement: false,
+  clicksOnTake: true,
+  shootTheme: 'lampout',
   groupInFront: {},
   groupsOpen: {},
 });
@@ -239,6 +276,10 @@ const settings = createSlice({
     }),
   },
 });
+
+/** The theme of a step: what is shot is shot in the dark, unless somebody turned the lamp on. */
+export const themeIn = ({ theme, shootTheme }: Settings, step: WorkStep): Settings['theme'] =>
+  step === 'shoot' ? shootTheme : theme;
 
 export const { groupBroughtForward, groupFolded, settingsChanged } = settings.actions;
 export const settingsReducer = settings.reducer;

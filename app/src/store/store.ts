@@ -17,7 +17,7 @@ import { editorReducer } from './editorSlice';
 import { countFramesFrom } from './frameNumbers';
 import { reviewReducer } from './reviewSlice';
 import { sessionReducer } from './sessionSlice';
-import { settingsReducer, storeSettings } from './settingsSlice';
+import { settingsReducer, storeSettings, themeIn } from './settingsSlice';
 import { shotHistory } from './shotSlice';
 
 const reducers = {
@@ -49,14 +49,20 @@ export const listen =
 function keepSettings(startListening: TypedStartListening<RootState, AppDispatch>): void {
   startListening({
     predicate: (_, now, before) => now.settings !== before.settings,
-    effect: (_, { getState, getOriginalState }) => {
+    effect: (_, { getState }) => {
       const { settings } = getState();
-      if (settings.theme !== getOriginalState().settings.theme) applyTheme(settings.theme);
       countFramesFrom(settings.firstFrame);
       storeSettings(settings);
     },
   });
+  startListening({
+    predicate: (_, now, before) => shownTheme(now) !== shownTheme(before),
+    effect: (_, { getState }) => applyTheme(shownTheme(getState())),
+  });
 }
+
+const shownTheme = ({ settings, session }: RootState) =>
+  themeIn(settings, session.document ? session.step : 'arc');
 
 export function createAppStore({ reducers: further = {}, middleware = [] }: StoreExtension = {}) {
   const listeners = createListenerMiddleware<RootState, AppDispatch>();

@@ -65,4 +65,22 @@ export const groupWords = {
     charts: { label: 'Charts', help: 'The pace over the shot, and how many increments have which size.' },
     sound: { label: 'Sound', help: 'A sound to time the shot to, its beats, and cues by frame.' },
   },
+  shoot: {
+    next: {
+      label: 'Next',
+      help: 'What to move, and how far, for the next picture. Take it here.',
+    },
+    stands: {
+      label: 'Plan and actual',
+      help: 'Where the figure really stood, how far that is from the plan, and how to go on from there.',
+    },
+    pictures: {
+      label: 'Pictures',
+      help: 'What you have taken: hide a picture, hold it longer, or shoot over from it.',
+    },
+    camera: {
+      label: 'Camera',
+      help: 'Which camera, the last picture over the live one, and the perspective of the set.',
+    },
+  },
 } as const;

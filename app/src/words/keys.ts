@@ -15,9 +15,9 @@ export const KEYS = {
       { shown: 'Ctrl Shift Z', does: 'Redo', bindings: { redo: '$mod+Shift+z', redoToo: '$mod+y' } },
       { shown: 'Esc', does: 'Deselect', bindings: {} },
       {
-        shown: 'Alt 1 … 4',
-        does: 'Arc, Figure, Timing, Sheet',
-        bindings: { goToStep: 'Alt+(Digit[1-4])' },
+        shown: 'Alt 1 … 5',
+        does: 'Arc, Figure, Timing, Sheet, Shoot',
+        bindings: { goToStep: 'Alt+(Digit[1-5])' },
       },
       { shown: '?', does: 'Help for the step you are in', bindings: { help: '?', helpToo: 'Shift+?' } },
       { shown: 'Right click', does: 'See what you can do there (on a phone: press and hold)', bindings: {} },
@@ -62,6 +62,24 @@ export const KEYS = {
         bindings: { putInMiddle: 'Enter', cancel: 'Escape' },
       },
       { shown: 'Shift drag', does: 'Turning the figure: in steps of 15°', bindings: {} },
+    ],
+  },
+  shoot: {
+    where: 'Shoot',
+    lines: [
+      {
+        shown: 'Space Enter Page ↓',
+        does: 'Take the next picture',
+        bindings: {
+          take: 'Space',
+          takeToo: 'Enter',
+          takeByPedal: 'PageDown',
+          takeByVolume: '(AudioVolume.*)',
+        },
+      },
+      { shown: 'P', does: 'Play or pause', bindings: { play: 'p' } },
+      { shown: 'O', does: 'Hold to see the last picture over the live one', bindings: { flipLive: 'o' } },
+      { shown: 'S', does: 'Skip the next picture', bindings: { skip: 's' } },
     ],
   },
   keys: {

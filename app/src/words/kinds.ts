@@ -2,6 +2,7 @@ export const kindsWords = {
   arc: 'Arc',
   figure: 'Figure',
   sheet: 'Sheet',
+  shoot: 'Shoot',
   timing: 'Timing',
   turn: 'Turn',
   turnHelp: 'Turns the figure from key to key, added to how it faces. Three full turns are 1080°.',

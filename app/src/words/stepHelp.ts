@@ -56,4 +56,16 @@ export const STEP_HELP = {
     terms: ['increment', 'exposure', 'field'],
     keys: [],
   },
+  shoot: {
+    lead: 'Place and take one picture after the other. The big number says how far to move the figure for the next one.',
+    ways: [
+      'Move the figure to the cross-hair, then tap Take, or press Space, Enter or Page down.',
+      'Tap where it really stands, or drag the mark there: the next number counts from that place.',
+      'When it’s off, go back to the plan at once, over three pictures, or spread it over the rest.',
+      'Skip a picture that reads too slow, take one again, or put one in halfway.',
+      'Play what you have taken at true speed. What’s still to come is played from the plan.',
+    ],
+    terms: ['increment', 'exposure', 'ghost'],
+    keys: ['shoot'],
+  },
 } as const satisfies Readonly<Record<string, StepHelp>>;

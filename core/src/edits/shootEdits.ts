@@ -232,7 +232,7 @@ export const shootEdits = {
   },
 
   /** Leaves the next placement out: its way is added to that of the one after it. @throws ShotError `out-of-range` */
-  skipPlacement: (shot: Shot): Shot => {
+  skipPlacement: (shot: Shot, _: object): Shot => {
     const [next, after] = placementsLeft(shot);
     if (!next || !after) throw outOfRange('There is no picture after the next one: it cannot be skipped.');
     if (next.frame === 1)
@@ -241,13 +241,13 @@ export const shootEdits = {
   },
 
   /** The last picture is to be taken once more where everything stands; what is planned comes later. @throws ShotError */
-  repeatPlacement: (shot: Shot): Shot => {
+  repeatPlacement: (shot: Shot, _: object): Shot => {
     const { last, next } = latest(shot);
     return withFramesBefore(shot, { frame: next, since: last.frame, share: 0 }, last.framesHeld);
   },
 
   /** A further placement half-way to the next one. @throws ShotError `out-of-range` when there is none */
-  insertPlacement: (shot: Shot): Shot => {
+  insertPlacement: (shot: Shot, _: object): Shot => {
     const { last, next } = latest(shot);
     if (placementsLeft(shot).length === 0)
       throw outOfRange('After the last picture there is nothing to go half-way to.');

@@ -41,17 +41,24 @@ const SOUND_ENDINGS: Readonly<Record<Sound['type'], string>> = { 'audio/wav': 'w
 const ridersOf = ({ moves, waiting }: Shot): readonly Rider[] =>
   [...moves, ...waiting.flatMap(({ move }) => move ?? [])].flatMap(({ riders }) => riders);
 
-/** All pictures that some shots use, each once. */
-export function picturesOf(shots: readonly Shot[]): readonly Picture[] {
-  const all = shots.flatMap((shot) => [
+const each = (pictures: readonly Picture[]): readonly Picture[] => [
+  ...new Map(pictures.map((picture) => [picture.sha256, picture])).values(),
+];
+
+/** The pictures that a shot is drawn with, each once: those that were taken are not among them. */
+export const drawnPicturesOf = (shot: Shot): readonly Picture[] =>
+  each([
     ...(shot.backdrop?.pictures ?? []),
     ...[...shot.figures, ...ridersOf(shot)].flatMap(({ artwork }) =>
       artwork.kind === 'pictures' ? artwork.drawings : [],
     ),
-    ...shot.shoot.pictures.map(({ picture }) => picture),
   ]);
-  return [...new Map(all.map((picture) => [picture.sha256, picture])).values()];
-}
+
+/** All pictures that some shots use, each once. */
+export const picturesOf = (shots: readonly Shot[]): readonly Picture[] =>
+  each(
+    shots.flatMap((shot) => [...drawnPicturesOf(shot), ...shot.shoot.pictures.map(({ picture }) => picture)]),
+  );
 
 export const soundsOf = (shots: readonly Shot[]): readonly Sound[] => [
   ...new Map(shots.flatMap(({ sound }) => (sound ? [[sound.sha256, sound] as const] : []))).values(),

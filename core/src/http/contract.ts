@@ -193,6 +193,12 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: 'bytes',
   },
+  readSmallPicture: {
+    ...ROUTES.readSmallPicture,
+    params: z.object({ sha256 }),
+    status: 200,
+    answer: 'bytes',
+  },
   keepSound: {
     ...ROUTES.keepSound,
     body: 'bytes',

@@ -22,6 +22,7 @@ export const ROUTES = {
   removeEasing: { method: 'DELETE', path: '/easings/:id' },
   keepPicture: { method: 'POST', path: '/pictures' },
   readPicture: { method: 'GET', path: '/pictures/:sha256' },
+  readSmallPicture: { method: 'GET', path: '/pictures/:sha256/small' },
   keepSound: { method: 'POST', path: '/sounds' },
   readSound: { method: 'GET', path: '/sounds/:sha256' },
 } as const;

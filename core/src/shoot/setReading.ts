@@ -1,6 +1,6 @@
 import { type ArcMeasure, measureArc, pointAtDistance } from '../arc/arcMeasure';
 import { applyHomography, type FourSpots, type Homography, homographyOf, stretchAt } from '../arc/homography';
-import type { Vector } from '../arc/vector';
+import { distance, type Vector } from '../arc/vector';
 import type { Arc, Perspective, Shot } from '../model/schema';
 import { readingUnits } from '../spacing/increments';
 
@@ -42,6 +42,15 @@ export function tableOf(perspective: Perspective): Homography {
   const table = homographyOf(cornersOf(perspective), onTable(perspective));
   tables.set(perspective, table);
   return table;
+}
+
+/** How far the corners of a sheet are from where they should be on the table, millimetres: the largest of the four. */
+export function residualOf(perspective: Perspective): number {
+  const table = tableOf(perspective);
+  const corners = onTable(perspective);
+  return Math.max(
+    ...cornersOf(perspective).map((corner, i) => distance(applyHomography(table, corner), corners[i]!)),
+  );
 }
 
 /** Nodes and weights of Gauss and Legendre's rule of five points on 0 to 1. */

@@ -143,7 +143,7 @@ test('catching up over more pictures than are left ends at the end', () => {
 });
 
 test('a skipped placement merges two increments, and the shot is a frame shorter', () => {
-  const next = edits.skipPlacement(take(planned(), 5));
+  const next = edits.skipPlacement(take(planned(), 5), {});
   expect(next.lengthFrames).toBe(11);
   expect(placesOf(next)).toEqual([0, 2, 8, 18, 30, 54, 66, 76, 84, 90, 92]);
   expect(nextPlacement(next)).toMatchObject({
@@ -151,15 +151,15 @@ test('a skipped placement merges two increments, and the shot is a frame shorter
     left: 6,
     figures: [{ along: expect.closeTo(24, 9) }],
   });
-  expect(() => edits.skipPlacement(planned())).toThrow('first picture');
+  expect(() => edits.skipPlacement(planned(), {})).toThrow('first picture');
 });
 
 test('a picture taken twice stands for two frames; one put in goes half-way', () => {
   const five = take(planned(), 5);
-  const twice = edits.repeatPlacement(five);
+  const twice = edits.repeatPlacement(five, {});
   expect(placesOf(twice)).toEqual([0, 2, 8, 18, 30, 30, 42, 54, 66, 76, 84, 90, 92]);
   expect(nextPlacement(twice)!.figures[0]!.along).toBeCloseTo(0, 9);
-  const more = edits.insertPlacement(five);
+  const more = edits.insertPlacement(five, {});
   expect(placesOf(more).slice(4, 7)).toEqual([30, 36, 42]);
   expect(nextPlacement(more)).toMatchObject({
     frame: 6,

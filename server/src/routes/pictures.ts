@@ -21,5 +21,8 @@ export function pictureRoutes(service: PictureService): Router {
   serve(router, 'readPicture', async ({ params, response }) => {
     sendKept(response, await service.read(params.sha256));
   });
+  serve(router, 'readSmallPicture', async ({ params, response }) => {
+    sendKept(response, await service.readSmall(params.sha256));
+  });
   return router;
 }

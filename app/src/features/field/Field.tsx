@@ -23,6 +23,7 @@ import { PointerPlace, ReadOut } from './ReadOut';
 import { usePointerScene } from './pointerScene';
 import { createFieldSurface } from './fieldSurface';
 import { FIELD_VIEW } from './fieldView';
+import type { FieldLayers } from '../../render/fieldLayer';
 import { useViewPointer } from '../../playback/useViewPointer';
 import { useLatest } from '../../ui/useLatest';
 import { useWheel } from '../../ui/useWheel';
@@ -52,6 +53,9 @@ const CURSORS: Record<Target['kind'], string> = {
   mark: 'cursor-move',
   tick: 'cursor-move',
   'by-hand': 'cursor-move',
+  stand: 'cursor-crosshair',
+  'stage-figure': 'cursor-move',
+  corner: 'cursor-move',
   figure: 'cursor-move',
   knob: 'cursor-move',
   acting: 'cursor-crosshair',
@@ -62,11 +66,13 @@ const CURSORS: Record<Target['kind'], string> = {
 };
 
 interface FieldProps {
+  /** What the step lays under its arcs, and over all of it. */
+  readonly layers?: FieldLayers;
   /** It is a strip over a raised panel, and shows what is worked on. */
   readonly isStrip?: boolean;
 }
 
-export function Field({ isStrip = false }: FieldProps) {
+export function Field({ isStrip = false, layers }: FieldProps) {
   const size = useThrottledShotValue((shot) => shot.field);
   const isEmpty = useThrottledSelector(
     (state) => selectActiveArc(state) === null && state.editor.tool === 'shape',
@@ -98,7 +104,9 @@ export function Field({ isStrip = false }: FieldProps) {
     <View ref={box} onLayout={measured} className="flex-1 overflow-hidden bg-desk" testID="field">
       <GestureDetector gesture={gesture} touchAction="none">
         <Ground>
-          {view.width > 0 && <FieldDrawing size={view} projection={projection} grips={grips} />}
+          {view.width > 0 && (
+            <FieldDrawing size={view} projection={projection} grips={grips} layers={layers} />
+          )}
         </Ground>
       </GestureDetector>
       {isEmpty && <EmptyField />}

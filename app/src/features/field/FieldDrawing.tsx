@@ -4,6 +4,7 @@ import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { PixelContext } from '../../render/pixel';
 import { LiveViewContext } from '../../render/createLiveShapes';
 import { useLiveDrawing } from '../../playback/liveShapes';
+import type { FieldLayers } from '../../render/fieldLayer';
 import { redrawSoon } from '../../render/frameScheduler';
 import { ActingOutline } from './overlays/ActingOutline';
 import { HandPath } from './layers/HandPath';
@@ -23,6 +24,8 @@ import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribePointerScene } from './pointerScene';
+import { useShownInField } from '../../playback/shownInField';
+import { useSettings } from '../../store/hooks';
 import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
 
 const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((part) => part.ReviewLayer));
@@ -32,9 +35,15 @@ const STANDS_BACK = 0.35;
 
 interface FieldDrawingProps extends Omit<LayerProps, 'children'> {
   readonly grips: GripsOf;
+  readonly layers?: FieldLayers;
 }
 
-export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips }: FieldDrawingProps) {
+export const FieldDrawing = memo(function FieldDrawing({
+  size,
+  projection,
+  grips,
+  layers,
+}: FieldDrawingProps) {
   useLiveDrawing();
   useEffect(() => subscribePointerScene(redrawSoon), []);
   // While a stroke waits to be kept, what is there already stands back.
@@ -44,6 +53,10 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
   const isReviewed = useThrottledSelector(
     ({ review }) => review.compared !== null || review.shownFinding !== null,
   );
+  const shown = useShownInField();
+  const { Under, Over } = layers ?? {};
+  // Over a picture of the set stands what helps to place it, and no figure of the plan.
+  const hasGuides = useSettings().shootGuides === 'all' || shown === 'plan';
   return (
     <PixelContext value={1 / projection.scale}>
       <LiveViewContext value={FIELD_VIEW}>
@@ -52,32 +65,38 @@ export const FieldDrawing = memo(function FieldDrawing({ size, projection, grips
           <BackdropPicture />
           <Grid />
         </Layer>
-        <LiveViewContext value={GHOSTS_VIEW}>
-          <Layer size={size} projection={projection}>
-            <GhostsLayer group="others" />
-            <FrameNumbersLayer group="others" />
-            <G opacity={standsBack ? STANDS_BACK : 1}>
-              <Guides group="others" />
-            </G>
-          </Layer>
-          <Layer size={size} projection={projection}>
-            <GhostsLayer group="active" />
-            <FrameNumbersLayer group="active" />
-          </Layer>
-        </LiveViewContext>
+        {Under && <Under size={size} projection={projection} />}
+        {hasGuides && (
+          <LiveViewContext value={GHOSTS_VIEW}>
+            <Layer size={size} projection={projection}>
+              <GhostsLayer group="others" />
+              <FrameNumbersLayer group="others" />
+              <G opacity={standsBack ? STANDS_BACK : 1}>
+                <Guides group="others" />
+              </G>
+            </Layer>
+            <Layer size={size} projection={projection}>
+              <GhostsLayer group="active" />
+              <FrameNumbersLayer group="active" />
+            </Layer>
+          </LiveViewContext>
+        )}
         <Layer size={size} projection={projection}>
-          <G opacity={standsBack ? STANDS_BACK : 1}>
-            <HandPath />
-            <Guides group="active" />
-            <Marks />
-            <OffsetLinks />
-            <FiguresAtPlayhead />
-            <ActivePart />
-            <SlipTrack />
-          </G>
+          {hasGuides && (
+            <G opacity={standsBack ? STANDS_BACK : 1}>
+              <HandPath />
+              <Guides group="active" />
+              <Marks />
+              <OffsetLinks />
+              {shown === 'plan' && <FiguresAtPlayhead />}
+              <ActivePart />
+              <SlipTrack />
+            </G>
+          )}
           <ActingOutline />
           <Points />
           <EditOverlay grips={grips} />
+          {Over && <Over />}
         </Layer>
         {isReviewed && <ReviewLayer size={size} projection={projection} />}
       </LiveViewContext>

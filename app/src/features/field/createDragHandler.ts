@@ -10,10 +10,12 @@ import { riderDrag } from './drags/riderDrag';
 import { knobDrag } from './drags/knobDrag';
 import { poseDrag, tapPutsFigure } from './drags/poseDrag';
 import { byHandDrag, figureAlongDrag, markDrag, stretchDrag, tickDrag } from './drags/timingDrags';
+import { cornerDrag, cornerTap, stageDrag, standDrag } from './drags/shootDrags';
 import { handleDrag, pointDrag, shapeHandleDrag } from './drags/pointDrags';
 
 function groundDrag(context: FieldContext, start: Pointer): DragHandler {
   const { state } = context.snapshot();
+  if (state.tool === 'corners') return { tap: ({ point }) => cornerTap(context, point) };
   if (state.edits === 'arcs' && (start.isShift || state.isSelectingSeveral))
     return marqueeDrag(context, start);
   const puts = tapPutsFigure(context);
@@ -50,6 +52,12 @@ export function createDragHandler(context: FieldContext, target: Target, start: 
       return riderDrag(context, target.rider, start);
     case 'other-arc':
       return otherArcDrag(context, target.arcId);
+    case 'stand':
+      return standDrag(context, target.isMarked);
+    case 'stage-figure':
+      return stageDrag(target, context, start);
+    case 'corner':
+      return cornerDrag(context, target.corner);
     case 'ground':
       return groundDrag(context, start);
     case 'grip':

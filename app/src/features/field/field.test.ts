@@ -19,6 +19,7 @@ const shot: Shot = edits.drawArc(
 const arc = shot.arcs[0]!;
 const state: FieldState = {
   edits: 'arcs',
+  shoot: null,
   tool: 'shape',
   arc,
   others: [],

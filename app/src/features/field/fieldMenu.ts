@@ -59,6 +59,9 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
       return figureMenu(store, target.other.figureId);
     case 'rider':
       return partMenu(store, target.rider.riderId);
+    case 'stand':
+    case 'stage-figure':
+    case 'corner':
     case 'ground':
       return groundMenu(context, at);
   }
@@ -94,6 +97,7 @@ function groundMenu({ store, snapshot, viewChanges }: FieldContext, { point }: P
     timing: store.getState().editor.copied
       ? [{ label: words.paste, icon: ClipboardPaste, onPress: () => dispatch(pasteMarks()) }]
       : [],
+    pictures: [],
     nothing: [],
   };
   return {

@@ -16,13 +16,27 @@ import {
 } from '../../store/selectors/selection';
 import type { RootState } from '../../store/store';
 import { type SelectionBox, selectionBoxCorners, selectionBoxGrips, selectionBoxRound } from './selectionBox';
-import { currentFrame } from '../../playback/playhead';
+import { currentFrame, isPlaying } from '../../playback/playhead';
+import { standsOnStage } from '../../cameras/cardboardStage';
+import { selectShownInField, selectToldActual, selectToldPicture } from '../../store/selectors/shooting';
 import { isFigureSeen } from './layers/arcPaths';
-import type { FieldState, FigureInPlace, OtherFigure, RiderInPlace, TimingTarget } from './hitTest';
+import type {
+  FieldState,
+  FigureInPlace,
+  OtherFigure,
+  RiderInPlace,
+  ShootTargets,
+  TimingTarget,
+} from './hitTest';
 import type { GripsOf } from './overlays/SelectionFrame';
 import { selectFigureKnob } from './figureKnob';
 import { type Projection, toField } from './viewport';
-import { selectActiveArc, selectActiveMove, selectActiveWaiting } from '../../store/selectors/active';
+import {
+  selectActiveArc,
+  selectActiveMove,
+  selectActiveWaiting,
+  selectOpenShot,
+} from '../../store/selectors/active';
 
 export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const { shot } = state.shot.present;
@@ -30,6 +44,7 @@ export function fieldStateOf(state: RootState, grips: GripsOf): FieldState {
   const arc = selectActiveArc(state);
   return {
     edits: selectEdits(state),
+    shoot: selectEdits(state) === 'pictures' ? selectShootTargets(state) : null,
     tool,
     arc,
     others: shot?.arcs.filter((other) => other !== arc && !other.hidden) ?? [],
@@ -78,6 +93,30 @@ function selectRidersInPlace(state: RootState): readonly RiderInPlace[] {
         height: (height * rider.sizePercent) / 100,
       };
     });
+}
+
+const CORNERS = ['upperLeft', 'upperRight', 'lowerRight', 'lowerLeft'] as const;
+
+function selectShootTargets(state: RootState): ShootTargets {
+  const shot = selectOpenShot(state);
+  const [frame, playing] = [currentFrame(), isPlaying()];
+  const told = selectToldPicture(state, frame);
+  const actual = selectToldActual(state, frame);
+  const isLive = selectShownInField(state, { frame, isPlaying: playing }) === 'live';
+  const { perspective } = shot.shoot;
+  return {
+    figures: isLive
+      ? evaluate(shot).travels.flatMap(({ move, figure, figureHeight }) => {
+          const at = figure.hidden ? null : standsOnStage(move.id);
+          return at ? [{ moveId: move.id, at, height: figureHeight }] : [];
+        })
+      : [],
+    corners:
+      perspective && state.settings.groupInFront.shoot === 'camera'
+        ? CORNERS.map((corner) => ({ corner, at: perspective[corner] }))
+        : [],
+    told: told && { frame: told.frame, at: actual },
+  };
 }
 
 function selectWaitingName(state: RootState): string | null {

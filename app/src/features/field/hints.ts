@@ -1,4 +1,5 @@
 import { fieldWords as words } from '../../words/field';
+import { shootWords } from '../../words/shoot';
 import type { Tool } from '../../store/editorSlice';
 import type { Grip } from './selectionBox';
 import type { FieldState, Target } from './hitTest';
@@ -18,6 +19,7 @@ const TOOLS: Record<Exclude<Tool, 'shape'>, string> = {
   backdrop: words.backdropHint,
   pose: words.placeFigureHint,
   act: words.pressAndActItOutIt,
+  corners: shootWords.tapCorners,
 };
 
 function poseHint({ figure, tool, arc, isPutByTap }: FieldState): string {
@@ -50,6 +52,12 @@ function timingHint({ isSelectingSeveral }: FieldState, hovered: Target | null):
   }
 }
 
+function shootHint({ told }: NonNullable<FieldState['shoot']>, hovered: Target | null): string {
+  if (hovered?.kind === 'corner') return shootWords.cornerHint;
+  if (hovered?.kind === 'stage-figure') return shootWords.stageHint;
+  return told ? shootWords.standHint(frameNumber(told.frame)) : shootWords.takeHint;
+}
+
 export function hintFor(state: FieldState, hovered: Target | null): string {
   const { arc, edits, tool } = state;
   if (tool === 'pose') return poseHint(state);
@@ -58,6 +66,7 @@ export function hintFor(state: FieldState, hovered: Target | null): string {
     if (tool === 'points' && state.placed.length > 1) return words.finishArcHint;
     return TOOLS[tool];
   }
+  if (state.shoot) return shootHint(state.shoot, hovered);
   if (hovered?.kind === 'other-figure')
     return hovered.other.waits
       ? words.dragWaitingFigure(hovered.other.name)

@@ -44,11 +44,27 @@ export type Target =
   | { readonly kind: 'other-figure'; readonly other: OtherFigure }
   | { readonly kind: 'rider'; readonly rider: RiderInPlace }
   | { readonly kind: 'other-arc'; readonly arcId: string; readonly name: string }
+  /** Where the figure really stands on a picture: told by a tap, or dragged there. */
+  | { readonly kind: 'stand'; readonly frame: number; readonly isMarked: boolean }
+  | { readonly kind: 'stage-figure'; readonly moveId: string; readonly at: Vector }
+  | { readonly kind: 'corner'; readonly corner: CornerName }
   | { readonly kind: 'acting' }
   | { readonly kind: 'ground' };
 
+/** A corner of the sheet that lies on the set. */
+export type CornerName = 'upperLeft' | 'upperRight' | 'lowerRight' | 'lowerLeft';
+
+/** What can be hit while something is shot. */
+export interface ShootTargets {
+  readonly figures: readonly { readonly moveId: string; readonly at: Vector; readonly height: number }[];
+  readonly corners: readonly { readonly corner: CornerName; readonly at: Vector }[];
+  /** The frame of the picture that is told of, and where it was said to stand; null where nothing was taken. */
+  readonly told: { readonly frame: number; readonly at: Vector | null } | null;
+}
+
 export interface FieldState {
   readonly edits: Edits;
+  readonly shoot: ShootTargets | null;
   readonly tool: Tool;
   readonly arc: Arc | null;
   readonly others: readonly Arc[];
@@ -189,6 +205,20 @@ function arcAt({ arc, others }: FieldState, pointer: Vector, reach: number): Tar
   return best;
 }
 
+function shootTargetsAt({ figures, corners, told }: ShootTargets, pointer: Vector, reach: number): Target[] {
+  const near = <At extends { readonly at: Vector }>(things: readonly At[], within: (thing: At) => number) =>
+    things.find((thing) => distance(thing.at, pointer) <= within(thing));
+  const corner = near(corners, () => reach);
+  const isMarked = told?.at != null && distance(told.at, pointer) <= reach;
+  const figure = near(figures, ({ height }) => Math.max(reach, height * BODY_SHARE));
+  return [
+    ...(isMarked ? [{ kind: 'stand', frame: told.frame, isMarked } as const] : []),
+    ...(corner ? [{ kind: 'corner', corner: corner.corner } as const] : []),
+    ...(figure ? [{ kind: 'stage-figure', moveId: figure.moveId, at: figure.at } as const] : []),
+    told ? { kind: 'stand', frame: told.frame, isMarked: false } : { kind: 'ground' },
+  ];
+}
+
 /**
  * All that lies under a place of the field, the first to be taken first: points and handles in order of
  * their distance, then arcs, then the ground. While something is being made, everything is paper.
@@ -206,6 +236,8 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
     }
     case 'centre':
       return [{ kind: 'centre' }];
+    case 'corners':
+      return [{ kind: 'ground' }];
     case 'calibrate':
       return [{ kind: 'ruler' }];
     case 'act':
@@ -220,6 +252,7 @@ export function targetsAt(state: FieldState, pointer: Vector, reach: number): re
       return [...grips.map(([, target]) => target), { kind: 'backdrop' }];
     }
     case 'shape': {
+      if (state.shoot) return shootTargetsAt(state.shoot, pointer, reach);
       const otherFigure = otherFigureAt(state, pointer, reach);
       if (!arc && state.others.length === 0)
         return [

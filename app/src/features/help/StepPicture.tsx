@@ -80,6 +80,22 @@ const pictures: Readonly<Record<WorkStep, () => React.JSX.Element>> = {
       <Path d="M12 40V82m-6 0h12M308 40V82m-6 0h12" stroke={colour.ink} strokeWidth={3} />
     </>
   ),
+  shoot: () => (
+    <>
+      <Path d={ARC} stroke={colour.indigo} strokeWidth={2} fill="none" />
+      <Path
+        d="M12 78C40 48 66 33 92 30"
+        stroke={colour.persimmon}
+        strokeWidth={2}
+        strokeDasharray="5 4"
+        fill="none"
+      />
+      <Path d="M84 30h36M102 12v36" stroke={colour.persimmon} strokeWidth={2} />
+      <Circle cx={102} cy={30} r={9} stroke={colour.persimmon} strokeWidth={2} fill="none" />
+      <Rect x={216} y={58} width={92} height={30} rx={6} fill={colour.brass} />
+      <Circle cx={262} cy={73} r={8} fill="none" stroke={colour.onbrass} strokeWidth={2.5} />
+    </>
+  ),
   sheet: () => (
     <>
       {[0, 1, 2, 3].map((row) => (

@@ -25,7 +25,7 @@ import {
   type Rendering,
   type StillKind,
 } from '../../workers/preview';
-import { bitmapsOf } from './images';
+import { bitmapsOf } from '../../persistence/bitmaps';
 import { labelOf, type Look } from './look';
 import { rangeOf } from './RangeCard';
 import { soundOf } from './soundOf';
@@ -84,7 +84,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
     setMade(null);
     setMaking({ rendering: null, done: 0 });
     try {
-      const images = await bitmapsOf(shot, width / shot.field.width);
+      const images = await bitmapsOf((await fileFormats()).drawnPicturesOf(shot), width / shot.field.width);
       const { ground, withBackdrop, hasCount, shutterDeg } = look;
       const labels = hasCount || kind === 'contact' ? labelsOf(shot, from, until, hasCount) : [];
       const job = {

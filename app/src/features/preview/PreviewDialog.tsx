@@ -28,7 +28,8 @@ import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { previewWords as words } from '../../words/preview';
 import { transportWords } from '../../words/transport';
-import { type Bitmaps, bitmapsOf } from './images';
+import { fileFormats } from '../../commands/fileFormats';
+import { type Bitmaps, bitmapsOf } from '../../persistence/bitmaps';
 import { FRESH_LOOK, labelOf, type Look } from './look';
 import { SavePanel } from './SavePanel';
 import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
@@ -123,7 +124,9 @@ function Stage({ look, width, height }: StageProps) {
   const scale = pixels.width / shot.field.width;
   useEffect(() => {
     let isWanted = true;
-    void bitmapsOf(shot, scale).then((found) => isWanted && setImages(found));
+    void fileFormats()
+      .then(({ drawnPicturesOf }) => bitmapsOf(drawnPicturesOf(shot), scale))
+      .then((found) => isWanted && setImages(found));
     return () => {
       isWanted = false;
     };

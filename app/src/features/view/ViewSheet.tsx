@@ -1,7 +1,7 @@
 import { viewWords as words } from '../../words/view';
 import X from 'lucide-react-native/icons/x';
 import { ScrollView, View } from 'react-native';
-import { useAppDispatch, useSettings } from '../../store/hooks';
+import { useAppDispatch, useSession, useSettings } from '../../store/hooks';
 import {
   MIN_GUIDE_STRENGTH,
   MAX_GHOSTS,
@@ -9,6 +9,7 @@ import {
   PLAYBACK_SPEEDS,
   type Settings,
   settingsChanged,
+  themeIn,
 } from '../../store/settingsSlice';
 import { useLengths } from '../../store/lengths';
 import { viewSheetSet } from '../../store/sessionSlice';
@@ -39,7 +40,8 @@ const FIRST_FRAMES = [
  */
 export function ViewSheet() {
   const settings = useSettings();
-  const { ghosts, showsGhosts, theme } = settings;
+  const { ghosts, showsGhosts } = settings;
+  const step = useSession((session) => session.step);
   const dispatch = useAppDispatch();
   const { field: length } = useLengths();
   const lengthFrames = useThrottledShotValue((shot) => shot.lengthFrames);
@@ -137,9 +139,9 @@ export function ViewSheet() {
         <Heading>{words.theme}</Heading>
         <Segmented
           label={words.theme}
-          value={theme}
+          value={themeIn(settings, step)}
           options={THEMES}
-          onChange={(value) => change({ theme: value })}
+          onChange={(value) => change(step === 'shoot' ? { shootTheme: value } : { theme: value })}
         />
         <Heading>{words.firstFrame}</Heading>
         <Segmented

@@ -1,12 +1,13 @@
 import { arc } from './arc';
 import { figure } from './figure';
 import { sheet } from './sheet';
+import { shoot } from './shoot';
 import type { StepDescriptor } from './stepDescriptor';
 import { timing } from './timing';
 
 export type { Edits, StepDescriptor } from './stepDescriptor';
 
-const descriptors = [arc, figure, timing, sheet] as const;
+const descriptors = [arc, figure, timing, sheet, shoot] as const;
 
 export type WorkStep = (typeof descriptors)[number]['name'];
 

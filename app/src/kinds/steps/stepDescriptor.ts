@@ -1,6 +1,6 @@
 import type { LucideIcon } from 'lucide-react-native';
 
-export type Edits = 'arcs' | 'poses' | 'timing' | 'nothing';
+export type Edits = 'arcs' | 'poses' | 'timing' | 'pictures' | 'nothing';
 
 /**
  * What the bench has to know of one step of the work. Its panel and its keys, which are made of features, stand

@@ -1,4 +1,5 @@
 import type { ComponentType } from 'react';
+import type { FieldLayers } from '../../render/fieldLayer';
 import type { AppStore } from '../../store/store';
 
 export interface PanelProps {
@@ -14,4 +15,5 @@ export type KeyCommand = (event: KeyboardEvent) => boolean;
 export interface StepParts {
   readonly Panel: ComponentType<PanelProps>;
   readonly keys?: (store: AppStore) => KeyCommand;
+  readonly layers?: FieldLayers;
 }

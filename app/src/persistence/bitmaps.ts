@@ -1,6 +1,5 @@
-import type { Picture, Shot } from '@humble/core';
-import { fileFormats } from '../../commands/fileFormats';
-import { pictureAddress } from '../../persistence/pictures';
+import type { Picture } from '@humble/core';
+import { pictureAddress } from './pictures';
 
 export type Bitmaps = ReadonlyMap<string, ImageBitmap>;
 
@@ -27,13 +26,12 @@ async function bitmapOf(
 }
 
 /**
- * Fetches the pictures of a shot. One that is not there is left out: its outline is drawn.
+ * Fetches pictures to be drawn with. One that is not there is left out: its outline is drawn.
  * @param scale how much larger than in their own units drawings may be seen
  */
-export async function bitmapsOf(shot: Shot, scale: number): Promise<Bitmaps> {
-  const { picturesOf } = await fileFormats();
+export async function bitmapsOf(pictures: readonly Picture[], scale: number): Promise<Bitmaps> {
   const found = new Map<string, ImageBitmap>();
-  for (const picture of picturesOf([shot])) {
+  for (const picture of pictures) {
     const bitmap = await bitmapOf(picture, scale);
     if (bitmap) found.set(picture.sha256, bitmap);
   }

@@ -1,0 +1,22 @@
+import {
+  CameraGroup,
+  NextGroup,
+  PicturesGroup,
+  StandsGroup,
+  StandsSummary,
+  useOpenCamera,
+} from '../../features/shoot';
+import { type GroupContents, PanelGroups } from '../PanelGroups';
+import type { PanelProps } from './stepParts';
+
+const CONTENTS: GroupContents<'shoot'> = {
+  next: { Content: NextGroup, startsInFront: true },
+  stands: { Content: StandsGroup, Summary: StandsSummary },
+  pictures: { Content: PicturesGroup, startsFolded: true },
+  camera: { Content: CameraGroup, startsFolded: true },
+};
+
+export function ShootStep({ isPhone }: PanelProps) {
+  useOpenCamera();
+  return <PanelGroups step="shoot" contents={CONTENTS} isPhone={isPhone} />;
+}
