@@ -7,4 +7,4 @@ import { installPackages } from './setup.mjs';
 await installPackages();
 await buildApplication();
 await buildServer();
-serve([]);
+serve(process.argv.slice(2));

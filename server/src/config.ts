@@ -1,4 +1,4 @@
-import { dirname, join } from 'node:path';
+import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
 import { StartError } from './database/startError';
@@ -33,6 +33,17 @@ export interface Config {
   readonly requestsPerMinute: number;
   /** Whether the demo film's shots are put in when they are not there. */
   readonly withDemo: boolean;
+  /** A folder into which a camera's program writes its pictures; null for none. */
+  readonly picturesFrom: string | null;
+}
+
+/** What stands after an option, as a path from where the command was given. @throws StartError when nothing does */
+function folderAfter(args: readonly string[], option: string, base: string): string | null {
+  const at = args.indexOf(option);
+  if (at < 0) return null;
+  const folder = args[at + 1];
+  if (!folder || folder.startsWith('--')) throw new StartError(`${option} needs a folder after it.`);
+  return resolve(base, folder);
 }
 
 /** What the process was started with. @throws StartError when a variable makes no sense */
@@ -53,5 +64,6 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Con
     logLevel: HUMBLE_LOG,
     requestsPerMinute: read.data.HUMBLE_REQUESTS_PER_MINUTE,
     withDemo: args.includes('--demo'),
+    picturesFrom: folderAfter(args, '--pictures-from', env.INIT_CWD ?? process.cwd()),
   };
 }

@@ -19,6 +19,7 @@ import { createEasingService } from './services/easingService';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 import { createSoundService } from './services/soundService';
+import type { WatchedFolder } from './services/watchedFolder';
 import type { Threads } from './threads/threads';
 
 export interface ServerOptions {
@@ -28,6 +29,8 @@ export interface ServerOptions {
   readonly demoFolder: string;
   readonly log: Logger;
   readonly requestsPerMinute: number;
+  /** The folder into which a camera's program writes; null where none is watched. */
+  readonly watched?: WatchedFolder | null;
 }
 
 /** The heaviest easing: a chart of 20,000 ticks. */
@@ -41,6 +44,7 @@ export function createServer({
   demoFolder,
   log,
   requestsPerMinute,
+  watched = null,
 }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
@@ -64,6 +68,10 @@ export function createServer({
   const health = Router();
   serve(health, 'health', () => ({ status: 'ok' as const }));
   serve(health, 'databaseHealth', () => database.settings());
+  serve(health, 'readWatchedFolder', ({ params }) => ({
+    folder: watched?.name ?? null,
+    files: watched?.filesAfter(params.after) ?? [],
+  }));
   server.use(API, health);
   server.use(API, databaseInPlace(database));
   const pictures = createPictureService(database, threads);

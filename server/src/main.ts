@@ -10,6 +10,7 @@ import { loadDemo } from './loadDemo';
 import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 import { createSoundService } from './services/soundService';
+import { watchFolder } from './services/watchedFolder';
 import { startThreads } from './threads/threads';
 
 const HOST = '127.0.0.1';
@@ -40,15 +41,17 @@ async function main(): Promise<void> {
   const log = pino({ level: config.logLevel });
   const database = await openDatabase(config.dataFolder);
   const threads = startThreads(config.threadsFolder);
+  const pictures = createPictureService(database, threads);
   if (config.withDemo)
     await loadDemo(
       {
         shots: createShotService(database, threads),
-        pictures: createPictureService(database, threads),
+        pictures,
         sounds: createSoundService(database, threads),
       },
       config.demoFolder,
     );
+  const watched = config.picturesFrom === null ? null : await watchFolder(config.picturesFrom, pictures);
   const server = createHttpServer(
     createServer({
       database,
@@ -57,6 +60,7 @@ async function main(): Promise<void> {
       appFolder: config.appFolder,
       demoFolder: config.demoFolder,
       requestsPerMinute: config.requestsPerMinute,
+      watched,
     }),
   );
   answerUnreadable(server);
@@ -71,7 +75,7 @@ async function main(): Promise<void> {
     const giveUp = setTimeout(() => server.closeAllConnections(), MAX_FAREWELL_MS);
     server.close(() => {
       clearTimeout(giveUp);
-      void Promise.all([database.close(), threads.close()]).then(() => process.exit(0));
+      void Promise.all([database.close(), threads.close(), watched?.close()]).then(() => process.exit(0));
     });
     server.closeIdleConnections();
   };

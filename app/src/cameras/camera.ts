@@ -1,3 +1,4 @@
+import type { Picture } from '@humble/core';
 import type { CameraName } from '../store/settingsSlice';
 import type { AppStore } from '../store/store';
 import { cardboardStage } from './cardboardStage';
@@ -41,7 +42,9 @@ export interface CameraWish {
   /** The width that is wanted, pixels. */
   readonly width: number;
   /** A picture came by itself: somebody pressed the camera's own button. */
-  readonly onPicture: (taken: TakenFrame) => void;
+  readonly onPicture: (picture: Picture) => void;
+  /** Something to know that is no end of the camera. */
+  readonly onNote: (sentence: string) => void;
   /** The camera went away by itself. @param sentence why */
   readonly onLost: (sentence: string) => void;
 }

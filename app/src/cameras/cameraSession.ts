@@ -3,7 +3,7 @@ import type { AppStore } from '../store/store';
 import { createExternalStore, useExternalStore } from '../ui/externalStore';
 import { Refusal } from '../ui/refusal';
 import { shootWords as words } from '../words/shoot';
-import { CAMERAS, type OpenCamera, type TakenFrame } from './camera';
+import { type CameraWish, CAMERAS, type OpenCamera, type TakenFrame } from './camera';
 
 export interface CameraState {
   readonly status: 'closed' | 'opening' | 'open' | 'lost';
@@ -29,7 +29,10 @@ export function closeCamera(): void {
 }
 
 /** Opens the camera that the settings name; the one before is closed. */
-export async function openCamera(store: AppStore, onPicture: (taken: TakenFrame) => void): Promise<void> {
+export async function openCamera(
+  store: AppStore,
+  told: Pick<CameraWish, 'onPicture' | 'onNote'>,
+): Promise<void> {
   closeCamera();
   const own = turn;
   const { camera, cameraDevice: device, cameraWidth: width } = store.getState().settings;
@@ -40,7 +43,7 @@ export async function openCamera(store: AppStore, onPicture: (taken: TakenFrame)
     session.set({ status: 'lost', sentence, camera: null });
   };
   try {
-    const opened = await CAMERAS[camera].open({ store, device, width, onPicture, onLost: lost });
+    const opened = await CAMERAS[camera].open({ store, device, width, ...told, onLost: lost });
     if (own === turn) session.set({ status: 'open', sentence: null, camera: opened });
     else opened.close();
   } catch (error) {

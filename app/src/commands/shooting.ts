@@ -1,5 +1,5 @@
-import type { Vector } from '@humble/core';
-import { nextPlacement, type ReplanWay, spokenIncrement } from '@humble/core/shoot';
+import type { Picture, Vector } from '@humble/core';
+import { latestPicture, nextPlacement, type ReplanWay, spokenIncrement } from '@humble/core/shoot';
 import type { TakenFrame } from '../cameras/camera';
 import { openCamera, takeFrame } from '../cameras/cameraSession';
 import { keepTaken } from '../persistence/waitingPictures';
@@ -32,19 +32,22 @@ export const speakNext = (): AppThunk => (_, getState) => {
 const pictureName = (frame: number, { bytes }: TakenFrame): string =>
   `frame-${String(frame).padStart(4, '0')}.${bytes.type === 'image/png' ? 'png' : 'jpg'}`;
 
-/** Puts a picture that was taken into the shot. Its bytes are on this device first, then on the server. */
-const keepPictureOf =
-  (taken: TakenFrame): AppThunk<Promise<boolean>> =>
-  async (dispatch, getState) => {
+const sizeText = ({ width, height }: Picture): string => `${width} × ${height}`;
+
+/** Puts a picture into the shot for the next placement, and goes on to the one after it. */
+const addPicture =
+  (picture: Picture): AppThunk<boolean> =>
+  (dispatch, getState) => {
     const shot = selectShot(getState());
-    const next = shot && nextPlacement(shot);
-    if (!next) {
+    if (!shot) return false;
+    const before = latestPicture(shot)?.picture;
+    if (!nextPlacement(shot)) {
       dispatch(messageShown(words.allTaken));
       return false;
     }
-    const { width, height, bytes } = taken;
-    const picture = await keepTaken(bytes, pictureName(next.frame, taken), { width, height });
     if (!dispatch(doEdit('takePicture', { picture }))) return false;
+    if (before && (before.width !== picture.width || before.height !== picture.height))
+      dispatch(messageShown(words.otherSize(sizeText(picture), sizeText(before))));
     const { settings } = getState();
     dispatch(goToNext());
     if (settings.clicksOnTake) click();
@@ -65,7 +68,11 @@ export const takePicture = (): AppThunk<Promise<boolean>> => async (dispatch, ge
   isTaking = true;
   pause();
   try {
-    return await dispatch(keepPictureOf(await takeFrame(nextFrame(shot))));
+    const frame = nextFrame(shot);
+    const taken = await takeFrame(frame);
+    const { width, height, bytes } = taken;
+    // Its bytes are on this device first, then on the server.
+    return dispatch(addPicture(await keepTaken(bytes, pictureName(frame, taken), { width, height })));
   } catch (error) {
     dispatch(messageShown(errorSentence(error)));
     return false;
@@ -76,7 +83,10 @@ export const takePicture = (): AppThunk<Promise<boolean>> => async (dispatch, ge
 
 /** Opens the camera of the settings; a picture that comes from it by itself is taken. */
 export const startCamera = (store: AppStore): Promise<void> =>
-  openCamera(store, (taken) => void store.dispatch(keepPictureOf(taken)));
+  openCamera(store, {
+    onPicture: (picture) => void store.dispatch(addPicture(picture)),
+    onNote: (sentence) => void store.dispatch(messageShown(sentence)),
+  });
 
 /** Where the active figure really stands on the picture that is told of. */
 export const tellStand =

@@ -16,6 +16,8 @@ export const shootWords = {
     'Take pictures with your camera’s own program. Each one that it saves to the folder appears here.',
   folderIs: (name: string) => `Watching “${name}”.`,
   noFolder: 'No folder is being watched. Start the server with --pictures-from and the folder.',
+  folderNotReached: 'The server can’t be reached. Pictures in the folder come when it’s back.',
+  otherSize: (size: string, before: string) => `This picture is ${size}; the one before was ${before}.`,
   folderTakes: 'Take the picture with your camera: it appears here by itself.',
   cameraNotAllowed:
     'The browser doesn’t let this page use the camera. Allow it in the address bar, then try again.',
@@ -70,7 +72,7 @@ export const shootWords = {
   deviationChart: 'How far ahead of the plan or behind it, picture by picture',
   acrossChart: 'How far off the arc to the right or left, picture by picture',
   goOn: 'Go on from there',
-  atOnce: 'Back at once',
+  atOnce: 'At once',
   within: (pictures: number) => `Over ${pictures}`,
   spread: 'Spread',
   shift: 'Shift',

@@ -199,6 +199,23 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: 'bytes',
   },
+  readWatchedFolder: {
+    ...ROUTES.readWatchedFolder,
+    params: z.object({ after: z.coerce.number().int().min(0) }),
+    status: 200,
+    answer: z.object({
+      /** Its name; null where none is watched. */
+      folder: z.string().nullable(),
+      files: z.array(
+        z.object({
+          number: z.number(),
+          name: z.string(),
+          picture: backdropSchema.shape.pictures.element.nullable(),
+          sentence: z.string(),
+        }),
+      ),
+    }),
+  },
   keepSound: {
     ...ROUTES.keepSound,
     body: 'bytes',

@@ -23,6 +23,7 @@ export const ROUTES = {
   keepPicture: { method: 'POST', path: '/pictures' },
   readPicture: { method: 'GET', path: '/pictures/:sha256' },
   readSmallPicture: { method: 'GET', path: '/pictures/:sha256/small' },
+  readWatchedFolder: { method: 'GET', path: '/watched-folder/:after' },
   keepSound: { method: 'POST', path: '/sounds' },
   readSound: { method: 'GET', path: '/sounds/:sha256' },
 } as const;

@@ -27,8 +27,8 @@ export function NextGroup() {
     <View className="gap-2">
       <CameraTrouble />
       {next ? <Increments next={next} /> : <Words size="title">{words.allTakenShort}</Words>}
-      <Replanning />
       <TakeButton next={next} />
+      <Replanning />
       <NextActions next={next} />
       <WaitingLine />
     </View>

@@ -62,19 +62,21 @@ export function Replanning() {
   return (
     <View className="gap-2" testID="replanning">
       <View className="flex-row items-baseline justify-between">
-        <Words strong>{words.goOn}</Words>
-        <NumericText tone="persimmon" testID="deviation">
+        <Words strong className="shrink-0">
+          {words.goOn}
+        </Words>
+        <NumericText tone="persimmon" size="tiny" testID="deviation" className="shrink text-right">
           {deviationText(deviation, units === 'mm' ? 'mm' : 'units')}
         </NumericText>
       </View>
-      <View className="flex-row flex-wrap gap-1">
+      <View className="flex-row gap-1">
         {WAYS.map(({ label, way }) => (
           <Button
             key={label}
             label={label}
             pressed={isSameWay(way, proposal?.way)}
             onPress={() => dispatch(proposeReplan(way))}
-            className="grow px-2"
+            className="grow px-1"
           />
         ))}
       </View>

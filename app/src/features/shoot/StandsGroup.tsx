@@ -78,6 +78,7 @@ export function StandsGroup() {
             </Words>
             <LineGraph
               {...chart}
+              isActual
               labels={deviations.map((one) => `${frameNumber(one.frame)}`)}
               decimals={1}
               height={CHART_PX}

@@ -34,6 +34,8 @@ const config = (decimals: number) => ({
   propsForLabels: { fontFamily: MONO, fontSize: 11 },
 });
 
+const ACTUAL = { color: () => colour.persimmon, strokeDashArray: [5, 4] };
+
 /** Every n-th value, the largest of each n: a peak is not lost. */
 function thinned({ labels, values }: Pick<ChartProps, 'labels' | 'values'>) {
   const every = Math.ceil(values.length / MAX_VALUES);
@@ -154,7 +156,10 @@ export function LineGraph(props: ChartProps) {
       chart={(width) => (
         <Picked props={props} width={width}>
           <LineChart
-            data={{ labels: fewOf(labels), datasets: [{ data: [...values], strokeWidth: 2 }] }}
+            data={{
+              labels: fewOf(labels),
+              datasets: [{ data: [...values], strokeWidth: 2, ...(props.isActual && ACTUAL) }],
+            }}
             width={width}
             height={props.height}
             withDots={false}

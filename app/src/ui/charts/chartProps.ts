@@ -13,5 +13,7 @@ export interface ChartProps {
   /** The value that is looked at, and what a tap on another one does; by its place among the values. */
   readonly at?: number;
   readonly onPick?: (index: number) => void;
+  /** It shows what really was, not what is planned: persimmon and dashed. */
+  readonly isActual?: boolean;
   readonly testID?: string;
 }
