@@ -16,6 +16,9 @@ const launchOptions = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // A camera that shows a test picture, and is allowed.
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
   ],
 };
 

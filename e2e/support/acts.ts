@@ -127,7 +127,7 @@ export class Acts {
     });
   }
 
-  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
+  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet' | 'Shoot'): Promise<void> {
     await this.tap(this.page.getByRole('tab', { name, exact: true }));
     this.place = name;
   }

@@ -155,7 +155,7 @@ export class Bench {
     return Number((await this.field(label).inputValue()).replace('−', '-'));
   }
 
-  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet'): Promise<void> {
+  async step(name: 'Arc' | 'Figure' | 'Timing' | 'Sheet' | 'Shoot'): Promise<void> {
     await this.page.getByRole('tab', { name, exact: true }).click();
   }
 

@@ -10,9 +10,13 @@ const { groupWords } = createRequire(import.meta.url)(
 
 type Groups = Readonly<Record<string, { readonly label: string }>>;
 
-const STEPS = { arc: 'Arc', figure: 'Figure', timing: 'Timing', sheet: 'Sheet' } as const satisfies Readonly<
-  Record<keyof typeof groupWords, string>
->;
+const STEPS = {
+  arc: 'Arc',
+  figure: 'Figure',
+  timing: 'Timing',
+  sheet: 'Sheet',
+  shoot: 'Shoot',
+} as const satisfies Readonly<Record<keyof typeof groupWords, string>>;
 
 /** Groups of a wide screen that a phone has in a view. */
 const ELSEWHERE_ON_A_PHONE = new Set(['keys']);

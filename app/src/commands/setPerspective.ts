@@ -1,4 +1,4 @@
-import type { Perspective, Vector } from '@humble/core';
+import { distance, type Perspective, type Vector } from '@humble/core';
 import type { Corners } from '@humble/core/shoot';
 import { doEdit } from '../store/doEdit';
 import { cornersTapped, toolChosen } from '../store/editorSlice';
@@ -28,17 +28,17 @@ export function cornersFrom(spots: readonly Vector[]): Corners {
   return { upperLeft, upperRight, lowerRight, lowerLeft };
 }
 
-/** A sheet of A4 as it lies: across where its upper edge looks the longer one. */
+/** A sheet of A4 as it lies: across where its upper and lower edges together look longer than the other two. */
 function freshSheet({
   upperLeft,
   upperRight,
+  lowerRight,
   lowerLeft,
 }: Corners): Pick<Perspective, 'widthMm' | 'heightMm'> {
-  const length = (a: Vector, b: Vector): number => Math.hypot(b.x - a.x, b.y - a.y);
+  const across = distance(upperLeft, upperRight) + distance(lowerLeft, lowerRight);
+  const down = distance(upperLeft, lowerLeft) + distance(upperRight, lowerRight);
   const [short, long] = PAPERS.a4;
-  return length(upperLeft, upperRight) >= length(upperLeft, lowerLeft)
-    ? { widthMm: long, heightMm: short }
-    : { widthMm: short, heightMm: long };
+  return across >= down ? { widthMm: long, heightMm: short } : { widthMm: short, heightMm: long };
 }
 
 /** One more of the four corners was tapped; after the last of them the perspective is known. */

@@ -1,30 +1,46 @@
-import { smallPictureAddress } from '../../persistence/pictures';
+import { smallPictureBytes } from '../../persistence/pictures';
 
 /** The loop shows pictures no wider than this, pixels: 300 of them then take 155 MB. */
 const LOOP_WIDTH_PX = 480;
 
-type Known = ImageBitmap | 'loading' | 'missing';
+/** A picture that is asked for: its bitmap when it is there; null where it cannot be had. */
+interface Known {
+  readonly coming: Promise<void>;
+  bitmap: ImageBitmap | null;
+}
 
 const known = new Map<string, Known>();
 
-async function load(sha256: string, onThere: () => void): Promise<void> {
-  known.set(sha256, 'loading');
+async function bitmapOf(sha256: string): Promise<ImageBitmap | null> {
   try {
-    const answer = await fetch(smallPictureAddress(sha256));
-    if (!answer.ok) throw new Error(`${answer.status}`);
-    const options = { resizeWidth: LOOP_WIDTH_PX, resizeQuality: 'medium' } as const;
-    known.set(sha256, await createImageBitmap(await answer.blob(), options));
-    onThere();
+    const bytes = await smallPictureBytes(sha256);
+    if (!bytes) return null;
+    return await createImageBitmap(bytes, { resizeWidth: LOOP_WIDTH_PX, resizeQuality: 'medium' });
   } catch {
-    known.set(sha256, 'missing');
+    return null;
   }
+}
+
+function load(sha256: string): Known {
+  const found = known.get(sha256);
+  if (found) return found;
+  const one: Known = {
+    bitmap: null,
+    coming: bitmapOf(sha256).then((bitmap) => {
+      one.bitmap = bitmap;
+      // One that could not be had is asked for again by the next who wants it.
+      if (!bitmap) known.delete(sha256);
+    }),
+  };
+  known.set(sha256, one);
+  return one;
 }
 
 /** A picture as the loop shows it; null until it is there. @param onThere called when it is */
 export function takenBitmap(sha256: string, onThere: () => void): ImageBitmap | null {
-  const found = known.get(sha256);
-  if (found === undefined) void load(sha256, onThere);
-  return found instanceof ImageBitmap ? found : null;
+  const { bitmap, coming } = load(sha256);
+  if (!bitmap) void coming.then(() => known.get(sha256)?.bitmap && onThere());
+  return bitmap;
 }
 
 /** Fetches pictures one after the other, so that the first loop does not wait. @returns what stops it */
@@ -33,7 +49,7 @@ export function fetchTaken(shas: readonly string[]): () => void {
   void (async () => {
     for (const sha256 of shas) {
       if (isOver) return;
-      if (!known.has(sha256)) await load(sha256, () => undefined);
+      await load(sha256).coming;
     }
   })();
   return () => {
@@ -45,7 +61,7 @@ export function fetchTaken(shas: readonly string[]): () => void {
 export function forgetTakenBut(shas: ReadonlySet<string>): void {
   for (const [sha256, found] of known) {
     if (shas.has(sha256)) continue;
-    if (found instanceof ImageBitmap) found.close();
+    found.bitmap?.close();
     known.delete(sha256);
   }
 }
