@@ -3,7 +3,7 @@
  * The figures are stand-ins of the core and pictures beside it; the set is `pictures/harbour.svg`. All was drawn for this project.
  */
 import { createHash } from 'node:crypto';
-import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import {
@@ -20,7 +20,11 @@ import {
   strideOf,
 } from '../core/src/index';
 import { gestureFrames, gestureFrom } from '../core/src/views';
-import { openShot, writeShotFile } from '../core/src/files';
+import { drawnPicturesOf, openShot, writeShotFile } from '../core/src/files';
+import { scenesSvg } from '../core/src/formats/sceneSvg';
+import { sceneOn } from '../core/src/scene';
+import { placedByHand, plannedOn, STAGE_SEED } from '../core/src/shoot';
+import sharp from 'sharp';
 import { thinGesture } from '../core/src/gesture/thinGesture';
 import { knocks, waveFile } from '../core/src/testing/soundFiles';
 import { seePicture } from '../server/src/pictures/seePicture';
@@ -483,7 +487,7 @@ async function eels(): Promise<Shot> {
   });
   const named = chained.moves[0]!.riders.reduce(
     (shot, { id, name }) =>
-      edits.setRider(shot, { moveId: 'move1', riderId: id, name: name.replace(/^\D*\d* ?/, 'Link ') }),
+      edits.setRider(shot, { moveId: 'move1', riderId: id, name: name.replace(/^\D+/, 'Link ') }),
     edits.setFigure(edits.setArtwork(chained, { figureId: 'figure1', artwork: head }), {
       figureId: 'figure1',
       name: 'Eel of links',
@@ -518,10 +522,54 @@ async function eels(): Promise<Shot> {
   });
 }
 
+/** So many pictures of the harbour master were taken, the last of them on the frame of the same number. */
+const TAKEN = 21;
+/** One picture shows a hand in the set: it is left out of the loop. */
+const HIDDEN_FRAME = 12;
+/** From here on somebody said where he really stood. */
+const TOLD_FROM = 3;
+const TAKEN_WIDTH_PX = 1280;
+const TAKEN_QUALITY = 80;
+
+/** The shot as it was shot so far on the stage of cardboard: its hand misses a little on each picture. */
+async function shotOnStage(shot: Shot): Promise<Shot> {
+  const sources = new Map(
+    drawnPicturesOf(shot).map(({ sha256, type }) => [sha256, { type, name: sha256 }] as const),
+  );
+  const files = readdirSync(join(DEMO, 'pictures')).map((name) => readFileSync(join(DEMO, 'pictures', name)));
+  const bytesOf = new Map(files.map((bytes) => [createHash('sha256').update(bytes).digest('hex'), bytes]));
+  const source = ({ sha256 }: Picture): string | null => {
+    const known = sources.get(sha256);
+    const bytes = bytesOf.get(sha256);
+    return known && bytes ? `data:${known.type};base64,${bytes.toString('base64')}` : null;
+  };
+  let taken = shot;
+  for (let frame = 1; frame <= TAKEN; frame++) {
+    const stands = placedByHand(shot, frame, STAGE_SEED);
+    const shifts = new Map(
+      shot.moves.map((move) => {
+        const plan = plannedOn(shot, move, frame);
+        return [move.id, { x: stands[move.id]!.x - plan.x, y: stands[move.id]!.y - plan.y }] as const;
+      }),
+    );
+    const svg = scenesSvg(shot, [sceneOn(shot, frame, true, shifts)], { width: TAKEN_WIDTH_PX, source });
+    const bytes = await sharp(Buffer.from(svg)).flatten().jpeg({ quality: TAKEN_QUALITY }).toBuffer();
+    const name = `rounds-${String(frame).padStart(2, '0')}.jpg`;
+    writeFileSync(join(DEMO, 'pictures', name), bytes);
+    const seen = await seePicture(bytes);
+    const sha256 = createHash('sha256').update(seen.bytes).digest('hex');
+    const picture = { sha256, type: seen.type, name, width: seen.width, height: seen.height };
+    const actuals = Object.entries(stands).map(([moveId, { x, y }]) => ({ moveId, x, y }));
+    taken = edits.takePicture(taken, { picture, actuals: frame >= TOLD_FROM ? actuals : [] });
+  }
+  const hidden = taken.shoot.pictures.find(({ frame }) => frame === HIDDEN_FRAME)!;
+  return edits.hideTaken(taken, { takenId: hidden.id, isHidden: true });
+}
+
 mkdirSync(FOLDER, { recursive: true });
 for (const [file, shot] of [
   ['lantern-on-the-hook', lantern()],
-  ['rounds-of-the-harbour-master', harbourMaster()],
+  ['rounds-of-the-harbour-master', await shotOnStage(harbourMaster())],
   ['dropped-cork', droppedCork()],
   ['crabs-detour', crabsDetour()],
   ['rowing-to-the-steps', await rowing()],

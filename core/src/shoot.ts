@@ -1,7 +1,7 @@
 /** What the Shoot step works with: placements, deviations, the set as it is read, and the stage of cardboard. */
 export { cornersFault, type FourSpots } from './arc/homography';
 export { AS_PLANNED } from './edits/shootEdits';
-export { placedByHand, seededShare, type StageStands } from './shoot/cardboardStage';
+export { placedByHand, seededShare, STAGE_SEED, type StageStands } from './shoot/cardboardStage';
 export { type Deviation, deviationOf, deviationsOf, plannedOn } from './shoot/deviation';
 export { nextPlacement, type NextOfFigure, type NextPlacement } from './shoot/nextPlacement';
 export {

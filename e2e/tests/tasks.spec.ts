@@ -8,7 +8,7 @@ import { png, pngFile, pngWithBox } from '../support/png';
 import { bytesOf } from '../support/saving';
 import { expect, ONCE, test } from '../support/test';
 
-// Eighteen tasks from the list of shots to their result, by the shortest way, with a budget of acts for each.
+// Twenty tasks from the list of shots to their result, by the shortest way, with a budget of acts for each.
 
 interface Doing {
   readonly act: Acts;
@@ -539,5 +539,75 @@ task({
     const shot = await kept(doing);
     // √(2 · 0.4 / 9.81) s are 0.2856 s: 6.85 frames.
     expect(framesOf(shot)).toEqual([1, 8]);
+  },
+});
+
+/** A button on the set: 300 mm in 20 even increments, to be read on a ruler of half millimetres. */
+function buttonOnSet(): Shot {
+  const options = { name: 'Button', rate: 12, lengthFrames: 21, width: 1600, height: 900 };
+  const empty = freshShot({ ...options, widthMm: 400, rulerStep: 0.5 });
+  const drawn = edits.drawArc(empty, { points: smoothThrough([200, 1400].map((x) => ({ x, y: 500 }))) });
+  const { id: moveId, marks } = drawn.moves[0]!;
+  return edits.setEasing(drawn, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } });
+}
+
+task({
+  name: 'Ten placements, one of them skipped and the rest replanned once',
+  budget: 16,
+  given: buttonOnSet,
+  alsoWide: true,
+  does: async ({ act, page }) => {
+    const takeNext = async (frame: number): Promise<void> => {
+      const button = page.getByRole('button', { name: `Take frame ${frame}`, exact: true });
+      await expect(button).toBeEnabled();
+      await act.tap(button);
+      await expect(button).toHaveCount(0);
+    };
+    await act.openShot('Button');
+    await act.step('Shoot');
+    for (let frame = 1; frame <= 5; frame++) await takeNext(frame);
+    await act.tap('Skip');
+    await expect(page.getByTestId('next-along')).toHaveText('30.0');
+    await takeNext(6);
+    // Frame 6 is planned 90 mm along: it stands 3 mm further.
+    await act.tapAt((200 + 4 * 93) / 1600, 500 / 900);
+    await act.tap('Spread');
+    await act.tap('Use it');
+    for (let frame = 7; frame <= 10; frame++) await takeNext(frame);
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    expect(shot.shoot.pictures.map(({ frame }) => frame)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+    expect(shot.lengthFrames).toBe(20);
+    expect(shot.takes.map(({ name }) => name)).toEqual(['Take 1', 'As planned']);
+    const { arcDistance } = evaluate(shot).travels[0]!;
+    const [stands, next] = [arcDistance[5]! / 4, arcDistance[6]! / 4];
+    expect(Math.abs(stands - 93)).toBeLessThan(1);
+    // What is left to the end in 14 even increments.
+    expect(next - stands).toBeCloseTo((300 - stands) / 14, 6);
+  },
+});
+
+task({
+  name: 'The perspective of the set, from the group Camera',
+  budget: 5,
+  given: buttonOnSet,
+  does: async ({ act, bench, page }) => {
+    await page.getByRole('link', { name: 'Open Button,' }).first().tap();
+    await bench.step('Shoot');
+    await bench.group('Camera');
+    await act.tap('Tap four corners');
+    for (const [x, y] of [
+      [0.35, 0.3],
+      [0.65, 0.3],
+      [0.8, 0.8],
+      [0.2, 0.8],
+    ] as const)
+      await act.tapAt(x, y);
+  },
+  holds: async (doing) => {
+    const { perspective } = (await kept(doing)).shoot;
+    expect(perspective).toMatchObject({ widthMm: 297, heightMm: 210 });
+    expect(Math.abs(perspective!.upperLeft.x - 560)).toBeLessThan(5);
   },
 });

@@ -1,6 +1,13 @@
 import { type Shot, travelOfMove, evaluate, type Vector } from '@humble/core';
 import type { SceneItem } from '@humble/core/scene';
-import { latestPicture, placedByHand, plannedOn, type StageStands, seededShare } from '@humble/core/shoot';
+import {
+  latestPicture,
+  placedByHand,
+  plannedOn,
+  type StageStands,
+  seededShare,
+  STAGE_SEED,
+} from '@humble/core/shoot';
 import { type Bitmaps, bitmapsOf } from '../persistence/bitmaps';
 import { selectShot } from '../store/selectors/active';
 import type { AppStore } from '../store/store';
@@ -9,8 +16,6 @@ import { Refusal } from '../ui/refusal';
 import { shootWords as words } from '../words/shoot';
 import type { CameraKind, OpenCamera, Size } from './camera';
 
-/** The hand of the stage always misses the same way. */
-const SEED = 20261130;
 const MAX_WIDTH_PX = 1920;
 const JPEG_QUALITY = 0.92;
 /** How strong the noise of its sensor is, and the side of the patch that it is made of, pixels. */
@@ -42,7 +47,7 @@ function setUp(shot: Shot): Stage {
   const last = latestPicture(shot);
   const frame = Math.min(last?.frame ?? 1, shot.lengthFrames);
   const told = Object.fromEntries((last?.actuals ?? []).map(({ moveId, x, y }) => [moveId, { x, y }]));
-  return { frame, stands: { ...placedByHand(shot, frame, SEED), ...told }, isTouched: false };
+  return { frame, stands: { ...placedByHand(shot, frame, STAGE_SEED), ...told }, isTouched: false };
 }
 
 function shiftsOf(shot: Shot, { frame, stands }: Stage): ReadonlyMap<string, Vector> {
@@ -62,7 +67,7 @@ function noisePatch(): HTMLCanvasElement {
   const context = patch.getContext('2d')!;
   const pixels = context.createImageData(NOISE_PX, NOISE_PX);
   for (let i = 0; i < pixels.data.length; i += 4) {
-    pixels.data.fill(255 * seededShare(SEED, 'noise', i), i, i + 3);
+    pixels.data.fill(255 * seededShare(STAGE_SEED, 'noise', i), i, i + 3);
     pixels.data[i + 3] = 255;
   }
   context.putImageData(pixels, 0, 0);
@@ -97,7 +102,7 @@ async function createPainter(shot: Shot, size: Size): Promise<Painter> {
       );
       context.setTransform(1, 0, 0, 1, 0, 0);
       context.globalAlpha = NOISE_ALPHA;
-      const [dx, dy] = [seededShare(SEED, 'x', grain), seededShare(SEED, 'y', grain)];
+      const [dx, dy] = [seededShare(STAGE_SEED, 'x', grain), seededShare(STAGE_SEED, 'y', grain)];
       for (let x = -dx * NOISE_PX; x < canvas.width; x += NOISE_PX)
         for (let y = -dy * NOISE_PX; y < canvas.height; y += NOISE_PX) context.drawImage(noise, x, y);
       context.globalAlpha = 1;
@@ -146,7 +151,7 @@ async function open({ store }: { readonly store: AppStore }): Promise<OpenCamera
     size,
     take: async (frame) => {
       const now = stage.get()!;
-      const stands = now.isTouched ? now.stands : placedByHand(shotNow(), frame, SEED);
+      const stands = now.isTouched ? now.stands : placedByHand(shotNow(), frame, STAGE_SEED);
       stage.set({ frame, stands, isTouched: false });
       draw();
       return { bytes: await bytesOf(canvas), ...size };

@@ -16,6 +16,10 @@ export const pictureAddress = (sha256: string): string =>
 export const smallPictureAddress = (sha256: string): string =>
   local.get(sha256)?.address ?? API + addressOf('readSmallPicture', { sha256 });
 
+/** Its bytes where they are on this page, or the address where they are. */
+export const pictureSource = (sha256: string): Blob | string =>
+  local.get(sha256)?.bytes ?? pictureAddress(sha256);
+
 /** The bytes of a small picture; null where it cannot be had. */
 export async function smallPictureBytes(sha256: string): Promise<Blob | null> {
   const here = local.get(sha256);

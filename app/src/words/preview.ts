@@ -1,4 +1,7 @@
 export const previewWords = {
+  shows: 'Show',
+  taken: 'Pictures taken',
+  plan: 'Plan',
   preview: 'Preview',
   close: 'Close the preview',
   play: 'Play',

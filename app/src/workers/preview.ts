@@ -12,6 +12,10 @@ interface Job {
   readonly until: number;
   readonly ground: Ground;
   readonly withBackdrop: boolean;
+  /** The plan, or what was taken of it so far, and then the plan. */
+  readonly shows: 'plan' | 'taken';
+  /** Bytes of the pictures that were taken, or where they are to be had: each is decoded when its frame comes. */
+  readonly taken: readonly { readonly sha256: string; readonly from: Blob | string }[];
   /** What is written into the corner of each frame of the range; empty for nothing. */
   readonly labels: readonly string[];
   readonly images: readonly { readonly sha256: string; readonly bitmap: ImageBitmap }[];

@@ -1,5 +1,12 @@
 import type { Shot } from '@humble/core';
-import { sceneOn, strobeScenes, TICK_COLOUR, tickLines } from '@humble/core/scene';
+import {
+  type SceneItem,
+  sceneOn,
+  strobeScenes,
+  takenSceneOn,
+  TICK_COLOUR,
+  tickLines,
+} from '@humble/core/scene';
 import { expose } from 'comlink';
 import { drawScene, type SceneImages } from './preview/drawScene';
 import { apng } from './preview/apng';
@@ -23,8 +30,34 @@ function encoderOf(format: MovingFormat, canvas: OffscreenCanvas, options: Encod
   }
 }
 
-const imagesOf = (images: PreviewJob['images']): SceneImages =>
+const imagesOf = (images: PreviewJob['images']): Map<string, ImageBitmap> =>
   new Map(images.map(({ sha256, bitmap }) => [sha256, bitmap]));
+
+/** What is seen on a frame of a job. */
+const sceneOf = (
+  { shot, shows, withBackdrop }: Pick<PreviewJob, 'shot' | 'shows' | 'withBackdrop'>,
+  frame: number,
+): readonly SceneItem[] => (shows === 'taken' ? takenSceneOn : sceneOn)(shot, frame, withBackdrop);
+
+/** Decodes the picture of a scene that was taken when it is needed, and lets go of the one before. */
+function takenLoader({ taken }: Pick<PreviewJob, 'taken'>, images: Map<string, ImageBitmap>) {
+  const sources = new Map(taken.map(({ sha256, from }) => [sha256, from]));
+  let held: string | null = null;
+  return async (items: readonly SceneItem[]): Promise<void> => {
+    for (const item of items) {
+      const sha256 = item.kind === 'picture' ? item.picture.sha256 : '';
+      const from = sources.get(sha256);
+      if (from === undefined || images.has(sha256)) continue;
+      if (held !== null) {
+        images.get(held)?.close();
+        images.delete(held);
+      }
+      const bytes = typeof from === 'string' ? await (await fetch(from)).blob() : from;
+      images.set(sha256, await createImageBitmap(bytes));
+      held = sha256;
+    }
+  };
+}
 
 const heightFor = ({ field }: Pick<Shot, 'field'>, width: number): number =>
   Math.round((width * field.height) / field.width);
@@ -45,8 +78,7 @@ const renderer = {
 
   /** Frames of a shot as one file. Frame by frame from the one evaluation; progress is told after each. */
   moving: async (job: PreviewJob, onProgress: (done: number) => void): Promise<Uint8Array> => {
-    const { shot, from, until, ground, withBackdrop, shutterDeg, labels, format, loops, sound, firstNumber } =
-      job;
+    const { shot, from, until, ground, shutterDeg, labels, format, loops, sound, firstNumber } = job;
     const isVideo = format === 'webm' || format === 'mp4';
     const width = isVideo ? even(job.width) : job.width;
     const height = isVideo ? even(heightFor(shot, width)) : heightFor(shot, width);
@@ -55,11 +87,15 @@ const renderer = {
     const images = imagesOf(job.images);
     const count = until - from + 1;
     const encoder = encoderOf(format, canvas, { width, height, rate: shot.rate, count, loops, sound });
-    let items = sceneOn(shot, from, withBackdrop);
+    const loaded = takenLoader(job, images);
+    let items = sceneOf(job, from);
     for (let frame = from; frame <= until; frame++) {
-      const next = frame < shot.lengthFrames ? sceneOn(shot, frame + 1, withBackdrop) : null;
+      await loaded(items);
+      const next = frame < shot.lengthFrames ? sceneOf(job, frame + 1) : null;
       const label = labels[frame - from] ?? null;
-      drawScene(context, { field: shot.field, items, next, shutterDeg, ground, label }, images);
+      // What was taken is sharp as it is.
+      const blurDeg = job.shows === 'taken' ? 0 : shutterDeg;
+      drawScene(context, { field: shot.field, items, next, shutterDeg: blurDeg, ground, label }, images);
       await encoder.add(canvas, frame - 1 + firstNumber);
       onProgress(frame - from + 1);
       if (next) items = next;
@@ -69,7 +105,7 @@ const renderer = {
 
   still: async (job: StillJob): Promise<Uint8Array> => {
     const images = imagesOf(job.images);
-    return pngOf(job.kind === 'strobe' ? strobe(job, images) : contactSheet(job, images));
+    return pngOf(job.kind === 'strobe' ? strobe(job, images) : await contactSheet(job, images));
   },
 };
 
@@ -92,8 +128,8 @@ function strobe(job: StillJob, images: SceneImages): OffscreenCanvas {
 const COLUMNS = 5;
 const GAP = 8;
 
-function contactSheet(job: StillJob, images: SceneImages): OffscreenCanvas {
-  const { shot, width, from, until, ground, withBackdrop, every, labels } = job;
+async function contactSheet(job: StillJob, images: Map<string, ImageBitmap>): Promise<OffscreenCanvas> {
+  const { shot, width, from, until, ground, every, labels } = job;
   const frames = Array.from({ length: Math.ceil((until - from + 1) / every) }, (_, i) => from + i * every);
   const columns = Math.min(COLUMNS, frames.length);
   const cell = Math.max(16, Math.floor((width - GAP * (columns + 1)) / columns));
@@ -104,8 +140,10 @@ function contactSheet(job: StillJob, images: SceneImages): OffscreenCanvas {
   onSheet.fillStyle = ground === 'black' ? '#000000' : '#FFFFFF';
   if (ground !== 'transparent') onSheet.fillRect(0, 0, sheet.width, sheet.height);
   const one = new OffscreenCanvas(cell, cellHeight);
-  frames.forEach((frame, i) => {
-    const items = sceneOn(shot, frame, withBackdrop);
+  const loaded = takenLoader(job, images);
+  for (const [i, frame] of frames.entries()) {
+    const items = sceneOf(job, frame);
+    await loaded(items);
     const label = labels[frame - from] ?? String(frame);
     drawScene(
       one.getContext('2d')!,
@@ -114,7 +152,7 @@ function contactSheet(job: StillJob, images: SceneImages): OffscreenCanvas {
     );
     const [column, row] = [i % columns, Math.floor(i / columns)];
     onSheet.drawImage(one, GAP + column * (cell + GAP), GAP + row * (cellHeight + GAP));
-  });
+  }
   return sheet;
 }
 

@@ -3,6 +3,9 @@ import type { Shot } from '../model/schema';
 import { plannedOn } from './deviation';
 import { setReading } from './setReading';
 
+/** The hand of the stage always misses the same way. */
+export const STAGE_SEED = 20261130;
+
 /** The furthest that the stage's hand puts a figure off its place, millimetres. */
 export const MAX_HAND_ERROR_MM = 0.8;
 

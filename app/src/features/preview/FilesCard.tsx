@@ -2,6 +2,7 @@ import { saveAs } from '../../commands/saveAs';
 import { PREVIEW_FILES } from '../../commands/savedFiles';
 import { errorSentence } from '../../store/errorSentence';
 import type { Passage, Shot } from '@humble/core';
+import { standingPictures } from '@humble/core/shoot';
 import Download from 'lucide-react-native/icons/download';
 import Share from 'lucide-react-native/icons/share';
 import { useEffect, useState } from 'react';
@@ -25,6 +26,7 @@ import {
   type Rendering,
   type StillKind,
 } from '../../workers/preview';
+import { pictureSource } from '../../persistence/pictures';
 import { bitmapsOf } from '../../persistence/bitmaps';
 import { labelOf, type Look } from './look';
 import { rangeOf } from './RangeCard';
@@ -85,7 +87,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
     setMaking({ rendering: null, done: 0 });
     try {
       const images = await bitmapsOf((await fileFormats()).drawnPicturesOf(shot), width / shot.field.width);
-      const { ground, withBackdrop, hasCount, shutterDeg } = look;
+      const { shows, ground, withBackdrop, hasCount, shutterDeg } = look;
       const labels = hasCount || kind === 'contact' ? labelsOf(shot, from, until, hasCount) : [];
       const job = {
         shot,
@@ -94,6 +96,8 @@ export function FilesCard({ look, passage }: FilesCardProps) {
         until,
         ground,
         withBackdrop,
+        shows,
+        taken: shows === 'taken' ? takenSources(shot) : [],
         labels,
         images: [...images].map(([sha256, bitmap]) => ({ sha256, bitmap })),
       };
@@ -205,6 +209,9 @@ export function FilesCard({ look, passage }: FilesCardProps) {
     </Card>
   );
 }
+
+const takenSources = (shot: Shot) =>
+  standingPictures(shot).map(({ picture: { sha256 } }) => ({ sha256, from: pictureSource(sha256) }));
 
 const labelsOf = (shot: Shot, from: number, until: number, isWhole: boolean): readonly string[] =>
   Array.from({ length: until - from + 1 }, (_, i) =>

@@ -1,4 +1,4 @@
-import { sceneOn } from '@humble/core/scene';
+import { type SceneItem, sceneOn, takenSceneOn } from '@humble/core/scene';
 import Maximize from 'lucide-react-native/icons/maximize';
 import Minimize from 'lucide-react-native/icons/minimize';
 import Pause from 'lucide-react-native/icons/pause';
@@ -15,8 +15,9 @@ import {
   useFrame,
   useIsPlaying,
 } from '../../playback/playhead';
+import { takenBitmap } from '../../playback/takenBitmaps';
 import { drawScene } from '../../workers/preview/drawScene';
-import { useAppDispatch, useSettings } from '../../store/hooks';
+import { useAppDispatch, useAppStore, useSettings } from '../../store/hooks';
 import { settingsChanged } from '../../store/settingsSlice';
 import { selectPassage } from '../../store/selectors/timingSelection';
 import { IconButton } from '../../ui/Button';
@@ -30,7 +31,7 @@ import { previewWords as words } from '../../words/preview';
 import { transportWords } from '../../words/transport';
 import { fileFormats } from '../../commands/fileFormats';
 import { type Bitmaps, bitmapsOf } from '../../persistence/bitmaps';
-import { FRESH_LOOK, labelOf, type Look } from './look';
+import { freshLook, labelOf, type Look } from './look';
 import { SavePanel } from './SavePanel';
 import { useThrottledSelector, useThrottledShot } from '../../store/throttled/hooks';
 import { frameNumber } from '../../store/frameNumbers';
@@ -45,7 +46,8 @@ const PHONE_PIXELS = 2;
 export function PreviewDialog({ onClose }: { readonly onClose: () => void }) {
   const { isWide, width, height } = useLayout();
   const { field } = useThrottledShot();
-  const [look, setLook] = useState<Look>(FRESH_LOOK);
+  const store = useAppStore();
+  const [look, setLook] = useState<Look>(() => freshLook(store.getState()));
   const passage = useThrottledSelector(selectPassage);
   useFocusReturn(true);
   useEffect(() => {
@@ -105,6 +107,16 @@ export function PreviewDialog({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
+/** The pictures that something is drawn with, and those of a scene that were taken; what is still to come draws it anew. */
+function withTaken(images: Bitmaps, items: readonly SceneItem[], onThere: () => void): Bitmaps {
+  const taken = items.flatMap((item): [string, ImageBitmap][] => {
+    if (item.kind !== 'picture' || images.has(item.picture.sha256)) return [];
+    const bitmap = takenBitmap(item.picture.sha256, onThere);
+    return bitmap ? [[item.picture.sha256, bitmap]] : [];
+  });
+  return taken.length > 0 ? new Map([...images, ...taken]) : images;
+}
+
 interface StageProps {
   readonly look: Look;
   /** In the window, pixels. */
@@ -137,11 +149,17 @@ function Stage({ look, width, height }: StageProps) {
     const context = canvas.current?.getContext('2d');
     if (!context || !images) return;
     const on = Math.min(currentFrame(), shot.lengthFrames);
-    const { ground, withBackdrop, shutterDeg, hasCount } = look;
-    const items = sceneOn(shot, on, withBackdrop);
+    const { shows, ground, withBackdrop, hasCount } = look;
+    const isTaken = shows === 'taken';
+    const shutterDeg = isTaken ? 0 : look.shutterDeg;
+    const items = (isTaken ? takenSceneOn : sceneOn)(shot, on, withBackdrop);
     const next = shutterDeg > 0 && on < shot.lengthFrames ? sceneOn(shot, on + 1, withBackdrop) : null;
     const label = hasCount ? labelOf(on, shot) : null;
-    drawScene(context, { field: shot.field, items, next, shutterDeg, ground, label }, images);
+    drawScene(
+      context,
+      { field: shot.field, items, next, shutterDeg, ground, label },
+      isTaken ? withTaken(images, items, draw) : images,
+    );
   }, [shot, look, images]);
   useEffect(() => {
     draw();

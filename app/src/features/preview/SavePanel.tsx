@@ -1,4 +1,6 @@
 import type { Passage } from '@humble/core';
+import { standingPictures } from '@humble/core/shoot';
+import { useThrottledShotValue } from '../../store/throttled/hooks';
 import { Card } from '../../ui/Card';
 import { Segmented } from '../../ui/Segmented';
 import { Slider } from '../../ui/Slider';
@@ -8,6 +10,11 @@ import { previewWords as words } from '../../words/preview';
 import { FilesCard } from './FilesCard';
 import type { Look } from './look';
 import { RangeCard } from './RangeCard';
+
+const SHOWN = [
+  { value: 'taken', label: words.taken },
+  { value: 'plan', label: words.plan },
+] as const;
 
 const GROUNDS = [
   { value: 'paper', label: words.paper },
@@ -22,11 +29,20 @@ interface SavePanelProps {
 }
 
 export function SavePanel({ look, onLook, passage }: SavePanelProps) {
+  const hasPictures = useThrottledShotValue((shot) => standingPictures(shot).length > 0);
   const set = (some: Partial<Look>): void => onLook({ ...look, ...some });
   return (
     <>
       <RangeCard passage={passage} />
       <Card title={words.look}>
+        {hasPictures && (
+          <Segmented
+            label={words.shows}
+            value={look.shows}
+            options={SHOWN}
+            onChange={(shows) => set({ shows })}
+          />
+        )}
         <Words tone="soft">{words.ground}</Words>
         <Segmented
           label={words.ground}

@@ -70,7 +70,7 @@ interface IncrementProps {
 }
 
 /** Read from two metres: the one number in digits as high as a thumb, with several figures half as high. */
-const ALONE_PX = 96;
+const ALONE_PX = 82;
 const ONE_OF_MANY_PX = 44;
 
 function Increment({ figure, isAlone, unit, rulerStep }: IncrementProps) {
@@ -142,7 +142,7 @@ function TakeButton({ next }: { readonly next: NextPlacement | null }) {
       aria-disabled={!isOpen}
       disabled={!isOpen}
       onPress={() => void dispatch(takePicture())}
-      className={`min-h-[84px] flex-row items-center justify-center gap-3 rounded-large bg-brass ${isOpen ? '' : 'opacity-40'}`}
+      className={`min-h-[76px] flex-row items-center justify-center gap-3 rounded-large bg-brass ${isOpen ? '' : 'opacity-40'}`}
     >
       <Camera size={30} strokeWidth={1.75} color={colour.onbrass} />
       <Words tone="onbrass" strong size="title" numberOfLines={1}>

@@ -10,7 +10,7 @@ import { useSettings } from '../../store/hooks';
 import { useThrottledShotValue } from '../../store/throttled/hooks';
 import { ElementHost } from '../../ui/ElementHost';
 import { useIsFlipped } from './flipLive';
-import { fetchTaken, forgetTakenBut, takenBitmap } from './takenBitmaps';
+import { fetchTaken, forgetTakenBut, takenBitmap } from '../../playback/takenBitmaps';
 
 /** The picture of the set in the field: the live one with the last over it, or those that were taken. */
 export const SetPicture = memo(function SetPicture({ projection }: FieldLayerProps) {

@@ -1,4 +1,4 @@
-import { smallPictureBytes } from '../../persistence/pictures';
+import { smallPictureBytes } from '../persistence/pictures';
 
 /** The loop shows pictures no wider than this, pixels: 300 of them then take 155 MB. */
 const LOOP_WIDTH_PX = 480;
