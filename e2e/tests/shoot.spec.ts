@@ -127,9 +127,10 @@ test(
     await take(page, 1);
     // The stage’s own hand left it where the finger put it: the picture is the one that was seen.
     const [, second] = standingPictures(await kept(bench));
-    const stands = await page.request.get(`/api/pictures/${second!.picture.sha256}`);
-    expect(stands.status()).toBe(200);
-    expect(await pixel()).not.toBe(before);
+    await expect
+    .poll(async () => (await page.request.get(`/api/pictures/${second!.picture.sha256}`)).status())
+    .toBe(200);
+  expect(await pixel()).not.toBe(before);
     expect(dragged.length).toBeGreaterThan(1000);
   },
 );

@@ -1,6 +1,7 @@
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
+import { passphraseFrom } from './lan/lan';
 import { StartError } from './database/startError';
 
 /** Where the server's code is: its sources, or what was built of them. */
@@ -35,6 +36,8 @@ export interface Config {
   readonly withDemo: boolean;
   /** A folder into which a camera's program writes its pictures; null for none. */
   readonly picturesFrom: string | null;
+  /** The passphrase for devices of the local network; null where it listens on this machine alone. */
+  readonly lanPassphrase: string | null;
 }
 
 /** What stands after an option, as a path from where the command was given. @throws StartError when nothing does */
@@ -64,6 +67,7 @@ export function readConfig(env: NodeJS.ProcessEnv, args: readonly string[]): Con
     logLevel: HUMBLE_LOG,
     requestsPerMinute: read.data.HUMBLE_REQUESTS_PER_MINUTE,
     withDemo: args.includes('--demo'),
+    lanPassphrase: args.includes('--lan') ? passphraseFrom(env.HUMBLE_PASSPHRASE) : null,
     picturesFrom: folderAfter(args, '--pictures-from', env.INIT_CWD ?? process.cwd()),
   };
 }

@@ -6,17 +6,21 @@ import type { Logger } from 'pino';
 import type { Database } from './database/openDatabase';
 import { serve } from './http/endpoint';
 import { applicationRoutes } from './http/application';
-import { databaseInPlace, onlyFromHere, onlyJson } from './http/guards';
+import { databaseInPlace, onlyFromOwnPages, onlyJson } from './http/guards';
 import { securityHeaders } from './http/securityHeaders';
 import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
 import { loadDemo } from './loadDemo';
+import { pairedOnly } from './lan/guards';
+import type { Lan } from './lan/lan';
 import { easingRoutes } from './routes/easings';
 import { importRoutes } from './routes/imports';
+import { pairingRoutes } from './routes/pairing';
 import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
 import { soundRoutes } from './routes/sounds';
 import { createEasingService } from './services/easingService';
 import { createPictureService } from './services/pictureService';
+import { createShotEvents, type ShotEvents } from './services/shotEvents';
 import { createShotService } from './services/shotService';
 import { createSoundService } from './services/soundService';
 import type { WatchedFolder } from './services/watchedFolder';
@@ -31,6 +35,9 @@ export interface ServerOptions {
   readonly requestsPerMinute: number;
   /** The folder into which a camera's program writes; null where none is watched. */
   readonly watched?: WatchedFolder | null;
+  /** Devices of the local network that may use it; null where it listens on this machine alone. */
+  readonly lan?: Lan | null;
+  readonly events?: ShotEvents;
 }
 
 /** The heaviest easing: a chart of 20,000 ticks. */
@@ -45,11 +52,13 @@ export function createServer({
   log,
   requestsPerMinute,
   watched = null,
+  lan = null,
+  events = createShotEvents(),
 }: ServerOptions): Express {
   const server = express();
   server.disable('x-powered-by');
   // First of all, so that refusals have them, too.
-  server.use(securityHeaders, onlyFromHere, compression());
+  server.use(securityHeaders, onlyFromOwnPages(lan), pairedOnly(lan), compression());
   server.use(
     API,
     rateLimit({
@@ -72,7 +81,7 @@ export function createServer({
     folder: watched?.name ?? null,
     files: watched?.filesAfter(params.after) ?? [],
   }));
-  server.use(API, health);
+  server.use(API, health, pairingRoutes(lan));
   server.use(API, databaseInPlace(database));
   const pictures = createPictureService(database, threads);
   const sounds = createSoundService(database, threads);
@@ -81,7 +90,7 @@ export function createServer({
   server.use(API, onlyJson);
   server.use(
     API,
-    shotRoutes(shots, threads, () => loadDemo({ shots, pictures, sounds }, demoFolder, true)),
+    shotRoutes(shots, threads, events, () => loadDemo({ shots, pictures, sounds }, demoFolder, true)),
   );
   server.use(
     API,

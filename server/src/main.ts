@@ -1,6 +1,7 @@
 import { createServer as createHttpServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import pino from 'pino';
+import { toString as qrOf } from 'qrcode';
 import { readConfig } from './config';
 import { createServer } from './createServer';
 import { openDatabase } from './database/openDatabase';
@@ -11,9 +12,13 @@ import { createPictureService } from './services/pictureService';
 import { createShotService } from './services/shotService';
 import { createSoundService } from './services/soundService';
 import { watchFolder } from './services/watchedFolder';
+import { createLan, type Lan } from './lan/lan';
+import { linkFor } from './routes/pairing';
+import { createShotEvents } from './services/shotEvents';
 import { startThreads } from './threads/threads';
 
-const HOST = '127.0.0.1';
+const THIS_MACHINE = '127.0.0.1';
+const ANY_ADDRESS = '0.0.0.0';
 /** Requests still open at the end get this long to finish, milliseconds. */
 const MAX_FAREWELL_MS = 3000;
 
@@ -22,7 +27,7 @@ const PORT_SENTENCES: Readonly<Record<string, string>> = {
   EACCES: 'may not be used without more rights',
 };
 
-function listen(server: Server, port: number): Promise<void> {
+function listen(server: Server, port: number, host: string): Promise<void> {
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
       const what = PORT_SENTENCES[error.code ?? ''];
@@ -32,8 +37,16 @@ function listen(server: Server, port: number): Promise<void> {
           : error,
       );
     });
-    server.listen(port, HOST, resolve);
+    server.listen(port, host, resolve);
   });
+}
+
+/** What the terminal says to whoever wants to use it from a phone. */
+async function invitation(lan: Lan, passphrase: string): Promise<string> {
+  const address = lan.address();
+  if (!address) return 'There is no local network: other devices cannot reach it.\n';
+  const code = await qrOf(linkFor(address, lan.sessions.freshCode()), { type: 'terminal', small: true });
+  return `On your local network it is at ${address}. Scan this code within five minutes, or type the passphrase ${passphrase}\n${code}\n`;
 }
 
 async function main(): Promise<void> {
@@ -52,6 +65,9 @@ async function main(): Promise<void> {
       config.demoFolder,
     );
   const watched = config.picturesFrom === null ? null : await watchFolder(config.picturesFrom, pictures);
+  let port = config.port;
+  const lan = config.lanPassphrase === null ? null : createLan(config.lanPassphrase, () => port);
+  const events = createShotEvents();
   const server = createHttpServer(
     createServer({
       database,
@@ -61,18 +77,22 @@ async function main(): Promise<void> {
       demoFolder: config.demoFolder,
       requestsPerMinute: config.requestsPerMinute,
       watched,
+      lan,
+      events,
     }),
   );
   answerUnreadable(server);
-  await listen(server, config.port);
-  const { port } = server.address() as AddressInfo;
-  process.stdout.write(`Humble Pendulum is at http://${HOST}:${port} (Ctrl-C stops it)\n`);
+  await listen(server, config.port, lan ? ANY_ADDRESS : THIS_MACHINE);
+  ({ port } = server.address() as AddressInfo);
+  process.stdout.write(`Humble Pendulum is at http://${THIS_MACHINE}:${port} (Ctrl-C stops it)\n`);
+  if (lan) process.stdout.write(await invitation(lan, config.lanPassphrase!));
 
   let isStopping = false;
   const stop = (): void => {
     if (isStopping) return;
     isStopping = true;
     const giveUp = setTimeout(() => server.closeAllConnections(), MAX_FAREWELL_MS);
+    events.end();
     server.close(() => {
       clearTimeout(giveUp);
       void Promise.all([database.close(), threads.close(), watched?.close()]).then(() => process.exit(0));

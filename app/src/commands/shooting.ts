@@ -3,14 +3,14 @@ import { latestPicture, nextPlacement, type ReplanWay, spokenIncrement } from '@
 import type { TakenFrame } from '../cameras/camera';
 import { openCamera, takeFrame } from '../cameras/cameraSession';
 import { keepTaken } from '../persistence/waitingPictures';
-import { currentFrame, goTo, pause } from '../playback/playhead';
+import { currentFrame, goTo, isPlaying, pause } from '../playback/playhead';
 import { doEdit, selectEditProblem } from '../store/doEdit';
 import { errorSentence } from '../store/errorSentence';
 import { replanProposed } from '../store/reviewSlice';
 import { selectActiveMove, selectOpenShot, selectShot } from '../store/selectors/active';
 import { nextFrame, selectToldPicture } from '../store/selectors/shooting';
 import { messageShown } from '../store/sessionSlice';
-import type { AppStore, AppThunk } from '../store/store';
+import { type AppStore, type AppThunk, listen } from '../store/store';
 import { click } from '../playback/click';
 import { shootWords as words } from '../words/shoot';
 
@@ -18,6 +18,28 @@ import { shootWords as words } from '../words/shoot';
 export const goToNext = (): AppThunk => (_, getState) => {
   const shot = selectShot(getState());
   if (shot) goTo(nextFrame(shot));
+};
+
+/**
+ * While the playhead stands where the next picture is to be taken it goes along when that is another frame: a picture was
+ * taken on another device, or one was undone. @returns what ends that
+ */
+export const followNext = (): AppThunk<() => void> => (dispatch, getState) => {
+  const nextNow = (): number | null => {
+    const shot = selectShot(getState());
+    return shot && nextFrame(shot);
+  };
+  let before = nextNow();
+  return dispatch(
+    listen({
+      predicate: (_, now, earlier) => selectShot(now) !== selectShot(earlier),
+      effect: () => {
+        const now = nextNow();
+        if (now !== null && before !== now && currentFrame() === before && !isPlaying()) goTo(now);
+        before = now;
+      },
+    }),
+  );
 };
 
 /** Says the next increment aloud, where the browser has a voice. */

@@ -1,5 +1,6 @@
 import type { Shot } from '@humble/core';
-import { pictureAddress } from '../persistence/pictures';
+import { pictureSource } from '../persistence/pictures';
+import { sha256Of } from '../persistence/sha256';
 import { soundAddress } from '../persistence/sounds';
 import { fileFormats } from './fileFormats';
 
@@ -8,8 +9,9 @@ export interface ShotFiles {
   readonly missing: readonly string[];
 }
 
-async function bytesAt(address: string): Promise<Uint8Array | null> {
-  const response = await fetch(address).catch(() => null);
+async function bytesAt(source: Blob | string): Promise<Uint8Array | null> {
+  if (typeof source !== 'string') return new Uint8Array(await source.arrayBuffer());
+  const response = await fetch(source).catch(() => null);
   return response?.ok ? new Uint8Array(await response.arrayBuffer()) : null;
 }
 
@@ -22,22 +24,17 @@ async function filesOfShots(
   const missing: string[] = [];
   const fetchAll = async (
     all: readonly { readonly sha256: string; readonly name: string }[],
-    addressOf: (sha256: string) => string,
+    sourceOf: (sha256: string) => Blob | string,
   ): Promise<void> => {
     for (const { sha256, name } of all) {
-      const bytes = await bytesAt(addressOf(sha256));
+      const bytes = await bytesAt(sourceOf(sha256));
       if (bytes) files.set(sha256, bytes);
       else missing.push(name);
     }
   };
-  await fetchAll(picturesOf(shots), pictureAddress);
+  await fetchAll(picturesOf(shots), pictureSource);
   if (wanted === 'files') await fetchAll(soundsOf(shots), soundAddress);
   return { files, missing };
-}
-
-async function sha256Of(bytes: Uint8Array): Promise<string> {
-  const digest = await crypto.subtle.digest('SHA-256', bytes as BufferSource);
-  return [...new Uint8Array(digest)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
 /** Shots with their files as they are given away: pictures without what a camera had noted in them. */

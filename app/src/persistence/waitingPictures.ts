@@ -4,6 +4,7 @@ import { errorSentence } from '../store/errorSentence';
 import { browserStore } from './browserStore';
 import { keepPicture } from './keepPicture';
 import { showLocally } from './pictures';
+import { sha256Of } from './sha256';
 
 /** A picture that was taken and is not on the server yet. */
 interface Waiting {
@@ -26,9 +27,6 @@ export const useWaitingPictures = (): WaitingPictures => useExternalStore(state)
 
 /** Until it is sent, or as long as this page is open. */
 const AGAIN_MS = 5000;
-
-const hexOf = (bytes: ArrayBuffer): string =>
-  [...new Uint8Array(bytes)].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
 let isSending = false;
 let again: ReturnType<typeof setTimeout> | undefined;
@@ -67,7 +65,7 @@ export async function sendWaitingPictures(): Promise<void> {
  * @returns how it is named in a shot
  */
 export async function keepTaken(bytes: Blob, name: string, size: Size): Promise<Picture> {
-  const sha256 = hexOf(await crypto.subtle.digest('SHA-256', await bytes.arrayBuffer()));
+  const sha256 = await sha256Of(new Uint8Array(await bytes.arrayBuffer()));
   showLocally(sha256, bytes);
   waiting.set(sha256, { bytes, name });
   // A browser that keeps nothing still sends it; what is missing until then is told.

@@ -1,3 +1,4 @@
+import { addressOf, API } from '@humble/core/routes';
 import { persistenceWords as words } from '../words/persistence';
 import { api, failureOf } from './api';
 import type { Autosave } from './autosave/autosave';
@@ -48,15 +49,33 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
   };
 
+  // The server says when the shot was saved elsewhere; whoever cannot hear it asks now and then.
+  let followed: { readonly id: string; readonly source: EventSource } | null = null;
+  const follow = (): void => {
+    const id = document.visibilityState === 'visible' ? store.getState().session.document?.id : undefined;
+    if (id === followed?.id || typeof EventSource === 'undefined') return;
+    followed?.source.close();
+    followed =
+      id === undefined ? null : { id, source: new EventSource(API + addressOf('followShot', { id })) };
+    followed?.source.addEventListener('message', () => void look());
+  };
+  const unfollow = store.subscribe(follow);
+
   let timer: ReturnType<typeof setTimeout>;
   const next = (): void => {
     timer = setTimeout(() => void look().finally(next), EVERY_MS);
   };
   next();
-  const seen = (): void => void look();
+  const seen = (): void => {
+    follow();
+    void look();
+  };
+  follow();
   document.addEventListener('visibilitychange', seen);
   return () => {
     clearTimeout(timer);
+    unfollow();
+    followed?.source.close();
     document.removeEventListener('visibilitychange', seen);
   };
 }

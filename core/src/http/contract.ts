@@ -141,6 +141,8 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: z.object({ revision, isRemoved: z.boolean() }),
   },
+  /** Server-sent events: a line of JSON with the revision for each save. */
+  followShot: { ...ROUTES.followShot, params: ofShot, status: 200, answer: 'text' },
   readDocument: {
     ...ROUTES.readDocument,
     params: ofShot,
@@ -216,6 +218,32 @@ export const CONTRACT = defineContract({
       ),
     }),
   },
+  readSession: { ...ROUTES.readSession, status: 200, answer: z.object({ isPaired: z.boolean() }) },
+  readPairing: {
+    ...ROUTES.readPairing,
+    status: 200,
+    answer: z.object({
+      /** Where the local network finds the server; null where it listens on this machine alone. */
+      address: z.string().nullable(),
+      link: z.string().nullable(),
+      /** The same as a picture to be scanned, SVG. */
+      qr: z.string().nullable(),
+      devices: z.array(z.object({ id: z.string(), name: z.string(), since: z.string(), seen: z.string() })),
+    }),
+  },
+  pairDevice: {
+    ...ROUTES.pairDevice,
+    body: z.object({
+      proof: z.union([
+        z.object({ code: z.string().min(1).max(100) }),
+        z.object({ passphrase: z.string().min(1).max(200) }),
+      ]),
+      name: lineSchema(z).trim().min(1).max(MAX_NAME_LENGTH),
+    }),
+    status: 204,
+    answer: null,
+  },
+  endDevice: { ...ROUTES.endDevice, params: ofShot, status: 204, answer: null },
   keepSound: {
     ...ROUTES.keepSound,
     body: 'bytes',

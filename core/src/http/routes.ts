@@ -10,6 +10,7 @@ export const ROUTES = {
   importShot: { method: 'POST', path: '/imports' },
   readShot: { method: 'GET', path: '/shots/:id' },
   readRevision: { method: 'GET', path: '/shots/:id/revision' },
+  followShot: { method: 'GET', path: '/shots/:id/events' },
   readDocument: { method: 'GET', path: '/shots/:id/document' },
   saveShot: { method: 'PUT', path: '/shots/:id' },
   duplicateShot: { method: 'POST', path: '/shots/:id/duplicate' },
@@ -24,6 +25,10 @@ export const ROUTES = {
   readPicture: { method: 'GET', path: '/pictures/:sha256' },
   readSmallPicture: { method: 'GET', path: '/pictures/:sha256/small' },
   readWatchedFolder: { method: 'GET', path: '/watched-folder/:after' },
+  readSession: { method: 'GET', path: '/session' },
+  readPairing: { method: 'GET', path: '/pairing' },
+  pairDevice: { method: 'POST', path: '/pairings' },
+  endDevice: { method: 'DELETE', path: '/devices/:id' },
   keepSound: { method: 'POST', path: '/sounds' },
   readSound: { method: 'GET', path: '/sounds/:sha256' },
 } as const;

@@ -1,5 +1,6 @@
 import type { RequestHandler } from 'express';
 import type { Database } from '../database/openDatabase';
+import type { Lan } from '../lan/lan';
 import { Problem } from './problem';
 
 const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
@@ -18,22 +19,25 @@ const hostOf = (origin: string): string | null => {
 };
 
 /**
- * The server answers to this machine only. A page from elsewhere that points a name of its own at 127.0.0.1
+ * The server answers to its own names only: those of this machine, and of the local network where it was asked to. A page from elsewhere that points a name of its own at 127.0.0.1
  * is refused, and so is a change that comes from any page but this server's own: one on another port of
  * this machine is as foreign as one from afar.
  */
-export const onlyFromHere: RequestHandler = (request, _response, next) => {
-  const host = request.headers.host ?? '';
-  const { origin, 'sec-fetch-site': site } = request.headers;
-  const isChange = !READING.has(request.method);
-  const isForeignPage =
-    isChange &&
-    ((origin !== undefined && hostOf(origin) !== host) ||
-      (site !== undefined && !OWN_SITES.has(String(site))));
-  if (!OWN_HOSTS.has(host.replace(/:\d+$/, '')) || isForeignPage)
-    throw new Problem(403, 'not-from-here', 'This server takes changes from its own pages only.');
-  next();
-};
+export const onlyFromOwnPages =
+  (lan: Lan | null): RequestHandler =>
+  (request, _response, next) => {
+    const host = request.headers.host ?? '';
+    const { origin, 'sec-fetch-site': site } = request.headers;
+    const isChange = !READING.has(request.method);
+    const isForeignPage =
+      isChange &&
+      ((origin !== undefined && hostOf(origin) !== host) ||
+        (site !== undefined && !OWN_SITES.has(String(site))));
+    const name = host.replace(/:\d+$/, '').toLowerCase();
+    if (!(OWN_HOSTS.has(name) || lan?.hosts.has(name)) || isForeignPage)
+      throw new Problem(403, 'not-from-here', 'This server takes changes from its own pages only.');
+    next();
+  };
 
 const isUtf8 = (contentType: string): boolean => {
   const [, charset] = /charset\s*=\s*"?([^\s;"]+)/i.exec(contentType) ?? [];

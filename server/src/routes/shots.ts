@@ -3,6 +3,7 @@ import express, { type Request, Router } from 'express';
 import { Json, serve } from '../http/endpoint';
 import { created } from '../http/created';
 import { Problem } from '../http/problem';
+import type { ShotEvents } from '../services/shotEvents';
 import { type ShotService, storedJson } from '../services/shotService';
 import type { Threads } from '../threads/threads';
 
@@ -22,6 +23,7 @@ function bytesOf(request: Request): Buffer {
 export function shotRoutes(
   service: ShotService,
   { checkBody }: Threads,
+  events: ShotEvents,
   putDemoIn: () => Promise<void>,
 ): Router {
   const router = Router();
@@ -40,10 +42,16 @@ export function shotRoutes(
     'saveShot',
     async ({ params, request }) => {
       const { revision, ...columns } = await checkBody(bytesOf(request), true);
-      return service.save(params.id, revision!, columns);
+      const saved = await service.save(params.id, revision!, columns);
+      events.saved(saved.id, saved.revision);
+      return saved;
     },
     rawBody,
   );
+  serve(router, 'followShot', async ({ params, response }) => {
+    await service.revision(params.id);
+    events.follow(params.id, response);
+  });
   serve(router, 'readRevision', ({ params }) => service.revision(params.id));
   serve(router, 'readDocument', async ({ params, response }) => {
     const text = await service.rawDocument(params.id);

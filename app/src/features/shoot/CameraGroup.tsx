@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { type ComponentType, useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { type CameraChoice, CAMERAS } from '../../cameras/camera';
 import { useCamera } from '../../cameras/cameraSession';
@@ -29,8 +29,8 @@ const GUIDES: readonly { readonly value: ShootGuides; readonly label: string }[]
   { value: 'none', label: words.guidesNone },
 ];
 
-/** Which camera there is, and what lies over its picture. */
-export function CameraGroup() {
+/** Which camera there is, and what lies over its picture. @param props.PairButton leads to pairing a phone */
+export function CameraGroup({ PairButton }: { readonly PairButton: ComponentType }) {
   const settings = useSettings();
   const dispatch = useAppDispatch();
   const change = (some: Partial<typeof settings>): void => void dispatch(settingsChanged(some));
@@ -74,6 +74,7 @@ export function CameraGroup() {
         onChange={(value) => change({ clicksOnTake: value })}
       />
       <PerspectiveCard />
+      <PairButton />
     </View>
   );
 }

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { closeCamera } from '../../cameras/cameraSession';
-import { goToNext, startCamera } from '../../commands/shooting';
+import { followNext, goToNext, startCamera } from '../../commands/shooting';
 import { resumeWaitingPictures } from '../../persistence/waitingPictures';
 import { useAppDispatch, useAppStore, useSettings } from '../../store/hooks';
 
@@ -34,7 +34,8 @@ export function useOpenCamera(): void {
   useEffect(() => {
     dispatch(goToNext());
     void resumeWaitingPictures();
-    return keepAwake();
+    const ends = [keepAwake(), dispatch(followNext())];
+    return () => ends.forEach((end) => end());
   }, [dispatch]);
   useEffect(() => {
     void startCamera(store);

@@ -6,14 +6,17 @@ import {
   StandsSummary,
   useOpenCamera,
 } from '../../features/shoot';
+import { PairButton } from '../../features/pairing';
 import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
+
+const CameraAndPhone = () => <CameraGroup PairButton={PairButton} />;
 
 const CONTENTS: GroupContents<'shoot'> = {
   next: { Content: NextGroup, startsInFront: true },
   stands: { Content: StandsGroup, Summary: StandsSummary },
   pictures: { Content: PicturesGroup, startsFolded: true },
-  camera: { Content: CameraGroup, startsFolded: true },
+  camera: { Content: CameraAndPhone, startsFolded: true },
 };
 
 export function ShootStep({ isPhone }: PanelProps) {
