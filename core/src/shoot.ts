@@ -12,5 +12,12 @@ export {
   standingPictures,
 } from './shoot/placements';
 export type { ReplanWay } from './shoot/replan';
-export { type Corners, cornersOf, residualOf, type SetReading, setReading } from './shoot/setReading';
+export {
+  type Corners,
+  cornersOf,
+  residualOf,
+  type SetReading,
+  setReading,
+  tableGrid,
+} from './shoot/setReading';
 export { spokenIncrement } from './shoot/spokenIncrement';

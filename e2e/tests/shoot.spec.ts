@@ -5,7 +5,9 @@ import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { nextPlacement, standingPictures } from '@humble/core/shoot';
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
+import { unzipSync } from 'fflate';
 import { png } from '../support/png';
+import { bytesOf, saved } from '../support/saving';
 import { testServer } from '../support/server';
 import { expect, ONCE, test } from '../support/test';
 
@@ -128,9 +130,9 @@ test(
     // The stage’s own hand left it where the finger put it: the picture is the one that was seen.
     const [, second] = standingPictures(await kept(bench));
     await expect
-    .poll(async () => (await page.request.get(`/api/pictures/${second!.picture.sha256}`)).status())
-    .toBe(200);
-  expect(await pixel()).not.toBe(before);
+      .poll(async () => (await page.request.get(`/api/pictures/${second!.picture.sha256}`)).status())
+      .toBe(200);
+    expect(await pixel()).not.toBe(before);
     expect(dragged.length).toBeGreaterThan(1000);
   },
 );
@@ -327,4 +329,94 @@ test('keys take pictures, and the step is dark', ONCE, async ({ bench, page }) =
   }
   await bench.step('Sheet');
   await expect(page.locator('html')).not.toHaveClass(/lampout/);
+});
+
+test(
+  'what was taken is saved picture by picture; one that is hidden leaves its frame to the one before',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.open(set());
+    await bench.step('Shoot');
+    await take(page, 4);
+    await bench.group('Pictures');
+    await bench.press('Picture of frame 3');
+    await bench.press('Hide');
+    await bench.saved();
+    await bench.press('Shot menu');
+    await bench.press('Preview');
+    await expect(page.getByRole('radio', { name: 'Pictures taken' })).toBeChecked();
+    await bench.type('Last frame', 5);
+    await bench.type('Size, %', 25);
+    const files = unzipSync(await bytesOf(await saved(page, 'PNG sequence')));
+    const pictures = Object.keys(files)
+      .sort()
+      .map((name) => Buffer.from(files[name]!).toString('base64'));
+    expect(pictures).toHaveLength(5);
+    expect(pictures[1]).toBe(pictures[2]);
+    // The rest are all others; the fifth is the plan, in which nothing was taken.
+    expect(new Set(pictures).size).toBe(4);
+  },
+);
+
+test('the next increment is spoken', ONCE, async ({ bench, page }) => {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    speechSynthesis.speak = ({ text }) => void said.push(text);
+    localStorage.setItem('humble-settings', JSON.stringify({ speaksIncrement: true }));
+  });
+  await bench.open(set());
+  await bench.step('Shoot');
+  await take(page, 1);
+  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
+  expect(await said()).toEqual(['15 millimetres along, 15 right.']);
+  await bench.press('Speak');
+  expect(await said()).toHaveLength(2);
+});
+
+test('a full disk keeps the picture on this device until there is room', ONCE, async ({ bench, page }) => {
+  await bench.open(set());
+  await bench.step('Shoot');
+  let isFull = true;
+  await page.route('**/api/pictures', (route) =>
+    isFull
+      ? route.fulfill({
+          status: 507,
+          contentType: 'application/problem+json',
+          json: { detail: 'The server’s disk is full. Make room on it; saving will be tried again.' },
+        })
+      : route.continue(),
+  );
+  await take(page, 2);
+  await expect(page.getByText(/2 pictures wait for the server: .*disk is full/)).toBeVisible();
+  isFull = false;
+  await expect(page.getByText(/pictures wait for the server/)).toHaveCount(0);
+  for (const { picture } of standingPictures(await kept(bench)))
+    expect((await page.request.get(`/api/pictures/${picture.sha256}`)).status()).toBe(200);
+});
+
+test('a phone that slept between two pictures is awake again, and goes on', ONCE, async ({ bench, page }) => {
+  await page.addInitScript(() => {
+    const asked: string[] = [];
+    Object.assign(window, { asked });
+    const lock = { release: () => Promise.resolve() };
+    const request = (kind: string) => (asked.push(kind), Promise.resolve(lock));
+    Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
+  });
+  await bench.open(set());
+  await bench.step('Shoot');
+  await take(page, 1);
+  const asked = () => page.evaluate(() => (window as unknown as { asked: string[] }).asked.length);
+  expect(await asked()).toBe(1);
+  const turned = (state: string) =>
+    page.evaluate((now) => {
+      Object.defineProperty(document, 'visibilityState', { value: now, configurable: true });
+      document.dispatchEvent(new Event('visibilitychange'));
+    }, state);
+  await turned('hidden');
+  await turned('visible');
+  // The browser let go of it meanwhile: it is asked again.
+  await expect.poll(asked).toBe(2);
+  await take(page, 1);
+  expect(framesOf(await kept(bench))).toEqual([1, 2]);
 });

@@ -1,6 +1,13 @@
 import { type ArcMeasure, measureArc, pointAtDistance } from '../arc/arcMeasure';
-import { applyHomography, type FourSpots, type Homography, homographyOf, stretchAt } from '../arc/homography';
-import { distance, type Vector } from '../arc/vector';
+import {
+  applyHomography,
+  inverseHomography,
+  type FourSpots,
+  type Homography,
+  homographyOf,
+  stretchAt,
+} from '../arc/homography';
+import { distance, mix, type Vector } from '../arc/vector';
 import type { Arc, Perspective, Shot } from '../model/schema';
 import { readingUnits } from '../spacing/increments';
 
@@ -51,6 +58,46 @@ export function residualOf(perspective: Perspective): number {
   return Math.max(
     ...cornersOf(perspective).map((corner, i) => distance(applyHomography(table, corner), corners[i]!)),
   );
+}
+
+/** Lines of a grid on the table are this far apart, millimetres. */
+export const TABLE_GRID_MM = 50;
+const MAX_LINES_OF_SHEET = 20;
+const POINTS_PER_LINE = 48;
+
+/**
+ * A grid that lies on the table, as the camera sees it: lines through places of the field, each `TABLE_GRID_MM` from the
+ * next, counted from the sheet's upper left corner. It reaches as far as the field does, and no further than the sheet
+ * three times over.
+ */
+export function tableGrid(
+  perspective: Perspective,
+  { width, height }: Shot['field'],
+): readonly (readonly Vector[])[] {
+  const { widthMm, heightMm } = perspective;
+  const table = tableOf(perspective);
+  const seen = inverseHomography(table);
+  // What lies behind the horizon of the table is none of it: there the divisor changes its sign.
+  const isSeen = (at: Vector): boolean => {
+    const w = seen[6] * at.x + seen[7] * at.y + seen[8];
+    const place = applyHomography(seen, at);
+    const isInField = place.x >= 0 && place.y >= 0 && place.x <= width && place.y <= height;
+    return w * seen[8] > 0 && isInField;
+  };
+  const marks = (side: number): readonly number[] => {
+    const n = Math.min(MAX_LINES_OF_SHEET, Math.ceil(side / TABLE_GRID_MM));
+    return Array.from({ length: 3 * n + 1 }, (_, i) => (i - n) * TABLE_GRID_MM);
+  };
+  const along = (from: Vector, to: Vector): readonly Vector[] =>
+    Array.from({ length: POINTS_PER_LINE + 1 }, (_, i) => mix(from, to, i / POINTS_PER_LINE))
+      .filter(isSeen)
+      .map((at) => applyHomography(seen, at));
+  const [xs, ys] = [marks(widthMm), marks(heightMm)];
+  const [left, right, top, foot] = [xs[0]!, xs.at(-1)!, ys[0]!, ys.at(-1)!];
+  return [
+    ...xs.map((x) => along({ x, y: top }, { x, y: foot })),
+    ...ys.map((y) => along({ x: left, y }, { x: right, y })),
+  ].filter((line) => line.length > 1);
 }
 
 /** Nodes and weights of Gauss and Legendre's rule of five points on 0 to 1. */

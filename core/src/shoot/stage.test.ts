@@ -8,7 +8,7 @@ import { applyHomography, inverseHomography } from '../arc/homography';
 import { handError, MAX_HAND_ERROR_MM, placedByHand, seededShare } from './cardboardStage';
 import { plannedOn } from './deviation';
 import { nextPlacement } from './nextPlacement';
-import { setReading, tableOf } from './setReading';
+import { setReading, tableGrid, tableOf } from './setReading';
 import { spokenIncrement } from './spokenIncrement';
 
 const A4: Perspective = {
@@ -139,4 +139,24 @@ test('with several figures each is named', () => {
     ],
   });
   expect(words).toBe('Harbour master: 12 units along. Dog: 1 unit along.');
+});
+
+test('the grid of the table is straight lines of 50 mm in the picture, within the field', () => {
+  const field = { width: 1920, height: 1080, unitsPerMm: null };
+  const lines = tableGrid(A4, field);
+  expect(lines.length).toBeGreaterThan(10);
+  const table = tableOf(A4);
+  for (const line of lines) {
+    const places = line.map((at) => applyHomography(table, at));
+    const isUpright = Math.abs(places[0]!.x - places.at(-1)!.x) < 1e-6;
+    for (const { x, y } of places) {
+      const lines50 = (isUpright ? x : y) / 50;
+      expect(lines50 - Math.round(lines50)).toBeCloseTo(0, 6);
+    }
+    for (const { x, y } of line) {
+      expect(x).toBeGreaterThanOrEqual(0);
+      expect(x).toBeLessThanOrEqual(1920);
+      expect(y).toBeLessThanOrEqual(1080);
+    }
+  }
 });

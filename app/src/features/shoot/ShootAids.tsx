@@ -1,5 +1,5 @@
 import { applyEdit, evaluate, type Shot, type Travel, travelOfMove, type Vector } from '@humble/core';
-import { cornersOf, placementsLeft, standingPictures } from '@humble/core/shoot';
+import { cornersOf, placementsLeft, standingPictures, tableGrid } from '@humble/core/shoot';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../playback/playhead';
@@ -85,6 +85,16 @@ function sheetOutline(state: RootState): string {
   return perspective ? `${line(cornersOf(perspective))}Z` : '';
 }
 
+const gridOf = lruMemoize((shot: Shot): string =>
+  shot.shoot.perspective ? tableGrid(shot.shoot.perspective, shot.field).map(line).join('') : '',
+);
+
+/** While the perspective is set up, and where a grid is wanted. */
+const tableLines = (state: RootState): string =>
+  state.settings.showsGrid || state.settings.groupInFront.shoot === 'camera'
+    ? gridOf(selectOpenShot(state))
+    : '';
+
 const cornerDots = ({ editor: { tappedCorners } }: RootState, pixel: number): string =>
   tappedCorners.map((corner) => ring(corner, DOT_PX * pixel)).join('');
 
@@ -95,6 +105,14 @@ export function ShootAids() {
   const dashes = [5 * pixel, 4 * pixel].join(' ');
   return (
     <G>
+      <LivePath
+        path={tableLines}
+        fill="none"
+        stroke={colour.brass}
+        strokeWidth={pixel}
+        strokeOpacity={0.6}
+        testID="table-grid"
+      />
       <LivePath
         path={sheetOutline}
         fill={colour.brass}
