@@ -24,12 +24,21 @@ export function placementsOf(shot: Shot): readonly Exposure[] {
   return placements;
 }
 
-/** The pictures of the current take that stand, in order of their frames; those that were shot over are left out. */
+const standing = new WeakMap<Shot, readonly Taken[]>();
+
+/**
+ * The pictures of the current take that stand, in order of their frames; those that were shot over are left out. The same
+ * array for the same shot.
+ */
 export function standingPictures(shot: Shot): readonly Taken[] {
+  const found = standing.get(shot);
+  if (found) return found;
   const takeId = currentTake(shot).id;
-  return shot.shoot.pictures
+  const pictures = shot.shoot.pictures
     .filter((taken) => taken.takeId === takeId && !taken.isSetAside)
     .sort((a, b) => a.frame - b.frame);
+  standing.set(shot, pictures);
+  return pictures;
 }
 
 /** The picture that was taken last: the one on the latest frame. */

@@ -1,13 +1,16 @@
 import { pictureSeenOn, standingPictures } from '@humble/core/shoot';
 import { memo, useEffect, useMemo, useState } from 'react';
 import { View } from 'react-native';
+import { shallowEqual } from 'react-redux';
 import { useCamera } from '../../cameras/cameraSession';
 import { pictureAddress } from '../../persistence/pictures';
 import { currentFrame, subscribePlayhead } from '../../playback/playhead';
 import { useShownInField } from '../../playback/shownInField';
 import type { FieldLayerProps } from '../../render/fieldLayer';
 import { useSettings } from '../../store/hooks';
-import { useThrottledShotValue } from '../../store/throttled/hooks';
+import { selectOpenShot } from '../../store/selectors/active';
+import type { RootState } from '../../store/store';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 import { ElementHost } from '../../ui/ElementHost';
 import { useIsFlipped } from './flipLive';
 import { fetchTaken, forgetTakenBut, takenBitmap } from '../../playback/takenBitmaps';
@@ -60,9 +63,11 @@ function Onion({ sha256, at, strength }: OnionProps) {
   return <ElementHost element={element} at={at} opacity={strength} testID="last-picture" />;
 }
 
+const selectStanding = (state: RootState) => standingPictures(selectOpenShot(state));
+
 /** The picture of the playhead's frame, drawn the moment that the playhead comes to it. */
 function Taken({ at }: PlaceProps) {
-  const pictures = useThrottledShotValue(standingPictures);
+  const pictures = useThrottledSelector(selectStanding, shallowEqual);
   const canvas = useMemo(() => Object.assign(document.createElement('canvas'), { width: 1, height: 1 }), []);
   const [context] = useState(() => canvas.getContext('2d')!);
   useEffect(() => {
