@@ -108,10 +108,19 @@ module.exports = {
     ),
     ...appLayers,
     only(
+      'cameras-on-persistence',
+      '^app/src/cameras/',
+      [
+        '^app/src/(cameras|workers|persistence|store|playback|kinds|ui|words)/',
+        '^core/src/(index|scene|shoot|files|http/contract|http/routes)\\.ts$',
+      ],
+      'A camera gives pictures; what becomes of them is none of its business.',
+    ),
+    only(
       'commands-on-store',
       '^app/src/commands/',
       [
-        '^app/src/(commands|store|persistence|playback|render|workers|kinds|ui|words)/',
+        '^app/src/(commands|cameras|store|persistence|playback|render|workers|kinds|ui|words)/',
         '^core/src/(index|views|files|shoot|checks/index|spacing/filmPace|http/contract|http/routes)\\.ts$',
       ],
       'A command does in one call what a user does.',

@@ -39,17 +39,7 @@ const middleOf = async (page, name) => {
 };
 const tap = async (page, name) => page.mouse.click(...(await middleOf(page, name)));
 
-/** A stroke over places given as shares of the field. */
-const stroke = async (page, shares) => {
-  const paper = await page.getByTestId('field-paper').first().boundingBox();
-  const at = ([x, y]) => [paper.x + x * paper.width, paper.y + y * paper.height];
-  await page.mouse.move(...at(shares[0]));
-  await page.mouse.down();
-  for (const share of shares.slice(1)) await page.mouse.move(...at(share), { steps: 4 });
-  await page.mouse.up();
-};
 const button = (page, name) => page.getByRole('button', { name, exact: true }).click();
-const wave = Array.from({ length: 24 }, (_, i) => [0.15 + 0.03 * i, 0.4 + 0.16 * Math.sin(i / 3)]);
 
 const inShotMenu = async (page, name) => {
   await button(page, 'Shot menu');
@@ -64,6 +54,16 @@ const inStep =
     if (groupName) await group(page, groupName);
     await goTo(page, frame);
   };
+
+/** Where the next picture of the demo is to be taken. */
+const inShoot = async (page) => {
+  await step(page, 'Shoot');
+  await page.getByTestId('live-picture').waitFor();
+  await page
+    .getByRole('button', { name: 'Take frame 22', exact: true })
+    .and(page.locator(':enabled'))
+    .waitFor();
+};
 
 const PICTURES = [
   { file: 'phone-list', view: PHONE, theme: 'light', path: '/' },
@@ -117,6 +117,9 @@ const PICTURES = [
       await goTo(page, 8);
     },
   },
+  { file: 'phone-shoot', view: PHONE, theme: 'light', path: ROUNDS, act: inShoot },
+  { file: 'side-shoot', view: SIDE, theme: 'light', path: ROUNDS, act: inShoot },
+  { file: 'wide-shoot', view: WIDE, theme: 'light', path: ROUNDS, act: inShoot },
   {
     file: 'phone-sheet',
     view: PHONE,
@@ -132,20 +135,6 @@ const PICTURES = [
     act: async (page) => {
       await inStep('Figure', 6, 'Figures')(page);
       await page.getByTestId('pivot-editor').scrollIntoViewIfNeeded();
-    },
-  },
-  {
-    file: 'phone-stroke',
-    view: PHONE,
-    theme: 'light',
-    path: ROUNDS,
-    act: async (page) => {
-      await step(page, 'Arc');
-      await group(page, 'Draw');
-      await button(page, 'Freehand');
-      await stroke(page, wave);
-      await page.getByTestId('sketch').waitFor();
-      await page.mouse.move(0, 0);
     },
   },
   {
@@ -168,20 +157,6 @@ const PICTURES = [
       await inShotMenu(page, 'Preview');
       await page.getByText(/can have sound/).waitFor();
     },
-  },
-  {
-    file: 'wide-figure-dark',
-    view: WIDE,
-    theme: 'dark',
-    path: ROUNDS,
-    act: inStep('Figure', 26, 'Figures'),
-  },
-  {
-    file: 'phone-acted',
-    view: PHONE,
-    theme: 'light',
-    path: CRAB,
-    act: inStep('Figure', 42, 'Act'),
   },
   {
     file: 'wide-parts-dark',

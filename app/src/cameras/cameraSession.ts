@@ -18,7 +18,6 @@ const session = createExternalStore<CameraState>(CLOSED);
 /** Counts what was opened and closed: what comes late of an earlier camera is dropped. */
 let turn = 0;
 
-export const cameraState = session.get;
 export const useCamera = <Picked>(pick: (state: CameraState) => Picked): Picked =>
   useExternalStore(session, pick);
 

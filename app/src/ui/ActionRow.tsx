@@ -6,7 +6,9 @@ import { Words } from './Words';
 export interface Action {
   readonly label: string;
   readonly icon: LucideIcon;
-  readonly onPress: () => void;
+  readonly onPress?: () => void;
+  /** It does something for as long as it is held. */
+  readonly onHold?: (isHeld: boolean) => void;
   readonly disabled?: boolean;
   readonly pressed?: boolean;
   /** It takes something away for good, until it is undone. */
@@ -33,7 +35,15 @@ export function ActionRow({ actions }: ActionRowProps) {
 /** Fewer than five do not spread over the whole row; where many would be too narrow to be read they take two. */
 const WIDTHS = { minWidth: 52, maxWidth: 104 } as const;
 
-function ActionButton({ label, icon: Icon, onPress, disabled = false, pressed, isRemoval = false }: Action) {
+function ActionButton({
+  label,
+  icon: Icon,
+  onPress,
+  onHold,
+  disabled = false,
+  pressed,
+  isRemoval = false,
+}: Action) {
   const tone = isRemoval ? 'plum' : 'ink';
   return (
     <Pressable
@@ -43,6 +53,8 @@ function ActionButton({ label, icon: Icon, onPress, disabled = false, pressed, i
       aria-pressed={pressed}
       disabled={disabled}
       onPress={onPress}
+      onPressIn={onHold && (() => onHold(true))}
+      onPressOut={onHold && (() => onHold(false))}
       style={WIDTHS}
       className={`min-h-[60px] flex-1 items-center gap-1 rounded-large px-1 py-2 ${pressed ? 'bg-brasswash' : ''} ${disabled ? 'opacity-40' : ''}`}
     >

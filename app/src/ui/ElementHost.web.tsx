@@ -1,4 +1,4 @@
-import { createElement, useLayoutEffect, useRef } from 'react';
+import { createElement, useLayoutEffect, useState } from 'react';
 
 interface ElementHostProps {
   readonly element: HTMLElement;
@@ -10,16 +10,16 @@ interface ElementHostProps {
 
 /** Gives an element of the page, such as a video or a canvas, a place among the rest. */
 export function ElementHost({ element, at, opacity = 1, testID }: ElementHostProps) {
-  const box = useRef<HTMLDivElement>(null);
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
   useLayoutEffect(() => {
     Object.assign(element.style, { width: '100%', height: '100%', objectFit: 'cover', display: 'block' });
-    box.current?.replaceChildren(element);
+    box?.replaceChildren(element);
     // A video that was taken from one place of the page to another stands still.
     if (element instanceof HTMLVideoElement) void element.play().catch(() => undefined);
-  }, [element]);
+  }, [box, element]);
   const { x, y, width, height } = at;
   return createElement('div', {
-    ref: box,
+    ref: setBox,
     'data-testid': testID,
     'aria-hidden': true,
     style: { position: 'absolute', left: x, top: y, width, height, opacity, pointerEvents: 'none' },

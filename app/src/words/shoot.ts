@@ -46,6 +46,7 @@ export const shootWords = {
   again: 'Once more',
   halfway: 'Halfway',
   speak: 'Speak',
+  lastPicture: 'Hold for last',
   toNext: 'Back to the live picture',
   looking: (frame: number) => `Looking at frame ${frame}`,
   right: 'right',

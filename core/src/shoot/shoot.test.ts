@@ -10,7 +10,7 @@ import { evaluate } from '../motion/evaluate';
 import { smoothThrough } from '../arc/smoothing';
 import { deviationsOf } from './deviation';
 import { nextPlacement } from './nextPlacement';
-import { latestPicture, pictureSeenOn, placementsLeft, placementsOf, standingPictures } from './placements';
+import { latestPicture, pictureSeenOn, placementsOf, standingPictures } from './placements';
 import type { ReplanWay } from './replan';
 
 const PLAN = [0, 2, 8, 18, 30, 42, 54, 66, 76, 84, 90, 92];

@@ -1,5 +1,4 @@
-import { Router } from 'express';
-import express from 'express';
+import express, { Router } from 'express';
 import { toString as qrOf } from 'qrcode';
 import { serve } from '../http/endpoint';
 import { Problem } from '../http/problem';

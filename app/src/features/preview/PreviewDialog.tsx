@@ -5,7 +5,7 @@ import Pause from 'lucide-react-native/icons/pause';
 import Play from 'lucide-react-native/icons/play';
 import Repeat from 'lucide-react-native/icons/repeat';
 import X from 'lucide-react-native/icons/x';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
 import {
   currentFrame,
@@ -130,6 +130,7 @@ function Stage({ look, width, height }: StageProps) {
   const frame = useFrame();
   const canvas = useRef<HTMLCanvasElement | null>(null);
   const [images, setImages] = useState<Bitmaps | null>(null);
+  const [picturesThere, anotherIsThere] = useReducer((count: number) => count + 1, 0);
   const [pixels, setPixels] = useState({ width: 0, height: 0 });
   if (Math.round(width * PHONE_PIXELS) !== pixels.width)
     setPixels({ width: Math.round(width * PHONE_PIXELS), height: Math.round(height * PHONE_PIXELS) });
@@ -158,9 +159,11 @@ function Stage({ look, width, height }: StageProps) {
     drawScene(
       context,
       { field: shot.field, items, next, shutterDeg, ground, label },
-      isTaken ? withTaken(images, items, draw) : images,
+      isTaken ? withTaken(images, items, anotherIsThere) : images,
     );
-  }, [shot, look, images]);
+    // A picture that came since is a reason to draw anew.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [shot, look, images, picturesThere]);
   useEffect(() => {
     draw();
     return subscribePlayhead(draw);

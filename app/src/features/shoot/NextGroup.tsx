@@ -2,6 +2,7 @@ import type { NextOfFigure, NextPlacement } from '@humble/core/shoot';
 import Camera from 'lucide-react-native/icons/camera';
 import CopyPlus from 'lucide-react-native/icons/copy-plus';
 import FastForward from 'lucide-react-native/icons/fast-forward';
+import Layers from 'lucide-react-native/icons/layers-2';
 import Split from 'lucide-react-native/icons/git-commit-horizontal';
 import Volume from 'lucide-react-native/icons/volume-2';
 import { Pressable, View } from 'react-native';
@@ -18,6 +19,7 @@ import { Button } from '../../ui/Button';
 import { colour } from '../../ui/colour';
 import { NumericText, Words } from '../../ui/Words';
 import { shootWords as words } from '../../words/shoot';
+import { setFlipped } from './flipLive';
 import { nextOf, size } from './next';
 import { Replanning } from './Replanning';
 
@@ -176,6 +178,7 @@ function NextActions({ next }: { readonly next: NextPlacement | null }) {
           disabled: !next || isFirst,
           onPress: () => dispatch(changeNext('insertPlacement')),
         },
+        { label: words.lastPicture, icon: Layers, disabled: isFirst, onHold: setFlipped },
         { label: words.speak, icon: Volume, disabled: !next, onPress: () => dispatch(speakNext()) },
       ]}
     />
