@@ -10,6 +10,8 @@ import { PairButton } from '../../features/pairing';
 import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 
+export { SetPicture, ShootAids } from '../../features/shoot';
+
 const CameraAndPhone = () => <CameraGroup PairButton={PairButton} />;
 
 const CONTENTS: GroupContents<'shoot'> = {
