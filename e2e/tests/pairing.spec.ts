@@ -1,6 +1,8 @@
 import { networkInterfaces } from 'node:os';
 import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
 import type { Page } from '@playwright/test';
+import { Bench } from '../support/bench';
+import { handFor } from '../support/hand';
 import { testServer } from '../support/server';
 import { expect, ONCE, test } from '../support/test';
 
@@ -46,16 +48,19 @@ test('a phone is paired by a code, and both follow one shot', ONCE, async ({ bro
 
     await here.goto(`${server.address}/shot/${id}`);
     await shoot(here);
-    await here.getByRole('tab', { name: 'Camera', exact: true }).tap();
+    // From the step on: two taps, and the phone is pointed at the code.
+    const act = new Bench(here, handFor(here, true)).acts;
+    await act.tap(here.getByRole('tab', { name: 'Camera', exact: true }));
     const asked = here.waitForResponse((response) => response.url().endsWith('/api/pairing'));
-    await here.getByRole('button', { name: 'Pair a phone' }).tap();
+    await act.tap('Pair a phone');
     const { link } = (await (await asked).json()) as { readonly link: string };
     await expect(here.getByRole('img', { name: 'Code to scan' })).toBeVisible();
     await here.getByRole('button', { name: 'Close' }).tap();
     await here.getByRole('tab', { name: 'Next', exact: true }).tap();
 
     // Scanned: the phone is led to this link.
-    await there.goto(link);
+    await act.device(async () => void (await there.goto(link)));
+    expect(act.count).toBeLessThanOrEqual(3);
     await there.getByRole('link', { name: 'Open Set,' }).tap();
     await shoot(there);
     await there.getByRole('button', { name: 'Take frame 1', exact: true }).tap();
@@ -91,4 +96,48 @@ test('a server that was started without --lan says how to start it', ONCE, async
   await bench.group('Camera');
   await bench.press('Pair a phone');
   await expect(page.getByText(/start it again with npm run demo -- --lan/)).toBeVisible();
+});
+
+test('without --lan nothing listens outside the machine', ONCE, async ({ page, server }) => {
+  test.skip(!OWN_ADDRESS, 'this machine has no address on a local network');
+  expect((await page.request.get(`${server.address}/api/health`)).status()).toBe(200);
+  const outside = `${server.address.replace('127.0.0.1', OWN_ADDRESS!)}/api/health`;
+  await expect(page.request.get(outside)).rejects.toThrow(/ECONNREFUSED/);
+});
+
+test('two devices that take a picture at once lose neither', ONCE, async ({ browser, server }) => {
+  const contexts = await Promise.all(
+    [1, 2].map(() => browser.newContext({ ...PHONE, baseURL: server.address })),
+  );
+  try {
+    const [one, other] = (await Promise.all(contexts.map((context) => context.newPage()))) as [Page, Page];
+    const made = await one.request.post('/api/shots', { data: { shot: set() } });
+    const { id } = (await made.json()) as { readonly id: string };
+    for (const page of [one, other]) {
+      await page.goto(`/shot/${id}`);
+      await shoot(page);
+    }
+    const first = (page: Page) => page.getByRole('button', { name: 'Take frame 1', exact: true });
+    await Promise.all([first(one).tap(), first(other).tap()]);
+    // Whoever is saved second is asked; both versions are there to be kept.
+    const dialog = one.getByRole('dialog').or(other.getByRole('dialog')).first();
+    await expect(dialog).toBeVisible();
+    await expect(dialog).toContainText(/changed/i);
+    await dialog.getByRole('button', { name: 'Keep my version' }).tap();
+    await expect
+      .poll(async () => {
+        const { shots } = (await (await one.request.get('/api/shots')).json()) as {
+          readonly shots: readonly { readonly id: string; readonly name: string }[];
+        };
+        const named = shots.filter(({ name }) => name.startsWith('Set'));
+        const all = await Promise.all(
+          named.map(async (shot) => (await one.request.get(`/api/shots/${shot.id}`)).json()),
+        );
+        return (all as { readonly shot: Shot }[]).filter(({ shot }) => shot.shoot.pictures.length === 1)
+          .length;
+      })
+      .toBeGreaterThanOrEqual(2);
+  } finally {
+    for (const context of contexts) await context.close();
+  }
 });

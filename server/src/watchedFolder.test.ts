@@ -68,6 +68,14 @@ test('a file that is no picture is named, and the next one comes all the same', 
   expect(watched.filesAfter(1)).toHaveLength(1);
 });
 
+test('a picture that breaks off is named, and nothing of it is kept', async () => {
+  const bytes = await jpeg(640);
+  writeFileSync(join(folder, 'torn.jpg'), bytes.subarray(0, Math.round(bytes.length / 2)));
+  const [file] = await after(0, 1);
+  expect(file).toMatchObject({ name: 'torn.jpg', picture: null });
+  expect(file!.sentence).toMatch(/damaged/);
+});
+
 test('a folder that is none is refused at the start', async () => {
   const wrong = watchFolder(join(folder, 'nowhere'), createPictureService(at.database, testThreads()));
   await expect(wrong).rejects.toThrow(StartError);

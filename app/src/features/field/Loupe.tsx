@@ -1,5 +1,10 @@
 import { View } from 'react-native';
-import Svg, { Circle, ClipPath, Defs, G } from 'react-native-svg';
+import Svg, { Circle, ClipPath, Defs, G, Image } from 'react-native-svg';
+import { pictureAddress } from '../../persistence/pictures';
+import { useThrottledFrame } from '../../playback/playhead';
+import { selectEdits } from '../../store/selectors/selection';
+import { selectToldPicture } from '../../store/selectors/shooting';
+import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 import { colour } from '../../ui/colour';
 import { transformOf } from './layers/Layer';
 import { RulerLine } from './overlays/RulerLine';
@@ -36,11 +41,31 @@ function loupeCorner(width: number): { x: number; y: number } | null {
 
 const shift = ({ x, y }: { readonly x: number; readonly y: number }): string => `translate(${x} ${y})`;
 
+/** While something is shot: the picture on which it is told where a figure really stands. */
+function ToldPicture() {
+  const frame = useThrottledFrame();
+  const { width, height } = useThrottledShotValue((shot) => shot.field);
+  const sha256 = useThrottledSelector((state) =>
+    selectEdits(state) === 'pictures' ? selectToldPicture(state, frame)?.picture.sha256 : undefined,
+  );
+  if (!sha256) return null;
+  return (
+    <Image
+      href={pictureAddress(sha256)}
+      width={width}
+      height={height}
+      preserveAspectRatio="xMidYMid slice"
+      testID="loupe-picture"
+    />
+  );
+}
+
 function Beneath() {
   return (
     <G>
       <PaperLayer />
       <BackdropPicture />
+      <ToldPicture />
       <Grid />
       <ArcLines />
       <PointDots />
