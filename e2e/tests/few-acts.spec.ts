@@ -10,8 +10,8 @@ test('a removed shot comes back from the list’s menu, also after a reload', ON
   await page.reload();
   await page.getByRole('button', { name: 'Order and removed shots' }).click();
   await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Restore Low tide, lost' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'Restore Low tide, lost' }).click();
+  await page.getByRole('button', { name: 'Back to the shots' }).click();
   await expect(page.getByTestId('card-Low tide, lost')).toBeVisible();
 });
 

@@ -1,21 +1,25 @@
 import { expect, ONCE, test } from '../support/test';
 
-test('the demo film is there, with pictures of its own arcs and ghosts', ONCE, async ({ page }) => {
-  await page.goto('/');
-  for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {
-    const card = page.getByTestId(`card-${name}`);
-    await expect(card).toBeVisible();
-    // Six ghosts, the arc, the ticks.
-    expect(await card.locator('svg').first().locator('path').count()).toBeGreaterThanOrEqual(8);
-  }
-  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('57 frames at 12');
-  await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('4.75 s');
-  await page.getByRole('link', { name: /Open Rounds of the harbour master/ }).click();
-  await expect(page.getByTestId('transport')).toBeVisible();
-  await expect(page.getByTestId('read-out')).toContainText('mm');
-  await page.getByRole('button', { name: 'Back to the shots' }).click();
-  await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
-});
+test(
+  'the demo film is there, with pictures of its own arcs and ghosts',
+  ONCE,
+  async ({ page, ownServer }) => {
+    await page.goto(ownServer.address);
+    for (const name of ['Lantern on the hook', 'Rounds of the harbour master']) {
+      const card = page.getByTestId(`card-${name}`);
+      await expect(card).toBeVisible();
+      // Six ghosts, the arc, the ticks.
+      expect(await card.locator('svg').first().locator('path').count()).toBeGreaterThanOrEqual(8);
+    }
+    await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('57 frames at 12');
+    await expect(page.getByTestId('card-Rounds of the harbour master')).toContainText('4.75 s');
+    await page.getByRole('link', { name: /Open Rounds of the harbour master/ }).click();
+    await expect(page.getByTestId('transport')).toBeVisible();
+    await expect(page.getByTestId('read-out')).toContainText('mm');
+    await page.getByRole('button', { name: 'Back to the shots' }).click();
+    await expect(page.getByTestId('card-Lantern on the hook')).toBeVisible();
+  },
+);
 
 test('rename, duplicate, remove and bring back', ONCE, async ({ bench, page }) => {
   await bench.makeShot({ name: 'Old rope', rate: 25, length: 50 });
@@ -150,3 +154,32 @@ test('an empty list invites', ONCE, async ({ page, ownServer }) => {
   }
   await expect(page.getByText('No shots yet')).toBeVisible();
 });
+
+test(
+  'the bin shows what was removed, for how long still, and removes it for good when asked to',
+  ONCE,
+  async ({ bench, page }) => {
+    await bench.openShot({ name: 'Low water, gone' });
+    await bench.openShot({ name: 'Low water, kept' });
+    const { shots } = (await (await page.request.get('/api/shots')).json()) as {
+      readonly shots: readonly { readonly id: string; readonly name: string }[];
+    };
+    for (const { id, name } of shots)
+      if (name.startsWith('Low water')) await page.request.delete(`/api/shots/${id}`);
+    await page.goto('/bin');
+    const gone = page.getByTestId('removed-Low water, gone');
+    await expect(gone).toContainText('gone in 29 days');
+    await page.getByRole('button', { name: 'Remove Low water, gone for good' }).click();
+    const asked = page.getByRole('dialog', { name: 'Remove for good' });
+    await expect(asked).toContainText('Nothing can bring it back.');
+    await asked.getByRole('button', { name: 'Keep' }).click();
+    await expect(gone).toBeVisible();
+    await page.getByRole('button', { name: 'Remove Low water, gone for good' }).click();
+    await asked.getByRole('button', { name: 'Remove for good' }).click();
+    await expect(gone).toHaveCount(0);
+    await expect(page.getByTestId('removed-Low water, kept')).toBeVisible();
+    await page.reload();
+    await expect(page.getByTestId('removed-Low water, kept')).toBeVisible();
+    await expect(gone).toHaveCount(0);
+  },
+);

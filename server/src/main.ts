@@ -4,6 +4,7 @@ import pino from 'pino';
 import { toString as qrOf } from 'qrcode';
 import { readConfig } from './config';
 import { createServer } from './createServer';
+import { copyOfToday } from './database/dailyCopies';
 import { openDatabase } from './database/openDatabase';
 import { StartError } from './database/startError';
 import { answerUnreadable } from './http/unreadable';
@@ -19,6 +20,11 @@ import { startThreads } from './threads/threads';
 
 const THIS_MACHINE = '127.0.0.1';
 const ANY_ADDRESS = '0.0.0.0';
+/** Daily copies: when the first is looked for, and how often whether a new day has come; milliseconds. */
+const FIRST_COPY_MS = 60_000;
+const COPY_LOOK_MS = 3600_000;
+/** The bin is looked at so often, milliseconds. */
+const BIN_LOOK_MS = 6 * 3600_000;
 /** Requests still open at the end get this long to finish, milliseconds. */
 const MAX_FAREWELL_MS = 3000;
 
@@ -55,10 +61,11 @@ async function main(): Promise<void> {
   const database = await openDatabase(config.dataFolder);
   const threads = startThreads(config.threadsFolder);
   const pictures = createPictureService(database, threads);
+  const shots = createShotService(database, threads);
   if (config.withDemo)
     await loadDemo(
       {
-        shots: createShotService(database, threads),
+        shots,
         pictures,
         sounds: createSoundService(database, threads),
       },
@@ -82,6 +89,18 @@ async function main(): Promise<void> {
     }),
   );
   answerUnreadable(server);
+  // What has been in the bin for long enough goes at the start, and while the server runs.
+  const emptyBin = (): void =>
+    void shots.emptyOldBin().catch((error: unknown) => log.error(error, 'The bin was not emptied.'));
+  emptyBin();
+  const emptying = setInterval(emptyBin, BIN_LOOK_MS);
+  const copyDaily = (): void =>
+    void copyOfToday(config.dataFolder, database).catch((error: unknown) =>
+      log.error(error, 'The daily copy was not made.'),
+    );
+  // Not while it starts: whoever started it waits for that.
+  const firstCopy = setTimeout(copyDaily, FIRST_COPY_MS);
+  const copying = setInterval(copyDaily, COPY_LOOK_MS);
   await listen(server, config.port, lan ? ANY_ADDRESS : THIS_MACHINE);
   ({ port } = server.address() as AddressInfo);
   process.stdout.write(`Humble Pendulum is at http://${THIS_MACHINE}:${port} (Ctrl-C stops it)\n`);
@@ -92,6 +111,8 @@ async function main(): Promise<void> {
     if (isStopping) return;
     isStopping = true;
     const giveUp = setTimeout(() => server.closeAllConnections(), MAX_FAREWELL_MS);
+    clearTimeout(firstCopy);
+    for (const one of [emptying, copying]) clearInterval(one);
     events.end();
     server.close(() => {
       clearTimeout(giveUp);

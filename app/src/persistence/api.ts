@@ -68,6 +68,14 @@ export const api = createApi({
       query: (id) => ask('readRevision', { id }),
       keepUnusedDataFor: 0,
     }),
+    removeForGood: build.mutation<void, string>({
+      query: (id) => ask('removeForGood', { id }),
+      invalidatesTags: ['List'],
+    }),
+    emptyBin: build.mutation<void, void>({
+      query: () => ask('emptyBin'),
+      invalidatesTags: ['List'],
+    }),
     createShot: build.mutation<StoredShot, Shot>({
       query: (shot) => ask('createShot', {}, { shot }),
       invalidatesTags: ['List'],
@@ -127,6 +135,8 @@ export const {
   useListEasingsQuery,
   useKeepEasingMutation,
   useRemoveEasingMutation,
+  useRemoveForGoodMutation,
+  useEmptyBinMutation,
 } = api;
 
 export const documentAddress = (id: string): string => API + addressOf('readDocument', { id });

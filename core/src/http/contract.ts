@@ -70,8 +70,8 @@ const summary = z.object({
 });
 
 const removed = summary
-  .pick({ id: true, name: true, film: true, lengthFrames: true, rate: true })
-  .extend({ removedAt: z.string() });
+  .pick({ id: true, name: true, film: true, lengthFrames: true, rate: true, card: true })
+  .extend({ removedAt: z.string(), goneAt: z.string() });
 
 /**
  * A shot within a request or an answer. Here only that it is there: `openShot` reads one that comes from outside,
@@ -127,6 +127,8 @@ export const CONTRACT = defineContract({
     status: 200,
     answer: z.object({ shots: z.array(removed) }),
   },
+  emptyBin: { ...ROUTES.emptyBin, status: 204, answer: null },
+  removeForGood: { ...ROUTES.removeForGood, params: ofShot, status: 204, answer: null },
   createShot: { ...ROUTES.createShot, body: z.object({ shot }), status: 201, answer: stored },
   importShot: {
     ...ROUTES.importShot,

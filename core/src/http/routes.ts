@@ -1,11 +1,16 @@
 export const API = '/api';
 
+/** A removed shot stays in the bin for so many days. */
+export const BIN_DAYS = 30;
+
 /** Method and address of each request, below `API`, with `:name` for each parameter. */
 export const ROUTES = {
   health: { method: 'GET', path: '/health' },
   databaseHealth: { method: 'GET', path: '/health/database' },
   listShots: { method: 'GET', path: '/shots' },
   listRemoved: { method: 'GET', path: '/removed-shots' },
+  emptyBin: { method: 'DELETE', path: '/removed-shots' },
+  removeForGood: { method: 'DELETE', path: '/removed-shots/:id' },
   createShot: { method: 'POST', path: '/shots' },
   importShot: { method: 'POST', path: '/imports' },
   readShot: { method: 'GET', path: '/shots/:id' },

@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { type ModelStatic, QueryTypes, Sequelize, Transaction } from 'sequelize';
 import { configuredSqlite, type ConnectionSettings, readSettings, settingsAmiss } from './connectionSettings';
 import { defineEasingRecord, type EasingRecord } from './easingRecord';
+import { lastGoodCopy } from './dailyCopies';
 import { migrateDatabase } from './migrateDatabase';
 import { defineSoundRecord, type SoundRecord } from './soundRecord';
 import { definePictureRecord, type PictureRecord } from './pictureRecord';
@@ -20,6 +21,8 @@ export interface Database {
   /** A statement of one's own, for what the models do not offer. Returns the rows. */
   readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
   readonly change: (sql: string, values: Readonly<Record<string, string>>) => Promise<void>;
+  /** Writes a consistent copy of all of it into a file that is not there yet. */
+  readonly copyInto: (file: string) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -79,7 +82,7 @@ export async function openDatabase(folder: string): Promise<Database> {
   } catch (error) {
     // Closing waits for a connection, also for one that could not be opened.
     if (errorCode(error) !== 'SQLITE_CANTOPEN') await sequelize.close().catch(() => undefined);
-    throw asStartError(error, file);
+    throw asStartError(error, file, lastGoodCopy(folder));
   }
   const opened = identityOf(file);
   return {
@@ -93,6 +96,9 @@ export async function openDatabase(folder: string): Promise<Database> {
       sequelize.query(sql, { type: QueryTypes.SELECT, replacements: [...values] }),
     change: async (sql, values) => {
       await sequelize.query(sql, { type: QueryTypes.UPDATE, bind: { ...values } });
+    },
+    copyInto: async (copy) => {
+      await sequelize.query('VACUUM INTO ?', { replacements: [copy] });
     },
     close: () => sequelize.close(),
   };

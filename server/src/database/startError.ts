@@ -1,3 +1,5 @@
+import { basename } from 'node:path';
+
 /** A reason for which the server cannot start; the message is a sentence with a way out. */
 export class StartError extends Error {
   constructor(sentence: string) {
@@ -6,11 +8,20 @@ export class StartError extends Error {
   }
 }
 
-const SENTENCES: Readonly<Record<string, (path: string) => string>> = {
-  SQLITE_NOTADB: (file) =>
-    `${file} is not a database. Put a copy in its place, or move it away to start with an empty one.`,
-  SQLITE_CORRUPT: (file) =>
-    `${file} is damaged. Put a copy in its place, or move it away to start with an empty one.`,
+export interface GoodCopy {
+  readonly file: string;
+  readonly day: string;
+}
+
+/** What can be done about a database that cannot be read any more. */
+const wayOut = (file: string, copy: GoodCopy | null): string =>
+  copy
+    ? `Its last good copy is ${copy.file}, of ${copy.day}: what was changed since then is in the damaged file alone. Move that away and put the copy in its place, under the name ${basename(file)}.`
+    : 'Put a copy in its place, or move it away to start with an empty one.';
+
+const SENTENCES: Readonly<Record<string, (path: string, copy: GoodCopy | null) => string>> = {
+  SQLITE_NOTADB: (file, copy) => `${file} is not a database. ${wayOut(file, copy)}`,
+  SQLITE_CORRUPT: (file, copy) => `${file} is damaged. ${wayOut(file, copy)}`,
   SQLITE_BUSY: (file) => `Another program holds ${file}. Close it and start again.`,
   SQLITE_FULL: (file) => `The disk is full: ${file} cannot be written. Make room and start again.`,
   ENOSPC: (path) => `The disk is full: ${path} cannot be written. Make room and start again.`,
@@ -37,8 +48,8 @@ export function errorCode(error: unknown): string | null {
 }
 
 /** The same error as one with a way out, where one is known. */
-export function asStartError(error: unknown, path: string): unknown {
+export function asStartError(error: unknown, path: string, copy: GoodCopy | null = null): unknown {
   const code = errorCode(error);
   const sentence = code === null ? undefined : SENTENCES[code];
-  return sentence ? new StartError(sentence(path)) : error;
+  return sentence ? new StartError(sentence(path, copy)) : error;
 }

@@ -29,6 +29,8 @@ export function shotRoutes(
   const router = Router();
   serve(router, 'listShots', async () => ({ shots: await service.list() }));
   serve(router, 'listRemoved', async () => ({ shots: await service.listRemoved() }));
+  serve(router, 'emptyBin', () => service.emptyBin());
+  serve(router, 'removeForGood', ({ params }) => service.removeForGood(params.id));
   serve(
     router,
     'createShot',

@@ -2,23 +2,27 @@ import type { Immutable } from '@humble/core';
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
 import { type AnswerOf, MAX_REMOVED_LISTED } from '@humble/core/contract';
+import { BIN_DAYS } from '@humble/core/routes';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';
 import type { ShotRecord } from '../database/shotRecord';
+import { createBin } from '../database/bin';
 import { Problem } from '../http/problem';
 import type { ShotColumns } from '../threads/documentTasks';
 import type { Threads } from '../threads/threads';
 import { createShotCheck, damageOf } from './shotCheck';
 
 type ListedShot = Immutable<AnswerOf<'listShots'>['shots'][number]>;
-type RemovedShot = AnswerOf<'listRemoved'>['shots'][number];
+type RemovedShot = Immutable<AnswerOf<'listRemoved'>['shots'][number]>;
 type SavedShot = AnswerOf<'saveShot'>;
 
 /** A stored shot, its document as text: it is sent as it lies there. */
 export interface StoredShot extends SavedShot {
   readonly document: string;
 }
+
+const BIN_MS = BIN_DAYS * 24 * 3600 * 1000;
 
 /** What the card of a shot shows whose own cannot be read. */
 const UNKNOWN_FIELD = { width: 1920, height: 1080 };
@@ -71,6 +75,7 @@ export function createShotService(database: Database, threads: Threads) {
   const { shots } = database;
   const good = new Map<string, string>();
   const check = createShotCheck(database, threads);
+  const bin = createBin(database);
 
   const knowGood = (id: string, revision: number, document: string): void => {
     good.set(id, hashOf(document));
@@ -134,20 +139,22 @@ export function createShotService(database: Database, threads: Threads) {
     listRemoved: async (): Promise<RemovedShot[]> => {
       const records = await shots.findAll({
         where: { removedAt: { [Op.ne]: null } },
-        attributes: ['id', 'name', 'film', 'lengthFrames', 'rate', 'removedAt'],
+        attributes: { exclude: ['document'] },
         order: [
           ['removedAt', 'DESC'],
           ['id', 'ASC'],
         ],
         limit: MAX_REMOVED_LISTED,
       });
-      return records.map(({ id, name, film, lengthFrames, rate, removedAt }) => ({
-        id,
-        name,
-        film,
-        lengthFrames,
-        rate,
-        removedAt: isoOf(removedAt!),
+      return records.map((record) => ({
+        id: record.id,
+        name: record.name,
+        film: record.film,
+        lengthFrames: record.lengthFrames,
+        rate: record.rate,
+        card: cardOf(record),
+        removedAt: isoOf(record.removedAt!),
+        goneAt: isoOf(new Date(record.removedAt!.valueOf() + BIN_MS)),
       }));
     },
 
@@ -212,6 +219,18 @@ export function createShotService(database: Database, threads: Threads) {
       );
       if (count === 0 && !(await shots.findByPk(id, { attributes: ['id'] }))) await find(id);
     },
+
+    /** A shot of the bin, for good. @throws Problem `shot-not-found` */
+    removeForGood: async (id: string): Promise<void> => {
+      if ((await bin.empty({ id })) === 0)
+        throw new Problem(404, 'shot-not-found', 'There is no such shot in the bin.');
+    },
+
+    emptyBin: async (): Promise<void> => void (await bin.empty({})),
+
+    /** Removes for good what has been in the bin for `BIN_DAYS`. @returns how many shots that were */
+    emptyOldBin: (now = new Date()): Promise<number> =>
+      bin.empty({ before: new Date(now.valueOf() - BIN_MS) }),
 
     /** Takes a shot out of the bin again, whether it can be read or not. */
     restore: async (id: string): Promise<SavedShot & { name: string }> => {

@@ -4,14 +4,12 @@ import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
 import Clock from 'lucide-react-native/icons/clock';
 import Hand from 'lucide-react-native/icons/hand';
 import Trash from 'lucide-react-native/icons/trash';
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { type ListOrder, settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
-import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { Menu, type MenuItem } from '../../ui/Menu';
-
-const LazyRemovedDialog = lazyWithRetry(() => import('./RemovedDialog').then((part) => part.RemovedDialog));
 
 const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: ListOrder })[] = [
   { order: 'change', label: words.lastChangedFirst, icon: Clock },
@@ -23,12 +21,13 @@ const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: Lis
 export function OrderButton() {
   const { listOrder } = useSettings();
   const dispatch = useAppDispatch();
-  const [open, setOpen] = useState<'menu' | 'removed' | null>(null);
-  const close = (): void => setOpen(null);
+  const router = useRouter();
+  const [open, setOpen] = useState(false);
+  const close = (): void => setOpen(false);
   return (
     <>
-      <IconButton label={words.orderAndRemoved} icon={ArrowDownUp} onPress={() => setOpen('menu')} />
-      {open === 'menu' && (
+      <IconButton label={words.orderAndRemoved} icon={ArrowDownUp} onPress={() => setOpen(true)} />
+      {open && (
         <Menu
           title={words.orderOfTheShots}
           onClose={close}
@@ -41,13 +40,11 @@ export function OrderButton() {
             {
               label: words.removedShots,
               icon: Trash,
-              onPress: () => setOpen('removed'),
-              staysOpen: true,
+              onPress: () => router.push('/bin'),
             },
           ]}
         />
       )}
-      {open === 'removed' && <LazyRemovedDialog onClose={close} />}
     </>
   );
 }

@@ -1,0 +1,1 @@
+export { LazyBinScreen as default } from '../screens/LazyBinScreen';
