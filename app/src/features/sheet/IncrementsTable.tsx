@@ -7,18 +7,17 @@ import { FlatList, Pressable, ScrollView, TextInput, View } from 'react-native';
 import { useAppDispatch, useAppStore, useEdit, useSettings } from '../../store/hooks';
 import { useIsPlaying, useThrottledPlayhead } from '../../playback/playhead';
 import { messageShown } from '../../store/sessionSlice';
-import { settingsChanged } from '../../store/settingsSlice';
 import type { RootState } from '../../store/store';
 import { selectPickedRange } from '../../store/selectors/timingSelection';
 import { useLayout } from '../../ui/layout';
 import { useLengths } from '../../store/lengths';
 import { fixed } from '../../ui/numbers';
-import { Segmented } from '../../ui/Segmented';
 import { textScale } from '../../ui/textScale';
 import { createUndoGroup } from '../../ui/undoGroup';
 import { NumericText, Words } from '../../ui/Words';
 import { type ColumnId, columnsOf, WIDTHS } from './columns';
 import { linePress } from './linePress';
+import { EndChoice, type TypedCell } from './EndChoice';
 import { PickedBar } from './PickedBar';
 import {
   areOfSame,
@@ -51,11 +50,6 @@ interface IncrementsTableProps {
   readonly only?: readonly ColumnId[];
   readonly canType?: boolean;
 }
-
-const MOVES = [
-  { value: 'rest', label: words.keepTheEnd },
-  { value: 'end', label: words.moveTheEnd },
-] as const;
 
 /** There lines are drawn few at a time, in quick succession: beside a drag no task may be long. */
 const FEW_LINES = 4;
@@ -198,15 +192,6 @@ interface LineProps {
   readonly onTyped: ((typed: TypedCell) => void) | null;
 }
 
-/** An increment that was typed: which way of the end is kept is asked for it. */
-interface TypedCell {
-  readonly line: number;
-  readonly frame: number;
-  /** Share of the arc. */
-  readonly increment: number;
-  readonly undoGroup: string;
-}
-
 const isChosenIn = (state: RootState, line: TableLine | undefined): boolean =>
   line?.kind === 'picture' &&
   (selectPickedRange(state)?.runs.some(
@@ -313,24 +298,5 @@ function TypedIncrement({ frame, along, onTyped }: TypedIncrementProps) {
       selectTextOnFocus
       className="-mr-1 ml-2 h-[2rem] rounded-small border border-brass bg-card px-1 text-right font-mono text-small text-ink"
     />
-  );
-}
-
-/** Beneath the cell that was typed into: whether the end of the move stays, or goes along by the difference. */
-function EndChoice({ typed, top }: { readonly typed: TypedCell; readonly top: number }) {
-  const { incrementMoves } = useSettings();
-  const dispatch = useAppDispatch();
-  const store = useAppStore();
-  const edit = useEdit();
-  const { frame, increment, undoGroup } = typed;
-  const choose = (moves: 'rest' | 'end'): void => {
-    dispatch(settingsChanged({ incrementMoves: moves }));
-    const move = selectActiveMove(store.getState());
-    if (move) edit('setIncrement', { moveId: move.id, frame, increment, moves }, undoGroup);
-  };
-  return (
-    <View style={{ top }} className="absolute left-2 w-[17rem] rounded-large border border-brass bg-card p-1">
-      <Segmented label={words.typedIncrement} value={incrementMoves} options={MOVES} onChange={choose} />
-    </View>
   );
 }
