@@ -1,25 +1,20 @@
 import { cornersFault } from '../arc/homography';
 import { distance, type Vector } from '../arc/vector';
 import { pointAtDistance } from '../arc/arcMeasure';
-import { withFramesAt, withFramesCut } from '../exposure/cutFrames';
-import { withRangeHeld } from '../exposure/exposureRanges';
-import { frameName, sentenceWith } from '../model/frameNumbers';
 import { outOfRange, ShotError } from '../model/errors';
 import { freshId } from '../model/ids';
-import { lastFrameFor, MAX_SHOT_FRAMES, MAX_TAKEN, MAX_TAKES } from '../model/limits';
-import { changePart, findArc } from '../model/parts';
-import type { Move, Perspective, Picture, Shot, Taken } from '../model/schema';
+import { MAX_TAKEN, MAX_TAKES } from '../model/limits';
+import { changePart } from '../model/parts';
+import type { Perspective, Picture, Shot, Taken } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
 import { plannedOn, placeOfActual, standOn } from '../shoot/deviation';
+import { inStepAfter, withFramesBefore, withoutFrames } from '../shoot/laterFrames';
 import { latestPicture, placementsLeft, standingPictures } from '../shoot/placements';
 import { replanned, type ReplanWay } from '../shoot/replan';
 import { cornersOf } from '../shoot/setReading';
-import { type FrameMap } from '../timing/frameMap';
 import { findMove, type OfMove, withMove } from '../timing/moveChange';
-import { withNotesAlong } from '../timing/notes';
 import { currentTake, keptOf } from '../timing/takes';
 import { withPose } from '../pose/pose';
-import { firstFrame, fractionAt, lastFrame } from '../timing/placeInTime';
 
 type OfTaken = { readonly takenId: string };
 
@@ -39,64 +34,6 @@ function findTaken(shot: Shot, takenId: string): Taken {
   const taken = shot.shoot.pictures.find(({ id }) => id === takenId);
   if (!taken) throw new ShotError('unknown-id', `The shot has no picture ${takenId}.`);
   return taken;
-}
-
-/** The shot with the frames of all its moves changed from a frame on, and with a length to go with it. */
-function withLater(
-  shot: Shot,
-  by: number,
-  { change, map }: { readonly change: (move: Move) => Move; readonly map: FrameMap },
-): Shot {
-  const lengthFrames = shot.lengthFrames + by;
-  if (lengthFrames > MAX_SHOT_FRAMES) throw outOfRange(`A shot has at most ${MAX_SHOT_FRAMES} frames.`);
-  if (lengthFrames < 2) throw outOfRange('A shot has at least two frames.');
-  const waiting = shot.waiting.map((one) => {
-    if (!one.move) return one;
-    const { arcId: _, ...move } = change({ ...one.move, arcId: '' });
-    return { ...one, move };
-  });
-  const later = withNotesAlong({ ...shot, lengthFrames, moves: shot.moves.map(change), waiting }, null, map);
-  const isTooLong = later.moves.some(
-    (move) => lastFrame(move) > lastFrameFor(lengthFrames, findArc(shot, move.arcId).closed),
-  );
-  return isTooLong ? { ...later, lengthFrames: Math.max(...later.moves.map(lastFrame)) } : later;
-}
-
-/** On twos and threes what follows a picture that is held for another time is counted from its end. */
-function inStepAfter(move: Move, { frame, frames, by }: { frame: number; frames: number; by: number }): Move {
-  const isKept = by % move.framesHeld === 0;
-  return isKept ? move : withRangeHeld(move, { from: frame, until: frame + frames - 1, framesHeld: 1 });
-}
-
-/** Where frames are put in: before `frame`, each `share` of the way there from where all stood on `since`. */
-interface Gap {
-  readonly frame: number;
-  readonly since: number;
-  readonly share: number;
-}
-
-function withFramesBefore(shot: Shot, { frame, since, share }: Gap, count: number): Shot {
-  return withLater(shot, count, {
-    change: (move) => {
-      const [from, to] = [fractionAt(move, since), fractionAt(move, frame)];
-      return withFramesAt(move, frame, { fraction: from + share * (to - from), count });
-    },
-    map: (f) => (f >= frame ? f + count : f),
-  });
-}
-
-function withoutFrames(shot: Shot, frame: number, count: number): Shot {
-  const map: FrameMap = (f) => (f >= frame + count ? f - count : Math.min(f, frame));
-  const cut = (move: Move): Move => {
-    if (frame >= lastFrame(move)) return move;
-    if (frame > firstFrame(move)) return withFramesCut(move, frame, count);
-    if (firstFrame(move) < frame + count)
-      throw outOfRange(
-        sentenceWith`A move begins on frame ${frameName(firstFrame(move))}: its first picture cannot be skipped.`,
-      );
-    return withFramesAt(move, frame, { fraction: 0, count: -count });
-  };
-  return withLater(shot, -count, { change: cut, map });
 }
 
 /** Where the last picture of the current take is, and what comes after it. @throws ShotError `out-of-range` */
@@ -119,27 +56,20 @@ function withPlanKept(shot: Shot): Shot {
 
 export const shootEdits = {
   /**
-   * A picture taken for the next placement of the current take, or put by hand on a frame.
-   * @param args.frame the frame that it begins on; that of the next placement without it
+   * A picture taken for the next placement of the current take.
+   * @param args.actuals where figures stood on it, where that is known already
    * @throws ShotError `out-of-range` when all pictures are taken, or there are too many
    */
   takePicture: (
     shot: Shot,
     args: {
       readonly picture: Picture;
-      readonly frame?: number;
       readonly actuals?: readonly (OfMove & Vector)[];
     },
   ): Shot => {
     if (shot.shoot.pictures.length >= MAX_TAKEN)
       throw outOfRange(`A shot keeps at most ${MAX_TAKEN} pictures that were taken.`);
-    const next =
-      args.frame === undefined
-        ? placementsLeft(shot)[0]
-        : {
-            frame: args.frame,
-            framesHeld: placementsLeft(shot).find(({ frame }) => frame === args.frame)?.framesHeld ?? 1,
-          };
+    const next = placementsLeft(shot)[0];
     if (!next)
       throw outOfRange('All pictures of this shot are taken: make it longer, or shoot over from a picture.');
     const taken: Taken = {
