@@ -189,6 +189,11 @@ describe('a bad request gets a problem, never a server error', () => {
     await request(strict.server).get('/api/health').expect(200);
     await request(strict.server).get('/api/health').expect(200);
     await request(strict.server).get('/api/health').expect(429);
+    // A loop of many pictures is no flood: each is asked for once.
+    for (const size of ['', '', '/small'])
+      await request(strict.server)
+        .get(`/api/pictures/${'f'.repeat(64)}${size}`)
+        .expect(404);
     await strict.close();
   });
 });

@@ -1,12 +1,11 @@
-import type { Taken } from '@humble/core';
+import { currentTake, type Taken } from '@humble/core';
 import { standingPictures } from '@humble/core/shoot';
-import { currentTake } from '@humble/core';
 import Eye from 'lucide-react-native/icons/eye';
 import EyeOff from 'lucide-react-native/icons/eye-off';
 import RotateCcw from 'lucide-react-native/icons/rotate-ccw';
 import Undo from 'lucide-react-native/icons/undo-2';
 import { useState } from 'react';
-import { Image, Pressable, ScrollView, View } from 'react-native';
+import { FlatList, Image, Pressable, View } from 'react-native';
 import { shootOverFrom } from '../../commands/shooting';
 import { smallPictureAddress } from '../../persistence/pictures';
 import { goTo, useThrottledFrame } from '../../playback/playhead';
@@ -75,15 +74,37 @@ interface StripProps {
   readonly onChoose: (taken: Taken) => void;
 }
 
+/** So many are drawn at first: more than a wide panel shows. */
+const FIRST_DRAWN = 12;
+/** Room between two, pixels. */
+const GAP_PX = 4;
+const BORDER_PX = 2;
+const ITEM_PX = PICTURE_PX.width + 2 * BORDER_PX + GAP_PX;
+
+const layoutOf = (_: unknown, index: number) => ({ length: ITEM_PX, offset: ITEM_PX * index, index });
+
+/** Pictures side by side; of many only those in sight are drawn. */
 const Strip = ({ pictures, chosen, onChoose }: StripProps) => (
-  <ScrollView horizontal contentContainerClassName="gap-1 pb-1" role="list" aria-label={words.pictures}>
-    {pictures.map((taken) => (
-      <View key={taken.id} role="listitem">
+  <FlatList
+    horizontal
+    data={pictures}
+    keyExtractor={({ id }) => id}
+    getItemLayout={layoutOf}
+    initialNumToRender={FIRST_DRAWN}
+    windowSize={3}
+    initialScrollIndex={Math.max(0, chosen ? pictures.indexOf(chosen) - 1 : 0)}
+    extraData={chosen}
+    contentContainerClassName="pb-1"
+    role="list"
+    aria-label={words.pictures}
+    renderItem={({ item: taken }) => (
+      <View role="listitem" style={{ width: ITEM_PX }}>
         <Pressable
           role="button"
           aria-label={`${words.pictureOn(frameNumber(taken.frame))}${taken.isHidden ? `, ${words.hidden}` : ''}`}
           aria-pressed={taken === chosen}
           onPress={() => onChoose(taken)}
+          style={{ width: ITEM_PX - GAP_PX }}
           className={`rounded-small border-2 ${taken === chosen ? 'border-brass' : 'border-transparent'} ${taken.isHidden ? 'opacity-40' : ''}`}
         >
           <Image
@@ -97,8 +118,8 @@ const Strip = ({ pictures, chosen, onChoose }: StripProps) => (
           </NumericText>
         </Pressable>
       </View>
-    ))}
-  </ScrollView>
+    )}
+  />
 );
 
 function SetAside() {
