@@ -1,27 +1,15 @@
 import { networkInterfaces } from 'node:os';
-import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import type { Shot } from '@humble/core';
 import type { Page } from '@playwright/test';
 import { Bench } from '../support/bench';
 import { handFor } from '../support/hand';
+import { buttonOnSet } from '../support/onSet';
 import { testServer } from '../support/server';
 import { expect, ONCE, test } from '../support/test';
 
 const OWN_ADDRESS = Object.values(networkInterfaces())
   .flatMap((one) => one ?? [])
   .find(({ family, internal }) => family === 'IPv4' && !internal)?.address;
-
-function set(): Shot {
-  const empty = freshShot({
-    name: 'Set',
-    rate: 12,
-    lengthFrames: 21,
-    width: 1600,
-    height: 900,
-    widthMm: 400,
-    rulerStep: 0.5,
-  });
-  return edits.drawArc(empty, { points: smoothThrough([200, 1400].map((x) => ({ x, y: 500 }))) });
-}
 
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true } as const;
 
@@ -38,7 +26,7 @@ test('a phone is paired by a code, and both follow one shot', ONCE, async ({ bro
   const [desk, phone] = await Promise.all([browser.newContext(PHONE), browser.newContext(PHONE)]);
   const [here, there] = [await desk.newPage(), await phone.newPage()];
   try {
-    const made = await here.request.post(`${server.address}/api/shots`, { data: { shot: set() } });
+    const made = await here.request.post(`${server.address}/api/shots`, { data: { shot: buttonOnSet() } });
     const { id } = (await made.json()) as { readonly id: string };
 
     // Not paired it gets nothing, and is asked for the passphrase.
@@ -91,7 +79,7 @@ test('a phone is paired by a code, and both follow one shot', ONCE, async ({ bro
 });
 
 test('a server that was started without --lan says how to start it', ONCE, async ({ page, bench }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await bench.group('Camera');
   await bench.press('Pair a phone');
@@ -111,7 +99,7 @@ test('two devices that take a picture at once lose neither', ONCE, async ({ brow
   );
   try {
     const [one, other] = (await Promise.all(contexts.map((context) => context.newPage()))) as [Page, Page];
-    const made = await one.request.post('/api/shots', { data: { shot: { ...set(), name: 'Two hands' } } });
+    const made = await one.request.post('/api/shots', { data: { shot: buttonOnSet('Two hands') } });
     const { id } = (await made.json()) as { readonly id: string };
     for (const page of [one, other]) {
       await page.goto(`/shot/${id}`);

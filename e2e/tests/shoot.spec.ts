@@ -1,31 +1,16 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { edits, freshShot, type Shot, smoothThrough } from '@humble/core';
+import type { Shot } from '@humble/core';
 import { nextPlacement, standingPictures } from '@humble/core/shoot';
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
 import { unzipSync } from 'fflate';
 import { png } from '../support/png';
 import { bytesOf, saved } from '../support/saving';
+import { buttonOnSet } from '../support/onSet';
 import { testServer } from '../support/server';
 import { expect, ONCE, test } from '../support/test';
-
-/** 300 mm across a set of 400 mm, in 20 even increments of 15 mm. */
-function set(): Shot {
-  const empty = freshShot({
-    name: 'Set',
-    rate: 12,
-    lengthFrames: 21,
-    width: 1600,
-    height: 900,
-    widthMm: 400,
-    rulerStep: 0.5,
-  });
-  const drawn = edits.drawArc(empty, { points: smoothThrough([200, 1400].map((x) => ({ x, y: 500 }))) });
-  const { id: moveId, marks } = drawn.moves[0]!;
-  return edits.setEasing(drawn, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } });
-}
 
 const takeButton = (page: Page) => page.getByRole('button', { name: /^Take frame \d+$/ });
 
@@ -54,7 +39,7 @@ test('placements are taken one after the other, outlive a reload, and each can b
   bench,
   page,
 }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await expect(page.getByText('21 to go')).toBeVisible();
   await take(page, 5);
@@ -79,7 +64,7 @@ test('where it really stands is told by a tap; the next number counts from there
   bench,
   page,
 }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 5);
   // Frame 5 is planned at 200 + 4 · 60 units, 60 mm along: it stands 3 mm further.
@@ -110,7 +95,7 @@ test(
   'a figure of the stage is dragged to its place, and stands there in the picture',
   ONCE,
   async ({ bench, page, hand }) => {
-    await bench.open(set());
+    await bench.open(buttonOnSet());
     await bench.step('Shoot');
     await take(page, 1);
     await page.getByRole('tab', { name: 'Camera', exact: true }).click();
@@ -138,7 +123,7 @@ test(
 );
 
 test('skip, once more, halfway; shoot over, hide and hold', ONCE, async ({ bench, page }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 4);
   await bench.press('Skip');
@@ -158,7 +143,7 @@ test('skip, once more, halfway; shoot over, hide and hold', ONCE, async ({ bench
   await bench.type('Hold', 3);
   expect(framesOf(await kept(bench))).toEqual([1, 2, 3, 6, 7, 8]);
   await bench.press('Picture of frame 6');
-  await bench.press('Shoot over from here');
+  await bench.press('Reshoot from here');
   await expect(page.getByText('3 pictures were set aside. Undo brings them back.')).toBeVisible();
   const over = await kept(bench);
   expect(framesOf(over)).toEqual([1, 2, 3]);
@@ -169,7 +154,7 @@ test('skip, once more, halfway; shoot over, hide and hold', ONCE, async ({ bench
 });
 
 test('what was taken plays at true speed, and goes on from the plan', ONCE, async ({ bench, page }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 4);
   await bench.goTo(1);
@@ -204,7 +189,7 @@ test(
   'a webcam takes pictures; one that goes away is told of, and nothing is lost',
   ONCE,
   async ({ bench, page }) => {
-    await bench.open(set());
+    await bench.open(buttonOnSet());
     await bench.step('Shoot');
     await bench.group('Camera');
     await bench.choose('Webcam');
@@ -224,7 +209,9 @@ test(
       track!.stop();
       track!.dispatchEvent(new Event('ended'));
     });
-    await expect(page.getByRole('alert').first()).toHaveText(/The camera went away\. Your pictures are safe/);
+    await expect(page.getByRole('alert').first()).toHaveText(
+      /The camera was disconnected\. Your pictures are safe/,
+    );
     await expect(takeButton(page)).toBeDisabled();
     expect(framesOf(await kept(bench))).toEqual([1, 2]);
     await bench.press('Try again');
@@ -242,7 +229,7 @@ test(
     await server.start();
     const page = await browser.newPage({ baseURL: server.address, viewport: { width: 390, height: 844 } });
     try {
-      const made = await page.request.post('/api/shots', { data: { shot: set() } });
+      const made = await page.request.post('/api/shots', { data: { shot: buttonOnSet() } });
       const { id } = (await made.json()) as { readonly id: string };
       await page.addInitScript(() =>
         localStorage.setItem('humble-settings', JSON.stringify({ camera: 'folder' })),
@@ -269,7 +256,7 @@ test(
   'pictures that were taken while the server was away are sent when it is back',
   ONCE,
   async ({ bench, page }) => {
-    await bench.open(set());
+    await bench.open(buttonOnSet());
     await bench.step('Shoot');
     await take(page, 1);
     await bench.saved();
@@ -291,7 +278,7 @@ test(
 );
 
 test('four corners of a sheet make increments true on the table', ONCE, async ({ bench, page }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 2);
   await bench.group('Camera');
@@ -318,7 +305,7 @@ test('four corners of a sheet make increments true on the table', ONCE, async ({
 });
 
 test('keys take pictures, and the step is dark', ONCE, async ({ bench, page }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await expect(page.locator('html')).toHaveClass(/lampout/);
   await expect(takeButton(page)).toBeEnabled();
@@ -335,7 +322,7 @@ test(
   'what was taken is saved picture by picture; one that is hidden leaves its frame to the one before',
   ONCE,
   async ({ bench, page }) => {
-    await bench.open(set());
+    await bench.open(buttonOnSet());
     await bench.step('Shoot');
     await take(page, 4);
     await bench.group('Pictures');
@@ -365,7 +352,7 @@ test('the next increment is spoken', ONCE, async ({ bench, page }) => {
     speechSynthesis.speak = ({ text }) => void said.push(text);
     localStorage.setItem('humble-settings', JSON.stringify({ speaksIncrement: true }));
   });
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 1);
   const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
@@ -375,7 +362,7 @@ test('the next increment is spoken', ONCE, async ({ bench, page }) => {
 });
 
 test('a full disk keeps the picture on this device until there is room', ONCE, async ({ bench, page }) => {
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   let isFull = true;
   await page.route('**/api/pictures', (route) =>
@@ -403,7 +390,7 @@ test('a phone that slept between two pictures is awake again, and goes on', ONCE
     const request = (kind: string) => (asked.push(kind), Promise.resolve(lock));
     Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
   });
-  await bench.open(set());
+  await bench.open(buttonOnSet());
   await bench.step('Shoot');
   await take(page, 1);
   const asked = () => page.evaluate(() => (window as unknown as { asked: string[] }).asked.length);

@@ -4,6 +4,7 @@ import { knocks, waveFile } from '@humble/core/testing/soundFiles';
 import type { Page } from '@playwright/test';
 import type { Acts } from '../support/acts';
 import type { Bench } from '../support/bench';
+import { buttonOnSet } from '../support/onSet';
 import { png, pngFile, pngWithBox } from '../support/png';
 import { bytesOf } from '../support/saving';
 import { expect, ONCE, test } from '../support/test';
@@ -543,19 +544,10 @@ task({
   },
 });
 
-/** A button on the set: 300 mm in 20 even increments, to be read on a ruler of half millimetres. */
-function buttonOnSet(): Shot {
-  const options = { name: 'Button', rate: 12, lengthFrames: 21, width: 1600, height: 900 };
-  const empty = freshShot({ ...options, widthMm: 400, rulerStep: 0.5 });
-  const drawn = edits.drawArc(empty, { points: smoothThrough([200, 1400].map((x) => ({ x, y: 500 }))) });
-  const { id: moveId, marks } = drawn.moves[0]!;
-  return edits.setEasing(drawn, { moveId, markId: marks[0]!.id, easing: { kind: 'even' } });
-}
-
 task({
   name: 'Ten placements, one of them skipped and the rest replanned once',
   budget: 16,
-  given: buttonOnSet,
+  given: () => buttonOnSet('Button'),
   alsoWide: true,
   does: async ({ act, page }) => {
     const takeNext = async (frame: number): Promise<void> => {
@@ -592,7 +584,7 @@ task({
 task({
   name: 'The perspective of the set, from the group Camera',
   budget: 5,
-  given: buttonOnSet,
+  given: () => buttonOnSet('Button'),
   does: async ({ act, bench, page }) => {
     await page.getByRole('link', { name: 'Open Button,' }).first().tap();
     await bench.step('Shoot');

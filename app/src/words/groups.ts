@@ -76,7 +76,7 @@ export const groupWords = {
     },
     pictures: {
       label: 'Pictures',
-      help: 'What you have taken: hide a picture, hold it longer, or shoot over from it.',
+      help: 'What you have taken: hide a picture, hold it longer, or reshoot from it.',
     },
     camera: {
       label: 'Camera',

@@ -10,11 +10,10 @@ export const shootWords = {
   widthPx: (px: number) => `${px} px`,
   openingCamera: 'Opening the camera…',
   stageHelp:
-    'A practice set with a camera: drag the figure with your finger, or let the stage’s own hand place it.',
+    'A practice set with a simulated camera. Drag the figure to its place, or just take the picture: it moves there by itself, a little off, as a hand would put it.',
   webcamHelp: 'Your browser asks before it shows the camera.',
   folderHelp:
     'Take pictures with your camera’s own program. Each one that it saves to the folder appears here.',
-  folderIs: (name: string) => `Watching “${name}”.`,
   noFolder: 'No folder is being watched. Start the server with --pictures-from and the folder.',
   folderNotReached: 'The server can’t be reached. Pictures in the folder come when it’s back.',
   otherSize: (size: string, before: string) => `This picture is ${size}; the one before was ${before}.`,
@@ -25,7 +24,7 @@ export const shootWords = {
   noCameraYet: 'No camera is open. Choose one under Camera.',
   cameraInUse: 'Another program is using the camera. Close it there, then try again.',
   cameraFailed: 'The camera can’t be opened. Unplug it, plug it in again, and try once more.',
-  cameraWentAway: 'The camera went away. Your pictures are safe: plug it in and try again.',
+  cameraWentAway: 'The camera was disconnected. Your pictures are safe: plug it in and try again.',
   browserHasNoCameras: 'This browser shows cameras only on a secure address, such as the computer itself.',
   noPicture: 'The camera didn’t give a picture. Try again.',
   tryAgain: 'Try again',
@@ -37,29 +36,22 @@ export const shootWords = {
   along: 'along',
   back: 'back',
   putAtStart: 'Put it at the start',
-  stays: 'stays',
   drawing: (number: number) => `drawing ${number}`,
   take: (frame: number) => `Take frame ${frame}`,
-  allTaken: 'All pictures of this shot are taken. Play them, or shoot over from one under Pictures.',
+  allTaken: 'All the pictures of this shot are taken. Play them, or reshoot from one under Pictures.',
   allTakenShort: 'All taken',
   skip: 'Skip',
   again: 'Once more',
   halfway: 'Halfway',
   speak: 'Speak',
-  lastPicture: 'Hold for last',
+  lastPicture: 'Last picture',
   toNext: 'Back to the live picture',
   looking: (frame: number) => `Looking at frame ${frame}`,
-  right: 'right',
-  leftWay: 'left',
-  down: 'down',
-  up: 'up',
-  turn: 'turn',
   incrementOf: (name: string) => `Next increment of ${name}`,
   waiting: (count: number) =>
     count === 1 ? '1 picture waits for the server' : `${count} pictures wait for the server`,
 
   // Plan and actual
-  planAndActual: 'Plan and actual',
   takeOneFirst: 'Take a picture first, then say where the figure really stands.',
   asPlanned: 'As planned',
   onFrame: (frame: number) => `Frame ${frame}`,
@@ -70,8 +62,8 @@ export const shootWords = {
   exact: 'on the plan',
   notTold: 'Tap where it really stands',
   measuredStep: 'Measured step',
-  deviationChart: 'How far ahead of the plan or behind it, picture by picture',
-  acrossChart: 'How far off the arc to the right or left, picture by picture',
+  deviationChart: 'Ahead of the plan, or behind it',
+  acrossChart: 'To the right of the arc, or to the left',
   goOn: 'Go on from there',
   atOnce: 'At once',
   within: (pictures: number) => `Over ${pictures}`,
@@ -81,7 +73,6 @@ export const shootWords = {
   letItBe: 'Not now',
   proposed: (steps: string) => `Next steps: ${steps}`,
   arcThrough: 'Arc through here',
-  arcThroughHelp: 'Bends the arc so that it goes through where the figure stands.',
   rulerLabel: 'The plan, and how it would go on',
 
   // Pictures
@@ -93,12 +84,12 @@ export const shootWords = {
   hide: 'Hide',
   show: 'Show',
   hold: 'Hold',
-  shootOver: 'Shoot over from here',
+  shootOver: 'Reshoot from here',
   setAside: (count: number) =>
     count === 1
       ? '1 picture was set aside. Undo brings it back.'
       : `${count} pictures were set aside. Undo brings them back.`,
-  setAsidePictures: 'Shot over',
+  setAsidePictures: 'Set aside',
   bringBack: 'Bring back',
 
   // Camera
@@ -111,7 +102,7 @@ export const shootWords = {
   clicks: 'Click when a picture is taken',
   perspective: 'Perspective of the set',
   perspectiveHelp:
-    'Lay a sheet of paper flat on the set and tap its four corners: increments are then true on the table. A lens that bends straight lines isn’t corrected.',
+    'Lay a sheet of paper flat on the set and tap its four corners: increments are then true to the table. Lens distortion isn’t corrected.',
   tapCorners: 'Tap four corners',
   tapCorner: (n: number) => `Tap corner ${n} of 4`,
   paper: 'Sheet',

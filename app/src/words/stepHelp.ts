@@ -57,7 +57,7 @@ export const STEP_HELP = {
     keys: [],
   },
   shoot: {
-    lead: 'Place and take one picture after the other. The big number says how far to move the figure for the next one.',
+    lead: 'Place the figure and take one picture after another. The big number says how far to move it for the next one.',
     ways: [
       'Move the figure to the cross-hair, then tap Take, or press Space, Enter or Page down.',
       'Tap where it really stands, or drag the mark there: the next number counts from that place.',

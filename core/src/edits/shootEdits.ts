@@ -71,7 +71,7 @@ export const shootEdits = {
       throw outOfRange(`A shot keeps at most ${MAX_TAKEN} pictures that were taken.`);
     const next = placementsLeft(shot)[0];
     if (!next)
-      throw outOfRange('All pictures of this shot are taken: make it longer, or shoot over from a picture.');
+      throw outOfRange('All pictures of this shot are taken: make it longer, or reshoot from a picture.');
     const taken: Taken = {
       id: freshId('taken', shot.shoot.pictures),
       takeId: currentTake(shot).id,

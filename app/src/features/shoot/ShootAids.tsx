@@ -46,6 +46,11 @@ const selectStands = (state: RootState): readonly Vector[] => {
 const line = (places: readonly Vector[]): string =>
   places.length < 2 ? '' : places.map(({ x, y }, i) => `${i === 0 ? 'M' : 'L'}${x} ${y}`).join('');
 
+const stands = (state: RootState): string => line(selectStands(state));
+
+const dots = (places: readonly Vector[], pixel: number): string =>
+  places.map((at) => ring(at, DOT_PX * pixel)).join('');
+
 function toldRing(state: RootState, pixel: number): string {
   const actual = selectToldActual(state, currentFrame());
   return actual ? ring(actual, RING_PX * pixel) : '';
@@ -96,13 +101,12 @@ const tableLines = (state: RootState): string =>
     : '';
 
 const cornerDots = ({ editor: { tappedCorners } }: RootState, pixel: number): string =>
-  tappedCorners.map((corner) => ring(corner, DOT_PX * pixel)).join('');
+  dots(tappedCorners, pixel);
 
 /** What stands over the picture of the set. */
 export function ShootAids() {
   const pixel = usePixel();
   const { shootGuides } = useSettings();
-  const dashes = [5 * pixel, 4 * pixel].join(' ');
   return (
     <G>
       <LivePath
@@ -129,27 +133,9 @@ export function ShootAids() {
       />
       {shootGuides === 'all' && (
         <>
+          <Cased path={stands} width={1.75} isDashed testID="actual-line" />
           <LivePath
-            path={(state) => line(selectStands(state))}
-            fill="none"
-            stroke={colour.field}
-            strokeWidth={4 * pixel}
-            strokeOpacity={0.6}
-          />
-          <LivePath
-            path={(state) => line(selectStands(state))}
-            fill="none"
-            stroke={colour.persimmon}
-            strokeWidth={1.75 * pixel}
-            strokeDasharray={dashes}
-            testID="actual-line"
-          />
-          <LivePath
-            path={(state) =>
-              selectStands(state)
-                .map((at) => ring(at, DOT_PX * pixel))
-                .join('')
-            }
+            path={(state) => dots(selectStands(state), pixel)}
             fill={colour.persimmon}
             stroke={colour.field}
             strokeWidth={pixel}
@@ -157,51 +143,42 @@ export function ShootAids() {
           />
         </>
       )}
-      <LivePath
-        path={(state) => proposedTicks(state, pixel)}
-        fill="none"
-        stroke={colour.field}
-        strokeWidth={5 * pixel}
-      />
-      <LivePath
-        path={(state) => proposedTicks(state, pixel)}
-        fill="none"
-        stroke={colour.persimmon}
-        strokeWidth={2.5 * pixel}
-        testID="proposed-ticks"
-      />
-      {shootGuides !== 'none' && (
-        <>
-          <LivePath
-            path={(state) => crossHairs(state, pixel)}
-            fill="none"
-            stroke={colour.field}
-            strokeWidth={5 * pixel}
-            strokeOpacity={0.7}
-          />
-          <LivePath
-            path={(state) => crossHairs(state, pixel)}
-            fill="none"
-            stroke={colour.persimmon}
-            strokeWidth={2 * pixel}
-            testID="cross-hair"
-          />
-        </>
-      )}
-      <LivePath
-        path={(state) => toldRing(state, pixel)}
-        fill="none"
-        stroke={colour.field}
-        strokeWidth={5 * pixel}
-      />
-      <LivePath
-        path={(state) => toldRing(state, pixel)}
-        fill="none"
-        stroke={colour.persimmon}
-        strokeWidth={2 * pixel}
-        strokeDasharray={dashes}
-        testID="actual-ring"
-      />
+      <Cased path={proposedTicks} width={2.5} testID="proposed-ticks" />
+      {shootGuides !== 'none' && <Cased path={crossHairs} width={2} testID="cross-hair" />}
+      <Cased path={toldRing} width={2} isDashed testID="actual-ring" />
     </G>
+  );
+}
+
+interface CasedProps {
+  readonly path: (state: RootState, pixel: number) => string;
+  /** Pixels. */
+  readonly width: number;
+  readonly isDashed?: boolean;
+  readonly testID: string;
+}
+
+/** A line of what really is, with an outline in the contrary tone, so that it reads on any picture. */
+function Cased({ path, width, isDashed = false, testID }: CasedProps) {
+  const pixel = usePixel();
+  const drawn = (state: RootState): string => path(state, pixel);
+  return (
+    <>
+      <LivePath
+        path={drawn}
+        fill="none"
+        stroke={colour.field}
+        strokeWidth={2.4 * width * pixel}
+        strokeOpacity={0.7}
+      />
+      <LivePath
+        path={drawn}
+        fill="none"
+        stroke={colour.persimmon}
+        strokeWidth={width * pixel}
+        strokeDasharray={isDashed ? [5 * pixel, 4 * pixel].join(' ') : undefined}
+        testID={testID}
+      />
+    </>
   );
 }
