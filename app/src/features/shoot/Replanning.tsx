@@ -82,11 +82,11 @@ export function Replanning() {
       </View>
       {proposal && (
         <>
-          <ProposedRuler proposal={proposal} />
           <View className="flex-row gap-2">
             <Button label={words.useIt} kind="brass" className="flex-1" onPress={() => dispatch(replan())} />
             <Button label={words.letItBe} onPress={() => dispatch(proposeReplan(proposal.way))} />
           </View>
+          <ProposedRuler proposal={proposal} />
         </>
       )}
     </View>
