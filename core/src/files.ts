@@ -28,6 +28,8 @@ export { type StrobeChoice, strobeSvg } from './formats/strobeSvg';
 export { type ReadTiming, withTimingFrom } from './formats/timingFromIncrements';
 export { type ReadCue, readCuesCsv } from './formats/readCuesCsv';
 export { readTrackedCsv, type TrackedPositions } from './formats/trackedCsv';
+export { describeChanges } from './history/describeChanges';
+export { ALL_KEPT_MS, HOURLY_KEPT_MS, keptRevisions, type RevisionAge } from './history/keptRevisions';
 export { firstFault } from './model/faultSentence';
 export { openShot, readShotFile, writeShotFile } from './model/openShot';
 export { easingSchema, lengthSchema, rateSchema, shotSchema } from './model/schema';

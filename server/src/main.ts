@@ -23,8 +23,8 @@ const ANY_ADDRESS = '0.0.0.0';
 /** Daily copies: when the first is looked for, and how often whether a new day has come; milliseconds. */
 const FIRST_COPY_MS = 60_000;
 const COPY_LOOK_MS = 3600_000;
-/** The bin is looked at so often, milliseconds. */
-const BIN_LOOK_MS = 6 * 3600_000;
+/** Bin and histories are looked at so often, milliseconds. */
+const TIDY_MS = 6 * 3600_000;
 /** Requests still open at the end get this long to finish, milliseconds. */
 const MAX_FAREWELL_MS = 3000;
 
@@ -89,11 +89,19 @@ async function main(): Promise<void> {
     }),
   );
   answerUnreadable(server);
-  // What has been in the bin for long enough goes at the start, and while the server runs.
+  // What has been in the bin for long enough goes at the start and while the server runs, and so do old revisions.
   const emptyBin = (): void =>
     void shots.emptyOldBin().catch((error: unknown) => log.error(error, 'The bin was not emptied.'));
-  emptyBin();
-  const emptying = setInterval(emptyBin, BIN_LOOK_MS);
+  const thinHistories = (): void =>
+    void shots
+      .thinHistories()
+      .catch((error: unknown) => log.error(error, 'Earlier revisions were not thinned.'));
+  const tidy = (): void => {
+    emptyBin();
+    thinHistories();
+  };
+  tidy();
+  const tidying = setInterval(tidy, TIDY_MS);
   const copyDaily = (): void =>
     void copyOfToday(config.dataFolder, database).catch((error: unknown) =>
       log.error(error, 'The daily copy was not made.'),
@@ -112,7 +120,7 @@ async function main(): Promise<void> {
     isStopping = true;
     const giveUp = setTimeout(() => server.closeAllConnections(), MAX_FAREWELL_MS);
     clearTimeout(firstCopy);
-    for (const one of [emptying, copying]) clearInterval(one);
+    for (const one of [tidying, copying]) clearInterval(one);
     events.end();
     server.close(() => {
       clearTimeout(giveUp);

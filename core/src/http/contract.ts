@@ -20,6 +20,10 @@ export const MAX_SHOT_BYTES = 8 * 1024 * 1024;
 export const MAX_IMPORT_BYTES = 4 * MAX_SHOT_BYTES;
 /** So many shots of the bin are listed, those that were removed last. */
 export const MAX_REMOVED_LISTED = 200;
+/** So many earlier revisions of a shot are listed at once. */
+export const REVISIONS_LISTED = 30;
+/** Earlier revisions of a shot take at most so many bytes: then the oldest go, whatever their age. */
+export const MAX_HISTORY_BYTES = 20 * 1024 * 1024;
 /** The most easings that are kept. */
 export const MAX_EASINGS = 500;
 
@@ -82,6 +86,8 @@ const shot = z.custom<Shot>((value) => typeof value === 'object' && value !== nu
 const saved = z.object({ id, revision, updatedAt: z.string() });
 const stored = saved.extend({ shot });
 
+const revisionNumber = z.coerce.number().int().min(1);
+
 /** An easing that is kept by a name, for any shot; null when the server holds none that can be read. */
 const keptEasing = z.object({ id, name: z.string(), easing: easingSchema.nullable() });
 
@@ -142,6 +148,32 @@ export const CONTRACT = defineContract({
     params: ofShot,
     status: 200,
     answer: z.object({ revision, isRemoved: z.boolean() }),
+  },
+  /** Earlier revisions, the newest first. */
+  listRevisions: {
+    ...ROUTES.listRevisions,
+    params: ofShot.extend({ before: revisionNumber }),
+    status: 200,
+    answer: z.object({
+      revisions: z.array(
+        z.object({
+          revision,
+          savedAt: z.string(),
+          card: cardSchema,
+          /** Since the one before it that is kept, in plain words; empty for the oldest one. */
+          changes: z.array(z.string()),
+        }),
+      ),
+      /** All of them, listed or not, and what they take together. */
+      count: z.number(),
+      bytes: z.number(),
+    }),
+  },
+  readPastShot: {
+    ...ROUTES.readPastShot,
+    params: ofShot.extend({ revision: revisionNumber }),
+    status: 200,
+    answer: stored,
   },
   /** Server-sent events: a line of JSON with the revision for each save. */
   followShot: { ...ROUTES.followShot, params: ofShot, status: 200, answer: 'text' },

@@ -15,6 +15,8 @@ export const ROUTES = {
   importShot: { method: 'POST', path: '/imports' },
   readShot: { method: 'GET', path: '/shots/:id' },
   readRevision: { method: 'GET', path: '/shots/:id/revision' },
+  listRevisions: { method: 'GET', path: '/shots/:id/revisions/before/:before' },
+  readPastShot: { method: 'GET', path: '/shots/:id/revisions/:revision' },
   followShot: { method: 'GET', path: '/shots/:id/events' },
   readDocument: { method: 'GET', path: '/shots/:id/document' },
   saveShot: { method: 'PUT', path: '/shots/:id' },

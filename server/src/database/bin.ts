@@ -1,10 +1,7 @@
 import { Op } from 'sequelize';
+import { filesIn } from '../history/revisionChain';
 import type { Database } from './openDatabase';
 import type { ShotRecord } from './shotRecord';
-
-/** Checksums of files that a document names: its pictures and its sound. */
-const filesIn = (document: string): readonly string[] =>
-  [...document.matchAll(/"sha256":\s*"([0-9a-f]{64})"/g)].map(([, sha256]) => sha256!);
 
 /** Which shots of the bin are meant: one, those removed before a moment, or all. */
 interface Meant {
@@ -17,10 +14,20 @@ const AT_ONCE = 20;
 
 const unused = (table: 'pictures' | 'sounds'): string =>
   `DELETE FROM ${table} WHERE sha256 IN (SELECT value FROM json_each($files))
-   AND NOT EXISTS (SELECT 1 FROM shots WHERE instr(shots.document, ${table}.sha256) > 0)`;
+   AND NOT EXISTS (SELECT 1 FROM shots WHERE instr(shots.document, ${table}.sha256) > 0)
+   AND NOT EXISTS (SELECT 1 FROM revisionFiles WHERE revisionFiles.sha256 = ${table}.sha256)`;
 
 /** The bin: shots that were removed, until they are removed for good. */
-export function createBin({ shots, change }: Database) {
+export function createBin({ shots, select, change }: Database) {
+  /** What only earlier revisions of these shots use. */
+  const pastFiles = async (ids: readonly string[]): Promise<readonly string[]> =>
+    (
+      await select<{ sha256: string }>(
+        'SELECT DISTINCT sha256 FROM revisionFiles WHERE shotId IN (SELECT value FROM json_each(?))',
+        [JSON.stringify(ids)],
+      )
+    ).map(({ sha256 }) => sha256);
+
   const some = (meant: Meant): Promise<ShotRecord[]> => {
     return shots.findAll({
       where: {
@@ -33,14 +40,17 @@ export function createBin({ shots, change }: Database) {
   };
   return {
     /**
-     * Removes shots of the bin for good. What they alone used of pictures and sounds goes with them: the shots first, so
+     * Removes shots of the bin for good, and their history. What they alone used of pictures and sounds goes with them: the shots first, so
      * that a broken-off emptying leaves files without a shot and never a shot without its files.
      * @returns how many shots that were
      */
     empty: async (meant: Meant): Promise<number> => {
       let count = 0;
       for (let found = await some(meant); found.length > 0; found = await some(meant)) {
-        const files = JSON.stringify([...new Set(found.flatMap(({ document }) => filesIn(document)))]);
+        const past = await pastFiles(found.map(({ id }) => id));
+        const files = JSON.stringify([
+          ...new Set([...found.flatMap(({ document }) => filesIn(document)), ...past]),
+        ]);
         // One that was restored meanwhile stays.
         count += await shots.destroy({
           where: { id: found.map(({ id }) => id), removedAt: { [Op.ne]: null } },

@@ -73,4 +73,25 @@ export const MIGRATIONS: readonly Migration[] = [
       )`,
     ],
   },
+  {
+    name: '007-history',
+    statements: [
+      `CREATE TABLE IF NOT EXISTS revisions (
+        shotId VARCHAR(64) NOT NULL REFERENCES shots (id) ON DELETE CASCADE,
+        revision INTEGER NOT NULL,
+        savedAt INTEGER NOT NULL,
+        basedOn INTEGER,
+        content BLOB NOT NULL,
+        card BLOB NOT NULL,
+        changes TEXT,
+        PRIMARY KEY (shotId, revision)
+      )`,
+      `CREATE TABLE IF NOT EXISTS revisionFiles (
+        shotId VARCHAR(64) NOT NULL REFERENCES shots (id) ON DELETE CASCADE,
+        sha256 VARCHAR(64) NOT NULL,
+        PRIMARY KEY (shotId, sha256)
+      )`,
+      'CREATE INDEX IF NOT EXISTS revision_files_sha256 ON revisionFiles (sha256)',
+    ],
+  },
 ];

@@ -11,6 +11,9 @@ import { DATABASE_FILE, refuseLostDatabase, setCopyAside } from './setAside';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
 import { asStartError, errorCode, StartError } from './startError';
 
+/** Runs a statement within a transaction, with values for `$name`. */
+export type RunStatement = (sql: string, values?: Readonly<Record<string, unknown>>) => Promise<void>;
+
 export interface Database {
   readonly shots: ModelStatic<ShotRecord>;
   readonly pictures: ModelStatic<PictureRecord>;
@@ -21,6 +24,10 @@ export interface Database {
   /** A statement of one's own, for what the models do not offer. Returns the rows. */
   readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
   readonly change: (sql: string, values: Readonly<Record<string, string>>) => Promise<void>;
+  /** Several statements that are made together or not at all: also where the process is killed between them. */
+  readonly together: <Result>(
+    work: (run: RunStatement, transaction: Transaction) => Promise<Result>,
+  ) => Promise<Result>;
   /** Writes a consistent copy of all of it into a file that is not there yet. */
   readonly copyInto: (file: string) => Promise<void>;
   readonly close: () => Promise<void>;
@@ -97,6 +104,12 @@ export async function openDatabase(folder: string): Promise<Database> {
     change: async (sql, values) => {
       await sequelize.query(sql, { type: QueryTypes.UPDATE, bind: { ...values } });
     },
+    together: (work) =>
+      sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
+        work(async (sql, values = {}) => {
+          await sequelize.query(sql, { type: QueryTypes.RAW, bind: { ...values }, transaction });
+        }, transaction),
+      ),
     copyInto: async (copy) => {
       await sequelize.query('VACUUM INTO ?', { replacements: [copy] });
     },

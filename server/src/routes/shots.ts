@@ -55,6 +55,12 @@ export function shotRoutes(
     events.follow(params.id, response);
   });
   serve(router, 'readRevision', ({ params }) => service.revision(params.id));
+  serve(router, 'listRevisions', ({ params }) => service.listRevisions(params.id, params.before));
+  serve(
+    router,
+    'readPastShot',
+    async ({ params }) => new Json(storedJson(await service.readRevisionOf(params.id, params.revision))),
+  );
   serve(router, 'readDocument', async ({ params, response }) => {
     const text = await service.rawDocument(params.id);
     response.attachment(`${params.id}.txt`).type('text/plain').send(text);

@@ -1,13 +1,14 @@
 import type { Immutable } from '@humble/core';
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
-import { type AnswerOf, MAX_REMOVED_LISTED } from '@humble/core/contract';
+import { type AnswerOf, MAX_REMOVED_LISTED, REVISIONS_LISTED } from '@humble/core/contract';
 import { BIN_DAYS } from '@humble/core/routes';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';
 import type { ShotRecord } from '../database/shotRecord';
 import { createBin } from '../database/bin';
+import { createHistoryStore } from '../database/historyStore';
 import { Problem } from '../http/problem';
 import type { ShotColumns } from '../threads/documentTasks';
 import type { Threads } from '../threads/threads';
@@ -16,6 +17,7 @@ import { createShotCheck, damageOf } from './shotCheck';
 type ListedShot = Immutable<AnswerOf<'listShots'>['shots'][number]>;
 type RemovedShot = Immutable<AnswerOf<'listRemoved'>['shots'][number]>;
 type SavedShot = AnswerOf<'saveShot'>;
+type History = Immutable<AnswerOf<'listRevisions'>>;
 
 /** A stored shot, its document as text: it is sent as it lies there. */
 export interface StoredShot extends SavedShot {
@@ -27,12 +29,15 @@ const BIN_MS = BIN_DAYS * 24 * 3600 * 1000;
 /** What the card of a shot shows whose own cannot be read. */
 const UNKNOWN_FIELD = { width: 1920, height: 1080 };
 
+/** A shot's history is thinned at most so often while it is saved, milliseconds. */
+const THIN_EVERY_MS = 10 * 60_000;
+
 const hashOf = (text: string): string => createHash('sha256').update(text).digest('base64');
 
 /** A date of the database as text; one that is none reads as the beginning of time. */
 const isoOf = (date: Date): string => (Number.isNaN(date.valueOf()) ? new Date(0) : date).toISOString();
 
-function cardOf({ card, cardVersion }: ShotRecord): ShotCard {
+function cardOf({ card, cardVersion }: Pick<ShotRecord, 'card' | 'cardVersion'>): ShotCard {
   try {
     const read = JSON.parse(card) as ShotCard | null;
     if (cardVersion === CARD_VERSION && read && Array.isArray(read.arcs) && Array.isArray(read.ghosts))
@@ -70,12 +75,44 @@ function damageProblem(error: unknown): unknown {
   return damage ? new Problem(422, damage.code, damage.sentence) : error;
 }
 
-/** What can be done with stored shots. Every change is one statement, so one transaction. */
+/** What can be done with stored shots. Every change is one transaction. */
 export function createShotService(database: Database, threads: Threads) {
   const { shots } = database;
   const good = new Map<string, string>();
   const check = createShotCheck(database, threads);
   const bin = createBin(database);
+  const history = createHistoryStore(database, threads);
+  const thinnedAt = new Map<string, number>();
+
+  /** Beside the requests: whoever saves does not wait for it, and what fails is tried again. */
+  function thinSometimes(id: string): void {
+    const now = Date.now();
+    if (Math.abs(now - (thinnedAt.get(id) ?? 0)) < THIN_EVERY_MS) return;
+    thinnedAt.set(id, now);
+    void history.thin(id).catch(() => undefined);
+  }
+
+  /** Replaces a document and writes down what it supersedes, in one transaction. @returns whether it was still the current one */
+  async function replace(
+    current: ShotRecord,
+    row: ReturnType<typeof rowOf>,
+    updatedAt: Date,
+  ): Promise<boolean> {
+    const { id, revision } = current;
+    const write = await history.prepared(
+      id,
+      { revision, savedAt: current.updatedAt.valueOf(), document: current.document, card: current.card },
+      { revision: revision + 1, savedAt: updatedAt.valueOf(), document: row.document, card: row.card },
+    );
+    return database.together(async (run, transaction) => {
+      const [count] = await shots.update(
+        { ...row, revision: revision + 1, updatedAt },
+        { where: { id, revision, removedAt: null }, silent: true, transaction },
+      );
+      if (count === 1) await write(run);
+      return count === 1;
+    });
+  }
 
   const knowGood = (id: string, revision: number, document: string): void => {
     good.set(id, hashOf(document));
@@ -190,20 +227,50 @@ export function createShotService(database: Database, threads: Threads) {
       const document = await openedDocument(current);
       const updatedAt = new Date();
       const row = current.revision === revision ? rowOf(columns) : null;
-      const [count] = row
-        ? await shots.update(
-            { ...row, revision: revision + 1, updatedAt },
-            { where: { id, revision, removedAt: null }, silent: true },
-          )
-        : [0];
-      if (row && count === 1) {
+      if (row && (await replace(current, row, updatedAt))) {
         knowGood(id, revision + 1, row.document);
+        thinSometimes(id);
         return { id, revision: revision + 1, updatedAt: updatedAt.toISOString() };
       }
       const latest = row ? await find(id) : current;
       const theirs = storedOf(latest, row ? await openedDocument(latest) : document);
       const members = `"current":${storedJson(theirs)}`;
       throw new Problem(409, 'stale-revision', 'This shot was changed somewhere else.', members);
+    },
+
+    /** Earlier revisions, the newest first. */
+    listRevisions: async (id: string, before: number): Promise<History> => {
+      await find(id);
+      const [revisions, size] = await Promise.all([
+        history.list(id, before, REVISIONS_LISTED),
+        history.size(id),
+      ]);
+      return {
+        ...size,
+        revisions: revisions.map(({ revision, savedAt, card, changes }) => ({
+          revision,
+          savedAt: isoOf(new Date(savedAt)),
+          card: cardOf({ card, cardVersion: CARD_VERSION }),
+          changes: changes ?? [],
+        })),
+      };
+    },
+
+    /** @throws Problem `revision-not-found`, `damaged-shot` */
+    readRevisionOf: async (id: string, revision: number): Promise<StoredShot> => {
+      await find(id);
+      const savedAt = await history.savedAt(id, revision);
+      const document = savedAt === null ? null : await history.document(id, revision);
+      if (savedAt === null || document === null)
+        throw new Problem(404, 'revision-not-found', 'This revision is no longer kept.');
+      return { id, revision, updatedAt: isoOf(new Date(savedAt)), document };
+    },
+
+    /** Thins what nobody has saved for a while. @returns how many shots that were */
+    thinHistories: async (now = new Date()): Promise<number> => {
+      const ids = await history.thinnable(now.valueOf());
+      for (const id of ids) await history.thin(id, now.valueOf());
+      return ids.length;
     },
 
     duplicate: async (id: string): Promise<StoredShot> => {

@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import type { RevisionText, StoredRevision } from '../history/revisionChain';
 import { Problem } from '../http/problem';
 import type {
   CheckedBody,
@@ -7,7 +8,9 @@ import type {
   DocumentTask,
   ImportedFile,
   ImportedShot,
+  RevisionChanges,
   ShotColumns,
+  ThinnedHistory,
 } from './documentTasks';
 import type { SeenPicture } from './pictureTasks';
 import type { SeenSound } from '../sounds/seeSound';
@@ -33,6 +36,16 @@ export interface Threads {
   readonly openDocument: (text: string, withCard: boolean) => Promise<ShotColumns>;
   /** A document under its name with something added. @throws Problem */
   readonly copyDocument: (text: string, suffix: string) => Promise<ShotColumns>;
+  /** A revision as it is stored after the one before it. */
+  readonly storedAfter: (before: RevisionText | null, after: RevisionText) => Promise<StoredRevision>;
+  /** The last document of a chain, as it is written today. @throws Problem when it cannot be read */
+  readonly pastDocument: (chain: readonly StoredRevision[]) => Promise<ShotColumns>;
+  readonly changesIn: (
+    chain: readonly StoredRevision[],
+    wanted: readonly number[],
+  ) => Promise<readonly RevisionChanges[]>;
+  /** A chain without those that do not stay. */
+  readonly thinned: (chain: readonly StoredRevision[], kept: readonly number[]) => Promise<ThinnedHistory>;
   /** What a file is, and what of it is kept. @throws Problem */
   readonly seePicture: (bytes: Buffer) => Promise<SeenPicture>;
   /** What a sound is, and how long. @throws Problem */
@@ -91,6 +104,10 @@ export function startThreads(folder: string, some: Partial<TimeLimits> = {}): Th
     openDocument: (text, withCard) =>
       refused(ask({ kind: 'document', text, withCard }, limits.checkMs), tooHeavy),
     copyDocument: (text, suffix) => refused(ask({ kind: 'copy', text, suffix }, limits.checkMs), tooHeavy),
+    storedAfter: (before, after) => refused(ask({ kind: 'delta', before, after }, limits.checkMs), tooHeavy),
+    pastDocument: (chain) => refused(ask({ kind: 'past', chain }, limits.checkMs), tooHeavy),
+    changesIn: (chain, wanted) => refused(ask({ kind: 'changes', chain, wanted }, limits.checkMs), tooHeavy),
+    thinned: (chain, kept) => refused(ask({ kind: 'thinned', chain, kept }, limits.checkMs), tooHeavy),
     seePicture: (buffer) => {
       const bytes = ownBytes(buffer);
       const work = pictures.run({ bytes }, { timeLimitMs: limits.pictureMs, transfer: [bytes.buffer] });

@@ -1,0 +1,175 @@
+import type { Arc, Figure, Move, Shot } from '../model/schema';
+import { TRACKS, type TrackName } from '../timing/tracks';
+import { changedList, differsIn, isEqual } from './changedList';
+
+type Pair<Item> = readonly [before: Item, after: Item];
+
+const counted = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;
+
+/** “2 notes added”, for each of the three things that can become of a list. */
+function ofList(
+  { added, removed, changed }: { readonly [Key in 'added' | 'removed' | 'changed']: readonly unknown[] },
+  one: string,
+  changedHow = 'changed',
+): string[] {
+  return [
+    ...(added.length > 0 ? [`${counted(added.length, one)} added`] : []),
+    ...(removed.length > 0 ? [`${counted(removed.length, one)} removed`] : []),
+    ...(changed.length > 0 ? [`${counted(changed.length, one)} ${changedHow}`] : []),
+  ];
+}
+
+/** Something that may be there or not: a backdrop, a sound. */
+function ofOne(before: unknown, after: unknown, what: string, changedHow = 'changed'): string[] {
+  if (isEqual(before, after)) return [];
+  return [`${what} ${before === null ? 'added' : after === null ? 'removed' : changedHow}`];
+}
+
+function ofArc(pair: Pair<Arc>, name: string): string[] {
+  const [before, after] = pair;
+  if (differsIn(pair, 'closed')) return [`${name} ${after.closed ? 'closed' : 'opened'}`];
+  const { added, removed, changed } = changedList(before.points, after.points);
+  if (removed.length === before.points.length) return [`${name} redrawn`];
+  if (added.length + removed.length > 0)
+    return [
+      ...(added.length > 0 ? [`${counted(added.length, 'point')} added to the ${name}`] : []),
+      ...(removed.length > 0 ? [`${counted(removed.length, 'point')} removed from the ${name}`] : []),
+    ];
+  if (changed.length > 0) return [`${name} reshaped`];
+  return [differsIn(pair, 'name') ? `${name} renamed` : `${name} changed`];
+}
+
+function ofFigure(pair: Pair<Figure>, name: string): string[] {
+  const how: readonly (readonly [keyof Figure, string])[] = [
+    ['name', `renamed “${pair[1].name}”`],
+    ['artwork', 'looks different'],
+    ['height', 'resized'],
+    ['pivot', 'pivot moved'],
+    ['frontDeg', 'front turned'],
+  ];
+  const said = how.filter(([member]) => differsIn(pair, member)).map(([, sentence]) => `${name} ${sentence}`);
+  return said.length > 0 ? said : [`${name} changed`];
+}
+
+const TRACK_WORDS: Readonly<Record<TrackName, string>> = {
+  turn: 'turn',
+  size: 'size',
+  sizeDown: 'size',
+  opacity: 'opacity',
+  offsetX: 'offset',
+  offsetY: 'offset',
+};
+
+function ofMarks([before, after]: Pair<Move>): string[] {
+  const marks = changedList(before.marks, after.marks);
+  const moved = marks.changed.filter((pair) => differsIn(pair, 'frame', 'fraction'));
+  const others = marks.changed.filter((pair) => !moved.includes(pair));
+  const eased = others.filter((pair) => differsIn(pair, 'easing'));
+  const rest = others.length - eased.length;
+  return [
+    ...ofList({ ...marks, changed: moved }, 'mark', 'moved'),
+    ...(eased.length > 0 ? ['easing changed'] : []),
+    ...(rest > 0 ? [`${counted(rest, 'mark')} changed`] : []),
+  ];
+}
+
+const MOVE_PARTS: readonly (readonly [readonly (keyof Move)[], string])[] = [
+  [['framesHeld', 'exposures', 'skips'], 'exposures changed'],
+  [['overrides'], 'single frames moved'],
+  [['riders'], 'parts changed'],
+  [['cycle', 'drawings'], 'drawings changed'],
+  [['acted'], 'acted out again'],
+  [['physics'], 'physics changed'],
+  [
+    ['turnsWithArc', 'correctionDeg', 'mirrored', 'backwards', 'cornerFrames', 'smoothFrames', 'lean'],
+    'turning changed',
+  ],
+  [['before', 'after'], 'what comes before or after the marks changed'],
+];
+
+function ofMove(pair: Pair<Move>): string[] {
+  const keys = TRACKS.filter(({ name }) => !isEqual(pair[0].tracks[name], pair[1].tracks[name]));
+  return [
+    ...ofMarks(pair),
+    ...new Set(keys.map(({ name }) => `${TRACK_WORDS[name]} keys changed`)),
+    ...MOVE_PARTS.filter(([members]) => differsIn(pair, ...members)).map(([, said]) => said),
+  ];
+}
+
+/** Names things only where there are several of them, so that the name says something. */
+const nameIn = (
+  all: readonly { readonly name: string }[],
+  what: string,
+  { name }: { readonly name: string },
+): string => (all.length > 1 ? `${what} “${name}”` : what);
+
+function ofShotItself(pair: Pair<Shot>): string[] {
+  const [before, after] = pair;
+  const { field } = after;
+  return [
+    ...(before.name !== after.name ? [`renamed “${after.name}”`] : []),
+    ...(before.film !== after.film
+      ? [after.film === '' ? 'taken out of its film' : `put into the film “${after.film}”`]
+      : []),
+    ...(before.rate !== after.rate ? [`${after.rate} frames a second, was ${before.rate}`] : []),
+    ...(before.lengthFrames !== after.lengthFrames
+      ? [`${after.lengthFrames} frames long, was ${before.lengthFrames}`]
+      : []),
+    ...(differsIn([before.field, field], 'width', 'height')
+      ? [`field ${field.width} × ${field.height}`]
+      : []),
+    ...(differsIn([before.field, field], 'unitsPerMm') ? ['scale changed'] : []),
+    ...(differsIn(pair, 'sheet') ? ['ruler changed'] : []),
+    ...(differsIn(pair, 'thresholds') ? ['check limits changed'] : []),
+  ];
+}
+
+function ofTakes([before, after]: Pair<Shot>): string[] {
+  const { added, removed, changed } = changedList(before.takes, after.takes);
+  const currentOf = ({ takes }: Shot): string | undefined => takes.find(({ kept }) => kept === null)?.id;
+  const isAnother = currentOf(before) !== currentOf(after);
+  return [
+    ...ofList({ added, removed, changed: [] }, 'take'),
+    ...(isAnother && added.length + removed.length === 0 ? ['another take chosen'] : []),
+    ...(changed.some((pair) => differsIn(pair, 'name')) ? ['take renamed'] : []),
+  ];
+}
+
+function ofPictures([{ shoot: before }, { shoot: after }]: Pair<Shot>): string[] {
+  const { added, removed, changed } = changedList(before.pictures, after.pictures);
+  return [
+    ...(added.length > 0 ? [`${counted(added.length, 'picture')} taken`] : []),
+    ...(removed.length > 0 ? [`${counted(removed.length, 'picture')} removed`] : []),
+    ...(changed.length > 0 ? [`${counted(changed.length, 'picture')} changed`] : []),
+    ...ofOne(before.perspective, after.perspective, 'perspective'),
+  ];
+}
+
+/**
+ * What became of a shot from one revision to the next, in plain words: “2 marks moved”, “arc reshaped”. The most telling
+ * first, each said once; empty where both say the same.
+ */
+export function describeChanges(before: Shot, after: Shot): readonly string[] {
+  const pair = [before, after] as const;
+  const arcs = changedList(before.arcs, after.arcs);
+  const figures = changedList(before.figures, after.figures);
+  const moves = changedList(before.moves, after.moves);
+  const pictures = ofPictures(pair);
+  const said = new Set([
+    ...pictures,
+    ...ofList({ ...arcs, changed: [] }, 'arc'),
+    ...arcs.changed.flatMap((each) => ofArc(each, nameIn(after.arcs, 'arc', each[1]))),
+    ...ofList({ ...figures, changed: [] }, 'figure'),
+    ...figures.changed.flatMap((each) => ofFigure(each, nameIn(after.figures, 'figure', each[1]))),
+    ...moves.changed.flatMap(ofMove),
+    ...ofTakes(pair),
+    ...ofShotItself(pair),
+    ...ofOne(before.backdrop, after.backdrop, 'backdrop'),
+    ...ofOne(before.sound, after.sound, 'sound'),
+    ...ofList(changedList(before.cues, after.cues), 'cue'),
+    ...ofList(changedList(before.notes, after.notes), 'note'),
+  ]);
+  if (said.size > 0 || isEqual(before, after)) return [...said];
+  return ['other details changed'];
+}
