@@ -334,6 +334,27 @@ task({
 });
 
 task({
+  name: 'A shot goes back to how it was before its last change',
+  budget: 4,
+  given: () => across('Second thoughts', 20),
+  does: async ({ act, page }) => {
+    // Changed before: that is not part of the task.
+    const { shots } = (await (await page.request.get('/api/shots')).json()) as {
+      shots: { id: string; name: string; revision: number }[];
+    };
+    const { id, revision } = shots.find(({ name }) => name === 'Second thoughts')!;
+    const shot = edits.setLength(across('Second thoughts', 20), { lengthFrames: 90 });
+    await page.request.put(`/api/shots/${id}`, { data: { revision, shot } });
+    await act.begin();
+    await act.openShot('Second thoughts');
+    await act.tap('Shot menu');
+    await act.tap('History');
+    await act.tap(/^Restore the version/);
+  },
+  holds: async (doing) => expect((await kept(doing)).lengthFrames).toBe(20),
+});
+
+task({
   name: 'The phone is turned on its side while an arc is shaped',
   budget: 8,
   does: async ({ act, bench, page }) => {

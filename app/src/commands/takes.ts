@@ -1,6 +1,6 @@
 import { currentTake } from '@humble/core';
 import { doEdit } from '../store/doEdit';
-import { takeCompared } from '../store/reviewSlice';
+import { comparisonChosen, PLAIN_COMPARISON } from '../store/reviewSlice';
 import { selectOpenShot } from '../store/selectors/active';
 import type { AppStore, AppThunk } from '../store/store';
 
@@ -11,7 +11,8 @@ export const chooseTake =
     const before = currentTake(selectOpenShot(getState()));
     if (!dispatch(doEdit('chooseTake', { takeId }))) return;
     const { compared } = getState().review;
-    if (compared?.takeId === takeId) dispatch(takeCompared({ ...compared, takeId: before.id }));
+    if (compared?.with.kind === 'take' && compared.with.takeId === takeId)
+      dispatch(comparisonChosen({ ...compared, with: { kind: 'take', takeId: before.id } }));
   };
 
 /**
@@ -22,6 +23,11 @@ export function toggleTurns(store: AppStore): void {
   const { shot, review } = store.getState();
   const other = shot.present.shot?.takes.find(({ kept }) => kept !== null);
   const { compared } = review;
-  if (compared) store.dispatch(takeCompared({ ...compared, byTurns: !compared.byTurns }));
-  else if (other) store.dispatch(takeCompared({ takeId: other.id, align: { at: 'start' }, byTurns: true }));
+  if (compared) {
+    const shows = compared.shows === 'turns' ? 'together' : 'turns';
+    store.dispatch(comparisonChosen({ ...compared, shows }));
+  } else if (other)
+    store.dispatch(
+      comparisonChosen({ ...PLAIN_COMPARISON, with: { kind: 'take', takeId: other.id }, shows: 'turns' }),
+    );
 }

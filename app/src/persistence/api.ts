@@ -6,6 +6,8 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type ListedShot = Immutable<AnswerOf<'listShots'>>['shots'][number];
 export type RemovedShot = Immutable<AnswerOf<'listRemoved'>>['shots'][number];
+export type RevisionPage = Immutable<AnswerOf<'listRevisions'>>;
+export type ListedRevision = RevisionPage['revisions'][number];
 export type ShotRevision = Immutable<AnswerOf<'readRevision'>>;
 export type RestoredShot = Immutable<AnswerOf<'restoreShot'>>;
 export type StoredShot = Immutable<AnswerOf<'readShot'>>;
@@ -47,7 +49,7 @@ const MAX_WAIT_MS = 15_000;
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: API, timeout: MAX_WAIT_MS }),
-  tagTypes: ['List', 'Easings'],
+  tagTypes: ['List', 'Easings', 'Revisions'],
   endpoints: (build) => ({
     listShots: build.query<readonly ListedShot[], void>({
       query: () => ask('listShots'),
@@ -63,6 +65,15 @@ export const api = createApi({
     readShot: build.query<StoredShot, string>({
       query: (id) => ask('readShot', { id }),
       keepUnusedDataFor: 0,
+    }),
+    listRevisions: build.query<RevisionPage, { readonly id: string; readonly before: number }>({
+      query: ({ id, before }) => ask('listRevisions', { id, before: String(before) }),
+      providesTags: ['Revisions'],
+      keepUnusedDataFor: 0,
+    }),
+    readPastShot: build.query<StoredShot, { readonly id: string; readonly revision: number }>({
+      query: ({ id, revision }) => ask('readPastShot', { id, revision: String(revision) }),
+      keepUnusedDataFor: 60,
     }),
     readRevision: build.query<ShotRevision, string>({
       query: (id) => ask('readRevision', { id }),
@@ -91,7 +102,7 @@ export const api = createApi({
     }),
     saveShot: build.mutation<Immutable<AnswerOf<'saveShot'>>, SaveRequest>({
       query: ({ id, ...body }) => ask('saveShot', { id }, body),
-      invalidatesTags: ['List'],
+      invalidatesTags: ['List', 'Revisions'],
     }),
     duplicateShot: build.mutation<StoredShot, string>({
       query: (id) => ask('duplicateShot', { id }),
@@ -132,6 +143,7 @@ export const api = createApi({
 export const {
   useListShotsQuery,
   useListRemovedQuery,
+  useListRevisionsQuery,
   useListEasingsQuery,
   useKeepEasingMutation,
   useRemoveEasingMutation,

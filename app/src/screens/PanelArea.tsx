@@ -1,20 +1,27 @@
 import { View } from 'react-native';
 import { LazyViewSheet } from '../features/view/LazyViewSheet';
+import { lazyWithRetry } from '../ui/lazyWithRetry';
 import { useSession } from '../store/hooks';
 import { StepPanel } from './StepPanel';
 import type { PanelProps } from './steps';
 
-/** The panel of the step, with the view sheet over its upper part while that is open: never over the field. */
+const HistorySheet = lazyWithRetry(() =>
+  import('../features/shots/HistorySheet').then((part) => part.HistorySheet),
+);
+
+/** The panel of the step, with a sheet over its upper part while one is open: never over the field. */
 export function PanelArea(props: PanelProps) {
-  const isViewOpen = useSession((session) => session.isViewOpen);
+  const sheet = useSession((session) => session.sheet);
+  // A list of pictures needs all of it; the switches of the view leave room for what one works on.
+  const isWhole = props.isPhone || sheet === 'history';
   return (
     <>
-      {isViewOpen && (
-        <View className={`border-b border-line ${props.isPhone ? 'flex-1' : 'h-1/2'}`}>
-          <LazyViewSheet />
+      {sheet && (
+        <View className={`border-b border-line ${isWhole ? 'min-h-0 flex-1' : 'h-1/2'}`}>
+          {sheet === 'view' ? <LazyViewSheet /> : <HistorySheet />}
         </View>
       )}
-      <View className={`min-h-0 flex-1 ${isViewOpen && props.isPhone ? 'hidden' : ''}`}>
+      <View className={`min-h-0 flex-1 ${sheet && isWhole ? 'hidden' : ''}`}>
         <StepPanel {...props} />
       </View>
     </>

@@ -2,6 +2,7 @@ import { benchWords as words } from '../words/bench';
 import Clapperboard from 'lucide-react-native/icons/clapperboard';
 import CircleHelp from 'lucide-react-native/icons/circle-question-mark';
 import GitCompare from 'lucide-react-native/icons/git-compare';
+import History from 'lucide-react-native/icons/rotate-ccw-clock';
 import FileInput from 'lucide-react-native/icons/file-input';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import Printer from 'lucide-react-native/icons/printer';
@@ -9,7 +10,7 @@ import Settings from 'lucide-react-native/icons/settings-2';
 import Share from 'lucide-react-native/icons/share';
 import { type UndecidedTable, useImportTiming } from '../features/exchange/useImport';
 import { useAppDispatch, useSession } from '../store/hooks';
-import { conflictPutOff } from '../store/sessionSlice';
+import { conflictPutOff, sheetChosen } from '../store/sessionSlice';
 import { Menu } from '../ui/Menu';
 import type { BenchDialog } from './benchDialog';
 import { useThrottledMove, useThrottledShot } from '../store/throttled/hooks';
@@ -38,6 +39,7 @@ export function ShotActions({ onClose, onOpen, onUndecided }: ShotActionsProps) 
       items={[
         ...(isConflictOpen ? [settle] : []),
         { label: words.shotSettings, icon: Settings, onPress: () => onOpen('settings'), staysOpen: true },
+        { label: words.history, icon: History, onPress: () => dispatch(sheetChosen('history')) },
         { label: words.preview, icon: Clapperboard, onPress: () => onOpen('preview'), staysOpen: true },
         { label: words.print, icon: Printer, onPress: () => onOpen('print'), staysOpen: true },
         { label: words.exportIt, icon: Share, onPress: () => onOpen('export'), staysOpen: true },

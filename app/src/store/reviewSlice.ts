@@ -5,19 +5,27 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { documentClosed, documentOpened } from './sessionSlice';
 import { edited } from './shotSlice';
 
+/** What a shot is compared with: another take of it, or itself as it was saved before. */
+export type ComparedWith =
+  | { readonly kind: 'take'; readonly takeId: string }
+  | { readonly kind: 'version'; readonly revision: number; readonly name: string; readonly shot: Shot };
+
 export interface Compared {
-  readonly takeId: string;
+  readonly with: ComparedWith;
   readonly align: TakesAlign;
-  /** Whether playback shows one after the other, instead of both together. */
-  readonly byTurns: boolean;
+  /** Both together, one after the other while it plays, or the other one alone. */
+  readonly shows: 'together' | 'turns' | 'alone';
 }
+
+/** How something is compared before anything else is said. */
+export const PLAIN_COMPARISON: Omit<Compared, 'with'> = { align: { at: 'start' }, shows: 'together' };
 
 export interface Checked {
   readonly shot: Shot;
   readonly findings: readonly ShotFinding[];
 }
 
-/** What is looked at to judge a shot: another take, and what the checks found. */
+/** What is looked at to judge a shot: another take or an earlier version, and what the checks found. */
 export interface ReviewState {
   readonly compared: Compared | null;
   readonly checked: Checked | null;
@@ -38,7 +46,7 @@ const review = createSlice({
   name: 'review',
   initialState,
   reducers: {
-    takeCompared: (state, { payload }: PayloadAction<Compared | null>): ReviewState => ({
+    comparisonChosen: (state, { payload }: PayloadAction<Compared | null>): ReviewState => ({
       ...(state as ReviewState),
       compared: payload,
     }),
@@ -57,13 +65,19 @@ const review = createSlice({
   },
   extraReducers: (build) =>
     build
-      // Whatever else is changed, what was looked at is no longer what would come of it.
-      .addCase(edited, (state) =>
-        state.proposedReplan ? { ...(state as ReviewState), proposedReplan: null } : (state as ReviewState),
-      )
+      .addCase(edited, (state) => {
+        const { compared, ...rest } = state as ReviewState;
+        return {
+          ...rest,
+          // Whatever else is changed, what was looked at is no longer what would come of it.
+          proposedReplan: null,
+          // What is worked on is to be seen.
+          compared: compared?.shows === 'alone' ? { ...compared, shows: 'together' } : compared,
+        };
+      })
       .addCase(documentOpened, () => initialState)
       .addCase(documentClosed, () => initialState),
 });
 
-export const { replanProposed, takeCompared, findingsFound, findingShown } = review.actions;
+export const { replanProposed, comparisonChosen, findingsFound, findingShown } = review.actions;
 export const reviewReducer = review.reducer;

@@ -35,13 +35,16 @@ export interface Message {
   readonly action?: MessageAction;
 }
 
+/** What stands over the panel until it is closed, beside the field or under it; null for nothing. */
+export type BenchSheet = 'view' | 'history' | null;
+
 export interface SessionState {
   readonly document: OpenDocument | null;
   readonly theirs: { readonly revision: number; readonly shot: Shot } | null;
   readonly isConflictPutOff: boolean;
   readonly step: WorkStep;
   readonly message: Message | null;
-  readonly isViewOpen: boolean;
+  readonly sheet: BenchSheet;
 }
 
 const initialState: SessionState = {
@@ -50,7 +53,7 @@ const initialState: SessionState = {
   isConflictPutOff: false,
   step: 'arc',
   message: null,
-  isViewOpen: false,
+  sheet: null,
 };
 
 const session = createSlice({
@@ -103,8 +106,8 @@ const session = createSlice({
       },
       prepare: (text: string, action?: MessageAction) => ({ payload: { id: nanoid(6), text, action } }),
     },
-    viewSheetSet: (state, { payload }: PayloadAction<boolean>) => {
-      state.isViewOpen = payload;
+    sheetChosen: (state, { payload }: PayloadAction<BenchSheet>) => {
+      state.sheet = payload;
     },
     messageDismissed: (state) => {
       state.message = null;
@@ -123,6 +126,6 @@ export const {
   messageShown,
   saveStatusChanged,
   stepChosen,
-  viewSheetSet,
+  sheetChosen,
 } = session.actions;
 export const sessionReducer = session.reducer;

@@ -10,6 +10,7 @@ export const benchWords = {
   pullThePanelUp: 'Pull the panel up',
   chooseVersion: 'Choose between two versions',
   shotSettings: 'Shot settings',
+  history: 'History',
   preview: 'Preview',
   print: 'Print',
   exportIt: 'Export',

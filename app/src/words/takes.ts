@@ -20,6 +20,8 @@ export const takesWords = {
   playback: 'Play',
   together: 'Together',
   byTurns: 'By turns',
+  alone: 'Other alone',
+  versionOf: (when: string) => `Version of ${when}`,
   byTurnsNote: 'The two takes play in turn, one loop each.',
   ahead: 'ahead of',
   behind: 'behind',

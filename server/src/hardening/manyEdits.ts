@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { edits, type Shot } from '@humble/core';
 import { heavyShot } from '@humble/core/testing/heavyShots';
 import { createHistoryStore } from '../database/historyStore';
@@ -56,6 +57,8 @@ export async function historyOfManyEdits(
   const { bytes } = await history.size(id);
   const looked = [1, Math.ceil(count / 2), count, count + 1];
   const documents = await Promise.all(looked.map((i) => history.document(id, i)));
-  const isRight = documents.every((document, i) => document === JSON.stringify(edited(looked[i]!)));
+  const isRight = documents.every((document, i) =>
+    isDeepStrictEqual(JSON.parse(document!), edited(looked[i]!)),
+  );
   return { edits: count, documentBytes: before.document.length, bytes, isRight };
 }

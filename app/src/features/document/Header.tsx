@@ -9,7 +9,7 @@ import Undo from 'lucide-react-native/icons/undo-2';
 import { View } from 'react-native';
 import { ActionCreators } from 'redux-undo';
 import { useAppDispatch, useSession } from '../../store/hooks';
-import { type OpenDocument, viewSheetSet } from '../../store/sessionSlice';
+import { type OpenDocument, sheetChosen } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import type { Layout } from '../../ui/layout';
 import { writeNumber } from '../../ui/numbers';
@@ -54,7 +54,7 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
   const rate = useThrottledShotValue((shot) => shot.rate);
   const status = useSession(({ document }) => document?.status ?? 'saved');
   const isUnkept = useSession(({ document }) => document?.isUnkept ?? false);
-  const isViewOpen = useSession((session) => session.isViewOpen);
+  const isViewOpen = useSession((session) => session.sheet === 'view');
   const canUndo = useThrottledSelector((state) => state.shot.past.length > 0);
   const canRedo = useThrottledSelector((state) => state.shot.future.length > 0);
   const dispatch = useAppDispatch();
@@ -98,7 +98,7 @@ export function Header({ layout, onBack, onMenu, onHelp, onExport }: HeaderProps
         label={words.view}
         icon={Eye}
         pressed={isViewOpen}
-        onPress={() => dispatch(viewSheetSet(!isViewOpen))}
+        onPress={() => dispatch(sheetChosen(isViewOpen ? null : 'view'))}
       />
       {isWide && <IconButton label={words.help} icon={CircleHelp} onPress={onHelp} />}
       {isWide && <Button label={words.exportIt} icon={Share} kind="quiet" onPress={onExport} />}

@@ -32,6 +32,8 @@ const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((par
 
 /** Strength of what stands back behind a stroke that waits to be kept. */
 const STANDS_BACK = 0.35;
+/** Strength of what is there now, behind what was there before. */
+const HINTED_AT = 0.12;
 
 interface FieldDrawingProps extends Omit<LayerProps, 'children'> {
   readonly grips: GripsOf;
@@ -53,6 +55,9 @@ export const FieldDrawing = memo(function FieldDrawing({
   const isReviewed = useThrottledSelector(
     ({ review }) => review.compared !== null || review.shownFinding !== null,
   );
+  // What was before is looked at alone: what is there now is hinted at.
+  const isOtherAlone = useThrottledSelector(({ review }) => review.compared?.shows === 'alone');
+  const strength = isOtherAlone ? HINTED_AT : standsBack ? STANDS_BACK : 1;
   const shown = useShownInField();
   const { Under, Over } = layers ?? {};
   // Over a picture of the set stands what helps to place it, and no figure of the plan.
@@ -69,33 +74,37 @@ export const FieldDrawing = memo(function FieldDrawing({
         {hasGuides && (
           <LiveViewContext value={GHOSTS_VIEW}>
             <Layer size={size} projection={projection}>
-              <GhostsLayer group="others" />
-              <FrameNumbersLayer group="others" />
-              <G opacity={standsBack ? STANDS_BACK : 1}>
+              {!isOtherAlone && <GhostsLayer group="others" />}
+              {!isOtherAlone && <FrameNumbersLayer group="others" />}
+              <G opacity={strength}>
                 <Guides group="others" />
               </G>
             </Layer>
             <Layer size={size} projection={projection}>
-              <GhostsLayer group="active" />
-              <FrameNumbersLayer group="active" />
+              {!isOtherAlone && <GhostsLayer group="active" />}
+              {!isOtherAlone && <FrameNumbersLayer group="active" />}
             </Layer>
           </LiveViewContext>
         )}
         <Layer size={size} projection={projection}>
           {hasGuides && (
-            <G opacity={standsBack ? STANDS_BACK : 1}>
-              <HandPath />
-              <Guides group="active" />
-              <Marks />
-              <OffsetLinks />
-              {shown === 'plan' && <FiguresAtPlayhead />}
-              <ActivePart />
-              <SlipTrack />
-            </G>
+            <>
+              <G opacity={strength}>
+                <HandPath />
+                <Guides group="active" />
+                <Marks />
+                <OffsetLinks />
+              </G>
+              <G opacity={standsBack ? STANDS_BACK : 1}>
+                {shown === 'plan' && <FiguresAtPlayhead />}
+                <ActivePart />
+                <SlipTrack />
+              </G>
+            </>
           )}
           <ActingOutline />
-          <Points />
-          <EditOverlay grips={grips} />
+          {!isOtherAlone && <Points />}
+          {!isOtherAlone && <EditOverlay grips={grips} />}
           {Over && <Over />}
         </Layer>
         {isReviewed && <ReviewLayer size={size} projection={projection} />}

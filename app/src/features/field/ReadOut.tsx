@@ -61,7 +61,7 @@ export function ReadOut() {
 /** While takes are compared: how far apart they are on this frame. */
 function FromOtherTake({ frame }: { readonly frame: number }) {
   const apart = useThrottledSelector((state) => selectDifferenceOn(state, frame), shallowEqual);
-  const name = useThrottledSelector((state) => selectComparison(state)?.take.name ?? '');
+  const name = useThrottledSelector((state) => selectComparison(state)?.name ?? '');
   const { text } = useLengths();
   return apart === null ? null : (
     <>

@@ -12,7 +12,7 @@ import {
   themeIn,
 } from '../../store/settingsSlice';
 import { useLengths } from '../../store/lengths';
-import { viewSheetSet } from '../../store/sessionSlice';
+import { sheetChosen } from '../../store/sessionSlice';
 import { goTo } from '../../playback/playhead';
 import { useThrottledShotValue } from '../../store/throttled/hooks';
 import { Button, IconButton } from '../../ui/Button';
@@ -54,7 +54,7 @@ export function ViewSheet() {
         <Words role="heading" strong>
           {words.view}
         </Words>
-        <IconButton label={words.closeTheViewSheet} icon={X} onPress={() => dispatch(viewSheetSet(false))} />
+        <IconButton label={words.closeTheViewSheet} icon={X} onPress={() => dispatch(sheetChosen(null))} />
       </View>
       <ScrollView contentContainerClassName="gap-2 px-4 pb-4 pt-2">
         <Toggle

@@ -23,5 +23,5 @@ test('it is closed by its cross', () => {
   const store = benchWith(straightShot());
   renderOn(store, <ViewSheet />);
   fireEvent.press(screen.getByLabelText(words.closeTheViewSheet));
-  expect(store.getState().session.isViewOpen).toBe(false);
+  expect(store.getState().session.sheet).toBeNull();
 });

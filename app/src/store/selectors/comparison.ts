@@ -1,23 +1,31 @@
-import { type Shot, shotOfTake, type Take, type Travel } from '@humble/core';
+import { type Shot, shotOfTake, type Travel } from '@humble/core';
 import { type Apart, differenceOn, takeShift } from '@humble/core/views';
-import type { Compared } from '../reviewSlice';
+import type { Compared, ComparedWith } from '../reviewSlice';
 import type { RootState } from '../store';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { selectActiveMove } from './active';
 
 export interface Comparison {
-  readonly take: Take;
+  /** Of the other take, or when the other version was saved. */
+  readonly name: string;
+  /** Null for an earlier version. */
+  readonly takeId: string | null;
   readonly other: Shot;
   readonly shift: number;
 }
 
+function otherOf(shot: Shot, named: ComparedWith): Omit<Comparison, 'shift'> | null {
+  if (named.kind === 'version') return { name: named.name, takeId: null, other: named.shot };
+  const take = shot.takes.find(({ id }) => id === named.takeId);
+  return take?.kept ? { name: take.name, takeId: take.id, other: shotOfTake(shot, take.id) } : null;
+}
+
 const compared = lruMemoize(
-  (shot: Shot, { takeId, align }: Compared, moveId: string | null): Comparison | null => {
-    const take = shot.takes.find(({ id }) => id === takeId);
-    if (!take?.kept) return null;
-    const other = shotOfTake(shot, takeId);
+  (shot: Shot, { with: named, align }: Compared, moveId: string | null): Comparison | null => {
+    const found = otherOf(shot, named);
+    if (!found) return null;
     // A mark that one of them lacks leaves both at their starts.
-    return { take, other, shift: (moveId !== null && takeShift(shot, other, moveId, align)) || 0 };
+    return { ...found, shift: (moveId !== null && takeShift(shot, found.other, moveId, align)) || 0 };
   },
 );
 

@@ -1,4 +1,4 @@
-import { evaluate, type Travel, travelOfMove } from '@humble/core';
+import { evaluate, type Shot, type Travel, travelOfMove } from '@humble/core';
 import { partsOn, SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
 import { memo } from 'react';
 import { G } from 'react-native-svg';
@@ -11,7 +11,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { OTHER_TAKE } from '../../../ui/otherTake';
 import { circlePath, polyline } from '../overlays/shapes';
-import { isFigureSeen } from './arcPaths';
+import { isFigureSeen, linePath, trails, visibleArcs, visibleTravels } from './arcPaths';
 import { Layer, type LayerProps } from './Layer';
 import { lruMemoize } from '@reduxjs/toolkit';
 
@@ -19,6 +19,19 @@ export const ReviewLayer = memo(function ReviewLayer({ size, projection }: Omit<
   const pixel = usePixel();
   return (
     <Layer size={size} projection={projection}>
+      <LivePath
+        path={otherArcsPath}
+        fill="none"
+        stroke={colour[OTHER_TAKE.tone]}
+        strokeWidth={1.5 * pixel}
+        testID="other-arcs"
+      />
+      <LivePath
+        path={(state) => otherTrail(state, pixel)}
+        fill="none"
+        stroke={colour[OTHER_TAKE.tone]}
+        strokeWidth={pixel}
+      />
       <G scale={1 / SILHOUETTE_UNITS} testID="other-take">
         <LivePath
           path={otherTakePath}
@@ -65,12 +78,45 @@ const silhouettes = lruMemoize(
       .join(''),
 );
 
-/** Figures where the other take has them; not while that take is the one that is played. */
+/** Those of figures that are gone since: what is shown alone has no other way to be seen. */
+const goneSince = lruMemoize((other: Shot, now: Shot | null): readonly Travel[] =>
+  evaluate(other).travels.filter(({ figure }) => !now?.figures.some(({ id }) => id === figure.id)),
+);
+
+/** Figures where the other take or version has them; not while that is the one that is shown. */
 function otherTakePath(state: RootState): string {
   const comparison = selectComparison(state);
-  if (!comparison || takeOfTurn(state)) return '';
+  if (!comparison) return '';
   const { other, shift } = comparison;
-  return silhouettes(evaluate(other).travels, currentFrame(), shift, state.editor.soloFigureId);
+  const travels = takeOfTurn(state) ? goneSince(other, state.shot.present.shot) : evaluate(other).travels;
+  return silhouettes(travels, currentFrame(), shift, state.editor.soloFigureId);
+}
+
+/** An earlier version has arcs of its own: those that are not what they are now. */
+const otherArcs = lruMemoize((other: Shot, now: Shot | null, isAlone: boolean): string => {
+  const same = new Set(isAlone || !now ? [] : visibleArcs(now).map(linePath));
+  return visibleArcs(other)
+    .map(linePath)
+    .filter((d) => !same.has(d))
+    .join('');
+});
+
+const isShownAlone = ({ review }: RootState): boolean => review.compared?.shows === 'alone';
+
+function otherArcsPath(state: RootState): string {
+  const comparison = selectComparison(state);
+  if (!comparison || comparison.takeId !== null) return '';
+  return otherArcs(comparison.other, state.shot.present.shot, isShownAlone(state));
+}
+
+const otherTrails = trails();
+
+/** Its ticks, where nothing else has any. */
+function otherTrail(state: RootState, pixel: number): string {
+  const comparison = selectComparison(state);
+  if (!comparison || !isShownAlone(state)) return '';
+  const { other } = comparison;
+  return otherTrails.ticks(visibleTravels(other, state.editor.soloFigureId), other, pixel).join('');
 }
 
 function shownFinding(state: RootState) {

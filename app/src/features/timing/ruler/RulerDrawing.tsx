@@ -59,7 +59,7 @@ const isSelectedIn =
 export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: DrawingProps) {
   useLiveDrawing();
   const selected = useThrottledEditor(({ selectedMarkIds }) => selectedMarkIds);
-  const otherTake = useThrottledSelector((state) => selectComparison(state)?.take.name ?? null);
+  const otherTake = useThrottledSelector((state) => selectComparison(state)?.name ?? null);
   const paths = useMemo(() => livePaths(axis), [axis]);
   const end = Math.min(at(axis, ruler.to), axis.end);
   return (

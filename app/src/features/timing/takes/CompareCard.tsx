@@ -6,7 +6,7 @@ import { type Comparison, selectComparison, selectDifferenceOn } from '../../../
 import { goTo, useThrottledFrame } from '../../../playback/playhead';
 import { useAppDispatch } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
-import { type Compared, takeCompared } from '../../../store/reviewSlice';
+import { type Compared, comparisonChosen, PLAIN_COMPARISON } from '../../../store/reviewSlice';
 import { selectSelectedMarks } from '../../../store/selectors/timingSelection';
 import { Card } from '../../../ui/Card';
 import { LineGraph } from '../../../ui/charts';
@@ -24,6 +24,8 @@ import {
 import { frameNumber } from '../../../store/frameNumbers';
 
 const NONE = '';
+/** An earlier version that is compared is chosen in the history, and only named here. */
+const VERSION = 'version';
 
 const ALIGNS = [
   { value: 'start', label: words.start },
@@ -34,9 +36,8 @@ const ALIGNS = [
 const PLAYBACK = [
   { value: 'together', label: words.together },
   { value: 'turns', label: words.byTurns },
+  { value: 'alone', label: words.alone },
 ] as const;
-
-const FRESH: Omit<Compared, 'takeId'> = { align: { at: 'start' }, byTurns: false };
 
 export function CompareCard() {
   const takes = useThrottledShotValue((shot) => shot.takes);
@@ -44,21 +45,25 @@ export function CompareCard() {
   const comparison = useThrottledSelector(selectComparison);
   const dispatch = useAppDispatch();
   const others = takes.filter(({ kept }) => kept !== null);
+  const version = compared?.with.kind === 'version' ? compared.with.name : null;
   const choose = (takeId: string): void => {
-    dispatch(takeCompared(takeId === NONE ? null : { ...(compared ?? FRESH), takeId }));
+    if (takeId === VERSION) return;
+    const chosen = { ...(compared ?? PLAIN_COMPARISON), with: { kind: 'take', takeId } } as const;
+    dispatch(comparisonChosen(takeId === NONE ? null : chosen));
   };
   return (
     <Card title={words.compare}>
-      {others.length === 0 ? (
+      {others.length === 0 && version === null ? (
         <Words tone="soft">{words.addAnother}</Words>
       ) : (
         <View className="-mx-4 my-1">
           <Chips
             label={words.compare}
-            value={comparison?.take.id ?? NONE}
+            value={version === null ? (comparison?.takeId ?? NONE) : VERSION}
             options={[
               { value: NONE, label: words.nothing },
               ...others.map(({ id, name }) => ({ value: id, label: name })),
+              ...(version === null ? [] : [{ value: VERSION, label: words.versionOf(version) }]),
             ]}
             onChange={choose}
           />
@@ -77,9 +82,9 @@ interface CompareProps {
 function Compare({ compared, comparison }: CompareProps) {
   const dispatch = useAppDispatch();
   const markId = useThrottledSelector((state) => selectSelectedMarks(state)[0]?.id ?? null);
-  const { align, byTurns } = compared;
+  const { align, shows } = compared;
   const set = (some: Partial<Compared>): void => {
-    dispatch(takeCompared({ ...compared, ...some }));
+    dispatch(comparisonChosen({ ...compared, ...some }));
   };
   const lineUp = (at: TakesAlign['at']): void =>
     set({ align: at === 'mark' ? { at, markId: markId ?? '' } : { at } });
@@ -91,11 +96,11 @@ function Compare({ compared, comparison }: CompareProps) {
       <Words tone="soft">{words.playback}</Words>
       <Segmented
         label={words.playback}
-        value={byTurns ? 'turns' : 'together'}
+        value={shows}
         options={PLAYBACK}
-        onChange={(how) => set({ byTurns: how === 'turns' })}
+        onChange={(how) => set({ shows: how })}
       />
-      {byTurns && <Words tone="soft">{words.byTurnsNote}</Words>}
+      {shows === 'turns' && <Words tone="soft">{words.byTurnsNote}</Words>}
       <Difference comparison={comparison} />
     </View>
   );
@@ -138,7 +143,7 @@ function differencesOf(
 function HereApart() {
   const frame = useThrottledFrame();
   const apart = useThrottledSelector((state) => selectDifferenceOn(state, frame), shallowEqual);
-  const name = useThrottledSelector((state) => selectComparison(state)?.take.name ?? '');
+  const name = useThrottledSelector((state) => selectComparison(state)?.name ?? '');
   const { text } = useLengths();
   return apart === null ? null : (
     <Words role="status" testID="apart-here">
@@ -162,7 +167,7 @@ function Difference({ comparison }: { readonly comparison: Comparison }) {
       <HereApart />
       <Words role="status">{words.largest(text(largest.away), frameNumber(largest.frame))}</Words>
       <LineGraph
-        label={words.difference(comparison.take.name, rows.length)}
+        label={words.difference(comparison.name, rows.length)}
         labels={rows.map(({ frame }) => String(frameNumber(frame)))}
         values={rows.map(({ away }) => away / fieldUnits)}
         decimals={1}

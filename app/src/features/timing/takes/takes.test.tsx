@@ -2,7 +2,7 @@ import { currentTake, edits, type Shot } from '@humble/core';
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { toggleTurns } from '../../../commands/takes';
 import { selectComparison } from '../../../store/selectors/comparison';
-import { takeCompared } from '../../../store/reviewSlice';
+import { comparisonChosen } from '../../../store/reviewSlice';
 import { benchWith, moveOn, renderOn, shotOn, straightShot, withMarks } from '../../../testing/bench';
 import { TakesGroup } from './TakesGroup';
 
@@ -41,10 +41,16 @@ test('two takes are compared: how far apart, where most, lined up at a mark', ()
   fireEvent.press(screen.getByRole('radio', { name: 'Mark' }));
   expect(screen.getByText('Select a mark that both takes have.')).toBeTruthy();
   act(() => {
-    store.dispatch(takeCompared({ takeId: 'take1', align: { at: 'mark', markId: 'm2' }, byTurns: false }));
+    store.dispatch(
+      comparisonChosen({
+        with: { kind: 'take', takeId: 'take1' },
+        align: { at: 'mark', markId: 'm2' },
+        shows: 'together',
+      }),
+    );
   });
   expect(screen.getByText('Lined up at the mark on frame 15.')).toBeTruthy();
-  expect(selectComparison(store.getState())).toMatchObject({ shift: 4, take: { name: 'Take 1' } });
+  expect(selectComparison(store.getState())).toMatchObject({ shift: 4, name: 'Take 1' });
   fireEvent.press(screen.getByRole('tab', { name: 'None' }));
   expect(selectComparison(store.getState())).toBeNull();
 });
@@ -52,10 +58,10 @@ test('two takes are compared: how far apart, where most, lined up at a mark', ()
 test('the compared take made the current one is compared with the one before; at a key both play by turns', () => {
   const store = show(twoTakes());
   act(() => void toggleTurns(store));
-  expect(store.getState().review.compared).toMatchObject({ takeId: 'take1', byTurns: true });
+  expect(store.getState().review.compared).toMatchObject({ with: { takeId: 'take1' }, shows: 'turns' });
   act(() => void toggleTurns(store));
-  expect(store.getState().review.compared).toMatchObject({ byTurns: false });
+  expect(store.getState().review.compared).toMatchObject({ shows: 'together' });
   fireEvent.press(screen.getByRole('radio', { name: 'Take 1' }));
-  expect(selectComparison(store.getState())).toMatchObject({ take: { name: 'Later' } });
+  expect(selectComparison(store.getState())).toMatchObject({ name: 'Later' });
   expect(moveOn(store).marks[1]!.frame).toBe(11);
 });
