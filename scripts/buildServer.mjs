@@ -23,7 +23,9 @@ export default async function buildServer() {
   const { build } = await import('esbuild');
   const threads = readdirSync(join(SERVER, 'threads')).filter((name) => name.endsWith('.thread.ts'));
   await build({
-    entryPoints: ['main.ts', ...threads.map((name) => `threads/${name}`)].map((name) => join(SERVER, name)),
+    entryPoints: ['main.ts', 'backup/command.ts', ...threads.map((name) => `threads/${name}`)].map((name) =>
+      join(SERVER, name),
+    ),
     outbase: SERVER,
     outdir,
     outExtension: { '.js': '.mjs' },

@@ -37,11 +37,19 @@ export const usage = (
                   [--held 1|2|3] [--json]             frames that each picture is held
   humble-pendulum check SHOT.json [--json]            what an animator may not have meant
   humble-pendulum check-file SHOT.json                whether the file is a sound shot
+  humble-pendulum backup [--out FILE.zip]             everything that the server keeps, as one file; it may run meanwhile
+                  [--data FOLDER]                     where that is (data/ of the checkout, or HUMBLE_DATA)
+  humble-pendulum verify [BACKUP]                     whether a backup is whole, or without one the data themselves
+                  [--data FOLDER]
+  humble-pendulum restore BACKUP                      a backup read back, beside what is there
+                  [--instead]                         or instead of it, which is set aside
+                  [--last-copy]                       or the last of the daily copies, in the place of damaged data
+                  [--data FOLDER]
   humble-pendulum --version                           which version this is
 
 --take NAME reads another take of the shot than the current one.
 SHOT.json may also be a table of increments (CSV): it is read as a shot of its own. A “-” is standard input; what is
 written goes to standard output, or to the file that --out names.
-Exit codes: 0, it was done; 1, a mistake, told in one sentence; 2, it was done, and check found something or a slider
-would have to be faster.
+Exit codes: 0, it was done; 1, a mistake, told in one sentence; 2, it was done, and check found something, a slider
+would have to be faster, or a backup is damaged.
 Columns are described in docs/file-format.md.`;

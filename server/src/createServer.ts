@@ -12,6 +12,7 @@ import { handleErrors, notFound, Problem, sendProblem } from './http/problem';
 import { loadDemo } from './loadDemo';
 import { pairedOnly } from './lan/guards';
 import type { Lan } from './lan/lan';
+import { backupRoutes } from './routes/backups';
 import { easingRoutes } from './routes/easings';
 import { importRoutes } from './routes/imports';
 import { pairingRoutes } from './routes/pairing';
@@ -19,6 +20,7 @@ import { pictureRoutes } from './routes/pictures';
 import { shotRoutes } from './routes/shots';
 import { soundRoutes } from './routes/sounds';
 import { createEasingService } from './services/easingService';
+import { createBackupService } from './backup/backupService';
 import { createPictureService } from './services/pictureService';
 import { createShotEvents, type ShotEvents } from './services/shotEvents';
 import { createShotService } from './services/shotService';
@@ -88,6 +90,7 @@ export function createServer({
   const pictures = createPictureService(database, threads);
   const sounds = createSoundService(database, threads);
   const shots = createShotService(database, threads);
+  server.use(API, backupRoutes(createBackupService(database.folder, database, threads)));
   server.use(API, pictureRoutes(pictures), soundRoutes(sounds), importRoutes(shots, threads));
   server.use(API, onlyJson);
   server.use(

@@ -2,10 +2,12 @@ import { createServer as createHttpServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import pino from 'pino';
 import { toString as qrOf } from 'qrcode';
+import { clearWork } from './backup/backupService';
 import { readConfig } from './config';
 import { createServer } from './createServer';
 import { copyOfToday } from './database/dailyCopies';
-import { openDatabase } from './database/openDatabase';
+import { holdFolder } from './database/holdFolder';
+import { makeFolder, openDatabase } from './database/openDatabase';
 import { StartError } from './database/startError';
 import { answerUnreadable } from './http/unreadable';
 import { loadDemo } from './loadDemo';
@@ -55,9 +57,15 @@ async function invitation(lan: Lan, passphrase: string): Promise<string> {
   return `On your local network it is at ${address}. Scan this code within five minutes, or type the passphrase ${passphrase}\n${code}\n`;
 }
 
+/** What another program is told that wants the same folder. */
+const holderName = (port: number): string => `a server (process ${process.pid}, port ${port})`;
+
 async function main(): Promise<void> {
   const config = readConfig(process.env, process.argv.slice(2));
   const log = pino({ level: config.logLevel });
+  makeFolder(config.dataFolder);
+  const held = await holdFolder(config.dataFolder, holderName(config.port));
+  clearWork(config.dataFolder);
   const database = await openDatabase(config.dataFolder);
   const threads = startThreads(config.threadsFolder);
   const pictures = createPictureService(database, threads);
@@ -111,6 +119,7 @@ async function main(): Promise<void> {
   const copying = setInterval(copyDaily, COPY_LOOK_MS);
   await listen(server, config.port, lan ? ANY_ADDRESS : THIS_MACHINE);
   ({ port } = server.address() as AddressInfo);
+  await held.rename(holderName(port));
   process.stdout.write(`Humble Pendulum is at http://${THIS_MACHINE}:${port} (Ctrl-C stops it)\n`);
   if (lan) process.stdout.write(await invitation(lan, config.lanPassphrase!));
 
@@ -124,7 +133,9 @@ async function main(): Promise<void> {
     events.end();
     server.close(() => {
       clearTimeout(giveUp);
-      void Promise.all([database.close(), threads.close(), watched?.close()]).then(() => process.exit(0));
+      void Promise.all([database.close(), threads.close(), watched?.close()])
+        .then(held.release)
+        .then(() => process.exit(0));
     });
     server.closeIdleConnections();
   };

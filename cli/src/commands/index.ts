@@ -13,4 +13,7 @@ export const COMMANDS: Readonly<Record<string, () => Promise<{ readonly default:
   solve: () => import('./solve'),
   check: () => import('./check'),
   'check-file': () => import('./checkFile'),
+  backup: () => import('./backup'),
+  verify: () => import('./verify'),
+  restore: () => import('./restore'),
 };

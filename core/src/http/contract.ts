@@ -95,6 +95,23 @@ const keptPicture = backdropSchema.shape.pictures.element.extend({
   note: z.string(),
 });
 
+const day = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
+
+/** What a backup holds that was brought in; nothing has changed yet. */
+const backup = z.object({
+  id,
+  /** Null where it does not say. */
+  madeAt: z.string().nullable(),
+  shots: z.array(z.object({ name: z.string(), film: z.string(), savedAt: z.string() })),
+  removedShots: z.number(),
+  revisions: z.number(),
+  pictures: z.number(),
+  sounds: z.number(),
+  easings: z.number(),
+  /** What is wrong with it, a sentence each; empty for one that is whole. */
+  faults: z.array(z.string()),
+});
+
 export interface Endpoint {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE';
   /** Below `API`, with `:name` for each parameter. */
@@ -210,6 +227,25 @@ export const CONTRACT = defineContract({
     answer: null,
   },
   loadDemo: { ...ROUTES.loadDemo, status: 204, answer: null },
+  /** All of it as a ZIP file. */
+  writeBackup: { ...ROUTES.writeBackup, status: 200, answer: 'bytes' },
+  listCopies: { ...ROUTES.listCopies, status: 200, answer: z.object({ days: z.array(day) }) },
+  lookAtBackup: { ...ROUTES.lookAtBackup, body: 'bytes', status: 201, answer: backup },
+  lookAtCopy: { ...ROUTES.lookAtCopy, params: z.object({ day }), status: 201, answer: backup },
+  forgetBackup: { ...ROUTES.forgetBackup, params: ofShot, status: 204, answer: null },
+  restoreBackup: {
+    ...ROUTES.restoreBackup,
+    params: ofShot,
+    body: z.object({ way: z.enum(['beside', 'instead']) }),
+    status: 200,
+    answer: z.object({
+      added: z.number(),
+      renamed: z.number(),
+      same: z.number(),
+      /** The file that what was there before lies in; null where nothing was replaced. */
+      setAside: z.string().nullable(),
+    }),
+  },
   listEasings: {
     ...ROUTES.listEasings,
     status: 200,

@@ -78,7 +78,7 @@ test('a damaged database at the start names its last good copy, and what is miss
     'this is no database, and it never was one of any kind',
   );
   await expect(openDatabase(folder)).rejects.toThrow(
-    /is not a database\. Its last good copy is .*humble-pendulum-2026-11-09\.sqlite, of 2026-11-09: what was changed since then/,
+    /is not a database\. Its last good copy is of 2026-11-09: .*humble-pendulum-2026-11-09\.sqlite\. Which shots have changed since then can no longer be read\. To go on with that copy: npx humble-pendulum restore --last-copy/,
   );
   rmSync(join(folder, 'humble-pendulum.sqlite'));
   database = await openDatabase(folder);

@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import sqlite3 from 'sqlite3';
+import { openSqlite, type PlainSqlite } from './plainSqlite';
 
 /** Daily copies are kept for so many days on which there was one. */
 export const COPIES_KEPT = 14;
@@ -23,42 +23,29 @@ export function dailyCopiesIn(dataFolder: string): readonly string[] {
     : [];
 }
 
+/** Of which day a daily copy is, by its name. */
+export const dayOfCopy = (name: string): string => COPY.exec(name)![1]!;
+
 /** The last copy that was found whole, and its day; null where there is none. */
 export function lastGoodCopy(dataFolder: string): { readonly file: string; readonly day: string } | null {
   const name = dailyCopiesIn(dataFolder).at(-1);
-  return name === undefined
-    ? null
-    : { file: join(copiesFolder(dataFolder), name), day: COPY.exec(name)![1]! };
+  return name === undefined ? null : { file: join(copiesFolder(dataFolder), name), day: dayOfCopy(name) };
 }
-
-type Row = Readonly<Record<string, unknown>>;
-
-const rowsOf = (database: sqlite3.Database, sql: string): Promise<readonly Row[]> =>
-  new Promise((resolve, reject) =>
-    database.all(sql, (error: Error | null, rows: Row[]) => (error ? reject(error) : resolve(rows))),
-  );
-
-const opened = (file: string): Promise<sqlite3.Database> =>
-  new Promise((resolve, reject) => {
-    const database = new sqlite3.Database(file, sqlite3.OPEN_READONLY, (error) =>
-      error ? reject(error) : resolve(database),
-    );
-  });
 
 /** What is wrong with a copy, as SQLite's own check of integrity says it; null for one that is whole. */
 export async function faultOfCopy(file: string): Promise<string | null> {
-  let database: sqlite3.Database | null = null;
+  let database: PlainSqlite | null = null;
   try {
-    database = await opened(file);
-    const [row] = await rowsOf(database, 'PRAGMA integrity_check');
+    database = await openSqlite(file);
+    const [row] = await database.rows('PRAGMA integrity_check');
     const said = String(row?.integrity_check);
     if (said !== 'ok') return said;
-    await rowsOf(database, 'SELECT count(*) FROM shots');
+    await database.rows('SELECT count(*) FROM shots');
     return null;
   } catch (error) {
     return (error as Error).message;
   } finally {
-    database?.close();
+    await database?.close();
   }
 }
 

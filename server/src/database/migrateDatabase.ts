@@ -42,6 +42,7 @@ export async function migrateDatabase(
   if (tables.length > 0 && !tables.includes(NOTES))
     throw new StartError(
       `${file} belongs to another program. Move it away, or choose another folder with HUMBLE_DATA=…`,
+      'foreign',
     );
   await sequelize.query(
     `CREATE TABLE IF NOT EXISTS ${NOTES} (name VARCHAR(255) NOT NULL UNIQUE PRIMARY KEY)`,
@@ -51,6 +52,7 @@ export async function migrateDatabase(
   if (unknown)
     throw new StartError(
       `${file} was written by a newer release (${unknown}). Start that release, or choose another folder with HUMBLE_DATA=…`,
+      'newer',
     );
   const next = MIGRATIONS.find(({ name }) => !noted.includes(name));
   if (next && noted.length > 0) await beforeChange(next.name);

@@ -4,17 +4,19 @@ import { type ModelStatic, QueryTypes, Sequelize, Transaction } from 'sequelize'
 import { configuredSqlite, type ConnectionSettings, readSettings, settingsAmiss } from './connectionSettings';
 import { defineEasingRecord, type EasingRecord } from './easingRecord';
 import { lastGoodCopy } from './dailyCopies';
+import { lostSentence, lostSince } from './lostSince';
 import { migrateDatabase } from './migrateDatabase';
 import { defineSoundRecord, type SoundRecord } from './soundRecord';
 import { definePictureRecord, type PictureRecord } from './pictureRecord';
 import { DATABASE_FILE, refuseLostDatabase, setCopyAside } from './setAside';
 import { defineShotRecord, type ShotRecord } from './shotRecord';
-import { asStartError, errorCode, StartError } from './startError';
+import { asStartError, errorCode, type GoodCopy, StartError } from './startError';
 
 /** Runs a statement within a transaction, with values for `$name`. */
 export type RunStatement = (sql: string, values?: Readonly<Record<string, unknown>>) => Promise<void>;
 
 export interface Database {
+  readonly folder: string;
   readonly shots: ModelStatic<ShotRecord>;
   readonly pictures: ModelStatic<PictureRecord>;
   readonly sounds: ModelStatic<SoundRecord>;
@@ -40,7 +42,8 @@ function makeFolders(folder: string): void {
   mkdirSync(folder);
 }
 
-function makeFolder(folder: string): void {
+/** Makes the folder of the data unless it is there. @throws StartError when it cannot be made or read */
+export function makeFolder(folder: string): void {
   try {
     makeFolders(folder);
     readdirSync(folder);
@@ -62,6 +65,12 @@ async function refuseWrongSettings(sequelize: Sequelize, file: string): Promise<
     throw new StartError(
       `${file} cannot be kept safely (${[...new Set(amiss)].join(', ')}). Choose a folder on a disk of this machine with HUMBLE_DATA=…`,
     );
+}
+
+/** The last good copy in a folder, and what is not in it. */
+async function goodCopy(folder: string, file: string): Promise<GoodCopy | null> {
+  const copy = lastGoodCopy(folder);
+  return copy && { ...copy, lost: lostSentence(await lostSince(file, copy.file)) };
 }
 
 const identityOf = (file: string): string | null => {
@@ -89,10 +98,11 @@ export async function openDatabase(folder: string): Promise<Database> {
   } catch (error) {
     // Closing waits for a connection, also for one that could not be opened.
     if (errorCode(error) !== 'SQLITE_CANTOPEN') await sequelize.close().catch(() => undefined);
-    throw asStartError(error, file, lastGoodCopy(folder));
+    throw asStartError(error, file, await goodCopy(folder, file));
   }
   const opened = identityOf(file);
   return {
+    folder,
     shots: defineShotRecord(sequelize),
     pictures: definePictureRecord(sequelize),
     sounds: defineSoundRecord(sequelize),

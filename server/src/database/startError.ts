@@ -1,8 +1,12 @@
-import { basename } from 'node:path';
+import { dirname } from 'node:path';
 
 /** A reason for which the server cannot start; the message is a sentence with a way out. */
 export class StartError extends Error {
-  constructor(sentence: string) {
+  /** @param why said where the sentence is not the one that is wanted */
+  constructor(
+    sentence: string,
+    readonly why?: 'newer' | 'foreign',
+  ) {
     super(sentence);
     this.name = 'StartError';
   }
@@ -11,12 +15,14 @@ export class StartError extends Error {
 export interface GoodCopy {
   readonly file: string;
   readonly day: string;
+  /** What has changed since then, as a sentence. */
+  readonly lost: string;
 }
 
 /** What can be done about a database that cannot be read any more. */
 const wayOut = (file: string, copy: GoodCopy | null): string =>
   copy
-    ? `Its last good copy is ${copy.file}, of ${copy.day}: what was changed since then is in the damaged file alone. Move that away and put the copy in its place, under the name ${basename(file)}.`
+    ? `Its last good copy is of ${copy.day}: ${copy.file}. ${copy.lost} To go on with that copy: npx humble-pendulum restore --last-copy --data ${dirname(file)} (the damaged file is set aside).`
     : 'Put a copy in its place, or move it away to start with an empty one.';
 
 const SENTENCES: Readonly<Record<string, (path: string, copy: GoodCopy | null) => string>> = {

@@ -77,9 +77,21 @@ describe('a start that cannot be says why in one sentence', () => {
     expect(await said({ PORT: 'abc' })).toBe('PORT must be a whole number from 0 to 65535; it is “abc”.');
     expect(await said({ PORT: '70000' })).toMatch(/^PORT must be a whole number/);
     const taken = new URL(await start().address).port;
-    expect(await said({ PORT: taken })).toBe(
+    expect(await said({ PORT: taken, HUMBLE_DATA: join(folder, 'other') })).toBe(
       `Port ${taken} is taken by another program. Choose another one with PORT=… in front of the command.`,
     );
+  }, 60_000);
+
+  test('a folder that another server has, until that one ends, however it ends', async () => {
+    const first = start();
+    const { port } = new URL(await first.address);
+    expect(await said({})).toMatch(
+      new RegExp(
+        `${folder} is in use by a server \\(process ${first.child.pid}, port ${port}\\)\\. Stop that first`,
+      ),
+    );
+    await first.stop('SIGKILL');
+    expect(await said({})).toBe('started');
   }, 60_000);
 
   test('a folder that cannot be', async () => {

@@ -78,6 +78,7 @@ const STORAGE_PROBLEMS: Readonly<Record<string, readonly [status: number, code: 
       'disk-full',
       'The server’s disk is full. Make room on it; saving will be tried again.',
     ],
+    ENOSPC: [507, 'disk-full', 'The server’s disk is full. Make room on it, and try again.'],
     SQLITE_READONLY: [503, 'read-only', 'The database cannot be written. Allow writing in its folder.'],
     SQLITE_CORRUPT: [
       500,

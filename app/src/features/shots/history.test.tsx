@@ -1,7 +1,6 @@
 import { edits, type Shot } from '@humble/core';
-import { fireEvent, screen, waitFor } from '@testing-library/react-native';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react-native';
 import type { ListedRevision } from '../../persistence/api';
-import { comparisonChosen } from '../../store/reviewSlice';
 import { doEdit } from '../../store/doEdit';
 import { selectComparison } from '../../store/selectors/comparison';
 import { answerWith } from '../../testing/answers';
@@ -55,9 +54,8 @@ test('looked at it stands beside what there is now; alone only until something i
   await waitFor(() => expect(selectComparison(store.getState())?.other).toEqual(before));
   fireEvent.press(screen.getByRole('radio', { name: 'This version' }));
   expect(store.getState().review.compared?.shows).toBe('alone');
-  store.dispatch(doEdit('renameShot', { name: 'Pier' }));
+  act(() => void store.dispatch(doEdit('renameShot', { name: 'Pier' })));
   expect(store.getState().review.compared?.shows).toBe('together');
-  store.dispatch(comparisonChosen(null));
 });
 
 test('restored it is one step that undo takes back', async () => {
@@ -65,7 +63,7 @@ test('restored it is one step that undo takes back', async () => {
   fireEvent.press(screen.getByRole('button', { name: /^Restore/ }));
   await waitFor(() => expect(shotOn(store).lengthFrames).toBe(41));
   expect(store.getState().session.message?.text).toMatch(/^The version of .* is back\./);
-  store.dispatch({ type: '@@redux-undo/UNDO' });
+  act(() => void store.dispatch({ type: '@@redux-undo/UNDO' }));
   expect(shotOn(store)).toBe(now);
 });
 
