@@ -44,6 +44,8 @@ export default defineConfig({
     actionTimeout: 20_000,
     trace: 'on-first-retry',
     locale: 'en-GB',
+    // Tests of the offline start allow it: elsewhere it would answer in the server's place.
+    serviceWorkers: 'block',
     colorScheme: 'light',
   },
   projects: [

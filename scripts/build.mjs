@@ -1,11 +1,25 @@
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { fingerprint, isStamped, putStamp } from './fingerprint.mjs';
 import { joinSharedChunk } from './joinChunks.mjs';
 import { must, ROOT, seconds } from './run.mjs';
 
-const SOURCES = ['package-lock.json', 'core/src', 'app', 'scripts/build.mjs', 'scripts/joinChunks.mjs'];
+const SOURCES = [
+  'package-lock.json',
+  'core/src',
+  'app',
+  'scripts/build.mjs',
+  'scripts/buildServiceWorker.mjs',
+  'scripts/joinChunks.mjs',
+];
+
+/** The pictures that a browser shows before it installs the application: those of the README. */
+function copyScreenshots(folder) {
+  mkdirSync(join(folder, 'screenshots'), { recursive: true });
+  for (const name of ['phone-timing.png', 'wide-timing.png'])
+    copyFileSync(join(ROOT, 'docs/screenshots', name), join(folder, 'screenshots', name));
+}
 
 /** Packs scripts, styles and fonts once, so that the server need not do it for every visitor. */
 function packLargeFiles() {
@@ -26,6 +40,10 @@ export async function buildApplication() {
     env: { CI: '1', EXPO_NO_TELEMETRY: '1', EXPO_OFFLINE: '1' },
   });
   joinSharedChunk(join(ROOT, 'app/dist'));
+  copyScreenshots(join(ROOT, 'app/dist'));
+  // On a fresh machine its package is not there yet when this file is loaded.
+  const { buildServiceWorker } = await import('./buildServiceWorker.mjs');
+  await buildServiceWorker(join(ROOT, 'app/dist'));
   packLargeFiles();
   putStamp(stamp, print);
   console.log(`Application built in ${seconds(since)}.`);

@@ -31,8 +31,14 @@ async function freePort(): Promise<number> {
   return port;
 }
 
-/** @param args of the server; without any it has a copy of the demo film's data, which `demoData.ts` made */
-export async function testServer(args: readonly string[] = []): Promise<TestServer> {
+/**
+ * @param args of the server; without any it has a copy of the demo film's data, which `demoData.ts` made
+ * @param more of the environment
+ */
+export async function testServer(
+  args: readonly string[] = [],
+  more: Readonly<Record<string, string>> = {},
+): Promise<TestServer> {
   const folder = mkdtempSync(join(tmpdir(), 'humble-e2e-'));
   const demo = process.env.HUMBLE_E2E_DEMO_DATA;
   if (args.length === 0 && demo) cpSync(demo, folder, { recursive: true });
@@ -42,7 +48,7 @@ export async function testServer(args: readonly string[] = []): Promise<TestServ
   const start = async (): Promise<void> => {
     child = spawn(process.execPath, ['--enable-source-maps', 'server/dist/main.mjs', ...args], {
       cwd: ROOT,
-      env: { ...process.env, PORT: String(port), HUMBLE_DATA: folder },
+      env: { ...process.env, PORT: String(port), HUMBLE_DATA: folder, ...more },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     await once(child.stdout!, 'data');

@@ -54,7 +54,10 @@ test('a version of before is found by what changed, looked at in the field, and 
   await expect(page.getByTestId('other-arcs')).toHaveCount(0);
   const stored = async (): Promise<Shot> =>
     ((await (await page.request.get(`/api/shots/${id}`)).json()) as { shot: Shot }).shot;
-  expect(await stored()).toMatchObject({ lengthFrames: 41, arcs: JSON.parse(JSON.stringify(straight().arcs)) });
+  expect(await stored()).toMatchObject({
+    lengthFrames: 41,
+    arcs: JSON.parse(JSON.stringify(straight().arcs)),
+  });
   // What was there before stands in the history, too.
   await expect(versions(page)).toHaveCount(4);
   await page.getByRole('button', { name: 'Close the history' }).click();

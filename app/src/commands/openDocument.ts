@@ -2,6 +2,7 @@ import { versionWords as words } from '../words/versions';
 import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence, type StoredShot } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave/autosave';
+import { keepKnown, knownShot } from '../persistence/knownShots';
 import { takeHandedOver } from '../persistence/handedOver';
 import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
 import {
@@ -107,9 +108,16 @@ export async function openDocument(id: string): Promise<OpenResult> {
       await openDraft(id, draft, kind, draft.good);
       return 'opened';
     }
+    const known = kind === 'offline' ? await knownShot(id) : null;
+    if (known) {
+      const { shot, revision } = known;
+      await putOnBench({ id, shot, revision, status: 'offline', settled: shot, draft: null });
+      return 'opened';
+    }
     return { kind, sentence, draft: draft?.shot ?? null };
   }
   const { revision, shot } = answer.data;
+  void keepKnown(answer.data);
   if (!draft || isSame(draft.shot, shot)) {
     if (draft) void dropKept(draft.key).catch(() => undefined);
     await putOnBench({ id, shot, revision, status: 'saved', settled: shot, draft: null });

@@ -2,6 +2,7 @@ import { persistenceWords as words } from '../words/persistence';
 import type { Immutable, Shot } from '@humble/core';
 import type { AnswerOf, EndpointName } from '@humble/core/contract';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
+import { keepList } from './knownShots';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type ListedShot = Immutable<AnswerOf<'listShots'>>['shots'][number];
@@ -55,6 +56,10 @@ export const api = createApi({
       query: () => ask('listShots'),
       transformResponse: (answer: Immutable<AnswerOf<'listShots'>>) => answer.shots,
       providesTags: ['List'],
+      onQueryStarted: async (_, { queryFulfilled }) => {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (data) await keepList(data);
+      },
     }),
     listRemoved: build.query<readonly RemovedShot[], void>({
       query: () => ask('listRemoved'),

@@ -16,7 +16,12 @@ const EVERY_MS = 2500;
 export function watchRevision(store: AppStore, autosave: Autosave): () => void {
   const isWatched = (): boolean => {
     const status = store.getState().session.document?.status;
-    return status === 'saved' && document.visibilityState === 'visible' && !autosave.hasUnsent();
+    // Opened while the server was away, it is watched until that answers.
+    return (
+      (status === 'saved' || status === 'offline') &&
+      document.visibilityState === 'visible' &&
+      !autosave.hasUnsent()
+    );
   };
 
   const ask = async <Result>(request: PromiseLike<Result> & { unsubscribe: () => void }): Promise<Result> => {
@@ -47,6 +52,7 @@ export function watchRevision(store: AppStore, autosave: Autosave): () => void {
       store.dispatch(saveStatusChanged({ status: 'removed' }));
       store.dispatch(messageShown(words.removedInOtherWindow, { kind: 'restore', shotIds: [id] }));
     } else if (answer.data && answer.data.revision > now.revision) await takeOver(id);
+    else if (answer.data && now.status === 'offline') store.dispatch(saveStatusChanged({ status: 'saved' }));
   };
 
   // The server says when the shot was saved elsewhere; whoever cannot hear it asks now and then.

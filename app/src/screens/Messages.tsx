@@ -3,7 +3,8 @@ import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { useAppDispatch, useAppStore, useEdit, useSession } from '../store/hooks';
 import { restoreShots, saveAsCopy } from '../commands/openDocument';
-import { type MessageAction, messageDismissed } from '../store/sessionSlice';
+import { startNewVersion } from '../persistence/offlineStart';
+import { type MessageAction, messageDismissed, messageShown } from '../store/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { createUndoGroup } from '../ui/undoGroup';
 
@@ -39,6 +40,14 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
             const { shot } = store.getState().shot.present;
             if (shot) void saveAsCopy(shot).then((id) => id && router.replace(`/shot/${id}`));
           },
+        };
+      case 'new-version':
+        return {
+          label: words.startNewVersion,
+          onPress: () =>
+            void startNewVersion().then(
+              (isStarting) => isStarting || store.dispatch(messageShown(words.closeOtherPages)),
+            ),
         };
       case 'instead':
         return {

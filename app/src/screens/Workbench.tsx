@@ -1,7 +1,10 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { followSelection } from '../commands/followSelection';
+import { useNewVersion } from '../persistence/offlineStart';
 import { useAppStore } from '../store/hooks';
+import { messageShown } from '../store/sessionSlice';
+import { benchWords as words } from '../words/bench';
 import { View } from 'react-native';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
@@ -56,6 +59,10 @@ export function Workbench() {
   const room = isWide ? null : keyboardRoom;
   const store = useAppStore();
   useEffect(() => followSelection(store), [store]);
+  const isNewer = useNewVersion();
+  useEffect(() => {
+    if (isNewer) store.dispatch(messageShown(words.newVersion, { kind: 'new-version' }));
+  }, [isNewer, store]);
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));

@@ -27,6 +27,7 @@ export interface OpenDocument {
 export type MessageAction =
   | { readonly kind: 'restore'; readonly shotIds: readonly string[] }
   | { readonly kind: 'save-copy' }
+  | { readonly kind: 'new-version' }
   | { readonly kind: 'instead'; readonly label: string; readonly edit: Edit };
 
 export interface Message {

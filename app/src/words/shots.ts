@@ -13,7 +13,7 @@ export const shotsWords = {
   newShot: 'New shot',
   removedShots: 'Removed shots',
   twin: (number: number, count: number) => `${number} of ${count} with this name`,
-  orderAndRemoved: 'Order and removed shots',
+  orderAndRemoved: 'Order, removed shots, backup',
   lastChangedFirst: 'Last changed first',
   byName: 'By name',
   byHand: 'By hand',
@@ -33,5 +33,12 @@ export const shotsWords = {
   serverAway: 'The server isn’t answering.',
   thisListMayBeOutOf: 'This list may be out of date.',
   noShotsToShow: 'No shots to show.',
+  knownHere:
+    'These are the shots as this device last saw them. Those that were open here can be opened and edited; edits are sent when the server is back.',
+  notOnThisDevice: 'Not on this device: it can be opened when the server is back.',
+  newVersion: 'A new version of Humble Pendulum is here.',
+  startNewVersion: 'Start it now',
+  closeOtherPages: 'Close the other pages of Humble Pendulum first: they still use the old version.',
+  backup: 'Backup and this device',
   tryAgain: 'Try again',
 } as const;

@@ -1,4 +1,5 @@
 import { shotsWords as words } from '../../words/shots';
+import Archive from 'lucide-react-native/icons/archive';
 import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
 import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
 import Clock from 'lucide-react-native/icons/clock';
@@ -17,7 +18,7 @@ const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: Lis
   { order: 'hand', label: words.byHand, icon: Hand },
 ];
 
-/** The menu of the list: in which order the shots of a film stand, and those that were removed. */
+/** The menu of the list: in which order the shots of a film stand, those that were removed, and backups. */
 export function OrderButton() {
   const { listOrder } = useSettings();
   const dispatch = useAppDispatch();
@@ -41,6 +42,11 @@ export function OrderButton() {
               label: words.removedShots,
               icon: Trash,
               onPress: () => router.push('/bin'),
+            },
+            {
+              label: words.backup,
+              icon: Archive,
+              onPress: () => router.push('/backup'),
             },
           ]}
         />

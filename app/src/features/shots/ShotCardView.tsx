@@ -15,6 +15,8 @@ interface ShotCardViewProps {
   /** Which one it is of several with its name; null when no other has it. */
   readonly twin: Twin | null;
   readonly columns: number;
+  /** The server is away, and this device has no copy of it. */
+  readonly isAway?: boolean;
   readonly onOpen: () => void;
   readonly onMenu: () => void;
 }
@@ -23,6 +25,7 @@ export const ShotCardView = memo(function ShotCardView({
   shot,
   twin,
   columns,
+  isAway = false,
   onOpen,
   onMenu,
 }: ShotCardViewProps) {
@@ -62,6 +65,11 @@ export const ShotCardView = memo(function ShotCardView({
           {which && (
             <Words tone="soft" size="tiny" className="pr-8">
               {which}
+            </Words>
+          )}
+          {isAway && (
+            <Words tone="plum" size="tiny" className="pr-8 pt-1">
+              {words.notOnThisDevice}
             </Words>
           )}
           {damage && (

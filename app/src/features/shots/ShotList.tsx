@@ -7,6 +7,7 @@ import { type ReactNode, useRef, useState } from 'react';
 import { FlatList, View } from 'react-native';
 import { freshShot } from '@humble/core';
 import { api, failureOf, failureSentence, type ListedShot, useListShotsQuery } from '../../persistence/api';
+import { useKnownList } from '../../persistence/useKnownList';
 import { useAppDispatch, useSettings } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
@@ -19,6 +20,8 @@ import { EmptyList } from './EmptyList';
 import { FilmHead } from './FilmHead';
 import { type FilmGroup, filmsOf, secondsOf } from './filmsOf';
 import { twinsOf } from './twinsOf';
+import { ListNotice } from './ListNotice';
+import { NewVersionNotice } from './NewVersionNotice';
 import { LazyNewShotDialog } from './LazyNewShotDialog';
 import { offeredName } from './offeredName';
 import { OrderButton } from './OrderButton';
@@ -99,7 +102,8 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
   const [wanted, setWanted] = useState<string | null>(null);
   const least = isLargeText() ? 1 : MIN_COLUMNS;
   const columns = Math.min(MAX_COLUMNS, Math.max(least, Math.floor(width / (CARD_WIDTH * textScale()))));
-  const shots = data ?? [];
+  const known = useKnownList(!data && isError && failureOf(error).kind === 'offline');
+  const shots = data ?? known?.shots ?? [];
   const { listOrder, newShot } = useSettings();
   const dispatch = useAppDispatch();
   const names = shots.map(({ name }) => name);
@@ -160,7 +164,10 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             className="px-4 pb-3"
           />
         )}
-        {isError && <ListNotice error={error} onRetry={refetch} hasShots={shots.length > 0} />}
+        <NewVersionNotice />
+        {isError && (
+          <ListNotice error={error} onRetry={refetch} shows={data ? 'latest' : known ? 'known' : 'nothing'} />
+        )}
         {isLoading && (
           <Words role="status" tone="soft" className="px-4">
             {words.fetchingTheShots}
@@ -191,6 +198,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
                     shot={shot}
                     twin={twins.get(shot.id) ?? null}
                     columns={columns}
+                    isAway={known !== null && !known.ids.has(shot.id)}
                     onOpen={() => onOpen(shot.id)}
                     onMenu={() => setChosen({ shot, group: item.group })}
                   />
@@ -235,21 +243,3 @@ interface NewShotButtonProps {
 }
 
 const NewShotButton = (props: NewShotButtonProps) => <Button label={words.newShot} icon={Plus} {...props} />;
-
-interface ListNoticeProps {
-  readonly error: unknown;
-  readonly onRetry: () => void;
-  readonly hasShots: boolean;
-}
-
-/** Why the list could not be fetched. */
-function ListNotice({ error, onRetry, hasShots }: ListNoticeProps) {
-  const failure = failureOf(error);
-  return (
-    <View role="alert" className="mx-4 mb-3 gap-3 rounded-large border border-plum bg-card p-4">
-      <Words size="body">{failure.kind === 'offline' ? words.serverAway : failureSentence(error)}</Words>
-      <Words tone="soft">{hasShots ? words.thisListMayBeOutOf : words.noShotsToShow}</Words>
-      <Button label={words.tryAgain} onPress={onRetry} />
-    </View>
-  );
-}

@@ -3,6 +3,7 @@ import { conflictFound, messageShown, saveStatusChanged } from '../../store/sess
 import type { AppStore } from '../../store/store';
 import { persistenceWords as words } from '../../words/persistence';
 import { api, failureOf } from '../api';
+import { keepKnown } from '../knownShots';
 import type { DraftKeeper } from './draftKeeper';
 import type { OpenShot } from './openShot';
 
@@ -37,6 +38,7 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
 
   const succeeded = async (id: string, shot: Shot, revision: number): Promise<void> => {
     open.settle(shot);
+    void keepKnown({ id, revision, shot, updatedAt: new Date().toISOString() });
     lost = null;
     retryMs = FIRST_RETRY_MS;
     store.dispatch(saveStatusChanged({ status: open.isUnsent() ? 'unsaved' : 'saved', revision }));
@@ -125,7 +127,8 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
     undone: () => {
       clearTimeout(timer);
       const status = open.document()?.status;
-      if (status !== 'saved' && status !== 'conflict' && !underWay)
+      // Whether the server is back is asked elsewhere.
+      if (status !== 'saved' && status !== 'conflict' && status !== 'offline' && !underWay)
         store.dispatch(saveStatusChanged({ status: 'saved' }));
     },
     forget: () => {

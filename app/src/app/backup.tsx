@@ -1,0 +1,1 @@
+export { LazyBackupScreen as default } from '../screens/LazyBackupScreen';

@@ -1,0 +1,24 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { startNewVersion, useNewVersion } from '../../persistence/offlineStart';
+import { Button } from '../../ui/Button';
+import { Words } from '../../ui/Words';
+import { shotsWords as words } from '../../words/shots';
+
+/** Says that a new version of the application is there, and starts it when it is told to. */
+export function NewVersionNotice() {
+  const isNewer = useNewVersion();
+  const [isHeldUp, setHeldUp] = useState(false);
+  if (!isNewer) return null;
+  const start = (): void => void startNewVersion().then((isStarting) => setHeldUp(!isStarting));
+  return (
+    <View
+      role="status"
+      testID="new-version"
+      className="mx-4 mb-3 flex-row flex-wrap items-center justify-between gap-2 rounded-large border border-brass bg-card p-3"
+    >
+      <Words className="shrink">{isHeldUp ? words.closeOtherPages : words.newVersion}</Words>
+      <Button label={words.startNewVersion} onPress={start} />
+    </View>
+  );
+}
