@@ -10,13 +10,11 @@ import {
   MAX_KNOWN_SHOTS,
 } from './knownShots';
 
-const mockStores = new Map<string, Map<string, unknown>>();
 /** Whether the browser keeps anything. */
 let mockKeeps = true;
 jest.mock('./browserStore', () => ({
-  browserStore: (database: string) => {
-    const values = mockStores.get(database) ?? new Map<string, unknown>();
-    mockStores.set(database, values);
+  browserStore: () => {
+    const values = new Map<string, unknown>();
     return {
       put: async (...entries: [string, unknown][]) => {
         if (!mockKeeps) throw new Error('quota');
