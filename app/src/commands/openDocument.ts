@@ -2,7 +2,8 @@ import { versionWords as words } from '../words/versions';
 import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence, type StoredShot } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave/autosave';
-import { keepKnown, knownShot } from '../persistence/knownShots';
+import type { KnownShot } from '../persistence/knownShots';
+import { knownShots } from '../persistence/laterParts';
 import { takeHandedOver } from '../persistence/handedOver';
 import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
 import {
@@ -95,6 +96,12 @@ async function storedShot(id: string): Promise<Answer> {
   return isError ? { error } : { data, error };
 }
 
+const knownHere = (id: string): Promise<KnownShot | null> =>
+  knownShots().then(
+    ({ knownShot }) => knownShot(id),
+    () => null,
+  );
+
 /** Brings a shot onto the workbench: the server's, or edits of it that never got there. */
 export async function openDocument(id: string): Promise<OpenResult> {
   await closing;
@@ -108,7 +115,7 @@ export async function openDocument(id: string): Promise<OpenResult> {
       await openDraft(id, draft, kind, draft.good);
       return 'opened';
     }
-    const known = kind === 'offline' ? await knownShot(id) : null;
+    const known = kind === 'offline' ? await knownHere(id) : null;
     if (known) {
       const { shot, revision } = known;
       await putOnBench({ id, shot, revision, status: 'offline', settled: shot, draft: null });
@@ -117,7 +124,11 @@ export async function openDocument(id: string): Promise<OpenResult> {
     return { kind, sentence, draft: draft?.shot ?? null };
   }
   const { revision, shot } = answer.data;
-  void keepKnown(answer.data);
+  const stored = answer.data;
+  void knownShots().then(
+    ({ keepKnown }) => keepKnown(stored),
+    () => undefined,
+  );
   if (!draft || isSame(draft.shot, shot)) {
     if (draft) void dropKept(draft.key).catch(() => undefined);
     await putOnBench({ id, shot, revision, status: 'saved', settled: shot, draft: null });

@@ -2,7 +2,7 @@ import { persistenceWords as words } from '../words/persistence';
 import type { Immutable, Shot } from '@humble/core';
 import type { AnswerOf, EndpointName } from '@humble/core/contract';
 import { addressOf, API, ROUTES } from '@humble/core/routes';
-import { keepList } from './knownShots';
+import { knownShots } from './laterParts';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 export type ListedShot = Immutable<AnswerOf<'listShots'>>['shots'][number];
@@ -58,7 +58,11 @@ export const api = createApi({
       providesTags: ['List'],
       onQueryStarted: async (_, { queryFulfilled }) => {
         const { data } = await queryFulfilled.catch(() => ({ data: null }));
-        if (data) await keepList(data);
+        // A part that cannot be fetched keeps nothing, and holds nothing up.
+        if (data)
+          await knownShots()
+            .then(({ keepList }) => keepList(data))
+            .catch(() => undefined);
       },
     }),
     listRemoved: build.query<readonly RemovedShot[], void>({

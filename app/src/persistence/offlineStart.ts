@@ -1,10 +1,5 @@
-import { createExternalStore, useExternalStore } from '../ui/externalStore';
-
-/** Outside the web the application is installed as it is: nothing has to be fetched for it. */
-const none = createExternalStore(false);
-
+// Outside the web the application is installed as it is: nothing has to be fetched for it.
 export const watchNewVersion = (): void => undefined;
-export const useNewVersion = (): boolean => useExternalStore(none);
 export const startNewVersion = (): Promise<boolean> => Promise.resolve(false);
 export const cachedPictures = (): Promise<number> => Promise.resolve(0);
 export const forgetCachedPictures = (): Promise<void> => Promise.resolve();

@@ -1,4 +1,4 @@
-import { createExternalStore, useExternalStore } from '../ui/externalStore';
+import { newVersion } from './newVersion';
 
 /** What the build puts beside the application; see scripts/buildServiceWorker.mjs. */
 const SERVICE_WORKER = '/sw.js';
@@ -8,15 +8,11 @@ const PAGE_LOCK = 'humble-page';
 /** A new version is looked for so often, milliseconds. */
 const LOOK_MS = 30 * 60_000;
 
-/** Whether a new version has been fetched and waits for the pages of the old one to close. */
-const isNewer = createExternalStore(false);
-export const useNewVersion = (): boolean => useExternalStore(isNewer);
-
 let registration: ServiceWorkerRegistration | null = null;
 
 function noteWaiting(found: ServiceWorkerRegistration): void {
   // The first one of all replaces nothing.
-  if (found.waiting && navigator.serviceWorker.controller) isNewer.set(true);
+  if (found.waiting && navigator.serviceWorker.controller) newVersion.set(true);
 }
 
 async function register(): Promise<void> {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { ListedShot } from './api';
-import { knownIds, knownList } from './knownShots';
+import { knownShots } from './laterParts';
 
 export interface KnownList {
   readonly shots: readonly ListedShot[];
@@ -14,9 +14,12 @@ export function useKnownList(isAskedFor: boolean): KnownList | null {
   useEffect(() => {
     if (!isAskedFor) return;
     let isWanted = true;
-    void Promise.all([knownList(), knownIds()]).then(([shots, ids]) => {
+    const read = async (): Promise<void> => {
+      const { knownIds, knownList } = await knownShots();
+      const [shots, ids] = await Promise.all([knownList(), knownIds()]);
       if (isWanted && shots) setKnown({ shots, ids });
-    });
+    };
+    void read().catch(() => undefined);
     return () => {
       isWanted = false;
     };

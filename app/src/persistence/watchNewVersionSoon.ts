@@ -1,4 +1,4 @@
-import { watchNewVersion } from './offlineStart';
+import { offlineStart } from './laterParts';
 
 /** The first screen goes before: what it does not need is fetched after so long, milliseconds. */
 const AFTER_MS = 3000;
@@ -9,5 +9,12 @@ let isWatching = false;
 export function watchNewVersionSoon(): void {
   if (isWatching || typeof window === 'undefined') return;
   isWatching = true;
-  setTimeout(watchNewVersion, AFTER_MS);
+  setTimeout(
+    () =>
+      void offlineStart().then(
+        ({ watchNewVersion }) => watchNewVersion(),
+        () => undefined,
+      ),
+    AFTER_MS,
+  );
 }

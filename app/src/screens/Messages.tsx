@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { useAppDispatch, useAppStore, useEdit, useSession } from '../store/hooks';
 import { restoreShots, saveAsCopy } from '../commands/openDocument';
-import { startNewVersion } from '../persistence/offlineStart';
+import { offlineStart } from '../persistence/laterParts';
 import { type MessageAction, messageDismissed, messageShown } from '../store/sessionSlice';
 import { Toast } from '../ui/Toast';
 import { createUndoGroup } from '../ui/undoGroup';
@@ -45,9 +45,9 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
         return {
           label: words.startNewVersion,
           onPress: () =>
-            void startNewVersion().then(
-              (isStarting) => isStarting || store.dispatch(messageShown(words.closeOtherPages)),
-            ),
+            void offlineStart()
+              .then(({ startNewVersion }) => startNewVersion())
+              .then((isStarting) => isStarting || store.dispatch(messageShown(words.closeOtherPages))),
         };
       case 'instead':
         return {

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { followSelection } from '../commands/followSelection';
-import { useNewVersion } from '../persistence/offlineStart';
+import { useNewVersion } from '../persistence/newVersion';
 import { useAppStore } from '../store/hooks';
 import { messageShown } from '../store/sessionSlice';
 import { benchWords as words } from '../words/bench';

@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { MAX_KNOWN_SHOTS } from '../../persistence/knownShots';
 import { clearThisDevice, onThisDevice, type OnThisDevice as Kept } from '../../persistence/thisDevice';
 import { useWaitingPictures } from '../../persistence/waitingPictures';
 import { useAppDispatch } from '../../store/hooks';
@@ -34,9 +33,9 @@ export function OnThisDevice() {
       );
   };
   if (!kept) return null;
-  const { shots, pictures, bytes, waitingEdits } = kept;
+  const { shots, mostShots, pictures, bytes, waitingEdits } = kept;
   const lines = [
-    words.deviceShots(shots, MAX_KNOWN_SHOTS),
+    words.deviceShots(shots, mostShots),
     words.devicePictures(pictures),
     ...(bytes === null ? [] : [words.deviceSize(words.megabytes(fixed(bytes / MEGABYTE, 1)))]),
   ];

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { startNewVersion, useNewVersion } from '../../persistence/offlineStart';
+import { offlineStart } from '../../persistence/laterParts';
+import { useNewVersion } from '../../persistence/newVersion';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { shotsWords as words } from '../../words/shots';
@@ -10,7 +11,10 @@ export function NewVersionNotice() {
   const isNewer = useNewVersion();
   const [isHeldUp, setHeldUp] = useState(false);
   if (!isNewer) return null;
-  const start = (): void => void startNewVersion().then((isStarting) => setHeldUp(!isStarting));
+  const start = async (): Promise<void> => {
+    const { startNewVersion } = await offlineStart();
+    setHeldUp(!(await startNewVersion()));
+  };
   return (
     <View
       role="status"
@@ -18,7 +22,7 @@ export function NewVersionNotice() {
       className="mx-4 mb-3 flex-row flex-wrap items-center justify-between gap-2 rounded-large border border-brass bg-card p-3"
     >
       <Words className="shrink">{isHeldUp ? words.closeOtherPages : words.newVersion}</Words>
-      <Button label={words.startNewVersion} onPress={start} />
+      <Button label={words.startNewVersion} onPress={() => void start()} />
     </View>
   );
 }

@@ -1,56 +1,18 @@
-import { shotsWords as words } from '../../words/shots';
-import Archive from 'lucide-react-native/icons/archive';
-import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
 import ArrowDownUp from 'lucide-react-native/icons/arrow-down-up';
-import Clock from 'lucide-react-native/icons/clock';
-import Hand from 'lucide-react-native/icons/hand';
-import Trash from 'lucide-react-native/icons/trash';
-import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { useAppDispatch, useSettings } from '../../store/hooks';
-import { type ListOrder, settingsChanged } from '../../store/settingsSlice';
 import { IconButton } from '../../ui/Button';
-import { Menu, type MenuItem } from '../../ui/Menu';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
+import { shotsWords as words } from '../../words/shots';
 
-const ORDERS: readonly (Pick<MenuItem, 'label' | 'icon'> & { readonly order: ListOrder })[] = [
-  { order: 'change', label: words.lastChangedFirst, icon: Clock },
-  { order: 'name', label: words.byName, icon: ArrowDownAZ },
-  { order: 'hand', label: words.byHand, icon: Hand },
-];
+const OrderMenu = lazyWithRetry(() => import('./OrderMenu').then((part) => part.OrderMenu));
 
-/** The menu of the list: in which order the shots of a film stand, those that were removed, and backups. */
+/** Leads to the menu of the list. */
 export function OrderButton() {
-  const { listOrder } = useSettings();
-  const dispatch = useAppDispatch();
-  const router = useRouter();
-  const [open, setOpen] = useState(false);
-  const close = (): void => setOpen(false);
+  const [isOpen, setOpen] = useState(false);
   return (
     <>
       <IconButton label={words.orderAndRemoved} icon={ArrowDownUp} onPress={() => setOpen(true)} />
-      {open && (
-        <Menu
-          title={words.orderOfTheShots}
-          onClose={close}
-          items={[
-            ...ORDERS.map(({ order, ...item }) => ({
-              ...item,
-              isChosen: order === listOrder,
-              onPress: () => dispatch(settingsChanged({ listOrder: order })),
-            })),
-            {
-              label: words.removedShots,
-              icon: Trash,
-              onPress: () => router.push('/bin'),
-            },
-            {
-              label: words.backup,
-              icon: Archive,
-              onPress: () => router.push('/backup'),
-            },
-          ]}
-        />
-      )}
+      {isOpen && <OrderMenu onClose={() => setOpen(false)} />}
     </>
   );
 }

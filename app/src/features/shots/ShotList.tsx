@@ -21,7 +21,7 @@ import { FilmHead } from './FilmHead';
 import { type FilmGroup, filmsOf, secondsOf } from './filmsOf';
 import { twinsOf } from './twinsOf';
 import { ListNotice } from './ListNotice';
-import { NewVersionNotice } from './NewVersionNotice';
+import { LazyNewVersionNotice } from './LazyNewVersionNotice';
 import { LazyNewShotDialog } from './LazyNewShotDialog';
 import { offeredName } from './offeredName';
 import { OrderButton } from './OrderButton';
@@ -164,7 +164,7 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             className="px-4 pb-3"
           />
         )}
-        <NewVersionNotice />
+        <LazyNewVersionNotice />
         {isError && (
           <ListNotice error={error} onRetry={refetch} shows={data ? 'latest' : known ? 'known' : 'nothing'} />
         )}

@@ -3,7 +3,7 @@ import { conflictFound, messageShown, saveStatusChanged } from '../../store/sess
 import type { AppStore } from '../../store/store';
 import { persistenceWords as words } from '../../words/persistence';
 import { api, failureOf } from '../api';
-import { keepKnown } from '../knownShots';
+import { knownShots } from '../laterParts';
 import type { DraftKeeper } from './draftKeeper';
 import type { OpenShot } from './openShot';
 
@@ -38,7 +38,11 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
 
   const succeeded = async (id: string, shot: Shot, revision: number): Promise<void> => {
     open.settle(shot);
-    void keepKnown({ id, revision, shot, updatedAt: new Date().toISOString() });
+    const saved = { id, revision, shot, updatedAt: new Date().toISOString() };
+    void knownShots().then(
+      ({ keepKnown }) => keepKnown(saved),
+      () => undefined,
+    );
     lost = null;
     retryMs = FIRST_RETRY_MS;
     store.dispatch(saveStatusChanged({ status: open.isUnsent() ? 'unsaved' : 'saved', revision }));
