@@ -4,9 +4,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { sendBadRequests } from './badRequests';
 import { sendBlockingShots } from './blocking';
+import { openDatabase } from '../database/openDatabase';
+import { startThreads } from '../threads/threads';
+import { saveWithWrongClocks } from './clockSetBack';
 import { killFirstStarts } from './firstStarts';
 import { killDuringSaves } from './kills';
+import { killDuringBackups } from './killsOfBackups';
+import { useMutatedDocuments } from './mutatedDocuments';
 import { type ServerProcess, startServerProcess } from './serverProcess';
+import { editInTurns } from './turns';
 
 // The short version of `npm run hardening`, against a real server in a process of its own.
 
@@ -35,6 +41,31 @@ test('killed while saves are under way, the server loses none that it acknowledg
   expect(report).toMatchObject({ lost: 0, failed: 0 });
   expect(report.acknowledged).toBeGreaterThan(4 * 15);
 }, 120_000);
+
+test('two windows in turns: each edit is in the shot, in its history, or a shot of its own', async () => {
+  const report = await editInTurns(await start({ HUMBLE_REQUESTS_PER_MINUTE: '100000' }).address, 60);
+  expect(report).toMatchObject({ edits: 60, lost: [], unexpected: [] });
+  expect(report.conflicts).toBeGreaterThan(3);
+}, 120_000);
+
+test('killed during backup, restore and history, the data are whole, before the work or after it', async () => {
+  expect(await killDuringBackups(folder, 10)).toMatchObject({ kills: 10, wrong: [] });
+}, 120_000);
+
+test('documents that were changed at random are refused, or evaluated and exported', () => {
+  const report = useMutatedDocuments(join(__dirname, '../../../demo'), 150, 7);
+  expect(report.wrong).toEqual([]);
+  expect(report.taken).toBeGreaterThan(20);
+  expect(report.refused).toBeGreaterThan(20);
+}, 120_000);
+
+test('with the clock set back and forth no save is lost, and none is out of order', async () => {
+  const database = await openDatabase(folder);
+  const threads = startThreads(join(__dirname, '../threads'));
+  expect(await saveWithWrongClocks(database, threads, 3)).toEqual({ saves: 15, wrong: [] });
+  await database.close();
+  await threads.close();
+}, 60_000);
 
 test('a first start that is killed leaves a folder that can be started', async () => {
   expect(await killFirstStarts(6)).toEqual({ starts: 6, useless: [] });

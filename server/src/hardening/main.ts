@@ -1,20 +1,37 @@
 // What the server has to stand, in full: `npm run hardening`. A short version is among the unit tests.
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { sendBadRequests } from './badRequests';
 import { sendBlockingShots } from './blocking';
 import { killFirstStarts } from './firstStarts';
+import { saveWithWrongClocks } from './clockSetBack';
 import { killDuringSaves } from './kills';
+import { killDuringBackups } from './killsOfBackups';
+import { historyOfManyEdits } from './manyEdits';
+import { useMutatedDocuments } from './mutatedDocuments';
+import { type Database, openDatabase } from '../database/openDatabase';
+import { startThreads, type Threads } from '../threads/threads';
 import { startServerProcess } from './serverProcess';
+import { editInTurns } from './turns';
 
 const KILLS = 500;
 const SAVES_BETWEEN = 4;
 const FIRST_STARTS = 100;
 const BAD_REQUESTS = 20_000;
+const TURNS = 1000;
+const BACKUP_KILLS = 200;
+const MUTATED = 2000;
+const MANY_EDITS = 1000;
+const MAX_MANY_BYTES = 10 * 1024 * 1024;
+const MAX_MUTATED_MS = 5000;
 const SEED = 20261126;
 const MAX_HEALTH_MS = 100;
 const MAX_LINE_WEIGHT = 4096 + 600;
+
+const HERE = dirname(fileURLToPath(import.meta.url));
+const DEMO = join(HERE, '../../../demo');
 
 let failures = 0;
 function verdict(what: string, isKept: boolean): void {
@@ -39,6 +56,21 @@ const withServer = <Result>(work: (address: string) => Promise<Result>): Promise
       return await work(await server.address);
     } finally {
       await server.stop('SIGINT');
+    }
+  });
+
+/** Work on a database in this process. */
+const withDatabase = <Result>(
+  work: (database: Database, threads: Threads) => Promise<Result>,
+): Promise<Result> =>
+  inFolder(async (folder) => {
+    const database = await openDatabase(folder);
+    const threads = startThreads(join(HERE, '../threads'));
+    try {
+      return await work(database, threads);
+    } finally {
+      await database.close();
+      await threads.close();
     }
   });
 
@@ -90,6 +122,45 @@ async function main(): Promise<void> {
     `\n${killed.kills} kills during ${killed.acknowledged} saves (${minutes(since)}), ${killed.lost} lost, ${killed.failed} refused`,
   );
   verdict('no acknowledged save is lost', killed.lost === 0 && killed.failed === 0);
+
+  since = Date.now();
+  const turns = await withServer((address) => editInTurns(address, TURNS));
+  console.log(
+    `\n${turns.edits} edits of two windows in turns (${minutes(since)}), ${turns.conflicts} met one of the other`,
+  );
+  verdict('none of them is lost', turns.lost.length === 0);
+  verdict('each was answered as it should be', turns.unexpected.length === 0);
+
+  since = Date.now();
+  const backups = await inFolder((folder) => killDuringBackups(folder, BACKUP_KILLS));
+  console.log(
+    `\n${backups.kills} kills during backup, restore and history (${minutes(since)}); finished before it:`,
+    JSON.stringify(backups.finished),
+  );
+  for (const what of backups.wrong.slice(0, 10)) console.log(`  ${what}`);
+  verdict('the data are whole, and as before the work or after it', backups.wrong.length === 0);
+
+  since = Date.now();
+  const mutated = useMutatedDocuments(DEMO, MUTATED, SEED);
+  console.log(
+    `\n${mutated.documents} mutated documents (${minutes(since)}): ${mutated.taken} evaluated and exported, ${mutated.refused} refused, the slowest in ${Math.round(mutated.slowestMs)} ms`,
+  );
+  for (const what of mutated.wrong.slice(0, 10)) console.log(`  ${what}`);
+  verdict('none of them was a fault or had a place that is not finite', mutated.wrong.length === 0);
+  verdict(`none took longer than ${MAX_MUTATED_MS} ms`, mutated.slowestMs <= MAX_MUTATED_MS);
+
+  since = Date.now();
+  const [clocks, many] = await withDatabase(async (database, threads) => [
+    await saveWithWrongClocks(database, threads, 20),
+    await historyOfManyEdits(database, threads, MANY_EDITS),
+  ]);
+  console.log(`\n${clocks.saves} saves with the clock set back and forth`);
+  for (const what of clocks.wrong.slice(0, 10)) console.log(`  ${what}`);
+  verdict('each is in the history, and the last one is the shot', clocks.wrong.length === 0);
+  console.log(
+    `\n${many.edits} edits of a shot of 20,000 frames and ${many.documentBytes} bytes (${minutes(since)}): ${many.bytes} bytes of history`,
+  );
+  verdict('they take less than 10 MB', many.bytes < MAX_MANY_BYTES && many.isRight);
   process.exitCode = failures === 0 ? 0 : 1;
 }
 
