@@ -6,6 +6,8 @@ import { joinSharedChunk } from './joinChunks.mjs';
 import { must, ROOT, seconds } from './run.mjs';
 
 const SOURCES = [
+  'docs/guide',
+  'scripts/readGuide.mjs',
   'package-lock.json',
   'core/src',
   'app',
@@ -19,6 +21,17 @@ function copyScreenshots(folder) {
   mkdirSync(join(folder, 'screenshots'), { recursive: true });
   for (const name of ['phone-timing.png', 'wide-timing.png'])
     copyFileSync(join(ROOT, 'docs/screenshots', name), join(folder, 'screenshots', name));
+}
+
+/** The guide, so that the application shows it without a network: its chapters as data, and their pictures. */
+async function copyGuide(folder) {
+  // On a fresh machine its package is not there yet when this file is loaded.
+  const { GUIDE, readGuide } = await import('./readGuide.mjs');
+  const pages = join(folder, 'guide-pages');
+  mkdirSync(pages, { recursive: true });
+  writeFileSync(join(pages, 'chapters.json'), JSON.stringify(readGuide()));
+  for (const name of readdirSync(join(GUIDE, 'pictures')))
+    copyFileSync(join(GUIDE, 'pictures', name), join(pages, name));
 }
 
 /** Packs scripts, styles and fonts once, so that the server need not do it for every visitor. */
@@ -41,6 +54,7 @@ export async function buildApplication() {
   });
   joinSharedChunk(join(ROOT, 'app/dist'));
   copyScreenshots(join(ROOT, 'app/dist'));
+  await copyGuide(join(ROOT, 'app/dist'));
   // On a fresh machine its package is not there yet when this file is loaded.
   const { buildServiceWorker } = await import('./buildServiceWorker.mjs');
   await buildServiceWorker(join(ROOT, 'app/dist'));

@@ -15,7 +15,7 @@ const MAX_PART_BYTES = 6 * 1024 * 1024;
 export async function buildServiceWorker(folder) {
   const { count, warnings } = await generateSW({
     globDirectory: folder,
-    globPatterns: ['**/*.{js,css,html,ttf,svg,webmanifest}', 'icons/*.png'],
+    globPatterns: ['**/*.{js,css,html,ttf,svg,webmanifest}', 'icons/*.png', 'guide-pages/*'],
     // What belongs to it comes with it.
     globIgnores: ['sw.js', 'metadata.json'],
     swDest: `${folder}/sw.js`,

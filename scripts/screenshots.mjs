@@ -1,4 +1,4 @@
-// Takes the pictures in docs/screenshots from the demo film: `npm run screenshots`, with the application built.
+// Takes the pictures in docs/screenshots and docs/guide from the demo film: `npm run screenshots`, with the application built.
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import buildServer from './buildServer.mjs';
-import { ROOT } from './run.mjs';
+import { ROOT, run } from './run.mjs';
 
 const PHONE = { width: 390, height: 844 };
 const SIDE = { width: 844, height: 390 };
@@ -251,3 +251,14 @@ await browser.close();
 server.kill('SIGTERM');
 await once(server, 'exit');
 rmSync(folder, { recursive: true });
+
+// The guide's pictures: each chapter is done once more, and photographed on its way.
+const code = await run(
+  'npx',
+  ['playwright', 'test', 'guide', '--project=phone', '--workers=1', '--reporter=line'],
+  {
+    cwd: join(ROOT, 'e2e'),
+    env: { HUMBLE_GUIDE_PICTURES: '1' },
+  },
+);
+process.exit(code);

@@ -5,6 +5,10 @@ import type { Spot } from './hand';
 type Target = string | RegExp | Locator;
 export type ChosenFile = { readonly name: string; readonly mimeType: string; readonly buffer: Buffer };
 
+/** What something is called on the screen. */
+const nameOf = (on: Locator): Promise<string> =>
+  on.first().evaluate((element) => element.getAttribute('aria-label') ?? element.textContent ?? '');
+
 /**
  * What somebody does with a hand, counted: a tap, a drag, and a field that is typed into are one act each. A field that
  * a tap opens is typed into in the same act; what is chosen in the system's own picker of files is none of ours.
@@ -14,6 +18,8 @@ export class Acts {
   private screens = 0;
   private seen = '';
   private place = '';
+  /** The names of what was touched, in their order. */
+  readonly touched: string[] = [];
 
   constructor(
     private readonly bench: Bench,
@@ -51,6 +57,7 @@ export class Acts {
     const now = await this.where();
     if (now !== this.seen) this.screens++;
     this.seen = now;
+    if (on) this.touched.push(await nameOf(on));
     await does();
   }
 

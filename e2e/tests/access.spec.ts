@@ -142,7 +142,7 @@ for (const theme of THEMES)
     await expect(page.getByRole('dialog', { name: 'New shot' })).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Order, removed shots, backup' }).click();
+    await page.getByRole('button', { name: 'Order, removed shots, backup, guide' }).click();
     await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
     await expect(page.getByText(/stays here for 30 days/)).toBeVisible();
     expect(await faults(page, theme)).toEqual([]);

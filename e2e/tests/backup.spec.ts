@@ -19,7 +19,7 @@ test(
   async ({ page, ownServer }) => {
     const api = `${ownServer.address}/api`;
     await page.goto(ownServer.address);
-    await page.getByRole('button', { name: 'Order, removed shots, backup' }).click();
+    await page.getByRole('button', { name: 'Order, removed shots, backup, guide' }).click();
     await page.getByRole('button', { name: 'Backup and this device' }).click();
     const [download] = await Promise.all([
       page.waitForEvent('download'),

@@ -8,7 +8,7 @@ test('a removed shot comes back from the list’s menu, also after a reload', ON
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
   await expect(page.getByTestId('card-Low tide, lost')).toHaveCount(0);
   await page.reload();
-  await page.getByRole('button', { name: 'Order, removed shots, backup' }).click();
+  await page.getByRole('button', { name: 'Order, removed shots, backup, guide' }).click();
   await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
   await page.getByRole('button', { name: 'Restore Low tide, lost' }).click();
   await page.getByRole('button', { name: 'Back to the shots' }).click();

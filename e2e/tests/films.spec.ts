@@ -126,7 +126,7 @@ test(
       await expect(page.getByRole('dialog')).toHaveCount(0);
     }
     await expect(film(page, 'Ebb')).toContainText('2 shots');
-    await page.getByRole('button', { name: 'Order, removed shots, backup' }).click();
+    await page.getByRole('button', { name: 'Order, removed shots, backup, guide' }).click();
     await page.getByRole('button', { name: 'By name' }).click();
     const cards = page.locator('[data-testid^="card-"]');
     await expect(cards.first()).toHaveAttribute('data-testid', 'card-Dropped cork');

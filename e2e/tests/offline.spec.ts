@@ -167,7 +167,7 @@ test(
       await expect(other.getByTestId('new-version')).toBeVisible();
       await expect(other).not.toHaveTitle(/ 2$/);
       // A part that the server no longer has comes from this device.
-      await page.getByRole('button', { name: 'Order, removed shots, backup' }).click();
+      await page.getByRole('button', { name: 'Order, removed shots, backup, guide' }).click();
       await page.getByRole('button', { name: 'Removed shots', exact: true }).click();
       await expect(page.getByText('Nothing was removed.')).toBeVisible();
       await other.getByRole('button', { name: 'Start it now' }).click();

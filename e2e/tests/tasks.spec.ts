@@ -324,7 +324,7 @@ task({
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
     await expect(page.getByTestId('card-Lost at sea')).toHaveCount(0);
     await act.begin();
-    await act.tap('Order, removed shots, backup');
+    await act.tap('Order, removed shots, backup, guide');
     await act.tap('Removed shots');
     await act.tap('Restore Lost at sea');
     await expect(page.getByTestId('removed-Lost at sea')).toHaveCount(0);

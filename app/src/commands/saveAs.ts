@@ -1,6 +1,10 @@
 import { fileStem } from '@humble/core';
 import type { SavedFileKind } from './savedFiles';
+import { createExternalStore } from '../ui/externalStore';
 import { saveFile } from '../ui/files';
+
+/** The name of the file that was saved last, on this page; null before the first. */
+export const lastSaved = createExternalStore<string | null>(null);
 
 /** A file that was saved, to be shared as well. */
 export interface SavedFile {
@@ -17,5 +21,6 @@ export function saveAs(
 ): SavedFile {
   const saved = { name: `${fileStem(name)}${ending}`, content, mimeType };
   saveFile(saved.name, content, mimeType);
+  lastSaved.set(saved.name);
   return saved;
 }

@@ -43,11 +43,11 @@ function useOffer(): (action: MessageAction) => { readonly label: string; readon
         };
       case 'new-version':
         return {
-          label: words.startNewVersion,
+          label: action.label,
           onPress: () =>
             void offlineStart()
               .then(({ startNewVersion }) => startNewVersion())
-              .then((isStarting) => isStarting || store.dispatch(messageShown(words.closeOtherPages))),
+              .then((isStarting) => isStarting || store.dispatch(messageShown(action.otherwise))),
         };
       case 'instead':
         return {

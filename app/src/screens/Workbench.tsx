@@ -4,7 +4,7 @@ import { followSelection } from '../commands/followSelection';
 import { useNewVersion } from '../persistence/newVersion';
 import { useAppStore } from '../store/hooks';
 import { messageShown } from '../store/sessionSlice';
-import { benchWords as words } from '../words/bench';
+import { newVersionWords } from '../words/newVersion';
 import { View } from 'react-native';
 import { Header } from '../features/document/Header';
 import type { UndecidedTable } from '../features/exchange/useImport';
@@ -61,10 +61,16 @@ export function Workbench() {
   useEffect(() => followSelection(store), [store]);
   const isNewer = useNewVersion();
   useEffect(() => {
-    if (isNewer) store.dispatch(messageShown(words.newVersion, { kind: 'new-version' }));
+    const { newVersion, startNewVersion: label, closeOtherPages: otherwise } = newVersionWords;
+    if (isNewer) store.dispatch(messageShown(newVersion, { kind: 'new-version', label, otherwise }));
   }, [isNewer, store]);
   const close = (): void => setDialog(null);
   const openExport = (): void => setDialog('export');
+  const tryNow = async (): Promise<void> => {
+    const { tryIt } = await import('../commands/tryIt');
+    const id = await store.dispatch(tryIt());
+    if (id) router.replace(`/shot/${id}`);
+  };
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   return (
     <View className="flex-1 bg-ground" style={room === null ? undefined : { flex: undefined, height: room }}>
@@ -83,7 +89,14 @@ export function Workbench() {
       {dialog === 'print' && <PrintDialog onClose={close} />}
       {dialog === 'export' && <ExportDialog onClose={close} />}
       {dialog === 'settings' && <SettingsDialog onClose={close} thresholds={<LazyThresholds />} />}
-      {dialog === 'help' && <HelpDialog onClose={close} onAllKeys={() => setDialog('shortcuts')} />}
+      {dialog === 'help' && (
+        <HelpDialog
+          onClose={close}
+          onAllKeys={() => setDialog('shortcuts')}
+          onGuide={() => router.push('/guide')}
+          onTryIt={() => void tryNow()}
+        />
+      )}
       {dialog === 'shortcuts' && <ShortcutsDialog onClose={close} />}
       {undecided && <ColumnDialog undecided={undecided} onClose={() => setUndecided(null)} />}
       <ConflictDialog />

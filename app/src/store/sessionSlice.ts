@@ -27,7 +27,8 @@ export interface OpenDocument {
 export type MessageAction =
   | { readonly kind: 'restore'; readonly shotIds: readonly string[] }
   | { readonly kind: 'save-copy' }
-  | { readonly kind: 'new-version' }
+  /** Says `otherwise` while it cannot be started. */
+  | { readonly kind: 'new-version'; readonly label: string; readonly otherwise: string }
   | { readonly kind: 'instead'; readonly label: string; readonly edit: Edit };
 
 export interface Message {

@@ -77,6 +77,8 @@ export interface Settings {
   readonly clicksOnTake: boolean;
   /** The theme while something is shot: a studio is dark. */
   readonly shootTheme: Settings['theme'];
+  /** The shot on which the first one is tried with hints; null where nobody does. */
+  readonly lessonShotId: string | null;
   readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;
@@ -188,6 +190,7 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   speaksIncrement: flag,
   clicksOnTake: flag,
   shootTheme: oneOf('paper', 'lampout'),
+  lessonShotId: (value) => value === null || typeof value === 'string',
   groupInFront: recordOf((value) => typeof value === 'string'),
   groupsOpen: recordOf(flag),
 };
@@ -234,6 +237,7 @@ const freshSettings = (): Settings => ({
   speaksIncrement: false,
   clicksOnTake: true,
   shootTheme: 'lampout',
+  lessonShotId: null,
   groupInFront: {},
   groupsOpen: {},
 });

@@ -5,5 +5,7 @@ export const helpWords = {
   inItsPanel: 'In its panel',
   words: 'Words',
   keys: 'Keys',
+  guide: 'Guide',
+  tryIt: 'Try it: a lantern in ten strokes',
   allKeys: 'All keys',
 } as const;

@@ -1,23 +1,12 @@
 export const shotsWords = {
-  noShotsYet: 'No shots yet',
-  aShotIsOnePieceOf:
-    'A shot is one piece of work: a length in frames, and what travels in it. One stroke gives you an arc, its increments and something to play.',
-  drawSomethingNow: 'Draw something now',
-  openTheDemoFilm: 'Open the demo film',
-  importAFile: 'Import a file',
   noFilm: 'No film',
   oneShot: '1 shot',
   shotCount: (count: number) => `${count} shots`,
   moreForTheFilm: (name: string) => `More for the film ${name}`,
   shotNumbered: (number: number) => `Shot ${number}`,
   newShot: 'New shot',
-  removedShots: 'Removed shots',
   twin: (number: number, count: number) => `${number} of ${count} with this name`,
-  orderAndRemoved: 'Order, removed shots, backup',
-  lastChangedFirst: 'Last changed first',
-  byName: 'By name',
-  byHand: 'By hand',
-  orderOfTheShots: 'Order of the shots',
+  orderAndRemoved: 'Order, removed shots, backup, guide',
   damagedWhatCanBeDone: (name: string) => `${name}, damaged: see what you can do`,
   openFramesSeconds: (name: string, lengthFrames: number, seconds: string) =>
     `Open ${name}, ${lengthFrames} frames, ${seconds} seconds`,
@@ -36,9 +25,5 @@ export const shotsWords = {
   knownHere:
     'These are the shots as this device last saw them. Those that were open here can be opened and edited; edits are sent when the server is back.',
   notOnThisDevice: 'Not on this device: it can be opened when the server is back.',
-  newVersion: 'A new version of Humble Pendulum is here.',
-  startNewVersion: 'Start it now',
-  closeOtherPages: 'Close the other pages of Humble Pendulum first: they still use the old version.',
-  backup: 'Backup and this device',
   tryAgain: 'Try again',
 } as const;

@@ -10,7 +10,7 @@ import type { DragHandler, FieldContext, Pointer } from './dragHandler';
 import { fieldMenu } from './fieldMenu';
 import { pointsAt, REACH_PX, type Target, targetAt } from './hitTest';
 import { currentPointerScene, EMPTY_POINTER_SCENE, setPointerScene } from './pointerScene';
-import { pannedBy, toField, zoomedAt } from './viewport';
+import { MIN_SCALE, pannedBy, toField, zoomedAt } from './viewport';
 
 interface TappedPoint {
   readonly view: Vector;
@@ -113,7 +113,7 @@ export function createFieldSurface(context: () => FieldContext): PointerSurface<
       setPointerScene({ ...EMPTY_POINTER_SCENE, hovered, pointer: wasTouch ? null : pointer });
     },
     hover: (view) => {
-      if (!view) {
+      if (!view || snapshot().projection.scale <= MIN_SCALE) {
         hoveredName = '';
         setPointerScene({ hovered: null, pointer: null });
         setHoveredFrame(null);

@@ -28,10 +28,13 @@ export const wholeField = (field: Size): Viewport => ({
 const fitOf = (field: Size, view: Size, margin: number): number =>
   Math.min((view.width - 2 * margin) / field.width, (view.height - 2 * margin) / field.height);
 
+/** A view that has no size yet has this scale: nothing can be pointed at in it. */
+export const MIN_SCALE = 1e-4;
+
 /** @param margin room round the whole field, pixels */
 export function project(viewport: Viewport, field: Size, view: Size, margin: number): Projection {
   const fit = fitOf(field, view, margin);
-  const scale = Math.max(1e-4, fit * viewport.zoom);
+  const scale = Math.max(MIN_SCALE, fit * viewport.zoom);
   return {
     scale,
     offset: {

@@ -1,4 +1,6 @@
 import { helpWords as words } from '../../words/help';
+import BookOpen from 'lucide-react-native/icons/book-open';
+import Flame from 'lucide-react-native/icons/flame';
 import Keyboard from 'lucide-react-native/icons/keyboard';
 import { View } from 'react-native';
 import { groupsOf } from '../../kinds/groups';
@@ -18,9 +20,11 @@ const HELP: Readonly<Record<WorkStep, StepHelp>> = STEP_HELP;
 interface HelpDialogProps {
   readonly onClose: () => void;
   readonly onAllKeys: () => void;
+  readonly onGuide: () => void;
+  readonly onTryIt: () => void;
 }
 
-export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
+export function HelpDialog({ onClose, onAllKeys, onGuide, onTryIt }: HelpDialogProps) {
   const step = useSession((session) => session.step);
   const { lead, ways, terms, keys } = HELP[step];
   const groups = groupsOf(step).map(({ label, help }) => [label, help] as const);
@@ -38,7 +42,9 @@ export function HelpDialog({ onClose, onAllKeys }: HelpDialogProps) {
       {keys.map((place, i) => (
         <ShortcutList key={place} place={place} title={i === 0 ? words.keys : undefined} />
       ))}
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
+        <Button label={words.guide} icon={BookOpen} onPress={onGuide} />
+        <Button label={words.tryIt} icon={Flame} onPress={onTryIt} />
         <Button label={words.allKeys} icon={Keyboard} onPress={onAllKeys} />
       </View>
     </Dialog>

@@ -9,7 +9,10 @@ import { ShortcutsDialog } from './ShortcutsDialog';
 const nothing = (): void => undefined;
 
 test.each(STEPS.map(({ name }) => name))('the help of the step %s names every group of its panel', (step) => {
-  renderOn(benchWith(straightShot(), step), <HelpDialog onClose={nothing} onAllKeys={nothing} />);
+  renderOn(
+    benchWith(straightShot(), step),
+    <HelpDialog onClose={nothing} onAllKeys={nothing} onGuide={nothing} onTryIt={nothing} />,
+  );
   for (const { label, help } of groupsOf(step)) {
     expect(screen.getAllByText(label).length).toBeGreaterThan(0);
     expect(screen.getByText(`: ${help}`, { exact: false })).toBeTruthy();

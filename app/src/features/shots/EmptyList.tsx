@@ -1,5 +1,6 @@
-import { shotsWords as words } from '../../words/shots';
+import { emptyListWords as words } from '../../words/emptyList';
 import Clapperboard from 'lucide-react-native/icons/clapperboard';
+import Flame from 'lucide-react-native/icons/flame';
 import FolderInput from 'lucide-react-native/icons/folder-input';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { View } from 'react-native';
@@ -10,11 +11,12 @@ import { Words } from '../../ui/Words';
 interface EmptyListProps {
   readonly onDraw: () => void;
   readonly onImport: () => void;
+  readonly onTryIt: () => void;
 }
 
 const openDemo = async (): Promise<void> => (await filmCommands()).loadDemoFilm();
 
-export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
+export const EmptyList = ({ onDraw, onImport, onTryIt }: EmptyListProps) => (
   <View className="w-full max-w-[420px] gap-3 self-center px-6 py-16">
     <Words size="title" strong className="text-center">
       {words.noShotsYet}
@@ -23,6 +25,7 @@ export const EmptyList = ({ onDraw, onImport }: EmptyListProps) => (
       {words.aShotIsOnePieceOf}
     </Words>
     <Button label={words.drawSomethingNow} icon={PencilLine} kind="brass" onPress={onDraw} />
+    <Button label={words.tryIt} icon={Flame} onPress={onTryIt} />
     <Button label={words.openTheDemoFilm} icon={Clapperboard} onPress={() => void openDemo()} />
     <Button label={words.importAFile} icon={FolderInput} onPress={onImport} />
   </View>

@@ -4,7 +4,7 @@ import { offlineStart } from '../../persistence/laterParts';
 import { useNewVersion } from '../../persistence/newVersion';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
-import { shotsWords as words } from '../../words/shots';
+import { newVersionWords as words } from '../../words/newVersion';
 
 /** Says that a new version of the application is there, and starts it when it is told to. */
 export function NewVersionNotice() {

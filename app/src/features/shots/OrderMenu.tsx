@@ -1,6 +1,7 @@
-import { shotsWords as words } from '../../words/shots';
+import { listMenuWords as words } from '../../words/listMenu';
 import Archive from 'lucide-react-native/icons/archive';
 import ArrowDownAZ from 'lucide-react-native/icons/arrow-down-a-z';
+import BookOpen from 'lucide-react-native/icons/book-open';
 import Clock from 'lucide-react-native/icons/clock';
 import Hand from 'lucide-react-native/icons/hand';
 import Trash from 'lucide-react-native/icons/trash';
@@ -31,6 +32,7 @@ export function OrderMenu({ onClose }: { readonly onClose: () => void }) {
           onPress: () => dispatch(settingsChanged({ listOrder: order })),
         })),
         { label: words.removedShots, icon: Trash, onPress: () => router.push('/bin') },
+        { label: words.guide, icon: BookOpen, onPress: () => router.push('/guide') },
         { label: words.backup, icon: Archive, onPress: () => router.push('/backup') },
       ]}
     />

@@ -16,7 +16,7 @@ import { fixed } from '../../ui/numbers';
 import { TextField } from '../../ui/TextField';
 import { isLargeText, textScale } from '../../ui/textScale';
 import { Words } from '../../ui/Words';
-import { EmptyList } from './EmptyList';
+import { LazyEmptyList } from './LazyEmptyList';
 import { FilmHead } from './FilmHead';
 import { type FilmGroup, filmsOf, secondsOf } from './filmsOf';
 import { twinsOf } from './twinsOf';
@@ -116,6 +116,11 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
     handOver(result.data);
     onOpen(result.data.id);
   };
+  const startTrying = async (): Promise<void> => {
+    const { tryIt } = await import('../../commands/tryIt');
+    const id = await dispatch(tryIt());
+    if (id) onOpen(id);
+  };
   const list = useRef<FlatList<Line>>(null);
   const [backTo] = useState(leftAt);
   const isBack = useRef(backTo === 0);
@@ -173,7 +178,13 @@ export function ShotList({ onOpen, onImport, controls }: ShotListProps) {
             {words.fetchingTheShots}
           </Words>
         )}
-        {data && shots.length === 0 && <EmptyList onDraw={() => void drawNow()} onImport={onImport} />}
+        {data && shots.length === 0 && (
+          <LazyEmptyList
+            onDraw={() => void drawNow()}
+            onImport={onImport}
+            onTryIt={() => void startTrying()}
+          />
+        )}
         {wanted && shots.length > 0 && !shots.some(isFound) && (
           <Words role="status" tone="soft" className="px-4">
             {words.noShotMatches(wanted)}

@@ -1,0 +1,1 @@
+export { LazyGuideScreen as default } from '../screens/LazyGuideScreen';

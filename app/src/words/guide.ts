@@ -1,0 +1,23 @@
+export const guideWords = {
+  title: 'Guide',
+  back: 'Back',
+  loading: 'Loading the guide…',
+  missing: 'The guide can’t be fetched. It is there once the application was opened with the server running.',
+  open: (number: number, title: string) => `Chapter ${number}: ${title}`,
+  next: (title: string) => `Next: ${title}`,
+  allChapters: 'All chapters',
+  tryIt: 'Try it: a lantern in ten strokes',
+  tryItHelp: 'A first shot of your own, with four hints on the way.',
+  shotName: 'A lantern in ten strokes',
+  hint: (number: number) => `Hint ${number} of 4`,
+  hints: [
+    'Draw one stroke across the paper, with a finger or the mouse.',
+    'It travels already: press play. Then open Figure, Figures, and choose the lantern.',
+    'Open Timing and let it leave more slowly: 24 instead of 12 frames.',
+    'Take it along: Shot menu, Export, Increments as CSV.',
+  ],
+  done: 'That was a lantern in ten strokes. The guide goes on from here.',
+  leave: 'Leave the hints',
+  toTheGuide: 'Guide',
+  guideHelp: 'Ten short chapters in the order of the work. Each ends in a file to take along.',
+} as const;
