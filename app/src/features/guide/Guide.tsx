@@ -57,7 +57,7 @@ export function Guide({ onBack, onTryIt }: GuideProps) {
             <Words tone="soft">{words.guideHelp}</Words>
             <View role="list" aria-label={words.title} className="gap-2">
               {chapters.map(({ id, title, lead }, i) => (
-                <View key={id} role="listitem">
+                <View key={id} role="listitem" testID={`chapter-${id}`}>
                   <Pressable
                     role="button"
                     aria-label={words.open(i + 1, title)}
