@@ -141,10 +141,12 @@ export function createBackupService(dataFolder: string, database: Database, thre
           'This backup is damaged: it can only be restored beside what there is.',
         );
       const setAside = way === 'instead' ? await setAsideIn(dataFolder, database) : null;
-      const restored = await restoreInto(join(dataFolder, DATABASE_FILE), join(one.folder, DATABASE_FILE), {
-        way,
-        suffix: suffixOf(one.madeAt),
-      });
+      const restored = await database.alone(() =>
+        restoreInto(join(dataFolder, DATABASE_FILE), join(one.folder, DATABASE_FILE), {
+          way,
+          suffix: suffixOf(one.madeAt),
+        }),
+      );
       forget(id);
       return { ...restored, setAside };
     },

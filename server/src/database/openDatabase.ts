@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { type ModelStatic, QueryTypes, Sequelize, Transaction } from 'sequelize';
+import { createInTurn, type InTurn } from './inTurn';
 import { configuredSqlite, type ConnectionSettings, readSettings, settingsAmiss } from './connectionSettings';
 import { defineEasingRecord, type EasingRecord } from './easingRecord';
 import { lastGoodCopy } from './dailyCopies';
@@ -26,6 +27,8 @@ export interface Database {
   /** A statement of one's own, for what the models do not offer. Returns the rows. */
   readonly select: <Row extends object>(sql: string, values?: readonly unknown[]) => Promise<Row[]>;
   readonly change: (sql: string, values: Readonly<Record<string, string>>) => Promise<void>;
+  /** Work that writes by itself: nothing else of this process writes meanwhile. */
+  readonly alone: InTurn;
   /** Several statements that are made together or not at all: also where the process is killed between them. */
   readonly together: <Result>(
     work: (run: RunStatement, transaction: Transaction) => Promise<Result>,
@@ -73,6 +76,24 @@ async function goodCopy(folder: string, file: string): Promise<GoodCopy | null> 
   return copy && { ...copy, lost: lostSentence(await lostSince(file, copy.file)) };
 }
 
+const WRITES = /^\s*(INSERT|UPDATE|DELETE|REPLACE)\b/i;
+
+/**
+ * Has statements that write wait for each other here. SQLite lets one write at a time; whoever waits for it holds one of
+ * the few threads that Node has for such work, and the one that is waited for needs one of them to come to its end.
+ */
+function writeInTurn(sequelize: Sequelize, alone: InTurn): void {
+  const query = sequelize.query.bind(sequelize) as (...args: readonly unknown[]) => Promise<unknown>;
+  const inTurn = (sql: string | { readonly query: string }, options?: { readonly transaction?: unknown }) => {
+    const text = typeof sql === 'string' ? sql : sql.query;
+    // What belongs to a transaction has its turn already.
+    return options?.transaction || !WRITES.test(text)
+      ? query(sql, options)
+      : alone(() => query(sql, options));
+  };
+  Object.assign(sequelize, { query: inTurn });
+}
+
 const identityOf = (file: string): string | null => {
   const stat = statSync(file, { throwIfNoEntry: false });
   return stat ? `${stat.dev}:${stat.ino}` : null;
@@ -100,6 +121,8 @@ export async function openDatabase(folder: string): Promise<Database> {
     if (errorCode(error) !== 'SQLITE_CANTOPEN') await sequelize.close().catch(() => undefined);
     throw asStartError(error, file, await goodCopy(folder, file));
   }
+  const alone = createInTurn();
+  writeInTurn(sequelize, alone);
   const opened = identityOf(file);
   return {
     folder,
@@ -114,11 +137,14 @@ export async function openDatabase(folder: string): Promise<Database> {
     change: async (sql, values) => {
       await sequelize.query(sql, { type: QueryTypes.UPDATE, bind: { ...values } });
     },
+    alone,
     together: (work) =>
-      sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
-        work(async (sql, values = {}) => {
-          await sequelize.query(sql, { type: QueryTypes.RAW, bind: { ...values }, transaction });
-        }, transaction),
+      alone(() =>
+        sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
+          work(async (sql, values = {}) => {
+            await sequelize.query(sql, { type: QueryTypes.RAW, bind: { ...values }, transaction });
+          }, transaction),
+        ),
       ),
     copyInto: async (copy) => {
       await sequelize.query('VACUUM INTO ?', { replacements: [copy] });

@@ -13,6 +13,7 @@ import { historyOfManyEdits } from './manyEdits';
 import { useMutatedDocuments } from './mutatedDocuments';
 import { type Database, openDatabase } from '../database/openDatabase';
 import { startThreads, type Threads } from '../threads/threads';
+import { saveTogether, staleSaves } from './load';
 import { startServerProcess } from './serverProcess';
 import { editInTurns } from './turns';
 
@@ -161,6 +162,31 @@ async function main(): Promise<void> {
     `\n${many.edits} edits of a shot of 20,000 frames and ${many.documentBytes} bytes (${minutes(since)}): ${many.bytes} bytes of history`,
   );
   verdict('they take less than 10 MB', many.bytes < MAX_MANY_BYTES && many.isRight);
+
+  const loads = await withServer(async (address) => [
+    await saveTogether(address, { people: 1, marks: 20, seconds: 8 }),
+    await saveTogether(address, { people: 50, marks: 20, seconds: 12 }),
+    await saveTogether(address, { people: 1, marks: 9000, seconds: 8 }),
+  ]);
+  console.log('\nPeople who save without a rest, each a shot of their own');
+  console.table(
+    loads.map(({ people, documentBytes, seconds, saves, medianMs, slowMs, refused }) => ({
+      people,
+      'document, bytes': documentBytes,
+      'saves a second': Math.round(saves / seconds),
+      'median, ms': Math.round(medianMs),
+      'one in twenty, ms': Math.round(slowMs),
+      refused,
+    })),
+  );
+  verdict(
+    'none is refused',
+    loads.every(({ refused }) => refused === 0),
+  );
+  const stale = await withServer((address) => staleSaves(address, 9000, 20));
+  console.log(
+    `A save that someone was quicker than: ${Math.round(stale.medianMs)} ms, an answer of ${stale.answerBytes} bytes`,
+  );
   process.exitCode = failures === 0 ? 0 : 1;
 }
 
