@@ -30,6 +30,27 @@ beforeAll(() => {
   );
 });
 
+/** Where the examples find the data of a server: it was started once, with the demo film. */
+const DATA = join(folder, 'data');
+const START_ONCE = `
+  import { spawn } from 'node:child_process';
+  const { default: buildServer } = await import('${ROOT}/scripts/buildServer.mjs');
+  await buildServer();
+  const server = spawn(process.execPath, ['server/dist/main.mjs', '--demo'], {
+    cwd: '${ROOT}',
+    env: { ...process.env, PORT: '0', HUMBLE_DATA: '${DATA}' },
+  });
+  server.stdout.on('data', () => server.kill('SIGINT'));
+`;
+
+beforeAll(() => {
+  process.env.HUMBLE_DATA = DATA;
+  const { stderr } = spawnSync(process.execPath, ['--input-type=module', '-e', START_ONCE], {
+    encoding: 'utf8',
+  });
+  expect(stderr).toBe('');
+}, 60_000);
+
 const textOf = (path: string): string => readFileSync(join(ROOT, path), 'utf8');
 
 /** The blocks of code of a text, each with its language. */
