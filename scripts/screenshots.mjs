@@ -184,16 +184,30 @@ const PICTURES = [
   },
   { file: 'wide-timing', view: WIDE, theme: 'light', path: ROUNDS, act: inStep('Timing', 28) },
   {
-    file: 'phone-pad',
+    // An arc and its timing as they were before some changes, laid on what they are now.
+    file: 'phone-history',
     view: PHONE,
     theme: 'light',
-    path: ROUNDS,
-    isTouch: true,
+    path: CRAB,
     act: async (page) => {
-      await inStep('Timing', 15)(page);
-      await page.getByRole('textbox', { name: 'Place, mm' }).tap();
-      for (const key of ['7', '0'])
-        await page.getByTestId('number-pad').getByRole('button', { name: key, exact: true }).tap();
+      const id = CRAB.split('/').pop();
+      const address = new URL(`/api/shots/${id}`, page.url()).href;
+      const change = async (edit) => {
+        const { revision, shot } = await (await page.request.get(address)).json();
+        edit(shot);
+        await page.request.put(address, { data: { revision, shot } });
+      };
+      await change((shot) => (shot.arcs[0].points[1].y -= 130));
+      await change((shot) => (shot.moves[0].marks[1].frame += 3));
+      await change((shot) => (shot.notes = []));
+      await page.reload();
+      await page.getByTestId('transport').waitFor();
+      await inShotMenu(page, 'History');
+      await page
+        .getByRole('button', { name: /^Look at the version/ })
+        .nth(3)
+        .click();
+      await page.getByRole('radio', { name: 'Both' }).waitFor();
     },
   },
   // Last, since it draws a further arc and that is saved.

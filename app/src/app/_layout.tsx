@@ -3,10 +3,7 @@ import { Slot } from 'expo-router';
 import { View } from 'react-native';
 import { StoreProvider } from '../store/StoreProvider';
 import { store } from '../persistence/appStore';
-import { watchNewVersionSoon } from '../persistence/watchNewVersionSoon';
 import { useOwnFonts } from '../ui/fonts';
-
-watchNewVersionSoon();
 
 export default function RootLayout() {
   useOwnFonts();

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { GestureHandlerRootView } from 'react-native-gesture-handler';
 import { api, documentAddress, failureSentence } from '../persistence/api';
+import { watchNewVersionSoon } from '../persistence/watchNewVersionSoon';
 import { useAppDispatch, useSettings } from '../store/hooks';
 import {
   closeDocument,
@@ -31,6 +32,7 @@ export function ShotScreen() {
   );
   // Every frame on the bench gets another number with it.
   const { firstFrame } = useSettings();
+  useEffect(watchNewVersionSoon, []);
   useEffect(() => {
     void openDocument(id).then(setResult);
     return () => void closeDocument(id);

@@ -9,6 +9,7 @@ import { watchLeftDrafts } from '../persistence/leftDrafts';
 import { useAppDispatch, useSettings } from '../store/hooks';
 import { settingsChanged } from '../store/settingsSlice';
 import { store } from '../persistence/appStore';
+import { watchNewVersionSoon } from '../persistence/watchNewVersionSoon';
 import { IconButton } from '../ui/Button';
 import { Messages } from './Messages';
 
@@ -17,6 +18,7 @@ export function ShotsScreen() {
   const importShot = useImportShot();
   const open = (id: string): void => router.push(`/shot/${id}`);
   useEffect(() => watchLeftDrafts(store), []);
+  useEffect(watchNewVersionSoon, []);
   return (
     <>
       <ShotList

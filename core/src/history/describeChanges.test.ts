@@ -25,8 +25,14 @@ test('arc and marks changed between two saves are both said, the arc first', () 
   const markIds = shot.moves[0]!.marks.map(({ id }) => id);
   expect(
     after(
-      { name: 'moveMarks', args: { moveId: 'move1', markIds: [markIds[0]!], byFrames: 4, takesLater: false } },
-      { name: 'moveMarks', args: { moveId: 'move1', markIds: [markIds[1]!], byFrames: -8, takesLater: false } },
+      {
+        name: 'moveMarks',
+        args: { moveId: 'move1', markIds: [markIds[0]!], byFrames: 4, takesLater: false },
+      },
+      {
+        name: 'moveMarks',
+        args: { moveId: 'move1', markIds: [markIds[1]!], byFrames: -8, takesLater: false },
+      },
       { name: 'movePoint', args: { arcId: 'arc1', pointId: 'p2', to: { x: 70, y: 80 } } },
     ),
   ).toEqual(['arc reshaped', '2 marks moved']);

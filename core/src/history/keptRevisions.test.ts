@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import { fc } from '../testing/property';
 import { keptRevisions } from './keptRevisions';
 
 const HOUR = 3600_000;

@@ -138,10 +138,9 @@ async function restore(dataFolder: string, paths: readonly string[], values: Val
 async function main(args: readonly string[]): Promise<number> {
   const [command, ...rest] = args;
   const { values, positionals } = parseArgs({ args: rest, options: OPTIONS, allowPositionals: true });
-  const { HUMBLE_DATA } = process.env;
-  if (values.data === undefined && !HUMBLE_DATA)
-    throw new BackupError('Say where the data is with --data FOLDER.');
-  const dataFolder = values.data === undefined ? HUMBLE_DATA! : pathOf(values.data);
+  const known = process.env.HUMBLE_DATA;
+  if (values.data === undefined && !known) throw new BackupError('Say where the data is with --data FOLDER.');
+  const dataFolder = values.data === undefined ? known! : pathOf(values.data);
   if (command === 'backup') return backup(dataFolder, values);
   return command === 'verify' ? verify(dataFolder, positionals) : restore(dataFolder, positionals, values);
 }

@@ -10,7 +10,7 @@ import { saveWithWrongClocks } from './clockSetBack';
 import { killFirstStarts } from './firstStarts';
 import { killDuringSaves } from './kills';
 import { killDuringBackups } from './killsOfBackups';
-import { useMutatedDocuments } from './mutatedDocuments';
+import { runMutatedDocuments } from './mutatedDocuments';
 import { type ServerProcess, startServerProcess } from './serverProcess';
 import { editInTurns } from './turns';
 
@@ -53,7 +53,7 @@ test('killed during backup, restore and history, the data are whole, before the 
 }, 120_000);
 
 test('documents that were changed at random are refused, or evaluated and exported', () => {
-  const report = useMutatedDocuments(join(__dirname, '../../../demo'), 150, 7);
+  const report = runMutatedDocuments(join(__dirname, '../../../demo'), 150, 7);
   expect(report.wrong).toEqual([]);
   expect(report.taken).toBeGreaterThan(20);
   expect(report.refused).toBeGreaterThan(20);

@@ -10,7 +10,7 @@ import { saveWithWrongClocks } from './clockSetBack';
 import { killDuringSaves } from './kills';
 import { killDuringBackups } from './killsOfBackups';
 import { historyOfManyEdits } from './manyEdits';
-import { useMutatedDocuments } from './mutatedDocuments';
+import { runMutatedDocuments } from './mutatedDocuments';
 import { type Database, openDatabase } from '../database/openDatabase';
 import { startThreads, type Threads } from '../threads/threads';
 import { saveTogether, staleSaves } from './load';
@@ -142,7 +142,7 @@ async function main(): Promise<void> {
   verdict('the data are whole, and as before the work or after it', backups.wrong.length === 0);
 
   since = Date.now();
-  const mutated = useMutatedDocuments(DEMO, MUTATED, SEED);
+  const mutated = runMutatedDocuments(DEMO, MUTATED, SEED);
   console.log(
     `\n${mutated.documents} mutated documents (${minutes(since)}): ${mutated.taken} evaluated and exported, ${mutated.refused} refused, the slowest in ${Math.round(mutated.slowestMs)} ms`,
   );

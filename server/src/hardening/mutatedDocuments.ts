@@ -61,7 +61,7 @@ function mutate(document: object, random: Random): string {
 const CONTEXT: ExportContext = { files: new Map(), moveId: null };
 
 /** Evaluates and exports a shot. @throws Error when something in it is not finite */
-function useAll(shot: Shot): void {
+function evaluateAndExport(shot: Shot): void {
   for (const { pivotX, pivotY } of evaluate(shot).travels)
     for (const values of [pivotX, pivotY])
       if (values.some((value) => !Number.isFinite(value))) throw new Error('a place is not finite');
@@ -81,7 +81,7 @@ function useAll(shot: Shot): void {
  * Changes the demo film's shots a little, again and again, and does with each what the application does: a document is
  * refused by a sentence, or can be evaluated and exported.
  */
-export function useMutatedDocuments(demoFolder: string, count: number, seed: number): MutatedReport {
+export function runMutatedDocuments(demoFolder: string, count: number, seed: number): MutatedReport {
   const random = seeded(seed);
   const folder = join(demoFolder, 'shots');
   const documents = readdirSync(folder).map((name) => readFileSync(join(folder, name), 'utf8'));
@@ -92,7 +92,7 @@ export function useMutatedDocuments(demoFolder: string, count: number, seed: num
     const did = Array.from({ length: 1 + Math.floor(random() * 3) }, () => mutate(document, random));
     const since = performance.now();
     try {
-      useAll(openShot(document));
+      evaluateAndExport(openShot(document));
       taken++;
     } catch (error) {
       if (error instanceof ShotError) refused++;

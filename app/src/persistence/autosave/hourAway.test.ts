@@ -85,6 +85,7 @@ test('an hour of editing with the server away: nothing is lost, and nothing is s
   expect(store.getState().session.theirs).toBeNull();
   expect(mockKept.size).toBe(0);
   if (process.env.HUMBLE_HARDENING)
+    // eslint-disable-next-line no-console -- the figures of `npm run hardening` are printed
     console.info(`${edits} edits in an hour without the server, asked ${asked} times, none lost`);
   autosave.stop();
   global.Request = realRequest;
