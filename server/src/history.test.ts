@@ -1,5 +1,6 @@
 import { edits, freshShot, type Shot } from '@humble/core';
-import { type AnswerOf, MAX_HISTORY_BYTES, REVISIONS_LISTED } from '@humble/core/contract';
+import type { AnswerOf } from '@humble/core/contract';
+import { MAX_HISTORY_BYTES, REVISIONS_LISTED } from '@humble/core/routes';
 import request from 'supertest';
 import sharp from 'sharp';
 import { createHistoryStore, type HistoryStore } from './database/historyStore';

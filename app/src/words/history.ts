@@ -1,8 +1,8 @@
 export const historyWords = {
   history: 'History',
   close: 'Close the history',
-  help: (count: number, size: string) =>
-    `Every save of the last hour, then one an hour for a day, then one a day. ${count === 1 ? '1 version' : `${count} versions`} kept, ${size}.`,
+  help: (count: number, size: string, most: string) =>
+    `Every save of the last hour, then one an hour for a day, then one a day. ${count === 1 ? '1 version' : `${count} versions`} kept: ${size} of at most ${most}.`,
   none: 'There are no earlier versions of this shot yet. Each save keeps the one before it.',
   loading: 'Loading the history…',
   now: 'Now',

@@ -20,10 +20,6 @@ export const MAX_SHOT_BYTES = 8 * 1024 * 1024;
 export const MAX_IMPORT_BYTES = 4 * MAX_SHOT_BYTES;
 /** So many shots of the bin are listed, those that were removed last. */
 export const MAX_REMOVED_LISTED = 200;
-/** So many earlier revisions of a shot are listed at once. */
-export const REVISIONS_LISTED = 30;
-/** Earlier revisions of a shot take at most so many bytes: then the oldest go, whatever their age. */
-export const MAX_HISTORY_BYTES = 20 * 1024 * 1024;
 /** The most easings that are kept. */
 export const MAX_EASINGS = 500;
 

@@ -3,6 +3,11 @@ export const API = '/api';
 /** A removed shot stays in the bin for so many days. */
 export const BIN_DAYS = 30;
 
+/** So many earlier revisions of a shot are listed at once. */
+export const REVISIONS_LISTED = 30;
+/** Earlier revisions of a shot take at most so many bytes: then the oldest go, whatever their age. */
+export const MAX_HISTORY_BYTES = 20 * 1024 * 1024;
+
 /** Method and address of each request, below `API`, with `:name` for each parameter. */
 export const ROUTES = {
   health: { method: 'GET', path: '/health' },

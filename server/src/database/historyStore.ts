@@ -1,6 +1,6 @@
 import { deflateRawSync, inflateRawSync } from 'node:zlib';
 import { ALL_KEPT_MS, keptRevisions } from '@humble/core/files';
-import { MAX_HISTORY_BYTES } from '@humble/core/contract';
+import { MAX_HISTORY_BYTES } from '@humble/core/routes';
 import { filesIn, type StoredRevision } from '../history/revisionChain';
 import type { Threads } from '../threads/threads';
 import type { Database, RunStatement } from './openDatabase';

@@ -11,7 +11,7 @@ import { killFirstStarts } from './firstStarts';
 import { killDuringSaves } from './kills';
 import { killDuringBackups } from './killsOfBackups';
 import { runMutatedDocuments } from './mutatedDocuments';
-import { type ServerProcess, startServerProcess } from './serverProcess';
+import { holdingOf, type ServerProcess, startServerProcess } from './serverProcess';
 import { editInTurns } from './turns';
 
 // The short version of `npm run hardening`, against a real server in a process of its own.
@@ -43,9 +43,15 @@ test('killed while saves are under way, the server loses none that it acknowledg
 }, 120_000);
 
 test('two windows in turns: each edit is in the shot, in its history, or a shot of its own', async () => {
-  const report = await editInTurns(await start({ HUMBLE_REQUESTS_PER_MINUTE: '100000' }).address, 60);
+  const server = start({ HUMBLE_REQUESTS_PER_MINUTE: '100000' });
+  const address = await server.address;
+  await editInTurns(address, 20);
+  const before = holdingOf(server);
+  const report = await editInTurns(address, 60);
   expect(report).toMatchObject({ edits: 60, lost: [], unexpected: [] });
   expect(report.conflicts).toBeGreaterThan(3);
+  // No file of the database stays open behind a save.
+  expect(holdingOf(server).openFiles).toBeLessThan(before.openFiles + 10);
 }, 120_000);
 
 test('killed during backup, restore and history, the data are whole, before the work or after it', async () => {

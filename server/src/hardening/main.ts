@@ -14,7 +14,7 @@ import { runMutatedDocuments } from './mutatedDocuments';
 import { type Database, openDatabase } from '../database/openDatabase';
 import { startThreads, type Threads } from '../threads/threads';
 import { saveTogether, staleSaves } from './load';
-import { startServerProcess } from './serverProcess';
+import { holdingOf, type ServerProcess, startServerProcess } from './serverProcess';
 import { editInTurns } from './turns';
 
 const KILLS = 500;
@@ -22,6 +22,9 @@ const SAVES_BETWEEN = 4;
 const FIRST_STARTS = 100;
 const BAD_REQUESTS = 20_000;
 const TURNS = 1000;
+/** What a server may hold more of after a thousand edits. */
+const MAX_GROWTH_MB = 100;
+const MAX_MORE_FILES = 10;
 const BACKUP_KILLS = 200;
 const MUTATED = 2000;
 const MANY_EDITS = 1000;
@@ -50,11 +53,13 @@ async function inFolder<Result>(work: (folder: string) => Promise<Result>): Prom
 }
 
 /** Work against a server whose rate limit does not get in the way. */
-const withServer = <Result>(work: (address: string) => Promise<Result>): Promise<Result> =>
+const withServer = <Result>(
+  work: (address: string, server: ServerProcess) => Promise<Result>,
+): Promise<Result> =>
   inFolder(async (folder) => {
     const server = startServerProcess(folder, { HUMBLE_REQUESTS_PER_MINUTE: '1000000' });
     try {
-      return await work(await server.address);
+      return await work(await server.address, server);
     } finally {
       await server.stop('SIGINT');
     }
@@ -125,12 +130,24 @@ async function main(): Promise<void> {
   verdict('no acknowledged save is lost', killed.lost === 0 && killed.failed === 0);
 
   since = Date.now();
-  const turns = await withServer((address) => editInTurns(address, TURNS));
+  const [turns, early, late] = await withServer(async (address, server) => {
+    // What it needs to work at all is there after the first ones.
+    await editInTurns(address, TURNS / 10);
+    const before = holdingOf(server);
+    return [await editInTurns(address, TURNS), before, holdingOf(server)] as const;
+  });
   console.log(
     `\n${turns.edits} edits of two windows in turns (${minutes(since)}), ${turns.conflicts} met one of the other`,
   );
   verdict('none of them is lost', turns.lost.length === 0);
   verdict('each was answered as it should be', turns.unexpected.length === 0);
+  console.log(
+    `The server held ${early.megabytes} MB and ${early.openFiles} files before, ${late.megabytes} MB and ${late.openFiles} files after`,
+  );
+  verdict(
+    'it holds no more and more of them',
+    late.megabytes < early.megabytes + MAX_GROWTH_MB && late.openFiles < early.openFiles + MAX_MORE_FILES,
+  );
 
   since = Date.now();
   const backups = await inFolder((folder) => killDuringBackups(folder, BACKUP_KILLS));

@@ -1,9 +1,26 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { once } from 'node:events';
+import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** The checkout's server folder, for a process started in the checkout or in the server's own folder. */
 const SERVER = process.cwd().endsWith('server') ? process.cwd() : join(process.cwd(), 'server');
+
+/** What a process holds of the machine. */
+export interface Holding {
+  readonly megabytes: number;
+  readonly openFiles: number;
+}
+
+/** What a server holds now, by the system's own count; zeros where there is no /proc. */
+export function holdingOf({ child: { pid } }: ServerProcess): Holding {
+  if (!existsSync(`/proc/${pid}`)) return { megabytes: 0, openFiles: 0 };
+  const [, kilobytes] = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
+  return {
+    megabytes: Math.round(Number(kilobytes ?? 0) / 1024),
+    openFiles: readdirSync(`/proc/${pid}/fd`).length,
+  };
+}
 
 export interface ServerProcess {
   readonly child: ChildProcess;
@@ -51,9 +68,13 @@ export function startServerProcess(folder: string, env: NodeJS.ProcessEnv = {}, 
   };
 }
 
+/** An answer that takes longer counts as none: whatever waits for it fails. Milliseconds. */
+const HANGS_MS = 60_000;
+
 export const sendJson = (address: string, method: string, body: unknown): Promise<Response> =>
   fetch(address, {
     method,
+    signal: AbortSignal.timeout(HANGS_MS),
     headers: { 'content-type': 'application/json' },
     body: typeof body === 'string' ? body : JSON.stringify(body),
   });

@@ -1,8 +1,8 @@
 import type { Immutable } from '@humble/core';
 import { createHash } from 'node:crypto';
 import { CARD_VERSION, plainCard, type ShotCard } from '@humble/core/files';
-import { type AnswerOf, MAX_REMOVED_LISTED, REVISIONS_LISTED } from '@humble/core/contract';
-import { BIN_DAYS } from '@humble/core/routes';
+import { type AnswerOf, MAX_REMOVED_LISTED } from '@humble/core/contract';
+import { BIN_DAYS, REVISIONS_LISTED } from '@humble/core/routes';
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import type { Database } from '../database/openDatabase';

@@ -1,3 +1,4 @@
+import { MAX_HISTORY_BYTES } from '@humble/core/routes';
 import X from 'lucide-react-native/icons/x';
 import { ScrollView, View } from 'react-native';
 import { failureSentence, useListRevisionsQuery } from '../../persistence/api';
@@ -46,7 +47,9 @@ export function HistorySheet() {
         )}
         {data && (
           <Words tone="soft">
-            {data.count === 0 ? words.none : words.help(data.count, byteSize(data.bytes))}
+            {data.count === 0
+              ? words.none
+              : words.help(data.count, byteSize(data.bytes), byteSize(MAX_HISTORY_BYTES))}
           </Words>
         )}
         {data && data.count > 0 && <VersionPage id={id} before={NEWEST} isNewest />}

@@ -1,3 +1,4 @@
+import { REVISIONS_LISTED } from '@humble/core/routes';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { failureSentence, useListRevisionsQuery } from '../../persistence/api';
@@ -6,9 +7,6 @@ import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { historyWords as words } from '../../words/history';
 import { VersionEntry } from './VersionEntry';
-
-/** So many come at once; fewer are the last ones. */
-const PAGE = 30;
 
 interface VersionPageProps {
   readonly id: string;
@@ -22,7 +20,7 @@ export function VersionPage({ id, before, isNewest = false }: VersionPageProps) 
   const current = useSession(({ document }) => document?.revision ?? 0);
   const [isLonger, setLonger] = useState(false);
   const oldest = data?.revisions.at(-1)?.revision;
-  const isLast = !data || data.revisions.length < PAGE;
+  const isLast = !data || data.revisions.length < REVISIONS_LISTED;
   return (
     <>
       <View role="list" aria-label={words.history} className="gap-2">
