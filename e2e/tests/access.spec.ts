@@ -245,7 +245,7 @@ test('with text twice as large a phone loses nothing', ONCE, async ({ page, benc
     .evaluate((word) => getComputedStyle(word).fontSize);
   expect(size).toBe('28px');
   for (const [path, there] of [
-    ['/', 'card-Lantern on the hook'],
+    ['/', 'list-sum'],
     ['/backup', 'on-this-device'],
     ['/guide', 'chapter-01-first-arc'],
   ] as const) {
