@@ -350,6 +350,7 @@ task({
     await act.tap('Shot menu');
     await act.tap('History');
     await act.tap(/^Restore the version/);
+    await expect(page.getByText(/is back\. Undo returns/)).toBeVisible();
   },
   holds: async (doing) => expect((await kept(doing)).lengthFrames).toBe(20),
 });
