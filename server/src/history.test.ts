@@ -84,6 +84,18 @@ test('a shot that was never changed has no earlier revisions, and a wrong number
   await request(at.server).get(`/api/shots/${id}/revisions/before/x`).expect(400);
 });
 
+test('a card that was made in another way is shown as the field alone', async () => {
+  const id = await savedOften(1);
+  await at.database.together((run) =>
+    run('UPDATE revisions SET cardVersion = 0, card = card WHERE revision = 1'),
+  );
+  const { revisions } = await listed(id);
+  expect(revisions.map(({ card }) => [card.width, card.arcs])).toEqual([
+    [400, []],
+    [1920, []],
+  ]);
+});
+
 test('a stale save leaves no trace in it', async () => {
   const id = await savedOften(2);
   await request(at.server)

@@ -1,7 +1,7 @@
 import { deflateRawSync, inflateRawSync } from 'node:zlib';
 import { ALL_KEPT_MS, keptRevisions } from '@humble/core/files';
 import { MAX_HISTORY_BYTES } from '@humble/core/routes';
-import { filesIn, type StoredRevision } from '../history/revisionChain';
+import { filesIn, type RevisionText, type StoredRevision } from '../history/revisionChain';
 import type { Threads } from '../threads/threads';
 import type { Database, RunStatement } from './openDatabase';
 
@@ -12,6 +12,7 @@ export interface ListedRevision {
   readonly savedAt: number;
   /** JSON. */
   readonly card: string;
+  readonly cardVersion: number;
   /** Null where nobody has looked yet. */
   readonly changes: readonly string[] | null;
 }
@@ -27,20 +28,29 @@ export interface Superseded {
   readonly savedAt: number;
   readonly document: string;
   readonly card: string;
+  /** Which way of making cards made it. */
+  readonly cardVersion: number;
 }
 
 /** After so many deltas a whole document is stored, so that no revision is far from one. */
 const MAX_CHAIN = 100;
 
-const INSERT = `INSERT OR REPLACE INTO revisions (shotId, revision, savedAt, basedOn, content, card)
-  VALUES ($shotId, $revision, $savedAt, $basedOn, $content, $card)`;
+const INSERT = `INSERT OR REPLACE INTO revisions (shotId, revision, savedAt, basedOn, content, card, cardVersion)
+  VALUES ($shotId, $revision, $savedAt, $basedOn, $content, $card, $cardVersion)`;
 const NOTE_FILES = `INSERT OR IGNORE INTO revisionFiles (shotId, sha256) SELECT $shotId, value FROM json_each($files)`;
+
+interface StoredLine extends Omit<ListedRevision, 'card' | 'changes'> {
+  readonly card: Buffer;
+  readonly changes: string | null;
+}
 
 interface Kept {
   readonly revision: number;
   readonly at: number;
   readonly bytes: number;
 }
+
+const textOf = ({ revision, document }: RevisionText): RevisionText => ({ revision, document });
 
 /** The oldest go, whatever their age, until the rest is small enough. */
 function withinBytes(all: readonly Kept[], kept: ReadonlySet<number>): Set<number> {
@@ -127,15 +137,19 @@ export function createHistoryStore({ select, together }: Database, threads: Thre
       after: Superseded,
     ): Promise<(run: RunStatement) => Promise<void>> => {
       const deltas = await deltasSinceWhole(shotId, before.revision);
-      const stored = await threads.storedAfter(deltas !== null && deltas >= MAX_CHAIN ? null : before, after);
-      const first = deltas === null ? await threads.storedAfter(null, before) : null;
+      const stored = await threads.storedAfter(
+        deltas !== null && deltas >= MAX_CHAIN ? null : textOf(before),
+        textOf(after),
+      );
+      const first = deltas === null ? await threads.storedAfter(null, textOf(before)) : null;
       const files = JSON.stringify([...new Set([...filesIn(before.document), ...filesIn(after.document)])]);
       return async (run) => {
-        const put = ({ content, ...one }: StoredRevision, { savedAt, card }: Superseded) =>
+        const put = ({ content, ...one }: StoredRevision, { savedAt, card, cardVersion }: Superseded) =>
           run(INSERT, {
             shotId,
             ...one,
             savedAt,
+            cardVersion,
             content: Buffer.from(content),
             card: deflateRawSync(card),
           });
@@ -147,8 +161,8 @@ export function createHistoryStore({ select, together }: Database, threads: Thre
 
     /** So many revisions before one, the newest first. */
     list: async (shotId: string, before: number, count: number): Promise<readonly ListedRevision[]> => {
-      const rows = await select<{ revision: number; savedAt: number; card: Buffer; changes: string | null }>(
-        `SELECT revision, savedAt, card, changes FROM revisions WHERE shotId = ? AND revision < ?
+      const rows = await select<StoredLine>(
+        `SELECT revision, savedAt, card, cardVersion, changes FROM revisions WHERE shotId = ? AND revision < ?
          ORDER BY revision DESC LIMIT ?`,
         [shotId, before, count],
       );

@@ -83,6 +83,7 @@ export const MIGRATIONS: readonly Migration[] = [
         basedOn INTEGER,
         content BLOB NOT NULL,
         card BLOB NOT NULL,
+        cardVersion INTEGER NOT NULL,
         changes TEXT,
         PRIMARY KEY (shotId, revision)
       )`,

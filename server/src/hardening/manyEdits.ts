@@ -33,6 +33,7 @@ export async function historyOfManyEdits(
     savedAt: Date.now(),
     document: JSON.stringify(edited(i)),
     card: '{}',
+    cardVersion: 0,
   });
   const { id } = await database.shots.create({
     id: `many-${count}`,

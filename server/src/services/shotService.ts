@@ -34,8 +34,9 @@ const THIN_EVERY_MS = 10 * 60_000;
 
 const hashOf = (text: string): string => createHash('sha256').update(text).digest('base64');
 
-/** A date of the database as text; one that is none reads as the beginning of time. */
-const isoOf = (date: Date): string => (Number.isNaN(date.valueOf()) ? new Date(0) : date).toISOString();
+/** A date of the database in milliseconds; one that is none reads as the beginning of time. */
+const msOf = (date: Date): number => (Number.isNaN(date.valueOf()) ? 0 : date.valueOf());
+const isoOf = (date: Date): string => new Date(msOf(date)).toISOString();
 
 function cardOf({ card, cardVersion }: Pick<ShotRecord, 'card' | 'cardVersion'>): ShotCard {
   try {
@@ -101,8 +102,8 @@ export function createShotService(database: Database, threads: Threads) {
     const { id, revision } = current;
     const write = await history.prepared(
       id,
-      { revision, savedAt: current.updatedAt.valueOf(), document: current.document, card: current.card },
-      { revision: revision + 1, savedAt: updatedAt.valueOf(), document: row.document, card: row.card },
+      { ...current.get(), savedAt: msOf(current.updatedAt) },
+      { ...row, revision: revision + 1, savedAt: msOf(updatedAt) },
     );
     return database.together(async (run, transaction) => {
       const [count] = await shots.update(
@@ -247,10 +248,10 @@ export function createShotService(database: Database, threads: Threads) {
       ]);
       return {
         ...size,
-        revisions: revisions.map(({ revision, savedAt, card, changes }) => ({
+        revisions: revisions.map(({ revision, savedAt, card, cardVersion, changes }) => ({
           revision,
           savedAt: isoOf(new Date(savedAt)),
-          card: cardOf({ card, cardVersion: CARD_VERSION }),
+          card: cardOf({ card, cardVersion }),
           changes: changes ?? [],
         })),
       };
