@@ -7,18 +7,23 @@ type Pair<Item> = readonly [before: Item, after: Item];
 const counted = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;
 
-/** “2 notes added”, for each of the three things that can become of a list. */
-function ofList(
-  { added, removed, changed }: { readonly [Key in 'added' | 'removed' | 'changed']: readonly unknown[] },
-  one: string,
-  changedHow = 'changed',
-): string[] {
-  return [
-    ...(added.length > 0 ? [`${counted(added.length, one)} added`] : []),
-    ...(removed.length > 0 ? [`${counted(removed.length, one)} removed`] : []),
-    ...(changed.length > 0 ? [`${counted(changed.length, one)} ${changedHow}`] : []),
-  ];
-}
+/** “2 notes added”; nothing where there are none. */
+const some = (all: readonly unknown[], one: string, how: string): string[] =>
+  all.length === 0 ? [] : [`${counted(all.length, one)} ${how}`];
+
+type Change = { readonly [Key in 'added' | 'removed' | 'changed']: readonly unknown[] };
+
+/** The same for what came and went of a list. */
+const cameAndWent = ({ added, removed }: Pick<Change, 'added' | 'removed'>, one: string): string[] => [
+  ...some(added, one, 'added'),
+  ...some(removed, one, 'removed'),
+];
+
+/** The same for all that became of it. */
+const ofList = (change: Change, one: string): string[] => [
+  ...cameAndWent(change, one),
+  ...some(change.changed, one, 'changed'),
+];
 
 /** Something that may be there or not: a backdrop, a sound. */
 function ofOne(before: unknown, after: unknown, what: string, changedHow = 'changed'): string[] {
@@ -31,11 +36,11 @@ function ofArc(pair: Pair<Arc>, name: string): string[] {
   if (differsIn(pair, 'closed')) return [`${name} ${after.closed ? 'closed' : 'opened'}`];
   const { added, removed, changed } = changedList(before.points, after.points);
   if (removed.length === before.points.length) return [`${name} redrawn`];
-  if (added.length + removed.length > 0)
-    return [
-      ...(added.length > 0 ? [`${counted(added.length, 'point')} added to the ${name}`] : []),
-      ...(removed.length > 0 ? [`${counted(removed.length, 'point')} removed from the ${name}`] : []),
-    ];
+  const comesAndGoes = [
+    ...some(added, 'point', `added to the ${name}`),
+    ...some(removed, 'point', `removed from the ${name}`),
+  ];
+  if (comesAndGoes.length > 0) return comesAndGoes;
   if (changed.length > 0) return [`${name} reshaped`];
   return [differsIn(pair, 'name') ? `${name} renamed` : `${name} changed`];
 }
@@ -66,11 +71,12 @@ function ofMarks([before, after]: Pair<Move>): string[] {
   const moved = marks.changed.filter((pair) => differsIn(pair, 'frame', 'fraction'));
   const others = marks.changed.filter((pair) => !moved.includes(pair));
   const eased = others.filter((pair) => differsIn(pair, 'easing'));
-  const rest = others.length - eased.length;
+  const rest = others.filter((pair) => !eased.includes(pair));
   return [
-    ...ofList({ ...marks, changed: moved }, 'mark', 'moved'),
+    ...cameAndWent(marks, 'mark'),
+    ...some(moved, 'mark', 'moved'),
     ...(eased.length > 0 ? ['easing changed'] : []),
-    ...(rest > 0 ? [`${counted(rest, 'mark')} changed`] : []),
+    ...some(rest, 'mark', 'changed'),
   ];
 }
 
@@ -130,8 +136,8 @@ function ofTakes([before, after]: Pair<Shot>): string[] {
   const currentOf = ({ takes }: Shot): string | undefined => takes.find(({ kept }) => kept === null)?.id;
   const isAnother = currentOf(before) !== currentOf(after);
   return [
-    ...ofList({ added, removed, changed: [] }, 'take'),
-    ...(isAnother && added.length + removed.length === 0 ? ['another take chosen'] : []),
+    ...cameAndWent({ added, removed }, 'take'),
+    ...(isAnother && added.length === 0 && removed.length === 0 ? ['another take chosen'] : []),
     ...(changed.some((pair) => differsIn(pair, 'name')) ? ['take renamed'] : []),
   ];
 }
@@ -139,9 +145,9 @@ function ofTakes([before, after]: Pair<Shot>): string[] {
 function ofPictures([{ shoot: before }, { shoot: after }]: Pair<Shot>): string[] {
   const { added, removed, changed } = changedList(before.pictures, after.pictures);
   return [
-    ...(added.length > 0 ? [`${counted(added.length, 'picture')} taken`] : []),
-    ...(removed.length > 0 ? [`${counted(removed.length, 'picture')} removed`] : []),
-    ...(changed.length > 0 ? [`${counted(changed.length, 'picture')} changed`] : []),
+    ...some(added, 'picture', 'taken'),
+    ...some(removed, 'picture', 'removed'),
+    ...some(changed, 'picture', 'changed'),
     ...ofOne(before.perspective, after.perspective, 'perspective'),
   ];
 }
@@ -155,12 +161,11 @@ export function describeChanges(before: Shot, after: Shot): readonly string[] {
   const arcs = changedList(before.arcs, after.arcs);
   const figures = changedList(before.figures, after.figures);
   const moves = changedList(before.moves, after.moves);
-  const pictures = ofPictures(pair);
   const said = new Set([
-    ...pictures,
-    ...ofList({ ...arcs, changed: [] }, 'arc'),
+    ...ofPictures(pair),
+    ...cameAndWent(arcs, 'arc'),
     ...arcs.changed.flatMap((each) => ofArc(each, nameIn(after.arcs, 'arc', each[1]))),
-    ...ofList({ ...figures, changed: [] }, 'figure'),
+    ...cameAndWent(figures, 'figure'),
     ...figures.changed.flatMap((each) => ofFigure(each, nameIn(after.figures, 'figure', each[1]))),
     ...moves.changed.flatMap(ofMove),
     ...ofTakes(pair),

@@ -32,6 +32,16 @@ test('the newest stays, however old it is, and whatever the clock says', () => {
   expect(keptRevisions(setBack, NOW)).toEqual(new Set([1, 2]));
 });
 
+test('without any revisions there are none to keep; one that is just an hour old is one of the last hour', () => {
+  expect(keptRevisions([], NOW)).toEqual(new Set());
+  const atTheEdge = [0, 1, 2].map((i) => ({ revision: i + 1, at: NOW - HOUR + i }));
+  expect(keptRevisions(atTheEdge, NOW).size).toBe(3);
+  const justPast = [0, 1, 2].map((i) => ({ revision: i + 1, at: NOW - HOUR - 3 + i }));
+  expect(keptRevisions(justPast, NOW)).toEqual(new Set([3]));
+  const dayOld = [0, 1].map((i) => ({ revision: i + 1, at: NOW - 24 * HOUR + i * HOUR }));
+  expect(keptRevisions(dayOld, NOW).size).toBe(2);
+});
+
 test('thinning what was thinned takes nothing more, and thinning late takes what thinning early took', () => {
   const ages = fc.uniqueArray(fc.integer({ min: 0, max: 40 * 24 * HOUR }), { minLength: 1, maxLength: 60 });
   fc.assert(

@@ -25,7 +25,7 @@ function spanOf(at: number, now: number): string | null {
 
 /**
  * Which revisions of a shot are kept, thinned with age: all of the last hour, one an hour of the last day, one a day
- * before that. Of a span it is the last one, so the state in which the work was left; the newest of all always stays.
+ * before that. Of a span it is the last one, so the state in which the work was left; so the newest of all always stays.
  * @param revisions in the order of their numbers
  * @returns the numbers of those that stay
  */
@@ -38,7 +38,5 @@ export function keptRevisions(revisions: readonly RevisionAge[], now: number): R
     else lastOf.set(span, revision);
   }
   for (const revision of lastOf.values()) kept.add(revision);
-  const newest = revisions.at(-1);
-  if (newest) kept.add(newest.revision);
   return kept;
 }
