@@ -1,5 +1,5 @@
 import { TRACKS, type TrackName } from '../timing/tracks';
-import { partAt } from './faultSentence';
+import { partAt } from './partNames';
 import type { Complain } from './moveOrder';
 
 interface Part {
