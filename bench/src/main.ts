@@ -22,9 +22,9 @@ import { DRAWING_BUDGET_MS, drawingTimes } from './drawings';
 import { GROWTH_BUDGET, growths } from './growth';
 import { figuresOf, ridersOf, shotOf, windingArc } from './arcs';
 import { longGesture } from './longGesture';
-import { BARE_PAGE, sizes } from './sizes';
 import { REFERENCE_MS, referenceLoop } from './reference';
-import { START_RATIO_BUDGET, starts } from './starts';
+import { javaScript, terminal } from './shipped';
+import { missedBudgets, verdict } from './verdict';
 
 /** Budgets of the design, milliseconds or ratios. */
 const LENGTH_BUDGET = 1e-9;
@@ -35,20 +35,11 @@ const FIGURES_BUDGET_MS = { fromNothing: 30, onePointMoved: 3 };
 const CHECKS_BUDGET_MS = 150;
 /** Several deviations are tried, so that a looser one never gives more marks. */
 const THINNING_BUDGET_MS = 5000;
-/** JavaScript of the first screen, as a share of a bare page's; of the workbench beyond it, gzip, bytes. */
-const FIRST_SCREEN_RATIO = 1.5;
-const WORKBENCH_BYTES = 140_000;
 
 /** Times shorter than this say more of the machine than of the growth, milliseconds. */
 const SHORT_MS = 8;
 
 const PLACES = 100;
-
-let failures = 0;
-function verdict(what: string, isKept: boolean): void {
-  if (!isKept) failures++;
-  console.log(`${isKept ? 'kept  ' : 'MISSED'}  ${what}`);
-}
 
 /** Median time of one call in milliseconds. */
 async function medians(tasks: Record<string, () => unknown>): Promise<Record<string, number>> {
@@ -290,41 +281,6 @@ async function drawings(): Promise<void> {
   verdict(`and at most ${GROWTH_BUDGET} times as long as 10,000`, times <= GROWTH_BUDGET);
 }
 
-/** What the page sends before something is to be seen. */
-function javaScript(): void {
-  console.log('\nJavaScript, gzip\n');
-  const all = sizes();
-  if (!all) return verdict('the application is built', false);
-  const kilobytes = (bytes: number): string => (bytes / 1000).toFixed(1);
-  const { firstScreen, workbench, later } = all;
-  console.table(
-    Object.entries({ 'first screen': firstScreen, 'workbench until its first picture': workbench, ...later })
-      .sort(([, a], [, b]) => b - a)
-      .map(([part, bytes]) => ({ part, KB: kilobytes(bytes) })),
-  );
-  const ratio = firstScreen / BARE_PAGE;
-  verdict(
-    `first screen ${ratio.toFixed(2)} × a bare page, at most ${FIRST_SCREEN_RATIO}`,
-    ratio <= FIRST_SCREEN_RATIO,
-  );
-  verdict(
-    `workbench ${kilobytes(workbench)} KB, at most ${kilobytes(WORKBENCH_BYTES)}`,
-    workbench <= WORKBENCH_BYTES,
-  );
-}
-
-function terminal(): void {
-  console.log('\nThe terminal, from a start to its answer\n');
-  const all = starts();
-  console.table(
-    all.map(({ command, ms, times }) => ({ command, ms: ms.toFixed(0), times: times.toFixed(2) })),
-  );
-  verdict(
-    `a command takes at most ${START_RATIO_BUDGET} times as long as Node alone`,
-    all.every(({ times }) => times <= START_RATIO_BUDGET),
-  );
-}
-
 javaScript();
 terminal();
 accuracy();
@@ -333,4 +289,4 @@ await evaluation();
 thinning();
 growth();
 await drawings();
-process.exitCode = failures === 0 ? 0 : 1;
+process.exitCode = missedBudgets() === 0 ? 0 : 1;
