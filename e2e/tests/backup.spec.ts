@@ -8,7 +8,7 @@ const shot = (name: string) => freshShot({ name, rate: 24, lengthFrames: 48, wid
 async function choose(page: Page, name: string, buffer: Buffer): Promise<void> {
   const [chooser] = await Promise.all([
     page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: 'Read a backup' }).click(),
+    page.getByRole('button', { name: 'Restore from a backup' }).click(),
   ]);
   await chooser.setFiles({ name, mimeType: 'application/zip', buffer });
 }

@@ -40,7 +40,7 @@ test('a version of before is found by what changed, looked at in the field, and 
   await expect(page.getByTestId('history')).toContainText('3 versions kept');
 
   const first = versions(page).nth(2);
-  await expect(first).toContainText('The oldest version that is kept');
+  await expect(first).toContainText('The oldest version kept');
   await first.getByRole('button', { name: /^Look at/ }).click();
   // Its arc is not what the arc is now: it is drawn beside it, and its figure where it was.
   await expect(page.getByTestId('other-arcs')).toHaveAttribute('d', /^M160 540/);

@@ -97,7 +97,7 @@ test(
     await expect(
       page.getByText('1 shot with edits and 0 pictures that wait for the server: they stay.'),
     ).toBeVisible();
-    await page.getByRole('button', { name: 'Clear what the server has, too' }).click();
+    await page.getByRole('button', { name: 'Clear copies of what the server has' }).click();
     await expect(device).toContainText('0 shots that can be opened');
     await expect(page.getByText('1 shot with edits and 0 pictures that wait')).toBeVisible();
     await ownServer.start();

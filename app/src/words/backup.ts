@@ -7,8 +7,8 @@ export const backupWords = {
   save: 'Save everything',
   saveHelp:
     'One ZIP file with every shot, its earlier versions, the bin, pictures, sounds and your easings. Keep it on another disk.',
-  read: 'Read a backup',
-  readHelp: 'You see what it holds before anything is changed.',
+  read: 'Restore from a backup',
+  readHelp: 'You see what it holds before anything changes.',
   reading: (name: string) => `Checking “${name}”…`,
   readingCopy: (day: string) => `Checking the copy of ${day}…`,
   cancel: 'Cancel',
@@ -54,7 +54,7 @@ export const backupWords = {
     edits + pictures === 0
       ? 'Nothing waits for the server.'
       : `${counted(edits, 'shot')} with edits and ${counted(pictures, 'picture')} that wait for the server: they stay.`,
-  clear: 'Clear what the server has, too',
+  clear: 'Clear copies of what the server has',
   cleared: 'Cleared. What waits for the server is still here.',
   megabytes: (size: string) => `${size} MB`,
 } as const;

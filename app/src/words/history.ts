@@ -6,7 +6,7 @@ export const historyWords = {
   none: 'There are no earlier versions of this shot yet. Each save keeps the one before it.',
   loading: 'Loading the history…',
   now: 'Now',
-  oldest: 'The oldest version that is kept',
+  oldest: 'The oldest version kept',
   same: 'Saved again, unchanged',
   more: (count: number) => `and ${count} more`,
   look: (when: string) => `Look at the version of ${when}`,

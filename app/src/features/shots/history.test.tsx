@@ -38,7 +38,7 @@ test('an entry says what changed, the first few of it', () => {
 
 test('the oldest one, and one that says the same, have nothing to say of changes', () => {
   show({ changes: [] }, { isOldest: true });
-  expect(screen.getByText('The oldest version that is kept')).toBeTruthy();
+  expect(screen.getByText('The oldest version kept')).toBeTruthy();
   show({ changes: [] });
   expect(screen.getByText('Saved again, unchanged')).toBeTruthy();
 });
