@@ -116,6 +116,7 @@ test('two devices that take a picture at once lose neither', ONCE, async ({ brow
     });
     await takes(other, 1);
     await takes(other, 2);
+    await expect(other.getByTestId('save-status')).toHaveText(/isn’t answering/);
     await takes(one, 1);
     // It said that it was saved before it took anything, too: what the server has is asked.
     const revision = async (): Promise<number> =>
