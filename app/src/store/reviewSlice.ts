@@ -66,7 +66,9 @@ const review = createSlice({
   extraReducers: (build) =>
     build
       .addCase(edited, (state) => {
-        const { compared, ...rest } = state as ReviewState;
+        const { proposedReplan, compared, ...rest } = state as ReviewState;
+        // Edits come with every move of a drag: what stays as it is stays the same object.
+        if (proposedReplan === null && compared?.shows !== 'alone') return state as ReviewState;
         return {
           ...rest,
           // Whatever else is changed, what was looked at is no longer what would come of it.
