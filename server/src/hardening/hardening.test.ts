@@ -10,6 +10,7 @@ import { saveWithWrongClocks } from './clockSetBack';
 import { killFirstStarts } from './firstStarts';
 import { killDuringSaves } from './kills';
 import { killDuringBackups } from './killsOfBackups';
+import { saveTogether } from './load';
 import { runMutatedDocuments } from './mutatedDocuments';
 import { holdingOf, type ServerProcess, startServerProcess } from './serverProcess';
 import { editInTurns } from './turns';
@@ -53,6 +54,19 @@ test('two windows in turns: each edit is in the shot, in its history, or a shot 
   // No file of the database stays open behind a save.
   expect(holdingOf(server).openFiles).toBeLessThan(before.openFiles + 10);
 }, 120_000);
+
+test('twelve people who save without a rest hold nobody up', async () => {
+  const address = await start({ HUMBLE_REQUESTS_PER_MINUTE: '100000' }).address;
+  const { saves, refused, slowMs, medianMs } = await saveTogether(address, {
+    people: 12,
+    marks: 20,
+    seconds: 3,
+  });
+  expect(refused).toBe(0);
+  // Each has had more than one turn, and nobody waits for many times as long as the others.
+  expect(saves).toBeGreaterThan(2 * 12);
+  expect(slowMs).toBeLessThan(10 * medianMs);
+}, 60_000);
 
 test('killed during backup, restore and history, the data are whole, before the work or after it', async () => {
   expect(await killDuringBackups(folder, 10)).toMatchObject({ kills: 10, wrong: [] });
