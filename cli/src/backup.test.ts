@@ -1,10 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { join } from 'node:path';
-
-const BIN = join(__dirname, '../bin/humble-pendulum.mjs');
+import { COMMAND } from './testing';
 
 const run = (...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [BIN, ...args], { encoding: 'utf8' });
+  const { status, stdout, stderr } = spawnSync(process.execPath, [COMMAND, ...args], { encoding: 'utf8' });
   return { status, stdout, stderr: stderr.trim() };
 };
 

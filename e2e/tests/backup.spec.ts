@@ -45,7 +45,7 @@ test(
     const looked = page.getByTestId('looked-backup');
     await expect(looked).toContainText('6 shots');
     await expect(looked).toContainText("“Crab's detour”");
-    await expect(looked).toContainText('Nothing is wrong with it.');
+    await expect(looked).toContainText('No problems found.');
     await page.getByRole('button', { name: 'Add to what is here' }).click();
     await expect(page.getByText('1 shot added, 1 under another name, 4 unchanged.')).toBeVisible();
     await page.getByRole('button', { name: 'Back to the shots' }).click();

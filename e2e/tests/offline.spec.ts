@@ -41,7 +41,7 @@ test(
 
     const later = await context.newPage();
     await later.goto(ownServer.address);
-    await expect(later.getByRole('alert')).toContainText('as this device last saw them');
+    await expect(later.getByRole('alert')).toContainText('as this device last saw it');
     await expect(later.getByTestId('card-Dropped cork')).toContainText('Not on this device');
     await expect(later.getByTestId(`card-${SHOT}`)).not.toContainText('Not on this device');
     await later.getByTestId(`card-${SHOT}`).getByRole('link').click();
@@ -95,11 +95,11 @@ test(
     const device = page.getByTestId('on-this-device');
     await expect(device).toContainText('1 shot that can be opened without the server (at most 30)');
     await expect(
-      page.getByText('1 shot with edits and 0 pictures that wait for the server: they stay.'),
+      page.getByText('1 shot with edits and 0 pictures waiting for the server: they stay.'),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Clear copies of what the server has' }).click();
     await expect(device).toContainText('0 shots that can be opened');
-    await expect(page.getByText('1 shot with edits and 0 pictures that wait')).toBeVisible();
+    await expect(page.getByText('1 shot with edits and 0 pictures waiting')).toBeVisible();
     await ownServer.start();
     await page.goto(ownServer.address);
     await expect

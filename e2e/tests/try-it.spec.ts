@@ -31,7 +31,7 @@ test(
     expect((await bytesOf(download)).toString().trimEnd().split(/\r?\n/)).toHaveLength(49);
     // The first tap began it.
     expect(act.count - 1).toBe(10);
-    await expect(hint).toContainText('That was a lantern in ten strokes.');
+    await expect(hint).toContainText('That’s a lantern in ten strokes.');
     await hint.getByRole('button', { name: 'Guide' }).click();
     await page.getByRole('button', { name: 'Chapter 2: Posing' }).click();
     await expect(page.getByText('Put the figure where it has to be, frame by frame.')).toBeVisible();

@@ -8,7 +8,7 @@ export const backupWords = {
   saveHelp:
     'One ZIP file with every shot, its earlier versions, the bin, pictures, sounds and your easings. Keep it on another disk.',
   read: 'Restore from a backup',
-  readHelp: 'You see what it holds before anything changes.',
+  readHelp: 'You’ll see what’s in it before anything changes.',
   reading: (name: string) => `Checking “${name}”…`,
   readingCopy: (day: string) => `Checking the copy of ${day}…`,
   cancel: 'Cancel',
@@ -22,13 +22,13 @@ export const backupWords = {
     ].join(', '),
   moreInBin: (count: number) => `, and ${counted(count, 'shot')} in the bin`,
   moreShots: (count: number) => `and ${counted(count, 'more shot', 'more shots')}`,
-  whole: 'Nothing is wrong with it.',
-  faulty: 'Something is wrong with it. What can be read can be added beside what you have:',
+  whole: 'No problems found.',
+  faulty: 'This backup is damaged. What can still be read can be added to what you have:',
   beside: 'Add to what is here',
   besideHelp:
     'Shots that are missing come back. A shot that has changed since is added under another name. Nothing is replaced.',
   instead: 'Replace everything',
-  insteadHelp: 'Everything becomes what it was. What is here now is set aside first.',
+  insteadHelp: 'Everything goes back to how it was in the backup. What you have now is set aside first.',
   reallyInstead: (count: number) =>
     `Replace everything with the ${counted(count, 'shot')} of this backup? What is here now is set aside in the folder of the daily copies.`,
   keep: 'Keep what is here',
@@ -39,12 +39,12 @@ export const backupWords = {
     `${counted(count, 'shot')} restored. What was here before is in copies/${file}.`,
   copies: 'Daily copies',
   copiesHelp:
-    'The server keeps a checked copy of each day on which it runs, the last fourteen of them, in its own folder.',
-  noCopies: 'There is none yet: the first is made a minute after the server starts.',
+    'The server makes a checked copy on each day it runs, and keeps the last fourteen in its own folder.',
+  noCopies: 'None yet. The first is made a minute after the server starts.',
   look: (day: string) => `See what the copy of ${day} holds`,
   lookShort: 'See',
   device: 'On this device',
-  deviceHelp: 'So that you can go on while the server is away, this device keeps:',
+  deviceHelp: 'So you can keep working while the server is away, this device keeps:',
   deviceShots: (count: number, most: number) =>
     `${counted(count, 'shot')} that can be opened without the server (at most ${most})`,
   devicePictures: (count: number) =>
@@ -52,9 +52,9 @@ export const backupWords = {
   deviceSize: (size: string) => `${size} in all, the application included`,
   waiting: (edits: number, pictures: number) =>
     edits + pictures === 0
-      ? 'Nothing waits for the server.'
-      : `${counted(edits, 'shot')} with edits and ${counted(pictures, 'picture')} that wait for the server: they stay.`,
+      ? 'Nothing is waiting for the server.'
+      : `${counted(edits, 'shot')} with edits and ${counted(pictures, 'picture')} waiting for the server: they stay.`,
   clear: 'Clear copies of what the server has',
-  cleared: 'Cleared. What waits for the server is still here.',
+  cleared: 'Cleared. Anything waiting for the server is still here.',
   megabytes: (size: string) => `${size} MB`,
 } as const;

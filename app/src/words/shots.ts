@@ -23,7 +23,7 @@ export const shotsWords = {
   thisListMayBeOutOf: 'This list may be out of date.',
   noShotsToShow: 'No shots to show.',
   knownHere:
-    'These are the shots as this device last saw them. Those that were open here can be opened and edited; edits are sent when the server is back.',
-  notOnThisDevice: 'Not on this device: it can be opened when the server is back.',
+    'This is the list as this device last saw it. Shots you’ve opened here can be opened and edited; your edits are sent when the server is back.',
+  notOnThisDevice: 'Not on this device. Open it when the server is back.',
   tryAgain: 'Try again',
 } as const;
