@@ -3,6 +3,7 @@
 export { type ShotsAndFiles, withoutNotesOfCameras, withPicturesRenamed } from './formats/cleanedPictures';
 export { COPIES, type Copy } from './formats/copies';
 export { type NamedPace, writeFilmPaceCsv } from './formats/filmPaceCsv';
+export { FILE_ENDINGS } from './formats/fileEndings';
 export { writeExposureSheetCsv } from './formats/exposureSheetCsv';
 export { type ExportContext, type Exporter, EXPORTERS } from './formats/exporters';
 export {

@@ -1,5 +1,5 @@
 import { basename, join } from 'node:path';
-import { picturesOf, readFilmZip, soundsOf, writeShotFile } from '@humble/core/files';
+import { FILE_ENDINGS, picturesOf, readFilmZip, soundsOf, writeShotFile } from '@humble/core/files';
 import { type Answer, noted } from '../answer';
 import { defineCommand, onePath, type Values } from '../command';
 import { countedShots } from '../countedShots';
@@ -8,15 +8,6 @@ import { filesTogether, madeNote } from '../output';
 import { UsageError } from '../usageError';
 
 const OPTIONS = { out: { type: 'string' } } as const;
-
-const ENDINGS: Readonly<Record<string, string>> = {
-  'image/png': 'png',
-  'image/jpeg': 'jpg',
-  'image/webp': 'webp',
-  'image/svg+xml': 'svg',
-  'audio/wav': 'wav',
-  'audio/mpeg': 'mp3',
-};
 
 /** A film back into files: shots by their names, pictures and sounds by their content. Nothing else is written. */
 function unpacked(path: string, values: Values<typeof OPTIONS>): Answer {
@@ -35,9 +26,9 @@ function unpacked(path: string, values: Values<typeof OPTIONS>): Answer {
   });
   for (const { sha256, type } of picturesOf(shots))
     if (pictures.has(sha256))
-      files.set(join('pictures', `${sha256}.${ENDINGS[type]}`), pictures.get(sha256)!);
+      files.set(join('pictures', `${sha256}.${FILE_ENDINGS[type]}`), pictures.get(sha256)!);
   for (const { sha256, type } of soundsOf(shots))
-    if (sounds.has(sha256)) files.set(join('sounds', `${sha256}.${ENDINGS[type]}`), sounds.get(sha256)!);
+    if (sounds.has(sha256)) files.set(join('sounds', `${sha256}.${FILE_ENDINGS[type]}`), sounds.get(sha256)!);
   const together = filesTogether();
   for (const [name, content] of files) together.add(join(values.out, name), content);
   const made = madeNote(together.finish());

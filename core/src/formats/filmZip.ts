@@ -1,3 +1,4 @@
+import { FILE_ENDINGS } from './fileEndings';
 import { strFromU8, strToU8, unzipSync, type UnzipFileInfo, type Zippable, zipSync } from 'fflate';
 import { ShotError } from '../model/errors';
 import { MAX_SOUND_BYTES, MAX_NAME_LENGTH, MAX_SHOTS_OF_FILM } from '../model/limits';
@@ -28,15 +29,6 @@ const SHOT_BYTES = 32_000_000;
 const TIME = new Date(1980, 0, 1);
 /** What is packed already is only stored. */
 const STORED = { level: 0 } as const;
-
-const ENDINGS: Readonly<Record<Picture['type'], string>> = {
-  'image/png': 'png',
-  'image/jpeg': 'jpg',
-  'image/webp': 'webp',
-  'image/svg+xml': 'svg',
-};
-
-const SOUND_ENDINGS: Readonly<Record<Sound['type'], string>> = { 'audio/wav': 'wav', 'audio/mpeg': 'mp3' };
 
 const ridersOf = ({ moves, waiting }: Shot): readonly Rider[] =>
   [...moves, ...waiting.flatMap(({ move }) => move ?? [])].flatMap(({ riders }) => riders);
@@ -77,13 +69,13 @@ export function writeFilmZip({ name, shots, pictures, sounds }: Film): Uint8Arra
     ...Object.fromEntries(
       picturesOf(shots).flatMap(({ sha256, type }) => {
         const bytes = pictures.get(sha256);
-        return bytes ? [[`pictures/${sha256}.${ENDINGS[type]}`, [bytes, STORED]]] : [];
+        return bytes ? [[`pictures/${sha256}.${FILE_ENDINGS[type]}`, [bytes, STORED]]] : [];
       }),
     ),
     ...Object.fromEntries(
       soundsOf(shots).flatMap(({ sha256, type }) => {
         const bytes = sounds.get(sha256);
-        return bytes ? [[`sounds/${sha256}.${SOUND_ENDINGS[type]}`, [bytes, STORED]]] : [];
+        return bytes ? [[`sounds/${sha256}.${FILE_ENDINGS[type]}`, [bytes, STORED]]] : [];
       }),
     ),
   };

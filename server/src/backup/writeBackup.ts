@@ -3,6 +3,7 @@ import { createReadStream, mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { Readable, type Writable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { FILE_ENDINGS } from '@humble/core/files';
 import { ZipFile } from 'yazl';
 import { openSqlite, type PlainSqlite } from '../database/plainSqlite';
 import {
@@ -14,15 +15,6 @@ import {
   README,
   README_ENTRY,
 } from './backupFormat';
-
-const ENDINGS: Readonly<Record<string, string>> = {
-  'image/png': 'png',
-  'image/jpeg': 'jpg',
-  'image/webp': 'webp',
-  'image/svg+xml': 'svg',
-  'audio/wav': 'wav',
-  'audio/mpeg': 'mp3',
-};
 
 /** A folder beside the database for what is being written; gone when the work is done. */
 export async function inWorkFolder<Result>(
@@ -78,7 +70,7 @@ async function addOpenFiles(zip: ZipFile, database: PlainSqlite): Promise<void> 
     },
   );
   for (const table of ['pictures', 'sounds'])
-    await database.each<{ sha256: string; type: string }>(
+    await database.each<{ sha256: string; type: keyof typeof FILE_ENDINGS }>(
       table,
       { columns: 'sha256, type', key: 'sha256' },
       ({ sha256, type }) => {
@@ -87,7 +79,7 @@ async function addOpenFiles(zip: ZipFile, database: PlainSqlite): Promise<void> 
           const [row] = await database.rows<{ bytes: Buffer }>(sql, [sha256]);
           return row!.bytes;
         };
-        const name = `${table}/${sha256}.${ENDINGS[type] ?? 'bin'}`;
+        const name = `${table}/${sha256}.${FILE_ENDINGS[type]}`;
         // They are compressed already.
         zip.addReadStreamLazy(name, { compress: false }, lazily(content));
       },
