@@ -1,4 +1,4 @@
-import { fixed } from '../../ui/numbers';
+import { writeNumber } from '../../ui/numbers';
 import { historyWords as words } from '../../words/history';
 
 const KILOBYTE = 1024;
@@ -7,4 +7,4 @@ const KILOBYTE = 1024;
 export const byteSize = (bytes: number): string =>
   bytes < KILOBYTE * KILOBYTE
     ? words.kilobytes(String(Math.ceil(bytes / KILOBYTE)))
-    : words.megabytes(fixed(bytes / (KILOBYTE * KILOBYTE), 1));
+    : words.megabytes(writeNumber(bytes / (KILOBYTE * KILOBYTE), 1));
