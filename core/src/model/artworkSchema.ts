@@ -1,8 +1,16 @@
 import { z } from 'zod';
 import { pictureSchema } from './backdropSchema';
-import { MAX_SEQUENCE_LENGTH, MAX_CONTACTS, MAX_OUTLINE_POINTS, MAX_OUTLINE_RINGS } from './limits';
+import {
+  FIELD_SIDE,
+  MAX_SEQUENCE_LENGTH,
+  MAX_CONTACTS,
+  MAX_OUTLINE_POINTS,
+  MAX_OUTLINE_RINGS,
+} from './limits';
 import { standInNames } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
+
+const fieldSide = z.number().min(FIELD_SIDE.min).max(FIELD_SIDE.max);
 
 const onPicture = z
   .number()
@@ -40,4 +48,6 @@ export const artworkSchema = z.discriminatedUnion('kind', [
     kind: z.literal('pictures'),
     drawings: z.array(drawingSchema).min(1).max(MAX_SEQUENCE_LENGTH),
   }),
+  /** No artwork at all but the frame that the camera sees, as large as the field at a size of 100 %. */
+  z.object({ kind: z.literal('camera'), width: fieldSide, height: fieldSide }),
 ]);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { coordinate } from './coordinates';
-import { MAX_COORDINATE, MAX_TURN_DEG, MAX_SEQUENCE_LENGTH } from './limits';
+import { id, partName } from './ids';
+import { MAX_COORDINATE, MAX_PLANES, MAX_TURN_DEG, MAX_SEQUENCE_LENGTH, PLANE_DISTANCE } from './limits';
 import { PICTURE_TYPES } from './names';
 import { PICTURE_LIMITS } from './pictureLimits';
 import { lineSchema } from './plainText';
@@ -26,6 +27,16 @@ export const backdropSchema = z.object({
   turnDeg: z.number().min(-MAX_TURN_DEG).max(MAX_TURN_DEG),
   /** 1 is as it is, 0 is not to be seen. */
   strength: z.number().min(0).max(1),
+  /** How far away it is: 1 is the plane of the arcs, 2 twice as far. It looks as it is placed where the camera rests. */
+  distance: z.number().min(PLANE_DISTANCE.min).max(PLANE_DISTANCE.max).default(1),
   hidden: z.boolean(),
   locked: z.boolean(),
 });
+
+/** A further picture in depth, besides the backdrop. */
+export const planeSchema = backdropSchema.extend({ id: id(z), name: partName(z) });
+
+export const planesSchema = z
+  .array(planeSchema)
+  .max(MAX_PLANES - 1)
+  .default([]);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { artworkSchema } from './artworkSchema';
 import { id, partName } from './ids';
+import { drawingPairsSchema, followedSpotsSchema } from './inbetweenSchema';
 import { MAX_COORDINATE, MAX_PIVOT, MAX_TURN_DEG } from './limits';
 
 /** An angle that may go round several times. */
@@ -22,6 +23,11 @@ export const figureSchema = z.object({
     .nullable(),
   /** Which way it looks in its artwork, degrees clockwise as seen; 0 is to the right. */
   frontDeg: degrees,
+  /** Pairs of drawings that something was said about. */
+  drawingPairs: drawingPairsSchema,
+  followedSpots: followedSpotsSchema,
+  /** It goes with the camera: it stands in the picture, not on the set. */
+  isFixedToCamera: z.boolean().default(false),
   hidden: z.boolean(),
   locked: z.boolean(),
 });

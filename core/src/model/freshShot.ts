@@ -41,8 +41,9 @@ export function freshShot({
     arcs: [],
     moves: [],
     waiting: [],
-    sheet: { units: widthMm === null ? 'field' : 'mm', rulerStep },
+    sheet: { units: widthMm === null ? 'field' : 'mm', rulerStep, numbering: 'frame' },
     backdrop: null,
+    planes: [],
     gestures: [],
     ...PLAIN_SHOT,
   };

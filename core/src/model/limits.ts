@@ -28,6 +28,18 @@ export const MAX_SEQUENCE_LENGTH = 2_000;
 export const MAX_CONTACTS = 4;
 export const MAX_OUTLINE_RINGS = 6;
 export const MAX_OUTLINE_POINTS = 48;
+/** Pins of one pair of drawings, and pairs of one figure. */
+export const MAX_PINS = 24;
+export const MAX_DRAWING_PAIRS = 200;
+/** The most frames that a pin leads or follows by. */
+export const MAX_PIN_FOLLOWS = 240;
+/** Shakes of one move. */
+export const MAX_SHAKES = 20;
+/** Pictures in depth, the backdrop among them, and how far away they may be: 1 is the plane of the arcs. */
+export const MAX_PLANES = 12;
+export const PLANE_DISTANCE = { min: 0.2, max: 100 } as const;
+/** Followed spots of one figure or part. */
+export const MAX_FOLLOWED_SPOTS = 12;
 
 /**
  * The last frame that a mark may lie on. Round a closed arc it may lie one frame past the shot: there the

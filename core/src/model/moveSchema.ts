@@ -11,7 +11,8 @@ import {
   MAX_RIDERS,
   MAX_SMOOTH_FRAMES,
 } from './limits';
-import { timingSchema } from './timingSchema';
+import { shakesSchema } from './shakeSchema';
+import { easingSchema, timingSchema } from './timingSchema';
 import { tracksSchema } from '../timing/tracks';
 
 /** What a move holds on to when its arc changes shape: shares of the length, distances, or spots in the field. */
@@ -73,6 +74,11 @@ export const takenTimingSchema = timingSchema.extend({
       z.object({
         frame: frameNumber,
         drawing: z.number().int().min(1).max(MAX_SEQUENCE_LENGTH),
+        /**
+         * Whether it is drawn through to the next of these: by a chart of its own, or as the figure travels where its
+         * easing is null. Null where it is held.
+         */
+        drawnThrough: z.object({ easing: easingSchema.nullable() }).nullable().default(null),
       }),
     )
     .max(MAX_MARKS),
@@ -103,6 +109,7 @@ export const moveSchema = takenTimingSchema.extend({
   /** Whether it is sized down by a track of its own; else by the same as across. */
   sizesApart: z.boolean(),
   offsetIn: z.enum(['field', 'riding']),
+  shakes: shakesSchema,
   riders: z.array(riderSchema).max(MAX_RIDERS),
   keeps: keepsSchema,
 });

@@ -11,6 +11,7 @@ export const PLAIN_RIDING = {
   offsetIn: 'field',
   drawings: [],
   cycle: null,
+  shakes: [],
   riders: [],
 } as const satisfies Partial<Move>;
 
@@ -19,6 +20,9 @@ export const PLAIN_FIGURE = {
   heightMm: null,
   pivot: null,
   frontDeg: 0,
+  drawingPairs: [],
+  followedSpots: [],
+  isFixedToCamera: false,
   hidden: false,
   locked: false,
 } as const satisfies Partial<Figure>;

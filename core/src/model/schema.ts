@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { arcSchema } from './arcSchema';
-import { backdropSchema } from './backdropSchema';
+import { backdropSchema, planesSchema } from './backdropSchema';
 import { figureSchema } from './figureSchema';
 import { gestureSchema } from './gestureSchema';
 import { partName } from './ids';
@@ -43,6 +43,8 @@ export const sheetSchema = z.object({
   units: z.enum(['field', 'mm']),
   /** Step of the ruler in the sheet's units; null leaves increments as they are. */
   rulerStep: z.number().min(1e-3).max(1e4).nullable(),
+  /** Drawings that are drawn through are numbered by their frames, or in order. */
+  numbering: z.enum(['frame', 'order']).default('frame'),
 });
 
 export const rateSchema = z.number().min(RATE.min).max(RATE.max);
@@ -65,6 +67,8 @@ const unchecked = z.object({
   gestures: z.array(gestureSchema).max(MAX_GESTURES),
   sheet: sheetSchema,
   backdrop: backdropSchema.nullable(),
+  /** Further pictures in depth; those that are listed later lie in front where they are as far away. */
+  planes: planesSchema,
   /** Alternative timings of the same arcs, in the order in which they are listed; one of them is current. */
   takes: z.array(takeSchema).min(1).max(MAX_TAKES),
   notes: z.array(noteSchema).max(MAX_NOTES),
@@ -105,6 +109,11 @@ export const shotSchema = unchecked.superRefine((shot, context) => {
     });
     complainOfOrder(move, ['moves', i], complain);
   });
+  if (shot.figures.filter(({ artwork }) => artwork.kind === 'camera').length > 1)
+    complain(['figures'], 'a shot has one camera');
+  for (const [i, { riders }] of allMoves.entries())
+    if (riders.some(({ artwork }) => artwork.kind === 'camera'))
+      complain(['moves', i, 'riders'], 'a camera is no part of a figure');
   shot.waiting.forEach(({ figureId, move }, i) => {
     if (!figureIds.has(figureId)) complain(['waiting', i, 'figureId'], `there is no figure ${figureId}`);
     if (riding.has(figureId)) complain(['waiting', i, 'figureId'], 'a figure that waits rides no arc');
@@ -161,11 +170,17 @@ export type ReadyShape = NonNullable<Arc['shape']>;
 export type ShapeKind = ReadyShape['kind'];
 export type ArcColour = Arc['colour'];
 export type Backdrop = NonNullable<Shot['backdrop']>;
+export type Plane = Shot['planes'][number];
+export type Shake = Move['shakes'][number];
 export type Picture = Backdrop['pictures'][number];
 export type Keeps = Move['keeps'];
 export type Figure = Shot['figures'][number];
 export type Artwork = Figure['artwork'];
 export type DrawingPicture = Extract<Artwork, { kind: 'pictures' }>['drawings'][number];
+export type DrawingPair = Figure['drawingPairs'][number];
+export type Pin = DrawingPair['pins'][number];
+export type FollowedSpot = Figure['followedSpots'][number];
+export type ShownDrawing = Move['drawings'][number];
 export type Outline = DrawingPicture['outline'];
 export type Waiting = Shot['waiting'][number];
 export type Move = Shot['moves'][number];

@@ -6,14 +6,20 @@ interface Part {
   readonly id: string;
 }
 
+interface FigureParts extends Part {
+  readonly drawingPairs: readonly { readonly pins: readonly Part[] }[];
+  readonly followedSpots: readonly Part[];
+}
+
 interface MoveParts extends Part {
   readonly marks: readonly Part[];
-  readonly riders: readonly Part[];
+  readonly shakes: readonly Part[];
+  readonly riders: readonly FigureParts[];
   readonly tracks: Readonly<Record<TrackName, readonly Part[]>>;
 }
 
 interface WithIds {
-  readonly figures: readonly Part[];
+  readonly figures: readonly FigureParts[];
   readonly arcs: readonly (Part & { readonly points: readonly Part[] })[];
   readonly moves: readonly MoveParts[];
   readonly waiting: readonly { readonly move: MoveParts | null }[];
@@ -21,6 +27,7 @@ interface WithIds {
   readonly takes: readonly Part[];
   readonly notes: readonly Part[];
   readonly cues: readonly Part[];
+  readonly planes: readonly Part[];
   readonly shoot: { readonly pictures: readonly Part[] };
 }
 
@@ -35,6 +42,11 @@ function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[]
       move ? [[['waiting', i, 'move'], move]] : [],
     ),
   ];
+  const withinFigures = (path: Path, figures: readonly FigureParts[]) =>
+    at(path, figures).flatMap(([own, { drawingPairs, followedSpots }]) => [
+      at([...own, 'followedSpots'], followedSpots),
+      ...drawingPairs.map(({ pins }, i) => at([...own, 'drawingPairs', i, 'pins'], pins)),
+    ]);
   return [
     [
       ...at(['figures'], shot.figures),
@@ -42,14 +54,18 @@ function listsOf(shot: WithIds): (readonly (readonly [path: Path, part: Part])[]
       ...moves,
       ...at(['gestures'], shot.gestures),
     ],
+    ...withinFigures(['figures'], shot.figures),
     ...shot.arcs.map(({ points }, i) => at(['arcs', i, 'points'], points)),
     at(['takes'], shot.takes),
     at(['notes'], shot.notes),
     at(['cues'], shot.cues),
     at(['shoot', 'pictures'], shot.shoot.pictures),
-    ...moves.flatMap(([path, { marks, riders, tracks }]) => [
+    at(['planes'], shot.planes),
+    ...moves.flatMap(([path, { marks, shakes, riders, tracks }]) => [
       at([...path, 'marks'], marks),
+      at([...path, 'shakes'], shakes),
       at([...path, 'riders'], riders),
+      ...withinFigures([...path, 'riders'], riders),
       ...TRACKS.map(({ name }) => at([...path, 'tracks', name], tracks[name])),
     ]),
   ];
