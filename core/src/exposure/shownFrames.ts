@@ -3,6 +3,7 @@ import { firstFrame, lastFrame } from '../timing/placeInTime';
 import { TRACKS } from '../timing/tracks';
 import { valuesOnFrames } from '../timing/tracks/trackValues';
 import { drawingCount, drawingOn } from './drawings';
+import { drawnThroughOn, drawnThroughSpans } from './drawnThrough';
 import { beginsExposure, type Exposure, exposuresOf } from './exposures';
 
 type Reading = (frame: number) => number;
@@ -50,6 +51,11 @@ function readingsOf(move: Move, figure: Figure, lengthFrames: number): Reading[]
         : [(f) => clamp(f - follows.frames, first, last)],
     ),
   ];
+  // A shake is another one on each frame, as long as it lasts.
+  for (const { from, fadeFrames } of move.shakes)
+    readings.push((f) => (f >= from && (fadeFrames === 0 || f < from + fadeFrames) ? f : 0));
+  // An in-between is another one on each frame.
+  if (drawnThroughSpans(move).length > 0) readings.push((f) => (drawnThroughOn(move, f) ? f : 0));
   const reach = smoothedReach(move);
   if (reach > 0) readings.push((f) => clamp(f, first - reach, last + reach));
   const byHand = move.overrides.filter(({ frame }) => frame < first || frame > last);
@@ -122,7 +128,8 @@ function shownOf(move: Move, figure: Figure, lengthFrames: number): Known {
     firstFrame(move),
     lastFrame(move),
     figure.artwork,
-    ...[tracks, drawings, cycle, riders, overrides, lean, smoothFrames, cornerFrames, move.sizesApart],
+    ...[tracks, drawings, cycle, riders, overrides, lean, smoothFrames, cornerFrames],
+    ...[move.sizesApart, move.shakes],
   ];
   const latest = latestOfRanges.get(move.exposures);
   const found = [knownOfMove.get(move), latest].find((one) => one?.on.every((input, i) => input === on[i]));

@@ -39,7 +39,8 @@ export const spanArrivingAt = (move: Pick<Move, 'marks'>, frame: number): number
 
 const EQUAL_STEPS = 1e-9;
 
-function chartThrough({ frames }: Pick<SpanKnots, 'frames'>, shares: readonly number[]): Easing {
+/** Shares of the way at some frames, as a chart with a tick for each step: frames between stand in a straight line. */
+export function chartThrough({ frames }: Pick<SpanKnots, 'frames'>, shares: readonly number[]): Easing {
   const step = frames[1]! - frames[0]!;
   const isRegular = frames.every((f, i) => i === 0 || Math.abs(f - frames[i - 1]! - step) < EQUAL_STEPS);
   if (isRegular) return chartOf(shares.slice(1));

@@ -53,6 +53,27 @@ export function silhouettePath(look: Pick<Look, 'silhouette'>, placement: Transf
   return path;
 }
 
+/**
+ * Rings as path data on the field, in the same units.
+ * @param rings x and y of each point in turn
+ * @param placement from the rings' own units to the field
+ */
+export function ringsPath(rings: readonly Float64Array[], placement: Transform): string {
+  const { a, b, c, d, e, f } = placement;
+  let path = '';
+  for (const ring of rings) {
+    let [fromX, fromY] = [0, 0];
+    for (let i = 0; i < ring.length; i += 2) {
+      const toX = Math.round((a * ring[i]! + c * ring[i + 1]! + e) * SILHOUETTE_UNITS);
+      const toY = Math.round((b * ring[i]! + d * ring[i + 1]! + f) * SILHOUETTE_UNITS);
+      path += i === 0 ? `M${toX} ${toY} ` : `l${toX - fromX} ${toY - fromY} `;
+      [fromX, fromY] = [toX, toY];
+    }
+    path += 'z';
+  }
+  return path;
+}
+
 type PointMap = (x: number, y: number) => readonly [number, number];
 
 /** Pieces that a curve of a silhouette is made of when it is bent. */

@@ -2,26 +2,47 @@ import { outOfRange } from '../model/errors';
 import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { evaluateMove } from '../motion/evaluate';
-import { ladderOf } from '../spacing/ladder';
+import { drawnThroughSpans } from '../exposure/drawnThrough';
+import { drawingAt, drawingNumber, fractionName, numberedDrawings } from '../spacing/drawingNumbers';
+import { type Ladder, type LadderEnd, ladderOf, ladderThrough } from '../spacing/ladder';
 import { type Tick, ticksOf } from '../spacing/ticks';
 import type { Printout } from './printout';
 import { refuseTooMany } from './tooMany';
 import { spansOf } from '../timing/placeInTime';
-import { line, pageWith, type Paper, type PrintOp, roomOn, text } from './paper';
+import { line, pageWith, type Paper, type PrintOp, ring, roomOn, text } from './paper';
 
 const LADDER_WIDTH = 36;
 const LADDER_HEIGHT = 70;
 const RULER_HEIGHT = 26;
 
+/** How a chart's drawings are numbered: keys in a ring where it leads from drawing to drawing. */
+interface Numbering {
+  readonly numberOn: (frame: number) => string;
+  readonly hasRings: boolean;
+}
+
+const byFrame = (first: FirstFrameNumber): Numbering => ({
+  numberOn: (frame) => String(frameNumber(frame, first)),
+  hasRings: false,
+});
+
+function asDrawn(shot: Shot, move: Move, first: FirstFrameNumber): Numbering {
+  const drawings = numberedDrawings(shot, move);
+  return {
+    numberOn: (frame) => {
+      const one = drawingAt(drawings, frame);
+      return one ? drawingNumber(one, shot, first) : String(frameNumber(frame, first));
+    },
+    hasRings: true,
+  };
+}
+
 function ladder(
-  shot: Shot,
-  move: Move,
-  index: number,
+  { from, to, rungs }: Ladder<LadderEnd>,
   x: number,
   y: number,
-  first: FirstFrameNumber,
+  { numberOn, hasRings }: Numbering,
 ): readonly PrintOp[] {
-  const { from, to, rungs } = ladderOf(shot, move, index);
   const rail = x + 16;
   const at = (share: number): number => y + 4 + share * LADDER_HEIGHT;
   const rung = (share: number, half: number, width: number): PrintOp =>
@@ -33,7 +54,7 @@ function ladder(
       width,
     );
   const number = (share: number, frame: number, beside: string): readonly PrintOp[] => [
-    text(rail - 8, at(share) + 1, String(frameNumber(frame, first)), {
+    text(rail - 8, at(share) + 1, numberOn(frame), {
       size: 2.6,
       font: 'mono',
       align: 'right',
@@ -44,7 +65,7 @@ function ladder(
   const numbers = rungs.flatMap(({ frame, share }) => {
     if (Math.abs(at(share) - last) < 2.8 || at(share) - at(0) < 2.8 || at(1) - at(share) < 2.8) return [];
     last = at(share);
-    return number(share, frame, '');
+    return number(share, frame, hasRings ? (fractionName(share) ?? '') : '');
   });
   return [
     line(
@@ -59,6 +80,7 @@ function ladder(
     ...rungs.map(({ share }) => rung(share, 3.5, 0.25)),
     ...number(0, from.frame, from.label),
     ...number(1, to.frame, to.label),
+    ...(hasRings ? [ring(rail - 9.5, at(0), 2.6), ring(rail - 9.5, at(1), 2.6)] : []),
     ...numbers,
   ];
 }
@@ -158,13 +180,22 @@ export function ladderPages(shot: Shot, paper: Paper, first: FirstFrameNumber = 
   };
   for (const move of moves) {
     const spans = spansOf(move).flatMap(({ isHold }, index) => (isHold ? [] : [index]));
-    for (const index of spans) {
+    const charts = [
+      ...spans.map((index) => () => [ladderOf(shot, move, index), byFrame(first)] as const),
+      ...drawnThroughSpans(move).map(
+        (through) => () => [ladderThrough(shot, move, through), asDrawn(shot, move, first)] as const,
+      ),
+    ];
+    for (const chart of charts) {
       if (x + LADDER_WIDTH > room.x + room.width) {
         x = room.x;
         y += LADDER_HEIGHT + 14;
       }
       if (y + LADDER_HEIGHT + 8 > room.y + room.height) turnPage();
-      place((left, top) => ladder(shot, move, index, left, top, first));
+      place((left, top) => {
+        const [rungs, numbering] = chart();
+        return ladder(rungs, left, top, numbering);
+      });
       x += LADDER_WIDTH;
     }
     if (x > room.x) {

@@ -1,5 +1,6 @@
 export const PAPERS = {
   a4: { label: 'A4', width: 210, height: 297 },
+  a3: { label: 'A3', width: 297, height: 420 },
   letter: { label: 'Letter', width: 215.9, height: 279.4 },
 } as const;
 

@@ -7,7 +7,7 @@ import { edits } from '../edits/edits';
 import { readShotFile } from '../model/openShot';
 import type { Shot } from '../model/schema';
 import { arcOf, corner, markAt, shotAlong, straightShot, withMarks } from '../testing/shapes';
-import { liesAcross, type Printout, type PrintPage, printPages, SHEET_NAMES, type SheetName } from '.';
+import { liesAcross, type Printout, type PrintPage, printPages, sheetsFor, type SheetName } from '.';
 import { pageSvg } from './pageSvg';
 import type { PrintOp } from './paper';
 import { lackingSentence, writePdf } from './pdf';
@@ -108,7 +108,7 @@ test('what is longer than a page is tiled with an overlap of 10 mm, marks to put
 
 test('every sheet has pages, as PDF and as the same in SVG', async () => {
   const noted = edits.addNote(move(120), { from: 3, until: 4, text: 'Blinks & “nods” ☃', figureId: null });
-  for (const sheet of SHEET_NAMES) {
+  for (const sheet of sheetsFor(noted)) {
     const printout = printoutOf(noted, sheet, false);
     expect(printout.count).toBeGreaterThan(0);
     const svg = pageSvg(printout.pageAt(0));
@@ -136,7 +136,7 @@ test('long tables go on over pages, and Letter has its own size', () => {
 test('without a scale, without a move, or on far too many pages it says so', () => {
   expect(() => pagesOf(straightShot(400, 13), 'track')).toThrow('True scale needs the scale');
   const still = edits.removeFigure(move(100), { figureId: 'figure1' });
-  for (const sheet of SHEET_NAMES) expect(() => pagesOf(still, sheet)).toThrow('Nothing travels');
+  for (const sheet of sheetsFor(still)) expect(() => pagesOf(still, sheet)).toThrow('Nothing travels');
   expect(() => pagesOf(edits.setScale(move(200), { unitsPerMm: 1e-4 }), 'track')).toThrow(
     /takes [\d,]+ pages, and 10,000 is the most/,
   );
@@ -267,7 +267,7 @@ describe('letters', () => {
     const folder = DEMO_SHOTS;
     for (const file of readdirSync(folder)) {
       const shot = readShotFile(readFileSync(join(folder, file), 'utf8'));
-      for (const sheet of SHEET_NAMES) {
+      for (const sheet of sheetsFor(shot)) {
         if (sheet === 'track' && shot.field.unitsPerMm === null) continue;
         const { lacking } = await writePdf(printoutOf(shot, sheet, null), sheet, fonts);
         expect([file, sheet, lacking]).toEqual([file, sheet, []]);
@@ -291,4 +291,28 @@ test('how many pages there are is known before any is drawn, and each is drawn b
   const { count, pageAt } = printoutOf(long, 'table');
   expect(count).toBeGreaterThan(400);
   expect(textsOf(pageAt(count - 1).ops)).toContain('20000');
+});
+
+test('a pan: artwork the other way than the camera, with a box to tick off, and a sheet only where a camera is', () => {
+  expect(sheetsFor(move(100))).not.toContain('pan');
+  expect(() => pagesOf(move(100), 'pan')).toThrow('No camera travels in this shot.');
+  const framed = edits.addCamera(move(100));
+  const { id: moveId } = framed.moves.at(-1)!;
+  const { width, height } = framed.field;
+  const panned = edits.pose(framed, {
+    moveId,
+    frame: 13,
+    to: { x: width / 2 + 96, y: height / 2 },
+    path: 'straight',
+  });
+  expect(sheetsFor(panned)).toContain('pan');
+  const [page] = pagesOf(panned, 'pan');
+  const texts = page!.ops.flatMap((op) => (op.kind === 'text' ? [op.text] : []));
+  const steps = (towards: string): number =>
+    texts
+      .filter((text) => text.startsWith(`${towards} `))
+      .reduce((sum, text) => sum + Number(text.split(' ')[1]), 0);
+  expect(steps('E')).toBeCloseTo(24, 1);
+  expect(steps('W')).toBeCloseTo(24, 1);
+  expect(texts).toContain('camera');
 });

@@ -3,7 +3,9 @@ import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Move, Shot } from '../model/schema';
 import { shownExposures } from '../exposure/shownFrames';
 import { exposureSheet } from '../spacing/exposureSheet';
+import { drawingNumber, type DrawingRole } from '../spacing/drawingNumbers';
 import { incrementTable } from '../spacing/increments';
+import { byCompass, movedArtwork, panTable } from '../spacing/panTable';
 import { currentTake } from '../timing/takes';
 import { line, pageWith, type Paper, type PrintOp, ring, roomOn, text } from './paper';
 import { joined, type Printout } from './printout';
@@ -137,6 +139,23 @@ function seenMoves(shot: Shot): readonly Move[] {
 
 const markLabels = ({ marks }: Move): readonly string[] => marks.map(({ label, kind }) => label || kind);
 
+/** What stands about the number of a drawing: a ring about a key, a line under a breakdown. */
+function numberSigns(role: DrawingRole, x: number, y: number, height: number): PrintOp[] {
+  if (role === 'key') return [ring(x, y + height / 2, 0.45 * height)];
+  const under = y + height / 2 + CELL_SIZE * 0.6;
+  return role === 'breakdown'
+    ? [
+        line(
+          [
+            [x - 2.4, under],
+            [x + 2.4, under],
+          ],
+          0.3,
+        ),
+      ]
+    : [];
+}
+
 /** The exposure sheet: a line for each frame, with a stroke down through what is held. */
 export function exposurePages(shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout {
   seenMoves(shot);
@@ -167,9 +186,14 @@ export function exposurePages(shot: Shot, paper: Paper, first: FirstFrameNumber 
         String(frameNumber(frame, first)),
         heardOn(frame),
         ...columns.flatMap(({ cells }) => {
-          const { shows, drawing, mark, ruler } = cells[i]!;
+          const { shows, drawing, numbered, mark, ruler } = cells[i]!;
+          const number = numbered
+            ? drawingNumber(numbered, shot, first)
+            : drawing === null
+              ? ''
+              : String(drawing);
           return [
-            shows === 'begins' && drawing !== null ? String(drawing) : '',
+            shows === 'begins' ? number : '',
             mark ? mark.label || mark.kind : '',
             ruler === null ? '' : ruler.toFixed(1),
           ];
@@ -178,8 +202,9 @@ export function exposurePages(shot: Shot, paper: Paper, first: FirstFrameNumber 
       ],
       drawn: ({ middle, y, height }) =>
         columns.flatMap(({ cells }, c): PrintOp[] => {
-          const { shows, drawing } = cells[i]!;
+          const { shows, drawing, numbered } = cells[i]!;
           const x = middle(FIRST_FIGURE + PER_FIGURE * c);
+          if (numbered) return numberSigns(numbered.role, x, y, height);
           if (shows === 'held')
             return [
               line(
@@ -257,3 +282,46 @@ function incrementsOf(shot: Shot, paper: Paper, move: Move, first: FirstFrameNum
 
 export const incrementPages = (shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout =>
   joined(seenMoves(shot).map((move) => incrementsOf(shot, paper, move, first)));
+
+/**
+ * The pan table: a line for each exposure of the camera, moved itself or the artwork under it, and each plane's own step.
+ * @throws ShotError `out-of-range` when no camera travels
+ */
+export function panPages(shot: Shot, paper: Paper, first: FirstFrameNumber = 1): Printout {
+  const pan = panTable(shot);
+  if (!pan) throw outOfRange('No camera travels in this shot.');
+  const unit = unitOf(shot);
+  const marks = new Set(shot.moves.find(({ id }) => id === pan.moveId)!.marks.map(({ frame }) => frame));
+  return tablePrintout(paper, {
+    title: `${shot.name}: pan`,
+    detail: `Steps in ${unit}. ${detailOf(shot)}`,
+    columns: [
+      { title: 'done', width: 12, align: 'middle' },
+      { title: 'frame', width: 14, align: 'right' },
+      { title: 'camera', width: 30, align: 'right' },
+      { title: 'artwork', width: 30, align: 'right' },
+      { title: 'frame width', width: 22, align: 'right' },
+      { title: '%', width: 16, align: 'right' },
+      { title: 'turn', width: 16, align: 'right' },
+      ...pan.names.map((title): TableColumn => ({ title, width: 30, align: 'right' })),
+    ],
+    count: pan.rows.length,
+    rowAt: (i) => {
+      const row = pan.rows[i]!;
+      return {
+        isStrong: marks.has(row.frame),
+        cells: [
+          '',
+          String(frameNumber(row.frame, first)),
+          byCompass(row),
+          byCompass(movedArtwork(row)),
+          row.width.toFixed(1),
+          row.percent.toFixed(1),
+          `${row.turnDeg.toFixed(1)}°`,
+          ...row.planes.map((step) => byCompass(step)),
+        ],
+        drawn: ({ middle, y, height }) => [box(middle(0), y + height / 2, 3)],
+      };
+    },
+  });
+}
