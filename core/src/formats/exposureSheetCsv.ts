@@ -1,12 +1,14 @@
 import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { exposureSheet, type SheetCell, type SheetColumn } from '../spacing/exposureSheet';
+import { drawingNumber, writtenNumber } from '../spacing/drawingNumbers';
 import { currentTake } from '../timing/takes';
 import { harmless, written } from './incrementsCsv';
 import { csvText } from './csvTable';
 
-function pictureIn({ shows, drawing }: SheetCell): string {
+function pictureIn({ shows, drawing, numbered }: SheetCell, shot: Shot, first: FirstFrameNumber): string {
   if (shows === 'nothing') return '';
+  if (numbered) return writtenNumber(numbered.role, drawingNumber(numbered, shot, first));
   return shows === 'held' ? '|' : drawing === null ? 'x' : String(drawing);
 }
 
@@ -56,7 +58,7 @@ export function writeExposureSheetCsv(shot: Shot, first: FirstFrameNumber = 1): 
       harmless(heard),
       ...columns.flatMap(({ cells, figureId }) => {
         const cell = cells[i]!;
-        return [pictureIn(cell), markIn(cell), written(cell.ruler), noteOn(frame, figureId)];
+        return [pictureIn(cell, shot, first), markIn(cell), written(cell.ruler), noteOn(frame, figureId)];
       }),
       noteOn(frame, null),
       shot.sheet.units,

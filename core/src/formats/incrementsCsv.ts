@@ -3,6 +3,7 @@ import type { Shot } from '../model/schema';
 import { currentTake } from '../timing/takes';
 import { TRACKS } from '../timing/tracks';
 import { type IncrementRow, incrementTable } from '../spacing/increments';
+import { spotColumns } from '../spacing/spotIncrements';
 import { csvText } from './csvTable';
 
 /** Columns of the increments file, in order. `docs/file-format.md` says what each holds. */
@@ -67,7 +68,10 @@ function line(row: IncrementRow, first: FirstFrameNumber): string[] {
 /** A figure's name that a spreadsheet would take for a formula gets an apostrophe in front. */
 export const harmless = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
 
-/** The increments of some or all moves as CSV: a header, then one line for each exposure. */
+/**
+ * The increments of some or all moves as CSV: a header, then one line for each exposure. Each followed spot has a column
+ * after the others: its way from the exposure before, straight across.
+ */
 export function writeIncrementsCsv(
   shot: Shot,
   moveIds?: readonly string[],
@@ -75,12 +79,27 @@ export function writeIncrementsCsv(
 ): string {
   const moves = shot.moves.filter((move) => !moveIds || moveIds.includes(move.id));
   const take = harmless(currentTake(shot).name);
+  const spotsOf = new Map(moves.map((move) => [move, spotColumns(shot, move)]));
+  const labels = [...new Set([...spotsOf.values()].flat().map(({ label }) => label))];
   const lines = moves.flatMap((move) => {
+    const spots = spotsOf.get(move)!;
+    const spotCells = (frame: number): string[] =>
+      labels.map((label) =>
+        written(spots.find((spot) => spot.label === label)?.increments.get(frame) ?? null),
+      );
     const table = incrementTable(shot, move);
     const figure = shot.figures.find((candidate) => candidate.id === move.figureId);
     const name = harmless(figure?.name ?? '');
     const rows = table.closing ? [...table.rows, table.closing] : table.rows;
-    return rows.map((row) => [move.id, name, ...line(row, first), table.units, take, String(shot.rate)]);
+    return rows.map((row) => [
+      move.id,
+      name,
+      ...line(row, first),
+      table.units,
+      take,
+      String(shot.rate),
+      ...spotCells(row.frame),
+    ]);
   });
-  return csvText(INCREMENT_COLUMNS, lines);
+  return csvText([...INCREMENT_COLUMNS, ...labels.map((label) => `spot: ${label}`)], lines);
 }
