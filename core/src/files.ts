@@ -17,6 +17,7 @@ export {
 export { decodedText } from './formats/decodedText';
 export { importShot } from './formats/importers';
 export { INCREMENT_COLUMNS, writeIncrementsCsv } from './formats/incrementsCsv';
+export { writePanCsv } from './formats/panCsv';
 export { partRows } from './formats/partsCsv';
 export { ladderSvg } from './formats/ladderSvg';
 export { type PlaceColumn, readIncrementsCsv, type ReadIncrements } from './formats/readIncrementsCsv';

@@ -46,6 +46,7 @@ export * from './model/frameNumbers';
 export * from './model/limits';
 export * from './model/names';
 export { fittedSize, PICTURE_LIMITS, sizeFault } from './model/pictureLimits';
+export { planesOf } from './motion/scene';
 export { pictureOn } from './motion/backdropPicture';
 export { fileStem } from './formats/fileStem';
 export { inScale, type LengthScale, lengthScaleOf, type LengthUnit, splitLength } from './model/lengths';
@@ -92,6 +93,15 @@ export {
   placementOf,
   svgMatrix,
 } from './motion/look';
+export {
+  type CameraOn,
+  cameraOf,
+  cameraOn,
+  coveredOn,
+  isCamera,
+  restingCamera,
+  seenThrough,
+} from './motion/cameraView';
 export { offsetFrom, offsetInField } from './motion/offset';
 export { STAND_INS, type StandIn, type Tone } from './motion/standIns';
 export { easedDistance } from './timing/easedDistance';

@@ -17,7 +17,17 @@ export {
   waitingFigure,
 } from './motion/figureOn';
 export type { Slice } from './motion/bentStrip';
-export { SILHOUETTE_UNITS, silhouettePath } from './motion/silhouettePath';
+export { type BetweenOn, betweenOn, placedRing, ringsData } from './motion/betweenOn';
+export {
+  followedSpots,
+  type SpotOfMove,
+  spotOn,
+  spotOnDrawing,
+  spotTrail,
+  spotUnder,
+  type TrailPlace,
+} from './motion/spotTrail';
+export { SILHOUETTE_UNITS, ringsPath, silhouettePath } from './motion/silhouettePath';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export {
   frameNearestTo,
@@ -53,7 +63,28 @@ export { frameOfSeconds, secondsOfFrame } from './timing/cues';
 export { findBeats } from './timing/beats';
 export { stretchRoundings } from './timing/passage';
 export { atRate, roundedMarks } from './timing/frameMap';
-export { type Ladder, ladderOf, type Rung } from './spacing/ladder';
+export {
+  drawingAt,
+  drawingNumber,
+  type DrawingRole,
+  fractionName,
+  type NumberedDrawing,
+  numberedDrawings,
+} from './spacing/drawingNumbers';
+export {
+  byCompass,
+  movedArtwork,
+  type PanRow,
+  type PanStep,
+  type PanTable,
+  panTable,
+} from './spacing/panTable';
+export { type SpotColumn, spotColumns } from './spacing/spotIncrements';
+export { type DrawnThrough, drawnThroughOn, drawnThroughSpans, shareThrough } from './exposure/drawnThrough';
+export { guessedOnSecond } from './edits/inbetweenEdits';
+export { type PinPath, pinPath } from './inbetween/inBetween';
+export { hasNoGround, isLineAlone, pinsBetween } from './inbetween/drawnPair';
+export { type Ladder, type LadderEnd, ladderOf, ladderThrough, type Rung } from './spacing/ladder';
 export { finestStep } from './spacing/finestStep';
 export {
   extremeIncrements,
@@ -65,7 +96,7 @@ export {
   type SkippedRow,
 } from './spacing/increments';
 export { type Post, type RulerTick, type UnrolledArc, unrolledArc } from './spacing/unrolledArc';
-export { type Tick, ticksOf, ticksPath } from './spacing/ticks';
+export { fifthsOf, type Tick, ticksOf, ticksPath } from './spacing/ticks';
 export { type GhostChoice, ghostFrames, type Ghosts } from './motion/ghosts';
 export { type Standing, standingsOn } from './motion/standings';
 export {

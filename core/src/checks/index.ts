@@ -1,17 +1,25 @@
 import type { Move, Shot } from '../model/schema';
+import { isCamera } from '../motion/cameraView';
 import { evaluate } from '../motion/evaluate';
 import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
 import { firstFrame } from '../timing/placeInTime';
 import type { Check, CheckedMove, CheckedTravel, Finding, Gravity } from './check';
+import { foldingBetween } from './foldingBetween';
 import { jumpAtMark } from './jumpAtMark';
 import { jumpingPart } from './jumpingPart';
 import { offTheArc } from './offTheArc';
+import { noRamp } from './noRamp';
 import { openCycle } from './openCycle';
 import { outOfPicture } from './outOfPicture';
+import { pastArtwork } from './pastArtwork';
 import { pastTheEnd } from './pastTheEnd';
+import { quickPan } from './quickPan';
 import { shortHold } from './shortHold';
 import { slipping } from './slipping';
 import { snappingHeading } from './snappingHeading';
+import { spotCorner } from './spotCorner';
+import { spotStrobing } from './spotStrobing';
+import { spotSudden } from './spotSudden';
 import { stepsOf } from './steps';
 import { strobing } from './strobing';
 import { suddenSpacing } from './suddenSpacing';
@@ -44,6 +52,13 @@ export const TRAVEL_CHECKS = {
   outOfPicture,
   takenTwice,
   takenJump,
+  spotSudden,
+  spotStrobing,
+  spotCorner,
+  foldingBetween,
+  pastArtwork,
+  quickPan,
+  noRamp,
 } satisfies Readonly<Record<string, Check<CheckedTravel>>>;
 
 export type CheckName = keyof typeof CHECKS;
@@ -76,6 +91,16 @@ const numberedFrom =
   (frame: number): number =>
     frameNumber(frame, first);
 
+/** What is asked of a figure that is seen, and makes no sense of the frame that sees it. */
+const OF_FIGURES_ONLY: ReadonlySet<string> = new Set<TravelCheckName>([
+  'offTheArc',
+  'twins',
+  'tooSmall',
+  'strobing',
+  'slipping',
+  'outOfPicture',
+]);
+
 function checkMove(shot: Shot, move: Move, first: FirstFrameNumber): readonly ShotFinding[] {
   const travel = evaluate(shot).travels.find((one) => one.move === move)!;
   const { arc, figure } = travel;
@@ -104,7 +129,9 @@ function checkMove(shot: Shot, move: Move, first: FirstFrameNumber): readonly Sh
       named(name as CheckName, gravity, find({ move, arc, shot, frameNumber: checked.frameNumber })),
     ),
     ...Object.entries(TRAVEL_CHECKS).flatMap(([name, { gravity, find }]) =>
-      named(name as TravelCheckName, gravity, find(checked)),
+      isCamera(figure) && OF_FIGURES_ONLY.has(name)
+        ? []
+        : named(name as TravelCheckName, gravity, find(checked)),
     ),
   ].sort((a, b) => a.from - b.from);
 }

@@ -101,6 +101,9 @@ export const arcEdits = {
     return withFigureOn(drawn, lastArc(drawn));
   },
 
+  /** A further arc that carries nothing yet. @throws ShotError as `drawArc` */
+  addArc: (shot: Shot, fresh: FreshArc): Shot => withArcAdded(shot, fresh),
+
   drawArcs: (shot: Shot, { arcs }: { arcs: readonly FreshArc[] }): Shot => {
     const [first, ...others] = arcs;
     return first ? others.reduce(withArcAdded, arcEdits.drawArc(shot, first)) : shot;

@@ -3,7 +3,7 @@ import { type LengthUnit, MILLIMETRES } from '../model/lengths';
 import { MAX_SEQUENCE_LENGTH } from '../model/limits';
 import type { Backdrop, Picture, Shot } from '../model/schema';
 
-function coveringWidth({ width, height }: Shot['field'], picture: Picture): number {
+export function coveringWidth({ width, height }: Shot['field'], picture: Picture): number {
   return Math.max(width, (height * picture.width) / picture.height);
 }
 
@@ -30,6 +30,7 @@ export const backdropEdits = {
         width: coveringWidth(shot.field, first),
         turnDeg: 0,
         strength: 1,
+        distance: 1,
         hidden: false,
         locked: false,
       },

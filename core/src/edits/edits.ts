@@ -6,7 +6,9 @@ import { exposureEdits } from './exposureEdits';
 import { figureEdits } from './figureEdits';
 import { gestureEdits } from './gestureEdits';
 import { offsetEdits } from './offsetEdits';
+import { cameraEdits, withCameraResized } from './cameraEdits';
 import { checkEdits } from './checkEdits';
+import { inbetweenEdits } from './inbetweenEdits';
 import { noteEdits } from './noteEdits';
 import { riderEdits } from './riderEdits';
 import { settledEdits } from './settledEdits';
@@ -104,10 +106,8 @@ const plainEdits = {
     }),
   }),
 
-  setFieldSize: (shot: Shot, { width, height }: Pick<Field, 'width' | 'height'>): Shot => ({
-    ...shot,
-    field: { ...shot.field, width, height },
-  }),
+  setFieldSize: (shot: Shot, { width, height }: Pick<Field, 'width' | 'height'>): Shot =>
+    withCameraResized(shot, { ...shot, field: { ...shot.field, width, height } }),
 
   /**
    * Field units per millimetre, or null for none; without a scale the sheet is in field units.
@@ -145,9 +145,11 @@ const plainEdits = {
   ...trackEdits,
   ...figureEdits,
   ...riderEdits,
+  ...inbetweenEdits,
   ...strideEdits,
   ...offsetEdits,
   ...takeEdits,
+  ...cameraEdits,
   ...noteEdits,
   ...soundEdits,
   ...checkEdits,

@@ -13,6 +13,7 @@ import { untied } from '../timing/keepTiming';
 import { withinShot } from '../timing/changeArc';
 import { withMarkOn } from '../timing/markEdits';
 import { withKeysOn } from '../timing/tracks/keyEdits';
+import { keptOnArtwork } from './inbetweenEdits';
 import { freshFigureName, freshMove, FRESH_FIGURE_SHARE } from './withFigure';
 
 type OfFigure = { readonly figureId: string };
@@ -165,7 +166,7 @@ export const figureEdits = {
         frontDeg: artwork.kind === 'stand-in' ? 0 : figure.frontDeg,
       };
       const swapsKind = artwork.kind !== figure.artwork.kind;
-      return { ...next, pivot: swapsKind ? null : pivotOn(figure, next) };
+      return { ...next, ...keptOnArtwork(figure, next), pivot: swapsKind ? null : pivotOn(figure, next) };
     }),
 
   /**
@@ -298,9 +299,12 @@ export const figureEdits = {
     const move = findMove(shot, moveId);
     if (!Number.isInteger(frame) || frame < 1 || frame > MAX_SHOT_FRAMES)
       throw outOfRange(`A drawing starts on a frame from 1 to ${MAX_SHOT_FRAMES}.`);
-    const others = move.drawings.filter((shown) => shown.frame !== frame);
+    const there = move.drawings.find((shown) => shown.frame === frame);
+    const others = move.drawings.filter((shown) => shown !== there);
     const drawings =
-      drawing === null ? others : [...others, { frame, drawing }].sort((a, b) => a.frame - b.frame);
+      drawing === null
+        ? others
+        : [...others, { drawnThrough: null, ...there, frame, drawing }].sort((a, b) => a.frame - b.frame);
     return replaceMove(shot, { ...move, drawings });
   },
 } as const;

@@ -157,6 +157,9 @@ export const riderEdits = {
     const share = rider.sizePercent / 100;
     const figure: Figure = {
       ...lookFieldsOf(rider),
+      drawingPairs: rider.drawingPairs,
+      followedSpots: rider.followedSpots,
+      isFixedToCamera: rider.isFixedToCamera,
       id: figureId,
       name: freshFigureName(shot, rider.name),
       height: Math.max(1, rider.height * share),

@@ -31,6 +31,7 @@ export function withPicturesRenamed(shot: Shot, changes: ReadonlyMap<string, Par
   return {
     ...shot,
     backdrop: shot.backdrop && { ...shot.backdrop, pictures: shot.backdrop.pictures.map(renamed) },
+    planes: shot.planes.map((plane) => ({ ...plane, pictures: plane.pictures.map(renamed) })),
     figures: shot.figures.map(dressed),
     moves: shot.moves.map(ridden),
     waiting: shot.waiting.map((one) => (one.move ? { ...one, move: ridden(one.move) } : one)),

@@ -10,6 +10,9 @@ import { writeKeysCsv } from './keysCsv';
 import { lottieJson } from './lottieJson';
 import { movingSvg } from './movingSvg';
 import { picturesOf, soundsOf, writeFilmZip } from './filmZip';
+import { cameraOf } from '../motion/cameraView';
+import { panTable } from '../spacing/panTable';
+import { writePanCsv } from './panCsv';
 import { writePartsCsv } from './partsCsv';
 import { pictureSourceFrom } from './pictureSourceFrom';
 import { NO_SCALE, sliderNeeds, writeSliderCsv } from './sliderCsv';
@@ -72,6 +75,16 @@ export const EXPORTERS: readonly Exporter[] = [
     mimeType: 'text/csv',
     isPossible: ({ moves }) => moves.some(({ riders }) => riders.length > 0),
     write: (shot, { firstNumber }) => writePartsCsv(shot, firstNumber),
+  },
+  {
+    flag: 'pan',
+    label: 'Pan table as CSV',
+    sentence:
+      'For the stand: how far the camera or the artwork goes on each exposure, with each plane’s own step.',
+    ending: '-pan.csv',
+    mimeType: 'text/csv',
+    isPossible: (shot) => cameraOf(shot) !== undefined && panTable(shot) !== null,
+    write: (shot, { firstNumber }) => writePanCsv(shot, firstNumber),
   },
   {
     flag: 'charts',

@@ -41,6 +41,7 @@ const each = (pictures: readonly Picture[]): readonly Picture[] => [
 export const drawnPicturesOf = (shot: Shot): readonly Picture[] =>
   each([
     ...(shot.backdrop?.pictures ?? []),
+    ...shot.planes.flatMap(({ pictures }) => pictures),
     ...[...shot.figures, ...ridersOf(shot)].flatMap(({ artwork }) =>
       artwork.kind === 'pictures' ? artwork.drawings : [],
     ),

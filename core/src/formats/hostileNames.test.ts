@@ -8,7 +8,7 @@ import { edits } from '../edits/edits';
 import { openShot, readShotFile, writeShotFile } from '../model/openShot';
 import { plainLine, plainText } from '../model/plainText';
 import type { Shot } from '../model/schema';
-import { printPages, SHEET_NAMES } from '../print';
+import { printPages, sheetsFor } from '../print';
 import { pageSvg } from '../print/pageSvg';
 import { writePdf } from '../print/pdf';
 import { ladderOf } from '../spacing/ladder';
@@ -129,7 +129,7 @@ describe.each(HOSTILE)('a name %j', (name) => {
   });
 
   test('is printed, or boxes stand for what no font has', async () => {
-    for (const sheet of SHEET_NAMES) {
+    for (const sheet of sheetsFor(raw(name))) {
       const printout = printPages(raw(name), { sheet, paper: 'a4', across: null });
       expectXml(pageSvg(printout.pageAt(0)));
       const { bytes } = await writePdf(printout, name, fonts);

@@ -1,5 +1,5 @@
 import { type FirstFrameNumber, frameNumber } from '../model/frameNumbers';
-import type { Ladder } from '../spacing/ladder';
+import type { Ladder, LadderEnd } from '../spacing/ladder';
 import { escapedXml } from './escapedXml';
 
 const WIDTH = 240;
@@ -16,7 +16,11 @@ const MIN_DISTANCE = 12;
 
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
-export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: FirstFrameNumber = 1): string {
+export function ladderSvg(
+  { from, to, rungs }: Ladder<LadderEnd>,
+  title: string,
+  first: FirstFrameNumber = 1,
+): string {
   const length = Math.min(MAX_LENGTH, Math.max(MIN_LENGTH, (rungs.length + 1) * ROOM_EACH));
   const shares = [0, 1, ...rungs.map(({ share }) => share)];
   const [least, most] = [Math.min(...shares), Math.max(...shares)];
@@ -33,7 +37,7 @@ export function ladderSvg({ from, to, rungs }: Ladder, title: string, first: Fir
     if (beside)
       texts.push(`<text x="${RAIL + KEY_HALF + 8}" y="${y}"${attributes}>${escapedXml(beside)}</text>`);
   };
-  const key = ({ frame, label }: Ladder['from'], share: number): void => {
+  const key = ({ frame, label }: LadderEnd, share: number): void => {
     lines.push(`<path d="M${RAIL - KEY_HALF} ${n(at(share))}h${2 * KEY_HALF}" stroke-width="2.5"/>`);
     write(share, frame, label, ' font-weight="bold"');
   };

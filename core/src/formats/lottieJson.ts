@@ -1,6 +1,6 @@
 import type { Shot } from '../model/schema';
 import { lookOf } from '../motion/look';
-import { type PartState, type PartTrack, partTracks } from '../motion/partTracks';
+import { cameraStates, type PartTrack, partTracks } from '../motion/partTracks';
 import { type PictureSource, TONE_COLOURS } from './sceneSvg';
 
 type Value =
@@ -13,7 +13,10 @@ type Value =
 const round = (value: number): number => Number(value.toFixed(4)) + 0;
 const still = (k: number | readonly number[]): Value => ({ a: 0, k });
 
-function held(states: readonly PartState[], of: (state: PartState) => readonly number[]): Value {
+function held<State extends { readonly frame: number }>(
+  states: readonly State[],
+  of: (state: State) => readonly number[],
+): Value {
   const values = states.map((state) => of(state).map(round));
   if (values.every((value) => value.join() === values[0]!.join()))
     return still(values[0]!.length === 1 ? values[0]![0]! : values[0]!);
@@ -148,23 +151,44 @@ function createWriter(shot: Shot, source: PictureSource) {
     layer({ ty: 4, nm: name, shapes, ks }, parent);
   }
 
+  /** What the camera sees hangs on an empty layer that moves against it; nothing where all is seen. */
+  function seenThroughCamera(): number | undefined {
+    const states = cameraStates(shot);
+    if (!states) return undefined;
+    const { width, height } = shot.field;
+    return empty(
+      'Camera',
+      placed({
+        p: still([round(width / 2), round(height / 2), 0]),
+        a: held(states, ({ x, y }) => [x, y, 0]),
+        s: held(states, (state) => [(100 * width) / state.width, (100 * width) / state.width, 100]),
+        r: held(states, ({ turnDeg }) => [-turnDeg]),
+      }),
+    );
+  }
+  const seen = seenThroughCamera();
+
   return {
     part: (track: PartTrack): void => {
       const { states, flipX, flipY, frontDeg, name } = track;
+      const parent = track.isFixedToCamera ? undefined : seen;
       const [first] = states;
       if (!first) return;
       if (first.bent !== null) {
         // An outline that changes as a whole: one layer for each exposure.
         states.forEach((state, i) => {
           const until = (states[i + 1]?.frame ?? shot.lengthFrames + 1) - 1;
-          layer({
-            ty: 4,
-            nm: name,
-            shapes: [shapeItems(state.bent ?? '', TONE_COLOURS.ink)],
-            ks: placed({ o: still(round(100 * state.opacity)) }),
-            ip: state.frame - 1,
-            op: until,
-          });
+          layer(
+            {
+              ty: 4,
+              nm: name,
+              shapes: [shapeItems(state.bent ?? '', TONE_COLOURS.ink)],
+              ks: placed({ o: still(round(100 * state.opacity)) }),
+              ip: state.frame - 1,
+              op: until,
+            },
+            parent,
+          );
         });
         return;
       }
@@ -174,6 +198,7 @@ function createWriter(shot: Shot, source: PictureSource) {
           p: held(states, ({ x, y }) => [x, y, 0]),
           r: held(states, ({ headingDeg }) => [headingDeg]),
         }),
+        parent,
       );
       const flipped = flipX * flipY < 0;
       const faces = empty(

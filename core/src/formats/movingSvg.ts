@@ -1,6 +1,8 @@
-import type { Shot } from '../model/schema';
+import type { Backdrop, Shot } from '../model/schema';
+import { coveredOn } from '../motion/cameraView';
+import { planesOf } from '../motion/scene';
 import { lookOf } from '../motion/look';
-import { type PartState, type PartTrack, partTracks } from '../motion/partTracks';
+import { cameraStates, type PartState, type PartTrack, partTracks } from '../motion/partTracks';
 import { escapedXml } from './escapedXml';
 import { GROUNDS, type PictureSource, type SceneOptions, TONE_COLOURS } from './sceneSvg';
 
@@ -86,6 +88,56 @@ function partSvg(track: PartTrack, shot: Shot, source: PictureSource): string {
   return `<g class="part"${at} opacity="${n(first.opacity)}">${title}${moving}${opacity}<g transform="rotate(${turn(first)})">${transform('rotate', turn)}<g transform="scale(${flipX} ${flipY}) rotate(${n(-frontDeg)})"><g transform="scale(${size(first)})">${transform('scale', size)}<g transform="translate(${n(-pivot.x)} ${n(-pivot.y)})">${shown.join('')}</g></g></g></g></g>`;
 }
 
+/** What is seen through the camera moves against it: shifted to its middle, sized and turned back. */
+function throughCamera(shot: Shot, inner: string, distance: number): string {
+  const states = cameraStates(shot);
+  const [first] = states ?? [];
+  if (!states || !first || inner === '') return inner;
+  const { width, height } = shot.field;
+  const timing: Timing = {
+    seconds: shot.lengthFrames / shot.rate,
+    keyTimes: states.map(({ frame }) => Number(((frame - 1) / shot.lengthFrames).toFixed(9))).join(';'),
+  };
+  const seen = states.map((state) => {
+    const covered = coveredOn(state, shot.field, distance);
+    return {
+      turn: n(-covered.turnDeg),
+      size: n(covered.width > 0 ? width / covered.width : 0),
+      shift: `${n(-covered.x)} ${n(-covered.y)}`,
+    };
+  });
+  const group = (
+    type: 'rotate' | 'scale' | 'translate',
+    values: readonly string[],
+    content: string,
+  ): string =>
+    `<g transform="${type}(${values[0]!})">${stepped('animateTransform', `attributeName="transform" type="${type}"`, values, timing)}${content}</g>`;
+  const shifted = group(
+    'translate',
+    seen.map(({ shift }) => shift),
+    inner,
+  );
+  const sized = group(
+    'scale',
+    seen.map(({ size }) => size),
+    shifted,
+  );
+  const turned = group(
+    'rotate',
+    seen.map(({ turn }) => turn),
+    sized,
+  );
+  return `<g transform="translate(${n(width / 2)} ${n(height / 2)})">${turned}</g>`;
+}
+
+function planeSvg(plane: Backdrop, source: PictureSource): string {
+  const picture = plane.pictures[0]!;
+  const href = source(picture);
+  if (!href) return '';
+  const height = (plane.width * picture.height) / picture.width;
+  return `<g transform="translate(${n(plane.x)} ${n(plane.y)}) rotate(${n(plane.turnDeg)})" opacity="${n(plane.strength)}"><image href="${escapedXml(href)}" x="${n(-plane.width / 2)}" y="${n(-height / 2)}" width="${n(plane.width)}" height="${n(height)}" preserveAspectRatio="none"/></g>`;
+}
+
 /**
  * A shot as an SVG that moves by itself in a browser, for as long as it is seen: every figure and part on every exposure
  * where the evaluation has it. Of a sequence of backdrops the first picture is shown; a bent picture is its outline.
@@ -94,19 +146,22 @@ export function movingSvg(
   shot: Shot,
   { withBackdrop = true, ground = 'paper', width = shot.field.width, source }: SceneOptions,
 ): string {
-  const { field, backdrop } = shot;
+  const { field } = shot;
   const height = Math.round((width * field.height) / field.width);
   const fill = GROUNDS[ground];
-  const picture = withBackdrop && backdrop && !backdrop.hidden ? backdrop.pictures[0] : undefined;
-  const href = picture && source(picture);
-  const under =
-    href && backdrop
-      ? `<g transform="translate(${n(backdrop.x)} ${n(backdrop.y)}) rotate(${n(backdrop.turnDeg)})" opacity="${n(backdrop.strength)}"><image href="${escapedXml(href)}" x="${n(-backdrop.width / 2)}" y="${n((-backdrop.width * picture.height) / picture.width / 2)}" width="${n(backdrop.width)}" height="${n((backdrop.width * picture.height) / picture.width)}" preserveAspectRatio="none"/></g>\n`
-      : '';
-  const parts = partTracks(shot).map((track) => partSvg(track, shot, source));
+  const planes = withBackdrop ? planesOf(shot) : [];
+  const seen = (isBehind: boolean): readonly string[] =>
+    planes
+      .filter(({ distance }) => distance >= 1 === isBehind)
+      .map((plane) => throughCamera(shot, planeSvg(plane, source), plane.distance));
+  const parts = partTracks(shot).map((track) => {
+    const part = partSvg(track, shot, source);
+    return track.isFixedToCamera ? part : throughCamera(shot, part, 1);
+  });
+  const drawn = [...seen(true), ...parts, ...seen(false)].filter((one) => one !== '');
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(width)}" height="${n(height)}" viewBox="0 0 ${n(field.width)} ${n(field.height)}">
 <title>${escapedXml(shot.name)}</title>
-${fill ? `<rect width="${n(field.width)}" height="${n(field.height)}" fill="${fill}"/>\n` : ''}${under}${parts.join('\n')}
+${fill ? `<rect width="${n(field.width)}" height="${n(field.height)}" fill="${fill}"/>\n` : ''}${drawn.join('\n')}
 </svg>
 `;
 }

@@ -304,7 +304,9 @@ const anyShot: fc.Arbitrary<Shot> = fc
         after,
         turnsWithArc: true,
         tracks: { ...onlyMove(shot).tracks, ...tracks },
-        drawings: (said ?? []).sort((a, b) => a - b).map((frame, i) => ({ frame, drawing: 1 + (i % 3) })),
+        drawings: (said ?? [])
+          .sort((a, b) => a - b)
+          .map((frame, i) => ({ frame, drawing: 1 + (i % 3), drawnThrough: null })),
         cycle: drawings && cycle,
         exposures: range ? [{ from: range[0], until: range[0] + range[1], framesHeld: range[2] }] : [],
         riders: riders.map((rider, i): Rider => ({

@@ -30,6 +30,8 @@ function itemSvg(item: SceneItem, source: PictureSource, name: string): string {
   const placed = `transform="${svgMatrix(item.placement)}"${faded(item.opacity)}`;
   if (item.kind === 'shape')
     return `<g ${placed}>${item.paths.map(({ d, tone }) => `<path d="${d}" fill="${TONE_COLOURS[tone]}"/>`).join('')}</g>`;
+  if (item.kind === 'outline')
+    return `<path d="${item.d}" fill="none" stroke="${TONE_COLOURS.ink}" stroke-width="${n(item.width)}" ${placed}/>`;
   const { picture, slice, outline } = item;
   const href = source(picture);
   if (href === null)

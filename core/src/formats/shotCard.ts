@@ -1,10 +1,11 @@
 import { measureArc, pointAtDistance } from '../arc/arcMeasure';
 import { pathData } from '../arc/pathData';
 import type { Transform } from '../arc/transform';
-import type { Arc, Field, Move, Shot, StandInName } from '../model/schema';
+import type { Arc, Field, Figure, Move, Shot, StandInName } from '../model/schema';
 import { exposedFrames } from '../exposure/exposures';
 import { ticksPath } from '../spacing/ticks';
 import { evaluateMove, moveParts } from '../motion/evaluate';
+import { isCamera } from '../motion/cameraView';
 import { partsOn } from '../motion/figureOn';
 import { heightInField, lookOf, placementOf } from '../motion/look';
 import { type Standing, standingsOn } from '../motion/standings';
@@ -143,6 +144,8 @@ function partsOnCard(shot: Shot, move: Move, frames: readonly number[], digits: 
   );
 }
 
+const isLeftOut = (figure: Figure): boolean => figure.hidden || isCamera(figure);
+
 function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const frames = exposedFrames(move, shot.lengthFrames);
   const every = detail.ticks > 0 ? Math.ceil(frames.length / detail.ticks) : Infinity;
@@ -154,7 +157,8 @@ function moveOnCard(shot: Shot, move: Move, detail: Detail, digits: number) {
   const ghosts = move.riders.length > 0 ? partsOnCard : figureOnCard;
   return {
     ticks: ticksPath(ticked.map(across), shot.field.height * TICK_SHARE, digits),
-    ghosts: moveParts(shot, move).figure.hidden
+    // The frame of a camera would lie over everything.
+    ghosts: isLeftOut(moveParts(shot, move).figure)
       ? []
       : ghosts(shot, move, spread(frames, detail.ghosts), digits),
   };

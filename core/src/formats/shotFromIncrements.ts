@@ -119,7 +119,9 @@ function tracksFrom({ rows, columns }: ReadMove, k: number): Partial<Move> {
     sizesApart,
     drawings: drawings.some((drawing) => drawing > 1)
       ? frames.flatMap((frame, i) =>
-          drawings[i]! >= 1 && drawings[i] !== drawings[i - 1] ? [{ frame, drawing: drawings[i]! }] : [],
+          drawings[i]! >= 1 && drawings[i] !== drawings[i - 1]
+            ? [{ frame, drawing: drawings[i]!, drawnThrough: null }]
+            : [],
         )
       : [],
     tracks: {

@@ -1,6 +1,7 @@
 import { shownExposures } from '../exposure/shownFrames';
 import type { Shot } from '../model/schema';
-import { type SceneItem, sceneOn } from '../motion/scene';
+import { cameraOn } from '../motion/cameraView';
+import { planeItems, type SceneItem, sceneOn } from '../motion/scene';
 import { type SceneOptions, scenesSvg } from './sceneSvg';
 import { TICK_COLOUR, tickLines } from './tickLines';
 
@@ -21,29 +22,41 @@ export interface StrobeChoice {
   readonly withTicks?: boolean;
   readonly from?: number;
   readonly until?: number;
+  /** In-betweens as outlines, in place of the drawing before them. */
+  readonly outlines?: boolean;
 }
 
 export function strobeScenes(
   shot: Shot,
-  { every = 1, from = 1, until = shot.lengthFrames }: StrobeChoice,
+  { every = 1, from = 1, until = shot.lengthFrames, outlines = false }: StrobeChoice,
   withBackdrop: boolean,
 ): readonly (readonly SceneItem[])[] {
   const frames = exposedInShot(shot)
     .filter((frame) => frame >= from && frame <= until)
     .filter((_, i) => i % every === 0);
-  const hasBackdrop = withBackdrop && shot.backdrop !== null && !shot.backdrop.hidden;
-  const back = hasBackdrop ? sceneOn(shot, frames[0] ?? from).slice(0, 1) : [];
-  return [back, ...frames.map((frame) => sceneOn(shot, frame, false))];
+  const on = frames[0] ?? from;
+  const back = withBackdrop ? planeItems(shot, on, cameraOn(shot, on)).behind : [];
+  return [back, ...frames.map((frame) => sceneOn(shot, frame, false, { outlines }))];
 }
 
 export function strobeSvg(
   shot: Shot,
-  { every, withTicks = false, from, until, withBackdrop = true, ...options }: SceneOptions & StrobeChoice,
+  {
+    every,
+    withTicks = false,
+    from,
+    until,
+    outlines,
+    withBackdrop = true,
+    ...options
+  }: SceneOptions & StrobeChoice,
 ): string {
-  const scenes = strobeScenes(shot, { every, from, until }, withBackdrop);
+  const scenes = strobeScenes(shot, { every, from, until, outlines }, withBackdrop);
   const { d, strokeWidth } = tickLines(shot);
-  const over = withTicks
-    ? `<path id="ticks" d="${d}" fill="none" stroke="${TICK_COLOUR}" stroke-width="${strokeWidth}"/>`
-    : '';
+  // Ticks lie on the field: what a camera sees of it changes from picture to picture.
+  const over =
+    withTicks && !cameraOn(shot, 1)
+      ? `<path id="ticks" d="${d}" fill="none" stroke="${TICK_COLOUR}" stroke-width="${strokeWidth}"/>`
+      : '';
   return scenesSvg(shot, scenes, options, over);
 }

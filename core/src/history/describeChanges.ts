@@ -52,6 +52,8 @@ function ofFigure(pair: Pair<Figure>, name: string): string[] {
     ['height', 'resized'],
     ['pivot', 'pivot moved'],
     ['frontDeg', 'front turned'],
+    ['drawingPairs', 'pins changed'],
+    ['followedSpots', 'followed spots changed'],
   ];
   const said = how.filter(([member]) => differsIn(pair, member)).map(([, sentence]) => `${name} ${sentence}`);
   return said.length > 0 ? said : [`${name} changed`];
@@ -84,6 +86,7 @@ const MOVE_PARTS: readonly (readonly [readonly (keyof Move)[], string])[] = [
   [['framesHeld', 'exposures', 'skips'], 'exposures changed'],
   [['overrides'], 'single frames moved'],
   [['riders'], 'parts changed'],
+  [['shakes'], 'shakes changed'],
   [['cycle', 'drawings'], 'drawings changed'],
   [['acted'], 'acted out again'],
   [['physics'], 'physics changed'],
@@ -171,6 +174,7 @@ export function describeChanges(before: Shot, after: Shot): readonly string[] {
     ...ofTakes(pair),
     ...ofShotItself(pair),
     ...ofOne(before.backdrop, after.backdrop, 'backdrop'),
+    ...ofList(changedList(before.planes, after.planes), 'plane'),
     ...ofOne(before.sound, after.sound, 'sound'),
     ...ofList(changedList(before.cues, after.cues), 'cue'),
     ...ofList(changedList(before.notes, after.notes), 'note'),

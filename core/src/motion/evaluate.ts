@@ -9,6 +9,7 @@ import { heightInField } from './look';
 import { offsetPlaces } from './offset';
 import { evaluateRiders, type RiderTravel } from './riders';
 import { fractionsOnFrames, lastFrame } from '../timing/placeInTime';
+import { shakenBy } from './shake';
 import { type TrackValues, valuesOnFrames } from '../timing/tracks/trackValues';
 
 /**
@@ -119,7 +120,17 @@ function sample(
   if (move.overrides.length === 0) lastOn.set(measure, { arcDistance, x, y, tangent });
   const plan = move.overrides.length > 0 ? arcDistance.slice() : arcDistance;
   putByHand(move, arc, length, { arcDistance, x, y });
-  const { x: pivotX, y: pivotY } = offsetPlaces(move, { x, y }, blended, tracks);
+  const offset = offsetPlaces(move, { x, y }, blended, tracks);
+  const isShaken = move.shakes.length > 0;
+  const pivotX = isShaken ? offset.x.slice() : offset.x;
+  const pivotY = isShaken ? offset.y.slice() : offset.y;
+  if (isShaken)
+    for (let i = 0; i < frameCount; i++) {
+      const by = shakenBy(move.shakes, i + 1);
+      pivotX[i]! += by.x;
+      pivotY[i]! += by.y;
+      heading[i]! += by.turnDeg;
+    }
   const shown = shownFrames(move, figure, frameCount);
   return {
     arcDistance,

@@ -32,6 +32,16 @@ function pictureLook(picture: DrawingPicture, pivot: Figure['pivot']): Look {
   };
 }
 
+/** The lines of a camera's frame are this thick, as a share of its width. */
+const FRAME_SHARE = 1 / 160;
+
+/** A frame of four thin lines, as large as the field; its middle sits on the arc. */
+function cameraLook({ width, height }: Extract<Figure['artwork'], { kind: 'camera' }>): Look {
+  const t = width * FRAME_SHARE;
+  const silhouette = `M0 0L${width} 0L${width} ${height}L0 ${height}ZM${t} ${t}L${t} ${height - t}L${width - t} ${height - t}L${width - t} ${t}Z`;
+  return { width, height, pivot: { x: width / 2, y: height / 2 }, silhouette, details: [], picture: null };
+}
+
 const looks = new WeakMap<Figure, Map<number, Look>>();
 
 /** What a figure looks like; the same object as long as the figure does not change. @param drawing from 1 */
@@ -43,6 +53,7 @@ export function lookOf(figure: Figure, drawing = 1): Look {
   let look = known.get(number);
   if (!look) {
     if (artwork.kind === 'pictures') look = pictureLook(artwork.drawings[number - 1]!, pivot);
+    else if (artwork.kind === 'camera') look = cameraLook(artwork);
     else {
       const standIn = STAND_INS[artwork.standIn];
       look = { ...standIn, pivot: pivot ?? standIn.pivot, picture: null };

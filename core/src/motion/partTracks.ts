@@ -2,6 +2,7 @@ import type { Figure, Shot, Waiting } from '../model/schema';
 import { shownExposures } from '../exposure/shownFrames';
 import { evaluate, type Travel } from './evaluate';
 import { NO_MOVE, partsOn } from './figureOn';
+import { cameraOn, type CameraOn, cameraTravel, isCamera } from './cameraView';
 import { heightInField, lookOf } from './look';
 import { type Scale, scaleOn } from './scale';
 
@@ -25,6 +26,8 @@ export interface PartTrack {
   readonly flipX: 1 | -1;
   readonly flipY: 1 | -1;
   readonly frontDeg: number;
+  /** It stands in the picture, whatever the camera does. */
+  readonly isFixedToCamera: boolean;
   readonly states: readonly PartState[];
 }
 
@@ -57,6 +60,7 @@ function tracksOf(shot: Shot, travel: Travel): readonly PartTrack[] {
       name: part.name,
       figure: part,
       ...flipsOf(part, turnsWithArc, mirrored),
+      isFixedToCamera: figure.isFixedToCamera,
       states: onFrames.map(({ frame, parts }): PartState => {
         const { pivotX, pivotY, headingDeg, opacity, drawing, slices, look } = parts[index]!;
         const { across, down } = scaleOn(travel, frame - 1);
@@ -88,18 +92,34 @@ function waitingTrack({ field }: Shot, figure: Figure, { move, x, y, turnDeg }: 
     drawing: 1,
     bent: null,
   };
-  return { name: figure.name, figure, ...flipsOf(figure, turnsWithArc, mirrored), states: [state] };
+  const { name, isFixedToCamera } = figure;
+  return { name, figure, ...flipsOf(figure, turnsWithArc, mirrored), isFixedToCamera, states: [state] };
 }
 
 /** All parts of a shot that are seen, those at the back first. */
 export function partTracks(shot: Shot): readonly PartTrack[] {
   const { travels } = evaluate(shot);
   return shot.figures
-    .filter(({ hidden }) => !hidden)
+    .filter((figure) => !figure.hidden && !isCamera(figure))
     .flatMap((figure): readonly PartTrack[] => {
       const travel = travels.find((one) => one.figure.id === figure.id);
       if (travel) return tracksOf(shot, travel);
       const waiting = shot.waiting.find(({ figureId }) => figureId === figure.id);
       return waiting ? [waitingTrack(shot, figure, waiting)] : [];
     });
+}
+
+/** The camera over time, by its exposures; null where all is seen. */
+export interface CameraState extends CameraOn {
+  readonly frame: number;
+}
+
+export function cameraStates(shot: Shot): readonly CameraState[] | null {
+  const travel = cameraTravel(evaluate(shot));
+  const frames = travel ? shownExposures(travel.move, shot).map(({ frame }) => frame) : [1];
+  const states = frames.map((frame): CameraState | null => {
+    const camera = cameraOn(shot, frame);
+    return camera && { frame, ...camera };
+  });
+  return states.every((state) => state !== null) ? states : null;
 }

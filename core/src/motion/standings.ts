@@ -23,8 +23,8 @@ export interface Standing {
   readonly drawing: number;
 }
 
-const hasFacingOfItsOwn = ({ backwards, smoothFrames, cornerFrames, lean }: Move): boolean =>
-  backwards !== 'keeps' || smoothFrames > 1 || cornerFrames > 1 || lean.by !== 'none';
+const hasFacingOfItsOwn = ({ backwards, smoothFrames, cornerFrames, lean, shakes }: Move): boolean =>
+  shakes.length > 0 || backwards !== 'keeps' || smoothFrames > 1 || cornerFrames > 1 || lean.by !== 'none';
 
 /** The first frame of the span that holds at a frame, to step over a long hold at once; else the frame itself. */
 function heldSince(move: Move, f: number): number {

@@ -1,6 +1,6 @@
 import { IDENTITY } from '../arc/transform';
 import type { Field, Picture, Shot } from '../model/schema';
-import { type SceneItem, sceneOn } from '../motion/scene';
+import { type SceneItem, type SceneLook, sceneOn } from '../motion/scene';
 import { latestPicture, pictureSeenOn, standingPictures } from './placements';
 
 /** A picture over the whole field; what of it is wider or higher is cut off on both sides alike. */
@@ -21,9 +21,14 @@ function overField(picture: Picture, { width, height }: Field): SceneItem {
  * plan.
  * @param frame within the shot
  */
-export function takenSceneOn(shot: Shot, frame: number, withBackdrop = true): readonly SceneItem[] {
+export function takenSceneOn(
+  shot: Shot,
+  frame: number,
+  withBackdrop = true,
+  look: SceneLook = {},
+): readonly SceneItem[] {
   const last = latestPicture(shot);
   const isTaken = last !== undefined && frame < last.frame + last.framesHeld;
   const seen = isTaken ? pictureSeenOn(standingPictures(shot), frame) : undefined;
-  return seen ? [overField(seen.picture, shot.field)] : sceneOn(shot, frame, withBackdrop);
+  return seen ? [overField(seen.picture, shot.field)] : sceneOn(shot, frame, withBackdrop, look);
 }

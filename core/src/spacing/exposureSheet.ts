@@ -1,6 +1,7 @@
 import type { Cue, Mark, Move, Note, Shot } from '../model/schema';
 import { drawingCount } from '../exposure/drawings';
 import { cuesByFrame } from '../timing/cues';
+import { type NumberedDrawing, numberedDrawings } from './drawingNumbers';
 import { incrementTable } from './increments';
 
 export interface SheetCell {
@@ -12,6 +13,8 @@ export interface SheetCell {
   readonly framesHeld: number;
   /** Which drawing, from 1, where the figure has several and a picture begins. */
   readonly drawing: number | null;
+  /** The drawing to be made, where the figure is drawn through and one begins; null elsewhere. */
+  readonly numbered: NumberedDrawing | null;
   readonly isByHand: boolean;
   readonly isSkipped: boolean;
   readonly mark: Mark | null;
@@ -37,6 +40,7 @@ const NOTHING: Omit<SheetCell, 'begins'> = {
   shows: 'nothing',
   framesHeld: 0,
   drawing: null,
+  numbered: null,
   isByHand: false,
   isSkipped: false,
   mark: null,
@@ -48,6 +52,7 @@ function columnOf(shot: Shot, move: Move): SheetColumn {
   const { rows, skipped } = incrementTable(shot, move);
   const marks = new Map(move.marks.map((mark) => [mark.frame, mark]));
   const left = new Set(skipped.filter(({ isCut }) => !isCut).map(({ frame }) => frame));
+  const numbered = new Map(numberedDrawings(shot, move).map((one) => [one.frame, one]));
   const hasDrawings = drawingCount(figure) > 1;
   const cells: SheetCell[] = [];
   for (const { frame: begins, framesHeld, drawing, isByHand, ruler } of rows)
@@ -62,6 +67,7 @@ function columnOf(shot: Shot, move: Move): SheetColumn {
         begins,
         framesHeld,
         drawing: isFirst && hasDrawings ? drawing : null,
+        numbered: (isFirst && numbered.get(begins)) || null,
         isByHand: isFirst && isByHand,
         isSkipped: left.has(frame),
         mark: marks.get(frame) ?? null,

@@ -1,5 +1,7 @@
 import type { Mark, Move, Shot } from '../model/schema';
+import type { DrawnThrough } from '../exposure/drawnThrough';
 import { spanKnots } from '../exposure/spanKnots';
+import { numberedDrawings } from './drawingNumbers';
 
 export interface Rung {
   readonly frame: number;
@@ -7,9 +9,12 @@ export interface Rung {
   readonly share: number;
 }
 
-export interface Ladder {
-  readonly from: Mark;
-  readonly to: Mark;
+/** A key at an end of a chart. */
+export type LadderEnd = Pick<Mark, 'frame' | 'label'>;
+
+export interface Ladder<End extends LadderEnd = Mark> {
+  readonly from: End;
+  readonly to: End;
   readonly rungs: readonly Rung[];
 }
 
@@ -24,5 +29,17 @@ export function ladderOf(shot: Pick<Shot, 'lengthFrames'>, move: Move, index: nu
     from: move.marks[index]!,
     to: move.marks[index + 1]!,
     rungs: frames.slice(1, -1).map((frame, i) => ({ frame, share: shares[i + 1]! })),
+  };
+}
+
+/** The chart of two drawings that are drawn through: its rungs are the in-betweens. */
+export function ladderThrough(shot: Shot, move: Move, { from, to }: DrawnThrough): Ladder<LadderEnd> {
+  const label = (frame: number): string => move.marks.find((mark) => mark.frame === frame)?.label ?? '';
+  return {
+    from: { frame: from.frame, label: label(from.frame) },
+    to: { frame: to.frame, label: label(to.frame) },
+    rungs: numberedDrawings(shot, move)
+      .filter(({ role, through }) => role !== 'key' && through?.from === from)
+      .map(({ frame, share }) => ({ frame, share })),
   };
 }

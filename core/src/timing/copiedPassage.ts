@@ -37,7 +37,10 @@ function cutOut(move: Move, { from, until }: Passage): Cut {
       })),
     skips: counted(move.skips, until - 1).filter(({ cut }) => !cut),
     overrides: counted(move.overrides, until),
-    drawings: shown ? [{ ...shown, frame: 0 }, ...later] : later,
+    // A drawing that is cut into on its way to the next has no shape to begin with: it is held.
+    drawings: shown
+      ? [{ ...shown, frame: 0, drawnThrough: shown.frame === from ? shown.drawnThrough : null }, ...later]
+      : later,
     tracks: forEachTrack(({ name }) => counted(move.tracks[name], until)),
   };
 }
@@ -50,9 +53,26 @@ function turned<Part extends Mark | Key>(parts: readonly Part[], frames: number)
   });
 }
 
+/** Drawings in reverse: what is held begins where it ended, what is drawn through has its keys where they were. */
+function drawnBack(drawings: Move['drawings'], frames: number): Move['drawings'] {
+  const isKey = (i: number): boolean => Boolean(drawings[i]?.drawnThrough ?? drawings[i - 1]?.drawnThrough);
+  const back = drawings.map((one, i) => {
+    const before = drawings[i - 1];
+    const easing = before?.drawnThrough?.easing;
+    const end = drawings[i + 1]?.frame ?? frames;
+    return {
+      ...one,
+      drawnThrough: before?.drawnThrough
+        ? { easing: easing ? reversedEasing(easing, one.frame - before.frame) : null }
+        : null,
+      frame: frames - (isKey(i) ? one.frame : isKey(i + 1) ? end - 1 : end),
+    };
+  });
+  return back.reverse().filter(({ frame }, i, all) => frame !== all[i - 1]?.frame);
+}
+
 function backwards(cut: Cut): Cut {
   const { frames } = cut;
-  const ends = cut.drawings.map((_, i) => cut.drawings[i + 1]?.frame ?? frames);
   return {
     frames,
     marks: turned(cut.marks, frames),
@@ -61,7 +81,7 @@ function backwards(cut: Cut): Cut {
       .reverse(),
     skips: cut.skips.map((skip) => ({ ...skip, frame: frames - skip.frame })).reverse(),
     overrides: cut.overrides.map((one) => ({ ...one, frame: frames - one.frame })).reverse(),
-    drawings: cut.drawings.map((one, i) => ({ ...one, frame: frames - ends[i]! })).reverse(),
+    drawings: drawnBack(cut.drawings, frames),
     tracks: forEachTrack(({ name }) => turned(cut.tracks[name], frames)),
   };
 }
@@ -90,6 +110,8 @@ function laid(move: Move, cut: Cut, at: number): Move {
     parts.map((part) => ({ ...part, frame: part.frame + at }));
   const isOn = (frame: number): boolean => frame >= at && frame <= until;
   const isBeneath = (frame: number): boolean => frame >= at && frame < until;
+  const drawn = shifted(cut.drawings);
+  const isRedrawn = (frame: number): boolean => isBeneath(frame) || drawn.some((one) => one.frame === frame);
   return {
     ...move,
     marks: placed(move.marks, shifted(cut.marks), isOn, 'm'),
@@ -99,7 +121,7 @@ function laid(move: Move, cut: Cut, at: number): Move {
     ].sort((a, b) => a.from - b.from),
     skips: placed(move.skips, shifted(cut.skips), isBeneath, ''),
     overrides: placed(move.overrides, shifted(cut.overrides), isOn, ''),
-    drawings: placed(move.drawings, shifted(cut.drawings), isBeneath, ''),
+    drawings: placed(move.drawings, drawn, isRedrawn, ''),
     tracks: forEachTrack(({ name }) => placed(move.tracks[name], shifted(cut.tracks[name]), isOn, 'k')),
   };
 }
