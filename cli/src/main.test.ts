@@ -226,6 +226,6 @@ test('convert writes the shot in one of the formats, and says which there are', 
   const none = await run('convert', good);
   expect([none.status, none.stderr]).toEqual([
     1,
-    'Say which format: one of --csv, --sheet, --parts, --charts, --keys, --cues, --svg, --moving-svg, --lottie, --strobe, --slider, --json, --zip.\n',
+    'Say which format: one of --csv, --sheet, --parts, --pan, --charts, --keys, --cues, --svg, --moving-svg, --lottie, --strobe, --slider, --json, --zip.\n',
   ]);
 });

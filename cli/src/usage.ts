@@ -5,6 +5,7 @@ export const usage = (
 
   humble-pendulum sample SHOT.json [--csv | --json]   the increments of every move
                   [--units field|mm]                  in other units than those of the sheet
+                  [--camera]                          the pan table of the camera instead
   humble-pendulum sheet SHOT.json --csv               the exposure sheet, a line for each frame
   humble-pendulum chart SHOT.json --svg               the spacing chart of a span, as a picture
                   [--move ID] [--span N]              of which move, and which of its spans (1, 2 …)

@@ -1,6 +1,6 @@
 import type { Shot } from '@humble/core';
-import { partRows, writeIncrementsCsv } from '@humble/core/files';
-import { type IncrementRow, incrementTable } from '@humble/core/views';
+import { partRows, writeIncrementsCsv, writePanCsv } from '@humble/core/files';
+import { type IncrementRow, incrementTable, panTable } from '@humble/core/views';
 import { said } from '../answer';
 import { defineCommand, OUT, shotOf, TAKE, takeName } from '../command';
 import { UsageError } from '../usageError';
@@ -41,10 +41,16 @@ export default defineCommand({
     csv: { type: 'boolean' },
     json: { type: 'boolean' },
     units: { type: 'string' },
+    camera: { type: 'boolean' },
   },
   run: (paths, values) => {
     if (values.csv && values.json) throw new UsageError('Choose one of --csv and --json.');
     const shot = inUnits(shotOf('sample', paths, values).shot, values.units);
+    if (values.camera) {
+      const table = panTable(shot);
+      if (!table) throw new UsageError('This shot has no camera that travels.');
+      return said(values.json ? `${JSON.stringify(table, null, 2)}\n` : writePanCsv(shot));
+    }
     return said(values.json ? sampleJson(shot) : writeIncrementsCsv(shot));
   },
 });
