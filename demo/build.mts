@@ -96,11 +96,22 @@ const artworkOf = async (name: string, outline: number[]): Promise<Artwork> => (
   drawings: [{ ...(await pictureOf(name)), outline: [outline], frames: 1, planted: null }],
 });
 
+const drawingsOf = (artwork: Artwork) => (artwork.kind === 'pictures' ? artwork.drawings : []);
+
 const LANTERN = await artworkOf(
   'lantern.svg',
   [
     [59, 6, 81, 6, 82, 27, 104, 44, 114, 64, 122, 66, 122, 80, 112, 80, 118, 198, 128, 200, 134, 228],
     [6, 228, 12, 200, 22, 198, 28, 80, 18, 80, 18, 66, 26, 64, 36, 44, 58, 27],
+  ].flat(),
+);
+/** The same harbour master, his head turned back: to the left, where he came from. */
+const LOOKING_BACK = await artworkOf(
+  'harbour-master-back.svg',
+  [
+    [34, 52, 54, 44, 66, 22, 94, 12, 128, 28, 132, 50, 130, 58, 124, 90, 112, 112, 128, 128, 162, 164],
+    [168, 176, 156, 186, 140, 176, 140, 238, 130, 240, 138, 254, 102, 254, 100, 240, 98, 254, 64, 254],
+    [68, 240, 48, 240, 44, 192, 38, 188, 40, 176, 54, 136, 74, 110, 66, 92, 50, 82, 62, 68, 56, 58],
   ].flat(),
 );
 const HARBOUR_MASTER = await artworkOf(
@@ -204,7 +215,10 @@ function harbourMaster(): Shot {
     { x: 1740, y: 560 },
   ];
   const drawn = edits.drawArc(empty, { name: 'Along the quay', points: smoothThrough(quay) });
-  const pictured = edits.setArtwork(drawn, { figureId: 'figure1', artwork: HARBOUR_MASTER });
+  const pictured = edits.setArtwork(drawn, {
+    figureId: 'figure1',
+    artwork: { kind: 'pictures', drawings: [...drawingsOf(LOOKING_BACK), ...drawingsOf(HARBOUR_MASTER)] },
+  });
   const dressed = edits.setFigure(pictured, {
     figureId: 'figure1',
     name: 'Harbour master',
@@ -237,8 +251,64 @@ function harbourMaster(): Shot {
     markId: 'm3',
     chart: { kind: 'favouring', percent: 57 },
   });
+  // On his way past the rope he turns his head: his eye leads, his shoulders stay.
+  const turning = turningHead(charted);
   // One finding is left to be found: at the end he is on twos, and his arrival falls between them.
-  return edits.setRangeHeld(charted, { moveId: 'move1', from: 50, until: 57, framesHeld: 2 });
+  return edits.setRangeHeld(turning, { moveId: 'move1', from: 50, until: 57, framesHeld: 2 });
+}
+
+/** Spots that are the same on both drawings of the harbour master, in their own units. */
+const PINNED: readonly (readonly [first: readonly [number, number], second: readonly [number, number]])[] = [
+  [
+    [74, 110],
+    [74, 112],
+  ],
+  [
+    [112, 112],
+    [112, 110],
+  ],
+  [
+    [94, 12],
+    [92, 12],
+  ],
+  [
+    [78, 72],
+    [108, 72],
+  ],
+];
+
+function turningHead(shot: Shot): Shot {
+  const spot = ([x, y]: readonly [number, number]) => ({ x, y });
+  const pair = { figureId: 'figure1', first: 1, second: 2 };
+  const through = edits.drawThrough(shot, {
+    moveId: 'move1',
+    from: 37,
+    until: 53,
+    first: 1,
+    second: 2,
+    chart: null,
+  });
+  const pinned = PINNED.reduce(
+    (now, [first, second]) =>
+      edits.addPin(now, { ...pair, at: { first: spot(first), second: spot(second) } }),
+    through,
+  );
+  // The eye looks where he will look, two frames before his head is there.
+  const led = edits.setPin(pinned, {
+    ...pair,
+    pinId: 'pin4',
+    set: { followsFrames: -2, bow: { x: 0, y: 8 } },
+  });
+  const followed = edits.followSpot(led, {
+    figureId: 'figure1',
+    place: { drawing: 1, x: 34, y: 52 },
+    name: 'Tip of the cap',
+  });
+  return edits.placeSpot(followed, {
+    figureId: 'figure1',
+    spotId: 'spot1',
+    place: { drawing: 2, x: 152, y: 52 },
+  });
 }
 
 /** The fewest frames that the cork's shot has: it lies still at the end. */
@@ -552,7 +622,7 @@ async function shotOnStage(shot: Shot): Promise<Shot> {
         return [move.id, { x: stands[move.id]!.x - plan.x, y: stands[move.id]!.y - plan.y }] as const;
       }),
     );
-    const svg = scenesSvg(shot, [sceneOn(shot, frame, true, shifts)], { width: TAKEN_WIDTH_PX, source });
+    const svg = scenesSvg(shot, [sceneOn(shot, frame, true, { shifts })], { width: TAKEN_WIDTH_PX, source });
     const bytes = await sharp(Buffer.from(svg)).flatten().jpeg({ quality: TAKEN_QUALITY }).toBuffer();
     const name = `rounds-${String(frame).padStart(2, '0')}.jpg`;
     writeFileSync(join(DEMO, 'pictures', name), bytes);
