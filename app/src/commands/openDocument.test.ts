@@ -130,6 +130,33 @@ test('a draft that the server already has is no change', async () => {
   expect(mockKept.size).toBe(0);
 });
 
+test('a draft that the server has with its members in another order is no change', async () => {
+  const reordered = Object.fromEntries(Object.entries(named('Stored')).reverse()) as unknown as Shot;
+  mockKept.set('a', { shotId: 'a', revision: 2, shot: reordered, good: null, at: 1 });
+  await openDocument('a');
+  expect(open()?.status).toBe('saved');
+  expect(mockKept.size).toBe(0);
+});
+
+test('an edit made while an earlier one was on its way is no conflict after a reload', async () => {
+  const sent = named('Stored');
+  mockKept.set('a', { shotId: 'a', revision: 2, shot: named('Mine'), good: named('Older'), sent, at: 1 });
+  await openDocument('a');
+  expect(store.getState().session.theirs).toBeNull();
+  expect(shotName()).toBe('Mine');
+  await closeDocument('a');
+  expect(server.shots.get('a')).toMatchObject({ revision: 4, shot: { name: 'Mine' } });
+});
+
+test('a version that somebody else saved is a conflict still', async () => {
+  const sent = named('Sent');
+  mockKept.set('a', { shotId: 'a', revision: 2, shot: named('Mine'), good: named('Older'), sent, at: 1 });
+  await openDocument('a');
+  expect(open()?.status).toBe('conflict');
+  expect(store.getState().session.theirs?.shot.name).toBe('Stored');
+  await settleConflict('theirs');
+});
+
 test('with the server away a draft opens all the same, and without one it says so', async () => {
   server.isAway = true;
   expect(await openDocument('a')).toMatchObject({ kind: 'offline', draft: null });

@@ -3,6 +3,7 @@ import { edits, type Shot } from '@humble/core';
 import { api, failureOf, failureSentence, type StoredShot } from '../persistence/api';
 import { type Autosave, startAutosave } from '../persistence/autosave/autosave';
 import type { KnownShot } from '../persistence/knownShots';
+import { isSameShot } from '../persistence/sameShot';
 import { knownShots } from '../persistence/laterParts';
 import { takeHandedOver } from '../persistence/handedOver';
 import { draftOf, dropDraft, dropKept, historyOf, type KeptDraft } from '../persistence/drafts';
@@ -50,7 +51,9 @@ interface OnBench {
   readonly draft: KeptDraft | null;
 }
 
-const isSame = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Whether what the server holds is what this device had sent, or what its edits began with: nobody else changed it. */
+const isOwn = ({ sent, good }: KeptDraft, shot: Shot): boolean =>
+  [sent, good].some((known) => known && isSameShot(known, shot));
 
 /**
  * What was done to the shot before, where this device knows it. Of a draft that goes back no further than to
@@ -59,7 +62,7 @@ const isSame = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringi
 async function stepsOf({ id, shot, draft }: OnBench): Promise<Steps> {
   const kept = await historyOf(id, shot, draft).catch(() => null);
   if (kept) return kept;
-  return { past: draft?.good && !isSame(draft.good, shot) ? [draft.good] : [], future: [] };
+  return { past: draft?.good && !isSameShot(draft.good, shot) ? [draft.good] : [], future: [] };
 }
 
 async function putOnBench(bench: OnBench): Promise<void> {
@@ -70,7 +73,7 @@ async function putOnBench(bench: OnBench): Promise<void> {
   if (store.getState().session.document?.id !== id) goTo(1);
   store.dispatch(documentOpened({ id, revision, status, step }));
   // Undone to what the server has, nothing is unsent: that is known by the object.
-  saver().settle(settled && (steps.past.findLast((past) => isSame(past, settled)) ?? settled));
+  saver().settle(settled && (steps.past.findLast((past) => isSameShot(past, settled)) ?? settled));
   store.dispatch(shotOpened(shot, steps));
 }
 
@@ -129,10 +132,11 @@ export async function openDocument(id: string): Promise<OpenResult> {
     ({ keepKnown }) => keepKnown(stored),
     () => undefined,
   );
-  if (!draft || isSame(draft.shot, shot)) {
+  if (!draft || isSameShot(draft.shot, shot)) {
     if (draft) void dropKept(draft.key).catch(() => undefined);
     await putOnBench({ id, shot, revision, status: 'saved', settled: shot, draft: null });
-  } else if (draft.revision === revision) await openDraft(id, draft, 'unsaved', shot);
+  } else if (draft.revision === revision || isOwn(draft, shot))
+    await openDraft(id, { ...draft, revision }, 'unsaved', shot);
   else {
     await putOnBench({
       id,

@@ -1,5 +1,6 @@
 import type { Shot } from '@humble/core';
 import { browserStore } from './browserStore';
+import { isSameShot } from './sameShot';
 
 export interface Draft {
   readonly shotId: string;
@@ -7,6 +8,8 @@ export interface Draft {
   readonly shot: Shot;
   /** The shot as the server last had it; null when that is not known. A way back from an edit that it refuses. */
   readonly good: Shot | null;
+  /** What was sent and not answered when it was kept: the server may have it by now. */
+  readonly sent?: Shot | null;
   readonly at: number;
 }
 
@@ -79,8 +82,6 @@ async function dropOldHistories(): Promise<void> {
   const old = newestFirst.filter(({ at }, i) => Date.now() - at > HISTORY_LIFE_MS || i >= MAX_HISTORIES);
   if (old.length > 0) await histories.remove(...old.flatMap(({ key }) => [key, key.slice(TIME.length)]));
 }
-
-const isSameShot = (a: Shot, b: Shot): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /**
  * What can be undone on a shot that is opened: the kept history that ends with it. This window's own may be

@@ -48,3 +48,16 @@ export async function keepDrawing(
   if (!outline) throw new Refusal(words.nothingToBeSeen(picture.name));
   return { kept: { ...picture, outline, frames: 1, planted: null }, note };
 }
+
+/**
+ * Brings a drawing whose outline is known to the server.
+ * @throws Refusal with a sentence that names the file
+ */
+export async function keepOutlined(
+  file: File,
+  outline: DrawingPicture['outline'],
+  signal: AbortSignal,
+): Promise<DrawingPicture> {
+  const { picture } = await keepPicture(file, signal);
+  return { ...picture, outline, frames: 1, planted: null };
+}

@@ -269,3 +269,15 @@ test('a server error is no silence: it is said, and tried again', async () => {
   expect(status()).toBe('saved');
   expect(server.shot.name).toBe('A');
 });
+
+test('a draft says what was on its way when it was kept', async () => {
+  server.losesAnswers = true;
+  store.dispatch(rename('A'));
+  await jest.advanceTimersByTimeAsync(1000);
+  store.dispatch(rename('B'));
+  await jest.advanceTimersByTimeAsync(300);
+  expect(mockKept.get('a')).toMatchObject({ revision: 1, shot: { name: 'B' }, sent: { name: 'A' } });
+  server.losesAnswers = false;
+  await jest.advanceTimersByTimeAsync(20_000);
+  expect(status()).toBe('saved');
+});

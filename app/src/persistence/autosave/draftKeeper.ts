@@ -52,7 +52,8 @@ export function createDraftKeeper(store: AppStore, open: OpenShot): DraftKeeper 
   const draftNow = (): Draft | null => {
     const [shot, document] = [open.shot(), open.document()];
     if (!shot || !document || !open.isUnsent()) return null;
-    return { shotId: document.id, revision: document.revision, shot, good: open.settled(), at: Date.now() };
+    const { id: shotId, revision } = document;
+    return { shotId, revision, shot, good: open.settled(), sent: open.sent(), at: Date.now() };
   };
 
   const write = (): Promise<void> => {

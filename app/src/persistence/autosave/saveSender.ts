@@ -4,6 +4,7 @@ import type { AppStore } from '../../store/store';
 import { persistenceWords as words } from '../../words/persistence';
 import { api, failureOf } from '../api';
 import { knownShots } from '../laterParts';
+import { isSameShot } from '../sameShot';
 import type { DraftKeeper } from './draftKeeper';
 import type { OpenShot } from './openShot';
 
@@ -25,7 +26,6 @@ export interface SaveSender {
 }
 
 export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftKeeper): SaveSender {
-  let lost: Shot | null = null;
   let unsentSince = 0;
   let retryMs = FIRST_RETRY_MS;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -43,7 +43,7 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
       ({ keepKnown }) => keepKnown(saved),
       () => undefined,
     );
-    lost = null;
+    open.noteSent(null);
     retryMs = FIRST_RETRY_MS;
     store.dispatch(saveStatusChanged({ status: open.isUnsent() ? 'unsaved' : 'saved', revision }));
     if (open.isUnsent()) {
@@ -58,11 +58,11 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
     retryMs = Math.min(retryMs * 2, MAX_RETRY_MS);
   };
 
-  const failed = async (id: string, shot: Shot, error: unknown): Promise<void> => {
+  /** @param before what was sent before it and never answered */
+  const failed = async (id: string, shot: Shot, before: Shot | null, error: unknown): Promise<void> => {
     const failure = failureOf(error);
     switch (failure.kind) {
       case 'offline':
-        lost = shot;
         store.dispatch(saveStatusChanged({ status: 'offline' }));
         return tryAgain();
       case 'failed':
@@ -71,9 +71,8 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
         return tryAgain();
       case 'stale': {
         const { current } = failure;
-        const text = JSON.stringify(current.shot);
         // The answer to an earlier save was lost on the way: what the server holds is our own.
-        const own = [lost, shot].find((candidate) => candidate && JSON.stringify(candidate) === text);
+        const own = [before, shot].find((candidate) => candidate && isSameShot(candidate, current.shot));
         if (own) await succeeded(id, own, current.revision);
         else store.dispatch(conflictFound({ revision: current.revision, shot: current.shot }));
         return;
@@ -98,6 +97,8 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
     if (!shot || !document || !open.isUnsent() || document.status === 'conflict') return;
     clearTimeout(timer);
     const { id, revision } = document;
+    const before = open.sent();
+    open.noteSent(shot);
     if (document.status === 'unsaved' || document.status === 'saved')
       store.dispatch(saveStatusChanged({ status: 'saving' }));
     const result = await store.dispatch(api.endpoints.saveShot.initiate({ id, revision, shot }));
@@ -106,7 +107,7 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
       if (!result.error) await drafts.drop(id);
       return;
     }
-    if (result.error) await failed(id, shot, result.error);
+    if (result.error) await failed(id, shot, before, result.error);
     else await succeeded(id, shot, result.data.revision);
   };
 
@@ -135,9 +136,7 @@ export function createSaveSender(store: AppStore, open: OpenShot, drafts: DraftK
       if (status !== 'saved' && status !== 'conflict' && status !== 'offline' && !underWay)
         store.dispatch(saveStatusChanged({ status: 'saved' }));
     },
-    forget: () => {
-      lost = null;
-    },
+    forget: () => open.noteSent(null),
     stop: () => clearTimeout(timer),
   };
 }
