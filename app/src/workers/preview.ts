@@ -12,6 +12,8 @@ interface Job {
   readonly until: number;
   readonly ground: Ground;
   readonly withBackdrop: boolean;
+  /** In-betweens as outlines, in place of the drawing before them. */
+  readonly outlines: boolean;
   /** The plan, or what was taken of it so far, and then the plan. */
   readonly shows: 'plan' | 'taken';
   /** Bytes of the pictures that were taken, or where they are to be had: each is decoded when its frame comes. */

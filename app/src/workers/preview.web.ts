@@ -1,6 +1,7 @@
-import { proxy, type Remote, transfer, wrap } from 'comlink';
+import { type Remote, transfer, wrap } from 'comlink';
 import type { OfferedFormat, PreviewJob, Rendering, StillJob } from './preview';
 import type { Renderer } from './preview.worker';
+import { untilAnswered } from './untilAnswered';
 
 export type {
   MovingFormat,
@@ -28,7 +29,7 @@ export function renderAside(job: PreviewJob | StillJob, onProgress: (done: numbe
   const handed = [...job.images.map(({ bitmap }) => bitmap), ...sound.map(({ buffer }) => buffer)];
   const worked =
     'format' in job
-      ? renderer.moving(transfer(job, handed), proxy(onProgress))
+      ? untilAnswered(onProgress, (report) => renderer.moving(transfer(job, handed), report))
       : renderer.still(transfer(job, handed));
   return {
     result: Promise.race([worked, givenUp]).finally(() => worker.terminate()),

@@ -35,9 +35,10 @@ const imagesOf = (images: PreviewJob['images']): Map<string, ImageBitmap> =>
 
 /** What is seen on a frame of a job. */
 const sceneOf = (
-  { shot, shows, withBackdrop }: Pick<PreviewJob, 'shot' | 'shows' | 'withBackdrop'>,
+  { shot, shows, withBackdrop, outlines }: Pick<PreviewJob, 'shot' | 'shows' | 'withBackdrop' | 'outlines'>,
   frame: number,
-): readonly SceneItem[] => (shows === 'taken' ? takenSceneOn : sceneOn)(shot, frame, withBackdrop);
+): readonly SceneItem[] =>
+  (shows === 'taken' ? takenSceneOn : sceneOn)(shot, frame, withBackdrop, { outlines });
 
 /** Decodes the picture of a scene that was taken when it is needed, and lets go of the one before. */
 function takenLoader({ taken }: Pick<PreviewJob, 'taken'>, images: Map<string, ImageBitmap>) {

@@ -1,5 +1,5 @@
-import type { Shot } from '@humble/core';
-import { type PrintOptions, printPages } from '@humble/core/print';
+import type { FirstFrameNumber, Shot } from '@humble/core';
+import { inbetweenTiles, pageSvg, type PrintOptions, printPages } from '@humble/core/print';
 
 export interface PrintJob {
   readonly shot: Shot;
@@ -34,6 +34,35 @@ export function printAside(
     const { writePdf, lackingSentence } = await import('@humble/core/print/pdf');
     const { bytes, lacking } = await writePdf(printPages(shot, options), title, fonts, onPage);
     return { bytes, note: lackingSentence(lacking) };
+  };
+  return { result: made(), cancel: () => undefined };
+}
+
+export interface InbetweensJob {
+  readonly shot: Shot;
+  readonly format: 'png' | 'svg';
+  readonly firstNumber: FirstFrameNumber;
+}
+
+export interface MakingPictures {
+  /** A ZIP of them; null when it was cancelled. @throws Error */
+  readonly result: Promise<Uint8Array | null>;
+  readonly cancel: () => void;
+}
+
+/** In-betweens as pictures in a ZIP. Outside of a browser there is nothing to draw with: only SVG is made there. */
+export function inbetweensAside(
+  { shot, format, firstNumber }: InbetweensJob,
+  onPicture: (done: number, of: number) => void,
+): MakingPictures {
+  const made = async (): Promise<Uint8Array> => {
+    if (format === 'png') throw new Error('Pictures can only be drawn in a browser.');
+    const { strToU8, zipSync } = await import('fflate');
+    const tiles = inbetweenTiles(shot, firstNumber);
+    onPicture(tiles.length, tiles.length);
+    return zipSync(
+      Object.fromEntries(tiles.map(({ name, page }) => [`${name}.svg`, strToU8(pageSvg(page))])),
+    );
   };
   return { result: made(), cancel: () => undefined };
 }

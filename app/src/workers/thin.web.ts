@@ -1,8 +1,9 @@
 import type { ThinnedGesture, ThinOptions } from '@humble/core';
 import type { RawGesture } from '@humble/core/views';
-import { proxy, type Remote, wrap } from 'comlink';
+import { type Remote, wrap } from 'comlink';
 import type { ThinningJob } from './thin';
 import type { Thinner } from './thin.worker';
+import { untilAnswered } from './untilAnswered';
 
 interface Worked {
   readonly worker: Worker;
@@ -25,8 +26,10 @@ export function thinAside(gesture: RawGesture, { onProgress, ...options }: ThinO
     giveUp = () => resolve(null);
   });
   const { x, y, ms, speed } = gesture;
-  const progress = proxy((share: number) => onProgress?.(share));
-  const worked: Promise<ThinnedGesture> = mine.thinner.thin({ x, y, ms, speed }, options, progress);
+  const worked: Promise<ThinnedGesture> = untilAnswered(
+    (share: number) => onProgress?.(share),
+    (report) => mine.thinner.thin({ x, y, ms, speed }, options, report),
+  );
   let isDone = false;
   const result = Promise.race([worked, givenUp]).finally(() => {
     if (isDone) return;

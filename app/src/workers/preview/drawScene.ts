@@ -38,7 +38,11 @@ function drawItem(context: Context, item: SceneItem, images: SceneImages, streng
       context.fillStyle = TONE_COLOURS[tone];
       context.fill(pathOf(data));
     }
-  else if (image) {
+  else if (item.kind === 'outline') {
+    context.strokeStyle = TONE_COLOURS.ink;
+    context.lineWidth = item.width;
+    context.stroke(new Path2D(item.d));
+  } else if (image) {
     const { width, height } = item.picture;
     if (item.slice) {
       context.beginPath();

@@ -5,7 +5,7 @@ export const pngOf = async (canvas: OffscreenCanvas): Promise<Uint8Array> =>
   new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
 
 /** The first time that a ZIP file knows: the same pictures are the same bytes. */
-const ZIP_TIME = new Date(1980, 0, 1);
+export const ZIP_TIME = new Date(1980, 0, 1);
 
 export function pngZip(): FrameEncoder {
   const chunks: Uint8Array[] = [];
