@@ -1,9 +1,7 @@
 import { type Figure, lookOf } from '@humble/core';
-import { drawingOfTravel } from '@humble/core/views';
 import { Pressable, View } from 'react-native';
 import { useThrottledFrame } from '../../playback/playhead';
 import { useEdit } from '../../store/hooks';
-import { selectActiveTravel } from '../../store/selectors/selection';
 import { Button } from '../../ui/Button';
 import { Card } from '../../ui/Card';
 import { NumberField, NumberPair } from '../../ui/NumberField';
@@ -11,7 +9,8 @@ import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
 import { CycleFields, FollowChoice } from './CycleFields';
 import { LookPicture } from './LookPicture';
-import { useThrottledMove, useThrottledSelector } from '../../store/throttled/hooks';
+import { useThrottledMove } from '../../store/throttled/hooks';
+import { useShownDrawing } from './useShownDrawing';
 import { frameNumber } from '../../store/frameNumbers';
 
 /** Of more drawings than this only those about the one that is shown can be tapped; any can be typed. */
@@ -23,10 +22,7 @@ export function DrawingsCard({ figure }: { readonly figure: Figure }) {
   const move = useThrottledMove();
   const frame = useThrottledFrame();
   const { artwork, id: figureId } = figure;
-  const shown = useThrottledSelector((state) => {
-    const travel = selectActiveTravel(state);
-    return travel ? drawingOfTravel(travel, Math.min(frame, travel.arcDistance.length)) : 1;
-  });
+  const shown = useShownDrawing();
   if (artwork.kind !== 'pictures' || artwork.drawings.length < 2) return null;
   const { drawings } = artwork;
   const count = drawings.length;

@@ -1,4 +1,5 @@
-import type { Move, TrackName } from '@humble/core';
+import { drawingCount, type Move, type TrackName } from '@humble/core';
+import { drawingOfTravel, drawnThroughOn, shareThrough } from '@humble/core/views';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { type ComponentType, memo, useRef } from 'react';
@@ -8,7 +9,7 @@ import { addMark } from '../../../commands/timing';
 import { useThrottledFrame } from '../../../playback/playhead';
 import { type KeyLine, settingsChanged } from '../../../store/settingsSlice';
 import { frameNumber } from '../../../store/frameNumbers';
-import { useAppDispatch, useEdit, useSettings } from '../../../store/hooks';
+import { useAppDispatch, useAppStore, useEdit, useSettings } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
@@ -47,12 +48,25 @@ const LINES: Readonly<Record<KeyLine, LineDefinition>> = {
     tracks: [],
     values: (state) => selectActiveTravel(state)?.arcDistance ?? NONE,
   },
+  drawing: { label: words.drawingLine, tracks: [], values: selectDrawingShares },
   turn: { label: words.turnLine, tracks: ['turn'], values: trackOf('turn') },
   size: { label: words.sizeLine, tracks: ['size'], values: trackOf('size') },
   offset: { label: words.offsetLine, tracks: ['offsetX', 'offsetY'], values: trackOf('offsetX') },
   opacity: { label: words.opacityLine, tracks: ['opacity'], values: trackOf('opacity') },
   lean: { label: words.leanLine, tracks: [], values: (state) => selectActiveTravel(state)?.heading ?? NONE },
 };
+
+/** How far the next drawing is reached on each frame: steps where drawings are held, slopes where they are drawn through. */
+function selectDrawingShares(state: RootState): ArrayLike<number> {
+  const travel = selectActiveTravel(state);
+  if (!travel) return NONE;
+  return Array.from(travel.arcDistance, (_, i) => {
+    const through = drawnThroughOn(travel.move, i + 1);
+    const drawing = drawingOfTravel(travel, i + 1);
+    if (!through) return drawing;
+    return drawing + shareThrough(travel.move, through, i + 1) * (through.to.drawing - drawing);
+  });
+}
 
 /** What each line opens into. */
 export type LineContents = Readonly<Record<KeyLine, ComponentType>>;
@@ -70,9 +84,11 @@ export function KeyLines({ contents }: { readonly contents: LineContents }) {
       <View className="border-b border-line px-4 py-2">
         <FlipButtons moveId={on.move.id} />
       </View>
-      {(Object.keys(LINES) as KeyLine[]).map((line) => (
-        <Line key={line} line={line} move={on.move} Content={contents[line]} />
-      ))}
+      {(Object.keys(LINES) as KeyLine[])
+        .filter((line) => line !== 'drawing' || drawingCount(on.figure) > 1)
+        .map((line) => (
+          <Line key={line} line={line} move={on.move} Content={contents[line]} />
+        ))}
     </View>
   );
 }
@@ -127,13 +143,21 @@ const Post = memo(function Post({ line, move }: Omit<LineProps, 'Content'>) {
   const frame = useThrottledFrame();
   const dispatch = useAppDispatch();
   const edit = useEdit();
+  const store = useAppStore();
   const { label, tracks } = LINES[line];
   if (line === 'lean') return <View className="w-[44px]" />;
   const mark = line === 'place' ? move.marks.find((one) => one.frame === frame) : undefined;
+  const begins = line === 'drawing' && move.drawings.some((one) => one.frame === frame);
   const isSet =
-    mark !== undefined || tracks.some((track) => move.tracks[track].some((key) => key.frame === frame));
+    mark !== undefined ||
+    begins ||
+    tracks.some((track) => move.tracks[track].some((key) => key.frame === frame));
   const change = (): void => {
-    if (line !== 'place') edit('setKeysHere', { moveId: move.id, tracks, frame, isSet: !isSet });
+    if (line === 'drawing') {
+      const travel = selectActiveTravel(store.getState());
+      const shown = travel ? Math.max(1, drawingOfTravel(travel, frame)) : 1;
+      edit('setDrawing', { moveId: move.id, frame, drawing: begins ? null : shown });
+    } else if (line !== 'place') edit('setKeysHere', { moveId: move.id, tracks, frame, isSet: !isSet });
     else if (mark) edit('deletePose', { moveId: move.id, markId: mark.id });
     else dispatch(addMark(frame));
   };
@@ -175,6 +199,8 @@ function ValueHere({ line, move }: Omit<LineProps, 'Content'>) {
     const { turn, size, offsetX, offsetY, opacity } = travel.tracks;
     return {
       place: travel.arcDistance[i]!,
+      drawing: drawingOfTravel(travel, i + 1),
+      through: throughText(travel.move, i + 1),
       heading: travel.heading[i]!,
       turn: turn[i]!,
       size: size[i]!,
@@ -191,8 +217,18 @@ function ValueHere({ line, move }: Omit<LineProps, 'Content'>) {
   );
 }
 
+/** Between two drawings: how far the second is reached; null where one is shown. */
+function throughText(move: Move, frame: number): string | null {
+  const through = drawnThroughOn(move, frame);
+  if (!through) return null;
+  const percent = writeNumber(100 * shareThrough(move, through, frame), 0);
+  return words.betweenDrawings(through.from.drawing, through.to.drawing, percent);
+}
+
 interface Now {
   readonly place: number;
+  readonly drawing: number;
+  readonly through: string | null;
   readonly heading: number;
   readonly turn: number;
   readonly size: number;
@@ -205,6 +241,8 @@ function valueText(line: KeyLine, move: Move, now: Now, text: (length: number) =
   switch (line) {
     case 'place':
       return text(now.place);
+    case 'drawing':
+      return now.through ?? (now.drawing === 0 ? words.noDrawing : words.drawingNumber(now.drawing));
     case 'turn':
       return tiltOf(now.heading);
     case 'size':

@@ -1,4 +1,6 @@
 import { fireEvent, screen } from '@testing-library/react-native';
+import { edits, type Shot } from '@humble/core';
+import { twoDrawings } from '../../../testing/drawings';
 import { goTo, setRange } from '../../../playback/playhead';
 import { benchWith, moveOn, renderOn, straightShot } from '../../../testing/bench';
 import { Words } from '../../../ui/Words';
@@ -10,15 +12,16 @@ function opened(text: string) {
   };
 }
 
-const show = () => {
+const show = (shot: Shot = straightShot()) => {
   setRange({ lengthFrames: 21, rate: 24, loops: true });
   goTo(11);
-  const store = benchWith(straightShot(), 'figure');
+  const store = benchWith(shot, 'figure');
   renderOn(
     store,
     <KeyLines
       contents={{
         place: opened('of place'),
+        drawing: opened('of drawing'),
         turn: opened('of turn'),
         size: opened('of size'),
         offset: opened('of offset'),
@@ -64,4 +67,28 @@ test('the post of an offset sets both its ways', () => {
   fireEvent.press(screen.getByLabelText('Clear offset key on frame 11'));
   expect(moveOn(store).tracks).toMatchObject({ offsetX: [], offsetY: [] });
   expect(store.getState().shot.past).toHaveLength(2);
+});
+
+test('a figure of several drawings has a line for them: which is shown, or how far one is drawn through', () => {
+  show();
+  expect(screen.queryByLabelText('Drawing')).toBeNull();
+  screen.unmount();
+  const store = show(twoDrawings());
+  expect(screen.getByText('drawing 1')).toBeTruthy();
+  fireEvent.press(screen.getByLabelText('Set drawing key on frame 11'));
+  expect(moveOn(store).drawings).toMatchObject([{ frame: 11, drawing: 1 }]);
+  fireEvent.press(screen.getByLabelText('Clear drawing key on frame 11'));
+  expect(moveOn(store).drawings).toEqual([]);
+  screen.unmount();
+  show(
+    edits.drawThrough(twoDrawings(), {
+      moveId: 'move1',
+      from: 1,
+      until: 21,
+      first: 1,
+      second: 2,
+      chart: null,
+    }),
+  );
+  expect(screen.getByText('1 → 2, 50 %')).toBeTruthy();
 });
