@@ -11,7 +11,7 @@ import { HandPath } from './layers/HandPath';
 import { EditOverlay } from './overlays/EditOverlay';
 import { OffsetLinks } from './overlays/OffsetLinks';
 import { type GripsOf } from './overlays/SelectionFrame';
-import { BackdropPicture } from './layers/BackdropPicture';
+import { BackdropPicture, PlanesInFront } from './layers/BackdropPicture';
 import { ActivePart } from './layers/ActivePart';
 import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
 import { GhostsLayer } from './layers/Ghosts';
@@ -20,6 +20,7 @@ import { Guides } from './layers/Guides';
 import { Layer, type LayerProps } from './layers/Layer';
 import { Grid, PaperLayer } from './layers/Paper';
 import { Points } from './layers/Points';
+import { SpotTrails } from './layers/SpotTrails';
 import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
@@ -92,11 +93,13 @@ export const FieldDrawing = memo(function FieldDrawing({
               <G opacity={strength}>
                 <HandPath />
                 <Guides group="active" />
+                <SpotTrails />
                 <Marks />
                 <OffsetLinks />
               </G>
               <G opacity={standsBack ? STANDS_BACK : 1}>
                 {shown === 'plan' && <FiguresAtPlayhead />}
+                {shown === 'plan' && <PlanesInFront />}
                 <ActivePart />
                 <SlipTrack />
               </G>

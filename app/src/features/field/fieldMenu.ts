@@ -9,6 +9,7 @@ import { figureHereItem, poseMenu } from '../../commands/menus/figureMenus';
 import { partMenu } from '../../commands/menus/partsMenu';
 import { figureMenu } from '../../commands/menus/figuresMenu';
 import { markMenu, pictureMenu } from '../../commands/menus/timingMenus';
+import { followSpotItem } from '../../commands/trails';
 import { pasteMarks } from '../../commands/timing';
 import { currentFrame } from '../../playback/playhead';
 import { strokeAsked, toolChosen } from '../../store/editorSlice';
@@ -54,11 +55,14 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
       if (target.isFar) return null;
       return snapshot().state.edits === 'timing'
         ? pictureMenu(store, target.frame)
-        : poseMenu(store, currentFrame());
+        : withItem(poseMenu(store, currentFrame()), followSpotItem(store, at.point, null));
     case 'other-figure':
       return figureMenu(store, target.other.figureId);
     case 'rider':
-      return partMenu(store, target.rider.riderId);
+      return withItem(
+        partMenu(store, target.rider.riderId),
+        followSpotItem(store, at.point, target.rider.riderId),
+      );
     case 'stand':
     case 'stage-figure':
     case 'corner':
@@ -66,6 +70,9 @@ export function fieldMenu(context: FieldContext, target: Target, at: Pointer): C
       return groundMenu(context, at);
   }
 }
+
+const withItem = (menu: ContextMenu | null, item: MenuItem | null): ContextMenu | null =>
+  menu && item ? { ...menu, items: [...menu.items, item] } : menu;
 
 function locationIn(arc: Arc, { point }: Pointer) {
   const { segment, t } = nearestPoint(arc, point) ?? { segment: 0, t: 0 };

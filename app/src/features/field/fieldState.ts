@@ -1,6 +1,8 @@
 import {
   evaluate,
+  type Figure,
   heightInField,
+  isCamera,
   pointAtDistance,
   poseAim,
   type Shot,
@@ -137,7 +139,7 @@ function selectOtherFigures(state: RootState): readonly OtherFigure[] {
       figureId: figure.id,
       name: figure.name,
       at: { x: pivotX[i]!, y: pivotY[i]! },
-      height: figureHeight,
+      height: handHeight(figure, figureHeight),
       arcId: arc.hidden ? null : move.arcId,
       waits: false,
     });
@@ -159,16 +161,22 @@ function selectFigureInPlace(state: RootState): FigureInPlace | null {
   if (travel?.figure.locked) return null;
   if (selectActiveWaiting(state)) return null;
   if (!travel) return { at: null, height: 0, playhead, frame: playhead, adds: true };
-  const { move, figureHeight } = travel;
+  const { move, figure, figureHeight } = travel;
   const { frame, markId } = poseAim(move, playhead);
   return {
     at: selectFigurePivot(state, currentFrame()),
-    height: figureHeight,
+    height: handHeight(figure, figureHeight),
     playhead,
     frame,
     adds: markId === null,
   };
 }
+
+/** A camera frames the whole field: it is taken hold of about its middle alone. */
+const CAMERA_HAND_SHARE = 0.15;
+
+const handHeight = (figure: Figure, height: number): number =>
+  isCamera(figure) ? CAMERA_HAND_SHARE * height : height;
 
 const NO_TIMING_TARGETS: readonly TimingTarget[] = [];
 

@@ -4,7 +4,7 @@ import { LivePath } from '../../../playback/liveShapes';
 import { selectActiveTravel } from '../../../store/selectors/selection';
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
-import { circlePath } from '../overlays/shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { selectSeenParts } from './partsAtPlayhead';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 

@@ -1,5 +1,14 @@
 import { applyTo, svgMatrix } from '@humble/core';
-import { drawingOfTravel, type FigureOn, waitingFigure } from '@humble/core/views';
+import {
+  type BetweenOn,
+  betweenOn,
+  drawingOfTravel,
+  drawnThroughSpans,
+  type FigureOn,
+  ringsPath,
+  SILHOUETTE_UNITS,
+  waitingFigure,
+} from '@humble/core/views';
 import { memo } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
@@ -7,7 +16,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LiveGroup, LivePath } from '../../../playback/liveShapes';
-import { circlePath } from '../overlays/shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { isFigureSeen } from './arcPaths';
 import { ArtworkLayer } from './Artwork';
 import { selectIsActedNow, selectSeenFrame, selectSeenParts, selectTravel } from './partsAtPlayhead';
@@ -51,13 +60,16 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
     shot.present.shot?.figures.find(({ id }) => id === figureId),
   );
   const height = useThrottledSelector((state) => selectTravel(state, figureId)?.figureHeight ?? null);
+  const isDrawnThrough = useThrottledSelector(
+    (state) => drawnThroughSpans(selectTravel(state, figureId)?.move ?? NO_DRAWINGS).length > 0,
+  );
   if (!figure) return null;
   return (
     <G>
       <RidersAtPlayhead figureId={figureId} inFront={false} />
       <LiveGroup
         transform={(state) => standing(state, figureId)}
-        opacityIn={(state) => figureAt(state, figureId)?.opacity ?? 1}
+        opacityIn={(state) => (betweenAt(state, figureId) ? 0 : (figureAt(state, figureId)?.opacity ?? 1))}
         testID="figure"
       >
         <ArtworkLayer
@@ -66,6 +78,7 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
           height={height ?? figure.height}
         />
       </LiveGroup>
+      {isDrawnThrough && <BetweenAtPlayhead figureId={figureId} />}
       <RidersAtPlayhead figureId={figureId} inFront />
       <LivePath
         path={(state) => pivotDot(state, figureId, 3.5 * pixel)}
@@ -73,6 +86,32 @@ function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
         stroke={colour.field}
         strokeWidth={1.25 * pixel}
       />
+    </G>
+  );
+}
+
+const NO_DRAWINGS = { drawings: [] } as const;
+
+/** The in-between that is to be drawn at the playhead; null where a drawing is shown. */
+function betweenAt(state: RootState, figureId: string): BetweenOn | null {
+  const travel = selectTravel(state, figureId);
+  if (!travel || selectIsActedNow(state, figureId)) return null;
+  const between = betweenOn(travel, selectSeenFrame(state, travel));
+  return between && between.rings.length > 0 ? between : null;
+}
+
+/** The outline of the in-between that the playhead is on: a line to draw over, in place of the drawing before it. */
+function BetweenAtPlayhead({ figureId }: { readonly figureId: string }) {
+  const pixel = usePixel() * SILHOUETTE_UNITS;
+  const path = (state: RootState): string => {
+    const between = betweenAt(state, figureId);
+    const figure = between && figureAt(state, figureId);
+    return figure ? ringsPath(between.rings, figure.placement) : '';
+  };
+  return (
+    <G scale={1 / SILHOUETTE_UNITS}>
+      <LivePath path={path} fill="none" stroke={colour.field} strokeWidth={4.5 * pixel} />
+      <LivePath path={path} fill="none" stroke={colour.ink} strokeWidth={2 * pixel} testID="in-between" />
     </G>
   );
 }

@@ -1,5 +1,13 @@
 import { type Shot, type Travel } from '@humble/core';
-import { type GhostChoice, ghostFrames, partsOn, SILHOUETTE_UNITS, silhouettePath } from '@humble/core/views';
+import {
+  betweenOn,
+  type GhostChoice,
+  ghostFrames,
+  partsOn,
+  ringsPath,
+  SILHOUETTE_UNITS,
+  silhouettePath,
+} from '@humble/core/views';
 import { memo, useState } from 'react';
 import { G } from 'react-native-svg';
 import { currentFrame, isPlaying } from '../../../playback/playhead';
@@ -28,8 +36,13 @@ function silhouetteOn(travel: Travel, frame: number): string {
   if (!known) silhouettes.set(travel, (known = new Map()));
   let path = known.get(frame);
   if (path === undefined) {
+    const between = betweenOn(travel, frame);
     path = partsOn(travel, frame - 1)
-      .map(({ look, placement }) => silhouettePath(look, placement))
+      .map(({ look, placement, rider }) =>
+        between && rider === null && between.rings.length > 0
+          ? ringsPath(between.rings, placement)
+          : silhouettePath(look, placement),
+      )
       .join('');
     known.set(frame, path);
   }

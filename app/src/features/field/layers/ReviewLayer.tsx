@@ -10,7 +10,8 @@ import { selectComparison, seenFrameOf } from '../../../store/selectors/comparis
 import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { OTHER_TAKE } from '../../../ui/otherTake';
-import { circlePath, polyline } from '../overlays/shapes';
+import { polyline } from '../overlays/shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { isFigureSeen, linePath, trails, visibleArcs, visibleTravels } from './arcPaths';
 import { Layer, type LayerProps } from './Layer';
 import { lruMemoize } from '@reduxjs/toolkit';

@@ -5,7 +5,7 @@ import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
 import { selectActiveTravel, selectEdits } from '../../../store/selectors/selection';
 import { colour } from '../../../ui/colour';
-import { circlePath } from '../overlays/shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { lruMemoize } from '@reduxjs/toolkit';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 

@@ -5,7 +5,7 @@ import type { RootState } from '../../../store/store';
 import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { circlePath } from './shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { useThrottledEditor } from '../../../store/throttled/hooks';
 
 export function Centre() {

@@ -7,7 +7,7 @@ import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
 import { usePointerScene } from '../pointerScene';
 import { selectPoint } from '../layers/pointShapes';
-import { circlePath } from './shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 export const SIDES = ['in', 'out'] as const;

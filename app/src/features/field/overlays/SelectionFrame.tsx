@@ -5,7 +5,8 @@ import { colour } from '../../../ui/colour';
 import type { SelectionGrip } from '../selectionBox';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
-import { polyline, circlePath } from './shapes';
+import { polyline } from './shapes';
+import { circlePath } from '../../../ui/circlePath';
 import { useThrottledSelector } from '../../../store/throttled/hooks';
 
 export type GripsOf = (state: RootState) => {

@@ -2,7 +2,7 @@ import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LivePath } from '../../../playback/liveShapes';
 import { currentPointerScene } from '../pointerScene';
-import { circlePath } from './shapes';
+import { circlePath } from '../../../ui/circlePath';
 
 /** How far a guide reaches beyond what it joins, pixels. */
 const GUIDE_OVER_PX = 14;

@@ -7,6 +7,3 @@ export const polyline = (points: readonly Vector[]): string =>
 
 export const pathThrough = (points: readonly PointShape[], closed = false): string =>
   pathData({ points, closed });
-
-export const circlePath = ({ x, y }: Vector, r: number): string =>
-  `M${(x - r).toFixed(2)} ${y.toFixed(2)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0z`;
