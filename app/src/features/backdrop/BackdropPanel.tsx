@@ -13,7 +13,6 @@ import { useAppDispatch, useEdit } from '../../store/hooks';
 import { useLengths } from '../../store/lengths';
 import { toolChosen } from '../../store/editorSlice';
 import { useBringPictures } from '../../commands/useBringPictures';
-import { keepPicture } from '../../persistence/keepPicture';
 import { useMissingPictures } from '../../persistence/useMissingPictures';
 import { ActionRow } from '../../ui/ActionRow';
 import { Button } from '../../ui/Button';
@@ -22,12 +21,9 @@ import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Slider } from '../../ui/Slider';
 import { Words } from '../../ui/Words';
 import { CalibrateCard } from './CalibrateCard';
+import { keepBackdrop } from './keepBackdrop';
+import { PlanesCard } from './PlanesCard';
 import { useThrottledEditor, useThrottledShotValue } from '../../store/throttled/hooks';
-
-const keepBackdrop = async (file: File, signal: AbortSignal) => {
-  const { picture, note } = await keepPicture(file, signal);
-  return { kept: picture, note };
-};
 
 export function BackdropPanel() {
   const backdrop = useThrottledShotValue((shot) => shot.backdrop);
@@ -66,6 +62,7 @@ export function BackdropPanel() {
         )}
       </Card>
       {backdrop && <Placing backdrop={backdrop} />}
+      <PlanesCard backdrop={backdrop} />
       <CalibrateCard />
     </>
   );

@@ -1,4 +1,4 @@
-import { type Figure, lookOf, type Shot } from '@humble/core';
+import { type Figure, isCamera, lookOf, type Shot } from '@humble/core';
 import ChevronDown from 'lucide-react-native/icons/chevron-down';
 import ChevronUp from 'lucide-react-native/icons/chevron-up';
 import More from 'lucide-react-native/icons/ellipsis-vertical';
@@ -9,9 +9,10 @@ import Lock from 'lucide-react-native/icons/lock';
 import LockOpen from 'lucide-react-native/icons/lock-open';
 import Pencil from 'lucide-react-native/icons/pencil';
 import UserPlus from 'lucide-react-native/icons/user-plus';
+import Video from 'lucide-react-native/icons/video';
 import { type ReactNode, useState } from 'react';
 import { Pressable, View } from 'react-native';
-import { addFigure, chooseFigure, toggleSolo } from '../../commands/figures';
+import { addCamera, addFigure, chooseFigure, toggleSolo } from '../../commands/figures';
 import { figureMenu } from '../../commands/menus/figuresMenu';
 import { useAppDispatch, useAppStore, useEdit } from '../../store/hooks';
 import { ActionRow } from '../../ui/ActionRow';
@@ -22,6 +23,7 @@ import { Menu } from '../../ui/Menu';
 import { SortableList } from '../../ui/SortableList';
 import { TextField } from '../../ui/TextField';
 import { NumericText, Words } from '../../ui/Words';
+import { cameraMoveWords } from '../../words/cameraMove';
 import { figuresWords as words } from '../../words/figures';
 import { TERMS } from '../../words/terms';
 import { AttachCard } from './AttachCard';
@@ -78,6 +80,11 @@ export function FiguresGroup() {
               icon: ImagePlus,
               disabled: bringing.progress !== null,
               onPress: () => void bringing.bring(),
+            },
+            !figures.some(isCamera) && {
+              label: cameraMoveWords.addCamera,
+              icon: Video,
+              onPress: () => dispatch(addCamera()),
             },
           ]}
         />

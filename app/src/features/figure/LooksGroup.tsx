@@ -1,4 +1,4 @@
-import { type Figure, lookOf, pivotSpots, STAND_INS, standInNames } from '@humble/core';
+import { type Figure, isCamera, lookOf, pivotSpots, STAND_INS, standInNames } from '@humble/core';
 import ImagePlus from 'lucide-react-native/icons/image-plus';
 import { useState } from 'react';
 import { Pressable, View } from 'react-native';
@@ -10,24 +10,30 @@ import { Card } from '../../ui/Card';
 import { NumberField, NumberPair } from '../../ui/NumberField';
 import { Toggle } from '../../ui/Toggle';
 import { Words } from '../../ui/Words';
+import { cameraMoveWords } from '../../words/cameraMove';
 import { figureWords } from '../../words/figure';
 import { figuresWords as words } from '../../words/figures';
 import { TERMS } from '../../words/terms';
 import { BringProgress } from './BringProgress';
+import { CameraCard } from './camera/CameraCard';
 import { LookPicture } from './LookPicture';
 import { NoFigureYet } from './NoFigure';
 import { PivotEditor } from './PivotEditor';
 import { useBringDrawings } from './useBringDrawings';
 import { useActiveFigure } from './useFigure';
-import { useThrottledShotValue } from '../../store/throttled/hooks';
+import { useThrottledMove, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const PICTURE_PX = 48;
 
 export function LooksGroup() {
   const figure = useActiveFigure();
+  const move = useThrottledMove();
+  const hasCamera = useThrottledShotValue(({ figures }) => figures.some(isCamera));
   if (!figure) return <NoFigureYet />;
+  if (isCamera(figure)) return <CameraCard key={figure.id} figure={figure} move={move} />;
   return (
     <>
+      {hasCamera && <FixedCard figure={figure} />}
       <ArtworkCard key={figure.artwork.kind} figure={figure} />
       <HeightCard figure={figure} />
       <PivotCard figure={figure} />
@@ -37,6 +43,21 @@ export function LooksGroup() {
 
 interface OfFigure {
   readonly figure: Figure;
+}
+
+/** Where there is a camera: a hand in front of it, or the frame of a window, goes with it. */
+function FixedCard({ figure: { id: figureId, isFixedToCamera } }: OfFigure) {
+  const edit = useEdit();
+  return (
+    <Card>
+      <Toggle
+        label={cameraMoveWords.fixed}
+        value={isFixedToCamera}
+        onChange={(value) => edit('setFigure', { figureId, isFixedToCamera: value })}
+      />
+      <Words tone="soft">{cameraMoveWords.fixedSentence}</Words>
+    </Card>
+  );
 }
 
 function ArtworkCard({ figure }: OfFigure) {

@@ -11,6 +11,7 @@ import { NumberPair } from '../../ui/NumberField';
 import { Segmented } from '../../ui/Segmented';
 import { Words } from '../../ui/Words';
 import { figuresWords as words } from '../../words/figures';
+import { ShakesCard } from './camera/ShakesCard';
 import { NoFigureYet } from './NoFigure';
 import { type EasingChoice, TrackCard } from './tracks/TrackCard';
 import { selectTrack } from './tracks/selectTrack';
@@ -95,6 +96,7 @@ export function OffsetGroup({ easingChoice }: { readonly easingChoice: EasingCho
           />
         </View>
       </Card>
+      <ShakesCard move={on.move} />
       {keyCount > 0 && (
         <>
           <TrackCard track="offsetX" easingChoice={easingChoice} />

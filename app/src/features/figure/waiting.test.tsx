@@ -29,6 +29,7 @@ test('what needs an arc says so, and its looks can be chosen all the same', () =
   const Nothing = () => null;
   const contents = {
     place: Nothing,
+    drawing: Nothing,
     turn: Nothing,
     size: Nothing,
     offset: Nothing,

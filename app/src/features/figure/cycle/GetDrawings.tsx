@@ -2,7 +2,8 @@ import { type Figure, MAX_SEQUENCE_LENGTH } from '@humble/core';
 import ImagePlus from 'lucide-react-native/icons/image-plus';
 import Scissors from 'lucide-react-native/icons/scissors';
 import Footprints from 'lucide-react-native/icons/footprints';
-import { useState } from 'react';
+import ScanLine from 'lucide-react-native/icons/scan-line';
+import { useCallback, useState } from 'react';
 import { View } from 'react-native';
 import { cutStrip } from '../../../persistence/cutStrip';
 import { messageShown } from '../../../store/sessionSlice';
@@ -11,6 +12,8 @@ import { ActionRow } from '../../../ui/ActionRow';
 import { Button } from '../../../ui/Button';
 import { Card } from '../../../ui/Card';
 import { pickPictures } from '../../../ui/files';
+import { lazyWithRetry } from '../../../ui/lazyWithRetry';
+import { scansWords } from '../../../words/scans';
 import { NumberPair } from '../../../ui/NumberField';
 import { Words } from '../../../ui/Words';
 import { cycleWords as words } from '../../../words/cycle';
@@ -23,10 +26,15 @@ interface GetDrawingsProps {
   readonly hasDrawings: boolean;
 }
 
+const ScansDialog = lazyWithRetry(() => import('../scans/ScansDialog').then((part) => part.ScansDialog));
+const NO_FILES: readonly File[] = [];
+
 export function GetDrawings({ figure, hasDrawings }: GetDrawingsProps) {
   const bringing = useBringDrawings(figure.id);
   const ours = useBringDrawings(figure.id, withCrabFeet);
   const [isCutting, setCutting] = useState(false);
+  const [scans, setScans] = useState<readonly File[]>(NO_FILES);
+  const closeScans = useCallback(() => setScans(NO_FILES), []);
   const isBusy = bringing.progress !== null || ours.progress !== null;
   return (
     <>
@@ -40,6 +48,12 @@ export function GetDrawings({ figure, hasDrawings }: GetDrawingsProps) {
               icon: ImagePlus,
               disabled: isBusy,
               onPress: () => void bringing.bring(),
+            },
+            {
+              label: scansWords.scans,
+              icon: ScanLine,
+              disabled: isBusy,
+              onPress: () => void pickPictures('image/*').then(setScans),
             },
             {
               label: words.cutStrip,
@@ -58,6 +72,7 @@ export function GetDrawings({ figure, hasDrawings }: GetDrawingsProps) {
         <BringProgress {...bringing} />
         <BringProgress {...ours} />
       </Card>
+      {scans.length > 0 && <ScansDialog files={scans} figureId={figure.id} onClose={closeScans} />}
       {isCutting && <StripCard onCells={(cells) => bringing.bring(cells)} onDone={() => setCutting(false)} />}
     </>
   );

@@ -18,6 +18,7 @@ import { Toggle } from '../../../ui/Toggle';
 import { useIntoView } from '../../../ui/useIntoView';
 import { Words } from '../../../ui/Words';
 import { partsWords as words } from '../../../words/parts';
+import { SpotsCard } from '../inbetween/SpotsCard';
 import { PartLook } from './PartLook';
 import { useThrottledMove, useThrottledShotValue } from '../../../store/throttled/hooks';
 
@@ -75,6 +76,7 @@ export function PartFields({ moveId, rider, riders }: PartFieldsProps) {
         <ArcFields rider={rider} set={set} />
       </Card>
       <PartLook moveId={moveId} rider={rider} set={set} />
+      <SpotsCard figure={rider} moveId={moveId} riderId={rider.id} drawing={1} />
       <Card title={words.partName}>
         <TextField
           label={words.partName}
