@@ -11,14 +11,15 @@ import {
   type Printout,
   type PrintOptions,
   printPages,
-  SHEET_NAMES,
+  type SheetName,
+  sheetsFor,
 } from '@humble/core/print';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Printer from 'lucide-react-native/icons/printer';
 import { useEffect, useMemo, useState } from 'react';
 import { Image, View } from 'react-native';
-import { useAppDispatch } from '../../store/hooks';
+import { useAppDispatch, useSettings } from '../../store/hooks';
 import { messageShown } from '../../store/sessionSlice';
 import { Button, IconButton } from '../../ui/Button';
 import { Dialog } from '../../ui/Dialog';
@@ -29,9 +30,10 @@ import { Words } from '../../ui/Words';
 import { printWords as words } from '../../words/print';
 import { printAside } from '../../workers/print';
 import { useThrottledShot } from '../../store/throttled/hooks';
+import { InbetweenFields, inbetweenOptionsOf } from './InbetweenFields';
+import { SavePictures } from './SavePictures';
 import { firstFrameNumber, sentenceOfError } from '../../store/frameNumbers';
 
-const SHEETS = SHEET_NAMES.map((value) => ({ value, label: words.sheets[value] }));
 const NAMES_OF_PAPER = (Object.keys(PAPERS) as PaperName[]).map((value) => ({
   value,
   label: words.papers[value],
@@ -52,20 +54,32 @@ function printoutOf(shot: Shot, options: PrintOptions): { printout: Printout; ac
   }
 }
 
+interface PrintDialogProps {
+  /** The sheet that is shown first; without it the one that suits the shot. */
+  readonly sheet?: SheetName;
+  readonly onClose: () => void;
+}
+
 /** Sheets for the desk and the set, at true scale: seen before they are saved as a PDF. */
-export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
+export function PrintDialog({ sheet, onClose }: PrintDialogProps) {
   const shot = useThrottledShot();
-  const [options, setOptions] = useState<PrintOptions>({
+  const [chosen, setOptions] = useState<PrintOptions>({
     firstNumber: firstFrameNumber(),
-    sheet: shot.field.unitsPerMm === null ? 'ladder' : 'track',
+    sheet: sheet ?? (shot.field.unitsPerMm === null ? 'ladder' : 'track'),
     paper: 'a4',
     across: null,
   });
+  const typed = useSettings().inbetweenSheets;
+  const options = useMemo(() => ({ ...chosen, inbetweens: inbetweenOptionsOf(typed) }), [chosen, typed]);
+  const sheets = useMemo(
+    () => sheetsFor(shot).map((value) => ({ value, label: words.sheets[value] })),
+    [shot],
+  );
   const [page, setPage] = useState(0);
   const laidOut = useMemo(() => printoutOf(shot, options), [shot, options]);
   const set = (some: Partial<PrintOptions>): void => {
     setPage(0);
-    setOptions({ ...options, ...some });
+    setOptions({ ...chosen, ...some });
   };
   const isAcross = typeof laidOut === 'string' ? options.across === true : laidOut.across;
   return (
@@ -73,7 +87,7 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
       <Segmented
         label={words.sheet}
         value={options.sheet}
-        options={SHEETS}
+        options={sheets}
         // Each sheet lies the way that suits it, until it is told otherwise.
         onChange={(sheet) => set({ sheet, across: null })}
       />
@@ -90,6 +104,7 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
         options={LIES}
         onChange={(lies) => set({ across: lies === 'across' })}
       />
+      {options.sheet === 'inbetweens' && <InbetweenFields {...options.inbetweens} />}
       {typeof laidOut === 'string' ? (
         <Words role="alert" tone="plum">
           {laidOut}
@@ -108,6 +123,7 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
             options={{ ...options, across: isAcross }}
             count={laidOut.printout.count}
           />
+          {options.sheet === 'inbetweens' && <SavePictures shot={shot} />}
         </>
       )}
     </Dialog>

@@ -1,4 +1,5 @@
 import { sheetWords as words } from '../../words/sheet';
+import { type SpotColumn, spotColumns } from '@humble/core/views';
 import { drawingCount, type TrackName, TRACKS } from '@humble/core';
 import { type Column, getCoreRowModel, type Row, useReactTable } from '@tanstack/react-table';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -15,7 +16,7 @@ import { fixed } from '../../ui/numbers';
 import { textScale } from '../../ui/textScale';
 import { createUndoGroup } from '../../ui/undoGroup';
 import { NumericText, Words } from '../../ui/Words';
-import { type ColumnId, columnsOf, WIDTHS } from './columns';
+import { type ColumnId, columnsOf, columnWidth } from './columns';
 import { linePress } from './linePress';
 import { EndChoice, type TypedCell } from './EndChoice';
 import { PickedBar } from './PickedBar';
@@ -75,6 +76,14 @@ function keyedTracks(state: RootState): TrackName[] {
   return TRACKS.map(({ name }) => name).filter((name) => move && move.tracks[name].length > 0);
 }
 
+const NO_SPOTS: readonly SpotColumn[] = [];
+
+function selectSpotColumns(state: RootState): readonly SpotColumn[] {
+  const { shot } = state.shot.present;
+  const move = selectActiveMove(state);
+  return shot && move ? spotColumns(shot, move) : NO_SPOTS;
+}
+
 function hasSeveralDrawings(state: RootState): boolean {
   const figureId = selectActiveMove(state)?.figureId;
   const figure = state.shot.present.shot?.figures.find(({ id }) => id === figureId);
@@ -89,10 +98,11 @@ const Lines = memo(function Lines({ only, canType = false }: IncrementsTableProp
   const rulerStep = useThrottledShotValue(({ sheet }) => sheet.rulerStep);
   const tracks = useThrottledSelector(keyedTracks, shallowEqual);
   const hasDrawings = useThrottledSelector(hasSeveralDrawings);
+  const spots = useThrottledSelector(selectSpotColumns, shallowEqual);
   const columns = useMemo(() => {
-    const all = columnsOf({ units, rulerStep }, tracks, hasDrawings);
+    const all = columnsOf({ units, rulerStep }, tracks, hasDrawings, spots);
     return only ? all.filter((column) => only.includes(column.id as ColumnId)) : all;
-  }, [units, rulerStep, tracks, hasDrawings, only]);
+  }, [units, rulerStep, tracks, hasDrawings, spots, only]);
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised by the compiler
   const { getRowModel, getHeaderGroups, getVisibleLeafColumns } = useReactTable({
     data,
@@ -179,7 +189,7 @@ const WIDE_SHARE = 0.92;
 
 function useWidths(): (id: string) => number {
   const { isWide } = useLayout();
-  return (id) => WIDTHS[id as ColumnId] * textScale() * (isWide ? WIDE_SHARE : 1);
+  return (id) => columnWidth(id as ColumnId) * textScale() * (isWide ? WIDE_SHARE : 1);
 }
 
 interface LineProps {

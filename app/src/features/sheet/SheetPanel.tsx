@@ -13,7 +13,7 @@ import { Tabs } from '../../ui/Tabs';
 import { benchWords } from '../../words/bench';
 import { findingWords } from '../../words/findings';
 import { Findings } from './Findings';
-import { LazyExposureSheet, LazyIncrementsTable, LazySheetCharts } from './lazyTables';
+import { LazyExposureSheet, LazyIncrementsTable, LazyPanGroup, LazySheetCharts } from './lazyTables';
 import { PickedFrames } from './PickedFrames';
 import { SoundGroup } from './sound/SoundGroup';
 import { RulerTray } from './RulerTray';
@@ -42,6 +42,7 @@ const CONTENTS: Readonly<Record<SheetGroup, ComponentType>> = {
     </>
   ),
   charts: LazySheetCharts,
+  pan: LazyPanGroup,
   sound: SoundGroup,
 };
 

@@ -1,6 +1,6 @@
 import { sheetWords as words } from '../../words/sheet';
 import { forEachTrack, type TrackName } from '@humble/core';
-import { type IncrementRow, type IncrementTable, type SkippedRow } from '@humble/core/views';
+import { type IncrementRow, type IncrementTable, type SkippedRow, type SpotColumn } from '@humble/core/views';
 import { createColumnHelper } from '@tanstack/react-table';
 import { TRACK_DESCRIPTORS } from '../../kinds/tracks';
 import type { TableLine } from './lines';
@@ -43,12 +43,20 @@ export type ColumnId =
   | 'heading'
   | 'total'
   | 'drawing'
-  | TrackName;
+  | TrackName
+  | SpotColumnId;
+
+/** A followed spot has a column of its own, named by the spot and the part that it is on. */
+type SpotColumnId = `spot ${string}`;
 
 /** A track of another width says so. */
 const TRACK_WIDTH = 80;
 
-export const WIDTHS: Readonly<Record<ColumnId, number>> = {
+const SPOT_WIDTH = 96;
+
+export const columnWidth = (id: ColumnId): number => WIDTHS[id as keyof typeof WIDTHS] ?? SPOT_WIDTH;
+
+const WIDTHS: Readonly<Record<Exclude<ColumnId, SpotColumnId>, number>> = {
   ...forEachTrack(() => TRACK_WIDTH),
   frame: 54,
   held: 50,
@@ -71,11 +79,13 @@ export const WIDTHS: Readonly<Record<ColumnId, number>> = {
  * The columns of the increments; the ruler's only when increments are rounded to one.
  * @param tracks those that have keys: each has a column
  * @param hasDrawings whether the figure has several drawings
+ * @param spots those that are followed: each has a column
  */
 export function columnsOf(
   { units, rulerStep }: Pick<IncrementTable, 'units' | 'rulerStep'>,
   tracks: readonly TrackName[] = [],
   hasDrawings = false,
+  spots: readonly SpotColumn[] = [],
 ) {
   const unit = units === 'mm' ? ' mm' : '';
   const ruler = rulerStep ?? 1;
@@ -114,6 +124,13 @@ export function columnsOf(
       const { label, decimals, unit: ofTrack } = TRACK_DESCRIPTORS[track];
       return column((row) => `${fixed(row.tracks[track], decimals)}${ofTrack}`, track, label.toLowerCase());
     }),
+    ...spots.map(({ spot, riderId, label, increments }) =>
+      column(
+        (row) => or(increments.get(row.frame) ?? null, (way) => fixed(way, 2)),
+        `spot ${riderId ?? ''} ${spot.id}`,
+        label,
+      ),
+    ),
     ...(hasDrawings
       ? [column((row) => (row.drawing === 0 ? NOTHING : String(row.drawing)), 'drawing', 'drawing')]
       : []),

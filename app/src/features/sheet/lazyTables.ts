@@ -7,4 +7,5 @@ export const LazyIncrementsTable = lazyWithRetry(() =>
 export const LazyExposureSheet = lazyWithRetry(() =>
   import('./tables').then((part) => part.ExposureSheetView),
 );
+export const LazyPanGroup = lazyWithRetry(() => import('./tables').then((part) => part.PanGroup));
 export const LazySheetCharts = lazyWithRetry(() => import('./tables').then((part) => part.SheetCharts));

@@ -21,6 +21,7 @@ import { NumericText, Words } from '../../ui/Words';
 import { shootWords as words } from '../../words/shoot';
 import { setFlipped } from './flipLive';
 import { nextOf, size } from './next';
+import { PanStepLine } from './PanStepLine';
 import { Replanning } from './Replanning';
 
 export function NextGroup() {
@@ -55,6 +56,7 @@ function Increments({ next }: { readonly next: NextPlacement }) {
         <Increment
           key={figure.moveId}
           figure={figure}
+          frame={frame}
           isAlone={isAlone}
           unit={units === 'mm' ? 'mm' : 'units'}
           rulerStep={rulerStep}
@@ -66,6 +68,7 @@ function Increments({ next }: { readonly next: NextPlacement }) {
 
 interface IncrementProps {
   readonly figure: NextOfFigure;
+  readonly frame: number;
   readonly isAlone: boolean;
   readonly unit: string;
   readonly rulerStep: number | null;
@@ -75,7 +78,7 @@ interface IncrementProps {
 const ALONE_PX = 82;
 const ONE_OF_MANY_PX = 44;
 
-function Increment({ figure, isAlone, unit, rulerStep }: IncrementProps) {
+function Increment({ figure, frame, isAlone, unit, rulerStep }: IncrementProps) {
   const { name, along, right, down, turnDeg, drawing } = figure;
   const digits = isAlone ? ALONE_PX : ONE_OF_MANY_PX;
   const ways = [
@@ -114,6 +117,7 @@ function Increment({ figure, isAlone, unit, rulerStep }: IncrementProps) {
           {ways.join('  ')}
         </NumericText>
       )}
+      <PanStepLine moveId={figure.moveId} frame={frame} />
     </View>
   );
 }

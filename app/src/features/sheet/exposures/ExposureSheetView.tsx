@@ -1,5 +1,5 @@
 import { type Move } from '@humble/core';
-import { exposureSheet, type SheetCell, type SheetColumn } from '@humble/core/sheet';
+import { drawingNumber, exposureSheet, type SheetCell, type SheetColumn } from '@humble/core/sheet';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { FlatList, Pressable, ScrollView, View } from 'react-native';
 import { goTo, useIsPlaying, useThrottledFrame } from '../../../playback/playhead';
@@ -20,7 +20,7 @@ import { HeardField, NoteField } from './inPlace';
 import { NoteBar } from './NoteBar';
 import { noteText, pictureEnd, rowsOf, SHEET_WIDTHS, type SheetRow } from './sheetColumns';
 import { useThrottledMove, useThrottledSelector, useThrottledShot } from '../../../store/throttled/hooks';
-import { frameNumber } from '../../../store/frameNumbers';
+import { firstFrameNumber, frameNumber } from '../../../store/frameNumbers';
 
 /** Height of a line: for a finger, and for a mouse. */
 const ROW_PX = 36;
@@ -255,7 +255,9 @@ interface CellProps {
 
 /** A picture that begins, or the stroke down through its hold; its mark; the step that leads to it. */
 function Cell({ cell, frame, rowHeight }: CellProps) {
-  const { shows, drawing, isByHand, isSkipped, mark, ruler } = cell;
+  const { shows, drawing, numbered, isByHand, isSkipped, mark, ruler } = cell;
+  const { sheet } = useThrottledShot();
+  const number = numbered && drawingNumber(numbered, { sheet }, firstFrameNumber());
   const isLast = shows !== 'nothing' && pictureEnd(cell) === frame;
   return (
     <>
@@ -263,11 +265,18 @@ function Cell({ cell, frame, rowHeight }: CellProps) {
         {shows === 'begins' && (
           <View
             role="img"
-            aria-label={words.picture(drawing)}
+            aria-label={numbered ? words.numbered(numbered.role, number!) : words.picture(drawing)}
             style={{ height: rowHeight - 6, marginTop: 3, minWidth: rowHeight - 6 }}
-            className={`items-center justify-center rounded-small border px-1 ${isByHand ? 'border-persimmon border-dashed' : 'border-indigo'}`}
+            className={`items-center justify-center border px-1 ${numbered?.role === 'key' ? 'rounded-full border-2' : 'rounded-small'} ${isByHand ? 'border-persimmon border-dashed' : 'border-indigo'}`}
           >
-            {drawing === null ? (
+            {number ? (
+              <NumericText
+                tone={isByHand ? 'persimmon' : 'ink'}
+                className={numbered?.role === 'breakdown' ? 'underline' : ''}
+              >
+                {number}
+              </NumericText>
+            ) : drawing === null ? (
               <View className={`h-[8px] w-[8px] rounded-full ${isByHand ? 'bg-persimmon' : 'bg-indigo'}`} />
             ) : (
               <NumericText tone={isByHand ? 'persimmon' : 'ink'}>{drawing}</NumericText>
