@@ -11,8 +11,10 @@ const only = (name, from, allowed, comment) => ({
 const CORE = [
   'model',
   'arc',
+  'scan',
   'timing',
   'exposure',
+  'inbetween',
   'motion',
   'spacing',
   ['gesture', 'pose', 'physics', 'shoot'],
@@ -139,7 +141,7 @@ module.exports = {
       '^app/src/workers/',
       [
         '^app/src/workers/',
-        '^core/src/(index|views|scene|checks/index|arc/fitStroke|gesture/thinGesture|print/index|print/pdf)\\.ts$',
+        '^core/src/(index|views|scan|scene|checks/index|arc/fitStroke|motion/traceOutline|gesture/thinGesture|print/index|print/pdf)\\.ts$',
       ],
       'A worker does the work of the core, aside.',
     ),

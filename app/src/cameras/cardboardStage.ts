@@ -94,7 +94,9 @@ async function createPainter(shot: Shot, size: Size): Promise<Painter> {
     canvas,
     paint: (now, set, grain) => {
       const frame = Math.min(set.frame, now.lengthFrames);
-      const items: readonly SceneItem[] = sceneOn(now, frame, true, shiftsOf(now, { ...set, frame }));
+      const items: readonly SceneItem[] = sceneOn(now, frame, true, {
+        shifts: shiftsOf(now, { ...set, frame }),
+      });
       drawScene(
         context,
         { field: now.field, items, next: null, shutterDeg: 0, ground: 'paper', label: null },

@@ -76,3 +76,13 @@ export function waitingDrag(dispatch: AppDispatch, figureId: string, stood: Vect
     dispatch(doEdit('placeWaiting', { figureId, x: stood.x + by.x, y: stood.y + by.y }, undoGroup));
   };
 }
+
+/** A camera that rests on the whole field, ready to be posed. */
+export const addCamera = (): AppThunk<boolean> => (dispatch, getState) => {
+  const made = dispatch(doEdit('addCamera', undefined))?.made();
+  const figureId = made?.figures[0];
+  if (!figureId) return false;
+  const move = getState().shot.present.shot?.moves.find((one) => one.figureId === figureId);
+  dispatch(figureActivated({ figureId, arcId: move?.arcId ?? null }));
+  return true;
+};

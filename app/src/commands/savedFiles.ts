@@ -23,6 +23,12 @@ export const sheetFile = (sheet: string): SavedFileKind => ({
   mimeType: 'application/pdf',
 });
 
+/** What in-betweens can be saved as besides their PDF. */
+export const INBETWEEN_FILES = {
+  png: { ending: '-inbetweens-png.zip', mimeType: 'application/zip' },
+  svg: { ending: '-inbetweens-svg.zip', mimeType: 'application/zip' },
+} as const satisfies Readonly<Record<string, SavedFileKind>>;
+
 /** What a film can be saved as. */
 export const FILM_FILES = {
   film: { ending: '.zip', mimeType: 'application/zip' },

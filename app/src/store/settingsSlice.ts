@@ -15,7 +15,7 @@ import { preferredTheme } from '../ui/theme';
 
 export const PLAYBACK_SPEEDS = [1, 0.5, 0.25] as const;
 
-const KEY_LINES = ['place', 'turn', 'size', 'offset', 'opacity', 'lean'] as const;
+const KEY_LINES = ['place', 'drawing', 'turn', 'size', 'offset', 'opacity', 'lean'] as const;
 
 /** What keys of a figure, and its lean, are about. */
 export type KeyLine = (typeof KEY_LINES)[number];
@@ -79,6 +79,10 @@ export interface Settings {
   readonly shootTheme: Settings['theme'];
   /** The shot on which the first one is tried with hints; null where nobody does. */
   readonly lessonShotId: string | null;
+  /** Size and register marks of sheets for in-betweens, as they were typed last. */
+  readonly inbetweenSheets: Readonly<Record<string, string | number | null>>;
+  /** How the pan table is read. */
+  readonly panReading: { readonly moves: 'camera' | 'artwork'; readonly by: 'axes' | 'compass' };
   readonly groupInFront: { readonly [Step in WorkStep]?: GroupName<Step> };
   /** Which groups are open on a wide screen, by step and group; one that is not named is as it starts. */
   readonly groupsOpen: Readonly<Record<string, boolean>>;
@@ -191,6 +195,11 @@ const CHECKS: Readonly<Record<keyof Settings, Check>> = {
   clicksOnTake: flag,
   shootTheme: oneOf('paper', 'lampout'),
   lessonShotId: (value) => value === null || typeof value === 'string',
+  inbetweenSheets: recordOf((value) => value === null || ['string', 'number'].includes(typeof value)),
+  panReading: (value) => {
+    const { moves, by } = (value ?? {}) as Partial<Settings['panReading']>;
+    return oneOf('camera', 'artwork')(moves) && oneOf('axes', 'compass')(by);
+  },
   groupInFront: recordOf((value) => typeof value === 'string'),
   groupsOpen: recordOf(flag),
 };
@@ -238,6 +247,8 @@ const freshSettings = (): Settings => ({
   clicksOnTake: true,
   shootTheme: 'lampout',
   lessonShotId: null,
+  inbetweenSheets: {},
+  panReading: { moves: 'camera', by: 'axes' },
   groupInFront: {},
   groupsOpen: {},
 });

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { colour } from './colour';
 import { createUndoGroup } from './undoGroup';
-import { keyNudge } from './keyNudge';
+import { keyNudge, TO_ENDS } from './keyNudge';
 import { NumericText, Words } from './Words';
 
 interface SliderProps {
@@ -18,13 +18,13 @@ interface SliderProps {
   readonly step?: number;
 }
 
-/** The arrow keys go from end to end in so many steps. */
+/** The arrow keys go from end to end in so many steps, or in those of the slider where they are longer. */
 const NUDGES = 50;
 
 export function Slider({ label, text, value, onChange, min, max, step = 0 }: SliderProps) {
   const [slide, setSlide] = useState(() => createUndoGroup('slide'));
   const nudge = (by: number): void => {
-    const next = Math.min(max, Math.max(min, value + (by * (max - min)) / NUDGES));
+    const next = Math.min(max, Math.max(min, value + by * Math.max(step, (max - min) / NUDGES)));
     if (next !== value) onChange(next, slide);
   };
   return (
@@ -41,7 +41,7 @@ export function Slider({ label, text, value, onChange, min, max, step = 0 }: Sli
         aria-valuenow={Math.round(value * 100) / 100}
         aria-valuemin={min}
         aria-valuemax={max}
-        {...keyNudge(nudge)}
+        {...keyNudge(nudge, TO_ENDS)}
       >
         <View aria-hidden>
           <NativeSlider

@@ -16,11 +16,15 @@ const STEPS: Readonly<Record<string, number>> = {
   PageDown: -10,
 };
 
+/** For what has ends: Home and End go all the way. */
+export const TO_ENDS: Readonly<Record<string, number>> = { Home: -Infinity, End: Infinity };
+
 /** Props that let the arrow keys work something that is dragged: by 1, by 10 with Shift or the page keys. */
-export function keyNudge(onNudge: (by: number) => void): object {
+export function keyNudge(onNudge: (by: number) => void, more: Readonly<Record<string, number>> = {}): object {
   return {
     onKeyDown: (event: KeyEvent) => {
-      const by = STEPS[event.key ?? event.nativeEvent?.key ?? ''];
+      const key = event.key ?? event.nativeEvent?.key ?? '';
+      const by = STEPS[key] ?? more[key];
       // With Alt the arrows belong to what is in the field.
       if (by === undefined || event.altKey) return;
       event.preventDefault();

@@ -54,7 +54,7 @@ describe.each(['paper', 'lampout'] as const)('the %s theme', (theme) => {
   });
 
   test('guides and ghosts stand out from the field', () => {
-    for (const guide of ['indigo', 'persimmon', 'brass', 'cool', 'warm'] as const)
+    for (const guide of ['indigo', 'persimmon', 'brass', 'cool', 'warm', 'slate'] as const)
       expect(contrast(palette[guide], palette.field)).toBeGreaterThanOrEqual(3);
   });
 

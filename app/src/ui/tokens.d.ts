@@ -16,6 +16,7 @@ type Palette = Readonly<
     | 'plum'
     | 'cool'
     | 'warm'
+    | 'slate'
     | 'veil',
     string
   >

@@ -17,6 +17,7 @@ const colours = {
     plum: '#7C2F57',
     cool: '#1F7A80',
     warm: '#C07A3A',
+    slate: '#5D6680',
     veil: 'rgba(35, 37, 42, 0.38)',
   },
   lampout: {
@@ -36,6 +37,7 @@ const colours = {
     plum: '#D98BB4',
     cool: '#57AEB4',
     warm: '#C99155',
+    slate: '#9BA5C2',
     veil: 'rgba(0, 0, 0, 0.55)',
   },
 };

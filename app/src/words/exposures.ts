@@ -12,6 +12,8 @@ export const exposureSheetWords = {
   note: 'note',
   goToFrame: (frame: number) => `Frame ${frame}`,
   picture: (drawing: number | null) => (drawing === null ? 'picture' : `drawing ${drawing}`),
+  numbered: (role: 'key' | 'breakdown' | 'between', number: string) =>
+    `${role === 'between' ? 'in-between' : role} ${number}`,
   held: 'held',
   stop: 'stop',
   pass: 'pass',

@@ -28,7 +28,7 @@ export const groupWords = {
     },
     keys: {
       label: 'Keys',
-      help: 'Place, turn, size, offset, opacity and lean on this frame, one line each. Tap a post to set a key; tap a line to open it.',
+      help: 'Place, drawing, turn, size, offset, opacity and lean on this frame, one line each. Tap a post to set a key; tap a line to open it.',
     },
     drawings: {
       label: 'Drawings',
@@ -63,6 +63,7 @@ export const groupWords = {
       help: 'The shot frame by frame: drawings, holds, notes and what is heard.',
     },
     charts: { label: 'Charts', help: 'The pace over the shot, and how many increments have which size.' },
+    pan: { label: 'Pan', help: 'Steps for the camera or for the artwork under it, and for each plane.' },
     sound: { label: 'Sound', help: 'A sound to time the shot to, its beats, and cues by frame.' },
   },
   shoot: {

@@ -8,7 +8,7 @@ export const guideWords = {
   next: (title: string) => `Next: ${title}`,
   allChapters: 'All chapters',
   tryIt: 'Try it: a lantern in ten strokes',
-  tryItHelp: 'Make a first shot, with four hints along the way.',
+  tryItHelp: 'Make your first shot, with four hints along the way.',
   shotName: 'A lantern in ten strokes',
   hint: (number: number) => `Hint ${number} of 4`,
   hints: [

@@ -22,6 +22,7 @@ export const previewWords = {
   paper: 'Paper',
   black: 'Black',
   transparent: 'Transparent',
+  outlines: 'In-betweens as outlines',
   backdrop: 'Backdrop',
   count: 'Frame count',
   blur: 'Shutter',

@@ -87,7 +87,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
     setMaking({ rendering: null, done: 0 });
     try {
       const images = await bitmapsOf((await fileFormats()).drawnPicturesOf(shot), width / shot.field.width);
-      const { shows, ground, withBackdrop, hasCount, shutterDeg } = look;
+      const { shows, ground, withBackdrop, outlines, hasCount, shutterDeg } = look;
       const labels = hasCount || kind === 'contact' ? labelsOf(shot, from, until, hasCount) : [];
       const job = {
         shot,
@@ -96,6 +96,7 @@ export function FilesCard({ look, passage }: FilesCardProps) {
         until,
         ground,
         withBackdrop,
+        outlines,
         shows,
         taken: shows === 'taken' ? takenSources(shot) : [],
         labels,
@@ -132,10 +133,10 @@ export function FilesCard({ look, passage }: FilesCardProps) {
         fileFormats(),
         filmCommands(),
       ]);
-      const { ground, withBackdrop } = look;
+      const { ground, withBackdrop, outlines } = look;
       const { shots, files } = await shotsToGive([shot], 'pictures');
       const source = pictureSourceFrom(files);
-      const choice = { every, withTicks, from, until, ground, withBackdrop, width, source };
+      const choice = { every, withTicks, from, until, ground, withBackdrop, outlines, width, source };
       saveAs(shot.name, PREVIEW_FILES.strobeSvg, strobeSvg(shots[0]!, choice));
     } catch (error) {
       dispatch(messageShown(words.failed(errorSentence(error))));

@@ -150,11 +150,12 @@ function Stage({ look, width, height }: StageProps) {
     const context = canvas.current?.getContext('2d');
     if (!context || !images) return;
     const on = Math.min(currentFrame(), shot.lengthFrames);
-    const { shows, ground, withBackdrop, hasCount } = look;
+    const { shows, ground, withBackdrop, outlines, hasCount } = look;
     const isTaken = shows === 'taken';
     const shutterDeg = isTaken ? 0 : look.shutterDeg;
-    const items = (isTaken ? takenSceneOn : sceneOn)(shot, on, withBackdrop);
-    const next = shutterDeg > 0 && on < shot.lengthFrames ? sceneOn(shot, on + 1, withBackdrop) : null;
+    const items = (isTaken ? takenSceneOn : sceneOn)(shot, on, withBackdrop, { outlines });
+    const next =
+      shutterDeg > 0 && on < shot.lengthFrames ? sceneOn(shot, on + 1, withBackdrop, { outlines }) : null;
     const label = hasCount ? labelOf(on, shot) : null;
     drawScene(
       context,

@@ -1,4 +1,5 @@
 import type { Passage } from '@humble/core';
+import { drawnThroughSpans } from '@humble/core/views';
 import { standingPictures } from '@humble/core/shoot';
 import { useThrottledShotValue } from '../../store/throttled/hooks';
 import { Card } from '../../ui/Card';
@@ -30,6 +31,9 @@ interface SavePanelProps {
 
 export function SavePanel({ look, onLook, passage }: SavePanelProps) {
   const hasPictures = useThrottledShotValue((shot) => standingPictures(shot).length > 0);
+  const isDrawnThrough = useThrottledShotValue(({ moves }) =>
+    moves.some((move) => drawnThroughSpans(move).length > 0),
+  );
   const set = (some: Partial<Look>): void => onLook({ ...look, ...some });
   return (
     <>
@@ -55,6 +59,9 @@ export function SavePanel({ look, onLook, passage }: SavePanelProps) {
           value={look.withBackdrop}
           onChange={(withBackdrop) => set({ withBackdrop })}
         />
+        {isDrawnThrough && (
+          <Toggle label={words.outlines} value={look.outlines} onChange={(outlines) => set({ outlines })} />
+        )}
         <Toggle label={words.count} value={look.hasCount} onChange={(hasCount) => set({ hasCount })} />
         <Slider
           label={words.blur}

@@ -9,6 +9,8 @@ export interface Look {
   readonly shows: 'plan' | 'taken';
   readonly ground: Ground;
   readonly withBackdrop: boolean;
+  /** In-betweens as outlines, in place of the drawing before them. */
+  readonly outlines: boolean;
   readonly hasCount: boolean;
   readonly shutterDeg: number;
 }
@@ -17,6 +19,7 @@ const FRESH_LOOK: Look = {
   shows: 'plan',
   ground: 'paper',
   withBackdrop: true,
+  outlines: false,
   hasCount: false,
   shutterDeg: 0,
 };

@@ -1,6 +1,7 @@
 import { ActGroup, ActSummary } from '../../features/figure/ActGroup';
-import { CycleGroup, CycleSummary } from '../../features/figure/cycle/CycleGroup';
+import { CycleGroup, CycleSummary, DrawingLine } from '../../features/figure/cycle/CycleGroup';
 import { FiguresGroup, FiguresSummary } from '../../features/figure/FiguresGroup';
+import type { SheetsDialog } from '../../features/figure/inbetween/ThroughCard';
 import { LooksGroup } from '../../features/figure/LooksGroup';
 import { OffsetGroup } from '../../features/figure/OffsetGroup';
 import { PartsGroup, PartsSummary } from '../../features/figure/parts/PartsGroup';
@@ -12,6 +13,7 @@ import { SizeGroup } from '../../features/figure/SizeGroup';
 import { LeanGroup, TurnGroup } from '../../features/figure/TurnGroup';
 import { EasingField } from '../../features/timing/cards/EasingField';
 import { HoldHere } from '../../features/timing/cards/HoldHere';
+import { lazyWithRetry } from '../../ui/lazyWithRetry';
 import { type GroupContents, PanelGroups } from '../PanelGroups';
 import type { PanelProps } from './stepParts';
 import { selectActiveWaiting } from '../../store/selectors/active';
@@ -19,8 +21,15 @@ import { selectActiveWaiting } from '../../store/selectors/active';
 const holdHere: HoldOf = (move, frame) => <HoldHere move={move} frame={frame} />;
 const easingChoice: EasingChoice = (props) => <EasingField {...props} />;
 
+const PrintDialog = lazyWithRetry(() =>
+  import('../../features/print/PrintDialog').then((part) => part.PrintDialog),
+);
+
+const InbetweenSheets: SheetsDialog = ({ onClose }) => <PrintDialog sheet="inbetweens" onClose={onClose} />;
+
 const LINES: LineContents = {
   place: () => <PoseGroup hold={holdHere} />,
+  drawing: () => <DrawingLine Sheets={InbetweenSheets} />,
   turn: () => <TurnGroup easingChoice={easingChoice} />,
   size: () => <SizeGroup easingChoice={easingChoice} />,
   offset: () => <OffsetGroup easingChoice={easingChoice} />,
@@ -48,7 +57,11 @@ const CONTENTS: GroupContents<'figure'> = {
     cue: ({ editor: { tool } }) => (tool === 'pose' ? tool : null),
     isUrgent: true,
   },
-  drawings: { Content: CycleGroup, Summary: CycleSummary, startsFolded: true },
+  drawings: {
+    Content: () => <CycleGroup Sheets={InbetweenSheets} />,
+    Summary: CycleSummary,
+    startsFolded: true,
+  },
   parts: {
     Content: PartsGroup,
     Summary: PartsSummary,

@@ -27,8 +27,10 @@ export function useThrottledSelector<Value>(
 export const useThrottledShot = (): Shot => useThrottledSelector(selectOpenShot);
 
 /** A part of the shot on the workbench: renders again only when that part changes. */
-export const useThrottledShotValue = <Value>(pick: (shot: Shot) => Value): Value =>
-  useThrottledSelector((state) => pick(selectOpenShot(state)));
+export const useThrottledShotValue = <Value>(
+  pick: (shot: Shot) => Value,
+  isEqual?: (a: Value, b: Value) => boolean,
+): Value => useThrottledSelector((state) => pick(selectOpenShot(state)), isEqual);
 
 export const useThrottledMove = (): Move | null => useThrottledSelector(selectActiveMove);
 

@@ -1,6 +1,7 @@
 import { RULER_LIVE_VIEW } from './rulerLiveView';
 import type { ShotFinding } from '@humble/core/checks';
-import { type Post, type UnrolledArc, unrolledArc } from '@humble/core/views';
+import type { Travel } from '@humble/core';
+import { followedSpots, type Post, spotTrail, type UnrolledArc, unrolledArc } from '@humble/core/views';
 import { memo, useMemo } from 'react';
 import { Path, Text } from 'react-native-svg';
 import { LiveViewContext } from '../../../render/createLiveShapes';
@@ -8,6 +9,7 @@ import { LivePath, ChunkedLivePath, useLiveDrawing } from '../../../playback/liv
 import { selectActiveFindings } from '../../../store/selectors/activeFindings';
 import { selectComparison } from '../../../store/selectors/comparison';
 import type { RootState } from '../../../store/store';
+import { selectActiveTravel } from '../../../store/selectors/selection';
 import { selectPickedRange } from '../../../store/selectors/timingSelection';
 import { colour } from '../../../ui/colour';
 import { BAND_OPACITY } from '../../../ui/detail';
@@ -33,6 +35,7 @@ import {
   skippedPath,
   tickBandsPath,
   rulerTicksPath,
+  spotTicksPath,
 } from './rulerPaths';
 import { arcDistanceAtPlayhead, selectTiming } from '../targets/selectTiming';
 import { lruMemoize } from '@reduxjs/toolkit';
@@ -97,6 +100,7 @@ export const RulerDrawing = memo(function RulerDrawing({ ruler, axis, width }: D
           strokeWidth={1.5}
           testID="ruler-long-ticks"
         />
+        <LivePath path={paths.spots} stroke={colour.slate} strokeWidth={1.25} testID="ruler-spots" />
         <LivePath path={paths.skipped} stroke={colour.soft} strokeWidth={1.25} testID="ruler-skipped" />
         <LivePath
           path={paths.byHand}
@@ -166,6 +170,13 @@ function livePaths(axis: Axis) {
   };
   const posts = lruMemoize((ruler: UnrolledArc) => postsByDetail(ruler, axis));
   const others = lruMemoize((ruler: UnrolledArc) => otherTicksPath(ruler, axis));
+  const spots = lruMemoize((travel: Travel, perUnit: number) =>
+    spotTicksPath(
+      followedSpots(travel).map((followed) => spotTrail(travel, followed)),
+      perUnit,
+      axis,
+    ),
+  );
   const found = lruMemoize((findings: readonly ShotFinding[], { ticks }: UnrolledArc) =>
     findingMarks(
       findings,
@@ -196,6 +207,11 @@ function livePaths(axis: Axis) {
     findings: (state: RootState): string => {
       const ruler = selectTiming(state)?.ruler;
       return ruler ? found(selectActiveFindings(state), ruler) : '';
+    },
+    spots: (state: RootState): string => {
+      const timing = selectTiming(state);
+      const travel = selectActiveTravel(state);
+      return timing && travel ? spots(travel, 1 / timing.fieldUnits) : '';
     },
     skipped: followRuler((ruler) => skippedPath(ruler, axis)),
     byHand: followRuler((ruler) => byHandPath(ruler, axis)),

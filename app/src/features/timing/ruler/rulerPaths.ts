@@ -67,6 +67,21 @@ function clipped({ start, end }: Axis, a: number, b: number): readonly [number, 
   return [Math.max(start, Math.min(a, b)), Math.min(end, Math.max(a, b))];
 }
 
+const SPOT_TOP = 2;
+const SPOT_HEIGHT = 6;
+
+/** The steps of followed spots along their own paths, to the same scale, beneath the line. */
+export const spotTicksPath = (
+  trails: readonly (readonly { readonly distance: number }[])[],
+  perUnit: number,
+  axis: Axis,
+): string =>
+  trails
+    .flatMap((places) => places.map(({ distance }) => distance * perUnit))
+    .filter((distance) => isInSight(axis, distance))
+    .map((distance) => `M${n(at(axis, distance))} ${BASE + SPOT_TOP}v${SPOT_HEIGHT}`)
+    .join('');
+
 /** What is put by hand: a tick with a lozenge on top. */
 export const byHandPath = ({ ticks }: UnrolledArc, axis: Axis): string =>
   ticks
