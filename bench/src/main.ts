@@ -21,6 +21,7 @@ import { cubicArc, lengthErrors } from './accuracy';
 import { DRAWING_BUDGET_MS, drawingTimes } from './drawings';
 import { GROWTH_BUDGET, growths } from './growth';
 import { figuresOf, ridersOf, shotOf, windingArc } from './arcs';
+import { allInBetweens, drawnThroughShot, IN_BETWEENS } from './inbetweens';
 import { longGesture } from './longGesture';
 import { REFERENCE_MS, referenceLoop } from './reference';
 import { javaScript, terminal } from './shipped';
@@ -33,6 +34,7 @@ const MOVE_BUDGET_MS = 2;
 const SHOT_BUDGET_MS = 25;
 const FIGURES_BUDGET_MS = { fromNothing: 30, onePointMoved: 3 };
 const CHECKS_BUDGET_MS = 150;
+const IN_BETWEENS_BUDGET_MS = 60;
 /** Several deviations are tried, so that a looser one never gives more marks. */
 const THINNING_BUDGET_MS = 5000;
 
@@ -138,6 +140,8 @@ async function evaluation(): Promise<void> {
   console.log('\nEvaluation\n');
   let one = shotOf(1, 50, 1000);
   const twenty = shotOf(20, 12, 1000);
+  const through = drawnThroughShot();
+  const betweens = `${IN_BETWEENS} in-betweens of 4 rings and 20 pins, from nothing`;
   const ten = figuresOf(10, 500);
   let tenNow = ten;
   evaluate(tenNow);
@@ -196,6 +200,7 @@ async function evaluation(): Promise<void> {
       checkShot({ ...twenty, moves: twenty.moves.map((move) => ({ ...move })) }),
     'a stroke of 600 samples fitted': () => fitStroke(stroke, { allowedDeviation: 4 }),
     'a shot file opened and its card drawn': () => shotCard(openShot(JSON.parse(text))),
+    [betweens]: () => allInBetweens(through),
     'the fixed computation': referenceLoop,
   });
   // A slow machine takes longer for everything: what counts is how a time compares with the fixed computation.
@@ -225,6 +230,11 @@ async function evaluation(): Promise<void> {
   verdict(`ten figures of twenty riders within ${fromNothing} ms from nothing`, riders <= fromNothing);
   verdict(`and within ${onePointMoved} ms after one point moved`, riderPointMoved <= onePointMoved);
   verdict(`twenty figures of 1,000 frames checked within ${CHECKS_BUDGET_MS} ms`, checks <= CHECKS_BUDGET_MS);
+  const inBetweens = times[betweens]! / pace;
+  verdict(
+    `${IN_BETWEENS} in-betweens within ${IN_BETWEENS_BUDGET_MS} ms`,
+    inBetweens <= IN_BETWEENS_BUDGET_MS,
+  );
 }
 
 /** Thinning is done once, as it is after a gesture; what is told is the time of that. */

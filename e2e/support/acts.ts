@@ -94,6 +94,16 @@ export class Acts {
     }, this.field);
   }
 
+  /** Within an editor, at shares of its width and height. */
+  tapIn(editor: Locator, across: number, down: number): Promise<void> {
+    return this.act(async () => {
+      // In the middle: the groups stay above what is scrolled.
+      await editor.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+      const box = (await editor.boundingBox())!;
+      await this.bench.hand.tap({ x: box.x + across * box.width, y: box.y + down * box.height });
+    }, editor);
+  }
+
   /** On something that is drawn: its middle. */
   tapOn(drawn: Locator): Promise<void> {
     return this.act(async () => this.bench.hand.tap(await this.bench.middleOf(drawn)));

@@ -179,6 +179,23 @@ export class Bench {
     await expect(this.status).toHaveText(/ saved$|^saved$/);
   }
 
+  /** The shot as the server has it, once all is saved. */
+  async kept(): Promise<Shot> {
+    await this.saved();
+    const address = `/api/shots/${new URL(this.page.url()).pathname.split('/').pop()}`;
+    return ((await (await this.page.request.get(address)).json()) as { readonly shot: Shot }).shot;
+  }
+
+  /** Opens the preview. Returns what reads its picture as it is then. */
+  async preview(): Promise<() => Promise<string>> {
+    await this.press('Shot menu');
+    await this.press('Preview');
+    const canvas = this.page.getByTestId('preview-canvas');
+    await expect(canvas).toBeVisible();
+    await expect(this.page.getByText('Getting the pictures')).toHaveCount(0);
+    return () => canvas.evaluate((element) => (element as HTMLCanvasElement).toDataURL());
+  }
+
   /** The increments by column, as they stand in the table of the Sheet step. */
   async column(name: string): Promise<string[]> {
     const table = this.page.getByRole('table', { name: 'Increments' }).first();

@@ -39,6 +39,15 @@ function pngOf(width: number, height: number, colourType: number, rows: Buffer):
 export const png = (width: number, height: number): Buffer =>
   pngOf(width, height, GREY, Buffer.alloc((width + 1) * height));
 
+/** A picture in greys. @param levelAt 0 is black, 255 white */
+export function pngInGreys(width: number, height: number, levelAt: (x: number, y: number) => number): Buffer {
+  const rows = Buffer.alloc((width + 1) * height);
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++)
+      rows[y * (width + 1) + 1 + x] = Math.min(255, Math.max(0, Math.round(levelAt(x, y))));
+  return pngOf(width, height, GREY, rows);
+}
+
 /** A picture of which a box is seen, in one colour; the rest lets through. */
 export function pngWithBox(
   width: number,

@@ -149,8 +149,8 @@ test(
     const file = await (await download).path();
     expect((await download).suggestedFilename()).toBe('low-tide.zip');
     const written = readFilmZip(readFileSync(file));
-    // Fourteen drawings, and the pictures that were taken of the harbour master.
-    expect([written.shots.length, written.pictures.size]).toEqual([6, 14 + 21]);
+    // Fifteen drawings, and the pictures that were taken of the harbour master.
+    expect([written.shots.length, written.pictures.size]).toEqual([6, 15 + 21]);
 
     const bringIn = async (name: string, buffer: Buffer): Promise<void> => {
       const chooser = page.waitForEvent('filechooser');

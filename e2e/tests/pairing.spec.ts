@@ -43,7 +43,7 @@ test('a phone is paired by a code, and both follow one shot', ONCE, async ({ bro
     const asked = here.waitForResponse((response) => response.url().endsWith('/api/pairing'));
     await act.tap('Pair a phone');
     const { link } = (await (await asked).json()) as { readonly link: string };
-    await expect(here.getByRole('img', { name: 'Code to scan' })).toBeVisible();
+    await expect(here.getByRole('img', { name: 'Code to scan' }).first()).toBeVisible();
     await here.getByRole('button', { name: 'Close' }).tap();
     await here.getByRole('tab', { name: 'Next', exact: true }).tap();
 

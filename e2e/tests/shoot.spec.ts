@@ -4,7 +4,6 @@ import { join } from 'node:path';
 import type { Shot } from '@humble/core';
 import { nextPlacement, standingPictures } from '@humble/core/shoot';
 import type { Page } from '@playwright/test';
-import type { Bench } from '../support/bench';
 import { unzipSync } from 'fflate';
 import { png } from '../support/png';
 import { bytesOf, saved } from '../support/saving';
@@ -24,12 +23,6 @@ async function take(page: Page, count: number): Promise<void> {
   }
 }
 
-async function kept(bench: Bench): Promise<Shot> {
-  await bench.saved();
-  const address = `/api/shots/${new URL(bench.page.url()).pathname.split('/').pop()}`;
-  return ((await (await bench.page.request.get(address)).json()) as { readonly shot: Shot }).shot;
-}
-
 const framesOf = (shot: Shot): number[] => standingPictures(shot).map(({ frame }) => frame);
 
 /** The next increment as it can be read. */
@@ -45,7 +38,7 @@ test('placements are taken one after the other, outlive a reload, and each can b
   await take(page, 5);
   await expect(page.getByText('16 to go')).toBeVisible();
   expect(await along(page)).toBe(15);
-  const shot = await kept(bench);
+  const shot = await bench.kept();
   expect(framesOf(shot)).toEqual([1, 2, 3, 4, 5]);
   // Each picture is another one, and all of them are on the server.
   const shas = standingPictures(shot).map(({ picture }) => picture.sha256);
@@ -76,9 +69,9 @@ test('where it really stands is told by a tap; the next number counts from there
   await bench.press('Spread');
   await expect(page.getByTestId('proposed-ticks')).toHaveAttribute('d', /^M/);
   await expect(page.getByTestId('proposed-steps').first()).toHaveText(/^Next steps: 14\.\d, 14\.\d/);
-  expect((await kept(bench)).takes).toHaveLength(1);
+  expect((await bench.kept()).takes).toHaveLength(1);
   await bench.press('Use it');
-  const shot = await kept(bench);
+  const shot = await bench.kept();
   expect(shot.takes.map(({ name }) => name)).toEqual(['Take 1', 'As planned']);
   const next = nextPlacement(shot)!.figures[0]!.along!;
   expect(next).toBeGreaterThan(14);
@@ -86,7 +79,7 @@ test('where it really stands is told by a tap; the next number counts from there
   expect(await along(page)).toBe(next);
   // One undo takes the replanning back, and leaves what was told.
   await bench.undo();
-  const undone = await kept(bench);
+  const undone = await bench.kept();
   expect(undone.takes).toHaveLength(1);
   expect(standingPictures(undone)[4]!.actuals).toHaveLength(1);
 });
@@ -113,7 +106,7 @@ test(
     await bench.group('Next');
     await take(page, 1);
     // The stage’s own hand left it where the finger put it: the picture is the one that was seen.
-    const [, second] = standingPictures(await kept(bench));
+    const [, second] = standingPictures(await bench.kept());
     await expect
       .poll(async () => (await page.request.get(`/api/pictures/${second!.picture.sha256}`)).status())
       .toBe(200);
@@ -135,22 +128,22 @@ test('skip, once more, halfway; shoot over, hide and hold', ONCE, async ({ bench
   await bench.press('Halfway');
   await expect(page.getByTestId('next-along')).toHaveText('15.0');
   await take(page, 2);
-  expect(framesOf(await kept(bench))).toEqual([1, 2, 3, 4, 5, 6]);
+  expect(framesOf(await bench.kept())).toEqual([1, 2, 3, 4, 5, 6]);
   await bench.group('Pictures');
   await bench.press('Picture of frame 3');
   await bench.press('Hide');
   await expect(page.getByRole('button', { name: 'Picture of frame 3, hidden' })).toBeVisible();
   await bench.type('Hold', 3);
-  expect(framesOf(await kept(bench))).toEqual([1, 2, 3, 6, 7, 8]);
+  expect(framesOf(await bench.kept())).toEqual([1, 2, 3, 6, 7, 8]);
   await bench.press('Picture of frame 6');
   await bench.press('Reshoot from here');
   await expect(page.getByText('3 pictures were set aside. Undo brings them back.')).toBeVisible();
-  const over = await kept(bench);
+  const over = await bench.kept();
   expect(framesOf(over)).toEqual([1, 2, 3]);
   expect(over.shoot.pictures).toHaveLength(6);
   await bench.group('Next');
   await take(page, 1);
-  expect(framesOf(await kept(bench))).toEqual([1, 2, 3, 6]);
+  expect(framesOf(await bench.kept())).toEqual([1, 2, 3, 6]);
 });
 
 test('what was taken plays at true speed, and goes on from the plan', ONCE, async ({ bench, page }) => {
@@ -159,7 +152,7 @@ test('what was taken plays at true speed, and goes on from the plan', ONCE, asyn
   await take(page, 4);
   await bench.goTo(1);
   const shown = page.getByTestId('taken-picture').locator('canvas');
-  const shas = standingPictures(await kept(bench)).map(({ picture }) => picture.sha256);
+  const shas = standingPictures(await bench.kept()).map(({ picture }) => picture.sha256);
   for (const [i, sha] of shas.entries()) {
     await bench.goTo(i + 1);
     await expect(shown).toHaveAttribute('data-picture', sha);
@@ -198,7 +191,7 @@ test(
     await expect.poll(() => video.evaluate((one) => (one as HTMLVideoElement).videoWidth)).toBe(640);
     await bench.group('Next');
     await take(page, 2);
-    const shot = await kept(bench);
+    const shot = await bench.kept();
     expect(standingPictures(shot).map(({ picture }) => [picture.type, picture.width])).toEqual([
       ['image/jpeg', 640],
       ['image/jpeg', 640],
@@ -213,10 +206,10 @@ test(
       /The camera was disconnected\. Your pictures are safe/,
     );
     await expect(takeButton(page)).toBeDisabled();
-    expect(framesOf(await kept(bench))).toEqual([1, 2]);
+    expect(framesOf(await bench.kept())).toEqual([1, 2]);
     await bench.press('Try again');
     await take(page, 1);
-    expect(framesOf(await kept(bench))).toEqual([1, 2, 3]);
+    expect(framesOf(await bench.kept())).toEqual([1, 2, 3]);
   },
 );
 
@@ -268,7 +261,7 @@ test(
     await page.reload();
     await bench.step('Shoot');
     await expect(page.getByText(/^Next: frame 5/)).toBeVisible();
-    const shot = await kept(bench);
+    const shot = await bench.kept();
     expect(framesOf(shot)).toEqual([1, 2, 3, 4]);
     for (const { picture } of standingPictures(shot))
       await expect
@@ -291,7 +284,7 @@ test('four corners of a sheet make increments true on the table', ONCE, async ({
   ] as const)
     await bench.tap(x, y);
   await expect(page.getByText(/^Corners fit to within 0\.000 mm/)).toBeVisible();
-  const shot = await kept(bench);
+  const shot = await bench.kept();
   expect(shot.shoot.perspective).toMatchObject({ widthMm: 297, heightMm: 210 });
   await bench.group('Next');
   const next = nextPlacement(shot)!;
@@ -378,7 +371,7 @@ test('a full disk keeps the picture on this device until there is room', ONCE, a
   await expect(page.getByText(/2 pictures wait for the server: .*disk is full/)).toBeVisible();
   isFull = false;
   await expect(page.getByText(/pictures wait for the server/)).toHaveCount(0);
-  for (const { picture } of standingPictures(await kept(bench)))
+  for (const { picture } of standingPictures(await bench.kept()))
     expect((await page.request.get(`/api/pictures/${picture.sha256}`)).status()).toBe(200);
 });
 
@@ -405,5 +398,5 @@ test('a phone that slept between two pictures is awake again, and goes on', ONCE
   // The browser let go of it meanwhile: it is asked again.
   await expect.poll(asked).toBe(2);
   await take(page, 1);
-  expect(framesOf(await kept(bench))).toEqual([1, 2]);
+  expect(framesOf(await bench.kept())).toEqual([1, 2]);
 });

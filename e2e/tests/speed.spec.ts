@@ -1,7 +1,16 @@
 import { edits, freshShot, type Shot, smoothThrough, type TrackName } from '@humble/core';
 import type { Page } from '@playwright/test';
 import type { Bench } from '../support/bench';
-import { ASKED, dragWithGhosts, ghostsShown, measure, middleOf, reaching, resting } from '../support/speed';
+import {
+  ASKED,
+  dragWithGhosts,
+  ghostsShown,
+  measure,
+  type Measured,
+  middleOf,
+  reaching,
+  resting,
+} from '../support/speed';
 import { pngWithBox } from '../support/png';
 import { slowDown } from '../support/slowing';
 import { expect, test } from '../support/test';
@@ -124,6 +133,109 @@ test('a point is dragged under an eel of forty parts with 30 ghosts, and the pic
   await bench.goTo(61);
   // Twelve hundred outlines, and forty parts that move.
   await dragWithGhosts(bench, 'drag with an eel of forty parts, 30 ghosts', info, 0.3);
+});
+
+/** A figure of two drawings with twenty pins between them, drawn through. */
+function pinned(): Shot {
+  const empty = freshShot({ name: 'Pinned', rate: 24, lengthFrames: 48, width: 1920, height: 1080 });
+  const drawn = edits.drawArc(empty, {
+    points: smoothThrough([0.1, 0.5, 0.9].map((x, i) => ({ x: 1920 * x, y: i === 1 ? 400 : 700 }))),
+  });
+  const egg = (across: number, down: number): number[] =>
+    Array.from({ length: 48 }, (_, k) => {
+      const angle = (2 * Math.PI * k) / 48;
+      return [200 + across * Math.cos(angle), 200 + down * Math.sin(angle)];
+    }).flat();
+  const eggs = [egg(90, 150), egg(150, 90)] as const;
+  const drawings = eggs.map((ring, i) => ({
+    sha256: String(i + 1).repeat(64),
+    type: 'image/png' as const,
+    name: `egg ${i + 1}.png`,
+    width: 400,
+    height: 400,
+    outline: [ring],
+    frames: 1,
+    planted: null,
+  }));
+  const figureId = 'figure1';
+  const pictured = edits.setArtwork(drawn, { figureId, artwork: { kind: 'pictures', drawings } });
+  const large = edits.setFigure(pictured, { figureId, height: 400 });
+  const through = edits.drawThrough(large, {
+    moveId: 'move1',
+    from: 1,
+    until: 48,
+    first: 1,
+    second: 2,
+    chart: null,
+  });
+  return Array.from({ length: 20 }, (_, i) => Math.floor((i * 48) / 20)).reduce(
+    (shot, k) =>
+      edits.addPin(shot, {
+        figureId,
+        first: 1,
+        second: 2,
+        at: {
+          first: { x: eggs[0][2 * k]!, y: eggs[0][2 * k + 1]! },
+          second: { x: eggs[1][2 * k]!, y: eggs[1][2 * k + 1]! },
+        },
+      }),
+    through,
+  );
+}
+
+test('a pin is dragged among twenty with ghosts of in-betweens, and the picture keeps up', async ({
+  bench,
+  page,
+  hand,
+}, info) => {
+  test.skip(!hand.isFinger, 'the budget is for a phone');
+  await page.addInitScript(
+    (settings) => localStorage.setItem('humble-settings', settings),
+    ghostsShown(3, 3),
+  );
+  await bench.open(pinned());
+  await bench.step('Figure');
+  await bench.group('Drawings');
+  await bench.goTo(24);
+  const editor = page.getByTestId('pin-editor');
+  await editor.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  const session = await page.context().newCDPSession(page);
+  const outline = () => page.getByTestId('in-between').getAttribute('d');
+  let side = -1;
+  const drag = async (): Promise<Measured> => {
+    const box = (await editor.boundingBox())!;
+    // The pin at the right end of the egg on the first drawing.
+    const scale = Math.min((box.width / 2 - 60) / 400, (box.height - 60) / 400);
+    const pin = { x: box.x + box.width / 4 + 90 * scale, y: box.y + box.height / 2 };
+    const before = await outline();
+    const measured = await measure(page, async (until) => {
+      await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [pin] });
+      for (let i = 1; Date.now() < until; i++)
+        await session.send('Input.dispatchTouchEvent', {
+          type: 'touchMove',
+          touchPoints: [{ x: pin.x + 6 * Math.sin(i / 9), y: pin.y + 3 * Math.sin(i / 7) }],
+        });
+    });
+    // To the other side each time: it may have stayed where it was led last.
+    side = -side;
+    const away = { x: pin.x + 9 * side, y: pin.y };
+    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [away] });
+    await expect.poll(outline).not.toBe(before);
+    await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: [pin] });
+    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    return measured;
+  };
+  const idle = await measure(page, resting(page));
+  const slowing = await slowDown(page, session);
+  // 50 of 60 frames a second.
+  const least = 0.8 * ASKED;
+  const slowed = await reaching(least * idle.framesPerSecond, drag);
+  await slowing.end();
+  const figures = JSON.stringify({ idle, slowed, throttle: slowing.rate });
+  info.annotations.push({ type: 'drag of a pin', description: figures });
+  // eslint-disable-next-line no-console -- the figures belong in the run's own words
+  console.log(`drag of a pin: ${figures}`);
+  expect(slowed.framesPerSecond / idle.framesPerSecond).toBeGreaterThan(least);
 });
 
 interface LongMove {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/core';
+import { cameraOn, edits, evaluate, freshShot, type Shot, smoothThrough } from '@humble/core';
 import { knocks, waveFile } from '@humble/core/testing/soundFiles';
 import type { Page } from '@playwright/test';
 import type { Acts } from '../support/acts';
@@ -7,9 +7,10 @@ import type { Bench } from '../support/bench';
 import { buttonOnSet } from '../support/onSet';
 import { png, pngFile, pngWithBox } from '../support/png';
 import { bytesOf } from '../support/saving';
+import { twoScans } from '../support/scans';
 import { expect, ONCE, test } from '../support/test';
 
-// Twenty tasks from the list of shots to their result, by the shortest way, with a budget of acts for each.
+// Twenty-three tasks from the list of shots to their result, by the shortest way, with a budget of acts for each.
 
 interface Doing {
   readonly act: Acts;
@@ -46,16 +47,14 @@ function task({ name, budget, given, alsoWide, does, holds }: Task): void {
   });
 }
 
-interface Kept {
-  readonly shot: Shot;
+/** The middle of the paper, where a fresh camera rests. */
+async function middleOfField(page: Page): Promise<{ readonly x: number; readonly y: number }> {
+  const box = (await page.getByTestId('field-paper').first().boundingBox())!;
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
 /** The shot as the server has it. */
-async function kept({ bench, page }: Doing): Promise<Shot> {
-  await bench.saved();
-  const address = `/api/shots/${new URL(page.url()).pathname.split('/').pop()}`;
-  return ((await (await page.request.get(address)).json()) as Kept).shot;
-}
+const kept = ({ bench }: Doing): Promise<Shot> => bench.kept();
 
 const marksOf = ({ moves }: Shot) => moves[0]!.marks;
 const framesOf = (shot: Shot): number[] => marksOf(shot).map(({ frame }) => frame);
@@ -600,6 +599,99 @@ task({
     expect(Math.abs(stands - 93)).toBeLessThan(1);
     // What is left to the end in 14 even increments.
     expect(next - stands).toBeCloseTo((300 - stands) / 14, 6);
+  },
+});
+
+task({
+  name: 'Two scans drawn through over 24 frames, halves at the end, three pins, one following, sheets out',
+  budget: 24,
+  does: async ({ act, page }) => {
+    await newShot(act, { 'Length, frames': 24 });
+    await act.tap('Create shot');
+    await act.draw([0.2, 0.6], [0.5, 0.5], [0.8, 0.6]);
+    await act.step('Figure');
+    await act.group('Drawings');
+    await act.files('Scans or photos', ...twoScans());
+    await act.tap('Use 2 drawings');
+    await act.tap(page.getByRole('button', { name: 'Draw through', exact: true }));
+    await act.choose('Halves');
+    const editor = page.getByTestId('pin-editor');
+    for (const [index, [first, second]] of [
+      [
+        [0.25, 0.22],
+        [0.75, 0.32],
+      ],
+      [
+        [0.25, 0.68],
+        [0.75, 0.58],
+      ],
+      [
+        [0.18, 0.46],
+        [0.65, 0.46],
+      ],
+    ].entries()) {
+      await act.tapIn(editor, first![0]!, first![1]!);
+      await expect(page.getByText(/^Now tap the same spot/)).toBeVisible();
+      await act.tapIn(editor, second![0]!, second![1]!);
+      await expect(
+        page.getByText(index === 0 ? '1 pin' : `${index + 1} pins`, { exact: true }),
+      ).toBeVisible();
+    }
+    await act.type('Follows by, frames', 2);
+    await act.tap('Sheets to draw on');
+    const saving = page.waitForEvent('download');
+    await act.tap('Save PDF');
+    expect((await bytesOf(await saving)).subarray(0, 5).toString()).toBe('%PDF-');
+  },
+  holds: async (doing) => {
+    await doing.page.getByRole('button', { name: 'Close', exact: true }).click();
+    const shot = await kept(doing);
+    const [from, to] = shot.moves[0]!.drawings;
+    expect([from!.frame, to!.frame]).toEqual([1, 24]);
+    expect(from!.drawnThrough?.easing).toMatchObject({ kind: 'ticks' });
+    const [pair] = shot.figures[0]!.drawingPairs;
+    expect(pair!.pins.map(({ followsFrames }) => followsFrames)).toEqual([0, 0, 2]);
+    const { artwork } = shot.figures[0]!;
+    const drawings = artwork.kind === 'pictures' ? artwork.drawings : [];
+    // Each egg is one ring, and the marks are gone.
+    expect(drawings.map(({ outline }) => outline.length)).toEqual([1, 1]);
+    // Lined up: the middle of both eggs is one spot, though one sheet lay askew.
+    const middles = drawings.map(({ outline: [ring] }) => {
+      const [xs, ys] = [0, 1].map((k) => ring!.filter((_, i) => i % 2 === k)) as [number[], number[]];
+      return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2] as const;
+    });
+    for (const k of [0, 1] as const) expect(Math.abs(middles[0]![k] - middles[1]![k])).toBeLessThan(4);
+  },
+});
+
+task({
+  name: 'A pan, then a truck in to a spot, and its table as CSV',
+  budget: 14,
+  does: async ({ act, page }) => {
+    await newShot(act, { 'Length, frames': 48 });
+    await act.tap('Create shot');
+    await act.step('Figure');
+    await act.group('Figures');
+    await act.tap('Add a camera');
+    await act.toFrame(24);
+    const middle = await middleOfField(page);
+    await act.drag([middle, { x: middle.x + 40, y: middle.y }]);
+    await act.tapIn(page.getByTestId('camera-whole'), 0.75, 0.5);
+    await act.tap('Move in');
+    await act.tap('Shot menu');
+    await act.tap('Export');
+    const saving = page.waitForEvent('download');
+    await act.tap('Pan table as CSV');
+    expect((await bytesOf(await saving)).toString()).toMatch(/^frame,held,camera_across/);
+  },
+  holds: async (doing) => {
+    const shot = await kept(doing);
+    const [first, panned, last] = [1, 24, 48].map((frame) => cameraOn(shot, frame)!);
+    expect(first).toMatchObject({ x: 960, y: 540, width: 1920 });
+    expect(panned!.x).toBeGreaterThan(1000);
+    expect(panned!.width).toBeCloseTo(1920, 6);
+    expect(last!.width).toBeCloseTo(960, 6);
+    expect(Math.abs(last!.x - 1440)).toBeLessThan(12);
   },
 });
 
