@@ -98,7 +98,9 @@ export {
   cameraOf,
   cameraOn,
   coveredOn,
+  frameCorners,
   isCamera,
+  laidForCamera,
   restingCamera,
   seenThrough,
 } from './motion/cameraView';

@@ -22,6 +22,7 @@ const initialState: EditorState = {
   activeArcId: null,
   activeFigureId: null,
   soloFigureId: null,
+  looksThrough: false,
   flip: null,
   activeRiderId: null,
   selectedPointIds: [],
@@ -125,6 +126,9 @@ const editor = createSlice({
     riderChosen: (state, { payload }: PayloadAction<string | null>) => {
       state.activeRiderId = payload;
     },
+    lookedThrough: (state, { payload }: PayloadAction<boolean>) => {
+      state.looksThrough = payload;
+    },
     figureSoloed: (state, { payload }: PayloadAction<string | null>) => {
       state.soloFigureId = payload;
     },
@@ -226,6 +230,7 @@ const editor = createSlice({
           activeArcId,
           activeFigureId,
           soloFigureId,
+          looksThrough,
           flip,
           selectedMarkIds,
           pickedRange,
@@ -240,6 +245,7 @@ const editor = createSlice({
           activeArcId,
           activeFigureId,
           soloFigureId,
+          looksThrough,
           flip,
           selectedMarkIds,
           pickedRange,
@@ -271,6 +277,7 @@ export const {
   formerEasingKept,
   figureActivated,
   figureSoloed,
+  lookedThrough,
   flipChosen,
   keysCopied,
   keysSelected,

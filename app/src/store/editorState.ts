@@ -71,6 +71,8 @@ export interface EditorState {
   readonly activeFigureId: string | null;
   /** The only figure that is to be seen; null for all. */
   readonly soloFigureId: string | null;
+  /** The field shows what the camera sees. */
+  readonly looksThrough: boolean;
   /** Two frames to flip between; null stands for those of the cycle, or the ends of the move. */
   readonly flip: readonly [number, number] | null;
   readonly activeRiderId: string | null;

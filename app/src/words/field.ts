@@ -57,6 +57,7 @@ export const fieldWords = {
   releasedTooEarly: 'You let go before the count-in ended, so nothing was recorded.',
   placingCloses: 'placing closes',
   fit: 'Fit',
+  lookThrough: 'Look through',
   theField: 'The field',
   drawItsPath: 'Draw its path',
   aStrokeGivesYouAnArc: 'A stroke gives you an arc, a figure on it, and its timing.',

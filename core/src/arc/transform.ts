@@ -32,6 +32,20 @@ export const compose = (first: Transform, then: Transform): Transform => ({
   f: then.b * first.e + then.d * first.f + then.f,
 });
 
+/** The map back; of a map that flattens there is none. */
+export function inverse({ a, b, c, d, e, f }: Transform): Transform | null {
+  const size = a * d - b * c;
+  if (size === 0) return null;
+  return {
+    a: d / size,
+    b: -b / size,
+    c: -c / size,
+    d: a / size,
+    e: (c * f - d * e) / size,
+    f: (b * e - a * f) / size,
+  };
+}
+
 export const translation = ({ x, y }: Vector): Transform => ({ ...IDENTITY, e: x, f: y });
 
 const about = (centre: Vector, { a, b, c, d }: Omit<Transform, 'e' | 'f'>): Transform => ({

@@ -1,4 +1,12 @@
-import { compose, rotationAbout, scalingAbout, type Transform, translation } from '../arc/transform';
+import {
+  applyTo,
+  compose,
+  inverse,
+  rotationAbout,
+  scalingAbout,
+  type Transform,
+  translation,
+} from '../arc/transform';
 import type { Vector } from '../arc/vector';
 import type { Field, Figure, Shot } from '../model/schema';
 import { evaluate, type Evaluation, type Travel, travelOfFigure } from './evaluate';
@@ -102,4 +110,33 @@ export function coveredOn(
     width: (field.width * away) / distance,
     turnDeg,
   };
+}
+
+/**
+ * Where in the field a plane has to be laid for a view that looks through the camera at the field: what lies at distance 1
+ * stays, what is farther moves along with the camera, what is fixed to the camera moves all the way.
+ * @param distance of the plane; "fixed" for what goes with the camera
+ * @returns null where the camera has gone past the plane
+ */
+export function laidForCamera(
+  camera: CameraOn,
+  field: Pick<Field, 'width' | 'height'>,
+  distance: number | 'fixed',
+): Transform | null {
+  const back = inverse(seenThrough(camera, field)!)!;
+  if (distance === 'fixed') return back;
+  const there = seenThrough(camera, field, distance);
+  return there && compose(there, back);
+}
+
+/** The corners of what the camera frames, in the field: upper left, upper right, lower right, lower left. */
+export function frameCorners(camera: CameraOn, field: Pick<Field, 'width' | 'height'>): readonly Vector[] {
+  const back = laidForCamera(camera, field, 'fixed')!;
+  const { width, height } = field;
+  return [
+    { x: 0, y: 0 },
+    { x: width, y: 0 },
+    { x: width, y: height },
+    { x: 0, y: height },
+  ].map((corner) => applyTo(back, corner));
 }

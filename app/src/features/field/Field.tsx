@@ -1,10 +1,12 @@
 import { fieldWords as words } from '../../words/field';
 import { stepDescriptor } from '../../kinds/steps';
 import Maximize from 'lucide-react-native/icons/maximize';
+import Video from 'lucide-react-native/icons/video';
 import { type ReactNode, useCallback, useMemo, useRef, useState } from 'react';
 import { type LayoutChangeEvent, View } from 'react-native';
 import { GestureDetector } from 'react-native-gesture-handler';
-import { useAppStore, useSession } from '../../store/hooks';
+import { lookedThrough } from '../../store/editorSlice';
+import { useAppDispatch, useAppStore, useSession } from '../../store/hooks';
 import { shallowEqual } from 'react-redux';
 import { selectEdits, selectFigureMiddle } from '../../store/selectors/selection';
 import { useThrottledFrame } from '../../playback/playhead';
@@ -12,6 +14,7 @@ import { Button } from '../../ui/Button';
 import { selectComparison } from '../../store/selectors/comparison';
 import { useLayout } from '../../ui/layout';
 import { NumericText, Words } from '../../ui/Words';
+import { CameraSeenContext, selectCanLookThrough, selectIsActiveFixed, useCameraSeen } from './cameraSeen';
 import { FieldDrawing } from './FieldDrawing';
 import { fieldStateOf, gripsFor } from './fieldState';
 import { hintFor } from './hints';
@@ -32,6 +35,7 @@ import {
   project,
   type Projection,
   type Size,
+  throughCamera,
   type Viewport,
   wholeField,
   zoomedAt,
@@ -84,38 +88,71 @@ export function Field({ isStrip = false, layers }: FieldProps) {
   const { isWide } = useLayout();
   const margin = isWide ? WIDE_MARGIN_PX : 0;
   const closeUp = useCloseUp(isStrip, view);
-  const viewport = useMemo(() => moved ?? closeUp ?? wholeField(size), [moved, closeUp, size]);
+  const camera = useCameraSeen();
+  // What goes with the camera is placed as where the camera rests.
+  const isFixed = useThrottledSelector(selectIsActiveFixed);
+  const viewport = useMemo(
+    () => (camera ? throughCamera(camera, size) : (moved ?? closeUp ?? wholeField(size))),
+    [camera, moved, closeUp, size],
+  );
   const projection = useMemo(() => project(viewport, size, view, margin), [viewport, size, view, margin]);
-  const grips = useMemo(() => gripsFor(projection, view), [projection, view]);
-  const context = useFieldContext(viewport, projection, grips, setMoved);
+  const ofActive = useMemo(
+    () => (camera && isFixed ? project(wholeField(size), size, view, margin) : projection),
+    [camera, isFixed, projection, size, view, margin],
+  );
+  const grips = useMemo(() => gripsFor(ofActive, view), [ofActive, view]);
+  // Looked through, the view is the camera's: it is moved with the camera.
+  const viewChanges = camera ? IS_OF_CAMERA : setMoved;
+  const context = useFieldContext(viewport, ofActive, grips, viewChanges);
   const latestContext = useLatest(context);
   const [surface] = useState(() => createFieldSurface(latestContext));
   const gesture = useViewPointer(box, FIELD_VIEW, surface);
-  useWheel(box, (at, factor) =>
+  useWheel(box, (at, factor) => {
+    if (camera) return;
     setMoved((before) => {
       const current = before ?? wholeField(size);
       return zoomedAt(current, project(current, size, view, margin), at, factor);
-    }),
-  );
+    });
+  });
   const measured = useCallback(({ nativeEvent: { layout } }: LayoutChangeEvent) => {
     setView({ width: layout.width, height: layout.height });
   }, []);
   return (
-    <View ref={box} onLayout={measured} className="flex-1 overflow-hidden bg-desk" testID="field">
-      <GestureDetector gesture={gesture} touchAction="none">
-        <Ground>
-          {view.width > 0 && (
-            <FieldDrawing size={view} projection={projection} grips={grips} layers={layers} />
-          )}
-        </Ground>
-      </GestureDetector>
-      {isEmpty && <EmptyField />}
-      <CountIn />
-      <View pointerEvents="box-none" className="absolute right-2 top-2 flex-row gap-2">
-        {moved && <Button label={words.fit} icon={Maximize} onPress={() => setMoved(null)} />}
+    <CameraSeenContext value={camera}>
+      <View ref={box} onLayout={measured} className="flex-1 overflow-hidden bg-desk" testID="field">
+        <GestureDetector gesture={gesture} touchAction="none">
+          <Ground>
+            {view.width > 0 && (
+              <FieldDrawing size={view} projection={projection} grips={grips} layers={layers} />
+            )}
+          </Ground>
+        </GestureDetector>
+        {isEmpty && <EmptyField />}
+        <CountIn />
+        <View pointerEvents="box-none" className="absolute right-2 top-2 flex-row gap-2">
+          {!isStrip && <LookThrough />}
+          {moved && !camera && <Button label={words.fit} icon={Maximize} onPress={() => setMoved(null)} />}
+        </View>
+        <Loupe projection={projection} size={view} />
       </View>
-      <Loupe projection={projection} size={view} />
-    </View>
+    </CameraSeenContext>
+  );
+}
+
+const IS_OF_CAMERA = (): void => undefined;
+
+function LookThrough() {
+  const dispatch = useAppDispatch();
+  const can = useThrottledSelector(selectCanLookThrough);
+  const looks = useThrottledSelector(({ editor }) => editor.looksThrough);
+  if (!can) return null;
+  return (
+    <Button
+      label={words.lookThrough}
+      icon={Video}
+      pressed={looks}
+      onPress={() => dispatch(lookedThrough(!looks))}
+    />
   );
 }
 

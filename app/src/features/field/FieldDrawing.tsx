@@ -23,6 +23,7 @@ import { Points } from './layers/Points';
 import { SpotTrails } from './layers/SpotTrails';
 import { SlipTrack } from './layers/SlipTrack';
 import { Marks } from './layers/Marks';
+import { LaidAsActive, OutsideFrame } from './cameraSeen';
 import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribePointerScene } from './pointerScene';
 import { useShownInField } from '../../playback/shownInField';
@@ -82,32 +83,41 @@ export const FieldDrawing = memo(function FieldDrawing({
               </G>
             </Layer>
             <Layer size={size} projection={projection}>
-              {!isOtherAlone && <GhostsLayer group="active" />}
-              {!isOtherAlone && <FrameNumbersLayer group="active" />}
+              <LaidAsActive>
+                {!isOtherAlone && <GhostsLayer group="active" />}
+                {!isOtherAlone && <FrameNumbersLayer group="active" />}
+              </LaidAsActive>
             </Layer>
           </LiveViewContext>
         )}
         <Layer size={size} projection={projection}>
           {hasGuides && (
             <>
-              <G opacity={strength}>
-                <HandPath />
-                <Guides group="active" />
-                <SpotTrails />
-                <Marks />
-                <OffsetLinks />
-              </G>
+              <LaidAsActive>
+                <G opacity={strength}>
+                  <HandPath />
+                  <Guides group="active" />
+                  <SpotTrails />
+                  <Marks />
+                  <OffsetLinks />
+                </G>
+              </LaidAsActive>
               <G opacity={standsBack ? STANDS_BACK : 1}>
                 {shown === 'plan' && <FiguresAtPlayhead />}
                 {shown === 'plan' && <PlanesInFront />}
-                <ActivePart />
-                <SlipTrack />
+                {shown === 'plan' && <OutsideFrame />}
+                <LaidAsActive>
+                  <ActivePart />
+                  <SlipTrack />
+                </LaidAsActive>
               </G>
             </>
           )}
-          <ActingOutline />
-          {!isOtherAlone && <Points />}
-          {!isOtherAlone && <EditOverlay grips={grips} />}
+          <LaidAsActive>
+            <ActingOutline />
+            {!isOtherAlone && <Points />}
+            {!isOtherAlone && <EditOverlay grips={grips} />}
+          </LaidAsActive>
           {Over && <Over />}
         </Layer>
         {isReviewed && <ReviewLayer size={size} projection={projection} />}

@@ -6,6 +6,7 @@ import { selectEdits } from '../../store/selectors/selection';
 import { selectToldPicture } from '../../store/selectors/shooting';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 import { colour } from '../../ui/colour';
+import { LaidAsActive } from './cameraSeen';
 import { transformOf } from './layers/Layer';
 import { RulerLine } from './overlays/RulerLine';
 import { SnapGuides } from './overlays/SnapGuides';
@@ -67,10 +68,12 @@ function Beneath() {
       <BackdropPicture />
       <ToldPicture />
       <Grid />
-      <ArcLines />
-      <PointDots />
-      <SnapGuides />
-      <RulerLine />
+      <LaidAsActive>
+        <ArcLines />
+        <PointDots />
+        <SnapGuides />
+        <RulerLine />
+      </LaidAsActive>
     </G>
   );
 }

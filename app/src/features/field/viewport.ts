@@ -1,9 +1,11 @@
-import type { Vector } from '@humble/core';
+import { applyTo, type CameraOn, rotationAbout, type Vector } from '@humble/core';
 
 export interface Viewport {
   /** 1 shows the whole field. */
   readonly zoom: number;
   readonly centre: Vector;
+  /** How the field is turned beneath the view: seen through a camera that is turned clockwise it leans the other way. */
+  readonly turnDeg?: number;
 }
 
 export interface Size {
@@ -11,10 +13,12 @@ export interface Size {
   readonly height: number;
 }
 
-/** Where field units lie on the view: x on the view = x · scale + offset.x, in pixels. */
+/** Where field units lie on the view: turned back by a turn, then x · scale + offset.x, in pixels. */
 export interface Projection {
   readonly scale: number;
   readonly offset: Vector;
+  /** None without it. */
+  readonly turnDeg?: number;
 }
 
 const MIN_ZOOM = 0.25;
@@ -35,14 +39,24 @@ export const MIN_SCALE = 1e-4;
 export function project(viewport: Viewport, field: Size, view: Size, margin: number): Projection {
   const fit = fitOf(field, view, margin);
   const scale = Math.max(MIN_SCALE, fit * viewport.zoom);
+  const { turnDeg = 0 } = viewport;
+  const centre = turned(viewport.centre, -turnDeg);
   return {
     scale,
-    offset: {
-      x: view.width / 2 - viewport.centre.x * scale,
-      y: view.height / 2 - viewport.centre.y * scale,
-    },
+    offset: { x: view.width / 2 - centre.x * scale, y: view.height / 2 - centre.y * scale },
+    ...(turnDeg !== 0 && { turnDeg }),
   };
 }
+
+const turned = (at: Vector, deg: number): Vector =>
+  deg === 0 ? at : applyTo(rotationAbout({ x: 0, y: 0 }, deg), at);
+
+/** A view that shows what a camera frames, and nothing else of the field where it has the proportions of the field. */
+export const throughCamera = ({ x, y, width, turnDeg }: CameraOn, field: Size): Viewport => ({
+  zoom: field.width / width,
+  centre: { x, y },
+  turnDeg,
+});
 
 /** A view about a place, within the field, so many times as large as where the field is as wide as the view. */
 export function closeUpOf(centre: Vector, factor: number, field: Size, view: Size): Viewport {
@@ -58,15 +72,13 @@ export function closeUpOf(centre: Vector, factor: number, field: Size, view: Siz
   };
 }
 
-export const toField = ({ scale, offset }: Projection, onView: Vector): Vector => ({
-  x: (onView.x - offset.x) / scale,
-  y: (onView.y - offset.y) / scale,
-});
+export const toField = ({ scale, offset, turnDeg = 0 }: Projection, onView: Vector): Vector =>
+  turned({ x: (onView.x - offset.x) / scale, y: (onView.y - offset.y) / scale }, turnDeg);
 
-export const toView = ({ scale, offset }: Projection, inField: Vector): Vector => ({
-  x: inField.x * scale + offset.x,
-  y: inField.y * scale + offset.y,
-});
+export function toView({ scale, offset, turnDeg = 0 }: Projection, inField: Vector): Vector {
+  const { x, y } = turned(inField, -turnDeg);
+  return { x: x * scale + offset.x, y: y * scale + offset.y };
+}
 
 export function zoomedAt(
   viewport: Viewport,

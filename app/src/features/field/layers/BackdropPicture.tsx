@@ -4,6 +4,7 @@ import { shallowEqual } from 'react-redux';
 import { G, Image } from 'react-native-svg';
 import { usePlayhead } from '../../../playback/playhead';
 import { pictureAddress } from '../../../persistence/pictures';
+import { Laid } from '../cameraSeen';
 import { usePrefetched } from './usePrefetched';
 import { useThrottledShotValue } from '../../../store/throttled/hooks';
 
@@ -31,16 +32,18 @@ function PlanePicture({ plane }: { readonly plane: AnyPlane }) {
   if (!picture) return null;
   const height = (plane.width * picture.height) / picture.width;
   return (
-    <G transform={`translate(${plane.x} ${plane.y}) rotate(${plane.turnDeg})`} opacity={plane.strength}>
-      <Image
-        testID={'id' in plane ? 'plane' : 'backdrop'}
-        href={pictureAddress(sha256)}
-        x={-plane.width / 2}
-        y={-height / 2}
-        width={plane.width}
-        height={height}
-        preserveAspectRatio="none"
-      />
-    </G>
+    <Laid distance={plane.distance}>
+      <G transform={`translate(${plane.x} ${plane.y}) rotate(${plane.turnDeg})`} opacity={plane.strength}>
+        <Image
+          testID={'id' in plane ? 'plane' : 'backdrop'}
+          href={pictureAddress(sha256)}
+          x={-plane.width / 2}
+          y={-height / 2}
+          width={plane.width}
+          height={height}
+          preserveAspectRatio="none"
+        />
+      </G>
+    </Laid>
   );
 }

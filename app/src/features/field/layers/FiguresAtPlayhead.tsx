@@ -1,4 +1,4 @@
-import { applyTo, svgMatrix } from '@humble/core';
+import { applyTo, type Figure, svgMatrix } from '@humble/core';
 import {
   type BetweenOn,
   betweenOn,
@@ -17,6 +17,7 @@ import { colour } from '../../../ui/colour';
 import { usePixel } from '../../../render/pixel';
 import { LiveGroup, LivePath } from '../../../playback/liveShapes';
 import { circlePath } from '../../../ui/circlePath';
+import { Laid } from '../cameraSeen';
 import { isFigureSeen } from './arcPaths';
 import { ArtworkLayer } from './Artwork';
 import { selectIsActedNow, selectSeenFrame, selectSeenParts, selectTravel } from './partsAtPlayhead';
@@ -55,15 +56,24 @@ export const FiguresAtPlayhead = memo(function FiguresAtPlayhead() {
 });
 
 function FigureAtPlayhead({ figureId }: { readonly figureId: string }) {
-  const pixel = usePixel();
   const figure = useThrottledSelector(({ shot }) =>
     shot.present.shot?.figures.find(({ id }) => id === figureId),
   );
+  if (!figure) return null;
+  return (
+    <Laid distance={figure.isFixedToCamera ? 'fixed' : 1}>
+      <PartsAtPlayhead figure={figure} />
+    </Laid>
+  );
+}
+
+function PartsAtPlayhead({ figure }: { readonly figure: Figure }) {
+  const { id: figureId } = figure;
+  const pixel = usePixel();
   const height = useThrottledSelector((state) => selectTravel(state, figureId)?.figureHeight ?? null);
   const isDrawnThrough = useThrottledSelector(
     (state) => drawnThroughSpans(selectTravel(state, figureId)?.move ?? NO_DRAWINGS).length > 0,
   );
-  if (!figure) return null;
   return (
     <G>
       <RidersAtPlayhead figureId={figureId} inFront={false} />

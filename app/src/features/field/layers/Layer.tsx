@@ -4,8 +4,8 @@ import { G } from 'react-native-svg';
 import { Drawing } from '../../../ui/Drawing';
 import type { Projection } from '../viewport';
 
-export const transformOf = ({ offset, scale }: Projection): string =>
-  `translate(${offset.x} ${offset.y}) scale(${scale})`;
+export const transformOf = ({ offset, scale, turnDeg = 0 }: Projection): string =>
+  `translate(${offset.x} ${offset.y}) scale(${scale})${turnDeg === 0 ? '' : ` rotate(${-turnDeg})`}`;
 
 export interface LayerProps {
   readonly size: { readonly width: number; readonly height: number };

@@ -9,6 +9,7 @@ import { useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { useThrottledShot } from '../../../store/throttled/hooks';
 import { Button } from '../../../ui/Button';
+import { cameraFramePath } from '../../../ui/cameraFramePath';
 import { Card } from '../../../ui/Card';
 import { colour } from '../../../ui/colour';
 import { fixed } from '../../../ui/numbers';
@@ -42,19 +43,6 @@ export function CameraCard({ figure, move }: CameraCardProps) {
   );
 }
 
-/** A frame of the camera as path data. */
-function framePath({ x, y, width, turnDeg }: CameraOn, ratio: number, pixel: number): string {
-  const [cos, sin] = [Math.cos((turnDeg * Math.PI) / 180), Math.sin((turnDeg * Math.PI) / 180)];
-  const [halfWidth, halfHeight] = [width / 2, width / ratio / 2];
-  const corners = [
-    [-halfWidth, -halfHeight],
-    [halfWidth, -halfHeight],
-    [halfWidth, halfHeight],
-    [-halfWidth, halfHeight],
-  ].map(([u, v]) => `${(x + cos * u! - sin * v!) / pixel} ${(y + sin * u! + cos * v!) / pixel}`);
-  return `M${corners.join('L')}Z`;
-}
-
 /** The frame at the end is half as wide at first. */
 const FRESH_SHARE = 0.5;
 
@@ -75,7 +63,6 @@ function TruckCard({ move, camera }: { readonly move: Move; readonly camera: Cam
   const from = typed.from ?? (frame < until ? frame : 1);
   const width = typed.width ?? camera.width * FRESH_SHARE;
   const whole = useMemo(() => sceneOn(shot, frame, true, { isWhole: true }), [shot, frame]);
-  const ratio = shot.field.width / shot.field.height;
   return (
     <Card title={words.truck}>
       <Words tone="soft">{words.truckSentence}</Words>
@@ -87,12 +74,22 @@ function TruckCard({ move, camera }: { readonly move: Move; readonly camera: Cam
         onTap={setSpot}
         over={(pixel) => (
           <G>
-            <Path d={framePath(camera, ratio, pixel)} fill="none" stroke={colour.card} strokeWidth={4} />
-            <Path d={framePath(camera, ratio, pixel)} fill="none" stroke={colour.indigo} strokeWidth={2} />
+            <Path
+              d={cameraFramePath(camera, shot.field, pixel)}
+              fill="none"
+              stroke={colour.card}
+              strokeWidth={4}
+            />
+            <Path
+              d={cameraFramePath(camera, shot.field, pixel)}
+              fill="none"
+              stroke={colour.indigo}
+              strokeWidth={2}
+            />
             {spot && (
               <>
                 <Path
-                  d={framePath({ ...spot, width, turnDeg: camera.turnDeg }, ratio, pixel)}
+                  d={cameraFramePath({ ...spot, width, turnDeg: camera.turnDeg }, shot.field, pixel)}
                   fill="none"
                   stroke={colour.brass}
                   strokeWidth={2}
