@@ -636,6 +636,67 @@ async function shotOnStage(shot: Shot): Promise<Shot> {
   return edits.hideTaken(taken, { takenId: hidden.id, isHidden: true });
 }
 
+/** How the pictures of the evening lie in depth: far, at the plane of the arcs, near; where, and how wide in the field. */
+const DUSK = [
+  { file: 'dusk-sky.svg', name: 'Evening sky', distance: 3, x: 1300, y: 540, width: 3000 },
+  { file: 'dusk-jetty.svg', name: 'Jetty', distance: 1, x: 1920, y: 540, width: 4000 },
+  { file: 'dusk-posts.svg', name: 'Near posts', distance: 0.7, x: 2270, y: 540, width: 5000 },
+] as const;
+
+/** A slow pan along the jetty, then in to the lit window of the hut. */
+async function jettyAtDusk(): Promise<Shot> {
+  const empty = freshShot({
+    name: 'Under the jetty at dusk',
+    film: 'Low Tide',
+    rate: 24,
+    lengthFrames: 200,
+    width: 1920,
+    height: 1080,
+  });
+  const drift = edits.drawArc(empty, {
+    name: 'Down with the tide',
+    points: smoothThrough([
+      { x: 620, y: 880 },
+      { x: 1100, y: 892 },
+      { x: 1560, y: 878 },
+    ]),
+  });
+  const dressed = edits.setFigure(drift, {
+    figureId: 'figure1',
+    name: 'Boat adrift',
+    standIn: 'boat',
+    height: 170,
+  });
+  const timed = withMarks(dressed, marksOf([1, 0, { label: 'adrift' }], [200, 1]));
+  const [sky, jetty, posts] = DUSK;
+  const laid = edits.setBackdrop(edits.putBackdrop(timed, { pictures: [await pictureOf(jetty.file)] }), {
+    x: jetty.x,
+    y: jetty.y,
+    width: jetty.width,
+    locked: true,
+  });
+  let deep = laid;
+  for (const { file, ...plane } of [sky, posts]) {
+    const added = edits.addPlane(deep, { ...plane, pictures: [await pictureOf(file)] });
+    deep = edits.setPlane(added, { planeId: added.planes.at(-1)!.id, ...plane, locked: true });
+  }
+  const seen = edits.addCamera(deep);
+  const { id: moveId } = seen.moves.at(-1)!;
+  const panned = edits.pose(seen, { moveId, frame: 121, to: { x: 1940, y: 560 }, path: 'straight' });
+  const rests = edits.pose(panned, { moveId, frame: 133, to: { x: 1940, y: 560 }, path: 'straight' });
+  // The window lies to the right of the middle: it comes to the middle as the camera goes in.
+  const inside = edits.truckIn(rests, {
+    moveId,
+    from: 133,
+    until: 188,
+    spot: { x: 2710, y: 515 },
+    width: 900,
+    easing: steady(10, 12),
+  });
+  const camera = inside.moves.at(-1)!;
+  return edits.setEasing(inside, { moveId, markId: camera.marks[0]!.id, easing: steady(14, 14) });
+}
+
 mkdirSync(FOLDER, { recursive: true });
 for (const [file, shot] of [
   ['lantern-on-the-hook', lantern()],
@@ -644,5 +705,6 @@ for (const [file, shot] of [
   ['crabs-detour', crabsDetour()],
   ['rowing-to-the-steps', await rowing()],
   ['eel-under-the-jetty', await eels()],
+  ['under-the-jetty-at-dusk', await jettyAtDusk()],
 ] as const)
   writeFileSync(join(FOLDER, `${file}.json`), writeShotFile(openShot(shot)));

@@ -43,11 +43,11 @@ test(
 
     await choose(page, 'all.zip', backup);
     const looked = page.getByTestId('looked-backup');
-    await expect(looked).toContainText('6 shots');
+    await expect(looked).toContainText('7 shots');
     await expect(looked).toContainText("“Crab's detour”");
     await expect(looked).toContainText('No problems found.');
     await page.getByRole('button', { name: 'Add to what is here' }).click();
-    await expect(page.getByText('1 shot added, 1 under another name, 4 unchanged.')).toBeVisible();
+    await expect(page.getByText('1 shot added, 1 under another name, 5 unchanged.')).toBeVisible();
     await page.getByRole('button', { name: 'Back to the shots' }).click();
     for (const name of ["Crab's detour", 'The cork, later', 'New since'])
       await expect(page.getByTestId(`card-${name}`)).toBeVisible();
@@ -56,10 +56,10 @@ test(
     await page.goto(`${ownServer.address}/backup`);
     await choose(page, 'all.zip', backup);
     await page.getByRole('button', { name: 'Replace everything' }).click();
-    await expect(page.getByText(/Replace everything with the 6 shots of this backup\?/)).toBeVisible();
+    await expect(page.getByText(/Replace everything with the 7 shots of this backup\?/)).toBeVisible();
     await page.getByRole('dialog').getByRole('button', { name: 'Replace everything' }).click();
     await expect(
-      page.getByText(/6 shots restored\. What was here before is in copies\/before-restore-/),
+      page.getByText(/7 shots restored\. What was here before is in copies\/before-restore-/),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Back to the shots' }).click();
     await expect(page.getByTestId('card-Dropped cork')).toBeVisible();

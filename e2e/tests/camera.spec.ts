@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { cameraOn, type Shot } from '@humble/core';
+import { cameraOn, edits, freshShot, type Shot } from '@humble/core';
 import type { Bench } from '../support/bench';
 import { pngFile, pngWithBox } from '../support/png';
 import { bytesOf } from '../support/saving';
@@ -177,3 +177,39 @@ test(
     await expect.poll(async () => (await bench.kept()).figures.length).toBe(1);
   },
 );
+
+test('the field is looked at through the camera and worked on there', async ({ bench, page }) => {
+  const still = { x: 0, y: 0 };
+  const at = (x: number, y: number) => ({ x, y, in: still, out: still, kind: 'corner' as const });
+  const size = { width: 1920, height: 1080 };
+  const empty = freshShot({ name: 'Looked through', rate: 24, lengthFrames: 25, ...size });
+  const drawn = edits.drawArc(empty, { points: [at(400, 500), at(1200, 400), at(1600, 300)] });
+  const seen = edits.addCamera(drawn);
+  const truck = { from: 1, until: 25, spot: { x: 1440, y: 270 }, width: 960 };
+  await bench.open(edits.truckIn(seen, { moveId: seen.moves[1]!.id, ...truck }));
+  const paper = async () => (await page.getByTestId('field-paper').first().boundingBox())!;
+  const field = (await page.getByTestId('field').boundingBox())!;
+  const whole = await paper();
+  await bench.goTo(25);
+  await bench.press('Look through');
+  // Half as much of the field is seen, and the spot is in the middle.
+  await expect.poll(async () => Math.round((100 * (await paper()).width) / whole.width)).toBe(200);
+  const spot = await bench.spot(0.75, 0.25);
+  expect(Math.abs(spot.x - field.x - field.width / 2)).toBeLessThan(1.5);
+  expect(Math.abs(spot.y - field.y - field.height / 2)).toBeLessThan(1.5);
+  // A point is dragged where the camera shows it.
+  await bench.step('Arc');
+  await bench.hand.drag([
+    await bench.spot(1600 / 1920, 300 / 1080),
+    await bench.spot(1500 / 1920, 450 / 1080),
+  ]);
+  const point = async () => (await bench.kept()).arcs[0]!.points[2]!;
+  await expect.poll(async () => Math.abs((await point()).x - 1500)).toBeLessThan(6);
+  expect(Math.abs((await point()).y - 450)).toBeLessThan(6);
+  // It follows the playhead, and is left again.
+  await bench.goTo(1);
+  await expect.poll(async () => Math.round((100 * (await paper()).width) / whole.width)).toBe(100);
+  await bench.goTo(25);
+  await bench.press('Look through');
+  await expect.poll(async () => (await paper()).width).toBeCloseTo(whole.width, 0);
+});

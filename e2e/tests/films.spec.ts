@@ -35,22 +35,22 @@ test(
   ONCE,
   async ({ page, ownServer }) => {
     await page.goto(ownServer.address);
-    await expect(film(page, 'Low Tide')).toContainText('6 shots');
+    await expect(film(page, 'Low Tide')).toContainText('7 shots');
     await inFilmMenu(page, 'Low Tide', 'Duplicate');
-    await expect(film(page, 'Low Tide copy')).toContainText('6 shots');
+    await expect(film(page, 'Low Tide copy')).toContainText('7 shots');
 
     await inFilmMenu(page, 'Low Tide copy', 'Rename');
     await page.getByLabel('Name of the film').fill('Spring Tide');
     await page.getByLabel('Name of the film').press('Enter');
-    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('7 shots');
     await expect(film(page, 'Low Tide copy')).toHaveCount(0);
 
     await inFilmMenu(page, 'Spring Tide', 'Remove');
     await expect(film(page, 'Spring Tide')).toHaveCount(0);
     await page.getByRole('button', { name: 'Restore' }).click();
-    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('7 shots');
     await page.reload();
-    await expect(film(page, 'Spring Tide')).toContainText('6 shots');
+    await expect(film(page, 'Spring Tide')).toContainText('7 shots');
   },
 );
 
@@ -73,13 +73,13 @@ test(
     expect([name, shots.length, pictures.size, sounds.size]).toEqual(['Low Tide', 1, 1, 1]);
 
     await page.goto(ownServer.address);
-    await expect(film(page, 'Low Tide')).toContainText('6 shots');
+    await expect(film(page, 'Low Tide')).toContainText('7 shots');
     const [chooser] = await Promise.all([
       page.waitForEvent('filechooser'),
       page.getByRole('button', { name: 'Import a shot' }).click(),
     ]);
     await chooser.setFiles(await download.path());
-    await expect(film(page, 'Low Tide')).toContainText('7 shots');
+    await expect(film(page, 'Low Tide')).toContainText('8 shots');
     const back = await shotsOf(page.request, ownServer.address, 'Low Tide');
     const [one, other] = back.filter((shot) => shot.name === 'Dropped cork');
     expect(other).toEqual(one);
@@ -90,11 +90,11 @@ test('the pace of a film is one chart from its first shot to its last', ONCE, as
   await page.goto(ownServer.address);
   await inFilmMenu(page, 'Low Tide', 'Pace over the film');
   const dialog = page.getByRole('dialog', { name: 'Pace over the film' });
-  await expect(dialog.getByRole('img', { name: /^Pace over Low Tide, 27\.\d s$/ })).toBeVisible();
-  // Five cuts between six shots.
+  await expect(dialog.getByRole('img', { name: /^Pace over Low Tide, 35\.\d s$/ })).toBeVisible();
+  // Six cuts between seven shots.
   const cuts = dialog.getByTestId('chart-borders');
-  expect((await cuts.getAttribute('d'))!.match(/M/g)).toHaveLength(5);
-  await expect(dialog.getByRole('row')).toHaveCount(7);
+  expect((await cuts.getAttribute('d'))!.match(/M/g)).toHaveLength(6);
+  await expect(dialog.getByRole('row')).toHaveCount(8);
   // What its line says is what the core finds.
   const [crab] = (await shotsOf(page.request, ownServer.address, 'Low Tide')).filter(({ name }) =>
     name.startsWith('Crab'),
@@ -149,8 +149,8 @@ test(
     const file = await (await download).path();
     expect((await download).suggestedFilename()).toBe('low-tide.zip');
     const written = readFilmZip(readFileSync(file));
-    // Fifteen drawings, and the pictures that were taken of the harbour master.
-    expect([written.shots.length, written.pictures.size]).toEqual([6, 15 + 21]);
+    // Eighteen drawings, and the pictures that were taken of the harbour master.
+    expect([written.shots.length, written.pictures.size]).toEqual([7, 18 + 21]);
 
     const bringIn = async (name: string, buffer: Buffer): Promise<void> => {
       const chooser = page.waitForEvent('filechooser');
@@ -158,8 +158,8 @@ test(
       await (await chooser).setFiles({ name, mimeType: 'application/zip', buffer });
     };
     await bringIn('low-tide.zip', readFileSync(file));
-    await expect(page.getByText('“Low Tide 2” was imported: 6 shots.')).toBeVisible();
-    await expect(film(page, 'Low Tide 2')).toContainText('6 shots');
+    await expect(page.getByText('“Low Tide 2” was imported: 7 shots.')).toBeVisible();
+    await expect(film(page, 'Low Tide 2')).toContainText('7 shots');
     expect(await shotsOf(request, ownServer.address, 'Low Tide 2')).toEqual(before);
 
     // Half of it is refused with a sentence, and nothing comes into the list.
@@ -202,5 +202,5 @@ test('an empty list opens the demo film', ONCE, async ({ page, ownServer, reques
     await request.delete(`${ownServer.address}/api/shots/${id}`);
   await page.goto(ownServer.address);
   await page.getByRole('button', { name: 'Open the demo film' }).click();
-  await expect(film(page, 'Low Tide')).toContainText('6 shots');
+  await expect(film(page, 'Low Tide')).toContainText('7 shots');
 });

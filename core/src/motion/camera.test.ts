@@ -3,7 +3,15 @@ import { edits } from '../edits/edits';
 import { readShotFile, writeShotFile } from '../model/openShot';
 import { freshShot } from '../model/freshShot';
 import type { Picture, Shot } from '../model/schema';
-import { cameraOf, cameraOn, coveredOn, restingCamera, seenThrough } from './cameraView';
+import {
+  cameraOf,
+  cameraOn,
+  coveredOn,
+  frameCorners,
+  laidForCamera,
+  restingCamera,
+  seenThrough,
+} from './cameraView';
 import { checkShot } from '../checks';
 import { byCompass, movedArtwork, panTable } from '../spacing/panTable';
 import { writePanCsv } from '../formats/panCsv';
@@ -370,4 +378,32 @@ test('what moves by itself is seen through the camera', () => {
   const camera = layers.find(({ nm }) => nm === 'Camera')!;
   expect(layers.some(({ parent }) => parent === camera.ind)).toBe(true);
   expect(layers.filter(({ nm }) => nm === 'Camera')).toHaveLength(1);
+});
+
+describe('the field, looked at through the camera', () => {
+  const field = { width: 1920, height: 1080 };
+  const leaning = { x: 1200, y: 400, width: 960, turnDeg: 10 };
+
+  test('what is laid for it looks as in the picture', () => {
+    const spot = { x: 700, y: 650 };
+    for (const distance of [0.6, 1, 3]) {
+      const laid = applyTo(laidForCamera(leaning, field, distance)!, spot);
+      const looked = applyTo(seenThrough(leaning, field)!, laid);
+      const pictured = applyTo(seenThrough(leaning, field, distance)!, spot);
+      expect(looked.x).toBeCloseTo(pictured.x, 8);
+      expect(looked.y).toBeCloseTo(pictured.y, 8);
+    }
+    // What is fixed to the camera keeps its place in the picture.
+    const fixed = applyTo(laidForCamera(leaning, field, 'fixed')!, spot);
+    expect(applyTo(seenThrough(leaning, field)!, fixed).x).toBeCloseTo(spot.x, 8);
+    expect(laidForCamera(leaning, field, 0.4)).toBeNull();
+  });
+
+  test('the corners of the frame lie about its middle, turned with it', () => {
+    const [upperLeft, upperRight, , lowerLeft] = frameCorners(leaning, field);
+    expect(upperRight!.x - upperLeft!.x).toBeCloseTo(960 * Math.cos(Math.PI / 18), 8);
+    expect(upperRight!.y - upperLeft!.y).toBeCloseTo(960 * Math.sin(Math.PI / 18), 8);
+    expect((upperRight!.x + lowerLeft!.x) / 2).toBeCloseTo(1200, 8);
+    expect((upperRight!.y + lowerLeft!.y) / 2).toBeCloseTo(400, 8);
+  });
 });

@@ -10,7 +10,7 @@ import { useAppDispatch, useAppStore, useSession } from '../../store/hooks';
 import { shallowEqual } from 'react-redux';
 import { selectEdits, selectFigureMiddle } from '../../store/selectors/selection';
 import { useThrottledFrame } from '../../playback/playhead';
-import { Button } from '../../ui/Button';
+import { Button, IconButton } from '../../ui/Button';
 import { selectComparison } from '../../store/selectors/comparison';
 import { useLayout } from '../../ui/layout';
 import { NumericText, Words } from '../../ui/Words';
@@ -142,17 +142,24 @@ export function Field({ isStrip = false, layers }: FieldProps) {
 const IS_OF_CAMERA = (): void => undefined;
 
 function LookThrough() {
+  const { isWide } = useLayout();
   const dispatch = useAppDispatch();
   const can = useThrottledSelector(selectCanLookThrough);
   const looks = useThrottledSelector(({ editor }) => editor.looksThrough);
   if (!can) return null;
-  return (
-    <Button
-      label={words.lookThrough}
-      icon={Video}
-      pressed={looks}
-      onPress={() => dispatch(lookedThrough(!looks))}
-    />
+  const says = {
+    label: words.lookThrough,
+    icon: Video,
+    pressed: looks,
+    onPress: () => dispatch(lookedThrough(!looks)),
+  };
+  // A phone's field has no room to spare for a word.
+  return isWide ? (
+    <Button {...says} />
+  ) : (
+    <View className="rounded-large border border-line bg-card">
+      <IconButton {...says} />
+    </View>
   );
 }
 

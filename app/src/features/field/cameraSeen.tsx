@@ -36,8 +36,9 @@ export function useCameraSeen(): CameraOn | null {
   }, shallowEqual);
   const isHeld = usePointerScene(({ isDragging }) => isDragging);
   const [seen, setSeen] = useState(camera);
-  if (!isHeld && seen !== camera) setSeen(camera);
-  return isHeld ? seen : camera;
+  // The same place is the same object: the view does not follow from each of them anew.
+  if (!isHeld && !shallowEqual(seen, camera)) setSeen(camera);
+  return seen;
 }
 
 /** Whether what is worked on goes with the camera: it is placed in the picture, as where the camera rests. */

@@ -1,9 +1,9 @@
-import { edits, freshShot, type Shot } from '@humble/core';
+import { edits, frameCorners, freshShot, type Shot } from '@humble/core';
 import { hintFor } from './hints';
 import { pointsAt, targetAt, type FieldState } from './hitTest';
 import { selectionBoxRound, selectionBoxGrips } from './selectionBox';
 import { numberedTicks } from './layers/numberedTicks';
-import { pannedBy, project, toField, toView, wholeField, zoomedAt } from './viewport';
+import { pannedBy, project, throughCamera, toField, toView, wholeField, zoomedAt } from './viewport';
 
 const still = { x: 0, y: 0 };
 const shot: Shot = edits.drawArc(
@@ -136,6 +136,27 @@ describe('what is in sight', () => {
     const moved = project(pannedBy(whole, projection, 30, -12), shot.field, view, 16);
     expect(moved.offset.x - projection.offset.x).toBeCloseTo(30, 9);
     expect(moved.offset.y - projection.offset.y).toBeCloseTo(-12, 9);
+  });
+});
+
+describe('through a camera that is turned', () => {
+  const size = { width: 1000, height: 500 };
+  const camera = { x: 700, y: 200, width: 500, turnDeg: 30 };
+  const seen = project(throughCamera(camera, size), size, { width: 500, height: 250 }, 0);
+
+  test('its frame fills the view', () => {
+    expect(seen.scale).toBeCloseTo(1, 9);
+    const [upperLeft, , lowerRight] = frameCorners(camera, size).map((at) => toView(seen, at));
+    expect(upperLeft!.x).toBeCloseTo(0, 9);
+    expect(upperLeft!.y).toBeCloseTo(0, 9);
+    expect(lowerRight!.x).toBeCloseTo(500, 9);
+    expect(lowerRight!.y).toBeCloseTo(250, 9);
+  });
+
+  test('a pointer means the place that it is over', () => {
+    const there = toField(seen, { x: 120, y: 40 });
+    expect(toView(seen, there).x).toBeCloseTo(120, 9);
+    expect(toView(seen, there).y).toBeCloseTo(40, 9);
   });
 });
 
