@@ -11,7 +11,7 @@ import { HandPath } from './layers/HandPath';
 import { EditOverlay } from './overlays/EditOverlay';
 import { OffsetLinks } from './overlays/OffsetLinks';
 import { type GripsOf } from './overlays/SelectionFrame';
-import { BackdropPicture, PlanesInFront } from './layers/BackdropPicture';
+import { BackdropPicture, hasPlanesInFront, PlanesInFront } from './layers/BackdropPicture';
 import { ActivePart } from './layers/ActivePart';
 import { FiguresAtPlayhead } from './layers/FiguresAtPlayhead';
 import { GhostsLayer } from './layers/Ghosts';
@@ -28,7 +28,7 @@ import { FIELD_VIEW, GHOSTS_VIEW } from './fieldView';
 import { subscribePointerScene } from './pointerScene';
 import { useShownInField } from '../../playback/shownInField';
 import { useSettings } from '../../store/hooks';
-import { useThrottledEditor, useThrottledSelector } from '../../store/throttled/hooks';
+import { useThrottledEditor, useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
 
 const ReviewLayer = lazyWithRetry(() => import('./layers/ReviewLayer').then((part) => part.ReviewLayer));
 
@@ -64,6 +64,39 @@ export const FieldDrawing = memo(function FieldDrawing({
   const { Under, Over } = layers ?? {};
   // Over a picture of the set stands what helps to place it, and no figure of the plan.
   const hasGuides = useSettings().shootGuides === 'all' || shown === 'plan';
+  const standsBackAt = standsBack ? STANDS_BACK : 1;
+  // Large pictures over the figures get a sheet of their own: what is dragged does not have them painted again.
+  const hasFront = useThrottledShotValue(hasPlanesInFront);
+  const below = hasGuides && (
+    <>
+      <LaidAsActive>
+        <G opacity={strength}>
+          <HandPath />
+          <Guides group="active" />
+          <SpotTrails />
+          <Marks />
+          <OffsetLinks />
+        </G>
+      </LaidAsActive>
+      <G opacity={standsBackAt}>{shown === 'plan' && <FiguresAtPlayhead />}</G>
+    </>
+  );
+  const above = (
+    <>
+      <LaidAsActive>
+        {hasGuides && (
+          <G opacity={standsBackAt}>
+            <ActivePart />
+            <SlipTrack />
+          </G>
+        )}
+        <ActingOutline />
+        {!isOtherAlone && <Points />}
+        {!isOtherAlone && <EditOverlay grips={grips} />}
+      </LaidAsActive>
+      {Over && <Over />}
+    </>
+  );
   return (
     <PixelContext value={1 / projection.scale}>
       <LiveViewContext value={FIELD_VIEW}>
@@ -90,36 +123,28 @@ export const FieldDrawing = memo(function FieldDrawing({
             </Layer>
           </LiveViewContext>
         )}
-        <Layer size={size} projection={projection}>
-          {hasGuides && (
-            <>
-              <LaidAsActive>
-                <G opacity={strength}>
-                  <HandPath />
-                  <Guides group="active" />
-                  <SpotTrails />
-                  <Marks />
-                  <OffsetLinks />
-                </G>
-              </LaidAsActive>
-              <G opacity={standsBack ? STANDS_BACK : 1}>
-                {shown === 'plan' && <FiguresAtPlayhead />}
-                {shown === 'plan' && <PlanesInFront />}
-                {shown === 'plan' && <OutsideFrame />}
-                <LaidAsActive>
-                  <ActivePart />
-                  <SlipTrack />
-                </LaidAsActive>
+        {hasFront && shown === 'plan' ? (
+          <>
+            <Layer size={size} projection={projection}>
+              {below}
+            </Layer>
+            <Layer size={size} projection={projection}>
+              <G opacity={standsBackAt}>
+                <PlanesInFront />
               </G>
-            </>
-          )}
-          <LaidAsActive>
-            <ActingOutline />
-            {!isOtherAlone && <Points />}
-            {!isOtherAlone && <EditOverlay grips={grips} />}
-          </LaidAsActive>
-          {Over && <Over />}
-        </Layer>
+              <OutsideFrame />
+            </Layer>
+            <Layer size={size} projection={projection}>
+              {above}
+            </Layer>
+          </>
+        ) : (
+          <Layer size={size} projection={projection}>
+            {below}
+            {shown === 'plan' && <OutsideFrame />}
+            {above}
+          </Layer>
+        )}
         {isReviewed && <ReviewLayer size={size} projection={projection} />}
       </LiveViewContext>
     </PixelContext>

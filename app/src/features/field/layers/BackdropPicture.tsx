@@ -23,6 +23,8 @@ export const PlanesInFront = memo(function PlanesInFront() {
 const behindOf = (shot: Shot): readonly AnyPlane[] => planesOf(shot).filter(({ distance }) => distance >= 1);
 const beforeOf = (shot: Shot): readonly AnyPlane[] => planesOf(shot).filter(({ distance }) => distance < 1);
 
+export const hasPlanesInFront = (shot: Shot): boolean => beforeOf(shot).length > 0;
+
 type AnyPlane = Backdrop | Plane;
 
 function PlanePicture({ plane }: { readonly plane: AnyPlane }) {
