@@ -27,6 +27,7 @@ export {
   spotUnder,
   type TrailPlace,
 } from './motion/spotTrail';
+export { cameraFramePath } from './motion/cameraFramePath';
 export { SILHOUETTE_UNITS, ringsPath, silhouettePath } from './motion/silhouettePath';
 export { type ChartTick, type NearEasing, nearestEasings } from './timing/nearestEasing';
 export {

@@ -1,4 +1,5 @@
 import { type CameraOn, cameraOf, cameraOn, isCamera, laidForCamera, svgMatrix } from '@humble/core';
+import { cameraFramePath } from '@humble/core/views';
 import { createContext, type ReactNode, useContext, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import { G } from 'react-native-svg';
@@ -9,7 +10,6 @@ import { selectActiveMove } from '../../store/selectors/active';
 import { selectActiveTravel, selectEdits } from '../../store/selectors/selection';
 import type { RootState } from '../../store/store';
 import { useThrottledSelector, useThrottledShotValue } from '../../store/throttled/hooks';
-import { cameraFramePath } from '../../ui/cameraFramePath';
 import { colour } from '../../ui/colour';
 import { usePointerScene } from './pointerScene';
 

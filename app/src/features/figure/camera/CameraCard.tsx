@@ -1,5 +1,6 @@
 import { type CameraOn, cameraOn, type Figure, lastFrame, type Move, type Vector } from '@humble/core';
 import { sceneOn } from '@humble/core/scene';
+import { cameraFramePath } from '@humble/core/views';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Circle, G, Path } from 'react-native-svg';
@@ -9,7 +10,6 @@ import { useEdit } from '../../../store/hooks';
 import { useLengths } from '../../../store/lengths';
 import { useThrottledShot } from '../../../store/throttled/hooks';
 import { Button } from '../../../ui/Button';
-import { cameraFramePath } from '../../../ui/cameraFramePath';
 import { Card } from '../../../ui/Card';
 import { colour } from '../../../ui/colour';
 import { fixed } from '../../../ui/numbers';
