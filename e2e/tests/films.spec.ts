@@ -165,7 +165,7 @@ test(
     // Half of it is refused with a sentence, and nothing comes into the list.
     await bringIn('torn.zip', readFileSync(file).subarray(0, 4000));
     await expect(page.getByText(/This ZIP file cannot be read/)).toBeVisible();
-    expect(await listed(request, ownServer.address)).toHaveLength(12);
+    expect(await listed(request, ownServer.address)).toHaveLength(14);
   },
 );
 
