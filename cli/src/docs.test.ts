@@ -67,7 +67,8 @@ const shell = (script: string) =>
   spawnSync('bash', ['-c', `set -o pipefail; ${script}`], {
     cwd: folder,
     encoding: 'utf8',
-    env: { ...process.env, PATH: `${join(folder, 'bin')}:${process.env.PATH}` },
+    // npm's word for where it was started counts for paths: the examples' files belong in the folder.
+    env: { ...process.env, INIT_CWD: folder, PATH: `${join(folder, 'bin')}:${process.env.PATH}` },
   });
 
 const PIPELINE = textOf('docs/pipeline.md');

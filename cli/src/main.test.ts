@@ -163,6 +163,7 @@ test('check tells what an animator may not have meant, and its exit code says so
     'lantern-on-the-hook.json': ['tooSmall'],
     'rounds-of-the-harbour-master.json': ['takenJump', 'takenJump', 'unseenArrival'],
     'rowing-to-the-steps.json': ['unseenMark'],
+    'under-the-jetty-at-dusk.json': ['quickPan'],
   });
   expect((await run('check', join(demo, 'dropped-cork.json'))).stdout).toMatch(
     /^Cork: The mark on frame 27 falls between exposures and is not seen\. \(a mistake\) \[/,
