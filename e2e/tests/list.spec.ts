@@ -147,6 +147,7 @@ test('an empty list invites', ONCE, async ({ page, ownServer }) => {
     "Crab's detour",
     'Rowing to the steps',
     'Eel under the jetty',
+    'Under the jetty at dusk',
   ]) {
     await page.getByRole('button', { name: `More for ${name}` }).click();
     await page.getByRole('button', { name: 'Remove', exact: true }).click();
