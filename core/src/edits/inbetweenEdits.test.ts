@@ -10,7 +10,8 @@ import { lookOf } from '../motion/look';
 import { followedSpots, spotTrail } from '../motion/spotTrail';
 import { circle, onlyMove, shotAlong, straightShot } from '../testing/shapes';
 import { fractionName, numberedDrawings } from '../spacing/drawingNumbers';
-import { inbetweenPages, inbetweenTiles, PLAIN_REGISTER } from '../print/inbetweens';
+import { inbetweenPages, inbetweenTiles } from '../print/inbetweens';
+import { PLAIN_REGISTER } from '../print/registerRow';
 import { paperOf } from '../print/paper';
 import { ladderThrough } from '../spacing/ladder';
 import { drawnThroughSpans } from '../exposure/drawnThrough';
@@ -340,6 +341,41 @@ describe('sheets for in-betweens', () => {
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(Math.sqrt(80 * 120) / 2, 6);
     const texts = ops.flatMap((op) => (op.kind === 'text' ? [op.text] : []));
     expect(texts).toEqual(expect.arrayContaining(['3', 'frame 3', 'In-between, drawing 100.0 mm high']));
+  });
+
+  test('of two figures have the size of each, in whatever units their pictures are', () => {
+    const double = (shot: Shot): Shot['figures'][number]['artwork'] => {
+      const { artwork } = shot.figures[0]!;
+      if (artwork.kind !== 'pictures') return artwork;
+      return {
+        kind: 'pictures',
+        drawings: artwork.drawings.map((drawing) => ({
+          ...drawing,
+          width: 2 * drawing.width,
+          height: 2 * drawing.height,
+          outline: drawing.outline.map((flat) => flat.map((value) => 2 * value)),
+        })),
+      };
+    };
+    const { pivot } = short.figures[0]!;
+    const doublePivot = pivot && { x: 2 * pivot.x, y: 2 * pivot.y };
+    const both: Shot = {
+      ...short,
+      figures: [
+        ...short.figures,
+        { ...short.figures[0]!, id: 'larger', artwork: double(short), pivot: doublePivot },
+      ],
+      moves: [...short.moves, { ...short.moves[0]!, id: 'move9', figureId: 'larger' }],
+    };
+    const pages = inbetweenPages(both, paper, 1, { heightMm: 100, register: PLAIN_REGISTER });
+    const widthOf = (index: number): number => {
+      const xs = pages
+        .pageAt(index)
+        .ops.flatMap((op) => (op.kind === 'line' && op.isDashed ? op.points.map(([x]) => x) : []));
+      return Math.max(...xs) - Math.min(...xs);
+    };
+    expect(pages.count).toBe(6);
+    expect(widthOf(4)).toBeCloseTo(widthOf(1), 6);
   });
 
   test('say what does not fit', () => {

@@ -1,6 +1,7 @@
 import type { FirstFrameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { hasInbetweens, inbetweenPages, type InbetweenOptions } from './inbetweens';
+export { PLAIN_REGISTER, type RegisterRow } from './registerRow';
 import { ladderPages } from './ladders';
 import { panTable } from '../spacing/panTable';
 import { type Paper, type PaperName, paperOf } from './paper';
@@ -8,14 +9,7 @@ import type { Printout } from './printout';
 import { exposurePages, incrementPages, panPages } from './tables';
 import { trackPages } from './track';
 
-export {
-  hasInbetweens,
-  type InbetweenOptions,
-  type InbetweenTile,
-  inbetweenTiles,
-  PLAIN_REGISTER,
-  type RegisterRow,
-} from './inbetweens';
+export { hasInbetweens, type InbetweenOptions, type InbetweenTile, inbetweenTiles } from './inbetweens';
 export { PAPERS, type PaperName, type PrintPage } from './paper';
 export type { PrintOp } from './paper';
 export { pageSvg } from './pageSvg';
