@@ -1,13 +1,13 @@
 import type { FirstFrameNumber } from '../model/frameNumbers';
 import type { Shot } from '../model/schema';
 import { hasInbetweens, inbetweenPages, type InbetweenOptions } from './inbetweens';
-export { PLAIN_REGISTER, type RegisterRow } from './registerRow';
 import { ladderPages } from './ladders';
 import { panTable } from '../spacing/panTable';
 import { type Paper, type PaperName, paperOf } from './paper';
 import type { Printout } from './printout';
 import { exposurePages, incrementPages, panPages } from './tables';
 import { trackPages } from './track';
+export { PLAIN_REGISTER, type RegisterRow } from './registerRow';
 
 export { hasInbetweens, type InbetweenOptions, type InbetweenTile, inbetweenTiles } from './inbetweens';
 export { PAPERS, type PaperName, type PrintPage } from './paper';
