@@ -145,7 +145,7 @@ test(
     );
     await expect(page.getByText(/^Drawing 2 has no clear ground/)).toBeVisible();
     await bench.press('Draw through');
-    await expect(page.getByText(/Bring it in as a scan to clear the paper/)).toBeVisible();
+    await expect(page.getByText(/Import it as a scan to clear the paper/)).toBeVisible();
     expect((await bench.kept()).moves[0]!.drawings).toEqual([]);
   },
 );

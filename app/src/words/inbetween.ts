@@ -9,7 +9,7 @@ export const inbetweenWords = {
   untilFrame: 'To frame',
   aside: (first: number, second: number, from: number, until: number) =>
     `${first} → ${second}, ${span(from, until)}`,
-  chart: 'In-betweens stand',
+  chart: 'In-between spacing',
   charts: { travel: 'As it travels', even: 'Even', halves: 'Halves', thirds: 'Thirds' },
   toward: 'Closer to the',
   start: 'Start',
@@ -28,14 +28,14 @@ export const inbetweenWords = {
   pin: (number: number) => `Pin ${number}`,
   pinCount: (count: number) => (count === 1 ? '1 pin' : `${count} pins`),
   follows: 'Follows by',
-  followsSentence: 'What drags arrives later. A negative number leads.',
+  followsSentence: 'Parts that drag arrive later. With a negative number the pin leads.',
   goesByArc: 'By an arc',
   pathEditor: 'Path of the pin. Drag its middle to bend it.',
   removePin: 'Remove pin',
   lineAlone: (drawing: number) =>
     `Drawing ${drawing} is a line that encloses nothing: only pins can move it.`,
   noGround: (drawing: number) =>
-    `Drawing ${drawing} has no clear ground: its outline is the edge of its paper. Bring it in as a scan.`,
+    `Drawing ${drawing} has no clear ground: its outline is the edge of its paper. Import it as a scan.`,
   followedSpots: 'Followed spots',
   spotsSentence: 'Tap a spot to follow it. Its path, ticks and increments appear beside the figure’s own.',
   spotEditor: 'The drawing. Tap a spot to follow it, or drag a followed spot.',

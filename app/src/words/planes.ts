@@ -1,6 +1,6 @@
 export const planesWords = {
   planes: 'Planes in depth',
-  count: (count: number) => `${count} planes`,
+  count: (count: number) => (count === 1 ? '1 plane' : `${count} planes`),
   sentence:
     'More pictures, nearer or farther away than the arcs. The arcs are at distance 1. A picture at distance 2 moves half as far when the camera moves.',
   backdropDistance: 'Backdrop’s distance',

@@ -39,7 +39,7 @@ function complainOfDrawings(figure: Figure, numbers: readonly number[]): void {
   for (const number of numbers)
     if (hasNoGround(drawingOf(figure, number)))
       throw outOfRange(
-        `Drawing ${number} has no clear ground: its outline is the edge of its paper. Bring it in as a scan to clear the paper.`,
+        `Drawing ${number} has no clear ground: its outline is the edge of its paper. Import it as a scan to clear the paper.`,
       );
 }
 
