@@ -26,7 +26,8 @@ export const scansWords = {
   applyCorners: 'Straighten it',
   use: (count: number) => (count === 1 ? 'Use this drawing' : `Use ${count} drawings`),
   keeping: (done: number, of: number) => `Saving drawing ${done} of ${of} …`,
-  tooLarge: (name: string, megabytes: number) => `“${name}” is larger than ${megabytes} MB. Save a smaller version.`,
+  tooLarge: (name: string, megabytes: number) =>
+    `“${name}” is larger than ${megabytes} MB. Save a smaller version.`,
   tooMany: (most: number) => `You can import up to ${most} sheets at once. Choose fewer.`,
   cannotBeRead: (name: string) => `“${name}” isn’t a picture that this browser can read.`,
   empty: (name: string) => `Nothing is left of “${name}”. Move the sliders, or check the sheet.`,
