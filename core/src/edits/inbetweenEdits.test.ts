@@ -378,6 +378,14 @@ describe('sheets for in-betweens', () => {
     expect(widthOf(4)).toBeCloseTo(widthOf(1), 6);
   });
 
+  test('have the followed spots of parts, where they are beside the figure', () => {
+    const carrying = edits.addRider(short, { moveId, follows: { by: 'distance', distance: 0 } });
+    const place = { drawing: 1, x: 0, y: 0 };
+    const tip = edits.followSpot(carrying, { moveId, riderId: 'part1', place, name: 'Tip' });
+    const { ops } = inbetweenPages(tip, paper, 1, { heightMm: 100, register: PLAIN_REGISTER }).pageAt(1);
+    expect(ops.some((op) => op.kind === 'text' && op.text === 'Tip')).toBe(true);
+  });
+
   test('say what does not fit', () => {
     const ask =
       (heightMm: number | null, register = PLAIN_REGISTER) =>

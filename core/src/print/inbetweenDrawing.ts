@@ -101,12 +101,10 @@ export function drawingOps(
   const [a, b] = [pivotOfDrawing(figure, first), pivotOfDrawing(figure, second)];
   const shift = { x: a.x - b.x, y: a.y - b.y };
   const { placement } = figureOn(travel, numbered.frame - 1);
-  const spots = followedSpots(travel)
-    .filter(({ riderId }) => riderId === null)
-    .flatMap((followed) => {
-      const on = spotOn(travel, followed, numbered.frame);
-      return on ? [{ name: followed.spot.name, spot: spotUnder(placement, on) }] : [];
-    });
+  const spots = followedSpots(travel).flatMap((followed) => {
+    const on = spotOn(travel, followed, numbered.frame);
+    return on ? [{ name: followed.spot.name, spot: spotUnder(placement, on) }] : [];
+  });
   return [
     ...first.outline.map((flat) => line(ringLine(place, flat, NO_SHIFT), 0.15, 'soft')),
     ...second.outline.map((flat) => line(ringLine(place, flat, shift), 0.15, 'soft')),
